@@ -1,0 +1,90 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+
+const BASE = 'http://127.0.0.1:4582';
+
+for (const path of ['/', '/look', '/look?comb=13', '/hives/new', '/choose', '/ready', '/take', '/drain', '/cut', '/jar', '/book', '/rules', '/nowhere']) {
+  test(`no serious accessibility finding on ${path}`, async ({ page }) => {
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    await page.goto(BASE + path);
+    await expect(page.locator('h1').first()).toBeVisible();
+    await page.waitForTimeout(400);
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+    const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+    expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).slice(0, 3).join(' | ')}`)).toEqual([]);
+    expect(errors).toEqual([]);
+  });
+}
+
+async function expectNothingSerious(page: Page, what: string): Promise<void> {
+  await page.waitForTimeout(300);
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+  const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
+  expect(serious.map((v) => `${what}: ${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).slice(0, 3).join(' | ')}`)).toEqual([]);
+}
+
+test('no serious finding on the screens with work in them, their dialogs and sun mode', async ({ page }) => {
+  await page.goto(`${BASE}/look?comb=14`);
+  await page.getByRole('button', { name: 'Measure water…' }).click();
+  await expectNothingSerious(page, 'moisture dialog');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'As a table' }).click();
+  await expectNothingSerious(page, 'table');
+  await page.goto(`${BASE}/choose`);
+  await page.getByRole('button', { name: /^Comb 14,/ }).click();
+  await page.getByRole('button', { name: /^Comb 13,/ }).click();
+  await page.getByLabel('Why take it').fill('It broke off its bar');
+  await expectNothingSerious(page, 'take anyway dialog');
+  await page.getByRole('button', { name: 'Take comb 13 anyway' }).click();
+  await expectNothingSerious(page, 'choose');
+  await page.getByRole('button', { name: 'Go on to Ready' }).click();
+  await expect(page.getByText('From the first smoke')).toBeVisible();
+  await expectNothingSerious(page, 'ready');
+  await page.getByRole('button', { name: /go to Take/ }).click();
+  await page.getByRole('heading', { name: 'Before you open' }).waitFor();
+  // The space bar is the one large key.
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Space');
+  await expect(page.getByRole('heading', { name: 'Lift bar 14' })).toBeVisible();
+  await page.keyboard.press('Space');
+  await page.getByRole('button', { name: 'Read the scale' }).click();
+  await expectNothingSerious(page, 'weigh');
+  await page.keyboard.press('Escape');
+  await page.goto(`${BASE}/drain`);
+  await page.getByRole('button', { name: 'Stop draining…' }).click();
+  await expectNothingSerious(page, 'stop dialog');
+  await page.goto(`${BASE}/rules`);
+  await page.getByRole('button', { name: 'Add a vessel…' }).click();
+  await expectNothingSerious(page, 'vessel dialog');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Keys and undo' }).click();
+  await expectNothingSerious(page, 'keys');
+  await page.getByLabel('Sun mode').click();
+  await page.keyboard.press('Escape');
+  for (const path of ['/', '/look', '/drain', '/rules', '/book']) {
+    await page.goto(BASE + path);
+    await page.locator('h1').first().waitFor();
+    await expectNothingSerious(page, `sun ${path}`);
+  }
+});
+
+test('the first load stays under 300 kB of compressed script', async ({ page }) => {
+  let bytes = 0;
+  page.on('requestfinished', (request) => {
+    if (request.resourceType() === 'script') void request.sizes().then((sizes) => (bytes += sizes.responseBodySize));
+  });
+  await page.goto(`${BASE}/`);
+  await page.locator('h1').first().waitFor();
+  await page.waitForTimeout(300);
+  expect(bytes).toBeGreaterThan(50_000);
+  expect(bytes).toBeLessThan(300_000);
+});
+
+test('a server that does not answer is said, and the screen comes back', async ({ page }) => {
+  await page.route('**/api/v1/hives', (route) => route.abort());
+  await page.goto(`${BASE}/look`);
+  await expect(page.getByRole('heading', { name: 'Furrow did not answer.' })).toBeVisible();
+  await page.unroute('**/api/v1/hives');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('heading', { name: 'Ipê' })).toBeVisible();
+});

@@ -1,0 +1,26 @@
+import { defineConfig } from '@playwright/test';
+
+/** Each worker's tests share one server on a fresh data folder; the walk through the row begins from nothing. */
+const launchOptions = { executablePath: process.env.FURROW_CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] };
+const server = (port: number, data: string, args: string) => ({
+  command: `node e2e/serve.mjs ${port} ${data} ${args}`,
+  url: `http://127.0.0.1:${port}/api/v1/health`,
+  cwd: '..',
+  reuseExistingServer: false,
+  timeout: 60_000,
+});
+
+export default defineConfig({
+  testDir: '.',
+  testIgnore: 'shots/**',
+  outputDir: '../test-results',
+  fullyParallel: true,
+  workers: 2,
+  // A second try tells a machine that stumbled from a fault: the list reporter names it flaky.
+  retries: 1,
+  reporter: [['list']],
+  expect: { timeout: 12_000 },
+  timeout: 150_000,
+  use: { launchOptions, viewport: { width: 1280, height: 800 }, actionTimeout: 12_000, locale: 'en-GB', timezoneId: 'America/Sao_Paulo' },
+  webServer: [server(4581, 'empty', ''), ...['access', 'phone', 'look', 'bench', 'rules', 'faults', 'cut'].map((name, i) => server(4582 + i, name, '--demo'))],
+});

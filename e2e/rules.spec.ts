@@ -1,0 +1,94 @@
+import { expect, test } from '@playwright/test';
+
+const BASE = 'http://127.0.0.1:4586';
+test.describe.configure({ mode: 'serial' });
+
+test('a rule shows beside it which combs it would flip, before it is written', async ({ page }) => {
+  await page.goto(`${BASE}/rules`);
+  await page.getByRole('button', { name: '100 %', exact: true }).click();
+  await expect(page.getByText(/This changes now:.*Ipê 11: take → leave/)).toBeVisible();
+  await page.getByRole('button', { name: 'Back to what is in force' }).click();
+  await expect(page.getByText('This changes now:')).toHaveCount(0);
+});
+
+test('a rule out of bounds stays in its field with a sentence', async ({ page }) => {
+  await page.goto(`${BASE}/rules`);
+  await page.getByLabel('Water, at most').fill('40');
+  await expect(page.getByText('At most 23 %.').first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Write these rules down' })).toBeDisabled();
+  await expect(page.getByLabel('Water, at most')).toHaveValue('40');
+});
+
+test('rules changed on another screen are not overwritten, and what was typed here stays', async ({ page, context }) => {
+  await page.goto(`${BASE}/rules`);
+  const other = await context.newPage();
+  await other.goto(`${BASE}/rules`);
+  await other.getByLabel('Name on the label').fill('Casa Encosta');
+  await page.getByLabel('Look again after').fill('9');
+  await page.getByRole('button', { name: 'Write these rules down' }).click();
+  await expect(page.getByRole('status')).toContainText('House rules written down.');
+  await other.getByRole('button', { name: 'Write these rules down' }).click();
+  await expect(other.getByRole('alert')).toContainText('changed on another screen');
+  await expect(other.getByLabel('Name on the label')).toHaveValue('Casa Encosta');
+  await other.getByRole('button', { name: 'Back to what is in force' }).click();
+  await expect(other.getByLabel('Look again after')).toHaveValue('9');
+});
+
+test('pounds are one switch away, and undo switches back', async ({ page }) => {
+  await page.goto(`${BASE}/rules`);
+  await page.getByRole('button', { name: 'lb, °F' }).click();
+  await page.getByRole('button', { name: 'Write these rules down' }).click();
+  await expect(page.getByRole('status')).toContainText('House rules written down.');
+  await page.goto(`${BASE}/look?comb=12`);
+  await expect(page.locator('aside').getByText(/^[45]\.\d lb$/).first()).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.locator('aside').getByText(/^2\.\d kg$/).first()).toBeVisible();
+});
+
+test('the kit: a negative stock is refused, a vessel changed, taken out and put back', async ({ page }) => {
+  await page.goto(`${BASE}/rules`);
+  await page.getByRole('button', { name: 'Change Small jar 300' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('In stock').fill('-4');
+  await expect(dialog.getByRole('alert')).toHaveText('At least 0.');
+  await expect(dialog.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+  await dialog.getByLabel('In stock').fill('31');
+  await dialog.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByRole('cell', { name: '31', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Change Gate bucket' }).click();
+  await page.getByRole('button', { name: 'Take it out of the kit' }).click();
+  await expect(page.getByRole('button', { name: 'Change Gate bucket' })).toHaveCount(0);
+  await page.getByRole('contentinfo').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: 'Change Gate bucket' })).toBeVisible();
+});
+
+test('a winter need that was never said is asked where it matters', async ({ page }) => {
+  await page.goto(`${BASE}/rules`);
+  await page.getByLabel('Winter need, top-bar hive').fill('');
+  await page.getByRole('button', { name: 'Write these rules down' }).click();
+  await expect(page.getByRole('status')).toContainText('House rules written down.');
+  await page.goto(`${BASE}/choose`);
+  await expect(page.getByText('What this colony needs for winter is not said yet.')).toBeVisible();
+  await expect(page.getByText('not said', { exact: true })).toBeVisible();
+  await page.getByLabel('Winter need').fill('9,5');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('9.5 kg', { exact: true })).toBeVisible();
+  await expect(page.getByText(/kg to spare$/)).toBeVisible();
+});
+
+test('the list of last entries undoes any of them that nothing rests on', async ({ page }) => {
+  await page.goto(`${BASE}/rules`);
+  await page.getByRole('button', { name: 'Add a vessel…' }).click();
+  await page.getByLabel('Name', { exact: true }).fill('<b>Tin</b> & co');
+  await page.getByLabel('Volume, to the brim').fill('3');
+  await page.getByLabel('Weight empty').fill('200');
+  await page.getByLabel('Inner width').fill('160');
+  await page.getByRole('button', { name: 'Put it in the kit' }).click();
+  // Whatever stands in a name is text.
+  await expect(page.getByRole('button', { name: 'Change <b>Tin</b> & co' })).toBeVisible();
+  await page.getByRole('button', { name: 'Keys and undo' }).click();
+  await page.getByRole('button', { name: 'Undo: <b>Tin</b> & co put in the kit' }).click();
+  await expect(page.getByText('<b>Tin</b> & co put in the kit (undone)')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Change <b>Tin</b> & co' })).toHaveCount(0);
+});

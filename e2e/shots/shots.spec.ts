@@ -1,0 +1,56 @@
+import { test, type Page } from '@playwright/test';
+
+const shot = async (page: Page, name: string): Promise<void> => {
+  await page.waitForTimeout(900);
+  await page.screenshot({ path: `docs/screenshots/${name}.png` });
+};
+
+test('pictures of the main views', async ({ page }) => {
+  await page.goto('/');
+  await shot(page, 'today');
+  await page.goto('/look?comb=13');
+  await shot(page, 'look');
+  await page.goto('/hives/new');
+  await shot(page, 'new-hive');
+  await page.goto('/drain');
+  await shot(page, 'drain');
+  await page.goto('/rules');
+  await shot(page, 'rules');
+  await page.goto('/book');
+  await shot(page, 'book');
+  await page.goto('/choose');
+  for (const bar of [11, 12]) await page.getByRole('button', { name: new RegExp(`^Comb ${bar},`) }).click();
+  await shot(page, 'choose');
+  await page.getByRole('button', { name: 'Go on to Ready' }).click();
+  await page.getByText('From the first smoke').waitFor();
+  await shot(page, 'ready');
+  await page.getByRole('button', { name: /go to Take/ }).click();
+  for (const done of ['All here', 'Smoked', 'Board is out']) await page.getByRole('button', { name: done, exact: true }).click();
+  await shot(page, 'take');
+  const url = page.url();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(url);
+  await page.getByRole('button', { name: 'Sun mode' }).click();
+  await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
+  await shot(page, 'take-phone');
+  await page.getByRole('button', { name: 'In the tub' }).click();
+  await page.getByRole('button', { name: 'Read the scale' }).click();
+  await shot(page, 'weigh-phone');
+  await page.getByRole('button', { name: 'Write it down', exact: true }).click();
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.evaluate(() => localStorage.setItem('furrow.sun', 'no'));
+  await page.goto(page.url().replace('/take/', '/cut/'));
+  await page.getByLabel('Pieces cut').fill('6');
+  await page.getByLabel(/Their weight together/).fill('1260');
+  await shot(page, 'cut');
+  await page.goto('/drain');
+  await page.getByRole('button', { name: 'Stop draining…' }).click();
+  await page.getByLabel('Honey in the lower vessel, net').fill('3,46');
+  await page.getByLabel('Wet wax, net').fill('0,7');
+  await page.getByLabel('Why').fill('Stuck to bucket and strainer');
+  await page.getByRole('button', { name: 'Close this drain' }).click();
+  await page.getByText('5 × 500 g').waitFor();
+  await page.getByRole('button', { name: 'Filled 3' }).click();
+  await page.getByText('300 g / 10.5 oz').waitFor();
+  await shot(page, 'jar');
+});

@@ -1,0 +1,21 @@
+/**
+ * An input the core cannot compute with. `path` names the field as the caller wrote it
+ * (`weighings[2].kg`), so that every door (import, command line, HTTP, screen) can point at it.
+ */
+export class BadInput extends Error {
+  readonly code = 'bad-input';
+  readonly path: string;
+  constructor(message: string, path = '') {
+    super(message);
+    this.name = 'BadInput';
+    this.path = path;
+  }
+}
+
+/** Joins a Zod issue path as a person writes it: `['weighings', 2, 'kg']` gives `weighings[2].kg`. */
+export function pathText(path: readonly PropertyKey[]): string {
+  return path.reduce<string>((text, part) => {
+    if (typeof part === 'number') return `${text}[${part}]`;
+    return text ? `${text}.${String(part)}` : String(part);
+  }, '');
+}

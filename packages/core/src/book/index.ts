@@ -1,0 +1,2 @@
+// Book: the double entry of grams. Other stages use only what stands here.
+export * from './massBalance.js';

@@ -1,0 +1,185 @@
+import './plainWords.js';
+import { z } from 'zod';
+import { BadInput, pathText } from './badInput.js';
+import { massBalance } from './book/massBalance.js';
+import { sharesSchema } from './comb/contents.js';
+import { combEstimate } from './comb/estimate.js';
+import { drainFit } from './drain/fit.js';
+import { honeyHeat } from './honey/heat.js';
+import { honeyKeeping } from './honey/keeping.js';
+import { honeyMoisture } from './honey/moisture.js';
+import { honeyProperties } from './honey/properties.js';
+import { jarFill } from './jar/fill.js';
+
+/** One computation of the core with its contract: what goes in, what comes out, one line that says what it is for. */
+export interface Calculator {
+  name: string;
+  summary: string;
+  input: z.ZodType;
+  output: z.ZodType;
+  run: (input: never) => unknown;
+}
+
+const percent = z.number().min(0, 'At least 0 %.').max(100, 'At most 100 %.');
+const atLeast0 = z.number().min(0, 'At least 0.');
+const above0 = z.number().gt(0, 'Must be above 0.');
+const id = z.string().min(1, 'An id is not empty.').max(200).refine((v) => v !== 'outside' && v !== 'loss', 'This name is reserved.');
+const range = z.strictObject({ low: z.number(), mid: z.number(), high: z.number() });
+const wholeG = z.int('Grams are whole.');
+const uniqueIds = (list: { id?: string }[], context: z.RefinementCtx, key: string): void => {
+  const seen = new Set<string>();
+  list.forEach((entry, i) => {
+    if (entry.id === undefined) return;
+    if (seen.has(entry.id)) context.addIssue({ code: 'custom', message: `The id "${entry.id}" is there twice.`, path: [key, i, 'id'] });
+    seen.add(entry.id);
+  });
+};
+
+const calculators: Calculator[] = [
+  {
+    name: 'honey-moisture',
+    summary: 'Water content of honey from a refractometer reading and its temperature.',
+    input: z.strictObject({
+      refractiveIndex: z.number().min(1.3, 'At least 1.3.').max(1.6, 'At most 1.6.').optional(),
+      brixPercent: percent.optional(),
+      moisturePercent: percent.optional(),
+      temperatureC: z.number().optional(),
+      temperatureCompensated: z.boolean().optional(),
+    }),
+    output: z.strictObject({ moisturePercent: z.number(), brixPercent: z.number(), refractiveIndex20: z.number(), approximate: z.boolean() }),
+    run: honeyMoisture,
+  },
+  {
+    name: 'honey-properties',
+    summary: 'Density and viscosity of honey from its water content and temperature.',
+    input: z.strictObject({ moisturePercent: percent, temperatureC: z.number() }),
+    output: z.strictObject({ densityKgPerL: z.number(), viscosityPaS: z.number(), approximate: z.boolean() }),
+    run: honeyProperties,
+  },
+  {
+    name: 'honey-heat',
+    summary: 'Share of diastase and invertase left after warming.',
+    input: z.strictObject({ exposures: z.array(z.strictObject({ temperatureC: z.number(), hours: atLeast0 })) }),
+    output: z.strictObject({ diastaseRetainedFraction: z.number(), invertaseRetainedFraction: z.number() }),
+    run: honeyHeat,
+  },
+  {
+    name: 'honey-keeping',
+    summary: 'How honey of this water content keeps.',
+    input: z.strictObject({ moisturePercent: percent, bee: z.enum(['honeybee', 'stingless']) }),
+    output: z.strictObject({ grade: z.enum(['keeps', 'watch', 'use-soon', 'ferments', 'keep-cold']), reason: z.string() }),
+    run: honeyKeeping,
+  },
+  {
+    name: 'comb-estimate',
+    summary: 'Honey and wax of one comb, as ranges, from what its sides hold.',
+    input: z.strictObject({
+      sides: z.array(z.strictObject({ areaCm2: atLeast0, shares: sharesSchema })).min(1, 'One or two sides.').max(2, 'One or two sides.'),
+      thicknessMm: above0,
+      moisturePercent: percent.optional(),
+      combAge: z.enum(['new', 'used', 'brood-used']),
+    }),
+    output: z.strictObject({ honeyKg: range, cappedHoneyKg: range, openHoneyKg: range, waxKg: range, cappedShareOfHoney: z.number() }),
+    run: combEstimate,
+  },
+  {
+    name: 'drain-fit',
+    summary: 'Fits the draining curve to weighings: how much will come, how fast.',
+    input: z.strictObject({
+      weighings: z.array(z.strictObject({ hours: atLeast0, kg: atLeast0 })),
+      prior: z
+        .strictObject({ finalKg: z.strictObject({ mean: above0, sd: above0 }), ratePerHour: z.strictObject({ mean: above0, sd: above0 }) })
+        .optional(),
+      weighingSdKg: above0.optional(),
+    }),
+    output: z.strictObject({
+      finalKg: z.number(),
+      ratePerHour: z.number(),
+      residualSumSquares: z.number(),
+      finalKgInterval90: z.tuple([z.number(), z.number().nullable()]),
+      hoursTo90Percent: z.number(),
+      converged: z.boolean(),
+    }),
+    run: drainFit,
+  },
+  {
+    name: 'jar-fill',
+    summary: 'Which jars to fill from stock, exactly, and what runs short.',
+    input: z
+      .strictObject({
+        honeyKg: atLeast0,
+        moisturePercent: percent.optional(),
+        jars: z
+          .array(z.strictObject({ id, netG: wholeG.gt(0, 'Must be above 0.'), stock: z.int('Whole jars.').min(0, 'Stock is at least 0.'), value: atLeast0 }))
+          .min(1, 'Name at least one kind of jar.')
+          .max(24, 'At most 24 kinds of jar.'),
+        goal: z.enum(['least-left', 'most-value', 'fewest-jars']),
+        keepBackKg: atLeast0.optional(),
+      })
+      .superRefine((value, context) => uniqueIds(value.jars, context, 'jars')),
+    output: z.strictObject({
+      fills: z.array(z.strictObject({ id: z.string(), count: z.int(), netG: z.int() })),
+      filledKg: z.number(),
+      leftKg: z.number(),
+      value: z.number(),
+      shortage: z.array(z.strictObject({ id: z.string(), needed: z.int(), stock: z.int() })).nullable(),
+    }),
+    run: jarFill,
+  },
+  {
+    name: 'mass-balance',
+    summary: 'Double-entry balance of lots and flows, to the gram.',
+    input: z
+      .strictObject({
+        lots: z.array(z.strictObject({ id, kind: z.string(), openingG: wholeG.optional() })),
+        flows: z.array(
+          z.strictObject({
+            id: z.string().min(1).optional(),
+            from: z.string().min(1).refine((v) => v !== 'loss', 'Nothing comes back from loss: void the flow instead.'),
+            to: z.string().min(1),
+            g: wholeG,
+            at: z.iso.datetime({ offset: true, error: 'An instant such as 2026-03-14T15:12:00Z.' }),
+            voids: z.string().min(1).optional(),
+            reason: z.string().optional(),
+          }),
+        ),
+      })
+      .superRefine((value, context) => {
+        uniqueIds(value.lots, context, 'lots');
+        uniqueIds(value.flows, context, 'flows');
+      }),
+    output: z.strictObject({
+      lots: z.array(z.strictObject({ id: z.string(), inG: z.int(), outG: z.int(), nowG: z.int() })),
+      lossG: z.int(),
+      balanced: z.boolean(),
+      problems: z.array(z.strictObject({ code: z.enum(['overdrawn', 'unknown-lot', 'negative']), lot: z.string(), message: z.string() })),
+    }),
+    run: massBalance,
+  },
+];
+
+/** All calculators, by name. */
+export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(calculators.map((calculator) => [calculator.name, calculator]));
+
+/**
+ * Runs a calculator on unchecked input. Throws BadInput (with the path of the field) for anything that does
+ * not fit its schema or that it cannot compute.
+ */
+export function calculate(name: string, input: unknown): unknown {
+  const calculator = CALCULATORS.get(name);
+  if (!calculator) throw new BadInput(`There is no calculator "${name}". Known: ${[...CALCULATORS.keys()].join(', ')}.`, 'name');
+  const parsed = calculator.input.safeParse(input);
+  if (!parsed.success) {
+    const issue = parsed.error.issues[0];
+    const unknownKey = issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : issue.path;
+    throw new BadInput(issue.code === 'unrecognized_keys' ? `"${issue.keys[0]}" is not a field here.` : issue.message, pathText(unknownKey));
+  }
+  return calculator.run(parsed.data as never);
+}
+
+/** JSON Schema of both sides of a calculator. */
+export function calculatorSchemas(name: string): { input: unknown; output: unknown } {
+  const calculator = CALCULATORS.get(name);
+  if (!calculator) throw new BadInput(`There is no calculator "${name}".`, 'name');
+  return { input: z.toJSONSchema(calculator.input, { io: 'input' }), output: z.toJSONSchema(calculator.output) };
+}

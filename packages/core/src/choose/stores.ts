@@ -1,0 +1,68 @@
+import type { CombEstimate } from '../comb/estimate.js';
+import type { Range } from '../units/format.js';
+
+/** Open nectar counts as the ripe honey it would become: mass x (1 - W) / 0.82, with W 40, 25, 18 % (SCIENCE 7). */
+const OPEN_EQUIVALENT: Range = { low: 0.6 / 0.82, mid: 0.75 / 0.82, high: 1 };
+
+/** Winter stores in one comb, kg of honey equivalent as a range; sealed honey in full, open by its sugar. Null (not read) counts nothing at the low end and is unknown. */
+export function combStoresKg(estimate: CombEstimate | null): Range {
+  if (!estimate) return { low: 0, mid: 0, high: 0 };
+  const at = (edge: keyof Range): number => estimate.cappedHoneyKg[edge] + estimate.openHoneyKg[edge] * OPEN_EQUIVALENT[edge];
+  return { low: at('low'), mid: at('mid'), high: at('high') };
+}
+
+/** Sum of ranges: low with low, high with high. Honest for a bound, wide for a sum. */
+export function sumRanges(ranges: readonly Range[]): Range {
+  return ranges.reduce((sum, r) => ({ low: sum.low + r.low, mid: sum.mid + r.mid, high: sum.high + r.high }), { low: 0, mid: 0, high: 0 });
+}
+
+/**
+ * Ripe bars that the colony can spare, from the back: lifted one after the other while what stays, counted
+ * low, still covers the winter need. Null where the need is not known; ripe is not the same as spare.
+ */
+export function spareableBars(combs: readonly { bar: number; estimate: CombEstimate | null; ripe: boolean }[], needKg: number | null): number[] | null {
+  if (needKg === null) return null;
+  let staysKg = combs.reduce((sum, c) => sum + combStoresKg(c.estimate).low, 0);
+  const spared: number[] = [];
+  for (const comb of [...combs].sort((a, b) => b.bar - a.bar)) {
+    const storesKg = combStoresKg(comb.estimate).low;
+    if (!comb.ripe || staysKg - storesKg < needKg) continue;
+    spared.push(comb.bar);
+    staysKg -= storesKg;
+  }
+  return spared;
+}
+
+export interface ChooseComb {
+  bar: number;
+  estimate: CombEstimate | null;
+  taken: boolean;
+  hasBrood: boolean;
+}
+
+export interface WinterBalance {
+  staysKg: Range;
+  needKg: number | null;
+  /** Low estimate of what stays less the need: below 0 is short. Null where the need is unknown. */
+  spareKg: number | null;
+  unreadBars: number[];
+  /** Bars with honey that would stand cut off from the nest by the gap, to be slid forward. */
+  slideForwardBars: number[];
+}
+
+/**
+ * What stays in the hive against the winter need, by the LOW estimate. Bars behind a taken comb must be
+ * slid toward the nest, so that stores stay in one block with it; those are named.
+ */
+export function winterBalance(combs: readonly ChooseComb[], needKg: number | null): WinterBalance {
+  const staying = combs.filter((c) => !c.taken);
+  const staysKg = sumRanges(staying.map((c) => combStoresKg(c.estimate)));
+  const firstTaken = Math.min(...combs.filter((c) => c.taken).map((c) => c.bar));
+  return {
+    staysKg,
+    needKg,
+    spareKg: needKg === null ? null : staysKg.low - needKg,
+    unreadBars: staying.filter((c) => !c.estimate).map((c) => c.bar),
+    slideForwardBars: staying.filter((c) => c.bar > firstTaken).map((c) => c.bar),
+  };
+}

@@ -1,0 +1,61 @@
+import { z } from 'zod';
+
+/** What a cell of comb may hold, in the order it hangs from the bar down. */
+export const CONTENTS = ['capped', 'open', 'pollen', 'brood', 'empty'] as const;
+export type Content = (typeof CONTENTS)[number];
+
+const share = z.number().min(0, 'A share is at least 0.').max(1.01, 'A share is at most 1.');
+
+/** Shares of one face of a comb; together 1, within 0.01. */
+export const sharesSchema = z
+  .strictObject({ capped: share, open: share, pollen: share, brood: share, empty: share })
+  .refine((s) => Math.abs(CONTENTS.reduce((sum, c) => sum + s[c], 0) - 1) <= 0.01 + 1e-9, {
+    message: 'The shares of a side must add up to 1 (100 %), within 0.01.',
+  });
+export type Shares = z.infer<typeof sharesSchema>;
+
+export const EMPTY_SHARES: Shares = { capped: 0, open: 0, pollen: 0, brood: 0, empty: 1 };
+
+/**
+ * Moves the edge below band `edge` (0 to 3) to `at`, 0 at the bar and 1 at the lower edge, as a finger
+ * drags it in the drawn comb. Edges in its way are pushed along, so a band that is nothing yet can be
+ * opened; the shares always add up to 1. Gives new shares.
+ */
+export function moveEdge(shares: Shares, edge: number, at: number): Shares {
+  const place = Math.min(1, Math.max(0, at));
+  const edges = bandEdges(shares).map((old, i) => {
+    if (i === 0 || i === CONTENTS.length) return old;
+    if (i === edge + 1) return place;
+    return i <= edge ? Math.min(old, place) : Math.max(old, place);
+  });
+  return Object.fromEntries(CONTENTS.map((content, i) => [content, edges[i + 1] - edges[i]])) as Shares;
+}
+
+/** Places of the band edges from the bar (0) to the lower edge (1), six numbers for five bands. */
+export function bandEdges(shares: Shares): number[] {
+  const edges = [0];
+  for (const content of CONTENTS) edges.push(Math.min(1, edges[edges.length - 1] + shares[content]));
+  edges[CONTENTS.length] = 1;
+  return edges;
+}
+
+/**
+ * Sets one band to a typed share; the difference comes from, or goes to, the emptiest claim first
+ * (empty, then the others from below up), so that the sum stays 1. `value` 0 to 1.
+ */
+export function setShare(shares: Shares, content: Content, value: number): Shares {
+  const wanted = Math.min(1, Math.max(0, value));
+  const next = { ...shares, [content]: wanted };
+  let surplus = CONTENTS.reduce((sum, c) => sum + next[c], 0) - 1;
+  const others = [...CONTENTS].reverse().filter((c) => c !== content);
+  if (surplus < 0) {
+    next[others[0]] -= surplus;
+    return next;
+  }
+  for (const other of others) {
+    const give = Math.min(next[other], surplus);
+    next[other] -= give;
+    surplus -= give;
+  }
+  return next;
+}

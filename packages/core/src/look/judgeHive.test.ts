@@ -1,0 +1,87 @@
+import { describe, expect, it } from 'vitest';
+import type { Shares } from '../comb/contents.js';
+import { TOP_BAR_DEFAULTS, innerLengthMm, sealedThicknessMm } from '../hive/topBar.js';
+import type { Hive, Look } from '../records/views.js';
+import { DEFAULT_RULES, houseRulesSchema } from '../rules/houseRules.js';
+import { estimateSeen, judgeHive, judgeHiveAt, readingMoisture, seenOutline, type Seen } from './judgeHive.js';
+
+const sealed: Shares = { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 };
+const seen = (change: Partial<Seen> = {}): Seen => ({ sides: { A: sealed, B: sealed }, readings: [], combAge: 'new', depthMm: 204, thicknessMm: 28, ...change });
+const judge = (combs: (Seen | null)[], change = {}) =>
+  judgeHive({ combs: combs.map((s, i) => ({ slot: i + 1, combId: `c${i + 1}`, seen: s })), geometry: TOP_BAR_DEFAULTS, colonyStartedOn: '2024-09-01', date: '2026-03-14', hemisphere: 'south', rules: DEFAULT_RULES, ...change });
+
+describe('a hive judged as it hangs', () => {
+  it('weighs each comb against what would stay without it', () => {
+    const one = estimateSeen(seen(), TOP_BAR_DEFAULTS)!;
+    const lowKg = one.cappedHoneyKg.low + one.openHoneyKg.low * 0.6 / 0.82;
+    const enough = judge([seen(), seen(), seen()], { rules: { ...DEFAULT_RULES, winterNeedKg: 2 * lowKg - 0.01 } });
+    expect(enough.map((j) => j.verdict.verdict)).toEqual(['take', 'take', 'take']);
+    const scarce = judge([seen(), seen(), seen()], { rules: { ...DEFAULT_RULES, winterNeedKg: 2 * lowKg + 0.01 } });
+    expect(scarce.map((j) => j.verdict.decidedBy)).toEqual(['winter', 'winter', 'winter']);
+  });
+  it('counts a comb nobody read as nothing, and says so by its verdict', () => {
+    const [first, second] = judge([seen(), null], { rules: { ...DEFAULT_RULES, winterNeedKg: 1 } });
+    expect(first.verdict.decidedBy).toBe('winter');
+    expect(second).toMatchObject({ estimate: null, verdict: { verdict: 'not-read' } });
+  });
+  it.each([['2025-06-30', 'take'], ['2025-07-01', 'leave']])('takes the season from the hemisphere: a colony of %s is in its %s season in the south', (colonyStartedOn, verdict) =>
+    expect(judge([seen()], { colonyStartedOn })[0].verdict.verdict).toBe(verdict));
+  it('asks the same date otherwise in the north', () => expect(judge([seen()], { colonyStartedOn: '2025-11-01', hemisphere: 'north' })[0].verdict.verdict).toBe('take'));
+});
+
+describe('a hive judged at an instant', () => {
+  const look = (s: Seen, at: string): Look => ({ ...s, id: at, combId: 'c1', slot: 1, occurredAt: at, date: at.slice(0, 10), verdict: judge([s])[0].verdict, rulesVersion: 1, revision: 1 });
+  const unripe = seen({ sides: { A: { ...sealed, capped: 0.2, open: 0.76 }, B: { ...sealed, capped: 0.2, open: 0.76 } } });
+  const hive: Hive = {
+    id: 'h', siteId: 's', name: 'Ipê', kind: 'top-bar', geometry: TOP_BAR_DEFAULTS, revision: 1,
+    site: { id: 's', name: 'Encosta', zone: 'America/Sao_Paulo', hemisphere: 'south', revision: 1 },
+    colony: { id: 'k', startedOn: '2025-08-01', revision: 1 },
+    bars: [{ carrierId: 'a', slot: 1, comb: { id: 'c1', builtOn: '2025-08-01', looks: [look(unripe, '2026-03-01T12:00:00Z'), look(seen(), '2026-03-10T12:00:00Z')] } }, { carrierId: 'b', slot: 2, comb: null }],
+  };
+  it('takes the date of the site, so that a season turns at its own midnight', () => {
+    // 02:30 UTC on 1 July is still 30 June in the uplands: the first season of a colony of August.
+    expect(judgeHiveAt(hive, DEFAULT_RULES, '2026-07-01T02:30:00Z')[0].verdict.decidedBy).toBe('first-season');
+    expect(judgeHiveAt(hive, DEFAULT_RULES, '2026-07-01T03:30:00Z')[0].verdict.verdict).toBe('take');
+  });
+  it('goes by the last look, or by the one being made, and leaves empty bars out', () => {
+    const at = '2026-08-01T12:00:00Z';
+    expect(judgeHiveAt(hive, DEFAULT_RULES, at).map((j) => [j.slot, j.verdict.verdict])).toEqual([[1, 'take']]);
+    expect(judgeHiveAt(hive, DEFAULT_RULES, at, { combId: 'c1', seen: unripe })[0].verdict.verdict).toBe('leave');
+    expect(judgeHiveAt(hive, DEFAULT_RULES, at, { combId: 'another', seen: unripe })[0].verdict.verdict).toBe('take');
+  });
+});
+
+describe('what a look is turned into', () => {
+  it('narrows the outline as the walls do, for a comb not grown to the floor', () => {
+    expect(seenOutline(TOP_BAR_DEFAULTS, 102)).toEqual({ topWidthMm: 400, bottomWidthMm: 325, depthMm: 102 });
+    expect(estimateSeen(seen({ depthMm: 102 }), TOP_BAR_DEFAULTS)!.honeyKg.mid).toBeLessThan(estimateSeen(seen(), TOP_BAR_DEFAULTS)!.honeyKg.mid);
+  });
+  it('takes the density from the wettest sealed sample only', () => {
+    const reading = { side: 'A', scale: 'moisture', temperatureC: 20, temperatureCompensated: true } as const;
+    const open = estimateSeen(seen({ readings: [{ ...reading, cells: 'open', value: 24 }] }), TOP_BAR_DEFAULTS)!;
+    expect(open).toEqual(estimateSeen(seen(), TOP_BAR_DEFAULTS));
+    const dry = estimateSeen(seen({ readings: [{ ...reading, cells: 'sealed', value: 16 }] }), TOP_BAR_DEFAULTS)!;
+    expect(dry.cappedHoneyKg.mid).toBeGreaterThan(open.cappedHoneyKg.mid);
+    expect(dry.cappedHoneyKg.high - dry.cappedHoneyKg.low).toBeLessThan(open.cappedHoneyKg.high - open.cappedHoneyKg.low);
+  });
+  it('reads each scale as itself', () => {
+    const base = { side: 'A', cells: 'open', temperatureC: 20, temperatureCompensated: true } as const;
+    expect(readingMoisture({ ...base, scale: 'brix', value: 79.7 }).moisturePercent).toBeCloseTo(18.6, 1);
+    expect(readingMoisture({ ...base, scale: 'moisture', value: 18.6 }).moisturePercent).toBeCloseTo(18.6, 9);
+    expect(readingMoisture({ ...base, scale: 'index', value: 1.4915 }).moisturePercent).toBeCloseTo(18, 1);
+  });
+  it('knows nothing of a comb of which no side was seen', () => expect(estimateSeen(seen({ sides: { A: null, B: null } }), TOP_BAR_DEFAULTS)).toBeNull());
+});
+
+describe('measures and rules', () => {
+  it('keep within what bees build', () => {
+    expect(sealedThicknessMm(36)).toBe(28);
+    expect([sealedThicknessMm(20), sealedThicknessMm(60)]).toEqual([22, 40]);
+    expect(innerLengthMm(TOP_BAR_DEFAULTS)).toBe(792);
+  });
+  it('the starting rules are valid rules, and the winter need is asked, not made up', () => {
+    expect(houseRulesSchema.parse(DEFAULT_RULES)).toEqual(DEFAULT_RULES);
+    expect(DEFAULT_RULES.winterNeedKg).toBeNull();
+    for (const bad of [{ ripeCappedPercent: 70 }, { moistureLimitPercent: 30 }, { quietFrom: '25:00' }, { stirEveryHours: 0 }, { extra: 1 }]) expect(houseRulesSchema.safeParse({ ...DEFAULT_RULES, ...bad }).success).toBe(false);
+  });
+});

@@ -1,0 +1,6 @@
+export * from './common.js';
+export * from './hive.js';
+export * from './look.js';
+export * from './harvest.js';
+export * from './kit.js';
+export * from './views.js';

@@ -1,0 +1,56 @@
+import type { Shares } from '../comb/contents.js';
+import type { CombAge } from '../comb/estimate.js';
+import type { HiveKindName } from '../hive/kinds.js';
+import type { Hemisphere } from '../hive/season.js';
+import type { TopBarGeometry } from '../hive/topBar.js';
+import type { CombVerdict } from '../look/index.js';
+import type { VesselRole } from '../ready/index.js';
+import type { HouseRules } from '../rules/houseRules.js';
+import type { Plan, Stage } from './harvest.js';
+import type { Reading } from './look.js';
+
+/** What the server answers: one shape per thing, the same word as the table, the route and the screen. */
+export interface Site { id: string; name: string; zone: string; hemisphere: Hemisphere; revision: number }
+export interface Colony { id: string; startedOn: string; revision: number }
+export interface Look {
+  id: string; combId: string; slot: number; occurredAt: string; date: string;
+  sides: { A: Shares | null; B: Shares | null };
+  readings: Reading[]; combAge: CombAge; depthMm: number; thicknessMm: number;
+  verdict: CombVerdict; rulesVersion: number; revision: number;
+}
+/** One bar and what hangs from it now. */
+export interface BarView { carrierId: string; slot: number; comb: { id: string; builtOn: string; looks: Look[] } | null }
+export interface Hive {
+  id: string; siteId: string; name: string; kind: HiveKindName; geometry: TopBarGeometry; revision: number;
+  site: Site; colony: Colony | null; bars: BarView[];
+}
+export interface Vessel { id: string; name: string; role: VesselRole; volumeL: number; tareG: number; innerDiameterMm: number; revision: number }
+export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; revision: number }
+export interface RulesVersion { version: number; recordedAt: string; rules: HouseRules }
+
+export interface Batch {
+  id: string; visitId: string; hiveId: string; hiveName: string; siteName: string; zone: string; date: string;
+  method: 'crush' | 'cut'; stage: Stage; closedAt: string | null; lookedBackAt: string | null; combIds: string[];
+  anyway: { combId: string; reason: string }[]; plan: Plan | null; rulesVersion: number; code: string | null;
+  handsOnMinutes: number; createdAt: string; revision: number;
+}
+export interface Take { id: string; batchId: string; combId: string; slot: number; outcome: 'taken' | 'put-back' | 'brood-seen' | 'broke'; vesselId: string | null; grossG: number | null; tareG: number | null; netG: number | null; occurredAt: string }
+export interface Weighing { id: string; drainId: string; grossG: number; tareG: number; netG: number; source: 'hand' | 'scale'; occurredAt: string }
+export interface DrainEvent { id: string; drainId: string; kind: 'stir' | 'draw-off' | 'temperature'; g: number | null; temperatureC: number | null; minutes: number; occurredAt: string }
+export interface Drain {
+  id: string; batchId: string; upperVesselId: string | null; lowerVesselId: string | null; method: 'mash' | 'chop' | 'slice';
+  moisturePercent: number; temperatureC: number; startedAt: string; endedAt: string | null; crushedG: number;
+  weighings: Weighing[]; events: DrainEvent[]; revision: number;
+}
+export type LotKind = 'comb' | 'crushed' | 'honey' | 'wet-wax' | 'clean-wax' | 'pieces' | 'jars';
+export interface Lot { id: string; batchId: string; kind: LotKind; name: string; code: string | null; count: number | null; netG: number | null; jarKindId: string | null; lowestWeighedG: number | null; inG: number; outG: number; nowG: number }
+export interface Flow { id: string; from: string; to: string; g: number; at: string; recordedAt: string; voids: string | null; reason: string; commandId: string }
+/** A batch with all that was written about it. */
+export interface BatchDetail { batch: Batch; hive: Hive; looks: Look[]; takes: Take[]; drains: Drain[]; lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { code: string; lot: string; message: string }[] }
+
+/** A clock that runs on the server: told by instants, so that reload, sleep and restart do not matter. */
+export interface Clock { id: string; kind: 'drain' | 'settle'; batchId: string; hiveName: string; startedAt: string; dueAt: string | null; dueWhat: string | null; urgent: boolean }
+export interface TodayLine { id: string; kind: string; stage: Stage | 'rules'; batchId: string | null; hiveId: string | null; title: string; dueAt: string | null; ifLeft: string; urgent: boolean }
+export interface ScaleReading { value: number; unit: 'g'; at: string; instrument: string; simulated: boolean }
+export interface ThermometerReading { value: number; unit: '°C'; at: string; instrument: string; simulated: boolean }
+export interface JournalLine { commandId: string; kind: string; sentence: string; occurredAt: string; recordedAt: string; undoneBy: string | null }

@@ -1,0 +1,83 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import compression from 'compression';
+import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import helmet from 'helmet';
+import { BadInput, calculate } from '@furrow/core';
+import type { Knex } from 'knex';
+import type { ServerClock } from './clock.js';
+import { EventStream } from './events.js';
+import { log } from './log.js';
+import { openApi } from './openapi.js';
+import { Problem, asProblem, notFound } from './problem.js';
+import { readRoutes } from './reads.js';
+import { ALL_WRITES } from './store/allWrites.js';
+import { performWrite } from './store/writes.js';
+
+export interface AppOptions {
+  db: Knex;
+  clock: ServerClock;
+  seed: number;
+  webFolder: string;
+}
+
+/** The whole server as an Express application, without listening: tests and main both use it. */
+export function makeApp({ db, clock, seed, webFolder }: AppOptions): Express {
+  const app = express();
+  const events = new EventStream();
+  app.disable('x-powered-by');
+  app.use(helmet({
+    contentSecurityPolicy: { directives: { 'script-src': ["'self'", "'wasm-unsafe-eval'"], 'worker-src': ["'self'"], 'connect-src': ["'self'"], 'upgrade-insecure-requests': null } },
+    strictTransportSecurity: false,
+  }));
+  app.use(rateLimit({ windowMs: 60_000, limit: 6000, standardHeaders: 'draft-8', legacyHeaders: false, handler: (_request, response) => sendProblem(response, new Problem(429, 'too-many', 'Too many requests at once. Wait a minute.')) }));
+  app.use(refuseForeignOrigins);
+  // Events must arrive at once, so they are never gathered up for compression.
+  app.use(compression({ filter: (request, response) => !request.path.endsWith('/events') && compression.filter(request, response) }));
+  app.use(express.json({ limit: '1mb' }));
+
+  const api = express.Router();
+  api.get('/openapi.json', (_request, response) => void response.json(openApi()));
+  api.get('/events', (request, response) => events.open(request, response));
+  api.post('/calc/:name', (request, response) => {
+    try {
+      response.json(calculate(request.params.name, request.body));
+    } catch (error) {
+      if (!(error instanceof BadInput)) throw error;
+      response.status(400).json({ error: { code: error.code, message: error.message, path: error.path } });
+    }
+  });
+  for (const definition of ALL_WRITES) {
+    api[definition.method](definition.path, async (request, response) => {
+      const { answer, isNew } = await performWrite(db, clock, definition, request.body, request.params as Record<string, string>);
+      if (isNew) events.changed();
+      response.status(isNew ? 201 : 200).json(answer);
+    });
+  }
+  api.use(readRoutes(db, clock, seed));
+  api.use((_request, _response, next) => next(notFound('address')));
+  app.use('/api/v1', api);
+
+  if (existsSync(join(webFolder, 'index.html'))) {
+    app.use(express.static(webFolder, { index: false, setHeaders: (response, path) => response.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache') }));
+    app.get('/{*rest}', (_request, response) => response.setHeader('Cache-Control', 'no-cache').sendFile(join(webFolder, 'index.html')));
+  }
+  app.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {
+    const problem = asProblem(error);
+    if (problem.status === 500) log.error({ code: (error as { code?: string }).code, stack: (error as Error).stack }, 'unexpected');
+    sendProblem(response, problem);
+  });
+  return app;
+}
+
+function sendProblem(response: Response, problem: Problem): void {
+  if (!response.headersSent) response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+}
+
+/** Only pages that this server itself gave out may write to it. */
+function refuseForeignOrigins(request: Request, _response: Response, next: NextFunction): void {
+  const { origin, host } = request.headers;
+  if (origin && host && request.method !== 'GET' && new URL(origin).host !== host) next(new Problem(403, 'foreign-origin', 'This page does not belong to Furrow.'));
+  else next();
+}

@@ -1,0 +1,8 @@
+import { DEFAULT_RULES } from '@furrow/core';
+import type { Knex } from 'knex';
+
+/** Every database has house rules from the start: the defaults, as version 1. */
+export async function ensureRules(db: Knex, now: Date): Promise<void> {
+  if (await db('ruleVersions').first()) return;
+  await db('ruleVersions').insert({ version: 1, rules: JSON.stringify(DEFAULT_RULES), recordedAt: now.toISOString(), commandId: 'first-run' });
+}

@@ -1,0 +1,27 @@
+import { CALCULATORS } from '@furrow/core';
+import { z } from 'zod';
+import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
+import { ALL_WRITES } from './store/allWrites.js';
+
+const problem = { 'application/problem+json': { schema: z.object({ code: z.string(), detail: z.string(), status: z.int(), path: z.string().optional() }).meta({ id: 'Problem' }) } };
+const READS: Record<string, string> = {
+  '/health': 'Whether the server is ready', '/sites': 'Sites', '/hives': 'Hives as they hang now', '/hives/{id}': 'One hive', '/rules': 'House rules in force',
+  '/vessels': 'Vessels of the kit', '/jars': 'Kinds of jar', '/harvests': 'Harvests, newest first', '/harvests/{id}': 'One harvest with all that was written about it',
+  '/lots': 'Lots of the book', '/flows': 'Flows of the book', '/book': 'The book with its balance', '/clocks': 'Clocks that run', '/today': 'What is due',
+  '/journal': 'The last entries, for undo', '/held': 'Late entries that no longer fit', '/instruments/bench-scale': 'A reading of the bench scale', '/instruments/thermometer': 'A reading of the thermometer',
+};
+
+/** The interface described from the schemas themselves. */
+export function openApi(): unknown {
+  const paths: ZodOpenApiPathsObject = {};
+  for (const [path, summary] of Object.entries(READS)) paths[`/api/v1${path}`] = { get: { summary, responses: { 200: { description: summary }, 404: { description: 'Not there', content: problem } } } };
+  for (const { method, path, schema } of ALL_WRITES) {
+    const body = z.object({ id: z.uuid(), device: z.string(), person: z.string().optional(), occurredAt: z.iso.datetime(), baseRevision: z.int().optional(), payload: schema });
+    const key = `/api/v1${path.replace(/:(\w+)/g, '{$1}')}`;
+    paths[key] = { ...paths[key], [method]: { requestBody: { content: { 'application/json': { schema: body } } }, responses: { 201: { description: 'Written' }, 200: { description: 'Was written already' }, 400: { description: 'Bad input', content: problem }, 409: { description: 'Does not fit', content: problem } } } };
+  }
+  for (const { name, summary, input, output } of CALCULATORS.values()) {
+    paths[`/api/v1/calc/${name}`] = { post: { summary, requestBody: { content: { 'application/json': { schema: input } } }, responses: { 200: { description: 'The result', content: { 'application/json': { schema: output } } }, 400: { description: 'Bad input' } } } };
+  }
+  return createDocument({ openapi: '3.1.1', info: { title: 'Furrow', version: '1' }, paths });
+}

@@ -1,0 +1,93 @@
+import { Router, type Request } from 'express';
+import { labelText, type Batch, type Lot } from '@furrow/core';
+import type { Knex } from 'knex';
+import type { ServerClock } from './clock.js';
+import { timetableCalendar } from './files/calendar.js';
+import { labelsPdf } from './files/labels.js';
+import { simulatedScale, simulatedThermometer } from './instruments/benchScale.js';
+import { drainLoadG, takeLoadG } from './instruments/load.js';
+import { batchTimetable } from './ready/timetable.js';
+import { notFound, refused } from './problem.js';
+import { list } from './store/rows.js';
+import { batchDetail, batchViews, bookView, currentRules, hiveView, hiveViews } from './store/views.js';
+import { clocks } from './today/clocks.js';
+import { todayLines } from './today/today.js';
+
+const text = (request: Request, key: string): string | null => (typeof request.query[key] === 'string' ? request.query[key] : null);
+
+/** A page of a list: `limit` things after the one whose id is `cursor`; `next` is the cursor of the page after, or null. */
+function page<T extends { id: string }>(request: Request, items: readonly T[]): { items: T[]; next: string | null } {
+  const limit = Math.min(1000, Math.max(1, Number(request.query.limit) || 1000));
+  const cursor = text(request, 'cursor');
+  const from = cursor ? items.findIndex((item) => item.id === cursor) + 1 : 0;
+  if (cursor && from === 0) throw refused('This cursor is not from this list.', 'cursor');
+  const part = items.slice(from, from + limit);
+  return { items: part, next: from + limit < items.length ? part[part.length - 1].id : null };
+}
+
+/** Every read of the interface: plural nouns, camelCase, one shape per thing (core records/views). */
+export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
+  const router = Router();
+  const scale = simulatedScale(seed, clock.now);
+  const thermometer = simulatedThermometer(seed, clock.now);
+
+  router.get('/health', async (_request, response) => {
+    await db.raw('select 1');
+    response.json({ ready: true, now: clock.now().toISOString() });
+  });
+  router.get('/sites', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'sites'))));
+  router.get('/hives', async (request, response) => void response.json(page(request, await hiveViews(db))));
+  router.get('/hives/:id', async (request, response) => void response.json(await hiveView(db, request.params.id)));
+  router.get('/rules', async (_request, response) => void response.json(await currentRules(db)));
+  router.get('/vessels', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'vessels'))));
+  router.get('/jars', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'jarKinds', {}, 'netG'))));
+  router.get('/harvests', async (request, response) => void response.json(page(request, await batchViews(db))));
+  router.get('/harvests/:id', async (request, response) => void response.json(await batchDetail(db, request.params.id)));
+  router.get('/lots', async (request, response) => void response.json(page(request, (await bookView(db)).lots)));
+  router.get('/flows', async (request, response) => void response.json(page(request, (await bookView(db)).flows)));
+  router.get('/book', async (_request, response) => void response.json(await bookView(db)));
+  router.get('/clocks', async (_request, response) => void response.json({ now: clock.now().toISOString(), items: await clocks(db, clock.now()) }));
+  router.get('/today', async (_request, response) => void response.json({ now: clock.now().toISOString(), items: await todayLines(db, clock.now()) }));
+  router.get('/held', async (_request, response) => void response.json({ items: await db('heldCommands').orderBy('recordedAt') }));
+  router.get('/journal', async (_request, response) => {
+    const rows = await db('commands').whereNull('undoes').orderBy('sequence', 'desc').limit(30);
+    response.json({ items: rows.map((r) => ({ commandId: r.id, kind: r.route, sentence: r.sentence, occurredAt: r.occurredAt, recordedAt: r.recordedAt, undoneBy: r.undoneBy })) });
+  });
+  router.get('/instruments/bench-scale', async (request, response) => {
+    const drainId = text(request, 'drainId');
+    const [batchId, combId] = [text(request, 'batchId'), text(request, 'combId')];
+    if (!drainId && !(batchId && combId)) throw refused('Say what stands on the scale: a drain, or a harvest and a comb.', 'drainId');
+    const loadG = drainId ? await drainLoadG(db, drainId, clock.now()) : await takeLoadG(db, batchId!, combId!, text(request, 'vesselId'));
+    response.json(scale.read(loadG));
+  });
+  router.get('/instruments/thermometer', async (_request, response) => {
+    const { rules } = await currentRules(db);
+    response.json(thermometer.read(rules.kitchenTemperatureC));
+  });
+  router.get('/harvests/:id/timetable.ics', async (request, response) => {
+    const detail = await batchDetail(db, request.params.id);
+    if (!detail.batch.plan) throw refused('This harvest has no day planned yet.');
+    const { rules } = await currentRules(db);
+    const steps = batchTimetable(detail, rules, await list(db, 'jarKinds'));
+    response.type('text/calendar').attachment(`furrow-${detail.batch.date}.ics`).send(timetableCalendar(`Harvest ${detail.batch.hiveName}`, steps));
+  });
+  router.get('/lots/:id/labels.pdf', async (request, response) => {
+    const lot = (await bookView(db)).lots.find((l) => l.id === request.params.id);
+    if (!lot || !lot.code || !lot.netG) throw notFound('filled lot');
+    const [batch] = await batchViews(db, { id: lot.batchId });
+    const { rules } = await currentRules(db);
+    const label = labelOf(lot, batch, rules);
+    const pdf = await labelsPdf(Array.from({ length: Math.max(1, lot.count ?? 1) }, () => label));
+    response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="labels-${lot.code}.pdf"`);
+    response.send(Buffer.from(pdf));
+  });
+  return router;
+}
+
+/** The words of a lot's label, every one from the record. */
+function labelOf(lot: Lot, batch: Batch, rules: { bestBeforeMonths: number; registeredToSell: boolean; labelMaker: string }) {
+  return labelText({
+    batchCode: lot.code!, hiveName: batch.hiveName, siteName: batch.siteName, harvestedOn: batch.date, netG: lot.netG!, lowestWeighedG: lot.lowestWeighedG,
+    bestBeforeMonths: rules.bestBeforeMonths, registeredToSell: rules.registeredToSell, labelMaker: rules.labelMaker, product: lot.kind === 'pieces' ? 'comb honey' : 'honey',
+  });
+}

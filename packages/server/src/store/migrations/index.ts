@@ -1,0 +1,11 @@
+import type { Knex } from 'knex';
+import * as first from './001_first.js';
+
+/** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
+const MIGRATIONS: [string, Knex.Migration][] = [['001_first', first]];
+
+export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {
+  getMigrations: async () => MIGRATIONS,
+  getMigrationName: ([name]) => name,
+  getMigration: async ([, migration]) => migration,
+};

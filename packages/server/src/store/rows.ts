@@ -1,0 +1,39 @@
+import type { Knex } from 'knex';
+import { notFound } from '../problem.js';
+
+/** Columns kept as JSON text. */
+const JSON_COLUMNS: Record<string, readonly string[]> = {
+  hives: ['geometry'],
+  colonies: ['parentIds'],
+  combs: ['successorIds'],
+  looks: ['sides', 'readings', 'verdict'],
+  ruleVersions: ['rules'],
+  batches: ['combIds', 'anyway', 'decision', 'plan'],
+};
+
+export type Row = Record<string, unknown> & { id: string; revision: number };
+
+export function toRow(table: string, thing: Record<string, unknown>): Record<string, unknown> {
+  const row = { ...thing };
+  for (const column of JSON_COLUMNS[table] ?? []) if (column in row && row[column] !== null) row[column] = JSON.stringify(row[column]);
+  return row;
+}
+
+export function fromRow<T>(table: string, row: Record<string, unknown>): T {
+  const { removedAt: _removedAt, ...thing } = row;
+  for (const column of JSON_COLUMNS[table] ?? []) if (typeof thing[column] === 'string') thing[column] = JSON.parse(thing[column] as string);
+  return thing as T;
+}
+
+/** Rows of a table that were not taken back, by equal columns; oldest first unless `order` says otherwise. */
+export async function list<T>(db: Knex, table: string, where: Record<string, unknown> = {}, order = 'recordedAt'): Promise<T[]> {
+  const rows = (await db(table).where({ ...where, removedAt: null }).orderBy(order).orderBy('rowid')) as Record<string, unknown>[];
+  return rows.map((row) => fromRow<T>(table, row));
+}
+
+/** One row, or a 404 that names what was looked for. */
+export async function find<T>(db: Knex, table: string, id: string, what: string): Promise<T> {
+  const row = (await db(table).where({ id, removedAt: null }).first()) as Record<string, unknown> | undefined;
+  if (!row) throw notFound(what);
+  return fromRow<T>(table, row);
+}

@@ -1,0 +1,102 @@
+import { randomUUID } from 'node:crypto';
+import { massBalance, type BookFlow, type Command } from '@furrow/core';
+import type { Knex } from 'knex';
+import { conflict, notFound } from '../problem.js';
+import { fromRow, toRow, type Row } from './rows.js';
+
+export interface FlowRow {
+  id: string; fromLot: string; toLot: string; g: number; at: string; recordedAt: string; voids: string | null; reason: string; commandId: string;
+}
+
+/**
+ * One write: everything in it happens in one transaction, and every changed row is journalled with what it
+ * was before, which is what undo reads.
+ */
+export class UnitOfWork {
+  private wroteFlows = false;
+  constructor(
+    readonly db: Knex.Transaction,
+    readonly command: Command,
+    readonly recordedAt: string,
+  ) {}
+
+  get at(): string {
+    return this.command.occurredAt;
+  }
+
+  async insert<T extends Record<string, unknown>>(table: string, thing: T): Promise<T & { revision: number }> {
+    const row = { ...thing, revision: 1, recordedAt: this.recordedAt };
+    await this.db(table).insert(toRow(table, row));
+    await this.journal(table, thing.id as string, null, row);
+    return row;
+  }
+
+  /** Changes a row; `baseRevision` is the one the person saw. A stale one is refused, nothing is lost on either side. */
+  async update(table: string, id: string, changes: Record<string, unknown>, baseRevision?: number): Promise<void> {
+    const before = (await this.db(table).where({ id, removedAt: null }).first()) as Row | undefined;
+    if (!before) throw notFound('entry');
+    if (baseRevision !== undefined && baseRevision !== before.revision) {
+      throw conflict('stale', 'This was changed in the meantime, on another screen perhaps. Look at it as it is now, then say it again.', 'baseRevision');
+    }
+    const row = { ...toRow(table, changes), revision: before.revision + 1 };
+    await this.db(table).where({ id }).update(row);
+    await this.journal(table, id, before, { ...before, ...row });
+  }
+
+  /** Writes a flow of mass into the book. */
+  async flow(flow: { from: string; to: string; g: number; reason: string; at?: string; voids?: string; id?: string }): Promise<void> {
+    if (flow.g === 0 && !flow.voids) return;
+    this.wroteFlows = true;
+    const row: FlowRow = {
+      id: flow.id ?? randomUUID(), fromLot: flow.from, toLot: flow.to, g: flow.g, at: flow.at ?? this.at,
+      recordedAt: this.recordedAt, voids: flow.voids ?? null, reason: flow.reason, commandId: this.command.id,
+    };
+    await this.db('flows').insert(row);
+  }
+
+  /** The whole book, in order of when things happened, must never draw a lot below zero. */
+  async checkBook(): Promise<void> {
+    if (!this.wroteFlows) return;
+    const lots = (await this.db('lots').where({ removedAt: null })) as { id: string; kind: string; name: string }[];
+    const flows = ((await this.db('flows')) as FlowRow[]).map(asBookFlow);
+    const problem = massBalance({ lots: lots.map(({ id, kind }) => ({ id, kind })), flows }).problems[0];
+    if (problem) {
+      const name = lots.find((lot) => lot.id === problem.lot)?.name ?? 'a lot that was taken back';
+      throw conflict('overdrawn', `The book would not hold: more would leave "${name}" than came into it.`, 'g');
+    }
+  }
+
+  private async journal(tableName: string, rowId: string, before: unknown, after: unknown): Promise<void> {
+    await this.db('journal').insert({ commandId: this.command.id, tableName, rowId, before: before === null ? null : JSON.stringify(before), after: JSON.stringify(after) });
+  }
+}
+
+export function asBookFlow(row: FlowRow): BookFlow {
+  return { id: row.id, from: row.fromLot, to: row.toLot, g: row.g, at: row.at, reason: row.reason, ...(row.voids ? { voids: row.voids } : {}) };
+}
+
+/** Takes back everything a command wrote, newest first: rows as they were, flows by voids. Refused where something later built on it. */
+export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<void> {
+  const command = await unit.db('commands').where({ id: commandId }).first();
+  if (!command) throw notFound('entry to undo');
+  if (command.undoneBy) throw conflict('undone-already', 'This was undone already.');
+  const entries = (await unit.db('journal').where({ commandId }).orderBy('sequence', 'desc')) as { tableName: string; rowId: string; before: string | null; after: string }[];
+  for (const { tableName, rowId, before, after } of entries) {
+    const now = (await unit.db(tableName).where({ id: rowId }).first()) as Row | undefined;
+    const { revision } = JSON.parse(after) as Row;
+    const later = now && now.revision !== revision && !entries.some((e) => e.rowId === rowId && (JSON.parse(e.after) as Row).revision > revision);
+    if (!now || later) throw conflict('built-upon', `"${command.sentence}" cannot be undone: something written later rests on it. Undo that first.`);
+    if (before === null) await unit.update(tableName, rowId, { removedAt: unit.recordedAt });
+    else {
+      const { revision: _revision, recordedAt: _recordedAt, ...old } = JSON.parse(before) as Row;
+      await unit.db(tableName).where({ id: rowId }).update({ removedAt: null });
+      await unit.update(tableName, rowId, fromRow<Record<string, unknown>>(tableName, old));
+    }
+  }
+  const flows = (await unit.db('flows').where({ commandId, voids: null })) as FlowRow[];
+  for (const flow of flows) {
+    // Nothing comes back from loss, so its void is written from outside; a void only cancels.
+    await unit.flow({ from: flow.toLot === 'loss' ? 'outside' : flow.toLot, to: flow.fromLot, g: flow.g, reason: 'Undone', voids: flow.id });
+  }
+  await unit.db('commands').where({ id: commandId }).update({ undoneBy: unit.command.id });
+}

@@ -1,0 +1,57 @@
+import { judgeHiveAt, spareableBars, type Stage, type TodayLine, type Vessel } from '@furrow/core';
+import { DateTime } from 'luxon';
+import type { Knex } from 'knex';
+import { list } from '../store/rows.js';
+import { batchViews, bookView, currentRules, drainViews, hiveViews } from '../store/views.js';
+import { clocks, nextDue } from './clocks.js';
+
+/** What runs, what is due, what is ripe: each line from a running object, with what happens if it is left. */
+export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
+  const { rules } = await currentRules(db);
+  const vessels = await list<Vessel>(db, 'vessels');
+  const batches = await batchViews(db, { closedAt: null });
+  const lines: TodayLine[] = [];
+  const add = (line: Omit<TodayLine, 'urgent'> & { urgent?: boolean }): void => void lines.push({ urgent: false, ...line });
+
+  for (const drain of await drainViews(db, { endedAt: null })) {
+    const batch = batches.find((b) => b.id === drain.batchId);
+    if (!batch) continue;
+    const due = nextDue(drain, vessels.find((v) => v.id === drain.lowerVesselId) ?? null, rules, now);
+    const base = { stage: 'drain' as const, batchId: batch.id, hiveId: batch.hiveId };
+    if (due.dueWhat === 'stir') add({ ...base, id: `${drain.id}-stir`, kind: 'stir', title: `Stir ${batch.hiveName}`, dueAt: due.dueAt, ifLeft: 'Closed cells keep their honey; it comes out with the wax.' });
+    if (due.overflowAt) add({ ...base, id: `${drain.id}-draw-off`, kind: 'draw-off', title: `Draw off ${batch.hiveName}'s lower vessel`, dueAt: due.overflowAt, ifLeft: 'It runs over.', urgent: Date.parse(due.overflowAt) - now.getTime() < 3 * 3_600_000 });
+    if (!due.overflowAt && due.dueWhat !== 'stir') add({ ...base, id: `${drain.id}-end`, kind: 'close', title: `${batch.hiveName}: nine tenths out, decide when to stop`, dueAt: due.dueAt, ifLeft: 'Open honey takes on water in a damp room.' });
+  }
+  const settling = new Map((await clocks(db, now)).filter((c) => c.kind === 'settle').map((c) => [c.batchId, c.dueAt]));
+  for (const batch of batches) {
+    const base = { stage: batch.stage as Stage, batchId: batch.id, hiveId: batch.hiveId };
+    if (batch.stage === 'ready') add({ ...base, id: `${batch.id}-plan`, kind: 'plan', title: `Plan the day for ${batch.hiveName}`, dueAt: null, ifLeft: 'Nothing is taken.' });
+    if (batch.stage === 'take' && batch.plan) add({ ...base, id: `${batch.id}-take`, kind: 'take', title: `Take ${batch.combIds.length} ${batch.combIds.length === 1 ? 'comb' : 'combs'} from ${batch.hiveName}`, dueAt: DateTime.fromISO(batch.plan.startLocal, { zone: batch.zone }).toUTC().toISO(), ifLeft: 'The combs stay with the bees.' });
+    if (batch.stage === 'drain' || batch.stage === 'cut') {
+      const comb = (await bookView(db, batch.id)).lots.find((lot) => lot.kind === 'comb');
+      if (comb && comb.nowG > 0) add({ ...base, id: `${batch.id}-comb`, kind: 'comb', title: batch.method === 'cut' ? `Cut ${batch.hiveName}'s comb` : `Crush ${batch.hiveName}'s comb`, dueAt: null, ifLeft: 'Comb cools and drains slowly; wax moth finds it.' });
+    }
+    if (batch.stage === 'jar') add({ ...base, id: `${batch.id}-jar`, kind: 'jar', title: settling.has(batch.id) ? `Skim ${batch.hiveName}'s honey and fill its jars` : `Fill ${batch.hiveName}'s jars`, dueAt: settling.get(batch.id) ?? null, ifLeft: 'Open honey takes on water in a damp room.' });
+  }
+  for (const hive of await hiveViews(db)) {
+    const judged = judgeHiveAt(hive, rules, now.toISOString());
+    const busy = batches.filter((b) => b.hiveId === hive.id && ['ready', 'take'].includes(b.stage)).flatMap((b) => b.combIds);
+    const ripe = judged.filter((j) => j.verdict.verdict === 'take' && !busy.includes(j.combId));
+    const spare = spareableBars(judged.map((j) => ({ bar: j.slot, estimate: j.estimate, ripe: ripe.includes(j) })), rules.winterNeedKg);
+    const base = { batchId: null, hiveId: hive.id };
+    if (ripe.length) add({ ...base, id: `${hive.id}-ripe`, kind: 'ripe', stage: 'choose', title: `${hive.name}: ${ripe.length} ${ripe.length === 1 ? 'comb is' : 'combs are'} ripe${spare && spare.length < ripe.length ? `, ${spare.length || 'none'} to spare` : ''}`, dueAt: null, ifLeft: 'They keep in the hive; the bees may need the room.' });
+    const lastLook = hive.bars.flatMap((b) => b.comb?.looks.at(-1)?.occurredAt ?? []).sort().at(-1);
+    const dueAt = lastLook ? new Date(Date.parse(lastLook) + rules.lookAgainDays * 86_400_000).toISOString() : now.toISOString();
+    add({ ...base, id: `${hive.id}-look`, kind: 'look', stage: 'look', title: lastLook ? `Look again at ${hive.name}` : `Look at ${hive.name} for the first time`, dueAt, ifLeft: 'What is ripe, and how full they are, stays unknown.' });
+  }
+  for (const held of (await db('heldCommands').orderBy('recordedAt')) as { id: string; why: string; recordedAt: string }[]) {
+    add({ id: held.id, kind: 'held', stage: 'book', batchId: null, hiveId: null, title: `A late entry did not fit: ${held.why}`, dueAt: held.recordedAt, ifLeft: 'It stays kept, and counts for nothing.', urgent: true });
+  }
+  const visits = (await db('takes').whereIn('outcome', ['taken', 'broke']).where({ removedAt: null }).groupBy('batchId').select('batchId').max('occurredAt as at')) as { batchId: string; at: string }[];
+  for (const { batchId, at } of visits) {
+    const batch = batches.find((b) => b.id === batchId);
+    const dueAt = new Date(Date.parse(at) + 24 * 3_600_000).toISOString();
+    if (batch && !batch.lookedBackAt && now.getTime() < Date.parse(dueAt) + 24 * 3_600_000) add({ id: `${batchId}-back`, kind: 'look-back', stage: 'look', batchId: null, hiveId: batch.hiveId, title: `Look back at ${batch.hiveName}`, dueAt, ifLeft: 'Robbing, drips, a fallen comb or a moved board go unseen.' });
+  }
+  return lines.sort((a, b) => Number(b.urgent) - Number(a.urgent) || (a.dueAt ?? '9').localeCompare(b.dueAt ?? '9'));
+}

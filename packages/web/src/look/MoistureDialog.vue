@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { BadInput, honeyKeeping, readingMoisture, type Reading } from '@furrow/core';
+import Button from 'primevue/button';
+import Dialog from 'primevue/dialog';
+import SelectButton from 'primevue/selectbutton';
+import { computed, ref, watch } from 'vue';
+import NumberField from '../parts/NumberField.vue';
+
+/** One drop on the refractometer: which scale was read, at what temperature, from which cell. */
+const visible = defineModel<boolean>('visible', { required: true });
+const props = defineProps<{ side: 'A' | 'B' }>();
+const emit = defineEmits<{ reading: [reading: Reading] }>();
+const remembered = JSON.parse(localStorage.getItem('furrow.refractometer') ?? '{}') as Partial<Reading>;
+const value = ref<number | null>(null);
+const scale = ref<Reading['scale']>(remembered.scale ?? 'moisture');
+const cells = ref<Reading['cells']>('open');
+const side = ref<'A' | 'B'>(props.side);
+const temperatureC = ref<number | null>(20);
+const compensated = ref(remembered.temperatureCompensated ?? true);
+watch(visible, (open) => {
+  if (open) [value.value, side.value] = [null, props.side];
+});
+const scales = [{ label: 'Water %', value: 'moisture' }, { label: 'Brix %', value: 'brix' }, { label: 'Index n', value: 'index' }];
+const bounds = computed(() => ({ moisture: [10, 40], brix: [55, 90], index: [1.4, 1.52] })[scale.value]);
+const ready = computed(() => value.value !== null && temperatureC.value !== null && value.value >= bounds.value[0] && value.value <= bounds.value[1] && temperatureC.value >= 0 && temperatureC.value <= 50);
+const reading = computed<Reading | null>(() => (ready.value ? { side: side.value, cells: cells.value, scale: scale.value, value: value.value!, temperatureC: temperatureC.value!, temperatureCompensated: compensated.value } : null));
+const result = computed(() => {
+  if (!reading.value) return null;
+  try {
+    return readingMoisture(reading.value);
+  } catch (error) {
+    return error instanceof BadInput ? error.message : null;
+  }
+});
+function keep(): void {
+  if (!reading.value || typeof result.value === 'string') return;
+  localStorage.setItem('furrow.refractometer', JSON.stringify({ scale: scale.value, temperatureCompensated: compensated.value }));
+  emit('reading', reading.value);
+  visible.value = false;
+}
+</script>
+
+<template>
+  <Dialog v-model:visible="visible" modal header="Water in the honey" position="top" :style="{ width: '520px', maxWidth: '94vw' }">
+    <form class="moisture" @submit.prevent="keep">
+      <SelectButton v-model="scale" :options="scales" option-label="label" option-value="value" :allow-empty="false" aria-label="Which scale was read" />
+      <NumberField v-model="value" label="Reading" :min="bounds[0]" :max="bounds[1]" :unit="scale === 'index' ? '' : '%'" />
+      <NumberField v-model="temperatureC" label="Honey's temperature" :min="0" :max="50" unit="°C" />
+      <SelectButton v-model="compensated" :options="[{ label: 'Corrects for warmth', value: true }, { label: 'Does not', value: false }]" option-label="label" option-value="value" :allow-empty="false" aria-label="Whether the instrument corrects for temperature" />
+      <div class="pair">
+        <SelectButton v-model="side" :options="['A', 'B']" :allow-empty="false" aria-label="Side of the sample"><template #option="{ option }">Side {{ option }}</template></SelectButton>
+        <SelectButton v-model="cells" :options="[{ label: 'Open cell', value: 'open' }, { label: 'Sealed cell', value: 'sealed' }]" option-label="label" option-value="value" :allow-empty="false" aria-label="Which cell" />
+      </div>
+      <p v-if="typeof result === 'string'" class="rust" role="alert">{{ result }}</p>
+      <p v-else-if="result" class="result"><b v-if="result.approximate">About: outside the range of the table. </b>{{ honeyKeeping({ moisturePercent: result.moisturePercent, bee: 'honeybee' }).reason }}</p>
+      <p class="sub">A Brix scale is no honey scale: say which one you read. Three drops from open cells of both sides; the wettest decides.</p>
+      <Button type="submit" label="Keep this sample" :disabled="!reading || typeof result === 'string'" />
+    </form>
+  </Dialog>
+</template>
+
+<style scoped>.moisture { display: flex; flex-direction: column; gap: 14px; } .pair { display: flex; gap: 12px; flex-wrap: wrap; } .result { font-size: 19px; line-height: 26px; }</style>

@@ -1,0 +1,25 @@
+import type { Hive, JudgedComb, Seen } from '@furrow/core';
+import { judgeHiveAt } from '@furrow/core';
+import { computed, type ComputedRef } from 'vue';
+import { useRoute } from 'vue-router';
+import { serverNow } from '../server/client.js';
+import { useHives, useRules } from '../server/queries.js';
+
+/** The hive in the address, or the first there is; judged under the rules in force, with a look being made in place of the last one. */
+export function useHive(draft?: ComputedRef<{ combId: string; seen: Seen } | null>) {
+  const route = useRoute();
+  const hives = useHives();
+  const rules = useRules();
+  const hive = computed<Hive | null>(() => {
+    const all = hives.data.value ?? [];
+    return all.find((h) => h.id === route.params.id) ?? (route.params.id ? null : (all[0] ?? null));
+  });
+  const combs = computed(() => (hive.value?.bars ?? []).flatMap((b) => (b.comb ? [{ slot: b.slot, combId: b.comb.id }] : [])));
+  const judged = computed<JudgedComb[]>(() => (hive.value && rules.data.value ? judgeHiveAt(hive.value, rules.data.value.rules, serverNow().toISOString(), draft?.value ?? null) : []));
+  return {
+    hives: hives.data, hive, combs, judged, rules: computed(() => rules.data.value?.rules ?? null), rulesVersion: computed(() => rules.data.value?.version ?? 1),
+    loading: computed(() => hives.isLoading.value || rules.isLoading.value),
+    error: computed(() => hives.error.value ?? rules.error.value),
+    retry: () => void Promise.all([hives.refetch(), rules.refetch()]),
+  };
+}

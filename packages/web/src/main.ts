@@ -1,0 +1,18 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/besley';
+import './theme/base.css';
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
+import { createPinia } from 'pinia';
+import PrimeVue from 'primevue/config';
+import { createApp } from 'vue';
+import App from './App.vue';
+import { router } from './router.js';
+import { furrowPreset } from './theme/preset.js';
+
+const queryClient = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } } });
+createApp(App)
+  .use(createPinia())
+  .use(router)
+  .use(VueQueryPlugin, { queryClient })
+  .use(PrimeVue, { theme: { preset: furrowPreset, options: { darkModeSelector: '.sun', cssLayer: { name: 'primevue', order: 'primevue' } } } })
+  .mount('#app');

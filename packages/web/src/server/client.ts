@@ -1,0 +1,78 @@
+import { v4 as uuid } from 'uuid';
+
+/** A refusal of the server in its own words, with the field it is about. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly code: string,
+    message: string,
+    readonly path: string | null,
+  ) {
+    super(message);
+  }
+  /** The field of the payload, without the envelope. */
+  get field(): string | null {
+    return this.path?.replace(/^payload\.?/, '') ?? null;
+  }
+}
+
+export const newId = (): string => uuid();
+
+function device(): string {
+  const known = localStorage.getItem('furrow.device');
+  if (known) return known;
+  const made = `browser-${uuid().slice(0, 8)}`;
+  localStorage.setItem('furrow.device', made);
+  return made;
+}
+
+/** Milliseconds the server's clock is ahead of this device's, so that every record is dated by one clock. */
+let aheadMs = 0;
+const heard = new Set<() => void>();
+export function setServerNow(now: string): void {
+  aheadMs = Date.parse(now) - Date.now();
+  for (const listener of heard) listener();
+}
+/** Tells when the server's time was heard; gives back how to stop telling. */
+export function onServerNow(listener: () => void): () => void {
+  heard.add(listener);
+  return () => heard.delete(listener);
+}
+export const serverNow = (): Date => new Date(Date.now() + aheadMs);
+
+async function answer<T>(response: Response): Promise<T> {
+  if (response.ok) return (await response.json()) as T;
+  const problem = (await response.json().catch(() => null)) as { code?: string; detail?: string; path?: string } | null;
+  throw new Refused(response.status, problem?.code ?? 'unexpected', problem?.detail ?? 'The server did not answer as expected. Nothing was written.', problem?.path ?? null);
+}
+
+async function reach(path: string, init?: RequestInit): Promise<Response> {
+  try {
+    return await fetch(`/api/v1${path}`, init);
+  } catch {
+    throw new Refused(0, 'no-connection', 'Furrow cannot be reached from here. What you typed is kept; try again.', null);
+  }
+}
+
+export async function read<T>(path: string): Promise<T> {
+  return answer<T>(await reach(path));
+}
+
+export interface SendOptions {
+  method?: 'POST' | 'PATCH';
+  baseRevision?: number;
+  occurredAt?: string;
+  commandId?: string;
+}
+
+/** Sends one command; the same `commandId` may be sent again without writing twice. */
+export async function send<T = Record<string, unknown>>(path: string, payload: unknown, options: SendOptions = {}): Promise<T> {
+  const body = {
+    id: options.commandId ?? uuid(),
+    device: device(),
+    occurredAt: options.occurredAt ?? serverNow().toISOString(),
+    ...(options.baseRevision ? { baseRevision: options.baseRevision } : {}),
+    payload,
+  };
+  return answer<T>(await reach(path, { method: options.method ?? 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }));
+}

@@ -1,0 +1,40 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import type { Batch, BatchDetail, Clock, Flow, Hive, JarKindRecord, JournalLine, Lot, RulesVersion, Site, TodayLine, Vessel } from '@furrow/core';
+import { computed, type Ref } from 'vue';
+import { read, setServerNow } from './client.js';
+
+/** All server data goes through this one cache; an event of the server makes it ask again. */
+const items = <T>(path: string) => async (): Promise<T[]> => (await read<{ items: T[] }>(path)).items;
+
+export const useSites = () => useQuery({ queryKey: ['sites'], queryFn: items<Site>('/sites') });
+export const useHives = () => useQuery({ queryKey: ['hives'], queryFn: items<Hive>('/hives') });
+export const useRules = () => useQuery({ queryKey: ['rules'], queryFn: () => read<RulesVersion>('/rules') });
+export const useVessels = () => useQuery({ queryKey: ['vessels'], queryFn: items<Vessel>('/vessels') });
+export const useJars = () => useQuery({ queryKey: ['jars'], queryFn: items<JarKindRecord>('/jars') });
+export const useHarvests = () => useQuery({ queryKey: ['harvests'], queryFn: items<Batch>('/harvests') });
+export const useJournal = () => useQuery({ queryKey: ['journal'], queryFn: items<JournalLine>('/journal') });
+export const useBook = () => useQuery({ queryKey: ['book'], queryFn: () => read<{ lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { message: string }[] }>('/book') });
+export const useHarvest = (id: Ref<string | null>) =>
+  useQuery({ queryKey: computed(() => ['harvest', id.value]), queryFn: () => read<BatchDetail>(`/harvests/${id.value}`), enabled: computed(() => id.value !== null) });
+export const useClocks = () =>
+  useQuery({
+    queryKey: ['clocks'],
+    queryFn: async () => {
+      const answer = await read<{ now: string; items: Clock[] }>('/clocks');
+      setServerNow(answer.now);
+      return answer.items;
+    },
+    refetchInterval: 60_000,
+  });
+export const useToday = () => useQuery({ queryKey: ['today'], queryFn: items<TodayLine>('/today'), refetchInterval: 60_000 });
+
+/** Asks everything again that may have changed by a write. */
+export function useRefresh(): () => Promise<void> {
+  const client = useQueryClient();
+  return () => client.invalidateQueries();
+}
+
+/** Listens to the server: something was written, here or on another screen. */
+export function listen(refresh: () => void): void {
+  new EventSource('/api/v1/events').addEventListener('changed', refresh);
+}

@@ -1,0 +1,65 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
+import { mount } from '@vue/test-utils';
+import { createPinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { defineComponent, h } from 'vue';
+import { read, Refused } from './client.js';
+import { useSend } from './useSend.js';
+
+type Sender = ReturnType<typeof useSend>;
+function sender(): Sender {
+  let made: Sender | null = null;
+  mount(defineComponent({ setup: () => { made = useSend(); return () => h('div'); } }), { global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] } });
+  return made!;
+}
+const answers = (...list: (Response | Error)[]) => {
+  const queue = [...list];
+  const fetch = vi.fn(async (_path: string, _init?: RequestInit) => {
+    const next = queue.shift()!;
+    if (next instanceof Error) throw next;
+    return next;
+  });
+  vi.stubGlobal('fetch', fetch);
+  return { fetch, body: (i: number) => JSON.parse(String(fetch.mock.calls[i][1]!.body)) as { id: string; occurredAt: string; device: string; payload: unknown } };
+};
+const json = (status: number, value: unknown): Response => new Response(JSON.stringify(value), { status, headers: { 'Content-Type': 'application/json' } });
+
+beforeEach(() => localStorage.clear());
+afterEach(() => vi.unstubAllGlobals());
+
+describe('sending a command', () => {
+  it('sends the same id again where no answer came, so that nothing is written twice', async () => {
+    const { body } = answers(new Error('gone'), json(200, { ok: 1 }));
+    const { go, refusal } = sender();
+    expect(await go('/flows', { g: 5 }, 'Said')).toBeNull();
+    expect(refusal.value).toMatchObject({ status: 0, code: 'no-connection' });
+    expect(await go('/flows', { g: 5 }, 'Said')).toEqual({ ok: 1 });
+    expect(body(1).id).toBe(body(0).id);
+    expect(refusal.value).toBeNull();
+  });
+  it('takes a new id after a refusal, and after a success', async () => {
+    const { body } = answers(json(400, { code: 'bad-input', detail: 'Whole grams.', path: 'payload.g' }), json(201, {}), json(201, {}));
+    const { go, fieldError, refusal } = sender();
+    await go('/flows', { g: 5.5 }, 'Said');
+    expect(fieldError('g')).toBe('Whole grams.');
+    expect(fieldError('reason')).toBeNull();
+    expect(refusal.value!.field).toBe('g');
+    await go('/flows', { g: 5 }, 'Said');
+    await go('/flows', { g: 6 }, 'Said');
+    expect(new Set([0, 1, 2].map((i) => body(i).id)).size).toBe(3);
+  });
+  it('dates each command and names the device, the same one over time', async () => {
+    const { body } = answers(json(201, {}), json(201, {}));
+    await sender().go('/sites', { name: 'a' }, 'Said');
+    await sender().go('/sites', { name: 'b' }, 'Said');
+    expect(body(0).device).toBe(body(1).device);
+    expect(Date.parse(body(0).occurredAt)).toBeGreaterThan(Date.now() - 60_000);
+    expect(body(0).payload).toEqual({ name: 'a' });
+  });
+  it('says a sentence even where the server answers without one', async () => {
+    answers(new Response('<html>', { status: 502 }));
+    const error = await read('/hives').catch((e: Refused) => e);
+    expect(error).toBeInstanceOf(Refused);
+    expect((error as Refused).message).toMatch(/Nothing was written/);
+  });
+});

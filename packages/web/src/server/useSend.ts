@@ -1,0 +1,36 @@
+import { ref } from 'vue';
+import { useUi } from '../shell/ui.js';
+import { Refused, newId, send, type SendOptions } from './client.js';
+import { useRefresh } from './queries.js';
+
+/**
+ * Sends a command from a form: keeps what was refused and at which field, the same id on a second try, and
+ * says in the soil strip what was written. Gives null where it was refused, so that the form stays as it is.
+ */
+export function useSend() {
+  const refresh = useRefresh();
+  const ui = useUi();
+  const busy = ref(false);
+  const refusal = ref<Refused | null>(null);
+  let commandId = newId();
+  async function go<T = Record<string, unknown>>(path: string, payload: unknown, said: string, options: SendOptions = {}): Promise<T | null> {
+    busy.value = true;
+    refusal.value = null;
+    try {
+      const result = await send<T>(path, payload, { ...options, commandId });
+      ui.say(said, commandId);
+      commandId = newId();
+      await refresh();
+      return result;
+    } catch (error) {
+      refusal.value = error instanceof Refused ? error : new Refused(0, 'unexpected', 'This did not work. What you typed is still here.', null);
+      // A refused entry was not written: the next try is a new one. An unanswered one may have been.
+      if (refusal.value.status !== 0) commandId = newId();
+      return null;
+    } finally {
+      busy.value = false;
+    }
+  }
+  const fieldError = (name: string): string | null => (refusal.value?.field === name ? refusal.value.message : null);
+  return { go, busy, refusal, fieldError };
+}

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { hoursText, type Clock } from '@furrow/core';
+import { DateTime } from 'luxon';
+import { useClocks, useHives, useRefresh } from '../server/queries.js';
+import { Refused, read, send } from '../server/client.js';
+import { useUi } from './ui.js';
+import { useNow } from './useNow.js';
+
+const ui = useUi();
+const now = useNow();
+const refresh = useRefresh();
+const { data: clocks, isError } = useClocks();
+const { data: hives } = useHives();
+const since = (clock: Clock): string => hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000);
+function due(clock: Clock): string {
+  if (!clock.dueAt) return '';
+  const hours = (Date.parse(clock.dueAt) - now.value.getTime()) / 3_600_000;
+  return hours > 0 ? `${clock.dueWhat} in ${hoursText(hours)}` : `${clock.dueWhat} now`;
+}
+async function undo(): Promise<void> {
+  try {
+    // Without a message on the strip, the last entry there is.
+    const commandId = ui.message?.commandId ?? (await read<{ items: { commandId: string; undoneBy: string | null }[] }>('/journal')).items.find((line) => !line.undoneBy)?.commandId;
+    if (!commandId) return ui.say('There is nothing to undo.');
+    await send('/undo', { commandId });
+    ui.say('Undone.');
+    await refresh();
+  } catch (error) {
+    ui.say(error instanceof Refused ? error.message : 'This could not be undone.');
+  }
+}
+defineExpose({ undo });
+</script>
+
+<template>
+  <footer class="soil-strip" aria-label="Clocks and messages">
+    <span v-if="isError" class="clock">Furrow cannot be reached. What you type stays here.</span>
+    <RouterLink v-for="c in clocks" :key="c.id" :to="`/${c.kind === 'drain' ? 'drain' : 'jar'}/${c.batchId}`" class="clock" :class="{ running: c.kind === 'drain' }">
+      <b>{{ c.kind === 'drain' ? 'Drain' : 'Settle' }}</b> {{ c.hiveName }} <b>{{ since(c) }}</b> <span class="quiet">{{ due(c) }}</span>
+    </RouterLink>
+    <span v-if="!clocks?.length && !isError" class="quiet">No clock runs.</span>
+    <span class="grow" />
+    <span class="said" role="status" aria-live="polite">
+      <template v-if="ui.message">
+        {{ ui.message.text }}
+        <button v-if="ui.message.commandId" type="button" @click="undo">Undo</button>
+      </template>
+    </span>
+    <b class="time">{{ DateTime.fromJSDate(now, { zone: hives?.[0]?.site.zone ?? 'local' }).toFormat('HH:mm') }}</b>
+  </footer>
+</template>
+
+<style scoped>
+.soil-strip { background: var(--soil); color: var(--on-soil); display: flex; align-items: center; padding: 0 28px; gap: 24px; font-size: 15px; height: 40px; white-space: nowrap; overflow: hidden; }
+.clock { display: flex; gap: 8px; align-items: center; text-decoration: none; height: 40px; }
+.clock::before { content: ''; width: 9px; height: 9px; border-radius: 50%; border: 2px solid var(--on-soil); }
+.clock.running::before { background: var(--on-soil); }
+.quiet { color: var(--on-soil-2); } .grow { flex: 1; }
+.said { overflow: hidden; text-overflow: ellipsis; }
+button { background: none; color: inherit; border: 1.5px solid var(--on-soil); border-radius: 6px; font: 600 15px var(--text); height: 30px; padding: 0 12px; margin-left: 8px; cursor: pointer; }
+:focus-visible { outline-color: var(--on-soil); outline-offset: -2px; }
+@media (max-width: 599px) { .soil-strip { padding: 0 12px; gap: 10px; font-size: 14px; } .time { display: none; } .clock .quiet { display: none; } }
+</style>

@@ -1,0 +1,24 @@
+import { defineStore } from 'pinia';
+import { ref, watch } from 'vue';
+
+/** The interface's own state: what is lit, what was just said. Server data lives in the query cache. */
+export const useUi = defineStore('ui', () => {
+  const sun = ref(localStorage.getItem('furrow.sun') === 'yes');
+  const keysOn = ref(localStorage.getItem('furrow.keys') !== 'off');
+  const message = ref<{ text: string; commandId: string | null } | null>(null);
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  watch(sun, (on) => {
+    localStorage.setItem('furrow.sun', on ? 'yes' : 'no');
+    document.documentElement.classList.toggle('sun', on);
+  }, { immediate: true });
+  watch(keysOn, (on) => localStorage.setItem('furrow.keys', on ? 'on' : 'off'));
+
+  /** Says something in the soil strip for a while; with a command it can be undone from there. */
+  function say(text: string, commandId: string | null = null): void {
+    clearTimeout(timer);
+    message.value = { text, commandId };
+    timer = setTimeout(() => (message.value = null), 12_000);
+  }
+  return { sun, keysOn, message, say };
+});

@@ -1,0 +1,62 @@
+/** Timings of the calculators and of the ten most used API calls: median and p95 in ms. Asserts nothing. */
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { calculate, drainForecast, forecastInput, judgeHiveAt, type BatchDetail, type Drain, type Hive, type RulesVersion } from '../packages/core/src/index.js';
+import { makeApp } from '../packages/server/src/app.js';
+import { makeClock } from '../packages/server/src/clock.js';
+import { seedDemo } from '../packages/server/src/demo/seed.js';
+import { ensureRules } from '../packages/server/src/firstRun.js';
+import { closeDatabase, openDatabase } from '../packages/server/src/store/database.js';
+
+async function time(name: string, runs: number, work: () => unknown): Promise<void> {
+  const times: number[] = [];
+  await work();
+  for (let i = 0; i < runs; i++) {
+    const start = performance.now();
+    await work();
+    times.push(performance.now() - start);
+  }
+  times.sort((a, b) => a - b);
+  const at = (share: number): string => times[Math.min(times.length - 1, Math.floor(share * times.length))].toFixed(2).padStart(9);
+  console.log(`${name.padEnd(52)} median ${at(0.5)} ms   p95 ${at(0.95)} ms`);
+}
+
+const shares = { capped: 0.7, open: 0.2, pollen: 0, brood: 0, empty: 0.1 };
+const weighings = Array.from({ length: 500 }, (_, i) => ({ hours: (i + 1) / 20, kg: 7 * -Math.expm1(-(i + 1) / 120) }));
+const jars = Array.from({ length: 12 }, (_, i) => ({ id: `k${i}`, netG: 101 + i * 37, stock: 400, value: 3 + i * 1.5 }));
+const flows = Array.from({ length: 10_000 }, (_, i) => ({ from: i % 2 ? 'a' : 'outside', to: i % 2 ? 'b' : 'a', g: 10, at: new Date(1.7e12 + i * 1000).toISOString() }));
+console.log('Calculators');
+await time('honey-moisture', 200, () => calculate('honey-moisture', { brixPercent: 79.7 }));
+await time('honey-properties', 200, () => calculate('honey-properties', { moisturePercent: 18, temperatureC: 25 }));
+await time('honey-heat', 200, () => calculate('honey-heat', { exposures: [{ temperatureC: 38, hours: 2 }] }));
+await time('honey-keeping', 200, () => calculate('honey-keeping', { moisturePercent: 18, bee: 'honeybee' }));
+await time('comb-estimate', 200, () => calculate('comb-estimate', { sides: [{ areaCm2: 660, shares }, { areaCm2: 660, shares }], thicknessMm: 28, combAge: 'new' }));
+await time('drain-fit, 500 weighings', 30, () => calculate('drain-fit', { weighings }));
+for (const goal of ['least-left', 'most-value', 'fewest-jars']) await time(`jar-fill, 500 kg, 12 kinds, ${goal}`, 5, () => calculate('jar-fill', { honeyKg: 500, jars, goal }));
+await time('jar-fill, 500 kg, short of every kind', 5, () => calculate('jar-fill', { honeyKg: 500, jars: jars.map((j) => ({ ...j, stock: 90 })), goal: 'least-left' }));
+await time('mass-balance, 10 000 flows', 10, () => calculate('mass-balance', { lots: [{ id: 'a', kind: 'x' }, { id: 'b', kind: 'x' }], flows }));
+
+const folder = mkdtempSync(join(tmpdir(), 'furrow-bench-'));
+const clock = makeClock(null);
+const db = await openDatabase(join(folder, 'furrow.db'));
+await ensureRules(db, clock.now());
+await seedDemo(db, clock);
+const server = makeApp({ db, clock, seed: 7, webFolder: join(folder, 'none') }).listen(0);
+const base = `http://127.0.0.1:${(server.address() as { port: number }).port}/api/v1`;
+const get = async <T>(path: string): Promise<T> => (await (await fetch(base + path)).json()) as T;
+const hives = await get<{ items: Hive[] }>('/hives');
+const harvests = await get<{ items: { id: string }[] }>('/harvests');
+const rules = await get<RulesVersion>('/rules');
+const detail = await get<BatchDetail>(`/harvests/${harvests.items[0].id}`);
+const drain = detail.drains[0] as Drain;
+console.log('Core with the demo household');
+await time('judge a hive of 15 combs', 50, () => judgeHiveAt(hives.items[0], rules.rules, clock.now().toISOString()));
+await time('forecast a drain', 50, () => drainForecast(forecastInput(drain, null, rules.rules, clock.now().toISOString())));
+console.log('API, the ten most used calls');
+for (const path of ['/health', '/today', '/clocks', '/hives', `/hives/${hives.items[0].id}`, '/harvests', `/harvests/${harvests.items[0].id}`, '/rules', '/journal']) await time(`GET ${path.replace(/[0-9a-f-]{36}/, ':id')}`, 40, () => get(path));
+await time('POST /sites', 40, () => fetch(`${base}/sites`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id: crypto.randomUUID(), device: 'bench', occurredAt: clock.now().toISOString(), payload: { id: crypto.randomUUID(), name: crypto.randomUUID(), zone: 'UTC', hemisphere: 'north' } }) }));
+server.close();
+server.closeAllConnections();
+await closeDatabase(db);
+rmSync(folder, { recursive: true });
