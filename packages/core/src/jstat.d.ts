@@ -1,5 +1,8 @@
 declare module 'jstat' {
-  /** The one distribution the core needs: Student's t. */
-  const jStat: { studentt: { inv(p: number, degreesOfFreedom: number): number } };
+  /** The distributions the core needs: Student's t, beta for shares of counted cells, the normal. */
+  const jStat: {
+    studentt: { inv(p: number, degreesOfFreedom: number): number };
+    beta: { inv(p: number, alpha: number, beta: number): number };
+  };
   export default jStat;
 }

@@ -11,6 +11,7 @@ import { EventStream } from './events.js';
 import { log } from './log.js';
 import { openApi } from './openapi.js';
 import { Problem, asProblem, notFound } from './problem.js';
+import { photoRoutes } from './photos/routes.js';
 import { readRoutes } from './reads.js';
 import { ALL_WRITES } from './store/allWrites.js';
 import { performWrite } from './store/writes.js';
@@ -20,10 +21,12 @@ export interface AppOptions {
   clock: ServerClock;
   seed: number;
   webFolder: string;
+  /** Where pictures are kept. */
+  photoFolder: string;
 }
 
 /** The whole server as an Express application, without listening: tests and main both use it. */
-export function makeApp({ db, clock, seed, webFolder }: AppOptions): Express {
+export function makeApp({ db, clock, seed, webFolder, photoFolder }: AppOptions): Express {
   const app = express();
   const events = new EventStream();
   app.disable('x-powered-by');
@@ -35,9 +38,10 @@ export function makeApp({ db, clock, seed, webFolder }: AppOptions): Express {
   app.use(refuseForeignOrigins);
   // Events must arrive at once, so they are never gathered up for compression.
   app.use(compression({ filter: (request, response) => !request.path.endsWith('/events') && compression.filter(request, response) }));
-  app.use(express.json({ limit: '1mb' }));
-
   const api = express.Router();
+  // Before the reader of JSON: a picture is bytes.
+  api.use(photoRoutes(db, clock, photoFolder, events));
+  api.use(express.json({ limit: '1mb' }));
   api.get('/openapi.json', (_request, response) => void response.json(openApi()));
   api.get('/events', (request, response) => events.open(request, response));
   api.post('/calc/:name', (request, response) => {

@@ -17,7 +17,7 @@ async function main(): Promise<void> {
   const db = await openDatabase(join(config.dataFolder, 'furrow.db'));
   await ensureRules(db, clock.now());
   if (process.argv.includes('--demo') && !(await db('sites').first())) await seedDemo(db, clock);
-  const server = makeApp({ db, clock, seed: config.seed, webFolder: config.webFolder }).listen(config.port, config.host, (error?: Error) => {
+  const server = makeApp({ db, clock, seed: config.seed, webFolder: config.webFolder, photoFolder: join(config.dataFolder, 'photos') }).listen(config.port, config.host, (error?: Error) => {
     if (error) {
       console.error(`Furrow cannot listen on ${config.host}:${config.port}: ${error.message}`);
       process.exit(1);

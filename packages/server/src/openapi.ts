@@ -5,7 +5,7 @@ import { ALL_WRITES } from './store/allWrites.js';
 
 const problem = { 'application/problem+json': { schema: z.object({ code: z.string(), detail: z.string(), status: z.int(), path: z.string().optional() }).meta({ id: 'Problem' }) } };
 const READS: Record<string, string> = {
-  '/health': 'Whether the server is ready', '/sites': 'Sites', '/hives': 'Hives as they hang now', '/hives/{id}': 'One hive', '/rules': 'House rules in force',
+  '/health': 'Whether the server is ready', '/sites': 'Sites', '/hives': 'Hives as they hang now', '/hives/{id}': 'One hive', '/looks/{id}/faces': 'The cells of both sides of one look', '/photos/{id}': 'A picture', '/rules': 'House rules in force',
   '/vessels': 'Vessels of the kit', '/jars': 'Kinds of jar', '/harvests': 'Harvests, newest first', '/harvests/{id}': 'One harvest with all that was written about it',
   '/lots': 'Lots of the book', '/flows': 'Flows of the book', '/book': 'The book with its balance', '/clocks': 'Clocks that run', '/today': 'What is due',
   '/journal': 'The last entries, for undo', '/held': 'Late entries that no longer fit', '/instruments/bench-scale': 'A reading of the bench scale', '/instruments/thermometer': 'A reading of the thermometer',

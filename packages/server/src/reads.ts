@@ -9,7 +9,8 @@ import { drainLoadG, takeLoadG } from './instruments/load.js';
 import { batchTimetable } from './ready/timetable.js';
 import { notFound, refused } from './problem.js';
 import { list } from './store/rows.js';
-import { batchDetail, batchViews, bookView, currentRules, hiveView, hiveViews } from './store/views.js';
+import { hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
+import { batchDetail, batchViews, bookView, currentRules } from './store/views.js';
 import { clocks } from './today/clocks.js';
 import { todayLines } from './today/today.js';
 
@@ -38,6 +39,7 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
   router.get('/sites', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'sites'))));
   router.get('/hives', async (request, response) => void response.json(page(request, await hiveViews(db))));
   router.get('/hives/:id', async (request, response) => void response.json(await hiveView(db, request.params.id)));
+  router.get('/looks/:id/faces', async (request, response) => void response.json(await lookFaces(db, request.params.id)));
   router.get('/rules', async (_request, response) => void response.json(await currentRules(db)));
   router.get('/vessels', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'vessels'))));
   router.get('/jars', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'jarKinds', {}, 'netG'))));

@@ -1,4 +1,4 @@
-import { copyFileSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
+import { copyFileSync, cpSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { readConfig } from './config.js';
@@ -17,6 +17,8 @@ async function main([command, file]: string[]): Promise<void> {
     const db = await openDatabase(database);
     await db.raw('VACUUM INTO ?', [target]);
     await db.destroy();
+    // Pictures lie beside the database under their own names; they go with it.
+    if (existsSync(join(dataFolder, 'photos'))) cpSync(join(dataFolder, 'photos'), `${target}.photos`, { recursive: true });
     console.log(`Backed up to ${target}`);
     return;
   }
@@ -39,6 +41,8 @@ async function main([command, file]: string[]): Promise<void> {
       }
       if (existsSync(database)) renameSync(database, `${database}.before-restore`);
       renameSync(incoming, database);
+      // A picture is named by what it is, so those of a backup are laid beside what is there.
+      if (existsSync(`${target}.photos`)) cpSync(`${target}.photos`, join(dataFolder, 'photos'), { recursive: true });
       console.log(`Restored from ${target}. What was there before is kept as furrow.db.before-restore.`);
     } finally {
       for (const end of ['', '-wal', '-shm']) rmSync(join(dataFolder, `incoming.db${end}`), { force: true });

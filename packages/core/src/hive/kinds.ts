@@ -1,34 +1,63 @@
-import type { z } from 'zod';
-import { TOP_BAR_DEFAULTS, topBarGeometrySchema, type TopBarGeometry } from './topBar.js';
+import { z } from 'zod';
+import type { CompartmentShape, Compartment, Geometry, HiveKind } from './kind.js';
+import { cutCombHive } from './kinds/cutComb.js';
+import { drainFrameHive } from './kinds/drainFrame.js';
+import { framedHive } from './kinds/framed.js';
+import { pileBoxHive } from './kinds/pileBox.js';
+import { stinglessHive } from './kinds/stingless.js';
+import { warreHive } from './kinds/warre.js';
+import { topBarHive } from './topBar.js';
 
-/**
- * What Furrow knows of a kind of hive. A new kind is one file with its geometry and one entry here
- * (docs/a-new-hive-kind.md); its drawing registers itself the same way in the web.
- */
-export interface HiveKind<Geometry> {
-  kind: string;
-  name: string;
-  unitTaken: 'comb' | 'box' | 'frame' | 'pot';
-  /** What carries a comb and how many there are of it. */
-  carrier: 'bar' | 'frame' | 'box';
-  carrierCount: (geometry: Geometry) => number;
-  /** Compartments by name; a placement names one of them and a slot in it, counted from 1. */
-  compartments: readonly string[];
-  geometrySchema: z.ZodType<Geometry>;
-  defaults: Geometry;
-}
-
-export const topBarHive: HiveKind<TopBarGeometry> = {
-  kind: 'top-bar',
-  name: 'Horizontal top-bar hive',
-  unitTaken: 'comb',
-  carrier: 'bar',
-  carrierCount: (geometry) => geometry.bars,
-  compartments: ['file'],
-  geometrySchema: topBarGeometrySchema,
-  defaults: TOP_BAR_DEFAULTS,
-};
-
-export const HIVE_KINDS = { 'top-bar': topBarHive } as const;
+/** The registry: every kind of hive Furrow draws, reads and remembers. */
+export const HIVE_KINDS = {
+  'top-bar': topBarHive,
+  warre: warreHive,
+  'pile-box': pileBoxHive,
+  framed: framedHive,
+  'cut-comb': cutCombHive,
+  'drain-frame': drainFrameHive,
+  stingless: stinglessHive,
+} as const;
 export type HiveKindName = keyof typeof HIVE_KINDS;
 export const HIVE_KIND_NAMES = Object.keys(HIVE_KINDS) as [HiveKindName, ...HiveKindName[]];
+
+/** A kind by its name, its geometry no longer told apart: what screens and the server go through. */
+export function hiveKind(name: HiveKindName): HiveKind {
+  return HIVE_KINDS[name] as unknown as HiveKind;
+}
+
+/** A hive's kind together with the measures that belong to it. */
+export const kindAndGeometrySchema = z
+  .object({ kind: z.enum(HIVE_KIND_NAMES, 'This kind of hive is not known.'), geometry: z.record(z.string(), z.union([z.number(), z.string()])) })
+  .superRefine((hive, context) => {
+    const parsed = hiveKind(hive.kind).geometrySchema.safeParse(hive.geometry);
+    if (!parsed.success) for (const issue of parsed.error.issues) context.addIssue({ code: 'custom', message: issue.message, path: ['geometry', ...issue.path] });
+  });
+
+/** The combs of one compartment of a hive. Takes its kind, its measures and the compartment's name. */
+export function compartmentShape(kind: HiveKindName, geometry: Geometry, compartment: Compartment): CompartmentShape {
+  return hiveKind(kind).compartment(geometry, compartment);
+}
+
+/** The combs of the compartment that is read and taken in this hive. */
+export function readShape(hive: { kind: HiveKindName; geometry: Geometry }): CompartmentShape {
+  return compartmentShape(hive.kind, hive.geometry, hiveKind(hive.kind).readCompartment);
+}
+
+/** Whether brood boxes stand closed under what is read: their stores are not seen. */
+export function hasClosedBrood(kind: HiveKindName): boolean {
+  return hiveKind(kind).readCompartment === 'super';
+}
+
+/**
+ * A place as a number that is unique within its hive: the bar in a long hive, box × 100 + place in a stack
+ * (boxes counted from the floor). It sorts combs and keys drawings; `placeLabel` is what a person reads.
+ */
+export function placeNumber(boxNumber: number | null, inBox: number): number {
+  return boxNumber === null ? inBox : boxNumber * 100 + inBox;
+}
+
+/** A place in words short enough to stand in a drawing: "12" in a long hive, "3·5" for the fifth place of the third box. */
+export function placeLabel(slot: number): string {
+  return slot < 100 ? String(slot) : `${Math.floor(slot / 100)}·${slot % 100}`;
+}

@@ -1,18 +1,23 @@
 import { describe, expect, it } from 'vitest';
 import type { Shares } from '../comb/contents.js';
-import { TOP_BAR_DEFAULTS, innerLengthMm, sealedThicknessMm } from '../hive/topBar.js';
+import { sealedThicknessMm } from '../hive/kind.js';
+import { TOP_BAR_DEFAULTS, innerLengthMm } from '../hive/topBar.js';
 import type { Hive, Look } from '../records/views.js';
 import { DEFAULT_RULES, houseRulesSchema } from '../rules/houseRules.js';
-import { estimateSeen, judgeHive, judgeHiveAt, readingMoisture, seenOutline, type Seen } from './judgeHive.js';
+import { colonyState } from './colonyState.js';
+import { judgeHive, judgeHiveAt } from './judgeHive.js';
+import { estimateSeen, readingMoisture, seenOutline, type Seen } from './seen.js';
+
+const TOP_BAR = { kind: 'top-bar' as const, geometry: TOP_BAR_DEFAULTS };
 
 const sealed: Shares = { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 };
 const seen = (change: Partial<Seen> = {}): Seen => ({ sides: { A: sealed, B: sealed }, readings: [], combAge: 'new', depthMm: 204, thicknessMm: 28, ...change });
-const judge = (combs: (Seen | null)[], change = {}) =>
-  judgeHive({ combs: combs.map((s, i) => ({ slot: i + 1, combId: `c${i + 1}`, seen: s })), geometry: TOP_BAR_DEFAULTS, colonyStartedOn: '2024-09-01', date: '2026-03-14', hemisphere: 'south', rules: DEFAULT_RULES, ...change });
+const judge = (combs: (Seen | null)[], { colonyStartedOn = '2024-09-01', ...change }: Record<string, unknown> & { colonyStartedOn?: string } = {}) =>
+  judgeHive({ combs: combs.map((s, i) => ({ slot: i + 1, combId: `c${i + 1}`, seen: s })), hive: TOP_BAR, colony: colonyState(colonyStartedOn, [], '2026-03-14'), date: '2026-03-14', hemisphere: 'south', rules: DEFAULT_RULES, ...change });
 
 describe('a hive judged as it hangs', () => {
   it('weighs each comb against what would stay without it', () => {
-    const one = estimateSeen(seen(), TOP_BAR_DEFAULTS)!;
+    const one = estimateSeen(seen(), TOP_BAR)!;
     const lowKg = one.cappedHoneyKg.low + one.openHoneyKg.low * 0.6 / 0.82;
     const enough = judge([seen(), seen(), seen()], { rules: { ...DEFAULT_RULES, winterNeedKg: 2 * lowKg - 0.01 } });
     expect(enough.map((j) => j.verdict.verdict)).toEqual(['take', 'take', 'take']);
@@ -30,13 +35,14 @@ describe('a hive judged as it hangs', () => {
 });
 
 describe('a hive judged at an instant', () => {
-  const look = (s: Seen, at: string): Look => ({ ...s, id: at, combId: 'c1', slot: 1, occurredAt: at, date: at.slice(0, 10), verdict: judge([s])[0].verdict, rulesVersion: 1, revision: 1 });
+  const look = (s: Seen, at: string): Look => ({ ...s, seenBy: { A: null, B: null }, photos: { A: null, B: null }, painted: { A: false, B: false }, pane: null, attachment: null, pots: null, straight: null, id: at, combId: 'c1', slot: 1, occurredAt: at, date: at.slice(0, 10), verdict: judge([s])[0].verdict, rulesVersion: 1, revision: 1 });
   const unripe = seen({ sides: { A: { ...sealed, capped: 0.2, open: 0.76 }, B: { ...sealed, capped: 0.2, open: 0.76 } } });
   const hive: Hive = {
     id: 'h', siteId: 's', name: 'Ipê', kind: 'top-bar', geometry: TOP_BAR_DEFAULTS, revision: 1,
     site: { id: 's', name: 'Encosta', zone: 'America/Sao_Paulo', hemisphere: 'south', revision: 1 },
-    colony: { id: 'k', startedOn: '2025-08-01', revision: 1 },
-    bars: [{ carrierId: 'a', slot: 1, comb: { id: 'c1', builtOn: '2025-08-01', looks: [look(unripe, '2026-03-01T12:00:00Z'), look(seen(), '2026-03-10T12:00:00Z')] } }, { carrierId: 'b', slot: 2, comb: null }],
+    colony: { id: 'k', startedOn: '2025-08-01', endedOn: null, facts: [], revision: 1 },
+    boxes: [],
+    bars: [{ carrierId: 'a', slot: 1, inBox: 1, boxId: null, comb: { id: 'c1', builtOn: '2025-08-01', looks: [look(unripe, '2026-03-01T12:00:00Z'), look(seen(), '2026-03-10T12:00:00Z')] } }, { carrierId: 'b', slot: 2, inBox: 2, boxId: null, comb: null }],
   };
   it('takes the date of the site, so that a season turns at its own midnight', () => {
     // 02:30 UTC on 1 July is still 30 June in the uplands: the first season of a colony of August.
@@ -53,14 +59,14 @@ describe('a hive judged at an instant', () => {
 
 describe('what a look is turned into', () => {
   it('narrows the outline as the walls do, for a comb not grown to the floor', () => {
-    expect(seenOutline(TOP_BAR_DEFAULTS, 102)).toEqual({ topWidthMm: 400, bottomWidthMm: 325, depthMm: 102 });
-    expect(estimateSeen(seen({ depthMm: 102 }), TOP_BAR_DEFAULTS)!.honeyKg.mid).toBeLessThan(estimateSeen(seen(), TOP_BAR_DEFAULTS)!.honeyKg.mid);
+    expect(seenOutline(TOP_BAR, 102)).toEqual({ topWidthMm: 400, bottomWidthMm: 325, depthMm: 102 });
+    expect(estimateSeen(seen({ depthMm: 102 }), TOP_BAR)!.honeyKg.mid).toBeLessThan(estimateSeen(seen(), TOP_BAR)!.honeyKg.mid);
   });
   it('takes the density from the wettest sealed sample only', () => {
     const reading = { side: 'A', scale: 'moisture', temperatureC: 20, temperatureCompensated: true } as const;
-    const open = estimateSeen(seen({ readings: [{ ...reading, cells: 'open', value: 24 }] }), TOP_BAR_DEFAULTS)!;
-    expect(open).toEqual(estimateSeen(seen(), TOP_BAR_DEFAULTS));
-    const dry = estimateSeen(seen({ readings: [{ ...reading, cells: 'sealed', value: 16 }] }), TOP_BAR_DEFAULTS)!;
+    const open = estimateSeen(seen({ readings: [{ ...reading, cells: 'open', value: 24 }] }), TOP_BAR)!;
+    expect(open).toEqual(estimateSeen(seen(), TOP_BAR));
+    const dry = estimateSeen(seen({ readings: [{ ...reading, cells: 'sealed', value: 16 }] }), TOP_BAR)!;
     expect(dry.cappedHoneyKg.mid).toBeGreaterThan(open.cappedHoneyKg.mid);
     expect(dry.cappedHoneyKg.high - dry.cappedHoneyKg.low).toBeLessThan(open.cappedHoneyKg.high - open.cappedHoneyKg.low);
   });
@@ -70,7 +76,7 @@ describe('what a look is turned into', () => {
     expect(readingMoisture({ ...base, scale: 'moisture', value: 18.6 }).moisturePercent).toBeCloseTo(18.6, 9);
     expect(readingMoisture({ ...base, scale: 'index', value: 1.4915 }).moisturePercent).toBeCloseTo(18, 1);
   });
-  it('knows nothing of a comb of which no side was seen', () => expect(estimateSeen(seen({ sides: { A: null, B: null } }), TOP_BAR_DEFAULTS)).toBeNull());
+  it('knows nothing of a comb of which no side was seen', () => expect(estimateSeen(seen({ sides: { A: null, B: null } }), TOP_BAR)).toBeNull());
 });
 
 describe('measures and rules', () => {

@@ -1,94 +1,128 @@
+import { dateWords } from '../units/dates.js';
 import { DateTime } from 'luxon';
-import { faceAreaCm2, type CombOutline } from '../comb/outline.js';
-import { combEstimate, type CombEstimate } from '../comb/estimate.js';
-import type { Shares } from '../comb/contents.js';
+import type { CombEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../choose/index.js';
-import { honeyMoisture } from '../honey/moisture.js';
-import { seasonOf, type Hemisphere } from '../hive/season.js';
-import type { TopBarGeometry } from '../hive/topBar.js';
-import type { Hive, Look } from '../records/views.js';
-import type { Reading } from '../records/look.js';
-import type { HouseRules } from '../rules/houseRules.js';
-import { judgeComb, type CombVerdict, type MoistureSample } from './verdict.js';
-
-/** What one look says, before and after it is written down. */
-export type Seen = Pick<Look, 'sides' | 'readings' | 'combAge' | 'depthMm' | 'thicknessMm'>;
-
-/** Water content of one reading by its scale and temperature. */
-export function readingMoisture(reading: Reading): { moisturePercent: number; approximate: boolean } {
-  const key = { moisture: 'moisturePercent', brix: 'brixPercent', index: 'refractiveIndex' }[reading.scale];
-  return honeyMoisture({ [key]: reading.value, temperatureC: reading.temperatureC, temperatureCompensated: reading.temperatureCompensated });
-}
-
-/** Outline of a comb as deep as it was seen, narrowing as the hive's walls do. */
-export function seenOutline(geometry: TopBarGeometry, depthMm: number): CombOutline {
-  const share = Math.min(1, depthMm / geometry.combDepthMm);
-  return { topWidthMm: geometry.topWidthMm, bottomWidthMm: geometry.topWidthMm + (geometry.bottomWidthMm - geometry.topWidthMm) * share, depthMm };
-}
-
-/** Honey and wax of a comb as it was seen; null where neither side was. The wettest sealed sample sets the density. */
-export function estimateSeen(seen: Seen, geometry: TopBarGeometry): CombEstimate | null {
-  const areaCm2 = faceAreaCm2(seenOutline(geometry, seen.depthMm));
-  const sides = [seen.sides.A, seen.sides.B].filter((s): s is Shares => s !== null).map((shares) => ({ areaCm2, shares }));
-  if (sides.length === 0) return null;
-  const sealed = seen.readings.filter((r) => r.cells === 'sealed').map((r) => readingMoisture(r).moisturePercent);
-  return combEstimate({ sides, thicknessMm: seen.thicknessMm, combAge: seen.combAge, ...(sealed.length ? { moisturePercent: Math.max(...sealed) } : {}) });
-}
+import { hiveKind, placeLabel } from '../hive/kinds.js';
+import { seasonOf } from '../hive/season.js';
+import type { Hive } from '../records/views.js';
+import { winterIsRead, winterNeedOf, type HouseRules } from '../rules/houseRules.js';
+import { colonyState, type ColonyState } from './colonyState.js';
+import { fedSince, judgements, waitingTreatment, type Judgement } from './judgements.js';
+import { judgePots } from './judgePots.js';
+import { estimateSeen, glimpseOf, moistureSummary, readingMoisture, type HiveMeasures, type Seen } from './seen.js';
+import { judgeComb, type CombVerdict, type MoistureSample, type VerdictInput } from './verdict.js';
 
 export interface JudgedComb {
   slot: number;
+  /** How the place is called on screen. */
+  label: string;
+  boxId: string | null;
   combId: string;
   seen: Seen | null;
   estimate: CombEstimate | null;
   verdict: CombVerdict;
+  /** Each question asked apart, in order of weight. */
+  judgements: Judgement[];
+}
+
+export interface CombToJudge {
+  slot: number;
+  combId: string;
+  boxId?: string | null;
+  builtOn?: string;
+  seen: Seen | null;
+  droneShare?: number | null;
 }
 
 /**
  * Judges every comb of a hive as it stands: each against the stores that would stay without it, counted low.
- * Takes the combs with their latest look (or the one being made), the hive's measures, the colony's start,
- * today's date at the site, and the house rules.
+ * Takes the combs with their latest look (or the one being made), the hive's kind and measures, what is known
+ * of the colony, today's date at the site, and the house rules.
  */
-export function judgeHive(input: {
-  combs: readonly { slot: number; combId: string; seen: Seen | null }[];
-  geometry: TopBarGeometry;
-  colonyStartedOn: string | null;
-  date: string;
-  hemisphere: Hemisphere;
-  rules: HouseRules;
-}): JudgedComb[] {
-  const { rules } = input;
-  const estimates = input.combs.map((comb) => (comb.seen ? estimateSeen(comb.seen, input.geometry) : null));
+export function judgeHive(input: { combs: readonly CombToJudge[]; hive: HiveMeasures; colony: ColonyState; date: string; hemisphere: 'north' | 'south'; rules: HouseRules }): JudgedComb[] {
+  const { colony, date, hive } = input;
+  const kind = hiveKind(hive.kind);
+  // A drain frame's caps are its outer wall too: its own share counts.
+  const rules = kind.drainsInPlace ? { ...input.rules, ripeCappedPercent: input.rules.ripeDrainPercent } : input.rules;
+  const estimates = input.combs.map((comb) => (comb.seen ? estimateSeen(comb.seen, hive) : null));
   const stores = estimates.map((estimate) => combStoresKg(estimate).low);
   const allLow = stores.reduce((a, b) => a + b, 0);
-  const season = seasonOf(input.date, input.hemisphere);
-  const firstSeason = input.colonyStartedOn !== null && input.colonyStartedOn >= season.startsOn;
+  const season = seasonOf(date, input.hemisphere);
+  const firstSeason = colony.startedOn !== null && colony.startedOn >= season.startsOn && !colony.dead;
+  const needKg = colony.dead || !winterIsRead(hive.kind) ? null : winterNeedOf(rules, hive.kind);
   return input.combs.map((comb, i) => {
     const samples: MoistureSample[] = (comb.seen?.readings ?? []).map((r) => ({ side: r.side, cells: r.cells, moisturePercent: readingMoisture(r).moisturePercent }));
+    const sides = comb.seen?.sides ?? { A: null, B: null };
+    const winter = needKg === null ? null : { staysLowKg: allLow - stores[i], needKg };
+    const moisture = moistureSummary(comb.seen?.readings ?? []);
+    const builtOn = comb.builtOn ?? colony.startedOn ?? date;
+    const forbidden = forbids(colony, builtOn, date);
+    const verdict = kind.bee === 'stingless'
+      ? judgePots({ pots: comb.seen?.pots ?? null, rules, firstSeason, forbidden })
+      : judgeComb({ sides, samples, rules, firstSeason, winter, forbidden, glimpse: glimpseOf(comb.seen) });
     return {
-      ...comb,
+      slot: comb.slot, label: placeLabel(comb.slot), boxId: comb.boxId ?? null, combId: comb.combId, seen: comb.seen,
       estimate: estimates[i],
-      verdict: judgeComb({
-        sides: comb.seen?.sides ?? { A: null, B: null },
-        samples,
-        rules,
-        firstSeason,
-        winter: rules.winterNeedKg === null ? null : { staysLowKg: allLow - stores[i], needKg: rules.winterNeedKg },
+      verdict,
+      judgements: judgements({
+        sides, wettestPercent: moisture?.wettestPercent ?? null, sampled: moisture !== null && moisture.openSamples >= 3 && moisture.bothSides,
+        droneShare: comb.droneShare ?? null, combAge: comb.seen?.combAge ?? 'new', straight: comb.seen?.straight ?? null,
+        builtOn, date, bee: kind.bee, drainsInPlace: kind.drainsInPlace, rules, colony, winter, firstSeason,
       }),
     };
   });
+}
+
+/** What forbids every comb of a colony, whatever it holds; the gravest first. */
+function forbids(colony: ColonyState, builtOn: string, date: string): VerdictInput['forbidden'] {
+  if (colony.dead && !colony.death) return { rule: 'dead', verdict: 'test', sentence: 'The colony is gone: answer its checklist first, until then the honey is provisional.' };
+  const death = colony.dead ? colony.death : null;
+  if (death && (death.word === 'disease' || death.causes.some((c) => ['foulbrood', 'poisoned', 'rodents'].includes(c)))) return { rule: 'dead', verdict: 'leave', sentence: 'The colony died of something that may be in the comb: not for eating, not for feeding. Ask the inspector.' };
+  const treatment = waitingTreatment(colony, date);
+  if (treatment) return { rule: 'treated', verdict: 'leave', sentence: `No comb from a treated colony: ${treatment.product}, waiting time until ${dateWords(treatment.waitUntil)}.` };
+  const fed = fedSince(colony, builtOn);
+  if (fed.length) return { rule: 'syrup', verdict: 'leave', sentence: `Fed on ${dateWords(fed.at(-1)!.on)}, since this comb was built: it may hold syrup and is not offered as honey.` };
+  return null;
 }
 
 /**
  * Judges a hive as it hangs at an instant (ISO 8601), the date taken in its site's zone: each comb by its last
  * look, or by the one being made of `making.combId`. This is how every screen and every decision judges.
  */
-export function judgeHiveAt(hive: Hive, rules: HouseRules, instant: string, making: { combId: string; seen: Seen } | null = null): JudgedComb[] {
+export function judgeHiveAt(hive: Hive, rules: HouseRules, instant: string, making: { combId: string; seen: Seen; droneShare?: number | null } | null = null): JudgedComb[] {
+  const date = siteDate(hive, instant);
   return judgeHive({
-    combs: hive.bars.flatMap(({ slot, comb }) => (comb ? [{ slot, combId: comb.id, seen: making?.combId === comb.id ? making.seen : (comb.looks.at(-1) ?? null) }] : [])),
-    geometry: hive.geometry,
-    colonyStartedOn: hive.colony?.startedOn ?? null,
-    date: DateTime.fromISO(instant, { zone: hive.site.zone }).toISODate()!,
+    combs: hive.bars.flatMap(({ slot, boxId, comb }) => {
+      if (!comb) return [];
+      const made = making?.combId === comb.id ? making : null;
+      return [{ slot, boxId, combId: comb.id, builtOn: comb.builtOn, seen: made ? made.seen : (comb.looks.at(-1) ?? null), droneShare: made?.droneShare ?? null }];
+    }),
+    hive,
+    colony: stateAt(hive, instant),
+    date,
     hemisphere: hive.site.hemisphere,
     rules,
   });
+}
+
+/** The calendar date of an instant at a hive's site. */
+export function siteDate(hive: Hive, instant: string): string {
+  return DateTime.fromISO(instant, { zone: hive.site.zone }).toISODate()!;
+}
+
+/** What is known of the colony in a hive at an instant. */
+export function stateAt(hive: Hive, instant: string): ColonyState {
+  return colonyState(hive.colony?.startedOn ?? null, hive.colony?.facts ?? [], siteDate(hive, instant));
+}
+
+/** A whole box judged from its combs: brood anywhere keeps it, an unread comb keeps it unknown, else its capped share decides. */
+export function judgeBox(combs: readonly JudgedComb[]): { verdict: CombVerdict['verdict']; sentence: string } {
+  const brood = combs.filter((c) => c.verdict.decidedBy === 'brood');
+  if (brood.length) return { verdict: 'leave', sentence: `Brood in ${brood.map((c) => c.label).join(', ')}: the box stays.` };
+  const unread = combs.filter((c) => c.verdict.verdict === 'not-read');
+  if (unread.length) return { verdict: 'not-read', sentence: `${unread.length} of ${combs.length} combs not read yet.` };
+  const test = combs.filter((c) => c.verdict.verdict === 'test');
+  if (test.length) return { verdict: 'test', sentence: `${test.map((c) => c.label).join(', ')} to test first.` };
+  const leave = combs.filter((c) => c.verdict.verdict === 'leave');
+  return leave.length ? { verdict: 'leave', sentence: `${leave.length} of ${combs.length} combs are not to be taken: ${leave[0].verdict.headline}` } : { verdict: 'take', sentence: `All ${combs.length} combs may be taken.` };
 }

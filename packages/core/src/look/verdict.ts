@@ -2,7 +2,7 @@ import type { Shares } from '../comb/contents.js';
 import type { HouseRules } from '../rules/houseRules.js';
 
 export type Verdict = 'take' | 'leave' | 'test' | 'not-read';
-export type ReasonRule = 'seen' | 'brood' | 'honey' | 'capped' | 'moisture' | 'first-season' | 'winter';
+export type ReasonRule = 'dead' | 'treated' | 'syrup' | 'seen' | 'brood' | 'honey' | 'capped' | 'moisture' | 'pots' | 'first-season' | 'winter';
 
 /** One drop from a comb, already turned into water content. */
 export interface MoistureSample {
@@ -13,8 +13,12 @@ export interface MoistureSample {
 export interface VerdictInput {
   sides: { A: Shares | null; B: Shares | null };
   samples: MoistureSample[];
-  rules: Pick<HouseRules, 'ripeCappedPercent' | 'moistureMayOverrule' | 'moistureLimitPercent' | 'takeInFirstSeason' | 'lookAgainDays'>;
+  rules: Pick<HouseRules, 'ripeCappedPercent' | 'ripeOf' | 'considerFromPercent' | 'moistureMayOverrule' | 'moistureLimitPercent' | 'takeInFirstSeason' | 'lookAgainDays'>;
   firstSeason: boolean;
+  /** What forbids a comb whatever it holds: a colony that is gone, a waiting time, syrup since it was built. */
+  forbidden?: { rule: 'dead' | 'treated' | 'syrup'; verdict: 'leave' | 'test'; sentence: string } | null;
+  /** What was seen of an unseen side from outside (a window, an end pane): said, never counted as seen. */
+  glimpse?: string | null;
   /** Stores that would stay without this comb, counted low, against the need; null where the need is unknown. */
   winter: { staysLowKg: number; needKg: number } | null;
 }
@@ -69,15 +73,20 @@ export function judgeComb(input: VerdictInput): CombVerdict {
     wettestPercent,
   });
   const reasons: Reason[] = [];
+  const forbidden = input.forbidden ?? null;
+  if (forbidden) reasons.push({ rule: forbidden.rule, fits: false, sentence: forbidden.sentence });
   if (seen.length === 0) {
-    reasons.push({ rule: 'seen', fits: null, sentence: 'Neither side was seen.' });
-    return result('not-read', 'seen', 'Not read yet. Say what each side holds.');
+    reasons.push({ rule: 'seen', fits: null, sentence: input.glimpse ?? 'Neither side was seen.' });
+    if (forbidden) return result(forbidden.verdict, forbidden.rule, forbidden.sentence);
+    return input.glimpse ? result('test', 'seen', `${input.glimpse} A glimpse is no reading: take it in the hand.`) : result('not-read', 'seen', 'Not read yet. Say what each side holds.');
   }
   const missing = seen.length === 1 ? (seen[0] === 'A' ? 'B' : 'A') : null;
 
   const need = rules.ripeCappedPercent / 100;
-  const isCapped = capped >= need - 1e-9;
-  const short = Math.max(0, Math.round((need - capped) * 100));
+  const worst = Math.min(...shares.filter((s) => s.capped + s.open > 0).map((s) => s.capped / (s.capped + s.open)), capped);
+  const asked = rules.ripeOf === 'worst-side' ? worst : capped;
+  const isCapped = asked >= need - 1e-9;
+  const short = Math.max(0, Math.round((need - asked) * 100));
   const broodSide = seen.find((side) => sides[side]!.brood > 0);
   const openSamples = samples.filter((s) => s.cells === 'open');
   const sampled = openSamples.length >= 3 && new Set(openSamples.map((s) => s.side)).size === 2;
@@ -86,8 +95,8 @@ export function judgeComb(input: VerdictInput): CombVerdict {
 
   if (missing) reasons.push({ rule: 'seen', fits: null, sentence: `Side ${missing} not seen.` });
   reasons.push({
-    rule: 'capped', fits: isCapped, measured: capped * 100, limit: rules.ripeCappedPercent, unit: '%',
-    sentence: `${percentText(capped)} capped, house rule asks ${rules.ripeCappedPercent} %.`,
+    rule: 'capped', fits: isCapped, measured: asked * 100, limit: rules.ripeCappedPercent, unit: '%',
+    sentence: `${percentText(asked)} capped${rules.ripeOf === 'worst-side' ? ' on its worse side' : ''}, house rule asks ${rules.ripeCappedPercent} %.`,
   });
   if (wettestPercent !== null) {
     reasons.push({
@@ -110,6 +119,7 @@ export function judgeComb(input: VerdictInput): CombVerdict {
   }
 
   if (broodSide) return result('leave', 'brood', `Brood on side ${broodSide}: a comb with live brood is never taken.`);
+  if (forbidden) return result(forbidden.verdict, forbidden.rule, forbidden.sentence);
   if (honey === 0 && !missing) {
     reasons.unshift({ rule: 'honey', fits: false, sentence: 'No honey on either side.' });
     return result('leave', 'honey', 'No honey in it.');
@@ -122,13 +132,14 @@ export function judgeComb(input: VerdictInput): CombVerdict {
   // Sparing comes before testing: opening a comb for a test is no use where the colony needs it anyway.
   if (winterShort && (isCapped || missing)) return result('leave', 'winter', `${isCapped ? 'Ripe, but theirs' : 'Theirs'}: without it ${winter.staysLowKg.toFixed(1)} kg would stay, the winter needs ${winter.needKg.toFixed(1)} kg.`);
   if (missing) return result('test', 'seen', `Look at side ${missing} first: brood and open cells there are unknown.`);
-  if (isCapped) return result('take', 'capped', `${percentText(capped)} capped, house rule asks ${rules.ripeCappedPercent} %.${wettestPercent === null ? ' Measure the water before the lid goes on.' : ''}`);
+  if (isCapped) return result('take', 'capped', `${percentText(asked)} capped, house rule asks ${rules.ripeCappedPercent} %.${wettestPercent === null ? ' Measure the water before the lid goes on.' : ''}`);
   if (rules.moistureMayOverrule && openSamples.length > 0) {
     if (winterShort) return result('leave', 'winter', `Theirs: without it ${winter.staysLowKg.toFixed(1)} kg would stay, the winter needs ${winter.needKg.toFixed(1)} kg.`);
     if (sampled) return result('take', 'moisture', `${percentText(capped)} capped, but dry: ${wettestPercent!.toFixed(1)} % water in the wettest of ${samples.length}, rule ${limit} %.`);
     return result('test', 'moisture', 'Dry so far, but one drop proves nothing: three samples from open cells of both sides, the wettest decides.');
   }
-  return result('leave', 'capped', `${percentText(capped)} capped, house rule asks ${rules.ripeCappedPercent} %: ${short} short. ${again()}`);
+  if (rules.considerFromPercent !== null && asked * 100 >= rules.considerFromPercent - 1e-9 && !winterShort) return result('test', 'capped', `${percentText(asked)} capped: to consider from ${rules.considerFromPercent} %, to take at ${rules.ripeCappedPercent} %. Measure its water.`);
+  return result('leave', 'capped', `${percentText(asked)} capped, house rule asks ${rules.ripeCappedPercent} %: ${short} short. ${again()}`);
 
   function again(): string {
     return `Look again in ${rules.lookAgainDays} days.`;

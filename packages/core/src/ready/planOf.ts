@@ -22,7 +22,7 @@ export function planOf(input: { detail: BatchDetail; rules: HouseRules; jars: re
   const rules = { ...input.rules, kitchenTemperatureC: plan.kitchenTemperatureC };
   const estimates = detail.batch.combIds.flatMap((combId): CombEstimate[] => {
     const look = detail.looks.filter((l) => l.combId === combId).at(-1);
-    const estimate = look ? estimateSeen(look, detail.hive.geometry) : null;
+    const estimate = look ? estimateSeen(look, detail.hive) : null;
     return estimate ? [estimate] : [];
   });
   const jars = input.jars.map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));

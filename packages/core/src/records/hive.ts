@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { HIVE_KIND_NAMES } from '../hive/kinds.js';
-import { topBarGeometrySchema } from '../hive/topBar.js';
+import { HIVE_KIND_NAMES, hiveKind } from '../hive/kinds.js';
 import { dateSchema, idSchema, nameSchema } from './common.js';
 
 export const newSiteSchema = z.strictObject({
@@ -11,20 +10,60 @@ export const newSiteSchema = z.strictObject({
 });
 export type NewSite = z.infer<typeof newSiteSchema>;
 
-export const newHiveSchema = z.strictObject({
-  id: idSchema,
-  siteId: idSchema,
-  name: nameSchema,
-  kind: z.enum(HIVE_KIND_NAMES),
-  geometry: topBarGeometrySchema,
-  colonyStartedOn: dateSchema,
-});
+const geometrySchema = z.record(z.string(), z.union([z.number(), z.string()]));
+export const newHiveSchema = z
+  .strictObject({
+    id: idSchema,
+    siteId: idSchema,
+    name: nameSchema,
+    kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
+    geometry: geometrySchema,
+    colonyStartedOn: dateSchema,
+  })
+  .superRefine((hive, context) => {
+    const parsed = hiveKind(hive.kind).geometrySchema.safeParse(hive.geometry);
+    if (!parsed.success) for (const issue of parsed.error.issues) context.addIssue({ code: 'custom', message: issue.message, path: ['geometry', ...issue.path] });
+  });
 export type NewHive = z.infer<typeof newHiveSchema>;
 
-export const changeHiveSchema = z.strictObject({ name: nameSchema.optional(), geometry: topBarGeometrySchema.optional() });
-
-export const newCombSchema = z.strictObject({ id: idSchema, hiveId: idSchema, slot: z.int().min(1, 'A bar from 1 up.'), builtOn: dateSchema });
+/** Measures are checked against the hive's own kind where the change is written. */
+export const changeHiveSchema = z.strictObject({ name: nameSchema.optional(), geometry: geometrySchema.optional() });
+export const newCombSchema = z.strictObject({ id: idSchema, hiveId: idSchema, slot: z.int().min(1, 'A place from 1 up.'), builtOn: dateSchema });
 export const endCombSchema = z.strictObject({ reason: z.enum(['none-here', 'fell', 'removed']) });
+
+/** The order carriers hang in after a move, from the first place on: in the file, or within one box. */
+export const newOrderSchema = z.strictObject({
+  hiveId: idSchema,
+  boxId: idSchema.nullable(),
+  carrierIds: z.array(idSchema).min(1).max(60),
+  what: z.enum(['shift', 'swap']),
+});
+/** A box set on: where it stands counted from the floor, 1 lowest. */
+export const newBoxSchema = z.strictObject({ id: idSchema, hiveId: idSchema, at: z.int().min(1).max(12), what: z.enum(['add-on-top', 'add-below', 'add-between']) });
+export const turnBoxSchema = z.strictObject({});
+export const takeOffBoxSchema = z.strictObject({ reason: z.enum(['winter', 'harvest', 'old', 'other']) });
+/** A box with its combs given to another colony, only after somebody looked at the brood it comes from. */
+export const giveBoxSchema = z.strictObject({
+  toHiveId: idSchema,
+  health: z.enum(['healthy', 'unsure', 'sick'], 'Say how the brood of the first colony looked.'),
+  broodCheckedOn: dateSchema,
+});
+/** Comb found under a roof or in a gap: what of it was cut out, apart by capped and open. */
+export const strayCombSchema = z
+  .strictObject({
+    id: idSchema,
+    visitId: idSchema,
+    cappedBatchId: idSchema,
+    openBatchId: idSchema,
+    hiveId: idSchema,
+    where: z.enum(['roof', 'gap']),
+    broodSeen: z.enum(['yes', 'no'], 'Look for brood first.'),
+    queenLookedFor: z.boolean().refine((looked) => looked, 'Look for the queen first: she may be on it.'),
+    cappedG: z.int('Whole grams.').min(0, 'At least 0 g.').max(50_000),
+    openG: z.int('Whole grams.').min(0, 'At least 0 g.').max(50_000),
+    frameFitted: z.boolean(),
+  })
+  .refine((s) => s.cappedG + s.openG > 0, { message: 'Weigh what was cut out.', path: ['cappedG'] });
 
 function isZone(zone: string): boolean {
   try {

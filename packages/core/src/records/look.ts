@@ -1,27 +1,43 @@
 import { z } from 'zod';
 import { sharesSchema } from '../comb/contents.js';
-import { idSchema } from './common.js';
+import { storedFaceSchema } from '../comb/face.js';
+import { paneSchema } from '../comb/partial.js';
+import { potsSchema } from '../comb/pots.js';
+import { dateSchema, idSchema } from './common.js';
 
 const moisture = z.number('A number.').min(0, 'At least 0.').max(100, 'At most 100.');
-
-/** A refractometer reading as it was read: the raw value, which scale, at which temperature. */
+const degrees = z.number('A temperature.').min(0, 'At least 0 °C.').max(50, 'At most 50 °C.');
+/** A refractometer reading as it was read: the raw value, which scale, at which temperature, and what is known of the instrument. */
 export const readingSchema = z.strictObject({
   side: z.enum(['A', 'B']),
   cells: z.enum(['open', 'sealed']),
   scale: z.enum(['moisture', 'brix', 'index']),
   value: moisture,
-  temperatureC: z.number('A temperature.').min(0, 'At least 0 °C.').max(50, 'At most 50 °C.'),
+  temperatureC: degrees,
   temperatureCompensated: z.boolean(),
+  calibratedOn: dateSchema.nullable().optional(),
+  instrumentLowC: degrees.optional(),
+  instrumentHighC: degrees.optional(),
 });
 export type Reading = z.infer<typeof readingSchema>;
 
+const both = <T extends z.ZodType>(of: T) => z.strictObject({ A: of.nullable(), B: of.nullable() });
 export const newLookSchema = z.strictObject({
   id: idSchema,
   combId: idSchema,
-  sides: z.strictObject({ A: sharesSchema.nullable(), B: sharesSchema.nullable() }),
+  sides: both(sharesSchema),
+  /** Cells as they were painted or read from a photo; where there are any, the shares of that side are counted from them. */
+  faces: both(storedFaceSchema).default({ A: null, B: null }),
+  seenBy: both(z.enum(['hand', 'photo', 'window', 'end-pane', 'below', 'above'])).default({ A: null, B: null }),
+  photos: both(idSchema).default({ A: null, B: null }),
+  pane: paneSchema.nullable().default(null),
+  attachment: z.enum(['broad', 'narrow']).nullable().default(null),
+  pots: potsSchema.nullable().default(null),
+  /** Whether the comb is straight in its frame; not said is null. */
+  straight: z.boolean().nullable().default(null),
   readings: z.array(readingSchema).max(20, 'At most 20 samples.'),
   combAge: z.enum(['new', 'used', 'brood-used']),
   depthMm: z.number('Millimetres.').min(10, 'At least 10 mm.').max(600, 'At most 600 mm.'),
-  thicknessMm: z.number('Millimetres.').min(15, 'At least 15 mm.').max(60, 'At most 60 mm.'),
+  thicknessMm: z.number('Millimetres.').min(8, 'At least 8 mm.').max(60, 'At most 60 mm.'),
 });
 export type NewLook = z.infer<typeof newLookSchema>;

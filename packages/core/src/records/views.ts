@@ -2,28 +2,42 @@ import type { Shares } from '../comb/contents.js';
 import type { CombAge } from '../comb/estimate.js';
 import type { HiveKindName } from '../hive/kinds.js';
 import type { Hemisphere } from '../hive/season.js';
-import type { TopBarGeometry } from '../hive/topBar.js';
+import type { Compartment, Geometry, SeenBy } from '../hive/kind.js';
 import type { CombVerdict } from '../look/index.js';
 import type { VesselRole } from '../ready/index.js';
+import type { Attachment, Pane } from '../comb/partial.js';
+import type { Pots } from '../comb/pots.js';
+import type { StoredFace } from '../comb/face.js';
+import type { DatedFact } from './colony.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Plan, Stage } from './harvest.js';
 import type { Reading } from './look.js';
 
 /** What the server answers: one shape per thing, the same word as the table, the route and the screen. */
 export interface Site { id: string; name: string; zone: string; hemisphere: Hemisphere; revision: number }
-export interface Colony { id: string; startedOn: string; revision: number }
+export interface Colony { id: string; startedOn: string; endedOn: string | null; facts: DatedFact[]; revision: number }
 export interface Look {
   id: string; combId: string; slot: number; occurredAt: string; date: string;
   sides: { A: Shares | null; B: Shares | null };
+  seenBy: { A: SeenBy | null; B: SeenBy | null }; photos: { A: string | null; B: string | null };
+  pane: Pane | null; attachment: Attachment | null; pots: Pots | null; straight: boolean | null;
   readings: Reading[]; combAge: CombAge; depthMm: number; thicknessMm: number;
+  /** Whether the cells of a side are kept; they are fetched one look at a time. */
+  painted: { A: boolean; B: boolean };
   verdict: CombVerdict; rulesVersion: number; revision: number;
 }
-/** One bar and what hangs from it now. */
-export interface BarView { carrierId: string; slot: number; comb: { id: string; builtOn: string; looks: Look[] } | null }
+/** The cells of both sides of one look. */
+export interface LookFaces { A: StoredFace | null; B: StoredFace | null }
+export interface CombView { id: string; builtOn: string; looks: Look[] }
+/** One place and what hangs from it now; `slot` is unique in the hive, `inBox` counts within its box. */
+export interface BarView { carrierId: string; slot: number; inBox: number; boxId: string | null; comb: CombView | null }
+/** A box of a stack, 1 lowest. A turned one shows its combs from the other end. */
+export interface BoxView { carrierId: string; number: number; compartment: Compartment; turned: boolean; sinceOn: string; madeOn: string; revision: number }
 export interface Hive {
-  id: string; siteId: string; name: string; kind: HiveKindName; geometry: TopBarGeometry; revision: number;
-  site: Site; colony: Colony | null; bars: BarView[];
+  id: string; siteId: string; name: string; kind: HiveKindName; geometry: Geometry; revision: number;
+  site: Site; colony: Colony | null; boxes: BoxView[]; bars: BarView[];
 }
+export interface Photo { id: string; sha256: string; widthPx: number; heightPx: number; bytes: number; takenOn: string | null }
 export interface Vessel { id: string; name: string; role: VesselRole; volumeL: number; tareG: number; innerDiameterMm: number; revision: number }
 export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; revision: number }
 export interface RulesVersion { version: number; recordedAt: string; rules: HouseRules }

@@ -1,3 +1,5 @@
+import { hiveKind, placeLabel, type HiveKindName } from '../hive/kinds.js';
+
 export interface TakeStep {
   id: string;
   kind: 'prepare' | 'wait' | 'open' | 'comb' | 'close' | 'after';
@@ -18,7 +20,7 @@ export interface TakeStep {
 export function topBarSteps(input: { bars: readonly number[]; lastCombBar: number }): TakeStep[] {
   const bars = [...input.bars].sort((a, b) => b - a);
   const steps: TakeStep[] = [
-    { id: 'ready', kind: 'prepare', title: 'Before you open', text: 'Veil on, second person there, adrenaline and telephone in reach. Tub, lid, knife, brush and cloth beside you. Smoker lit on bare ground, water next to it.', caution: 'Stings can kill. Never alone the first times; know the emergency number.', done: 'All here' },
+    PREPARE,
     { id: 'smoke', kind: 'wait', title: 'Smoke the entrance', text: 'Three slow puffs at the entrance. Then wait.', waitMinutes: 3, done: 'Smoked' },
     { id: 'board', kind: 'open', title: 'Take out the follower board', text: `Open at the back. Follower board out, a little smoke over the last bars.`, done: 'Board is out' },
   ];
@@ -40,4 +42,29 @@ export function topBarSteps(input: { bars: readonly number[]; lastCombBar: numbe
     { id: 'look-back', kind: 'after', title: 'Walk away, smoker out', text: 'Smother the smoker and see that it is cold. Look back at 24 hours: robbing, drips, a fallen comb.', done: 'Done here' },
   );
   return steps;
+}
+
+const PREPARE: TakeStep = { id: 'ready', kind: 'prepare', title: 'Before you open', text: 'Veil on, second person there, adrenaline and telephone in reach. Tub, lid, knife, brush and cloth beside you. Smoker lit on bare ground, water next to it.', caution: 'Stings can kill. Never alone the first times; know the emergency number.', done: 'All here' };
+
+/**
+ * Steps of taking for any kind of hive: a long hive by its bars from the back, a stack by its places, each
+ * opened and closed in the words of its kind. Takes the places chosen as hive-wide numbers (see placeNumber).
+ */
+export function takeSteps(input: { kind: HiveKindName; bars: readonly number[]; lastCombBar: number }): TakeStep[] {
+  if (input.kind === 'top-bar') return topBarSteps(input);
+  const kind = hiveKind(input.kind);
+  const what = kind.unitTaken === 'frame' ? 'frame' : 'comb';
+  const places = [...input.bars].sort((a, b) => b - a);
+  return [
+    PREPARE,
+    { id: 'smoke', kind: 'wait', title: 'Smoke, then wait', text: 'Three slow puffs, then wait for the bees to go down.', waitMinutes: 3, done: 'Smoked' },
+    { id: 'open', kind: 'open', title: 'Open from the top', text: kind.takingSteps.slice(0, 3).join('. ') + '.', caution: kind.risks[0], done: 'Open' },
+    ...places.map((bar): TakeStep => ({
+      id: `comb-${bar}`, kind: 'comb', bar, title: `Take ${what} ${placeLabel(bar)}`,
+      text: 'Look for brood and the queen on both sides. Free of bees, then cut it into the tub; what must stay, stays.',
+      caution: bar === places[0] ? 'Brood or the queen seen: put it back.' : undefined, done: 'In the tub',
+    })),
+    { id: 'shut', kind: 'close', title: 'Close it', text: `${kind.takingSteps.slice(3).join('. ')}. No gap left: stray comb is built in a gap. Wipe every drop.`, caution: 'In a dearth reduce the entrance; never close it.', done: 'Hive is closed' },
+    { id: 'look-back', kind: 'after', title: 'Walk away, smoker out', text: 'Smother the smoker and see that it is cold. Look back at 24 hours: robbing, drips, a fallen comb.', done: 'Done here' },
+  ];
 }

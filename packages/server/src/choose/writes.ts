@@ -4,7 +4,8 @@ import { z } from 'zod';
 import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
 import { list } from '../store/rows.js';
-import { batchView, currentRules, hiveView } from '../store/views.js';
+import { hiveView } from '../store/hiveViews.js';
+import { batchView, currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
 
 export const chooseWrites = [

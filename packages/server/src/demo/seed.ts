@@ -6,6 +6,7 @@ import type { ServerClock } from '../clock.js';
 import { ALL_WRITES } from '../store/allWrites.js';
 import { performWrite } from '../store/writes.js';
 import { DEMO_COMBS, type DemoComb } from './combs.js';
+import { seedOtherHives } from './otherHives.js';
 
 const DAY = 86_400_000;
 const ZONE = 'America/Sao_Paulo';
@@ -62,6 +63,10 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   const current = (await send<{ hive: Hive }>('patch', '/hives/:id', ago(239), { name: 'Ipê' }, { id: hiveId })).hive ?? grown.hive;
   for (const days of [22, 15, 8, 1]) for (const comb of DEMO_COMBS) await look(combAt(current, comb.slot), ago(days, (17 - comb.slot) * 0.05), comb, days - 1);
   await thisMorning(current);
+  await send('post', '/colonyFacts', ago(780), { id: randomUUID(), colonyId: hive.colony!.id, on: dateOf(ago(780)), fact: { kind: 'risks-read', of: 'top-bar' } });
+  await send('post', '/colonyFacts', ago(8), { id: randomUUID(), colonyId: hive.colony!.id, on: dateOf(ago(8)), fact: { kind: 'queen', seen: true } });
+  await send('post', '/colonyFacts', ago(8), { id: randomUUID(), colonyId: hive.colony!.id, on: dateOf(ago(8)), fact: { kind: 'temper', temper: 'defensive' } });
+  await seedOtherHives(send, sites, ago, dateOf);
 
   /** A harvest of last season: two combs, drained, jarred, its wax clean, its book closed. */
   async function lastSeason(view: Hive): Promise<void> {

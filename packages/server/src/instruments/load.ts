@@ -23,7 +23,7 @@ export async function takeLoadG(db: Knex, batchId: string, combId: string, vesse
   const vessel = vesselId ? await find<{ tareG: number }>(db, 'vessels', vesselId, 'vessel') : null;
   const takenG = detail.takes.filter((t) => t.vesselId === vesselId).reduce((sum, t) => sum + (t.netG ?? 0), 0);
   const look = detail.looks.filter((l: Look) => l.combId === combId).at(-1);
-  const estimate = look ? estimateSeen(look, detail.hive.geometry) : null;
+  const estimate = look ? estimateSeen(look, detail.hive) : null;
   const combG = estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1030 : 1500;
   return (vessel?.tareG ?? 0) + takenG + combG;
 }

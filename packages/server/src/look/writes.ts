@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { HIVE_KINDS, changeHiveSchema, endCombSchema, judgeHiveAt, newCombSchema, newHiveSchema, newLookSchema, newSiteSchema, readingMoisture, type Hive } from '@furrow/core';
+import { changeColonySchema, changeHiveSchema, endCombSchema, faceShares, hiveKind, judgeHiveAt, newColonyFactSchema, newCombSchema, newHiveSchema, newLookSchema, newSiteSchema, placeLabel, readingMoisture, readShape, unpackFace, type Compartment, type NewLook } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { conflict, refused } from '../problem.js';
+import { hiveView } from '../store/hiveViews.js';
 import { find } from '../store/rows.js';
-import { currentRules, hiveView } from '../store/views.js';
+import { currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
+import { buildComb, hiveOfComb, makeBox, placeIn } from './placing.js';
 
 /** The calendar date of an instant at a site. */
 export const dateAt = (instant: string, zone: string): string => DateTime.fromISO(instant, { zone }).toISODate()!;
@@ -20,23 +22,17 @@ export const lookWrites = [
     sentence: (p) => `Hive ${p.name} made`,
     run: async (unit, payload) => {
       const site = await find<{ zone: string }>(unit.db, 'sites', payload.siteId, 'site');
-      const today = dateAt(unit.at, site.zone);
-      if (payload.colonyStartedOn > today) throw refused('The colony cannot have started in the future.', 'payload.colonyStartedOn');
-      const { colonyStartedOn, ...hive } = payload;
-      const kind = HIVE_KINDS[hive.kind];
+      if (payload.colonyStartedOn > dateAt(unit.at, site.zone)) throw refused('The colony cannot have started in the future.', 'payload.colonyStartedOn');
+      const { colonyStartedOn: on, ...hive } = payload;
+      const kind = hiveKind(hive.kind);
       await unit.insert('hives', hive);
       const colonyId = randomUUID();
-      await unit.insert('colonies', { id: colonyId, startedOn: colonyStartedOn, endedOn: null, parentIds: [] });
-      await unit.insert('colonyStays', { id: randomUUID(), colonyId, hiveId: hive.id, fromOn: colonyStartedOn, toOn: null });
-      for (let slot = 1; slot <= kind.carrierCount(hive.geometry); slot++) {
-        const carrierId = randomUUID();
-        await unit.insert('carriers', { id: carrierId, kind: kind.carrier, label: String(slot) });
-        await unit.insert('placements', { id: randomUUID(), carrierId, parentHiveId: hive.id, parentCarrierId: null, compartment: kind.compartments[0], slot, sideToEntrance: 'A', fromOn: colonyStartedOn, toOn: null });
-        // Bars in front of the follower board carry comb until a look says otherwise.
-        if (slot <= hive.geometry.followerAfterBar) {
-          await unit.insert('combs', { id: randomUUID(), carrierId, kind: 'comb', builtOn: colonyStartedOn, endedOn: null, endReason: null, successorIds: [] });
-        }
-      }
+      await unit.insert('colonies', { id: colonyId, startedOn: on, endedOn: null, parentIds: [] });
+      await unit.insert('colonyStays', { id: randomUUID(), colonyId, hiveId: hive.id, fromOn: on, toOn: null });
+      const boxes = kind.boxesAtStart(hive.geometry);
+      // What stands there carries comb until a look says otherwise.
+      for (const [i, compartment] of boxes.entries()) await makeBox(unit, hive, { id: randomUUID(), compartment, slot: i + 1, on, withComb: true });
+      if (!boxes.length) await fillFile(unit, hive.id, kind.compartment(hive.geometry, 'file'), kind.carrier, on);
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
@@ -45,22 +41,50 @@ export const lookWrites = [
     sentence: () => 'Hive changed',
     run: async (unit, payload, { id }) => {
       const before = await hiveView(unit.db, id);
-      if (payload.geometry && payload.geometry.bars !== before.geometry.bars) throw refused('Bars cannot be added or taken away once combs hang from them.', 'payload.geometry.bars');
+      if (payload.geometry) {
+        const parsed = hiveKind(before.kind).geometrySchema.safeParse(payload.geometry);
+        if (!parsed.success) throw refused(parsed.error.issues[0].message, `payload.geometry.${parsed.error.issues[0].path.join('.')}`);
+        if (readShape({ kind: before.kind, geometry: payload.geometry }).positions !== readShape(before).positions) throw refused(before.boxes.length ? 'The number of places in a box stays as it was made.' : 'Bars cannot be added or taken away once combs hang from them.', 'payload.geometry.bars');
+      }
       await unit.update('hives', id, payload, unit.command.baseRevision);
       return { hive: await hiveView(unit.db, id) };
     },
   }),
   write({
+    method: 'patch', path: '/colonies/:id', schema: changeColonySchema,
+    sentence: (p) => `Colony lives here since ${p.startedOn}`,
+    run: async (unit, payload, { id }) => {
+      const stay = await unit.db('colonyStays').where({ colonyId: id, toOn: null, removedAt: null }).first();
+      if (!stay) throw conflict('not-placed', 'This colony lives in no hive now.');
+      const hive = await hiveView(unit.db, stay.hiveId);
+      if (payload.startedOn > dateAt(unit.at, hive.site.zone)) throw refused('The colony cannot have started in the future.', 'payload.startedOn');
+      await unit.update('colonies', id, payload, unit.command.baseRevision);
+      return { hive: await hiveView(unit.db, stay.hiveId) };
+    },
+  }),
+  write({
+    method: 'post', path: '/colonyFacts', schema: newColonyFactSchema,
+    sentence: (p) => `Colony: ${p.fact.kind.replace('-', ' ')} noted`,
+    run: async (unit, { fact, on, ...rest }) => {
+      const stay = await unit.db('colonyStays').where({ colonyId: rest.colonyId, toOn: null, removedAt: null }).first();
+      if (!stay) throw conflict('not-placed', 'This colony lives in no hive now.');
+      const hive = await hiveView(unit.db, stay.hiveId);
+      if (on > dateAt(unit.at, hive.site.zone)) throw refused('This lies in the future.', 'payload.on');
+      await unit.insert('colonyFacts', { ...rest, onDate: on, fact });
+      return { hive: await hiveView(unit.db, hive.id) };
+    },
+  }),
+  write({
     method: 'post', path: '/combs', schema: newCombSchema,
-    sentence: (p) => `Comb on bar ${p.slot} noted`,
+    sentence: (p) => `Comb on bar ${placeLabel(p.slot)} noted`,
     run: async (unit, payload) => {
       const hive = await hiveView(unit.db, payload.hiveId);
       const bar = hive.bars.find((b) => b.slot === payload.slot);
-      if (!bar) throw refused(`${hive.name} has no bar ${payload.slot}.`, 'payload.slot');
-      if (bar.comb) throw conflict('place-taken', `A comb hangs on bar ${payload.slot} already: two cannot hang in one place.`, 'payload.slot');
+      if (!bar) throw refused(`${hive.name} has no bar ${placeLabel(payload.slot)}.`, 'payload.slot');
+      if (bar.comb) throw conflict('place-taken', `A comb hangs on bar ${placeLabel(payload.slot)} already: two cannot hang in one place.`, 'payload.slot');
       const overlap = await unit.db('combs').where({ carrierId: bar.carrierId, removedAt: null }).where('endedOn', '>', payload.builtOn).first();
-      if (overlap) throw conflict('place-taken', `Another comb hung on bar ${payload.slot} until ${overlap.endedOn}.`, 'payload.builtOn');
-      await unit.insert('combs', { id: payload.id, carrierId: bar.carrierId, kind: 'comb', builtOn: payload.builtOn, endedOn: null, endReason: null, successorIds: [] });
+      if (overlap) throw conflict('place-taken', `Another comb hung on bar ${placeLabel(payload.slot)} until ${overlap.endedOn}.`, 'payload.builtOn');
+      await buildComb(unit, bar.carrierId, hive.kind === 'stingless' ? 'pots' : 'comb', payload.builtOn, payload.id);
       return { hive: await hiveView(unit.db, payload.hiveId) };
     },
   }),
@@ -81,18 +105,48 @@ export const lookWrites = [
       const bar = hive.bars.find((b) => b.comb?.id === payload.combId);
       if (!bar) throw conflict('comb-ended', 'This comb no longer hangs in the hive.', 'payload.combId');
       payload.readings.forEach(readingMoisture);
+      const { sides, said } = fromCells(payload);
       const { rules, version } = await currentRules(unit.db);
-      const judged = judgeHiveAt(hive, rules, unit.at, { combId: payload.combId, seen: payload }).find((j) => j.combId === payload.combId)!;
-      const look = { ...payload, hiveId: hive.id, slot: bar.slot, occurredAt: unit.at, date: dateAt(unit.at, hive.site.zone), verdict: judged.verdict, rulesVersion: version };
-      return { look: await unit.insert('looks', look) };
+      const { faces, photos, ...look } = payload;
+      const judged = judgeHiveAt(hive, rules, unit.at, { combId: payload.combId, seen: { ...look, sides } }).find((j) => j.combId === payload.combId)!;
+      for (const side of ['A', 'B'] as const) if (photos[side]) await find(unit.db, 'photos', photos[side], 'photo');
+      const row = {
+        ...look, sides, faceA: faces.A, faceB: faces.B, photoA: photos.A, photoB: photos.B,
+        hiveId: hive.id, slot: bar.slot, occurredAt: unit.at, date: dateAt(unit.at, hive.site.zone), verdict: judged.verdict, rulesVersion: version,
+      };
+      const written = await unit.insert('looks', row);
+      return { look: { ...written, photos, painted: { A: faces.A !== null, B: faces.B !== null } }, said };
     },
   }),
 ];
 
-/** The hive a comb hangs in now. */
-async function hiveOfComb(db: Parameters<typeof hiveView>[0], combId: string): Promise<Hive> {
-  const comb = await find<{ carrierId: string }>(db, 'combs', combId, 'comb');
-  const place = await db('placements').where({ carrierId: comb.carrierId, toOn: null, removedAt: null }).first();
-  if (!place) throw conflict('not-placed', 'This comb hangs in no hive now.');
-  return hiveView(db, place.parentHiveId);
+/** Shares counted from the cells, where a side has any: cells are the closer reading, and where the shares sent with them differ that is said. */
+function fromCells(payload: NewLook): { sides: NewLook['sides']; said: string[] } {
+  const sides = { ...payload.sides };
+  const said: string[] = [];
+  for (const side of ['A', 'B'] as const) {
+    const face = payload.faces[side];
+    if (!face) continue;
+    let counted;
+    try {
+      counted = faceShares(unpackFace(face).cells);
+    } catch (error) {
+      throw refused((error as Error).message, `payload.faces.${side}`);
+    }
+    const sent = sides[side];
+    if (sent && Math.abs(sent.capped - counted.capped) > 0.01) said.push(`Side ${side}: the cells were painted last and count; they hold ${Math.round(counted.capped * 100)} % capped, the bands said ${Math.round(sent.capped * 100)} %.`);
+    sides[side] = counted;
+  }
+  return { sides, said };
+}
+
+/** Bars of a long hive: those in front of the follower board carry comb until a look says otherwise. */
+async function fillFile(unit: Parameters<typeof placeIn>[0], hiveId: string, shape: { positions: number; combsAtStart: number }, carrier: string, on: string): Promise<void> {
+  const compartment: Compartment = 'file';
+  for (let slot = 1; slot <= shape.positions; slot++) {
+    const carrierId = randomUUID();
+    await unit.insert('carriers', { id: carrierId, kind: carrier, label: String(slot), madeOn: on, sheet: null });
+    await placeIn(unit, carrierId, { parentHiveId: hiveId, compartment, slot }, on);
+    if (slot <= shape.combsAtStart) await buildComb(unit, carrierId, 'comb', on);
+  }
 }

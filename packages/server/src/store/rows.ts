@@ -6,7 +6,8 @@ const JSON_COLUMNS: Record<string, readonly string[]> = {
   hives: ['geometry'],
   colonies: ['parentIds'],
   combs: ['successorIds'],
-  looks: ['sides', 'readings', 'verdict'],
+  looks: ['sides', 'readings', 'verdict', 'faceA', 'faceB', 'pane', 'pots', 'seenBy'],
+  colonyFacts: ['fact'],
   ruleVersions: ['rules'],
   batches: ['combIds', 'anyway', 'decision', 'plan'],
 };

@@ -1,41 +1,15 @@
-import { massBalance, type BarView, type Batch, type BatchDetail, type Colony, type Drain, type DrainEvent, type Flow, type Hive, type Look, type Lot, type RulesVersion, type Site, type Take, type Weighing } from '@furrow/core';
+import { DEFAULT_RULES, massBalance, type Batch, type BatchDetail, type Drain, type DrainEvent, type Flow, type Lot, type RulesVersion, type Site, type Take, type Weighing } from '@furrow/core';
 import type { Knex } from 'knex';
+import { hiveView, lookRows } from './hiveViews.js';
 import { find, fromRow, list } from './rows.js';
 import { asBookFlow, type FlowRow } from './unitOfWork.js';
-
-interface PlacementRow { carrierId: string; slot: number; parentHiveId: string }
-interface CombRow { id: string; carrierId: string; builtOn: string; endedOn: string | null }
 
 /** The house rules in force. */
 export async function currentRules(db: Knex): Promise<RulesVersion> {
   const row = await db('ruleVersions').orderBy('version', 'desc').first();
-  return fromRow<RulesVersion>('ruleVersions', row);
-}
-
-/** Hives as they hang now: bars in order, the comb on each, its looks from old to new. */
-export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): Promise<Hive[]> {
-  const hives = await list<Omit<Hive, 'site' | 'colony' | 'bars'>>(db, 'hives', where);
-  const ids = hives.map((h) => h.id);
-  const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
-  const placements = (await db('placements').whereIn('parentHiveId', ids).where({ toOn: null, removedAt: null }).orderBy('slot')) as PlacementRow[];
-  const combs = (await db('combs').whereIn('carrierId', placements.map((p) => p.carrierId)).where({ endedOn: null, removedAt: null })) as CombRow[];
-  const looks = ((await db('looks').whereIn('combId', combs.map((c) => c.id)).where({ removedAt: null }).orderBy('occurredAt')) as Record<string, unknown>[]).map((r) => fromRow<Look>('looks', r));
-  const stays = (await db('colonyStays').join('colonies', 'colonies.id', 'colonyStays.colonyId').whereIn('hiveId', ids).where({ 'colonyStays.toOn': null, 'colonyStays.removedAt': null })
-    .select('hiveId', 'colonies.id as id', 'startedOn', 'colonies.revision as revision')) as (Colony & { hiveId: string })[];
-  const byCarrier = new Map(combs.map((c) => [c.carrierId, c]));
-  return hives.map((hive) => {
-    const colony = stays.find((s) => s.hiveId === hive.id);
-    const bars: BarView[] = placements.filter((p) => p.parentHiveId === hive.id).map(({ carrierId, slot }) => {
-      const comb = byCarrier.get(carrierId);
-      return { carrierId, slot, comb: comb ? { id: comb.id, builtOn: comb.builtOn, looks: looks.filter((l) => l.combId === comb.id) } : null };
-    });
-    return { ...hive, site: sites.get(hive.siteId)!, colony: colony ? { id: colony.id, startedOn: colony.startedOn, revision: colony.revision } : null, bars };
-  });
-}
-
-export async function hiveView(db: Knex, id: string): Promise<Hive> {
-  await find(db, 'hives', id, 'hive');
-  return (await hiveViews(db, { id }))[0];
+  const version = fromRow<RulesVersion>('ruleVersions', row);
+  // A rule that came with a later Furrow stands at its start until the household says otherwise.
+  return { ...version, rules: { ...DEFAULT_RULES, ...version.rules } };
 }
 
 type BatchRow = Omit<Batch, 'hiveName' | 'siteName' | 'zone' | 'date'>;
@@ -86,7 +60,7 @@ export async function bookView(db: Knex, batchId?: string): Promise<{ lots: Lot[
 
 export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
   const batch = await batchView(db, id);
-  const looks = ((await db('looks').whereIn('combId', batch.combIds).where({ removedAt: null }).orderBy('occurredAt')) as Record<string, unknown>[]).map((r) => fromRow<Look>('looks', r));
+  const looks = await lookRows(db, batch.combIds);
   return {
     batch,
     hive: await hiveView(db, batch.hiveId),

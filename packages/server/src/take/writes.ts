@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { newTakeSchema, type Batch } from '@furrow/core';
+import { newTakeSchema, placeLabel, type Batch } from '@furrow/core';
 import type { UnitOfWork } from '../store/unitOfWork.js';
+import { hiveOfComb } from '../look/placing.js';
 import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
@@ -31,14 +32,14 @@ export const takeWrites = [
       const comb = await find<{ carrierId: string; endedOn: string | null }>(unit.db, 'combs', payload.combId, 'comb');
       const before = await unit.db('takes').where({ batchId: batch.id, combId: payload.combId, removedAt: null }).first();
       if (before) throw conflict('taken-already', 'This comb is written down already. Undo that first.');
-      const place = await unit.db('placements').where({ carrierId: comb.carrierId, toOn: null, removedAt: null }).first();
+      const bar = comb.endedOn ? null : ((await hiveOfComb(unit.db, payload.combId)).bars.find((b) => b.comb?.id === payload.combId) ?? null);
       const weighed = payload.grossG !== null && payload.tareG !== null && (payload.outcome === 'taken' || payload.outcome === 'broke');
       const netG = weighed ? payload.grossG! - payload.tareG! : null;
       const { minutes = 0, ...take } = payload;
-      await unit.insert('takes', { ...take, slot: place?.slot ?? 0, netG, occurredAt: unit.at });
+      await unit.insert('takes', { ...take, slot: bar?.slot ?? 0, netG, occurredAt: unit.at });
       if (netG !== null) {
         const lot = await lotOf(unit, batch, 'comb', 'comb');
-        await unit.flow({ from: 'outside', to: lot, g: netG, reason: `Comb from bar ${place?.slot ?? '?'}` });
+        await unit.flow({ from: 'outside', to: lot, g: netG, reason: `Comb from bar ${bar ? placeLabel(bar.slot) : '?'}` });
         const earlier = await unit.db('takes').where({ batchId: batch.id, removedAt: null }).whereNotNull('netG').whereNot({ id: payload.id }).first();
         // The harvest's date is the day its first comb left the hive, not the day it was chosen.
         if (!earlier) await unit.update('visits', batch.visitId, { date: dateAt(unit.at, batch.zone) });

@@ -25,7 +25,7 @@ export class Household {
     const folder = mkdtempSync(join(tmpdir(), 'furrow-test-'));
     const db = await openDatabase(join(folder, 'furrow.db'));
     const self: { now: () => Date } = { now: () => household.now };
-    const household = new Household(folder, db, makeApp({ db, clock: self, seed: 1, webFolder: join(folder, 'no-web') }));
+    const household = new Household(folder, db, makeApp({ db, clock: self, seed: 1, webFolder: join(folder, 'no-web'), photoFolder: join(folder, 'photos') }));
     await ensureRules(db, household.now);
     return household;
   }

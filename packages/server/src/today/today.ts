@@ -1,8 +1,9 @@
-import { judgeHiveAt, spareableBars, type Stage, type TodayLine, type Vessel } from '@furrow/core';
+import { dueItems, judgeHiveAt, siteDate, spareableBars, stateAt, winterNeedOf, type Stage, type TodayLine, type Vessel } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
 import { list } from '../store/rows.js';
-import { batchViews, bookView, currentRules, drainViews, hiveViews } from '../store/views.js';
+import { hiveViews } from '../store/hiveViews.js';
+import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
 import { clocks, nextDue } from './clocks.js';
 
 /** What runs, what is due, what is ripe: each line from a running object, with what happens if it is left. */
@@ -37,11 +38,15 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     const judged = judgeHiveAt(hive, rules, now.toISOString());
     const busy = batches.filter((b) => b.hiveId === hive.id && ['ready', 'take'].includes(b.stage)).flatMap((b) => b.combIds);
     const ripe = judged.filter((j) => j.verdict.verdict === 'take' && !busy.includes(j.combId));
-    const spare = spareableBars(judged.map((j) => ({ bar: j.slot, estimate: j.estimate, ripe: ripe.includes(j) })), rules.winterNeedKg);
+    const spare = spareableBars(judged.map((j) => ({ bar: j.slot, estimate: j.estimate, ripe: ripe.includes(j) })), winterNeedOf(rules, hive.kind));
     const base = { batchId: null, hiveId: hive.id };
     if (ripe.length) add({ ...base, id: `${hive.id}-ripe`, kind: 'ripe', stage: 'choose', title: `${hive.name}: ${ripe.length} ${ripe.length === 1 ? 'comb is' : 'combs are'} ripe${spare && spare.length < ripe.length ? `, ${spare.length || 'none'} to spare` : ''}`, dueAt: null, ifLeft: 'They keep in the hive; the bees may need the room.' });
     const lastLook = hive.bars.flatMap((b) => b.comb?.looks.at(-1)?.occurredAt ?? []).sort().at(-1);
-    const dueAt = lastLook ? new Date(Date.parse(lastLook) + rules.lookAgainDays * 86_400_000).toISOString() : now.toISOString();
+    const due = dueItems(hive, stateAt(hive, now.toISOString()), siteDate(hive, now.toISOString()), rules);
+    for (const item of due.filter((d) => d.id !== 'look' && d.dueOn !== null)) add({ ...base, id: `${hive.id}-${item.id}`, kind: 'due', stage: 'look', title: `${hive.name}: ${item.what[0].toLowerCase()}${item.what.slice(1)}`, dueAt: DateTime.fromISO(item.dueOn!, { zone: hive.site.zone }).plus({ hours: 9 }).toUTC().toISO(), ifLeft: item.why });
+    const next = due.find((d) => d.id === 'look');
+    if (!next) continue;
+    const dueAt = lastLook ? DateTime.fromISO(lastLook).plus({ days: next.dueOn ? Math.max(1, DateTime.fromISO(next.dueOn).diff(DateTime.fromISO(siteDate(hive, lastLook)), 'days').days) : rules.lookAgainDays }).toUTC().toISO() : now.toISOString();
     add({ ...base, id: `${hive.id}-look`, kind: 'look', stage: 'look', title: lastLook ? `Look again at ${hive.name}` : `Look at ${hive.name} for the first time`, dueAt, ifLeft: 'What is ripe, and how full they are, stays unknown.' });
   }
   for (const held of (await db('heldCommands').orderBy('recordedAt')) as { id: string; why: string; recordedAt: string }[]) {

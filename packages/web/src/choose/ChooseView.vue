@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { crushOutcome, massRangeText, massText, smallMassRangeText, smallMassText, spareableBars, winterBalance, type CombEstimate, type Range } from '@furrow/core';
+import { hiveKind, winterIsRead, winterNeedOf, crushOutcome, massRangeText, massText, smallMassRangeText, smallMassText, spareableBars, winterBalance, type CombEstimate, type Range } from '@furrow/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import RangeBar from '../drawing/RangeBar.vue';
-import SectionTopBar from '../drawing/SectionTopBar.vue';
+import HiveSection from '../drawing/sections/HiveSection.vue';
+import { drawnCombs } from '../drawing/sections/drawHive.js';
+import { sectionSizeMm } from '../drawing/sections/registry.js';
 import WinterBalance from '../drawing/WinterBalance.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -31,7 +33,7 @@ const chosen = computed(() => judged.value.filter((j) => chosenIds.value.include
 const reasons = ref<Record<string, string>>({});
 const method = ref<'crush' | 'cut'>('crush');
 const says = ref('');
-const asking = ref<{ combId: string; slot: number; headline: string } | null>(null);
+const asking = ref<{ combId: string; slot: string; headline: string } | null>(null);
 const why = ref('');
 
 function toggle(slot: number): void {
@@ -40,11 +42,11 @@ function toggle(slot: number): void {
   if (!comb || !hive.value) return;
   const now = chosenIds.value;
   if (now.includes(comb.combId)) lifted.value[hive.value.id] = now.filter((id) => id !== comb.combId);
-  else if (busyCombs.value.includes(comb.combId)) says.value = `Comb ${slot} is chosen in a harvest that is not done yet.`;
-  else if (comb.verdict.decidedBy === 'brood') says.value = `Comb ${slot} carries brood: it stays.`;
+  else if (busyCombs.value.includes(comb.combId)) says.value = `Comb ${comb.label} is chosen in a harvest that is not done yet.`;
+  else if (comb.verdict.decidedBy === 'brood') says.value = `Comb ${comb.label} carries brood: it stays.`;
   else if (comb.verdict.verdict === 'take') lifted.value[hive.value.id] = [...now, comb.combId];
   else {
-    asking.value = { combId: comb.combId, slot, headline: comb.verdict.headline };
+    asking.value = { combId: comb.combId, slot: comb.label, headline: comb.verdict.headline };
     why.value = reasons.value[comb.combId] ?? '';
   }
 }
@@ -57,24 +59,31 @@ function takeAnyway(): void {
 
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
-const scale = computed(() => (hive.value ? Math.max(0.72, Math.min(0.88, (width.value - 20) / (hive.value.geometry.bars * hive.value.geometry.barWidthMm + 84))) : 0.88));
-const sectionCombs = computed(() => judged.value.map((j) => ({ slot: j.slot, depthMm: j.seen?.depthMm ?? hive.value!.geometry.combDepthMm, A: j.seen?.sides.A ?? null, B: j.seen?.sides.B ?? null, verdict: j.verdict.verdict, lifted: chosenIds.value.includes(j.combId) })));
+const scale = computed(() => {
+  if (!hive.value) return 0.88;
+  const size = sectionSizeMm(hive.value);
+  return hive.value.boxes.length ? Math.min(0.8, 520 / size.heightMm, (width.value - 20) / size.widthMm) : Math.max(0.72, Math.min(0.88, (width.value - 20) / size.widthMm));
+});
+const needKg = computed(() => (hive.value && rules.value ? winterNeedOf(rules.value, hive.value.kind) : null));
+/** Pots are drawn off and drain frames run in the hive: neither is lifted out and crushed. */
+const otherWay = computed(() => (hive.value && (hive.value.kind === 'stingless' || hiveKind(hive.value.kind).drainsInPlace) ? hiveKind(hive.value.kind) : null));
+const sectionCombs = computed(() => drawnCombs(hive.value!, judged.value, (j) => ({ lifted: chosenIds.value.includes(j.combId) })));
 const below = computed(() => judged.value.map((j) => ({ slot: j.slot, lines: [
   { text: j.verdict.cappedPercent === null ? '?' : String(Math.round(j.verdict.cappedPercent)), rust: j.verdict.decidedBy === 'capped' && j.verdict.verdict === 'leave' },
   { text: j.estimate ? j.estimate.honeyKg.mid.toFixed(1) : '?' },
 ] })));
-const balance = computed(() => winterBalance(judged.value.map((j) => ({ bar: j.slot, estimate: j.estimate, taken: chosenIds.value.includes(j.combId), hasBrood: (j.seen?.sides.A?.brood ?? 0) + (j.seen?.sides.B?.brood ?? 0) > 0 })), rules.value?.winterNeedKg ?? null));
+const balance = computed(() => winterBalance(judged.value.map((j) => ({ bar: j.slot, estimate: j.estimate, taken: chosenIds.value.includes(j.combId), hasBrood: (j.seen?.sides.A?.brood ?? 0) + (j.seen?.sides.B?.brood ?? 0) > 0 })), needKg.value));
 const stacks = computed(() => {
   const staying = judged.value.filter((j) => !chosenIds.value.includes(j.combId) && j.estimate);
   const nest = staying.filter((j) => (j.seen?.sides.A?.brood ?? 0) + (j.seen?.sides.B?.brood ?? 0) > 0);
   const low = (list: typeof staying): number => list.reduce((sum, j) => sum + j.estimate!.cappedHoneyKg.low + j.estimate!.openHoneyKg.low * (0.6 / 0.82), 0);
   const rest = staying.filter((j) => !nest.includes(j));
-  return [{ label: 'nest', kg: low(nest), pattern: 'brood' }, ...rest.map((j) => ({ label: String(j.slot), kg: low([j]), pattern: (j.verdict.cappedPercent ?? 0) > 60 ? 'capped' : 'open' }))];
+  return [{ label: 'nest', kg: low(nest), pattern: 'brood' }, ...rest.map((j) => ({ label: j.label, kg: low([j]), pattern: (j.verdict.cappedPercent ?? 0) > 60 ? 'capped' : 'open' }))];
 });
 const estimates = computed<CombEstimate[]>(() => chosen.value.flatMap((j) => (j.estimate ? [j.estimate] : [])));
 const outcome = computed(() => (rules.value ? crushOutcome({ combs: estimates.value, jars: (jars.value ?? []).map(({ id, netG, stock, value }) => ({ id, netG, stock, value })), rules: rules.value, moisturePercent: null }) : null));
 const ripe = computed(() => judged.value.filter((j) => j.verdict.verdict === 'take'));
-const spareable = computed(() => spareableBars(judged.value.map((j) => ({ bar: j.slot, estimate: j.estimate, ripe: j.verdict.verdict === 'take' })), rules.value?.winterNeedKg ?? null));
+const spareable = computed(() => spareableBars(judged.value.map((j) => ({ bar: j.slot, estimate: j.estimate, ripe: j.verdict.verdict === 'take' })), needKg.value));
 const liftable = computed(() => ripe.value.filter((j) => (spareable.value ? spareable.value.includes(j.slot) : true)));
 const isShort = computed(() => (balance.value.spareKg ?? 0) < 0);
 const spareText = computed(() => {
@@ -85,7 +94,7 @@ const spareText = computed(() => {
 const spanHours = (r: Range): string => `${r.low.toFixed(0)}–${r.high.toFixed(0)} h`;
 const need = ref<number | null>(null);
 const needSend = useSend();
-const saveNeed = (): unknown => need.value !== null && needSend.go('/rules', { ...rules.value, winterNeedKg: need.value }, `Winter need ${need.value} kg written down.`, { baseRevision: rulesVersion.value });
+const saveNeed = (): unknown => need.value !== null && needSend.go('/rules', hive.value!.kind === 'top-bar' ? { ...rules.value, winterNeedKg: need.value } : { ...rules.value, winterNeedByKindKg: { ...rules.value!.winterNeedByKindKg, [hive.value!.kind]: need.value } }, `Winter need ${need.value} kg written down.`, { baseRevision: rulesVersion.value });
 async function goOn(): Promise<void> {
   const batchId = newId();
   const anyway = chosen.value.filter((j) => j.verdict.verdict !== 'take').map((j) => ({ combId: j.combId, reason: reasons.value[j.combId] ?? '' }));
@@ -104,6 +113,12 @@ watch(() => route.params.id, () => (says.value = ''));
     <p>Look at the combs first: what each holds decides what may leave.</p>
     <div class="acts row"><RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink></div>
   </div>
+  <div v-else-if="otherWay" class="stage wide">
+    <header><h1>{{ hive.name }}</h1><span class="right sub links"><RouterLink v-for="h in (hives ?? []).filter((x) => x.id !== hive!.id)" :key="h.id" :to="`/choose/${h.id}`">{{ h.name }}</RouterLink></span></header>
+    <p>{{ hive.kind === 'stingless' ? 'Nothing is lifted out here: sealed pots are drawn off in the hive.' : 'Nothing is lifted out here: the frames are opened and run in the hive.' }} Look says which are ripe and which are safe to open; this is the order of the work:</p>
+    <ol class="how-it-goes"><li v-for="step in otherWay.takingSteps" :key="step">{{ step }}</li></ol>
+    <div class="acts row"><RouterLink class="p-button p-component" :to="`/look/${hive.id}`">Back to Look</RouterLink></div>
+  </div>
   <div v-else class="stage choose">
     <header>
       <h1>{{ hive.name }}</h1>
@@ -111,14 +126,15 @@ watch(() => route.params.id, () => (says.value = ''));
       <span class="right sub links"><RouterLink v-for="h in (hives ?? []).filter((x) => x.id !== hive!.id)" :key="h.id" :to="`/choose/${h.id}`">{{ h.name }}</RouterLink>Tap a comb to lift it or put it back</span>
     </header>
     <section>
-      <div ref="frame" class="scroll"><SectionTopBar :geometry="hive.geometry" :combs="sectionCombs" :s="scale" :below="below" interactive :label="`Section of ${hive.name}; ${chosen.length} combs lifted`" @select="toggle" /></div>
+      <div ref="frame" class="scroll"><HiveSection :hive="hive" :combs="sectionCombs" :s="scale" :below="below" interactive :label="`Section of ${hive.name}; ${chosen.length} combs lifted`" @select="toggle" /></div>
       <p class="sub">Under each comb: % capped (rule {{ rules.ripeCappedPercent }}) and kg honey.</p>
       <p v-if="says" role="status"><b>{{ says }}</b></p>
-      <p v-if="chosen.length && balance.slideForwardBars.length">Then slide {{ balance.slideForwardBars.join(', ') }} toward the nest, so that no gap stands between it and its stores; empty bars last.</p>
+      <p v-if="chosen.length && balance.slideForwardBars.length && !hive.boxes.length">Then slide {{ balance.slideForwardBars.join(', ') }} toward the nest, so that no gap stands between it and its stores; empty bars last.</p>
     </section>
     <aside class="winter">
       <h2 class="furrow-heading">Winter</h2>
-      <template v-if="rules.winterNeedKg === null">
+      <template v-if="!winterIsRead(hive.kind)"><p>Winter stores stand in the brood box, which stays closed: what is read here is not counted for the winter.</p></template>
+      <template v-else-if="needKg === null">
         <p><b>What this colony needs for winter is not said yet.</b> Many households begin between 8 and 20 kg and correct it by what is left in spring.</p>
         <form class="need" @submit.prevent="saveNeed"><NumberField v-model="need" label="Winter need" unit="kg" :min="0" :max="60" :error="needSend.fieldError('winterNeedKg')" /><Button type="submit" label="Write it down" :disabled="need === null" /></form>
       </template>
@@ -127,12 +143,12 @@ watch(() => route.params.id, () => (says.value = ''));
       <WinterBalance :balance="balance" :stacks="stacks" />
     </aside>
     <section class="out">
-      <div class="headline"><h2 class="furrow-heading">{{ chosen.length ? `What to make of ${chosen.map((j) => j.slot).join(', ')}` : 'What to make of them' }}</h2>
+      <div class="headline"><h2 class="furrow-heading">{{ chosen.length ? `What to make of ${chosen.map((j) => j.label).join(', ')}` : 'What to make of them' }}</h2>
          <Button v-if="chosen.length" label="Go on to Ready" :severity="isShort ? 'secondary' : undefined" :loading="busy" @click="goOn" /></div>
       <Refusal :refusal="refusal" />
       <p v-if="chosen.length && isShort" class="rust"><b>Counted low, the winter would be {{ spareText }}. Put one back, or go on knowing it.</b></p>
       <p v-if="!chosen.length && !ripe.length">No comb may be taken by your rules today. Look again, or tap a comb to take it anyway with a reason.</p>
-      <div v-else-if="!chosen.length && liftable.length" class="acts row"><Button outlined :label="`Lift what is ripe and can be spared: ${liftable.map((j) => j.slot).join(', ')}`" @click="lifted[hive.id] = liftable.map((j) => j.combId)" /></div>
+      <div v-else-if="!chosen.length && liftable.length" class="acts row"><Button outlined :label="`Lift what is ripe and can be spared: ${liftable.map((j) => j.label).join(', ')}`" @click="lifted[hive.id] = liftable.map((j) => j.combId)" /></div>
       <p v-else-if="!chosen.length">Ripe, but by the low estimate the colony can spare none. Tap one to see by how much.</p>
       <div v-if="outcome && chosen.length" class="scroll outcomes">
       <table class="plain">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { massText, readMassG, smallMassText } from '@furrow/core';
+import { readShape, massText, readMassG, smallMassText } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { facePaths, lattice } from '../drawing/cells.js';
@@ -39,10 +39,10 @@ const piece = computed(() => {
   return { px, paths, places: Array.from({ length: n }, (_, i) => ({ x: 24 + (i % columns) * (px + 18), y: 22 + Math.floor(i / columns) * (px + 18) })), height: 22 + Math.ceil(n / columns) * (px + 18) + 20 };
 });
 const whole = computed(() => {
-  const g = detail.value?.hive.geometry;
-  if (!g) return null;
-  const [paths] = facePaths(lattice({ topWidthMm: g.topWidthMm, bottomWidthMm: g.bottomWidthMm, depthMm: g.combDepthMm }, 425, 20, 1.05, 5), sealed);
-  return { paths, height: g.combDepthMm * 1.05 + 44 };
+  if (!detail.value) return null;
+  const { outline } = readShape(detail.value.hive);
+  const [paths] = facePaths(lattice(outline, 425, 20, 1.05, 5), sealed);
+  return { paths, height: outline.depthMm * 1.05 + 44 };
 });
 const boardHeight = computed(() => piece.value?.height ?? whole.value?.height ?? 200);
 </script>

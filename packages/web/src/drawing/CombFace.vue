@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { CONTENTS, areaShareOfDepth, bandEdges, depthOfAreaShare, moveEdge, widthAtMm, type CombOutline, type Content, type Shares } from '@furrow/core';
+import { CONTENTS, areaShareOfDepth, bandEdges, depthOfAreaShare, moveEdge, unpackFace, widthAtMm, type CombOutline, type Content, type Shares, type StoredFace } from '@furrow/core';
 import { computed, ref } from 'vue';
-import { facePaths, lattice } from './cells.js';
+import { cellColour, cellPaths, drawLattice, facePaths, lattice } from './cells.js';
 
 /** One face of a comb under its bar, real cells to scale; its band edges are dragged, or moved by the arrow keys. */
-const props = defineProps<{ outline: CombOutline; shares: Shares | null; s: number; title: string; seed: number; edit?: boolean; before?: number | null; beforeText?: string }>();
+const props = defineProps<{ outline: CombOutline; shares: Shares | null; s: number; title: string; seed: number; edit?: boolean; cells?: StoredFace | null; overlay?: StoredFace | null; before?: number | null; beforeText?: string }>();
 const emit = defineEmits<{ change: [shares: Shares] }>();
 
 const words: Record<Content, string> = { capped: 'Capped', open: 'Open', pollen: 'Pollen', brood: 'Brood', empty: 'Empty' };
@@ -13,8 +13,20 @@ const width = computed(() => props.outline.topWidthMm * props.s + 64);
 const height = computed(() => props.outline.depthMm * props.s + barHeight + 26);
 const middle = computed(() => width.value / 2);
 const grid = computed(() => lattice(props.outline, middle.value, barHeight, props.s, props.seed));
-const paths = computed(() => (props.shares ? facePaths(grid.value, props.shares) : []));
-const blank = computed(() => (props.shares ? '' : grid.value.cells.map((c) => c.hex).join('')));
+/** Cells that were painted or read from a photo are drawn where they lie; else the bands of the shares. */
+const painted = computed(() => {
+  if (!props.cells) return null;
+  const { lattice: face, cells } = unpackFace(props.cells);
+  return cellPaths(drawLattice(face, middle.value, barHeight, props.s, props.seed), cells);
+});
+const paths = computed(() => painted.value ?? (props.shares ? facePaths(grid.value, props.shares) : []));
+const blank = computed(() => (props.shares || painted.value ? '' : grid.value.hex.join('')));
+/** What was capped at an earlier look, outlined over this one. */
+const earlier = computed(() => {
+  if (!props.overlay) return '';
+  const { lattice: face, cells } = unpackFace(props.overlay);
+  return cellPaths(drawLattice(face, middle.value, barHeight, props.s, props.seed), cells).filter((p) => p.content === 'capped').map((p) => p.fill).join('');
+});
 const depthAt = (areaShare: number): number => barHeight + depthOfAreaShare(props.outline, areaShare) * props.outline.depthMm * props.s;
 const edges = computed(() => {
   if (!props.shares) return [];
@@ -55,17 +67,18 @@ function key(event: KeyboardEvent, i: number, share: number): void {
     <rect x="4" y="1" :width="width - 8" :height="barHeight - 2" fill="url(#p-wood)" stroke="var(--ink)" stroke-width="1.5" />
     <rect x="14" y="3.5" :width="title.length * 8.1 + 12" :height="barHeight - 7" fill="var(--wood)" />
     <text x="20" y="18.5" font-size="15" font-weight="700">{{ title }}</text>
-    <g v-for="p in paths" :key="p.content">
-      <path :d="p.fill" :fill="`var(--${p.content})`" :stroke="p.content === 'empty' ? 'var(--empty-mark)' : '#5b4a2a'" :stroke-opacity="p.content === 'empty' ? 0.9 : 0.3" stroke-width=".7" />
-      <path v-if="p.glyph" :d="p.glyph" fill="none" :stroke="`var(--${p.content}-mark)`" :stroke-width="p.content === 'brood' ? 3.2 * s : 1.1" :stroke-linecap="p.content === 'brood' ? 'round' : 'butt'" stroke-opacity=".8" />
+    <g v-for="p in paths" :key="`${p.content}${p.tone}`">
+      <path :d="p.fill" :fill="cellColour(p.content, p.tone).fill" :stroke="p.content === 'empty' ? 'var(--empty-mark)' : '#5b4a2a'" :stroke-opacity="p.content === 'empty' ? 0.9 : 0.3" stroke-width=".7" />
+      <path v-if="p.glyph" :d="p.glyph" fill="none" :stroke="cellColour(p.content, p.tone).mark" :stroke-width="cellColour(p.content, p.tone).round ? cellColour(p.content, p.tone).glyphWidth * s : 1.1" :stroke-linecap="cellColour(p.content, p.tone).round ? 'round' : 'butt'" stroke-opacity=".8" />
     </g>
+    <path v-if="earlier" :d="earlier" fill="none" stroke="var(--ink)" stroke-width="1.6" stroke-opacity=".75" />
     <path v-if="blank" :d="blank" fill="var(--lime-0)" stroke="var(--lichen-3)" stroke-width=".7" />
-    <text v-if="!shares" :x="middle" :y="height / 2" text-anchor="middle" font-size="19" font-weight="700">Not seen</text>
+    <text v-if="!shares && !painted" :x="middle" :y="height / 2" text-anchor="middle" font-size="19" font-weight="700">Not seen</text>
     <template v-if="beforeY !== null">
       <path :d="`M${middle - 150 * s} ${beforeY}H${middle + 150 * s}`" stroke="var(--lime-0)" stroke-width="5" stroke-opacity=".85" />
       <path :d="`M${middle - 150 * s} ${beforeY}H${middle + 150 * s}`" stroke="var(--ink)" stroke-width="2" stroke-dasharray="7 5" />
     </template>
-    <template v-if="edit && shares">
+    <template v-if="edit && shares && !painted">
       <g v-for="e in edges" :key="e.i" class="edge" role="slider" tabindex="0" :aria-label="`Lower edge of ${words[e.content].toLowerCase()}`" aria-valuemin="0" aria-valuemax="100" :aria-valuenow="Math.round(e.share * 100)" :aria-valuetext="`${words[e.content]} ${Math.round(shares[e.content] * 100)} %`" @pointerdown.prevent="start($event, e.i)" @keydown="key($event, e.i, e.share)">
         <path :d="`M${middle - e.half - 6} ${e.y}H${middle + e.half + 6}`" stroke="var(--lime-0)" stroke-width="4" />
         <path :d="`M${middle - e.half - 6} ${e.y}H${middle + e.half + 6}`" stroke="var(--ink)" stroke-width="1.8" />

@@ -3,7 +3,7 @@ import type { Shares } from '@furrow/core';
 import { computed, useId } from 'vue';
 import { slab } from './slab.js';
 
-const props = defineProps<{ x: number; y: number; s: number; depthMm: number; A: Shares | null; B: Shares | null; selected?: boolean; ghost?: boolean }>();
+const props = defineProps<{ x: number; y: number; s: number; depthMm: number; thicknessMm?: number; A: Shares | null; B: Shares | null; selected?: boolean; ghost?: boolean }>();
 const id = useId();
 const shape = computed(() => slab(props));
 </script>

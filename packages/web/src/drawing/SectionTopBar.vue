@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Shares, TopBarGeometry, Verdict } from '@furrow/core';
+import type { TopBarGeometry, Verdict } from '@furrow/core';
 import { computed, ref } from 'vue';
 import CombSlab from './CombSlab.vue';
 import VerdictMark from './VerdictMark.vue';
+import type { SectionComb } from './sections/section.js';
 
-export interface SectionComb { slot: number; depthMm: number; A: Shares | null; B: Shares | null; verdict?: Verdict; lifted?: boolean; label?: string }
 const props = withDefaults(
   defineProps<{ geometry: TopBarGeometry; combs: SectionComb[]; s: number; selected?: number | null; liftBy?: number; marks?: boolean; numbers?: boolean; cutaway?: boolean; editBoard?: boolean; editBars?: boolean; interactive?: boolean; label: string; below?: { slot: number; lines: { text: string; rust?: boolean }[] }[] }>(),
   { liftBy: 58, marks: true, numbers: true, selected: null, below: () => [] },

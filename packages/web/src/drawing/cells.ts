@@ -1,82 +1,65 @@
-import { CONTENTS, type CombOutline, type Content, type Shares } from '@furrow/core';
+import { CELL_CLASSES, bandCells, classOf, faceLattice, fillOrder, toneOf, type CellClass, type CombOutline, type FaceLattice, type Shares, type Tone } from '@furrow/core';
 
-/** A drawn cell: its outline and its glyphs as path text, ready to be joined by class. */
-interface DrawnCell {
-  hex: string;
-  glyph: Record<Content, string>;
+/** A lattice laid on the page: its outlines and glyphs as path text, ready to be joined by class. */
+export interface DrawnLattice {
+  lattice: FaceLattice;
+  order: Uint32Array;
+  hex: string[];
+  /** Middle of each cell, px. */
+  x: number[];
+  y: number[];
+  cellPx: number;
 }
-export interface Lattice {
-  /** Cells ordered as bees fill comb: honey at the top and the edges first, empty at the lower middle last. */
-  cells: DrawnCell[];
-}
+export interface CellPath { content: CellClass; tone: Tone; fill: string; glyph: string }
 
 const r1 = (n: number): number => Math.round(n * 10) / 10;
 
-/** Smooth reproducible noise for a comb's uneven frontier; drawing only, nothing is computed from it. */
-function noise(x: number, y: number, seed: number): number {
-  const at = (ix: number, iy: number): number => {
-    let h = (ix * 374761393 + iy * 668265263 + seed * 2147483647) | 0;
-    h = Math.imul(h ^ (h >>> 13), 1274126177);
-    return ((h ^ (h >>> 16)) >>> 0) / 4294967296;
-  };
-  const [xi, yi] = [Math.floor(x), Math.floor(y)];
-  const [u, v] = [(x - xi) ** 2 * (3 - 2 * (x - xi)), (y - yi) ** 2 * (3 - 2 * (y - yi))];
-  const [a, b, c, d] = [at(xi, yi), at(xi + 1, yi), at(xi, yi + 1), at(xi + 1, yi + 1)];
-  return a + (b - a) * u + (c - a) * v + (a - b - c + d) * u * v;
+/** The cells of one face at real size under its bar at (x, y) px, `s` px per mm; made once for an outline. */
+export function lattice(outline: CombOutline, x: number, y: number, s: number, seed: number, pitchMm?: number): DrawnLattice {
+  return drawLattice(faceLattice(outline, pitchMm), x, y, s, seed);
 }
 
-/**
- * The cells of one face at real size: a point-up lattice of `cellMm` within the outline, under its bar at
- * (x, y) in pixels, `s` pixels per mm. About 2,500 cells; made once for an outline.
- */
-export function lattice(outline: CombOutline, x: number, y: number, s: number, seed: number, cellMm = 5.3): Lattice {
-  const step = cellMm * 0.866;
-  const radius = (cellMm * s * 0.985) / Math.sqrt(3);
-  const q = cellMm * s;
-  const half = (depth: number): number => {
-    const t = depth / outline.depthMm;
-    let w = outline.topWidthMm / 2 + ((outline.bottomWidthMm - outline.topWidthMm) / 2) * t;
-    if (t > 0.88) w *= Math.sqrt(Math.max(0, 1 - ((t - 0.88) / 0.15) ** 2));
-    return w;
-  };
-  const placed: { score: number; cell: DrawnCell }[] = [];
-  for (let row = 0, depth = step * 0.62; depth < outline.depthMm - 1; row++, depth += step) {
-    for (let along = -outline.topWidthMm / 2 + (row % 2 ? cellMm / 2 : 0); along < outline.topWidthMm / 2; along += cellMm) {
-      if (Math.abs(along) + cellMm * 0.45 >= half(depth)) continue;
-      const cx = x + along * s;
-      const cy = y + depth * s;
-      let hex = 'M';
-      for (let k = 0; k < 6; k++) hex += `${k ? 'L' : ''}${r1(cx + radius * Math.cos((Math.PI / 3) * k + Math.PI / 6))} ${r1(cy + radius * Math.sin((Math.PI / 3) * k + Math.PI / 6))}`;
-      const off = Math.abs(along) / half(depth);
-      const score = depth / outline.depthMm - 0.1 * off * off + 0.13 * (noise(along / 52 + 9, depth / 44, seed) - 0.5) + 0.05 * (noise(along / 11, depth / 11, seed + 5) - 0.5);
-      placed.push({
-        score,
-        cell: {
-          hex: `${hex}Z`,
-          glyph: {
-            capped: `M${r1(cx - q * 0.24)} ${r1(cy)}h${r1(q * 0.48)}`,
-            open: `M${r1(cx - q * 0.2)} ${r1(cy)}a${r1(q * 0.2)} ${r1(q * 0.2)} 0 1 0 ${r1(q * 0.4)} 0a${r1(q * 0.2)} ${r1(q * 0.2)} 0 1 0 ${r1(-q * 0.4)} 0`,
-            pollen: `M${r1(cx - q * 0.22)} ${r1(cy - q * 0.22)}l${r1(q * 0.44)} ${r1(q * 0.44)}m0 ${r1(-q * 0.44)}l${r1(-q * 0.44)} ${r1(q * 0.44)}`,
-            brood: `M${r1(cx)} ${r1(cy)}h.01`,
-            empty: '',
-          },
-        },
-      });
-    }
+export function drawLattice(face: FaceLattice, x: number, y: number, s: number, seed: number): DrawnLattice {
+  const cellPx = face.pitchMm * s;
+  const radius = (cellPx * 0.985) / Math.sqrt(3);
+  const corners = Array.from({ length: 6 }, (_, k) => [radius * Math.cos((Math.PI / 3) * k + Math.PI / 6), radius * Math.sin((Math.PI / 3) * k + Math.PI / 6)]);
+  const xs = Array.from(face.xMm, (mm) => x + mm * s);
+  const ys = Array.from(face.yMm, (mm) => y + mm * s);
+  const hex = xs.map((cx, i) => `M${corners.map(([dx, dy]) => `${r1(cx + dx)} ${r1(ys[i] + dy)}`).join('L')}Z`);
+  return { lattice: face, order: fillOrder(face, seed), hex, x: xs, y: ys, cellPx };
+}
+
+/** The mark that tells a class without its colour. */
+function glyph(content: CellClass, cx: number, cy: number, q: number): string {
+  if (content === 'capped') return `M${r1(cx - q * 0.24)} ${r1(cy)}h${r1(q * 0.48)}`;
+  if (content === 'open') return `M${r1(cx - q * 0.2)} ${r1(cy)}a${r1(q * 0.2)} ${r1(q * 0.2)} 0 1 0 ${r1(q * 0.4)} 0a${r1(q * 0.2)} ${r1(q * 0.2)} 0 1 0 ${r1(-q * 0.4)} 0`;
+  if (content === 'pollen') return `M${r1(cx - q * 0.22)} ${r1(cy - q * 0.22)}l${r1(q * 0.44)} ${r1(q * 0.44)}m0 ${r1(-q * 0.44)}l${r1(-q * 0.44)} ${r1(q * 0.44)}`;
+  if (content === 'damaged') return `M${r1(cx - q * 0.28)} ${r1(cy + q * 0.2)}l${r1(q * 0.2)} ${r1(-q * 0.3)}l${r1(q * 0.12)} ${r1(q * 0.22)}l${r1(q * 0.22)} ${r1(-q * 0.34)}`;
+  if (content === 'brood' || content === 'drone') return `M${r1(cx)} ${r1(cy)}h.01`;
+  return '';
+}
+
+/** One path of fills and one of glyphs per class and tone. */
+export function cellPaths(drawn: DrawnLattice, cells: Uint8Array): CellPath[] {
+  const parts = new Map<number, { fill: string[]; glyph: string[] }>();
+  for (let i = 0; i < cells.length; i++) {
+    let part = parts.get(cells[i]);
+    if (!part) parts.set(cells[i], (part = { fill: [], glyph: [] }));
+    part.fill.push(drawn.hex[i]);
+    part.glyph.push(glyph(classOf(cells[i]), drawn.x[i], drawn.y[i], drawn.cellPx));
   }
-  placed.sort((a, b) => a.score - b.score);
-  return { cells: placed.map((p) => p.cell) };
+  return [...parts].map(([code, { fill, glyph: marks }]) => ({ content: classOf(code), tone: toneOf(code), fill: fill.join(''), glyph: marks.join('') }))
+    .sort((a, b) => CELL_CLASSES.indexOf(a.content) - CELL_CLASSES.indexOf(b.content));
 }
 
-/** One path of fills and one of glyphs per class, for the shares of a face. */
-export function facePaths(grid: Lattice, shares: Shares): { content: Content; fill: string; glyph: string }[] {
-  let from = 0;
-  let sum = 0;
-  return CONTENTS.map((content) => {
-    sum += shares[content];
-    const to = content === 'empty' ? grid.cells.length : Math.round(sum * grid.cells.length);
-    const part = grid.cells.slice(from, to);
-    from = Math.max(from, to);
-    return { content, fill: part.map((c) => c.hex).join(''), glyph: part.map((c) => c.glyph[content]).join('') };
-  });
+/** Paths for a face of which only the shares are known: its bands, as bees fill comb. */
+export function facePaths(drawn: DrawnLattice, shares: Shares): CellPath[] {
+  return cellPaths(drawn, bandCells(drawn.order, shares));
+}
+
+/** Fill and mark of a class; a tone darkens or lightens within it. */
+export function cellColour(content: CellClass, tone: Tone): { fill: string; mark: string; glyphWidth: number; round: boolean } {
+  const base = content === 'drone' ? 'brood' : content;
+  const fill = tone === 'none' || tone === 'amber' ? `var(--${base})` : `color-mix(in srgb, var(--${base}) 72%, ${tone === 'pale' ? '#fff' : '#3b2308'})`;
+  return { fill, mark: `var(--${base}-mark)`, glyphWidth: content === 'drone' ? 4.6 : content === 'brood' ? 3.2 : 1.1, round: base === 'brood' };
 }

@@ -1,4 +1,4 @@
-import { CONTENTS, type Shares } from '@furrow/core';
+import { CONTENTS, COUNTS_AS, type Shares } from '@furrow/core';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { facePaths, lattice } from './cells.js';
@@ -10,7 +10,7 @@ const cellsIn = (path: string): number => path.split('Z').length - 1;
 
 describe('a comb face', () => {
   it('has as many real cells as its area holds', () => {
-    const { cells } = lattice(outline, 0, 0, 1, 3);
+    const { hex: cells } = lattice(outline, 0, 0, 1, 3);
     // A hexagon of 5.3 mm across the flats covers 0.243 cm².
     expect(cells.length).toBeGreaterThan(0.85 * 663 / 0.243);
     expect(cells.length).toBeLessThan(663 / 0.243);
@@ -21,8 +21,8 @@ describe('a comb face', () => {
       const sum = parts.reduce((a, b) => a + b, 0);
       const s = Object.fromEntries(CONTENTS.map((c, i) => [c, parts[i] / sum])) as Shares;
       const paths = facePaths(grid, s);
-      expect(paths.reduce((n, p) => n + cellsIn(p.fill), 0)).toBe(grid.cells.length);
-      for (const p of paths) expect(Math.abs(cellsIn(p.fill) / grid.cells.length - s[p.content])).toBeLessThan(0.002);
+      expect(paths.reduce((n, p) => n + cellsIn(p.fill), 0)).toBe(grid.hex.length);
+      for (const p of paths) expect(Math.abs(cellsIn(p.fill) / grid.hex.length - s[COUNTS_AS[p.content]])).toBeLessThan(0.002);
     }), { numRuns: 20 });
   });
   it('is the same for the same seed', () => expect(lattice(outline, 0, 0, 1, 3)).toEqual(lattice(outline, 0, 0, 1, 3)));

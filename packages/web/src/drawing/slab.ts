@@ -9,9 +9,9 @@ export interface SlabGeometry {
   edges: string[];
 }
 
-/** Half width in mm of a comb seen edge-on, at a share of its depth: 31 mm at the bar for honey, 26 for brood, a little less below. */
-function halfMm(isBrood: boolean, t: number): number {
-  const [top, bottom] = isBrood ? [26, 24] : [31, 28];
+/** Half width in mm of a comb seen edge-on, at a share of its depth: 31 mm at the bar for honey (or as thick as it is), 26 for brood, a little less below. */
+function halfMm(isBrood: boolean, t: number, thicknessMm: number): number {
+  const [top, bottom] = isBrood ? [26, 24] : [thicknessMm, thicknessMm - 3];
   return (top + (bottom - top) * t) / 2;
 }
 
@@ -19,10 +19,10 @@ function halfMm(isBrood: boolean, t: number): number {
  * A comb seen edge-on under its bar: outline, midrib, and the bands of each side in order from the bar.
  * `x` is its middle and `y` its top in pixels, `s` pixels per millimetre. An unseen side has no bands.
  */
-export function slab(options: { x: number; y: number; s: number; depthMm: number; A: Shares | null; B: Shares | null }): SlabGeometry {
-  const { x, y, s, depthMm, A, B } = options;
+export function slab(options: { x: number; y: number; s: number; depthMm: number; thicknessMm?: number; A: Shares | null; B: Shares | null }): SlabGeometry {
+  const { x, y, s, depthMm, A, B, thicknessMm = 31 } = options;
   const isBrood = (A?.brood ?? 0) + (B?.brood ?? 0) > 0.02;
-  const half = (t: number): number => halfMm(isBrood, t) * s;
+  const half = (t: number): number => halfMm(isBrood, t, thicknessMm) * s;
   const depth = depthMm * s;
   const rise = Math.min(3.2 * s, depth * 0.05);
   const end = 0.955;

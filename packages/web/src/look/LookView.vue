@@ -1,25 +1,36 @@
 <script setup lang="ts">
-import { EMPTY_SHARES, sealedThicknessMm, type Reading, type Seen, type Shares } from '@furrow/core';
-import { DateTime } from 'luxon';
+import { EMPTY_SHARES, dateWords, dueItems, faceShares, hiveKind, placeLabel, unpackFace, type BarView, type Reading, type SeenBy, type Shares, type StoredFace, type TopBarGeometry } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import SectionTopBar from '../drawing/SectionTopBar.vue';
+import HiveSection from '../drawing/sections/HiveSection.vue';
+import { drawnCombs } from '../drawing/sections/drawHive.js';
+import { sectionSizeMm } from '../drawing/sections/registry.js';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId } from '../server/client.js';
+import { useFaces } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
-import { dateText, dayText } from '../shell/times.js';
+import { dayText } from '../shell/times.js';
 import { useUi } from '../shell/ui.js';
 import { useNow } from '../shell/useNow.js';
+import { DateTime } from 'luxon';
+import ColonyLine from './ColonyLine.vue';
 import CombReader from './CombReader.vue';
+import DeadColony from './DeadColony.vue';
+import DueList from './DueList.vue';
 import HiveTable from './HiveTable.vue';
 import MeasuresDialog from './MeasuresDialog.vue';
+import MovesBar from './MovesBar.vue';
+import PotsReader from './PotsReader.vue';
+import RipeningLine from './RipeningLine.vue';
+import RisksOnce from './RisksOnce.vue';
+import StrayComb from './StrayComb.vue';
 import VerdictPanel from './VerdictPanel.vue';
+import { asDraft, beginDraft, draftSeen, droneShare, lookPayload, otherSide, setBands, setFace, type LookDraft, type Side } from './lookDraft.js';
 import { useHive } from './useHive.js';
-
-interface LookDraft { combId: string; A: Shares | null; B: Shares | null; readings: Reading[]; combAge: Seen['combAge']; depthMm: number; thicknessMm: number }
+import { useRipening } from './useRipening.js';
 
 const route = useRoute();
 const router = useRouter();
@@ -30,45 +41,82 @@ const drafts = ref<Record<string, LookDraft>>(JSON.parse(localStorage.getItem('f
 watch(drafts, (all) => localStorage.setItem('furrow.draft.looks', JSON.stringify(all)), { deep: true });
 
 const slot = computed({ get: () => Number(route.query.comb) || lastSlot.value, set: (value) => void router.replace({ query: { ...route.query, comb: String(value) } }) });
-const draftSeen = computed(() => {
-  const draft = Object.values(drafts.value).find((d) => d.combId === here.value?.comb?.id);
-  return draft ? { combId: draft.combId, seen: { sides: { A: draft.A, B: draft.B }, readings: draft.readings, combAge: draft.combAge, depthMm: draft.depthMm, thicknessMm: draft.thicknessMm } } : null;
+const draft = computed<LookDraft | null>(() => {
+  const bar = here.value;
+  const kept = bar?.comb ? drafts.value[bar.comb.id] : null;
+  return kept ? asDraft(kept, beginDraft(hive.value!, bar!)) : null;
 });
-const { hives, hive, combs, judged, rules, loading, error, retry } = useHive(draftSeen);
-const lastSlot = computed(() => hive.value?.bars.filter((b) => b.comb).at(-1)?.slot ?? 1);
+const making = computed(() => (draft.value ? { combId: draft.value.combId, seen: draftSeen(draft.value), droneShare: droneShare(draft.value) } : null));
+const { hives, hive, combs, judged, rules, loading, error, retry } = useHive(making);
+const lastSlot = computed(() => hive.value?.bars.filter((b) => b.comb).at(-1)?.slot ?? hive.value?.bars[0]?.slot ?? 1);
 const here = computed(() => hive.value?.bars.find((b) => b.slot === slot.value) ?? null);
 const current = computed(() => judged.value.find((j) => j.slot === slot.value) ?? null);
 const looks = computed(() => here.value?.comb?.looks ?? []);
 const lastLook = computed(() => looks.value.at(-1) ?? null);
-const draft = computed(() => (here.value?.comb ? (drafts.value[here.value.comb.id] ?? null) : null));
-const side = ref<'A' | 'B'>('A');
+const kind = computed(() => (hive.value ? hiveKind(hive.value.kind) : null));
+/** What a place is called in full: "Bar 12", "Super 2, frame 5". */
+const placeName = computed(() => (here.value ? nameOf(here.value) : ''));
+function nameOf(bar: BarView): string {
+  if (bar.boxId === null) return `Bar ${bar.slot}`;
+  const box = hive.value!.boxes.find((b) => b.carrierId === bar.boxId)!;
+  const unit = { comb: 'comb', box: 'comb', frame: 'frame', pots: 'pots' }[kind.value!.unitTaken];
+  return `${box.compartment === 'box' ? 'Box' : 'Super'} ${box.number}, ${unit} ${bar.inBox}`;
+}
+const combWord = computed(() => (here.value?.boxId === null ? `comb ${slot.value}` : placeName.value.toLowerCase()));
+const side = ref<Side>('A');
 const asTable = ref(false);
 const measuring = ref(false);
+const [dying, stray] = [ref(false), ref(false)];
+const swapping = ref<BarView | null>(null);
+const compareId = ref<string | null>(null);
 // A comb is read from side A on.
-watch(slot, () => (side.value = 'A'));
+watch(slot, () => ([side.value, compareId.value] = ['A', null]));
+
+const allHives = computed(() => hives.value ?? []);
+const instant = computed(() => now.value.toISOString());
+const date = computed(() => (hive.value ? DateTime.fromJSDate(now.value, { zone: hive.value.site.zone }).toISODate()! : ''));
+const { pace, state, need, forecastOf, comeBackOf, lastBar, scan, supers } = useRipening(allHives, hive, rules, judged, date, instant);
+const forecast = computed(() => (here.value?.comb && !draft.value ? forecastOf(here.value.comb) : null));
+const comeBack = computed(() => (here.value?.comb && current.value?.verdict.verdict === 'leave' && ['capped', 'treated'].includes(current.value.verdict.decidedBy) && kind.value?.bee === 'honeybee' ? (comeBackOf(here.value.comb)?.sentence ?? null) : null));
+const due = computed(() => (hive.value && state.value && rules.value ? dueItems(hive.value, state.value, date.value, rules.value) : []));
+const lastFaces = useFaces(computed(() => (lastLook.value && (lastLook.value.painted.A || lastLook.value.painted.B) ? lastLook.value.id : null)));
+const earlier = computed(() => looks.value.find((l) => l.id === compareId.value) ?? looks.value.at(-2) ?? null);
+const earlierFaces = useFaces(computed(() => (compareId.value && earlier.value && (earlier.value.painted.A || earlier.value.painted.B) ? earlier.value.id : null)));
 
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
-const scale = computed(() => (hive.value ? Math.max(0.72, Math.min(0.98, (width.value - 20) / (hive.value.geometry.bars * hive.value.geometry.barWidthMm + 84))) : 0.9));
-const sectionCombs = computed(() => judged.value.map((j) => ({ slot: j.slot, depthMm: j.seen?.depthMm ?? hive.value!.geometry.combDepthMm, A: j.seen?.sides.A ?? null, B: j.seen?.sides.B ?? null, verdict: j.verdict.verdict })));
+const stacked = computed(() => (hive.value?.boxes.length ?? 0) > 0);
+const scale = computed(() => {
+  if (!hive.value) return 0.9;
+  const size = sectionSizeMm(hive.value);
+  return stacked.value ? Math.max(0.35, Math.min(hive.value.kind === 'stingless' ? 1.2 : 0.8, 470 / size.heightMm, (width.value - 60) / size.widthMm)) : Math.max(0.72, Math.min(0.98, (width.value - 20) / size.widthMm));
+});
+const sectionCombs = computed(() => (hive.value ? drawnCombs(hive.value, judged.value) : []));
 
-/** The look being made; begun from what is known of the comb's measures, its sides not seen until touched. */
+/** The look being made of the comb here. */
 function begin(): LookDraft {
-  const combId = here.value!.comb!.id;
-  drafts.value[combId] ??= {
-    combId, A: null, B: null, readings: [],
-    combAge: lastLook.value?.combAge ?? 'new', depthMm: lastLook.value?.depthMm ?? hive.value!.geometry.combDepthMm,
-    thicknessMm: lastLook.value?.thicknessMm ?? sealedThicknessMm(hive.value!.geometry.barWidthMm),
-  };
-  return drafts.value[combId];
+  const id = here.value!.comb!.id;
+  drafts.value[id] = draft.value ?? beginDraft(hive.value!, here.value!);
+  return drafts.value[id];
 }
-function setSide(shares: Shares | null): void {
-  begin()[side.value] = shares;
-}
-function startSide(from: 'empty' | 'last' | 'other'): void {
-  const other = side.value === 'A' ? 'B' : 'A';
-  const shares = from === 'empty' ? EMPTY_SHARES : from === 'last' ? lastLook.value?.sides[side.value] : draft.value?.[other];
+const setSide = (shares: Shares | null): void => setBands(begin(), side.value, shares);
+const PRESETS: Record<string, Shares> = { 'top-third': { ...EMPTY_SHARES, capped: 0.33, empty: 0.67 }, 'half-capped': { ...EMPTY_SHARES, capped: 0.5, open: 0.3, empty: 0.2 }, 'all-capped': { ...EMPTY_SHARES, capped: 1, empty: 0 } };
+function startSide(from: string): void {
+  const d = begin();
+  const kept = from === 'last' ? (lastFaces.data.value?.[side.value] ?? null) : null;
+  if (kept) return setFace(d, side.value, kept, 'hand');
+  const shares = PRESETS[from] ?? (from === 'last' ? lastLook.value?.sides[side.value] : from === 'other' ? d[otherSide(side.value)] : null);
   setSide({ ...(shares ?? EMPTY_SHARES) });
+}
+function putFace(face: StoredFace, by: SeenBy, photoId: string | null): void {
+  const d = begin();
+  setFace(d, side.value, face, by);
+  d.photos[side.value] = photoId;
+}
+function mirror(face: StoredFace): void {
+  setFace(begin(), otherSide(side.value), face, 'hand');
+  const shares = faceShares(unpackFace(face).cells);
+  ui.say(`Mirrored to side ${otherSide(side.value)}: ${Math.round(shares.capped * 100)} % capped there.`, null);
 }
 function putDown(): void {
   if (here.value?.comb) delete drafts.value[here.value.comb.id];
@@ -76,23 +124,43 @@ function putDown(): void {
 async function writeDown(): Promise<void> {
   const d = draft.value;
   if (!d) return;
-  const done = await go('/looks', { id: newId(), combId: d.combId, sides: { A: d.A, B: d.B }, readings: d.readings, combAge: d.combAge, depthMm: d.depthMm, thicknessMm: d.thicknessMm }, `Comb ${slot.value} written down.`);
+  const done = await go('/looks', lookPayload(d, newId()), `${combWord.value[0].toUpperCase()}${combWord.value.slice(1)} written down.`);
   if (done) delete drafts.value[d.combId];
 }
 watch([slot, frame, () => judged.value.length], async () => {
   await nextTick();
   frame.value?.querySelector(`[data-slot="${slot.value}"]`)?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
 });
-const combBuilt = (): Promise<unknown> => go('/combs', { id: newId(), hiveId: hive.value!.id, slot: slot.value, builtOn: DateTime.fromJSDate(now.value, { zone: hive.value!.site.zone }).toISODate() }, `Comb on bar ${slot.value} noted.`);
-const noComb = (): Promise<unknown> => go(`/combs/${here.value!.comb!.id}/end`, { reason: 'none-here' }, `Bar ${slot.value} has no comb.`);
-const moveBoard = (after: number): void => {
-  boardAt.value = after;
-};
+const combBuilt = (): Promise<unknown> => go('/combs', { id: newId(), hiveId: hive.value!.id, slot: slot.value, builtOn: date.value }, stacked.value ? `${placeName.value}: comb noted.` : `Comb on bar ${slot.value} noted.`);
+const noComb = (): Promise<unknown> => go(`/combs/${here.value!.comb!.id}/end`, { reason: 'none-here' }, `${placeName.value} has no comb.`);
 const boardAt = ref<number | null>(null);
-const geometry = computed(() => ({ ...hive.value!.geometry, followerAfterBar: boardAt.value ?? hive.value!.geometry.followerAfterBar }));
+const follower = computed(() => (hive.value?.kind === 'top-bar' ? (hive.value.geometry as TopBarGeometry).followerAfterBar : null));
+const shownHive = computed(() => (boardAt.value === null ? hive.value! : { ...hive.value!, geometry: { ...hive.value!.geometry, followerAfterBar: boardAt.value } }));
 async function keepBoard(): Promise<void> {
-  const done = await go(`/hives/${hive.value!.id}`, { geometry: geometry.value }, `Follower board behind bar ${boardAt.value}.`, { method: 'PATCH', baseRevision: hive.value!.revision });
+  const done = await go(`/hives/${hive.value!.id}`, { geometry: shownHive.value.geometry }, `Follower board behind bar ${boardAt.value}.`, { method: 'PATCH', baseRevision: hive.value!.revision });
   if (done) boardAt.value = null;
+}
+/** A touch selects; while two places are being swapped it names the other one. */
+async function select(to: number): Promise<void> {
+  const from = swapping.value;
+  if (!from) {
+    slot.value = to;
+    return;
+  }
+  swapping.value = null;
+  const other = hive.value!.bars.find((b) => b.slot === to);
+  if (!other || other.slot === from.slot) return;
+  if (other.boxId !== from.boxId) {
+    ui.say('Only places of one box are swapped.', null);
+    return;
+  }
+  const box = hive.value!.boxes.find((b) => b.carrierId === from.boxId);
+  const list = hive.value!.bars.filter((b) => b.boxId === from.boxId).sort((a, b) => a.inBox - b.inBox);
+  if (box?.turned) list.reverse();
+  const ids = list.map((b) => b.carrierId);
+  const [i, j] = [ids.indexOf(from.carrierId), ids.indexOf(other.carrierId)];
+  [ids[i], ids[j]] = [ids[j], ids[i]];
+  if (await go('/orders', { hiveId: hive.value!.id, boxId: from.boxId, carrierIds: ids, what: 'swap' }, `${placeLabel(from.slot)} and ${placeLabel(to)} swapped.`)) slot.value = to;
 }
 function step(by: number): void {
   const slots = combs.value.map((c) => c.slot);
@@ -100,7 +168,7 @@ function step(by: number): void {
   slot.value = slots[Math.min(slots.length - 1, Math.max(0, i + by))] ?? slot.value;
 }
 function onKey(event: KeyboardEvent): void {
-  if (!ui.keysOn || event.ctrlKey || event.metaKey || event.altKey || (event.target as HTMLElement).closest('input, select, textarea, [role="slider"], [role="dialog"]')) return;
+  if (!ui.keysOn || event.ctrlKey || event.metaKey || event.altKey || (event.target as HTMLElement).closest('input, select, textarea, canvas, [role="slider"], [role="dialog"]:not(.p-dialog-leave-active)')) return;
   if (event.key === 'ArrowRight') step(1);
   else if (event.key === 'ArrowLeft') step(-1);
   else if (event.key.toLowerCase() === 'a') side.value = 'A';
@@ -113,7 +181,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!hive || !rules" class="stage wide">
+  <div v-else-if="!hive || !rules || !kind || !state" class="stage wide">
     <header><h1>No hive yet.</h1></header>
     <p>Make your first hive: it is drawn as it stands, and its combs hang in it to be looked at.</p>
     <div class="acts row"><RouterLink class="p-button p-component" to="/hives/new">Make a hive</RouterLink></div>
@@ -121,58 +189,80 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   <div v-else class="stage look">
     <header>
       <h1>{{ hive.name }}</h1>
-      <span class="sub">Top-bar hive, {{ hive.geometry.bars }} bars, {{ hive.site.name }}. {{ combs.length }} combs<template v-if="hive.colony">, colony since {{ dateText(hive.colony.startedOn) }}</template>.</span>
+      <span class="sub">{{ kind.name }}, {{ hive.site.name }}. {{ stacked ? `${hive.boxes.length} boxes` : `${hive.bars.length} bars` }}, {{ combs.length }} {{ kind.unitTaken === 'pots' ? 'groups of pots' : 'combs' }}<template v-if="state.dead">. <b class="rust">The colony is gone</b></template>.</span>
       <span class="right links">
-        <RouterLink v-for="h in (hives ?? []).filter((x) => x.id !== hive!.id)" :key="h.id" :to="`/look/${h.id}`">{{ h.name }}</RouterLink>
+        <RouterLink v-for="h in allHives.filter((x) => x.id !== hive!.id)" :key="h.id" :to="`/look/${h.id}`">{{ h.name }}</RouterLink>
         <RouterLink to="/hives/new">New hive</RouterLink>
         <button type="button" class="linklike" @click="measuring = true">This hive…</button>
         <button type="button" class="linklike" @click="asTable = !asTable">{{ asTable ? 'As a drawing' : 'As a table' }}</button>
       </span>
     </header>
     <section class="left">
-      <div ref="frame" class="scroll">
-        <HiveTable v-if="asTable" :judged="judged" :units="rules.units" @select="slot = $event" />
-        <SectionTopBar v-else :geometry="geometry" :combs="sectionCombs" :s="scale" :selected="slot" interactive edit-board :label="`Section of ${hive.name}, the entrance at the left`" @select="slot = $event" @board="moveBoard" />
-      </div>
-      <div v-if="boardAt !== null && boardAt !== hive.geometry.followerAfterBar" class="acts row board">
-        <Button :label="`Follower board behind bar ${boardAt}: write it down`" :loading="busy" @click="keepBoard" />
-        <Button outlined label="Put it back" @click="boardAt = null" />
-      </div>
-      <p v-if="!asTable" class="legend sub"><span>▲ may take</span><span>▬ leave</span><span>◇ test first</span><span>○ not read yet</span></p>
-      <CombReader
-        v-if="current && here?.comb" v-model:side="side" :slot-number="slot" :geometry="hive.geometry" :last="lastLook" :draft="draft" :seed="slot * 7 + (side === 'A' ? 1 : 2)" :zone="hive.site.zone"
-        @shares="setSide" @start="startSide" @reading="begin().readings.push($event)" @drop-reading="begin().readings.splice($event, 1)"
-        @measures="Object.assign(begin(), $event)" @no-comb="noComb"
-      />
-      <div v-else class="nocomb">
-        <p>No comb hangs from bar {{ slot }}.</p>
-        <Button outlined :label="`Comb was built on bar ${slot}`" :loading="busy" @click="combBuilt" />
-      </div>
-    </section>
-    <VerdictPanel v-if="current" :judged="current" :looks="looks" :rules="rules" :is-draft="draft !== null" :last-text="lastLook ? dayText(lastLook.occurredAt, hive.site.zone) : null">
-      <div class="acts">
-        <Refusal :refusal="refusal" />
-        <template v-if="draft">
-          <Button :label="`Write down comb ${slot}`" :loading="busy" @click="writeDown" />
-          <Button outlined label="Put down, keep the last look" @click="putDown" />
-        </template>
-        <RouterLink v-else-if="judged.some((j) => j.verdict.verdict === 'take')" class="p-button p-component" :to="`/choose/${hive.id}`">Go on to Choose</RouterLink>
-        <div class="acts row steps">
-          <Button outlined label="← Comb before" @click="step(-1)" /><Button outlined label="Comb after →" @click="step(1)" />
+      <RisksOnce :hive="hive" :kind="kind" :read="state.risksRead" :date="date" />
+      <div class="pair" :class="{ stacked }">
+        <div>
+          <div ref="frame" class="scroll">
+            <HiveTable v-if="asTable" :judged="judged" :units="rules.units" @select="slot = $event" />
+            <HiveSection v-else :hive="shownHive" :combs="sectionCombs" :s="scale" :selected="slot" interactive edit-board :label="stacked ? `Section of ${hive.name}, lowest box below` : `Section of ${hive.name}, the entrance at the left`" @select="select" @board="boardAt = $event" />
+          </div>
+          <div v-if="boardAt !== null && boardAt !== follower" class="acts row board">
+            <Button :label="`Follower board behind bar ${boardAt}: write it down`" :loading="busy" @click="keepBoard" />
+            <Button outlined label="Put it back" @click="boardAt = null" />
+          </div>
+          <p v-if="!asTable" class="legend sub"><span>▲ may take</span><span>▬ leave</span><span>◇ test first</span><span>○ not read yet</span></p>
+          <p v-if="scan && judged.some((j) => j.seen)" class="scan">{{ scan.sentence }}<template v-if="lastBar"> Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before, or the board is stuck.</template></p>
+          <p v-for="s in supers" :key="s.number" class="scan"><b>Super {{ s.number }}:</b> {{ s.forecast.sentence }} {{ s.forecast.doNext.join(' ') }}</p>
+        </div>
+        <div class="reading">
+          <PotsReader v-if="kind.bee === 'stingless' && here?.comb" :pots="draft?.pots ?? lastLook?.pots ?? null" :fallback="{ honeySealed: 0, honeyOpen: 0, pollen: 0, empty: 0, potWidthMm: Number(hive.geometry.potWidthMm), potHeightMm: Number(hive.geometry.potHeightMm) }" :place-name="placeName" :units="rules.units" @pots="begin().pots = $event" />
+          <CombReader
+            v-else-if="current && here?.comb" v-model:side="side" :hive="hive" :bar="here" :place-name="placeName" :last="lastLook" :last-faces="lastFaces.data.value ?? null" :earlier="earlier" :earlier-faces="compareId ? (earlierFaces.data.value ?? null) : null" :draft="draft" :seed="slot * 7 + (side === 'A' ? 1 : 2)" :date="date" :keys-on="ui.keysOn"
+            @shares="setSide" @start="startSide" @face="putFace" @mirror="mirror" @reading="(r: Reading) => begin().readings.push(r)" @drop-reading="begin().readings.splice($event, 1)"
+            @measures="Object.assign(begin(), $event)" @pane="begin().pane = $event" @attachment="begin().attachment = $event" @no-comb="noComb"
+          />
+          <div v-else-if="here" class="nocomb">
+            <p>{{ stacked ? `${placeName} is empty.` : `No comb hangs from bar ${slot}.` }}</p>
+            <Button outlined :label="stacked ? 'Comb was built here' : `Comb was built on bar ${slot}`" :loading="busy" @click="combBuilt" />
+          </div>
         </div>
       </div>
-    </VerdictPanel>
-    <p v-else class="sub">Tap a bar with comb to read it.</p>
+      <MovesBar :hive="hive" :hives="allHives" :bar="here" :date="date" :swapping="swapping" @swap="swapping = $event" @moved="slot = $event" />
+      <ColonyLine :hive="hive" :state="state" :date="date" @dead="dying = true" @stray="stray = true" />
+    </section>
+    <div class="right-column">
+      <VerdictPanel v-if="current" :judged="current" :place-name="combWord" :rules="rules" :is-draft="draft !== null" :last-text="lastLook ? dayText(lastLook.occurredAt, hive.site.zone) : null">
+        <div class="acts">
+          <Refusal :refusal="refusal" />
+          <template v-if="draft">
+            <Button :label="`Write down ${combWord}`" :loading="busy" @click="writeDown" />
+            <Button outlined label="Put down, keep the last look" @click="putDown" />
+          </template>
+          <RouterLink v-else-if="judged.some((j) => j.verdict.verdict === 'take')" class="p-button p-component" :to="`/choose/${hive.id}`">Go on to Choose</RouterLink>
+          <div class="acts row steps">
+            <Button outlined label="← Comb before" @click="step(-1)" /><Button outlined label="Comb after →" @click="step(1)" />
+          </div>
+        </div>
+        <template #after>
+          <RipeningLine v-if="!draft && kind.bee === 'honeybee'" :looks="looks" :forecast="forecast" :need-percent="Math.round(need * 100)" :today="date" :pace="pace" :sentence="comeBack" :compare-id="compareId" @compare="compareId = $event" />
+        </template>
+      </VerdictPanel>
+      <p v-else class="sub">Tap a place with comb to read it.</p>
+      <DueList :items="due" />
+    </div>
     <MeasuresDialog v-model:visible="measuring" :hive="hive" />
+    <DeadColony v-model:visible="dying" :hive="hive" :state="state" :date="date" />
+    <StrayComb v-model:visible="stray" :hive="hive" @taken="(id) => router.push(`/drain/${id}`)" />
   </div>
 </template>
 
 <style scoped>
 .scroll { overflow-x: auto; }
-.links { display: flex; gap: 16px; flex-wrap: wrap; align-items: center; }
+.links { display: flex; gap: 4px 16px; flex-wrap: wrap; align-items: center; }
 .linklike { background: none; border: 0; color: inherit; font: inherit; text-decoration: underline; cursor: pointer; padding: 8px 0; }
-.legend { display: flex; gap: 18px; flex-wrap: wrap; margin: 2px 0 6px; }
-.board { margin: 8px 0; }
+.legend { display: flex; gap: 18px; flex-wrap: wrap; margin: 2px 0 6px; } .scan { margin: 2px 0 8px; }
+.board { margin: 8px 0; } .right-column { display: flex; flex-direction: column; gap: 14px; min-width: 0; }
+.pair.stacked { display: grid; grid-template-columns: minmax(0, auto) minmax(0, 1fr); gap: 20px; align-items: start; } .pair.stacked .scroll { max-width: 380px; } .pair.stacked .scan { max-width: 360px; } .pair.stacked .legend { max-width: 340px; gap: 4px 14px; }
 .nocomb { padding: 20px 0; display: flex; gap: 20px; align-items: center; flex-wrap: wrap; }
 .steps .p-button { flex: 1; min-width: 150px; }
+@media (max-width: 900px) { .pair.stacked { display: block; } }
 </style>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { HIVE_KINDS, TOP_BAR_DEFAULTS, newHiveSchema, newSiteSchema, type TopBarGeometry } from '@furrow/core';
+import { HIVE_KINDS, HIVE_KIND_NAMES, TOP_BAR_DEFAULTS, hiveKind, newHiveSchema, newSiteSchema, type Geometry, type HiveKindName, type TopBarGeometry } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import SectionTopBar from '../drawing/SectionTopBar.vue';
+import NewStack from './NewStack.vue';
+import KindPicture from './KindPicture.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
@@ -20,11 +22,19 @@ const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
 const zones = [...new Set([here, ...Intl.supportedValuesOf('timeZone')])];
 const { draft, clear } = useDraft('new-hive', () => ({
   siteId: '', siteName: '', zone: here, hemisphere: null as 'north' | 'south' | null,
-  name: '', geometry: { ...TOP_BAR_DEFAULTS } as TopBarGeometry, startedOn: '',
+  name: '', kind: 'top-bar' as HiveKindName, geometry: { ...TOP_BAR_DEFAULTS } as TopBarGeometry, stack: null as Geometry | null, startedOn: '',
 }));
 watch(sites, (list) => {
   if (list?.length && draft.value.siteId === '' && draft.value.siteName === '') draft.value.siteId = list[0].id;
 }, { immediate: true });
+/** Measures of the kind chosen; the long hive keeps its own while another is tried. */
+const kind = computed(() => hiveKind(draft.value.kind ?? 'top-bar'));
+const isLong = computed(() => kind.value.kind === 'top-bar');
+const measures = computed<Geometry>(() => (isLong.value ? draft.value.geometry : (draft.value.stack ?? kind.value.defaults)));
+function choose(name: HiveKindName): void {
+  draft.value.kind = name;
+  draft.value.stack = name === 'top-bar' ? null : { ...hiveKind(name).defaults };
+}
 const siteSend = useSend();
 const hiveSend = useSend();
 const tried = ref(false);
@@ -35,7 +45,7 @@ const issues = computed(() => {
   const found: Record<string, string> = {};
   const site = newSiteSchema.omit({ id: true }).safeParse({ name: draft.value.siteName, zone: draft.value.zone, hemisphere: draft.value.hemisphere });
   if (makesSite.value && !site.success) for (const i of site.error.issues) found[`site.${String(i.path[0])}`] ??= i.message;
-  const hive = newHiveSchema.omit({ id: true, siteId: true }).safeParse({ name: draft.value.name, kind: 'top-bar', geometry: draft.value.geometry, colonyStartedOn: draft.value.startedOn });
+  const hive = newHiveSchema.omit({ id: true, siteId: true }).safeParse({ name: draft.value.name, kind: kind.value.kind as HiveKindName, geometry: measures.value, colonyStartedOn: draft.value.startedOn });
   if (!hive.success) for (const i of hive.error.issues) found[i.path.join('.')] ??= i.message;
   if (found.colonyStartedOn) found.colonyStartedOn = 'Say when this colony moved in.';
   return found;
@@ -82,7 +92,7 @@ async function make(): Promise<void> {
     siteId = draft.value.siteId = id;
   }
   const id = newId();
-  const made = await hiveSend.go('/hives', { id, siteId, name: draft.value.name, kind: 'top-bar', geometry: draft.value.geometry, colonyStartedOn: draft.value.startedOn }, `${draft.value.name} stands.`);
+  const made = await hiveSend.go('/hives', { id, siteId, name: draft.value.name, kind: kind.value.kind as HiveKindName, geometry: measures.value, colonyStartedOn: draft.value.startedOn }, `${draft.value.name} stands.`);
   if (!made) return;
   clear();
   await router.push(`/look/${id}`);
@@ -91,14 +101,13 @@ async function make(): Promise<void> {
 
 <template>
   <form class="stage" @submit.prevent="make">
-    <header><h1>A new hive</h1><span class="sub">Drag the follower board, the end board and the comb's corners until it is yours.</span></header>
+    <header><h1>A new hive</h1><span class="sub">Choose the kind, then drag it until it is yours.</span></header>
     <section class="left">
       <div class="kinds" role="radiogroup" aria-label="Kind of hive">
-        <button type="button" class="kind on" role="radio" aria-checked="true">
-          <svg width="120" height="46" viewBox="0 0 120 46" aria-hidden="true"><path d="M4 10h112v30H4Z" fill="var(--lime-2)" stroke="var(--ink)" stroke-width="2" /><path v-for="i in 12" :key="i" :d="`M${i * 7 + 4} 10v22`" stroke="var(--open)" stroke-width="4" /><path d="M4 10h112" stroke="var(--ink)" stroke-width="4" /><path d="M96 8v32" stroke="var(--ink)" stroke-width="3" /></svg>
-          <b>{{ HIVE_KINDS['top-bar'].name }}</b>
-        </button>
+        <button v-for="name in HIVE_KIND_NAMES" :key="name" type="button" class="kind" :class="{ on: kind.kind === name }" role="radio" :aria-checked="kind.kind === name" @click="choose(name)"><KindPicture :kind="name" /><b>{{ HIVE_KINDS[name].name }}</b></button>
       </div>
+      <NewStack v-if="!isLong" :kind="kind" :geometry="measures" :issue="(key) => at(`geometry.${key}`)" @change="draft.stack = $event" />
+      <template v-else>
       <div ref="frame" class="scroll"><SectionTopBar :geometry="draft.geometry" :combs="combs" :s="scale" :marks="false" edit-board edit-bars label="The hive from the side, entrance at the left" @board="set({ followerAfterBar: $event })" @bars="set({ bars: $event })" /></div>
       <div class="endview">
         <svg ref="endSvg" width="380" :height="Math.max(180, ends.y + 40)" :viewBox="`0 0 380 ${Math.max(180, ends.y + 40)}`" role="group" aria-label="A comb from the front" @pointermove="drag" @pointerup="corner = null">
@@ -116,6 +125,7 @@ async function make(): Promise<void> {
           <NumberField label="Bars in front of the board" whole :min="1" :max="draft.geometry.bars" :model-value="draft.geometry.followerAfterBar" :error="at('geometry.followerAfterBar')" @update:model-value="$event && set({ followerAfterBar: $event })" />
         </div>
       </div>
+      </template>
     </section>
     <aside class="acts">
       <h2 class="furrow-heading">Where it stands</h2>
@@ -138,7 +148,7 @@ async function make(): Promise<void> {
 </template>
 
 <style scoped>
-.kinds { margin-bottom: 10px; } .kind { display: flex; gap: 16px; align-items: center; border: 3px solid var(--field); background: var(--field-wash); border-radius: 8px; padding: 8px 16px; font: 600 17px var(--display); color: var(--ink); cursor: pointer; }
+.kinds { display: flex; flex-wrap: wrap; gap: 8px; margin-bottom: 14px; } .kind { display: flex; flex-direction: column; gap: 6px; align-items: center; justify-content: flex-end; width: 112px; min-height: 124px; border: 1.5px solid var(--lichen-5); background: var(--lime-0); border-radius: 8px; padding: 8px 6px; font: 600 14px/17px var(--text); color: var(--ink); cursor: pointer; } .kind.on { border: 3px solid var(--field); background: var(--field-wash); padding: 6.5px 4.5px; }
 .scroll { overflow-x: auto; } .endview { display: flex; gap: 20px; flex-wrap: wrap; align-items: flex-start; margin-top: 10px; } .endview svg { max-width: 100%; }
 .numbers { display: grid; grid-template-columns: repeat(2, 170px); gap: 8px 16px; } .grab { cursor: move; touch-action: none; }
 .field { display: flex; flex-direction: column; gap: 3px; } .field label { font-size: 15px; color: var(--ink-2); }

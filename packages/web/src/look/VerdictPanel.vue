@@ -1,12 +1,19 @@
 <script setup lang="ts">
-import { massRangeText, massText, smallMassRangeText, smallMassText, type HouseRules, type JudgedComb, type Look, type Reason, type Verdict } from '@furrow/core';
-import { DateTime } from 'luxon';
+import { judgementName, massRangeText, massText, smallMassRangeText, smallMassText, type HouseRules, type JudgedComb, type Judgement, type Range, type Reason, type Verdict } from '@furrow/core';
 import { computed } from 'vue';
 
-const props = defineProps<{ judged: JudgedComb; looks: Look[]; rules: HouseRules; isDraft: boolean; lastText: string | null }>();
+const props = defineProps<{ judged: JudgedComb; placeName: string; rules: HouseRules; isDraft: boolean; lastText: string | null }>();
 const big: Record<Verdict, string> = { take: 'Take', leave: 'Leave', test: 'Test first', 'not-read': 'Not read' };
-const names: Record<Reason['rule'], string> = { seen: 'Sides', brood: 'Brood', honey: 'Honey', capped: 'Capped', moisture: 'Water, wettest', 'first-season': 'First season', winter: 'Left for winter' };
+const names: Record<Reason['rule'], string> = { dead: 'Colony gone', treated: 'Treated', syrup: 'May hold syrup', pots: 'Pots', seen: 'Sides', brood: 'Brood', honey: 'Honey', capped: 'Capped', moisture: 'Water, wettest', 'first-season': 'First season', winter: 'Left for winter' };
 const W = 346;
+const small = computed(() => (props.judged.estimate?.honeyKg.high ?? 0) < 1);
+const grams = (r: Range): string => smallMassRangeText({ low: r.low * 1000, mid: r.mid * 1000, high: r.high * 1000 }, props.rules.units);
+const wide = window.matchMedia('(min-width: 1100px)').matches;
+/** 'Yes' is good news for some questions and bad for others; shape and word tell which. */
+const bad: Judgement['topic'][] = ['dead', 'treated', 'brood', 'syrup', 'pollen'];
+const speaks = (j: Judgement): 'for' | 'against' | 'open' => (j.answer === 'unknown' ? 'open' : (j.answer === 'yes') !== bad.includes(j.topic) ? 'for' : 'against');
+const mark = (j: Judgement): string => ({ yes: 'yes', no: 'no', unknown: '?' })[j.answer];
+const tone = (j: Judgement): string => ({ for: 'green', against: 'rust', open: '' })[speaks(j)];
 const gauges = computed(() => props.judged.verdict.reasons.map((r) => {
   if (r.measured === undefined || r.limit === undefined) return { ...r, gauge: null, gap: '' };
   const top = r.unit === 'kg' ? Math.max(r.limit, r.measured) * 1.15 : r.rule === 'moisture' ? 24 : 100;
@@ -17,15 +24,6 @@ const gauges = computed(() => props.judged.verdict.reasons.map((r) => {
 }));
 const show = (r: Reason): string => (r.measured === undefined ? '' : r.unit === 'kg' ? massText(r.measured, props.rules.units) : `${r.measured.toFixed(r.rule === 'moisture' ? 1 : 0)} %`);
 const limit = (r: Reason): string => (r.unit === 'kg' ? `needs ${massText(r.limit!, props.rules.units)}` : r.rule === 'moisture' ? `at most ${r.limit} %` : `rule ${r.limit} %`);
-/** Capped share at each look, oldest to newest, on a time axis. */
-const history = computed(() => {
-  const points = props.looks.flatMap((l) => (l.verdict.cappedPercent === null ? [] : [{ t: Date.parse(l.occurredAt), v: l.verdict.cappedPercent, label: DateTime.fromISO(l.date).toFormat('d LLL') }])).slice(-6).filter((p, _, all) => p.t > all.at(-1)!.t - 150 * 86_400_000);
-  if (points.length < 2) return null;
-  const [a, b] = [points[0].t, points.at(-1)!.t];
-  const x = (t: number): number => 10 + ((t - a) / (b - a || 1)) * (W - 30);
-  const y = (v: number): number => 72 - (v / 100) * 62;
-  return { points: points.map((p) => ({ ...p, x: x(p.t), y: y(p.v) })), d: points.map((p, i) => `${i ? 'L' : 'M'}${x(p.t)} ${y(p.v)}`).join(''), rule: y(props.rules.ripeCappedPercent) };
-});
 </script>
 
 <template>
@@ -36,7 +34,7 @@ const history = computed(() => {
         <path v-else-if="judged.verdict.verdict === 'test'" d="M0-10L10 0L0 10L-10 0Z" fill="none" stroke="var(--ink)" stroke-width="2.5" /><circle v-else r="8" fill="none" stroke="var(--ink)" stroke-width="2.5" />
       </svg>
       <b class="display">{{ big[judged.verdict.verdict] }}</b>
-      <span class="sub">comb {{ judged.slot }}, {{ isDraft ? 'being looked at' : lastText ? `seen ${lastText}` : 'never seen' }}</span>
+      <span class="sub">{{ placeName }}, {{ isDraft ? 'being looked at' : lastText ? `seen ${lastText}` : 'never seen' }}</span>
     </div>
     <p class="why">{{ judged.verdict.headline }}</p>
     <div v-for="r in gauges" :key="r.rule" class="evidence">
@@ -47,16 +45,17 @@ const history = computed(() => {
       </svg>
     </div>
     <div class="figures">
-      <div><b class="display">{{ judged.estimate ? massText(judged.estimate.honeyKg.mid, rules.units) : '?' }}</b><span class="sub">honey{{ judged.estimate ? `, ${massRangeText(judged.estimate.honeyKg, rules.units)}` : ' unknown' }}</span></div>
-      <div><b class="display">{{ judged.estimate ? smallMassText(judged.estimate.waxKg.mid * 1000, rules.units) : '?' }}</b><span class="sub">wax{{ judged.estimate ? `, ${smallMassRangeText({ low: judged.estimate.waxKg.low * 1000, mid: 0, high: judged.estimate.waxKg.high * 1000 }, rules.units)}` : ' unknown' }}</span></div>
+      <div><b class="display">{{ judged.estimate ? (small ? smallMassText(judged.estimate.honeyKg.mid * 1000, rules.units) : massText(judged.estimate.honeyKg.mid, rules.units)) : '?' }}</b><span class="sub">honey{{ judged.estimate ? `, ${small ? grams(judged.estimate.honeyKg) : massRangeText(judged.estimate.honeyKg, rules.units)}` : ' unknown' }}</span></div>
+      <div v-if="!judged.seen?.pots"><b class="display">{{ judged.estimate ? smallMassText(judged.estimate.waxKg.mid * 1000, rules.units) : '?' }}</b><span class="sub">wax{{ judged.estimate ? `, ${smallMassRangeText({ low: judged.estimate.waxKg.low * 1000, mid: 0, high: judged.estimate.waxKg.high * 1000 }, rules.units)}` : ' unknown' }}</span></div>
     </div>
     <slot />
+    <details class="apart" :open="wide"><summary>Each question apart</summary>
+      <ul>
+        <li v-for="j in judged.judgements" :key="j.topic"><span class="answer" :class="tone(j)">{{ mark(j) }}</span><span><b>{{ judgementName(j.topic) }}</b> <em class="sub">{{ j.rule }}</em><br />{{ j.sentence }}</span></li>
+      </ul>
+    </details>
     <details class="how"><summary>How this was got</summary><p>Each side's share × its area × half the thickness × packing 0.85 to 0.95 × density. Open cells count 0.3 to 0.95 full. A side not seen may be bare or sealed, so the range is wide. Wax is 4 to 6 % of new sealed comb. Decided by the rule “{{ names[judged.verdict.decidedBy] }}”.</p></details>
-    <svg v-if="history" :width="W" height="94" :viewBox="`0 0 ${W} 94`" role="img" :aria-label="`Capped at each look: ${history.points.map((p) => `${p.label} ${Math.round(p.v)} %`).join(', ')}`">
-      <path :d="`M0 ${history.rule}H${W}`" stroke="var(--ink)" stroke-dasharray="2 4" /><text :x="W" :y="history.rule - 4" font-size="14" text-anchor="end" style="fill: var(--ink-2)">{{ rules.ripeCappedPercent }} %</text>
-      <path :d="history.d" fill="none" stroke="var(--ink)" stroke-width="2" /><path :d="`M0 76H${W}`" stroke="var(--ink-2)" />
-      <g v-for="(p, i) in history.points" :key="i"><circle :cx="p.x" :cy="p.y" r="4.5" fill="var(--lime-1)" stroke="var(--ink)" stroke-width="2.2" /><text v-if="i === 0 || i === history.points.length - 1" :x="p.x" y="91" font-size="14" :text-anchor="i === 0 ? 'start' : i === history.points.length - 1 ? 'end' : 'middle'" style="fill: var(--ink-2)">{{ p.label }}</text></g>
-    </svg>
+    <slot name="after" />
   </aside>
 </template>
 
@@ -66,4 +65,5 @@ const history = computed(() => {
 .why { font-size: 18px; line-height: 25px; margin-bottom: 4px; }
 .evidence { border-top: var(--line); padding: 5px 0 1px; } .line { display: flex; justify-content: space-between; gap: 10px; } em { font-style: normal; font-weight: 600; margin-left: 6px; } svg { max-width: 100%; }
 .figures { display: grid; grid-template-columns: 1fr 1fr; border-top: 1.5px solid var(--ink); padding-top: 5px; } .figures div { display: flex; flex-direction: column; } .figures b { font-size: 25px; line-height: 30px; }
+.apart ul { list-style: none; margin: 4px 0; padding: 0; } .apart li { display: grid; grid-template-columns: 34px 1fr; gap: 4px; padding: 5px 0; border-bottom: var(--line); font-size: 15px; line-height: 20px; } .apart em { margin: 0; font-weight: 400; } .answer { font: 600 16px var(--display); } summary { min-height: 40px; display: flex; align-items: center; cursor: pointer; font-weight: 600; }
 </style>

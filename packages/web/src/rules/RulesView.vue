@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SCHOOLS, houseRulesSchema, judgeHiveAt, type HouseRules, type RulesVersion } from '@furrow/core';
+import { HIVE_KINDS, HIVE_KIND_NAMES, winterIsRead, type HiveKindName, SCHOOLS, houseRulesSchema, judgeHiveAt, type HouseRules, type RulesVersion } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -35,13 +35,19 @@ const flips = computed(() => {
     const judge = (r: HouseRules) => judgeHiveAt(hive, r, serverNow().toISOString());
     const before = judge(rules.data.value!.rules);
     const after = judge(parsed.value.data!);
-    return after.flatMap((j, i) => (j.verdict.verdict !== before[i].verdict.verdict ? [`${hive.name} ${j.slot}: ${words[before[i].verdict.verdict]} → ${words[j.verdict.verdict]}`] : []));
+    return after.flatMap((j, i) => (j.verdict.verdict !== before[i].verdict.verdict ? [`${hive.name} ${j.label}: ${words[before[i].verdict.verdict]} → ${words[j.verdict.verdict]}`] : []));
   });
 });
 const words = { take: 'take', leave: 'leave', test: 'test first', 'not-read': 'not read' };
 async function save(): Promise<void> {
   const done = await go<RulesVersion>('/rules', draft.value, 'House rules written down.', { baseRevision: base.value!.version });
   if (done) begin();
+}
+/** Kinds whose winter stores are read; where brood boxes stay closed the stores are not. */
+const stackKinds = HIVE_KIND_NAMES.filter((k) => k !== 'top-bar' && winterIsRead(k));
+function setNeed(kind: HiveKindName, kg: number | null): void {
+  const { [kind]: _old, ...rest } = draft.value!.winterNeedByKindKg;
+  draft.value!.winterNeedByKindKg = kg === null ? rest : { ...rest, [kind]: kg };
 }
 const options = (map: Record<string, string>): { label: string; value: string }[] => Object.entries(map).map(([value, label]) => ({ value, label }));
 </script>
@@ -54,9 +60,13 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <h2 class="furrow-heading">Ripe</h2>
       <div class="line"><span id="r-cap">Capped share that counts as ripe</span><SelectButton v-model="draft.ripeCappedPercent" :options="[75, 80, 90, 100]" :allow-empty="false" aria-labelledby="r-cap"><template #option="{ option }">{{ option }} %</template></SelectButton></div>
       <p class="sub">{{ SCHOOLS.ripeCappedPercent[draft.ripeCappedPercent] }}.</p>
+      <div class="line"><span id="r-of">Counted over</span><SelectButton v-model="draft.ripeOf" :options="options(SCHOOLS.ripeOf)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-of" /><span class="school"><span id="r-drain">Drain frames</span><SelectButton v-model="draft.ripeDrainPercent" :options="[75, 80, 90, 100]" :allow-empty="false" aria-labelledby="r-drain"><template #option="{ option }">{{ option }} %</template></SelectButton></span></div>
+      <div class="line"><span class="school"><span id="r-cons">Below it, worth a test from</span><SelectButton v-model="draft.considerFromPercent" :options="[{ label: 'No, leave it', value: null }, { label: '60 %', value: 60 }, { label: '75 %', value: 75 }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-cons" /></span><span class="school"><span id="r-tilt">Tilt asked of drain frames</span><SelectButton v-model="draft.drainTiltDegrees" :options="[2.5, 3, 5]" :allow-empty="false" aria-labelledby="r-tilt"><template #option="{ option }">{{ option }}°</template></SelectButton></span></div>
       <div class="line"><NumberField v-model="(draft.moistureLimitPercent as number | null)" label="Water, at most" unit="%" :min="14" :max="23" :error="issue('moistureLimitPercent')" /><span class="school"><span id="r-over">Measured water may overrule the caps</span><SelectButton v-model="draft.moistureMayOverrule" :options="[{ label: 'Yes', value: true }, { label: 'No', value: false }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-over" /></span></div>
       <h2 class="furrow-heading">Theirs</h2>
       <div class="line"><NumberField v-model="draft.winterNeedKg" nullable label="Winter need, top-bar hive" unit="kg" :min="0" :max="60" :error="issue('winterNeedKg')" /><span class="school"><span id="r-first">Take in a colony's first season</span><SelectButton v-model="draft.takeInFirstSeason" :options="[{ label: 'No', value: false }, { label: 'Yes', value: true }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-first" /></span><NumberField v-model="(draft.lookAgainDays as number | null)" label="Look again after" unit="days" whole :min="1" :max="60" :error="issue('lookAgainDays')" /></div>
+      <div class="line"><NumberField v-for="kind in stackKinds" :key="kind" nullable :label="`Winter need, ${HIVE_KINDS[kind].name}`" unit="kg" :min="0" :max="60" :model-value="draft.winterNeedByKindKg[kind] ?? null" :error="issue(`winterNeedByKindKg.${kind}`)" @update:model-value="setNeed(kind, $event)" /></div>
+      <div class="line"><NumberField v-model="(draft.lookFlowDays as number | null)" label="In a flow, look every" unit="days" whole :min="1" :max="60" :error="issue('lookFlowDays')" /><NumberField v-model="(draft.lookWinterDays as number | null)" label="In winter, look every" unit="days" whole :min="7" :max="180" :error="issue('lookWinterDays')" /><NumberField v-model="(draft.frameSeasons as number | null)" label="Frames and sheets serve" unit="seasons" whole :min="1" :max="30" :error="issue('frameSeasons')" /><TextField :model-value="draft.supersOffBy ?? ''" label="Supers off by (month-day)" hint="such as 04-15" :error="issue('supersOffBy')" @update:model-value="draft.supersOffBy = $event.trim() || null" /></div>
       <h2 class="furrow-heading">Bench</h2>
       <div class="line"><span id="r-crush">How comb is crushed</span><SelectButton v-model="draft.crush" :options="options(SCHOOLS.crush)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-crush" /></div>
       <div class="line"><span id="r-strain">Straining</span><SelectButton v-model="draft.strain" :options="options(SCHOOLS.strain)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-strain" /></div>

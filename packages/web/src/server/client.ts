@@ -58,6 +58,13 @@ export async function read<T>(path: string): Promise<T> {
   return answer<T>(await reach(path));
 }
 
+/** Sends a picture as it is, its command in a header; `commandId` may be sent again without storing twice. Gives the id it is kept under. */
+export async function sendPhoto(file: Blob, photoId: string, commandId: string): Promise<string> {
+  const command = { id: commandId, device: device(), occurredAt: serverNow().toISOString(), photoId };
+  await answer(await reach('/photos', { method: 'POST', headers: { 'Content-Type': file.type || 'application/octet-stream', 'x-furrow-command': encodeURIComponent(JSON.stringify(command)) }, body: file }));
+  return photoId;
+}
+
 export interface SendOptions {
   method?: 'POST' | 'PATCH';
   baseRevision?: number;

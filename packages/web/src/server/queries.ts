@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import type { Batch, BatchDetail, Clock, Flow, Hive, JarKindRecord, JournalLine, Lot, RulesVersion, Site, TodayLine, Vessel } from '@furrow/core';
+import type { Batch, BatchDetail, Clock, Flow, Hive, JarKindRecord, JournalLine, LookFaces, Lot, RulesVersion, Site, TodayLine, Vessel } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { read, setServerNow } from './client.js';
 
@@ -16,6 +16,8 @@ export const useJournal = () => useQuery({ queryKey: ['journal'], queryFn: items
 export const useBook = () => useQuery({ queryKey: ['book'], queryFn: () => read<{ lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { message: string }[] }>('/book') });
 export const useHarvest = (id: Ref<string | null>) =>
   useQuery({ queryKey: computed(() => ['harvest', id.value]), queryFn: () => read<BatchDetail>(`/harvests/${id.value}`), enabled: computed(() => id.value !== null) });
+export const useFaces = (lookId: Ref<string | null>) =>
+  useQuery({ queryKey: computed(() => ['faces', lookId.value]), queryFn: () => read<LookFaces>(`/looks/${lookId.value}/faces`), enabled: computed(() => lookId.value !== null), staleTime: Infinity });
 export const useClocks = () =>
   useQuery({
     queryKey: ['clocks'],

@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { estimateSeen, massRangeText, massField, massText, readMassG, tareCheck, topBarSteps, type ScaleReading } from '@furrow/core';
+import { placeLabel, readShape, estimateSeen, massRangeText, massField, massText, readMassG, tareCheck, takeSteps, type ScaleReading } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import SectionTopBar from '../drawing/SectionTopBar.vue';
+import HiveSection from '../drawing/sections/HiveSection.vue';
+import { sectionSizeMm } from '../drawing/sections/registry.js';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
@@ -23,7 +25,7 @@ const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => rules.value?.rules.units ?? 'metric');
 const slots = computed(() => new Map((detail.value?.looks ?? []).map((l) => [l.combId, l.slot])));
 const bars = computed(() => (detail.value?.batch.combIds ?? []).map((c) => slots.value.get(c) ?? 0).filter((s) => s > 0));
-const steps = computed(() => (bars.value.length ? topBarSteps({ bars: bars.value, lastCombBar: Math.max(...bars.value, ...(detail.value?.hive.bars.filter((b) => b.comb).map((b) => b.slot) ?? [])) }) : []));
+const steps = computed(() => (bars.value.length ? takeSteps({ kind: detail.value!.hive.kind, bars: bars.value, lastCombBar: Math.max(...bars.value, ...(detail.value?.hive.bars.filter((b) => b.comb).map((b) => b.slot) ?? [])) }) : []));
 const stored = computed(() => `furrow.take.${id.value}`);
 const index = ref(0);
 watch(stored, (key) => (index.value = Number(localStorage.getItem(key) ?? 0)), { immediate: true });
@@ -32,7 +34,7 @@ const step = computed(() => steps.value[Math.min(index.value, steps.value.length
 const combId = computed(() => (step.value?.bar ? [...slots.value].find(([c, s]) => s === step.value!.bar && detail.value!.batch.combIds.includes(c))?.[0] ?? null : null));
 const taken = computed(() => detail.value?.takes.find((t) => t.combId === combId.value) ?? null);
 const look = computed(() => detail.value?.looks.filter((l) => l.combId === combId.value).at(-1) ?? null);
-const estimate = computed(() => (look.value && detail.value ? estimateSeen(look.value, detail.value.hive.geometry) : null));
+const estimate = computed(() => (look.value && detail.value ? estimateSeen(look.value, detail.value.hive) : null));
 const combSteps = computed(() => steps.value.filter((s) => s.kind === 'comb'));
 const combNumber = computed(() => combSteps.value.findIndex((s) => s.id === step.value?.id) + 1);
 const startedAt = ref(Date.now());
@@ -111,24 +113,26 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 const zoomScale = window.matchMedia('(max-width: 599px)').matches ? 1.3 : 2.05;
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame, 800);
-const wholeScale = computed(() => Math.max(0.4, Math.min(0.9, (width.value - 10) / (detail.value!.hive.geometry.bars * detail.value!.hive.geometry.barWidthMm + 84))));
+const wholeScale = computed(() => Math.max(0.4, Math.min(0.9, (width.value - 10) / sectionSizeMm(detail.value!.hive).widthMm, detail.value!.hive.boxes.length ? 420 / sectionSizeMm(detail.value!.hive).heightMm : 1)));
 /** The whole hive as it hangs now, what is to be taken marked. */
 const whole = computed(() => detail.value!.hive.bars.filter((b) => b.comb).map((b) => {
   const seen = b.comb!.looks.at(-1) ?? null;
-  return { slot: b.slot, depthMm: seen?.depthMm ?? detail.value!.hive.geometry.combDepthMm, A: seen?.sides.A ?? null, B: seen?.sides.B ?? null, verdict: bars.value.includes(b.slot) ? ('take' as const) : undefined };
+  return { slot: b.slot, inBox: b.inBox, boxId: b.boxId, depthMm: seen?.depthMm ?? readShape(detail.value!.hive).outline.depthMm, A: seen?.sides.A ?? null, B: seen?.sides.B ?? null, verdict: bars.value.includes(b.slot) ? ('take' as const) : undefined };
 }));
 /** Bars round the one being lifted, drawn large. */
 const zoom = computed(() => {
   const hive = detail.value!.hive;
   const at = step.value?.bar ?? Math.max(...bars.value, 1);
-  const from = Math.max(1, at - 3);
-  const shown = hive.bars.filter((b) => b.slot >= from && b.slot < from + 6);
+  const here = hive.bars.find((b) => b.slot === at) ?? hive.bars[hive.bars.length - 1];
+  const from = Math.max(1, here.inBox - 3);
+  const shown = hive.bars.filter((b) => b.boxId === here.boxId && b.inBox >= from && b.inBox < from + 6);
+  const shape = readShape(hive);
   const lifted = new Map((detail.value!.takes ?? []).filter((t) => t.netG !== null).map((t) => [t.slot, t]));
   const seenOf = (slot: number) => hive.bars.find((b) => b.slot === slot)?.comb?.looks.at(-1) ?? detail.value!.looks.filter((l) => l.slot === slot && detail.value!.batch.combIds.includes(l.combId)).at(-1) ?? null;
   return {
-    geometry: { ...hive.geometry, bars: shown.length, followerAfterBar: shown.length, combDepthMm: 120 },
-    combs: shown.filter((b) => (b.comb || b.slot === step.value?.bar) && !lifted.has(b.slot)).map((b) => ({ slot: b.slot - from + 1, depthMm: 120, A: seenOf(b.slot)?.sides.A ?? null, B: seenOf(b.slot)?.sides.B ?? null, lifted: b.slot === step.value?.bar })),
-    names: shown.map((b) => ({ slot: b.slot - from + 1, name: b.slot, out: lifted.has(b.slot) })),
+    geometry: { ...shape.outline, barWidthMm: shape.pitchMm, bars: shown.length, followerAfterBar: shown.length, combDepthMm: 120 },
+    combs: shown.filter((b) => (b.comb || b.slot === step.value?.bar) && !lifted.has(b.slot)).map((b) => ({ slot: b.inBox - from + 1, depthMm: 120, A: seenOf(b.slot)?.sides.A ?? null, B: seenOf(b.slot)?.sides.B ?? null, lifted: b.slot === step.value?.bar })),
+    names: shown.map((b) => ({ slot: b.inBox - from + 1, name: b.slot, out: lifted.has(b.slot) })),
   };
 });
 </script>
@@ -152,10 +156,10 @@ const zoom = computed(() => {
       <p v-if="step.caution" class="caution">{{ step.caution }}</p>
       <div v-if="step.bar" class="picture" :class="{ weighing }">
         <SectionTopBar :geometry="zoom.geometry" :combs="zoom.combs" cutaway :s="zoomScale" :marks="false" :numbers="false" :lift-by="70" :label="`Bar ${step.bar} is lifted`">
-          <template #default="{ top, barX, pitch }"><text v-for="n in zoom.names" :key="n.slot" :x="barX(n.slot) + pitch / 2" :y="top - 10 - (n.name === step.bar ? 70 : 0)" text-anchor="middle" font-size="17" font-weight="700" :style="{ fill: n.name === step.bar ? 'var(--on-field)' : 'var(--ink)' }">{{ n.out ? 'out' : n.name }}</text></template>
+          <template #default="{ top, barX, pitch }"><text v-for="n in zoom.names" :key="n.slot" :x="barX(n.slot) + pitch / 2" :y="top - 10 - (n.name === step.bar ? 70 : 0)" text-anchor="middle" font-size="17" font-weight="700" :style="{ fill: n.name === step.bar ? 'var(--on-field)' : 'var(--ink)' }">{{ n.out ? 'out' : placeLabel(n.name) }}</text></template>
         </SectionTopBar>
       </div>
-      <div v-else ref="frame" class="picture"><SectionTopBar :geometry="detail.hive.geometry" :combs="whole" :s="wholeScale" :label="`${detail.batch.hiveName} from the side; the bars to take carry a triangle`" /></div>
+      <div v-else ref="frame" class="picture"><HiveSection :hive="detail.hive" :combs="whole" :s="wholeScale" :label="`${detail.batch.hiveName} from the side; the bars to take carry a triangle`" /></div>
     </section>
     <aside class="acts" :class="{ pinned: !weighing }">
       <template v-if="step.kind === 'comb' && taken">

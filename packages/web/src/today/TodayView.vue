@@ -3,7 +3,8 @@ import type { TodayLine } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
 import Button from 'primevue/button';
-import SectionTopBar from '../drawing/SectionTopBar.vue';
+import HiveSection from '../drawing/sections/HiveSection.vue';
+import { drawnCombs } from '../drawing/sections/drawHive.js';
 import Refusal from '../parts/Refusal.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
@@ -66,7 +67,7 @@ const sites = computed(() => {
 });
 function drawn(hive: Hive) {
   const judged = judgeHiveAt(hive, rules.data.value!.rules, now.value.toISOString());
-  return judged.map((j) => ({ slot: j.slot, depthMm: j.seen?.depthMm ?? hive.geometry.combDepthMm, A: j.seen?.sides.A ?? null, B: j.seen?.sides.B ?? null, verdict: j.verdict.verdict }));
+  return drawnCombs(hive, judged);
 }
 </script>
 
@@ -90,7 +91,7 @@ function drawn(hive: Hive) {
         <p><b>{{ site.name }}</b> <span class="sub">{{ site.hives.length }} {{ site.hives.length === 1 ? 'hive' : 'hives' }}</span></p>
         <div class="ground">
           <RouterLink v-for="hive in site.hives" :key="hive.id" :to="`/look/${hive.id}`" class="hive">
-            <SectionTopBar :geometry="hive.geometry" :combs="drawn(hive)" :s="scale" :numbers="false" :label="`${hive.name} from the side`" />
+            <HiveSection :hive="hive" :combs="drawn(hive)" :s="scale" :numbers="false" :label="`${hive.name} from the side`" />
             <svg class="legs" viewBox="0 0 480 34" :width="780 * scale" aria-hidden="true"><path d="M60 0v24M420 0v24" stroke="var(--ink)" stroke-width="6" /><path d="M0 25h480" stroke="var(--ink)" stroke-width="2" /><rect y="26" width="480" height="8" fill="url(#p-earth)" /></svg>
             <b class="display">{{ hive.name }}</b>
             <span class="sub">{{ drawn(hive).filter((c) => c.verdict === 'take').length }} of {{ drawn(hive).length }} combs ripe</span>

@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import type { ComputeApi } from './compute.js';
+import type { PhotoApi } from './photo.js';
 
 let remote: Remote<ComputeApi> | null = null;
 
@@ -7,4 +8,10 @@ let remote: Remote<ComputeApi> | null = null;
 export function compute(): Remote<ComputeApi> {
   remote ??= wrap<ComputeApi>(new Worker(new URL('./compute.ts', import.meta.url), { type: 'module' }));
   return remote;
+}
+
+/** A worker of its own for one picture: `end` stops it in the middle. */
+export function photoWorker(): { api: Remote<PhotoApi>; end: () => void } {
+  const worker = new Worker(new URL('./photo.ts', import.meta.url), { type: 'module' });
+  return { api: wrap<PhotoApi>(worker), end: () => worker.terminate() };
 }

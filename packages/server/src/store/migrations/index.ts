@@ -1,8 +1,9 @@
 import type { Knex } from 'knex';
 import * as first from './001_first.js';
+import * as look from './002_look.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
-const MIGRATIONS: [string, Knex.Migration][] = [['001_first', first]];
+const MIGRATIONS: [string, Knex.Migration][] = [['001_first', first], ['002_look', look]];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {
   getMigrations: async () => MIGRATIONS,

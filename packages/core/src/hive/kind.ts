@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import type { CombOutline } from '../comb/outline.js';
+
+/** Measures of a hive: millimetres and counts by name, and words such as the kind of sheet. */
+export type Geometry = Readonly<Record<string, number | string>>;
+
+/** Where combs hang: the one file of a long hive, a box of a stack, the brood box, a super above it. */
+export type Compartment = 'file' | 'box' | 'brood' | 'super';
+
+/** How a face can be looked at. Only what is held in the hand or lies open shows every cell. */
+export type SeenBy = 'hand' | 'photo' | 'window' | 'end-pane' | 'below' | 'above';
+
+/** What can be moved in a hive of this kind, a touch each. */
+export type Move = 'shift-bars' | 'swap' | 'turn-super' | 'add-on-top' | 'add-below' | 'add-between' | 'take-off' | 'give-to-colony';
+
+/** One measure as a form shows it. */
+export interface Measure {
+  key: string;
+  label: string;
+  unit?: 'mm';
+  low: number;
+  high: number;
+}
+
+/** The combs of one box, or of the file: how many, how large, how far apart. All in mm. */
+export interface CompartmentShape {
+  label: string;
+  positions: number;
+  /** How many of them carry comb when the box is set on: none in a new super. */
+  combsAtStart: number;
+  pitchMm: number;
+  /** Inside the box, across the combs and from its top edge down. */
+  innerWidthMm: number;
+  innerDepthMm: number;
+  outline: CombOutline;
+  thicknessMm: number;
+  /** Whether its combs are read at all; a brood box under a super stays closed. */
+  readable: boolean;
+}
+
+/**
+ * What Furrow knows of a kind of hive. A new kind is one file under hive/kinds with its geometry, one entry in
+ * the registry, one drawing in the web (docs/a-new-hive-kind.md); nothing else names it.
+ */
+export interface HiveKind<G extends Geometry = Geometry> {
+  kind: string;
+  name: string;
+  /** What one thing of it is called: "comb", "box", "frame", "pots". */
+  unitTaken: 'comb' | 'box' | 'frame' | 'pots';
+  carrier: 'bar' | 'frame' | 'box' | 'cluster';
+  bee: 'honeybee' | 'stingless';
+  geometrySchema: z.ZodType<G>;
+  defaults: G;
+  measures: readonly Measure[];
+  /** Words among the measures: a key, its label and what may be chosen. */
+  choices: readonly { key: string; label: string; options: readonly { value: string; label: string }[] }[];
+  /** Which measures the drawing itself changes: places in a box, its depth, the number of boxes; null where the kind has handles of its own. */
+  handles: { places: string; depthMm: string; boxes: string } | null;
+  /** Boxes of a new hive from the floor up; empty where combs hang in the hive itself. */
+  boxesAtStart: (geometry: G) => Compartment[];
+  compartment: (geometry: G, name: Compartment) => CompartmentShape;
+  /** The compartment whose combs are read and taken. */
+  readCompartment: Compartment;
+  /** Which box the person may set on or off: the compartment of a new one. */
+  newBox: Compartment | null;
+  seenBy: readonly SeenBy[];
+  moves: readonly Move[];
+  drainsInPlace: boolean;
+  /** Said once before the first use of the kind. */
+  risks: readonly string[];
+  /** Taking from it, in the order of the work. */
+  takingSteps: readonly string[];
+}
+
+/** A measure in millimetres with its bounds said in a sentence. */
+export const mm = (low: number, high: number, what: string): z.ZodNumber =>
+  z.number(`${what}: a number of millimetres.`).min(low, `${what}: at least ${low} mm.`).max(high, `${what}: at most ${high} mm.`);
+
+/** A whole number with its bounds said in a sentence. */
+export const count = (low: number, high: number, what: string): z.ZodNumber => z.int(`${what}: a whole number.`).min(low, `${what}: at least ${low}.`).max(high, `${what}: at most ${high}.`);
+
+/** Sealed comb fills its spacing less a bee space of about 8 mm, within what bees build (SCIENCE 7: 22 to 40 mm). */
+export function sealedThicknessMm(pitchMm: number): number {
+  return Math.min(40, Math.max(22, pitchMm - 8));
+}
+
+/** A comb as wide below as above. */
+export const straight = (widthMm: number, depthMm: number): CombOutline => ({ topWidthMm: widthMm, bottomWidthMm: widthMm, depthMm });

@@ -1,0 +1,31 @@
+import type { HiveKind } from '../kind.js';
+import { SUPER_MEASURES, superBoxes, superCompartment, superSchema, type SuperGeometry } from './supers.js';
+
+/** A super of split-cell frames that are opened by parts and drained in place: six frames at double pitch over the brood boxes. */
+export const drainFrameHive: HiveKind<SuperGeometry> = {
+  kind: 'drain-frame',
+  name: 'Split-cell drain-frame super',
+  unitTaken: 'frame',
+  carrier: 'frame',
+  bee: 'honeybee',
+  geometrySchema: superSchema,
+  defaults: { broodBoxes: 1, supers: 1, framesPerSuper: 6, framePitchMm: 52, combWidthMm: 420, superDepthMm: 240, broodDepthMm: 240 },
+  measures: SUPER_MEASURES,
+  choices: [],
+  handles: { places: 'framesPerSuper', depthMm: 'superDepthMm', boxes: 'supers' },
+  boxesAtStart: superBoxes,
+  // Deep cells: the comb fills the wide pitch less a bee space.
+  compartment: (g, name) => superCompartment(g, name, Math.min(60, g.framePitchMm - 8)),
+  readCompartment: 'super',
+  newBox: 'super',
+  seenBy: ['end-pane', 'window', 'hand', 'photo'],
+  moves: ['swap', 'turn-super', 'take-off', 'give-to-colony'],
+  drainsInPlace: true,
+  risks: [
+    'Once a frame is opened it runs until it is empty: it cannot be stopped. Vessels for the high estimate stand ready first.',
+    'Uncapped cells run down the outside of the comb into the hive: the wax caps are the outer wall.',
+    'A hive that leans the wrong way fills itself: tilt toward the outlet before anything is opened.',
+    'What runs over or into the hive starts robbing: tray in its upper position, covers on in a dearth.',
+  ],
+  takingSteps: ['Tilt at the need or above; tray up, floor closed', 'Caps out, hoses in, vessels for the high estimate', 'Open by parts with a clock per frame', 'Swap vessels before they are full', 'Reset, the outlet plug that only then fits as proof', 'The rest drains to the bees; look at the tray'],
+};

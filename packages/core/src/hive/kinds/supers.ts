@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { count, mm, sealedThicknessMm, straight, type CompartmentShape, type Measure } from '../kind.js';
+
+/** Measures shared by the kinds that set supers over closed brood boxes. */
+export const superShape = {
+  broodBoxes: count(1, 3, 'Brood boxes'),
+  supers: count(0, 6, 'Supers'),
+  framesPerSuper: count(4, 13, 'Frames in a super'),
+  framePitchMm: mm(30, 80, 'Frame pitch'),
+  combWidthMm: mm(150, 480, 'Comb width'),
+  superDepthMm: mm(80, 330, 'Depth of a super'),
+  broodDepthMm: mm(150, 400, 'Depth of a brood box'),
+};
+export const superSchema = z.strictObject(superShape);
+export type SuperGeometry = z.infer<typeof superSchema>;
+
+export const SUPER_MEASURES: readonly Measure[] = [
+  { key: 'broodBoxes', label: 'Brood boxes', low: 1, high: 3 },
+  { key: 'supers', label: 'Supers', low: 0, high: 6 },
+  { key: 'framesPerSuper', label: 'Frames in a super', low: 4, high: 13 },
+  { key: 'framePitchMm', label: 'Frame pitch', unit: 'mm', low: 30, high: 80 },
+  { key: 'combWidthMm', label: 'Comb width', unit: 'mm', low: 150, high: 480 },
+  { key: 'superDepthMm', label: 'Depth of a super', unit: 'mm', low: 80, high: 330 },
+  { key: 'broodDepthMm', label: 'Depth of a brood box', unit: 'mm', low: 150, high: 400 },
+];
+
+/** Brood boxes below, supers above; wood of the frame takes some 30 mm of the super's depth. */
+export function superCompartment(g: SuperGeometry, name: string, thicknessMm = sealedThicknessMm(g.framePitchMm)): CompartmentShape {
+  const innerWidthMm = g.framesPerSuper * g.framePitchMm + 20;
+  if (name === 'brood') {
+    return { label: 'brood box', positions: 0, combsAtStart: 0, pitchMm: 36, innerWidthMm, innerDepthMm: g.broodDepthMm, outline: straight(g.combWidthMm, g.broodDepthMm - 30), thicknessMm: 26, readable: false };
+  }
+  return {
+    label: 'super',
+    positions: g.framesPerSuper,
+    combsAtStart: g.framesPerSuper,
+    pitchMm: g.framePitchMm,
+    innerWidthMm,
+    innerDepthMm: g.superDepthMm,
+    outline: straight(g.combWidthMm, g.superDepthMm - 30),
+    thicknessMm,
+    readable: true,
+  };
+}
+export const superBoxes = (g: SuperGeometry): ('brood' | 'super')[] => [...Array.from({ length: g.broodBoxes }, () => 'brood' as const), ...Array.from({ length: g.supers }, () => 'super' as const)];
