@@ -22,7 +22,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
 
   // Rules: the winter need and the kit.
   await page.getByRole('link', { name: 'House rules and kit' }).click();
-  await field(page, /Winter need/, '0,5');
+  await field(page, /Winter need, top-bar hive/, '0,5');
   await page.getByRole('button', { name: 'Write these rules down' }).click();
   await expect(page.getByRole('status')).toContainText('House rules written down.');
   for (const [name, role, volume, tare, width] of [['Blue tub', 'tub', '20', '1200', '350'], ['Holed bucket', 'upper', '12', '500', '250'], ['Pail', 'lower', '2', '300', '150']]) {

@@ -5,7 +5,7 @@ test.describe.configure({ mode: 'serial' });
 
 test('a rule shows beside it which combs it would flip, before it is written', async ({ page }) => {
   await page.goto(`${BASE}/rules`);
-  await page.getByRole('button', { name: '100 %', exact: true }).click();
+  await page.getByRole('group', { name: 'Capped share that counts as ripe' }).getByRole('button', { name: '100 %', exact: true }).click();
   await expect(page.getByText(/This changes now:.*Ipê 11: take → leave/)).toBeVisible();
   await page.getByRole('button', { name: 'Back to what is in force' }).click();
   await expect(page.getByText('This changes now:')).toHaveCount(0);

@@ -4,7 +4,7 @@ import { faceToPicture, isConvex, type Quad } from './perspective.js';
 
 /** An example shown by a finger: a cell of the face and what it holds. */
 export interface Dab { cell: number; content: CellClass }
-export type PhotoRefusal = 'corners' | 'too-small' | 'dabs' | 'alike' | 'covered' | 'unsure';
+export type PhotoRefusal = 'corners' | 'too-small' | 'dabs' | 'dark' | 'alike' | 'covered' | 'unsure';
 export type PhotoReading =
   | { read: true; cells: Uint8Array; sure: Float32Array; meanSure: number; coveredShare: number; cellPx: number }
   | { read: false; why: PhotoRefusal; sentence: string };
@@ -15,6 +15,8 @@ const SMALLEST_CELL_PX = 4.5;
 const ALIKE = 1.7;
 /** A cell this far from every class (squared spreads over all features) is something else: a bee, a glove, a shadow's edge. */
 const STRANGE = 38;
+/** Median brightness of the comb under which grain hides the cells, of 255. */
+const DARKEST = 26;
 const ROUNDS = 6;
 
 const refuse = (why: PhotoRefusal, sentence: string): PhotoReading => ({ read: false, why, sentence });
@@ -39,6 +41,9 @@ export function readPhoto(input: { picture: Picture; lattice: FaceLattice; corne
   const usable = Uint8Array.from({ length: n }, (_, i) => (Number.isNaN(features[i * FEATURES]) ? 0 : 1));
   const examples = dabs.filter((d) => usable[d.cell]);
   if (classes.some((c) => examples.filter((d) => d.content === c).length < 3)) return refuse('dabs', 'Some examples lie outside the picture: set the corners again.');
+
+  const bright = Array.from({ length: n }, (_, i) => features[i * FEATURES]).filter((v) => !Number.isNaN(v)).sort((a, b) => a - b);
+  if (Math.exp(bright[bright.length >> 1]) < DARKEST) return refuse('dark', 'This picture is too dark: what differs between cells is no larger than its grain. Take it again in daylight.');
 
   const model = new Model(lattice, features, usable, classes, examples);
   model.learnFromExamples();
