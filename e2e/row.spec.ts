@@ -85,7 +85,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
       await page.getByLabel('Reading', { exact: true }).fill('80,4');
       await expect(page.getByText(/17\.9 % water\. Between/)).toBeVisible();
       await page.getByRole('button', { name: 'Keep this sample' }).click();
-      await expect(page.getByRole('listitem').filter({ hasText: '17.9 % water' })).toBeVisible();
+      await expect(page.getByRole('listitem').filter({ hasText: '17.9 % water side' })).toBeVisible();
     }
     await page.getByRole('button', { name: `Write down comb ${bar}` }).click();
     await expect(page.getByRole('status')).toContainText(`Comb ${bar} written down.`);

@@ -11,15 +11,16 @@ export const newSiteSchema = z.strictObject({
 export type NewSite = z.infer<typeof newSiteSchema>;
 
 const geometrySchema = z.record(z.string(), z.union([z.number(), z.string()]));
-export const newHiveSchema = z
-  .strictObject({
-    id: idSchema,
-    siteId: idSchema,
-    name: nameSchema,
-    kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
-    geometry: geometrySchema,
-    colonyStartedOn: dateSchema,
-  })
+/** What is said of a new hive, field by field; its measures are checked against its kind by `newHiveSchema`. */
+export const newHiveFieldsSchema = z.strictObject({
+  id: idSchema,
+  siteId: idSchema,
+  name: nameSchema,
+  kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
+  geometry: geometrySchema,
+  colonyStartedOn: dateSchema,
+});
+export const newHiveSchema = newHiveFieldsSchema
   .superRefine((hive, context) => {
     const parsed = hiveKind(hive.kind).geometrySchema.safeParse(hive.geometry);
     if (!parsed.success) for (const issue of parsed.error.issues) context.addIssue({ code: 'custom', message: issue.message, path: ['geometry', ...issue.path] });

@@ -208,7 +208,7 @@ watch(() => props.cells, (next) => {
   cells = next.slice();
   redraw();
 });
-watch(() => props.lattice, () => {
+watch(() => `${props.title}|${props.lattice.pitchMm}|${Object.values(props.lattice.outline).join()}`, () => {
   cells = props.cells.slice();
   [undoStack.value, redoStack.value] = [[], []];
   fit();
