@@ -6,6 +6,8 @@ import { calculate, drainForecast, forecastInput, judgeHiveAt, type BatchDetail,
 import { makeApp } from '../packages/server/src/app.js';
 import { makeClock } from '../packages/server/src/clock.js';
 import { seedDemo } from '../packages/server/src/demo/seed.js';
+import { HIVE_KINDS } from '../packages/core/src/index.js';
+import { benchBrowser, benchPhotos, longHistory } from './benchLook.js';
 import { ensureRules } from '../packages/server/src/firstRun.js';
 import { closeDatabase, openDatabase } from '../packages/server/src/store/database.js';
 
@@ -42,8 +44,11 @@ const clock = makeClock(null);
 const db = await openDatabase(join(folder, 'furrow.db'));
 await ensureRules(db, clock.now());
 await seedDemo(db, clock);
-const server = makeApp({ db, clock, seed: 7, webFolder: join(folder, 'none') }).listen(0);
-const base = `http://127.0.0.1:${(server.address() as { port: number }).port}/api/v1`;
+const webFolder = new URL('../packages/web/dist', import.meta.url).pathname;
+const server = makeApp({ db, clock, seed: 7, webFolder, photoFolder: join(folder, 'photos') }).listen(0);
+const origin = `http://127.0.0.1:${(server.address() as { port: number }).port}`;
+const base = `${origin}/api/v1`;
+const post = async (path: string, payload: object): Promise<unknown> => (await fetch(base + path, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id: crypto.randomUUID(), device: 'bench', occurredAt: clock.now().toISOString(), payload }) })).json();
 const get = async <T>(path: string): Promise<T> => (await (await fetch(base + path)).json()) as T;
 const hives = await get<{ items: Hive[] }>('/hives');
 const harvests = await get<{ items: { id: string }[] }>('/harvests');
@@ -56,6 +61,14 @@ await time('forecast a drain', 50, () => drainForecast(forecastInput(drain, null
 console.log('API, the ten most used calls');
 for (const path of ['/health', '/today', '/clocks', '/hives', `/hives/${hives.items[0].id}`, '/harvests', `/harvests/${harvests.items[0].id}`, '/rules', '/journal']) await time(`GET ${path.replace(/[0-9a-f-]{36}/, ':id')}`, 40, () => get(path));
 await time('POST /sites', 40, () => fetch(`${base}/sites`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id: crypto.randomUUID(), device: 'bench', occurredAt: clock.now().toISOString(), payload: { id: crypto.randomUUID(), name: crypto.randomUUID(), zone: 'UTC', hemisphere: 'north' } }) }));
+console.log('Look');
+await benchPhotos();
+const siteId = hives.items[0].siteId;
+const longId = await longHistory(db as never, post, siteId);
+await time('GET /hives/:id, 40 bars x 30 looks', 10, () => get(`/hives/${longId}`));
+const wideId = crypto.randomUUID();
+await post('/hives', { id: wideId, siteId, name: 'Wide', kind: 'top-bar', geometry: { ...HIVE_KINDS['top-bar'].defaults, bars: 5, followerAfterBar: 2, topWidthMm: 700, bottomWidthMm: 700, combDepthMm: 300 }, colonyStartedOn: '2024-09-20' });
+await benchBrowser(origin, longId, wideId);
 server.close();
 server.closeAllConnections();
 await closeDatabase(db);

@@ -42,7 +42,7 @@ describe('a hive judged at an instant', () => {
     site: { id: 's', name: 'Encosta', zone: 'America/Sao_Paulo', hemisphere: 'south', revision: 1 },
     colony: { id: 'k', startedOn: '2025-08-01', endedOn: null, facts: [], revision: 1 },
     boxes: [],
-    bars: [{ carrierId: 'a', slot: 1, inBox: 1, boxId: null, comb: { id: 'c1', builtOn: '2025-08-01', looks: [look(unripe, '2026-03-01T12:00:00Z'), look(seen(), '2026-03-10T12:00:00Z')] } }, { carrierId: 'b', slot: 2, inBox: 2, boxId: null, comb: null }],
+    bars: [{ carrierId: 'a', slot: 1, inBox: 1, boxId: null, comb: { id: 'c1', builtOn: '2025-08-01', marks: [], looks: [look(unripe, '2026-03-01T12:00:00Z'), look(seen(), '2026-03-10T12:00:00Z')] } }, { carrierId: 'b', slot: 2, inBox: 2, boxId: null, comb: null }],
   };
   it('takes the date of the site, so that a season turns at its own midnight', () => {
     // 02:30 UTC on 1 July is still 30 June in the uplands: the first season of a colony of August.

@@ -4,6 +4,7 @@ import type { CombEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../choose/index.js';
 import { hiveKind, placeLabel } from '../hive/kinds.js';
 import { seasonOf } from '../hive/season.js';
+import type { DatedFact } from '../records/colony.js';
 import type { Hive } from '../records/views.js';
 import { winterIsRead, winterNeedOf, type HouseRules } from '../rules/houseRules.js';
 import { colonyState, type ColonyState } from './colonyState.js';
@@ -32,6 +33,8 @@ export interface CombToJudge {
   builtOn?: string;
   seen: Seen | null;
   droneShare?: number | null;
+  /** Treatments and feedings it was marked with in another colony. */
+  marks?: readonly DatedFact[];
 }
 
 /**
@@ -40,7 +43,7 @@ export interface CombToJudge {
  * of the colony, today's date at the site, and the house rules.
  */
 export function judgeHive(input: { combs: readonly CombToJudge[]; hive: HiveMeasures; colony: ColonyState; date: string; hemisphere: 'north' | 'south'; rules: HouseRules }): JudgedComb[] {
-  const { colony, date, hive } = input;
+  const { date, hive } = input;
   const kind = hiveKind(hive.kind);
   // A drain frame's caps are its outer wall too: its own share counts.
   const rules = kind.drainsInPlace ? { ...input.rules, ripeCappedPercent: input.rules.ripeDrainPercent } : input.rules;
@@ -48,9 +51,10 @@ export function judgeHive(input: { combs: readonly CombToJudge[]; hive: HiveMeas
   const stores = estimates.map((estimate) => combStoresKg(estimate).low);
   const allLow = stores.reduce((a, b) => a + b, 0);
   const season = seasonOf(date, input.hemisphere);
-  const firstSeason = colony.startedOn !== null && colony.startedOn >= season.startsOn && !colony.dead;
-  const needKg = colony.dead || !winterIsRead(hive.kind) ? null : winterNeedOf(rules, hive.kind);
+  const firstSeason = input.colony.startedOn !== null && input.colony.startedOn >= season.startsOn && !input.colony.dead;
+  const needKg = input.colony.dead || !winterIsRead(hive.kind) ? null : winterNeedOf(rules, hive.kind);
   return input.combs.map((comb, i) => {
+    const colony = withMarks(input.colony, comb.marks ?? [], date);
     const samples: MoistureSample[] = (comb.seen?.readings ?? []).map((r) => ({ side: r.side, cells: r.cells, moisturePercent: readingMoisture(r).moisturePercent }));
     const sides = comb.seen?.sides ?? { A: null, B: null };
     const winter = needKg === null ? null : { staysLowKg: allLow - stores[i], needKg };
@@ -71,6 +75,13 @@ export function judgeHive(input: { combs: readonly CombToJudge[]; hive: HiveMeas
       }),
     };
   });
+}
+
+/** What was given to an earlier colony marks its combs for good: added to what the present one got. */
+function withMarks(colony: ColonyState, marks: readonly DatedFact[], date: string): ColonyState {
+  if (!marks.length) return colony;
+  const carried = colonyState(null, marks, date);
+  return { ...colony, treatments: [...carried.treatments, ...colony.treatments], feedings: [...carried.feedings, ...colony.feedings] };
 }
 
 /** What forbids every comb of a colony, whatever it holds; the gravest first. */
@@ -95,7 +106,7 @@ export function judgeHiveAt(hive: Hive, rules: HouseRules, instant: string, maki
     combs: hive.bars.flatMap(({ slot, boxId, comb }) => {
       if (!comb) return [];
       const made = making?.combId === comb.id ? making : null;
-      return [{ slot, boxId, combId: comb.id, builtOn: comb.builtOn, seen: made ? made.seen : (comb.looks.at(-1) ?? null), droneShare: made?.droneShare ?? null }];
+      return [{ slot, boxId, combId: comb.id, builtOn: comb.builtOn, marks: comb.marks, seen: made ? made.seen : (comb.looks.at(-1) ?? null), droneShare: made?.droneShare ?? null }];
     }),
     hive,
     colony: stateAt(hive, instant),

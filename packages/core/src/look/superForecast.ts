@@ -36,7 +36,8 @@ export function superForecast(input: { frames: readonly SuperFrame[]; purpose: '
     return { state: refused ? 'refused' : 'empty', ...unknown, sentence: refused ? `Refused: ${daysOn} days on and no comb drawn.` : 'Not begun yet.', doNext: refused ? ['Is there a flow, is the colony strong? Without both it stays empty.', 'Set a drawn comb in the middle as a ladder.', 'Move the super to a colony that builds.'] : ['Leave it, look again in a week.'] };
   }
   if (now.every((f) => f.filledShare >= FULL && f.cappedShare >= FINISHED)) return { state: 'finished', beforeFlowEnds: 'yes', finishedBy: { earliest: today, latest: today }, sentence: 'Every frame is full and capped.', doNext: [purpose === 'cut-comb' ? 'Take it off soon: feet stain white cappings.' : 'Take it when it suits.'] };
-  const forecasts = input.frames.map((f) => cappedForecast({ looks: f.looks.map((l): CappedLook => ({ date: l.date, cappedShare: l.cappedShare * Math.min(1, l.filledShare / FULL) })), need: FINISHED, pace: input.pace, today }));
+  const unread = input.frames.filter((f) => !f.looks.length).map((f) => f.place);
+  const forecasts = input.frames.filter((f) => f.looks.length).map((f) => cappedForecast({ looks: f.looks.map((l): CappedLook => ({ date: l.date, cappedShare: l.cappedShare * Math.min(1, l.filledShare / FULL) })), need: FINISHED, pace: input.pace, today }));
   const known = forecasts.every((f) => f !== null);
   const finishedBy = known ? { earliest: forecasts.map((f) => f!.earliest).sort().at(-1)!, latest: forecasts.some((f) => f!.latest === null) ? null : forecasts.map((f) => f!.latest!).sort().at(-1)! } : null;
   const beforeFlowEnds = !finishedBy || !flowEndsOn ? 'unknown' : finishedBy.latest !== null && finishedBy.latest <= flowEndsOn ? 'yes' : finishedBy.earliest > flowEndsOn ? 'no' : 'perhaps';
@@ -53,5 +54,5 @@ export function superForecast(input: { frames: readonly SuperFrame[]; purpose: '
   if (beforeFlowEnds === 'no') doNext.push('Not before the flow ends: take the finished frames, leave or crush the rest.');
   if (!doNext.length) doNext.push('Leave it, look again in a week.');
   const when = beforeFlowEnds === 'yes' ? 'finished before the flow ends' : beforeFlowEnds === 'no' ? 'not finished before the flow ends' : beforeFlowEnds === 'perhaps' ? 'perhaps finished before the flow ends' : !finishedBy ? 'one look gives no date' : 'the end of the flow was not said';
-  return { state: crowded ? 'crowded' : uneven ? 'uneven' : 'building', beforeFlowEnds, finishedBy, sentence: `${Math.round(least * 100)} to ${Math.round(most * 100)} % filled, ${when}.`, doNext };
+  return { state: crowded ? 'crowded' : uneven ? 'uneven' : 'building', beforeFlowEnds, finishedBy, sentence: `${Math.round(least * 100)} to ${Math.round(most * 100)} % filled, ${when}.${unread.length ? ` Frame ${unread.join(', ')} not read.` : ''}`, doNext };
 }

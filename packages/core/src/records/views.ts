@@ -28,7 +28,8 @@ export interface Look {
 }
 /** The cells of both sides of one look. */
 export interface LookFaces { A: StoredFace | null; B: StoredFace | null }
-export interface CombView { id: string; builtOn: string; looks: Look[] }
+/** `marks`: treatments and feedings of colonies it hung with before; they stay with it after a move. */
+export interface CombView { id: string; builtOn: string; looks: Look[]; marks: DatedFact[] }
 /** One place and what hangs from it now; `slot` is unique in the hive, `inBox` counts within its box. */
 export interface BarView { carrierId: string; slot: number; inBox: number; boxId: string | null; comb: CombView | null }
 /** A box of a stack, 1 lowest. A turned one shows its combs from the other end. */

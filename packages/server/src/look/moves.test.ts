@@ -123,6 +123,16 @@ describe('moves', () => {
       await undoLast();
       expect((await hive(from.id)).boxes).toHaveLength(2);
     });
+    it('carries what its combs were fed: they are marked also in the other colony', async () => {
+      const [from, to] = [await make('cut-comb', 'From'), await make('cut-comb', 'To')];
+      await home.ok(fact(from, { kind: 'feeding', what: 'syrup', litres: 3 }));
+      await home.ok(home.post(`/boxes/${from.boxes[1].carrierId}/give`, { toHiveId: to.id, health: 'healthy', broodCheckedOn: '2026-03-01' }));
+      const got = await hive(to.id);
+      const [own, given] = [got.bars.find((b) => b.slot < 300)!.comb!, got.bars.find((b) => b.slot > 300)!.comb!];
+      const verdictOf = async (combId: string) => (await home.ok(home.look(combId))).body.look.verdict.decidedBy;
+      expect(await verdictOf(given.id)).toBe('syrup');
+      expect(await verdictOf(own.id)).toBe('capped');
+    });
     it('never from a colony that is gone', async () => {
       const [from, to] = [await make('cut-comb', 'From'), await make('cut-comb', 'To')];
       await home.ok(fact(from, { kind: 'alive', alive: false }));

@@ -94,6 +94,12 @@ export const moveWrites = [
       if (health !== 'healthy') throw refused(health === 'sick' ? 'Its brood looked sick: no comb leaves this colony. Ask the bee inspector.' : 'Nobody is sure of its brood: look at it first, then move the super.', 'payload.health');
       if (broodCheckedOn > dateAt(unit.at, hive.site.zone)) throw refused('This lies in the future.', 'payload.broodCheckedOn');
       const on = dateAt(unit.at, hive.site.zone);
+      // What was treated or fed stays with its combs: they are marked before they leave.
+      const given = hive.colony?.facts.filter((f) => f.fact.kind === 'treatment' || f.fact.kind === 'feeding') ?? [];
+      for (const { comb } of hive.bars.filter((b) => b.boxId === id)) {
+        const marks = given.filter((f) => comb && (f.fact.kind === 'treatment' || f.on >= comb.builtOn));
+        if (comb && marks.length) await unit.update('combs', comb.id, { marks: [...comb.marks, ...marks] });
+      }
       const rest = (await boxPlaces(unit.db, hive.id)).filter((p) => p.id !== place.id);
       const top = (await boxPlaces(unit.db, target.id)).length + 1;
       await rePlace(unit, [{ from: place, to: { parentHiveId: target.id, compartment: place.compartment, slot: top } }, ...stack(rest, hive.id)], on);

@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 import { find, fromRow, list } from './rows.js';
 
 export interface PlacementRow { id: string; carrierId: string; parentHiveId: string | null; parentCarrierId: string | null; compartment: Compartment; slot: number; sideToEntrance: string; fromOn: string }
-interface CombRow { id: string; carrierId: string; builtOn: string; endedOn: string | null }
+interface CombRow { id: string; carrierId: string; builtOn: string; endedOn: string | null; marks: DatedFact[] }
 type LookRow = Omit<Look, 'photos' | 'painted' | 'straight'> & { photoA: string | null; photoB: string | null; paintedA: number; paintedB: number; straight: number | null };
 
 const LOOK_COLUMNS = ['id', 'combId', 'slot', 'occurredAt', 'date', 'sides', 'readings', 'combAge', 'depthMm', 'thicknessMm', 'verdict', 'rulesVersion', 'revision', 'photoA', 'photoB', 'pane', 'attachment', 'pots', 'seenBy', 'straight'] as const;
@@ -33,7 +33,7 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
   const inHive = (await db('placements').whereIn('parentHiveId', ids).where(now).orderBy('slot')) as PlacementRow[];
   const inBox = (await db('placements').whereIn('parentCarrierId', inHive.map((p) => p.carrierId)).where(now).orderBy('slot')) as PlacementRow[];
   const carriers = new Map(((await db('carriers').whereIn('id', inHive.map((p) => p.carrierId)).select('id', 'kind', 'madeOn', 'revision')) as { id: string; kind: string; madeOn: string | null; revision: number }[]).map((c) => [c.id, c]));
-  const combs = (await db('combs').whereIn('carrierId', [...inHive, ...inBox].map((p) => p.carrierId)).where({ endedOn: null, removedAt: null })) as CombRow[];
+  const combs = (await db('combs').whereIn('carrierId', [...inHive, ...inBox].map((p) => p.carrierId)).where({ endedOn: null, removedAt: null })).map((row: Record<string, unknown>) => fromRow<CombRow>('combs', row));
   const combOf = new Map(combs.map((c) => [c.carrierId, c]));
   const looksOf = new Map<string, Look[]>();
   for (const look of await lookRows(db, combs.map((c) => c.id))) {
@@ -45,7 +45,7 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
   const colonies = await coloniesIn(db, ids);
   const bar = (carrierId: string, box: BoxView | null, place: number): BarView => {
     const comb = combOf.get(carrierId);
-    return { carrierId, slot: placeNumber(box?.number ?? null, place), inBox: place, boxId: box?.carrierId ?? null, comb: comb ? { id: comb.id, builtOn: comb.builtOn, looks: looksOf.get(comb.id) ?? [] } : null };
+    return { carrierId, slot: placeNumber(box?.number ?? null, place), inBox: place, boxId: box?.carrierId ?? null, comb: comb ? { id: comb.id, builtOn: comb.builtOn, looks: looksOf.get(comb.id) ?? [], marks: comb.marks } : null };
   };
   return hives.map((hive) => {
     const here = inHive.filter((p) => p.parentHiveId === hive.id);

@@ -5,7 +5,7 @@ import { notFound } from '../problem.js';
 const JSON_COLUMNS: Record<string, readonly string[]> = {
   hives: ['geometry'],
   colonies: ['parentIds'],
-  combs: ['successorIds'],
+  combs: ['successorIds', 'marks'],
   looks: ['sides', 'readings', 'verdict', 'faceA', 'faceB', 'pane', 'pots', 'seenBy'],
   colonyFacts: ['fact'],
   ruleVersions: ['rules'],

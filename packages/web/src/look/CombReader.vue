@@ -6,6 +6,7 @@ import { computed, ref, watch } from 'vue';
 import CombFace from '../drawing/CombFace.vue';
 import CombPaint from '../drawing/CombPaint.vue';
 import NumberField from '../parts/NumberField.vue';
+import { useWidth } from '../parts/useWidth.js';
 import { dayText } from '../shell/times.js';
 import MoistureDialog from './MoistureDialog.vue';
 import OutsideView from './OutsideView.vue';
@@ -32,7 +33,14 @@ const board = computed(() => cellsOf(props.draft, props.hive, side.value, props.
 watch(() => props.bar.slot, () => {
   if (way.value === 'outside') way.value = 'bands';
 });
-const s = computed(() => Math.min(1.12, 450 / outline.value.topWidthMm, 300 / outline.value.depthMm));
+const root = ref<HTMLElement | null>(null);
+const rootWidth = useWidth(root, 700);
+/** As large as the place beside its numbers allows, so that what is written on the bar stays legible. */
+const s = computed(() => {
+  const narrow = rootWidth.value < 480;
+  const beside = props.hive.boxes.length ? 0 : rootWidth.value > 800 ? 190 : 0;
+  return Math.max(0.5, Math.min(1.12, (rootWidth.value - (narrow || props.hive.boxes.length ? 0 : 166) - beside - 64) / outline.value.topWidthMm, 300 / outline.value.depthMm));
+});
 /** Labels sit beside their bands, pushed apart so that each can be read and typed. */
 const labels = computed(() => {
   if (!shares.value) return [];
@@ -58,6 +66,7 @@ const readings = computed(() => props.draft?.readings ?? props.last?.readings ??
 const water = computed(() => moistureSummary(readings.value));
 const readOn = computed(() => (props.draft ? props.date : (props.last?.date ?? props.date)));
 const dialog = ref(false);
+const photoId = computed(() => (props.draft ? props.draft.photos[side.value] : (props.last?.photos[side.value] ?? null)));
 const ages = [{ label: 'New comb', value: 'new' }, { label: 'Used', value: 'used' }, { label: 'Had brood', value: 'brood-used' }] as const;
 const earlierShare = computed(() => (props.draft ? props.last : props.earlier)?.sides[side.value]?.capped ?? null);
 const earlierLook = computed(() => (props.draft ? props.last : props.earlier));
@@ -66,7 +75,7 @@ const sideWord = computed(() => (props.hive.boxes.length ? (side.value === 'A' ?
 </script>
 
 <template>
-  <div class="reader" :class="[`by-${way}`, { stacked: hive.boxes.length > 0 }]">
+  <div ref="root" class="reader" :class="[`by-${way}`, { stacked: hive.boxes.length > 0 }]">
     <div class="waybar">
       <SelectButton :model-value="side" :options="['A', 'B']" :allow-empty="false" aria-label="Side of the comb" @update:model-value="side = $event"><template #option="{ option }">Side {{ option }}</template></SelectButton>
       <SelectButton v-model="way" :options="ways" option-label="label" option-value="value" :allow-empty="false" aria-label="How it is read" />
@@ -74,7 +83,7 @@ const sideWord = computed(() => (props.hive.boxes.length ? (side.value === 'A' ?
     </div>
     <OutsideView v-if="way === 'outside'" :kind="kind" :pane="draft?.pane ?? last?.pane ?? null" :attachment="draft?.attachment ?? last?.attachment ?? null" @pane="emit('pane', $event)" @attachment="emit('attachment', $event)" />
     <CombPaint v-else-if="way === 'paint'" :lattice="board.lattice" :cells="board.cells" :title="`${placeName}, side ${side}`" :keys-on="keysOn" @change="emit('face', packFace(board.lattice, $event), draft?.seenBy[side] === 'photo' ? 'photo' : 'hand', draft?.photos[side] ?? null)" @mirror="emit('mirror', mirrored(board.lattice, board.cells))" />
-    <div v-else class="face-wrap">
+    <div v-else class="face-wrap" :style="{ minHeight: shares && !hive.boxes.length ? `${labels[4].y + 76}px` : undefined }">
       <CombFace :outline="outline" :shares="shares" :cells="keptFace" :overlay="overlay" :s="s" :seed="seed" :title="`${placeName}, side ${side}${sideWord}`" edit :before="overlay ? null : earlierShare" :before-text="earlierLook ? `capped on ${dayText(earlierLook.occurredAt, hive.site.zone)}` : undefined" @change="emit('shares', $event)" />
       <ul v-if="shares" class="bands" :aria-label="`Shares of side ${side}`">
         <li v-for="label in labels" :key="label.content" :style="{ top: `${label.y + 26}px` }">
@@ -93,6 +102,7 @@ const sideWord = computed(() => (props.hive.boxes.length ? (side.value === 'A' ?
       </div>
     </div>
     <div class="tools">
+      <a v-if="photoId" :href="`/api/v1/photos/${photoId}`" target="_blank" rel="noopener">The photo of side {{ side }}</a>
       <p v-if="draft?.said" role="status"><b>{{ draft.said }}</b></p>
       <Button v-if="shares && (draft || !last)" text label="Not seen" @click="emit('shares', null)" />
       <Button outlined label="Measure water…" @click="dialog = true" />
@@ -116,7 +126,7 @@ const sideWord = computed(() => (props.hive.boxes.length ? (side.value === 'A' ?
         </div>
       </details>
     </div>
-    <MoistureDialog v-model:visible="dialog" :side="side" @reading="emit('reading', $event)" />
+    <MoistureDialog v-model:visible="dialog" :side="side" :date="date" @reading="emit('reading', $event)" />
     <PhotoReader v-model:visible="photo" :outline="outline" :title="`${placeName}, side ${side}`" @read="(face, id) => emit('face', face, 'photo', id)" />
   </div>
 </template>
@@ -138,6 +148,10 @@ const sideWord = computed(() => (props.hive.boxes.length ? (side.value === 'A' ?
 .tools { display: flex; flex-flow: row wrap; gap: 8px 18px; align-items: center; } .water { flex-basis: 100%; }
 .samples { margin: 0; padding: 0; list-style: none; flex-basis: 100%; } .samples li { padding: 2px 0; } .drop { min-width: 44px; min-height: 32px; border: 0; background: none; font-size: 20px; cursor: pointer; color: inherit; }
 .measures { display: flex; flex-flow: row wrap; gap: 8px 14px; align-items: flex-end; }
+@media (min-width: 600px) {
+  .stacked .face-wrap { padding-right: 0; } .stacked .bands { position: static; width: auto; display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); gap: 0 6px; }
+  .stacked .bands li { position: static; width: auto; flex-wrap: wrap; gap: 2px 4px; } .stacked .bands :deep(.narrow input) { width: 46px; padding-inline: 6px; } .stacked .step { min-width: 22px; } .stacked .word { flex-basis: 100%; padding-left: 2px; }
+}
 @media (max-width: 599px) {
   .face-wrap { padding-right: 0; } 
   .bands { position: static; width: auto; } .bands li { position: static; width: auto; padding: 4px 0; } .bands :deep(.narrow input) { min-height: 64px; width: 80px; }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { EMPTY_SHARES, dateWords, dueItems, faceShares, hiveKind, placeLabel, unpackFace, type BarView, type Reading, type SeenBy, type Shares, type StoredFace, type TopBarGeometry } from '@furrow/core';
+import { EMPTY_SHARES, dateWords, dueItems, faceShares, hiveKind, judgeBox, massRangeText, placeLabel, sumRanges, unpackFace, type BarView, type Reading, type SeenBy, type Shares, type StoredFace, type TopBarGeometry } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -78,6 +78,13 @@ const date = computed(() => (hive.value ? DateTime.fromJSDate(now.value, { zone:
 const { pace, state, need, forecastOf, comeBackOf, lastBar, scan, supers } = useRipening(allHives, hive, rules, judged, date, instant);
 const forecast = computed(() => (here.value?.comb && !draft.value ? forecastOf(here.value.comb) : null));
 const comeBack = computed(() => (here.value?.comb && current.value?.verdict.verdict === 'leave' && ['capped', 'treated'].includes(current.value.verdict.decidedBy) && kind.value?.bee === 'honeybee' ? (comeBackOf(here.value.comb)?.sentence ?? null) : null));
+/** Where whole boxes are taken, each judged from its combs; those without a comb have nothing to say. */
+const boxVerdicts = computed(() => (hive.value && kind.value?.unitTaken === 'box' && rules.value ? [...hive.value.boxes].reverse().flatMap((box) => {
+  const combsIn = judged.value.filter((j) => j.boxId === box.carrierId);
+  if (!combsIn.length) return [];
+  const read = combsIn.flatMap((j) => (j.estimate ? [j.estimate.honeyKg] : []));
+  return [{ number: box.number, ...judgeBox(combsIn), kg: read.length ? massRangeText(sumRanges(read), rules.value!.units) : '' }];
+}) : []));
 const due = computed(() => (hive.value && state.value && rules.value ? dueItems(hive.value, state.value, date.value, rules.value) : []));
 const lastFaces = useFaces(computed(() => (lastLook.value && (lastLook.value.painted.A || lastLook.value.painted.B) ? lastLook.value.id : null)));
 const earlier = computed(() => looks.value.find((l) => l.id === compareId.value) ?? looks.value.at(-2) ?? null);
@@ -211,6 +218,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           </div>
           <p v-if="!asTable" class="legend sub"><span>▲ may take</span><span>▬ leave</span><span>◇ test first</span><span>○ not read yet</span></p>
           <p v-if="scan && judged.some((j) => j.seen)" class="scan">{{ scan.sentence }}<template v-if="lastBar"> Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before, or the board is stuck.</template></p>
+          <p v-for="b in boxVerdicts" :key="b.number" class="scan"><b>Box {{ b.number }}:</b> {{ b.sentence }}<template v-if="b.kg"> About {{ b.kg }} honey in it: weigh before you lift, and lift with two.</template></p>
           <p v-for="s in supers" :key="s.number" class="scan"><b>Super {{ s.number }}:</b> {{ s.forecast.sentence }} {{ s.forecast.doNext.join(' ') }}</p>
         </div>
         <div class="reading">

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { BadInput, honeyKeeping, readingMoisture, type Reading } from '@furrow/core';
+import { BadInput, honeyKeeping, readingDoubt, readingMoisture, type Reading } from '@furrow/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
+import TextField from '../parts/TextField.vue';
 
 /** One drop on the refractometer: which scale was read, at what temperature, from which cell. */
 const visible = defineModel<boolean>('visible', { required: true });
-const props = defineProps<{ side: 'A' | 'B' }>();
+const props = defineProps<{ side: 'A' | 'B'; date: string }>();
 const emit = defineEmits<{ reading: [reading: Reading] }>();
 const remembered = JSON.parse(localStorage.getItem('furrow.refractometer') ?? '{}') as Partial<Reading>;
 const value = ref<number | null>(null);
@@ -16,6 +17,10 @@ const scale = ref<Reading['scale']>(remembered.scale ?? 'moisture');
 const cells = ref<Reading['cells']>('open');
 const side = ref<'A' | 'B'>(props.side);
 const temperatureC = ref<number | null>(20);
+const calibratedOn = ref(remembered.calibratedOn ?? '');
+const lowC = ref<number | null>(remembered.instrumentLowC ?? 10);
+const highC = ref<number | null>(remembered.instrumentHighC ?? 30);
+const instrument = computed(() => ({ calibratedOn: calibratedOn.value || null, ...(lowC.value === null ? {} : { instrumentLowC: lowC.value }), ...(highC.value === null ? {} : { instrumentHighC: highC.value }) }));
 const compensated = ref(remembered.temperatureCompensated ?? true);
 watch(visible, (open) => {
   if (open) [value.value, side.value] = [null, props.side];
@@ -23,7 +28,8 @@ watch(visible, (open) => {
 const scales = [{ label: 'Water %', value: 'moisture' }, { label: 'Brix %', value: 'brix' }, { label: 'Index n', value: 'index' }];
 const bounds = computed(() => ({ moisture: [10, 40], brix: [55, 90], index: [1.4, 1.52] })[scale.value]);
 const ready = computed(() => value.value !== null && temperatureC.value !== null && value.value >= bounds.value[0] && value.value <= bounds.value[1] && temperatureC.value >= 0 && temperatureC.value <= 50);
-const reading = computed<Reading | null>(() => (ready.value ? { side: side.value, cells: cells.value, scale: scale.value, value: value.value!, temperatureC: temperatureC.value!, temperatureCompensated: compensated.value } : null));
+const reading = computed<Reading | null>(() => (ready.value ? { side: side.value, cells: cells.value, scale: scale.value, value: value.value!, temperatureC: temperatureC.value!, temperatureCompensated: compensated.value, ...instrument.value } : null));
+const doubt = computed(() => (reading.value ? readingDoubt(reading.value, props.date) : null));
 const result = computed(() => {
   if (!reading.value) return null;
   try {
@@ -34,7 +40,7 @@ const result = computed(() => {
 });
 function keep(): void {
   if (!reading.value || typeof result.value === 'string') return;
-  localStorage.setItem('furrow.refractometer', JSON.stringify({ scale: scale.value, temperatureCompensated: compensated.value }));
+  localStorage.setItem('furrow.refractometer', JSON.stringify({ scale: scale.value, temperatureCompensated: compensated.value, ...instrument.value }));
   emit('reading', reading.value);
   visible.value = false;
 }
@@ -53,6 +59,8 @@ function keep(): void {
       </div>
       <p v-if="typeof result === 'string'" class="rust" role="alert">{{ result }}</p>
       <p v-else-if="result" class="result"><b v-if="result.approximate">About: outside the range of the table. </b>{{ honeyKeeping({ moisturePercent: result.moisturePercent, bee: 'honeybee' }).reason }}</p>
+      <p v-if="doubt" class="rust">{{ doubt }} It is kept and marked doubtful.</p>
+      <details class="how"><summary>The instrument</summary><div class="pair"><NumberField v-model="lowC" label="Works from" unit="°C" :min="0" :max="50" /><NumberField v-model="highC" label="up to" unit="°C" :min="0" :max="50" /><TextField v-model="calibratedOn" type="date" label="Last calibrated" /></div></details>
       <p class="sub">A Brix scale is no honey scale: say which one you read. Three drops from open cells of both sides; the wettest decides.</p>
       <Button type="submit" label="Keep this sample" :disabled="!reading || typeof result === 'string'" />
     </form>

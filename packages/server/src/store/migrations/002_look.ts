@@ -7,6 +7,7 @@ export async function up(knex: Knex): Promise<void> {
     t.text('seenBy').notNullable().defaultTo('{"A":null,"B":null}');
     t.boolean('straight');
   });
+  await knex.schema.alterTable('combs', (t) => t.text('marks').notNullable().defaultTo('[]'));
   await knex.schema.alterTable('carriers', (t) => {
     t.text('madeOn');
     t.text('sheet');
@@ -43,6 +44,7 @@ export async function down(knex: Knex): Promise<void> {
   await knex.raw('DROP INDEX placementsInCarrier');
   await knex.schema.dropTable('photos');
   await knex.schema.dropTable('colonyFacts');
+  await knex.schema.alterTable('combs', (t) => t.dropColumn('marks'));
   await knex.schema.alterTable('carriers', (t) => t.dropColumns('madeOn', 'sheet'));
   await knex.schema.alterTable('looks', (t) => t.dropColumns('faceA', 'faceB', 'photoA', 'photoB', 'pane', 'attachment', 'pots', 'seenBy', 'straight'));
 }
