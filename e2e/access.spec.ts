@@ -25,12 +25,33 @@ async function expectNothingSerious(page: Page, what: string): Promise<void> {
 }
 
 test('no serious finding on the screens with work in them, their dialogs and sun mode', async ({ page }) => {
+  test.slow();
   await page.goto(`${BASE}/look?comb=14`);
   await page.getByRole('button', { name: 'Measure water…' }).click();
   await expectNothingSerious(page, 'moisture dialog');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'As a table' }).click();
   await expectNothingSerious(page, 'table');
+  for (const hive of ['Araucária', 'Bromélia', 'Miúda']) {
+    await page.goto(`${BASE}/look`);
+    await page.getByRole('link', { name: hive, exact: true }).click();
+    await page.getByRole('heading', { name: hive, level: 1 }).waitFor();
+    await expectNothingSerious(page, `look ${hive}`);
+  }
+  await page.goto(`${BASE}/look?comb=14`);
+  await page.getByRole('button', { name: 'Paint cells' }).click();
+  await expectNothingSerious(page, 'paint');
+  await page.getByRole('button', { name: 'From outside' }).click();
+  await expectNothingSerious(page, 'from outside');
+  for (const [opens, what] of [['From a photo…', 'photo'], ['Stray comb…', 'stray comb'], ['The colony is gone…', 'dead colony']]) {
+    await page.getByRole('button', { name: opens }).click();
+    await page.getByRole('dialog').waitFor();
+    await expectNothingSerious(page, what);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  }
+  await page.getByRole('button', { name: /^Forage/ }).click();
+  await expectNothingSerious(page, 'forage');
   await page.goto(`${BASE}/choose`);
   await page.getByRole('button', { name: /^Comb 14,/ }).click();
   await page.getByRole('button', { name: /^Comb 13,/ }).click();

@@ -1,4 +1,5 @@
 import { test, type Page } from '@playwright/test';
+import { picturePath, setCorners, showExamples } from '../comb.js';
 
 const shot = async (page: Page, name: string): Promise<void> => {
   await page.waitForTimeout(900);
@@ -10,6 +11,27 @@ test('pictures of the main views', async ({ page }) => {
   await shot(page, 'today');
   await page.goto('/look?comb=13');
   await shot(page, 'look');
+  for (const [hive, name] of [['Araucária', 'look-warre'], ['Bromélia', 'look-drain-frames'], ['Miúda', 'look-stingless']]) {
+    await page.goto('/look');
+    await page.getByRole('link', { name: hive, exact: true }).click();
+    await page.getByRole('heading', { name: hive, level: 1 }).waitFor();
+    if (hive === 'Bromélia') await page.getByRole('button', { name: /place 3/ }).click();
+    await shot(page, name);
+  }
+  await page.goto('/look');
+  await page.getByRole('link', { name: 'Guabiroba', exact: true }).click();
+  await page.getByRole('button', { name: /super 2, place 5/ }).click();
+  await page.getByRole('button', { name: 'Paint cells' }).click();
+  await shot(page, 'look-paint');
+  await page.goto('/look?comb=13');
+  await page.getByRole('button', { name: 'From a photo…' }).click();
+  await page.getByLabel('Photo of the comb').setInputFiles(picturePath('first-12'));
+  await page.getByText('Drag the four corners').waitFor();
+  await setCorners(page, 'first-12');
+  for (const [word, content] of [['Capped', 'capped'], ['Open', 'open'], ['Empty', 'empty'], ['Pollen', 'pollen']]) await showExamples(page, 'first-12', word, content, (x, y) => page.mouse.click(x, y));
+  await page.getByRole('button', { name: 'Read the cells' }).click();
+  await page.getByText(/cells: \d+ % capped/).waitFor();
+  await shot(page, 'look-photo');
   await page.goto('/hives/new');
   await shot(page, 'new-hive');
   await page.goto('/drain');

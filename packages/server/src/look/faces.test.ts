@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { HIVE_KINDS, bandCells, cellOf, faceLattice, fillOrder, packFace, type Hive, type Look, type LookFaces } from '@furrow/core';
+import { HIVE_KINDS, bandCells, faceLattice, fillOrder, packFace, type Hive, type Look, type LookFaces } from '@furrow/core';
 import { Household, SEALED } from '../testing/household.js';
 
 let home: Household;

@@ -18,7 +18,7 @@ const shape = computed(() => slab(props));
       <path v-for="(d, i) in shape.edges" :key="`e${i}`" :d="d" stroke="var(--ink)" stroke-opacity=".55" stroke-width=".8" />
     </g>
     <path :d="shape.midrib" stroke="var(--ink)" stroke-opacity=".5" stroke-width=".8" />
-    <text v-if="!A && !B" :x="x" :y="y + (depthMm * s) / 2" text-anchor="middle" font-size="15" font-weight="700">?</text>
+    <text v-if="!A && !B && s > 0.25" :x="x" :y="y + (depthMm * s) / 2" text-anchor="middle" font-size="15" font-weight="700">?</text>
     <path :d="shape.outline" fill="none" :stroke="selected ? 'var(--field)' : 'var(--ink)'" :stroke-width="selected ? 3 : s < 0.5 ? 0.7 : 1" :stroke-dasharray="!A && !B ? '3 3' : undefined" />
   </g>
 </template>

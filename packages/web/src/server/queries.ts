@@ -7,7 +7,7 @@ import { read, setServerNow } from './client.js';
 const items = <T>(path: string) => async (): Promise<T[]> => (await read<{ items: T[] }>(path)).items;
 
 export const useSites = () => useQuery({ queryKey: ['sites'], queryFn: items<Site>('/sites') });
-export const useHives = () => useQuery({ queryKey: ['hives'], queryFn: items<Hive>('/hives') });
+export const useHives = () => useQuery({ queryKey: ['hives'], queryFn: items<Hive>('/hives'), shallow: true });
 export const useRules = () => useQuery({ queryKey: ['rules'], queryFn: () => read<RulesVersion>('/rules') });
 export const useVessels = () => useQuery({ queryKey: ['vessels'], queryFn: items<Vessel>('/vessels') });
 export const useJars = () => useQuery({ queryKey: ['jars'], queryFn: items<JarKindRecord>('/jars') });
@@ -15,7 +15,7 @@ export const useHarvests = () => useQuery({ queryKey: ['harvests'], queryFn: ite
 export const useJournal = () => useQuery({ queryKey: ['journal'], queryFn: items<JournalLine>('/journal') });
 export const useBook = () => useQuery({ queryKey: ['book'], queryFn: () => read<{ lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { message: string }[] }>('/book') });
 export const useHarvest = (id: Ref<string | null>) =>
-  useQuery({ queryKey: computed(() => ['harvest', id.value]), queryFn: () => read<BatchDetail>(`/harvests/${id.value}`), enabled: computed(() => id.value !== null) });
+  useQuery({ queryKey: computed(() => ['harvest', id.value]), queryFn: () => read<BatchDetail>(`/harvests/${id.value}`), enabled: computed(() => id.value !== null), shallow: true });
 export const useFaces = (lookId: Ref<string | null>) =>
   useQuery({ queryKey: computed(() => ['faces', lookId.value]), queryFn: () => read<LookFaces>(`/looks/${lookId.value}/faces`), enabled: computed(() => lookId.value !== null), staleTime: Infinity });
 export const useClocks = () =>

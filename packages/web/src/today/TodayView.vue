@@ -55,7 +55,7 @@ const days = computed(() => Array.from({ length: 7 }, (_, i) => {
 }));
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
-const scale = computed(() => ((hives.data.value?.length ?? 0) > 4 ? 0.3 : (hives.data.value?.length ?? 0) > 1 ? 0.45 : Math.max(0.36, Math.min(0.76, (width.value - 90) / 880))));
+const scale = computed(() => ((hives.data.value?.length ?? 0) > 4 ? 0.2 : (hives.data.value?.length ?? 0) > 1 ? 0.45 : Math.max(0.36, Math.min(0.76, (width.value - 90) / 880))));
 const sites = computed(() => {
   const bySite = new Map<string, { name: string; hives: Hive[] }>();
   for (const hive of hives.data.value ?? []) {
@@ -91,10 +91,10 @@ function drawn(hive: Hive) {
         <p><b>{{ site.name }}</b> <span class="sub">{{ site.hives.length }} {{ site.hives.length === 1 ? 'hive' : 'hives' }}</span></p>
         <div class="ground">
           <RouterLink v-for="hive in site.hives" :key="hive.id" :to="`/look/${hive.id}`" class="hive">
-            <HiveSection :hive="hive" :combs="drawn(hive)" :s="scale * (hive.kind === 'stingless' ? 1.6 : 1)" :numbers="false" :marks="!hive.boxes.length && scale > 0.3" :label="`${hive.name} from the side`" />
+            <HiveSection :hive="hive" :combs="drawn(hive)" :s="scale" :numbers="false" :marks="!hive.boxes.length && scale > 0.3" :label="`${hive.name} from the side`" />
             <svg class="legs" viewBox="0 0 480 34" :width="(hive.boxes.length ? 460 : 780) * scale" aria-hidden="true"><path d="M60 0v24M420 0v24" stroke="var(--ink)" stroke-width="6" /><path d="M0 25h480" stroke="var(--ink)" stroke-width="2" /><rect y="26" width="480" height="8" fill="url(#p-earth)" /></svg>
             <b class="display">{{ hive.name }}</b>
-            <span class="sub">{{ drawn(hive).filter((c) => c.verdict === 'take').length }} of {{ drawn(hive).length }} combs ripe</span>
+            <span class="sub">{{ drawn(hive).filter((c) => c.verdict === 'take').length }} of {{ drawn(hive).length }} ripe</span>
           </RouterLink>
         </div>
       </section>
@@ -120,10 +120,10 @@ function drawn(hive: Hive) {
 <style scoped>
 .lead { display: flex; gap: 20px; justify-content: space-between; align-items: flex-start; flex-wrap: wrap; } .big { font-size: 30px; line-height: 40px; max-width: 780px; }
 
-.upper { display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: 28px; } .onrow { display: grid; grid-template-columns: auto auto 1fr; gap: 12px; align-items: baseline; min-height: 48px; padding: 10px 0; border-bottom: var(--line); text-decoration: none; } .onrow .sub { text-align: right; }
+.upper { display: grid; grid-template-columns: minmax(0, 1fr) 250px; gap: 28px; } .onrow { display: grid; grid-template-columns: auto auto 1fr; gap: 12px; align-items: baseline; min-height: 48px; padding: 10px 0; border-bottom: var(--line); text-decoration: none; } .onrow .sub { text-align: right; }
 @media (max-width: 1023px) { .upper { grid-template-columns: minmax(0, 1fr); } }
 .first { font-size: 19px; max-width: 620px; }
-.sites { display: flex; flex-wrap: wrap; gap: 8px 40px; align-items: flex-end; align-content: flex-start; } .ground { display: flex; gap: 28px; flex-wrap: wrap; align-items: flex-end; } .hive { text-decoration: none; display: flex; flex-direction: column; align-items: center; overflow: hidden; max-width: 100%; } .hive b { font-size: 22px; } .legs { margin-top: -6px; }
+.sites { display: flex; flex-wrap: wrap; gap: 8px 24px; align-items: flex-end; align-content: flex-start; } .ground { display: flex; gap: 12px; flex-wrap: wrap; align-items: flex-end; } .hive { text-decoration: none; display: flex; flex-direction: column; align-items: center; overflow: hidden; max-width: 100%; } .hive b { font-size: 18px; line-height: 24px; } .legs { margin-top: -6px; }
 .days { display: grid; grid-template-columns: 1.8fr repeat(6, 1fr); gap: 0; margin-top: 6px; }
 .day h2 { font: 700 16px/26px var(--text); background: var(--wood); border: 1.5px solid var(--ink); margin: 0 0 0 -1.5px; padding: 0 10px; white-space: nowrap; } .day h2.first { background: var(--ink); color: var(--lime-0); }
 .hung a { text-decoration: none; min-height: 32px; } .hung a:hover { text-decoration: underline; } .hung :deep(.p-button) { align-self: flex-start; padding: 0; min-height: 44px; }
