@@ -5,8 +5,8 @@ import { cellAt, classOf, unpackFace, type StoredFace } from '../packages/core/s
 import { faceToPicture, project, type Quad } from '../packages/core/src/comb/photo/perspective.js';
 
 /** A shipped picture of made-up comb, and what a person would do with it on screen. */
-export const picturePath = (name: string): string => fileURLToPath(new URL(`../packages/core/photos/pictures/${name}.jpg`, import.meta.url));
-const shipped = JSON.parse(readFileSync(fileURLToPath(new URL('../packages/core/photos/pictures/truth.json', import.meta.url)), 'utf8')) as { name: string; corners: Quad; face: StoredFace }[];
+export const picturePath = (name: string): string => fileURLToPath(new URL(`../packages/core/fixtures/pictures/${name}.jpg`, import.meta.url));
+const shipped = JSON.parse(readFileSync(fileURLToPath(new URL('../packages/core/fixtures/pictures/truth.json', import.meta.url)), 'utf8')) as { name: string; corners: Quad; face: StoredFace }[];
 const PICTURE = { width: 1000, height: 700 };
 
 async function box(canvas: Locator): Promise<{ x: number; y: number; k: number }> {

@@ -200,3 +200,25 @@ test('an earlier look is laid over this one by a slider', async ({ page }) => {
   await page.getByLabel('An earlier look laid over this one').fill('0');
   await expect(page.locator('.slide output')).not.toHaveText('off');
 });
+
+test('a comb of a stack goes on along the row: chosen, planned, and led step by step', async ({ page }) => {
+  await open(page, 'Araucária');
+  await page.getByRole('link', { name: 'Go on to Choose' }).click();
+  await expect(page.getByText('What this colony needs for winter is not said yet.')).toBeVisible();
+  await page.getByLabel('Winter need').fill('9');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('to spare')).toBeVisible();
+  await page.getByRole('button', { name: /box 3, place 8/ }).click();
+  await expect(page.getByText('1 comb out')).toBeVisible();
+  await page.getByRole('button', { name: 'Go on to Ready' }).click();
+  await page.getByRole('button', { name: /go to Take/ }).click();
+  for (const done of ['All here', 'Smoked', 'Open']) await page.getByRole('button', { name: done, exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Take comb 3·8' })).toBeVisible();
+});
+
+test('pots and drain frames are not lifted out: Choose says how the work goes', async ({ page }) => {
+  await open(page, 'Miúda');
+  await page.getByRole('link', { name: 'Go on to Choose' }).click();
+  await expect(page.getByText('sealed pots are drawn off in the hive', { exact: false })).toBeVisible();
+  await expect(page.getByText('Closed within minutes')).toBeVisible();
+});

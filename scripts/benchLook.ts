@@ -4,10 +4,10 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import sharp from 'sharp';
-import { fixedDabs } from '../packages/core/photos/dabs.js';
+import { fixedDabs } from '../packages/core/fixtures/dabs.js';
 import { EMPTY_SHARES, HIVE_KINDS, bandCells, classOf, faceLattice, faceShares, fillOrder, packFace, readPhoto, unpackFace, type Hive, type Quad, type Shares, type StoredFace } from '../packages/core/src/index.js';
 
-const folder = new URL('../packages/core/photos/pictures/', import.meta.url).pathname;
+const folder = new URL('../packages/core/fixtures/pictures/', import.meta.url).pathname;
 
 /** How far off the shipped pictures are read, three dabs a class; pictures of the second generator were never tuned on. */
 export async function benchPhotos(): Promise<void> {

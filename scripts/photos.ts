@@ -1,12 +1,12 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
-import { madeUpComb, type MadeUp } from '../packages/core/photos/first.js';
-import { otherComb } from '../packages/core/photos/second.js';
+import { madeUpComb, type MadeUp } from '../packages/core/fixtures/first.js';
+import { otherComb } from '../packages/core/fixtures/second.js';
 import { packFace } from '../packages/core/src/comb/face.js';
 
 /** Draws the made-up comb pictures again, with what is truly in each of their cells beside them: npx tsx scripts/photos.ts */
-const folder = fileURLToPath(new URL('../packages/core/photos/pictures/', import.meta.url));
+const folder = fileURLToPath(new URL('../packages/core/fixtures/pictures/', import.meta.url));
 mkdirSync(folder, { recursive: true });
 const made: MadeUp[] = [...Array.from({ length: 14 }, (_, i) => madeUpComb(i + 1)), ...Array.from({ length: 12 }, (_, i) => otherComb(i + 1))];
 const truth = [];

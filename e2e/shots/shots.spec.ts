@@ -16,6 +16,7 @@ test('pictures of the main views', async ({ page }) => {
     await page.getByRole('link', { name: hive, exact: true }).click();
     await page.getByRole('heading', { name: hive, level: 1 }).waitFor();
     if (hive === 'Bromélia') await page.getByRole('button', { name: /place 3/ }).click();
+    await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
     await shot(page, name);
   }
   await page.goto('/look');

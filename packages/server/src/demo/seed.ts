@@ -60,6 +60,11 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   await lastSeason(hive);
   const grown = await send<{ hive: Hive }>('post', '/combs', ago(240), { id: randomUUID(), hiveId, slot: 16, builtOn: dateOf(ago(240)) });
   await send('post', '/combs', ago(240), { id: randomUUID(), hiveId, slot: 17, builtOn: dateOf(ago(240)) });
+  // The comb front moved back this season: three combs were built one after the other.
+  for (const [slot, days] of [[13, 46], [14, 36], [15, 27]] as const) {
+    await send('post', '/combs/:id/end', ago(300), { reason: 'removed' }, { id: combAt(hive, slot) });
+    await send('post', '/combs', ago(days), { id: randomUUID(), hiveId, slot, builtOn: dateOf(ago(days)) });
+  }
   const current = (await send<{ hive: Hive }>('patch', '/hives/:id', ago(239), { name: 'Ipê' }, { id: hiveId })).hive ?? grown.hive;
   for (const days of [22, 15, 8, 1]) for (const comb of DEMO_COMBS) await look(combAt(current, comb.slot), ago(days, (17 - comb.slot) * 0.05), comb, days - 1);
   await thisMorning(current);

@@ -3,10 +3,10 @@ import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { classOf, faceShares, readPhoto, unpackFace, type PhotoReading, type Quad, type Shares, type StoredFace } from '@furrow/core';
-import { fixedDabs } from '../../../core/photos/dabs.js';
+import { fixedDabs } from '../../../core/fixtures/dabs.js';
 
 /** The shipped pictures, read as they lie in the repository, with three fixed dabs a class. */
-const folder = fileURLToPath(new URL('../../../core/photos/pictures/', import.meta.url));
+const folder = fileURLToPath(new URL('../../../core/fixtures/pictures/', import.meta.url));
 const shipped = JSON.parse(readFileSync(`${folder}truth.json`, 'utf8')) as { name: string; corners: Quad; face: StoredFace }[];
 interface Read { name: string; reading: PhotoReading; errorPoints: number; cellsRight: number }
 

@@ -8,7 +8,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Hive } from '@furrow/core';
 import { Household, SEALED } from '../testing/household.js';
 
-const made = readFileSync(fileURLToPath(new URL('../../../core/photos/pictures/first-1.jpg', import.meta.url)));
+const made = readFileSync(fileURLToPath(new URL('../../../core/fixtures/pictures/first-1.jpg', import.meta.url)));
 let home: Household;
 let hive: Hive;
 beforeAll(async () => {

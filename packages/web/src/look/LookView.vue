@@ -78,6 +78,12 @@ const date = computed(() => (hive.value ? DateTime.fromJSDate(now.value, { zone:
 const { pace, state, need, forecastOf, comeBackOf, lastBar, scan, supers } = useRipening(allHives, hive, rules, judged, date, instant);
 const forecast = computed(() => (here.value?.comb && !draft.value ? forecastOf(here.value.comb) : null));
 const comeBack = computed(() => (here.value?.comb && current.value?.verdict.verdict === 'leave' && ['capped', 'treated'].includes(current.value.verdict.decidedBy) && kind.value?.bee === 'honeybee' ? (comeBackOf(here.value.comb)?.sentence ?? null) : null));
+/** Where none passes from the back: the first day on which one may, or when to look again. */
+const scanBack = computed(() => {
+  if (!hive.value || !rules.value || scan.value?.first) return '';
+  const days = hive.value.bars.flatMap((b) => (b.comb && judged.value.find((j) => j.combId === b.comb!.id)?.verdict.decidedBy === 'capped' ? (comeBackOf(b.comb)?.date ?? []) : [])).sort();
+  return days.length ? `Come back from ${dateWords(days[0])}.` : `Look again in ${rules.value.lookAgainDays} days.`;
+});
 /** Where whole boxes are taken, each judged from its combs; those without a comb have nothing to say. */
 const boxVerdicts = computed(() => (hive.value && kind.value?.unitTaken === 'box' && rules.value ? [...hive.value.boxes].reverse().flatMap((box) => {
   const combsIn = judged.value.filter((j) => j.boxId === box.carrierId);
@@ -136,7 +142,8 @@ async function writeDown(): Promise<void> {
 }
 watch([slot, frame, () => judged.value.length], async () => {
   await nextTick();
-  frame.value?.querySelector(`[data-slot="${slot.value}"]`)?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
+  // A long hive is wider than a phone; a stack stands in view as it is.
+  if (!stacked.value) frame.value?.querySelector(`[data-slot="${slot.value}"]`)?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
 });
 const combBuilt = (): Promise<unknown> => go('/combs', { id: newId(), hiveId: hive.value!.id, slot: slot.value, builtOn: date.value }, stacked.value ? `${placeName.value}: comb noted.` : `Comb on bar ${slot.value} noted.`);
 const noComb = (): Promise<unknown> => go(`/combs/${here.value!.comb!.id}/end`, { reason: 'none-here' }, `${placeName.value} has no comb.`);
@@ -217,7 +224,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             <Button outlined label="Put it back" @click="boardAt = null" />
           </div>
           <p v-if="!asTable" class="legend sub"><span>▲ may take</span><span>▬ leave</span><span>◇ test first</span><span>○ not read yet</span></p>
-          <p v-if="scan && judged.some((j) => j.seen)" class="scan">{{ scan.sentence }}<template v-if="lastBar"> Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before, or the board is stuck.</template></p>
+          <p v-if="scan && judged.some((j) => j.seen)" class="scan">{{ scan.sentence }}<template v-if="!scan.first"> {{ scanBack }}</template><template v-if="lastBar"> Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before, or the board is stuck.</template></p>
           <p v-for="b in boxVerdicts" :key="b.number" class="scan"><b>Box {{ b.number }}:</b> {{ b.sentence }}<template v-if="b.kg"> About {{ b.kg }} honey in it: weigh before you lift, and lift with two.</template></p>
           <p v-for="s in supers" :key="s.number" class="scan"><b>Super {{ s.number }}:</b> {{ s.forecast.sentence }} {{ s.forecast.doNext.join(' ') }}</p>
         </div>
