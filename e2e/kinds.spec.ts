@@ -90,6 +90,10 @@ test('a file that is no picture is refused in a sentence, and another can be cho
   await page.getByLabel('Photo of the comb').setInputFiles(picturePath('first-3'));
   await expect(page.getByText('Drag the four corners')).toBeVisible();
   await expect(page.getByRole('alert')).toHaveCount(0);
+  // Examples by the keyboard: arrows walk over the cells, space shows one.
+  await page.getByRole('dialog').locator('canvas').focus();
+  for (const key of ['ArrowDown', 'ArrowLeft', 'Space']) await page.keyboard.press(key);
+  await expect(page.getByRole('dialog').getByRole('radio', { name: /^Capped [1-7]$/ })).toBeVisible();
 });
 
 test('a bar is shifted and keeps its comb; a box is set in below; each is undone', async ({ page }) => {

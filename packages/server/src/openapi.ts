@@ -15,6 +15,7 @@ const READS: Record<string, string> = {
 export function openApi(): unknown {
   const paths: ZodOpenApiPathsObject = {};
   for (const [path, summary] of Object.entries(READS)) paths[`/api/v1${path}`] = { get: { summary, responses: { 200: { description: summary }, 404: { description: 'Not there', content: problem } } } };
+  paths['/api/v1/photos'] = { post: { summary: 'Keep a picture: JPEG, PNG or WebP up to 25 MB as the body, the command in the header x-furrow-command', responses: { 201: { description: 'Kept' }, 200: { description: 'Was kept already' }, 400: { description: 'No picture', content: problem }, 413: { description: 'Too large', content: problem } } } };
   for (const { method, path, schema } of ALL_WRITES) {
     const body = z.object({ id: z.uuid(), device: z.string(), person: z.string().optional(), occurredAt: z.iso.datetime(), baseRevision: z.int().optional(), payload: schema });
     const key = `/api/v1${path.replace(/:(\w+)/g, '{$1}')}`;

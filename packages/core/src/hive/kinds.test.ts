@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HIVE_KIND_NAMES, hasClosedBrood, hiveKind, kindAndGeometrySchema, placeLabel, placeNumber, readShape } from './kinds.js';
+import { HIVE_KIND_NAMES, geometryIssues, hasClosedBrood, hiveKind, placeLabel, placeNumber, readShape } from './kinds.js';
 import { sealedThicknessMm } from './kind.js';
 
 describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
@@ -16,11 +16,12 @@ describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
   });
   it('refuses a measure out of its bounds with a sentence that names the bound', () => {
     for (const { key, low, high } of kind.measures) for (const bad of [low - 1, high + 1]) {
-      const parsed = kindAndGeometrySchema.safeParse({ kind: name, geometry: { ...kind.defaults, [key]: bad } });
-      expect(parsed.success).toBe(false);
-      expect(parsed.error!.issues[0].path[0]).toBe('geometry');
-      expect(parsed.error!.issues[0].message).toMatch(/at (least|most)|within/i);
+      const [issue] = geometryIssues(name, { ...kind.defaults, [key]: bad });
+      expect(issue.path).toBe(key);
+      expect(issue.message).toMatch(/at (least|most)|within/i);
     }
+    expect(geometryIssues(name, kind.defaults)).toEqual([]);
+    expect(geometryIssues(name, { ...kind.defaults, hatch: 1 })[0]).toMatchObject({ path: 'hatch' });
   });
   it('has places, wood and comb that fit into each other', () => {
     const boxes = kind.boxesAtStart(kind.defaults);

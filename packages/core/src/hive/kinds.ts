@@ -1,4 +1,3 @@
-import { z } from 'zod';
 import type { CompartmentShape, Compartment, Geometry, HiveKind } from './kind.js';
 import { cutCombHive } from './kinds/cutComb.js';
 import { drainFrameHive } from './kinds/drainFrame.js';
@@ -26,13 +25,11 @@ export function hiveKind(name: HiveKindName): HiveKind {
   return HIVE_KINDS[name] as unknown as HiveKind;
 }
 
-/** A hive's kind together with the measures that belong to it. */
-export const kindAndGeometrySchema = z
-  .object({ kind: z.enum(HIVE_KIND_NAMES, 'This kind of hive is not known.'), geometry: z.record(z.string(), z.union([z.number(), z.string()])) })
-  .superRefine((hive, context) => {
-    const parsed = hiveKind(hive.kind).geometrySchema.safeParse(hive.geometry);
-    if (!parsed.success) for (const issue of parsed.error.issues) context.addIssue({ code: 'custom', message: issue.message, path: ['geometry', ...issue.path] });
-  });
+/** What is wrong with the measures of a hive of this kind: each with its field and a sentence; empty where nothing is. */
+export function geometryIssues(kind: HiveKindName, geometry: Geometry): { path: string; message: string }[] {
+  const parsed = hiveKind(kind).geometrySchema.safeParse(geometry);
+  return parsed.success ? [] : parsed.error.issues.map((issue) => ({ path: issue.code === 'unrecognized_keys' ? issue.keys[0] : issue.path.join('.'), message: issue.code === 'unrecognized_keys' ? `"${issue.keys[0]}" is no measure of this kind of hive.` : issue.message }));
+}
 
 /** The combs of one compartment of a hive. Takes its kind, its measures and the compartment's name. */
 export function compartmentShape(kind: HiveKindName, geometry: Geometry, compartment: Compartment): CompartmentShape {

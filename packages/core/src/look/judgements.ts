@@ -87,6 +87,7 @@ export function judgements(facts: JudgedFacts): Judgement[] {
     const wet = rules.moistureMayOverrule && wettestPercent !== null && wettestPercent > rules.moistureLimitPercent;
     const dry = rules.moistureMayOverrule && facts.sampled && wettestPercent !== null && wettestPercent <= rules.moistureLimitPercent;
     const which = rules.ripeOf === 'worst-side' ? 'on its worse side' : 'over all';
+    const perSide = seen.length === 2 && !missing ? ` (${seen.map((s) => `${s.side} ${percent(sideShare(s.shares))}`).join(', ')})` : '';
     const apart = !byCaps && sum('capped') > 0.15 && sum('open') > 0.1 ? ' Its capped part may be cut apart from the open.' : '';
     out.push({
       topic: 'ripe', measured: share * 100, limit: need, unit: '%',
@@ -94,7 +95,7 @@ export function judgements(facts: JudgedFacts): Judgement[] {
       answer: wet ? 'no' : byCaps || dry ? (missing ? 'unknown' : 'yes') : missing && (honey === 0 || (sum('capped') + 1) / (honey + 1) >= need / 100) ? 'unknown' : 'no',
       sentence: wet ? `${wettestPercent.toFixed(1)} % water in the wettest sample, above ${rules.moistureLimitPercent} %: not ripe whatever the caps say.`
         : dry && !byCaps ? `${percent(share)} capped ${which}, but dry: ${wettestPercent!.toFixed(1)} % water by three samples.`
-        : `${percent(share)} capped ${which}, house rule asks ${need} %.${apart}`,
+        : `${percent(share)} capped ${which}${perSide}, house rule asks ${need} %.${apart}`,
     });
   }
 

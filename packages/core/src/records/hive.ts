@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { HIVE_KIND_NAMES, hiveKind } from '../hive/kinds.js';
+import { HIVE_KIND_NAMES, geometryIssues } from '../hive/kinds.js';
 import { dateSchema, idSchema, nameSchema } from './common.js';
 
 export const newSiteSchema = z.strictObject({
@@ -22,8 +22,7 @@ export const newHiveFieldsSchema = z.strictObject({
 });
 export const newHiveSchema = newHiveFieldsSchema
   .superRefine((hive, context) => {
-    const parsed = hiveKind(hive.kind).geometrySchema.safeParse(hive.geometry);
-    if (!parsed.success) for (const issue of parsed.error.issues) context.addIssue({ code: 'custom', message: issue.message, path: ['geometry', ...issue.path] });
+    for (const { path, message } of geometryIssues(hive.kind, hive.geometry)) context.addIssue({ code: 'custom', message, path: ['geometry', path] });
   });
 export type NewHive = z.infer<typeof newHiveSchema>;
 
@@ -42,6 +41,7 @@ export const newOrderSchema = z.strictObject({
 /** A box set on: where it stands counted from the floor, 1 lowest. */
 export const newBoxSchema = z.strictObject({ id: idSchema, hiveId: idSchema, at: z.int().min(1).max(12), what: z.enum(['add-on-top', 'add-below', 'add-between']) });
 export const turnBoxSchema = z.strictObject({});
+export const renewBoxSchema = z.strictObject({});
 export const takeOffBoxSchema = z.strictObject({ reason: z.enum(['winter', 'harvest', 'old', 'other']) });
 /** A box with its combs given to another colony, only after somebody looked at the brood it comes from. */
 export const giveBoxSchema = z.strictObject({

@@ -100,6 +100,14 @@ describe('moves', () => {
     expect((await home.post('/boxes', { id: randomUUID(), hiveId: long.id, at: 1, what: 'add-on-top' })).status).toBe(400);
     expect((await home.post('/boxes', { id: randomUUID(), hiveId: framed.id, at: 9, what: 'add-on-top' })).status).toBe(400);
   });
+  it('a box whose old frames were changed is as young as that day', async () => {
+    const h = await make('framed');
+    expect(h.boxes[1].madeOn).toBe('2024-09-20');
+    await home.ok(home.post(`/boxes/${h.boxes[1].carrierId}/renew`, {}));
+    expect((await hive(h.id)).boxes.map((b) => b.madeOn)).toEqual(['2024-09-20', home.now.toISOString().slice(0, 10)]);
+    await undoLast();
+    expect((await hive(h.id)).boxes[1].madeOn).toBe('2024-09-20');
+  });
   it('swap two frames of one super by the order they end in', async () => {
     const h = await make('framed');
     const ids = names(h);

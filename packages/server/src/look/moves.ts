@@ -1,4 +1,4 @@
-import { giveBoxSchema, hiveKind, newBoxSchema, newOrderSchema, stateAt, takeOffBoxSchema, turnBoxSchema, type Hive } from '@furrow/core';
+import { giveBoxSchema, hiveKind, newBoxSchema, newOrderSchema, renewBoxSchema, stateAt, takeOffBoxSchema, turnBoxSchema, type Hive } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { hiveView, type PlacementRow } from '../store/hiveViews.js';
@@ -64,6 +64,15 @@ export const moveWrites = [
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       await rePlace(unit, [{ from: place, to: { parentHiveId: hive.id, compartment: place.compartment, slot: place.slot, sideToEntrance: place.sideToEntrance === 'A' ? 'B' : 'A' } }], dateAt(unit.at, hive.site.zone));
+      return { hive: await hiveView(unit.db, hive.id) };
+    },
+  }),
+  write({
+    method: 'post', path: '/boxes/:id/renew', schema: renewBoxSchema,
+    sentence: () => 'Old frames or comb of a box changed',
+    run: async (unit, _payload, { id }) => {
+      const { hive } = await boxWithHive(unit, id);
+      await unit.update('carriers', id, { madeOn: dateAt(unit.at, hive.site.zone) });
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),

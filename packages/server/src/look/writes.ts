@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { changeColonySchema, changeHiveSchema, endCombSchema, faceShares, hiveKind, judgeHiveAt, newColonyFactSchema, newCombSchema, newHiveSchema, newLookSchema, newSiteSchema, placeLabel, readingMoisture, readShape, unpackFace, type Compartment, type NewLook } from '@furrow/core';
+import { changeColonySchema, changeHiveSchema, endCombSchema, faceShares, geometryIssues, hiveKind, judgeHiveAt, newColonyFactSchema, newCombSchema, newHiveSchema, newLookSchema, newSiteSchema, placeLabel, readingMoisture, readShape, unpackFace, type Compartment, type NewLook } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { conflict, refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
@@ -42,8 +42,8 @@ export const lookWrites = [
     run: async (unit, payload, { id }) => {
       const before = await hiveView(unit.db, id);
       if (payload.geometry) {
-        const parsed = hiveKind(before.kind).geometrySchema.safeParse(payload.geometry);
-        if (!parsed.success) throw refused(parsed.error.issues[0].message, `payload.geometry.${parsed.error.issues[0].path.join('.')}`);
+        const [issue] = geometryIssues(before.kind, payload.geometry);
+        if (issue) throw refused(issue.message, `payload.geometry.${issue.path}`);
         if (readShape({ kind: before.kind, geometry: payload.geometry }).positions !== readShape(before).positions) throw refused(before.boxes.length ? 'The number of places in a box stays as it was made.' : 'Bars cannot be added or taken away once combs hang from them.', 'payload.geometry.bars');
       }
       await unit.update('hives', id, payload, unit.command.baseRevision);

@@ -152,6 +152,10 @@ const sideWord = computed(() => (props.hive.boxes.length ? (side.value === 'A' ?
   .stacked .face-wrap { padding-right: 0; } .stacked .bands { position: static; width: auto; display: grid; grid-template-columns: repeat(5, minmax(0, 1fr)); gap: 0 6px; }
   .stacked .bands li { position: static; width: auto; flex-wrap: wrap; gap: 2px 4px; } .stacked .bands :deep(.narrow input) { width: 46px; padding-inline: 6px; } .stacked .step { min-width: 22px; } .stacked .word { flex-basis: 100%; padding-left: 2px; }
 }
+@media (pointer: coarse) and (min-width: 600px) {
+  .step { min-width: 44px; min-height: 64px; border: 1.5px solid var(--lichen-5); border-radius: 6px; } .step .sign, .step.plus { display: inline-block; } .bands :deep(.narrow input) { min-height: 64px; }
+  .bands, .bands li { position: static; width: auto; } .face-wrap { padding-right: 0; } .bands { display: grid; grid-template-columns: repeat(2, max-content); gap: 8px 20px; }
+}
 @media (max-width: 599px) {
   .face-wrap { padding-right: 0; } 
   .bands { position: static; width: auto; } .bands li { position: static; width: auto; padding: 4px 0; } .bands :deep(.narrow input) { min-height: 64px; width: 80px; }

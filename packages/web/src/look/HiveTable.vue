@@ -13,7 +13,7 @@ const words: Record<Verdict, string> = { take: '▲ May take', leave: '▬ Leave
     <thead><tr><th>Comb</th><th>Verdict</th><th>Capped</th><th>Honey</th><th>Why</th></tr></thead>
     <tbody>
       <tr v-for="j in judged" :key="j.slot">
-        <td><button type="button" class="row-button" @click="emit('select', j.slot)">{{ j.slot }}</button></td>
+        <td><button type="button" class="row-button" @click="emit('select', j.slot)">{{ j.label }}</button></td>
         <td>{{ words[j.verdict.verdict] }}</td>
         <td class="num">{{ j.verdict.cappedPercent === null ? 'unknown' : `${Math.round(j.verdict.cappedPercent)} %` }}</td>
         <td class="num">{{ j.estimate ? massRangeText(j.estimate.honeyKg, units) : 'unknown' }}</td>

@@ -63,6 +63,7 @@ function nameOf(bar: BarView): string {
   return `${box.compartment === 'box' ? 'Box' : 'Super'} ${box.number}, ${unit} ${bar.inBox}`;
 }
 const combWord = computed(() => (here.value?.boxId === null ? `comb ${slot.value}` : placeName.value.toLowerCase()));
+const unitWord = computed(() => (kind.value?.unitTaken === 'pots' ? 'Pots' : 'Comb'));
 const side = ref<Side>('A');
 const asTable = ref(false);
 const measuring = ref(false);
@@ -254,7 +255,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           </template>
           <RouterLink v-else-if="judged.some((j) => j.verdict.verdict === 'take')" class="p-button p-component" :to="`/choose/${hive.id}`">Go on to Choose</RouterLink>
           <div class="acts row steps">
-            <Button outlined label="← Comb before" @click="step(-1)" /><Button outlined label="Comb after →" @click="step(1)" />
+            <Button outlined :label="`← ${unitWord} before`" @click="step(-1)" /><Button outlined :label="`${unitWord} after →`" @click="step(1)" />
           </div>
         </div>
         <template #after>

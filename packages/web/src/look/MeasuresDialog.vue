@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { changeHiveSchema, hiveKind, type Hive } from '@furrow/core';
+import { changeHiveSchema, geometryIssues, hiveKind, type Geometry, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import SelectButton from 'primevue/selectbutton';
@@ -25,8 +25,8 @@ watch(visible, (open) => {
   if (open) [name.value, geometry.value, refusal.value, revision.value] = [props.hive.name, { ...props.hive.geometry }, null, props.hive.revision];
 }, { immediate: true });
 const parsed = computed(() => changeHiveSchema.safeParse({ name: name.value, geometry: geometry.value }));
-const measured = computed(() => kind.value.geometrySchema.safeParse(geometry.value));
-const issue = (key: string): string | null => fieldError(`geometry.${key}`) ?? (measured.value.success ? null : (measured.value.error.issues.find((i) => i.path[0] === key)?.message ?? null));
+const wrong = computed(() => geometryIssues(props.hive.kind, geometry.value as Geometry));
+const issue = (key: string): string | null => fieldError(`geometry.${key}`) ?? wrong.value.find((i) => i.path === key)?.message ?? null;
 async function keep(): Promise<void> {
   const done = await go(`/hives/${props.hive.id}`, { name: name.value, geometry: geometry.value }, `${name.value} changed.`, { method: 'PATCH', baseRevision: revision.value });
   if (done) visible.value = false;
@@ -41,7 +41,7 @@ async function keep(): Promise<void> {
       <div v-for="c in kind.choices" :key="c.key"><span :id="`choice-${c.key}`">{{ c.label }}</span><SelectButton v-model="geometry[c.key]" :options="[...c.options]" option-label="label" option-value="value" :allow-empty="false" :aria-labelledby="`choice-${c.key}`" /></div>
       <p class="sub">Estimates follow the new measures; decisions already made keep what they were made by.</p>
       <Refusal :refusal="refusal" :fields="['name']" />
-      <Button type="submit" label="Write it down" :disabled="!parsed.success || !measured.success" :loading="busy" />
+      <Button type="submit" label="Write it down" :disabled="!parsed.success || wrong.length > 0" :loading="busy" />
     </form>
   </Dialog>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { hiveKind, type BarView, type Hive } from '@furrow/core';
+import { daysBetween, hiveKind, type BarView, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -43,6 +43,9 @@ const newBox = (at: number, what: 'add-on-top' | 'add-below' | 'add-between', sa
 const top = computed(() => props.hive.boxes.length + 1);
 const firstSuper = computed(() => Math.min(top.value, ...props.hive.boxes.filter((b) => b.compartment === 'super').map((b) => b.number)));
 const turn = (): Promise<unknown> => go(`/boxes/${box.value!.carrierId}/turn`, {}, `Box ${box.value!.number} turned round.`);
+/** After a year it is worth asking; by when they must go is a house rule. */
+const isOld = computed(() => box.value !== null && daysBetween(box.value.madeOn, props.date) > 365);
+const renew = (): Promise<unknown> => go(`/boxes/${box.value!.carrierId}/renew`, {}, `Box ${box.value!.number}: as young as today.`);
 const takeOff = (): Promise<unknown> => go(`/boxes/${box.value!.carrierId}/off`, { reason: 'other' }, `Box ${box.value!.number} taken off.`);
 const giving = ref(false);
 const toHiveId = ref('');
@@ -67,6 +70,7 @@ async function give(): Promise<void> {
       <Button v-if="bar && can('swap')" outlined size="small" :label="swapping ? 'Touch the other one, or here to stop' : 'Swap with…'" @click="emit('swap', swapping ? null : bar)" />
       <template v-if="box">
         <Button v-if="can('turn-super') && box.compartment !== 'brood'" outlined size="small" :label="`Turn box ${box.number} round`" :loading="busy" @click="turn" />
+        <Button v-if="isOld" outlined size="small" :label="`Box ${box.number}: old ${kind.carrier === 'frame' ? 'frames' : 'comb'} changed`" :loading="busy" @click="renew" />
         <Button v-if="can('take-off') && box.compartment !== 'brood' && hive.boxes.length > 1" outlined size="small" :label="`Take box ${box.number} off`" :loading="busy" @click="takeOff" />
         <Button v-if="can('give-to-colony') && others.length && box.compartment !== 'brood'" outlined size="small" :label="`Give box ${box.number} to…`" @click="giving = !giving" />
       </template>

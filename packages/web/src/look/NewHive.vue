@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HIVE_KINDS, HIVE_KIND_NAMES, TOP_BAR_DEFAULTS, hiveKind, newHiveFieldsSchema, newSiteSchema, type Geometry, type HiveKindName, type TopBarGeometry } from '@furrow/core';
+import { HIVE_KINDS, HIVE_KIND_NAMES, TOP_BAR_DEFAULTS, geometryIssues, hiveKind, newHiveFieldsSchema, newSiteSchema, type Geometry, type HiveKindName, type TopBarGeometry } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -47,8 +47,7 @@ const issues = computed(() => {
   if (makesSite.value && !site.success) for (const i of site.error.issues) found[`site.${String(i.path[0])}`] ??= i.message;
   const hive = newHiveFieldsSchema.omit({ id: true, siteId: true }).safeParse({ name: draft.value.name, kind: kind.value.kind as HiveKindName, geometry: measures.value, colonyStartedOn: draft.value.startedOn });
   if (!hive.success) for (const i of hive.error.issues) found[i.path.join('.')] ??= i.message;
-  const measured = kind.value.geometrySchema.safeParse(measures.value);
-  if (!measured.success) for (const i of measured.error.issues) found[`geometry.${i.path.join('.')}`] ??= i.message;
+  for (const i of geometryIssues(kind.value.kind as HiveKindName, measures.value)) found[`geometry.${i.path}`] ??= i.message;
   if (found.colonyStartedOn) found.colonyStartedOn = 'Say when this colony moved in.';
   return found;
 });

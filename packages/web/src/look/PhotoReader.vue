@@ -21,6 +21,8 @@ const size = ref({ width: 0, height: 0 });
 const corners = ref<Quad | null>(null);
 const dabs = ref<Dab[]>([]);
 const content = ref<CellClass>('capped');
+/** The cell the arrow keys stand on; space shows it as an example. */
+const cursor = ref(-1);
 const refused = ref('');
 const working = ref<null | 'open' | 'read' | 'keep'>(null);
 const progress = ref(0);
@@ -120,15 +122,31 @@ function draw(): void {
   const colour = (c: CellClass): string => style.getPropertyValue(`--${c === 'drone' ? 'brood' : c === 'damaged' ? 'empty' : c}`).trim();
   if (reading.value) reading.value.cells.forEach((cell, i) => mark(i, colour(classOf(cell)), 2.6));
   else for (const d of dabs.value) mark(d.cell, colour(d.content), 4);
+  if (cursor.value >= 0 && !reading.value) mark(cursor.value, 'transparent', 9);
 }
-watch([corners, dabs, reading], draw, { deep: true, flush: 'post' });
+watch([corners, dabs, reading, cursor], draw, { deep: true, flush: 'post' });
 
 function dab(event: PointerEvent): void {
   if (!map.value || reading.value || !canvas.value) return;
   const box = canvas.value.getBoundingClientRect();
   const p = project(inverse(map.value), ((event.clientX - box.left) / box.width) * size.value.width, ((event.clientY - box.top) / box.height) * size.value.height);
   const cell = cellAt(lattice.value, p.x, p.y);
-  if (cell < 0) return;
+  if (cell >= 0) example(cell);
+}
+function walk(event: KeyboardEvent): void {
+  const by: Record<string, [number, number]> = { ArrowLeft: [-2, 0], ArrowRight: [2, 0], ArrowUp: [0, -2], ArrowDown: [0, 2] };
+  const step = by[event.key];
+  const { xMm, yMm, pitchMm } = lattice.value;
+  if (step) {
+    const from = cursor.value < 0 ? [0, props.outline.depthMm / 2] : [xMm[cursor.value], yMm[cursor.value]];
+    const next = cellAt(lattice.value, from[0] + step[0] * pitchMm, from[1] + step[1] * pitchMm * 0.9);
+    if (next >= 0) cursor.value = next;
+  } else if ((event.key === ' ' || event.key === 'Enter') && cursor.value >= 0 && !reading.value) example(cursor.value);
+  else return;
+  event.preventDefault();
+  event.stopPropagation();
+}
+function example(cell: number): void {
   const cells = [cell, ...neighbours(lattice.value, cell)];
   dabs.value = [...dabs.value.filter((d) => !cells.includes(d.cell)), ...cells.map((c) => ({ cell: c, content: content.value }))];
 }
@@ -201,7 +219,7 @@ async function keep(): Promise<void> {
           <p class="sub">JPEG, PNG or WebP up to 25 MB. Bees brushed off as far as they go. It stays with the look; where it was taken is removed.</p>
         </div>
         <div v-show="bitmap" class="stack" @pointermove="drag" @pointerup="dragged = null">
-          <canvas ref="canvas" role="img" :aria-label="`Picture of ${title}; ${dabs.length} example cells shown`" @pointerdown="dab" />
+          <canvas ref="canvas" tabindex="0" role="img" :aria-label="`Picture of ${title}; ${dabs.length} example cells shown. Arrow keys move over the cells, space shows one.`" @pointerdown="dab" @keydown="walk" />
           <template v-if="corners && !reading">
             <button v-for="(p, i) in corners" :key="i" type="button" class="corner" :style="{ left: `${p.x * k}px`, top: `${p.y * k}px` }" :aria-label="`Corner ${names[i]}: arrow keys move it`" @pointerdown.prevent="grab($event, i)" @keydown="nudge($event, i)" />
           </template>

@@ -54,7 +54,7 @@ const limit = (r: Reason): string => (r.unit === 'kg' ? `needs ${massText(r.limi
         <li v-for="j in judged.judgements" :key="j.topic"><span class="answer" :class="tone(j)">{{ mark(j) }}</span><span><b>{{ judgementName(j.topic) }}</b> <em class="sub">{{ j.rule }}</em><br />{{ j.sentence }}</span></li>
       </ul>
     </details>
-    <details class="how"><summary>How this was got</summary><p>Each side's share × its area × half the thickness × packing 0.85 to 0.95 × density. Open cells count 0.3 to 0.95 full. A side not seen may be bare or sealed, so the range is wide. Wax is 4 to 6 % of new sealed comb. Decided by the rule “{{ names[judged.verdict.decidedBy] }}”.</p></details>
+    <details class="how"><summary>How this was got</summary><p v-if="judged.seen?.pots">Pots counted × the ellipsoid of their width and height × 0.55 to 0.85 filled (open ones 0.2 to 0.85) × density at 22 to 35 % water. Stingless bees have their own rules; no limit of honeybee honey is used.</p><p v-else>Each side's share × its area × half the thickness × packing 0.85 to 0.95 × density. Open cells count 0.3 to 0.95 full. A side not seen may be bare or sealed, so the range is wide. Wax is 4 to 6 % of new sealed comb. Decided by the rule “{{ names[judged.verdict.decidedBy] }}”.</p></details>
     <slot name="after" />
   </aside>
 </template>

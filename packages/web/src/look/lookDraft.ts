@@ -1,4 +1,4 @@
-import { CELL_MM, EMPTY_SHARES, bandCells, cellCount, classOf, faceLattice, faceShares, fillOrder, mirrorFace, packFace, readShape, seenOutline, unpackFace, type BarView, type Hive, type NewLook, type Seen, type SeenBy, type Shares, type StoredFace } from '@furrow/core';
+import { CELL_MM, EMPTY_SHARES, bandCells, classOf, faceLattice, faceShares, fillOrder, mirrorFace, packFace, readShape, seenOutline, unpackFace, type BarView, type Hive, type NewLook, type Seen, type SeenBy, type Shares, type StoredFace } from '@furrow/core';
 
 /** A look being made: kept on this device until it is written down or put down. */
 export interface LookDraft {
@@ -86,5 +86,3 @@ export const draftSeen = (d: LookDraft): Seen => ({ sides: { A: d.A, B: d.B }, r
 export function lookPayload(d: LookDraft, id: string): NewLook {
   return { id, combId: d.combId, sides: { A: d.A, B: d.B }, faces: d.faces, seenBy: d.seenBy, photos: d.photos, pane: d.pane, attachment: d.attachment, pots: d.pots, straight: d.straight, readings: d.readings, combAge: d.combAge, depthMm: d.depthMm, thicknessMm: d.thicknessMm };
 }
-
-export { cellCount };

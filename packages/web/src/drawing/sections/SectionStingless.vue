@@ -36,7 +36,7 @@ function pots(box: BoxOnPage, place: BoxOnPage['places'][number]): { x: number; 
         <path :d="`M${box.x + box.width - 14} ${box.y + box.height}h10`" stroke="var(--lime-0)" stroke-width="4" />
       </template>
       <template v-else>
-        <path v-for="i in Math.floor(box.height / (15 * s))" :key="i" :d="`M${box.x + box.width * (0.22 + 0.05 * Math.abs(i - 5) / 5)} ${box.y + i * 15 * s - 4}H${box.x + box.width * (0.78 - 0.05 * Math.abs(i - 5) / 5)}`" stroke="var(--brood)" :stroke-width="Math.max(2, 6 * s)" stroke-linecap="round" />
+        <path v-for="i in Math.floor((box.height - (s > 0.4 ? 26 : 0)) / (15 * s))" :key="i" :d="`M${box.x + box.width * (0.22 + 0.05 * Math.abs(i - 5) / 5)} ${box.y + i * 15 * s - 4}H${box.x + box.width * (0.78 - 0.05 * Math.abs(i - 5) / 5)}`" stroke="var(--brood)" :stroke-width="Math.max(2, 6 * s)" stroke-linecap="round" />
         <path :d="`M${box.x + box.width * 0.12} ${box.y + box.height * 0.1}Q${box.x} ${box.y + box.height / 2} ${box.x + box.width * 0.12} ${box.y + box.height * 0.9}H${box.x + box.width * 0.88}Q${box.x + box.width} ${box.y + box.height / 2} ${box.x + box.width * 0.88} ${box.y + box.height * 0.1}Z`" fill="none" stroke="var(--ink-2)" stroke-dasharray="3 3" />
         <text v-if="s > 0.4" :x="box.x + box.width / 2" :y="box.y + box.height - 10" text-anchor="middle" font-size="14" class="on">brood, never opened</text>
       </template>
