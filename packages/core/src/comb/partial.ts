@@ -28,6 +28,12 @@ export function paneReading(pane: Pane): { filled: Range; cappedOfHoney: Range }
   return { filled: seenShare(pane.capped + pane.open, all), cappedOfHoney: seenShare(pane.capped, pane.capped + pane.open) };
 }
 
-/** What the attachments at the side of a top-bar comb, seen through the window, make likely: broad ones carry honey, narrow ones brood. A guess, never a reading. */
-export type Attachment = 'broad' | 'narrow';
-export const ATTACHMENT_GUESS: Record<Attachment, string> = { broad: 'honey, by its broad side attachments', narrow: 'brood, by its narrow side attachments' };
+export const OUTSIDE_VIEWS = ['broad', 'narrow', 'capped-below', 'open-below'] as const;
+/** What the attachments at the side of a top-bar comb, seen through the window, make likely: broad ones carry honey, narrow ones brood; and what its lower edge shows from beneath. A guess, never a reading. */
+export type Attachment = (typeof OUTSIDE_VIEWS)[number];
+export const ATTACHMENT_GUESS: Record<Attachment, string> = {
+  broad: 'from the window: honey, by its broad side attachments',
+  narrow: 'from the window: brood, by its narrow side attachments',
+  'capped-below': 'from below: finished, capped to its lower edge as far as can be seen',
+  'open-below': 'from below: not finished, its lower edge is open',
+};

@@ -98,5 +98,5 @@ export function glimpseOf(seen: Seen | null): string | null {
     const p = (share: number): string => `${Math.round(share * 100)}`;
     return `Through the end pane: about ${p(filled.low)}–${p(filled.high)} % filled, of that ${p(cappedOfHoney.low)}–${p(cappedOfHoney.high)} % capped; unseen faces stay unknown.`;
   }
-  return seen.attachment ? `Guess from the window: ${ATTACHMENT_GUESS[seen.attachment]}.` : null;
+  return seen.attachment ? `Guess ${ATTACHMENT_GUESS[seen.attachment]}.` : null;
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { sharesSchema } from '../comb/contents.js';
 import { storedFaceSchema } from '../comb/face.js';
-import { paneSchema } from '../comb/partial.js';
+import { OUTSIDE_VIEWS, paneSchema } from '../comb/partial.js';
 import { potsSchema } from '../comb/pots.js';
 import { dateSchema, idSchema } from './common.js';
 
@@ -31,7 +31,7 @@ export const newLookSchema = z.strictObject({
   seenBy: both(z.enum(['hand', 'photo', 'window', 'end-pane', 'below', 'above'])).default({ A: null, B: null }),
   photos: both(idSchema).default({ A: null, B: null }),
   pane: paneSchema.nullable().default(null),
-  attachment: z.enum(['broad', 'narrow']).nullable().default(null),
+  attachment: z.enum(OUTSIDE_VIEWS).nullable().default(null),
   pots: potsSchema.nullable().default(null),
   /** Whether the comb is straight in its frame; not said is null. */
   straight: z.boolean().nullable().default(null),

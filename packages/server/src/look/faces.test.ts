@@ -49,6 +49,8 @@ describe('looks from outside', () => {
   it('a window gives a guess, marked as one', async () => {
     const written = await home.ok(look(hive.bars[3].comb!.id, { sides: { A: null, B: null }, attachment: 'broad' }));
     expect(written.body.look.verdict.headline).toMatch(/Guess from the window: honey/);
+    const below = await home.ok(look(hive.bars[4].comb!.id, { sides: { A: null, B: null }, attachment: 'open-below' }));
+    expect(below.body.look.verdict).toMatchObject({ verdict: 'test', headline: expect.stringMatching(/Guess from below: not finished/) });
   });
 });
 

@@ -23,7 +23,7 @@ const words: Record<Content, string> = { capped: 'Capped', open: 'Open', pollen:
 const measures = computed(() => props.draft ?? props.last ?? { depthMm: kind.value.compartment(props.hive.geometry, kind.value.readCompartment).outline.depthMm, thicknessMm: 28, combAge: 'new' as const, straight: null });
 const outline = computed(() => seenOutline(props.hive, measures.value.depthMm));
 const way = ref<'bands' | 'paint' | 'outside'>('bands');
-const ways = computed(() => [{ label: 'Bands', value: 'bands' }, { label: 'Paint cells', value: 'paint' }, ...(kind.value.seenBy.some((v) => v === 'window' || v === 'end-pane') ? [{ label: 'From outside', value: 'outside' }] : [])]);
+const ways = computed(() => [{ label: 'Bands', value: 'bands' }, { label: 'Paint cells', value: 'paint' }, ...(kind.value.seenBy.some((v) => v === 'window' || v === 'end-pane' || v === 'below') ? [{ label: 'From outside', value: 'outside' }] : [])]);
 const photo = ref(false);
 /** What is shown: the look being made, else the last one. */
 const shares = computed<Shares | null>(() => (props.draft ? props.draft[side.value] : (props.last?.sides[side.value] ?? null)));

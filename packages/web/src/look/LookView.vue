@@ -20,6 +20,7 @@ import ColonyLine from './ColonyLine.vue';
 import CombReader from './CombReader.vue';
 import DeadColony from './DeadColony.vue';
 import DueList from './DueList.vue';
+import HiveSays from './HiveSays.vue';
 import HiveTable from './HiveTable.vue';
 import MeasuresDialog from './MeasuresDialog.vue';
 import MovesBar from './MovesBar.vue';
@@ -76,7 +77,7 @@ watch(slot, () => ([side.value, compareId.value] = ['A', null]));
 const allHives = computed(() => hives.value ?? []);
 const instant = computed(() => now.value.toISOString());
 const date = computed(() => (hive.value ? DateTime.fromJSDate(now.value, { zone: hive.value.site.zone }).toISODate()! : ''));
-const { pace, state, need, forecastOf, comeBackOf, lastBar, scan, supers } = useRipening(allHives, hive, rules, judged, date, instant);
+const { pace, state, need, forecastOf, comeBackOf, lastBar, scan, nextRipe, supers } = useRipening(allHives, hive, rules, judged, date, instant);
 const forecast = computed(() => (here.value?.comb && !draft.value ? forecastOf(here.value.comb) : null));
 const comeBack = computed(() => (here.value?.comb && current.value?.verdict.verdict === 'leave' && ['capped', 'treated'].includes(current.value.verdict.decidedBy) && kind.value?.bee === 'honeybee' ? (comeBackOf(here.value.comb)?.sentence ?? null) : null));
 /** Where none passes from the back: the first day on which one may, or when to look again. */
@@ -92,6 +93,7 @@ const boxVerdicts = computed(() => (hive.value && kind.value?.unitTaken === 'box
   const read = combsIn.flatMap((j) => (j.estimate ? [j.estimate.honeyKg] : []));
   return [{ number: box.number, ...judgeBox(combsIn), kg: read.length ? massRangeText(sumRanges(read), rules.value!.units) : '' }];
 }) : []));
+const says = computed(() => ({ scan: judged.value.some((j) => j.seen) ? scan.value : null, scanBack: scanBack.value, lastBar: lastBar.value, nextRipe: nextRipe.value, boxes: boxVerdicts.value, supers: supers.value }));
 const due = computed(() => (hive.value && state.value && rules.value ? dueItems(hive.value, state.value, date.value, rules.value) : []));
 const lastFaces = useFaces(computed(() => (lastLook.value && (lastLook.value.painted.A || lastLook.value.painted.B) ? lastLook.value.id : null)));
 const earlier = computed(() => looks.value.find((l) => l.id === compareId.value) ?? looks.value.at(-2) ?? null);
@@ -225,9 +227,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             <Button outlined label="Put it back" @click="boardAt = null" />
           </div>
           <p v-if="!asTable" class="legend sub"><span>▲ may take</span><span>▬ leave</span><span>◇ test first</span><span>○ not read yet</span></p>
-          <p v-if="scan && judged.some((j) => j.seen)" class="scan">{{ scan.sentence }}<template v-if="!scan.first"> {{ scanBack }}</template><template v-if="lastBar"> Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before, or the board is stuck.</template></p>
-          <p v-for="b in boxVerdicts" :key="b.number" class="scan"><b>Box {{ b.number }}:</b> {{ b.sentence }}<template v-if="b.kg"> About {{ b.kg }} honey in it: weigh before you lift, and lift with two.</template></p>
-          <p v-for="s in supers" :key="s.number" class="scan"><b>Super {{ s.number }}:</b> {{ s.forecast.sentence }} {{ s.forecast.doNext.join(' ') }}</p>
+          <HiveSays v-if="stacked" v-bind="says" />
         </div>
         <div class="reading">
           <PotsReader v-if="kind.bee === 'stingless' && here?.comb" :pots="draft?.pots ?? lastLook?.pots ?? null" :fallback="{ honeySealed: 0, honeyOpen: 0, pollen: 0, empty: 0, potWidthMm: Number(hive.geometry.potWidthMm), potHeightMm: Number(hive.geometry.potHeightMm) }" :place-name="placeName" :units="rules.units" @pots="begin().pots = $event" />
@@ -242,6 +242,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           </div>
         </div>
       </div>
+      <HiveSays v-if="!stacked" v-bind="says" />
       <MovesBar :hive="hive" :hives="allHives" :bar="here" :date="date" :swapping="swapping" @swap="swapping = $event" @moved="slot = $event" />
       <ColonyLine :hive="hive" :state="state" :date="date" @dead="dying = true" @stray="stray = true" />
     </section>
@@ -275,9 +276,9 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 .scroll { overflow-x: auto; }
 .links { display: flex; gap: 4px 16px; flex-wrap: wrap; align-items: center; }
 .linklike { background: none; border: 0; color: inherit; font: inherit; text-decoration: underline; cursor: pointer; padding: 8px 0; }
-.legend { display: flex; gap: 18px; flex-wrap: wrap; margin: 2px 0 6px; } .scan { margin: 2px 0 8px; }
+.legend { display: flex; gap: 18px; flex-wrap: wrap; margin: 2px 0 6px; }
 .board { margin: 8px 0; } .right-column { display: flex; flex-direction: column; gap: 14px; min-width: 0; }
-.pair.stacked { display: grid; grid-template-columns: minmax(0, auto) minmax(0, 1fr); gap: 20px; align-items: start; } .pair.stacked .scroll { max-width: 380px; } .pair.stacked .scan { max-width: 360px; } .pair.stacked .legend { max-width: 340px; gap: 4px 14px; }
+.pair.stacked { display: grid; grid-template-columns: minmax(0, auto) minmax(0, 1fr); gap: 20px; align-items: start; } .pair.stacked .scroll { max-width: 380px; } .pair.stacked > :first-child { max-width: 380px; }   .pair.stacked .legend { max-width: 340px; gap: 4px 14px; }
 .nocomb { padding: 20px 0; display: flex; gap: 20px; align-items: center; flex-wrap: wrap; }
 .steps .p-button { flex: 1; min-width: 150px; }
 @media (max-width: 900px) { .pair.stacked { display: block; } }

@@ -7,6 +7,8 @@ import { computed } from 'vue';
 const props = defineProps<{ kind: HiveKind; pane: Pane | null; attachment: Attachment | null }>();
 const emit = defineEmits<{ pane: [pane: Pane]; attachment: [attachment: Attachment] }>();
 const byPane = computed(() => props.kind.seenBy.includes('end-pane'));
+const byWindow = computed(() => props.kind.seenBy.includes('window'));
+const below = [{ label: 'Capped to the edge', value: 'capped-below' }, { label: 'Open at the edge', value: 'open-below' }];
 const now = computed<Pane>(() => props.pane ?? { capped: 0, open: 0, empty: 0 });
 const all = computed(() => now.value.capped + now.value.open + now.value.empty);
 const reading = computed(() => (all.value ? paneReading(now.value) : null));
@@ -30,12 +32,18 @@ const column = computed(() => rows.flatMap(([key]) => Array.from({ length: Math.
       <p class="sub">A few cells at the end are no certainty: the faces you do not see stay unknown, and the range stays wide.</p>
     </div>
   </div>
+  <div v-else-if="!byWindow" class="outside"><div class="counts">
+    <p><b>Look at it from below, the box tilted up or turned over.</b></p>
+    <SelectButton :model-value="attachment" :options="below" option-label="label" option-value="value" :allow-empty="false" aria-label="Its lower edge, seen from below" @update:model-value="emit('attachment', $event)" />
+    <p class="sub">The lower edge is capped last: capped there, the rest likely is. A guess, marked as one; it never makes a comb ripe.</p>
+  </div></div>
   <div v-else class="outside">
     <svg width="200" height="150" viewBox="0 0 200 150" role="img" aria-label="The comb's edge at the window"><rect width="200" height="150" fill="var(--lime-0)" stroke="var(--ink)" stroke-width="2" /><path :d="attachment === 'narrow' ? 'M70 0h60v60q-6 40 -18 90h-24q-12 -50 -18 -90Z' : 'M50 0h100v130q-10 20 -20 20h-60q-10 0 -20 -20Z'" :fill="attachment === 'narrow' ? 'url(#p-brood)' : attachment === 'broad' ? 'url(#p-capped)' : 'var(--lime-2)'" stroke="var(--ink)" stroke-width="1.5" stroke-dasharray="4 3" /></svg>
     <div class="counts">
       <p><b>How is it fastened at the window?</b></p>
       <SelectButton :model-value="attachment" :options="[{ label: 'Broad', value: 'broad' }, { label: 'Narrow', value: 'narrow' }]" option-label="label" option-value="value" :allow-empty="false" aria-label="Side attachments seen through the window" @update:model-value="emit('attachment', $event)" />
       <p>{{ attachment === 'broad' ? 'Guess: honey. Full combs are fastened broadly to the wall.' : attachment === 'narrow' ? 'Guess: brood. Bees leave a way round the brood.' : 'Broad attachments carry honey, narrow ones brood.' }}</p>
+      <SelectButton v-if="kind.seenBy.includes('below')" :model-value="attachment" :options="below" option-label="label" option-value="value" :allow-empty="false" aria-label="Its lower edge, seen from below" @update:model-value="emit('attachment', $event)" />
       <p class="sub">A guess through glass, marked as one. It never makes a comb ripe.</p>
     </div>
   </div>

@@ -120,7 +120,28 @@ function draw(): void {
     pen.stroke();
   };
   const colour = (c: CellClass): string => style.getPropertyValue(`--${c === 'drone' ? 'brood' : c === 'damaged' ? 'empty' : c}`).trim();
-  if (reading.value) reading.value.cells.forEach((cell, i) => mark(i, colour(classOf(cell)), 2.6));
+  /** What was found, told by shape as well as colour: dash, ring, cross, dot, and nothing for empty. */
+  const found = (cell: number, c: CellClass): void => {
+    const p = project(map.value!, lattice.value.xMm[cell], lattice.value.yMm[cell]);
+    const [x, y, r] = [p.x * k.value, p.y * k.value, 2.7];
+    for (const [stroke, width] of [['#18211b', 3], [colour(c), 1.6]] as const) {
+      pen.strokeStyle = stroke;
+      pen.lineWidth = width;
+      pen.beginPath();
+      const line = (dx: number, dy: number): void => {
+        pen.moveTo(x - dx, y - dy);
+        pen.lineTo(x + dx, y + dy);
+      };
+      if (c === 'capped') line(r, 0);
+      else if (c === 'pollen' || c === 'damaged') {
+        line(r, r);
+        line(r, -r);
+      } else if (c === 'empty') pen.arc(x, y, 0.6, 0, Math.PI * 2);
+      else pen.arc(x, y, c === 'open' ? r : r / 2, 0, Math.PI * 2);
+      pen.stroke();
+    }
+  };
+  if (reading.value) reading.value.cells.forEach((cell, i) => found(i, classOf(cell)));
   else for (const d of dabs.value) mark(d.cell, colour(d.content), 4);
   if (cursor.value >= 0 && !reading.value) mark(cursor.value, 'transparent', 9);
 }

@@ -25,6 +25,12 @@ export function useRipening(hives: ComputedRef<Hive[]>, hive: ComputedRef<Hive |
     const board = (hive.value.geometry as TopBarGeometry).followerAfterBar;
     return lastBarForecast({ combs: hive.value.bars.flatMap((b) => (b.comb ? [{ bar: b.slot, builtOn: b.comb.builtOn }] : [])), lastBar: board, today: date.value });
   });
+  /** The combs that are ripe next, by the earliest day of each; those that may be taken already are not among them. */
+  const nextRipe = computed(() => (hive.value?.bars ?? []).flatMap((bar) => {
+    const j = judged.value.find((one) => one.slot === bar.slot);
+    const f = bar.comb && j?.verdict.verdict === 'leave' && j.verdict.decidedBy === 'capped' ? forecastOf(bar.comb) : null;
+    return f ? [{ label: j!.label, earliest: f.earliest, latest: f.latest }] : [];
+  }).sort((a, b) => a.earliest.localeCompare(b.earliest)).slice(0, 3));
   const scan = computed(() => (hive.value?.kind === 'top-bar' ? scanFromBack(judged.value) : null));
   const supers = computed(() => {
     if (!hive.value || !state.value || (hive.value.kind !== 'cut-comb' && hive.value.kind !== 'framed')) return [];
@@ -44,5 +50,5 @@ export function useRipening(hives: ComputedRef<Hive[]>, hive: ComputedRef<Hive |
       }),
     }));
   });
-  return { pace, state, need, forecastOf, comeBackOf, lastBar, scan, supers };
+  return { pace, state, need, forecastOf, comeBackOf, lastBar, scan, nextRipe, supers };
 }
