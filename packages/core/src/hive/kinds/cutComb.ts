@@ -1,22 +1,15 @@
 import type { HiveKind } from '../kind.js';
-import { SUPER_MEASURES, superBoxes, superCompartment, superSchema, type SuperGeometry } from './supers.js';
+import { SUPER_KIND, superCompartment, superSchema, type SuperGeometry } from './supers.js';
 
 /** A shallow super with thin sheets or none, for comb honey in pieces. */
 export const cutCombHive: HiveKind<SuperGeometry> = {
+  ...SUPER_KIND,
   kind: 'cut-comb',
   name: 'Cut-comb super',
-  unitTaken: 'frame',
-  carrier: 'frame',
-  bee: 'honeybee',
   geometrySchema: superSchema,
   defaults: { broodBoxes: 1, supers: 1, framesPerSuper: 9, framePitchMm: 40, combWidthMm: 430, superDepthMm: 145, broodDepthMm: 240 },
-  measures: SUPER_MEASURES,
   choices: [],
-  handles: { places: 'framesPerSuper', depthMm: 'superDepthMm', boxes: 'supers' },
-  boxesAtStart: superBoxes,
   compartment: superCompartment,
-  readCompartment: 'super',
-  newBox: 'super',
   seenBy: ['hand', 'photo', 'below'],
   moves: ['swap', 'turn-super', 'add-on-top', 'add-between', 'take-off', 'give-to-colony'],
   drainsInPlace: false,

@@ -1,23 +1,16 @@
 import type { HiveKind } from '../kind.js';
-import { SUPER_MEASURES, superBoxes, superCompartment, superSchema, type SuperGeometry } from './supers.js';
+import { SUPER_KIND, superCompartment, superSchema, type SuperGeometry } from './supers.js';
 
 /** A super of split-cell frames that are opened by parts and drained in place: six frames at double pitch over the brood boxes. */
 export const drainFrameHive: HiveKind<SuperGeometry> = {
+  ...SUPER_KIND,
   kind: 'drain-frame',
   name: 'Split-cell drain-frame super',
-  unitTaken: 'frame',
-  carrier: 'frame',
-  bee: 'honeybee',
   geometrySchema: superSchema,
   defaults: { broodBoxes: 1, supers: 1, framesPerSuper: 6, framePitchMm: 52, combWidthMm: 420, superDepthMm: 240, broodDepthMm: 240 },
-  measures: SUPER_MEASURES,
   choices: [],
-  handles: { places: 'framesPerSuper', depthMm: 'superDepthMm', boxes: 'supers' },
-  boxesAtStart: superBoxes,
   // Deep cells: the comb fills the wide pitch less a bee space.
   compartment: (g, name) => superCompartment(g, name, Math.min(60, g.framePitchMm - 8)),
-  readCompartment: 'super',
-  newBox: 'super',
   seenBy: ['end-pane', 'window', 'hand', 'photo'],
   moves: ['swap', 'turn-super', 'take-off', 'give-to-colony'],
   drainsInPlace: true,

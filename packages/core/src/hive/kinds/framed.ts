@@ -1,26 +1,19 @@
 import { z } from 'zod';
 import type { HiveKind } from '../kind.js';
-import { SUPER_MEASURES, superBoxes, superCompartment, superShape } from './supers.js';
+import { SUPER_KIND, superCompartment, superShape } from './supers.js';
 
 const schema = z.strictObject({ ...superShape, sheet: z.enum(['none', 'starter', 'plastic'], 'Choose what the frames are built from.') });
 export type FramedGeometry = z.infer<typeof schema>;
 
 /** A super of wooden frames for crushing: comb cut out above a starter strip, or scraped from a sheet. */
 export const framedHive: HiveKind<FramedGeometry> = {
+  ...SUPER_KIND,
   kind: 'framed',
   name: 'Framed super, for crushing',
-  unitTaken: 'frame',
-  carrier: 'frame',
-  bee: 'honeybee',
   geometrySchema: schema,
   defaults: { broodBoxes: 1, supers: 1, framesPerSuper: 9, framePitchMm: 40, combWidthMm: 420, superDepthMm: 168, broodDepthMm: 240, sheet: 'starter' },
-  measures: SUPER_MEASURES,
   choices: [{ key: 'sheet', label: 'Frames are built from', options: [{ value: 'none', label: 'Nothing' }, { value: 'starter', label: 'A starter strip' }, { value: 'plastic', label: 'A plastic sheet' }] }],
-  handles: { places: 'framesPerSuper', depthMm: 'superDepthMm', boxes: 'supers' },
-  boxesAtStart: superBoxes,
   compartment: superCompartment,
-  readCompartment: 'super',
-  newBox: 'super',
   seenBy: ['hand', 'photo', 'below'],
   moves: ['swap', 'turn-super', 'add-on-top', 'add-between', 'take-off', 'give-to-colony'],
   drainsInPlace: false,

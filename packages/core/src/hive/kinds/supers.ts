@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { count, mm, sealedThicknessMm, straight, type CompartmentShape, type Measure } from '../kind.js';
+import { count, mm, sealedThicknessMm, straight, type CompartmentShape, type HiveKind, type Measure } from '../kind.js';
 
 /** Measures shared by the kinds that set supers over closed brood boxes. */
 export const superShape = {
@@ -14,7 +14,7 @@ export const superShape = {
 export const superSchema = z.strictObject(superShape);
 export type SuperGeometry = z.infer<typeof superSchema>;
 
-export const SUPER_MEASURES: readonly Measure[] = [
+const SUPER_MEASURES: readonly Measure[] = [
   { key: 'broodBoxes', label: 'Brood boxes', low: 1, high: 3 },
   { key: 'supers', label: 'Supers', low: 0, high: 6 },
   { key: 'framesPerSuper', label: 'Frames in a super', low: 4, high: 13 },
@@ -42,4 +42,16 @@ export function superCompartment(g: SuperGeometry, name: string, thicknessMm = s
     readable: true,
   };
 }
-export const superBoxes = (g: SuperGeometry): ('brood' | 'super')[] => [...Array.from({ length: g.broodBoxes }, () => 'brood' as const), ...Array.from({ length: g.supers }, () => 'super' as const)];
+const superBoxes = (g: SuperGeometry): ('brood' | 'super')[] => [...Array.from({ length: g.broodBoxes }, () => 'brood' as const), ...Array.from({ length: g.supers }, () => 'super' as const)];
+
+/** What every kind with supers of frames over closed brood boxes has in common. */
+export const SUPER_KIND = {
+  unitTaken: 'frame',
+  carrier: 'frame',
+  bee: 'honeybee',
+  measures: SUPER_MEASURES,
+  handles: { places: 'framesPerSuper', depthMm: 'superDepthMm', boxes: 'supers' },
+  boxesAtStart: superBoxes,
+  readCompartment: 'super',
+  newBox: 'super',
+} satisfies Partial<HiveKind<SuperGeometry>>;
