@@ -33,6 +33,8 @@ export interface CombToJudge {
   builtOn?: string;
   seen: Seen | null;
   droneShare?: number | null;
+  /** Whether it hangs in the super that was kept for the bees. */
+  reserved?: boolean;
   /** Treatments and feedings it was marked with in another colony. */
   marks?: readonly DatedFact[];
 }
@@ -60,7 +62,7 @@ export function judgeHive(input: { combs: readonly CombToJudge[]; hive: HiveMeas
     const winter = needKg === null ? null : { staysLowKg: allLow - stores[i], needKg };
     const moisture = moistureSummary(comb.seen?.readings ?? []);
     const builtOn = comb.builtOn ?? colony.startedOn ?? date;
-    const forbidden = forbids(colony, builtOn, date);
+    const forbidden = forbids(colony, builtOn, date) ?? (comb.reserved ? { rule: 'winter' as const, verdict: 'leave' as const, sentence: 'This super is kept for the bees: it stays untouched.' } : null);
     const verdict = kind.bee === 'stingless'
       ? judgePots({ pots: comb.seen?.pots ?? null, rules, firstSeason, forbidden })
       : judgeComb({ sides, samples, rules, firstSeason, winter, forbidden, glimpse: glimpseOf(comb.seen) });
@@ -102,14 +104,17 @@ function forbids(colony: ColonyState, builtOn: string, date: string): VerdictInp
  */
 export function judgeHiveAt(hive: Hive, rules: HouseRules, instant: string, making: { combId: string; seen: Seen; droneShare?: number | null } | null = null): JudgedComb[] {
   const date = siteDate(hive, instant);
+  const colony = stateAt(hive, instant);
+  // What is kept for the bees is the super next to the brood: stores stay in one block with it.
+  const reservedBox = colony.reserved?.reserved ? hive.boxes.find((b) => b.compartment === 'super')?.carrierId : undefined;
   return judgeHive({
     combs: hive.bars.flatMap(({ slot, boxId, comb }) => {
       if (!comb) return [];
       const made = making?.combId === comb.id ? making : null;
-      return [{ slot, boxId, combId: comb.id, builtOn: comb.builtOn, marks: comb.marks, seen: made ? made.seen : (comb.looks.at(-1) ?? null), droneShare: made?.droneShare ?? null }];
+      return [{ slot, boxId, combId: comb.id, builtOn: comb.builtOn, marks: comb.marks, reserved: boxId !== null && boxId === reservedBox, seen: made ? made.seen : (comb.looks.at(-1) ?? null), droneShare: made?.droneShare ?? null }];
     }),
     hive,
-    colony: stateAt(hive, instant),
+    colony,
     date,
     hemisphere: hive.site.hemisphere,
     rules,

@@ -15,8 +15,8 @@ export interface VerdictInput {
   samples: MoistureSample[];
   rules: Pick<HouseRules, 'ripeCappedPercent' | 'ripeOf' | 'considerFromPercent' | 'moistureMayOverrule' | 'moistureLimitPercent' | 'takeInFirstSeason' | 'lookAgainDays'>;
   firstSeason: boolean;
-  /** What forbids a comb whatever it holds: a colony that is gone, a waiting time, syrup since it was built. */
-  forbidden?: { rule: 'dead' | 'treated' | 'syrup'; verdict: 'leave' | 'test'; sentence: string } | null;
+  /** What forbids a comb whatever it holds: a colony that is gone, a waiting time, syrup since it was built, a super kept for the bees. */
+  forbidden?: { rule: 'dead' | 'treated' | 'syrup' | 'winter'; verdict: 'leave' | 'test'; sentence: string } | null;
   /** What was seen of an unseen side from outside (a window, an end pane): said, never counted as seen. */
   glimpse?: string | null;
   /** Stores that would stay without this comb, counted low, against the need; null where the need is unknown. */

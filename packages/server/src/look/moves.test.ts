@@ -161,6 +161,17 @@ describe('facts of a colony', () => {
     await undoLast();
     expect((await hive(h.id)).colony!.facts).toEqual([]);
   });
+  it('a super kept for the bees stays untouched, the one above it may be taken', async () => {
+    const h = await make('framed');
+    await home.ok(home.post('/boxes', { id: randomUUID(), hiveId: h.id, at: 3, what: 'add-on-top' }));
+    await home.ok(fact(h, { kind: 'reserved-super', reserved: true }));
+    const kept = (await hive(h.id)).bars.find((b) => b.slot === 201)!;
+    expect((await home.ok(home.look(kept.comb!.id))).body.look.verdict).toMatchObject({ verdict: 'leave', decidedBy: 'winter', headline: expect.stringMatching(/kept for the bees/) });
+    const above = (await hive(h.id)).bars.find((b) => b.slot === 301)!;
+    const comb = randomUUID();
+    await home.ok(home.post('/combs', { id: comb, hiveId: h.id, slot: above.slot, builtOn: '2026-03-01' }));
+    expect((await home.ok(home.look(comb))).body.look.verdict.verdict).toBe('take');
+  });
   it('cannot lie in the future, and are checked field by field', async () => {
     const h = await home.hive();
     expect((await fact(h, { kind: 'queen', seen: true }, '2030-01-01')).body).toMatchObject({ path: 'payload.on' });
