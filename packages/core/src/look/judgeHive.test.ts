@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Shares } from '../comb/contents.js';
 import { sealedThicknessMm } from '../hive/kind.js';
+import { HIVE_KINDS } from '../hive/kinds.js';
+import type { DatedFact } from '../records/colony.js';
 import { TOP_BAR_DEFAULTS, innerLengthMm } from '../hive/topBar.js';
 import type { Hive, Look } from '../records/views.js';
 import { DEFAULT_RULES, houseRulesSchema } from '../rules/houseRules.js';
@@ -32,6 +34,16 @@ describe('a hive judged as it hangs', () => {
   it.each([['2025-06-30', 'take'], ['2025-07-01', 'leave']])('takes the season from the hemisphere: a colony of %s is in its %s season in the south', (colonyStartedOn, verdict) =>
     expect(judge([seen()], { colonyStartedOn })[0].verdict.verdict).toBe(verdict));
   it('asks the same date otherwise in the north', () => expect(judge([seen()], { colonyStartedOn: '2025-11-01', hemisphere: 'north' })[0].verdict.verdict).toBe('take'));
+});
+
+describe('a drain frame', () => {
+  const frame = { kind: 'drain-frame' as const, geometry: HIVE_KINDS['drain-frame'].defaults };
+  const headline = (facts: DatedFact[]) => judge([seen({ sides: { A: { ...sealed, capped: 0.95, open: 0.02 }, B: { ...sealed, capped: 0.95, open: 0.02 } } })], { hive: frame, colony: colonyState('2024-09-01', facts, '2026-03-14') })[0].verdict;
+  it('that is ripe says in the same breath that it is not to be opened on the hive yet', () => {
+    expect(headline([])).toMatchObject({ verdict: 'take', headline: expect.stringMatching(/Do not open it on the hive yet: tilt not measured/) });
+    const ready = [{ id: 't', on: '2026-03-13', fact: { kind: 'tilt', degrees: 3 } }, { id: 'f', on: '2026-03-13', fact: { kind: 'flow', flow: 'some', endsOn: null } }] as DatedFact[];
+    expect(headline(ready).headline).not.toMatch(/Do not open/);
+  });
 });
 
 describe('a hive judged at an instant', () => {

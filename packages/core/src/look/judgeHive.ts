@@ -66,17 +66,25 @@ export function judgeHive(input: { combs: readonly CombToJudge[]; hive: HiveMeas
     const verdict = kind.bee === 'stingless'
       ? judgePots({ pots: comb.seen?.pots ?? null, rules, firstSeason, forbidden })
       : judgeComb({ sides, samples, rules, firstSeason, winter, forbidden, glimpse: glimpseOf(comb.seen) });
+    const asked = judgements({
+      sides, wettestPercent: moisture?.wettestPercent ?? null, sampled: moisture !== null && moisture.openSamples >= 3 && moisture.bothSides,
+      droneShare: comb.droneShare ?? null, combAge: comb.seen?.combAge ?? 'new', straight: comb.seen?.straight ?? null,
+      builtOn, date, bee: kind.bee, drainsInPlace: kind.drainsInPlace, rules, colony, winter, firstSeason,
+    });
     return {
       slot: comb.slot, label: placeLabel(comb.slot), boxId: comb.boxId ?? null, combId: comb.combId, seen: comb.seen,
       estimate: estimates[i],
-      verdict,
-      judgements: judgements({
-        sides, wettestPercent: moisture?.wettestPercent ?? null, sampled: moisture !== null && moisture.openSamples >= 3 && moisture.bothSides,
-        droneShare: comb.droneShare ?? null, combAge: comb.seen?.combAge ?? 'new', straight: comb.seen?.straight ?? null,
-        builtOn, date, bee: kind.bee, drainsInPlace: kind.drainsInPlace, rules, colony, winter, firstSeason,
-      }),
+      verdict: ripeButNotToOpen(verdict, asked),
+      judgements: asked,
     };
   });
+}
+
+/** Ripe is not safe to open: where a drain frame may be taken but not run in the hive, the headline says both. */
+function ripeButNotToOpen(verdict: CombVerdict, asked: readonly Judgement[]): CombVerdict {
+  const drain = asked.find((j) => j.topic === 'drain-in-place');
+  if (verdict.verdict !== 'take' || !drain || drain.answer === 'yes') return verdict;
+  return { ...verdict, headline: `${verdict.headline} Do not open it on the hive yet: ${drain.sentence[0].toLowerCase()}${drain.sentence.slice(1)}` };
 }
 
 /** What was given to an earlier colony marks its combs for good: added to what the present one got. */
