@@ -208,21 +208,27 @@ test('an earlier look is laid over this one by a slider', async ({ page }) => {
 test('a comb of a stack goes on along the row: chosen, planned, and led step by step', async ({ page }) => {
   await open(page, 'Araucária');
   await page.getByRole('link', { name: 'Go on to Choose' }).click();
-  await expect(page.getByText('What this colony needs for winter is not said yet.')).toBeVisible();
-  await page.getByLabel('Winter need').fill('9');
-  await page.getByRole('button', { name: 'Write it down' }).click();
-  await expect(page.getByText('to spare')).toBeVisible();
+  await expect(page.getByText(/^[\d.]+ kg to spare$/)).toBeVisible();
+  await page.getByRole('radio', { name: 'Leave all' }).check();
+  await expect(page.getByText('0 combs out')).toBeVisible();
+  await page.getByRole('radio', { name: 'Most worth' }).check();
+  // One comb more than the chooser would take, or one less: it is pinned, and the rest is chosen round it.
   await page.getByRole('button', { name: /box 3, place 8/ }).click();
-  await expect(page.getByText('1 comb out')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Comb 3·8 in hand, pinned' })).toBeVisible();
+  await page.getByRole('group', { name: 'Comb 3·8 in hand' }).getByRole('button', { name: /Slice and drip/ }).click();
+  await expect(page.getByText(/Slice and drip, slow and clear/)).toBeVisible();
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
-  await page.getByRole('button', { name: /go to Take/ }).click();
-  for (const done of ['All here', 'Smoked', 'Open']) await page.getByRole('button', { name: done, exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'Take comb 3·8' })).toBeVisible();
+  await expect(page).toHaveURL(/ready/);
 });
 
-test('pots and drain frames are not lifted out: Choose says how the work goes', async ({ page }) => {
+test('pots are drawn off and drain frames opened in place: Choose offers their own ways and says what stands against them', async ({ page }) => {
   await open(page, 'Miúda');
   await page.getByRole('link', { name: 'Go on to Choose' }).click();
-  await expect(page.getByText('sealed pots are drawn off in the hive', { exact: false })).toBeVisible();
-  await expect(page.getByText('Closed within minutes')).toBeVisible();
+  await page.getByRole('button', { name: /place 2/ }).last().click();
+  await expect(page.getByRole('button', { name: /Draw off the pots/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Crush and strain/ })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Bromélia' }).click();
+  await page.getByRole('button', { name: /place 3/ }).last().click();
+  await expect(page.getByRole('button', { name: /Drain in the hive/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Drain off the hive/ })).toBeVisible();
 });

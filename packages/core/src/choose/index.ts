@@ -1,3 +1,17 @@
-// Choose: winter stores and what crushing would give. Other stages use only what stands here.
+// Choose: what may go which way, the best set under the rules, and what would stay. Other stages use only what stands here.
+export * from './alternatives.js';
+export * from './answer.js';
+export * from './blocks.js';
+export * from './combOrLiquid.js';
 export * from './crushOutcome.js';
+export * from './explain.js';
+export * from './highs.js';
+export * from './lots.js';
+export * from './lp.js';
+export * from './model.js';
+export * from './outcome.js';
+export * from './question.js';
+export * from './solve.js';
 export * from './stores.js';
+export * from './units.js';
+export * from './ways.js';

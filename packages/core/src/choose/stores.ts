@@ -1,20 +1,7 @@
 import type { CombEstimate } from '../comb/estimate.js';
+import { combStoresKg } from '../comb/stores.js';
 import type { Range } from '../units/format.js';
-
-/** Open nectar counts as the ripe honey it would become: mass x (1 - W) / 0.82, with W 40, 25, 18 % (SCIENCE 7). */
-const OPEN_EQUIVALENT: Range = { low: 0.6 / 0.82, mid: 0.75 / 0.82, high: 1 };
-
-/** Winter stores in one comb, kg of honey equivalent as a range; sealed honey in full, open by its sugar. Null (not read) counts nothing at the low end and is unknown. */
-export function combStoresKg(estimate: CombEstimate | null): Range {
-  if (!estimate) return { low: 0, mid: 0, high: 0 };
-  const at = (edge: keyof Range): number => estimate.cappedHoneyKg[edge] + estimate.openHoneyKg[edge] * OPEN_EQUIVALENT[edge];
-  return { low: at('low'), mid: at('mid'), high: at('high') };
-}
-
-/** Sum of ranges: low with low, high with high. Honest for a bound, wide for a sum. */
-export function sumRanges(ranges: readonly Range[]): Range {
-  return ranges.reduce((sum, r) => ({ low: sum.low + r.low, mid: sum.mid + r.mid, high: sum.high + r.high }), { low: 0, mid: 0, high: 0 });
-}
+import { sumRanges } from '../units/ranges.js';
 
 /**
  * Ripe bars that the colony can spare, from the back: lifted one after the other while what stays, counted

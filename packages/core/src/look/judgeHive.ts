@@ -1,12 +1,13 @@
 import { dateWords } from '../units/dates.js';
 import { DateTime } from 'luxon';
 import type { CombEstimate } from '../comb/estimate.js';
-import { combStoresKg } from '../choose/index.js';
+import { combStoresKg } from '../comb/stores.js';
 import { hiveKind, placeLabel } from '../hive/kinds.js';
 import { seasonOf } from '../hive/season.js';
 import type { DatedFact } from '../records/colony.js';
 import type { Hive } from '../records/views.js';
-import { winterIsRead, winterNeedOf, type HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../rules/houseRules.js';
+import { winterCase } from '../rules/winter.js';
 import { colonyState, type ColonyState } from './colonyState.js';
 import { fedSince, judgements, waitingTreatment, type Judgement } from './judgements.js';
 import { judgePots } from './judgePots.js';
@@ -54,7 +55,7 @@ export function judgeHive(input: { combs: readonly CombToJudge[]; hive: HiveMeas
   const allLow = stores.reduce((a, b) => a + b, 0);
   const season = seasonOf(date, input.hemisphere);
   const firstSeason = input.colony.startedOn !== null && input.colony.startedOn >= season.startsOn && !input.colony.dead;
-  const needKg = input.colony.dead || !winterIsRead(hive.kind) ? null : winterNeedOf(rules, hive.kind);
+  const needKg = input.colony.dead ? null : winterCase({ rules, kind: hive.kind, strength: input.colony.strength?.strength ?? null, flowKg: 0, date }).needKg;
   return input.combs.map((comb, i) => {
     const colony = withMarks(input.colony, comb.marks ?? [], date);
     const samples: MoistureSample[] = (comb.seen?.readings ?? []).map((r) => ({ side: r.side, cells: r.cells, moisturePercent: readingMoisture(r).moisturePercent }));

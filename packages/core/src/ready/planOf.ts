@@ -25,7 +25,7 @@ export function planOf(input: { detail: BatchDetail; rules: HouseRules; jars: re
     const estimate = look ? estimateSeen(look, detail.hive) : null;
     return estimate ? [estimate] : [];
   });
-  const jars = input.jars.map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));
+  const jars = input.jars.filter((j) => j.purpose === 'jar').map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));
   const outcome = crushOutcome({ combs: estimates, jars, rules, moisturePercent: plan.moisturePercent });
   const waxKg = estimates.reduce((sum, e) => ({ low: sum.low + e.waxKg.low, mid: sum.mid + e.waxKg.mid, high: sum.high + e.waxKg.high }), { low: 0, mid: 0, high: 0 });
   const gear = gearList({ combs: detail.batch.combIds.length, combHoneyKg: outcome.combHoneyKg, waxKg, honeyOutKg: outcome.honeyOutKg, kit: input.vessels, jars, moisturePercent: plan.moisturePercent });

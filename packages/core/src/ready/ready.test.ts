@@ -1,7 +1,8 @@
 import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
 import { crushOutcome } from '../choose/index.js';
-import { combStoresKg, spareableBars, winterBalance } from '../choose/index.js';
+import { spareableBars, winterBalance } from '../choose/index.js';
+import { combStoresKg } from '../comb/stores.js';
 import { combEstimate } from '../comb/estimate.js';
 import { seasonOf } from '../hive/season.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { WAYS } from '../choose/ways.js';
 import { gramsSchema, idSchema, instantSchema, noteSchema } from './common.js';
 
 export const STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar', 'book'] as const;
@@ -8,12 +9,21 @@ export const newHarvestSchema = z.strictObject({
   visitId: idSchema,
   batchId: idSchema,
   hiveId: idSchema,
-  method: z.enum(['crush', 'cut']),
+  /** The way it goes. */
+  method: z.enum(WAYS, 'Choose a way.'),
   combIds: z.array(idSchema).min(1, 'Lift at least one comb.'),
   /** Combs taken although the verdict was not 'take', each with its reason. */
   anyway: z.array(z.strictObject({ combId: idSchema, reason: noteSchema.min(3, 'Say why.') })),
 });
 export type NewHarvest = z.infer<typeof newHarvestSchema>;
+
+/** One decision over one or more hives: every batch of it, or none. Batches with the same `lotGroup` go into one vessel. */
+export const newChoiceSchema = z.strictObject({
+  batches: z.array(newHarvestSchema.extend({ lotGroup: idSchema.nullable() })).min(1, 'Lift at least one comb.').max(60),
+  /** What was asked and what was weighed against it, kept as it stood. */
+  question: z.record(z.string(), z.unknown()),
+});
+export type NewChoice = z.infer<typeof newChoiceSchema>;
 
 export const planSchema = z.strictObject({
   startLocal: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.'),

@@ -19,8 +19,12 @@ export const newJarKindSchema = z.strictObject({
   name: nameSchema,
   netG: z.int('Whole grams.').min(10, 'At least 10 g.').max(50_000, 'At most 50 kg.'),
   tareG: gramsSchema,
+  /** What goes into it: liquid honey, a strip of comb topped up with honey, or a cut piece of comb. */
+  purpose: z.enum(['jar', 'chunk', 'piece']).default('jar'),
+  /** What one empty costs. */
+  cost: z.number('A price.').min(0, 'At least 0.').max(10_000, 'At most 10 000.').default(0),
   stock: z.int('Whole jars.').min(0, 'Stock is at least 0.').max(10_000, 'At most 10 000.'),
   value: z.number('A price.').min(0, 'At least 0.').max(100_000, 'At most 100 000.'),
 });
 export type NewJarKind = z.infer<typeof newJarKindSchema>;
-export const changeJarKindSchema = newJarKindSchema.omit({ id: true }).partial();
+export const changeJarKindSchema = newJarKindSchema.omit({ id: true }).partial().extend({ purpose: z.enum(['jar', 'chunk', 'piece']).optional(), cost: newJarKindSchema.shape.cost.unwrap().optional() });

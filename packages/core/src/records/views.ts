@@ -4,6 +4,7 @@ import type { HiveKindName } from '../hive/kinds.js';
 import type { Hemisphere } from '../hive/season.js';
 import type { Compartment, Geometry, SeenBy } from '../hive/kind.js';
 import type { CombVerdict } from '../look/index.js';
+import type { Way } from '../choose/index.js';
 import type { VesselRole } from '../ready/index.js';
 import type { Attachment, Pane } from '../comb/partial.js';
 import type { Pots } from '../comb/pots.js';
@@ -40,12 +41,12 @@ export interface Hive {
 }
 export interface Photo { id: string; sha256: string; widthPx: number; heightPx: number; bytes: number; takenOn: string | null }
 export interface Vessel { id: string; name: string; role: VesselRole; volumeL: number; tareG: number; innerDiameterMm: number; revision: number }
-export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; revision: number }
+export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; cost: number; purpose: 'jar' | 'chunk' | 'piece'; revision: number }
 export interface RulesVersion { version: number; recordedAt: string; rules: HouseRules }
 
 export interface Batch {
   id: string; visitId: string; hiveId: string; hiveName: string; siteName: string; zone: string; date: string;
-  method: 'crush' | 'cut'; stage: Stage; closedAt: string | null; lookedBackAt: string | null; combIds: string[];
+  method: Way; lotGroup: string | null; stage: Stage; closedAt: string | null; lookedBackAt: string | null; combIds: string[];
   anyway: { combId: string; reason: string }[]; plan: Plan | null; rulesVersion: number; code: string | null;
   handsOnMinutes: number; createdAt: string; revision: number;
 }

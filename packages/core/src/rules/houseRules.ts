@@ -1,7 +1,55 @@
 import { z } from 'zod';
-import { HIVE_KIND_NAMES, hasClosedBrood, type HiveKindName } from '../hive/kinds.js';
+import { HIVE_KIND_NAMES } from '../hive/kinds.js';
 
 const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time such as 22:00.');
+
+const percentOf = (high: number): z.ZodNumber => z.number('A percentage.').min(0, 'At least 0 %.').max(high, `At most ${high} %.`);
+
+/** The winter in the household's own numbers: months and their use, a hard one, a colony's strength. */
+const winterRules = {
+  /** Kilograms used month by month (1 to 12), the household's own; only their proportions count, the need stands in winterNeedKg. Empty: not said. */
+  winterUseByMonthKg: z.partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']), z.number('Kilograms.').min(0, 'At least 0 kg.').max(20, 'At most 20 kg.')),
+  /** How much more a hard winter takes. */
+  hardWinterPercent: percentOf(100),
+  /** What a weak, middle or strong colony needs, of the need said: 100 until the household says otherwise. */
+  strengthPercent: z.strictObject({ weak: percentOf(200), middle: percentOf(200), strong: percentOf(200) }),
+  maxCombsPerHive: z.int('Whole combs.').min(0, 'At least 0 combs.').max(60, 'At most 60 combs.').nullable(),
+};
+
+/** People, hours, weights and places that a harvest has to fit into. */
+const plannedWork = {
+  people: z.int('Whole people.').min(1, 'At least one person: nobody is planned for.').max(12, 'At most 12 people.'),
+  /** What one person lifts, kg; two carry twice that. */
+  liftKg: z.number('Kilograms.').min(3, 'At least 3 kg.').max(60, 'At most 60 kg.'),
+  freezerL: z.number('Litres.').min(0, 'At least 0 L.').max(2000, 'At most 2000 L.').nullable(),
+  freezerTemperatureC: z.number('Degrees.').min(-40, 'At least -40 °C.').max(-7, 'At most -7 °C: warmer does not end moth eggs.'),
+  freeze: z.enum(['whole', 'pieces', 'none']),
+  /** The bench at night, °C; null: as by day. */
+  nightTemperatureC: z.number('Degrees.').min(-5, 'At least -5 °C.').max(45, 'At most 45 °C.').nullable(),
+  workFrom: clockTime,
+  workTo: clockTime,
+  minutesPerPiece: z.number('Minutes.').min(0.2, 'At least 0.2 minutes.').max(60, 'At most 60 minutes.'),
+  minutesPerPressing: z.number('Minutes.').min(1, 'At least 1 minute.').max(240, 'At most 240 minutes.'),
+  smoke: z.enum(['smoke', 'fresh-air', 'by-temper']),
+  beesOff: z.enum(['brush', 'herd', 'shake', 'repellent', 'leave-out']),
+  windLimitKmH: z.number('Kilometres an hour.').min(5, 'At least 5 km/h.').max(60, 'At most 60 km/h.'),
+  /** Heat index at which nobody works in a suit, °C. */
+  heatIndexLimitC: z.number('Degrees.').min(25, 'At least 25 °C.').max(45, 'At most 45 °C.'),
+  /** What the vehicle carries. */
+  vehicleL: z.number('Litres.').min(10, 'At least 10 L.').max(5000, 'At most 5000 L.').nullable(),
+  vehicleKg: z.number('Kilograms.').min(5, 'At least 5 kg.').max(3000, 'At most 3000 kg.').nullable(),
+};
+
+/** What things are worth to the household. Prices of jars and boxes stand with them in the kit. */
+const worthRules = {
+  currency: z.string().trim().max(6, 'At most 6 letters.'),
+  waxPerKg: z.number('A price.').min(0, 'A price is at least 0.').max(10_000, 'At most 10 000.'),
+  /** How much is given away and eaten at home, and what that is worth of the price. The rest is sold. */
+  givenPercent: percentOf(100),
+  givenWorthPercent: percentOf(300),
+  ownPercent: percentOf(100),
+  ownWorthPercent: percentOf(300),
+};
 
 /**
  * The household's rules: one immutable version at a time. Where practitioners disagree each school is a
@@ -52,6 +100,9 @@ export const houseRulesSchema = z.strictObject({
   registeredToSell: z.boolean(),
   labelMaker: z.string().max(80, 'At most 80 letters.'),
   wetGear: z.enum(['wash', 'same-hive', 'open']),
+  ...winterRules,
+  ...plannedWork,
+  ...worthRules,
 });
 export type HouseRules = z.infer<typeof houseRulesSchema>;
 
@@ -87,17 +138,33 @@ export const DEFAULT_RULES: HouseRules = {
   registeredToSell: false,
   labelMaker: '',
   wetGear: 'wash',
+  winterUseByMonthKg: {},
+  hardWinterPercent: 15,
+  strengthPercent: { weak: 100, middle: 100, strong: 100 },
+  maxCombsPerHive: null,
+  people: 2,
+  liftKg: 15,
+  freezerL: null,
+  freezerTemperatureC: -18,
+  freeze: 'pieces',
+  nightTemperatureC: null,
+  workFrom: '07:00',
+  workTo: '21:00',
+  minutesPerPiece: 3,
+  minutesPerPressing: 30,
+  smoke: 'by-temper',
+  beesOff: 'brush',
+  windLimitKmH: 20,
+  heatIndexLimitC: 32,
+  vehicleL: null,
+  vehicleKg: null,
+  currency: '',
+  waxPerKg: 0,
+  givenPercent: 0,
+  givenWorthPercent: 100,
+  ownPercent: 0,
+  ownWorthPercent: 100,
 };
-
-/** What the household says a colony of this kind keeps for winter, kg; null where it never said. */
-export function winterNeedOf(rules: Pick<HouseRules, 'winterNeedKg' | 'winterNeedByKindKg'>, kind: HiveKindName): number | null {
-  return kind === 'top-bar' ? rules.winterNeedKg : (rules.winterNeedByKindKg[kind] ?? null);
-}
-
-/** Whether the winter need is to be asked for this kind: not where closed brood boxes hold the stores. */
-export function winterIsRead(kind: HiveKindName): boolean {
-  return !hasClosedBrood(kind);
-}
 
 /** What the schools are called on screen, with the reason a household would choose each. */
 export const SCHOOLS = {
@@ -106,4 +173,7 @@ export const SCHOOLS = {
   crush: { mash: 'Mash to pulp: quick, cloudy', chop: 'Chop fine', slice: 'Slice and leave: slow, clear' },
   strain: { once: 'Strain once', twice: 'Strain twice', cloth: 'Through cloth', none: 'Do not strain' },
   wetGear: { wash: 'Wash it', 'same-hive': 'Back inside the same hive', open: 'Out in the open' },
+  freeze: { pieces: 'After cutting, as pieces', whole: 'Whole, before cutting', none: 'Not at all' },
+  smoke: { 'by-temper': 'By temper', smoke: 'Always smoke', 'fresh-air': 'Fresh air, no smoke' },
+  beesOff: { brush: 'Brush', herd: 'Herd with the hand', shake: 'Shake framed combs', repellent: 'Repellent board, where permitted', 'leave-out': 'Leave the box out' },
 } as const;

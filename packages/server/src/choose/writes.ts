@@ -1,4 +1,4 @@
-import { crushOutcome, judgeHiveAt, moveBatchSchema, newHarvestSchema, planSchema, type JarKindRecord } from '@furrow/core';
+import { crushOutcome, judgeHiveAt, moveBatchSchema, newChoiceSchema, newHarvestSchema, planSchema, type Batch, type JarKindRecord, type NewChoice } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { z } from 'zod';
 import { dateAt } from '../look/writes.js';
@@ -6,7 +6,35 @@ import { conflict, refused } from '../problem.js';
 import { list } from '../store/rows.js';
 import { hiveView } from '../store/hiveViews.js';
 import { batchView, currentRules } from '../store/views.js';
+import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
+
+/** Combs of one hive that go one way: judged again here, so that no screen can choose what the rules forbid. */
+async function makeBatch(unit: UnitOfWork, payload: NewChoice['batches'][number], question: Record<string, unknown>, at = 'payload'): Promise<Batch> {
+  const hive = await hiveView(unit.db, payload.hiveId);
+  const { rules, version } = await currentRules(unit.db);
+  const judged = judgeHiveAt(hive, rules, unit.at);
+  const open = await unit.db('batches').where({ hiveId: hive.id, closedAt: null, removedAt: null }).whereIn('stage', ['ready', 'take']);
+  const chosen = payload.combIds.map((combId, i) => {
+    const path = `${at}.combIds[${i}]`;
+    const comb = judged.find((j) => j.combId === combId);
+    if (!comb) throw refused('This comb does not hang in that hive.', path);
+    if (open.some((b) => (JSON.parse(b.combIds) as string[]).includes(combId))) throw conflict('chosen-already', `Comb ${comb.label} is chosen in another harvest already.`, path);
+    if (comb.verdict.decidedBy === 'brood') throw refused(`Comb ${comb.label} carries brood: it is never taken.`, path);
+    if (comb.verdict.decidedBy === 'treated') throw refused(`Comb ${comb.label}: ${comb.verdict.headline}`, path);
+    if (comb.verdict.verdict !== 'take' && !payload.anyway.some((a) => a.combId === combId)) throw refused(`Comb ${comb.label}: ${comb.verdict.headline} Say why it is taken anyway.`, `${at}.anyway`);
+    return comb;
+  });
+  const jars = await list<JarKindRecord>(unit.db, 'jarKinds');
+  const outcome = crushOutcome({ combs: chosen.flatMap((c) => (c.estimate ? [c.estimate] : [])), jars: jars.filter((j) => j.purpose === 'jar'), rules, moisturePercent: null });
+  if (!(await unit.db('visits').where({ id: payload.visitId }).first())) await unit.insert('visits', { id: payload.visitId, hiveId: hive.id, date: dateAt(unit.at, hive.site.zone), occurredAt: unit.at });
+  await unit.insert('batches', {
+    id: payload.batchId, visitId: payload.visitId, hiveId: hive.id, method: payload.method, lotGroup: payload.lotGroup, stage: 'ready', code: null, combIds: payload.combIds, anyway: payload.anyway,
+    decision: { combs: chosen.map(({ slot, combId, verdict, estimate }) => ({ slot, combId, verdict, estimate })), outcome, question },
+    plan: null, rulesVersion: version, handsOnMinutes: 0, closedAt: null, lookedBackAt: null, createdAt: unit.at,
+  });
+  return batchView(unit.db, payload.batchId);
+}
 
 export const chooseWrites = [
   write({
@@ -16,36 +44,23 @@ export const chooseWrites = [
       const batch = await batchView(unit.db, id);
       if (await unit.db('takes').where({ batchId: id, removedAt: null }).first()) throw conflict('built-upon', 'Combs were taken already: this harvest is not withdrawn but closed.');
       await unit.update('batches', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
-      await unit.update('visits', batch.visitId, { removedAt: unit.recordedAt });
+      const others = await unit.db('batches').where({ visitId: batch.visitId, removedAt: null }).first();
+      if (!others) await unit.update('visits', batch.visitId, { removedAt: unit.recordedAt });
       return { hiveId: batch.hiveId };
     },
   }),
   write({
     method: 'post', path: '/harvests', schema: newHarvestSchema,
     sentence: (p) => `${p.combIds.length} ${p.combIds.length === 1 ? 'comb' : 'combs'} chosen`,
+    run: async (unit, payload) => ({ batch: await makeBatch(unit, { ...payload, lotGroup: null }, {}) }),
+  }),
+  write({
+    method: 'post', path: '/choices', schema: newChoiceSchema,
+    sentence: (p) => { const n = p.batches.reduce((sum, b) => sum + b.combIds.length, 0); return `${n} ${n === 1 ? 'comb' : 'combs'} chosen`; },
     run: async (unit, payload) => {
-      const hive = await hiveView(unit.db, payload.hiveId);
-      const { rules, version } = await currentRules(unit.db);
-      const date = dateAt(unit.at, hive.site.zone);
-      const judged = judgeHiveAt(hive, rules, unit.at);
-      const open = await unit.db('batches').where({ hiveId: hive.id, closedAt: null, removedAt: null }).whereIn('stage', ['ready', 'take']);
-      const chosen = payload.combIds.map((combId, i) => {
-        const comb = judged.find((j) => j.combId === combId);
-        if (!comb) throw refused('This comb does not hang in that hive.', `payload.combIds[${i}]`);
-        if (open.some((b) => (JSON.parse(b.combIds) as string[]).includes(combId))) throw conflict('chosen-already', `Comb ${comb.slot} is chosen in another harvest already.`, `payload.combIds[${i}]`);
-        if (comb.verdict.decidedBy === 'brood') throw refused(`Comb ${comb.slot} carries brood: it is never taken.`, `payload.combIds[${i}]`);
-        if (comb.verdict.verdict !== 'take' && !payload.anyway.some((a) => a.combId === combId)) throw refused(`Comb ${comb.slot}: ${comb.verdict.headline} Say why it is taken anyway.`, 'payload.anyway');
-        return comb;
-      });
-      const jars = await list<JarKindRecord>(unit.db, 'jarKinds');
-      const outcome = crushOutcome({ combs: chosen.flatMap((c) => (c.estimate ? [c.estimate] : [])), jars, rules, moisturePercent: null });
-      await unit.insert('visits', { id: payload.visitId, hiveId: hive.id, date, occurredAt: unit.at });
-      await unit.insert('batches', {
-        id: payload.batchId, visitId: payload.visitId, hiveId: hive.id, method: payload.method, stage: 'ready', code: null, combIds: payload.combIds, anyway: payload.anyway,
-        decision: { combs: chosen.map(({ slot, combId, verdict, estimate }) => ({ slot, combId, verdict, estimate })), outcome },
-        plan: null, rulesVersion: version, handsOnMinutes: 0, closedAt: null, lookedBackAt: null, createdAt: unit.at,
-      });
-      return { batch: await batchView(unit.db, payload.batchId) };
+      const batches = [];
+      for (const [i, batch] of payload.batches.entries()) batches.push(await makeBatch(unit, batch, payload.question, `payload.batches[${i}]`));
+      return { batches };
     },
   }),
   write({

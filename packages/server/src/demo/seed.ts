@@ -29,7 +29,10 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   const ago = (days: number, hours = 0): Date => new Date(now.getTime() - days * DAY - hours * 3_600_000);
   const dateOf = (at: Date): string => DateTime.fromJSDate(at, { zone: ZONE }).toISODate()!;
 
-  await send('post', '/rules', ago(420), { ...DEFAULT_RULES, ripeCappedPercent: 75, moistureLimitPercent: 18.5, winterNeedKg: 11, kitchenTemperatureC: 24, stirEveryHours: 3, labelMaker: 'Casa Pedra Clara' });
+  await send('post', '/rules', ago(420), { ...DEFAULT_RULES, ripeCappedPercent: 75, moistureLimitPercent: 18.5, winterNeedKg: 11, kitchenTemperatureC: 24, stirEveryHours: 3, labelMaker: 'Casa Pedra Clara',
+    winterNeedByKindKg: { warre: 12, 'pile-box': 9 }, winterUseByMonthKg: { 4: 1.4, 5: 2, 6: 2.6, 7: 2.7, 8: 2.3 }, strengthPercent: { weak: 90, middle: 100, strong: 110 }, freezerL: 40, nightTemperatureC: 18,
+    currency: 'R$', waxPerKg: 60, givenPercent: 15, givenWorthPercent: 80, ownPercent: 10, ownWorthPercent: 70, vehicleL: 220, vehicleKg: 180, people: 2, liftKg: 14,
+  });
   const sites = { pedraClara: randomUUID(), encosta: randomUUID(), capaoFundo: randomUUID() };
   for (const [id, name] of [[sites.pedraClara, 'Pedra Clara'], [sites.encosta, 'Encosta'], [sites.capaoFundo, 'Capão Fundo']]) {
     await send('post', '/sites', ago(800), { id, name, zone: ZONE, hemisphere: 'south' });
@@ -42,8 +45,10 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
     { id: vessel.settling, name: 'Gate bucket', role: 'settling', volumeL: 16, tareG: 980, innerDiameterMm: 270 },
   ]) await send('post', '/vessels', ago(800), v);
   const jar = { large: randomUUID(), small: randomUUID() };
-  await send('post', '/jars', ago(800), { id: jar.large, name: 'Round jar 500', netG: 500, tareG: 228, stock: 12, value: 38 });
-  await send('post', '/jars', ago(800), { id: jar.small, name: 'Small jar 300', netG: 300, tareG: 164, stock: 20, value: 25 });
+  await send('post', '/jars', ago(800), { id: jar.large, name: 'Round jar 500', netG: 500, tareG: 228, stock: 12, value: 38, cost: 3.2 });
+  await send('post', '/jars', ago(800), { id: jar.small, name: 'Small jar 300', netG: 300, tareG: 164, stock: 20, value: 25, cost: 2.4 });
+  await send('post', '/jars', ago(790), { id: randomUUID(), name: 'Flat box 250', purpose: 'piece', netG: 250, tareG: 22, stock: 24, value: 34, cost: 2.6 });
+  await send('post', '/jars', ago(790), { id: randomUUID(), name: 'Wide jar 700', purpose: 'chunk', netG: 700, tareG: 310, stock: 6, value: 62, cost: 4.8 });
 
   const hiveId = randomUUID();
   const { hive } = await send<{ hive: Hive }>('post', '/hives', ago(790), {

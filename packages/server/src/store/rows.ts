@@ -3,6 +3,7 @@ import { notFound } from '../problem.js';
 
 /** Columns kept as JSON text. */
 const JSON_COLUMNS: Record<string, readonly string[]> = {
+  sites: ['notes', 'forage'],
   hives: ['geometry'],
   colonies: ['parentIds'],
   combs: ['successorIds', 'marks'],

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { newTakeSchema, placeLabel, type Batch } from '@furrow/core';
+import { newTakeSchema, placeLabel, runsInPlace, type Batch } from '@furrow/core';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { hiveOfComb } from '../look/placing.js';
 import { dateAt } from '../look/writes.js';
@@ -38,12 +38,13 @@ export const takeWrites = [
       const { minutes = 0, ...take } = payload;
       await unit.insert('takes', { ...take, slot: bar?.slot ?? 0, netG, occurredAt: unit.at });
       if (netG !== null) {
-        const lot = await lotOf(unit, batch, 'comb', 'comb');
+        // What runs or is drawn off in place is honey at once, and its comb goes on living in the hive.
+        const lot = runsInPlace(batch.method) ? await lotOf(unit, batch, 'honey', 'honey') : await lotOf(unit, batch, 'comb', 'comb');
         await unit.flow({ from: 'outside', to: lot, g: netG, reason: `Comb from bar ${bar ? placeLabel(bar.slot) : '?'}` });
         const earlier = await unit.db('takes').where({ batchId: batch.id, removedAt: null }).whereNotNull('netG').whereNot({ id: payload.id }).first();
         // The harvest's date is the day its first comb left the hive, not the day it was chosen.
         if (!earlier) await unit.update('visits', batch.visitId, { date: dateAt(unit.at, batch.zone) });
-        await unit.update('combs', payload.combId, { endedOn: dateAt(unit.at, batch.zone), endReason: 'taken' });
+        if (!runsInPlace(batch.method)) await unit.update('combs', payload.combId, { endedOn: dateAt(unit.at, batch.zone), endReason: 'taken' });
       }
       await addMinutes(unit, batch, minutes);
       return { detail: await batchDetail(unit.db, batch.id) };

@@ -1,4 +1,4 @@
-import { dueItems, judgeHiveAt, siteDate, spareableBars, stateAt, winterNeedOf, type Stage, type TodayLine, type Vessel } from '@furrow/core';
+import { cutsComb, dueItems, judgeHiveAt, siteDate, spareableBars, stateAt, winterCase, type Stage, type TodayLine, type Vessel } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
 import { list } from '../store/rows.js';
@@ -30,19 +30,20 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     if (batch.stage === 'take' && batch.plan) add({ ...base, id: `${batch.id}-take`, kind: 'take', title: `Take ${batch.combIds.length} ${batch.combIds.length === 1 ? 'comb' : 'combs'} from ${batch.hiveName}`, dueAt: DateTime.fromISO(batch.plan.startLocal, { zone: batch.zone }).toUTC().toISO(), ifLeft: 'The combs stay with the bees.' });
     if (batch.stage === 'drain' || batch.stage === 'cut') {
       const comb = (await bookView(db, batch.id)).lots.find((lot) => lot.kind === 'comb');
-      if (comb && comb.nowG > 0) add({ ...base, id: `${batch.id}-comb`, kind: 'comb', title: batch.method === 'cut' ? `Cut ${batch.hiveName}'s comb` : `Crush ${batch.hiveName}'s comb`, dueAt: null, ifLeft: 'Comb cools and drains slowly; wax moth finds it.' });
+      if (comb && comb.nowG > 0) add({ ...base, id: `${batch.id}-comb`, kind: 'comb', title: cutsComb(batch.method) ? `Cut ${batch.hiveName}'s comb` : `Crush ${batch.hiveName}'s comb`, dueAt: null, ifLeft: 'Comb cools and drains slowly; wax moth finds it.' });
     }
     if (batch.stage === 'jar') add({ ...base, id: `${batch.id}-jar`, kind: 'jar', title: settling.has(batch.id) ? `Skim ${batch.hiveName}'s honey and fill its jars` : `Fill ${batch.hiveName}'s jars`, dueAt: settling.get(batch.id) ?? null, ifLeft: 'Open honey takes on water in a damp room.' });
   }
   for (const hive of await hiveViews(db)) {
     const judged = judgeHiveAt(hive, rules, now.toISOString());
+    const state = stateAt(hive, now.toISOString());
     const busy = batches.filter((b) => b.hiveId === hive.id && ['ready', 'take'].includes(b.stage)).flatMap((b) => b.combIds);
     const ripe = judged.filter((j) => j.verdict.verdict === 'take' && !busy.includes(j.combId));
-    const spare = spareableBars(judged.map((j) => ({ bar: j.slot, estimate: j.estimate, ripe: ripe.includes(j) })), winterNeedOf(rules, hive.kind));
+    const spare = spareableBars(judged.map((j) => ({ bar: j.slot, estimate: j.estimate, ripe: ripe.includes(j) })), winterCase({ rules, kind: hive.kind, strength: state.strength?.strength ?? null, flowKg: 0, date: siteDate(hive, now.toISOString()) }).needKg);
     const base = { batchId: null, hiveId: hive.id };
     if (ripe.length) add({ ...base, id: `${hive.id}-ripe`, kind: 'ripe', stage: 'choose', title: `${hive.name}: ${ripe.length} ${ripe.length === 1 ? 'comb is' : 'combs are'} ripe${spare && spare.length < ripe.length ? `, ${spare.length || 'none'} to spare` : ''}`, dueAt: null, ifLeft: 'They keep in the hive; the bees may need the room.' });
     const lastLook = hive.bars.flatMap((b) => b.comb?.looks.at(-1)?.occurredAt ?? []).sort().at(-1);
-    const due = dueItems(hive, stateAt(hive, now.toISOString()), siteDate(hive, now.toISOString()), rules);
+    const due = dueItems(hive, state, siteDate(hive, now.toISOString()), rules);
     for (const item of due.filter((d) => d.id !== 'look' && d.dueOn !== null)) add({ ...base, id: `${hive.id}-${item.id}`, kind: 'due', stage: 'look', title: `${hive.name}: ${item.what[0].toLowerCase()}${item.what.slice(1)}`, dueAt: DateTime.fromISO(item.dueOn!, { zone: hive.site.zone }).plus({ hours: 9 }).toUTC().toISO(), ifLeft: item.why });
     const next = due.find((d) => d.id === 'look');
     if (!next) continue;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { massText, nineTenthsHours, type BatchDetail, type HouseRules, type Vessel } from '@furrow/core';
+import { crushMethodOf, crushesComb, massText, nineTenthsHours, type BatchDetail, type HouseRules, type Vessel, type Way } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -18,7 +18,7 @@ watch(() => props.vessels, (list) => {
   upper.value ??= list.find((v) => v.role === 'upper')?.id ?? null;
   lower.value ??= list.find((v) => v.role === 'lower')?.id ?? null;
 }, { immediate: true });
-const method = ref(props.rules.crush);
+const method = ref(crushesComb(props.detail.batch.method) ? crushMethodOf(props.detail.batch.method as Way, props.rules) : props.rules.crush);
 const temperatureC = ref<number | null>(props.detail.batch.plan?.kitchenTemperatureC ?? props.rules.kitchenTemperatureC);
 const moisturePercent = ref<number | null>(props.detail.batch.plan?.moisturePercent ?? 18);
 const of = (id: string | null): Vessel | null => props.vessels.find((v) => v.id === id) ?? null;

@@ -19,7 +19,9 @@ import { compute } from '../workers/client.js';
 const router = useRouter();
 const { detail, loading, error, retry } = useStageBatch('jar', (b) => ['jar', 'book'].includes(b.stage));
 const { data: rulesVersion } = useRules();
-const { data: jars } = useJars();
+const { data: kit } = useJars();
+/** Liquid honey goes into jars; boxes for pieces and wide jars for chunk are Cut's. */
+const jars = computed(() => kit.value?.filter((j) => j.purpose === 'jar'));
 const filling = useSend();
 const waxSend = useSend();
 const endSend = useSend();

@@ -15,11 +15,12 @@ const { data: jars } = useJars();
 const { go, busy, refusal, fieldError } = useSend();
 const roles: Record<VesselRole, string> = { tub: 'Tub for comb', upper: 'Upper, with holes', lower: 'Lower, for honey', settling: 'Settling, with gate' };
 type VesselDraft = { id: string | null; revision: number; name: string; role: VesselRole; volumeL: number | null; tareG: number | null; innerDiameterMm: number | null };
-type JarDraft = { id: string | null; revision: number; name: string; netG: number | null; tareG: number | null; stock: number | null; value: number | null };
+type JarDraft = { id: string | null; revision: number; name: string; purpose: JarKindRecord['purpose']; cost: number | null; netG: number | null; tareG: number | null; stock: number | null; value: number | null };
+const purposes: Record<JarKindRecord['purpose'], string> = { jar: 'Honey', chunk: 'Comb and honey', piece: 'A piece of comb' };
 const vessel = ref<VesselDraft | null>(null);
 const jar = ref<JarDraft | null>(null);
 const editVessel = (v?: Vessel): void => { refusal.value = null; vessel.value = v ? { ...v } : { id: null, revision: 0, name: '', role: 'lower', volumeL: null, tareG: null, innerDiameterMm: null }; };
-const editJar = (j?: JarKindRecord): void => { refusal.value = null; jar.value = j ? { ...j } : { id: null, revision: 0, name: '', netG: null, tareG: null, stock: null, value: 0 }; };
+const editJar = (j?: JarKindRecord): void => { refusal.value = null; jar.value = j ? { ...j } : { id: null, revision: 0, name: '', purpose: 'jar', cost: 0, netG: null, tareG: null, stock: null, value: 0 }; };
 const vesselReady = computed(() => newVesselSchema.omit({ id: true }).safeParse(strip(vessel.value)).success);
 const jarReady = computed(() => newJarKindSchema.omit({ id: true }).safeParse(strip(jar.value)).success);
 function strip(draft: VesselDraft | JarDraft | null): Record<string, unknown> {
@@ -52,9 +53,9 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number => ((v.volum
       </button>
     </div>
     <Button outlined label="Add a vessel…" @click="editVessel()" />
-    <h2 class="furrow-heading">Kit: jars</h2>
+    <h2 class="furrow-heading">Kit: jars and boxes</h2>
     <p v-if="!jars?.length" class="sub">None yet. With net weight and stock Furrow counts the jars, and says before the day what is short.</p>
-    <table v-else class="plain"><thead><tr><th>Jar</th><th class="num">Net</th><th class="num">Tare</th><th class="num">In stock</th><th class="num">Price</th><th /></tr></thead><tbody><tr v-for="j in jars" :key="j.id"><td>{{ j.name }}</td><td class="num">{{ j.netG }} g</td><td class="num">{{ j.tareG }} g</td><td class="num">{{ j.stock }}</td><td class="num">{{ j.value }}</td><td><Button text label="Change" :aria-label="`Change ${j.name}`" @click="editJar(j)" /></td></tr></tbody></table>
+    <table v-else class="plain"><thead><tr><th>Jar or box</th><th>For</th><th class="num">Net</th><th class="num">Tare</th><th class="num">In stock</th><th class="num">Price</th><th /></tr></thead><tbody><tr v-for="j in jars" :key="j.id"><td>{{ j.name }}</td><td>{{ purposes[j.purpose] }}</td><td class="num">{{ j.netG }} g</td><td class="num">{{ j.tareG }} g</td><td class="num">{{ j.stock }}</td><td class="num">{{ j.value }}</td><td><Button text label="Change" :aria-label="`Change ${j.name}`" @click="editJar(j)" /></td></tr></tbody></table>
     <Button outlined label="Add jars…" @click="editJar()" />
     <Dialog :visible="vessel !== null" modal :header="vessel?.id ? 'Change a vessel' : 'A vessel'" position="top" :style="{ width: '480px', maxWidth: '94vw' }" @update:visible="vessel = null">
       <form v-if="vessel" class="acts" @submit.prevent="keep('/vessels', vessel)">
@@ -68,8 +69,9 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number => ((v.volum
     <Dialog :visible="jar !== null" modal :header="jar?.id ? 'Change jars' : 'A kind of jar'" position="top" :style="{ width: '480px', maxWidth: '94vw' }" @update:visible="jar = null">
       <form v-if="jar" class="acts" @submit.prevent="keep('/jars', jar)">
         <TextField v-model="jar.name" label="Name" :error="fieldError('name')" />
-        <NumberField v-model="jar.netG" label="Net weight" unit="g" whole :min="10" :max="50000" :error="fieldError('netG')" /><NumberField v-model="jar.tareG" label="Weight empty, with lid" unit="g" whole :min="0" :error="fieldError('tareG')" /><NumberField v-model="jar.stock" label="In stock" whole :min="0" :max="10000" :error="fieldError('stock')" /><NumberField v-model="jar.value" label="Price of one, 0 if none" :min="0" :error="fieldError('value')" />
-        <Refusal :refusal="refusal" :fields="['name', 'netG', 'tareG', 'stock', 'value']" /><Button type="submit" :label="jar.id ? 'Write it down' : 'Put them in the kit'" :disabled="!jarReady" :loading="busy" /><Button v-if="jar.id" text type="button" label="Take them out of the kit" @click="takeOut('/jars', jar)" />
+        <label class="sub" for="purpose">What goes into it</label><select id="purpose" v-model="jar.purpose" class="native"><option v-for="(word, purpose) in purposes" :key="purpose" :value="purpose">{{ word }}</option></select>
+        <NumberField v-model="jar.netG" label="Net weight" unit="g" whole :min="10" :max="50000" :error="fieldError('netG')" /><NumberField v-model="jar.tareG" label="Weight empty, with lid" unit="g" whole :min="0" :error="fieldError('tareG')" /><NumberField v-model="jar.stock" label="In stock" whole :min="0" :max="10000" :error="fieldError('stock')" /><NumberField v-model="jar.value" label="Price of one, 0 if none" :min="0" :error="fieldError('value')" /><NumberField v-model="jar.cost" label="What an empty one costs" :min="0" :error="fieldError('cost')" />
+        <Refusal :refusal="refusal" :fields="['name', 'netG', 'tareG', 'stock', 'value', 'cost']" /><Button type="submit" :label="jar.id ? 'Write it down' : 'Put them in the kit'" :disabled="!jarReady" :loading="busy" /><Button v-if="jar.id" text type="button" label="Take them out of the kit" @click="takeOut('/jars', jar)" />
       </form>
     </Dialog>
   </section>

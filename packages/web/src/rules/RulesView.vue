@@ -11,6 +11,7 @@ import { useHives, useRules } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { serverNow } from '../server/client.js';
 import KitPanel from './KitPanel.vue';
+import PlanRules from './PlanRules.vue';
 
 const rules = useRules();
 const hives = useHives();
@@ -27,7 +28,7 @@ watch(() => rules.data.value?.version, () => {
   if (!dirty.value) begin();
 }, { immediate: true });
 const parsed = computed(() => houseRulesSchema.safeParse(draft.value));
-const issue = (field: string): string | null => fieldError(field) ?? (parsed.value.success ? null : (parsed.value.error.issues.find((i) => i.path[0] === field)?.message ?? null));
+const issue = (field: string): string | null => fieldError(field) ?? (parsed.value.success ? null : (parsed.value.error.issues.find((i) => i.path.join('.').startsWith(field))?.message ?? null));
 /** Combs whose verdict these rules would change now. */
 const flips = computed(() => {
   if (!parsed.value.success || !rules.data.value || !dirty.value) return [];
@@ -67,6 +68,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div class="line"><NumberField v-model="draft.winterNeedKg" nullable label="Winter need, top-bar hive" unit="kg" :min="0" :max="60" :error="issue('winterNeedKg')" /><span class="school"><span id="r-first">Take in a colony's first season</span><SelectButton v-model="draft.takeInFirstSeason" :options="[{ label: 'No', value: false }, { label: 'Yes', value: true }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-first" /></span><NumberField v-model="(draft.lookAgainDays as number | null)" label="Look again after" unit="days" whole :min="1" :max="60" :error="issue('lookAgainDays')" /></div>
       <div class="line"><NumberField v-for="kind in stackKinds" :key="kind" nullable :label="`Winter need, ${HIVE_KINDS[kind].name}`" unit="kg" :min="0" :max="60" :model-value="draft.winterNeedByKindKg[kind] ?? null" :error="issue(`winterNeedByKindKg.${kind}`)" @update:model-value="setNeed(kind, $event)" /></div>
       <div class="line"><NumberField v-model="(draft.lookFlowDays as number | null)" label="In a flow, look every" unit="days" whole :min="1" :max="60" :error="issue('lookFlowDays')" /><NumberField v-model="(draft.lookWinterDays as number | null)" label="In winter, look every" unit="days" whole :min="7" :max="180" :error="issue('lookWinterDays')" /><NumberField v-model="(draft.frameSeasons as number | null)" label="Frames and sheets serve" unit="seasons" whole :min="1" :max="30" :error="issue('frameSeasons')" /><TextField :model-value="draft.supersOffBy ?? ''" label="Supers off by (month-day)" hint="such as 04-15" :error="issue('supersOffBy')" @update:model-value="draft.supersOffBy = $event.trim() || null" /></div>
+      <PlanRules v-model="draft" part="winter" :issue="issue" />
       <h2 class="furrow-heading">Bench</h2>
       <div class="line"><span id="r-crush">How comb is crushed</span><SelectButton v-model="draft.crush" :options="options(SCHOOLS.crush)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-crush" /></div>
       <div class="line"><span id="r-strain">Straining</span><SelectButton v-model="draft.strain" :options="options(SCHOOLS.strain)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-strain" /></div>
@@ -77,6 +79,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         <NumberField v-model="(draft.stopBelowGPerHour as number | null)" label="Advise to stop under" unit="g an hour" :min="1" :max="1000" :error="issue('stopBelowGPerHour')" /><NumberField v-model="(draft.minutesPerComb as number | null)" label="Your minutes a comb" unit="min" :min="1" :max="120" :error="issue('minutesPerComb')" />
         <NumberField v-model="(draft.minutesPerJar as number | null)" label="Your minutes a jar" unit="min" :min="0.2" :max="30" :error="issue('minutesPerJar')" /><TextField v-model="draft.quietFrom" type="time" label="Quiet from" :error="issue('quietFrom')" /><TextField v-model="draft.quietTo" type="time" label="Quiet until" :error="issue('quietTo')" />
       </div>
+      <PlanRules v-model="draft" part="work" :issue="issue" />
       <h2 class="furrow-heading">Labels and units</h2>
       <div class="line"><NumberField v-model="(draft.bestBeforeMonths as number | null)" label="Best before, months after harvest" whole :min="1" :max="60" :error="issue('bestBeforeMonths')" /><TextField v-model="draft.labelMaker" label="Name on the label" :error="issue('labelMaker')" />
         <span class="school"><span id="r-sell">Registered to sell</span><SelectButton v-model="draft.registeredToSell" :options="[{ label: 'No: labels read gift', value: false }, { label: 'Yes', value: true }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-sell" /></span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { placeLabel, readShape, estimateSeen, massRangeText, massField, massText, readMassG, tareCheck, takeSteps, type ScaleReading } from '@furrow/core';
+import { cutsComb, runsInPlace, placeLabel, readShape, estimateSeen, massRangeText, massField, massText, readMassG, tareCheck, takeSteps, type ScaleReading } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -89,7 +89,8 @@ async function write(outcome: 'taken' | 'put-back' | 'brood-seen' | 'broke'): Pr
 }
 const anyTaken = computed(() => detail.value?.takes.some((t) => t.netG !== null) ?? false);
 async function finish(): Promise<void> {
-  const stage = !anyTaken.value ? 'book' : detail.value!.batch.method === 'cut' ? 'cut' : 'drain';
+  const { method } = detail.value!.batch;
+  const stage = !anyTaken.value ? 'book' : cutsComb(method) ? 'cut' : runsInPlace(method) ? 'jar' : 'drain';
   const done = await go(`/harvests/${id.value}/stage`, { stage, handsOnMinutes: Math.round(spent()) }, anyTaken.value ? 'Hive is closed.' : 'Nothing was taken; the harvest is closed.', { baseRevision: detail.value!.batch.revision });
   if (!done) return;
   localStorage.removeItem(stored.value);

@@ -1,4 +1,5 @@
 import { wrap, type Remote } from 'comlink';
+import type { ChooserApi } from './chooser.js';
 import type { ComputeApi } from './compute.js';
 import type { PhotoApi } from './photo.js';
 
@@ -14,4 +15,10 @@ export function compute(): Remote<ComputeApi> {
 export function photoWorker(): { api: Remote<PhotoApi>; end: () => void } {
   const worker = new Worker(new URL('./photo.ts', import.meta.url), { type: 'module' });
   return { api: wrap<PhotoApi>(worker), end: () => worker.terminate() };
+}
+
+/** A worker with the solver; `end` stops it in the middle of a proof. */
+export function chooserWorker(): { api: Remote<ChooserApi>; end: () => void } {
+  const worker = new Worker(new URL('./chooser.ts', import.meta.url), { type: 'module' });
+  return { api: wrap<ChooserApi>(worker), end: () => worker.terminate() };
 }

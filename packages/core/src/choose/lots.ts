@@ -1,0 +1,68 @@
+import type { ChoiceUnit } from './units.js';
+import { WAY_WORDS, type Way } from './ways.js';
+
+/** What lots are kept apart by, beside the way, which always parts them. */
+export interface KeepApart {
+  hive: boolean;
+  box: boolean;
+  /** By when the comb was built: this season's flow from what stood before. */
+  season: boolean;
+  /** Fully capped combs from those with open honey. */
+  capped: boolean;
+}
+export const KEEP_BY_HIVE: KeepApart = { hive: true, box: false, season: false, capped: false };
+/** From this share of capped honey on a comb counts as capped when lots are parted by it. */
+const CAPPED_LOT = 0.95;
+
+export interface PlannedLot {
+  key: string;
+  way: Way;
+  hiveIds: string[];
+  units: ChoiceUnit[];
+  /** Such as "Ipê 11, 12: crush and strain". */
+  name: string;
+  /** What cannot be told any more because hives, seasons or water were put together; empty where nothing is lost. */
+  lost: string[];
+}
+
+/** Parts what was chosen into lots: each goes one way into one vessel. Takes the units with their ways and what is kept apart; `seasonStart` (YYYY-MM-DD) parts old comb from new. */
+export function planLots(chosen: readonly { unit: ChoiceUnit; way: Way }[], keep: KeepApart, seasonStart: string): PlannedLot[] {
+  const lots = new Map<string, { way: Way; units: ChoiceUnit[] }>();
+  for (const { unit, way } of chosen) {
+    const key = [
+      way,
+      // Pots and frames that run in the hive cannot meet another hive's honey on the way.
+      keep.hive || way === 'drain-hive' || way === 'draw-pots' ? unit.hiveId : '',
+      keep.box ? (unit.boxId ?? unit.hiveId) : '',
+      keep.season ? (unit.builtOn !== null && unit.builtOn < seasonStart ? 'before' : 'this') : '',
+      keep.capped ? ((unit.estimate?.cappedShareOfHoney ?? 0) >= CAPPED_LOT ? 'capped' : 'open') : '',
+    ].join('|');
+    lots.set(key, { way, units: [...(lots.get(key)?.units ?? []), unit] });
+  }
+  return [...lots].map(([key, { way, units }]) => ({ key, way, units, hiveIds: [...new Set(units.map((u) => u.hiveId))], name: `${placesOf(units)}: ${WAY_WORDS[way].name.toLowerCase()}`, lost: whatIsLost(units, seasonStart) }));
+}
+
+function placesOf(units: readonly ChoiceUnit[]): string {
+  const hives = [...new Set(units.map((u) => u.hiveName))];
+  return hives.map((name) => `${name} ${units.filter((u) => u.hiveName === name).map((u) => u.label).join(', ')}`).join('; ');
+}
+
+/** What putting these into one vessel costs: the jar that names its hive, one sick hive holding back all, water averaged, seasons mixed. */
+export function whatIsLost(units: readonly ChoiceUnit[], seasonStart: string): string[] {
+  const lost: string[] = [];
+  const hives = [...new Set(units.map((u) => u.hiveName))];
+  if (hives.length > 1) lost.push(`No jar can say any more whether it came from ${hives.slice(0, -1).join(', ')} or ${hives.at(-1)}; if one of them turns out sick, treated or fed, all of it is held back, and none of it may be fed.`);
+  const boxes = new Set(units.map((u) => u.boxId));
+  if (hives.length === 1 && boxes.size > 1) lost.push('No jar can say any more which box it came from.');
+  const old = units.filter((u) => u.builtOn !== null && u.builtOn < seasonStart).length;
+  if (old > 0 && old < units.length) lost.push('Comb from before this season and new comb become one: one colour and taste for both.');
+  const wet = units.flatMap((u) => (u.wettestPercent === null ? [] : [{ percent: u.wettestPercent, kg: u.estimate?.honeyKg.mid ?? 0 }]));
+  const unmeasured = units.length - wet.length;
+  if (units.length > 1 && wet.length) {
+    const kg = wet.reduce((sum, w) => sum + w.kg, 0);
+    const mean = kg > 0 ? wet.reduce((sum, w) => sum + w.percent * w.kg, 0) / kg : wet[0].percent;
+    const top = Math.max(...wet.map((w) => w.percent));
+    if (top - mean > 0.3 || unmeasured) lost.push(`Water averages: about ${mean.toFixed(1)} % by mass of what was measured, the wettest ${top.toFixed(1)} %${unmeasured ? `; ${unmeasured} not measured` : ''}.`);
+  }
+  return lost;
+}

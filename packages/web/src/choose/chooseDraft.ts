@@ -1,0 +1,36 @@
+import { KEEP_BY_HIVE, choiceHive, judgeHiveAt, siteDate, stateAt, type ChoiceHive, type Goal, type Hive, type HouseRules, type KeepApart, type Pin } from '@furrow/core';
+
+/** What a person laid out in Choose and has not written down yet; it survives a reload. */
+export interface ChooseDraft {
+  together: string[];
+  goal: Goal;
+  amount: { jarKindId: string; count: number | null; byLocal: string } | null;
+  pins: Record<string, Pin>;
+  /** Why a comb is taken although its verdict says otherwise. */
+  reasons: Record<string, string>;
+  handsHours: number | null;
+  countVessels: boolean;
+  countStock: boolean;
+  countFreezer: boolean;
+  flowKg: Record<string, number | null>;
+  byBox: Record<string, boolean>;
+  keep: KeepApart;
+}
+export const newChooseDraft = (): ChooseDraft => ({ together: [], goal: 'most-worth', amount: null, pins: {}, reasons: {}, handsHours: null, countVessels: true, countStock: true, countFreezer: true, flowKg: {}, byBox: {}, keep: { ...KEEP_BY_HIVE } });
+
+/** A hive as the chooser sees it at an instant: combs that are chosen in a harvest already are as good as gone. */
+export function hiveToChoose(hive: Hive, rules: HouseRules, instant: string, busyCombs: readonly string[], draft: Pick<ChooseDraft, 'flowKg' | 'byBox'>): ChoiceHive {
+  const judged = judgeHiveAt(hive, rules, instant).filter((j) => !busyCombs.includes(j.combId));
+  return choiceHive({ hive, judged, colony: stateAt(hive, instant), rules, date: siteDate(hive, instant), flowKg: Math.max(0, draft.flowKg[hive.id] ?? 0), byBox: draft.byBox[hive.id] ?? false });
+}
+
+/** Puts the person's own pins over a set: what they touched shows at once, before the chooser has answered. */
+export function withPins<W extends string>(ways: Readonly<Record<string, W>>, pins: Readonly<Record<string, Pin>>, usual: (unitId: string) => W | null): Record<string, W> {
+  const out: Record<string, W> = { ...ways };
+  for (const [id, pin] of Object.entries(pins)) {
+    const way = pin === 'take' ? (out[id] ?? usual(id)) : pin === 'leave' ? null : (pin as unknown as W);
+    if (way) out[id] = way;
+    else delete out[id];
+  }
+  return out;
+}

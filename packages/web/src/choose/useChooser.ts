@@ -1,0 +1,51 @@
+import type { ChooseAnswer, ChooseRequest } from '@furrow/core';
+import { proxy } from 'comlink';
+import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
+import { chooserWorker } from '../workers/client.js';
+
+/** How long a running proof may hold up a new question before its worker is ended. */
+const PATIENCE_MS = 120;
+
+/**
+ * Asks the chooser whenever the question changes. `answer` is the latest; `good` the last one that had a set,
+ * kept while a wish is impossible; `busy` while it is still being improved.
+ */
+export function useChooser(request: Ref<ChooseRequest | null>) {
+  const answer = shallowRef<ChooseAnswer | null>(null);
+  const good = shallowRef<ChooseAnswer | null>(null);
+  const busy = ref(false);
+  const failed = ref(false);
+  let worker = chooserWorker();
+  let running: Promise<unknown> | null = null;
+  let turn = 0;
+  async function ask(): Promise<void> {
+    const mine = ++turn;
+    if (!request.value) return;
+    const plain = JSON.parse(JSON.stringify(request.value)) as ChooseRequest;
+    if (running && (await Promise.race([running.then(() => 'free'), new Promise((r) => setTimeout(() => r('held'), PATIENCE_MS))])) === 'held' && mine === turn) {
+      worker.end();
+      worker = chooserWorker();
+    }
+    if (mine !== turn) return;
+    busy.value = true;
+    failed.value = false;
+    const asked = worker.api.choose(plain, proxy((a: ChooseAnswer) => {
+      if (mine !== turn) return;
+      answer.value = a;
+      if (a.sets.length) good.value = a;
+    }));
+    running = asked.catch(() => null);
+    try {
+      await asked;
+    } catch {
+      if (mine === turn) failed.value = true;
+    }
+    if (mine === turn) {
+      busy.value = false;
+      running = null;
+    }
+  }
+  watch(request, () => void ask(), { immediate: true });
+  onScopeDispose(() => worker.end());
+  return { answer, good, busy, failed, stop: () => { worker.end(); worker = chooserWorker(); running = null; turn++; busy.value = false; }, again: () => void ask() };
+}
