@@ -1,9 +1,10 @@
 import AxeBuilder from '@axe-core/playwright';
+import { lift } from './lift.js';
 import { expect, test, type Page } from '@playwright/test';
 
 const BASE = 'http://127.0.0.1:4582';
 
-for (const path of ['/', '/look', '/look?comb=13', '/hives/new', '/choose', '/ready', '/take', '/drain', '/cut', '/jar', '/book', '/rules', '/nowhere']) {
+for (const path of ['/', '/look', '/look?comb=13', '/hives/new', '/choose', '/comb-or-liquid', '/ready', '/bring', '/take', '/drain', '/cut', '/jar', '/book', '/rules', '/nowhere']) {
   test(`no serious accessibility finding on ${path}`, async ({ page }) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));
@@ -53,14 +54,14 @@ test('no serious finding on the screens with work in them, their dialogs and sun
   await page.getByRole('button', { name: /^Forage/ }).click();
   await expectNothingSerious(page, 'forage');
   await page.goto(`${BASE}/choose`);
-  await page.getByRole('button', { name: /^Comb 14,/ }).click();
+  await lift(page, 14);
   await page.getByRole('button', { name: /^Comb 13,/ }).click();
   await page.getByLabel('Why take it').fill('It broke off its bar');
   await expectNothingSerious(page, 'take anyway dialog');
   await page.getByRole('button', { name: 'Take comb 13 anyway' }).click();
   await expectNothingSerious(page, 'choose');
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
-  await expect(page.getByText('From the first smoke')).toBeVisible();
+  await expect(page.getByText('From washing the gear')).toBeVisible();
   await expectNothingSerious(page, 'ready');
   await page.getByRole('button', { name: /go to Take/ }).click();
   await page.getByRole('heading', { name: 'Before you open' }).waitFor();

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { lift } from './lift.js';
 
 const BASE = 'http://127.0.0.1:4583';
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -14,8 +15,8 @@ test('at the hive with a phone: look, choose, plan and take two combs', async ({
   await page.getByRole('button', { name: 'Write down comb 15' }).tap();
   await expect(page.getByText('Take', { exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Go on to Choose' }).tap();
-  await page.getByRole('button', { name: /^Comb 15,/ }).tap();
-  await page.getByRole('button', { name: /^Comb 14,/ }).tap();
+  await lift(page, 15);
+  await lift(page, 14);
   await expect(page.getByText('2 combs out')).toBeVisible();
   await page.getByRole('button', { name: 'Go on to Ready' }).tap();
   await page.getByRole('button', { name: /go to Take/ }).tap();

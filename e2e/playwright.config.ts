@@ -22,5 +22,5 @@ export default defineConfig({
   expect: { timeout: 12_000 },
   timeout: 150_000,
   use: { launchOptions, viewport: { width: 1280, height: 800 }, actionTimeout: 12_000, locale: 'en-GB', timezoneId: 'America/Sao_Paulo' },
-  webServer: [server(4581, 'empty', ''), ...['access', 'phone', 'look', 'bench', 'rules', 'faults', 'cut', 'kinds', 'hivephone'].map((name, i) => server(4582 + i, name, '--demo'))],
+  webServer: [server(4581, 'empty', ''), ...['access', 'phone', 'look', 'bench', 'rules', 'faults', 'cut', 'kinds', 'hivephone', 'plan'].map((name, i) => server(4582 + i, name, '--demo'))],
 });

@@ -1,4 +1,5 @@
 import { test, type Page } from '@playwright/test';
+import { chooserIsDone, lift } from '../lift.js';
 import { picturePath, setCorners, showExamples } from '../comb.js';
 
 const shot = async (page: Page, name: string): Promise<void> => {
@@ -42,11 +43,26 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/book');
   await shot(page, 'book');
   await page.goto('/choose');
-  for (const bar of [11, 12]) await page.getByRole('button', { name: new RegExp(`^Comb ${bar},`) }).click();
+  await chooserIsDone(page);
   await shot(page, 'choose');
+  await page.goto('/comb-or-liquid');
+  for (const [label, value] of [['Finished', '5'], ['Half', '2'], ['Spoilt', '1'], ['Pieces sold a month', '12'], ['Honey sold a month', '6']]) await page.getByLabel(label).fill(value);
+  await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
+  await shot(page, 'comb-or-liquid');
+  await page.goto('/choose');
+  await lift(page, 14);
+  await page.getByRole('group', { name: 'Comb 14 in hand' }).or(page.getByRole('heading', { name: 'What to make of them' })).first().waitFor();
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
-  await page.getByText('From the first smoke').waitFor();
+  await page.getByText('From washing the gear').waitFor();
   await shot(page, 'ready');
+  const ready = page.url();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/bring');
+  for (const line of ['Veils, suits and gloves for 2', 'Brush or feather']) await page.getByRole('checkbox', { name: new RegExp(line) }).check();
+  await page.getByRole('button', { name: 'Long knife: missing' }).click();
+  await shot(page, 'bring-phone');
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto(ready);
   await page.getByRole('button', { name: /go to Take/ }).click();
   for (const done of ['All here', 'Smoked', 'Board is out']) await page.getByRole('button', { name: done, exact: true }).click();
   await shot(page, 'take');

@@ -6,7 +6,9 @@ import { timetableCalendar } from './files/calendar.js';
 import { labelsPdf } from './files/labels.js';
 import { simulatedScale, simulatedThermometer } from './instruments/benchScale.js';
 import { drainLoadG, takeLoadG } from './instruments/load.js';
-import { batchTimetable } from './ready/timetable.js';
+import { practiceWeather } from './instruments/weather.js';
+import { openPlans, plannedDay, siteWeather } from './ready/plans.js';
+import { sheetPdf } from './files/sheet.js';
 import { notFound, refused } from './problem.js';
 import { list } from './store/rows.js';
 import { hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
@@ -31,6 +33,7 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
   const router = Router();
   const scale = simulatedScale(seed, clock.now);
   const thermometer = simulatedThermometer(seed, clock.now);
+  const weather = practiceWeather(seed);
 
   router.get('/health', async (_request, response) => {
     await db.raw('select 1');
@@ -66,12 +69,22 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
     const { rules } = await currentRules(db);
     response.json(thermometer.read(rules.kitchenTemperatureC));
   });
-  router.get('/harvests/:id/timetable.ics', async (request, response) => {
-    const detail = await batchDetail(db, request.params.id);
-    if (!detail.batch.plan) throw refused('This harvest has no day planned yet.');
-    const { rules } = await currentRules(db);
-    const steps = batchTimetable(detail, rules, await list(db, 'jarKinds'));
-    response.type('text/calendar').attachment(`furrow-${detail.batch.date}.ics`).send(timetableCalendar(`Harvest ${detail.batch.hiveName}`, steps));
+  router.get('/sites/:id/weather', async (request, response) => void response.json(await siteWeather(db, weather, request.params.id, clock.now())));
+  router.get('/gear', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'gear', {}, 'name'))));
+  router.get('/plans', async (_request, response) => void response.json(await openPlans(db, clock.now())));
+  router.get('/plans/timetable.ics', async (request, response) => {
+    const { day } = await plannedDay(db, weather, clock.now());
+    const only = text(request, 'harvest');
+    const steps = day.steps.filter((step) => !only || step.harvestId === only);
+    if (!steps.length) throw refused('This harvest has no day planned yet.');
+    const names = [...new Set(steps.map((step) => step.harvestName))].join(', ');
+    response.type('text/calendar').attachment(`furrow-${steps[0].startsAt.slice(0, 10)}.ics`).send(timetableCalendar(`Harvest ${names}`, steps, new Map(day.harvests.map((h) => [h.id, h.cautions]))));
+  });
+  router.get('/plans/sheet.pdf', async (_request, response) => {
+    const { day } = await plannedDay(db, weather, clock.now());
+    if (!day.steps.length) throw refused('No day is planned yet.');
+    response.type('application/pdf').setHeader('Content-Disposition', 'inline; filename="furrow-plan.pdf"');
+    response.send(Buffer.from(await sheetPdf(day, day.harvests[0].detail.batch.zone)));
   });
   router.get('/lots/:id/labels.pdf', async (request, response) => {
     const lot = (await bookView(db)).lots.find((l) => l.id === request.params.id);

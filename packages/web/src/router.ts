@@ -9,6 +9,7 @@ export const router = createRouter({
     { path: '/look/:id?', name: 'look', meta: { title: 'Look', stage: 'look' }, component: () => import('./look/LookView.vue') },
     { path: '/choose/:id?', name: 'choose', meta: { title: 'Choose', stage: 'choose' }, component: () => import('./choose/ChooseView.vue') },
     { path: '/comb-or-liquid', name: 'comb-or-liquid', meta: { title: 'Comb or liquid', stage: 'choose' }, component: () => import('./choose/CombOrLiquidView.vue') },
+    { path: '/bring', name: 'bring', meta: { title: 'Bring', stage: 'ready' }, component: () => import('./ready/ListView.vue') },
     { path: '/ready/:id?', name: 'ready', meta: { title: 'Ready', stage: 'ready' }, component: () => import('./ready/ReadyView.vue') },
     { path: '/take/:id?', name: 'take', meta: { title: 'Take', stage: 'take' }, component: () => import('./take/TakeView.vue') },
     { path: '/drain/:id?', name: 'drain', meta: { title: 'Drain', stage: 'drain' }, component: () => import('./drain/DrainView.vue') },

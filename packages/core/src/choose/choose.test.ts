@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { JARS, comb, hive, household, manyHives, solver } from '../../fixtures/chooser.js';
-import { alternatives, bindings, choose, chooseInStages, chooseModel, questionIssues, relaxations, PLAIN_QUESTION, setOf, type ChoiceHive, type ChoiceUnit, type ChooseModel, type ChooseQuestion, type LpSolver } from './index.js';
+import { alternatives, bindings, choose, chooseInStages, chooseModel, questionIssues, relaxations, PLAIN_QUESTION, setOf, valueOfSet, type ChoiceHive, type ChoiceUnit, type ChooseModel, type ChooseQuestion, type LpSolver } from './index.js';
 
 let solve: LpSolver;
 beforeAll(async () => void (solve = await solver()));
@@ -15,10 +15,10 @@ function bruteForce(model: ChooseModel): number {
   const walk = (k: number, taken: number[]): void => {
     if (k === units.length) {
       const on = new Set(taken.map((i) => model.options[i].unit));
-      const holds = model.limits.every((l) => taken.reduce((s, i) => s + l.uses(model.options[i]), 0) <= l.atMost + 1e-7)
+      const holds = model.limits.every((l) => l.beyondCosts !== undefined || taken.reduce((s, i) => s + l.uses(model.options[i]), 0) <= l.atMost + 1e-7)
         && model.chains.every((c) => !on.has(c.front) || on.has(c.back))
         && (!model.amount || taken.reduce((s, i) => s + model.amount!.gives(model.options[i]), 0) >= model.amount.needG - 1e-6);
-      if (holds) best = Math.max(best, taken.reduce((s, i) => s + model.options[i].value, 0));
+      if (holds) best = Math.max(best, valueOfSet(model, taken));
       return;
     }
     if (model.fixed.get(units[k]) !== 'take') walk(k + 1, taken);
@@ -101,6 +101,27 @@ describe('the best set', () => {
     const model = chooseModel([hive([comb('a', 2)], 9)], ask(), household());
     expect(model.notes[0]).toBe('Ipê: the winter needs 9.0 kg, all that was read holds 1.8 kg counted low. Nothing is theirs to give.');
     expect(choose(model, solve)!.taken).toEqual([]);
+  });
+});
+
+describe('without any price', () => {
+  it('worth is counted by the kilogram, so that a household that never sells can choose too', () => {
+    const house = household({ waxPerKg: 0 }, [{ ...JARS[0], value: 0, cost: 0, stock: 2 }]);
+    const model = chooseModel([hive([comb('a', 2), comb('b', 1)], 1.5)], ask(), house);
+    expect(Object.keys(wayOf(model, choose(model, solve)!.taken))).toEqual(['b']);
+    expect(model.notes).toContain('No prices in the kit yet: worth is counted by kilograms.');
+  });
+});
+
+describe('honey without a jar', () => {
+  it('waits in the bucket: it is allowed, worth nothing yet, and more jars are what it lacks', () => {
+    const hives = [hive([comb('a', 2)], 0)];
+    const house = household({}, [{ ...JARS[0], stock: 1 }]);
+    const model = chooseModel(hives, ask(), house);
+    const solved = choose(model, solve)!;
+    expect(Object.keys(wayOf(model, solved.taken))).toEqual(['a']);
+    expect(solved.value).toBeLessThan(0.5 * model.market.honeyPerKg! + 15);
+    expect(bindings(model, solved, ask(), house, solve)[0].limit).toBe('jars');
   });
 });
 

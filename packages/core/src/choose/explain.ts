@@ -63,7 +63,7 @@ export function relaxations(model: ChooseModel, hives: readonly ChoiceHive[], qu
     const answer = solve(lpText(model, { ease: ids }), { timeLimitS: 0.5, gap: 1e-3 });
     return answer.status === 'optimal' || (answer.status === 'time-limit' && Object.keys(answer.columns).length) ? { ...answer.columns } : null;
   };
-  const ids = [...model.limits.map((l) => l.id), ...(model.amount ? ['amount'] : [])];
+  const ids = [...model.limits.filter((l) => l.beyondCosts === undefined).map((l) => l.id), ...(model.amount ? ['amount'] : [])];
   const words = (id: string, columns: Record<string, number>): string | null => {
     const l = model.limits.findIndex((limit) => limit.id === id);
     const slack = id === 'amount' ? (columns.samount ?? 0) : (columns[`s${l}`] ?? 0) * model.limits[l].step;

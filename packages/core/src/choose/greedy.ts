@@ -13,7 +13,7 @@ function filling(model: ChooseModel) {
       const u = options[i].unit;
       if (taken.has(u) || (backOf.has(u) && !taken.has(backOf.get(u)!))) return false;
       const row = uses[i];
-      for (let k = 0; k < row.length; k++) if (row[k] > left[k]) return false;
+      for (let k = 0; k < row.length; k++) if (row[k] > left[k] && limits[k].beyondCosts === undefined) return false;
       return true;
     },
     /** What it uses of what is left, so that the scarce weighs most. */

@@ -37,6 +37,7 @@ export function lpText(model: ChooseModel, change: LpChange = {}): string {
   for (const [u, how] of fixed) if (how === 'take' && !perUnit.has(u)) rows.push(`u${u}: 0 nothing >= 1`);
   limits.forEach((limit, l) => {
     const uses = options.flatMap((o, i) => (limit.uses(o) > 0 ? [term(limit.uses(o), x(i))] : []));
+    if (limit.beyondCosts !== undefined) uses.push(term(-1, `b${l}`));
     if (ease.has(limit.id)) uses.push(term(-limit.step, `s${l}`));
     const atMost = limit.atMost + (change.more?.id === limit.id ? change.more.by : 0);
     if (uses.length) rows.push(`l${l}: ${sum(uses)} <= ${number(atMost)}`);
@@ -51,9 +52,10 @@ export function lpText(model: ChooseModel, change: LpChange = {}): string {
     rows.push(`c${c}: ${sum([...of(front, 1), ...of(back, -1)])} <= 0`);
   });
   const slacks = [...limits.flatMap((limit, l) => (ease.has(limit.id) ? [`s${l}`] : [])), ...(ease.has('amount') ? ['samount'] : [])];
-  const goal = ease.size ? `Minimize\n obj: ${sum(slacks.map((s) => term(1, s)))}` : `Maximize\n obj: ${sum(options.map((o, i) => term(o.value, x(i))))}`;
+  const beyond = limits.flatMap((limit, l) => (limit.beyondCosts === undefined ? [] : [{ name: `b${l}`, costs: limit.beyondCosts }]));
+  const goal = ease.size ? `Minimize\n obj: ${sum(slacks.map((s) => term(1, s)))}` : `Maximize\n obj: ${sum([...options.map((o, i) => term(o.value, x(i))), ...beyond.filter((b) => b.costs > 0).map((b) => term(-b.costs, b.name))])}`;
   const names = options.map((_, i) => x(i));
-  const bounds = [...(change.relaxed ? names.map((n) => ` 0 <= ${n} <= 1`) : []), ' nothing = 0', ...slacks.map((s) => ` ${s} >= 0`)];
+  const bounds = [...(change.relaxed ? names.map((n) => ` 0 <= ${n} <= 1`) : []), ' nothing = 0', ...[...slacks, ...beyond.map((b) => b.name)].map((s) => ` ${s} >= 0`)];
   return `${goal}\nSubject To\n ${[...rows, 'none: 0 nothing <= 1'].join('\n ')}\nBounds\n${bounds.join('\n')}\n${change.relaxed || !names.length ? '' : `Binary\n ${names.map((n, i) => (i && i % 12 === 0 ? `\n ${n}` : n)).join(' ')}\n`}End\n`;
 }
 

@@ -24,6 +24,8 @@ export interface Limit {
   step: number;
   stepWords: string;
   uses: (option: Option) => number;
+  /** May be exceeded: what goes beyond costs the goal so much a unit. Honey without a jar waits in the bucket and is worth nothing yet. */
+  beyondCosts?: number;
 }
 export interface ChooseModel {
   hives: readonly ChoiceHive[];
@@ -46,13 +48,20 @@ export interface ChooseModel {
 export const valueUnit = (goal: ChooseQuestion['goal'], currency: string): string => ({ 'most-worth': currency, 'most-comb': 'kg comb honey', 'least-work': 'min', 'most-left': 'kg of stores' })[goal];
 
 /** Worth of an option to the goal. The small parts settle ties the same way each time: more worth, less work, earlier in the list. */
-function valueOf(outcome: Outcome, goal: ChooseQuestion['goal'], place: number): number {
+function valueOf(outcome: Outcome, goal: ChooseQuestion['goal'], place: number, priced: boolean): number {
   const tie = -1e-4 * outcome.handsOnMinutes.mid - 1e-6 * place;
-  const worth = outcome.worth.mid + 1e-3 * (outcome.honeyKg.mid + outcome.combKg.mid);
+  const kg = outcome.honeyKg.mid + outcome.combKg.mid;
+  const worth = priced ? outcome.worth.mid + 1e-3 * kg : kg;
   if (goal === 'most-comb') return outcome.combKg.mid + 1e-3 * worth + tie;
   if (goal === 'least-work') return -outcome.handsOnMinutes.mid + 1e-3 * worth - 1e-6 * place;
   if (goal === 'most-left') return -outcome.storesLowKg - 1e-3 * outcome.handsOnMinutes.mid - 1e-6 * place;
   return worth + tie;
+}
+
+/** Worth of a set of options to the goal, less what exceeds a limit that may be exceeded. */
+export function valueOfSet(model: ChooseModel, taken: readonly number[]): number {
+  const beyond = model.limits.reduce((cost, l) => (l.beyondCosts === undefined ? cost : cost + l.beyondCosts * Math.max(0, taken.reduce((sum, i) => sum + l.uses(model.options[i]), 0) - l.atMost)), 0);
+  return taken.reduce((sum, i) => sum + model.options[i].value, 0) - beyond;
 }
 
 /**
@@ -63,6 +72,7 @@ function valueOf(outcome: Outcome, goal: ChooseQuestion['goal'], place: number):
 export function chooseModel(hives: readonly ChoiceHive[], question: ChooseQuestion, household: Household, ignoring: string | null = null): ChooseModel {
   const { rules, vessels } = household;
   const market = marketOf(household.jars, rules);
+  const priced = household.jars.some((j) => j.value > 0);
   const units = hives.flatMap((h) => h.units);
   const hiveAt = new Map(hives.map((h) => [h.hiveId, h]));
   const fixed = new Map<number, 'take' | 'leave'>();
@@ -85,7 +95,7 @@ export function chooseModel(hives: readonly ChoiceHive[], question: ChooseQuesti
     const ways = pin === undefined ? free : pin === 'take' ? (free.length ? free : possible) : possible.filter(({ way }) => way === pin);
     for (const { way } of ways) {
       const outcome = outcomeOf(unit, way, rules, market);
-      if (outcome) options.push({ unit: u, way, outcome, value: valueOf(outcome, question.goal, options.length) });
+      if (outcome) options.push({ unit: u, way, outcome, value: valueOf(outcome, question.goal, options.length, priced) });
     }
     if (pin !== undefined) fixed.set(u, 'take');
   });
@@ -112,7 +122,7 @@ export function chooseModel(hives: readonly ChoiceHive[], question: ChooseQuesti
   if (question.countStock) {
     if (market.piece) limits.push({ id: 'pieces', kind: 'pieces', what: 'boxes for pieces', unit: 'boxes', atMost: market.piece.stock, step: 10, stepWords: '10 more boxes', uses: (o) => o.outcome.pieces.high });
     if (market.chunk) limits.push({ id: 'chunk', kind: 'chunk', what: 'jars for chunk', unit: 'jars', atMost: market.chunk.stock, step: 10, stepWords: '10 more jars', uses: (o) => o.outcome.chunkJars.high });
-    if (market.jarsKg !== null) limits.push({ id: 'jars', kind: 'jars', what: 'jars in stock', unit: 'kg', atMost: market.jarsKg, step: (10 * market.jarG!) / 1000, stepWords: '10 more jars', uses: (o) => o.outcome.honeyKg.high });
+    if (market.jarsKg !== null) limits.push({ id: 'jars', kind: 'jars', what: 'jars in stock', unit: 'kg', atMost: market.jarsKg, step: (10 * market.jarG!) / 1000, stepWords: '10 more jars', uses: (o) => o.outcome.honeyKg.mid, beyondCosts: question.goal === 'most-worth' && priced ? Math.max(0, market.honeyPerKg!) + 1e-3 : 0 });
   }
   if (question.handsHours !== null) limits.push({ id: 'hours', kind: 'hours', what: 'hours of hands', unit: 'h', atMost: question.handsHours, step: 1, stepWords: 'one more hour', uses: (o) => o.outcome.handsOnMinutes.mid / 60 });
   return { hives, units, options, limits, amount: amountOf(question, household), chains: chainsOf(hives, units, options, fixed), fixed, market, notes: notesOf(hives, question, household, market), blocks };

@@ -91,7 +91,7 @@ const jarMinutes = (kg: number, market: Market, rules: HouseRules): number => (m
  * of hands, hours of waiting, worth by the household's own prices, and the room it needs. Water is 18 % where
  * nobody measured; the kitchen's temperature is the house rule's. Null where nothing of it was read.
  */
-export function outcomeOf(unit: ChoiceUnit, way: Way, rules: HouseRules, market: Market): Outcome | null {
+export function outcomeOf(unit: Pick<ChoiceUnit, 'estimate' | 'wettestPercent' | 'storesKg' | 'combIds'>, way: Way, rules: HouseRules, market: Market): Outcome | null {
   const { estimate } = unit;
   if (!estimate) return null;
   const method = crushMethodOf(way, rules);

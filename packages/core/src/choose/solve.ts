@@ -1,6 +1,6 @@
 import { greedyChoice } from './greedy.js';
 import { lpText, sharesIn, takenBy, type LpAnswer, type LpSolver } from './lp.js';
-import type { ChooseModel } from './model.js';
+import { valueOfSet, type ChooseModel } from './model.js';
 
 /** How far an answer is known: a first one, within a hundredth of the best possible, or proven best. */
 export type Proof = 'first' | 'near' | 'proven';
@@ -21,7 +21,6 @@ const NEAR_GAP = 0.01;
 /** Worth so small that only ties are settled by it. */
 const NOTHING = 1e-3;
 
-const valueOf = (model: ChooseModel, taken: readonly number[]): number => taken.reduce((sum, i) => sum + model.options[i].value, 0);
 const gapOf = (value: number, bound: number): number => (bound === Infinity ? 1 : bound - value <= NOTHING ? 0 : Math.min(1, (bound - value) / Math.max(Math.abs(bound), NOTHING)));
 
 /**
@@ -34,7 +33,7 @@ export function* chooseInStages(model: ChooseModel, solve: LpSolver): Generator<
   let bound = Infinity;
   let best: Solved | null = null;
   const keep = (taken: readonly number[] | null, proof: Proof): Solved | null => {
-    const value = taken ? valueOf(model, taken) : -Infinity;
+    const value = taken ? valueOfSet(model, taken) : -Infinity;
     // A proven answer replaces an equal one, so that the same question ends in the same set.
     if (taken && (!best || value > best.value + 1e-9 || proof === 'proven')) best = { proof, taken: [...taken], value, bound, gap: 0 };
     if (!best) return null;
@@ -82,6 +81,6 @@ export function choose(model: ChooseModel, solve: LpSolver): Solved | null {
 export function chooseQuickly(model: ChooseModel, solve: LpSolver, change: Parameters<typeof lpText>[1] = {}): { taken: number[]; value: number; answer: LpAnswer } | null {
   const answer = solve(lpText(model, change), { timeLimitS: 0.5, gap: 1e-3 });
   if (answer.status === 'infeasible' || answer.status === 'unknown' || !Object.keys(answer.columns).length) return null;
-  const taken = takenBy(answer, model);
-  return { taken, value: valueOf(model, taken), answer };
+  // The solver's own value: a change of the model may have changed what a set is worth.
+  return { taken: takenBy(answer, model), value: answer.value, answer };
 }

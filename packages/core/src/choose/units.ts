@@ -50,7 +50,8 @@ export interface ChoiceHive {
   dead: boolean;
 }
 
-const joined = (estimates: readonly CombEstimate[]): CombEstimate | null => {
+/** Several combs taken as one: sums of their ranges, the capped share by honey. Null of none. */
+export const joinEstimates = (estimates: readonly CombEstimate[]): CombEstimate | null => {
   if (!estimates.length) return null;
   const honeyKg = sumRanges(estimates.map((e) => e.honeyKg));
   return {
@@ -99,7 +100,7 @@ export function choiceHive(input: { hive: Hive; judged: readonly JudgedComb[]; c
     const says = judgeBox(combs);
     const brood = combs.some(broodIn);
     const shape = compartmentShape(hive.kind, hive.geometry, 'box');
-    const estimate = joined(combs.flatMap((j) => (j.estimate ? [j.estimate] : [])));
+    const estimate = joinEstimates(combs.flatMap((j) => (j.estimate ? [j.estimate] : [])));
     const wet = combs.flatMap((j) => (j.verdict.wettestPercent === null ? [] : [j.verdict.wettestPercent]));
     const worst = combs.find((j) => j.verdict.verdict === says.verdict) ?? combs[0];
     return {

@@ -51,7 +51,7 @@ describe('a hive judged at an instant', () => {
   const unripe = seen({ sides: { A: { ...sealed, capped: 0.2, open: 0.76 }, B: { ...sealed, capped: 0.2, open: 0.76 } } });
   const hive: Hive = {
     id: 'h', siteId: 's', name: 'Ipê', kind: 'top-bar', geometry: TOP_BAR_DEFAULTS, revision: 1,
-    site: { id: 's', name: 'Encosta', zone: 'America/Sao_Paulo', hemisphere: 'south', revision: 1 },
+    site: { id: 's', name: 'Encosta', zone: 'America/Sao_Paulo', hemisphere: 'south', notes: [], forage: {}, revision: 1 },
     colony: { id: 'k', startedOn: '2025-08-01', endedOn: null, facts: [], revision: 1 },
     boxes: [],
     bars: [{ carrierId: 'a', slot: 1, inBox: 1, boxId: null, comb: { id: 'c1', builtOn: '2025-08-01', marks: [], looks: [look(unripe, '2026-03-01T12:00:00Z'), look(seen(), '2026-03-10T12:00:00Z')] } }, { carrierId: 'b', slot: 2, inBox: 2, boxId: null, comb: null }],

@@ -1,7 +1,4 @@
-import { honeyDensityKgPerL } from '../honey/density.js';
-import { jarFill, type JarKind } from '../jar/index.js';
 import { HEADSPACE_SHARE } from '../rules/headspace.js';
-import type { Range } from '../units/format.js';
 
 export type VesselRole = 'tub' | 'upper' | 'lower' | 'settling';
 export interface KitVessel {
@@ -19,14 +16,6 @@ export interface VesselNeed {
   /** Litres the kit falls short by; 0 where it suffices. */
   shortL: number;
 }
-export interface GearList {
-  hive: string[];
-  bench: string[];
-  vessels: VesselNeed[];
-  jars: { id: string; netG: number; count: number }[];
-  jarShortage: { id: string; needed: number; stock: number }[] | null;
-}
-
 const ROLE_WORDS: Record<VesselRole, string> = {
   tub: 'Tub with lid, for the combs',
   upper: 'Upper bucket with holes, for the crushed comb',
@@ -48,25 +37,4 @@ export function pickVessels(kit: readonly KitVessel[], role: VesselRole, neededL
     open -= usable(next);
   }
   return { role, what: ROLE_WORDS[role], neededL, vessels: picked, shortL: Math.max(0, open) };
-}
-
-/**
- * Everything to bring, counted from the choice: hive tools, bench tools, vessels by litres (at the HIGH
- * estimate, so that nothing runs over) and jars at the high estimate of honey out, with what the stock lacks.
- */
-export function gearList(input: { combs: number; combHoneyKg: Range; waxKg: Range; honeyOutKg: Range; kit: readonly KitVessel[]; jars: readonly JarKind[]; moisturePercent: number }): GearList {
-  const density = honeyDensityKgPerL(input.moisturePercent);
-  const honeyL = input.combHoneyKg.high / density;
-  // Whole comb fills a tub loosely: honey over the low packing of 0.85; crushed it closes up to honey plus wax.
-  const combL = honeyL / 0.85;
-  const crushedL = honeyL + input.waxKg.high / 0.96;
-  const outL = input.honeyOutKg.high / density;
-  const fill = input.jars.length ? jarFill({ honeyKg: input.honeyOutKg.high, jars: [...input.jars], goal: 'least-left' }) : null;
-  return {
-    hive: ['Veils, gloves and suits, for two', 'Smoker, fuel, lighter, water', 'Long knife for the walls', 'Brush or feather', `${input.combs} spare ${input.combs === 1 ? 'bar' : 'bars'}, if a bar breaks`, 'Wet cloth, bucket of water', 'Refractometer', 'Adrenaline, telephone'],
-    bench: ['Masher or clean hands', 'Strainer', 'Scale, tared', 'Thermometer', 'Cover cloths against bees', 'Hot water and cloths'],
-    vessels: [pickVessels(input.kit, 'tub', combL), pickVessels(input.kit, 'upper', crushedL), pickVessels(input.kit, 'lower', outL), pickVessels(input.kit, 'settling', outL)],
-    jars: fill?.fills ?? [],
-    jarShortage: fill ? fill.shortage : input.honeyOutKg.high > 0 ? [] : null,
-  };
 }

@@ -1,5 +1,10 @@
-// Ready: gear, timetable, cautions, the plan of a harvest. Other stages use only what stands here.
+// Ready: the day and hour, the timetable, what to bring, cautions. Other stages use only what stands here.
+export * from './bench.js';
+export * from './bring.js';
 export * from './cautions.js';
 export * from './gear.js';
+export * from './hourScore.js';
 export * from './planOf.js';
-export * from './timetable.js';
+export * from './schedule.js';
+export * from './tasks.js';
+export * from './weather.js';

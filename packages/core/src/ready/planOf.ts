@@ -1,48 +1,126 @@
-import { crushOutcome, type CrushOutcome } from '../choose/index.js';
+import { joinEstimates, marketOf, outcomeOf, type Outcome } from '../choose/index.js';
+import { combStoresKg } from '../comb/stores.js';
 import { honeyDepthMm } from '../drain/index.js';
-import { estimateSeen } from '../look/index.js';
-import type { CombEstimate } from '../comb/estimate.js';
+import { hiveKind, readShape } from '../hive/kinds.js';
+import { jarFill } from '../jar/index.js';
+import { estimateSeen, stateAt } from '../look/index.js';
+import type { Gear } from '../records/plan.js';
 import type { Plan } from '../records/harvest.js';
-import type { BatchDetail, JarKindRecord, Vessel } from '../records/views.js';
+import type { BatchDetail, JarKindRecord, OpenPlans, Vessel } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
+import { NO_RANGE as zero, sumRanges } from '../units/ranges.js';
+import { bringList, vehicleTrips, type BringHarvest, type BringLine } from './bring.js';
 import { harvestCautions, type Caution } from './cautions.js';
-import { gearList, type GearList } from './gear.js';
-import { harvestTimetable, type TimetableStep } from './timetable.js';
+import { pickVessels } from './gear.js';
+import { scheduleHarvests, type TimetableStep } from './schedule.js';
+import type { HarvestToPlan } from './tasks.js';
+import { heatIndexC, forageIn, type WeatherHour } from './weather.js';
 
-export interface HarvestPlan {
-  outcome: CrushOutcome;
-  gear: GearList;
-  timetable: TimetableStep[];
+export interface PlannedHarvest {
+  id: string;
+  detail: BatchDetail;
+  plan: Plan;
+  outcome: Outcome;
+  jars: number;
   cautions: Caution[];
 }
+export interface DayPlan {
+  harvests: PlannedHarvest[];
+  steps: TimetableStep[];
+  bring: BringLine[];
+  trips: { trips: number; volumeL: number; weightKg: number } | null;
+  repairs: Gear[];
+}
 
-/** Everything Ready shows for one harvest: outcome, gear counted from it, timetable, cautions. Throws BadInput for a start that place does not have. */
-export function planOf(input: { detail: BatchDetail; rules: HouseRules; jars: readonly JarKindRecord[]; vessels: readonly Vessel[]; plan: Plan }): HarvestPlan {
-  const { detail, plan } = input;
+export interface DayInput {
+  open: OpenPlans;
+  /** Plans as they stand on the screen, by batch; a batch without one is planned by its stored plan, or not at all. */
+  plans: Readonly<Record<string, Plan>>;
+  rules: HouseRules;
+  jars: readonly JarKindRecord[];
+  vessels: readonly Vessel[];
+  /** Weather of a site's hours, where it may count. */
+  weather: Readonly<Record<string, readonly WeatherHour[]>>;
+  nowIso: string | null;
+}
+
+/**
+ * Everything Ready shows, for all harvests that wait for their day: what each should give, its steps in time
+ * together with the others, what to bring, cautions at their steps. Throws BadInput for a start that place does
+ * not have.
+ */
+export function planDay(input: DayInput): DayPlan {
+  const { open, rules } = input;
+  const market = marketOf(input.jars, rules);
+  const worked = open.details.flatMap((detail) => {
+    const plan = input.plans[detail.batch.id] ?? detail.batch.plan;
+    return plan ? [workOut(detail, plan, input, market)] : [];
+  });
+  const steps = scheduleHarvests(worked.map((w) => w.toPlan), rules, { people: rules.people, vessels: input.vessels, freezerL: rules.freezerL, inUse: open.inUse }, input.nowIso);
+  // What still drains when the first bed is broken up is not free for this plan.
+  const needed = steps.find((s) => s.id === 'crush' || s.id === 'take')?.startsAt ?? input.nowIso ?? '';
+  const held = new Set(open.inUse.filter((u) => Date.parse(u.untilAt) > Date.parse(needed)).flatMap((u) => u.vesselIds));
+  const bring = bringList({ harvests: worked.map((w) => w.toBring), kit: input.vessels.filter((v) => !held.has(v.id)), jars: input.jars, gear: open.gear, rules });
+  const tubs = worked.flatMap((w) => pickVessels(input.vessels, 'tub', w.toPlan.litres.tub).vessels.map((v) => ({ volumeL: v.volumeL, weightKg: v.tareG / 1000 })));
+  const loads = [...tubs, ...worked.map((w) => ({ volumeL: 0, weightKg: w.liftKg })), ...open.gear.filter((g) => g.kind === 'empty-super' || g.kind === 'spare-frame').map((g) => ({ volumeL: g.volumeL * g.stock, weightKg: g.weightKg * g.stock }))];
+  return { harvests: worked.map((w) => w.planned), steps, bring, trips: vehicleTrips(loads, { volumeL: rules.vehicleL, weightKg: rules.vehicleKg }), repairs: open.gear.filter((g) => g.repair) };
+}
+
+function workOut(detail: BatchDetail, plan: Plan, input: DayInput, market: ReturnType<typeof marketOf>): { planned: PlannedHarvest; toPlan: HarvestToPlan; toBring: BringHarvest; liftKg: number } {
+  const { batch, hive } = detail;
   const rules = { ...input.rules, kitchenTemperatureC: plan.kitchenTemperatureC };
-  const estimates = detail.batch.combIds.flatMap((combId): CombEstimate[] => {
+  const estimates = batch.combIds.flatMap((combId) => {
     const look = detail.looks.filter((l) => l.combId === combId).at(-1);
-    const estimate = look ? estimateSeen(look, detail.hive) : null;
+    const estimate = look ? estimateSeen(look, hive) : null;
     return estimate ? [estimate] : [];
   });
-  const jars = input.jars.filter((j) => j.purpose === 'jar').map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));
-  const outcome = crushOutcome({ combs: estimates, jars, rules, moisturePercent: plan.moisturePercent });
-  const waxKg = estimates.reduce((sum, e) => ({ low: sum.low + e.waxKg.low, mid: sum.mid + e.waxKg.mid, high: sum.high + e.waxKg.high }), { low: 0, mid: 0, high: 0 });
-  const gear = gearList({ combs: detail.batch.combIds.length, combHoneyKg: outcome.combHoneyKg, waxKg, honeyOutKg: outcome.honeyOutKg, kit: input.vessels, jars, moisturePercent: plan.moisturePercent });
-  const lower = gear.vessels.find((need) => need.role === 'lower')?.vessels[0];
-  const diameterMm = input.vessels.find((v) => v.id === lower?.id)?.innerDiameterMm ?? 250;
-  const timetable = harvestTimetable({
-    startLocal: plan.startLocal,
-    zone: detail.batch.zone,
-    combs: detail.batch.combIds.length,
-    honeyOutKg: outcome.honeyOutKg,
-    jars: outcome.jars?.mid ?? 0,
-    bucketDepthMm: honeyDepthMm({ honeyKg: outcome.honeyOutKg.high, innerDiameterMm: diameterMm, moisturePercent: plan.moisturePercent, temperatureC: plan.kitchenTemperatureC }),
-    temperatureC: plan.kitchenTemperatureC,
-    moisturePercent: plan.moisturePercent,
-    rules,
-  });
-  const tub = gear.vessels.find((need) => need.role === 'tub')?.vessels[0];
-  const cautions = harvestCautions({ liftKg: outcome.combHoneyKg.high + waxKg.high + (tub?.tareG ?? 1000) / 1000 });
-  return { outcome, gear, timetable, cautions };
+  const estimate = joinEstimates(estimates) ?? { honeyKg: zero, cappedHoneyKg: zero, openHoneyKg: zero, waxKg: zero, cappedShareOfHoney: 0 };
+  const outcome = outcomeOf({ estimate, wettestPercent: plan.moisturePercent, combIds: batch.combIds, storesKg: combStoresKg(estimate) }, batch.method, rules, market)!;
+  const jarKinds = input.jars.filter((j) => j.purpose === 'jar').map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));
+  const fill = (kg: number): { id: string; count: number }[] => (jarKinds.length ? jarFill({ honeyKg: Math.min(500, kg), jars: jarKinds.map((j) => ({ ...j, stock: Math.max(j.stock, 400) })), goal: 'least-left' }).fills : []);
+  const jars = fill(outcome.honeyKg.mid).reduce((n, f) => n + f.count, 0);
+  const kindOf = (purpose: JarKindRecord['purpose']): JarKindRecord | undefined => input.jars.find((j) => j.purpose === purpose);
+  const fills = [
+    ...fill(outcome.honeyKg.high).map((f) => ({ jarId: f.id, count: f.count })),
+    ...(outcome.pieces.high > 0 && kindOf('piece') ? [{ jarId: kindOf('piece')!.id, count: outcome.pieces.high }] : []),
+    ...(outcome.chunkJars.high > 0 && kindOf('chunk') ? [{ jarId: kindOf('chunk')!.id, count: outcome.chunkJars.high }] : []),
+  ];
+  const startIso = plan.startLocal;
+  const state = stateAt(hive, `${startIso.slice(0, 10)}T12:00:00Z`);
+  const noted = forageIn(hive.site.forage, startIso);
+  const dearth = noted ? noted === 'dearth' : state.flow?.flow === 'none';
+  const settling = pickVessels(input.vessels, 'settling', outcome.outL).vessels[0] ?? pickVessels(input.vessels, 'lower', outcome.outL).vessels[0];
+  const diameterMm = input.vessels.find((v) => v.id === settling?.id)?.innerDiameterMm ?? 250;
+  const litres = { tub: outcome.tubL, upper: outcome.crushedL, out: outcome.outL };
+  const hour = (input.weather[hive.siteId] ?? []).filter((h) => h.temperatureC !== null && h.humidityPercent !== null).find((h) => sameHour(h.at, startIso, hive.site.zone));
+  const shape = readShape(hive);
+  const tubTareKg = (pickVessels(input.vessels, 'tub', litres.tub).vessels[0]?.tareG ?? 1000) / 1000;
+  const liftKg = sumRanges([estimate.honeyKg, estimate.waxKg]).high + tubTareKg;
+  const stingless = hiveKind(hive.kind).bee === 'stingless';
+  const temper = state.temper?.temper ?? null;
+  return {
+    planned: {
+      id: batch.id, detail, plan, outcome, jars,
+      cautions: harvestCautions({ way: batch.method, stingless, dearth, defensive: temper === 'defensive', repellent: rules.beesOff === 'repellent', liftKg, liftLimitKg: rules.liftKg, feelsC: hour ? heatIndexC(hour.temperatureC!, hour.humidityPercent!) : null, heatLimitC: rules.heatIndexLimitC }),
+    },
+    toPlan: {
+      id: batch.id, name: batch.hiveName, way: batch.method, combs: batch.combIds.length, honeyKg: outcome.honeyKg, pieces: outcome.pieces.mid, chunkJars: outcome.chunkJars.mid, jars, litres, freezerL: outcome.freezerL,
+      depthMm: honeyDepthMm({ honeyKg: outcome.honeyKg.high, innerDiameterMm: diameterMm, moisturePercent: plan.moisturePercent, temperatureC: plan.kitchenTemperatureC }),
+      moisturePercent: Math.min(25, plan.moisturePercent), climate: { dayC: plan.kitchenTemperatureC, nightC: plan.nightTemperatureC ?? input.rules.nightTemperatureC ?? plan.kitchenTemperatureC, zone: batch.zone },
+      startLocal: plan.startLocal, siteZone: batch.zone, moves: plan.moves ?? {}, siteNotes: hive.site.notes, dearth,
+    },
+    toBring: {
+      id: batch.id, hiveName: batch.hiveName, siteName: batch.siteName, kind: hive.kind, way: batch.method, combs: batch.combIds.length,
+      combLabels: `${batch.combIds.length} ${batch.combIds.length === 1 ? hiveKind(hive.kind).unitTaken.replace('box', 'comb') : `${hiveKind(hive.kind).unitTaken.replace('box', 'comb').replace(/s$/, '')}s`}`,
+      litres, fills, supportsMm: Math.round(shape.outline.topWidthMm + 60), tiltDegrees: state.tilt?.degrees ?? null, dearth,
+      smoke: !stingless && rules.smoke !== 'fresh-air', urgency: state.flow?.flow === 'strong' ? (hive.kind === 'cut-comb' ? 2 : 1) : state.flow?.flow === 'some' ? 1 : 0,
+    },
+    liftKg,
+  };
+}
+
+/** Whether an hour of weather is the one a local time falls into. */
+function sameHour(at: string, local: string, zone: string): boolean {
+  const there = new Intl.DateTimeFormat('sv', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', hourCycle: 'h23' }).format(new Date(at));
+  return there.replace(' ', 'T').slice(0, 13) === local.slice(0, 13);
 }

@@ -1,4 +1,3 @@
-import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
 import { crushOutcome } from '../choose/index.js';
 import { spareableBars, winterBalance } from '../choose/index.js';
@@ -8,8 +7,7 @@ import { seasonOf } from '../hive/season.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
 import { topBarSteps } from '../take/index.js';
 import { tareCheck } from '../take/index.js';
-import { gearList, pickVessels, type KitVessel } from './gear.js';
-import { harvestTimetable } from './timetable.js';
+import { pickVessels, type KitVessel } from './gear.js';
 
 const sealed = { capped: 0.9, open: 0.1, pollen: 0, brood: 0, empty: 0 };
 const comb = combEstimate({ sides: [{ areaCm2: 660, shares: sealed }, { areaCm2: 660, shares: sealed }], thicknessMm: 28, combAge: 'new' });
@@ -45,44 +43,14 @@ describe('outcome of crushing', () => {
   });
 });
 
-describe('gear', () => {
+describe('vessels', () => {
   const kit: KitVessel[] = [{ id: 'a', name: 'Small', role: 'lower', volumeL: 5, tareG: 300 }, { id: 'b', name: 'Large', role: 'lower', volumeL: 20, tareG: 900 }];
-  it('picks the smallest vessel that holds it, with head room', () => {
+  it('the smallest that holds it, with head room', () => {
     expect(pickVessels(kit, 'lower', 4.4).vessels.map((v) => v.id)).toEqual(['a']);
     expect(pickVessels(kit, 'lower', 4.6).vessels.map((v) => v.id)).toEqual(['b']);
     expect(pickVessels(kit, 'lower', 22).vessels.map((v) => v.id)).toEqual(['b', 'a']);
     expect(pickVessels(kit, 'lower', 30).shortL).toBeCloseTo(7.5, 9);
   });
-  it('counts jars at the high estimate and says what is short', () => {
-    const list = gearList({ combs: 2, combHoneyKg: { low: 4, mid: 4.5, high: 5 }, waxKg: { low: 0.1, mid: 0.2, high: 0.3 }, honeyOutKg: { low: 3.5, mid: 4, high: 4.5 }, kit, jars: [{ id: 'j', netG: 500, stock: 6, value: 1 }], moisturePercent: 18 });
-    expect(list.jars[0].count).toBe(6);
-    expect(list.jarShortage).toEqual([{ id: 'j', needed: 9, stock: 6 }]);
-    expect(list.vessels.find((v) => v.role === 'upper')!.shortL).toBeGreaterThan(3);
-  });
-});
-
-describe('timetable', () => {
-  const plan = (startLocal: string, change = {}) => harvestTimetable({ startLocal, zone: 'America/Sao_Paulo', combs: 3, honeyOutKg: { low: 5, mid: 5.4, high: 5.8 }, jars: 18, bucketDepthMm: 200, temperatureC: 26, moisturePercent: 18, rules: DEFAULT_RULES, ...change });
-  it('runs from the first smoke to the last jar in order', () => {
-    const steps = plan('2026-03-14T09:30');
-    expect(steps[0]).toMatchObject({ id: 'smoke', startsAt: '2026-03-14T09:30:00.000-03:00' });
-    expect(steps.map((s) => s.id)).toEqual(expect.arrayContaining(['take', 'crush', 'drain', 'close-drain', 'settle', 'jar', 'wash']));
-    expect(steps.every((s) => s.startsAt <= s.endsAt)).toBe(true);
-  });
-  it('lets nobody stir or jar in the quiet hours', () => {
-    for (let hour = 0; hour < 24; hour++) {
-      const handsOn = plan(`2026-03-14T${String(hour).padStart(2, '0')}:15`).filter((s) => ['crush', 'stir-1', 'stir-2', 'close-drain', 'jar'].includes(s.id));
-      for (const step of handsOn) {
-        const clock = DateTime.fromISO(step.startsAt, { setZone: true }).toFormat('HH:mm');
-        expect(clock >= '07:00' && clock < '22:00', `${step.id} at ${clock}`).toBe(true);
-      }
-    }
-  });
-  it('takes longer in a cold kitchen', () => {
-    const end = (temperatureC: number): number => DateTime.fromISO(plan('2026-03-14T09:30', { temperatureC }).at(-1)!.endsAt).toMillis();
-    expect(end(18)).toBeGreaterThan(end(28) + 20 * 3600_000);
-  });
-  it('refuses a time that place does not have', () => expect(() => plan('2026-02-30T09:30')).toThrow(/no date/));
 });
 
 describe('taking', () => {

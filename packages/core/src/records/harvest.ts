@@ -28,7 +28,11 @@ export type NewChoice = z.infer<typeof newChoiceSchema>;
 export const planSchema = z.strictObject({
   startLocal: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.'),
   kitchenTemperatureC: z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.'),
-  moisturePercent: z.number('A percentage.').min(13, 'At least 13 %.').max(25, 'At most 25 %.'),
+  /** The bench by night; null: as by day. */
+  nightTemperatureC: z.number('Degrees.').min(-5, 'At least -5 °C.').max(45, 'At most 45 °C.').nullable().default(null),
+  moisturePercent: z.number('A percentage.').min(13, 'At least 13 %.').max(35, 'At most 35 %.'),
+  /** Steps set by hand, local time by step. */
+  moves: z.record(z.string(), z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.')).default({}),
 });
 export type Plan = z.infer<typeof planSchema>;
 

@@ -5,3 +5,4 @@ export * from './colony.js';
 export * from './harvest.js';
 export * from './kit.js';
 export * from './views.js';
+export * from './plan.js';

@@ -5,7 +5,8 @@ import type { Hemisphere } from '../hive/season.js';
 import type { Compartment, Geometry, SeenBy } from '../hive/kind.js';
 import type { CombVerdict } from '../look/index.js';
 import type { Way } from '../choose/index.js';
-import type { VesselRole } from '../ready/index.js';
+import type { Gear, Tick } from './plan.js';
+import type { ForageByMonth, VesselRole, WeatherHour } from '../ready/index.js';
 import type { Attachment, Pane } from '../comb/partial.js';
 import type { Pots } from '../comb/pots.js';
 import type { StoredFace } from '../comb/face.js';
@@ -15,7 +16,7 @@ import type { Plan, Stage } from './harvest.js';
 import type { Reading } from './look.js';
 
 /** What the server answers: one shape per thing, the same word as the table, the route and the screen. */
-export interface Site { id: string; name: string; zone: string; hemisphere: Hemisphere; revision: number }
+export interface Site { id: string; name: string; zone: string; hemisphere: Hemisphere; notes: string[]; forage: ForageByMonth; revision: number }
 export interface Colony { id: string; startedOn: string; endedOn: string | null; facts: DatedFact[]; revision: number }
 export interface Look {
   id: string; combId: string; slot: number; occurredAt: string; date: string;
@@ -70,3 +71,7 @@ export interface TodayLine { id: string; kind: string; stage: Stage | 'rules'; b
 export interface ScaleReading { value: number; unit: 'g'; at: string; instrument: string; simulated: boolean }
 export interface ThermometerReading { value: number; unit: '°C'; at: string; instrument: string; simulated: boolean }
 export interface JournalLine { commandId: string; kind: string; sentence: string; occurredAt: string; recordedAt: string; undoneBy: string | null }
+
+/** What Ready plans with: every harvest whose hive is not done yet, vessels that are in use, the kit, what was ticked off. */
+export interface OpenPlans { details: BatchDetail[]; inUse: { vesselIds: string[]; untilAt: string; what: string }[]; gear: Gear[]; ticks: Tick[] }
+export interface SiteWeather { siteId: string; zone: string; hours: WeatherHour[]; practice: boolean; gaps: number }

@@ -44,7 +44,7 @@ describe('the tare check', () => {
 });
 
 describe('cautions', () => {
-  const cautions = harvestCautions({ liftKg: 11.6 });
+  const cautions = harvestCautions({ way: 'crush', stingless: false, dearth: false, defensive: false, repellent: false, liftLimitKg: 15, feelsC: null, heatLimitC: 32, liftKg: 11.6 });
   it('say what the full tub weighs', () => expect(cautions.find((c) => c.id === 'lift')!.text).toMatch(/about 12 kg/));
   it('say whom to ask, and never that honey is safe, legal or free of disease', () => {
     for (const id of ['stings', 'sick', 'selling', 'treated']) expect(cautions.find((c) => c.id === id)!.ask, id).toBeTruthy();

@@ -1,7 +1,5 @@
 import type { Range } from './format.js';
-
-const EDGES = ['low', 'mid', 'high'] as const;
-export type Edge = (typeof EDGES)[number];
+export type Edge = 'low' | 'mid' | 'high';
 
 /** A range from what holds at each of its three edges. */
 export function rangeOf(at: (edge: Edge) => number): Range {

@@ -7,6 +7,7 @@ import { ALL_WRITES } from '../store/allWrites.js';
 import { performWrite } from '../store/writes.js';
 import { DEMO_COMBS, type DemoComb } from './combs.js';
 import { seedOtherHives } from './otherHives.js';
+import { seedSitesAndGear } from './sites.js';
 
 const DAY = 86_400_000;
 const ZONE = 'America/Sao_Paulo';
@@ -49,6 +50,8 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   await send('post', '/jars', ago(800), { id: jar.small, name: 'Small jar 300', netG: 300, tareG: 164, stock: 20, value: 25, cost: 2.4 });
   await send('post', '/jars', ago(790), { id: randomUUID(), name: 'Flat box 250', purpose: 'piece', netG: 250, tareG: 22, stock: 24, value: 34, cost: 2.6 });
   await send('post', '/jars', ago(790), { id: randomUUID(), name: 'Wide jar 700', purpose: 'chunk', netG: 700, tareG: 310, stock: 6, value: 62, cost: 4.8 });
+
+  await seedSitesAndGear(send, sites, ago, dateOf);
 
   const hiveId = randomUUID();
   const { hive } = await send<{ hive: Hive }>('post', '/hives', ago(790), {

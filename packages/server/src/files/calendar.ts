@@ -1,12 +1,28 @@
-import ical from 'ical-generator';
+import ical, { ICalAlarmType } from 'ical-generator';
+import type { Caution, TimetableStep } from '@furrow/core';
 import { DateTime } from 'luxon';
-import type { TimetableStep } from '@furrow/core';
 
-/** The timetable as an iCalendar file, instants in UTC, so that every calendar reads them alike. */
-export function timetableCalendar(name: string, steps: readonly TimetableStep[]): string {
+/** Minutes before a step of the hands that the calendar rings; a wait rings where it ends. */
+const RING_BEFORE = 15;
+
+/**
+ * The timetable as an iCalendar file with alarms, instants in UTC, so that every calendar reads them alike. Each
+ * event keeps its id over changes, so that a newer file replaces the older one. Cautions stand in the event of
+ * their step.
+ */
+export function timetableCalendar(name: string, steps: readonly TimetableStep[], cautions: ReadonlyMap<string, readonly Caution[]> = new Map()): string {
   const calendar = ical({ name });
   for (const step of steps) {
-    calendar.createEvent({ id: `${name}-${step.id}`, start: DateTime.fromISO(step.startsAt).toUTC(), end: DateTime.fromISO(step.endsAt).toUTC(), summary: step.title, description: step.note });
+    const said = (cautions.get(step.harvestId) ?? []).filter((c) => c.step === step.id).map((c) => `${c.text}${c.ask ? ` Ask: ${c.ask}` : ''}`);
+    const event = calendar.createEvent({
+      id: `${step.harvestId}-${step.id}@furrow`,
+      start: DateTime.fromISO(step.startsAt).toUTC(),
+      end: DateTime.fromISO(step.endsAt).toUTC(),
+      summary: `${step.harvestName}: ${step.title}`,
+      description: [step.note, ...step.conflicts.map((c) => c.sentence), ...said].join('\n'),
+    });
+    if (step.handsOnMinutes > 0) event.createAlarm({ type: ICalAlarmType.display, trigger: RING_BEFORE * 60, description: `${step.harvestName}: ${step.title}` });
+    else event.createAlarm({ type: ICalAlarmType.display, triggerAfter: Math.round((Date.parse(step.endsAt) - Date.parse(step.startsAt)) / 1000), description: `${step.harvestName}: ${step.title} is over` });
   }
   return calendar.toString();
 }

@@ -4,9 +4,10 @@ import { jarWrites } from '../jar/writes.js';
 import { lookWrites } from '../look/writes.js';
 import { moveWrites } from '../look/moves.js';
 import { strayWrites } from '../look/stray.js';
+import { readyWrites } from '../ready/writes.js';
 import { rulesWrites } from '../rules/writes.js';
 import { takeWrites } from '../take/writes.js';
 import type { Write } from './writes.js';
 
 /** Every write there is, stage by stage. Routes, OpenAPI and the demo all read this one list. */
-export const ALL_WRITES: readonly Write[] = [...lookWrites, ...moveWrites, ...strayWrites, ...chooseWrites, ...takeWrites, ...drainWrites, ...jarWrites, ...rulesWrites];
+export const ALL_WRITES: readonly Write[] = [...lookWrites, ...moveWrites, ...strayWrites, ...chooseWrites, ...readyWrites, ...takeWrites, ...drainWrites, ...jarWrites, ...rulesWrites];

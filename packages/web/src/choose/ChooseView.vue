@@ -156,7 +156,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <span class="right sub links"><RouterLink v-for="h in (hives ?? []).filter((x) => x.id !== hive!.id)" :key="h.id" :to="`/choose/${h.id}`">{{ h.name }}</RouterLink><RouterLink to="/comb-or-liquid">Comb or liquid?</RouterLink></span>
     </header>
     <section>
-      <div ref="frame" class="scroll"><HiveSection :hive="hive" :combs="sectionCombs" :s="scale" :below="below" :selected="inHand?.slots[0] ?? null" interactive :label="`Section of ${hive.name}; ${liftedSlots.size} combs lifted`" @select="select" /></div>
+      <div ref="frame" class="scroll"><HiveSection :hive="hive" :combs="sectionCombs" :s="scale" :below="below" interactive :label="`Section of ${hive.name}; ${liftedSlots.size} combs lifted`" @select="select" /></div>
       <p class="sub"><template v-if="hive.kind === 'stingless'">Touch a group of pots to take or leave it.</template><template v-else>Touch a comb to lift it or put it back. Under each: % capped (rule {{ hiveKind(hive.kind).drainsInPlace ? rules.ripeDrainPercent : rules.ripeCappedPercent }}) and kg honey.</template>
         <label v-if="hive.kind === 'warre'" class="whole"><input v-model="draft.byBox[hive.id]" type="checkbox" /> Take whole boxes</label></p>
       <p v-if="says" role="status"><b>{{ says }}</b></p>

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import type { Batch, BatchDetail, Clock, Flow, Hive, JarKindRecord, JournalLine, LookFaces, Lot, RulesVersion, Site, TodayLine, Vessel } from '@furrow/core';
+import type { Batch, BatchDetail, Clock, Flow, Gear, Hive, JarKindRecord, JournalLine, LookFaces, Lot, OpenPlans, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { read, setServerNow } from './client.js';
 
@@ -14,6 +14,16 @@ export const useJars = () => useQuery({ queryKey: ['jars'], queryFn: items<JarKi
 export const useHarvests = () => useQuery({ queryKey: ['harvests'], queryFn: items<Batch>('/harvests') });
 export const useJournal = () => useQuery({ queryKey: ['journal'], queryFn: items<JournalLine>('/journal') });
 export const useBook = () => useQuery({ queryKey: ['book'], queryFn: () => read<{ lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { message: string }[] }>('/book') });
+export const useGear = () => useQuery({ queryKey: ['gear'], queryFn: items<Gear>('/gear') });
+export const useOpenPlans = () => useQuery({ queryKey: ['plans'], queryFn: () => read<OpenPlans>('/plans'), shallow: true });
+/** Weather of several sites at once, by site. */
+export const useWeather = (siteIds: Ref<string[]>) =>
+  useQuery({
+    queryKey: computed(() => ['weather', ...siteIds.value]),
+    queryFn: async () => Object.fromEntries(await Promise.all(siteIds.value.map(async (id) => [id, await read<SiteWeather>(`/sites/${id}/weather`)] as const))),
+    enabled: computed(() => siteIds.value.length > 0),
+    shallow: true,
+  });
 export const useHarvest = (id: Ref<string | null>) =>
   useQuery({ queryKey: computed(() => ['harvest', id.value]), queryFn: () => read<BatchDetail>(`/harvests/${id.value}`), enabled: computed(() => id.value !== null), shallow: true });
 export const useFaces = (lookId: Ref<string | null>) =>

@@ -1,0 +1,43 @@
+import { DateTime } from 'luxon';
+import { DRAIN_PRIORS, settlingHours, type CrushMethod } from '../drain/index.js';
+import { flowFactor } from '../honey/viscosity.js';
+
+/** The kitchen by day and by night, °C, in its own zone. */
+export interface BenchClimate {
+  dayC: number;
+  nightC: number;
+  zone: string;
+}
+/** Hours of the day that count as day at the bench: a starting value. */
+const [DAY_FROM, DAY_TO] = [8, 20];
+const STEP_HOURS = 0.25;
+const LONGEST_HOURS = 24 * 30;
+
+export const benchTemperatureC = (climate: BenchClimate, at: DateTime): number => {
+  const hour = at.setZone(climate.zone).hour;
+  return hour >= DAY_FROM && hour < DAY_TO ? climate.dayC : climate.nightC;
+};
+
+/** Hours until `perHour`, what is done in an hour at the temperature then, has added up to 1. */
+function hoursUntilDone(start: DateTime, climate: BenchClimate, perHour: (temperatureC: number) => number): number {
+  let done = 0;
+  for (let h = 0; h < LONGEST_HOURS; h += STEP_HOURS) {
+    const step = perHour(benchTemperatureC(climate, start.plus({ hours: h }))) * STEP_HOURS;
+    if (done + step >= 1) return h + ((1 - done) / step) * STEP_HOURS;
+    done += step;
+  }
+  return LONGEST_HOURS;
+}
+
+/** Hours to nine tenths of what will drain, at the slow edge, by the kitchen's day and night (viscous time, SCIENCE 4). */
+export function drainHours(start: DateTime, climate: BenchClimate, method: CrushMethod, moisturePercent: number): number {
+  const viscous = DRAIN_PRIORS[method].tauHours.high * Math.LN10;
+  return hoursUntilDone(start, climate, (t) => flowFactor(moisturePercent, t) / viscous);
+}
+
+/** Hours until the scum is up, at the slow edge, by the kitchen's day and night (Stokes, SCIENCE 4). */
+export function settleHours(start: DateTime, climate: BenchClimate, depthMm: number, moisturePercent: number): number {
+  const at = new Map<number, number>();
+  const perHour = (t: number): number => at.get(t) ?? (at.set(t, 1 / Math.max(0.05, settlingHours({ depthMm, temperatureC: t, moisturePercent }).high)), at.get(t)!);
+  return hoursUntilDone(start, climate, perHour);
+}

@@ -1,0 +1,178 @@
+import { DateTime } from 'luxon';
+import { BadInput } from '../badInput.js';
+import type { HouseRules } from '../rules/houseRules.js';
+import { benchTemperatureC } from './bench.js';
+import { pickVessels, type KitVessel, type VesselRole } from './gear.js';
+import { harvestTasks, type HarvestToPlan, type PlanTask } from './tasks.js';
+
+export interface StepConflict {
+  rule: 'order' | 'hours' | 'people' | 'vessel' | 'freezer' | 'scale' | 'warmth' | 'late';
+  sentence: string;
+}
+/** A step with its time. */
+export interface TimetableStep {
+  harvestId: string;
+  harvestName: string;
+  id: string;
+  title: string;
+  note: string;
+  where: PlanTask['where'];
+  /** Instants, ISO 8601 with the zone's offset. */
+  startsAt: string;
+  endsAt: string;
+  handsOnMinutes: number;
+  people: number;
+  vessels: string[];
+  /** Set by hand. */
+  moved: boolean;
+  conflicts: StepConflict[];
+}
+export interface Resources {
+  people: number;
+  vessels: readonly KitVessel[];
+  freezerL: number | null;
+  /** Vessels that something else holds, until then. */
+  inUse?: readonly { vesselIds: readonly string[]; untilAt: string; what: string }[];
+}
+interface Busy { from: number; to: number; people: number; scale: boolean; freezerL: number; vesselIds: string[]; what: string }
+
+const MINUTE = 60_000;
+const FAR = 60 * 24 * 60 * MINUTE;
+const minuteOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
+
+/** Minutes of the local day in which hands work: working hours without the quiet ones. */
+function workWindow(rules: Pick<HouseRules, 'workFrom' | 'workTo' | 'quietFrom' | 'quietTo'>): { from: number; to: number } {
+  const overnight = rules.quietFrom > rules.quietTo;
+  const from = Math.max(minuteOf(rules.workFrom), overnight ? minuteOf(rules.quietTo) : 0);
+  const to = Math.min(minuteOf(rules.workTo), overnight ? minuteOf(rules.quietFrom) : 24 * 60);
+  return to > from ? { from, to } : { from: minuteOf(rules.workFrom), to: 24 * 60 };
+}
+
+/**
+ * Sets the steps of all harvests into time: each as early as what comes before it, working hours, warmth, people,
+ * vessels, freezer and scale allow; harvests in the order of their first smoke. Steps set by hand stay where they
+ * were put, what follows moves after them, and what is wrong with them is said. `nowIso`: a harvest whose first
+ * smoke is over and whose hive was not opened is planned anew from then. Throws BadInput for a start that the
+ * place does not have. One pass, so a dozen harvests take milliseconds.
+ */
+export function scheduleHarvests(harvests: readonly HarvestToPlan[], rules: HouseRules, resources: Resources, nowIso: string | null = null): TimetableStep[] {
+  const busy: Busy[] = (resources.inUse ?? []).map((u) => ({ from: 0, to: Date.parse(u.untilAt), people: 0, scale: false, freezerL: 0, vesselIds: [...u.vesselIds], what: u.what }));
+  const steps: TimetableStep[] = [];
+  const order = harvests.map((h, i) => ({ h, i, start: startOf(h, nowIso) })).sort((a, b) => a.start.at.toMillis() - b.start.at.toMillis() || a.i - b.i);
+  for (const { h, start } of order) steps.push(...placeHarvest(h, start, rules, resources, busy));
+  return steps.sort((a, b) => Date.parse(a.startsAt) - Date.parse(b.startsAt));
+}
+
+function startOf(h: HarvestToPlan, nowIso: string | null): { at: DateTime; lateMinutes: number } {
+  const planned = DateTime.fromISO(h.startLocal, { zone: h.siteZone });
+  if (!planned.isValid) throw new BadInput('This is no date and time of that place.', 'startLocal');
+  const now = nowIso ? DateTime.fromISO(nowIso, { zone: h.siteZone }) : null;
+  // An hour of grace: nobody lights the smoker to the minute.
+  if (!now || now.diff(planned, 'minutes').minutes < 60) return { at: planned, lateMinutes: 0 };
+  return { at: now.plus({ minutes: 15 - (now.minute % 15) }).startOf('minute'), lateMinutes: now.diff(planned, 'minutes').minutes };
+}
+
+function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: number }, rules: HouseRules, resources: Resources, busy: Busy[]): TimetableStep[] {
+  const placed = new Map<string, { from: number; to: number; step: TimetableStep }>();
+  const window = workWindow(rules);
+  const held = new Map<string, Busy>();
+  for (const task of harvestTasks(h, rules)) {
+    const zone = task.where === 'hive' ? h.siteZone : h.climate.zone;
+    const ready = Math.max(...task.after.map((id) => placed.get(id)?.to ?? 0), 0);
+    const running = task.whileRunning ? placed.get(task.whileRunning.of) : null;
+    let from = ready;
+    if (task.beforeStart !== undefined) from = Math.max(from, start.at.minus({ hours: task.beforeStart }).toMillis());
+    if (task.id === 'smoke') from = Math.max(from, start.at.toMillis());
+    if (running) from = Math.max(from, running.from + task.whileRunning!.afterMinutes * MINUTE);
+    const moved = h.moves[task.id] ? DateTime.fromISO(h.moves[task.id], { zone }) : null;
+    const isMoved = Boolean(moved?.isValid);
+    const at = isMoved ? moved!.toMillis() : earliest(task, from);
+    const to = at + Math.round(task.minutes(DateTime.fromMillis(at, { zone: h.climate.zone }))) * MINUTE;
+    // A stir that would come after the drain is over is left out.
+    if (running && task.id.startsWith('stir') && at >= running.to && !isMoved) continue;
+    const conflicts = isMoved ? conflictsOf(task, at, to, from, zone) : [];
+    if (task.id === 'smoke' && start.lateMinutes > 0 && !isMoved) conflicts.push({ rule: 'late', sentence: `The first smoke was planned ${Math.round(start.lateMinutes / 60)} h earlier: planned anew from now.` });
+    const vessels = task.holds ? vesselsFor(task, at, busy) : null;
+    if (vessels && vessels.shortL > 0.05) conflicts.push({ rule: 'vessel', sentence: `${vessels.shortL.toFixed(1)} L short: ${vessels.vessels.length ? 'draw off in between or bring another' : `no free ${vessels.role} vessel in the kit`}.` });
+    const entry: Busy = { from: at, to, people: task.handsOnMinutes > 0 ? task.people : 0, scale: task.scale ?? false, freezerL: task.freezerL ?? 0, vesselIds: [], what: `${h.name}, ${task.title.toLowerCase()}` };
+    busy.push(entry);
+    if (task.holds && vessels?.vessels.length) {
+      const hold: Busy = { from: at, to: at + FAR, people: 0, scale: false, freezerL: 0, vesselIds: vessels.vessels.map((v) => v.id), what: h.name };
+      busy.push(hold);
+      held.set(`${task.id}>${task.holds.until}`, hold);
+    }
+    for (const [key, hold] of held) if (key.endsWith(`>${task.id}`)) hold.to = to;
+    const iso = (ms: number): string => DateTime.fromMillis(ms, { zone }).toISO()!;
+    placed.set(task.id, { from: at, to, step: { harvestId: h.id, harvestName: h.name, id: task.id, title: task.title, note: task.note, where: task.where, startsAt: iso(at), endsAt: iso(to), handsOnMinutes: task.handsOnMinutes, people: task.people, vessels: vessels?.vessels.map((v) => v.name) ?? [], moved: isMoved, conflicts } });
+  }
+  for (const hold of held.values()) if (hold.to - hold.from >= FAR) hold.to = Math.max(...[...placed.values()].map((p) => p.to));
+  return [...placed.values()].map((p) => p.step);
+
+  function earliest(task: PlanTask, notBefore: number): number {
+    const zone = task.where === 'hive' ? h.siteZone : h.climate.zone;
+    let at = notBefore;
+    for (let tries = 0; tries < 500; tries++) {
+      const begins = DateTime.fromMillis(at, { zone });
+      const minutes = task.minutes(begins);
+      const next = task.handsOnMinutes > 0 && task.people > 0 && task.id !== 'smoke' ? intoWindow(begins, minutes) : at;
+      const warm = next === at ? intoWarmth(task, begins) : next;
+      const free = warm === at ? firstFree(task, at, at + minutes * MINUTE) : warm;
+      if (free === at) return at;
+      at = free;
+    }
+    return at;
+  }
+  /** The instant itself, or the next working time in which the step fits; a step longer than the day begins with it. */
+  function intoWindow(begins: DateTime, minutes: number): number {
+    const midnight = begins.startOf('day');
+    const minute = begins.hour * 60 + begins.minute;
+    const dayAt = (day: DateTime, m: number): number => day.set({ hour: Math.floor(m / 60), minute: m % 60 }).toMillis();
+    if (minute < window.from) return dayAt(midnight, window.from);
+    const fits = minute + minutes <= window.to || (minutes > window.to - window.from && minute === window.from);
+    return fits ? begins.toMillis() : dayAt(midnight.plus({ days: 1 }), window.from);
+  }
+  function intoWarmth(task: PlanTask, begins: DateTime): number {
+    if (task.warmthC === undefined || h.climate.dayC < task.warmthC || benchTemperatureC(h.climate, begins) >= task.warmthC) return begins.toMillis();
+    const day = begins.setZone(h.climate.zone);
+    return (day.hour < 8 ? day : day.plus({ days: 1 })).set({ hour: 8, minute: 0, second: 0, millisecond: 0 }).toMillis();
+  }
+  function firstFree(task: PlanTask, at: number, to: number): number {
+    const clash = clashes(task, at, to);
+    if (clash) return clash.until;
+    if (!task.holds) return at;
+    // Enough vessels later is better than too few now, but only where the kit as a whole has enough.
+    const now = vesselsFor(task, at, busy);
+    if (now.shortL <= 0.05 || vesselsFor(task, Infinity, []).shortL > 0.05) return at;
+    return Math.min(...busy.filter((b) => b.vesselIds.length && b.to > at).map((b) => b.to), at + FAR);
+  }
+  /** What else wants the same people, scale or freezer then, and until when. */
+  function clashes(task: PlanTask, at: number, to: number): { until: number; rule: 'people' | 'scale' | 'freezer'; what: string } | null {
+    const during = busy.filter((b) => b.from < to && b.to > at);
+    if (!during.length) return null;
+    const until = Math.min(...during.map((b) => b.to));
+    // The most asked for at any one moment: everything begins where some step begins.
+    const moments = [at, ...during.map((b) => b.from).filter((f) => f > at)];
+    const peak = (pick: (b: Busy) => number): number => Math.max(...moments.map((m) => during.filter((b) => b.from <= m && b.to > m).reduce((sum, b) => sum + pick(b), 0)));
+    const names = (pick: (b: Busy) => boolean): string => during.filter(pick).map((b) => b.what).join('; ');
+    if (task.handsOnMinutes > 0 && task.people > 0 && peak((b) => b.people) + task.people > resources.people) return { until, rule: 'people', what: names((b) => b.people > 0) };
+    if (task.scale && during.some((b) => b.scale)) return { until, rule: 'scale', what: names((b) => b.scale) };
+    if (task.freezerL && resources.freezerL !== null && peak((b) => b.freezerL) > 0 && peak((b) => b.freezerL) + task.freezerL > resources.freezerL) return { until, rule: 'freezer', what: names((b) => b.freezerL > 0) };
+    return null;
+  }
+  function vesselsFor(task: PlanTask, at: number, others: readonly Busy[]): ReturnType<typeof pickVessels> {
+    const taken = new Set(others.filter((b) => b.from <= at && b.to > at || (b.from > at && at !== Infinity && b.vesselIds.length > 0)).flatMap((b) => b.vesselIds));
+    const role: VesselRole = task.holds!.role;
+    return pickVessels(resources.vessels.filter((v) => !taken.has(v.id)), role, task.holds!.litres);
+  }
+  function conflictsOf(task: PlanTask, at: number, to: number, from: number, zone: string): StepConflict[] {
+    const out: StepConflict[] = [];
+    const time = (ms: number): string => DateTime.fromMillis(ms, { zone }).toFormat('ccc HH:mm');
+    const minute = DateTime.fromMillis(at, { zone }).hour * 60 + DateTime.fromMillis(at, { zone }).minute;
+    if (at < from - MINUTE) out.push({ rule: 'order', sentence: `Before it can be: what comes first is done at ${time(from)}.` });
+    if (task.handsOnMinutes > 0 && task.people > 0 && (minute < window.from || minute + (to - at) / MINUTE > window.to)) out.push({ rule: 'hours', sentence: `Outside your working hours, ${rules.workFrom} to ${rules.workTo}, quiet from ${rules.quietFrom}.` });
+    if (task.warmthC !== undefined && benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })) < task.warmthC) out.push({ rule: 'warmth', sentence: `${benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })).toFixed(0)} °C at the bench then: honey hardly runs below ${task.warmthC} °C.` });
+    const clash = clashes(task, at, to);
+    if (clash) out.push({ rule: clash.rule, sentence: `${{ people: 'Not enough hands', scale: 'The scale is in use', freezer: 'The freezer is full' }[clash.rule]}: ${clash.what}.` });
+    return out;
+  }
+}

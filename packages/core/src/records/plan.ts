@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import { dateSchema, idSchema, instantSchema, nameSchema } from './common.js';
+
+const FORAGE = z.enum(['flow', 'some', 'dearth']);
+/** What is particular of a site: notes that add a step, and forage month by month as the household knows it. */
+export const changeSiteSchema = z.strictObject({
+  notes: z.array(z.enum(['neighbours', 'children', 'dog', 'roof', 'ladder'])).max(5).optional(),
+  forage: z.partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']), FORAGE).optional(),
+});
+export type ChangeSite = z.infer<typeof changeSiteSchema>;
+
+const value = (low: number, high: number, unit: string) => z.number('A number.').min(low, `At least ${low} ${unit}.`).max(high, `At most ${high} ${unit}.`).nullable();
+/** One hour of weather typed in; it stands over what any service says. */
+export const newWeatherEntrySchema = z
+  .strictObject({
+    id: idSchema,
+    siteId: idSchema,
+    /** The hour it is about. */
+    at: instantSchema,
+    temperatureC: value(-40, 55, '°C'),
+    windKmH: value(0, 200, 'km/h'),
+    rainMm: value(0, 200, 'mm'),
+    humidityPercent: value(0, 100, '%'),
+    cloudPercent: value(0, 100, '%'),
+  })
+  .refine((w) => [w.temperatureC, w.windKmH, w.rainMm, w.humidityPercent, w.cloudPercent].some((v) => v !== null), { message: 'Say at least one thing of the weather.', path: ['temperatureC'] });
+export type NewWeatherEntry = z.infer<typeof newWeatherEntrySchema>;
+
+export const GEAR_KINDS = ['spare-bar', 'spare-frame', 'empty-super', 'strainer', 'tool', 'clothing', 'other'] as const;
+/** A thing of the household that is brought along, how many there are, and what is to be mended on it until when. */
+export const newGearSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  kind: z.enum(GEAR_KINDS, 'Choose what it is.'),
+  stock: z.int('A whole number.').min(0, 'At least 0.').max(5000, 'At most 5000.'),
+  volumeL: z.number('Litres.').min(0, 'At least 0 L.').max(500, 'At most 500 L.'),
+  weightKg: z.number('Kilograms.').min(0, 'At least 0 kg.').max(200, 'At most 200 kg.'),
+  repair: z.string().trim().max(200, 'At most 200 letters.').nullable(),
+  dueOn: dateSchema.nullable(),
+});
+export type NewGear = z.infer<typeof newGearSchema>;
+export const changeGearSchema = newGearSchema.omit({ id: true }).partial();
+
+export const newTickSchema = z.strictObject({ id: idSchema, batchId: idSchema, line: z.string().min(1).max(200), state: z.enum(['have', 'missing', 'open']) });
+
+/** Things the views of Ready are made of. */
+export interface Gear { id: string; name: string; kind: (typeof GEAR_KINDS)[number]; stock: number; volumeL: number; weightKg: number; repair: string | null; dueOn: string | null; revision: number }
+export interface Tick { id: string; batchId: string; line: string; state: 'have' | 'missing' | 'open' }

@@ -1,0 +1,26 @@
+import type { BringLine, OpenPlans, Tick } from '@furrow/core';
+import { computed, ref, type Ref } from 'vue';
+import { newId } from '../server/client.js';
+import { useSend } from '../server/useSend.js';
+
+/** Ticks of the list: they show at once and go to the server, so that phone and table see the same. */
+export function useTicks(open: Ref<OpenPlans | undefined>) {
+  const { go, refusal } = useSend();
+  const waiting = ref<Record<string, Tick['state']>>({});
+  /** A list over several harvests keeps its ticks with the first of them. */
+  const batchId = computed(() => open.value?.details[0]?.batch.id ?? null);
+  const ticks = computed<Tick[]>(() => {
+    const known = (open.value?.ticks ?? []).filter((t) => open.value!.details.some((d) => d.batch.id === t.batchId));
+    const fresh = Object.entries(waiting.value).map(([line, state]): Tick => ({ id: line, batchId: batchId.value ?? '', line, state }));
+    return [...fresh, ...known.filter((t) => !(t.line in waiting.value))];
+  });
+  async function tick(line: BringLine, state: Tick['state']): Promise<void> {
+    if (!batchId.value) return;
+    const known = (open.value?.ticks ?? []).find((t) => t.line === line.id && open.value!.details.some((d) => d.batch.id === t.batchId));
+    waiting.value = { ...waiting.value, [line.id]: state };
+    await go('/ticks', { id: newId(), batchId: known?.batchId ?? batchId.value, line: line.id, state }, state === 'missing' ? 'Noted as missing.' : state === 'have' ? 'Ticked off.' : 'Tick taken back.');
+    const { [line.id]: _done, ...rest } = waiting.value;
+    waiting.value = rest;
+  }
+  return { ticks, tick, refusal };
+}
