@@ -12,7 +12,7 @@ import { sheetPdf } from './files/sheet.js';
 import { notFound, refused } from './problem.js';
 import { list } from './store/rows.js';
 import { hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
-import { batchDetail, batchViews, bookView, currentRules } from './store/views.js';
+import { batchDetail, batchViews, bookView, currentRules, originsOf } from './store/views.js';
 import { clocks } from './today/clocks.js';
 import { todayLines } from './today/today.js';
 
@@ -91,7 +91,7 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
     if (!lot || !lot.code || !lot.netG) throw notFound('filled lot');
     const [batch] = await batchViews(db, { id: lot.batchId });
     const { rules } = await currentRules(db);
-    const label = labelOf(lot, batch, rules);
+    const label = labelOf(lot, { ...batch, ...(await originsOf(db, batch)) }, rules);
     const pdf = await labelsPdf(Array.from({ length: Math.max(1, lot.count ?? 1) }, () => label));
     response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="labels-${lot.code}.pdf"`);
     response.send(Buffer.from(pdf));

@@ -1,6 +1,6 @@
 import { jarFill } from '../jar/index.js';
 import type { Range } from '../units/format.js';
-import { NO_RANGE, rangeOf, sumRanges } from '../units/ranges.js';
+import { NO_RANGE, inOrder, rangeOf, sumRanges } from '../units/ranges.js';
 import type { LpSolver } from './lp.js';
 import { chooseModel, type ChooseModel } from './model.js';
 import type { Outcome } from './outcome.js';
@@ -45,12 +45,19 @@ export function setOf(model: ChooseModel, taken: readonly number[], household: H
     cleanWaxG: all((o) => o.cleanWaxG),
     handsOnHours: rangeOf((e) => chosen.reduce((sum, o) => sum + o.outcome.handsOnMinutes[e], 0) / 60),
     elapsedHours: chosen.length ? rangeOf((e) => Math.max(...chosen.map((o) => o.outcome.elapsedHours[e]))) : NO_RANGE,
-    worth: all((o) => o.worth),
+    worth: worthOf(model, chosen.map((o) => o.outcome), honeyKg),
     hives: model.hives.map((hive) => {
       const staysLowKg = hive.storesLowKg - chosen.filter((o) => model.units[o.unit].hiveId === hive.hiveId).reduce((sum, o) => sum + o.outcome.storesLowKg, 0);
       return { hiveId: hive.hiveId, name: hive.name, staysLowKg, spareKg: hive.winter.needKg === null ? null : staysLowKg - hive.winter.needKg, hardSpareKg: hive.winter.hardKg === null ? null : staysLowKg - hive.winter.hardKg };
     }),
   };
+}
+
+/** Worth of a set; honey without a jar waits in the bucket and counts nothing yet, where the stock is counted. */
+function worthOf(model: ChooseModel, outcomes: readonly Outcome[], honeyKg: Range): Range {
+  const jars = model.limits.find((l) => l.kind === 'jars');
+  const perKg = Math.max(0, model.market.honeyPerKg ?? 0);
+  return inOrder(rangeOf((e) => outcomes.reduce((sum, o) => sum + o.worth[e], 0) - (jars ? perKg * Math.max(0, honeyKg[e] - jars.atMost) : 0)));
 }
 
 const differs = (a: ChoiceSet, b: ChoiceSet): number => {
@@ -85,7 +92,9 @@ export function alternatives(best: Solved, model: ChooseModel, hives: readonly C
     const base = chooseModel(hives, asked, household);
     const changed = cut ? cut(base) : base;
     const answer = chooseQuickly(changed, solve);
-    return answer?.taken.length ? [setOf(changed, answer.taken, household, name, '')] : [];
+    if (!answer?.taken.length) return [];
+    const set = setOf(changed, answer.taken, household, name, '');
+    return asked.goal === 'most-comb' && set.combKg.high === 0 ? [] : [set];
   });
   while (sets.length < 3) {
     const next = found.map((set) => ({ set, far: Math.min(...sets.map((s) => differs(s, set))) })).filter(({ far }) => far >= REALLY_DIFFERENT).sort((a, b) => b.far - a.far)[0];

@@ -137,7 +137,8 @@ export function outcomeOf(unit: Pick<ChoiceUnit, 'estimate' | 'wettestPercent' |
   const toCrush = Math.max(0, 1 - (inside.high > 0 ? combKg.low / inside.high : 0));
   return {
     way, honeyKg, combKg, pieces, chunkJars, cleanWaxG, handsOnMinutes, elapsedHours, worth,
-    storesLowKg: unit.storesKg.low,
+    // What is drawn off or run out takes the sealed honey only; the open stays with them.
+    storesLowKg: way === 'draw-pots' || way === 'drain-hive' ? Math.min(unit.storesKg.low, estimate.cappedHoneyKg.low) : unit.storesKg.low,
     // Whole comb fills a tub loosely: honey over the low packing of 0.85; crushed it closes up to honey plus wax.
     tubL: inPlace ? 0 : wholeL / 0.85,
     crushedL: inPlace ? 0 : (wholeL + estimate.waxKg.high / 0.96) * toCrush,

@@ -20,9 +20,14 @@ export const benchTemperatureC = (climate: BenchClimate, at: DateTime): number =
 
 /** Hours until `perHour`, what is done in an hour at the temperature then, has added up to 1. */
 function hoursUntilDone(start: DateTime, climate: BenchClimate, perHour: (temperatureC: number) => number): number {
+  // Only two temperatures ever occur, and only the clock at the bench decides between them.
+  const [byDay, byNight] = [perHour(climate.dayC), perHour(climate.nightC)];
+  const local = start.setZone(climate.zone);
+  const begins = local.hour + local.minute / 60;
   let done = 0;
   for (let h = 0; h < LONGEST_HOURS; h += STEP_HOURS) {
-    const step = perHour(benchTemperatureC(climate, start.plus({ hours: h }))) * STEP_HOURS;
+    const clock = (begins + h) % 24;
+    const step = (clock >= DAY_FROM && clock < DAY_TO ? byDay : byNight) * STEP_HOURS;
     if (done + step >= 1) return h + ((1 - done) / step) * STEP_HOURS;
     done += step;
   }
@@ -37,7 +42,5 @@ export function drainHours(start: DateTime, climate: BenchClimate, method: Crush
 
 /** Hours until the scum is up, at the slow edge, by the kitchen's day and night (Stokes, SCIENCE 4). */
 export function settleHours(start: DateTime, climate: BenchClimate, depthMm: number, moisturePercent: number): number {
-  const at = new Map<number, number>();
-  const perHour = (t: number): number => at.get(t) ?? (at.set(t, 1 / Math.max(0.05, settlingHours({ depthMm, temperatureC: t, moisturePercent }).high)), at.get(t)!);
-  return hoursUntilDone(start, climate, perHour);
+  return hoursUntilDone(start, climate, (t) => 1 / Math.max(0.05, settlingHours({ depthMm, temperatureC: t, moisturePercent }).high));
 }

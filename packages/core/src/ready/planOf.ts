@@ -56,14 +56,37 @@ export function planDay(input: DayInput): DayPlan {
     const plan = input.plans[detail.batch.id] ?? detail.batch.plan;
     return plan ? [workOut(detail, plan, input, market)] : [];
   });
-  const steps = scheduleHarvests(worked.map((w) => w.toPlan), rules, { people: rules.people, vessels: input.vessels, freezerL: rules.freezerL, inUse: open.inUse }, input.nowIso);
+  const sharing = shareVessels(worked);
+  const steps = scheduleHarvests(sharing.map((w) => w.toPlan), rules, { people: rules.people, vessels: input.vessels, freezerL: rules.freezerL, inUse: open.inUse }, input.nowIso);
   // What still drains when the first bed is broken up is not free for this plan.
   const needed = steps.find((s) => s.id === 'crush' || s.id === 'take')?.startsAt ?? input.nowIso ?? '';
   const held = new Set(open.inUse.filter((u) => Date.parse(u.untilAt) > Date.parse(needed)).flatMap((u) => u.vesselIds));
-  const bring = bringList({ harvests: worked.map((w) => w.toBring), kit: input.vessels.filter((v) => !held.has(v.id)), jars: input.jars, gear: open.gear, rules });
+  const bring = bringList({ harvests: sharing.map((w) => w.toBring), kit: input.vessels.filter((v) => !held.has(v.id)), jars: input.jars, gear: open.gear, rules });
   const tubs = worked.flatMap((w) => pickVessels(input.vessels, 'tub', w.toPlan.litres.tub).vessels.map((v) => ({ volumeL: v.volumeL, weightKg: v.tareG / 1000 })));
   const loads = [...tubs, ...worked.map((w) => ({ volumeL: 0, weightKg: w.liftKg })), ...open.gear.filter((g) => g.kind === 'empty-super' || g.kind === 'spare-frame').map((g) => ({ volumeL: g.volumeL * g.stock, weightKg: g.weightKg * g.stock }))];
   return { harvests: worked.map((w) => w.planned), steps, bring, trips: vehicleTrips(loads, { volumeL: rules.vehicleL, weightKg: rules.vehicleKg }), repairs: open.gear.filter((g) => g.repair) };
+}
+
+type Worked = ReturnType<typeof workOut>;
+
+/** Batches meant for one vessel: the first of a group has the bench work and the litres of all, the others only bring their comb. */
+function shareVessels(worked: readonly Worked[]): Worked[] {
+  const leaders = new Map<string, Worked>();
+  for (const w of worked) {
+    const group = w.planned.detail.batch.lotGroup;
+    if (group && !leaders.has(group)) leaders.set(group, w);
+  }
+  return worked.map((w) => {
+    const group = w.planned.detail.batch.lotGroup;
+    const leader = group ? leaders.get(group)! : w;
+    const members = group ? worked.filter((o) => o.planned.detail.batch.lotGroup === group) : [w];
+    if (members.length < 2) return w;
+    if (w !== leader) return { ...w, toPlan: { ...w.toPlan, joins: { id: leader.toPlan.id, name: leader.toPlan.name } }, toBring: { ...w.toBring, litres: { ...w.toBring.litres, upper: 0, out: 0 }, fills: [] } };
+    const litres = { tub: w.toPlan.litres.tub, upper: members.reduce((sum, m) => sum + m.toPlan.litres.upper, 0), out: members.reduce((sum, m) => sum + m.toPlan.litres.out, 0) };
+    const fills = [...members.flatMap((m) => m.toBring.fills).reduce((by, f) => by.set(f.jarId, (by.get(f.jarId) ?? 0) + f.count), new Map<string, number>())].map(([jarId, count]) => ({ jarId, count }));
+    const honeyKg = sumRanges(members.map((m) => m.toPlan.honeyKg));
+    return { ...w, toPlan: { ...w.toPlan, litres, honeyKg, jars: members.reduce((sum, m) => sum + m.toPlan.jars, 0), depthMm: w.toPlan.depthMm * (honeyKg.high / Math.max(0.001, w.toPlan.honeyKg.high)) }, toBring: { ...w.toBring, litres, fills } };
+  });
 }
 
 function workOut(detail: BatchDetail, plan: Plan, input: DayInput, market: ReturnType<typeof marketOf>): { planned: PlannedHarvest; toPlan: HarvestToPlan; toBring: BringHarvest; liftKg: number } {
@@ -107,7 +130,7 @@ function workOut(detail: BatchDetail, plan: Plan, input: DayInput, market: Retur
       id: batch.id, name: batch.hiveName, way: batch.method, combs: batch.combIds.length, honeyKg: outcome.honeyKg, pieces: outcome.pieces.mid, chunkJars: outcome.chunkJars.mid, jars, litres, freezerL: outcome.freezerL,
       depthMm: honeyDepthMm({ honeyKg: outcome.honeyKg.high, innerDiameterMm: diameterMm, moisturePercent: plan.moisturePercent, temperatureC: plan.kitchenTemperatureC }),
       moisturePercent: Math.min(25, plan.moisturePercent), climate: { dayC: plan.kitchenTemperatureC, nightC: plan.nightTemperatureC ?? input.rules.nightTemperatureC ?? plan.kitchenTemperatureC, zone: batch.zone },
-      startLocal: plan.startLocal, siteZone: batch.zone, moves: plan.moves ?? {}, siteNotes: hive.site.notes, dearth,
+      startLocal: plan.startLocal, siteZone: batch.zone, moves: plan.moves ?? {}, siteNotes: hive.site.notes, dearth, joins: null,
     },
     toBring: {
       id: batch.id, hiveName: batch.hiveName, siteName: batch.siteName, kind: hive.kind, way: batch.method, combs: batch.combIds.length,

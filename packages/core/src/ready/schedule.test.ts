@@ -11,7 +11,7 @@ import { harvestTasks, SITE_NOTES, type HarvestToPlan } from './tasks.js';
 const ZONE = 'America/Sao_Paulo';
 const plan = (more: Partial<HarvestToPlan> = {}): HarvestToPlan => ({
   id: 'a', name: 'Ipê', way: 'crush', combs: 3, honeyKg: { low: 5, mid: 5.4, high: 5.8 }, pieces: 0, chunkJars: 0, jars: 18, litres: { tub: 6, upper: 5, out: 4 }, freezerL: 0, depthMm: 200, moisturePercent: 18,
-  climate: { dayC: 26, nightC: 20, zone: ZONE }, startLocal: '2026-03-14T09:30', siteZone: ZONE, moves: {}, siteNotes: [], dearth: false, ...more,
+  climate: { dayC: 26, nightC: 20, zone: ZONE }, startLocal: '2026-03-14T09:30', siteZone: ZONE, moves: {}, siteNotes: [], dearth: false, joins: null, ...more,
 });
 const rules: HouseRules = { ...DEFAULT_RULES, people: 2 };
 const plenty: Resources = { people: 2, vessels: VESSELS, freezerL: 40 };
@@ -98,6 +98,18 @@ describe('the timetable', () => {
   it('pots go into the cold and never into a settling vessel; drain frames are reset', () => {
     expect(run([plan({ way: 'draw-pots' })]).map((s) => s.id)).not.toContain('settle');
     expect(run([plan({ way: 'drain-hive' })]).map((s) => s.id)).toEqual(expect.arrayContaining(['run', 'reset', 'strain', 'jar']));
+  });
+  it('of two harvests that want one bucket the order is taken that is done first', () => {
+    const small = plan({ id: 'b', name: 'Cedro', honeyKg: { low: 1, mid: 1.2, high: 1.4 }, litres: { tub: 2, upper: 1.5, out: 1 }, depthMm: 40, jars: 3, startLocal: '2026-03-14T09:45' });
+    const end = (s: TimetableStep[]): number => Math.max(...s.filter((x) => !x.id.startsWith('look-back')).map((x) => ms(x, 'endsAt')));
+    expect(end(run([plan(), small]))).toBe(end(run([small, plan()])));
+  });
+  it('comb that goes into another\'s vessel is brought there, and that one is broken up when all of it is there', () => {
+    const steps = run([plan(), plan({ id: 'b', name: 'Cedro', startLocal: '2026-03-14T13:30', joins: { id: 'a', name: 'Ipê' } })]);
+    expect(of(steps, 'join', 'b').title).toBe('Into one vessel with Ipê');
+    expect(of(steps, 'crush', 'b')).toBeUndefined();
+    expect(ms(of(steps, 'crush'))).toBeGreaterThanOrEqual(ms(of(steps, 'join', 'b'), 'endsAt'));
+    expect(of(steps, 'look-back', 'b')).toBeDefined();
   });
   it('refuses a time that place does not have', () => expect(() => run([plan({ startLocal: '2026-02-30T09:30' })])).toThrow(/no date/));
 });

@@ -38,6 +38,8 @@ interface Busy { from: number; to: number; people: number; scale: boolean; freez
 
 const MINUTE = 60_000;
 const FAR = 60 * 24 * 60 * MINUTE;
+/** Up to so many harvests several orders are tried: a moved step is answered at once all the same. */
+const MOST_TRIED = 4;
 const minuteOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
 /** Minutes of the local day in which hands work: working hours without the quiet ones. */
@@ -50,16 +52,35 @@ function workWindow(rules: Pick<HouseRules, 'workFrom' | 'workTo' | 'quietFrom' 
 
 /**
  * Sets the steps of all harvests into time: each as early as what comes before it, working hours, warmth, people,
- * vessels, freezer and scale allow; harvests in the order of their first smoke. Steps set by hand stay where they
+ * vessels, freezer and scale allow; of a few orders of the harvests the one that is done first. Steps set by hand stay where they
  * were put, what follows moves after them, and what is wrong with them is said. `nowIso`: a harvest whose first
  * smoke is over and whose hive was not opened is planned anew from then. Throws BadInput for a start that the
  * place does not have. One pass, so a dozen harvests take milliseconds.
  */
 export function scheduleHarvests(harvests: readonly HarvestToPlan[], rules: HouseRules, resources: Resources, nowIso: string | null = null): TimetableStep[] {
+  const started = harvests.map((h, i) => ({ h, i, start: startOf(h, nowIso) }));
+  const byStart = [...started].sort((a, b) => a.start.at.toMillis() - b.start.at.toMillis() || a.i - b.i);
+  if (harvests.length > MOST_TRIED || harvests.length < 2) return inOrder(byStart, rules, resources);
+  // Who comes first at the bench decides when all is done: the order of the first smoke, the small ones first, the large ones first.
+  const bySize = [...byStart].sort((a, b) => a.h.honeyKg.high - b.h.honeyKg.high || a.i - b.i);
+  const tried = [byStart, bySize, [...bySize].reverse()].map((order) => inOrder(order, rules, resources));
+  const late = (steps: TimetableStep[]): number => steps.reduce((n, s) => n + s.conflicts.length, 0) * FAR + Math.max(...steps.filter((s) => !s.id.startsWith('look-back')).map((s) => Date.parse(s.endsAt)));
+  return tried.reduce((best, steps) => (late(steps) < late(best) ? steps : best));
+}
+
+type Started = { h: HarvestToPlan; i: number; start: { at: DateTime; lateMinutes: number } };
+
+/** Sets the harvests into time one after the other, in the order given. */
+function inOrder(order: readonly Started[], rules: HouseRules, resources: Resources): TimetableStep[] {
   const busy: Busy[] = (resources.inUse ?? []).map((u) => ({ from: 0, to: Date.parse(u.untilAt), people: 0, scale: false, freezerL: 0, vesselIds: [...u.vesselIds], what: u.what }));
   const steps: TimetableStep[] = [];
-  const order = harvests.map((h, i) => ({ h, i, start: startOf(h, nowIso) })).sort((a, b) => a.start.at.toMillis() - b.start.at.toMillis() || a.i - b.i);
-  for (const { h, start } of order) steps.push(...placeHarvest(h, start, rules, resources, busy));
+  // What goes into another's vessel is placed first: that one's bed is broken up when all of it is there.
+  const joined = new Map<string, number>();
+  for (const { h, start } of [...order.filter((o) => o.h.joins), ...order.filter((o) => !o.h.joins)]) {
+    const placed = placeHarvest(h, start, rules, resources, busy, joined.get(h.id) ?? 0);
+    if (h.joins) joined.set(h.joins.id, Math.max(joined.get(h.joins.id) ?? 0, ...placed.filter((s) => s.id === 'join').map((s) => Date.parse(s.endsAt))));
+    steps.push(...placed);
+  }
   return steps.sort((a, b) => Date.parse(a.startsAt) - Date.parse(b.startsAt));
 }
 
@@ -72,7 +93,7 @@ function startOf(h: HarvestToPlan, nowIso: string | null): { at: DateTime; lateM
   return { at: now.plus({ minutes: 15 - (now.minute % 15) }).startOf('minute'), lateMinutes: now.diff(planned, 'minutes').minutes };
 }
 
-function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: number }, rules: HouseRules, resources: Resources, busy: Busy[]): TimetableStep[] {
+function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: number }, rules: HouseRules, resources: Resources, busy: Busy[], joinedAt: number): TimetableStep[] {
   const placed = new Map<string, { from: number; to: number; step: TimetableStep }>();
   const window = workWindow(rules);
   const held = new Map<string, Busy>();
@@ -83,6 +104,7 @@ function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: numb
     let from = ready;
     if (task.beforeStart !== undefined) from = Math.max(from, start.at.minus({ hours: task.beforeStart }).toMillis());
     if (task.id === 'smoke') from = Math.max(from, start.at.toMillis());
+    if (task.id === 'crush') from = Math.max(from, joinedAt);
     if (running) from = Math.max(from, running.from + task.whileRunning!.afterMinutes * MINUTE);
     const moved = h.moves[task.id] ? DateTime.fromISO(h.moves[task.id], { zone }) : null;
     const isMoved = Boolean(moved?.isValid);
@@ -113,7 +135,8 @@ function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: numb
     let at = notBefore;
     for (let tries = 0; tries < 500; tries++) {
       const begins = DateTime.fromMillis(at, { zone });
-      const minutes = task.minutes(begins);
+      // A wait that needs neither hands nor freezer clashes with nothing: how long it lasts does not matter here.
+      const minutes = task.people > 0 || task.freezerL ? task.minutes(begins) : 0;
       const next = task.handsOnMinutes > 0 && task.people > 0 && task.id !== 'smoke' ? intoWindow(begins, minutes) : at;
       const warm = next === at ? intoWarmth(task, begins) : next;
       const free = warm === at ? firstFree(task, at, at + minutes * MINUTE) : warm;

@@ -31,6 +31,8 @@ export interface HarvestToPlan {
   /** Site notes that add a step: neighbours, children, dog, roof, ladder. */
   siteNotes: readonly string[];
   dearth: boolean;
+  /** The harvest whose vessel its comb goes into: the bench work is then that one's. */
+  joins: { id: string; name: string } | null;
 }
 
 /** One step before it has a time. */
@@ -100,12 +102,14 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
     step({ id: 'chill', title: 'Into the cold', note: 'The honey is thin: cold at once, vented lid.', where: 'home', ...hands(10) });
   } else {
     step({ id: 'smoke', title: 'Smoke and wait', note: 'Lit, smoked, waited, opened.', where: 'hive', ...hands(15), people: two });
-    step({ id: 'take', title: h.way === 'drain-off' ? 'Take the super off' : `Take ${h.combs} ${h.combs === 1 ? 'comb' : 'combs'}, close the hive`, note: `${rules.minutesPerComb} min a comb by your rules, 15 min to close.`, where: 'hive', ...hands(h.combs * rules.minutesPerComb + 15), people: two, holds: { role: 'tub', litres: h.litres.tub, until: cutsComb(h.way) ? 'cut' : h.way === 'drain-off' ? 'run' : 'crush' } });
+    step({ id: 'take', title: h.way === 'drain-off' ? 'Take the super off' : `Take ${h.combs} ${h.combs === 1 ? 'comb' : 'combs'}, close the hive`, note: `${rules.minutesPerComb} min a comb by your rules, 15 min to close.`, where: 'hive', ...hands(h.combs * rules.minutesPerComb + 15), people: two, holds: { role: 'tub', litres: h.litres.tub, until: h.joins ? 'join' : cutsComb(h.way) ? 'cut' : h.way === 'drain-off' ? 'run' : 'crush' } });
     step({ id: 'carry', title: 'Carry it home, covered', note: 'Shut tub, out of the sun.', where: 'home', ...hands(20) });
   }
+  if (h.joins) step({ id: 'join', title: `Into one vessel with ${h.joins.name}`, note: 'Weighed apart before they meet: afterwards no jar can say which hive it came from.', where: 'bench', ...hands(10), scale: true });
   aside({ id: 'look-back', title: 'Look back at the hive', note: 'After a day: robbing, drips, fallen comb, board moved.', where: 'hive', ...hands(10), after: ['take'], whileRunning: { of: 'take', afterMinutes: 24 * 60 } });
   aside({ id: 'look-back-2', title: 'Look back again', note: 'After some days: new comb begun, quiet at the entrance.', where: 'hive', ...hands(10), after: ['look-back'], whileRunning: { of: 'take', afterMinutes: 4 * 24 * 60 } });
 
+  if (h.joins) return tasks;
   if (h.way === 'drain-off') step({ id: 'run', title: 'Run out over the tray', note: 'By the day\'s warmth.', where: 'bench', minutes: (at) => drainHours(at, h.climate, 'slice', h.moisturePercent) * 60, handsOnMinutes: 0, holds: { role: 'lower', litres: h.litres.out, until: 'strain' } });
   if (cutsComb(h.way)) {
     const frozenFirst = rules.freeze === 'whole' && h.freezerL > 0;

@@ -1,4 +1,5 @@
 import { closeDrainSchema, newDrainEventSchema, newDrainSchema, newWeighingSchema, type Drain } from '@furrow/core';
+import { z } from 'zod';
 import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
 import { batchDetail, batchView, bookView, drainViews } from '../store/views.js';
@@ -30,6 +31,20 @@ export const drainWrites = [
       await unit.insert('drains', { ...payload, crushedG: comb.nowG, startedAt: unit.at, endedAt: null });
       await unit.update('batches', batch.id, { stage: 'drain' });
       return { detail: await batchDetail(unit.db, batch.id) };
+    },
+  }),
+  write({
+    method: 'post', path: '/harvests/:id/join', schema: z.strictObject({ intoBatchId: z.uuid('This is no id.') }),
+    sentence: () => 'Two harvests put into one vessel',
+    run: async (unit, { intoBatchId }, { id }) => {
+      const [batch, into] = [await batchView(unit.db, id), await batchView(unit.db, intoBatchId)];
+      if (batch.closedAt || into.closedAt) throw conflict('closed', 'This harvest is closed.');
+      if (batch.id === into.id || !batch.lotGroup || batch.lotGroup !== into.lotGroup) throw refused('These were not chosen as one lot. Choose them together first.', 'payload.intoBatchId');
+      const comb = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'comb');
+      if (!comb || comb.nowG <= 0) throw refused('There is no comb of this harvest to put in.', 'payload.intoBatchId');
+      await unit.flow({ from: comb.id, to: await lotOf(unit, into, 'comb', 'comb'), g: comb.nowG, reason: `One lot with ${into.hiveName}` });
+      await unit.update('batches', batch.id, { stage: 'book', closedAt: unit.at }, unit.command.baseRevision);
+      return { detail: await batchDetail(unit.db, into.id) };
     },
   }),
   write({

@@ -159,3 +159,28 @@ describe('frames that run in the hive', () => {
     expect(detail.balanced).toBe(true);
   });
 });
+
+describe('two hives in one vessel', () => {
+  it('is possible only where they were chosen so; both weights stay in the book, and the label names both', async () => {
+    const hives = [await home.hive('Canela'), await home.hive('Cambará'), await home.hive('Alecrim')];
+    const lotGroup = randomUUID();
+    const batches = [];
+    for (const [i, hive] of hives.entries()) {
+      await home.ok(home.look(home.comb(hive, 8)));
+      batches.push(batchOf(hive.id, [home.comb(hive, 8)], { lotGroup: i < 2 ? lotGroup : null }));
+    }
+    await home.ok(home.post('/choices', { batches, question: {} }));
+    for (const [i, b] of batches.entries()) await home.ok(home.post('/takes', { id: randomUUID(), batchId: b.batchId, combId: b.combIds[0], outcome: 'taken', vesselId: null, grossG: 3000 + i * 100, tareG: 1000 }));
+    const [a, b, c] = batches.map((x) => x.batchId);
+    expect((await home.post(`/harvests/${c}/join`, { intoBatchId: a })).body.detail).toMatch(/not chosen as one lot/);
+    await home.ok(home.post(`/harvests/${b}/join`, { intoBatchId: a }));
+    const into = await home.detail(a);
+    expect(into.lots.find((l) => l.kind === 'comb')!.nowG).toBe(4100);
+    expect(into.balanced).toBe(true);
+    expect(await home.detail(b)).toMatchObject({ batch: { stage: 'book' }, balanced: true });
+    expect((await home.get<{ balanced: boolean }>('/book')).balanced).toBe(true);
+    expect((await home.post(`/harvests/${b}/join`, { intoBatchId: a })).status).toBe(409);
+    const { originsOf } = await import('../store/views.js');
+    expect(await originsOf(home.db, into.batch)).toEqual({ hiveName: 'Canela and Cambará', siteName: 'Site of Canela and Site of Cambará' });
+  });
+});

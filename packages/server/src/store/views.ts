@@ -53,9 +53,22 @@ export async function bookView(db: Knex, batchId?: string): Promise<{ lots: Lot[
   // Flows of lots that an undo took back stand in the book with their voids, and count for nothing.
   const voided = new Set(flowRows.flatMap((f) => (f.voids ? [f.voids] : [])));
   const shown = flowRows.filter((f) => !f.voids && !voided.has(f.id));
-  const balance = massBalance({ lots: rows.map(({ id, kind }) => ({ id, kind })), flows: flowRows.map(asBookFlow) });
+  // Of one batch, what comes from or goes to another batch's lot comes from or goes outside.
+  const own = (id: string): string => (!batchId || ids.has(id) || id === 'loss' ? id : 'outside');
+  const balance = massBalance({ lots: rows.map(({ id, kind }) => ({ id, kind })), flows: flowRows.map(asBookFlow).map((f) => ({ ...f, from: own(f.from), to: own(f.to) })) });
   const lots = rows.map((lot) => ({ ...lot, ...balance.lots.find((b) => b.id === lot.id)! }));
   return { lots, flows: shown.map(asFlow), lossG: balance.lossG, balanced: balance.balanced, problems: balance.problems };
+}
+
+/** Hives and sites whose comb a batch holds: its own, and those that were put into one vessel with it. */
+export async function originsOf(db: Knex, batch: Batch): Promise<{ hiveName: string; siteName: string }> {
+  const lots = (await db('lots').where({ batchId: batch.id, removedAt: null }).pluck('id')) as string[];
+  const { flows } = await bookView(db);
+  const from = new Set(flows.filter((f) => lots.includes(f.to) && !lots.includes(f.from)).map((f) => f.from));
+  const joined = from.size ? ((await db('lots').whereIn('id', [...from]).pluck('batchId')) as string[]) : [];
+  const all = [batch, ...(await batchViews(db)).filter((b) => joined.includes(b.id)).reverse()];
+  const said = (pick: (b: Batch) => string): string => [...new Set(all.map(pick))].join(' and ');
+  return { hiveName: said((b) => b.hiveName), siteName: said((b) => b.siteName) };
 }
 
 export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
