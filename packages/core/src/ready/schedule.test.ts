@@ -80,8 +80,9 @@ describe('the timetable', () => {
     expect(early.conflicts.map((c) => c.rule)).toEqual(['order', 'hours']);
     expect(early.conflicts[0].sentence).toMatch(/^Before it can be: what comes first is done at Sat/);
   });
-  it('two harvests at one hour: the second step says whose hands are missing when it is put there', () => {
-    const steps = run([plan(), plan({ id: 'b', name: 'Cedro', moves: { take: '2026-03-14T09:45' } })]);
+  it('two steps put on one hour: the second says whose hands are missing when it is put there', () => {
+    const moves = { take: '2026-03-14T09:45' };
+    const steps = run([plan({ moves }), plan({ id: 'b', name: 'Cedro', moves })]);
     expect(of(steps, 'take', 'b').conflicts.find((c) => c.rule === 'people')!.sentence).toBe('Not enough hands: Ipê, take 3 combs, close the hive.');
   });
   it('a late start is planned anew from now', () => {

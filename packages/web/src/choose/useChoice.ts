@@ -39,10 +39,7 @@ export function useChoice() {
     const known = Object.fromEntries(Object.entries(pins).filter(([id]) => units.value.has(id)));
     return { hives: choiceHives.value, household: household.value, question: { goal, pins: known, handsHours, countVessels, countStock, countFreezer, amount: amount && { jarKindId: amount.jarKindId, count: amount.count ?? 0, withinHours: withinHours.value } } };
   });
-  /** A new question only where its content changed: the clock alone asks nothing. */
-  const asked = ref<ChooseRequest | null>(null);
-  watch(() => JSON.stringify(request.value), () => (asked.value = request.value), { immediate: true });
-  const chooser = useChooser(asked);
+  const chooser = useChooser(request);
   const market = computed(() => (household.value ? marketOf(household.value.jars, household.value.rules) : null));
 
   function offers(unit: ChoiceUnit): WayOffer[] {

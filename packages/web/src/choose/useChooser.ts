@@ -21,6 +21,9 @@ export function useChooser(request: Ref<ChooseRequest | null>) {
   async function ask(): Promise<void> {
     const mine = ++turn;
     if (!request.value) return;
+    // The touch is drawn first; copying the question for the worker comes after it.
+    await new Promise((drawn) => setTimeout(drawn, 30));
+    if (mine !== turn) return;
     const plain = JSON.parse(JSON.stringify(request.value)) as ChooseRequest;
     if (running && (await Promise.race([running.then(() => 'free'), new Promise((r) => setTimeout(() => r('held'), PATIENCE_MS))])) === 'held' && mine === turn) {
       worker.end();

@@ -61,7 +61,7 @@ function key(event: KeyboardEvent): void {
       <path v-for="p in pieces" :key="p.key" :d="p.d" fill="none" :stroke="p.good ? 'var(--field)' : 'var(--ink-2)'" :stroke-width="p.good ? 4 : 1.6" stroke-linecap="round" />
       <g v-if="chosenDay >= 0"><path :d="`M${x(chosenDay, chosen.hour + chosen.minute / 60)} ${TOP - 4}V${BASE}`" stroke="var(--ink)" stroke-width="2" /><path :d="`M${x(chosenDay, chosen.hour + chosen.minute / 60) - 8} ${BASE + 12}h16l-8 -12Z`" fill="var(--ink)" /></g>
     </svg>
-    <p class="sub">Higher is fitter to open; thick green is good, × forbidden. Touch an hour, or use the arrow keys. <template v-if="bestLocal">Best two hours: <button type="button" class="best" @click="emit('choose', local(bestLocal!))">{{ bestLocal.toFormat('ccc d LLL, HH:mm') }}</button></template></p>
+    <p class="sub">Higher is fitter; thick green is good, × forbidden. Touch an hour. <template v-if="bestLocal">Best: <button type="button" class="best" @click="emit('choose', local(bestLocal!))">{{ bestLocal.toFormat('ccc d LLL, HH:mm') }}</button></template></p>
   </div>
 </template>
 

@@ -14,11 +14,17 @@ export function useTicks(open: Ref<OpenPlans | undefined>) {
     const fresh = Object.entries(waiting.value).map(([line, state]): Tick => ({ id: line, batchId: batchId.value ?? '', line, state }));
     return [...fresh, ...known.filter((t) => !(t.line in waiting.value))];
   });
-  async function tick(line: BringLine, state: Tick['state']): Promise<void> {
+  /** One after the other: a command has one id until it is answered, and quick fingers must not share it. */
+  let queue: Promise<void> = Promise.resolve();
+  function tick(line: BringLine, state: Tick['state']): void {
     if (!batchId.value) return;
-    const known = (open.value?.ticks ?? []).find((t) => t.line === line.id && open.value!.details.some((d) => d.batch.id === t.batchId));
     waiting.value = { ...waiting.value, [line.id]: state };
+    queue = queue.then(() => write(line, state));
+  }
+  async function write(line: BringLine, state: Tick['state']): Promise<void> {
+    const known = (open.value?.ticks ?? []).find((t) => t.line === line.id && open.value!.details.some((d) => d.batch.id === t.batchId));
     await go('/ticks', { id: newId(), batchId: known?.batchId ?? batchId.value, line: line.id, state }, state === 'missing' ? 'Noted as missing.' : state === 'have' ? 'Ticked off.' : 'Tick taken back.');
+    if (waiting.value[line.id] !== state) return;
     const { [line.id]: _done, ...rest } = waiting.value;
     waiting.value = rest;
   }
