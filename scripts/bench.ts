@@ -8,6 +8,7 @@ import { makeClock } from '../packages/server/src/clock.js';
 import { seedDemo } from '../packages/server/src/demo/seed.js';
 import { HIVE_KINDS } from '../packages/core/src/index.js';
 import { benchBrowser, benchPhotos, longHistory } from './benchLook.js';
+import { benchPlan } from './benchPlan.js';
 import { ensureRules } from '../packages/server/src/firstRun.js';
 import { closeDatabase, openDatabase } from '../packages/server/src/store/database.js';
 
@@ -55,6 +56,8 @@ const harvests = await get<{ items: { id: string }[] }>('/harvests');
 const rules = await get<RulesVersion>('/rules');
 const detail = await get<BatchDetail>(`/harvests/${harvests.items[0].id}`);
 const drain = detail.drains[0] as Drain;
+console.log('Choose and Ready');
+await benchPlan();
 console.log('Core with the demo household');
 await time('judge a hive of 15 combs', 50, () => judgeHiveAt(hives.items[0], rules.rules, clock.now().toISOString()));
 await time('forecast a drain', 50, () => drainForecast(forecastInput(drain, null, rules.rules, clock.now().toISOString())));

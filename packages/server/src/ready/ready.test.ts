@@ -89,6 +89,10 @@ describe('site, gear and ticks', () => {
     const gear = { id: randomUUID(), name: 'Left glove', kind: 'clothing', stock: 1, volumeL: 1, weightKg: 0.2, repair: 'torn', dueOn: '2026-04-01' };
     await home.ok(home.post('/gear', gear));
     expect((await home.post('/gear', { ...gear, id: randomUUID(), stock: -1 })).body.detail).toBe('At least 0.');
+    const today = (): Promise<string[]> => home.get<{ items: { title: string }[] }>('/today').then((t) => t.items.map((i) => i.title));
+    expect(await today()).not.toContain('Left glove: torn');
+    await home.patch(`/gear/${gear.id}`, { dueOn: '2026-03-20' });
+    expect(await today()).toContain('Left glove: torn');
     await home.patch(`/gear/${gear.id}`, { repair: null });
     expect((await home.get<OpenPlans>('/plans')).gear).toEqual([expect.objectContaining({ name: 'Left glove', repair: null })]);
   });

@@ -1,10 +1,13 @@
-import { cutsComb, dueItems, judgeHiveAt, siteDate, spareableBars, stateAt, winterCase, type Stage, type TodayLine, type Vessel } from '@furrow/core';
+import { cutsComb, dueItems, judgeHiveAt, siteDate, spareableBars, stateAt, winterCase, type Gear, type Stage, type TodayLine, type Vessel } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
 import { list } from '../store/rows.js';
 import { hiveViews } from '../store/hiveViews.js';
 import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
 import { clocks, nextDue } from './clocks.js';
+
+/** How many days ahead a repair stands on Today. */
+const MEND_AHEAD_DAYS = 14;
 
 /** What runs, what is due, what is ripe: each line from a running object, with what happens if it is left. */
 export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
@@ -33,6 +36,10 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
       if (comb && comb.nowG > 0) add({ ...base, id: `${batch.id}-comb`, kind: 'comb', title: cutsComb(batch.method) ? `Cut ${batch.hiveName}'s comb` : `Crush ${batch.hiveName}'s comb`, dueAt: null, ifLeft: 'Comb cools and drains slowly; wax moth finds it.' });
     }
     if (batch.stage === 'jar') add({ ...base, id: `${batch.id}-jar`, kind: 'jar', title: settling.has(batch.id) ? `Skim ${batch.hiveName}'s honey and fill its jars` : `Fill ${batch.hiveName}'s jars`, dueAt: settling.get(batch.id) ?? null, ifLeft: 'Open honey takes on water in a damp room.' });
+  }
+  const soon = new Date(now.getTime() + MEND_AHEAD_DAYS * 86_400_000).toISOString().slice(0, 10);
+  for (const thing of await list<Gear>(db, 'gear')) {
+    if (thing.repair && thing.dueOn && thing.dueOn <= soon) add({ stage: 'rules', batchId: null, hiveId: null, id: `${thing.id}-mend`, kind: 'mend', title: `${thing.name}: ${thing.repair}`, dueAt: `${thing.dueOn}T12:00:00.000Z`, ifLeft: 'It is missing on the day it is needed.' });
   }
   for (const hive of await hiveViews(db)) {
     const judged = judgeHiveAt(hive, rules, now.toISOString());
