@@ -10,7 +10,7 @@ test('a comb goes the other way: cut first, the rest crushed, and both stand in 
   await page.getByRole('button', { name: /^Comb 14,/ }).click();
   await page.getByRole('group', { name: 'Comb 14 in hand' }).getByRole('button', { name: /Cut comb/ }).click();
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
-  await expect(page.getByText('to cut, the rest to crush')).toBeVisible();
+  await expect(page.getByText('cut comb, pieces, the trimmings crushed')).toBeVisible();
   await page.getByRole('button', { name: /go to Take/ }).click();
   for (const done of ['All here', 'Smoked', 'Board is out', 'In the tub']) await page.getByRole('button', { name: done, exact: true }).click();
   // The tub is tared by what the kit says of it.

@@ -107,9 +107,11 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await page.getByRole('button', { name: /^Comb 6,/ }).click();
   await expect(page.getByText('Comb 6 carries brood: it stays.')).toBeVisible();
   await expect(page.getByText('1 comb out')).toBeVisible();
-  await page.getByRole('button', { name: /^Comb 8,/ }).click();
-  await expect(page.getByText('0 combs out')).toBeVisible();
-  await page.getByRole('button', { name: /^Comb 8,/ }).click();
+  const comb8 = page.getByRole('button', { name: /^Comb 8,/ });
+  await comb8.click();
+  await expect(comb8).toHaveAttribute('aria-pressed', 'false');
+  await comb8.click();
+  await expect(comb8).toHaveAttribute('aria-pressed', 'true');
   await expect(page.getByText('1 comb out')).toBeVisible();
   await expect(page.getByText(/^[\d.]+ kg to spare$/)).toBeVisible();
   await page.getByRole('button', { name: 'Go on to Ready' }).click();

@@ -147,7 +147,7 @@ describe('what holds it back', () => {
     const model = chooseModel(hives, ask(), house);
     const found = bindings(model, choose(model, solve)!, ask(), house, solve);
     expect(found.map((b) => b.limit)).toEqual(['combs:h1']);
-    expect(found[0].sentence).toMatch(/^Combs from Ipê at a time, 1 combs, is the limit: one more comb would bring about \d+/);
+    expect(found[0].sentence).toMatch(/^Combs from Ipê at a time, 1 comb, is the limit: one more comb would bring about \d+/);
     expect(found[0].gain).toBeGreaterThan(50);
   });
   it('explains an impossible wish by each rule that alone would make it possible', () => {

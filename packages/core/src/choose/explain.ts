@@ -18,7 +18,7 @@ const LARGE = 400;
 
 const usedOf = (limit: Limit, model: ChooseModel, taken: readonly number[]): number => taken.reduce((sum, i) => sum + limit.uses(model.options[i]), 0);
 /** Whole things as whole numbers, litres and kilograms to 0.1. */
-const limitText = (limit: Limit, n: number): string => `${['combs', 'pieces', 'chunk'].includes(limit.kind) ? Math.ceil(n - 1e-9) : n.toFixed(1)} ${limit.unit}`;
+const limitText = (limit: Limit, n: number): string => `${['combs', 'pieces', 'chunk'].includes(limit.kind) ? Math.ceil(n - 1e-9) : n.toFixed(1)} ${Math.ceil(n - 1e-9) === 1 ? limit.unit.replace(/s$/, '') : limit.unit}`;
 const amountText = (n: number): string => (Math.abs(n) >= 20 ? n.toFixed(0) : n.toFixed(1));
 
 /**

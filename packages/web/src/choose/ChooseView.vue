@@ -114,7 +114,6 @@ const saveNeed = (): unknown => need.value !== null && needSend.go('/rules', hiv
 
 const seasonStart = computed(() => (hive.value ? seasonOf(siteDate(hive.value, serverNow().toISOString()), hive.value.site.hemisphere).startsOn : ''));
 const lots = computed(() => planLots(chosen.value, draft.value.keep, seasonStart.value));
-const lotName = (lot: (typeof lots.value)[number]): string => (lots.value.length > 1 ? lot.name : '');
 async function goOn(): Promise<void> {
   const visits = new Map<string, string>();
   const visitOf = (hiveId: string): string => visits.get(hiveId) ?? (visits.set(hiveId, newId()), visits.get(hiveId)!);
@@ -190,7 +189,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <Refusal :refusal="refusal" />
       <p v-for="h in isShort" :key="h.hiveId" class="rust"><b>{{ h.name }}: counted low, the winter would be {{ spareText(h.spareKg!) }}. Put one back, or go on knowing it.</b></p>
       <SetsTable v-model:picked="picked" :answer="chooser.answer.value" :good="chooser.good.value" :busy="chooser.busy.value" :failed="chooser.failed.value" :now-set="nowSet" :ways="ways" :rules="rules" :goal="draft.goal" :hive-id="hive.id" @stop="chooser.stop()" @again="chooser.again()" />
-      <p v-if="chosen.length" class="lots"><b>{{ lots.length === 1 ? 'One lot' : `${lots.length} lots` }}</b><span v-for="lot in lots" :key="lot.key" class="lot"><WayMark :way="lot.way" :size="22" />{{ lotName(lot) || lot.name }}</span><Button text label="One lot or more…" @click="lotsOpen = true" /></p>
+      <p v-if="chosen.length" class="lots"><b>{{ lots.length === 1 ? 'One lot' : `${lots.length} lots` }}</b><span v-for="lot in lots" :key="lot.key" class="lot"><WayMark :way="lot.way" :size="22" />{{ lot.name }}</span><Button text label="One lot or more…" @click="lotsOpen = true" /></p>
     </section>
     <WishDialog v-model:open="wishOpen" v-model="draft" :hives="hives ?? []" :here-id="hive.id" :zone="hive.site.zone" :jars="household?.jars ?? []" :issues="chooser.answer.value?.issues ?? []" />
     <LotsDialog v-model:open="lotsOpen" v-model="draft.keep" :chosen="chosen" :season-start="seasonStart" />
