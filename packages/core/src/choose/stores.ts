@@ -13,7 +13,9 @@ export function spareableBars(combs: readonly { bar: number; estimate: CombEstim
   const spared: number[] = [];
   for (const comb of [...combs].sort((a, b) => b.bar - a.bar)) {
     const storesKg = combStoresKg(comb.estimate).low;
-    if (!comb.ripe || staysKg - storesKg < needKg) continue;
+    if (!comb.ripe) continue;
+    // From the back without a gap: one that must stay ends it, as the chooser takes them.
+    if (staysKg - storesKg < needKg) break;
     spared.push(comb.bar);
     staysKg -= storesKg;
   }

@@ -27,6 +27,9 @@ describe('winter balance', () => {
     expect(spareableBars(combs, 1.5 * one)).toEqual([12, 11]);
     expect(spareableBars(combs, 10 * one)).toEqual([]);
     expect(spareableBars(combs, null)).toBeNull();
+    // A heavy ripe comb behind that must stay is not skipped for a lighter one before it: the chooser does not either.
+    const light = { ...comb, cappedHoneyKg: { low: 0.1, mid: 0.1, high: 0.1 }, openHoneyKg: { low: 0, mid: 0, high: 0 } };
+    expect(spareableBars([{ bar: 10, estimate: light, ripe: true }, { bar: 11, estimate: comb, ripe: true }], 0.5 * one)).toEqual([]);
   });
   it('leaves what is spare unknown while the need is', () => expect(winterBalance([], null).spareKg).toBeNull());
 });
