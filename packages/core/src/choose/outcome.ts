@@ -1,6 +1,6 @@
 import { honeyDensityKgPerL } from '../honey/density.js';
 import { freezeHours } from '../comb/cooling.js';
-import { DRAIN_PRIORS, nineTenthsHours, settlingHours } from '../drain/index.js';
+import { DRAIN_PRIORS, FRAME_PRIOR, PRESSED_SHARE, nineTenthsHours, settlingHours } from '../drain/index.js';
 import type { JarKindRecord } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
@@ -10,10 +10,10 @@ import type { ChoiceUnit } from './units.js';
 import { crushMethodOf, cutsComb, type Way } from './ways.js';
 
 /** Honey out as a share of the honey in the comb (SCIENCE 4): pressed after draining; press alone lies between mashed and that, it has no figure of its own. */
-const PRESSED: Range = { low: 0.93, mid: 0.95, high: 0.97 };
+
 const PRESS_ALONE: Range = { low: 0.85, mid: 0.92, high: 0.97 };
 /** A drained frame has no published share: from 'sliced and left' to 'pressed', until the household's own runs say. */
-const DRAINED_FRAME: Range = { low: 0.65, mid: 0.85, high: 0.97 };
+const DRAINED_FRAME = FRAME_PRIOR.share;
 /** Pots emptied by suction: walls and corners hold some back. A starting range, own kilograms replace it. */
 const DRAWN_POTS: Range = { low: 0.7, mid: 0.85, high: 0.95 };
 /** Of the sealed area of a straight comb, what the knife makes into whole pieces; a starting range until the comb is cut on paper. */
@@ -97,7 +97,7 @@ export function outcomeOf(unit: Pick<ChoiceUnit, 'estimate' | 'wettestPercent' |
   const method = crushMethodOf(way, rules);
   const moisture = Math.min(25, Math.max(13, unit.wettestPercent ?? 18));
   const drained = DRAIN_PRIORS[method].share;
-  const outShare = way === 'press' ? PRESS_ALONE : way === 'drip-press' ? PRESSED : way === 'draw-pots' ? DRAWN_POTS : way === 'drain-hive' || way === 'drain-off' ? DRAINED_FRAME : drained;
+  const outShare = way === 'press' ? PRESS_ALONE : way === 'drip-press' ? PRESSED_SHARE : way === 'draw-pots' ? DRAWN_POTS : way === 'drain-hive' || way === 'drain-off' ? DRAINED_FRAME : drained;
   const inside = way === 'draw-pots' || way === 'drain-hive' ? estimate.cappedHoneyKg : estimate.honeyKg;
   let combKg = NO_RANGE;
   let pieces = NO_RANGE;

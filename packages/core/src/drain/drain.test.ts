@@ -72,7 +72,7 @@ describe('drain-fit', () => {
 });
 
 const drain: DrainForecastInput = {
-  combHoneyKg: { low: 8.5, mid: 9.2, high: 9.9 }, method: 'mash', moisturePercent: 18, temperatureC: 25,
+  combHoneyKg: { low: 8.5, mid: 9.2, high: 9.9 }, method: 'mash', moisturePercent: 18, temperature: [{ hours: 0, temperatureC: 25 }],
   weighings: [], stirHours: [], drawOffs: [], lowerFullKg: 6, nowHours: 1, stopBelowGPerHour: 20,
 };
 
@@ -81,7 +81,8 @@ describe('drain forecast', () => {
     const f = drainForecast(drain);
     expect(f.finalKg.mid / 9.2).toBeCloseTo(0.8, 2);
     expect(f.nineTenthsHours.low).toBeGreaterThan(7);
-    expect(f.nineTenthsHours.high).toBeLessThan(25);
+    // A bed with a slow part takes longer to its last tenth than one rate would: the band says so.
+    expect(f.nineTenthsHours.high).toBeLessThan(30);
     expect(f.curve.every((p) => p.low <= p.mid && p.mid <= p.high)).toBe(true);
   });
   it('narrows with weighings and warns by the early edge', () => {
@@ -89,7 +90,8 @@ describe('drain forecast', () => {
     const weighings = [0.5, 1, 2, 3, 4].map((hours) => ({ hours, kg: 7.4 * -Math.expm1(-rate * hours) }));
     const f = drainForecast({ ...drain, weighings, nowHours: 4 });
     const blank = drainForecast({ ...drain, nowHours: 4 });
-    expect(f.finalKg.high - f.finalKg.low).toBeLessThan(blank.finalKg.high - blank.finalKg.low);
+    const band = (of: typeof f): number => { const p = of.curve.find((c) => c.hours >= 8)!; return p.high - p.low; };
+    expect(band(f)).toBeLessThan(band(blank) / 2);
     expect(f.overflowHours!.earliest).toBeLessThan(f.overflowHours!.mid!);
     const whole = -Math.log(1 - 6 / 7.4) / rate;
     expect(f.overflowHours!.earliest).toBeLessThan(whole);
@@ -97,7 +99,7 @@ describe('drain forecast', () => {
   it('lets a stir free more, cold slow it, a draw-off put the overflow off', () => {
     const stirred = drainForecast({ ...drain, stirHours: [2, 4], nowHours: 5 });
     expect(stirred.finalKg.mid / 9.2).toBeCloseTo(0.885, 2);
-    expect(drainForecast({ ...drain, temperatureC: 15 }).nineTenthsHours.mid).toBeGreaterThan(2.5 * drainForecast(drain).nineTenthsHours.mid);
+    expect(drainForecast({ ...drain, temperature: [{ hours: 0, temperatureC: 15 }] }).nineTenthsHours.mid).toBeGreaterThan(2.5 * drainForecast(drain).nineTenthsHours.mid);
     const before = drainForecast(drain).overflowHours!.earliest;
     const after = drainForecast({ ...drain, drawOffs: [{ hours: 1, kg: 1 }] }).overflowHours;
     expect(after === null || after.earliest > before).toBe(true);

@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { DRAIN_PRIORS, settlingHours, type CrushMethod } from '../drain/index.js';
+import { BENCH_DAY, DRAIN_PRIORS, settlingHours, type CrushMethod } from '../drain/index.js';
 import { flowFactor } from '../honey/viscosity.js';
 
 /** The kitchen by day and by night, °C, in its own zone. */
@@ -8,14 +8,12 @@ export interface BenchClimate {
   nightC: number;
   zone: string;
 }
-/** Hours of the day that count as day at the bench: a starting value. */
-const [DAY_FROM, DAY_TO] = [8, 20];
 const STEP_HOURS = 0.25;
 const LONGEST_HOURS = 24 * 30;
 
 export const benchTemperatureC = (climate: BenchClimate, at: DateTime): number => {
   const hour = at.setZone(climate.zone).hour;
-  return hour >= DAY_FROM && hour < DAY_TO ? climate.dayC : climate.nightC;
+  return hour >= BENCH_DAY.from && hour < BENCH_DAY.to ? climate.dayC : climate.nightC;
 };
 
 /** Hours until `perHour`, what is done in an hour at the temperature then, has added up to 1. */
@@ -27,7 +25,7 @@ function hoursUntilDone(start: DateTime, climate: BenchClimate, perHour: (temper
   let done = 0;
   for (let h = 0; h < LONGEST_HOURS; h += STEP_HOURS) {
     const clock = (begins + h) % 24;
-    const step = (clock >= DAY_FROM && clock < DAY_TO ? byDay : byNight) * STEP_HOURS;
+    const step = (clock >= BENCH_DAY.from && clock < BENCH_DAY.to ? byDay : byNight) * STEP_HOURS;
     if (done + step >= 1) return h + ((1 - done) / step) * STEP_HOURS;
     done += step;
   }

@@ -5,7 +5,6 @@ import { combStoresKg } from '../comb/stores.js';
 import { combEstimate } from '../comb/estimate.js';
 import { seasonOf } from '../hive/season.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
-import { topBarSteps } from '../take/index.js';
 import { tareCheck } from '../take/index.js';
 import { pickVessels, type KitVessel } from './gear.js';
 
@@ -57,12 +56,6 @@ describe('vessels', () => {
 });
 
 describe('taking', () => {
-  it('works a top-bar hive from the back', () => {
-    const steps = topBarSteps({ bars: [11, 14, 12], lastCombBar: 17 });
-    expect(steps.filter((s) => s.kind === 'comb').map((s) => s.bar)).toEqual([14, 12, 11]);
-    expect(steps.find((s) => s.bar === 14)!.text).toMatch(/Slide the bars behind 14/);
-    expect(steps.map((s) => s.text).join(' ')).not.toMatch(/tilt the comb|shake/);
-  });
   it('asks about a forgotten tare and keeps quiet where it fits', () => {
     const expectedKg = { low: 1.7, mid: 2, high: 2.3 };
     expect(tareCheck({ grossG: 2900, tareG: 900, vesselTareG: 900, expectedKg }).question).toBeNull();

@@ -38,64 +38,6 @@ export type Plan = z.infer<typeof planSchema>;
 
 export const moveBatchSchema = z.strictObject({ stage: z.enum(STAGES), handsOnMinutes: z.int().min(0).max(10_000).optional() });
 
-export const newTakeSchema = z
-  .strictObject({
-    id: idSchema,
-    batchId: idSchema,
-    combId: idSchema,
-    outcome: z.enum(['taken', 'put-back', 'brood-seen', 'broke']),
-    vesselId: idSchema.nullable(),
-    grossG: gramsSchema.nullable(),
-    tareG: gramsSchema.nullable(),
-    minutes: z.int('Whole minutes.').min(0, 'At least 0.').max(600, 'At most 600 minutes.').optional(),
-  })
-  .superRefine((take, context) => {
-    const weighed = take.outcome === 'taken' || take.outcome === 'broke';
-    if (weighed && (take.grossG === null || take.tareG === null)) context.addIssue({ code: 'custom', path: ['grossG'], message: 'Weigh it: gross weight and tare.' });
-    if (take.grossG !== null && take.tareG !== null && take.tareG > take.grossG) context.addIssue({ code: 'custom', path: ['tareG'], message: 'The tare is above the gross weight.' });
-  });
-export type NewTake = z.infer<typeof newTakeSchema>;
-
-export const newDrainSchema = z.strictObject({
-  id: idSchema,
-  batchId: idSchema,
-  upperVesselId: idSchema.nullable(),
-  lowerVesselId: idSchema.nullable(),
-  method: z.enum(['mash', 'chop', 'slice']),
-  moisturePercent: z.number('A percentage.').min(13, 'At least 13 %.').max(25, 'At most 25 %.'),
-  temperatureC: z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.'),
-});
-export type NewDrain = z.infer<typeof newDrainSchema>;
-
-export const newWeighingSchema = z
-  .strictObject({ id: idSchema, drainId: idSchema, grossG: gramsSchema, tareG: gramsSchema, source: z.enum(['hand', 'scale']) })
-  .refine((w) => w.tareG <= w.grossG, { message: 'The tare is above the gross weight.', path: ['tareG'] });
-export type NewWeighing = z.infer<typeof newWeighingSchema>;
-
-export const newDrainEventSchema = z
-  .strictObject({
-    id: idSchema,
-    drainId: idSchema,
-    kind: z.enum(['stir', 'draw-off', 'temperature']),
-    g: gramsSchema.optional(),
-    temperatureC: z.number().min(5, 'At least 5 °C.').max(45, 'At most 45 °C.').optional(),
-    minutes: z.int('Whole minutes.').min(0, 'At least 0.').max(600, 'At most 600 minutes.'),
-  })
-  .superRefine((event, context) => {
-    if (event.kind === 'draw-off' && !event.g) context.addIssue({ code: 'custom', path: ['g'], message: 'Say how many grams were drawn off.' });
-    if (event.kind === 'temperature' && event.temperatureC === undefined) context.addIssue({ code: 'custom', path: ['temperatureC'], message: 'Say the temperature.' });
-  });
-export type NewDrainEvent = z.infer<typeof newDrainEventSchema>;
-
-export const closeDrainSchema = z.strictObject({
-  /** Honey in the lower vessel now, net, beyond what was drawn off. */
-  honeyG: gramsSchema,
-  wetWaxG: gramsSchema,
-  minutes: z.int('Whole minutes.').min(0, 'At least 0.').max(600, 'At most 600 minutes.'),
-  /** Why comb in is not honey and wet wax out; asked for whenever they differ. */
-  gapReason: noteSchema,
-});
-
 export const newPiecesSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,

@@ -10,9 +10,13 @@ export const newVesselSchema = z.strictObject({
   volumeL: litres,
   tareG: gramsSchema,
   innerDiameterMm: z.number('Millimetres.').min(30, 'At least 30 mm.').max(1500, 'At most 1500 mm.'),
+  /** Room left above the mark; null: as everywhere. */
+  headspacePercent: z.number('A percentage.').min(0, 'At least 0 %.').max(60, 'At most 60 %.').nullable().default(null),
+  /** Holes in its floor or mesh; null where it has none. */
+  holeMm: z.number('Millimetres.').min(0.05, 'At least 0.05 mm.').max(30, 'At most 30 mm.').nullable().default(null),
 });
 export type NewVessel = z.infer<typeof newVesselSchema>;
-export const changeVesselSchema = newVesselSchema.omit({ id: true }).partial();
+export const changeVesselSchema = newVesselSchema.omit({ id: true }).partial().extend({ headspacePercent: newVesselSchema.shape.headspacePercent.unwrap().optional(), holeMm: newVesselSchema.shape.holeMm.unwrap().optional() });
 
 export const newJarKindSchema = z.strictObject({
   id: idSchema,

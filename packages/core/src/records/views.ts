@@ -11,6 +11,9 @@ import type { Attachment, Pane } from '../comb/partial.js';
 import type { Pots } from '../comb/pots.js';
 import type { StoredFace } from '../comb/face.js';
 import type { DatedFact } from './colony.js';
+import type { Arrangement, CrushMethod, Fineness, StreamReading } from '../drain/index.js';
+import type { CombCondition, FrameEventKind, IncidentKind, TakeOutcome, WentTo } from '../take/index.js';
+import type { DrainEventKind } from './bench.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Plan, Stage } from './harvest.js';
 import type { Reading } from './look.js';
@@ -41,7 +44,7 @@ export interface Hive {
   site: Site; colony: Colony | null; boxes: BoxView[]; bars: BarView[];
 }
 export interface Photo { id: string; sha256: string; widthPx: number; heightPx: number; bytes: number; takenOn: string | null }
-export interface Vessel { id: string; name: string; role: VesselRole; volumeL: number; tareG: number; innerDiameterMm: number; revision: number }
+export interface Vessel { id: string; name: string; role: VesselRole; volumeL: number; tareG: number; innerDiameterMm: number; headspacePercent: number | null; holeMm: number | null; revision: number }
 export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; cost: number; purpose: 'jar' | 'chunk' | 'piece'; revision: number }
 export interface RulesVersion { version: number; recordedAt: string; rules: HouseRules }
 
@@ -51,24 +54,44 @@ export interface Batch {
   anyway: { combId: string; reason: string }[]; plan: Plan | null; rulesVersion: number; code: string | null;
   handsOnMinutes: number; createdAt: string; revision: number;
 }
-export interface Take { id: string; batchId: string; combId: string; slot: number; outcome: 'taken' | 'put-back' | 'brood-seen' | 'broke'; vesselId: string | null; grossG: number | null; tareG: number | null; netG: number | null; occurredAt: string }
-export interface Weighing { id: string; drainId: string; grossG: number; tareG: number; netG: number; source: 'hand' | 'scale'; occurredAt: string }
-export interface DrainEvent { id: string; drainId: string; kind: 'stir' | 'draw-off' | 'temperature'; g: number | null; temperatureC: number | null; minutes: number; occurredAt: string }
-export interface Drain {
-  id: string; batchId: string; upperVesselId: string | null; lowerVesselId: string | null; method: 'mash' | 'chop' | 'slice';
-  moisturePercent: number; temperatureC: number; startedAt: string; endedAt: string | null; crushedG: number;
-  weighings: Weighing[]; events: DrainEvent[]; revision: number;
+export interface Take {
+  id: string; batchId: string; combId: string; slot: number; outcome: TakeOutcome; vesselId: string | null;
+  grossG: number | null; tareG: number | null; netG: number | null;
+  /** What the person guessed before the estimate was shown; null where they did not. */
+  guessG: number | null; condition: CombCondition | null; wentTo: WentTo | null;
+  /** True where a whole box was weighed and this comb's part was shared out by its estimate. */
+  byBox: boolean; occurredAt: string;
 }
+export interface Weighing { id: string; drainId: string; of: 'lower' | 'upper'; grossG: number; tareG: number; netG: number; source: 'hand' | 'scale'; leftOut: boolean; occurredAt: string }
+export interface DrainEvent { id: string; drainId: string; kind: DrainEventKind; g: number | null; temperatureC: number | null; moisturePercent: number | null; minutes: number; note: string; occurredAt: string }
+export interface Drain {
+  id: string; batchId: string; zone: string; arrangement: Arrangement; upperVesselId: string | null; lowerVesselId: string | null; holeMm: number | null;
+  method: CrushMethod; fineness: Fineness; thixotropic: boolean; moisturePercent: number;
+  /** At the start, and as the bench's day; the log of readings stands in the events. */
+  temperatureC: number; nightTemperatureC: number | null;
+  /** Honey that stood in the lower vessel already. */
+  potStartG: number; startedAt: string; endedAt: string | null; crushedG: number;
+  weighings: Weighing[]; events: DrainEvent[];
+  /** Readings that came in a row from a scale, net; kept out of the book. */
+  readings: StreamReading[]; revision: number;
+}
+/** One thing done or answered in Take: the steps, with the instant of each and what was said. */
+export interface StepMark { id: string; batchId: string; stepId: string; answer: Record<string, string | number | boolean>; occurredAt: string }
+/** Something that went otherwise at the hive. */
+export interface Incident { id: string; batchId: string; kind: IncidentKind; stepId: string; combId: string | null; count: number | null; note: string; occurredAt: string }
+/** What happened to one frame that is drained part by part. */
+export interface FrameEvent { id: string; batchId: string; combId: string; kind: FrameEventKind; g: number | null; vesselId: string | null; note: string; occurredAt: string }
 export type LotKind = 'comb' | 'crushed' | 'honey' | 'wet-wax' | 'clean-wax' | 'pieces' | 'jars';
 export interface Lot { id: string; batchId: string; kind: LotKind; name: string; code: string | null; count: number | null; netG: number | null; jarKindId: string | null; lowestWeighedG: number | null; inG: number; outG: number; nowG: number }
 export interface Flow { id: string; from: string; to: string; g: number; at: string; recordedAt: string; voids: string | null; reason: string; commandId: string }
 /** A batch with all that was written about it. */
-export interface BatchDetail { batch: Batch; hive: Hive; looks: Look[]; takes: Take[]; drains: Drain[]; lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { code: string; lot: string; message: string }[] }
+export interface BatchDetail { batch: Batch; hive: Hive; looks: Look[]; takes: Take[]; marks: StepMark[]; incidents: Incident[]; frameEvents: FrameEvent[]; drains: Drain[]; lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { code: string; lot: string; message: string }[] }
 
 /** A clock that runs on the server: told by instants, so that reload, sleep and restart do not matter. */
-export interface Clock { id: string; kind: 'drain' | 'settle'; batchId: string; hiveName: string; startedAt: string; dueAt: string | null; dueWhat: string | null; urgent: boolean }
+export interface Clock { id: string; kind: 'drain' | 'settle' | 'wait' | 'frame' | 'warm' | 'press'; batchId: string; hiveName: string; startedAt: string; dueAt: string | null; dueWhat: string | null; urgent: boolean }
 export interface TodayLine { id: string; kind: string; stage: Stage | 'rules'; batchId: string | null; hiveId: string | null; title: string; dueAt: string | null; ifLeft: string; urgent: boolean }
-export interface ScaleReading { value: number; unit: 'g'; at: string; instrument: string; simulated: boolean }
+/** `state` says why there is no weight: a scale that was unplugged or overloaded shows none. */
+export interface ScaleReading { value: number; unit: 'g'; at: string; instrument: string; simulated: boolean; state: 'steady' | 'moving' | 'overload' | 'silent' }
 export interface ThermometerReading { value: number; unit: '°C'; at: string; instrument: string; simulated: boolean }
 export interface JournalLine { commandId: string; kind: string; sentence: string; occurredAt: string; recordedAt: string; undoneBy: string | null }
 

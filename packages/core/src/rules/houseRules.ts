@@ -40,6 +40,32 @@ const plannedWork = {
   vehicleKg: z.number('Kilograms.').min(5, 'At least 5 kg.').max(3000, 'At most 3000 kg.').nullable(),
 };
 
+/** At the hive and at the bench: what the schools do differently. */
+const benchRules = {
+  /** Minutes to wait after smoke; the same again after the second one. */
+  smokeWaitMinutes: z.int('Whole minutes.').min(0, 'At least 0 minutes.').max(30, 'At most 30 minutes.'),
+  /** What is left at the bar or frame when the comb is cut out. */
+  starterLeft: z.enum(['ridge', 'strip', 'nothing']),
+  potsBy: z.enum(['suction', 'tip']),
+  guessFirst: z.boolean(),
+  /** Stings at one visit at which the work pauses, and at which it stops. */
+  stingsPause: z.int('Whole stings.').min(1, 'At least 1.').max(50, 'At most 50.'),
+  stingsStop: z.int('Whole stings.').min(1, 'At least 1.').max(100, 'At most 100.'),
+  frameParts: z.union([z.literal(1), z.literal(2), z.literal(4)]),
+  framesAtOnce: z.int('Whole frames.').min(1, 'At least 1 frame.').max(12, 'At most 12 frames.'),
+  vesselCover: z.enum(['always', 'dearth']),
+  frameReset: z.enum(['running', 'near-end', 'after-hour']),
+  frameDone: z.enum(['droplet', 'hour', 'overnight']),
+  trayAfter: z.enum(['in', 'out']),
+  /** A frame comes back within so many weeks, whatever the forecast says. */
+  frameMaxWeeks: z.int('Whole weeks.').min(1, 'At least 1 week.').max(26, 'At most 26 weeks.'),
+  warm: z.enum(['gently', 'never']),
+  warmLimitC: z.number('Degrees.').min(25, 'At least 25 °C.').max(60, 'At most 60 °C.'),
+  pressRestMinutes: z.int('Whole minutes.').min(1, 'At least 1 minute.').max(240, 'At most 240 minutes.'),
+  /** A turn of the press that brings less is the last. */
+  pressEnoughG: z.number('Grams.').min(1, 'At least 1 g.').max(2000, 'At most 2000 g.'),
+};
+
 /** What things are worth to the household. Prices of jars and boxes stand with them in the kit. */
 const worthRules = {
   currency: z.string().trim().max(6, 'At most 6 letters.'),
@@ -102,6 +128,7 @@ export const houseRulesSchema = z.strictObject({
   wetGear: z.enum(['wash', 'same-hive', 'open']),
   ...winterRules,
   ...plannedWork,
+  ...benchRules,
   ...worthRules,
 });
 export type HouseRules = z.infer<typeof houseRulesSchema>;
@@ -158,6 +185,23 @@ export const DEFAULT_RULES: HouseRules = {
   heatIndexLimitC: 32,
   vehicleL: null,
   vehicleKg: null,
+  smokeWaitMinutes: 3,
+  starterLeft: 'ridge',
+  potsBy: 'suction',
+  guessFirst: false,
+  stingsPause: 3,
+  stingsStop: 6,
+  frameParts: 4,
+  framesAtOnce: 2,
+  vesselCover: 'dearth',
+  frameReset: 'near-end',
+  frameDone: 'droplet',
+  trayAfter: 'in',
+  frameMaxWeeks: 6,
+  warm: 'gently',
+  warmLimitC: 38,
+  pressRestMinutes: 15,
+  pressEnoughG: 50,
   currency: '',
   waxPerKg: 0,
   givenPercent: 0,
@@ -176,4 +220,12 @@ export const SCHOOLS = {
   freeze: { pieces: 'After cutting, as pieces', whole: 'Whole, before cutting', none: 'Not at all' },
   smoke: { 'by-temper': 'By temper', smoke: 'Always smoke', 'fresh-air': 'Fresh air, no smoke' },
   beesOff: { brush: 'Brush', herd: 'Herd with the hand', shake: 'Shake framed combs', repellent: 'Repellent board, where permitted', 'leave-out': 'Leave the box out' },
+  starterLeft: { ridge: 'A ridge on the bar', strip: 'A starter strip', nothing: 'Nothing' },
+  potsBy: { suction: 'Suction: clean, slow', tip: 'Pierce and tip: quick, spills' },
+  frameParts: { 4: 'By quarters', 2: 'By halves', 1: 'Whole' },
+  vesselCover: { dearth: 'Covered in a dearth', always: 'Always covered' },
+  frameReset: { running: 'While it still runs', 'near-end': 'Near the end', 'after-hour': 'After an hour' },
+  frameDone: { droplet: 'When it only drips', hour: 'After an hour', overnight: 'Overnight' },
+  trayAfter: { in: 'Tray stays in', out: 'Tray comes out' },
+  warm: { gently: 'Gently, up to the limit', never: 'Never' },
 } as const;

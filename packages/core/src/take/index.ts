@@ -1,3 +1,13 @@
-// Take: steps at the hive and the tare. Other stages use only what stands here.
+// Take: steps at the hive, what went otherwise, frames drained part by part, weights. Other stages use only what stands here.
+export * from './boxShares.js';
+export * from './depthCheck.js';
+export * from './frameForecast.js';
+export * from './frameRun.js';
+export * from './guess.js';
+export * from './incidents.js';
+export * from './outcomes.js';
+export * from './progress.js';
+export * from './step.js';
 export * from './steps.js';
+export * from './takeInput.js';
 export * from './tareCheck.js';

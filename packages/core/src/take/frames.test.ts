@@ -1,0 +1,142 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { at, pail, strangeRun } from '../../fixtures/drains.js';
+import type { FrameEvent } from '../records/views.js';
+import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { boxShares } from './boxShares.js';
+import { kgByDepth } from './depthCheck.js';
+import { frameForecast } from './frameForecast.js';
+import { frameComingKg, frameNext, frameRun, nextFrameDate, vesselQuestions } from './frameRun.js';
+import { guessBias } from './guess.js';
+import type { FrameEventKind } from './outcomes.js';
+
+const e = (kind: FrameEventKind, hours: number, change: Partial<FrameEvent> = {}): FrameEvent => ({ id: `${kind}${hours}`, batchId: 'b', combId: 'f2', kind, g: null, vesselId: null, note: '', occurredAt: at(hours), ...change });
+const run = (...events: FrameEvent[]) => frameRun('f2', 202, events);
+const next = (r: ReturnType<typeof run>, hours: number, change: Partial<typeof DEFAULT_RULES> = {}, all = [r]) => frameNext(r, all, { ...DEFAULT_RULES, ...change }, at(hours));
+
+describe('a drain frame, part by part', () => {
+  it('adds up what was taken away in full vessels and what stands in the one now', () => {
+    const r = run(e('open', 0, { vesselId: 'a' }), e('level', 0.5, { g: 700 }), e('swap', 1, { g: 1100, vesselId: 'b' }), e('level', 1.5, { g: 300 }));
+    expect([r.outG, r.inVesselG, r.vesselId]).toEqual([1400, 300, 'b']);
+  });
+  it('is opened, looked at for a leak, opened further; then weighed, reset, plugged, closed', () => {
+    expect(next(run(), 0).act).toBe('open');
+    expect(next(run(e('open', 0)), 0.1)).toMatchObject({ act: 'check-leak', mayOpen: false });
+    expect(next(run(e('open', 0), e('no-leak', 0.1)), 0.2)).toMatchObject({ act: 'open', mayOpen: true });
+    const whole = [e('open', 0), e('no-leak', 0.1)];
+    expect(next(run(...whole), 0.5, { frameParts: 1 }).act).toBe('weigh');
+    expect(next(run(...whole, e('drops', 1)), 1.1, { frameParts: 1 }).act).toBe('reset');
+    expect(next(run(...whole), 0.5, { frameParts: 1, frameReset: 'running' }).act).toBe('reset');
+    expect(next(run(...whole), 1.1, { frameParts: 1, frameReset: 'after-hour' }).act).toBe('reset');
+    expect(next(run(...whole, e('reset', 1)), 1.1).act).toBe('plug');
+    const closed = run(...whole, e('reset', 1), e('plug', 1.1));
+    expect([closed.closed, next(closed, 2).act]).toEqual([true, 'closed']);
+  });
+  it('a leak opens nothing more anywhere until it is seen to, and stops nothing that runs', () => {
+    const leaking = run(e('open', 0), e('leak', 0.1));
+    const other = frameRun('f3', 203, []);
+    expect(next(leaking, 0.2, {}, [leaking, other])).toMatchObject({ act: 'handle-leak', mayOpen: false });
+    expect(frameNext(other, [leaking, other], DEFAULT_RULES, at(0.2)).mayOpen).toBe(false);
+    const handled = run(e('open', 0), e('leak', 0.1), e('leak-handled', 0.4));
+    expect(next(handled, 0.5).mayOpen).toBe(true);
+    expect(next(leaking, 0.2).says).not.toMatch(/stop/i);
+  });
+  it('keeps to so many at once', () => {
+    const a = frameRun('a', 201, [e('open', 0, { combId: 'a' })]);
+    const b = frameRun('b', 202, [e('open', 0, { combId: 'b' })]);
+    const c = frameRun('c', 203, []);
+    expect(frameNext(c, [a, b, c], DEFAULT_RULES, at(1))).toMatchObject({ act: 'wait', mayOpen: false });
+    expect(frameNext(c, [a, b, c], { ...DEFAULT_RULES, framesAtOnce: 3 }, at(1)).mayOpen).toBe(true);
+  });
+  it('is closed only by reset and plug, in any order of anything else', () => {
+    const kinds: FrameEventKind[] = ['open', 'level', 'swap', 'leak', 'no-leak', 'leak-handled', 'drops', 'wiped', 'reset', 'plug'];
+    fc.assert(fc.property(fc.array(fc.constantFrom(...kinds), { maxLength: 20 }), (list) => {
+      const r = run(...list.map((kind, i) => e(kind, i / 10, { g: 100 })));
+      expect(r.closed).toBe(list.includes('reset') && list.includes('plug'));
+      expect(r.outG).toBeGreaterThanOrEqual(r.inVesselG);
+    }));
+  });
+});
+
+describe('vessels under the outlets', () => {
+  const frame = (combId: string, vesselId: string | null, high: number) => ({ combId, label: combId, honeyKg: { low: 1, mid: 2, high }, vesselId });
+  it('are asked for before anything is opened, and one too small for a frame is said', () => {
+    expect(vesselQuestions([frame('2', null, 2)], [pail], 18, 29)).toMatchObject([{ blocks: true }]);
+    expect(vesselQuestions([frame('2', 'v', 2)], [pail], 18, 29)).toEqual([]);
+    expect(vesselQuestions([frame('2', 'v', 2)], [{ ...pail, volumeL: 1 }], 18, 29)[0].sentence).toMatch(/holds 1\.3 kg to its mark; frame 2 may give 2\.0 kg/);
+    expect(vesselQuestions([frame('2', 'v', 4), frame('3', 'v', 4)], [pail], 18, 29)[0].sentence).toMatch(/frames 2 and 3 together may give 8\.0 kg/);
+  });
+});
+
+describe('the level of a frame\'s vessel', () => {
+  const given = (nowHours: number, fullKg: number | null = 1.5) => ({ parts: 4, honeyKg: { low: 1.8, mid: 2, high: 2.2 }, moisturePercent: 18, vesselFullKg: fullKg, nowIso: at(nowHours) });
+  it('is nothing before it is opened, and no more than the open parts hold', () => {
+    expect(frameForecast(run(), given(1))).toBeNull();
+    const one = frameForecast(run(e('open', 0)), given(20))!;
+    expect(one.outNowKg.high).toBeLessThan(0.7);
+    expect(frameComingKg(run(e('open', 0)), 4, { low: 2, mid: 2, high: 2 }).mid).toBe(0.5);
+    expect(one.fullAt).toBeNull();
+  });
+  it('follows what its vessel weighs, and warns by the quick edge', () => {
+    const open = [e('open', 0), e('open', 0.1), e('open', 0.2), e('open', 0.3)];
+    const quick = frameForecast(run(...open, e('level', 0.6, { g: 1300 })), given(0.7))!;
+    const slow = frameForecast(run(...open, e('level', 0.6, { g: 300 })), given(0.7))!;
+    expect(quick.inVesselKg.mid).toBeGreaterThan(1.29);
+    expect(Date.parse(quick.fullAt!)).toBeLessThan(Date.parse(slow.fullAt ?? at(100)));
+    expect(quick.rateGPerMinute).toBeGreaterThan(slow.rateGPerMinute);
+    const swapped = frameForecast(run(...open, e('swap', 0.6, { g: 1300 })), given(0.65))!;
+    expect(swapped.inVesselKg.mid).toBeLessThan(0.3);
+  });
+  it('warns before the vessel truly runs over, on runs of another generator', () => {
+    let [late, filled] = [0, 0];
+    for (let seed = 1; seed <= 60; seed++) {
+      const truth = strangeRun(seed, { combKg: 2, share: { low: 0.75, high: 0.95 }, tauHours: { low: 0.3, high: 3 }, stirHours: [], moisturePercent: 18, temperatureC: 29 });
+      const fullKg = 1.2;
+      let trueHour = 0;
+      while (truth.out(trueHour) < fullKg && trueHour < 40) trueHour += 0.1;
+      if (trueHour >= 40) continue;
+      filled++;
+      const seenAt = trueHour * 0.4;
+      const r = run(...[0, 1, 2, 3].map((i) => e('open', i * 0.001)), e('level', seenAt, { g: Math.round(truth.weigh(seenAt) * 1000) }));
+      const forecast = frameForecast(r, { ...given(seenAt, fullKg) })!;
+      if (!forecast.fullAt || Date.parse(forecast.fullAt) > Date.parse(at(trueHour))) late++;
+    }
+    expect(filled).toBeGreaterThan(40);
+    expect(late / filled).toBeLessThanOrEqual(0.1);
+  }, 30_000);
+});
+
+describe('what comes after and what is learned', () => {
+  it('comes back when full, at most so many weeks later', () => {
+    expect(nextFrameDate('2026-03-14', '2026-03-30', 6)).toMatchObject({ on: '2026-03-30' });
+    expect(nextFrameDate('2026-03-14', '2026-09-30', 6)).toMatchObject({ on: '2026-04-25', why: expect.stringMatching(/at most 6 weeks/) as string });
+    expect(nextFrameDate('2026-03-14', null, 2).on).toBe('2026-03-28');
+  });
+  it('shares a box out in whole grams that add up to it', () => {
+    fc.assert(fc.property(fc.integer({ min: 0, max: 30_000 }), fc.array(fc.option(fc.double({ min: 0.1, max: 3, noNaN: true }), { nil: null }), { minLength: 1, maxLength: 12 }), (netG, estimates) => {
+      const shares = boxShares(netG, estimates);
+      expect(shares.reduce((a, b) => a + b, 0)).toBe(netG);
+      for (const s of shares) expect(Number.isInteger(s) && s >= 0).toBe(true);
+    }));
+    expect(boxShares(3000, [1, 2])).toEqual([1000, 2000]);
+    expect(boxShares(3001, [null, null])).toEqual([1501, 1500]);
+  });
+  it('weighs by depth where there is no scale, as a range', () => {
+    const kg = kgByDepth({ depthMm: 100, innerDiameterMm: 112.84, of: 'honey', moisturePercent: 18, temperatureC: 20 });
+    expect(kg.mid).toBeCloseTo(1.4146, 2);
+    expect(kg.low).toBeLessThan(kg.mid);
+    const comb = kgByDepth({ depthMm: 100, innerDiameterMm: 112.84, of: 'comb', moisturePercent: 18, temperatureC: 20 });
+    expect(comb.high).toBeLessThan(kg.low);
+  });
+  it('learns how a person guesses: shown from the first, applied from the fifth, shrunk while few', () => {
+    expect(guessBias([])).toBeNull();
+    const one = guessBias([{ guess: 1, weighed: 2 }])!;
+    expect(one.factor.mid).toBeLessThan(1.3);
+    expect(one.applies).toBe(false);
+    const many = guessBias(Array.from({ length: 20 }, () => ({ guess: 1, weighed: 1.5 })))!;
+    expect(many.factor.mid).toBeGreaterThan(1.35);
+    expect(many.sentence).toMatch(/too little: 20 guesses/);
+    expect(many.applies).toBe(true);
+    expect(guessBias([{ guess: 2, weighed: 2 }])!.sentence).toMatch(/about right/);
+  });
+});

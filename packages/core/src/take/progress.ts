@@ -1,0 +1,56 @@
+import type { Incident, StepMark, Take } from '../records/views.js';
+import type { HouseRules } from '../rules/houseRules.js';
+import { PAUSE_MINUTES, incidentAnswer } from './incidents.js';
+import type { TakeStep } from './step.js';
+
+export interface TakeProgress {
+  /** Steps as they stand now: what incidents added is in, what they took out is out. */
+  steps: TakeStep[];
+  /** The step to do now; the last one when everything is done. */
+  index: number;
+  /** When the wait of the current step is over; null where it does not wait. */
+  waitUntil: string | null;
+  /** When the hive should be shut again, for kinds where minutes count. */
+  shutBy: string | null;
+  stings: number;
+}
+
+/**
+ * Where the work stands: the steps made from kind and rules, what was marked as done, what was taken, and what went
+ * otherwise. Pure and worked out anew each time, so that a reload, another device or a restart changes nothing.
+ * An attack puts 'come back' in front of everything left; a stop takes the combs not yet lifted out; a pause adds a
+ * wait. A unit counts as done once it is written down, a wait once it is marked.
+ */
+export function takeProgress(planned: readonly TakeStep[], done: { marks: readonly StepMark[]; takes: readonly Pick<Take, 'slot' | 'outcome'>[]; incidents: readonly Incident[] }, rules: Pick<HouseRules, 'stingsPause' | 'stingsStop'>): TakeProgress {
+  const marked = new Map(done.marks.map((m) => [m.stepId, m]));
+  const written = new Set(done.takes.map((t) => t.slot));
+  let steps = [...planned];
+  let stings = 0;
+  for (const incident of [...done.incidents].sort((a, b) => a.occurredAt.localeCompare(b.occurredAt))) {
+    if (incident.kind === 'sting') stings += incident.count ?? 1;
+    const { effect } = incidentAnswer(incident.kind, { stings, rules, frameRuns: false });
+    const here = Math.max(0, steps.findIndex((s) => s.id === incident.stepId));
+    if (effect === 'leave') steps.splice(here, 0, comeBack(incident.id));
+    else if (effect === 'pause' && incident.kind === 'sting') steps.splice(here, 0, pause(incident.id));
+    // A running frame cannot be taken out of the plan: it is closed as every other.
+    else if (effect === 'stop') steps = steps.filter((s, i) => i < here || !(s.kind === 'unit' && !written.has(s.slot!)));
+  }
+  const isDone = (step: TakeStep): boolean => marked.has(step.id) || (step.kind === 'unit' && written.has(step.slot!)) || (step.kind === 'box' && step.id.startsWith('empty-') && step.slots!.every((slot) => written.has(slot)));
+  const at = steps.findIndex((s) => !isDone(s));
+  const index = at < 0 ? steps.length - 1 : at;
+  const step = steps[index];
+  const since = index > 0 ? marked.get(steps[index - 1].id)?.occurredAt : undefined;
+  const plus = (iso: string, minutes: number): string => new Date(Date.parse(iso) + minutes * 60_000).toISOString();
+  const incidentAt = done.incidents.find((i) => step && step.id.endsWith(i.id))?.occurredAt;
+  const from = incidentAt ?? since;
+  const opened = steps.find((s) => s.shutWithinMinutes && marked.has(s.id));
+  const shut = steps.some((s) => s.id === 'shut' && marked.has(s.id));
+  return {
+    steps, index, stings,
+    waitUntil: step?.waitMinutes && from ? plus(from, step.waitMinutes) : null,
+    shutBy: opened && !shut ? plus(marked.get(opened.id)!.occurredAt, opened.shutWithinMinutes!) : null,
+  };
+}
+
+const comeBack = (id: string): TakeStep => ({ id: `left-${id}`, kind: 'prepare', title: 'The job was left', text: 'Come back after dark or another day, fully covered, with a second person, water and a lit smoker. First only close the hive.', caution: 'Stung many times, or any hard breathing: a doctor sees to it before anyone goes back.', done: 'Back, all covered' });
+const pause = (id: string): TakeStep => ({ id: `pause-${id}`, kind: 'wait', title: 'Step back and wait', text: 'Cover the hive, ten metres away, until the smell of alarm is gone.', waitMinutes: PAUSE_MINUTES, done: 'Go on' });
