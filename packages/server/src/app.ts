@@ -8,6 +8,7 @@ import { BadInput, calculate } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
 import { EventStream } from './events.js';
+import { instrumentRoutes } from './instruments/routes.js';
 import { log } from './log.js';
 import { openApi } from './openapi.js';
 import { Problem, asProblem, notFound } from './problem.js';
@@ -59,6 +60,7 @@ export function makeApp({ db, clock, seed, webFolder, photoFolder }: AppOptions)
       response.status(isNew ? 201 : 200).json(answer);
     });
   }
+  api.use(instrumentRoutes(db, clock, seed));
   api.use(readRoutes(db, clock, seed));
   api.use((_request, _response, next) => next(notFound('address')));
   app.use('/api/v1', api);

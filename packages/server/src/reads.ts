@@ -2,10 +2,9 @@ import { Router, type Request } from 'express';
 import { labelText, type Batch, type Lot } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
+import { householdRuns } from './drain/runs.js';
 import { timetableCalendar } from './files/calendar.js';
 import { labelsPdf } from './files/labels.js';
-import { simulatedScale, simulatedThermometer } from './instruments/benchScale.js';
-import { drainLoadG, takeLoadG } from './instruments/load.js';
 import { practiceWeather } from './instruments/weather.js';
 import { openPlans, plannedDay, siteWeather } from './ready/plans.js';
 import { sheetPdf } from './files/sheet.js';
@@ -31,8 +30,6 @@ function page<T extends { id: string }>(request: Request, items: readonly T[]): 
 /** Every read of the interface: plural nouns, camelCase, one shape per thing (core records/views). */
 export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
   const router = Router();
-  const scale = simulatedScale(seed, clock.now);
-  const thermometer = simulatedThermometer(seed, clock.now);
   const weather = practiceWeather(seed);
 
   router.get('/health', async (_request, response) => {
@@ -51,24 +48,14 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
   router.get('/lots', async (request, response) => void response.json(page(request, (await bookView(db)).lots)));
   router.get('/flows', async (request, response) => void response.json(page(request, (await bookView(db)).flows)));
   router.get('/book', async (_request, response) => void response.json(await bookView(db)));
-  router.get('/clocks', async (_request, response) => void response.json({ now: clock.now().toISOString(), items: await clocks(db, clock.now()) }));
+  router.get('/clocks', async (_request, response) => void response.json({ now: clock.now().toISOString(), speed: clock.speed ?? 1, items: await clocks(db, clock.now()) }));
   router.get('/today', async (_request, response) => void response.json({ now: clock.now().toISOString(), items: await todayLines(db, clock.now()) }));
   router.get('/held', async (_request, response) => void response.json({ items: await db('heldCommands').orderBy('recordedAt') }));
   router.get('/journal', async (_request, response) => {
     const rows = await db('commands').whereNull('undoes').orderBy('sequence', 'desc').limit(30);
     response.json({ items: rows.map((r) => ({ commandId: r.id, kind: r.route, sentence: r.sentence, occurredAt: r.occurredAt, recordedAt: r.recordedAt, undoneBy: r.undoneBy })) });
   });
-  router.get('/instruments/bench-scale', async (request, response) => {
-    const drainId = text(request, 'drainId');
-    const [batchId, combId] = [text(request, 'batchId'), text(request, 'combId')];
-    if (!drainId && !(batchId && combId)) throw refused('Say what stands on the scale: a drain, or a harvest and a comb.', 'drainId');
-    const loadG = drainId ? await drainLoadG(db, drainId, clock.now()) : await takeLoadG(db, batchId!, combId!, text(request, 'vesselId'));
-    response.json(scale.read(loadG));
-  });
-  router.get('/instruments/thermometer', async (_request, response) => {
-    const { rules } = await currentRules(db);
-    response.json(thermometer.read(rules.kitchenTemperatureC));
-  });
+  router.get('/runs', async (_request, response) => void response.json(await householdRuns(db)));
   router.get('/sites/:id/weather', async (request, response) => void response.json(await siteWeather(db, weather, request.params.id, clock.now())));
   router.get('/gear', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'gear', {}, 'name'))));
   router.get('/plans', async (_request, response) => void response.json(await openPlans(db, clock.now())));

@@ -17,6 +17,8 @@ export const commandSchema = z.strictObject({
   device: z.string().min(1).max(80),
   person: z.string().max(80).optional(),
   occurredAt: instantSchema,
+  /** What the device's own clock said, raw; records go by `occurredAt`, which is corrected for it. */
+  deviceAt: instantSchema.optional(),
   baseRevision: z.int().min(1).optional(),
   payload: z.unknown(),
 });

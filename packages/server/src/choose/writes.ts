@@ -88,7 +88,7 @@ export const chooseWrites = [
       const batch = await batchView(unit.db, id);
       if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
       if (payload.stage === 'drain' || payload.stage === 'cut') {
-        const taken = await unit.db('takes').where({ batchId: id, removedAt: null }).whereIn('outcome', ['taken', 'broke']).first();
+        const taken = await unit.db('takes').where({ batchId: id, removedAt: null }).whereIn('outcome', ['taken', 'broke', 'fell']).first();
         if (!taken) throw refused('No comb was taken yet: there is nothing to go on with.', 'payload.stage');
       }
       await unit.update('batches', id, {

@@ -1,19 +1,29 @@
-import { closeDrainSchema, newDrainEventSchema, newDrainSchema, newWeighingSchema, type Drain } from '@furrow/core';
+import { changeWeighingSchema, closeDrainSchema, closeMass, newBlendSchema, newDrainEventSchema, newDrainSchema, newReadingsSchema, newWeighingSchema, type Drain, type NewDrainEvent, type Weighing } from '@furrow/core';
 import { z } from 'zod';
 import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
-import { batchDetail, batchView, bookView, drainViews } from '../store/views.js';
+import { batchDetail, batchView, bookView, currentRules, drainViews } from '../store/views.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { addMinutes, lotOf } from '../take/writes.js';
+import { addMinutes, lotOf } from '../take/lots.js';
 import { write } from '../store/writes.js';
 
-async function runningDrain(unit: UnitOfWork, id: string): Promise<Drain> {
+async function anyDrain(unit: UnitOfWork, id: string): Promise<Drain> {
   await find(unit.db, 'drains', id, 'drain');
-  const [drain] = await drainViews(unit.db, { id });
+  return (await drainViews(unit.db, { id }))[0];
+}
+
+async function runningDrain(unit: UnitOfWork, id: string): Promise<Drain> {
+  const drain = await anyDrain(unit, id);
   if (drain.endedAt) throw conflict('closed', 'This drain is closed.');
   if (Date.parse(unit.at) < Date.parse(drain.startedAt)) throw refused('This lies before the drain began.', 'occurredAt');
   return drain;
 }
+
+const kilograms = (g: number | undefined): string => `${((g ?? 0) / 1000).toFixed(2)} kg`;
+const EVENT_SENTENCES: Record<NewDrainEvent['kind'], (p: NewDrainEvent) => string> = {
+  stir: () => 'Stirred', mash: () => 'Mashed again', 'draw-off': (p) => `Drew off ${kilograms(p.g)}`, temperature: (p) => `Temperature ${p.temperatureC} °C noted`,
+  warm: (p) => `Warming begun, ${p.temperatureC} °C`, 'warm-end': () => 'Warming ended', press: () => 'Press turned', skim: (p) => `Skimmed ${kilograms(p.g)}`, moisture: (p) => `${p.moisturePercent} % water measured`,
+};
 
 export const drainWrites = [
   write({
@@ -34,12 +44,13 @@ export const drainWrites = [
     },
   }),
   write({
-    method: 'post', path: '/harvests/:id/join', schema: z.strictObject({ intoBatchId: z.uuid('This is no id.') }),
+    method: 'post', path: '/harvests/:id/join', schema: z.strictObject({ intoBatchId: z.uuid('This is no id.'), /** Said here and now that they are one lot, where it was not chosen so before. */ agreed: z.boolean().default(false) }),
     sentence: () => 'Two harvests put into one vessel',
-    run: async (unit, { intoBatchId }, { id }) => {
+    run: async (unit, { intoBatchId, agreed }, { id }) => {
       const [batch, into] = [await batchView(unit.db, id), await batchView(unit.db, intoBatchId)];
       if (batch.closedAt || into.closedAt) throw conflict('closed', 'This harvest is closed.');
-      if (batch.id === into.id || !batch.lotGroup || batch.lotGroup !== into.lotGroup) throw refused('These were not chosen as one lot. Choose them together first.', 'payload.intoBatchId');
+      if (batch.id === into.id) throw refused('Choose another harvest.', 'payload.intoBatchId');
+      if (!agreed && (!batch.lotGroup || batch.lotGroup !== into.lotGroup)) throw refused('These were not chosen as one lot. Say that they are to be one.', 'payload.intoBatchId');
       const comb = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'comb');
       if (!comb || comb.nowG <= 0) throw refused('There is no comb of this harvest to put in.', 'payload.intoBatchId');
       await unit.flow({ from: comb.id, to: await lotOf(unit, into, 'comb', 'comb'), g: comb.nowG, reason: `One lot with ${into.hiveName}` });
@@ -53,25 +64,63 @@ export const drainWrites = [
     run: async (unit, payload) => {
       const drain = await runningDrain(unit, payload.drainId);
       const netG = payload.grossG - payload.tareG;
-      if (netG > drain.crushedG) throw refused(`More than the ${(drain.crushedG / 1000).toFixed(2)} kg that were crushed. Is the tare right?`, 'payload.grossG');
-      await unit.insert('weighings', { ...payload, netG, occurredAt: unit.at });
+      if (netG - (payload.of === 'lower' ? drain.potStartG : 0) > drain.crushedG) throw refused(`More than the ${(drain.crushedG / 1000).toFixed(2)} kg that were crushed. Is the tare right?`, 'payload.grossG');
+      await unit.insert('weighings', { ...payload, netG, leftOut: false, occurredAt: unit.at });
       return { detail: await batchDetail(unit.db, drain.batchId) };
     },
   }),
   write({
+    method: 'patch', path: '/weighings/:id', schema: changeWeighingSchema,
+    sentence: (p) => (p.leftOut ? 'Weighing left out' : 'Weighing counted again'),
+    run: async (unit, payload, { id }) => {
+      const weighing = await find<Weighing>(unit.db, 'weighings', id, 'weighing');
+      const drain = await runningDrain(unit, weighing.drainId);
+      await unit.update('weighings', id, payload);
+      return { detail: await batchDetail(unit.db, drain.batchId) };
+    },
+  }),
+  write({
+    method: 'post', path: '/readings', schema: newReadingsSchema,
+    sentence: (p) => `${p.readings.length} ${p.readings.length === 1 ? 'reading' : 'readings'} of ${p.instrument}`,
+    run: async (unit, { id, drainId, instrument, readings }) => {
+      const drain = await runningDrain(unit, drainId);
+      const vessel = drain.lowerVesselId ? await find<{ tareG: number }>(unit.db, 'vessels', drain.lowerVesselId, 'vessel') : null;
+      const known = new Set(drain.readings.map((r) => r.at));
+      const fresh = readings.filter((r) => !known.has(r.at) && r.at >= drain.startedAt);
+      if (fresh.length) await unit.insert('readings', { id, drainId, instrument, tareG: vessel?.tareG ?? 0, readings: fresh, occurredAt: fresh[0].at });
+      return { added: fresh.length, known: readings.length - fresh.length };
+    },
+  }),
+  write({
     method: 'post', path: '/drainEvents', schema: newDrainEventSchema,
-    sentence: (p) => ({ stir: 'Stirred', 'draw-off': `Drew off ${((p.g ?? 0) / 1000).toFixed(2)} kg`, temperature: `Temperature ${p.temperatureC} °C noted` })[p.kind],
+    sentence: (p) => EVENT_SENTENCES[p.kind](p),
     run: async (unit, payload) => {
-      const drain = await runningDrain(unit, payload.drainId);
+      const after = payload.kind === 'skim' || payload.kind === 'moisture';
+      const drain = after ? await anyDrain(unit, payload.drainId) : await runningDrain(unit, payload.drainId);
       const batch = await batchView(unit.db, drain.batchId);
-      await unit.insert('drainEvents', { ...payload, g: payload.g ?? null, temperatureC: payload.temperatureC ?? null, occurredAt: unit.at });
+      const { rules } = await currentRules(unit.db);
+      if (payload.kind === 'warm' && rules.warm === 'never') throw refused('Your house rule is never to warm honey. Change the rule first.', 'payload.temperatureC');
+      if (payload.kind === 'warm' && payload.temperatureC! > rules.warmLimitC) throw refused(`Your house rule warms to ${rules.warmLimitC} °C at most.`, 'payload.temperatureC');
+      await unit.insert('drainEvents', { ...payload, g: payload.g ?? null, temperatureC: payload.temperatureC ?? null, moisturePercent: payload.moisturePercent ?? null, occurredAt: unit.at });
       if (payload.kind === 'draw-off') {
         const from = await lotOf(unit, batch, 'crushed', 'crushed comb');
         await unit.flow({ from, to: await lotOf(unit, batch, 'honey', 'honey'), g: payload.g!, reason: 'Drawn off' });
       }
-      if (payload.kind === 'temperature') await unit.update('drains', drain.id, { temperatureC: payload.temperatureC! });
+      if (payload.kind === 'skim' && payload.g) await unit.flow({ from: await lotOf(unit, batch, 'honey', 'honey'), to: await lotOf(unit, batch, 'wet-wax', 'wet wax'), g: payload.g, reason: 'Skimmed' });
       await addMinutes(unit, batch, payload.minutes);
       return { detail: await batchDetail(unit.db, batch.id) };
+    },
+  }),
+  write({
+    method: 'post', path: '/blends', schema: newBlendSchema,
+    sentence: (p) => `${(p.g / 1000).toFixed(2)} kg poured together`,
+    run: async (unit, { fromLotId, intoLotId, g }) => {
+      const { lots } = await bookView(unit.db);
+      const [from, into] = [fromLotId, intoLotId].map((id) => lots.find((l) => l.id === id && l.kind === 'honey'));
+      if (!from || !into) throw refused('Only honey is poured to honey.', 'payload.fromLotId');
+      if (from.nowG < g) throw refused(`Only ${(from.nowG / 1000).toFixed(2)} kg of ${from.name} are there.`, 'payload.g');
+      await unit.flow({ from: from.id, to: into.id, g, reason: 'Blended' });
+      return { detail: await batchDetail(unit.db, into.batchId) };
     },
   }),
   write({
@@ -82,13 +131,15 @@ export const drainWrites = [
       const batch = await batchView(unit.db, drain.batchId);
       const book = await bookView(unit.db, batch.id);
       const crushed = book.lots.find((lot) => lot.kind === 'crushed')!;
-      const gapG = crushed.nowG - payload.honeyG - payload.wetWaxG;
-      if (gapG !== 0 && payload.gapReason === '') throw refused(`${Math.abs(gapG)} g ${gapG > 0 ? 'missing' : 'too much'}: comb in is not honey and wet wax out. Say why.`, 'payload.gapReason');
+      const { gapG, asks, sentence } = closeMass({ crushedG: drain.crushedG, leftG: crushed.nowG, honeyG: payload.honeyG, wetWaxG: payload.wetWaxG, debrisG: payload.debrisG });
+      if (asks && payload.gapReason === '') throw refused(`${sentence} Say why.`, 'payload.gapReason');
+      const reason = payload.gapReason || 'Stuck to vessels and tools';
       // Found mass comes in first, so that the book never draws the lot below zero.
-      if (gapG < 0) await unit.flow({ from: 'outside', to: crushed.id, g: -gapG, reason: `Found: ${payload.gapReason}` });
+      if (gapG < 0) await unit.flow({ from: 'outside', to: crushed.id, g: -gapG, reason: `Found: ${reason}` });
       await unit.flow({ from: crushed.id, to: await lotOf(unit, batch, 'honey', 'honey'), g: payload.honeyG, reason: 'Drained' });
       if (payload.wetWaxG > 0) await unit.flow({ from: crushed.id, to: await lotOf(unit, batch, 'wet-wax', 'wet wax'), g: payload.wetWaxG, reason: 'Wet wax weighed' });
-      if (gapG > 0) await unit.flow({ from: crushed.id, to: 'loss', g: gapG, reason: `Lost: ${payload.gapReason}` });
+      if (payload.debrisG > 0) await unit.flow({ from: crushed.id, to: 'loss', g: payload.debrisG, reason: 'Debris: neither honey nor wax' });
+      if (gapG > 0) await unit.flow({ from: crushed.id, to: 'loss', g: gapG, reason: `Lost: ${reason}` });
       await unit.update('drains', id, { endedAt: unit.at }, unit.command.baseRevision);
       await unit.update('batches', batch.id, { stage: 'jar', handsOnMinutes: batch.handsOnMinutes + payload.minutes });
       return { detail: await batchDetail(unit.db, batch.id) };

@@ -1,29 +1,83 @@
-import { estimateSeen, flowFactor, type Look } from '@furrow/core';
+import { estimateSeen, frameForecast, frameRun, hiveKind, outOnCourse, temperatureSteps, viscousTime, weighsOut, type BatchDetail, type Bed, type Look } from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail, drainViews } from '../store/views.js';
+import { hiveView } from '../store/hiveViews.js';
 import { find } from '../store/rows.js';
+import { refused } from '../problem.js';
+
+/** The stand-in's own honey: its share out and tau, quicker than one rate at first. Not what the forecast reckons with. */
+const [SHARE, TAU_HOURS, POWER] = [0.8, 5.2, 0.9];
 
 /**
- * What stands on the simulated bench scale, in grams: the lower vessel of a drain with what would have run
- * into it by now, or the tub with the combs taken so far and the one being taken.
+ * What stands on the simulated bench scale, in grams: the lower vessel of a drain with what would have run into it by
+ * now (stirs free some more, a press nearly all), or its upper one with what is left.
  */
-export async function drainLoadG(db: Knex, drainId: string, now: Date): Promise<number> {
+export async function drainLoadG(db: Knex, drainId: string, now: Date, of: 'lower' | 'upper' = 'lower'): Promise<number> {
   await find(db, 'drains', drainId, 'drain');
   const [drain] = await drainViews(db, { id: drainId });
-  const tareG = drain.lowerVesselId ? ((await db('vessels').where({ id: drain.lowerVesselId }).first())?.tareG ?? 0) : 0;
-  const hours = Math.max(0, (now.getTime() - Date.parse(drain.startedAt)) / 3_600_000);
-  const viscous = hours * flowFactor(drain.moisturePercent, drain.temperatureC);
-  const outG = drain.crushedG * 0.95 * 0.83 * -Math.expm1(-viscous / 5.4);
-  const drawnG = drain.events.reduce((sum, e) => sum + (e.g ?? 0), 0);
-  return tareG + Math.max(0, outG - drawnG);
+  const tareOf = async (id: string | null): Promise<number> => (id ? ((await db('vessels').where({ id }).first())?.tareG ?? 0) : 0);
+  const hours = (at: string): number => (Date.parse(at) - Date.parse(drain.startedAt)) / 3_600_000;
+  const time = viscousTime(temperatureSteps(drain, drain.zone, now.toISOString()), drain.moisturePercent);
+  let held = 1 - SHARE;
+  const beds: Bed[] = [{ s: 0, share: SHARE, tauPart: 1 }];
+  for (const e of drain.events) {
+    if (e.kind !== 'stir' && e.kind !== 'mash' && e.kind !== 'press') continue;
+    const share = e.kind === 'press' ? held * 0.55 : held * 0.22;
+    beds.push({ s: time.at(hours(e.occurredAt)), share, tauPart: e.kind === 'press' ? 0.04 : 1 });
+    held -= share;
+  }
+  const outG = drain.crushedG * 0.95 * outOnCourse({ scale: 1, tau: TAU_HOURS, power: POWER, beds }, time.at(Math.max(0, hours(now.toISOString()))));
+  if (of === 'upper') return (await tareOf(drain.upperVesselId)) + Math.max(0, drain.crushedG - outG);
+  const drawnG = drain.events.filter((e) => e.kind === 'draw-off').reduce((sum, e) => sum + (e.g ?? 0), 0);
+  return (await tareOf(drain.lowerVesselId)) + drain.potStartG + Math.max(0, outG - drawnG);
+}
+
+function combG(detail: BatchDetail, combId: string): number {
+  const look = detail.looks.filter((l: Look) => l.combId === combId).at(-1);
+  const estimate = look ? estimateSeen(look, detail.hive) : null;
+  return estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1030 : 1500;
 }
 
 export async function takeLoadG(db: Knex, batchId: string, combId: string, vesselId: string | null): Promise<number> {
   const detail = await batchDetail(db, batchId);
   const vessel = vesselId ? await find<{ tareG: number }>(db, 'vessels', vesselId, 'vessel') : null;
   const takenG = detail.takes.filter((t) => t.vesselId === vesselId).reduce((sum, t) => sum + (t.netG ?? 0), 0);
-  const look = detail.looks.filter((l: Look) => l.combId === combId).at(-1);
-  const estimate = look ? estimateSeen(look, detail.hive) : null;
-  const combG = estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1030 : 1500;
-  return (vessel?.tareG ?? 0) + takenG + combG;
+  return (vessel?.tareG ?? 0) + takenG + combG(detail, combId);
 }
+
+/** Wood of a box with its bars or crossbars, grams: the stand-in's. */
+const BOX_G = 3180;
+
+/** A whole box with its combs on the scale, or the empty box afterwards. */
+export async function boxLoadG(db: Knex, batchId: string, combIds: readonly string[], empty: boolean): Promise<number> {
+  const detail = await batchDetail(db, batchId);
+  return BOX_G + (empty ? 45 : combIds.reduce((sum, id) => sum + combG(detail, id), 0));
+}
+
+/** The vessel under one drain frame, with what has run into it. */
+export async function frameLoadG(db: Knex, batchId: string, combId: string, now: Date): Promise<number> {
+  const detail = await batchDetail(db, batchId);
+  if (!detail.batch.combIds.includes(combId)) throw refused('This frame was not chosen for this harvest.', 'combId');
+  const run = frameRun(combId, 0, detail.frameEvents);
+  const vessel = run.vesselId ? await find<{ tareG: number }>(db, 'vessels', run.vesselId, 'vessel') : null;
+  const look = detail.looks.filter((l: Look) => l.combId === combId).at(-1);
+  const honeyKg = (look ? estimateSeen(look, detail.hive) : null)?.honeyKg ?? { low: 1, mid: 1.6, high: 2.2 };
+  const weighed = { ...run, weighedAt: null, outG: 0, inVesselG: 0 };
+  const forecast = frameForecast(weighed, { parts: 4, honeyKg, moisturePercent: 18, vesselFullKg: null, nowIso: now.toISOString() });
+  const awayG = run.outG - run.inVesselG;
+  return (vessel?.tareG ?? 0) + Math.max(run.inVesselG, (forecast?.outNowKg.mid ?? 0) * 940 - awayG, 0);
+}
+
+/** A hive on its scale: wood, bees, brood and what its combs hold, less what was taken and is not in it any more. */
+export async function hiveLoadG(db: Knex, hiveId: string): Promise<number> {
+  const hive = await hiveView(db, hiveId);
+  const stores = hive.bars.reduce((sum, bar) => {
+    const look = bar.comb?.looks.at(-1);
+    const estimate = look ? estimateSeen(look, hive) : null;
+    return sum + (estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1000 : 0);
+  }, 0);
+  return (hiveKind(hive.kind).bee === 'stingless' ? 3500 : 24_000 + hive.boxes.length * 3000) + stores;
+}
+
+/** Grams that left a hive in one harvest so far, for the check against its scale. */
+export const takenG = (detail: BatchDetail): number => detail.takes.filter((t) => weighsOut(t.outcome)).reduce((sum, t) => sum + (t.netG ?? 0), 0);

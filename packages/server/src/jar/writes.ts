@@ -3,7 +3,7 @@ import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
 import { batchDetail, batchView, bookView } from '../store/views.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { lotOf } from '../take/writes.js';
+import { lotOf } from '../take/lots.js';
 import { write } from '../store/writes.js';
 
 /**

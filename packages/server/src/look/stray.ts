@@ -5,7 +5,7 @@ import { hiveView } from '../store/hiveViews.js';
 import { batchView, currentRules } from '../store/views.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
-import { lotOf } from '../take/writes.js';
+import { lotOf } from '../take/lots.js';
 import { buildComb } from './placing.js';
 import { dateAt } from './writes.js';
 

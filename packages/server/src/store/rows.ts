@@ -11,19 +11,25 @@ const JSON_COLUMNS: Record<string, readonly string[]> = {
   colonyFacts: ['fact'],
   ruleVersions: ['rules'],
   batches: ['combIds', 'anyway', 'decision', 'plan'],
+  stepMarks: ['answer'],
+  readings: ['readings'],
 };
+/** Columns kept as 0 or 1. */
+const FLAGS: Record<string, readonly string[]> = { takes: ['byBox'], drains: ['thixotropic'], weighings: ['leftOut'] };
 
 export type Row = Record<string, unknown> & { id: string; revision: number };
 
 export function toRow(table: string, thing: Record<string, unknown>): Record<string, unknown> {
   const row = { ...thing };
   for (const column of JSON_COLUMNS[table] ?? []) if (column in row && row[column] !== null) row[column] = JSON.stringify(row[column]);
+  for (const column of FLAGS[table] ?? []) if (typeof row[column] === 'boolean') row[column] = row[column] ? 1 : 0;
   return row;
 }
 
 export function fromRow<T>(table: string, row: Record<string, unknown>): T {
   const { removedAt: _removedAt, ...thing } = row;
   for (const column of JSON_COLUMNS[table] ?? []) if (typeof thing[column] === 'string') thing[column] = JSON.parse(thing[column] as string);
+  for (const column of FLAGS[table] ?? []) if (column in thing) thing[column] = thing[column] === 1 || thing[column] === true;
   return thing as T;
 }
 

@@ -1,4 +1,4 @@
-import { DEFAULT_RULES, massBalance, type Batch, type BatchDetail, type Drain, type DrainEvent, type Flow, type Lot, type RulesVersion, type Site, type Take, type Weighing } from '@furrow/core';
+import { DEFAULT_RULES, massBalance, type Batch, type BatchDetail, type Drain, type DrainEvent, type Flow, type FrameEvent, type Incident, type Lot, type RulesVersion, type Site, type StepMark, type StreamReading, type Take, type Weighing } from '@furrow/core';
 import type { Knex } from 'knex';
 import { hiveView, lookRows } from './hiveViews.js';
 import { find, fromRow, list } from './rows.js';
@@ -32,12 +32,29 @@ export async function batchView(db: Knex, id: string): Promise<Batch> {
   return (await batchViews(db, { id }))[0];
 }
 
+/** Zones of the benches of some batches, by batch: a bench goes by its hive's site until it has a place of its own. */
+async function zonesOf(db: Knex, batchIds: readonly string[]): Promise<Map<string, string>> {
+  const rows = (await db('batches').join('hives', 'hives.id', 'batches.hiveId').join('sites', 'sites.id', 'hives.siteId').whereIn('batches.id', [...batchIds]).select('batches.id as id', 'sites.zone as zone')) as { id: string; zone: string }[];
+  return new Map(rows.map((r) => [r.id, r.zone]));
+}
+
+interface ReadingRow { tareG: number; readings: { at: string; g: number }[] }
+/** Rows of readings as one row, net; an instant that came twice counts once. */
+function joined(rows: readonly ReadingRow[]): StreamReading[] {
+  const byInstant = new Map<string, StreamReading>();
+  for (const row of rows) for (const r of row.readings) if (!byInstant.has(r.at)) byInstant.set(r.at, { at: r.at, g: r.g - row.tareG });
+  return [...byInstant.values()].sort((a, b) => a.at.localeCompare(b.at));
+}
+
 export async function drainViews(db: Knex, where: Record<string, unknown>): Promise<Drain[]> {
-  const drains = await list<Omit<Drain, 'weighings' | 'events'>>(db, 'drains', where, 'startedAt');
+  const drains = await list<Omit<Drain, 'weighings' | 'events' | 'readings' | 'zone'>>(db, 'drains', where, 'startedAt');
+  const zones = await zonesOf(db, drains.map((d) => d.batchId));
   return Promise.all(drains.map(async (drain) => ({
     ...drain,
+    zone: zones.get(drain.batchId)!,
     weighings: await list<Weighing>(db, 'weighings', { drainId: drain.id }, 'occurredAt'),
     events: await list<DrainEvent>(db, 'drainEvents', { drainId: drain.id }, 'occurredAt'),
+    readings: joined(await list<ReadingRow>(db, 'readings', { drainId: drain.id }, 'occurredAt')),
   })));
 }
 
@@ -79,6 +96,9 @@ export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
     hive: await hiveView(db, batch.hiveId),
     looks,
     takes: await list<Take>(db, 'takes', { batchId: id }, 'occurredAt'),
+    marks: await list<StepMark>(db, 'stepMarks', { batchId: id }, 'occurredAt'),
+    incidents: await list<Incident>(db, 'incidents', { batchId: id }, 'occurredAt'),
+    frameEvents: await list<FrameEvent>(db, 'frameEvents', { batchId: id }, 'occurredAt'),
     drains: await drainViews(db, { batchId: id }),
     ...(await bookView(db, id)),
   };

@@ -51,7 +51,7 @@ export async function performWrite(db: Knex, clock: ServerClock, definition: Wri
       await unit.checkBook();
       const last = await trx('commands').max('sequence as sequence').first();
       await trx('commands').insert({
-        id: command.id, sequence: Number(last?.sequence ?? 0) + 1, route, device: command.device, person: command.person ?? null,
+        id: command.id, sequence: Number(last?.sequence ?? 0) + 1, route, device: command.device, deviceAt: command.deviceAt ?? null, person: command.person ?? null,
         sentence: definition.sentence(parsed.data as never), occurredAt: command.occurredAt, recordedAt: now.toISOString(),
         response: JSON.stringify(answer), undoes: (answer.undoes as string | undefined) ?? null, undoneBy: null,
       });

@@ -1,25 +1,64 @@
-import { drainForecast, forecastInput, honeyDepthMm, nextStirAt, settlingHours, type Batch, type Clock, type HouseRules, type Vessel } from '@furrow/core';
+import { drainForecast, estimateSeen, forecastInput, frameForecast, frameRun, honeyDepthMm, nextStirAt, placeLabel, pressAdvice, pressTurns, settlingHours, takeInputOf, takeProgress, takeSteps, vesselFullKg, type Batch, type BatchDetail, type Clock, type Drain, type HouseRules, type MethodPrior, type Vessel } from '@furrow/core';
 import type { Knex } from 'knex';
+import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
-import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
+import { batchDetail, batchViews, bookView, currentRules, drainViews } from '../store/views.js';
 
-/** Clocks that run now, told by instants: what is due next in each drain, by the unfavourable edge. */
+const soon = (dueAt: string | null, now: Date, minutes: number): boolean => dueAt !== null && Date.parse(dueAt) - now.getTime() < minutes * 60_000;
+
+/** Clocks that run now, told by instants: waits and frames at the hive, drains, warmings and presses at the bench, by the unfavourable edge. */
 export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
   const { rules } = await currentRules(db);
   const vessels = await list<Vessel>(db, 'vessels');
   const batches = await batchViews(db, { closedAt: null });
-  const drains = await drainViews(db, { endedAt: null });
-  const running = drains.flatMap((drain) => {
+  const running: Clock[] = [];
+  for (const drain of await drainViews(db, { endedAt: null })) {
     const batch = batches.find((b) => b.id === drain.batchId);
-    if (!batch) return [];
-    return [drainClock()];
+    if (!batch) continue;
+    const { dueAt, dueWhat } = nextDue(drain, vessels.find((v) => v.id === drain.lowerVesselId) ?? null, rules, now, await methodPriorOf(db, drain));
+    const base = { batchId: drain.batchId, hiveName: batch.hiveName };
+    running.push({ ...base, id: drain.id, kind: 'drain', startedAt: drain.startedAt, dueAt, dueWhat, urgent: soon(dueAt, now, 60) }, ...benchClocks(drain, base, rules, now));
+  }
+  const taking: Clock[] = [];
+  for (const batch of batches.filter((b) => b.stage === 'take')) {
+    if (await db('stepMarks').where({ batchId: batch.id, removedAt: null }).first()) taking.push(...takeClocks(await batchDetail(db, batch.id), rules, vessels, now));
+  }
+  return [...taking, ...running, ...(await settleClocks(db, batches, vessels))];
+}
 
-    function drainClock(): Clock {
-      const { dueAt, dueWhat } = nextDue(drain, vessels.find((v) => v.id === drain.lowerVesselId) ?? null, rules, now);
-      return { id: drain.id, kind: 'drain', batchId: drain.batchId, hiveName: batch!.hiveName, startedAt: drain.startedAt, dueAt, dueWhat, urgent: dueAt !== null && Date.parse(dueAt) - now.getTime() < 60 * 60_000 };
-    }
-  });
-  return [...running, ...(await settleClocks(db, batches, vessels))];
+/** A warming that lasts and a press that rests have their own clock beside the drain's. */
+function benchClocks(drain: Drain, base: { batchId: string; hiveName: string }, rules: HouseRules, now: Date): Clock[] {
+  const found: Clock[] = [];
+  const last = drain.events.filter((e) => e.kind === 'warm' || e.kind === 'warm-end').at(-1);
+  if (last?.kind === 'warm') found.push({ ...base, id: `${drain.id}-warm`, kind: 'warm', startedAt: last.occurredAt, dueAt: new Date(Date.parse(last.occurredAt) + 2 * 3_600_000).toISOString(), dueWhat: 'look at the warmth', urgent: false });
+  const turns = pressTurns(drain);
+  const advice = pressAdvice(turns, rules, now.toISOString());
+  if (turns.length && advice.nextTurnAt) found.push({ ...base, id: `${drain.id}-press`, kind: 'press', startedAt: turns[turns.length - 1].at, dueAt: advice.nextTurnAt, dueWhat: 'turn the press', urgent: soon(advice.nextTurnAt, now, 5) });
+  return found;
+}
+
+/** What runs at the hive: the wait of the step, the minutes a stingless box may stay open, each frame's vessel. */
+export function takeClocks(detail: BatchDetail, rules: HouseRules, vessels: readonly Vessel[], now: Date): Clock[] {
+  const { batch } = detail;
+  const progress = takeProgress(takeSteps(takeInputOf(detail, rules, now.toISOString())), detail, rules);
+  const base = { batchId: batch.id, hiveName: batch.hiveName };
+  const since = detail.marks.at(-1)?.occurredAt ?? batch.createdAt;
+  const found: Clock[] = [];
+  if (progress.waitUntil) found.push({ ...base, id: `${batch.id}-wait`, kind: 'wait', startedAt: since, dueAt: progress.waitUntil, dueWhat: 'go on', urgent: soon(progress.waitUntil, now, 1) });
+  if (progress.shutBy) found.push({ ...base, id: `${batch.id}-shut`, kind: 'wait', startedAt: since, dueAt: progress.shutBy, dueWhat: 'close the box', urgent: true });
+  for (const combId of batch.combIds) {
+    const slot = detail.hive.bars.find((b) => b.comb?.id === combId)?.slot ?? 0;
+    const run = frameRun(combId, slot, detail.frameEvents);
+    if (!run.openedAt || run.closed) continue;
+    const look = detail.looks.filter((l) => l.combId === combId).at(-1);
+    const honeyKg = (look ? estimateSeen(look, detail.hive) : null)?.honeyKg ?? { low: 0.8, mid: 2, high: 3 };
+    const vessel = vessels.find((v) => v.id === run.vesselId) ?? null;
+    const moisturePercent = Math.min(25, batch.plan?.moisturePercent ?? 18);
+    const forecast = frameForecast(run, { parts: rules.frameParts, honeyKg, moisturePercent, vesselFullKg: vessel ? vesselFullKg(vessel, moisturePercent, 29) : null, nowIso: now.toISOString() });
+    const full = forecast?.fullAt ?? null;
+    found.push({ ...base, id: `${batch.id}-${combId}`, kind: 'frame', startedAt: run.openedAt, dueAt: full ?? forecast?.nineTenthsAt?.mid ?? null, dueWhat: full ? `swap the vessel of frame ${placeLabel(slot)}` : `frame ${placeLabel(slot)} nearly empty`, urgent: soon(full, now, 10) });
+  }
+  return found;
 }
 
 /** Honey that settles: from the close of its drain until it is filled, due to be skimmed by the slow edge of Stokes. */
@@ -40,8 +79,8 @@ async function settleClocks(db: Knex, batches: Batch[], vessels: Vessel[]): Prom
 }
 
 /** The earliest of stir and full vessel; nine tenths out once neither is ahead. */
-export function nextDue(drain: Parameters<typeof forecastInput>[0], lower: Vessel | null, rules: HouseRules, now: Date): { dueAt: string | null; dueWhat: string | null; overflowAt: string | null } {
-  const forecast = drainForecast(forecastInput(drain, lower, rules, now.toISOString()));
+export function nextDue(drain: Parameters<typeof forecastInput>[0], lower: Vessel | null, rules: HouseRules, now: Date, prior?: MethodPrior): { dueAt: string | null; dueWhat: string | null; overflowAt: string | null } {
+  const forecast = drainForecast(forecastInput(drain, lower, rules, now.toISOString(), prior));
   const instant = (hours: number): string => new Date(Date.parse(drain.startedAt) + hours * 3_600_000).toISOString();
   const overflowAt = forecast.overflowHours ? instant(forecast.overflowHours.earliest) : null;
   const stirAt = nextStirAt(drain, rules);

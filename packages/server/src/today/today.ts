@@ -1,6 +1,7 @@
 import { cutsComb, dueItems, judgeHiveAt, siteDate, spareableBars, stateAt, winterCase, type Gear, type Stage, type TodayLine, type Vessel } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
+import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
 import { hiveViews } from '../store/hiveViews.js';
 import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
@@ -20,13 +21,18 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
   for (const drain of await drainViews(db, { endedAt: null })) {
     const batch = batches.find((b) => b.id === drain.batchId);
     if (!batch) continue;
-    const due = nextDue(drain, vessels.find((v) => v.id === drain.lowerVesselId) ?? null, rules, now);
+    const due = nextDue(drain, vessels.find((v) => v.id === drain.lowerVesselId) ?? null, rules, now, await methodPriorOf(db, drain));
     const base = { stage: 'drain' as const, batchId: batch.id, hiveId: batch.hiveId };
     if (due.dueWhat === 'stir') add({ ...base, id: `${drain.id}-stir`, kind: 'stir', title: `Stir ${batch.hiveName}`, dueAt: due.dueAt, ifLeft: 'Closed cells keep their honey; it comes out with the wax.' });
     if (due.overflowAt) add({ ...base, id: `${drain.id}-draw-off`, kind: 'draw-off', title: `Draw off ${batch.hiveName}'s lower vessel`, dueAt: due.overflowAt, ifLeft: 'It runs over.', urgent: Date.parse(due.overflowAt) - now.getTime() < 3 * 3_600_000 });
     if (!due.overflowAt && due.dueWhat !== 'stir') add({ ...base, id: `${drain.id}-end`, kind: 'close', title: `${batch.hiveName}: nine tenths out, decide when to stop`, dueAt: due.dueAt, ifLeft: 'Open honey takes on water in a damp room.' });
   }
-  const settling = new Map((await clocks(db, now)).filter((c) => c.kind === 'settle').map((c) => [c.batchId, c.dueAt]));
+  const atTheHive = await clocks(db, now);
+  for (const clock of atTheHive.filter((c) => c.kind === 'frame' || c.kind === 'press')) {
+    const frame = clock.kind === 'frame';
+    add({ stage: frame ? 'take' : 'drain', batchId: clock.batchId, hiveId: null, id: clock.id, kind: clock.kind, title: `${clock.hiveName}: ${clock.dueWhat}`, dueAt: clock.dueAt, ifLeft: frame ? 'It runs over beside the hive, and robbers come.' : 'What the press holds flows back into the wax as it cools.', urgent: clock.urgent });
+  }
+  const settling = new Map(atTheHive.filter((c) => c.kind === 'settle').map((c) => [c.batchId, c.dueAt]));
   for (const batch of batches) {
     const base = { stage: batch.stage as Stage, batchId: batch.id, hiveId: batch.hiveId };
     if (batch.stage === 'ready') add({ ...base, id: `${batch.id}-plan`, kind: 'plan', title: `Plan the day for ${batch.hiveName}`, dueAt: null, ifLeft: 'Nothing is taken.' });
@@ -60,7 +66,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
   for (const held of (await db('heldCommands').orderBy('recordedAt')) as { id: string; why: string; recordedAt: string }[]) {
     add({ id: held.id, kind: 'held', stage: 'book', batchId: null, hiveId: null, title: `A late entry did not fit: ${held.why}`, dueAt: held.recordedAt, ifLeft: 'It stays kept, and counts for nothing.', urgent: true });
   }
-  const visits = (await db('takes').whereIn('outcome', ['taken', 'broke']).where({ removedAt: null }).groupBy('batchId').select('batchId').max('occurredAt as at')) as { batchId: string; at: string }[];
+  const visits = (await db('takes').whereIn('outcome', ['taken', 'broke', 'fell']).where({ removedAt: null }).groupBy('batchId').select('batchId').max('occurredAt as at')) as { batchId: string; at: string }[];
   for (const { batchId, at } of visits) {
     const batch = batches.find((b) => b.id === batchId);
     const dueAt = new Date(Date.parse(at) + 24 * 3_600_000).toISOString();
