@@ -13,6 +13,7 @@ export const router = createRouter({
     { path: '/ready/:id?', name: 'ready', meta: { title: 'Ready', stage: 'ready' }, component: () => import('./ready/ReadyView.vue') },
     { path: '/take/:id?', name: 'take', meta: { title: 'Take', stage: 'take' }, component: () => import('./take/TakeView.vue') },
     { path: '/drain/:id?', name: 'drain', meta: { title: 'Drain', stage: 'drain' }, component: () => import('./drain/DrainView.vue') },
+    { path: '/settle/:id?', name: 'settle', meta: { title: 'Settle', stage: 'drain' }, component: () => import('./drain/SettleView.vue') },
     { path: '/cut/:id?', name: 'cut', meta: { title: 'Cut', stage: 'cut' }, component: () => import('./cut/CutView.vue') },
     { path: '/jar/:id?', name: 'jar', meta: { title: 'Jar', stage: 'jar' }, component: () => import('./jar/JarView.vue') },
     { path: '/book/:id?', name: 'book', meta: { title: 'Book', stage: 'book' }, component: () => import('./book/BookView.vue') },

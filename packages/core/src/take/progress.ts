@@ -54,3 +54,22 @@ export function takeProgress(planned: readonly TakeStep[], done: { marks: readon
 
 const comeBack = (id: string): TakeStep => ({ id: `left-${id}`, kind: 'prepare', title: 'The job was left', text: 'Come back after dark or another day, fully covered, with a second person, water and a lit smoker. First only close the hive.', caution: 'Stung many times, or any hard breathing: a doctor sees to it before anyone goes back.', done: 'Back, all covered' });
 const pause = (id: string): TakeStep => ({ id: `pause-${id}`, kind: 'wait', title: 'Step back and wait', text: 'Cover the hive, ten metres away, until the smell of alarm is gone.', waitMinutes: PAUSE_MINUTES, done: 'Go on' });
+
+/** A step left open for longer than this counts as this many minutes: somebody went away. A starting value. */
+const LONGEST_STEP_MINUTES = 60;
+
+/**
+ * Minutes of the hands at the hive, from the instants that were written down: each step from the one before it, waits
+ * left out, long pauses cut at an hour. Takes what was marked, taken and told, and the steps they belong to.
+ */
+export function handsOnMinutes(done: { marks: readonly Pick<StepMark, 'stepId' | 'occurredAt'>[]; takes: readonly Pick<Take, 'occurredAt'>[]; incidents: readonly Pick<Incident, 'kind' | 'occurredAt'>[] }, steps: readonly Pick<TakeStep, 'id' | 'kind'>[]): number {
+  const waits = new Set(steps.filter((s) => s.kind === 'wait').map((s) => s.id));
+  const moments = [
+    ...done.marks.map((m) => ({ at: Date.parse(m.occurredAt), counts: !waits.has(m.stepId) })),
+    ...done.takes.map((t) => ({ at: Date.parse(t.occurredAt), counts: true })),
+    // The time until somebody picked up the telephone counts; the call itself does not.
+    ...done.incidents.map((i) => ({ at: Date.parse(i.occurredAt), counts: true })),
+  ].sort((a, b) => a.at - b.at);
+  const sum = moments.slice(1).reduce((total, moment, i) => total + (moment.counts ? Math.min(LONGEST_STEP_MINUTES, (moment.at - moments[i].at) / 60_000) : 0), 0);
+  return Math.round(sum);
+}

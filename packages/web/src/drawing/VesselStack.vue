@@ -1,8 +1,11 @@
 <script setup lang="ts">
+import type { Arrangement } from '@furrow/core';
 import { computed } from 'vue';
+import StackDress from './StackDress.vue';
 
 /** The upper bucket with the crushed comb over the lower vessel, in section and to one scale; levels from mass, diameter and density. */
 const props = defineProps<{
+  arrangement?: Arrangement;
   upper: { volumeL: number; innerDiameterMm: number; name: string } | null;
   lower: { volumeL: number; innerDiameterMm: number; name: string } | null;
   crushedKg: number; outKg: number; inLowerKg: number; fullKg: number | null; densityKgPerL: number; fullAbout: string | null;
@@ -35,15 +38,13 @@ const viewHeight = computed(() => lowerBottom.value + 26);
 
 <template>
   <svg width="360" :height="viewHeight" :viewBox="`0 0 360 ${viewHeight}`" role="img" :aria-label="`${hereKg.toFixed(1)} kg still in the upper bucket, ${inLowerKg.toFixed(1)} kg in the lower vessel`">
-    <rect :x="cx - U.w / 2 - 14" y="20" :width="U.w + 28" height="13" fill="url(#p-wood)" stroke="var(--ink)" />
+    <StackDress :arrangement="arrangement ?? 'holed-bucket'" :cx="cx" :upper="{ w: U.w, top: 34, bottom: upperBottom }" :lower="{ w: L.w, top: lowerTop, bottom: lowerBottom }" part="behind" />
     <path :d="`M${cx - U.w / 2} 34h${U.w}V${upperBottom}h${-U.w}Z`" fill="var(--lime-0)" />
     <path :d="`M${cx - U.w / 2} ${upperBottom - bedLevel}q${U.w / 4} 9 ${U.w / 2} 0t${U.w / 2} 0V${upperBottom}h${-U.w}Z`" fill="var(--open)" />
     <g v-for="(c, i) in crumbs" :key="i" :transform="`translate(${c.x} ${c.y}) rotate(${c.a})`"><path d="M-5 0h10" :stroke="c.light === 0 ? '#fff' : c.light === 1 ? 'var(--capped)' : 'var(--capped-mark)'" :stroke-width="c.light === 2 ? 1.2 : 3" /></g>
     <path :d="`M${cx - U.w / 2 + 6} ${upperBottom - began}h${U.w - 12}`" stroke="var(--ink)" stroke-width="1.5" stroke-dasharray="7 4" />
     <text :x="cx" :y="upperBottom - began + (began - bedLevel > 26 ? 18 : -7)" font-size="15" text-anchor="middle"><tspan font-weight="700">{{ crushedKg.toFixed(1) }} kg</tspan> at the start</text>
-    <path :d="`M${cx - U.w / 2 - 2.5} 34V${upperBottom + 2}H${cx + U.w / 2 + 2.5}V34`" fill="none" stroke="var(--ink)" stroke-width="5" />
-    <path :d="`M${cx - U.w / 2 + 8} ${upperBottom + 2}H${cx + U.w / 2 - 8}`" stroke="var(--open)" stroke-width="5" stroke-dasharray="3 12" />
-    <path :d="`M${cx - L.w / 2 - 3} ${lowerTop - 12}h${L.w + 6}`" stroke="var(--ink)" stroke-width="4" stroke-dasharray="2 2" />
+    <StackDress :arrangement="arrangement ?? 'holed-bucket'" :cx="cx" :upper="{ w: U.w, top: 34, bottom: upperBottom }" :lower="{ w: L.w, top: lowerTop, bottom: lowerBottom }" part="before" />
     <path v-if="bedLevel > 2" :d="`M${cx - L.w / 4} ${lowerTop - 10}V${lowerBottom - honey}M${cx} ${lowerTop - 10}V${lowerBottom - honey}M${cx + L.w / 4} ${lowerTop - 10}V${lowerBottom - honey}`" stroke="var(--open)" stroke-width="2.5" />
     <rect :x="cx - L.w / 2" :y="lowerBottom - honey" :width="L.w" :height="honey" fill="var(--open)" />
     <path :d="Array.from({ length: Math.floor(honey / 18) }, (_, i) => `M${cx - L.w / 2 + 14 + (i % 2) * 20} ${lowerBottom - 12 - i * 18}h${L.w / 4}m${L.w / 8} 0h${L.w / 4}`).join('')" stroke="var(--open-mark)" stroke-opacity=".55" fill="none" />

@@ -15,12 +15,12 @@ const { data: vessels } = useVessels();
 const { data: jars } = useJars();
 const { go, busy, refusal, fieldError } = useSend();
 const roles: Record<VesselRole, string> = { tub: 'Tub for comb', upper: 'Upper, with holes', lower: 'Lower, for honey', settling: 'Settling, with gate' };
-type VesselDraft = { id: string | null; revision: number; name: string; role: VesselRole; volumeL: number | null; tareG: number | null; innerDiameterMm: number | null };
+type VesselDraft = { id: string | null; revision: number; name: string; role: VesselRole; volumeL: number | null; tareG: number | null; innerDiameterMm: number | null; headspacePercent: number | null; holeMm: number | null };
 type JarDraft = { id: string | null; revision: number; name: string; purpose: JarKindRecord['purpose']; cost: number | null; netG: number | null; tareG: number | null; stock: number | null; value: number | null };
 const purposes: Record<JarKindRecord['purpose'], string> = { jar: 'Honey', chunk: 'Comb and honey', piece: 'A piece of comb' };
 const vessel = ref<VesselDraft | null>(null);
 const jar = ref<JarDraft | null>(null);
-const editVessel = (v?: Vessel): void => { refusal.value = null; vessel.value = v ? { ...v } : { id: null, revision: 0, name: '', role: 'lower', volumeL: null, tareG: null, innerDiameterMm: null }; };
+const editVessel = (v?: Vessel): void => { refusal.value = null; vessel.value = v ? { ...v } : { id: null, revision: 0, name: '', role: 'lower', volumeL: null, tareG: null, innerDiameterMm: null, headspacePercent: null, holeMm: null }; };
 const editJar = (j?: JarKindRecord): void => { refusal.value = null; jar.value = j ? { ...j } : { id: null, revision: 0, name: '', purpose: 'jar', cost: 0, netG: null, tareG: null, stock: null, value: 0 }; };
 const vesselReady = computed(() => newVesselSchema.omit({ id: true }).safeParse(strip(vessel.value)).success);
 const jarReady = computed(() => newJarKindSchema.omit({ id: true }).safeParse(strip(jar.value)).success);
@@ -64,6 +64,7 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number => ((v.volum
         <TextField v-model="vessel.name" label="Name" :error="fieldError('name')" />
         <label class="sub" for="role">What it is for</label><select id="role" v-model="vessel.role" class="native"><option v-for="(word, role) in roles" :key="role" :value="role">{{ word }}</option></select>
         <NumberField v-model="vessel.volumeL" label="Volume, to the brim" unit="L" :max="500" :error="fieldError('volumeL')" /><NumberField v-model="vessel.tareG" label="Weight empty" unit="g" whole :min="0" :error="fieldError('tareG')" /><NumberField v-model="vessel.innerDiameterMm" label="Inner width" unit="mm" :min="30" :max="1500" :error="fieldError('innerDiameterMm')" />
+        <details class="how"><summary>Headspace and holes</summary><NumberField v-model="vessel.headspacePercent" nullable label="Left free above the mark, 10 % if empty" unit="%" :min="0" :max="60" :error="fieldError('headspacePercent')" /><NumberField v-model="vessel.holeMm" nullable label="Holes or mesh" unit="mm" :min="0.05" :max="30" :error="fieldError('holeMm')" /></details>
         <p class="sub">No galvanised, copper, bare iron or reused chemical vessels: honey is sour.</p>
         <Refusal :refusal="refusal" :fields="['name', 'volumeL', 'tareG', 'innerDiameterMm']" /><Button type="submit" :label="vessel.id ? 'Write it down' : 'Put it in the kit'" :disabled="!vesselReady" :loading="busy" /><Button v-if="vessel.id" text type="button" label="Take it out of the kit" @click="takeOut('/vessels', vessel)" />
       </form>

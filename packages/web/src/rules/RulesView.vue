@@ -11,6 +11,7 @@ import { useHives, useRules } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { serverNow } from '../server/client.js';
 import KitPanel from './KitPanel.vue';
+import BenchRules from './BenchRules.vue';
 import PlanRules from './PlanRules.vue';
 
 const rules = useRules();
@@ -79,6 +80,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         <NumberField v-model="(draft.stopBelowGPerHour as number | null)" label="Advise to stop under" unit="g an hour" :min="1" :max="1000" :error="issue('stopBelowGPerHour')" /><NumberField v-model="(draft.minutesPerComb as number | null)" label="Your minutes a comb" unit="min" :min="1" :max="120" :error="issue('minutesPerComb')" />
         <NumberField v-model="(draft.minutesPerJar as number | null)" label="Your minutes a jar" unit="min" :min="0.2" :max="30" :error="issue('minutesPerJar')" /><TextField v-model="draft.quietFrom" type="time" label="Quiet from" :error="issue('quietFrom')" /><TextField v-model="draft.quietTo" type="time" label="Quiet until" :error="issue('quietTo')" />
       </div>
+      <BenchRules v-model="draft" :issue="issue" />
       <PlanRules v-model="draft" part="work" :issue="issue" />
       <h2 class="furrow-heading">Labels and units</h2>
       <div class="line"><NumberField v-model="(draft.bestBeforeMonths as number | null)" label="Best before, months after harvest" whole :min="1" :max="60" :error="issue('bestBeforeMonths')" /><TextField v-model="draft.labelMaker" label="Name on the label" :error="issue('labelMaker')" />

@@ -26,11 +26,15 @@ function device(): string {
   return made;
 }
 
-/** Milliseconds the server's clock is ahead of this device's, so that every record is dated by one clock. */
-let aheadMs = 0;
+/** The server's clock as last heard: its instant, when this device heard it, and how fast it runs (1 but in rehearsals). */
+let heardClock = { serverMs: Date.now(), deviceMs: Date.now(), speed: 1 };
 const heard = new Set<() => void>();
-export function setServerNow(now: string): void {
-  aheadMs = Date.parse(now) - Date.now();
+const reckoned = (): number => heardClock.serverMs + (Date.now() - heardClock.deviceMs) * heardClock.speed;
+/** A clock that was heard a little late does not set the time back: what is written stays in order. */
+const LATE_MS = 60_000;
+export function setServerNow(now: string, speed = 1): void {
+  const [told, running] = [Date.parse(now), reckoned()];
+  heardClock = { serverMs: running > told && running - told < LATE_MS * speed ? running : told, deviceMs: Date.now(), speed };
   for (const listener of heard) listener();
 }
 /** Tells when the server's time was heard; gives back how to stop telling. */
@@ -38,7 +42,10 @@ export function onServerNow(listener: () => void): () => void {
   heard.add(listener);
   return () => heard.delete(listener);
 }
-export const serverNow = (): Date => new Date(Date.now() + aheadMs);
+export const serverNow = (): Date => new Date(reckoned());
+export const serverSpeed = (): number => heardClock.speed;
+/** Minutes by which this device's own clock is ahead of the server's; records go by the server's. */
+export const deviceAheadMinutes = (): number => Math.round((Date.now() - reckoned()) / 60_000);
 
 async function answer<T>(response: Response): Promise<T> {
   if (response.ok) return (await response.json()) as T;
@@ -78,6 +85,7 @@ export async function send<T = Record<string, unknown>>(path: string, payload: u
     id: options.commandId ?? uuid(),
     device: device(),
     occurredAt: options.occurredAt ?? serverNow().toISOString(),
+    deviceAt: new Date().toISOString(),
     ...(options.baseRevision ? { baseRevision: options.baseRevision } : {}),
     payload,
   };

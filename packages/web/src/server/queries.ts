@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import type { Batch, BatchDetail, Clock, Flow, Gear, Hive, JarKindRecord, JournalLine, LookFaces, Lot, OpenPlans, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
+import type { Batch, BatchDetail, Clock, CrushMethod, Flow, Gear, Hive, JarKindRecord, JournalLine, LookFaces, Lot, OpenPlans, PastRun, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
 import { computed, type Ref } from 'vue';
-import { read, setServerNow } from './client.js';
+import { read, serverSpeed, setServerNow } from './client.js';
 
 /** All server data goes through this one cache; an event of the server makes it ask again. */
 const items = <T>(path: string) => async (): Promise<T[]> => (await read<{ items: T[] }>(path)).items;
@@ -14,6 +14,9 @@ export const useJars = () => useQuery({ queryKey: ['jars'], queryFn: items<JarKi
 export const useHarvests = () => useQuery({ queryKey: ['harvests'], queryFn: items<Batch>('/harvests') });
 export const useJournal = () => useQuery({ queryKey: ['journal'], queryFn: items<JournalLine>('/journal') });
 export const useBook = () => useQuery({ queryKey: ['book'], queryFn: () => read<{ lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { message: string }[] }>('/book') });
+export interface HouseholdRun { drainId: string; batchId: string; hiveName: string; date: string; method: CrushMethod; pressed: boolean; share: number; tauHours: number | null; drippedG: number; pressedG: number; residualShare: number }
+/** Closed drains and frames of the household: what forecasts and the press learn from. */
+export const useRuns = () => useQuery({ queryKey: ['runs'], queryFn: () => read<{ drains: HouseholdRun[]; frames: PastRun[] }>('/runs') });
 export const useGear = () => useQuery({ queryKey: ['gear'], queryFn: items<Gear>('/gear') });
 export const useOpenPlans = () => useQuery({ queryKey: ['plans'], queryFn: () => read<OpenPlans>('/plans'), shallow: true });
 /** Weather of several sites at once, by site. */
@@ -32,11 +35,12 @@ export const useClocks = () =>
   useQuery({
     queryKey: ['clocks'],
     queryFn: async () => {
-      const answer = await read<{ now: string; items: Clock[] }>('/clocks');
-      setServerNow(answer.now);
+      const answer = await read<{ now: string; speed: number; items: Clock[] }>('/clocks');
+      setServerNow(answer.now, answer.speed);
       return answer.items;
     },
-    refetchInterval: 60_000,
+    // A rehearsal's fast clock is asked more often.
+    refetchInterval: () => (serverSpeed() > 1 ? 4_000 : 60_000),
   });
 export const useToday = () => useQuery({ queryKey: ['today'], queryFn: items<TodayLine>('/today'), refetchInterval: 60_000 });
 

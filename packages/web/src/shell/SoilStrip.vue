@@ -2,7 +2,9 @@
 import { hoursText, type Clock } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { useClocks, useHives, useRefresh } from '../server/queries.js';
-import { Refused, read, send } from '../server/client.js';
+import { computed, watch } from 'vue';
+import { Refused, deviceAheadMinutes, read, send, serverSpeed } from '../server/client.js';
+import { dueNow, ring } from './alarms.js';
 import { useUi } from './ui.js';
 import { useNow } from './useNow.js';
 
@@ -17,6 +19,20 @@ function due(clock: Clock): string {
   const hours = (Date.parse(clock.dueAt) - now.value.getTime()) / 3_600_000;
   return hours > 0 ? `${clock.dueWhat} in ${hoursText(hours)}` : `${clock.dueWhat} now`;
 }
+const WORDS: Record<Clock['kind'], string> = { drain: 'Drain', settle: 'Settle', wait: 'Wait', frame: 'Frame', warm: 'Warm', press: 'Press' };
+const WHERE: Record<Clock['kind'], string> = { drain: 'drain', settle: 'settle', wait: 'take', frame: 'take', warm: 'drain', press: 'drain' };
+/** A clock of this device that is minutes off is said; records go by Furrow's. */
+const ahead = computed(() => (now.value && serverSpeed() === 1 ? deviceAheadMinutes() : 0));
+const aheadText = computed(() => `This device's clock is ${hoursText(Math.abs(ahead.value) / 60)} ${ahead.value > 0 ? 'ahead' : 'behind'}: Furrow writes by its own.`);
+const rung = new Set<string>();
+watch([clocks, now], () => {
+  for (const { key, text } of dueNow(clocks.value ?? [], now.value, rung)) {
+    rung.add(key);
+    if (!ui.alarms) continue;
+    ring(text);
+    ui.say(text);
+  }
+});
 async function undo(): Promise<void> {
   try {
     // Without a message on the strip, the last entry there is.
@@ -35,9 +51,10 @@ defineExpose({ undo });
 <template>
   <footer class="soil-strip" aria-label="Clocks and messages">
     <span v-if="isError" class="clock">Furrow cannot be reached. What you type stays here.</span>
-    <RouterLink v-for="c in clocks" :key="c.id" :to="`/${c.kind === 'drain' ? 'drain' : 'jar'}/${c.batchId}`" class="clock" :class="{ running: c.kind === 'drain' }">
-      <b>{{ c.kind === 'drain' ? 'Drain' : 'Settle' }}</b> {{ c.hiveName }} <b>{{ since(c) }}</b> <span class="quiet">{{ due(c) }}</span>
+    <RouterLink v-for="c in clocks" :key="c.id" :to="`/${WHERE[c.kind]}/${c.batchId}`" class="clock" :class="{ running: c.kind !== 'settle' }">
+      <b>{{ WORDS[c.kind] }}</b> {{ c.hiveName }} <b>{{ since(c) }}</b> <span class="quiet">{{ due(c) }}</span>
     </RouterLink>
+    <span v-if="Math.abs(ahead) >= 3" class="clock">{{ aheadText }}</span>
     <span v-if="!clocks?.length && !isError" class="quiet">No clock runs.</span>
     <span class="grow" />
     <span class="said" role="status" aria-live="polite">

@@ -4,6 +4,7 @@ import { ref, watch } from 'vue';
 /** The interface's own state: what is lit, what was just said. Server data lives in the query cache. */
 export const useUi = defineStore('ui', () => {
   const sun = ref(localStorage.getItem('furrow.sun') === 'yes');
+  const alarms = ref(localStorage.getItem('furrow.alarms') === 'on');
   const keysOn = ref(localStorage.getItem('furrow.keys') !== 'off');
   const message = ref<{ text: string; commandId: string | null } | null>(null);
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -12,6 +13,7 @@ export const useUi = defineStore('ui', () => {
     localStorage.setItem('furrow.sun', on ? 'yes' : 'no');
     document.documentElement.classList.toggle('sun', on);
   }, { immediate: true });
+  watch(alarms, (on) => localStorage.setItem('furrow.alarms', on ? 'on' : 'off'));
   watch(keysOn, (on) => localStorage.setItem('furrow.keys', on ? 'on' : 'off'));
 
   /** Says something in the soil strip for a while; with a command it can be undone from there. */
@@ -20,5 +22,5 @@ export const useUi = defineStore('ui', () => {
     message.value = { text, commandId };
     timer = setTimeout(() => (message.value = null), 12_000);
   }
-  return { sun, keysOn, message, say };
+  return { sun, keysOn, alarms, message, say };
 });

@@ -1,11 +1,16 @@
 import { onScopeDispose, ref } from 'vue';
-import { onServerNow, serverNow } from '../server/client.js';
+import { onServerNow, serverNow, serverSpeed } from '../server/client.js';
 
 /** The server's time, refreshed every ten seconds and whenever the server was heard: it never ticks. */
 export function useNow() {
   const now = ref(serverNow());
-  const refresh = (): void => void (now.value = serverNow());
-  const timer = setInterval(refresh, 10_000);
+  let last = Date.now();
+  const refresh = (): void => {
+    last = Date.now();
+    now.value = serverNow();
+  };
+  // A fast clock, in rehearsals, is looked at more often.
+  const timer = setInterval(() => { if (serverSpeed() > 1 || Date.now() - last >= 9_500) refresh(); }, 1_000);
   const unhear = onServerNow(refresh);
   onScopeDispose(() => {
     clearInterval(timer);

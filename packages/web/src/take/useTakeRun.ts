@@ -1,0 +1,32 @@
+import { handsOnMinutes, placesOf, takeInputOf, takeProgress, takeSteps, type BatchDetail, type HouseRules } from '@furrow/core';
+import { computed, ref, watch, type Ref } from 'vue';
+import { newId } from '../server/client.js';
+import { useSend } from '../server/useSend.js';
+
+/**
+ * The work at one hive as it stands: steps from the core, done ones from the server, so that a reload, another device
+ * or a restart changes nothing. `shown` may look back at an earlier step; what is done now is always `at`.
+ */
+export function useTakeRun(detail: Ref<BatchDetail | undefined>, rules: Ref<HouseRules | undefined>, now: Ref<Date>) {
+  const { go, busy, refusal, fieldError } = useSend();
+  // Made once a harvest opens: taking a comb must not change what stands before and behind it.
+  const day = computed(() => detail.value?.marks[0]?.occurredAt ?? now.value.toISOString().slice(0, 13) + ':00:00.000Z');
+  const input = computed(() => (detail.value && rules.value ? takeInputOf(detail.value, rules.value, day.value) : null));
+  const progress = computed(() => (input.value ? takeProgress(takeSteps(input.value), detail.value!, rules.value!) : null));
+  const steps = computed(() => progress.value?.steps ?? []);
+  const back = ref(0);
+  const at = computed(() => progress.value?.index ?? 0);
+  watch(at, () => (back.value = 0));
+  const shown = computed(() => Math.max(0, at.value - back.value));
+  const step = computed(() => steps.value[shown.value] ?? null);
+  const places = computed(() => (detail.value ? placesOf(detail.value) : []));
+  const combOf = (slot: number | undefined): string | null => places.value.find((p) => p.slot === slot)?.combId ?? null;
+  const markOf = (stepId: string) => detail.value?.marks.find((m) => m.stepId === stepId) ?? null;
+  async function mark(answer: Record<string, string | number | boolean> = {}): Promise<boolean> {
+    if (!step.value || !detail.value) return false;
+    return Boolean(await go('/stepMarks', { id: newId(), batchId: detail.value.batch.id, stepId: step.value.id, answer }, `${step.value.title}: done.`));
+  }
+  const unmark = (): unknown => { const m = step.value && markOf(step.value.id); return m ? go(`/stepMarks/${m.id}/back`, {}, `${step.value!.title}: not done after all.`) : null; };
+  const minutes = computed(() => (detail.value ? handsOnMinutes(detail.value, steps.value) : 0));
+  return { input, progress, steps, step, shown, at, back, places, combOf, markOf, mark, unmark, minutes, go, busy, refusal, fieldError };
+}
