@@ -11,3 +11,20 @@ export async function lift(page: Page, bar: number): Promise<void> {
   if ((await comb.getAttribute('aria-pressed')) !== 'true') await comb.click();
   await expect(comb).toHaveAttribute('aria-pressed', 'true');
 }
+
+/** Goes through the opening of a top-bar hive: ready, smoked once or twice with its waits, the board out. */
+export async function openTopBar(page: Page): Promise<void> {
+  for (;;) {
+    const key = page.getByRole('button', { name: /^(All here|Smoked|Smoked again|Go on|Opened a little|Board is out)$/ });
+    await expect(key).toBeVisible();
+    const label = (await key.textContent())!.trim();
+    const title = page.locator('h2.instruction');
+    const before = await title.textContent();
+    // A tap that fell between two paints is given again, as a person would.
+    await expect(async () => {
+      if ((await title.textContent()) === before) await key.click();
+      await expect(title).not.toHaveText(before!, { timeout: 4000 });
+    }).toPass();
+    if (label === 'Board is out') return;
+  }
+}

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { openTopBar } from './lift.js';
 
 const BASE = 'http://127.0.0.1:4581';
 
@@ -125,7 +126,8 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await page.getByRole('button', { name: /go to Take/ }).click();
 
   // Take, a step at a time; the tare is forgotten first.
-  for (const done of ['All here', 'Smoked', 'Board is out', 'In the tub']) await page.getByRole('button', { name: done, exact: true }).click();
+  await openTopBar(page);
+  await page.getByRole('button', { name: 'In the tub', exact: true }).click();
   await field(page, 'Gross weight, vessel and comb', '3,4 kg');
   await field(page, 'Tare, before this comb', '0');
   await expect(page.getByText(/Tare forgotten\?/)).toBeVisible();
@@ -149,6 +151,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await expect(page.getByText('2.00 kg of comb to crush.')).toBeVisible();
   await page.getByRole('button', { name: 'Crushed: start the clock' }).click();
   await expect(page.getByText(/draining since/)).toBeVisible();
+  await page.getByRole('button', { name: 'Weigh…' }).click();
   await page.getByRole('button', { name: 'Read the scale' }).click();
   await expect(page.getByLabel('Gross, lower vessel and honey')).not.toHaveValue('');
   await field(page, 'Gross, lower vessel and honey', '0,32 kg');
@@ -166,9 +169,16 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   await field(page, 'Honey in the lower vessel, net', '1,1 kg');
   await field(page, 'Wet wax, net', '0,35 kg');
-  await expect(page.getByText('50 g less came out than went in.')).toBeVisible();
+  await expect(page.getByText('50 g less came out than went in')).toBeVisible();
   await field(page, 'Why', 'Stuck to the bucket');
   await page.getByRole('button', { name: 'Close this drain' }).click();
+
+  // Settle: the scum off, two drops of water.
+  await expect(page.getByRole('heading', { name: 'Cambará settles' })).toBeVisible();
+  await field(page, 'Scum, net', '0');
+  await page.getByRole('button', { name: 'Skimmed' }).click();
+  await expect(page.getByText('Skimmed', { exact: true }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Go on to Jar' }).click();
 
   // Jar: six would be needed, three are there.
   await expect(page.getByText('3 × 250 g')).toBeVisible();

@@ -1,5 +1,5 @@
 import { test, type Page } from '@playwright/test';
-import { chooserIsDone, lift } from '../lift.js';
+import { chooserIsDone, lift, openTopBar } from '../lift.js';
 import { picturePath, setCorners, showExamples } from '../comb.js';
 
 const shot = async (page: Page, name: string): Promise<void> => {
@@ -64,7 +64,7 @@ test('pictures of the main views', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(ready);
   await page.getByRole('button', { name: /go to Take/ }).click();
-  for (const done of ['All here', 'Smoked', 'Board is out']) await page.getByRole('button', { name: done, exact: true }).click();
+  await openTopBar(page);
   await shot(page, 'take');
   const url = page.url();
   await page.setViewportSize({ width: 390, height: 844 });

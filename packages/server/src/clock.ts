@@ -3,6 +3,8 @@ export interface ServerClock {
   now: () => Date;
   /** How many seconds pass in one: above 1 only in rehearsals and tests. */
   speed?: number;
+  /** True where the clock was set by hand: then no device is told that its own is wrong by days. */
+  set?: boolean;
 }
 
 /**
@@ -17,5 +19,5 @@ export function makeClock(setting: string | null): ServerClock {
   const speed = times === undefined ? 1 : Number(times);
   if (Number.isNaN(start) || !(speed > 0 && speed <= 3600)) throw new Error('FURROW_NOW must be an instant such as 2026-03-14T18:12:00Z, with = before it to stand still or *60 behind it to run faster.');
   const begun = Date.now();
-  return { now: () => new Date(frozen ? start : start + (Date.now() - begun) * speed), speed: frozen ? 1 : speed };
+  return { now: () => new Date(frozen ? start : start + (Date.now() - begun) * speed), speed: frozen ? 1 : speed, set: true };
 }

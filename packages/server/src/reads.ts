@@ -48,7 +48,7 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
   router.get('/lots', async (request, response) => void response.json(page(request, (await bookView(db)).lots)));
   router.get('/flows', async (request, response) => void response.json(page(request, (await bookView(db)).flows)));
   router.get('/book', async (_request, response) => void response.json(await bookView(db)));
-  router.get('/clocks', async (_request, response) => void response.json({ now: clock.now().toISOString(), speed: clock.speed ?? 1, items: await clocks(db, clock.now()) }));
+  router.get('/clocks', async (_request, response) => void response.json({ now: clock.now().toISOString(), speed: clock.speed ?? 1, set: clock.set ?? false, items: await clocks(db, clock.now()) }));
   router.get('/today', async (_request, response) => void response.json({ now: clock.now().toISOString(), items: await todayLines(db, clock.now()) }));
   router.get('/held', async (_request, response) => void response.json({ items: await db('heldCommands').orderBy('recordedAt') }));
   router.get('/journal', async (_request, response) => {

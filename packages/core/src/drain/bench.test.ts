@@ -8,7 +8,7 @@ import { closeMass } from './closing.js';
 import { drainForecast } from './forecast.js';
 import { forecastInput } from './forecastInput.js';
 import { drainedG, pastRun } from './pastRuns.js';
-import { dripPress, pressAdvice, residualNorm } from './pressing.js';
+import { dripPress, drippedBeforePress, pressAdvice, residualNorm } from './pressing.js';
 import { DRAIN_PRIORS, householdPrior, methodPrior } from './priors.js';
 import { steadyWeights, streamQuestions } from './scaleStream.js';
 import { temperatureSteps, warmings } from './temperatures.js';
@@ -104,6 +104,13 @@ describe('pressing', () => {
     expect(split.residualShare.mid).toBeCloseTo(1 - 9 / 9.5, 6);
     expect(split.residualShare.low).toBeLessThan(split.residualShare.mid);
     expect(dripPress({ crushedG: 10_000, events: [] }, 0, 0)).toBeNull();
+  });
+  it('counts what was pressed on top of what had dripped', () => {
+    const drain = drainRecord({ weighings: [weighing(1, 2000), weighing(5, 300)], events: [event('draw-off', 2, { g: 2500 }), event('press', 3, { g: 0 }), event('press', 4, { g: 600 })] });
+    expect(drippedBeforePress(drain, at(6))).toBe(2500);
+    expect(drippedBeforePress(drainRecord({ weighings: [weighing(1, 2000)] }), at(6))).toBe(2000);
+    const { weighings } = forecastInput(drain, null, DEFAULT_RULES, at(6));
+    expect(weighings.find((w) => w.hours === 4)!.kg).toBeCloseTo(3.1, 9);
   });
   it('holds it against the household\'s norm, from the third run on', () => {
     expect(residualNorm(0.1, [0.05, 0.06])).toBeNull();

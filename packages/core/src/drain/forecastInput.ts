@@ -4,6 +4,7 @@ import type { Range } from '../units/format.js';
 import { vesselFullKg } from './arrangements.js';
 import type { DrainForecastInput } from './forecast.js';
 import type { MethodPrior } from './priors.js';
+import { drippedBeforePress } from './pressing.js';
 import { steadyWeights } from './scaleStream.js';
 import { temperatureSteps } from './temperatures.js';
 
@@ -41,6 +42,7 @@ export function forecastInput(drain: Drain, lower: Vessel | null, rules: Pick<Ho
   const upperSdKg = (drain.crushedG / 1000) * STICKS_SHARE;
   const counted = drain.weighings.filter((w) => !w.leftOut);
   const streamed = steadyWeights(drain.readings ?? []).map((r) => ({ hours: hours(r.at), kg: outByWeighing(drain, { of: 'lower', netG: r.g, occurredAt: r.at }) / 1000 }));
+  const pressed = of('press').filter((e) => e.g).map((e) => ({ hours: hours(e.occurredAt), kg: (drippedBeforePress(drain, now) + e.g!) / 1000 }));
   return {
     combHoneyKg: honeyInComb(drain.crushedG),
     method: drain.method,
@@ -48,7 +50,7 @@ export function forecastInput(drain: Drain, lower: Vessel | null, rules: Pick<Ho
     moisturePercent: drain.moisturePercent,
     thixotropic: drain.thixotropic,
     temperature: temperatureSteps(drain, drain.zone, now),
-    weighings: [...counted.map((w) => ({ hours: hours(w.occurredAt), kg: Math.max(0, outByWeighing(drain, w) / 1000), ...(w.of === 'upper' ? { sdKg: upperSdKg } : {}) })), ...streamed].sort((a, b) => a.hours - b.hours),
+    weighings: [...counted.map((w) => ({ hours: hours(w.occurredAt), kg: Math.max(0, outByWeighing(drain, w) / 1000), ...(w.of === 'upper' ? { sdKg: upperSdKg } : {}) })), ...streamed, ...pressed].sort((a, b) => a.hours - b.hours),
     stirHours: of('stir', 'mash').map((e) => hours(e.occurredAt)),
     pressHours: of('press').map((e) => hours(e.occurredAt)),
     drawOffs: of('draw-off').map((e) => ({ hours: hours(e.occurredAt), kg: (e.g ?? 0) / 1000 })),

@@ -1,6 +1,6 @@
 import type { Drain, DrainEvent } from '../records/views.js';
 import type { Range } from '../units/format.js';
-import { honeyInComb } from './forecastInput.js';
+import { drawnBefore, honeyInComb, outByWeighing } from './forecastInput.js';
 
 /** One pressing as it was written down: turns, rests, what had run when. */
 export interface PressTurn {
@@ -33,6 +33,16 @@ export function pressAdvice(turns: readonly PressTurn[], rules: { pressRestMinut
 /** The press turns of a drain, in order. */
 export function pressTurns(drain: Pick<Drain, 'events'>): PressTurn[] {
   return drain.events.filter((e: DrainEvent) => e.kind === 'press').map((e) => ({ at: e.occurredAt, g: e.g }));
+}
+
+/**
+ * Honey that had dripped before the press was first turned, grams: the last weighing of the lower vessel before it, or
+ * what was drawn off by then, whichever is more. Without a turn, up to `now`.
+ */
+export function drippedBeforePress(drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events' | 'weighings'>, now: string): number {
+  const first = pressTurns(drain).map((t) => t.at).sort()[0] ?? now;
+  const last = drain.weighings.filter((w) => !w.leftOut && w.of === 'lower' && w.occurredAt <= first).sort((a, b) => a.occurredAt.localeCompare(b.occurredAt)).at(-1);
+  return Math.max(drawnBefore(drain.events, first), last ? outByWeighing(drain, last) : 0);
 }
 
 /** What dripped and what was pressed of one closed drain, from its weights alone. */

@@ -1,4 +1,4 @@
-import { householdPrior, methodPrior, dripPress, drainedG, drawnBefore, frameRun, outByWeighing, pastRun, estimateSeen, flowFactor, SUPER_TEMPERATURE_C, type BatchDetail, type Drain, type FrameEvent, type MethodPrior, type PastRun } from '@furrow/core';
+import { householdPrior, methodPrior, dripPress, drippedBeforePress, drainedG, frameRun, pastRun, estimateSeen, flowFactor, SUPER_TEMPERATURE_C, type BatchDetail, type Drain, type FrameEvent, type MethodPrior, type PastRun } from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail, batchViews, bookView, drainViews } from '../store/views.js';
 
@@ -6,14 +6,6 @@ import { batchDetail, batchViews, bookView, drainViews } from '../store/views.js
 export interface HouseholdRun extends PastRun {
   drainId: string; batchId: string; hiveName: string; date: string; method: Drain['method']; pressed: boolean;
   drippedG: number; pressedG: number; residualShare: number;
-}
-
-/** Honey that had dripped when the press was first turned, by the last weighing before it and what was drawn off till then. */
-function drippedBeforePress(drain: Drain): number {
-  const first = drain.events.filter((e) => e.kind === 'press').map((e) => e.occurredAt).sort()[0];
-  if (!first) return 0;
-  const last = drain.weighings.filter((w) => !w.leftOut && w.of === 'lower' && w.occurredAt <= first).at(-1);
-  return Math.max(drawnBefore(drain.events, first), last ? outByWeighing(drain, last) : 0);
 }
 
 interface HouseholdRuns { drains: HouseholdRun[]; frames: PastRun[] }
@@ -40,7 +32,7 @@ async function readRuns(db: Knex): Promise<HouseholdRuns> {
     const outG = ended.length ? drainedG(await bookView(db, batch.id)) : 0;
     for (const drain of ended) {
       const pressed = drain.events.some((e) => e.kind === 'press');
-      const split = dripPress(drain, outG, pressed ? drippedBeforePress(drain) : outG);
+      const split = dripPress(drain, outG, pressed ? drippedBeforePress(drain, drain.endedAt!) : outG);
       if (split) drains.push({ ...pastRun(drain, outG), drainId: drain.id, batchId: batch.id, hiveName: batch.hiveName, date: batch.date, method: drain.method, pressed, drippedG: split.drippedG, pressedG: split.pressedG, residualShare: split.residualShare.mid });
     }
     if (await db('frameEvents').where({ batchId: batch.id, kind: 'plug', removedAt: null }).first()) frames.push(...framesOf(await batchDetail(db, batch.id)));

@@ -7,6 +7,7 @@ import { clockText } from '../shell/times.js';
 
 /** Everything written down of a drain, newest first; a weighing left out stays here and can be counted again. */
 const props = defineProps<{ drain: Drain; rules: HouseRules; zone: string; now: Date }>();
+const emit = defineEmits<{ readings: [] }>();
 const { go } = useSend();
 const kg = (g: number | null): string => massText((g ?? 0) / 1000, props.rules.units, 2);
 const words: Record<DrainEvent['kind'], (e: DrainEvent) => string> = {
@@ -22,8 +23,8 @@ const again = (id: string): unknown => go(`/weighings/${id}`, { leftOut: false }
 </script>
 
 <template>
-  <h2 class="furrow-heading">Log</h2>
+  <div class="head"><h2 class="furrow-heading">Log</h2><Button text label="Readings…" @click="emit('readings')" /></div>
   <ul class="log"><li v-for="e in lines" :key="e.id" :class="{ out: e.leftOut }"><b>{{ clockText(e.at, zone, now) }}</b> {{ e.text }}<template v-if="e.leftOut"> (left out) <Button text label="Count it again" @click="again(e.id)" /></template></li></ul>
 </template>
 
-<style scoped>.log { list-style: none; margin: 0; padding: 0; } .log li { padding: 2px 0; border-bottom: var(--line); } .out { color: var(--ink-3); } .out :deep(.p-button) { min-height: 40px !important; font-size: 15px !important; }</style>
+<style scoped>.head { display: flex; align-items: center; gap: 8px; } .head h2 { flex: 1; } .head :deep(.p-button) { min-height: 44px !important; font-size: 16px !important; } .log { list-style: none; margin: 0; padding: 0; } .log li { padding: 2px 0; border-bottom: var(--line); } .out { color: var(--ink-3); } .out :deep(.p-button) { min-height: 40px !important; font-size: 15px !important; }</style>

@@ -38,7 +38,7 @@ const { data: clocks } = useClocks();
 const { go, busy, refusal, fieldError } = useSend();
 const rules = computed(() => rulesVersion.value?.rules);
 const units = computed(() => rules.value?.units ?? 'metric');
-const { drain, running, upper, lower, own, runs, forecast, acts, elapsed, drawnG, lastWeighing, outKg, inLowerKg, questions, pricePerKg, warming, parts } = useDrain(detail, rules, vessels, jars, now);
+const { drain, running, upper, lower, own, runs, forecast, acts, elapsed, drawnG, outKg, inLowerKg, questions, pricePerKg, warming, parts } = useDrain(detail, rules, vessels, jars, now);
 const zone = computed(() => detail.value?.batch.zone ?? 'local');
 const clock = computed(() => ({ h: Math.floor(elapsed.value), min: Math.floor((elapsed.value % 1) * 60) }));
 const instant = (hours: number): string => new Date(Date.parse(drain.value!.startedAt) + hours * 3_600_000).toISOString();
@@ -95,7 +95,7 @@ const closeFromG = computed(() => {
   <div v-else class="stage drain bench">
     <header><h1>{{ detail.batch.hiveName }}</h1><span class="sub">{{ { mash: 'Mashed', chop: 'Chopped', slice: 'Sliced' }[drain.method] }} comb, {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }}, {{ drain.temperatureC }} °C, {{ drain.moisturePercent }} % water. Your hands: {{ detail.batch.handsOnMinutes }} min in all.</span>
       <span class="right small"><RouterLink v-for="c in others" :key="c.id" class="p-button p-component p-button-text" :to="`/drain/${c.batchId}`">{{ c.hiveName }} drains too</RouterLink><AlarmKey v-if="running" /></span></header>
-    <section class="vessels"><VesselStack :upper="upper" :lower="lower" :arrangement="drain.arrangement" :crushed-kg="drain.crushedG / 1000" :out-kg="outKg" :in-lower-kg="inLowerKg" :full-kg="lower ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) : null" :density-kg-per-l="honeyDensityKgPerL(drain.moisturePercent, drain.temperatureC)" :full-about="overflowAt ? `from ${at(forecast!.overflowHours!.earliest)}` : null" /></section>
+    <section class="vessels"><VesselStack :upper="upper" :lower="lower" :arrangement="drain.arrangement" :crushed-kg="drain.crushedG / 1000" :out-kg="outKg" :in-lower-kg="inLowerKg" :full-kg="lower ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) : null" :density-kg-per-l="honeyDensityKgPerL(drain.moisturePercent, drain.temperatureC)" :full-about="overflowAt ? `from ${at(forecast!.overflowHours!.earliest)}` : null" /><WhatIfs v-if="running && acts.length && !pressing" :acts="acts" :rules="rules" :price-per-kg="pricePerKg" /></section>
     <section class="told">
       <p class="clock display" :aria-label="`${clock.h} hours ${clock.min} minutes`"><span v-for="(d, i) in String(clock.h)" :key="`h${i}`" class="digit">{{ d }}</span><small>h</small><span v-for="(d, i) in String(clock.min).padStart(2, '0')" :key="`m${i}`" class="digit">{{ d }}</span><small>min</small></p>
       <p class="since">{{ running ? 'draining since' : 'closed; began' }} {{ clockText(drain.startedAt, zone, now) }}<template v-if="lastStir">, last stirred {{ clockText(lastStir.occurredAt, zone, now) }}</template><template v-if="warming?.now">, <b class="rust">warmed at {{ warming.now.temperatureC }} °C</b></template></p>
@@ -109,27 +109,27 @@ const closeFromG = computed(() => {
       <template v-if="forecast">
         <DrainCurve :forecast="forecast" :drain="drain" :now-hours="elapsed" :running="running" :zone="zone" />
         <p v-if="parts && running" class="sum"><b>{{ massText(parts.total, units) }}</b> crushed = about <b>{{ parts.out.toFixed(1) }}</b> out + <b>{{ parts.coming.toFixed(1) }}</b> still to come + <b>{{ parts.stays.toFixed(1) }}</b> stays in the wax + <b>{{ parts.wax.toFixed(1) }}</b> wax</p>
-        <details v-if="running" class="how" open><summary>What an act now would bring</summary><WhatIfs :acts="acts" :rules="rules" :price-per-kg="pricePerKg" /></details>
         <details class="how"><summary>How this was got</summary><p>Honey out = M (1 − e^(−s/τ)) in viscous time s by the bench's temperatures; {{ own && own.applied !== own.learned && own.runs < 5 ? 'published' : 'your own' }} share and τ to begin with, narrowed by {{ forecast.weighingsUsed }} weighings. The band is meant to hold nine of ten runs; on made-up runs that do not obey this formula it holds between 85 and 95 of 100. The overflow time is the band's early edge. Final: {{ massText(forecast.finalKg.low, units) }} to {{ massText(forecast.finalKg.high, units) }}.<template v-if="own && own.runs > 0"> Your {{ own.runs }} earlier {{ own.runs === 1 ? 'run' : 'runs' }}: {{ Math.round(own.learned.share.mid * 100) }} % comes out, τ about {{ own.learned.tauHours.mid.toFixed(1) }} h at 25 °C{{ own.runs < 5 ? '; used from the fifth on' : '' }}.</template></p></details>
       </template>
     </section>
     <aside class="column">
       <template v-if="running">
-        <Button class="act go" :loading="busy" @click="doMain"><span class="display big">{{ mainWords.big }}</span><span class="when">{{ mainWords.when }}</span></Button>
-        <button v-if="overflowAt" type="button" class="act soon" @click="panel = 'draw'"><b class="display">Draw off the lower vessel</b><span class="rust">before {{ clockText(overflowAt, zone, now) }}</span></button>
-        <Button v-else outlined label="Draw off…" @click="panel = 'draw'" />
-        <WeighPanel v-if="panel === 'weigh'" :drain="drain" :lower="lower" :upper="upper" :rules="rules" :zone="zone" :now="now" @done="panel = null" />
-        <Button v-else-if="main !== 'weigh'" outlined :label="lastWeighing ? `Weigh… last ${massText(lastWeighing.netG / 1000, units, 2)}` : 'Weigh…'" @click="panel = 'weigh'" />
-        <PressPanel v-if="panel === 'press'" :drain="drain" :rules="rules" :zone="zone" :now="now" :out-kg="outKg" :runs="runs?.drains ?? []" @draw-first="panel = 'draw'" />
-        <Refusal v-if="panel !== 'draw' && panel !== 'temperature'" :refusal="refusal" />
-        <div class="acts row two"><Button v-if="stirAt || drain.method !== 'slice'" outlined label="Mash again" @click="event({ kind: 'mash' }, 'Mashed again, 5 minutes of your hands.')" /><Button v-if="main !== 'press'" outlined label="Press…" @click="panel = 'press'" /><Button outlined label="Warm…" @click="panel = 'warm'" /><Button outlined label="Temperature…" @click="openTemperature" /><Button outlined label="Readings…" @click="panel = 'readings'" /><Button outlined label="Stop draining…" @click="panel = 'close'" /></div>
+        <PressPanel v-if="panel === 'press'" :drain="drain" :rules="rules" :zone="zone" :now="now" :out-kg="outKg" :runs="runs?.drains ?? []" @draw-first="panel = 'draw'" @away="panel = null" />
+        <WeighPanel v-else-if="panel === 'weigh'" :drain="drain" :lower="lower" :upper="upper" :rules="rules" :zone="zone" :now="now" @done="panel = null" />
+        <template v-else>
+          <Button class="act go" :loading="busy" @click="doMain"><span class="display big">{{ mainWords.big }}</span><span class="when">{{ mainWords.when }}</span></Button>
+          <button v-if="overflowAt" type="button" class="act soon" @click="panel = 'draw'"><b class="display">Draw off the lower vessel</b><span class="rust">before {{ clockText(overflowAt, zone, now) }}</span></button>
+          <Button v-else outlined label="Draw off…" @click="panel = 'draw'" />
+          <Refusal v-if="panel !== 'draw' && panel !== 'temperature'" :refusal="refusal" />
+          <div class="acts row two"><Button v-if="main !== 'weigh'" outlined label="Weigh…" @click="panel = 'weigh'" /><Button v-if="stirAt || drain.method !== 'slice'" outlined label="Mash again" @click="event({ kind: 'mash' }, 'Mashed again, 5 minutes of your hands.')" /><Button v-if="main !== 'press'" outlined label="Press…" @click="panel = 'press'" /><Button outlined label="Warm…" @click="panel = 'warm'" /><Button outlined label="Temperature…" @click="openTemperature" /><Button outlined label="Stop draining…" @click="panel = 'close'" /></div>
+        </template>
       </template>
       <template v-else>
         <p class="text">This drain is closed. Its honey and wet wax stand in the book.</p>
         <RouterLink class="p-button p-component" :to="`/settle/${detail.batch.id}`">Settle and skim</RouterLink>
         <RouterLink class="p-button p-component p-button-outlined" :to="`/jar/${detail.batch.id}`">Go on to Jar</RouterLink>
       </template>
-      <DrainLog :drain="drain" :rules="rules" :zone="zone" :now="now" />
+      <DrainLog :drain="drain" :rules="rules" :zone="zone" :now="now" @readings="panel = 'readings'" />
     </aside>
     <Dialog :visible="panel === 'draw'" modal header="Draw off" position="top" :style="{ width: '480px', maxWidth: '94vw' }" @update:visible="panel = null">
       <form class="acts bench" @submit.prevent="drawOff"><p>How much left the lower vessel? It goes to the honey of this harvest.</p><TextField v-model="drawText" label="Drawn off, net" :error="fieldError('g') ?? (drawText && grams(drawText) === null ? 'A weight such as 2,1 kg.' : null)" /><NumberField v-model="drawMinutes" label="Your minutes" whole :min="0" :max="600" unit="min" /><Refusal :refusal="refusal" :fields="['g']" /><Button type="submit" label="Write it down" :disabled="!grams(drawText)" :loading="busy" /></form>

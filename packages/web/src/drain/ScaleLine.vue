@@ -43,7 +43,7 @@ const grams = (g: number): string => massText(g / 1000, props.rules.units, 3);
 
 <template>
   <div class="scale" role="group" aria-label="Scale">
-    <p v-if="silentSince" class="rust says" role="alert"><b>The scale is silent since {{ clockText(silentSince, zone, now) }}.</b><template v-if="lastSteady"> Last steady: {{ grams(lastSteady.value) }}.</template> Is it plugged in? Nothing was written down; type what you know.</p>
+    <p v-if="silentSince" class="rust says" role="alert"><b>The scale is silent since {{ clockText(silentSince, zone, now) }}.</b><template v-if="lastSteady"> It last showed {{ grams(lastSteady.value) }}.</template> Is it plugged in? Nothing was written down; type what you know.</p>
     <p v-else-if="reading?.state === 'overload'" class="rust says" role="alert"><b>Too heavy for this scale.</b> Draw off first, or weigh in two goes.</p>
     <p v-else class="says"><b class="display shows">{{ reading ? grams(reading.value) : 'no reading yet' }}</b> <span class="sub">{{ reading ? (reading.simulated ? 'practice scale' : 'scale') : '' }}{{ reading?.state === 'moving' ? ', moving' : '' }}</span></p>
     <div class="acts row"><Button outlined type="button" label="Read the scale" :disabled="!reading || reading.state === 'silent' || reading.state === 'overload' || silentSince !== null" @click="emit('use', reading!.value)" /><Button outlined type="button" :aria-pressed="keeping" :label="keeping ? `Keeping: ${kept}` : 'Keep in a row'" @click="keeping = !keeping" /></div>

@@ -105,4 +105,4 @@ async function blend(): Promise<void> {
   </div>
 </template>
 
-<style scoped>.left { display: flex; gap: 24px; flex-wrap: wrap; } .told { flex: 1; min-width: 260px; display: flex; flex-direction: column; gap: 10px; } .fore { font-size: 31px; line-height: 38px; } .text { font-size: 18px; } .pair > * { flex: 1; min-width: 0; } .blend { font-size: 17px; color: var(--ink); }</style>
+<style scoped>.left { display: flex; gap: 24px; flex-wrap: wrap; align-items: flex-start; } .told { flex: 1; min-width: 260px; display: flex; flex-direction: column; gap: 10px; } .fore { font-size: 31px; line-height: 38px; } .text { font-size: 18px; } .pair > * { flex: 1; min-width: 0; } .blend { font-size: 17px; color: var(--ink); }</style>

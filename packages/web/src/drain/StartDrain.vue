@@ -84,5 +84,6 @@ const fineWords: Record<Fineness, string> = { coarse: 'Coarsely', middle: 'As us
 <style scoped>
 .text { font-size: 19px; margin-top: 10px; } .arrangements { display: grid; grid-template-columns: repeat(4, 1fr); gap: 8px; } .arrangements button { min-height: 92px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); font: 500 15px/18px var(--text); color: inherit; display: flex; flex-direction: column; align-items: center; justify-content: flex-end; gap: 4px; padding: 6px 4px; cursor: pointer; } .arrangements [aria-checked='true'] { border: 3px solid var(--ink); background: var(--field-wash); font-weight: 700; }
 .drawn { display: flex; gap: 20px; flex-wrap: wrap; margin-top: 12px; } .says { flex: 1; min-width: 240px; } .pair > * { flex: 1; min-width: 0; } .gels { display: flex; gap: 12px; align-items: center; min-height: 48px; } .gels input { width: 28px; height: 28px; }
+@media (min-width: 1101px) { .arrangements { grid-template-columns: repeat(8, 1fr); } .arrangements button { font-size: 14px; line-height: 16px; justify-content: flex-start; padding-top: 8px; } }
 @media (max-width: 599px) { .arrangements { grid-template-columns: repeat(2, 1fr); } }
 </style>

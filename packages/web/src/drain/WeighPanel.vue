@@ -50,6 +50,7 @@ async function write(): Promise<void> {
     <details class="how"><summary>At another time</summary><TextField v-model="draft.at" type="datetime-local" label="Weighed at" :error="fieldError('occurredAt')" /></details>
     <Refusal :refusal="refusal" :fields="draft.at ? ['grossG', 'tareG', 'occurredAt'] : ['grossG', 'tareG']" />
     <Button type="submit" :label="netG !== null && netG >= 0 ? `Write down ${massText(netG / 1000, units, 2)}` : 'Write it down'" :disabled="netG === null || netG < 0" :loading="busy" />
+    <Button text type="button" label="Put it away" @click="emit('done')" />
   </form>
 </template>
 

@@ -23,7 +23,7 @@ const full = computed(() => (props.fullKg === null ? null : ((props.fullKg / pro
     <path :d="`M9.5 20V${bottom + 2}H${w + 14.5}V20`" fill="none" stroke="var(--ink)" stroke-width="5" />
     <rect :x="w + 15" :y="bottom - 26" width="18" height="14" fill="var(--ink)" />
     <template v-if="full !== null"><path :d="`M4 ${bottom - full}h${w + 16}`" stroke="var(--rust)" stroke-width="2" stroke-dasharray="7 4" /><text :x="w + 24" :y="bottom - full + 5" font-size="15" font-weight="700" style="fill: var(--rust)">{{ fullKg!.toFixed(1) }} kg full</text></template>
-    <text :x="12 + w / 2" :y="bottom - Math.max(14, level / 2 - 5)" text-anchor="middle" font-size="18" font-weight="700" style="paint-order: stroke; stroke: var(--open); stroke-width: 5px">{{ honeyKg.toFixed(1) }} kg</text>
+    <text :x="12 + w / 2" :y="level < 40 ? bottom - level - 14 : bottom - level / 2 + 5" text-anchor="middle" font-size="18" font-weight="700" style="paint-order: stroke;  stroke-width: 5px" :style="{ stroke: level < 40 ? 'none' : 'var(--open)' }">{{ honeyKg.toFixed(1) }} kg</text>
     <path :d="`M2 ${bottom + 7}h${w + 20}`" stroke="var(--ink)" stroke-width="7" />
   </svg>
 </template>

@@ -31,6 +31,8 @@ const ticks = computed(() => {
   const step = top > 12 ? 5 : top > 5 ? 2 : 1;
   return Array.from({ length: Math.floor(top / step) + 1 }, (_, i) => ({ kg: i * step, y: lowerBottom.value - levelMm(i * step, lowerV.value) * s.value }));
 });
+/** Words beside the upper vessel keep clear of a press's posts. */
+const beside = computed(() => (props.arrangement === 'press-bag' ? 26 : 12));
 /** Crumbs of wax, always in the same places. */
 const crumbs = computed(() => Array.from({ length: 90 }, (_, i) => ({ x: cx - U.value.w / 2 + 8 + ((i * 61.8) % 100) / 100 * (U.value.w - 16), y: upperBottom.value - 6 - ((i * 37.3) % 100) / 100 * Math.max(0, bedLevel.value - 12), a: (i * 47) % 180, light: i % 3 })));
 const viewHeight = computed(() => lowerBottom.value + 26);
@@ -55,8 +57,8 @@ const viewHeight = computed(() => lowerBottom.value + 26);
       <text :x="cx + L.w / 2 + 12" :y="lowerBottom - full + 2" font-size="16" font-weight="700" style="fill: var(--rust)">{{ fullKg!.toFixed(1) }} kg full</text>
       <text v-if="fullAbout" :x="cx + L.w / 2 + 12" :y="lowerBottom - full + 21" font-size="15" style="fill: var(--ink-2)">{{ fullAbout }}</text>
     </template>
-    <text :x="cx + U.w / 2 + 12" :y="upperBottom - Math.max(18, bedLevel / 2)" font-size="17" font-weight="700">{{ hereKg.toFixed(1) }} kg</text>
-    <text :x="cx + U.w / 2 + 12" :y="upperBottom - Math.max(18, bedLevel / 2) + 19" font-size="15" style="fill: var(--ink-2)">still here</text>
+    <text :x="cx + U.w / 2 + beside" :y="upperBottom - Math.max(18, bedLevel / 2)" font-size="17" font-weight="700">{{ hereKg.toFixed(1) }} kg</text>
+    <text :x="cx + U.w / 2 + beside" :y="upperBottom - Math.max(18, bedLevel / 2) + 19" font-size="15" style="fill: var(--ink-2)">still here</text>
     <text :x="cx" :y="lowerBottom - Math.max(honey / 2 - 6, -16)" font-size="17" font-weight="700" text-anchor="middle" :style="{ paintOrder: 'stroke', stroke: honey > 30 ? 'var(--open)' : 'none', strokeWidth: '5px' }">{{ inLowerKg.toFixed(1) }} kg</text>
     <rect x="12" :y="lowerBottom + 5" width="336" height="12" fill="url(#p-wood)" stroke="var(--ink)" />
   </svg>

@@ -27,14 +27,14 @@ function device(): string {
 }
 
 /** The server's clock as last heard: its instant, when this device heard it, and how fast it runs (1 but in rehearsals). */
-let heardClock = { serverMs: Date.now(), deviceMs: Date.now(), speed: 1 };
+let heardClock = { serverMs: Date.now(), deviceMs: Date.now(), speed: 1, set: false };
 const heard = new Set<() => void>();
 const reckoned = (): number => heardClock.serverMs + (Date.now() - heardClock.deviceMs) * heardClock.speed;
 /** A clock that was heard a little late does not set the time back: what is written stays in order. */
 const LATE_MS = 60_000;
-export function setServerNow(now: string, speed = 1): void {
+export function setServerNow(now: string, speed = 1, set = false): void {
   const [told, running] = [Date.parse(now), reckoned()];
-  heardClock = { serverMs: running > told && running - told < LATE_MS * speed ? running : told, deviceMs: Date.now(), speed };
+  heardClock = { serverMs: running > told && running - told < LATE_MS * speed ? running : told, deviceMs: Date.now(), speed, set };
   for (const listener of heard) listener();
 }
 /** Tells when the server's time was heard; gives back how to stop telling. */
@@ -44,8 +44,13 @@ export function onServerNow(listener: () => void): () => void {
 }
 export const serverNow = (): Date => new Date(reckoned());
 export const serverSpeed = (): number => heardClock.speed;
+/** A server whose clock was set by hand for a rehearsal may be days away from this device: that is no fault of the device. */
+const REHEARSAL_MINUTES = 2 * 24 * 60;
 /** Minutes by which this device's own clock is ahead of the server's; records go by the server's. */
-export const deviceAheadMinutes = (): number => Math.round((Date.now() - reckoned()) / 60_000);
+export function deviceAheadMinutes(): number {
+  const minutes = Math.round((Date.now() - reckoned()) / 60_000);
+  return heardClock.speed > 1 || (heardClock.set && Math.abs(minutes) > REHEARSAL_MINUTES) ? 0 : minutes;
+}
 
 async function answer<T>(response: Response): Promise<T> {
   if (response.ok) return (await response.json()) as T;

@@ -22,7 +22,8 @@ export function useScale(query: Ref<string | null>) {
     reading.value = next;
     if (next.state === 'silent') return void (silentSince.value ??= next.at);
     silentSince.value = null;
-    if (next.state === 'steady') lastSteady.value = next;
+    // Until it stands still once, what it showed moving is better than nothing.
+    if (next.state === 'steady' || lastSteady.value?.state !== 'steady') lastSteady.value = next;
   }
   const stop = watch(query, (now) => {
     source?.close();

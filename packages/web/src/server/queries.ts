@@ -35,8 +35,8 @@ export const useClocks = () =>
   useQuery({
     queryKey: ['clocks'],
     queryFn: async () => {
-      const answer = await read<{ now: string; speed: number; items: Clock[] }>('/clocks');
-      setServerNow(answer.now, answer.speed);
+      const answer = await read<{ now: string; speed: number; set: boolean; items: Clock[] }>('/clocks');
+      setServerNow(answer.now, answer.speed, answer.set);
       return answer.items;
     },
     // A rehearsal's fast clock is asked more often.

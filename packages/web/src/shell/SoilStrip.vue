@@ -3,7 +3,7 @@ import { hoursText, type Clock } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { useClocks, useHives, useRefresh } from '../server/queries.js';
 import { computed, watch } from 'vue';
-import { Refused, deviceAheadMinutes, read, send, serverSpeed } from '../server/client.js';
+import { Refused, deviceAheadMinutes, read, send } from '../server/client.js';
 import { dueNow, ring } from './alarms.js';
 import { useUi } from './ui.js';
 import { useNow } from './useNow.js';
@@ -22,7 +22,7 @@ function due(clock: Clock): string {
 const WORDS: Record<Clock['kind'], string> = { drain: 'Drain', settle: 'Settle', wait: 'Wait', frame: 'Frame', warm: 'Warm', press: 'Press' };
 const WHERE: Record<Clock['kind'], string> = { drain: 'drain', settle: 'settle', wait: 'take', frame: 'take', warm: 'drain', press: 'drain' };
 /** A clock of this device that is minutes off is said; records go by Furrow's. */
-const ahead = computed(() => (now.value && serverSpeed() === 1 ? deviceAheadMinutes() : 0));
+const ahead = computed(() => (now.value ? deviceAheadMinutes() : 0));
 const aheadText = computed(() => `This device's clock is ${hoursText(Math.abs(ahead.value) / 60)} ${ahead.value > 0 ? 'ahead' : 'behind'}: Furrow writes by its own.`);
 const rung = new Set<string>();
 watch([clocks, now], () => {

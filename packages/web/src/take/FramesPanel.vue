@@ -13,7 +13,7 @@ import { useFrames } from './useFrames.js';
 
 /** Frames that run: one large with its vessel, the others beside it; opened part by part, weighed, reset and plugged. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[]; slots: readonly number[]; combOf: (slot: number | undefined) => string | null }>();
-const emit = defineEmits<{ finished: [] }>();
+const emit = defineEmits<{ finished: []; otherwise: [] }>();
 const now = useNow();
 const { go, busy, refusal, fieldError } = useSend();
 const { frames, next, fullKg, forecasts, questions, moisturePercent } = useFrames(toRef(props, 'detail'), toRef(props, 'rules'), toRef(props, 'vessels'), toRef(props, 'slots'), props.combOf, now);
@@ -77,7 +77,7 @@ const state = (f: (typeof frames.value)[number]): string => (f.run.closed ? `clo
 
 <template>
   <div class="frames">
-    <div class="chips" role="group" aria-label="Frames"><button v-for="(f, i) in frames" :key="f.combId" type="button" :aria-pressed="i === at" :class="{ rusty: f.run.leaking }" @click="at = i"><b>Frame {{ f.label }}</b><span>{{ state(f) }}</span></button></div>
+    <div class="chips" role="group" aria-label="Frames"><button v-for="(f, i) in frames" :key="f.combId" type="button" :aria-pressed="i === at" :class="{ rusty: f.run.leaking }" @click="at = i"><b>Frame {{ f.label }}</b><span>{{ state(f) }}</span></button><button type="button" class="otherwise" @click="emit('otherwise')"><b>Something went otherwise…</b></button></div>
     <div class="now">
       <DrainFrameInPlace :width-mm="shape.topWidthMm" :height-mm="shape.depthMm" :parts="rules.frameParts" :open="frame.run.partsOpen" :may-open="step.mayOpen && step.act === 'open'" :is-reset="frame.run.isReset" :is-plugged="frame.run.isPlugged" :leaking="frame.run.leaking" :out-share="outShare" :vessel="frame.vessel" :level-kg="levelKg" :level-high-kg="forecast?.inVesselKg.high ?? 0" :full-kg="fullKg(frame.vessel)" :density-kg-per-l="density" :s="scale" :label="`Frame ${frame.label}: ${state(frame)}; about ${levelKg.toFixed(1)} kg in its vessel`" @open="open" />
       <div class="told">
@@ -114,7 +114,7 @@ const state = (f: (typeof frames.value)[number]): string => (f.run.closed ? `clo
 </template>
 
 <style scoped>
-.frames { display: grid; gap: 12px; } .chips { display: flex; gap: 8px; flex-wrap: wrap; } .chips button { min-height: 64px; padding: 6px 14px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); font: inherit; color: inherit; text-align: left; cursor: pointer; display: flex; flex-direction: column; } .chips [aria-pressed='true'] { border: 3px solid var(--ink); } .rusty { color: var(--rust) !important; border-color: var(--rust) !important; }
+.frames { display: grid; gap: 12px; } .chips { display: flex; gap: 8px; flex-wrap: wrap; } .chips button { min-height: 64px; padding: 6px 14px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); font: inherit; color: inherit; text-align: left; cursor: pointer; display: flex; flex-direction: column; } .chips [aria-pressed='true'] { border: 3px solid var(--ink); } .chips .otherwise { justify-content: center; } .rusty { color: var(--rust) !important; border-color: var(--rust) !important; }
 .now { display: flex; gap: 24px; flex-wrap: wrap; } .told { flex: 1; min-width: 260px; } .says { font-size: 20px; line-height: 27px; margin-bottom: 8px; } ol { padding-left: 28px; font-size: 19px; line-height: 27px; margin: 0; } .net { font-size: 31px; } .big { min-height: 64px; }
 .main { min-height: 108px !important; font: 600 28px var(--display) !important; width: 100%; } .halves .p-button { flex: 1; min-height: 80px; padding: 0 8px; } :deep(.p-inputtext) { min-height: 64px; font-size: 22px; font-weight: 700; }
 @media (min-width: 1101px) { .frames { grid-template-columns: minmax(0, 1fr) 348px; } .chips, .now { grid-column: 1; } .frames > .acts { grid-column: 2; grid-row: 1 / 3; align-self: start; } }

@@ -17,7 +17,7 @@ const kind = ref<IncidentKind | null>(null);
 const note = ref('');
 watch(visible, () => { kind.value = null; note.value = ''; refusal.value = null; });
 /** What may go otherwise here: a leak only where frames run, a fallen comb only where combs are lifted. */
-const kinds = computed(() => INCIDENT_KINDS.filter((k) => (k === 'leak' || k === 'overflow' ? props.frames : k === 'bar-broke' || k === 'comb-fell' || k === 'scale-flat' ? !props.frames : true)));
+const kinds = computed(() => [...INCIDENT_KINDS].sort((a, b) => Number(b === 'attack') - Number(a === 'attack')).filter((k) => (k === 'leak' || k === 'overflow' ? props.frames : k === 'bar-broke' || k === 'comb-fell' || k === 'scale-flat' ? !props.frames : true)));
 const answer = computed(() => (kind.value ? incidentAnswer(kind.value, { stings: props.stings, rules: props.rules, frameRuns: props.frames }) : null));
 const stepAt = ref('');
 async function tell(next: IncidentKind, count: number | null = null): Promise<void> {
@@ -39,7 +39,7 @@ async function tell(next: IncidentKind, count: number | null = null): Promise<vo
       <ol><li v-for="line in answer.doNow" :key="line">{{ line }}</li></ol>
       <p class="then"><b>{{ answer.then }}</b></p>
       <Refusal :refusal="refusal" />
-      <div class="acts row"><Button v-if="kind === 'sting'" outlined label="One more sting" :loading="busy" @click="tell('sting', 1)" /><Button class="main" label="Done, go on" @click="visible = false" /></div>
+      <div class="acts row"><Button v-if="kind === 'sting'" outlined label="One more sting" :loading="busy" @click="tell('sting', 1)" /><Button class="main" :label="answer.effect === 'leave' ? 'We are away' : answer.effect === 'stop' ? 'Done, only closing now' : 'Done, go on'" @click="visible = false" /></div>
     </div>
   </Dialog>
 </template>

@@ -64,6 +64,8 @@ const bias = computed(() => guessBias((detail.value?.takes ?? []).filter((t) => 
 async function put(outcome: TakeOutcome): Promise<void> {
   await go('/takes', { id: newId(), batchId: id.value, combId: combId.value, outcome, vesselId: null, grossG: null, tareG: null }, `${unitWord(detail.value!.hive.kind)} ${placeLabel(step.value!.slot!)} ${OUTCOME_WORDS[outcome]}.`);
 }
+/** While a wait still runs its key is there, but not the one obvious thing to touch. */
+const waits = computed(() => Boolean(progress.value?.waitUntil && Date.parse(progress.value.waitUntil) > now.value.getTime()));
 const anyTaken = computed(() => detail.value?.takes.some((t) => weighsOut(t.outcome) && t.netG !== null) ?? false);
 async function finish(): Promise<void> {
   const { method } = detail.value!.batch;
@@ -118,7 +120,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <VesselsFirst v-if="step.id === 'checks'" v-model="vesselOf" :detail="detail" :rules="rules" :vessels="vessels ?? []" :frames="framePlaces" />
         <TiltStep v-if="step.asks === 'tilt'" v-model="tiltDegrees" :hive="detail.hive" :rules="rules" />
         <div v-if="step.asks === 'tray'" class="tray"><TextField v-model="trayText" label="Honey on the tray, 0 if none" :error="trayG === null ? 'A weight such as 0,06 kg.' : null" /></div>
-        <FramesPanel v-if="step.kind === 'frames'" :detail="detail" :rules="rules" :vessels="vessels ?? []" :slots="step.slots!" :comb-of="combOf" @finished="mark()" />
+        <FramesPanel v-if="step.kind === 'frames'" :detail="detail" :rules="rules" :vessels="vessels ?? []" :slots="step.slots!" :comb-of="combOf" @finished="mark()" @otherwise="happened = true" />
       </template>
       <TakePicture v-if="step.kind !== 'frames' && step.kind !== 'check'" class="whole" :class="{ weighing }" :detail="detail" :place="step.slot" :slots="places.map((p) => p.slot)" />
       <p v-if="awake.says.value && shown === 0" class="sub">{{ awake.says.value }}</p>
@@ -135,13 +137,13 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <template v-else>
         <template v-if="step.kind !== 'frames'">
           <p v-if="notYet" class="sub">{{ notYet }}</p>
-          <Button class="main" :label="step.kind === 'after' ? (anyTaken ? 'Done, on to the bench' : 'Close, nothing taken') : step.done" :loading="busy" :disabled="notYet !== null || (step.asks === 'tray' && trayG === null)" @click="next" />
+          <Button class="main" :outlined="waits" :label="step.kind === 'after' ? (anyTaken ? 'Done, on to the bench' : 'Close, nothing taken') : step.done" :loading="busy" :disabled="notYet !== null || (step.asks === 'tray' && trayG === null)" @click="next" />
           <p class="sub keyhint">The space bar does the same.</p>
           <div v-if="step.kind === 'unit'" class="acts row halves"><Button outlined label="Put it back" @click="put('put-back')" /><Button outlined class="rusty" label="Brood seen" @click="put('brood-seen')" /></div>
           <Refusal :refusal="refusal" />
         </template>
       </template>
-      <Button v-if="!weighing && !isDone && step.kind !== 'after'" outlined class="otherwise" label="Something went otherwise…" @click="happened = true" />
+      <Button v-if="!weighing && !isDone && step.kind !== 'after' && step.kind !== 'frames'" outlined class="otherwise" label="Something went otherwise…" @click="happened = true" />
     </aside>
     <IncidentDialog v-model:visible="happened" :detail="detail" :rules="rules" :step-id="step.id" :comb-id="combId" :frames="step.kind === 'frames'" :stings="progress!.stings" @told="told" />
   </div>
@@ -153,5 +155,5 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 .main { min-height: 108px !important; font: 600 28px var(--display) !important; width: 100%; } .small { display: flex; gap: 8px; flex-wrap: wrap; } .small :deep(.p-button) { min-height: 44px !important; font-size: 17px !important; } .halves .p-button { flex: 1; min-height: 80px; } .rusty { color: var(--rust) !important; border-color: var(--rust) !important; border-width: 3px; } .keyhint { text-align: center; } .otherwise { min-height: 80px !important; }
 .bench :deep(.p-inputtext) { min-height: 64px; font-size: 22px; font-weight: 700; }
 @media (max-width: 599px) { .keyhint, .dots { display: none; } .instruction { font-size: 40px; line-height: 44px; } .text { font-size: 19px; line-height: 25px; } .now.weighing .text, .now.weighing .caution, .whole.weighing { display: none; }
-  .take { display: flex; flex-direction: column; padding-bottom: 0; } .now { flex: 1; } .take > header { gap: 0 10px; } .take > header h1 { display: none; } .take > header .right { margin-left: auto; } .instruction { margin: 0 0 4px; } .pinned { position: sticky; bottom: 0; background: var(--lime-1); border-top: 2px solid var(--ink); margin: 0 -16px; padding: 10px 16px; gap: 8px; z-index: 1; } .pinned.frames { position: static; border-top: 0; } .pinned .main { min-height: 88px !important; } .pinned :deep(.p-button-text) { min-height: 40px; } .otherwise { min-height: 80px !important; } }
+  .take { display: flex; flex-direction: column; padding-bottom: 0; } .now { flex: 1; } .take > header { gap: 0 10px; } .take > header h1 { display: none; } .take > header .right { margin-left: auto; gap: 4px; flex-wrap: nowrap; } .small :deep(.p-button) { font-size: 15px !important; padding: 0 5px; } .wide .instruction { font-size: 30px; line-height: 34px; } .wide .text { display: none; } .instruction { margin: 0 0 4px; } .pinned { position: sticky; bottom: 0; background: var(--lime-1); border-top: 2px solid var(--ink); margin: 0 -16px; padding: 10px 16px; gap: 8px; z-index: 1; } .pinned.frames { position: static; border-top: 0; } .pinned .main { min-height: 88px !important; } .pinned :deep(.p-button-text) { min-height: 40px; } .otherwise { min-height: 80px !important; } }
 </style>
