@@ -59,10 +59,19 @@ test('closing asks why comb in is not honey and wax out; then it settles, and th
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Honey in the lower vessel, net').fill('3,4');
   await dialog.getByLabel('Wet wax, net').fill('0,7');
-  await expect(dialog.getByText('275 g less came out than went in.')).toBeVisible();
+  await expect(dialog.getByText('275 g less came out than went in')).toBeVisible();
   await expect(dialog.getByRole('button', { name: 'Close this drain' })).toBeDisabled();
   await dialog.getByLabel('Why').fill('A spill');
   await dialog.getByRole('button', { name: 'Close this drain' }).click();
+  await expect(page.getByRole('heading', { name: 'Ipê settles' })).toBeVisible();
+  for (const drop of ['17,9', '18,2']) {
+    await page.getByLabel('Water by the refractometer').fill(drop);
+    await page.getByRole('button', { name: 'Write it down' }).click();
+    await expect(page.getByLabel('Water by the refractometer')).toHaveValue('');
+  }
+  await expect(page.getByText(/18\.2 % water\. Between 17\.1 and 19 %/)).toBeVisible();
+  await page.getByLabel('Scum, net').fill('0');
+  await page.getByRole('link', { name: 'Go on to Jar' }).click();
   await expect(page.getByText(/Settling since/)).toBeVisible();
   await expect(page.getByRole('contentinfo').getByText('Settle')).toBeVisible();
   await page.getByRole('button', { name: 'Fewest jars' }).click();

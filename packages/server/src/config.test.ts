@@ -23,7 +23,11 @@ describe('settings', () => {
     const ahead = shifted.now().getTime() - Date.parse('2026-03-14T18:12:00Z');
     expect(ahead).toBeGreaterThanOrEqual(0);
     expect(ahead).toBeLessThan(5000);
+    const fast = makeClock('2026-03-14T18:12:00Z*600');
+    expect(fast.speed).toBe(600);
+    expect(fast.now().getTime() - Date.parse('2026-03-14T18:12:00Z')).toBeGreaterThanOrEqual(0);
     expect(() => makeClock('yesterday')).toThrow(/instant/);
+    expect(() => makeClock('2026-03-14T18:12:00Z*0')).toThrow(/faster/);
   });
 });
 

@@ -38,7 +38,7 @@ const { data: clocks } = useClocks();
 const { go, busy, refusal, fieldError } = useSend();
 const rules = computed(() => rulesVersion.value?.rules);
 const units = computed(() => rules.value?.units ?? 'metric');
-const { drain, running, upper, lower, own, runs, forecast, acts, elapsed, drawnG, outKg, inLowerKg, questions, pricePerKg, warming, parts } = useDrain(detail, rules, vessels, jars, now);
+const { drain, running, upper, lower, own, runs, forecast, acts, elapsed, temperatureNow, drawnG, outKg, inLowerKg, questions, pricePerKg, warming, parts } = useDrain(detail, rules, vessels, jars, now);
 const zone = computed(() => detail.value?.batch.zone ?? 'local');
 const clock = computed(() => ({ h: Math.floor(elapsed.value), min: Math.floor((elapsed.value % 1) * 60) }));
 const instant = (hours: number): string => new Date(Date.parse(drain.value!.startedAt) + hours * 3_600_000).toISOString();
@@ -93,7 +93,7 @@ const closeFromG = computed(() => {
   <div v-else-if="!detail" class="stage wide"><header><h1>Nothing drains.</h1></header><p>When combs are taken they come here to be crushed and to drain; the clock, the curve and the next stir stand on this screen.</p><div class="acts row"><RouterLink class="p-button p-component" to="/take">Go to Take</RouterLink></div></div>
   <StartDrain v-else-if="!drain" :detail="detail" :rules="rules" :vessels="vessels ?? []" />
   <div v-else class="stage drain bench">
-    <header><h1>{{ detail.batch.hiveName }}</h1><span class="sub">{{ { mash: 'Mashed', chop: 'Chopped', slice: 'Sliced' }[drain.method] }} comb, {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }}, {{ drain.temperatureC }} °C, {{ drain.moisturePercent }} % water. Your hands: {{ detail.batch.handsOnMinutes }} min in all.</span>
+    <header><h1>{{ detail.batch.hiveName }}</h1><span class="sub">{{ { mash: 'Mashed', chop: 'Chopped', slice: 'Sliced' }[drain.method] }} comb, {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }}, {{ temperatureNow }} °C, {{ drain.moisturePercent }} % water. Your hands: {{ detail.batch.handsOnMinutes }} min in all.</span>
       <span class="right small"><RouterLink v-for="c in others" :key="c.id" class="p-button p-component p-button-text" :to="`/drain/${c.batchId}`">{{ c.hiveName }} drains too</RouterLink><AlarmKey v-if="running" /></span></header>
     <section class="vessels"><VesselStack :upper="upper" :lower="lower" :arrangement="drain.arrangement" :crushed-kg="drain.crushedG / 1000" :out-kg="outKg" :in-lower-kg="inLowerKg" :full-kg="lower ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) : null" :density-kg-per-l="honeyDensityKgPerL(drain.moisturePercent, drain.temperatureC)" :full-about="overflowAt ? `from ${at(forecast!.overflowHours!.earliest)}` : null" /><WhatIfs v-if="running && acts.length && !pressing" :acts="acts" :rules="rules" :price-per-kg="pricePerKg" /></section>
     <section class="told">

@@ -1,4 +1,4 @@
-import { forecastInput, honeyInComb, householdPrior, marketOf, methodPrior, outByWeighing, warmings, weighingQuestions, type BatchDetail, type DrainForecast, type HouseRules, type JarKindRecord, type Vessel, type WhatIf } from '@furrow/core';
+import { forecastInput, honeyInComb, householdPrior, marketOf, methodPrior, outByWeighing, temperatureSteps, warmings, weighingQuestions, type BatchDetail, type DrainForecast, type HouseRules, type JarKindRecord, type Vessel, type WhatIf } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useRuns } from '../server/queries.js';
 import { compute } from '../workers/client.js';
@@ -24,6 +24,8 @@ export function useDrain(detail: Ref<BatchDetail | undefined>, rules: Ref<HouseR
     acts.value = outlook.acts;
   }, { immediate: true });
   const elapsed = computed(() => (drain.value ? Math.max(0, (Date.parse(until.value) - Date.parse(drain.value.startedAt)) / 3_600_000) : 0));
+  /** The honey's temperature now: typed, read, by day or night, or warmed. */
+  const temperatureNow = computed(() => (drain.value ? [...temperatureSteps(drain.value, drain.value.zone, until.value)].reverse().find((t) => t.hours <= elapsed.value)?.temperatureC ?? drain.value.temperatureC : null));
   const drawnG = computed(() => drain.value?.events.filter((e) => e.kind === 'draw-off').reduce((sum, e) => sum + (e.g ?? 0), 0) ?? 0);
   const lastWeighing = computed(() => drain.value?.weighings.filter((w) => !w.leftOut).at(-1) ?? null);
   const outKg = computed(() => Math.max(0, forecast.value?.outNowKg.mid ?? 0, drain.value && lastWeighing.value ? outByWeighing(drain.value, lastWeighing.value) / 1000 : 0));
@@ -44,6 +46,6 @@ export function useDrain(detail: Ref<BatchDetail | undefined>, rules: Ref<HouseR
     const wax = total - honeyInComb(drain.value.crushedG).mid;
     return { total, out: outKg.value, coming, stays: Math.max(0, total - outKg.value - coming - wax), wax };
   });
-  return { drain, running, upper, lower, until, own, runs, forecast, acts, elapsed, drawnG, lastWeighing, outKg, inLowerKg, questions, pricePerKg, warming, parts };
+  return { drain, running, upper, lower, until, own, runs, forecast, acts, elapsed, temperatureNow, drawnG, lastWeighing, outKg, inLowerKg, questions, pricePerKg, warming, parts };
 }
 export type DrainNow = ReturnType<typeof useDrain>;

@@ -47,10 +47,18 @@ export const useToday = () => useQuery({ queryKey: ['today'], queryFn: items<Tod
 /** Asks everything again that may have changed by a write. */
 export function useRefresh(): () => Promise<void> {
   const client = useQueryClient();
-  return () => client.invalidateQueries();
+  return async () => {
+    // A first answer still under way may be older than what is told here, and is not asked for twice by itself.
+    const first = client.isFetching({ predicate: (query) => query.state.data === undefined }) > 0;
+    await client.invalidateQueries();
+    if (first) await client.invalidateQueries();
+  };
 }
 
 /** Listens to the server: something was written, here or on another screen. */
 export function listen(refresh: () => void): void {
-  new EventSource('/api/v1/events').addEventListener('changed', refresh);
+  const source = new EventSource('/api/v1/events');
+  source.addEventListener('changed', refresh);
+  // What was written between the first answer and this line standing, or while the server was away, was not heard.
+  source.addEventListener('open', refresh);
 }

@@ -78,7 +78,7 @@ async function next(): Promise<void> {
   if (step.value.kind === 'unit') weighing.value = 'taken';
   else if (step.value.kind === 'after') await finish();
   else if (step.value.kind === 'box' || step.value.kind === 'frames') return;
-  else await mark({ ...(tiltDegrees.value !== null ? { tiltDegrees: tiltDegrees.value } : {}), ...(step.value.asks === 'tray' ? { trayG: trayG.value ?? 0 } : {}), ...(step.value.id === 'checks' ? Object.fromEntries(Object.entries(vesselOf.value).map(([k, v]) => [`vessel_${k}`, v])) : {}) });
+  else mark({ ...(tiltDegrees.value !== null ? { tiltDegrees: tiltDegrees.value } : {}), ...(step.value.asks === 'tray' ? { trayG: trayG.value ?? 0 } : {}), ...(step.value.id === 'checks' ? Object.fromEntries(Object.entries(vesselOf.value).map(([k, v]) => [`vessel_${k}`, v])) : {}) });
 }
 /** What was told changes what comes next: a fallen comb is weighed as fallen, brood goes back. */
 async function told(kind: IncidentKind): Promise<void> {

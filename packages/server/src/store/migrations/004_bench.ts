@@ -1,15 +1,5 @@
 import type { Knex } from 'knex';
-
-type Columns = (table: Knex.CreateTableBuilder) => void;
-async function kept(knex: Knex, name: string, columns: Columns): Promise<void> {
-  await knex.schema.createTable(name, (table) => {
-    table.text('id').primary();
-    columns(table);
-    table.integer('revision').notNullable();
-    table.text('recordedAt').notNullable();
-    table.text('removedAt');
-  });
-}
+import { kept } from './kept.js';
 
 /** Take step by step, frames drained by parts, and the bench: stacks, upper and lower weighings, readings in a row. */
 export async function up(knex: Knex): Promise<void> {
