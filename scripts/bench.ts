@@ -2,7 +2,8 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { calculate, drainForecast, forecastInput, judgeHiveAt, type BatchDetail, type Drain, type Hive, type RulesVersion } from '../packages/core/src/index.js';
+import { DEFAULT_RULES, calculate, drainForecast, forecastInput, whatIfs, judgeHiveAt, type BatchDetail, type Drain, type Hive, type RulesVersion } from '../packages/core/src/index.js';
+import { at, drainRecord, event, weighing } from '../packages/core/fixtures/drains.js';
 import { makeApp } from '../packages/server/src/app.js';
 import { makeClock } from '../packages/server/src/clock.js';
 import { seedDemo } from '../packages/server/src/demo/seed.js';
@@ -39,6 +40,13 @@ await time('drain-fit, 500 weighings', 30, () => calculate('drain-fit', { weighi
 for (const goal of ['least-left', 'most-value', 'fewest-jars']) await time(`jar-fill, 500 kg, 12 kinds, ${goal}`, 5, () => calculate('jar-fill', { honeyKg: 500, jars, goal }));
 await time('jar-fill, 500 kg, short of every kind', 5, () => calculate('jar-fill', { honeyKg: 500, jars: jars.map((j) => ({ ...j, stock: 90 })), goal: 'least-left' }));
 await time('mass-balance, 10 000 flows', 10, () => calculate('mass-balance', { lots: [{ id: 'a', kind: 'x' }, { id: 'b', kind: 'x' }], flows }));
+
+const run = drainRecord({ weighings: Array.from({ length: 500 }, (_, i) => weighing((i + 1) / 50, Math.round(6800 * -Math.expm1(-(i + 1) / 300)))), events: [event('stir', 2), event('stir', 4)] });
+await time('drain forecast, 500 weighings, two stirs', 20, () => drainForecast(forecastInput(run, null, DEFAULT_RULES, at(10))));
+const row = drainRecord({ readings: Array.from({ length: 2000 }, (_, i) => ({ at: at((i + 1) / 200), g: Math.round(6800 * -Math.expm1(-(i + 1) / 1200)) })) });
+await time('drain forecast, 10 hours with 2,000 readings', 20, () => drainForecast(forecastInput(row, null, DEFAULT_RULES, at(10))));
+const few = forecastInput(drainRecord({ weighings: [weighing(1, 1000), weighing(3, 2700)] }), null, DEFAULT_RULES, at(3.5));
+await time('what a stir, a press, two degrees would bring', 20, () => whatIfs(few, drainForecast(few)));
 
 const folder = mkdtempSync(join(tmpdir(), 'furrow-bench-'));
 const clock = makeClock(null);

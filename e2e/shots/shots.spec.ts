@@ -1,5 +1,7 @@
 import { test, type Page } from '@playwright/test';
 import { chooserIsDone, lift, openTopBar } from '../lift.js';
+import { Api } from '../api.js';
+import { framesRunning, pressing } from './scenes.js';
 import { picturePath, setCorners, showExamples } from '../comb.js';
 
 const shot = async (page: Page, name: string): Promise<void> => {
@@ -12,11 +14,10 @@ test('pictures of the main views', async ({ page }) => {
   await shot(page, 'today');
   await page.goto('/look?comb=13');
   await shot(page, 'look');
-  for (const [hive, name] of [['Araucária', 'look-warre'], ['Bromélia', 'look-drain-frames'], ['Miúda', 'look-stingless']]) {
+  for (const [hive, name] of [['Araucária', 'look-warre'], ['Miúda', 'look-stingless']]) {
     await page.goto('/look');
     await page.getByRole('link', { name: hive, exact: true }).click();
     await page.getByRole('heading', { name: hive, level: 1 }).waitFor();
-    if (hive === 'Bromélia') await page.getByRole('button', { name: /place 3/ }).click();
     await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
     await shot(page, name);
   }
@@ -65,7 +66,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto(ready);
   await page.getByRole('button', { name: /go to Take/ }).click();
   await openTopBar(page);
-  await shot(page, 'take');
   const url = page.url();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(url);
@@ -87,8 +87,16 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByLabel('Wet wax, net').fill('0,7');
   await page.getByLabel('Why').fill('Stuck to bucket and strainer');
   await page.getByRole('button', { name: 'Close this drain' }).click();
+  await page.getByRole('link', { name: 'Go on to Jar' }).click();
   await page.getByText('5 × 500 g').waitFor();
   await page.getByRole('button', { name: 'Filled 3' }).click();
   await page.getByText('300 g / 10.5 oz').waitFor();
   await shot(page, 'jar');
+  const api = new Api('http://127.0.0.1:4590');
+  await page.goto(`/drain/${await pressing(api)}`);
+  await page.getByRole('button', { name: /^(Rest|Turn the press)/ }).click();
+  await shot(page, 'press');
+  await page.goto(`/take/${await framesRunning(api)}`);
+  await page.getByText('2 of 4 parts open.').waitFor();
+  await shot(page, 'frames');
 });

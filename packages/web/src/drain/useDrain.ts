@@ -1,4 +1,4 @@
-import { forecastInput, honeyInComb, householdPrior, marketOf, methodPrior, outByWeighing, temperatureSteps, warmings, weighingQuestions, type BatchDetail, type DrainForecast, type HouseRules, type JarKindRecord, type Vessel, type WhatIf } from '@furrow/core';
+import { forecastInput, honeyInComb, householdPrior, marketOf, methodPrior, outByWeighing, temperatureSteps, warmings, weighingQuestions, type BatchDetail, type DrainForecast, type DrainForecastInput, type HouseRules, type JarKindRecord, type Vessel, type WhatIf } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useRuns } from '../server/queries.js';
 import { compute } from '../workers/client.js';
@@ -18,10 +18,11 @@ export function useDrain(detail: Ref<BatchDetail | undefined>, rules: Ref<HouseR
   watch([drain, lower, rules, until, own], async () => {
     if (!drain.value || !rules.value || !own.value) return;
     // Plain data crosses to the worker, not Vue's proxies.
-    const input = JSON.parse(JSON.stringify(forecastInput(drain.value, lower.value, rules.value, until.value, own.value.applied))) as Parameters<ReturnType<typeof compute>['drainOutlook']>[0];
-    const outlook = await compute().drainOutlook(input);
-    forecast.value = outlook.forecast;
-    acts.value = outlook.acts;
+    const input = JSON.parse(JSON.stringify(forecastInput(drain.value, lower.value, rules.value, until.value, own.value.applied))) as DrainForecastInput;
+    const fitted = await compute().drainForecast(input);
+    forecast.value = fitted;
+    // What an act would bring takes three more fits: the forecast stands meanwhile.
+    if (running.value) acts.value = await compute().whatIfs(input, fitted);
   }, { immediate: true });
   const elapsed = computed(() => (drain.value ? Math.max(0, (Date.parse(until.value) - Date.parse(drain.value.startedAt)) / 3_600_000) : 0));
   /** The honey's temperature now: typed, read, by day or night, or warmed. */

@@ -139,11 +139,11 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           <p v-if="notYet" class="sub">{{ notYet }}</p>
           <Button class="main" :outlined="waits" :label="step.kind === 'after' ? (anyTaken ? 'Done, on to the bench' : 'Close, nothing taken') : step.done" :loading="busy" :disabled="notYet !== null || (step.asks === 'tray' && trayG === null)" @click="next" />
           <p class="sub keyhint">The space bar does the same.</p>
-          <div v-if="step.kind === 'unit'" class="acts row halves"><Button outlined label="Put it back" @click="put('put-back')" /><Button outlined class="rusty" label="Brood seen" @click="put('brood-seen')" /></div>
+          <div v-if="step.kind === 'unit'" class="acts row halves"><Button outlined label="Put it back" @click="put('put-back')" /><Button outlined class="rusty" label="Brood seen" @click="put('brood-seen')" /><Button outlined class="third" label="Something went otherwise…" @click="happened = true" /></div>
           <Refusal :refusal="refusal" />
         </template>
       </template>
-      <Button v-if="!weighing && !isDone && step.kind !== 'after' && step.kind !== 'frames'" outlined class="otherwise" label="Something went otherwise…" @click="happened = true" />
+      <Button v-if="!weighing && !isDone && step.kind !== 'after' && step.kind !== 'frames' && step.kind !== 'unit'" outlined class="otherwise" label="Something went otherwise…" @click="happened = true" />
     </aside>
     <IncidentDialog v-model:visible="happened" :detail="detail" :rules="rules" :step-id="step.id" :comb-id="combId" :frames="step.kind === 'frames'" :stings="progress!.stings" @told="told" />
   </div>
@@ -152,7 +152,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 <style scoped>
 .dots { display: flex; gap: 8px; align-items: center; } .dots i { width: 12px; height: 12px; border-radius: 50%; border: 2px solid var(--ink); } .dots .done { background: var(--field); border-color: var(--field); } .dots .now { border: 4px solid var(--field); width: 18px; height: 18px; }
 .instruction { font-size: 46px; line-height: 50px; margin: 4px 0 8px; } .text { font-size: 20px; line-height: 28px; max-width: 640px; } .caution { border-left: 5px solid var(--rust); padding: 4px 12px; font-size: 18px; font-weight: 600; margin: 10px 0; max-width: 640px; } .tray { max-width: 420px; margin-top: 10px; }
-.main { min-height: 108px !important; font: 600 28px var(--display) !important; width: 100%; } .small { display: flex; gap: 8px; flex-wrap: wrap; } .small :deep(.p-button) { min-height: 44px !important; font-size: 17px !important; } .halves .p-button { flex: 1; min-height: 80px; } .rusty { color: var(--rust) !important; border-color: var(--rust) !important; border-width: 3px; } .keyhint { text-align: center; } .otherwise { min-height: 80px !important; }
+.main { min-height: 108px !important; font: 600 28px var(--display) !important; width: 100%; } .small { display: flex; gap: 8px; flex-wrap: wrap; } .small :deep(.p-button) { min-height: 44px !important; font-size: 17px !important; } .halves .p-button { flex: 1; min-height: 80px; } .rusty { color: var(--rust) !important; border-color: var(--rust) !important; border-width: 3px; } .halves .p-button { padding: 0 6px; } .third { font-size: 16px !important; } .keyhint { text-align: center; } .otherwise { min-height: 80px !important; }
 .bench :deep(.p-inputtext) { min-height: 64px; font-size: 22px; font-weight: 700; }
 @media (max-width: 599px) { .keyhint, .dots { display: none; } .instruction { font-size: 40px; line-height: 44px; } .text { font-size: 19px; line-height: 25px; } .now.weighing .text, .now.weighing .caution, .whole.weighing { display: none; }
   .take { display: flex; flex-direction: column; padding-bottom: 0; } .now { flex: 1; } .take > header { gap: 0 10px; } .take > header h1 { display: none; } .take > header .right { margin-left: auto; gap: 4px; flex-wrap: nowrap; } .small :deep(.p-button) { font-size: 15px !important; padding: 0 5px; } .wide .instruction { font-size: 30px; line-height: 34px; } .wide .text { display: none; } .instruction { margin: 0 0 4px; } .pinned { position: sticky; bottom: 0; background: var(--lime-1); border-top: 2px solid var(--ink); margin: 0 -16px; padding: 10px 16px; gap: 8px; z-index: 1; } .pinned.frames { position: static; border-top: 0; } .pinned .main { min-height: 88px !important; } .pinned :deep(.p-button-text) { min-height: 40px; } .otherwise { min-height: 80px !important; } }

@@ -1,7 +1,8 @@
-import { handsOnMinutes, placesOf, takeInputOf, takeProgress, takeSteps, type BatchDetail, type HouseRules, type StepMark } from '@furrow/core';
+import { handsOnMinutes, placesOf, takeInputOf, takeProgress, takeSteps, type BatchDetail, type HouseRules } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { newId, serverNow } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
+import { usePendingMarks } from './usePendingMarks.js';
 
 /**
  * The work at one hive as it stands: steps from the core, done ones from the server, so that a reload, another device
@@ -9,14 +10,11 @@ import { useSend } from '../server/useSend.js';
  */
 export function useTakeRun(detail: Ref<BatchDetail | undefined>, rules: Ref<HouseRules | undefined>, now: Ref<Date>) {
   const { go, busy, refusal: refused, fieldError } = useSend();
-  const marking = useSend();
-  /** Steps touched here that the server has not confirmed yet: the next step stands at once, a refusal takes them back. */
-  const pending = ref<StepMark[]>([]);
-  let queue: Promise<unknown> = Promise.resolve();
+  const pending = usePendingMarks(computed(() => detail.value?.batch.id ?? null));
   // Made once a harvest opens: taking a comb must not change what stands before and behind it.
   const day = computed(() => detail.value?.marks[0]?.occurredAt ?? now.value.toISOString().slice(0, 13) + ':00:00.000Z');
   const input = computed(() => (detail.value && rules.value ? takeInputOf(detail.value, rules.value, day.value) : null));
-  const marks = computed(() => { const known = detail.value?.marks ?? []; return [...known, ...pending.value.filter((p) => !known.some((m) => m.stepId === p.stepId))]; });
+  const marks = computed(() => { const known = detail.value?.marks ?? []; return [...known, ...pending.marks.value.filter((p) => !known.some((m) => m.stepId === p.stepId))]; });
   const progress = computed(() => (input.value ? takeProgress(takeSteps(input.value), { ...detail.value!, marks: marks.value }, rules.value!) : null));
   const steps = computed(() => progress.value?.steps ?? []);
   const back = ref(0);
@@ -28,17 +26,9 @@ export function useTakeRun(detail: Ref<BatchDetail | undefined>, rules: Ref<Hous
   const combOf = (slot: number | undefined): string | null => places.value.find((p) => p.slot === slot)?.combId ?? null;
   const markOf = (stepId: string) => marks.value.find((m) => m.stepId === stepId) ?? null;
   function mark(answer: Record<string, string | number | boolean> = {}): void {
-    if (!step.value || !detail.value) return;
-    const [made, title] = [{ id: newId(), batchId: detail.value.batch.id, stepId: step.value.id, answer, occurredAt: serverNow().toISOString() }, step.value.title];
-    pending.value = [...pending.value, made];
-    const { occurredAt, ...payload } = made;
-    // One after the other, so that quick touches arrive in their order.
-    queue = queue.then(async () => {
-      const done = await marking.go('/stepMarks', payload, `${title}: done.`, { occurredAt });
-      pending.value = done ? pending.value.filter((p) => p.id !== made.id) : [];
-    });
+    if (step.value && detail.value) pending.add({ id: newId(), batchId: detail.value.batch.id, stepId: step.value.id, answer, occurredAt: serverNow().toISOString() }, `${step.value.title}: done.`);
   }
-  const refusal = computed(() => marking.refusal.value ?? refused.value);
+  const refusal = computed(() => pending.refusal.value ?? refused.value);
   const unmark = (): unknown => { const m = step.value && markOf(step.value.id); return m ? go(`/stepMarks/${m.id}/back`, {}, `${step.value!.title}: not done after all.`) : null; };
   const minutes = computed(() => (detail.value ? handsOnMinutes(detail.value, steps.value) : 0));
   return { input, progress, steps, step, shown, at, back, places, combOf, markOf, mark, unmark, minutes, go, busy, refusal, fieldError };

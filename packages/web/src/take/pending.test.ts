@@ -1,0 +1,62 @@
+import { VueQueryPlugin } from '@tanstack/vue-query';
+import { flushPromises, mount } from '@vue/test-utils';
+import { createPinia } from 'pinia';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { defineComponent, h, ref } from 'vue';
+import { usePendingMarks } from './usePendingMarks.js';
+
+type Pending = ReturnType<typeof usePendingMarks>;
+const mark = (stepId: string) => ({ id: `m-${stepId}`, batchId: 'b', stepId, answer: {}, occurredAt: '2026-03-14T12:00:00Z' });
+const sent: string[] = [];
+let answer: () => Response = () => new Response('{}', { status: 201 });
+
+function open(): { pending: Pending; close: () => void } {
+  let pending!: Pending;
+  const wrapper = mount(defineComponent({ setup: () => { pending = usePendingMarks(ref('b')); return () => h('i'); } }), { global: { plugins: [createPinia(), VueQueryPlugin] } });
+  return { pending, close: () => wrapper.unmount() };
+}
+beforeEach(() => {
+  localStorage.clear();
+  sent.length = 0;
+  answer = () => new Response('{}', { status: 201 });
+  vi.stubGlobal('fetch', vi.fn(async (_url: string, init: RequestInit) => {
+    sent.push((JSON.parse(String(init.body)) as { payload: { stepId: string } }).payload.stepId);
+    return answer();
+  }));
+});
+afterEach(() => vi.unstubAllGlobals());
+
+describe('steps touched before the server answered', () => {
+  it('stand at once, go out in their order, and are gone when confirmed', async () => {
+    const { pending, close } = open();
+    pending.add(mark('ready'), 'ready');
+    pending.add(mark('smoke'), 'smoke');
+    expect(pending.marks.value.map((m) => m.stepId)).toEqual(['ready', 'smoke']);
+    await flushPromises();
+    await vi.waitFor(() => expect(sent).toEqual(['ready', 'smoke']));
+    await vi.waitFor(() => expect(pending.marks.value).toEqual([]));
+    expect(localStorage.getItem('furrow.take.pending.b')).toBeNull();
+    close();
+  });
+  it('outlive a page that is closed before they arrived', async () => {
+    answer = () => { throw new TypeError('no connection'); };
+    const first = open();
+    first.pending.add(mark('board'), 'board');
+    await vi.waitFor(() => expect(first.pending.refusal.value?.status).toBe(0));
+    expect(first.pending.marks.value).toHaveLength(1);
+    first.close();
+    answer = () => new Response('{}', { status: 201 });
+    const second = open();
+    await vi.waitFor(() => expect(sent.at(-1)).toBe('board'));
+    await vi.waitFor(() => expect(second.pending.marks.value).toEqual([]));
+    second.close();
+  });
+  it('are taken back where the server refuses, with its sentence', async () => {
+    answer = () => new Response(JSON.stringify({ code: 'frame-open', detail: 'A frame still runs.' }), { status: 409, headers: { 'Content-Type': 'application/problem+json' } });
+    const { pending, close } = open();
+    pending.add(mark('frames'), 'frames');
+    await vi.waitFor(() => expect(pending.refusal.value?.message).toBe('A frame still runs.'));
+    expect(pending.marks.value).toEqual([]);
+    close();
+  });
+});
