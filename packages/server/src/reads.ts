@@ -55,6 +55,12 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
     const rows = await db('commands').whereNull('undoes').orderBy('sequence', 'desc').limit(30);
     response.json({ items: rows.map((r) => ({ commandId: r.id, kind: r.route, sentence: r.sentence, occurredAt: r.occurredAt, recordedAt: r.recordedAt, undoneBy: r.undoneBy })) });
   });
+  router.get('/guesses', async (_request, response) => {
+    // Every guess with what the scale then said, so that a person's own bias is learned over all harvests.
+    const takes = await list<{ id: string; guessG: number | null; netG: number | null; byBox: boolean; batchId: string }>(db, 'takes', {}, 'occurredAt');
+    const boxG = (batchId: string): number => takes.filter((t) => t.batchId === batchId && t.byBox).reduce((sum, t) => sum + (t.netG ?? 0), 0);
+    response.json({ items: takes.filter((t) => t.guessG && t.netG).map((t) => ({ guess: t.guessG, weighed: t.byBox ? boxG(t.batchId) : t.netG })) });
+  });
   router.get('/runs', async (_request, response) => void response.json(await householdRuns(db)));
   router.get('/sites/:id/weather', async (request, response) => void response.json(await siteWeather(db, weather, request.params.id, clock.now())));
   router.get('/gear', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'gear', {}, 'name'))));

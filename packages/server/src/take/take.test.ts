@@ -48,12 +48,22 @@ describe('steps at the hive', () => {
     expect((await home.detail(batchId)).incidents).toEqual([]);
     expect((await home.post('/incidents', { id: randomUUID(), batchId, kind: 'sting', stepId: 'x', combId: null, count: -1 })).status).toBe(400);
   });
+  it('leave a line on Today after an attack until somebody came back', async () => {
+    const { batchId } = await chosen(await home.hive(), [8], 'crush');
+    const left = async (): Promise<string | undefined> => (await home.get<{ items: { kind: string; title: string; urgent: boolean }[] }>('/today')).items.find((l) => l.kind === 'left' && l.urgent)?.title;
+    const id = randomUUID();
+    await home.ok(home.post('/incidents', { id, batchId, kind: 'attack', stepId: 'comb-8', combId: null, count: null }));
+    expect(await left()).toMatch(/Ipê was left open/);
+    await home.ok(mark(batchId, `left-${id}`));
+    expect(await left()).toBeUndefined();
+  });
   it('keep a guess beside the weight, a fallen comb as taken and torn, a queen as put back', async () => {
     const hive = await home.hive();
     const { batchId, combIds } = await chosen(hive, [8, 7], 'crush');
     await home.ok(home.post('/takes', { id: randomUUID(), batchId, combId: combIds[0], outcome: 'fell', vesselId: null, grossG: 3000, tareG: 1200, guessG: 2000 }));
     await home.ok(home.post('/takes', { id: randomUUID(), batchId, combId: combIds[1], outcome: 'queen-seen', vesselId: null, grossG: null, tareG: null }));
     expect((await home.detail(batchId)).takes).toMatchObject([{ netG: 1800, guessG: 2000, condition: 'torn', byBox: false }, { netG: null, outcome: 'queen-seen' }]);
+    expect(await home.get('/guesses')).toEqual({ items: [{ guess: 2000, weighed: 1800 }] });
   });
 });
 
@@ -127,6 +137,10 @@ describe('drain frames', () => {
     const runs = await home.get<{ frames: { share: number; tauHours: number }[] }>('/runs');
     expect(runs.frames).toHaveLength(1);
     expect(runs.frames[0].tauHours).toBeGreaterThan(0.3);
+    const framesLine = async (): Promise<boolean> => (await home.get<{ items: { title: string }[] }>('/today')).items.some((l) => /drained frames again/.test(l.title));
+    expect(await framesLine()).toBe(false);
+    home.later(5 * 7 * 24 + 1);
+    expect(await framesLine()).toBe(true);
   });
 });
 

@@ -1,14 +1,16 @@
-import { cutsComb, dueItems, judgeHiveAt, siteDate, spareableBars, stateAt, winterCase, type Gear, type Stage, type TodayLine, type Vessel } from '@furrow/core';
+import { cutsComb, dueItems, judgeHiveAt, nextFrameDate, siteDate, spareableBars, stateAt, winterCase, type Gear, type Stage, type TodayLine, type Vessel } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
 import { methodPriorOf } from '../drain/runs.js';
-import { list } from '../store/rows.js';
+import { find, list } from '../store/rows.js';
 import { hiveViews } from '../store/hiveViews.js';
 import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
 import { clocks, nextDue } from './clocks.js';
 
 /** How many days ahead a repair stands on Today. */
 const MEND_AHEAD_DAYS = 14;
+/** And a drained frame's next look. */
+const FRAMES_AHEAD_DAYS = 7;
 
 /** What runs, what is due, what is ripe: each line from a running object, with what happens if it is left. */
 export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
@@ -37,11 +39,22 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     const base = { stage: batch.stage as Stage, batchId: batch.id, hiveId: batch.hiveId };
     if (batch.stage === 'ready') add({ ...base, id: `${batch.id}-plan`, kind: 'plan', title: `Plan the day for ${batch.hiveName}`, dueAt: null, ifLeft: 'Nothing is taken.' });
     if (batch.stage === 'take' && batch.plan) add({ ...base, id: `${batch.id}-take`, kind: 'take', title: `Take ${batch.combIds.length} ${batch.combIds.length === 1 ? 'comb' : 'combs'} from ${batch.hiveName}`, dueAt: DateTime.fromISO(batch.plan.startLocal, { zone: batch.zone }).toUTC().toISO(), ifLeft: 'The combs stay with the bees.' });
+    if (batch.stage === 'take') {
+      const attack = await db('incidents').where({ batchId: batch.id, kind: 'attack', removedAt: null }).orderBy('occurredAt', 'desc').first();
+      const back = attack && (await db('stepMarks').where({ batchId: batch.id, stepId: `left-${attack.id}`, removedAt: null }).first());
+      if (attack && !back) add({ ...base, id: `${batch.id}-left`, kind: 'left', title: `${batch.hiveName} was left open: close it, covered and not alone`, dueAt: attack.occurredAt, ifLeft: 'Robbers, rain and more stings. After dark it is quieter.', urgent: true });
+    }
     if (batch.stage === 'drain' || batch.stage === 'cut') {
       const comb = (await bookView(db, batch.id)).lots.find((lot) => lot.kind === 'comb');
       if (comb && comb.nowG > 0) add({ ...base, id: `${batch.id}-comb`, kind: 'comb', title: cutsComb(batch.method) ? `Cut ${batch.hiveName}'s comb` : `Crush ${batch.hiveName}'s comb`, dueAt: null, ifLeft: 'Comb cools and drains slowly; wax moth finds it.' });
     }
     if (batch.stage === 'jar') add({ ...base, id: `${batch.id}-jar`, kind: 'jar', title: settling.has(batch.id) ? `Skim ${batch.hiveName}'s honey and fill its jars` : `Fill ${batch.hiveName}'s jars`, dueAt: settling.get(batch.id) ?? null, ifLeft: 'Open honey takes on water in a damp room.' });
+  }
+  const plugged = (await db('frameEvents').join('batches', 'batches.id', 'frameEvents.batchId').where({ 'frameEvents.kind': 'plug', 'frameEvents.removedAt': null }).groupBy('batches.hiveId').select('batches.hiveId as hiveId').max('frameEvents.occurredAt as at')) as { hiveId: string; at: string }[];
+  for (const { hiveId, at } of plugged) {
+    const hive = await find<{ name: string }>(db, 'hives', hiveId, 'hive');
+    const { on, why } = nextFrameDate(at.slice(0, 10), null, rules.frameMaxWeeks);
+    if (on <= new Date(now.getTime() + FRAMES_AHEAD_DAYS * 86_400_000).toISOString().slice(0, 10)) add({ batchId: null, hiveId, id: `${hiveId}-frames`, kind: 'due', stage: 'look', title: `Look at ${hive.name}'s drained frames again`, dueAt: `${on}T12:00:00.000Z`, ifLeft: `Come back ${why}.` });
   }
   const soon = new Date(now.getTime() + MEND_AHEAD_DAYS * 86_400_000).toISOString().slice(0, 10);
   for (const thing of await list<Gear>(db, 'gear')) {

@@ -10,7 +10,7 @@ import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
-import { useHarvests } from '../server/queries.js';
+import { useHarvests, useOpenPlans } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { useDraft } from '../shell/draft.js';
 
@@ -25,10 +25,6 @@ const { draft, clear } = useDraft(`stack.${props.detail.batch.id}`, () => ({
   temperatureC: (props.detail.batch.plan?.kitchenTemperatureC ?? props.rules.kitchenTemperatureC) as number | null, nightTemperatureC: (props.detail.batch.plan?.nightTemperatureC ?? props.rules.nightTemperatureC) as number | null,
   moisturePercent: Math.min(25, props.detail.batch.plan?.moisturePercent ?? 18) as number | null,
 }));
-watch(() => props.vessels, (list) => {
-  draft.value.upper ??= list.find((v) => v.role === 'upper')?.id ?? null;
-  draft.value.lower ??= list.find((v) => v.role === 'lower')?.id ?? null;
-}, { immediate: true });
 const words = computed(() => ARRANGEMENT_WORDS[draft.value.arrangement]);
 const of = (id: string | null): Vessel | null => props.vessels.find((v) => v.id === id) ?? null;
 const kg = computed(() => (comb.value?.nowG ?? 0) / 1000);
@@ -37,6 +33,16 @@ const climate = computed(() => { const { temperatureC, moisturePercent } = draft
 const waits = computed(() => (climate.value ? nineTenthsHours(draft.value.method, climate.value.temperatureC, climate.value.moisturePercent) : null));
 const outKg = computed(() => { const { share } = methodPrior(draft.value.method, draft.value.fineness); const inside = honeyInComb(comb.value?.nowG ?? 0); return { low: inside.low * share.low, mid: inside.mid * share.mid, high: inside.high * share.high }; });
 const asks = computed(() => (climate.value ? stackQuestions({ upper: of(draft.value.upper), lower: of(draft.value.lower), crushedKg: kg.value, outKg: outKg.value, inLowerKg: (potG.value ?? 0) / 1000, ...climate.value }) : []));
+const { data: plans } = useOpenPlans();
+watch([() => props.vessels, plans], ([list, open]) => {
+  if (!open) return;
+  // What stands under another drain is not offered first.
+  const free = (role: Vessel['role']): string | null => list.find((v) => v.role === role && !open.inUse.some((use) => use.vesselIds.includes(v.id)))?.id ?? null;
+  draft.value.upper ??= free('upper');
+  draft.value.lower ??= free('lower');
+}, { immediate: true });
+/** Vessels that stand under another drain now: one cannot be in two stacks. */
+const taken = computed(() => (plans.value?.inUse ?? []).flatMap((use) => [draft.value.upper, draft.value.lower].filter((id) => id && use.vesselIds.includes(id)).map((id) => `${of(id)?.name} is in use: ${use.what}. Choose another vessel, or wait for it.`)));
 const { data: harvests } = useHarvests();
 /** Harvests that were chosen as one lot with this one and are not crushed yet. */
 const together = computed(() => (harvests.value ?? []).filter((b) => props.detail.batch.lotGroup && b.lotGroup === props.detail.batch.lotGroup && b.id !== props.detail.batch.id && !b.closedAt));
@@ -59,7 +65,7 @@ const fineWords: Record<Fineness, string> = { coarse: 'Coarsely', middle: 'As us
     <section v-if="kg > 0" class="left">
       <div class="arrangements" role="radiogroup" aria-label="How the vessels stand"><button v-for="a in ARRANGEMENTS" :key="a" type="button" role="radio" :aria-checked="draft.arrangement === a" @click="draft.arrangement = a"><StackMark :arrangement="a" /><span>{{ ARRANGEMENT_WORDS[a].name }}</span></button></div>
       <div class="drawn"><VesselStack :upper="of(draft.upper)" :lower="of(draft.lower)" :arrangement="draft.arrangement" :crushed-kg="kg" :out-kg="0" :in-lower-kg="(potG ?? 0) / 1000" :full-kg="of(draft.lower) && climate ? vesselFullKg(of(draft.lower)!, climate.moisturePercent, climate.temperatureC) : null" :density-kg-per-l="climate ? honeyDensityKgPerL(climate.moisturePercent, climate.temperatureC) : 1.41" :full-about="null" />
-        <div class="says"><p class="text">{{ words.note }}</p><p v-if="waits" class="text"><b>Nine tenths will be out in about {{ waits.low.toFixed(0) }} to {{ waits.high.toFixed(0) }} hours.</b></p><p v-for="a in asks" :key="a" class="text rust"><b>{{ a }}</b></p></div></div>
+        <div class="says"><p class="text">{{ words.note }}</p><p v-if="waits" class="text"><b>Nine tenths will be out in about {{ waits.low.toFixed(0) }} to {{ waits.high.toFixed(0) }} hours.</b></p><p v-for="a in [...taken, ...asks]" :key="a" class="text rust"><b>{{ a }}</b></p></div></div>
     </section>
     <section v-else><p>No comb of this harvest is left to crush.</p><RouterLink :to="`/take/${detail.batch.id}`">Back to Take</RouterLink></section>
     <form v-if="kg > 0" class="acts" @submit.prevent="start">
@@ -75,7 +81,7 @@ const fineWords: Record<Fineness, string> = { coarse: 'Coarsely', middle: 'As us
         <label class="gels"><input v-model="draft.thixotropic" type="checkbox" /> It gels until stirred, as heather does: wider forecast</label></div></details>
       <p class="sub">In a damp room cover it: honey of 18 % water takes on more above about 60 % humidity.</p>
       <Refusal :refusal="refusal" :fields="['temperatureC', 'nightTemperatureC', 'moisturePercent', 'potStartG']" />
-      <Button type="submit" label="Crushed: start the clock" :disabled="potG === null" :loading="busy" />
+      <Button type="submit" label="Crushed: start the clock" :disabled="potG === null || taken.length > 0" :loading="busy" />
       <RouterLink class="p-button p-component p-button-outlined" :to="`/cut/${detail.batch.id}`">Cut pieces first</RouterLink>
     </form>
   </div>

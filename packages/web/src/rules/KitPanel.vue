@@ -8,11 +8,13 @@ import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
 import GearPanel from './GearPanel.vue';
-import { useJars, useVessels } from '../server/queries.js';
+import InstrumentsPanel from './InstrumentsPanel.vue';
+import { useJars, useRules, useVessels } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 
 const { data: vessels } = useVessels();
 const { data: jars } = useJars();
+const { data: rules } = useRules();
 const { go, busy, refusal, fieldError } = useSend();
 const roles: Record<VesselRole, string> = { tub: 'Tub for comb', upper: 'Upper, with holes', lower: 'Lower, for honey', settling: 'Settling, with gate' };
 type VesselDraft = { id: string | null; revision: number; name: string; role: VesselRole; volumeL: number | null; tareG: number | null; innerDiameterMm: number | null; headspacePercent: number | null; holeMm: number | null };
@@ -59,6 +61,7 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number => ((v.volum
     <table v-else class="plain"><thead><tr><th>Jar or box</th><th>For</th><th class="num">Net</th><th class="num">Tare</th><th class="num">In stock</th><th class="num">Price</th><th /></tr></thead><tbody><tr v-for="j in jars" :key="j.id"><td>{{ j.name }}</td><td>{{ purposes[j.purpose] }}</td><td class="num">{{ j.netG }} g</td><td class="num">{{ j.tareG }} g</td><td class="num">{{ j.stock }}</td><td class="num">{{ j.value }}</td><td><Button text label="Change" :aria-label="`Change ${j.name}`" @click="editJar(j)" /></td></tr></tbody></table>
     <Button outlined label="Add jars…" @click="editJar()" />
     <GearPanel />
+    <InstrumentsPanel v-if="rules" :rules="rules.rules" />
     <Dialog :visible="vessel !== null" modal :header="vessel?.id ? 'Change a vessel' : 'A vessel'" position="top" :style="{ width: '480px', maxWidth: '94vw' }" @update:visible="vessel = null">
       <form v-if="vessel" class="acts" @submit.prevent="keep('/vessels', vessel)">
         <TextField v-model="vessel.name" label="Name" :error="fieldError('name')" />

@@ -17,6 +17,8 @@ export const useBook = () => useQuery({ queryKey: ['book'], queryFn: () => read<
 export interface HouseholdRun { drainId: string; batchId: string; hiveName: string; date: string; method: CrushMethod; pressed: boolean; share: number; tauHours: number | null; drippedG: number; pressedG: number; residualShare: number }
 /** Closed drains and frames of the household: what forecasts and the press learn from. */
 export const useRuns = () => useQuery({ queryKey: ['runs'], queryFn: () => read<{ drains: HouseholdRun[]; frames: PastRun[] }>('/runs') });
+/** Guesses and what was weighed then, over all harvests. */
+export const useGuesses = () => useQuery({ queryKey: ['guesses'], queryFn: items<{ guess: number; weighed: number }>('/guesses') });
 export const useGear = () => useQuery({ queryKey: ['gear'], queryFn: items<Gear>('/gear') });
 export const useOpenPlans = () => useQuery({ queryKey: ['plans'], queryFn: () => read<OpenPlans>('/plans'), shallow: true });
 /** Weather of several sites at once, by site. */

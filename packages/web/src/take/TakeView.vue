@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { OUTCOME_WORDS, cutsComb, estimateSeen, guessBias, massText, placeLabel, readMassG, runsInPlace, unitWord, weighsOut, type IncidentKind, type TakeOutcome } from '@furrow/core';
+import { OUTCOME_WORDS, cutsComb, estimateSeen, guessBias, massText, nextFrameDate, placeLabel, readMassG, runsInPlace, unitWord, weighsOut, type IncidentKind, type TakeOutcome } from '@furrow/core';
+import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
@@ -8,7 +9,7 @@ import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import { newId } from '../server/client.js';
-import { useRules, useVessels } from '../server/queries.js';
+import { useGuesses, useRules, useVessels } from '../server/queries.js';
 import AlarmKey from '../shell/AlarmKey.vue';
 import { clockText } from '../shell/times.js';
 import { useAwake } from '../shell/useAwake.js';
@@ -60,7 +61,10 @@ const notYet = computed(() => {
   if (step.value.id === 'checks' && framePlaces.value.some((f) => !vesselOf.value[f.combId])) return 'Every frame needs its vessel.';
   return null;
 });
-const bias = computed(() => guessBias((detail.value?.takes ?? []).filter((t) => t.guessG && t.netG).map((t) => ({ guess: t.guessG!, weighed: t.netG! }))));
+const { data: guesses } = useGuesses();
+const bias = computed(() => guessBias(guesses.value ?? []));
+/** When to come back to frames that were drained: said where the work ends. */
+const comeBack = computed(() => (rules.value && detail.value && framePlaces.value.length ? nextFrameDate(DateTime.fromJSDate(now.value, { zone: detail.value.batch.zone }).toISODate()!, null, rules.value.frameMaxWeeks) : null));
 async function put(outcome: TakeOutcome): Promise<void> {
   await go('/takes', { id: newId(), batchId: id.value, combId: combId.value, outcome, vesselId: null, grossG: null, tareG: null }, `${unitWord(detail.value!.hive.kind)} ${placeLabel(step.value!.slot!)} ${OUTCOME_WORDS[outcome]}.`);
 }
@@ -111,6 +115,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <h2 class="display instruction">{{ step.title }}</h2>
       <p v-if="progress!.shutBy" class="caution" role="alert">Shut it again before {{ clockText(progress!.shutBy, detail.batch.zone, now) }}: small flies find spilled honey.</p>
       <p class="text">{{ step.text }}</p>
+      <p v-if="step.kind === 'after' && comeBack" class="text"><b>Back to these frames by {{ DateTime.fromISO(comeBack.on).toFormat('d MMMM') }}</b>: {{ comeBack.why }}.</p>
       <p v-if="step.kind === 'unit' && estimate && look && (!rules.guessFirst || taken)" class="text"><b>{{ look.verdict.cappedPercent === null ? '' : `${Math.round(look.verdict.cappedPercent)} % capped, ` }}about {{ massText(estimate.honeyKg.mid, units) }}</b></p>
       <p v-if="step.kind === 'unit' && rules.guessFirst && bias" class="sub">{{ bias.sentence }}</p>
       <p v-if="step.caution" class="caution">{{ step.caution }}</p>
