@@ -1,6 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
 import { picturePath, setCorners, showExamples } from './comb.js';
 
+// One household, one test after the other: a bar shifted in one would change the combs of another.
+test.describe.configure({ mode: 'default' });
 const BASE = 'http://127.0.0.1:4589';
 const open = async (page: Page, hive: string): Promise<void> => {
   await page.goto(`${BASE}/look`);

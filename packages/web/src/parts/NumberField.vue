@@ -11,7 +11,8 @@ const show = (value: number | null): string => (value === null || Number.isNaN(v
 const text = ref(show(model.value));
 const touched = ref(false);
 watch(model, (value) => {
-  if (readNumber(text.value) !== value && !(value === null && text.value.trim() !== '')) text.value = show(value);
+  // What cannot be read stays as it was typed; a number that was put away from outside is cleared.
+  if (readNumber(text.value) !== value) text.value = show(value);
 });
 const problem = computed(() => {
   if (text.value.trim() === '') return touched.value && !props.nullable ? 'Say a number.' : null;

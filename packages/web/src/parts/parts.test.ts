@@ -21,6 +21,12 @@ describe('a number field', () => {
     await input.setValue('11');
     expect(wrapper.get('[role="alert"]').text()).toBe('At most 10 kg.');
   });
+  it('is cleared when its number is put away from outside, and only then', async () => {
+    const wrapper = field({ modelValue: 17.9 });
+    expect(wrapper.find('input').element.value).toBe('17.9');
+    await wrapper.setProps({ modelValue: null });
+    expect(wrapper.find('input').element.value).toBe('');
+  });
   it('is labelled, and says a refusal of the server at itself', () => {
     const wrapper = field({ error: 'The tare is above the gross weight.' });
     const input = wrapper.get('input');

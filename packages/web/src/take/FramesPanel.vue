@@ -12,7 +12,7 @@ import { useNow } from '../shell/useNow.js';
 import { useFrames } from './useFrames.js';
 
 /** Frames that run: one large with its vessel, the others beside it; opened part by part, weighed, reset and plugged. */
-const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[]; slots: readonly number[]; combOf: (slot: number | undefined) => string | null }>();
+const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[]; slots: readonly number[]; combOf: (slot: number | undefined) => string | null; /** Resolves when the steps before have arrived: the server opens nothing before them. */ settled: () => Promise<void> }>();
 const emit = defineEmits<{ finished: []; otherwise: [] }>();
 const now = useNow();
 const { go, busy, refusal, fieldError } = useSend();
@@ -45,6 +45,7 @@ async function readScale(): Promise<void> {
   readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
 }
 async function write(kind: FrameEventKind, said: string, change: { g?: number; vesselId?: string | null } = {}): Promise<boolean> {
+  await props.settled();
   const done = await go('/frameEvents', { id: newId(), batchId: props.detail.batch.id, combId: frame.value.combId, kind, g: change.g ?? null, vesselId: change.vesselId ?? null }, `Frame ${frame.value.label}: ${said}.`);
   return Boolean(done);
 }

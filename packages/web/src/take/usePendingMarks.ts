@@ -58,6 +58,10 @@ export function usePendingMarks(batchId: Ref<string | null>) {
   return {
     marks: computed(() => [...confirmed.value, ...waiting.value.map((w) => w.mark)]),
     refusal,
+    /** Done when nothing waits any more, or cannot go out now: what builds on a step is sent after it. */
+    flush: async (): Promise<void> => {
+      for (let i = 0; i < 100 && waiting.value.length && !refusal.value; i++) await new Promise((done) => setTimeout(done, 50));
+    },
     add: (mark: StepMark, said: string): void => {
       waiting.value = [...waiting.value, { mark, commandId: newId(), said }];
       keep();

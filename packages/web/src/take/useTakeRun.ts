@@ -9,8 +9,12 @@ import { usePendingMarks } from './usePendingMarks.js';
  * or a restart changes nothing. `shown` may look back at an earlier step; what is done now is always `at`.
  */
 export function useTakeRun(detail: Ref<BatchDetail | undefined>, rules: Ref<HouseRules | undefined>, now: Ref<Date>) {
-  const { go, busy, refusal: refused, fieldError } = useSend();
+  const { go: send, busy, refusal: refused, fieldError } = useSend();
   const pending = usePendingMarks(computed(() => detail.value?.batch.id ?? null));
+  const go: typeof send = async (...args) => {
+    await pending.flush();
+    return send(...args);
+  };
   // Made once a harvest opens: taking a comb must not change what stands before and behind it.
   const day = computed(() => detail.value?.marks[0]?.occurredAt ?? now.value.toISOString().slice(0, 13) + ':00:00.000Z');
   const input = computed(() => (detail.value && rules.value ? takeInputOf(detail.value, rules.value, day.value) : null));
@@ -31,5 +35,5 @@ export function useTakeRun(detail: Ref<BatchDetail | undefined>, rules: Ref<Hous
   const refusal = computed(() => pending.refusal.value ?? refused.value);
   const unmark = (): unknown => { const m = step.value && markOf(step.value.id); return m ? go(`/stepMarks/${m.id}/back`, {}, `${step.value!.title}: not done after all.`) : null; };
   const minutes = computed(() => (detail.value ? handsOnMinutes(detail.value, steps.value) : 0));
-  return { input, progress, steps, step, shown, at, back, places, combOf, markOf, mark, unmark, minutes, go, busy, refusal, fieldError };
+  return { input, progress, steps, step, shown, at, back, places, combOf, markOf, mark, unmark, minutes, flush: pending.flush, go, busy, refusal, fieldError };
 }
