@@ -35,7 +35,7 @@ const { data: vessels } = useVessels();
 const { data: rulesVersion } = useRules();
 const rules = computed(() => rulesVersion.value?.rules);
 const units = computed(() => rules.value?.units ?? 'metric');
-const { progress, steps, step, shown, at, back, places, combOf, markOf, mark, unmark, minutes, flush, go, busy, refusal } = useTakeRun(detail, rules, now);
+const { seen, progress, steps, step, shown, at, back, places, combOf, markOf, mark, unmark, minutes, flush, go, busy, refusal } = useTakeRun(detail, rules, now);
 const weighing = ref<TakeOutcome | null>(null);
 const happened = ref(false);
 const checked = ref<string[]>([]);
@@ -125,7 +125,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <VesselsFirst v-if="step.id === 'checks'" v-model="vesselOf" :detail="detail" :rules="rules" :vessels="vessels ?? []" :frames="framePlaces" />
         <TiltStep v-if="step.asks === 'tilt'" v-model="tiltDegrees" :hive="detail.hive" :rules="rules" />
         <div v-if="step.asks === 'tray'" class="tray"><TextField v-model="trayText" label="Honey on the tray, 0 if none" :error="trayG === null ? 'A weight such as 0,06 kg.' : null" /></div>
-        <FramesPanel v-if="step.kind === 'frames'" :detail="detail" :rules="rules" :vessels="vessels ?? []" :slots="step.slots!" :comb-of="combOf" :settled="flush" @finished="mark()" @otherwise="happened = true" />
+        <FramesPanel v-if="step.kind === 'frames'" :detail="seen!" :rules="rules" :vessels="vessels ?? []" :slots="step.slots!" :comb-of="combOf" :settled="flush" @finished="mark()" @otherwise="happened = true" />
       </template>
       <TakePicture v-if="step.kind !== 'frames' && step.kind !== 'check'" class="whole" :class="{ weighing }" :detail="detail" :place="step.slot" :slots="places.map((p) => p.slot)" />
       <p v-if="awake.says.value && shown === 0" class="sub">{{ awake.says.value }}</p>
@@ -138,7 +138,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <Refusal :refusal="refusal" />
       </template>
       <WeighUnit v-else-if="weighing && combId" :key="combId" :detail="detail" :rules="rules" :vessels="vessels ?? []" :place="step.slot!" :comb-id="combId" :outcome="weighing" @done="weighing = null" @back="weighing = null" />
-      <WeighBox v-else-if="step.kind === 'box'" :key="step.id" :detail="detail" :rules="rules" :step="step" :comb-ids="step.slots!.map((s) => combOf(s)!)" />
+      <WeighBox v-else-if="step.kind === 'box'" :key="step.id" :detail="seen!" :rules="rules" :step="step" :comb-ids="step.slots!.map((s) => combOf(s)!)" />
       <template v-else>
         <template v-if="step.kind !== 'frames'">
           <p v-if="notYet" class="sub">{{ notYet }}</p>

@@ -35,5 +35,7 @@ export function useTakeRun(detail: Ref<BatchDetail | undefined>, rules: Ref<Hous
   const refusal = computed(() => pending.refusal.value ?? refused.value);
   const unmark = (): unknown => { const m = step.value && markOf(step.value.id); return m ? go(`/stepMarks/${m.id}/back`, {}, `${step.value!.title}: not done after all.`) : null; };
   const minutes = computed(() => (detail.value ? handsOnMinutes(detail.value, steps.value) : 0));
-  return { input, progress, steps, step, shown, at, back, places, combOf, markOf, mark, unmark, minutes, flush: pending.flush, go, busy, refusal, fieldError };
+  /** The harvest with what was touched here and has not arrived yet. */
+  const seen = computed(() => (detail.value ? { ...detail.value, marks: marks.value } : undefined));
+  return { input, seen, progress, steps, step, shown, at, back, places, combOf, markOf, mark, unmark, minutes, flush: pending.flush, go, busy, refusal, fieldError };
 }
