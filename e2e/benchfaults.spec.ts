@@ -107,4 +107,10 @@ test('readings are kept in a row, go out as SenML and come in again without bein
   await expect(page.getByText(/This will come in:/)).toBeVisible();
   await page.getByRole('button', { name: 'Bring them in' }).click();
   await expect(page.getByRole('status')).toContainText(/were there already/);
+  // A reading of the refractometer comes in too; it stands beside the drain like one typed there.
+  const moisture = [{ n: 'refractometer:moisture', u: '/', t: Date.parse(readings[0].at) / 1000, v: 0.184 }];
+  await page.getByLabel(/Bring readings in/).setInputFiles({ name: 'water.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(moisture)) });
+  await expect(page.getByText(/1 readings? of water/)).toBeVisible();
+  await page.getByRole('button', { name: 'Bring them in' }).click();
+  await expect.poll(async () => (await server.get<{ drains: { events: { kind: string; moisturePercent: number | null }[] }[] }>(`/harvests/${batchId}`)).drains[0].events.filter((e) => e.kind === 'moisture').map((e) => e.moisturePercent)).toEqual([18.4]);
 });

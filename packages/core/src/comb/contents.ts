@@ -59,3 +59,9 @@ export function setShare(shares: Shares, content: Content, value: number): Share
   }
   return next;
 }
+
+/** Share of a comb's face that holds honey, capped or open, over the sides that were seen; null where none was. */
+export function filledShare(sides: { A: Shares | null; B: Shares | null }): number | null {
+  const seen = [sides.A, sides.B].filter((side) => side !== null);
+  return seen.length ? seen.reduce((sum, side) => sum + side.capped + side.open, 0) / seen.length : null;
+}

@@ -1,3 +1,4 @@
+import { addDays } from '../units/dates.js';
 import type { ColonyFact, DatedFact } from '../records/colony.js';
 
 type FactOf<K extends ColonyFact['kind']> = Extract<ColonyFact, { kind: K }>;
@@ -24,16 +25,6 @@ export interface ColonyState {
   treatments: (Dated<'treatment'> & { waitUntil: string })[];
   feedings: Dated<'feeding'>[];
   risksRead: string[];
-}
-
-/** Adds whole days to a calendar date, YYYY-MM-DD. */
-export function addDays(date: string, days: number): string {
-  return new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-}
-
-/** Whole days from one calendar date to another. */
-export function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
 }
 
 /** What the facts written so far say of the colony on `date`: the latest of each kind, all treatments and feedings. Facts dated later do not count yet. */

@@ -3,7 +3,8 @@ import { hasClosedBrood, hiveKind } from '../hive/kinds.js';
 import { seasonOf } from '../hive/season.js';
 import type { Hive } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
-import { addDays, daysBetween, type ColonyState } from './colonyState.js';
+import { type ColonyState } from './colonyState.js';
+import { addDays, daysBetween } from '../units/dates.js';
 
 export interface DueItem {
   id: string;

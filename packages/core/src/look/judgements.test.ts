@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import type { Shares } from '../comb/contents.js';
 import type { ColonyFact, DatedFact } from '../records/colony.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
-import { addDays, colonyState, daysBetween, deadColonyAdvice } from './colonyState.js';
+import { colonyState, deadColonyAdvice } from './colonyState.js';
+import { addDays, daysBetween } from '../units/dates.js';
 import { judgements, type JudgedFacts, type Judgement, type JudgementTopic } from './judgements.js';
 import { judgePots } from './judgePots.js';
 

@@ -2,7 +2,8 @@ import { dateWords } from '../units/dates.js';
 import type { Shares } from '../comb/contents.js';
 import { honeyKeeping } from '../honey/keeping.js';
 import type { HouseRules } from '../rules/houseRules.js';
-import { daysBetween, type ColonyState } from './colonyState.js';
+import { type ColonyState } from './colonyState.js';
+import { daysBetween } from '../units/dates.js';
 
 export type JudgementTopic = 'dead' | 'treated' | 'brood' | 'ripe' | 'drain-in-place' | 'cut-comb' | 'syrup' | 'pollen' | 'theirs' | 'keeping';
 export interface Judgement {

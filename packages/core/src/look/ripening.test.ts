@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, daysBetween } from './colonyState.js';
+import { addDays, daysBetween } from '../units/dates.js';
 import { STARTING_PACE, cappedForecast, comeBack, householdPace, lastBarForecast, type CappedLook } from './ripening.js';
 import { scanFromBack } from './scan.js';
 import { superForecast, type SuperFrame } from './superForecast.js';

@@ -1,5 +1,5 @@
 import { dateWords } from '../units/dates.js';
-import { addDays, daysBetween } from './colonyState.js';
+import { addDays, daysBetween } from '../units/dates.js';
 
 /** Capped share of the honey (0 to 1) of one comb at one look. */
 export interface CappedLook { date: string; cappedShare: number }

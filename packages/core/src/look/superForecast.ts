@@ -1,4 +1,4 @@
-import { daysBetween } from './colonyState.js';
+import { daysBetween } from '../units/dates.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
 
 /** One frame of a super over its looks: how much of the face is filled with honey, and how much of that is capped. */

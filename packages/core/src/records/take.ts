@@ -17,6 +17,8 @@ export const newTakeSchema = z
     guessG: gramsSchema.nullable().optional(),
     condition: z.enum(COMB_CONDITIONS).nullable().optional(),
     wentTo: z.enum(WENT_TO).nullable().optional(),
+    /** Pots that were emptied, of a stingless-bee group. */
+    potsEmptied: z.int('Whole pots.').min(0, 'At least 0.').max(500, 'At most 500.').nullable().optional(),
     minutes: minutes.optional(),
   })
   .superRefine((take, context) => {

@@ -59,6 +59,8 @@ export interface Take {
   grossG: number | null; tareG: number | null; netG: number | null;
   /** What the person guessed before the estimate was shown; null where they did not. */
   guessG: number | null; condition: CombCondition | null; wentTo: WentTo | null;
+  /** Pots emptied of a stingless-bee group; null where they were not counted. */
+  potsEmptied: number | null;
   /** True where a whole box was weighed and this comb's part was shared out by its estimate. */
   byBox: boolean; occurredAt: string;
 }

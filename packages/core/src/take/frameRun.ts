@@ -127,10 +127,3 @@ export function vesselQuestions(frames: readonly { combId: string; label: string
   }
   return found;
 }
-
-/** When to come back to a drained frame: when it is full by the forecast, at most so many weeks later. Dates YYYY-MM-DD. */
-export function nextFrameDate(today: string, ripeOn: string | null, maxWeeks: number): { on: string; why: string } {
-  const latest = new Date(Date.parse(`${today}T00:00:00Z`) + maxWeeks * 7 * 86_400_000).toISOString().slice(0, 10);
-  if (ripeOn && ripeOn > today && ripeOn < latest) return { on: ripeOn, why: 'when it is full again at the pace of the last looks' };
-  return { on: latest, why: `at most ${maxWeeks} weeks, your rule: full and forgotten, they crystallise` };
-}

@@ -6,7 +6,8 @@ import { DEFAULT_RULES } from '../rules/houseRules.js';
 import { boxShares } from './boxShares.js';
 import { kgByDepth } from './depthCheck.js';
 import { frameForecast } from './frameForecast.js';
-import { frameComingKg, frameNext, frameRun, nextFrameDate, vesselQuestions } from './frameRun.js';
+import { frameRefill, nextFrameDate } from './frameRefill.js';
+import { frameComingKg, frameNext, frameRun, vesselQuestions } from './frameRun.js';
 import { guessBias } from './guess.js';
 import type { FrameEventKind } from './outcomes.js';
 
@@ -107,10 +108,29 @@ describe('the level of a frame\'s vessel', () => {
 });
 
 describe('what comes after and what is learned', () => {
-  it('comes back when full, at most so many weeks later', () => {
-    expect(nextFrameDate('2026-03-14', '2026-03-30', 6)).toMatchObject({ on: '2026-03-30' });
-    expect(nextFrameDate('2026-03-14', '2026-09-30', 6)).toMatchObject({ on: '2026-04-25', why: expect.stringMatching(/at most 6 weeks/) as string });
+  it('comes back when the quickest frame is full by the looks since it was drained, at most so many weeks later', () => {
+    const frame = (looks: [string, number][]) => ({ drainedOn: '2026-03-14', looks: looks.map(([date, filledShare]) => ({ date, filledShare })) });
+    // 0.3 of the face in ten days: 0.9 after thirty.
+    const refill = frameRefill([frame([['2026-03-24', 0.3]]), frame([['2026-03-24', 0.1]])])!;
+    expect(refill).toMatchObject({ fullOn: '2026-04-13', own: true, rises: 1 });
+    expect(refill.perDay).toBeCloseTo(0.03, 9);
+    expect(nextFrameDate('2026-03-14', refill, 6)).toMatchObject({ on: '2026-04-13', why: expect.stringMatching(/since they were drained/) as string });
+    expect(nextFrameDate('2026-03-14', refill, 4)).toMatchObject({ on: '2026-04-11', why: expect.stringMatching(/at most 4 weeks/) as string });
     expect(nextFrameDate('2026-03-14', null, 2).on).toBe('2026-03-28');
+  });
+  it('goes by how the frames filled before where none was seen since, and by nothing where none ever was', () => {
+    const before = frameRefill([{ drainedOn: '2026-03-14', looks: [{ date: '2026-02-01', filledShare: 0.2 }, { date: '2026-02-21', filledShare: 0.8 }, { date: '2026-03-13', filledShare: 0.75 }] }])!;
+    expect(before).toMatchObject({ own: false, fullOn: '2026-04-13' });
+    expect(frameRefill([{ drainedOn: '2026-03-14', looks: [{ date: '2026-03-13', filledShare: 0.9 }] }])).toBeNull();
+    expect(frameRefill([])).toBeNull();
+    // A fall between two looks, or looks a day apart, tell nothing.
+    expect(frameRefill([{ drainedOn: '2026-03-14', looks: [{ date: '2026-03-01', filledShare: 0.9 }, { date: '2026-03-13', filledShare: 0.4 }, { date: '2026-03-14', filledShare: 0.5 }] }])).toBeNull();
+  });
+  it('a fuller look never moves the date back', () => {
+    fc.assert(fc.property(fc.double({ min: 0.05, max: 0.8, noNaN: true }), fc.double({ min: 0.03, max: 0.19, noNaN: true }), (filled, more) => {
+      const on = (filledShare: number): string => frameRefill([{ drainedOn: '2026-03-14', looks: [{ date: '2026-03-29', filledShare }] }])!.fullOn;
+      expect(on(filled + more) <= on(filled)).toBe(true);
+    }));
   });
   it('shares a box out in whole grams that add up to it', () => {
     fc.assert(fc.property(fc.integer({ min: 0, max: 30_000 }), fc.array(fc.option(fc.double({ min: 0.1, max: 3, noNaN: true }), { nil: null }), { minLength: 1, maxLength: 12 }), (netG, estimates) => {

@@ -5,3 +5,13 @@ export function dateWords(date: string): string {
   const day = DateTime.fromISO(date, { locale: 'en-GB' });
   return day.isValid ? day.toFormat('d LLL yyyy') : date;
 }
+
+/** Adds whole days to a calendar date, YYYY-MM-DD. */
+export function addDays(date: string, days: number): string {
+  return new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+}
+
+/** Whole days from one calendar date to another. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
+}

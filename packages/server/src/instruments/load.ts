@@ -1,8 +1,8 @@
-import { estimateSeen, frameForecast, frameRun, hiveKind, outOnCourse, temperatureSteps, viscousTime, weighsOut, type BatchDetail, type Bed, type Look } from '@furrow/core';
+import { estimateSeen, frameForecast, frameRun, hiveKind, outOnCourse, temperatureSteps, viscousTime, weighsOut, type BatchDetail, type Bed, type Look, type Take } from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail, drainViews } from '../store/views.js';
 import { hiveView } from '../store/hiveViews.js';
-import { find } from '../store/rows.js';
+import { find, list } from '../store/rows.js';
 import { refused } from '../problem.js';
 
 /** The stand-in's own honey: its share out and tau, quicker than one rate at first. Not what the forecast reckons with. */
@@ -71,13 +71,13 @@ export async function frameLoadG(db: Knex, batchId: string, combId: string, now:
 /** A hive on its scale: wood, bees, brood and what its combs hold, less what was taken and is not in it any more. */
 export async function hiveLoadG(db: Knex, hiveId: string): Promise<number> {
   const hive = await hiveView(db, hiveId);
+  const drawn = (await list<Take>(db, 'takes')).filter((t) => weighsOut(t.outcome));
   const stores = hive.bars.reduce((sum, bar) => {
     const look = bar.comb?.looks.at(-1);
     const estimate = look ? estimateSeen(look, hive) : null;
-    return sum + (estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1000 : 0);
+    // What ran out or was drawn off in place since this look is not in the comb any more.
+    const gone = look ? drawn.filter((t) => t.combId === bar.comb!.id && t.occurredAt > look.occurredAt).reduce((g, t) => g + (t.netG ?? 0), 0) : 0;
+    return sum + Math.max(0, (estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1000 : 0) - gone);
   }, 0);
   return (hiveKind(hive.kind).bee === 'stingless' ? 3500 : 24_000 + hive.boxes.length * 3000) + stores;
 }
-
-/** Grams that left a hive in one harvest so far, for the check against its scale. */
-export const takenG = (detail: BatchDetail): number => detail.takes.filter((t) => weighsOut(t.outcome)).reduce((sum, t) => sum + (t.netG ?? 0), 0);

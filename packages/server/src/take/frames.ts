@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { frameNext, frameRun, newFrameEventSchema, placeLabel, type Batch, type FrameEvent, type FrameEventKind } from '@furrow/core';
+import type { Knex } from 'knex';
 import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
 import { list } from '../store/rows.js';
@@ -61,7 +62,7 @@ export const frameWrites = [
       if (payload.kind === 'swap' && payload.g) await unit.flow({ from: 'outside', to: await lotOf(unit, batch, 'honey', 'honey'), g: payload.g, reason: `Frame ${placeLabel(run.slot)}, full vessel` });
       if (payload.kind === 'plug') {
         if (run.inVesselG > 0) await unit.flow({ from: 'outside', to: await lotOf(unit, batch, 'honey', 'honey'), g: run.inVesselG, reason: `Frame ${placeLabel(run.slot)}, last vessel` });
-        await unit.insert('takes', { id: randomUUID(), batchId: batch.id, combId: run.combId, slot: run.slot, outcome: 'taken', vesselId: run.vesselId, grossG: null, tareG: null, netG: run.outG, guessG: null, condition: null, wentTo: null, byBox: false, occurredAt: unit.at });
+        await unit.insert('takes', { id: randomUUID(), batchId: batch.id, combId: run.combId, slot: run.slot, outcome: 'taken', vesselId: run.vesselId, grossG: null, tareG: null, netG: run.outG, guessG: null, condition: null, wentTo: null, potsEmptied: null, byBox: false, occurredAt: unit.at });
         const first = detail.takes.every((t) => t.netG === null);
         if (first) await unit.update('visits', batch.visitId, { date: dateAt(unit.at, batch.zone) });
       }
@@ -69,3 +70,11 @@ export const frameWrites = [
     },
   }),
 ];
+
+/** Frames of each hive that its last draining closed, with the instant the plug went in. */
+export async function drainedFrames(db: Knex): Promise<{ hiveId: string; drained: { combId: string; at: string }[] }[]> {
+  const plugs = (await db('frameEvents').join('batches', 'batches.id', 'frameEvents.batchId').where({ 'frameEvents.kind': 'plug', 'frameEvents.removedAt': null }).orderBy('frameEvents.occurredAt', 'desc').select('batches.hiveId as hiveId', 'batches.id as batchId', 'frameEvents.combId as combId', 'frameEvents.occurredAt as at')) as { hiveId: string; batchId: string; combId: string; at: string }[];
+  const lastOf = new Map<string, string>();
+  for (const p of plugs) if (!lastOf.has(p.hiveId)) lastOf.set(p.hiveId, p.batchId);
+  return [...lastOf].map(([hiveId, batchId]) => ({ hiveId, drained: plugs.filter((p) => p.batchId === batchId).map(({ combId, at }) => ({ combId, at })) }));
+}

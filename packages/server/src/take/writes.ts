@@ -38,7 +38,7 @@ export const takeWrites = [
       const weighed = payload.grossG !== null && payload.tareG !== null && weighsOut(payload.outcome);
       const netG = weighed ? payload.grossG! - payload.tareG! : null;
       const { minutes = 0, ...take } = payload;
-      await unit.insert('takes', { ...take, guessG: take.guessG ?? null, condition: take.condition ?? (payload.outcome === 'broke' || payload.outcome === 'fell' ? 'torn' : null), wentTo: take.wentTo ?? null, byBox: false, slot: bar?.slot ?? 0, netG, occurredAt: unit.at });
+      await unit.insert('takes', { ...take, guessG: take.guessG ?? null, potsEmptied: take.potsEmptied ?? null, condition: take.condition ?? (payload.outcome === 'broke' || payload.outcome === 'fell' ? 'torn' : null), wentTo: take.wentTo ?? null, byBox: false, slot: bar?.slot ?? 0, netG, occurredAt: unit.at });
       if (netG !== null) {
         // What runs or is drawn off in place is honey at once, and its comb goes on living in the hive.
         const lot = runsInPlace(batch.method) ? await lotOf(unit, batch, 'honey', 'honey') : await lotOf(unit, batch, 'comb', 'comb');
@@ -67,7 +67,7 @@ export const takeWrites = [
       const slots = new Map(detail.hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.slot] as const] : [])));
       for (const [i, combId] of payload.combIds.entries()) {
         const id = i === 0 ? payload.id : randomUUID();
-        await unit.insert('takes', { id, batchId: batch.id, combId, slot: slots.get(combId) ?? looks[i]?.slot ?? 0, outcome: 'taken', vesselId: payload.vesselId, grossG: i === 0 ? payload.grossG : null, tareG: i === 0 ? payload.emptyG : null, netG: shares[i], guessG: i === 0 ? (payload.guessG ?? null) : null, condition: payload.condition ?? null, wentTo: null, byBox: true, occurredAt: unit.at });
+        await unit.insert('takes', { id, batchId: batch.id, combId, slot: slots.get(combId) ?? looks[i]?.slot ?? 0, outcome: 'taken', vesselId: payload.vesselId, grossG: i === 0 ? payload.grossG : null, tareG: i === 0 ? payload.emptyG : null, netG: shares[i], guessG: i === 0 ? (payload.guessG ?? null) : null, condition: payload.condition ?? null, wentTo: null, potsEmptied: null, byBox: true, occurredAt: unit.at });
         await unit.update('combs', combId, { endedOn: dateAt(unit.at, batch.zone), endReason: 'taken' });
       }
       await unit.flow({ from: 'outside', to: lot, g: netG, reason: `Box of ${payload.combIds.length} combs, weighed full and empty` });

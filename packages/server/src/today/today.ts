@@ -1,9 +1,10 @@
-import { cutsComb, dueItems, judgeHiveAt, nextFrameDate, siteDate, spareableBars, stateAt, winterCase, type Gear, type Stage, type TodayLine, type Vessel } from '@furrow/core';
+import { cutsComb, dueItems, filledLook, frameRefill, judgeHiveAt, nextFrameDate, siteDate, spareableBars, stateAt, winterCase, type Gear, type Stage, type TodayLine, type Vessel } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
 import { methodPriorOf } from '../drain/runs.js';
-import { find, list } from '../store/rows.js';
-import { hiveViews } from '../store/hiveViews.js';
+import { list } from '../store/rows.js';
+import { drainedFrames } from '../take/frames.js';
+import { hiveView, hiveViews } from '../store/hiveViews.js';
 import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
 import { clocks, nextDue } from './clocks.js';
 
@@ -50,11 +51,11 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     }
     if (batch.stage === 'jar') add({ ...base, id: `${batch.id}-jar`, kind: 'jar', title: settling.has(batch.id) ? `Skim ${batch.hiveName}'s honey and fill its jars` : `Fill ${batch.hiveName}'s jars`, dueAt: settling.get(batch.id) ?? null, ifLeft: 'Open honey takes on water in a damp room.' });
   }
-  const plugged = (await db('frameEvents').join('batches', 'batches.id', 'frameEvents.batchId').where({ 'frameEvents.kind': 'plug', 'frameEvents.removedAt': null }).groupBy('batches.hiveId').select('batches.hiveId as hiveId').max('frameEvents.occurredAt as at')) as { hiveId: string; at: string }[];
-  for (const { hiveId, at } of plugged) {
-    const hive = await find<{ name: string }>(db, 'hives', hiveId, 'hive');
-    const { on, why } = nextFrameDate(at.slice(0, 10), null, rules.frameMaxWeeks);
-    if (on <= new Date(now.getTime() + FRAMES_AHEAD_DAYS * 86_400_000).toISOString().slice(0, 10)) add({ batchId: null, hiveId, id: `${hiveId}-frames`, kind: 'due', stage: 'look', title: `Look at ${hive.name}'s drained frames again`, dueAt: `${on}T12:00:00.000Z`, ifLeft: `Come back ${why}.` });
+  for (const { hiveId, drained } of await drainedFrames(db)) {
+    const hive = await hiveView(db, hiveId);
+    const frames = drained.map(({ combId, at }) => ({ drainedOn: siteDate(hive, at), looks: (hive.bars.find((b) => b.comb?.id === combId)?.comb?.looks ?? []).flatMap(filledLook) }));
+    const { on, why } = nextFrameDate(frames.map((f) => f.drainedOn).sort()[0], frameRefill(frames), rules.frameMaxWeeks);
+    if (on <= new Date(now.getTime() + FRAMES_AHEAD_DAYS * 86_400_000).toISOString().slice(0, 10)) add({ batchId: null, hiveId, id: `${hiveId}-frames`, kind: 'due', stage: 'look', title: `Look at ${hive.name}'s drained frames again`, dueAt: `${on}T12:00:00.000Z`, ifLeft: `Come back: ${why}.` });
   }
   const soon = new Date(now.getTime() + MEND_AHEAD_DAYS * 86_400_000).toISOString().slice(0, 10);
   for (const thing of await list<Gear>(db, 'gear')) {

@@ -15,6 +15,7 @@ const says = ref<string | null>(null);
 const busy = ref(false);
 const inTime = computed(() => (found.value ?? []).filter((r) => r.at >= props.drain.startedAt && r.at <= serverNow().toISOString()));
 const count = (quantity: InstrumentReading['quantity']): number => inTime.value.filter((r) => r.quantity === quantity).length;
+const usable = computed(() => count('mass') + count('temperature') + count('moisture'));
 const asks = computed(() => streamQuestions(props.drain.readings));
 async function choose(event: Event): Promise<void> {
   found.value = says.value = null;
@@ -37,6 +38,7 @@ async function bring(): Promise<void> {
       known += answer.known;
     }
     for (const r of inTime.value.filter((x) => x.quantity === 'temperature' && x.value >= 5 && x.value <= 45 && !props.drain.events.some((e) => e.kind === 'temperature' && e.occurredAt === x.at))) await send('/drainEvents', { id: newId(), drainId: props.drain.id, kind: 'temperature', temperatureC: r.value, minutes: 0 }, { occurredAt: r.at });
+    for (const r of inTime.value.filter((x) => x.quantity === 'moisture' && x.value >= 10 && x.value <= 40 && !props.drain.events.some((e) => e.kind === 'moisture' && e.occurredAt === x.at))) await send('/drainEvents', { id: newId(), drainId: props.drain.id, kind: 'moisture', moisturePercent: Number(r.value.toFixed(2)), minutes: 0 }, { occurredAt: r.at });
     ui.say(`${added} readings came in${known ? `, ${known} were there already` : ''}.`);
     found.value = null;
     await refresh();
@@ -54,7 +56,7 @@ async function bring(): Promise<void> {
     <a class="p-button p-component p-button-outlined" :href="`/api/v1/drains/${drain.id}/readings.senml.json`" download>Take the readings out (SenML)</a>
     <label class="file">Bring readings in, a SenML file <input type="file" accept=".json,application/senml+json" @change="choose" /></label>
     <p v-if="says" class="rust" role="alert"><b>{{ says }}</b></p>
-    <template v-if="found"><p><b>This will come in:</b> {{ count('mass') }} weights of the lower vessel, {{ count('temperature') }} temperatures. {{ found.length - count('mass') - count('temperature') }} are left out: not of this drain's time, or not used here. What is known already is not counted twice.</p><Button label="Bring them in" :disabled="count('mass') + count('temperature') === 0" :loading="busy" @click="bring" /></template>
+    <template v-if="found"><p><b>This will come in:</b> {{ count('mass') }} weights of the lower vessel, {{ count('temperature') }} temperatures, {{ count('moisture') }} readings of water. {{ found.length - usable }} are left out: not of this drain's time, or not used here. What is known already is not counted twice.</p><Button label="Bring them in" :disabled="usable === 0" :loading="busy" @click="bring" /></template>
   </div>
 </template>
 

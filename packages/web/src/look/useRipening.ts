@@ -1,4 +1,4 @@
-import { cappedForecast, comeBack, hiveKind, householdPace, lastBarForecast, scanFromBack, seasonOf, stateAt, superForecast, waitingTreatment, type CappedLook, type CombView, type Hive, type HouseRules, type JudgedComb, type TopBarGeometry } from '@furrow/core';
+import { cappedForecast, comeBack, filledShare, hiveKind, householdPace, lastBarForecast, scanFromBack, seasonOf, stateAt, superForecast, waitingTreatment, type CappedLook, type CombView, type Hive, type HouseRules, type JudgedComb, type TopBarGeometry } from '@furrow/core';
 import { computed, type ComputedRef } from 'vue';
 
 /** Capped share of the honey at each look at a comb that saw any. */
@@ -41,9 +41,8 @@ export function useRipening(hives: ComputedRef<Hive[]>, hive: ComputedRef<Hive |
         frames: hive.value!.bars.filter((b) => b.boxId === box.carrierId).map((b) => ({
           place: b.inBox,
           looks: (b.comb?.looks ?? []).flatMap((l) => {
-            const sides = [l.sides.A, l.sides.B].filter((s) => s !== null);
-            if (!sides.length) return [];
-            const filled = sides.reduce((sum, s) => sum + s.capped + s.open, 0) / sides.length;
+            const filled = filledShare(l.sides);
+            if (filled === null) return [];
             return [{ date: l.date, filledShare: filled, cappedShare: (l.verdict.cappedPercent ?? 0) / 100 }];
           }),
         })),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { OUTCOME_WORDS, cutsComb, estimateSeen, guessBias, massText, nextFrameDate, placeLabel, readMassG, runsInPlace, unitWord, weighsOut, type IncidentKind, type TakeOutcome } from '@furrow/core';
+import { OUTCOME_WORDS, cutsComb, estimateSeen, filledLook, frameRefill, guessBias, massText, nextFrameDate, placeLabel, readMassG, runsInPlace, unitWord, weighsOut, type IncidentKind, type TakeOutcome } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -16,6 +16,7 @@ import { useAwake } from '../shell/useAwake.js';
 import { useNow } from '../shell/useNow.js';
 import { useUi } from '../shell/ui.js';
 import FramesPanel from './FramesPanel.vue';
+import HiveScale from './HiveScale.vue';
 import IncidentDialog from './IncidentDialog.vue';
 import StepChecks from './StepChecks.vue';
 import TakePicture from './TakePicture.vue';
@@ -64,7 +65,12 @@ const notYet = computed(() => {
 const { data: guesses } = useGuesses();
 const bias = computed(() => guessBias(guesses.value ?? []));
 /** When to come back to frames that were drained: said where the work ends. */
-const comeBack = computed(() => (rules.value && detail.value && framePlaces.value.length ? nextFrameDate(DateTime.fromJSDate(now.value, { zone: detail.value.batch.zone }).toISODate()!, null, rules.value.frameMaxWeeks) : null));
+const comeBack = computed(() => {
+  if (!rules.value || !detail.value || !framePlaces.value.length) return null;
+  const today = DateTime.fromJSDate(now.value, { zone: detail.value.batch.zone }).toISODate()!;
+  const frames = framePlaces.value.map((f) => ({ drainedOn: today, looks: detail.value!.looks.filter((l) => l.combId === f.combId).flatMap(filledLook) }));
+  return nextFrameDate(today, frameRefill(frames), rules.value.frameMaxWeeks);
+});
 async function put(outcome: TakeOutcome): Promise<void> {
   await go('/takes', { id: newId(), batchId: id.value, combId: combId.value, outcome, vesselId: null, grossG: null, tareG: null }, `${unitWord(detail.value!.hive.kind)} ${placeLabel(step.value!.slot!)} ${OUTCOME_WORDS[outcome]}.`);
 }
@@ -116,6 +122,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <p v-if="progress!.shutBy" class="caution" role="alert">Shut it again before {{ clockText(progress!.shutBy, detail.batch.zone, now) }}: small flies find spilled honey.</p>
       <p class="text">{{ step.text }}</p>
       <p v-if="step.kind === 'after' && comeBack" class="text"><b>Back to these frames by {{ DateTime.fromISO(comeBack.on).toFormat('d MMMM') }}</b>: {{ comeBack.why }}.</p>
+      <HiveScale v-if="shown === 0 || step.kind === 'after'" :detail="detail" :when="step.kind === 'after' ? 'after' : 'before'" :units="units" />
       <p v-if="step.kind === 'unit' && estimate && look && (!rules.guessFirst || taken)" class="text"><b>{{ look.verdict.cappedPercent === null ? '' : `${Math.round(look.verdict.cappedPercent)} % capped, ` }}about {{ massText(estimate.honeyKg.mid, units) }}</b></p>
       <p v-if="step.kind === 'unit' && rules.guessFirst && bias" class="sub">{{ bias.sentence }}</p>
       <p v-if="step.caution" class="caution">{{ step.caution }}</p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { WENT_TO_WORDS, estimateSeen, kgByDepth, massField, massRangeText, massText, placeLabel, readMassG, runsInPlace, tareCheck, unitWord, type BatchDetail, type CombCondition, type HouseRules, type ScaleReading, type TakeOutcome, type Vessel, type WentTo } from '@furrow/core';
+import { WENT_TO_WORDS, estimateSeen, kgByDepth, massField, massRangeText, massText, placeLabel, potsCheck, readMassG, runsInPlace, tareCheck, unitWord, type BatchDetail, type CombCondition, type HouseRules, type ScaleReading, type TakeOutcome, type Vessel, type WentTo } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -51,6 +51,9 @@ const asked = computed(() => {
   if (check.value?.question === 'far-from-estimate') return `Far from the estimate of ${massRangeText(estimate.value!.honeyKg, units.value)}. Tare forgotten? Written down as you say it.`;
   return null;
 });
+const potsEmptied = ref<number | null>(null);
+const isPots = computed(() => props.detail.hive.kind === 'stingless');
+const pots = computed(() => (isPots.value && potsEmptied.value && check.value && check.value.netG >= 0 ? potsCheck({ potsEmptied: potsEmptied.value, netG: check.value.netG, pots: look.value?.pots ?? null }) : null));
 const condition = ref<CombCondition>('whole');
 const wentTo = ref<WentTo>('tub');
 const conditions: { label: string; value: CombCondition }[] = [{ label: 'Whole', value: 'whole' }, { label: 'Cracked', value: 'cracked' }, { label: 'Torn', value: 'torn' }, { label: 'Leaking', value: 'leaking' }];
@@ -64,7 +67,7 @@ async function readScale(): Promise<void> {
   }
 }
 async function write(outcome: TakeOutcome): Promise<void> {
-  const done = await go('/takes', { id: newId(), batchId: props.detail.batch.id, combId: props.combId, outcome, vesselId: tub.value, grossG: grossG.value, tareG: tareG.value, guessG: grams(guessText.value), condition: outcome === 'taken' ? condition.value : 'torn', wentTo: wentTo.value }, `${name.value[0].toUpperCase()}${name.value.slice(1)} ${outcome === 'taken' ? 'taken' : outcome === 'broke' ? 'broken, taken' : 'fallen, taken'}.`);
+  const done = await go('/takes', { id: newId(), batchId: props.detail.batch.id, combId: props.combId, outcome, vesselId: tub.value, grossG: grossG.value, tareG: tareG.value, guessG: grams(guessText.value), condition: outcome === 'taken' ? condition.value : 'torn', wentTo: wentTo.value, ...(isPots.value ? { potsEmptied: potsEmptied.value } : {}) }, `${name.value[0].toUpperCase()}${name.value.slice(1)} ${outcome === 'taken' ? 'taken' : outcome === 'broke' ? 'broken, taken' : 'fallen, taken'}.`);
   if (done) emit('done');
 }
 </script>
@@ -85,6 +88,8 @@ async function write(outcome: TakeOutcome): Promise<void> {
     <div class="acts row halves"><Button outlined type="button" label="Read the scale" @click="readScale" /><Button outlined type="button" label="No scale: by depth" @click="byDepth = !byDepth" /></div>
     <template v-if="byDepth"><NumberField v-model="depthMm" label="It stands this deep in the vessel" unit="mm" :min="0" :max="1500" /><p v-if="depthKg" class="sub">{{ massRangeText(depthKg, units) }} by depth in {{ vessel?.name }}. An estimate, never a weight for sale.</p></template>
     <TextField v-model="tareText" label="Tare, before this comb" :error="fieldError('tareG') ?? (tareText && tareG === null ? 'A weight such as 1,24 kg.' : check?.question === 'tare-above-gross' ? 'The tare is above the gross weight.' : null)" />
+    <NumberField v-if="isPots" v-model="potsEmptied" label="Pots emptied" :unit="look?.pots ? `of ${look.pots.honeySealed} sealed` : 'pots'" :min="1" :max="500" whole nullable />
+    <p v-if="pots" class="sub">{{ pots.gPerPot.toFixed(1) }} g a pot.<b v-if="pots.question" class="rust" role="alert"> {{ pots.question }}</b></p>
     <p v-if="check && check.netG >= 0" class="net display">{{ massText(check.netG / 1000, units, 2) }} net<small v-if="grams(guessText) !== null" class="sub"> you guessed {{ massText(grams(guessText)! / 1000, units, 2) }}</small></p>
     <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
     <details class="how"><summary>Its condition, and where it goes</summary>
