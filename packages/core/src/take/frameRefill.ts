@@ -54,7 +54,7 @@ export function frameRefill(frames: readonly { drainedOn: string; looks: readonl
     const perDay = own.length ? Math.max(...own) : pace;
     if (perDay === null) continue;
     const last = since[since.length - 1];
-    const fullOn = addDays(last.date, Math.max(0, Math.ceil((FULL - last.filledShare) / perDay)));
+    const fullOn = addDays(last.date, Math.max(0, Math.ceil((FULL - last.filledShare) / perDay - 1e-9)));
     const found = { fullOn, perDay, rises: own.length || before.length, own: own.length > 0 };
     if (!quickest || found.fullOn < quickest.fullOn) quickest = found;
   }

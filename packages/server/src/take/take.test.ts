@@ -144,6 +144,28 @@ describe('drain frames', () => {
   });
 });
 
+describe('honey pots', () => {
+  it('are counted as they are emptied, and the hive on its scale is lighter by what was drawn', async () => {
+    const hive = await stack('stingless', 'Miúda');
+    const slot = hive.bars.find((b) => b.comb)!.slot;
+    const combId = home.comb(hive, slot);
+    const pots = { honeySealed: 40, honeyOpen: 4, pollen: 6, empty: 2, potWidthMm: 28, potHeightMm: 34 };
+    await home.ok(home.post('/looks', { id: randomUUID(), combId, sides: { A: null, B: null }, pots, readings: [], combAge: 'new', depthMm: 90, thicknessMm: 40 }));
+    const batchId = randomUUID();
+    await home.ok(home.post('/harvests', { visitId: randomUUID(), batchId, hiveId: hive.id, method: 'draw-pots', combIds: [combId], anyway: [{ combId, reason: 'Chosen for a test' }] }));
+    await home.ok(home.post(`/harvests/${batchId}/plan`, { startLocal: '2026-03-14T09:30', kitchenTemperatureC: 24, moisturePercent: 24 }));
+    const weighed = async (): Promise<number> => (await home.get<{ value: number }>(`/instruments/hive-scale?hiveId=${hive.id}`)).value;
+    const before = await weighed();
+    const take = { batchId, combId, outcome: 'taken', vesselId: null, grossG: 700, tareG: 300 };
+    expect((await home.post('/takes', { id: randomUUID(), ...take, potsEmptied: 2.5 })).status).toBe(400);
+    home.later(0.02);
+    await home.ok(home.post('/takes', { id: randomUUID(), ...take, potsEmptied: 32 }));
+    expect((await home.detail(batchId)).takes).toMatchObject([{ potsEmptied: 32, netG: 400 }]);
+    // A reading of 100 g steps with its noise.
+    expect(Math.abs(before - (await weighed()) - 400)).toBeLessThanOrEqual(200);
+  });
+});
+
 describe('two hives in one vessel', () => {
   it('is asked before, and only then joined', async () => {
     const [a, b] = [await home.harvest(await home.hive('Ipê')), await home.harvest(await home.hive('Jatobá'))];

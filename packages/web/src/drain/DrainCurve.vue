@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { outByWeighing, steadyWeights, type Drain, type DrainForecast } from '@furrow/core';
+import { drippedBeforePress, outByWeighing, steadyWeights, type Drain, type DrainForecast } from '@furrow/core';
 import { Chart, Filler, LineController, LineElement, LinearScale, PointElement, Tooltip, type ChartConfiguration } from 'chart.js';
 import { DateTime } from 'luxon';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -11,7 +11,9 @@ const canvas = ref<HTMLCanvasElement | null>(null);
 let chart: Chart | null = null;
 const colour = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 const hoursOf = (at: string): number => (Date.parse(at) - Date.parse(props.drain.startedAt)) / 3_600_000;
-const measured = computed(() => [{ x: 0, y: 0 }, ...props.drain.weighings.filter((w) => !w.leftOut).map((w) => ({ x: hoursOf(w.occurredAt), y: Math.max(0, outByWeighing(props.drain, w)) / 1000 }))].sort((a, b) => a.x - b.x));
+/** What the press brought counts on top of what had dripped before it. */
+const pressed = computed(() => props.drain.events.filter((e) => e.kind === 'press' && e.g).map((e) => ({ x: hoursOf(e.occurredAt), y: (drippedBeforePress(props.drain, e.occurredAt) + e.g!) / 1000 })));
+const measured = computed(() => [{ x: 0, y: 0 }, ...pressed.value, ...props.drain.weighings.filter((w) => !w.leftOut).map((w) => ({ x: hoursOf(w.occurredAt), y: Math.max(0, outByWeighing(props.drain, w)) / 1000 }))].sort((a, b) => a.x - b.x));
 /** Readings in a row, one point for five minutes: thousands of them draw as fast as a few. */
 const streamed = computed(() => steadyWeights(props.drain.readings).map((r) => ({ x: hoursOf(r.at), y: outByWeighing(props.drain, { of: 'lower', netG: r.g, occurredAt: r.at }) / 1000 })));
 /** Ticks on whole hours of the clock, few enough to read. */

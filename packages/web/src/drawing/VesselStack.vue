@@ -15,7 +15,7 @@ const levelMm = (kg: number, v: { innerDiameterMm: number }): number => ((kg / p
 const upperV = computed(() => props.upper ?? { volumeL: 12, innerDiameterMm: 250, name: 'no vessel named' });
 const lowerV = computed(() => props.lower ?? { volumeL: 12, innerDiameterMm: 250, name: 'no vessel named' });
 const s = computed(() => Math.min(1.12, 400 / (heightMm(upperV.value) + heightMm(lowerV.value) + 40), 270 / Math.max(upperV.value.innerDiameterMm, lowerV.value.innerDiameterMm)));
-const cx = 180;
+const cx = 168;
 const U = computed(() => ({ w: upperV.value.innerDiameterMm * s.value, h: heightMm(upperV.value) * s.value }));
 const L = computed(() => ({ w: lowerV.value.innerDiameterMm * s.value, h: heightMm(lowerV.value) * s.value }));
 const upperBottom = computed(() => 34 + U.value.h);
@@ -39,7 +39,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
 </script>
 
 <template>
-  <svg width="360" :height="viewHeight" :viewBox="`0 0 360 ${viewHeight}`" role="img" :aria-label="`${hereKg.toFixed(1)} kg still in the upper bucket, ${inLowerKg.toFixed(1)} kg in the lower vessel`">
+  <svg width="430" :height="viewHeight" :viewBox="`0 0 430 ${viewHeight}`" role="img" :aria-label="`${hereKg.toFixed(1)} kg still in the upper bucket, ${inLowerKg.toFixed(1)} kg in the lower vessel`">
     <StackDress :arrangement="arrangement ?? 'holed-bucket'" :cx="cx" :upper="{ w: U.w, top: 34, bottom: upperBottom }" :lower="{ w: L.w, top: lowerTop, bottom: lowerBottom }" part="behind" />
     <path :d="`M${cx - U.w / 2} 34h${U.w}V${upperBottom}h${-U.w}Z`" fill="var(--lime-0)" />
     <path :d="`M${cx - U.w / 2} ${upperBottom - bedLevel}q${U.w / 4} 9 ${U.w / 2} 0t${U.w / 2} 0V${upperBottom}h${-U.w}Z`" fill="var(--open)" />
@@ -59,8 +59,8 @@ const viewHeight = computed(() => lowerBottom.value + 26);
     </template>
     <text :x="cx + U.w / 2 + beside" :y="upperBottom - Math.max(18, bedLevel / 2)" font-size="17" font-weight="700">{{ hereKg.toFixed(1) }} kg</text>
     <text :x="cx + U.w / 2 + beside" :y="upperBottom - Math.max(18, bedLevel / 2) + 19" font-size="15" style="fill: var(--ink-2)">still here</text>
-    <text :x="cx" :y="lowerBottom - Math.max(honey / 2 - 6, -16)" font-size="17" font-weight="700" text-anchor="middle" :style="{ paintOrder: 'stroke', stroke: honey > 30 ? 'var(--open)' : 'none', strokeWidth: '5px' }">{{ inLowerKg.toFixed(1) }} kg</text>
-    <rect x="12" :y="lowerBottom + 5" width="336" height="12" fill="url(#p-wood)" stroke="var(--ink)" />
+    <text :x="cx" :y="lowerBottom - (honey > 30 ? honey / 2 - 6 : honey + 9)" font-size="17" font-weight="700" text-anchor="middle" :style="{ paintOrder: 'stroke', stroke: honey > 30 ? 'var(--open)' : 'var(--lime-1)', strokeWidth: '5px' }">{{ inLowerKg.toFixed(1) }} kg</text>
+    <rect x="12" :y="lowerBottom + 5" width="312" height="12" fill="url(#p-wood)" stroke="var(--ink)" />
   </svg>
 </template>
 

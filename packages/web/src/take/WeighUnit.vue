@@ -84,12 +84,12 @@ async function write(outcome: TakeOutcome): Promise<void> {
     <label class="sub" for="tub">In which vessel</label>
     <select id="tub" v-model="tub" class="native big-touch"><option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}, {{ massText(v.tareG / 1000, units, 2) }} empty</option><option v-if="!vessels.length" :value="null">no vessel in the kit</option></select>
     <LotQuestion :detail="detail" :vessel-id="tub" @agreed="agreed = $event" />
-    <TextField v-model="grossText" label="Gross weight, vessel and comb" :error="fieldError('grossG') ?? (grossText && grossG === null ? 'A weight such as 4,3 kg.' : null)" :hint="readBy" />
+    <TextField v-model="grossText" :label="`Gross weight, vessel and ${isPots ? 'honey' : 'comb'}`" :error="fieldError('grossG') ?? (grossText && grossG === null ? 'A weight such as 4,3 kg.' : null)" :hint="readBy" />
     <div class="acts row halves"><Button outlined type="button" label="Read the scale" @click="readScale" /><Button outlined type="button" label="No scale: by depth" @click="byDepth = !byDepth" /></div>
     <template v-if="byDepth"><NumberField v-model="depthMm" label="It stands this deep in the vessel" unit="mm" :min="0" :max="1500" /><p v-if="depthKg" class="sub">{{ massRangeText(depthKg, units) }} by depth in {{ vessel?.name }}. An estimate, never a weight for sale.</p></template>
-    <TextField v-model="tareText" label="Tare, before this comb" :error="fieldError('tareG') ?? (tareText && tareG === null ? 'A weight such as 1,24 kg.' : check?.question === 'tare-above-gross' ? 'The tare is above the gross weight.' : null)" />
+    <TextField v-model="tareText" :label="`Tare, before ${isPots ? 'these pots' : 'this comb'}`" :error="fieldError('tareG') ?? (tareText && tareG === null ? 'A weight such as 1,24 kg.' : check?.question === 'tare-above-gross' ? 'The tare is above the gross weight.' : null)" />
     <NumberField v-if="isPots" v-model="potsEmptied" label="Pots emptied" :unit="look?.pots ? `of ${look.pots.honeySealed} sealed` : 'pots'" :min="1" :max="500" whole nullable />
-    <p v-if="pots" class="sub">{{ pots.gPerPot.toFixed(1) }} g a pot.<b v-if="pots.question" class="rust" role="alert"> {{ pots.question }}</b></p>
+    <p v-if="pots" class="sub"><b v-if="pots.question" class="rust" role="alert">{{ pots.question }}</b><template v-else>{{ pots.gPerPot.toFixed(1) }} g a pot.</template></p>
     <p v-if="check && check.netG >= 0" class="net display">{{ massText(check.netG / 1000, units, 2) }} net<small v-if="grams(guessText) !== null" class="sub"> you guessed {{ massText(grams(guessText)! / 1000, units, 2) }}</small></p>
     <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
     <details class="how"><summary>Its condition, and where it goes</summary>
