@@ -4,6 +4,7 @@ import { BadInput, pathText } from './badInput.js';
 import { massBalance } from './book/massBalance.js';
 import { sharesSchema } from './comb/contents.js';
 import { combEstimate } from './comb/estimate.js';
+import { cutPlan } from './cut/cutPlan.js';
 import { drainFit } from './drain/fit.js';
 import { honeyHeat } from './honey/heat.js';
 import { honeyKeeping } from './honey/keeping.js';
@@ -101,6 +102,28 @@ const calculators: Calculator[] = [
       converged: z.boolean(),
     }),
     run: drainFit,
+  },
+  {
+    name: 'cut-plan',
+    summary: 'The best pieces off one comb by straight cuts round its flaws.',
+    input: z
+      .strictObject({
+        comb: z.strictObject({ widthMm: above0, heightMm: above0 }),
+        kerfMm: atLeast0,
+        pieces: z.array(z.strictObject({ id, widthMm: above0, heightMm: above0, value: atLeast0, mayTurn: z.boolean(), limit: z.int('Whole pieces.').min(0, 'At least 0.').optional() })).min(1, 'Name at least one kind of piece.').max(24, 'At most 24 kinds of piece.'),
+        defects: z.array(z.strictObject({ xMm: z.number(), yMm: z.number(), widthMm: atLeast0, heightMm: atLeast0, kind: z.string() })).max(4000, 'At most 4000 defects.'),
+        stepMm: z.number().min(1, 'At least 1 mm.').optional(),
+        wasteValuePerCm2: atLeast0.optional(),
+      })
+      .superRefine((value, context) => uniqueIds(value.pieces, context, 'pieces')),
+    output: z.strictObject({
+      placements: z.array(z.strictObject({ id: z.string(), xMm: z.number(), yMm: z.number(), widthMm: z.number(), heightMm: z.number() })),
+      value: z.number(),
+      provenOptimal: z.boolean(),
+      cuts: z.array(z.strictObject({ x1Mm: z.number(), y1Mm: z.number(), x2Mm: z.number(), y2Mm: z.number() })),
+      leftoverCm2: z.number(),
+    }),
+    run: cutPlan,
   },
   {
     name: 'jar-fill',
