@@ -42,6 +42,7 @@ export * from './choose/index.js';
 export * from './ready/index.js';
 export * from './take/index.js';
 export * from './drain/index.js';
+export * from './cut/index.js';
 export * from './jar/index.js';
 export * from './book/index.js';
 export * from './records/index.js';

@@ -3,6 +3,7 @@ declare module 'jstat' {
   const jStat: {
     studentt: { inv(p: number, degreesOfFreedom: number): number };
     normal: { inv(p: number, mean: number, sd: number): number };
+    gammaln(x: number): number;
     beta: { inv(p: number, alpha: number, beta: number): number };
   };
   export default jStat;

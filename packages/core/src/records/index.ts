@@ -1,3 +1,4 @@
+export * from './cut.js';
 export * from './common.js';
 export * from './hive.js';
 export * from './look.js';

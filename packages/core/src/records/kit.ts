@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PIECE_SHAPES } from '../cut/pieces.js';
 import { gramsSchema, idSchema, nameSchema } from './common.js';
 
 const litres = z.number('Litres.').gt(0, 'Above 0 litres.').max(500, 'At most 500 litres.');
@@ -18,6 +19,8 @@ export const newVesselSchema = z.strictObject({
 export type NewVessel = z.infer<typeof newVesselSchema>;
 export const changeVesselSchema = newVesselSchema.omit({ id: true }).partial().extend({ headspacePercent: newVesselSchema.shape.headspacePercent.unwrap().optional(), holeMm: newVesselSchema.shape.holeMm.unwrap().optional() });
 
+const sideMm = z.number('Millimetres.').min(5, 'At least 5 mm.').max(1000, 'At most 1000 mm.');
+
 export const newJarKindSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
@@ -27,8 +30,17 @@ export const newJarKindSchema = z.strictObject({
   purpose: z.enum(['jar', 'chunk', 'piece']).default('jar'),
   /** What one empty costs. */
   cost: z.number('A price.').min(0, 'At least 0.').max(10_000, 'At most 10 000.').default(0),
+  /** Inner measures of a box for comb, or of the strip a chunk jar takes, mm. */
+  widthMm: sideMm.nullable().default(null),
+  heightMm: sideMm.nullable().default(null),
+  depthMm: sideMm.nullable().default(null),
+  shape: z.enum(PIECE_SHAPES).default('rectangle'),
+  /** Net weights a piece in it may have. */
+  minG: z.int('Whole grams.').min(1, 'At least 1 g.').max(20_000, 'At most 20 kg.').nullable().default(null),
+  maxG: z.int('Whole grams.').min(1, 'At least 1 g.').max(20_000, 'At most 20 kg.').nullable().default(null),
   stock: z.int('Whole jars.').min(0, 'Stock is at least 0.').max(10_000, 'At most 10 000.'),
   value: z.number('A price.').min(0, 'At least 0.').max(100_000, 'At most 100 000.'),
 });
 export type NewJarKind = z.infer<typeof newJarKindSchema>;
-export const changeJarKindSchema = newJarKindSchema.omit({ id: true }).partial().extend({ purpose: z.enum(['jar', 'chunk', 'piece']).optional(), cost: newJarKindSchema.shape.cost.unwrap().optional() });
+const k = newJarKindSchema.shape;
+export const changeJarKindSchema = newJarKindSchema.omit({ id: true }).partial().extend({ purpose: k.purpose.unwrap().optional(), cost: k.cost.unwrap().optional(), widthMm: k.widthMm.unwrap().optional(), heightMm: k.heightMm.unwrap().optional(), depthMm: k.depthMm.unwrap().optional(), shape: k.shape.unwrap().optional(), minG: k.minG.unwrap().optional(), maxG: k.maxG.unwrap().optional() });

@@ -13,7 +13,9 @@ import type { StoredFace } from '../comb/face.js';
 import type { DatedFact } from './colony.js';
 import type { Arrangement, CrushMethod, Fineness, StreamReading } from '../drain/index.js';
 import type { CombCondition, FrameEventKind, IncidentKind, TakeOutcome, WentTo } from '../take/index.js';
+import type { Blemish, Cut, Flaw, Grade, Pest, PieceShape } from '../cut/index.js';
 import type { DrainEventKind } from './bench.js';
+import type { Fate, KeepingKind, PieceState, SpoiltCause } from './cut.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Plan, Stage } from './harvest.js';
 import type { Reading } from './look.js';
@@ -45,7 +47,10 @@ export interface Hive {
 }
 export interface Photo { id: string; sha256: string; widthPx: number; heightPx: number; bytes: number; takenOn: string | null }
 export interface Vessel { id: string; name: string; role: VesselRole; volumeL: number; tareG: number; innerDiameterMm: number; headspacePercent: number | null; holeMm: number | null; revision: number }
-export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; cost: number; purpose: 'jar' | 'chunk' | 'piece'; revision: number }
+export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; cost: number; purpose: 'jar' | 'chunk' | 'piece'; revision: number;
+  /** Inner measures for comb, mm, its shape, and the net weights allowed; null where they were never said. */
+  widthMm: number | null; heightMm: number | null; depthMm: number | null; shape: PieceShape; minG: number | null; maxG: number | null;
+}
 export interface RulesVersion { version: number; recordedAt: string; rules: HouseRules }
 
 export interface Batch {
@@ -83,14 +88,32 @@ export interface StepMark { id: string; batchId: string; stepId: string; answer:
 export interface Incident { id: string; batchId: string; kind: IncidentKind; stepId: string; combId: string | null; count: number | null; note: string; occurredAt: string }
 /** What happened to one frame that is drained part by part. */
 export interface FrameEvent { id: string; batchId: string; combId: string; kind: FrameEventKind; g: number | null; vesselId: string | null; note: string; occurredAt: string }
+/** A comb under the knife: its flaws and the plan. */
+export interface CutBoard {
+  id: string; batchId: string; combId: string; widthMm: number; heightMm: number; thicknessMm: number; flaws: Flaw[]; seen: 'both' | 'one' | 'none';
+  sheetSeasons: number | null; cuts: Cut[]; cutsDone: number; value: number | null; provenOptimal: boolean; possiblePieces: number | null;
+  spoilt: SpoiltCause | null; doneAt: string | null; revision: number;
+}
+export interface CutPiece {
+  id: string; boardId: string; batchId: string; jarKindId: string; xMm: number; yMm: number; widthMm: number; heightMm: number;
+  lowG: number; midG: number; highG: number; bestSide: 'A' | 'B' | null; state: PieceState; blemishes: Blemish[]; netG: number | null;
+  grade: Grade | null; price: number | null; reason: string | null; lotId: string | null; revision: number;
+}
+/** Comb on a rack, in the freezer or thawing, with the instant it is ready by the slow edge. */
+export interface Keeping {
+  id: string; batchId: string; kind: KeepingKind; order: 'whole' | 'pieces'; pieces: number; thicknessMm: number; apart: boolean; litres: number; pest: Pest;
+  freezerC: number | null; roomC: number; moisturePercent: number; humidityPercent: number | null;
+  startedAt: string; dueAt: string; endedAt: string | null; cracked: number; note: string; revision: number;
+}
+export interface Out { id: string; lotId: string; fate: Fate; count: number; g: number; price: number | null; who: string; occurredAt: string }
 export type LotKind = 'comb' | 'crushed' | 'honey' | 'wet-wax' | 'clean-wax' | 'pieces' | 'jars';
 export interface Lot { id: string; batchId: string; kind: LotKind; name: string; code: string | null; count: number | null; netG: number | null; jarKindId: string | null; lowestWeighedG: number | null; inG: number; outG: number; nowG: number }
 export interface Flow { id: string; from: string; to: string; g: number; at: string; recordedAt: string; voids: string | null; reason: string; commandId: string }
 /** A batch with all that was written about it. */
-export interface BatchDetail { batch: Batch; hive: Hive; looks: Look[]; takes: Take[]; marks: StepMark[]; incidents: Incident[]; frameEvents: FrameEvent[]; drains: Drain[]; lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { code: string; lot: string; message: string }[] }
+export interface BatchDetail { batch: Batch; hive: Hive; looks: Look[]; takes: Take[]; marks: StepMark[]; incidents: Incident[]; frameEvents: FrameEvent[]; boards: CutBoard[]; pieces: CutPiece[]; keepings: Keeping[]; outs: Out[]; drains: Drain[]; lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { code: string; lot: string; message: string }[] }
 
 /** A clock that runs on the server: told by instants, so that reload, sleep and restart do not matter. */
-export interface Clock { id: string; kind: 'drain' | 'settle' | 'wait' | 'frame' | 'warm' | 'press'; batchId: string; hiveName: string; startedAt: string; dueAt: string | null; dueWhat: string | null; urgent: boolean }
+export interface Clock { id: string; kind: 'drain' | 'settle' | 'wait' | 'frame' | 'warm' | 'press' | 'rack' | 'freeze' | 'thaw' | 'out'; batchId: string; hiveName: string; startedAt: string; dueAt: string | null; dueWhat: string | null; urgent: boolean }
 export interface TodayLine { id: string; kind: string; stage: Stage | 'rules'; batchId: string | null; hiveId: string | null; title: string; dueAt: string | null; ifLeft: string; urgent: boolean }
 /** `state` says why there is no weight: a scale that was unplugged or overloaded shows none. */
 export interface ScaleReading { value: number; unit: 'g'; at: string; instrument: string; simulated: boolean; state: 'steady' | 'moving' | 'overload' | 'silent' }

@@ -66,6 +66,18 @@ const benchRules = {
   pressEnoughG: z.number('Grams.').min(1, 'At least 1 g.').max(2000, 'At most 2000 g.'),
 };
 
+/** At the cutting board. */
+const cutRules = {
+  /** Width of the knife's cut. */
+  kerfMm: z.number('Millimetres.').min(0, 'At least 0 mm.').max(20, 'At most 20 mm.'),
+  /** Patches of open cells, pollen or bare comb smaller than this are let pass on a piece. */
+  flawLeastCm2: z.number('Square centimetres.').min(0, 'At least 0 cm².').max(20, 'At most 20 cm².'),
+  pieceDiscountPercent: percentOf(90),
+  /** Where a piece goes that is lighter than its box asks. */
+  underWeight: z.enum(['discount', 'chunk', 'sample']),
+  pest: z.enum(['moth', 'beetle', 'both']),
+};
+
 /** What things are worth to the household. Prices of jars and boxes stand with them in the kit. */
 const worthRules = {
   currency: z.string().trim().max(6, 'At most 6 letters.'),
@@ -129,6 +141,7 @@ export const houseRulesSchema = z.strictObject({
   ...winterRules,
   ...plannedWork,
   ...benchRules,
+  ...cutRules,
   ...worthRules,
 });
 export type HouseRules = z.infer<typeof houseRulesSchema>;
@@ -202,6 +215,11 @@ export const DEFAULT_RULES: HouseRules = {
   warmLimitC: 38,
   pressRestMinutes: 15,
   pressEnoughG: 50,
+  kerfMm: 3,
+  flawLeastCm2: 1,
+  pieceDiscountPercent: 30,
+  underWeight: 'discount',
+  pest: 'moth',
   currency: '',
   waxPerKg: 0,
   givenPercent: 0,
@@ -217,6 +235,8 @@ export const SCHOOLS = {
   crush: { mash: 'Mash to pulp: quick, cloudy', chop: 'Chop fine', slice: 'Slice and leave: slow, clear' },
   strain: { once: 'Strain once', twice: 'Strain twice', cloth: 'Through cloth', none: 'Do not strain' },
   wetGear: { wash: 'Wash it', 'same-hive': 'Back inside the same hive', open: 'Out in the open' },
+  underWeight: { discount: 'At a discount', chunk: 'Into a chunk jar', sample: 'As a sample' },
+  pest: { moth: 'Wax moth', beetle: 'Small hive beetle', both: 'Both' },
   freeze: { pieces: 'After cutting, as pieces', whole: 'Whole, before cutting', none: 'Not at all' },
   smoke: { 'by-temper': 'By temper', smoke: 'Always smoke', 'fresh-air': 'Fresh air, no smoke' },
   beesOff: { brush: 'Brush', herd: 'Herd with the hand', shake: 'Shake framed combs', repellent: 'Repellent board, where permitted', 'leave-out': 'Leave the box out' },

@@ -1,0 +1,117 @@
+import { cellAt, classOf, toneOf, type FaceLattice } from '../comb/face.js';
+import { CONTENTS, bandEdges, type Shares } from '../comb/contents.js';
+import { depthOfAreaShare, widthAtMm, type CombOutline } from '../comb/outline.js';
+import { STEP_MM } from './cutPlan.js';
+import type { Rect } from './knifeCuts.js';
+
+/** What a piece must not have on it. The first are read from the comb, the others drawn on by hand. */
+export const FLAW_KINDS = ['edge', 'open', 'pollen', 'brood', 'empty', 'damaged', 'dark', 'crack', 'dent', 'wire', 'thin'] as const;
+export type FlawKind = (typeof FLAW_KINDS)[number];
+export const FLAW_WORDS: Record<FlawKind, string> = { edge: 'outside the comb', open: 'open cells', pollen: 'pollen', brood: 'brood', empty: 'empty cells', damaged: 'damaged', dark: 'dark comb', crack: 'crack', dent: 'dent', wire: 'wire or bar', thin: 'too thin' };
+/** Flaws a person draws. */
+export const DRAWN_FLAWS = ['crack', 'dent', 'wire', 'thin', 'pollen', 'brood', 'open', 'dark'] as const satisfies readonly FlawKind[];
+export interface Flaw extends Rect { kind: FlawKind }
+
+/** A face as it was painted or measured; its cells by the lattice they were read on. */
+export interface SeenFace { lattice: FaceLattice; cells: Uint8Array }
+export interface SeenSide { face: SeenFace | null; shares: Shares | null }
+
+/** Which flaws spoil a piece by the mere sight, whatever their size: the others count from a patch on. */
+const ALWAYS: ReadonlySet<FlawKind> = new Set(['edge', 'brood', 'damaged']);
+
+/** What the cell of one face at a point is for the knife; null where it is sealed honey. */
+function flawOfCell(side: SeenSide, outline: CombOutline, xMm: number, yMm: number, mirrored: boolean): FlawKind | null {
+  if (side.face) {
+    const i = cellAt(side.face.lattice, mirrored ? -xMm : xMm, yMm);
+    if (i < 0) return null;
+    const what = classOf(side.face.cells[i]);
+    if (what === 'capped') return toneOf(side.face.cells[i]) === 'dark' ? 'dark' : null;
+    return what === 'drone' ? 'brood' : what;
+  }
+  if (!side.shares) return null;
+  const depth = yMm / outline.depthMm;
+  const edges = bandEdges(side.shares).map((edge) => depthOfAreaShare(outline, edge));
+  const band = CONTENTS.findIndex((_, i) => depth < edges[i + 1] - 1e-9);
+  const content = CONTENTS[band < 0 ? CONTENTS.length - 1 : band];
+  return content === 'capped' ? null : content;
+}
+
+/** Squares of one kind joined to as few rectangles as rows allow: runs along a row, then equal runs below each other. */
+function joined(kind: FlawKind, bad: readonly boolean[][], stepMm: number, widthMm: number, heightMm: number): Flaw[] {
+  const open = new Map<string, Flaw>();
+  const done: Flaw[] = [];
+  bad.forEach((row, r) => {
+    const here = new Set<string>();
+    for (let c = 0; c < row.length; c++) {
+      if (!row[c]) continue;
+      const from = c;
+      while (c + 1 < row.length && row[c + 1]) c++;
+      const key = `${from}-${c}`;
+      here.add(key);
+      const [x, y] = [from * stepMm, r * stepMm];
+      const bottom = Math.min(heightMm, y + stepMm);
+      const above = open.get(key);
+      if (above) above.heightMm = bottom - above.yMm;
+      else open.set(key, { kind, xMm: x, yMm: y, widthMm: Math.min(widthMm, (c + 1) * stepMm) - x, heightMm: bottom - y });
+    }
+    for (const [key, flaw] of open) if (!here.has(key)) { done.push(flaw); open.delete(key); }
+  });
+  return [...done, ...open.values()];
+}
+
+/** Patches of bad squares (touching along a side) smaller than so many are let go. */
+function withoutSmall(bad: boolean[][], least: number): void {
+  const seen = bad.map((row) => row.map(() => false));
+  for (let r = 0; r < bad.length; r++) for (let c = 0; c < bad[r].length; c++) {
+    if (!bad[r][c] || seen[r][c]) continue;
+    const patch: [number, number][] = [[r, c]];
+    seen[r][c] = true;
+    for (let head = 0; head < patch.length; head++) {
+      const [pr, pc] = patch[head];
+      for (const [nr, nc] of [[pr - 1, pc], [pr + 1, pc], [pr, pc - 1], [pr, pc + 1]]) {
+        if (bad[nr]?.[nc] && !seen[nr][nc]) { seen[nr][nc] = true; patch.push([nr, nc]); }
+      }
+    }
+    if (patch.length < least) for (const [pr, pc] of patch) bad[pr][pc] = false;
+  }
+}
+
+export interface Board { widthMm: number; heightMm: number; flaws: Flaw[]; seen: 'both' | 'one' | 'none' }
+
+/**
+ * A comb laid on the board, side A up, as the knife sees it: its rectangle, and everything on either side that must
+ * not be on a piece. Painted faces are read on the lattice of the knife; where only shares are known their bands from
+ * the bar down are flaws. Side B is turned over. Patches under `leastCm2` are let go, but never brood or damage. A side
+ * that was not seen adds nothing, and `seen` says so.
+ */
+export function boardOf(input: { outline: CombOutline; sides: { A: SeenSide; B: SeenSide }; leastCm2: number; stepMm?: number }): Board {
+  const { outline, sides, stepMm = STEP_MM } = input;
+  const [widthMm, heightMm] = [Math.max(outline.topWidthMm, outline.bottomWidthMm), outline.depthMm];
+  const [columns, rows] = [Math.ceil(widthMm / stepMm), Math.ceil(heightMm / stepMm)];
+  const kinds: (FlawKind | null)[][] = Array.from({ length: rows }, () => Array.from({ length: columns }, () => null));
+  for (let r = 0; r < rows; r++) for (let c = 0; c < columns; c++) {
+    const [top, bottom] = [r * stepMm, Math.min(heightMm, (r + 1) * stepMm)];
+    const [left, right] = [c * stepMm - widthMm / 2, Math.min(widthMm, (c + 1) * stepMm) - widthMm / 2];
+    const half = Math.min(widthAtMm(outline, top / heightMm), widthAtMm(outline, bottom / heightMm)) / 2;
+    if (left < -half - 0.5 || right > half + 0.5) { kinds[r][c] = 'edge'; continue; }
+    const [x, y] = [(left + right) / 2, (top + bottom) / 2];
+    kinds[r][c] = flawOfCell(sides.A, outline, x, y, false) ?? flawOfCell(sides.B, outline, x, y, true);
+  }
+  // Painted cells leave the lowest corners bare, as bees do: what lies below every cell is outside.
+  const seen = [sides.A, sides.B].filter((s) => s.face || s.shares).length;
+  const least = Math.max(1, Math.round((input.leastCm2 * 100) / stepMm ** 2));
+  const any = kinds.map((row) => row.map((kind) => kind !== null && !ALWAYS.has(kind)));
+  withoutSmall(any, least);
+  const flaws = FLAW_KINDS.flatMap((kind) => joined(kind, kinds.map((row, r) => row.map((k, c) => k === kind && (ALWAYS.has(kind) || any[r][c]))), stepMm, widthMm, heightMm));
+  return { widthMm, heightMm, flaws, seen: seen === 2 ? 'both' : seen === 1 ? 'one' : 'none' };
+}
+
+/** Area of the board that is free of flaws, cm²: what could at most become pieces. Flaws may overlap each other. */
+export function freeCm2(board: Pick<Board, 'widthMm' | 'heightMm'> & { flaws: readonly Rect[] }, stepMm = STEP_MM): number {
+  let free = 0;
+  for (let y = 0; y < board.heightMm; y += stepMm) for (let x = 0; x < board.widthMm; x += stepMm) {
+    const [w, h] = [Math.min(stepMm, board.widthMm - x), Math.min(stepMm, board.heightMm - y)];
+    if (!board.flaws.some((f) => f.xMm < x + w - 1e-9 && x < f.xMm + f.widthMm - 1e-9 && f.yMm < y + h - 1e-9 && y < f.yMm + f.heightMm - 1e-9)) free += (w * h) / 100;
+  }
+  return free;
+}
