@@ -1,5 +1,5 @@
 import { Router, type Request } from 'express';
-import { labelText, type Batch, type Lot } from '@furrow/core';
+import { labelText, type Batch, type CutPiece, type Lot } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
 import { householdRuns } from './drain/runs.js';
@@ -84,8 +84,11 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
     if (!lot || !lot.code || !lot.netG) throw notFound('filled lot');
     const [batch] = await batchViews(db, { id: lot.batchId });
     const { rules } = await currentRules(db);
-    const label = labelOf(lot, { ...batch, ...(await originsOf(db, batch)) }, rules);
-    const pdf = await labelsPdf(Array.from({ length: Math.max(1, lot.count ?? 1) }, () => label));
+    const origin = { ...batch, ...(await originsOf(db, batch)) };
+    // A piece of comb has its own weight and so its own label; a strip's jar goes by the lightest.
+    const own = lot.kind === 'pieces' ? (await list<CutPiece>(db, 'cutPieces', { lotId: lot.id })).flatMap((p) => (p.netG ? [p.netG] : [])) : [];
+    const labels = own.length ? own.sort((a, b) => b - a).map((netG) => labelOf({ ...lot, netG, lowestWeighedG: netG }, origin, rules)) : Array.from({ length: Math.max(1, lot.count ?? 1) }, () => labelOf(lot, origin, rules));
+    const pdf = await labelsPdf(labels);
     response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="labels-${lot.code}.pdf"`);
     response.send(Buffer.from(pdf));
   });

@@ -103,6 +103,6 @@ export const endKeepingSchema = z.strictObject({ cracked: z.int('Whole pieces.')
 export const FATES = ['sold', 'given', 'eaten', 'mead', 'cosmetics', 'spoilt'] as const;
 export type Fate = (typeof FATES)[number];
 export const FATE_WORDS: Record<Fate, string> = { sold: 'Sold', given: 'Given', eaten: 'Eaten at home', mead: 'Into mead', cosmetics: 'Into cosmetics', spoilt: 'Spoilt' };
-/** Jars or pieces that left the shelf. A name is the person's own affair: it may be left out, and can be erased. */
-export const newOutSchema = z.strictObject({ id: idSchema, lotId: idSchema, fate: z.enum(FATES), count: z.int('Whole ones.').min(1, 'At least one.').max(5000, 'At most 5000.'), price: z.number('A price.').min(0, 'At least 0.').max(100_000, 'At most 100 000.').nullable().default(null), who: z.string().trim().max(80, 'At most 80 letters.').default('') });
+/** Jars or pieces that left the shelf. */
+export const newOutSchema = z.strictObject({ id: idSchema, lotId: idSchema, fate: z.enum(FATES), count: z.int('Whole ones.').min(1, 'At least one.').max(5000, 'At most 5000.'), price: z.number('A price.').min(0, 'At least 0.').max(100_000, 'At most 100 000.').nullable().default(null) });
 export type NewOut = z.infer<typeof newOutSchema>;

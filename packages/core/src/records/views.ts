@@ -105,7 +105,7 @@ export interface Keeping {
   freezerC: number | null; roomC: number; moisturePercent: number; humidityPercent: number | null;
   startedAt: string; dueAt: string; endedAt: string | null; cracked: number; note: string; revision: number;
 }
-export interface Out { id: string; lotId: string; fate: Fate; count: number; g: number; price: number | null; who: string; occurredAt: string }
+export interface Out { id: string; lotId: string; fate: Fate; count: number; g: number; price: number | null; occurredAt: string }
 export type LotKind = 'comb' | 'crushed' | 'honey' | 'wet-wax' | 'clean-wax' | 'pieces' | 'jars';
 export interface Lot { id: string; batchId: string; kind: LotKind; name: string; code: string | null; count: number | null; netG: number | null; jarKindId: string | null; lowestWeighedG: number | null; inG: number; outG: number; nowG: number }
 export interface Flow { id: string; from: string; to: string; g: number; at: string; recordedAt: string; voids: string | null; reason: string; commandId: string }

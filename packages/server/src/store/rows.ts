@@ -13,9 +13,11 @@ const JSON_COLUMNS: Record<string, readonly string[]> = {
   batches: ['combIds', 'anyway', 'decision', 'plan'],
   stepMarks: ['answer'],
   readings: ['readings'],
+  cutBoards: ['flaws', 'cuts'],
+  cutPieces: ['blemishes'],
 };
 /** Columns kept as 0 or 1. */
-const FLAGS: Record<string, readonly string[]> = { takes: ['byBox'], drains: ['thixotropic'], weighings: ['leftOut'] };
+const FLAGS: Record<string, readonly string[]> = { takes: ['byBox'], cutBoards: ['provenOptimal'], keepings: ['apart'], drains: ['thixotropic'], weighings: ['leftOut'] };
 
 export type Row = Record<string, unknown> & { id: string; revision: number };
 

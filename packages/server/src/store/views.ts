@@ -1,4 +1,4 @@
-import { DEFAULT_RULES, massBalance, type Batch, type BatchDetail, type Drain, type DrainEvent, type Flow, type FrameEvent, type Incident, type Lot, type RulesVersion, type Site, type StepMark, type StreamReading, type Take, type Weighing } from '@furrow/core';
+import { DEFAULT_RULES, massBalance, type Batch, type BatchDetail, type CutBoard, type CutPiece, type Drain, type DrainEvent, type Flow, type FrameEvent, type Incident, type Keeping, type Lot, type Out, type RulesVersion, type Site, type StepMark, type StreamReading, type Take, type Weighing } from '@furrow/core';
 import type { Knex } from 'knex';
 import { hiveView, lookRows } from './hiveViews.js';
 import { find, fromRow, list } from './rows.js';
@@ -88,6 +88,13 @@ export async function originsOf(db: Knex, batch: Batch): Promise<{ hiveName: str
   return { hiveName: said((b) => b.hiveName), siteName: said((b) => b.siteName) };
 }
 
+/** What left the shelf of one harvest, oldest first. */
+export async function outsOf(db: Knex, batchId: string): Promise<Out[]> {
+  const lots = (await db('lots').where({ batchId, removedAt: null }).pluck('id')) as string[];
+  const rows = (await db('outs').whereIn('lotId', lots).where({ removedAt: null }).orderBy('occurredAt')) as Record<string, unknown>[];
+  return rows.map((row) => fromRow<Out>('outs', row));
+}
+
 export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
   const batch = await batchView(db, id);
   const looks = await lookRows(db, batch.combIds);
@@ -100,6 +107,10 @@ export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
     incidents: await list<Incident>(db, 'incidents', { batchId: id }, 'occurredAt'),
     frameEvents: await list<FrameEvent>(db, 'frameEvents', { batchId: id }, 'occurredAt'),
     drains: await drainViews(db, { batchId: id }),
+    boards: await list<CutBoard>(db, 'cutBoards', { batchId: id }),
+    pieces: await list<CutPiece>(db, 'cutPieces', { batchId: id }),
+    keepings: await list<Keeping>(db, 'keepings', { batchId: id }, 'startedAt'),
+    outs: await outsOf(db, id),
     ...(await bookView(db, id)),
   };
 }

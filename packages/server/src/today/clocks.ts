@@ -1,4 +1,4 @@
-import { drainForecast, estimateSeen, forecastInput, frameForecast, frameRun, honeyDepthMm, nextStirAt, placeLabel, pressAdvice, pressTurns, settlingHours, takeInputOf, takeProgress, takeSteps, vesselFullKg, type Batch, type BatchDetail, type Clock, type Drain, type HouseRules, type MethodPrior, type Vessel } from '@furrow/core';
+import { combOutHours, cutsComb, drainForecast, estimateSeen, forecastInput, frameForecast, frameRun, honeyDepthMm, nextStirAt, placeLabel, pressAdvice, pressTurns, settlingHours, takeInputOf, takeProgress, takeSteps, vesselFullKg, type Batch, type BatchDetail, type Clock, type Drain, type HouseRules, type Keeping, type MethodPrior, type Vessel } from '@furrow/core';
 import type { Knex } from 'knex';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
@@ -23,7 +23,7 @@ export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
   for (const batch of batches.filter((b) => b.stage === 'take')) {
     if (await db('stepMarks').where({ batchId: batch.id, removedAt: null }).first()) taking.push(...takeClocks(await batchDetail(db, batch.id), rules, vessels, now));
   }
-  return [...taking, ...running, ...(await settleClocks(db, batches, vessels))];
+  return [...taking, ...running, ...(await settleClocks(db, batches, vessels)), ...(await keepingClocks(db, batches, rules, now))];
 }
 
 /** A warming that lasts and a press that rests have their own clock beside the drain's. */
@@ -76,6 +76,25 @@ async function settleClocks(db: Knex, batches: Batch[], vessels: Vessel[]): Prom
     return [{ id: `${drain.id}-settle`, kind: 'settle', batchId: batch.id, hiveName: batch.hiveName, startedAt: drain.endedAt, dueAt, dueWhat: 'skim', urgent: false }];
   }));
   return found.flat();
+}
+
+const KEEPING_DUE: Record<Keeping['kind'], string> = { rack: 'edges stop weeping', freeze: 'may come out of the freezer', thaw: 'may be unwrapped' };
+
+/** Racks, the freezer, the thaw; and comb for pieces that lies outside the hive, until the cold or its boxes have it. */
+async function keepingClocks(db: Knex, batches: Batch[], rules: HouseRules, now: Date): Promise<Clock[]> {
+  const all = await list<Keeping>(db, 'keepings');
+  const named = (batchId: string): Batch | undefined => batches.find((b) => b.id === batchId);
+  const running = all.filter((k) => !k.endedAt && named(k.batchId)).map((k): Clock => ({ id: k.id, kind: k.kind, batchId: k.batchId, hiveName: named(k.batchId)!.hiveName, startedAt: k.startedAt, dueAt: k.dueAt, dueWhat: KEEPING_DUE[k.kind], urgent: soon(k.dueAt, now, 30) }));
+  if (rules.freeze === 'none') return running;
+  const waiting = batches.filter((b) => b.stage === 'cut' && cutsComb(b.method) && !all.some((k) => k.batchId === b.id && k.kind === 'freeze'));
+  const out = await Promise.all(waiting.map(async (batch): Promise<Clock[]> => {
+    const first = (await db('takes').where({ batchId: batch.id, removedAt: null }).whereNotNull('netG').orderBy('occurredAt').first()) as { occurredAt: string } | undefined;
+    const comb = (await bookView(db, batch.id)).lots.some((lot) => (lot.kind === 'comb' || lot.kind === 'pieces') && lot.nowG > 0);
+    if (!first || !comb) return [];
+    const dueAt = new Date(Date.parse(first.occurredAt) + combOutHours(rules.kitchenTemperatureC) * 3_600_000).toISOString();
+    return [{ id: `${batch.id}-out`, kind: 'out', batchId: batch.id, hiveName: batch.hiveName, startedAt: first.occurredAt, dueAt, dueWhat: 'into the freezer, before moth and beetle', urgent: soon(dueAt, now, 180) }];
+  }));
+  return [...running, ...out.flat()];
 }
 
 /** The earliest of stir and full vessel; nine tenths out once neither is ahead. */
