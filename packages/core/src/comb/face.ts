@@ -25,6 +25,13 @@ export interface FaceLattice {
   rowStart: number[];
 }
 
+/** Half the width of a face at a depth below the bar, mm: the outline with its lower corners rounded as bees leave them. */
+export function faceHalfWidthMm(outline: CombOutline, yMm: number): number {
+  const t = yMm / outline.depthMm;
+  const half = widthAtMm(outline, t) / 2;
+  return t > 0.88 ? half * Math.sqrt(Math.max(0, 1 - ((t - 0.88) / 0.15) ** 2)) : half;
+}
+
 /**
  * The cells of one face at real size: a point-up grid of `pitchMm` (4 to 8 mm) within the outline, the same to
  * the left and right of the bar's middle. The lower corners are rounded as bees leave them.
@@ -33,9 +40,7 @@ export function faceLattice(outline: CombOutline, pitchMm = CELL_MM): FaceLattic
   const step = pitchMm * 0.866;
   const [xMm, yMm, rowStart]: [number[], number[], number[]] = [[], [], []];
   for (let row = 0, y = step * 0.62; y < outline.depthMm - 1; row++, y += step) {
-    const t = y / outline.depthMm;
-    let half = widthAtMm(outline, t) / 2;
-    if (t > 0.88) half *= Math.sqrt(Math.max(0, 1 - ((t - 0.88) / 0.15) ** 2));
+    const half = faceHalfWidthMm(outline, y);
     rowStart.push(xMm.length);
     const offset = row % 2 ? 0.5 : 0;
     const n = Math.floor((half - pitchMm * 0.45) / pitchMm - offset);

@@ -1,6 +1,6 @@
-import { cellAt, classOf, toneOf, type FaceLattice } from '../comb/face.js';
+import { cellAt, classOf, faceHalfWidthMm, toneOf, type FaceLattice } from '../comb/face.js';
 import { CONTENTS, bandEdges, type Shares } from '../comb/contents.js';
-import { depthOfAreaShare, widthAtMm, type CombOutline } from '../comb/outline.js';
+import { depthOfAreaShare, type CombOutline } from '../comb/outline.js';
 import { STEP_MM } from './cutPlan.js';
 import type { Rect } from './knifeCuts.js';
 
@@ -92,12 +92,11 @@ export function boardOf(input: { outline: CombOutline; sides: { A: SeenSide; B: 
   for (let r = 0; r < rows; r++) for (let c = 0; c < columns; c++) {
     const [top, bottom] = [r * stepMm, Math.min(heightMm, (r + 1) * stepMm)];
     const [left, right] = [c * stepMm - widthMm / 2, Math.min(widthMm, (c + 1) * stepMm) - widthMm / 2];
-    const half = Math.min(widthAtMm(outline, top / heightMm), widthAtMm(outline, bottom / heightMm)) / 2;
-    if (left < -half - 0.5 || right > half + 0.5) { kinds[r][c] = 'edge'; continue; }
+    const half = Math.min(faceHalfWidthMm(outline, top), faceHalfWidthMm(outline, bottom - 0.5));
+    if (left < -half - 1 || right > half + 1) { kinds[r][c] = 'edge'; continue; }
     const [x, y] = [(left + right) / 2, (top + bottom) / 2];
     kinds[r][c] = flawOfCell(sides.A, outline, x, y, false) ?? flawOfCell(sides.B, outline, x, y, true);
   }
-  // Painted cells leave the lowest corners bare, as bees do: what lies below every cell is outside.
   const seen = [sides.A, sides.B].filter((s) => s.face || s.shares).length;
   const least = Math.max(1, Math.round((input.leastCm2 * 100) / stepMm ** 2));
   const any = kinds.map((row) => row.map((kind) => kind !== null && !ALWAYS.has(kind)));

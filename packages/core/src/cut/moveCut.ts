@@ -20,3 +20,26 @@ export function movePiece<P extends Rect>(board: { widthMm: number; heightMm: nu
   const cuts = knifeCuts(board, kerfMm, all);
   return cuts ? { pieces: all, cuts, says: null } : stays('No straight cuts would free the pieces then.');
 }
+
+/**
+ * Moves a line of the knife along the lattice: the pieces behind it (to its right or below, in the part it cuts) go
+ * with it; where it only trims, those before it do. Refused like {@link movePiece}, with the reason, where any of them
+ * would meet a flaw, a neighbour or the comb's edge.
+ */
+export function moveCutLine<P extends Rect>(board: { widthMm: number; heightMm: number; flaws: readonly (Rect & { kind: string })[] }, kerfMm: number, stepMm: number, pieces: readonly P[], cut: { x1Mm: number; y1Mm: number; x2Mm: number; y2Mm: number }, byMm: number): Moved<P> {
+  const upright = cut.x1Mm === cut.x2Mm;
+  const delta = Math.round(byMm / stepMm) * stepMm;
+  const within = (p: P): boolean => (upright ? p.yMm + p.heightMm > cut.y1Mm && p.yMm < cut.y2Mm : p.xMm + p.widthMm > cut.x1Mm && p.xMm < cut.x2Mm);
+  const near = (p: P): boolean => Math.abs((upright ? p.xMm - cut.x1Mm : p.yMm - cut.y1Mm)) <= kerfMm + stepMm;
+  const far = (p: P): boolean => Math.abs((upright ? p.xMm + p.widthMm - cut.x1Mm : p.yMm + p.heightMm - cut.y1Mm)) <= kerfMm + stepMm;
+  const behind = pieces.flatMap((p, i) => (within(p) && near(p) ? [i] : []));
+  const group = behind.length ? behind : pieces.flatMap((p, i) => (within(p) && far(p) ? [i] : []));
+  const stays = (says: string | null): Moved<P> => ({ pieces: [...pieces], cuts: knifeCuts(board, kerfMm, pieces), says });
+  if (!group.length || delta === 0) return stays(null);
+  const all = pieces.map((p, i) => (group.includes(i) ? { ...p, ...(upright ? { xMm: p.xMm + delta } : { yMm: p.yMm + delta }) } : p));
+  if (group.some((i) => all[i].xMm < 0 || all[i].yMm < 0 || all[i].xMm + all[i].widthMm > board.widthMm + 1e-9 || all[i].yMm + all[i].heightMm > board.heightMm + 1e-9)) return stays('There the comb ends.');
+  if (group.some((i) => board.flaws.some((f) => hits(all[i], f)))) return stays('There a piece would lie on a flaw.');
+  if (group.some((i) => all.some((p, j) => j !== i && hits(all[i], p, kerfMm)))) return stays('There it meets another piece.');
+  const cuts = knifeCuts(board, kerfMm, all);
+  return cuts ? { pieces: all, cuts, says: null } : stays('No straight cuts would free the pieces then.');
+}

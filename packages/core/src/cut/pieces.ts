@@ -38,9 +38,13 @@ export function boxFit(thicknessMm: number, depthMm: number | null): BoxFit {
   return thicknessMm < depthMm * LOW_IN_BOX ? 'low' : 'fits';
 }
 
-/** The piece a kind of box asks of the comb: as many as are in stock, worth its price less the empty box. */
-export function pieceWanted(box: CombBox, stock: number, mayTurn: boolean): PieceWanted {
-  return { id: box.id, widthMm: box.widthMm, heightMm: box.heightMm, value: Math.max(0, box.value - box.cost), mayTurn, limit: Math.max(0, stock) };
+/**
+ * The piece a kind of box asks of the comb: as many as are in stock, worth its price less the empty box. Of a chunk
+ * jar the strip is worth its share of the net weight: the rest of the price is for the honey poured round it.
+ */
+export function pieceWanted(box: CombBox, stock: number, mayTurn: boolean, thicknessMm: number): PieceWanted {
+  const stripShare = box.purpose === 'chunk' ? Math.min(1, pieceG({ widthMm: box.widthMm, heightMm: box.heightMm, shape: box.shape, thicknessMm }).mid / box.netG) : 1;
+  return { id: box.id, widthMm: box.widthMm, heightMm: box.heightMm, value: Math.round(Math.max(0, box.value - box.cost) * stripShare * 100) / 100, mayTurn, limit: Math.max(0, stock) };
 }
 
 /** Density of comb without the air: honey with 5 % of wax (0.96 kg/L) by mass. */

@@ -50,7 +50,7 @@ export const planBoardsSchema = z.strictObject({ boards: z.array(z.strictObject(
 export const SPOILT_CAUSES = ['brood', 'pollen', 'unfinished', 'sagged'] as const;
 export type SpoiltCause = (typeof SPOILT_CAUSES)[number];
 export const SPOILT_WORDS: Record<SpoiltCause, string> = { brood: 'brood in it', pollen: 'pollen in it', unfinished: 'unfinished', sagged: 'the sheet sagged' };
-export const changeCutBoardSchema = z.strictObject({ cutsDone: z.int().min(0).max(2000).optional(), spoilt: z.enum(SPOILT_CAUSES).nullable().optional(), sheetSeasons: newCutBoardSchema.shape.sheetSeasons.unwrap().optional(), done: z.boolean().optional() });
+export const changeCutBoardSchema = z.strictObject({ cutsDone: z.int().min(0).max(2000).optional(), spoilt: z.enum(SPOILT_CAUSES).nullable().optional(), sheetSeasons: newCutBoardSchema.shape.sheetSeasons.unwrap().optional(), done: z.boolean().optional(), flaws: newCutBoardSchema.shape.flaws.optional(), thicknessMm: newCutBoardSchema.shape.thicknessMm.optional() });
 
 export const PIECE_STATES = ['planned', 'cut', 'cracked'] as const;
 export type PieceState = (typeof PIECE_STATES)[number];

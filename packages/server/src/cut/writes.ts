@@ -81,12 +81,14 @@ export const cutWrites = [
   }),
   write({
     method: 'patch', path: '/cutBoards/:id', schema: changeCutBoardSchema,
-    sentence: (p) => (p.spoilt ? `Comb spoilt for pieces: ${SPOILT_WORDS[p.spoilt]}` : p.done ? 'Comb is cut' : p.cutsDone !== undefined ? `Cut ${p.cutsDone} made` : 'Board changed'),
+    sentence: (p) => (p.spoilt ? `Comb spoilt for pieces: ${SPOILT_WORDS[p.spoilt]}` : p.done ? 'Comb is cut' : p.flaws ? 'Flaws drawn' : p.cutsDone !== undefined ? `Cut ${p.cutsDone} made` : 'Board changed'),
     run: async (unit, { done, ...changes }, { id }) => {
       const board = await boardOf(unit, id);
       const batch = await openBatch(unit, board.batchId);
       if (changes.cutsDone !== undefined && changes.cutsDone > board.cuts.length) throw refused('So many cuts are not planned.', 'payload.cutsDone');
       await unit.update('cutBoards', id, { ...changes, ...(done === undefined ? {} : { doneAt: done ? unit.at : null }) }, unit.command.baseRevision);
+      // The last cut frees every piece that was planned and did not crack.
+      if (done) for (const p of await list<CutPiece>(unit.db, 'cutPieces', { boardId: id, state: 'planned' })) await unit.update('cutPieces', p.id, { state: 'cut', ...(await graded(unit, { ...p, state: 'cut' }, undefined)) });
       // What was planned on a spoilt comb will not be made.
       if (changes.spoilt) for (const p of await list<CutPiece>(unit.db, 'cutPieces', { boardId: id, state: 'planned' })) await unit.update('cutPieces', p.id, { removedAt: unit.recordedAt });
       return { detail: await batchDetail(unit.db, batch.id) };

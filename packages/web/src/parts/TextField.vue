@@ -2,14 +2,14 @@
 import InputText from 'primevue/inputtext';
 import { useId } from 'vue';
 
-defineProps<{ label: string; error?: string | null; type?: string; hint?: string }>();
+defineProps<{ label: string; error?: string | null; type?: string; hint?: string; hideLabel?: boolean }>();
 const model = defineModel<string>({ required: true });
 const id = useId();
 </script>
 
 <template>
   <div class="field">
-    <label :for="id">{{ label }}</label>
+    <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
     <InputText :id="id" v-model="model" :type="type ?? 'text'" autocomplete="off" :invalid="Boolean(error)" :aria-describedby="error ? `${id}-e` : undefined" />
     <p v-if="hint && !error" class="sub">{{ hint }}</p>
     <p v-if="error" :id="`${id}-e`" class="rust says" role="alert">{{ error }}</p>

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import type { Batch, BatchDetail, Clock, CrushMethod, Flow, Gear, Hive, JarKindRecord, JournalLine, LookFaces, Lot, OpenPlans, PastRun, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
+import type { Batch, BatchDetail, Clock, CrushMethod, CutBoard, CutPiece, Flow, Gear, Hive, JarKindRecord, JournalLine, Keeping, LookFaces, Lot, OpenPlans, Out, PastRun, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { read, serverSpeed, setServerNow } from './client.js';
 
@@ -64,3 +64,7 @@ export function listen(refresh: () => void): void {
   // What was written between the first answer and this line standing, or while the server was away, was not heard.
   source.addEventListener('open', refresh);
 }
+
+export interface CutHistoryData { boards: (CutBoard & { hiveName: string; date: string })[]; pieces: CutPiece[]; outs: Out[]; keepings: Keeping[]; racks: { hours: number; temperatureC: number; moisturePercent: number }[] }
+/** Everything that was ever laid on the cutting board, with what came of it. */
+export const useCutHistory = () => useQuery({ queryKey: ['cutHistory'], queryFn: () => read<CutHistoryData>('/cutHistory'), shallow: true });

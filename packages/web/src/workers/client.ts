@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink';
 import type { ChooserApi } from './chooser.js';
 import type { ComputeApi } from './compute.js';
+import type { CutterApi } from './cutter.js';
 import type { PhotoApi } from './photo.js';
 
 let remote: Remote<ComputeApi> | null = null;
@@ -21,4 +22,10 @@ export function photoWorker(): { api: Remote<PhotoApi>; end: () => void } {
 export function chooserWorker(): { api: Remote<ChooserApi>; end: () => void } {
   const worker = new Worker(new URL('./chooser.ts', import.meta.url), { type: 'module' });
   return { api: wrap<ChooserApi>(worker), end: () => worker.terminate() };
+}
+
+/** A worker for the knife's plans; `end` stops a batch in the middle. */
+export function cutterWorker(): { api: Remote<CutterApi>; end: () => void } {
+  const worker = new Worker(new URL('./cutter.ts', import.meta.url), { type: 'module' });
+  return { api: wrap<CutterApi>(worker), end: () => worker.terminate() };
 }

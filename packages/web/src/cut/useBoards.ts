@@ -1,0 +1,48 @@
+import { boardOf, combBoxes, pieceG, pieceWanted, placeLabel, seenOutline, unpackFace, unitWord, readShape, type BatchDetail, type CombBox, type CutBoard, type CutPiece, type HouseRules, type JarKindRecord, type Look, type LookFaces, type SeenSide } from '@furrow/core';
+import { computed, ref, type Ref } from 'vue';
+import { newId, read } from '../server/client.js';
+
+/** A comb of the harvest that was taken: what is known of it and its board, if it lies on one. */
+export interface CombToCut { combId: string; name: string; slot: number; look: Look | null; board: CutBoard | null }
+
+const sideOf = (look: Look, faces: LookFaces | null, side: 'A' | 'B'): SeenSide => {
+  const face = faces?.[side];
+  return { face: face ? unpackFace(face) : null, shares: look.sides[side] };
+};
+
+/** The harvest's combs under the knife, the boxes they are cut for, and what of the stock is spoken for. */
+export function useBoards(detail: Ref<BatchDetail | undefined>, rules: Ref<HouseRules | undefined>, kinds: Ref<JarKindRecord[] | undefined>) {
+  const boxes = computed(() => combBoxes(kinds.value ?? []));
+  const combs = computed((): CombToCut[] => {
+    const d = detail.value;
+    if (!d) return [];
+    return d.takes.filter((t) => t.netG !== null).map((t) => ({
+      combId: t.combId, slot: t.slot, name: `${unitWord(d.hive.kind)} ${placeLabel(t.slot)}`,
+      look: d.looks.filter((l) => l.combId === t.combId).at(-1) ?? null, board: d.boards.find((b) => b.combId === t.combId) ?? null,
+    }));
+  });
+  /** Boxes without a piece planned or cut for them, but for one board's own. */
+  const free = (box: CombBox, butBoard: string | null): number => box.stock - (detail.value?.pieces ?? []).filter((p) => p.jarKindId === box.id && p.lotId === null && p.state !== 'cracked' && p.boardId !== butBoard).length;
+  const wanted = ref<Record<string, boolean>>({});
+  const mayTurn = ref(true);
+  const asked = computed(() => boxes.value.filter((b) => wanted.value[b.id] ?? true));
+  const piecesFor = (boardId: string | null, thicknessMm: number) => asked.value.map((b) => pieceWanted(b, free(b, boardId), mayTurn.value, thicknessMm));
+  const expected = (box: CombBox, thicknessMm: number, at?: { widthMm: number; heightMm: number }) => pieceG({ widthMm: at?.widthMm ?? box.widthMm, heightMm: at?.heightMm ?? box.heightMm, shape: box.shape, thicknessMm, moisturePercent: undefined });
+
+  /** What the comb's own reading says of it, as the board is first laid. */
+  async function laid(comb: CombToCut): Promise<Record<string, unknown>> {
+    const outline = comb.look ? seenOutline(detail.value!.hive, comb.look.depthMm) : readShape(detail.value!.hive).outline;
+    const faces = comb.look && (comb.look.painted.A || comb.look.painted.B) ? await read<LookFaces>(`/looks/${comb.look.id}/faces`) : null;
+    const none: SeenSide = { face: null, shares: null };
+    const sides = comb.look ? { A: sideOf(comb.look, faces, 'A'), B: sideOf(comb.look, faces, 'B') } : { A: none, B: none };
+    const board = boardOf({ outline, sides, leastCm2: rules.value?.flawLeastCm2 ?? 1 });
+    return { id: newId(), batchId: detail.value!.batch.id, combId: comb.combId, ...board, thicknessMm: comb.look?.thicknessMm ?? 30 };
+  }
+  const want = (id: string, yes: boolean): void => void (wanted.value = { ...wanted.value, [id]: yes });
+  const turn = (yes: boolean): void => void (mayTurn.value = yes);
+  return { boxes, combs, free, wanted, want, mayTurn, turn, asked, piecesFor, expected, laid };
+}
+
+
+/** The box of a piece, by its name. */
+export const boxName = (boxes: readonly CombBox[], piece: Pick<CutPiece, 'jarKindId'>): string => boxes.find((b) => b.id === piece.jarKindId)?.name ?? 'piece';
