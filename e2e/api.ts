@@ -7,9 +7,15 @@ export class Api {
     return (await (await fetch(`${this.base}/api/v1${path}`)).json()) as T;
   }
   /** Writes as any client does; `at` is the server's own time where it is not given. */
-  async post<T>(path: string, payload: unknown, at?: string): Promise<T> {
+  post<T>(path: string, payload: unknown, at?: string): Promise<T> {
+    return this.write<T>('POST', path, payload, at);
+  }
+  patch<T>(path: string, payload: unknown): Promise<T> {
+    return this.write<T>('PATCH', path, payload);
+  }
+  private async write<T>(method: string, path: string, payload: unknown, at?: string): Promise<T> {
     const occurredAt = at ?? (await this.get<{ now: string }>('/clocks')).now;
-    const response = await fetch(`${this.base}/api/v1${path}`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id: randomUUID(), device: 'test', occurredAt, payload }) });
+    const response = await fetch(`${this.base}/api/v1${path}`, { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id: randomUUID(), device: 'test', occurredAt, payload }) });
     if (!response.ok) throw new Error(`${path}: ${await response.text()}`);
     return (await response.json()) as T;
   }

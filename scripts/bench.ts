@@ -41,6 +41,11 @@ for (const goal of ['least-left', 'most-value', 'fewest-jars']) await time(`jar-
 await time('jar-fill, 500 kg, short of every kind', 5, () => calculate('jar-fill', { honeyKg: 500, jars: jars.map((j) => ({ ...j, stock: 90 })), goal: 'least-left' }));
 await time('mass-balance, 10 000 flows', 10, () => calculate('mass-balance', { lots: [{ id: 'a', kind: 'x' }, { id: 'b', kind: 'x' }], flows }));
 
+const flaws = Array.from({ length: 12 }, (_, i) => ({ xMm: (i * 67) % 400, yMm: (i * 41) % 120, widthMm: 12 + i, heightMm: 8, kind: 'open' }));
+const pieces = [{ id: 'square', widthMm: 90, heightMm: 90, value: 34, mayTurn: true }, { id: 'strip', widthMm: 35, heightMm: 100, value: 14, mayTurn: true }, { id: 'sample', widthMm: 60, heightMm: 45, value: 11, mayTurn: true }];
+await time('cut-plan, 430 x 135 mm, 3 kinds, 12 defects', 5, () => calculate('cut-plan', { comb: { widthMm: 430, heightMm: 135 }, kerfMm: 3, pieces, defects: flaws }));
+await time('cut-plan, the same with limits', 3, () => calculate('cut-plan', { comb: { widthMm: 430, heightMm: 135 }, kerfMm: 3, pieces: pieces.map((p, i) => ({ ...p, limit: [1, 2, 5][i] })), defects: flaws }));
+
 const run = drainRecord({ weighings: Array.from({ length: 500 }, (_, i) => weighing((i + 1) / 50, Math.round(6800 * -Math.expm1(-(i + 1) / 300)))), events: [event('stir', 2), event('stir', 4)] });
 await time('drain forecast, 500 weighings, two stirs', 20, () => drainForecast(forecastInput(run, null, DEFAULT_RULES, at(10))));
 const row = drainRecord({ readings: Array.from({ length: 2000 }, (_, i) => ({ at: at((i + 1) / 200), g: Math.round(6800 * -Math.expm1(-(i + 1) / 1200)) })) });

@@ -43,3 +43,12 @@ export async function pressing(api: Api): Promise<string> {
   for (const [h, g] of [[0.8, 0], [0.5, 640], [0.1, 980]]) await event('press', h, { g });
   return batchId;
 }
+
+/** Three frames of Guabiroba, taken to be cut. Gives the harvest's id. */
+export async function combsToCut(api: Api): Promise<string> {
+  const ago = await timed(api);
+  const { batchId, combIds } = await api.harvest('Guabiroba', [203, 204, 205], 'cut', ago(5));
+  for (const [i, combId] of combIds.entries()) await api.post('/takes', { id: randomUUID(), batchId, combId, outcome: 'taken', vesselId: null, grossG: 2310 + 90 * i, tareG: 640 }, ago(2 - 0.2 * i));
+  await api.post(`/harvests/${batchId}/stage`, { stage: 'cut', handsOnMinutes: 40 }, ago(1));
+  return batchId;
+}

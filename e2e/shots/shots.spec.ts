@@ -1,7 +1,7 @@
 import { test, type Page } from '@playwright/test';
 import { chooserIsDone, lift, openTopBar } from '../lift.js';
 import { Api } from '../api.js';
-import { framesRunning, pressing } from './scenes.js';
+import { combsToCut, framesRunning, pressing } from './scenes.js';
 import { picturePath, setCorners, showExamples } from '../comb.js';
 
 const shot = async (page: Page, name: string): Promise<void> => {
@@ -21,11 +21,6 @@ test('pictures of the main views', async ({ page }) => {
     await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
     await shot(page, name);
   }
-  await page.goto('/look');
-  await page.getByRole('link', { name: 'Guabiroba', exact: true }).click();
-  await page.getByRole('button', { name: /super 2, place 5/ }).click();
-  await page.getByRole('button', { name: 'Paint cells' }).click();
-  await shot(page, 'look-paint');
   await page.goto('/look?comb=13');
   await page.getByRole('button', { name: 'From a photo…' }).click();
   await page.getByLabel('Photo of the comb').setInputFiles(picturePath('first-12'));
@@ -35,12 +30,8 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Read the cells' }).click();
   await page.getByText(/cells: \d+ % capped/).waitFor();
   await shot(page, 'look-photo');
-  await page.goto('/hives/new');
-  await shot(page, 'new-hive');
   await page.goto('/drain');
   await shot(page, 'drain');
-  await page.goto('/rules');
-  await shot(page, 'rules');
   await page.goto('/book');
   await shot(page, 'book');
   await page.goto('/choose');
@@ -77,10 +68,25 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Write it down', exact: true }).click();
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.evaluate(() => localStorage.setItem('furrow.sun', 'no'));
-  await page.goto(page.url().replace('/take/', '/cut/'));
-  await page.getByLabel('Pieces cut').fill('6');
-  await page.getByLabel(/Their weight together/).fill('1260');
+  const cut = `/cut/${await combsToCut(new Api('http://127.0.0.1:4590'))}`;
+  await page.goto(`${cut}?at=batch`);
+  await page.getByRole('button', { name: 'Lay 3 combs on the board' }).click();
+  await page.getByRole('button', { name: 'Plan 3 combs together' }).click();
+  await page.getByRole('button', { name: 'Keep these plans' }).waitFor({ timeout: 30_000 });
+  await shot(page, 'cut-batch');
+  await page.getByRole('button', { name: 'Keep these plans' }).click();
+  await page.getByRole('button', { name: /frame 2·5/ }).click();
+  for (const n of [1, 2, 3]) await page.getByRole('button', { name: `Cut ${n} of` }).click();
+  await page.getByRole('button', { name: 'Cut 4 of' }).waitFor();
   await shot(page, 'cut');
+  const template = (await page.getByRole('link', { name: 'The same as SVG' }).getAttribute('href'))!;
+  await page.goto(`${cut}?at=cold`);
+  await page.getByRole('button', { name: 'Freeze whole, then cut' }).click();
+  await page.getByRole('button', { name: 'Into the freezer now' }).click();
+  await page.getByText('it may come out').waitFor();
+  await shot(page, 'cut-freezing');
+  await page.goto(template);
+  await shot(page, 'cut-template');
   await page.goto('/drain');
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   await page.getByLabel('Honey in the lower vessel, net').fill('3,46');

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cellOf, faceLattice, cellsWithin, type CellClass } from '../comb/face.js';
 import type { Shares } from '../comb/contents.js';
-import { boardOf, freeCm2, type SeenSide } from './board.js';
+import { bestSideUp, boardOf, freeCm2, type SeenSide } from './board.js';
 
 const outline = { topWidthMm: 200, bottomWidthMm: 200, depthMm: 140 };
 const none: SeenSide = { face: null, shares: null };
@@ -45,6 +45,13 @@ describe('a comb on the board', () => {
     expect(cover(board.flaws, 4, 140)).toBe(true);
     expect(cover(board.flaws, 120, 140)).toBe(false);
     expect(freeCm2(board)).toBeLessThanOrEqual(((240 + 140) / 2) * 1.5);
+  });
+  it('knows the better side of a piece, B turned over; alike or unseen sides have none', () => {
+    const sides = { A: painted([['open', -60, 60, 6]]), B: painted([]) };
+    expect(bestSideUp(outline, sides, { xMm: 20, yMm: 30, widthMm: 60, heightMm: 60 })).toBe('B');
+    expect(bestSideUp(outline, { A: sides.B, B: sides.A }, { xMm: 120, yMm: 30, widthMm: 60, heightMm: 60 })).toBe('A');
+    expect(bestSideUp(outline, sides, { xMm: 120, yMm: 30, widthMm: 60, heightMm: 60 })).toBeNull();
+    expect(bestSideUp(outline, { A: sides.A, B: none }, { xMm: 20, yMm: 30, widthMm: 60, heightMm: 60 })).toBeNull();
   });
   it('never finds more room with more flaws, and its flaws lie within the board', () => {
     fc.assert(fc.property(fc.array(fc.tuple(fc.constantFrom<CellClass>('open', 'pollen', 'empty', 'damaged'), fc.integer({ min: -90, max: 90 }), fc.integer({ min: 5, max: 135 }), fc.integer({ min: 3, max: 25 })), { maxLength: 4 }), (patches) => {

@@ -7,9 +7,9 @@ import type { Rect } from './knifeCuts.js';
 /** What a piece must not have on it. The first are read from the comb, the others drawn on by hand. */
 export const FLAW_KINDS = ['edge', 'open', 'pollen', 'brood', 'empty', 'damaged', 'dark', 'crack', 'dent', 'wire', 'thin'] as const;
 export type FlawKind = (typeof FLAW_KINDS)[number];
-export const FLAW_WORDS: Record<FlawKind, string> = { edge: 'outside the comb', open: 'open cells', pollen: 'pollen', brood: 'brood', empty: 'empty cells', damaged: 'damaged', dark: 'dark comb', crack: 'crack', dent: 'dent', wire: 'wire or bar', thin: 'too thin' };
+export const FLAW_WORDS: Record<FlawKind, string> = { edge: 'outside the comb', open: 'open cells', pollen: 'pollen', brood: 'brood', empty: 'empty cells', damaged: 'torn or ragged', dark: 'dark comb', crack: 'crack', dent: 'dent', wire: 'wire or bar', thin: 'too thin' };
 /** Flaws a person draws. */
-export const DRAWN_FLAWS = ['crack', 'dent', 'wire', 'thin', 'pollen', 'brood', 'open', 'dark'] as const satisfies readonly FlawKind[];
+export const DRAWN_FLAWS = ['crack', 'dent', 'damaged', 'wire', 'thin', 'pollen', 'brood', 'open', 'dark'] as const satisfies readonly FlawKind[];
 export interface Flaw extends Rect { kind: FlawKind }
 
 /** A face as it was painted or measured; its cells by the lattice they were read on. */
@@ -113,4 +113,20 @@ export function freeCm2(board: Pick<Board, 'widthMm' | 'heightMm'> & { flaws: re
     if (!board.flaws.some((f) => f.xMm < x + w - 1e-9 && x < f.xMm + f.widthMm - 1e-9 && f.yMm < y + h - 1e-9 && y < f.yMm + f.heightMm - 1e-9)) free += (w * h) / 100;
   }
   return free;
+}
+
+/**
+ * Which side of a piece is the better one to lie up: the one with fewer cells that are not sealed (small patches that
+ * are let pass, dark ones too). Null where either side was not seen, or both are alike within a hundredth.
+ */
+export function bestSideUp(outline: CombOutline, sides: { A: SeenSide; B: SeenSide }, piece: Rect, stepMm = STEP_MM): 'A' | 'B' | null {
+  if (![sides.A, sides.B].every((s) => s.face || s.shares)) return null;
+  const half = Math.max(outline.topWidthMm, outline.bottomWidthMm) / 2;
+  let [a, b, all] = [0, 0, 0];
+  for (let y = piece.yMm + stepMm / 2; y < piece.yMm + piece.heightMm; y += stepMm) for (let x = piece.xMm + stepMm / 2; x < piece.xMm + piece.widthMm; x += stepMm) {
+    all++;
+    if (flawOfCell(sides.A, outline, x - half, y, false)) a++;
+    if (flawOfCell(sides.B, outline, x - half, y, true)) b++;
+  }
+  return all === 0 || Math.abs(a - b) / all < 0.01 ? null : a < b ? 'A' : 'B';
 }

@@ -8,7 +8,9 @@ import { countedPlan } from './countedPlan.js';
 import { cutPlan, cutQuestion, type CutPlanInput } from './cutPlan.js';
 import { cutHistory, superOutcomes } from './history.js';
 import { knifeCuts, partsAfter } from './knifeCuts.js';
-import { movePiece } from './moveCut.js';
+import { moveCutLine, movePiece } from './moveCut.js';
+import { combBoxes, pieceWanted } from './pieces.js';
+import { JARS } from '../../fixtures/chooser.js';
 import { crackThrough, replan } from './replan.js';
 import type { CutBoard, CutPiece } from '../records/views.js';
 
@@ -71,6 +73,38 @@ describe('a piece moved by hand', () => {
     expect(movePiece(board, 3, 5, pieces, 1, { xMm: 250, yMm: 0 })).toMatchObject({ pieces, says: 'There it would lie on a flaw: pollen.' });
     expect(movePiece(board, 3, 5, pieces, 1, { xMm: 60, yMm: 0 })).toMatchObject({ pieces, says: 'There it meets another piece.' });
     expect(movePiece(board, 3, 5, pieces, 1, { xMm: 9000, yMm: 9000 }).pieces[1]).toMatchObject({ xMm: 340, yMm: 45 });
+  });
+});
+
+describe('a cut moved by hand', () => {
+  const board = { ...comb, flaws: [{ xMm: 300, yMm: 0, widthMm: 20, heightMm: 135, kind: 'pollen' }] };
+  const pieces = [{ xMm: 0, yMm: 0, widthMm: 90, heightMm: 60 }, { xMm: 0, yMm: 65, widthMm: 90, heightMm: 60 }, { xMm: 95, yMm: 0, widthMm: 90, heightMm: 60 }, { xMm: 95, yMm: 65, widthMm: 90, heightMm: 60 }];
+  const upright = { x1Mm: 91.5, y1Mm: 0, x2Mm: 91.5, y2Mm: 135 };
+  it('takes the pieces behind it along, in steps of the lattice', () => {
+    const moved = moveCutLine(board, 3, 5, pieces, upright, 12);
+    expect(moved.says).toBeNull();
+    expect(moved.pieces.map((p) => p.xMm)).toEqual([0, 0, 105, 105]);
+    expect(moved.cuts).toEqual(knifeCuts(board, 3, moved.pieces));
+    expect(moveCutLine(board, 3, 5, pieces, upright, 2).pieces).toEqual(pieces);
+  });
+  it('stays at a neighbour, a flaw or the edge of the comb, and says why', () => {
+    expect(moveCutLine(board, 3, 5, pieces, upright, -20)).toMatchObject({ pieces, says: 'There it meets another piece.' });
+    expect(moveCutLine(board, 3, 5, pieces, upright, 130)).toMatchObject({ pieces, says: 'There a piece would lie on a flaw.' });
+    expect(moveCutLine(board, 3, 5, pieces, upright, 400)).toMatchObject({ pieces, says: 'There the comb ends.' });
+    // A trim below both: the pieces before it go with it.
+    expect(moveCutLine(board, 3, 5, pieces, { x1Mm: 0, y1Mm: 126.5, x2Mm: 430, y2Mm: 126.5 }, 5).pieces.map((p) => p.yMm)).toEqual([0, 70, 0, 70]);
+  });
+});
+
+describe('what a box asks of the comb', () => {
+  it('is its inner measures, its price less the empty box, as many as are there; of a chunk jar only the strip\'s share', () => {
+    const boxes = combBoxes(JARS);
+    expect(boxes.map((b) => b.id)).toEqual(['box', 'wide']);
+    expect(pieceWanted(boxes[0], 24, false, 30)).toEqual({ id: 'box', widthMm: 90, heightMm: 90, value: 32, mayTurn: false, limit: 24 });
+    expect(pieceWanted(boxes[0], -2, true, 30).limit).toBe(0);
+    const strip = pieceWanted(boxes[1], 8, true, 30);
+    expect(strip.value).toBeGreaterThan(20);
+    expect(strip.value).toBeLessThan(68);
   });
 });
 

@@ -7,6 +7,12 @@ export const TEMPLATE_MARGIN_MM = 12;
 const xml = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
 const n = (v: number): string => String(Number(v.toFixed(2)));
 
+/** Where the number of a cut stands: on its line, each at another share of it, so that cuts a few millimetres apart keep theirs legible. */
+export function cutNumberAt(cut: Cut, index: number): { xMm: number; yMm: number } {
+  const share = 0.15 + 0.7 * ((index * 0.382) % 1);
+  return { xMm: cut.x1Mm + (cut.x2Mm - cut.x1Mm) * share, yMm: cut.y1Mm + (cut.y2Mm - cut.y1Mm) * share };
+}
+
 /**
  * The cutting template as SVG at true size (1 unit = 1 mm): the comb's rectangle, flaws hatched, pieces with their
  * names, the knife's cuts numbered in order at their beginning, and a ruler of 100 mm to check a print with.
@@ -23,7 +29,8 @@ export function templateSvg(input: TemplateInput): string {
     `<rect width="${n(input.widthMm)}" height="${n(input.heightMm)}" fill="none" stroke="#000" stroke-width=".5"/>`,
     ...input.flaws.map((f) => `<rect x="${n(f.xMm)}" y="${n(f.yMm)}" width="${n(f.widthMm)}" height="${n(f.heightMm)}" fill="url(#flaw)"/>`),
     ...input.pieces.map((p) => `<g><rect x="${n(p.xMm)}" y="${n(p.yMm)}" width="${n(p.widthMm)}" height="${n(p.heightMm)}" fill="none" stroke="#000" stroke-width=".3" stroke-dasharray="2 1"/><text x="${n(p.xMm + p.widthMm / 2)}" y="${n(p.yMm + p.heightMm / 2)}" font-size="4" text-anchor="middle">${xml(p.label)}</text></g>`),
-    ...input.cuts.map((c, i) => `<g><path d="M${n(c.x1Mm)} ${n(c.y1Mm)}L${n(c.x2Mm)} ${n(c.y2Mm)}" stroke="#000" stroke-width=".6"/><text x="${n(c.x1Mm + 1)}" y="${n(c.y1Mm + 4)}" font-size="3.5" font-weight="bold">${i + 1}</text></g>`),
+    ...input.cuts.map((c) => `<path d="M${n(c.x1Mm)} ${n(c.y1Mm)}L${n(c.x2Mm)} ${n(c.y2Mm)}" stroke="#000" stroke-width=".5"/>`),
+    ...input.cuts.map((c, i) => { const at = cutNumberAt(c, i); return `<g><circle cx="${n(at.xMm)}" cy="${n(at.yMm)}" r="2.9" fill="#fff" stroke="#000" stroke-width=".4"/><text x="${n(at.xMm)}" y="${n(at.yMm + 1.2)}" font-size="3.4" font-weight="bold" text-anchor="middle">${i + 1}</text></g>`; }),
     `<g transform="translate(0 ${n(input.heightMm + 8)})" stroke="#000" stroke-width=".4"><path d="M0 0h${rulerMm}"/>${ticks}</g><text x="0" y="${n(input.heightMm + 18)}" font-size="4">${rulerMm} mm when printed at 100 %: lay a ruler beside it</text>`,
     '</svg>',
   ].join('\n');

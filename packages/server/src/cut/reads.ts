@@ -1,4 +1,4 @@
-import { placeLabel, templateSvg, type CutBoard, type CutPiece, type JarKindRecord, type Keeping, type Out, type TemplateInput } from '@furrow/core';
+import { placeLabel, templateSvg, unitWord, type CutBoard, type CutPiece, type HiveKindName, type JarKindRecord, type Keeping, type Out, type TemplateInput } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { templatePdf } from '../files/template.js';
@@ -10,10 +10,11 @@ import { rackRuns } from './keepings.js';
 async function templateOf(db: Knex, id: string): Promise<TemplateInput> {
   const board = await find<CutBoard>(db, 'cutBoards', id, 'board');
   const [batch] = await batchViews(db, { id: board.batchId });
+  const { kind } = await find<{ kind: HiveKindName }>(db, 'hives', batch.hiveId, 'hive');
   const take = await db('takes').where({ batchId: board.batchId, combId: board.combId, removedAt: null }).first();
   const kinds = new Map((await list<JarKindRecord>(db, 'jarKinds')).map((k) => [k.id, k.name]));
   const pieces = await list<CutPiece>(db, 'cutPieces', { boardId: id });
-  return { name: `${batch.hiveName}${take?.slot ? `, comb ${placeLabel(take.slot)}` : ''}, ${batch.date}`, widthMm: board.widthMm, heightMm: board.heightMm, cuts: board.cuts, flaws: board.flaws, pieces: pieces.filter((p) => p.state !== 'cracked').map((p) => ({ ...p, label: kinds.get(p.jarKindId) ?? 'piece' })) };
+  return { name: `${batch.hiveName}${take?.slot ? `, ${unitWord(kind)} ${placeLabel(take.slot)}` : ''}, ${batch.date}`, widthMm: board.widthMm, heightMm: board.heightMm, cuts: board.cuts, flaws: board.flaws, pieces: pieces.filter((p) => p.state !== 'cracked').map((p) => ({ ...p, label: kinds.get(p.jarKindId) ?? 'piece' })) };
 }
 
 /** What is read for Cut: templates, and what all combs so far have given. */

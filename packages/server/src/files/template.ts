@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import fontkit from '@pdf-lib/fontkit';
-import { templateSheets, type TemplateInput } from '@furrow/core';
+import { cutNumberAt, templateSheets, type TemplateInput } from '@furrow/core';
 import { PDFDocument, PDFPage, popGraphicsState, pushGraphicsState, rectangle, rgb, clip, endPath } from 'pdf-lib';
 
 const require = createRequire(import.meta.url);
@@ -34,10 +34,16 @@ export async function templatePdf(template: TemplateInput): Promise<Uint8Array> 
       page.drawRectangle({ ...at(p.xMm, p.yMm + p.heightMm), width: p.widthMm * PT, height: p.heightMm * PT, borderColor: INK, borderWidth: 0.6, borderDashArray: [5, 3] });
       page.drawText(p.label, { ...at(p.xMm + 3, p.yMm + p.heightMm / 2), size: 9, font, color: INK });
     }
+    const numbers: { x: number; y: number; text: string }[] = [];
     template.cuts.forEach((c, i) => {
       page.drawLine({ start: at(c.x1Mm, c.y1Mm), end: at(c.x2Mm, c.y2Mm), thickness: 1.4, color: INK });
-      page.drawText(String(i + 1), { ...at(c.x1Mm + 1.5, c.y1Mm + 4.5), size: 9, font, color: INK });
+      const number = cutNumberAt(c, i);
+      numbers.push({ ...at(number.xMm, number.yMm), text: String(i + 1) });
     });
+    for (const n of numbers) {
+      page.drawCircle({ x: n.x, y: n.y, size: 8, color: rgb(1, 1, 1), borderColor: INK, borderWidth: 0.8 });
+      page.drawText(n.text, { x: n.x - font.widthOfTextAtSize(n.text, 9) / 2, y: n.y - 3.2, size: 9, font, color: INK });
+    }
     page.pushOperators(popGraphicsState());
     const rulerMm = Math.min(100, Math.floor((sheet.widthMm - 2 * sheet.marginMm) / 10) * 10);
     const base = (sheet.marginMm - 2) * PT;

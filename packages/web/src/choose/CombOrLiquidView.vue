@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { DRAIN_PRIORS, combBoxesNextYear, combOrLiquidSchema, type CombOrLiquid, type CombOrLiquidInput } from '@furrow/core';
+import { DRAIN_PRIORS, combBoxesNextYear, combOrLiquidSchema, cutHistory, superOutcomes, type CombOrLiquid, type CombOrLiquidInput } from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import StateLine from '../parts/StateLine.vue';
-import { useJars, useRules } from '../server/queries.js';
+import { useCutHistory, useJars, useRules } from '../server/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { chooserWorker } from '../workers/client.js';
 import TwoSpreads from './TwoSpreads.vue';
@@ -28,6 +28,13 @@ watch([rules.data, jars.data], () => {
     history: { finished: 0, half: 0, spoilt: 0 }, combHours: { low: 3, mid: 4, high: 6 }, liquidHours: { low: 2, mid: 3, high: 5 }, piecesAMonth: 0, kgAMonth: 0, soldPieces: 0, missedPieces: 0,
   };
 }, { immediate: true });
+/** What the household's own combs gave under the knife, harvest by harvest; offered, never put in by itself. */
+const { data: cut } = useCutHistory();
+const booked = computed(() => {
+  if (!cut.value?.boards.length) return null;
+  const found = superOutcomes(cutHistory(cut.value.boards, cut.value.pieces, cut.value.outs, (b) => b.batchId));
+  return found.finished + found.half + found.spoilt > 0 ? found : null;
+});
 const input = computed(() => {
   if (!draft.value || !rules.data.value) return null;
   const { soldPieces: _s, missedPieces: _m, ...rest } = draft.value;
@@ -97,6 +104,7 @@ const verdict = computed(() => {
       <div class="three"><NumberField v-model="(draft.honeyKg.low as number | null)" label="Honey, low" unit="kg" :min="0" :max="60" :error="issue('honeyKg')" /><NumberField v-model="(draft.honeyKg.mid as number | null)" label="likely" unit="kg" :min="0" :max="60" /><NumberField v-model="(draft.honeyKg.high as number | null)" label="high" unit="kg" :min="0" :max="60" /></div>
       <h2 class="furrow-heading">Your comb supers so far</h2>
       <div class="three"><NumberField v-model="(draft.history.finished as number | null)" label="Finished" whole :min="0" :error="issue('history.finished')" /><NumberField v-model="(draft.history.half as number | null)" label="Half" whole :min="0" :error="issue('history.half')" /><NumberField v-model="(draft.history.spoilt as number | null)" label="Spoilt" whole :min="0" :error="issue('history.spoilt')" /></div>
+      <p v-if="booked" class="sub">By your cutting board: {{ booked.finished }} finished, {{ booked.half }} half, {{ booked.spoilt }} spoilt harvests of comb. <Button text label="Take these" @click="draft!.history = { ...booked! }" /></p>
       <h2 class="furrow-heading">Prices{{ money ? `, ${money}` : '' }}</h2>
       <div class="three"><NumberField v-model="(draft.pieceG as number | null)" label="A piece" unit="g" :min="20" :max="3000" :error="issue('pieceG')" /><NumberField v-model="(draft.piecePrice as number | null)" label="sells at" :min="0" :error="issue('piecePrice')" /><NumberField v-model="(draft.packCost as number | null)" label="its box" :min="0" :error="issue('packCost')" /></div>
       <div class="two"><NumberField v-model="(draft.honeyPerKg as number | null)" label="A kg of honey" :min="0" :error="issue('honeyPerKg')" /><NumberField v-model="(draft.jarCostPerKg as number | null)" label="its jars" :min="0" :error="issue('jarCostPerKg')" /></div>

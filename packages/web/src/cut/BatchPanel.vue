@@ -24,7 +24,7 @@ const open = computed(() => props.boards.combs.value.filter((c) => c.board && !c
 const unlaid = computed(() => props.boards.combs.value.filter((c) => !c.board));
 const wanted = computed(() => props.boards.asked.value.map((b) => {
   const theirs = props.detail.pieces.filter((p) => p.jarKindId === b.id && p.lotId === null && p.state !== 'cracked' && !open.value.some((c) => c.board!.id === p.boardId)).length;
-  return pieceWanted(b, b.stock - theirs, props.boards.mayTurn.value, Math.min(...open.value.map((c) => c.board!.thicknessMm), 40));
+  return pieceWanted(props.boards.priced(b), b.stock - theirs, props.boards.mayTurn.value, Math.min(...open.value.map((c) => c.board!.thicknessMm), 40));
 }));
 async function layAll(): Promise<void> {
   for (const comb of unlaid.value) if (!(await go('/cutBoards', await props.boards.laid(comb), `${comb.name} is on the board.`))) return;
@@ -74,7 +74,7 @@ onScopeDispose(() => worker.end());
 <template>
   <section class="tiles">
     <button v-for="t in tiles" :key="t.c.combId" type="button" class="tile" @click="emit('open', t.c.combId)">
-      <CutComb small fixed :width-mm="t.widthMm" :height-mm="t.heightMm" :s="Math.min(0.56, 250 / t.widthMm)" :outline="t.outline" :shares="t.c.look?.sides.A ?? null" :faces="null" side="A" :flaws="t.c.board?.flaws ?? []" :pieces="t.pieces" :cuts="[]" :cuts-done="0" :kerf-mm="3" :selected="null" :draws="null" :label="`${t.c.name}, ${t.words}`" />
+      <CutComb small fixed :width-mm="t.widthMm" :height-mm="t.heightMm" :s="(tiles.length > 6 ? 240 : tiles.length > 2 ? 380 : 560) / t.widthMm" :outline="t.outline" :shares="t.c.look?.sides.A ?? null" :faces="null" side="A" :flaws="t.c.board?.flaws ?? []" :pieces="t.pieces" :cuts="[]" :cuts-done="0" :kerf-mm="3" :selected="null" :draws="null" :label="`${t.c.name}, ${t.words}`" />
       <span><b>{{ t.c.name }}</b> <span class="sub">{{ t.words }}</span></span>
     </button>
   </section>

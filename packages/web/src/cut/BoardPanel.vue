@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BLEMISH_WORDS, DRAWN_FLAWS, FLAW_WORDS, GRADE_WORDS, SPOILT_CAUSES, SPOILT_WORDS, boxFit, freeCm2, projectPieces, readShape, seenOutline, smallMassText, type BatchDetail, type Blemish, type FlawKind, type HouseRules, type Rect, type SpoiltCause } from '@furrow/core';
+import { BLEMISH_WORDS, DRAWN_FLAWS, FLAW_WORDS, GRADE_WORDS, SPOILT_CAUSES, SPOILT_WORDS, bestSideUp, boxFit, freeCm2, projectPieces, readShape, seenOutline, smallMassText, type BatchDetail, type Blemish, type FlawKind, type HouseRules, type Rect, type SpoiltCause } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, toRef, watch } from 'vue';
@@ -47,16 +47,19 @@ const likely = computed(() => {
   const done = piecesAll.value.filter((p) => p.state !== 'planned');
   return projectPieces({ made: done.filter((p) => p.state === 'cut').length, tried: done.length, left: piecesAll.value.filter((p) => p.state === 'planned').length });
 });
-const payload = (d: Draft): Record<string, unknown> => ({
+async function payload(d: Draft): Promise<Record<string, unknown>> {
+  const { outline: shape, sides } = await props.boards.seenOf(props.comb);
+  return {
   flaws: knife.flaws.value, thicknessMm: thicknessMm.value, cuts: d.cuts, cutsDone: board.value!.cutsDone, value: Math.max(0, d.value), provenOptimal: d.proven, possiblePieces: knife.possible.value ?? board.value!.possiblePieces ?? d.pieces.length,
-  pieces: d.pieces.map((p) => { const r = range(p); return { id: p.key, jarKindId: p.jarKindId, xMm: p.xMm, yMm: p.yMm, widthMm: p.widthMm, heightMm: p.heightMm, lowG: Math.round(r.low), midG: Math.round(r.mid), highG: Math.round(r.high), bestSide: side.value }; }),
-});
+  pieces: d.pieces.map((p) => { const r = range(p); return { id: p.key, jarKindId: p.jarKindId, xMm: p.xMm, yMm: p.yMm, widthMm: p.widthMm, heightMm: p.heightMm, lowG: Math.round(r.low), midG: Math.round(r.mid), highG: Math.round(r.high), bestSide: bestSideUp(shape, sides, p) }; }),
+  };
+}
 async function lay(): Promise<void> {
   await go('/cutBoards', await props.boards.laid(props.comb), `${props.comb.name} is on the board.`);
 }
 async function keep(): Promise<void> {
   const d = knife.draft.value;
-  if (d && (await go(`/cutBoards/${board.value!.id}/plan`, payload(d), `${d.pieces.length} pieces planned.`))) knife.put();
+  if (d && (await go(`/cutBoards/${board.value!.id}/plan`, await payload(d), `${d.pieces.length} pieces planned.`))) knife.put();
 }
 async function cut(): Promise<void> {
   const b = board.value!;
@@ -67,7 +70,7 @@ async function cracked(): Promise<void> {
   const piece = here.value!;
   const next = board.value!.doneAt || piece.state === 'cut' ? null : await knife.afterCrack(piece.id);
   const told = await go(`/cutPieces/${piece.id}`, { state: 'cracked' }, 'Cracked: to be crushed.', { method: 'PATCH' });
-  if (told && next) await go(`/cutBoards/${board.value!.id}/plan`, payload(next), 'The rest is planned anew.');
+  if (told && next) await go(`/cutBoards/${board.value!.id}/plan`, await payload(next), 'The rest is planned anew.');
   selected.value = null;
 }
 const setFlaws = (flaws: unknown[], said: string): unknown => go(`/cutBoards/${board.value!.id}`, { flaws }, said, { method: 'PATCH' });
@@ -136,7 +139,7 @@ const spoil = (cause: SpoiltCause): unknown => go(`/cutBoards/${board.value!.id}
       <template v-else>
         <h2 class="furrow-heading">Boxes to cut for</h2>
         <p v-if="!boards.boxes.value.length" class="rust"><b>No box of the kit has inner measures.</b> <RouterLink to="/rules">Put boxes in the kit</RouterLink>, with their width and length in mm.</p>
-        <label v-for="b in boards.boxes.value" :key="b.id" class="tick"><input type="checkbox" :checked="boards.wanted.value[b.id] ?? true" @change="boards.want(b.id, ($event.target as HTMLInputElement).checked)" /><span><b>{{ b.name }}</b> {{ b.widthMm }} × {{ b.heightMm }} mm<small class="sub"> {{ boards.free(b, board.id) }} empty, {{ boxFit(thicknessMm, b.depthMm) === 'too-thick' ? 'too shallow for this comb' : `${rules.currency} ${b.value}` }}</small></span></label>
+        <div v-for="b in boards.boxes.value" :key="b.id" class="tick"><input type="checkbox" :aria-label="`Cut for ${b.name}`" :checked="boards.wanted.value[b.id] ?? true" @change="boards.want(b.id, ($event.target as HTMLInputElement).checked)" /><span><b>{{ b.name }}</b> {{ b.widthMm }} × {{ b.heightMm }} mm<small class="sub"> {{ boards.free(b, board.id) }} empty, {{ boxFit(thicknessMm, b.depthMm) === 'too-thick' ? 'too shallow for this comb' : `${rules.currency} ${boards.priced(b).value.toFixed(0)}` }}</small></span><span class="gift"><input :id="`gift-${b.id}`" type="checkbox" :checked="boards.gifts.value[b.id] ?? false" @change="boards.gift(b.id, ($event.target as HTMLInputElement).checked)" /><label :for="`gift-${b.id}`" class="sub">as gifts</label></span></div>
         <label class="tick"><input type="checkbox" :checked="boards.mayTurn.value" @change="boards.turn(($event.target as HTMLInputElement).checked)" /><span>Pieces may lie crosswise</span></label>
         <Button class="main" label="Find the best cuts" :disabled="!wanted.length" @click="knife.find()" />
         <details class="how"><summary>Spoilt for pieces…</summary><NumberField v-model="sheetSeasons" nullable label="Its sheet has served, if known" unit="seasons" whole :min="0" :max="40" /><div class="tools"><Button v-for="c in SPOILT_CAUSES" :key="c" size="small" outlined :label="SPOILT_WORDS[c]" @click="spoil(c)" /></div></details>
@@ -150,5 +153,5 @@ const spoil = (cause: SpoiltCause): unknown => go(`/cutBoards/${board.value!.id}
 .line { display: flex; justify-content: space-between; gap: 12px; align-items: center; flex-wrap: wrap; margin-bottom: 8px; } 
 .made { display: flex; flex-wrap: wrap; gap: 6px 22px; margin: 10px 0; font-size: 18px; } .tools { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; } .tools .p-button { min-height: 48px; font-size: 16px; padding: 0 12px; } .numbers { display: flex; flex-wrap: wrap; gap: 12px; align-items: end; padding: 6px 0; }
 .caution { border-left: 5px solid var(--rust); padding: 4px 12px; font-weight: 600; } .main { min-height: 96px !important; font: 600 25px var(--display) !important; width: 100%; } .flip { display: flex; gap: 10px; } .flip .p-button { flex: 1; } .rusty { color: var(--rust) !important; border-color: var(--rust) !important; } .small { font-size: 15px; }
-.tick { display: flex; gap: 12px; align-items: center; min-height: 48px; } .tick input { width: 24px; height: 24px; accent-color: var(--field); flex: none; }
+.tick { display: flex; gap: 12px; align-items: center; min-height: 48px; } .tick small { display: block; } .gift { margin-left: auto; display: flex; gap: 6px; align-items: center; min-height: 48px; } .tick input { width: 24px; height: 24px; accent-color: var(--field); flex: none; }
 </style>

@@ -1,4 +1,4 @@
-import { boardOf, combBoxes, pieceG, pieceWanted, placeLabel, seenOutline, unpackFace, unitWord, readShape, type BatchDetail, type CombBox, type CutBoard, type CutPiece, type HouseRules, type JarKindRecord, type Look, type LookFaces, type SeenSide } from '@furrow/core';
+import { boardOf, combBoxes, pieceG, pieceWanted, placeLabel, seenOutline, unpackFace, unitWord, readShape, type BatchDetail, type CombBox, type CombOutline, type CutBoard, type CutPiece, type HouseRules, type JarKindRecord, type Look, type LookFaces, type SeenSide } from '@furrow/core';
 import { computed, ref, type Ref } from 'vue';
 import { newId, read } from '../server/client.js';
 
@@ -26,21 +26,29 @@ export function useBoards(detail: Ref<BatchDetail | undefined>, rules: Ref<House
   const wanted = ref<Record<string, boolean>>({});
   const mayTurn = ref(true);
   const asked = computed(() => boxes.value.filter((b) => wanted.value[b.id] ?? true));
-  const piecesFor = (boardId: string | null, thicknessMm: number) => asked.value.map((b) => pieceWanted(b, free(b, boardId), mayTurn.value, thicknessMm));
+  const piecesFor = (boardId: string | null, thicknessMm: number) => asked.value.map((b) => pieceWanted(priced(b), free(b, boardId), mayTurn.value, thicknessMm));
   const expected = (box: CombBox, thicknessMm: number, at?: { widthMm: number; heightMm: number }) => pieceG({ widthMm: at?.widthMm ?? box.widthMm, heightMm: at?.heightMm ?? box.heightMm, shape: box.shape, thicknessMm, moisturePercent: undefined });
 
-  /** What the comb's own reading says of it, as the board is first laid. */
-  async function laid(comb: CombToCut): Promise<Record<string, unknown>> {
+  /** Both sides of a comb as they were seen; its cells are fetched once. */
+  async function seenOf(comb: CombToCut): Promise<{ outline: CombOutline; sides: { A: SeenSide; B: SeenSide } }> {
     const outline = comb.look ? seenOutline(detail.value!.hive, comb.look.depthMm) : readShape(detail.value!.hive).outline;
     const faces = comb.look && (comb.look.painted.A || comb.look.painted.B) ? await read<LookFaces>(`/looks/${comb.look.id}/faces`) : null;
     const none: SeenSide = { face: null, shares: null };
-    const sides = comb.look ? { A: sideOf(comb.look, faces, 'A'), B: sideOf(comb.look, faces, 'B') } : { A: none, B: none };
+    return { outline, sides: comb.look ? { A: sideOf(comb.look, faces, 'A'), B: sideOf(comb.look, faces, 'B') } : { A: none, B: none } };
+  }
+  /** What the comb's own reading says of it, as the board is first laid. */
+  async function laid(comb: CombToCut): Promise<Record<string, unknown>> {
+    const { outline, sides } = await seenOf(comb);
     const board = boardOf({ outline, sides, leastCm2: rules.value?.flawLeastCm2 ?? 1 });
     return { id: newId(), batchId: detail.value!.batch.id, combId: comb.combId, ...board, thicknessMm: comb.look?.thicknessMm ?? 30 };
   }
+  const gifts = ref<Record<string, boolean>>({});
+  const gift = (id: string, yes: boolean): void => void (gifts.value = { ...gifts.value, [id]: yes });
+  /** A box with what it is worth: its price, or what the household says a gift is worth of it. */
+  const priced = (b: CombBox): CombBox => (gifts.value[b.id] ? { ...b, value: (b.value * (rules.value?.givenWorthPercent ?? 100)) / 100 } : b);
   const want = (id: string, yes: boolean): void => void (wanted.value = { ...wanted.value, [id]: yes });
   const turn = (yes: boolean): void => void (mayTurn.value = yes);
-  return { boxes, combs, free, wanted, want, mayTurn, turn, asked, piecesFor, expected, laid };
+  return { boxes, combs, free, wanted, want, gifts, gift, priced, mayTurn, turn, asked, piecesFor, expected, laid, seenOf };
 }
 
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FLAW_WORDS, mirrorFace, unpackFace, type CombOutline, type Cut, type Flaw, type FlawKind, type LookFaces, type Rect, type Shares } from '@furrow/core';
 import { computed, ref } from 'vue';
-import { cellColour, cellPaths, drawLattice, facePaths, lattice } from './cells.js';
+import { bandPaths, cellColour, cellPaths, drawLattice, lattice } from './cells.js';
 
 /**
  * A comb on the cutting board, to scale, with its own texture: flaws hatched over it, pieces as the knife will free
@@ -25,7 +25,7 @@ const paths = computed(() => {
     // The board's places are those of side A: side B is drawn turned over, as it lies beneath.
     return cellPaths(drawLattice(grid, middle, 0, props.s, 5), props.side === 'B' ? mirrorFace(grid, cells) : cells);
   }
-  return props.shares ? facePaths(lattice(props.outline, middle, 0, props.s, 5, props.small ? 8 : undefined), props.shares) : [];
+  return props.shares ? bandPaths(lattice(props.outline, middle, 0, props.s, 5, props.small ? 8 : undefined), props.outline, props.shares) : [];
 });
 const svg = ref<SVGSVGElement | null>(null);
 type Drag = { kind: 'piece'; key: string; x0: number; y0: number; at: { xMm: number; yMm: number } } | { kind: 'cut'; index: number; x0: number; y0: number } | { kind: 'flaw'; x0: number; y0: number };

@@ -12,7 +12,7 @@ const parts = computed(() => {
   const x = (hours: number): number => 20 + (hours / total) * W;
   return { total, x, cool: x(coolingHours.high), quick: x(coolingHours.low), hold: x(coolingHours.high + holdHours), end: x(total) };
 });
-const clock = (hours: number): string => DateTime.fromISO(props.startedAt, { zone: props.zone }).plus({ hours }).toFormat(props.plan.freezeHours.high > 20 ? 'ccc HH:mm' : 'HH:mm');
+const clock = (hours: number): string => DateTime.fromISO(props.startedAt, { zone: props.zone }).plus({ hours }).toFormat(hours > 0 && parts.value.total > 12 ? 'ccc HH:mm' : 'HH:mm');
 const ahead = computed(() => Math.min(parts.value.total, Math.max(0, (props.now.getTime() - Date.parse(props.startedAt)) / 3_600_000)));
 const words = computed(() => `Core at ${props.plan.coreC} °C by ${clock(props.plan.coolingHours.high)}, held until ${clock(props.plan.freezeHours.high)}, thawed closed by ${clock(parts.value.total)}`);
 </script>

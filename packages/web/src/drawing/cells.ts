@@ -1,4 +1,4 @@
-import { CELL_CLASSES, bandCells, classOf, faceLattice, fillOrder, toneOf, type CellClass, type CombOutline, type FaceLattice, type Shares, type Tone } from '@furrow/core';
+import { CELL_CLASSES, CONTENTS, bandCells, bandEdges, cellOf, classOf, depthOfAreaShare, faceLattice, fillOrder, toneOf, type CellClass, type CombOutline, type FaceLattice, type Shares, type Tone } from '@furrow/core';
 
 /** A lattice laid on the page: its outlines and glyphs as path text, ready to be joined by class. */
 export interface DrawnLattice {
@@ -55,6 +55,13 @@ export function cellPaths(drawn: DrawnLattice, cells: Uint8Array): CellPath[] {
 /** Paths for a face of which only the shares are known: its bands, as bees fill comb. */
 export function facePaths(drawn: DrawnLattice, shares: Shares): CellPath[] {
   return cellPaths(drawn, bandCells(drawn.order, shares));
+}
+
+/** Paths for a face of which only the shares are known, as straight bands from the bar down: what the knife reckons with. */
+export function bandPaths(drawn: DrawnLattice, outline: CombOutline, shares: Shares): CellPath[] {
+  const edges = bandEdges(shares).map((edge) => depthOfAreaShare(outline, edge) * outline.depthMm);
+  const cells = Uint8Array.from(drawn.lattice.yMm, (y) => { const band = CONTENTS.findIndex((_, i) => y < edges[i + 1] - 1e-6); return cellOf(CONTENTS[band < 0 ? CONTENTS.length - 1 : band]); });
+  return cellPaths(drawn, cells);
 }
 
 /** Fill and mark of a class; a tone darkens or lightens within it. */

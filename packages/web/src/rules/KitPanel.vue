@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { newJarKindSchema, newVesselSchema, type JarKindRecord, type Vessel, type VesselRole } from '@furrow/core';
+import { SHAPE_WORDS, newJarKindSchema, newVesselSchema, type JarKindRecord, type PieceShape, type Vessel, type VesselRole } from '@furrow/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref } from 'vue';
@@ -18,12 +18,12 @@ const { data: rules } = useRules();
 const { go, busy, refusal, fieldError } = useSend();
 const roles: Record<VesselRole, string> = { tub: 'Tub for comb', upper: 'Upper, with holes', lower: 'Lower, for honey', settling: 'Settling, with gate' };
 type VesselDraft = { id: string | null; revision: number; name: string; role: VesselRole; volumeL: number | null; tareG: number | null; innerDiameterMm: number | null; headspacePercent: number | null; holeMm: number | null };
-type JarDraft = { id: string | null; revision: number; name: string; purpose: JarKindRecord['purpose']; cost: number | null; netG: number | null; tareG: number | null; stock: number | null; value: number | null };
+type JarDraft = { id: string | null; revision: number; name: string; purpose: JarKindRecord['purpose']; cost: number | null; netG: number | null; tareG: number | null; stock: number | null; value: number | null; widthMm: number | null; heightMm: number | null; depthMm: number | null; shape: PieceShape; minG: number | null; maxG: number | null };
 const purposes: Record<JarKindRecord['purpose'], string> = { jar: 'Honey', chunk: 'Comb and honey', piece: 'A piece of comb' };
 const vessel = ref<VesselDraft | null>(null);
 const jar = ref<JarDraft | null>(null);
 const editVessel = (v?: Vessel): void => { refusal.value = null; vessel.value = v ? { ...v } : { id: null, revision: 0, name: '', role: 'lower', volumeL: null, tareG: null, innerDiameterMm: null, headspacePercent: null, holeMm: null }; };
-const editJar = (j?: JarKindRecord): void => { refusal.value = null; jar.value = j ? { ...j } : { id: null, revision: 0, name: '', purpose: 'jar', cost: 0, netG: null, tareG: null, stock: null, value: 0 }; };
+const editJar = (j?: JarKindRecord): void => { refusal.value = null; jar.value = j ? { ...j } : { id: null, revision: 0, name: '', purpose: 'jar', cost: 0, netG: null, tareG: null, stock: null, value: 0, widthMm: null, heightMm: null, depthMm: null, shape: 'rectangle', minG: null, maxG: null }; };
 const vesselReady = computed(() => newVesselSchema.omit({ id: true }).safeParse(strip(vessel.value)).success);
 const jarReady = computed(() => newJarKindSchema.omit({ id: true }).safeParse(strip(jar.value)).success);
 function strip(draft: VesselDraft | JarDraft | null): Record<string, unknown> {
@@ -77,10 +77,15 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number => ((v.volum
         <TextField v-model="jar.name" label="Name" :error="fieldError('name')" />
         <label class="sub" for="purpose">What goes into it</label><select id="purpose" v-model="jar.purpose" class="native"><option v-for="(word, purpose) in purposes" :key="purpose" :value="purpose">{{ word }}</option></select>
         <NumberField v-model="jar.netG" label="Net weight" unit="g" whole :min="10" :max="50000" :error="fieldError('netG')" /><NumberField v-model="jar.tareG" label="Weight empty, with lid" unit="g" whole :min="0" :error="fieldError('tareG')" /><NumberField v-model="jar.stock" label="In stock" whole :min="0" :max="10000" :error="fieldError('stock')" /><NumberField v-model="jar.value" label="Price of one, 0 if none" :min="0" :error="fieldError('value')" /><NumberField v-model="jar.cost" label="What an empty one costs" :min="0" :error="fieldError('cost')" />
-        <Refusal :refusal="refusal" :fields="['name', 'netG', 'tareG', 'stock', 'value', 'cost']" /><Button type="submit" :label="jar.id ? 'Write it down' : 'Put them in the kit'" :disabled="!jarReady" :loading="busy" /><Button v-if="jar.id" text type="button" label="Take them out of the kit" @click="takeOut('/jars', jar)" />
+        <template v-if="jar.purpose !== 'jar'">
+          <p class="sub">{{ jar.purpose === 'chunk' ? 'The strip that stands in it: as wide as its mouth lets in, as long as it is deep inside.' : 'Its inner measures: the knife is planned for them.' }}</p>
+          <div class="sides"><NumberField v-model="jar.widthMm" nullable :label="jar.purpose === 'chunk' ? 'Strip, wide' : 'Inside, wide'" unit="mm" :min="5" :max="1000" :error="fieldError('widthMm')" /><NumberField v-model="jar.heightMm" nullable :label="jar.purpose === 'chunk' ? 'Strip, long' : 'Inside, long'" unit="mm" :min="5" :max="1000" :error="fieldError('heightMm')" /><NumberField v-model="jar.depthMm" nullable label="Inside, deep" unit="mm" :min="5" :max="1000" :error="fieldError('depthMm')" /></div>
+          <template v-if="jar.purpose === 'piece'"><label class="sub" for="shape">Shape of the piece</label><select id="shape" v-model="jar.shape" class="native"><option v-for="(word, shape) in SHAPE_WORDS" :key="shape" :value="shape">{{ word }}</option></select><div class="sides"><NumberField v-model="jar.minG" nullable label="A piece weighs at least" unit="g" whole :min="1" :error="fieldError('minG')" /><NumberField v-model="jar.maxG" nullable label="and at most" unit="g" whole :min="1" :error="fieldError('maxG')" /></div></template>
+        </template>
+        <Refusal :refusal="refusal" :fields="['name', 'netG', 'tareG', 'stock', 'value', 'cost', 'widthMm', 'heightMm', 'depthMm', 'minG', 'maxG']" /><Button type="submit" :label="jar.id ? 'Write it down' : 'Put them in the kit'" :disabled="!jarReady" :loading="busy" /><Button v-if="jar.id" text type="button" label="Take them out of the kit" @click="takeOut('/jars', jar)" />
       </form>
     </Dialog>
   </section>
 </template>
 
-<style scoped>.kit { display: flex; flex-direction: column; gap: 10px; align-items: flex-start; } .kit > h2, .kit > table { width: 100%; } .shelf { display: flex; flex-wrap: wrap; gap: 16px; align-items: flex-end; } .vessel { display: flex; flex-direction: column; align-items: center; border: 0; background: none; font: inherit; color: inherit; cursor: pointer; padding: 4px; border-radius: 6px; } .vessel:hover { background: var(--field-wash); }</style>
+<style scoped>.sides { display: flex; gap: 12px; flex-wrap: wrap; } .sides > * { flex: 1; min-width: 120px; } .kit { display: flex; flex-direction: column; gap: 10px; align-items: flex-start; } .kit > h2, .kit > table { width: 100%; } .shelf { display: flex; flex-wrap: wrap; gap: 16px; align-items: flex-end; } .vessel { display: flex; flex-direction: column; align-items: center; border: 0; background: none; font: inherit; color: inherit; cursor: pointer; padding: 4px; border-radius: 6px; } .vessel:hover { background: var(--field-wash); }</style>
