@@ -4,7 +4,7 @@ import { picturePath, setCorners, showExamples } from './comb.js';
 import { OwnServer } from './ownServer.js';
 
 /** Comb honey by the browser: from a photo of the comb to packed, frozen, labelled pieces and two chunk jars. */
-interface Detail { balanced: boolean; pieces: { id: string; state: string; netG: number | null; grade: string | null; lotId: string | null; midG: number }[]; boards: { id: string; flaws: { kind: string }[]; cuts: object[]; cutsDone: number }[]; lots: { id: string; kind: string; nowG: number; count: number | null; netG: number | null }[]; outs: { fate: string }[]; keepings: { kind: string; endedAt: string | null }[] }
+interface Detail { balanced: boolean; pieces: { id: string; state: string; netG: number | null; grade: string | null; lotId: string | null; midG: number }[]; boards: { id: string; flaws: { kind: string }[]; cuts: object[]; cutsDone: number }[]; lots: { id: string; kind: string; code: string | null; nowG: number; count: number | null; netG: number | null }[]; outs: { fate: string }[]; keepings: { kind: string; endedAt: string | null }[] }
 interface Hive { id: string; name: string; bars: { slot: number; carrierId: string; comb: { id: string } | null }[] }
 const touch = (page: Page, name: string | RegExp): Promise<void> => page.getByRole('button', { name, exact: typeof name === 'string' }).first().click();
 const at = (page: Page, name: string): Promise<void> => page.getByRole('group', { name: 'Where at the bench' }).getByRole('button', { name }).click();
@@ -147,6 +147,7 @@ test('frozen and thawed by the clock, weighed, graded, packed and labelled; two 
   await at(page, 'What came of it');
   await touch(page, /left the shelf…$/);
   await page.getByLabel('They were').selectOption({ label: 'Given' });
+  await page.getByLabel('To whom, if you like').fill('Dona Lurdes');
   await touch(page, 'Write it down');
   await expect(page.getByRole('status')).toContainText('1 given.');
   const end = await detail();
@@ -155,4 +156,14 @@ test('frozen and thawed by the clock, weighed, graded, packed and labelled; two 
   expect(end.lots.find((l) => l.kind === 'jars')).toMatchObject({ count: 2 });
   await page.goto(`${server.base}/book/${batchId}`);
   await expect(page.getByText('Balanced to the gram')).toBeVisible();
+  // From the code on a label back to the comb, however it is typed.
+  const { code } = end.lots.find((l) => l.kind === 'jars')!;
+  await page.getByLabel('Where is a jar from? Its code').fill('IPE-nothing');
+  await touch(page, 'Trace it');
+  await expect(page.getByText(/No lot has the code "IPE-nothing"/)).toBeVisible();
+  await page.getByLabel('Where is a jar from? Its code').fill(code!.toLowerCase().replaceAll('-', ' '));
+  await touch(page, 'Trace it');
+  const trace = page.getByRole('region', { name: `Trace of ${code}` });
+  await expect(trace.getByRole('heading', { name: `Where it is from: ${code}` })).toBeVisible();
+  await expect(trace.getByRole('row', { name: /Ipê, comb/ }).first()).toContainText('%');
 });

@@ -41,6 +41,9 @@ for (const goal of ['least-left', 'most-value', 'fewest-jars']) await time(`jar-
 await time('jar-fill, 500 kg, short of every kind', 5, () => calculate('jar-fill', { honeyKg: 500, jars: jars.map((j) => ({ ...j, stock: 90 })), goal: 'least-left' }));
 await time('mass-balance, 10 000 flows', 10, () => calculate('mass-balance', { lots: [{ id: 'a', kind: 'x' }, { id: 'b', kind: 'x' }], flows }));
 
+const years = Array.from({ length: 1000 }, (_, h) => [['outside', 'comb', 9000], ['comb', 'crushed', 8800], ['crushed', 'honey', 6500], ['crushed', 'wax', 2100], ['honey', 'jars', 6000]].map(([from, to, g], i) => ({ from: from === 'outside' ? from : `${from}${h}`, to: `${to}${h}`, g: Number(g), at: new Date(1.4e12 + h * 8e7 + i * 1e6).toISOString() }))).flat();
+const places = Array.from({ length: 1000 }, (_, h) => ['comb', 'crushed', 'honey', 'wax', 'jars'].map((kind) => ({ id: `${kind}${h}`, kind }))).flat();
+await time('lot-trace, ten years of a hundred harvests', 10, () => calculate('lot-trace', { lots: places, flows: years, lot: 'jars777', direction: 'back' }));
 const flaws = Array.from({ length: 12 }, (_, i) => ({ xMm: (i * 67) % 400, yMm: (i * 41) % 120, widthMm: 12 + i, heightMm: 8, kind: 'open' }));
 const pieces = [{ id: 'square', widthMm: 90, heightMm: 90, value: 34, mayTurn: true }, { id: 'strip', widthMm: 35, heightMm: 100, value: 14, mayTurn: true }, { id: 'sample', widthMm: 60, heightMm: 45, value: 11, mayTurn: true }];
 await time('cut-plan, 430 x 135 mm, 3 kinds, 12 defects', 5, () => calculate('cut-plan', { comb: { widthMm: 430, heightMm: 135 }, kerfMm: 3, pieces, defects: flaws }));

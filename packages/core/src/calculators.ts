@@ -1,6 +1,7 @@
 import './plainWords.js';
 import { z } from 'zod';
 import { BadInput, pathText } from './badInput.js';
+import { lotTrace } from './book/lotTrace.js';
 import { massBalance } from './book/massBalance.js';
 import { sharesSchema } from './comb/contents.js';
 import { combEstimate } from './comb/estimate.js';
@@ -34,6 +35,26 @@ const uniqueIds = (list: { id?: string }[], context: z.RefinementCtx, key: strin
     if (seen.has(entry.id)) context.addIssue({ code: 'custom', message: `The id "${entry.id}" is there twice.`, path: [key, i, 'id'] });
     seen.add(entry.id);
   });
+};
+
+/** Lots and flows as every calculator of the book takes them. */
+const bookShape = {
+  lots: z.array(z.strictObject({ id, kind: z.string(), openingG: wholeG.optional() })),
+  flows: z.array(
+    z.strictObject({
+      id: z.string().min(1).optional(),
+      from: z.string().min(1).refine((v) => v !== 'loss', 'Nothing comes back from loss: void the flow instead.'),
+      to: z.string().min(1),
+      g: wholeG,
+      at: z.iso.datetime({ offset: true, error: 'An instant such as 2026-03-14T15:12:00Z.' }),
+      voids: z.string().min(1).optional(),
+      reason: z.string().optional(),
+    }),
+  ),
+};
+const bookIds = (value: { lots: { id: string }[]; flows: { id?: string }[] }, context: z.RefinementCtx): void => {
+  uniqueIds(value.lots, context, 'lots');
+  uniqueIds(value.flows, context, 'flows');
 };
 
 const calculators: Calculator[] = [
@@ -152,25 +173,7 @@ const calculators: Calculator[] = [
   {
     name: 'mass-balance',
     summary: 'Double-entry balance of lots and flows, to the gram.',
-    input: z
-      .strictObject({
-        lots: z.array(z.strictObject({ id, kind: z.string(), openingG: wholeG.optional() })),
-        flows: z.array(
-          z.strictObject({
-            id: z.string().min(1).optional(),
-            from: z.string().min(1).refine((v) => v !== 'loss', 'Nothing comes back from loss: void the flow instead.'),
-            to: z.string().min(1),
-            g: wholeG,
-            at: z.iso.datetime({ offset: true, error: 'An instant such as 2026-03-14T15:12:00Z.' }),
-            voids: z.string().min(1).optional(),
-            reason: z.string().optional(),
-          }),
-        ),
-      })
-      .superRefine((value, context) => {
-        uniqueIds(value.lots, context, 'lots');
-        uniqueIds(value.flows, context, 'flows');
-      }),
+    input: z.strictObject(bookShape).superRefine(bookIds),
     output: z.strictObject({
       lots: z.array(z.strictObject({ id: z.string(), inG: z.int(), outG: z.int(), nowG: z.int() })),
       lossG: z.int(),
@@ -178,6 +181,13 @@ const calculators: Calculator[] = [
       problems: z.array(z.strictObject({ code: z.enum(['overdrawn', 'unknown-lot', 'negative']), lot: z.string(), message: z.string() })),
     }),
     run: massBalance,
+  },
+  {
+    name: 'lot-trace',
+    summary: 'Where a lot came from, or where it is now, by mass.',
+    input: z.strictObject({ ...bookShape, lot: id, direction: z.enum(['back', 'forward']) }).superRefine(bookIds),
+    output: z.strictObject({ shares: z.array(z.strictObject({ lot: z.string(), g: z.number(), share: z.number() })) }),
+    run: lotTrace,
   },
 ];
 

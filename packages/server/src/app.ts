@@ -13,6 +13,7 @@ import { log } from './log.js';
 import { openApi } from './openapi.js';
 import { Problem, asProblem, notFound } from './problem.js';
 import { photoRoutes } from './photos/routes.js';
+import { bookReads } from './book/reads.js';
 import { cutReads } from './cut/reads.js';
 import { readRoutes } from './reads.js';
 import { ALL_WRITES } from './store/allWrites.js';
@@ -62,6 +63,7 @@ export function makeApp({ db, clock, seed, webFolder, photoFolder }: AppOptions)
     });
   }
   api.use(instrumentRoutes(db, clock, seed));
+  api.use(bookReads(db));
   api.use(cutReads(db));
   api.use(readRoutes(db, clock, seed));
   api.use((_request, _response, next) => next(notFound('address')));

@@ -13,6 +13,7 @@ const examples: Record<string, unknown> = {
   'honey-keeping': { moisturePercent: 18, bee: 'honeybee' },
   'comb-estimate': { sides: [{ areaCm2: 660, shares: { capped: 0.8, open: 0.2, pollen: 0, brood: 0, empty: 0 } }], thicknessMm: 28, combAge: 'new' },
   'drain-fit': { weighings: [{ hours: 1, kg: 1.2 }, { hours: 3, kg: 2.9 }, { hours: 6, kg: 4.1 }] },
+  'lot-trace': { lots: [{ id: 'comb', kind: 'comb' }, { id: 'jar', kind: 'jars' }], flows: [{ from: 'outside', to: 'comb', g: 900, at: '2026-03-14T12:00:00Z' }, { from: 'comb', to: 'jar', g: 500, at: '2026-03-14T13:00:00Z' }], lot: 'comb', direction: 'forward' },
   'cut-plan': { comb: { widthMm: 200, heightMm: 120 }, kerfMm: 3, pieces: [{ id: 'square', widthMm: 90, heightMm: 55, value: 34, mayTurn: true }], defects: [{ xMm: 20, yMm: 30, widthMm: 15, heightMm: 15, kind: 'open' }] },
   'jar-fill': { honeyKg: 5.4, jars: [{ id: 'a', netG: 500, stock: 12, value: 30 }], goal: 'least-left' },
   'mass-balance': { lots: [{ id: 'a', kind: 'comb' }], flows: [{ from: 'outside', to: 'a', g: 10, at: '2026-03-14T12:00:00Z' }] },

@@ -9,6 +9,7 @@ const READS: Record<string, string> = {
   '/vessels': 'Vessels of the kit', '/jars': 'Kinds of jar', '/harvests': 'Harvests, newest first', '/harvests/{id}': 'One harvest with all that was written about it',
   '/lots': 'Lots of the book', '/flows': 'Flows of the book', '/book': 'The book with its balance', '/clocks': 'Clocks that run', '/today': 'What is due',
   '/cutBoards/{id}/template.svg': 'A cutting template as SVG, true size', '/cutBoards/{id}/template.pdf': 'The same on sheets to print', '/cutHistory': 'Everything that lay on the cutting board, with what came of it',
+  '/people': 'Names of those honey went to', '/traces': 'Where a lot came from, or where it is now: lot or code, direction back or forward',
   '/journal': 'The last entries, for undo', '/held': 'Late entries that no longer fit', '/instruments/bench-scale': 'A reading of the bench scale', '/instruments/thermometer': 'A reading of the thermometer',
 };
 

@@ -160,7 +160,7 @@ describe('what a super really gave', () => {
   const piece = (boardId: string, state: CutPiece['state'], lotId: string | null = null): CutPiece => ({ id: `${boardId}${Math.abs(state.length * 7)}${lotId}`, boardId, batchId: 'b', jarKindId: 'square', xMm: 0, yMm: 0, widthMm: 90, heightMm: 90, lowG: 230, midG: 250, highG: 270, bestSide: null, state, blemishes: [], netG: null, grade: null, price: null, reason: null, lotId, revision: 1 });
   it('sets possible, planned and made beside each other, with what left the shelf and what spoilt', () => {
     const pieces = [piece('x', 'cut', 'lot'), piece('x', 'cut', 'lot'), piece('x', 'cracked'), piece('y', 'planned')];
-    const [record] = cutHistory([board('x'), board('y', { spoilt: 'pollen' })], pieces, [{ id: 'o', lotId: 'lot', fate: 'sold', count: 1, g: 250, price: 34, occurredAt: '' }], () => 'super 2');
+    const [record] = cutHistory([board('x'), board('y', { spoilt: 'pollen' })], pieces, [{ id: 'o', lotId: 'lot', fate: 'sold', count: 1, g: 250, price: 34, personId: null, occurredAt: '' }], () => 'super 2');
     expect(record).toEqual({ key: 'super 2', combs: 2, possible: 8, planned: 4, cut: 2, cracked: 1, packed: 2, out: { sold: 1, given: 0, eaten: 0 }, spoilt: [{ cause: 'pollen', sheetSeasons: 2 }] });
     expect(superOutcomes([record])).toEqual({ finished: 0, half: 1, spoilt: 0 });
     expect(superOutcomes([{ ...record, cut: 7 }, { ...record, cut: 0 }, { ...record, possible: 0 }])).toEqual({ finished: 1, half: 0, spoilt: 1 });

@@ -99,10 +99,3 @@ export const newKeepingSchema = z
   .refine((k) => k.kind !== 'freeze' || k.freezerC !== null, { message: 'How cold is the freezer?', path: ['freezerC'] });
 export type NewKeeping = z.infer<typeof newKeepingSchema>;
 export const endKeepingSchema = z.strictObject({ cracked: z.int('Whole pieces.').min(0, 'At least 0.').max(400, 'At most 400.').default(0), note: noteSchema.default('') });
-
-export const FATES = ['sold', 'given', 'eaten', 'mead', 'cosmetics', 'spoilt'] as const;
-export type Fate = (typeof FATES)[number];
-export const FATE_WORDS: Record<Fate, string> = { sold: 'Sold', given: 'Given', eaten: 'Eaten at home', mead: 'Into mead', cosmetics: 'Into cosmetics', spoilt: 'Spoilt' };
-/** Jars or pieces that left the shelf. */
-export const newOutSchema = z.strictObject({ id: idSchema, lotId: idSchema, fate: z.enum(FATES), count: z.int('Whole ones.').min(1, 'At least one.').max(5000, 'At most 5000.'), price: z.number('A price.').min(0, 'At least 0.').max(100_000, 'At most 100 000.').nullable().default(null) });
-export type NewOut = z.infer<typeof newOutSchema>;

@@ -7,6 +7,7 @@ export * from './colony.js';
 export * from './harvest.js';
 export * from './kit.js';
 export * from './views.js';
+export * from './outs.js';
 export * from './plan.js';
 export * from './senml.js';
 export * from './take.js';

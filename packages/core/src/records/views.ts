@@ -15,7 +15,8 @@ import type { Arrangement, CrushMethod, Fineness, StreamReading } from '../drain
 import type { CombCondition, FrameEventKind, IncidentKind, TakeOutcome, WentTo } from '../take/index.js';
 import type { Blemish, Cut, Flaw, Grade, Pest, PieceShape } from '../cut/index.js';
 import type { DrainEventKind } from './bench.js';
-import type { Fate, KeepingKind, PieceState, SpoiltCause } from './cut.js';
+import type { KeepingKind, PieceState, SpoiltCause } from './cut.js';
+import type { Fate } from './outs.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Plan, Stage } from './harvest.js';
 import type { Reading } from './look.js';
@@ -47,7 +48,7 @@ export interface Hive {
 }
 export interface Photo { id: string; sha256: string; widthPx: number; heightPx: number; bytes: number; takenOn: string | null }
 export interface Vessel { id: string; name: string; role: VesselRole; volumeL: number; tareG: number; innerDiameterMm: number; headspacePercent: number | null; holeMm: number | null; revision: number }
-export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; cost: number; purpose: 'jar' | 'chunk' | 'piece'; revision: number;
+export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; cost: number; purpose: 'jar' | 'chunk' | 'piece' | 'sample'; revision: number;
   /** Inner measures for comb, mm, its shape, and the net weights allowed; null where they were never said. */
   widthMm: number | null; heightMm: number | null; depthMm: number | null; shape: PieceShape; minG: number | null; maxG: number | null;
 }
@@ -105,7 +106,9 @@ export interface Keeping {
   freezerC: number | null; roomC: number; moisturePercent: number; humidityPercent: number | null;
   startedAt: string; dueAt: string; endedAt: string | null; cracked: number; note: string; revision: number;
 }
-export interface Out { id: string; lotId: string; fate: Fate; count: number; g: number; price: number | null; occurredAt: string }
+export interface Out { id: string; lotId: string; fate: Fate; count: number; g: number; price: number | null; personId: string | null; occurredAt: string }
+/** Somebody honey went to. The name can be forgotten: then it is empty. */
+export interface Person { id: string; name: string }
 export type LotKind = 'comb' | 'crushed' | 'honey' | 'wet-wax' | 'clean-wax' | 'pieces' | 'jars';
 export interface Lot { id: string; batchId: string; kind: LotKind; name: string; code: string | null; count: number | null; netG: number | null; jarKindId: string | null; lowestWeighedG: number | null; inG: number; outG: number; nowG: number }
 export interface Flow { id: string; from: string; to: string; g: number; at: string; recordedAt: string; voids: string | null; reason: string; commandId: string }

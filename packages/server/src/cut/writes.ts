@@ -1,8 +1,8 @@
-import { FATE_WORDS, SPOILT_WORDS, changeCutBoardSchema, changeCutPieceSchema, gradePiece, newCutBoardSchema, newOutSchema, planBoardsSchema, planCutSchema, type Batch, type CutBoard, type CutPiece, type JarKindRecord, type Lot, type PlanCut } from '@furrow/core';
+import { SPOILT_WORDS, changeCutBoardSchema, changeCutPieceSchema, gradePiece, newCutBoardSchema, planBoardsSchema, planCutSchema, type Batch, type CutBoard, type CutPiece, type JarKindRecord, type PlanCut } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail, batchView, bookView, currentRules } from '../store/views.js';
+import { batchDetail, batchView, currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
 
 export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
@@ -104,22 +104,6 @@ export const cutWrites = [
       const next = { ...piece, ...changes };
       await unit.update('cutPieces', id, { ...changes, ...(await graded(unit, next, grade)) }, unit.command.baseRevision);
       return { detail: await batchDetail(unit.db, batch.id) };
-    },
-  }),
-  write({
-    method: 'post', path: '/outs', schema: newOutSchema,
-    sentence: (p) => `${p.count} ${FATE_WORDS[p.fate].toLowerCase()}`,
-    run: async (unit, payload) => {
-      const lot = (await bookView(unit.db)).lots.find((l: Lot) => l.id === payload.lotId && (l.kind === 'pieces' || l.kind === 'jars'));
-      if (!lot || !lot.count) throw refused('Choose jars or pieces that were filled.', 'payload.lotId');
-      const gone = Number((await unit.db('outs').where({ lotId: lot.id, removedAt: null }).sum('count as n').first())?.n ?? 0);
-      const left = lot.count - gone;
-      if (payload.count > left) throw refused(left === 0 ? 'None of them is left.' : `Only ${left} of them ${left === 1 ? 'is' : 'are'} left.`, 'payload.count');
-      // The last ones take what is there, so that no gram stays behind by rounding.
-      const g = payload.count === left ? lot.nowG : Math.min(lot.nowG, Math.round((lot.inG / lot.count) * payload.count));
-      await unit.insert('outs', { ...payload, g, occurredAt: unit.at });
-      await unit.flow({ from: lot.id, to: payload.fate === 'spoilt' ? 'loss' : 'outside', g, reason: `${FATE_WORDS[payload.fate]}: ${payload.count}` });
-      return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
 ];

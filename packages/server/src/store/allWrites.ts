@@ -3,6 +3,7 @@ import { keepingWrites } from '../cut/keepings.js';
 import { packingWrites } from '../cut/packing.js';
 import { cutWrites } from '../cut/writes.js';
 import { drainWrites } from '../drain/writes.js';
+import { outWrites } from '../jar/outs.js';
 import { jarWrites } from '../jar/writes.js';
 import { lookWrites } from '../look/writes.js';
 import { moveWrites } from '../look/moves.js';
@@ -13,4 +14,4 @@ import { takeWrites } from '../take/writes.js';
 import type { Write } from './writes.js';
 
 /** Every write there is, stage by stage. Routes, OpenAPI and the demo all read this one list. */
-export const ALL_WRITES: readonly Write[] = [...lookWrites, ...moveWrites, ...strayWrites, ...chooseWrites, ...readyWrites, ...takeWrites, ...drainWrites, ...cutWrites, ...packingWrites, ...keepingWrites, ...jarWrites, ...rulesWrites];
+export const ALL_WRITES: readonly Write[] = [...lookWrites, ...moveWrites, ...strayWrites, ...chooseWrites, ...readyWrites, ...takeWrites, ...drainWrites, ...cutWrites, ...packingWrites, ...keepingWrites, ...jarWrites, ...outWrites, ...rulesWrites];

@@ -2,20 +2,22 @@
 import { massText, smallMassText, type Flow, type Lot } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
-import { newId } from '../server/client.js';
-import { useHarvests, useRules } from '../server/queries.js';
+import { Refused, newId, read } from '../server/client.js';
+import { useHarvests, useRules, type Trace } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import FlowDrawing from './FlowDrawing.vue';
+import TracePanel from './TracePanel.vue';
 
 const route = useRoute();
+const router = useRouter();
 const now = useNow();
 const { detail, loading, error, retry } = useStageBatch('book', (b) => b.closedAt !== null);
 const { data: harvests } = useHarvests();
@@ -28,6 +30,19 @@ const left = computed(() => lots.value.filter((l) => l.nowG > 0));
 const inG = computed(() => (detail.value?.flows ?? []).filter((f) => f.from === 'outside').reduce((s, f) => s + f.g, 0));
 const outG = computed(() => (detail.value?.flows ?? []).filter((f) => f.to === 'outside').reduce((s, f) => s + f.g, 0));
 const nowG = computed(() => lots.value.reduce((s, l) => s + l.nowG, 0));
+const traced = computed(() => lots.value.find((l) => l.id === route.query.lot) ?? null);
+const trace = (lotId: string): unknown => router.replace({ path: `/book/${detail.value!.batch.id}`, query: traced.value?.id === lotId ? {} : { lot: lotId } });
+const code = ref('');
+const notFound = ref<string | null>(null);
+async function find(): Promise<void> {
+  notFound.value = null;
+  try {
+    const found = await read<Trace>(`/traces?code=${encodeURIComponent(code.value)}&direction=back`);
+    await router.push({ path: `/book/${found.lot.batchId}`, query: { lot: found.lot.id } });
+  } catch (error) {
+    notFound.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
+  }
+}
 const from = ref('');
 const to = ref<'outside' | 'loss'>('outside');
 const g = ref<number | null>(null);
@@ -52,13 +67,16 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
       <p class="sum"><b>{{ gram(inG) }}</b> came in = <b>{{ gram(nowG) }}</b> here + <b>{{ gram(outG) }}</b> gone out + <b>{{ gram(detail.lossG) }}</b> lost</p>
       <FlowDrawing v-if="detail.flows.length" :lots="lots" :flows="detail.flows" :units="units" />
       <h2 class="furrow-heading">Lots</h2>
-      <table class="plain"><thead><tr><th>Lot</th><th>Code</th><th>Holds</th><th class="num">Came in</th><th class="num">Went out</th><th class="num">Here now</th></tr></thead><tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.name }}</td><td>{{ l.code ?? '' }}</td><td>{{ holds(l) }}</td><td class="num">{{ gram(l.inG) }}</td><td class="num">{{ gram(l.outG) }}</td><td class="num">{{ gram(l.nowG) }}</td></tr></tbody></table>
+      <table class="plain"><thead><tr><th>Lot</th><th>Code</th><th>Holds</th><th class="num">Came in</th><th class="num">Went out</th><th class="num">Here now</th></tr></thead><tbody><tr v-for="l in lots" :key="l.id" :class="{ on: l.id === traced?.id }"><td><button type="button" class="lot" :aria-pressed="l.id === traced?.id" @click="trace(l.id)">{{ l.name }}</button></td><td>{{ l.code ?? '' }}</td><td>{{ holds(l) }}</td><td class="num">{{ gram(l.inG) }}</td><td class="num">{{ gram(l.outG) }}</td><td class="num">{{ gram(l.nowG) }}</td></tr></tbody></table>
+      <p v-if="!traced" class="sub">Touch a lot to see where it is from and where it is now.</p>
+      <TracePanel v-else :lot-id="traced.id" :name="traced.code ?? traced.name" :units="units" />
       <h2 class="furrow-heading">Entries</h2>
       <table class="plain"><thead><tr><th>When</th><th>From → to</th><th>Why</th><th class="num">Mass</th></tr></thead><tbody><tr v-for="f in detail.flows" :key="f.id"><td>{{ clockText(f.at, detail.batch.zone, now) }}</td><td>{{ flowWords(f) }}</td><td>{{ f.reason }}</td><td class="num">{{ gram(f.g) }}</td></tr></tbody></table>
       <p class="sub">Entries are never rewritten. A correction or an undo is a new entry that voids another.</p>
       <template v-if="detail.batch.anyway.length"><h2 class="furrow-heading">Taken anyway</h2><p v-for="a in detail.batch.anyway" :key="a.combId">{{ a.reason }}</p></template>
     </section>
     <aside class="acts">
+      <form class="acts find" @submit.prevent="find"><TextField v-model="code" label="Where is a jar from? Its code" :error="notFound" hint="On the label, behind Batch" /><Button type="submit" outlined label="Trace it" :disabled="code.trim().length < 3" /></form>
       <h2 class="furrow-heading">Harvests</h2>
       <RouterLink v-for="b in harvests" :key="b.id" :to="`/book/${b.id}`" class="harvest" :class="{ on: b.id === detail.batch.id }"><b class="display">{{ b.hiveName }}</b><span class="sub">{{ dateText(b.date) }}{{ b.closedAt ? '' : `, at ${b.stage}` }}</span></RouterLink>
       <template v-if="left.length">
@@ -77,4 +95,4 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
   </div>
 </template>
 
-<style scoped>.balance { font-size: 31px; line-height: 40px; } .sum { font-size: 17px; margin-bottom: 8px; } .left { display: flex; flex-direction: column; gap: 6px; min-width: 0; overflow-x: auto; } .harvest { text-decoration: none; display: flex; justify-content: space-between; align-items: baseline; min-height: 44px; padding: 8px 10px; border-bottom: var(--line); } .harvest.on { background: var(--field-wash); box-shadow: inset 5px 0 var(--field); }</style>
+<style scoped>.balance { font-size: 31px; line-height: 40px; } .sum { font-size: 17px; margin-bottom: 8px; } .left { display: flex; flex-direction: column; gap: 6px; min-width: 0; overflow-x: auto; } .harvest { text-decoration: none; display: flex; justify-content: space-between; align-items: baseline; min-height: 44px; padding: 8px 10px; border-bottom: var(--line); } .lot { border: 0; background: none; font: inherit; color: inherit; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; padding: 8px 0; min-height: 44px; text-align: left; } tr.on td { background: var(--field-wash); } .find { margin-bottom: 6px; } .harvest.on { background: var(--field-wash); box-shadow: inset 5px 0 var(--field); }</style>

@@ -36,7 +36,7 @@ async function readScale(p: CutPiece): Promise<void> {
 const grade = (p: CutPiece, g: Grade): unknown => go(`/cutPieces/${p.id}`, { grade: g }, `${GRADE_WORDS[g]}.`, { method: 'PATCH' });
 const fits = (p: CutPiece): boolean => p.netG !== null && p.grade !== 'crush' && p.grade !== 'chunk';
 /** Weighed pieces by the box they were cut for. */
-const ready = computed(() => props.boards.boxes.value.filter((b) => b.purpose === 'piece').map((box) => ({ box, list: waiting.value.filter((p) => p.jarKindId === box.id && fits(p)) })).filter((r) => r.list.length));
+const ready = computed(() => props.boards.boxes.value.filter((b) => b.purpose !== 'chunk').map((box) => ({ box, list: waiting.value.filter((p) => p.jarKindId === box.id && fits(p)) })).filter((r) => r.list.length));
 const pack = (box: CombBox, list: CutPiece[]): unknown => go('/packings', { id: newId(), batchId: props.detail.batch.id, jarKindId: box.id, pieceIds: list.map((p) => p.id) }, `${list.length} packed into ${box.name}.`);
 
 const chunkBoxes = computed(() => props.boards.boxes.value.filter((b) => b.purpose === 'chunk'));
@@ -75,7 +75,7 @@ async function byHand(): Promise<void> {
     </tbody></table>
     <h2 class="furrow-heading">Packed</h2>
     <p v-if="!lots.length" class="sub">Nothing yet.</p>
-    <table v-else class="plain"><thead><tr><th>Lot</th><th>What</th><th class="num">Together</th><th /></tr></thead><tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.code }}</td><td>{{ l.count }} {{ l.kind === 'jars' ? 'chunk jars' : 'pieces' }}, the lightest {{ smallMassText(l.netG ?? 0, units, 1) }}</td><td class="num">{{ massText(l.inG / 1000, units, 2) }}</td><td><a :href="`/api/v1/lots/${l.id}/labels.pdf`" target="_blank">Labels</a></td></tr></tbody></table>
+    <table v-else class="plain"><thead><tr><th>Lot</th><th>What</th><th class="num">Together</th><th /></tr></thead><tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.code }}</td><td>{{ l.count }} {{ l.kind === 'jars' ? (l.count === 1 ? 'chunk jar' : 'chunk jars') : l.count === 1 ? 'piece' : 'pieces' }}, the lightest {{ smallMassText(l.netG ?? 0, units, 1) }}</td><td class="num">{{ massText(l.inG / 1000, units, 2) }}</td><td><a :href="`/api/v1/lots/${l.id}/labels.pdf`" target="_blank">Labels</a></td></tr></tbody></table>
   </section>
   <aside class="acts bench">
     <Button v-for="r in ready" :key="r.box.id" class="main" :label="`Pack ${r.list.length} into ${r.box.name}`" :loading="busy" @click="pack(r.box, r.list)" />

@@ -14,6 +14,7 @@ import { useClocks, useJars, useRules } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
+import ShelfPanel from './ShelfPanel.vue';
 import { compute } from '../workers/client.js';
 
 const router = useRouter();
@@ -111,6 +112,7 @@ const jarHeight = (netG: number): number => Math.cbrt((netVolumeMl(netG, moistur
         <div class="label" aria-label="Label as it prints"><b class="display">{{ label.title }}</b><span>{{ label.origin }}</span><b>{{ label.net }}</b><span>{{ label.harvested }}</span><span>{{ label.batch }}</span><span>{{ label.bestBefore }}</span><span v-if="label.gift">{{ label.gift }}</span><span>{{ label.warning }}</span><span>{{ label.maker }}</span></div>
         <p class="sub">Every word comes from the record. {{ rules?.registeredToSell ? '' : 'Without a registration it reads gift; say so in Rules if you are registered to sell. Ask your food authority.' }}</p>
       </template>
+      <ShelfPanel v-if="rules && filled.length" :detail="detail" :rules="rules" />
       <h2 class="furrow-heading">Wax</h2>
       <p>{{ wet ? `${smallMassText(wet.nowG, units, 1)} wet wax` : 'No wet wax weighed yet' }}<template v-if="clean">, {{ smallMassText(clean.nowG, units, 1) }} clean</template>.</p>
       <form v-if="wet && wet.nowG > 0" class="acts" @submit.prevent="writeWax">

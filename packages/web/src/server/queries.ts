@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import type { Batch, BatchDetail, Clock, CrushMethod, CutBoard, CutPiece, Flow, Gear, Hive, JarKindRecord, JournalLine, Keeping, LookFaces, Lot, OpenPlans, Out, PastRun, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
+import type { Batch, BatchDetail, Clock, CrushMethod, CutBoard, CutPiece, Flow, Gear, Hive, JarKindRecord, JournalLine, Keeping, LookFaces, Lot, OpenPlans, Out, PastRun, Person, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { read, serverSpeed, setServerNow } from './client.js';
 
@@ -68,3 +68,9 @@ export function listen(refresh: () => void): void {
 export interface CutHistoryData { boards: (CutBoard & { hiveName: string; date: string })[]; pieces: CutPiece[]; outs: Out[]; keepings: Keeping[]; racks: { hours: number; temperatureC: number; moisturePercent: number }[] }
 /** Everything that was ever laid on the cutting board, with what came of it. */
 export const useCutHistory = () => useQuery({ queryKey: ['cutHistory'], queryFn: () => read<CutHistoryData>('/cutHistory'), shallow: true });
+
+export interface Trace { lot: { id: string; name: string; code: string | null; batchId: string }; shares: { lot: string; g: number; share: number; name: string; batchId: string | null; hiveName: string | null; date: string | null }[] }
+/** Where a lot came from, or where it is now. */
+export const useTrace = (lotId: Ref<string>, direction: Ref<'back' | 'forward'>) => useQuery({ queryKey: computed(() => ['trace', lotId.value, direction.value]), queryFn: () => read<Trace>(`/traces?lot=${lotId.value}&direction=${direction.value}`) });
+/** Names of those honey went to, as long as they are not forgotten. */
+export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: items<Person>('/people') });

@@ -63,12 +63,15 @@ export async function up(knex: Knex): Promise<void> {
     t.integer('cracked').notNullable();
     t.text('note').notNullable();
   });
+  // Names of people stand here alone and can be erased; book and journal know only the id.
+  await kept(knex, 'people', (t) => void t.text('name').notNullable());
   await kept(knex, 'outs', (t) => {
     t.text('lotId').notNullable().references('lots.id');
     t.text('fate').notNullable();
     t.integer('count').notNullable();
     t.integer('g').notNullable();
     t.float('price');
+    t.text('personId').references('people.id');
     t.text('occurredAt').notNullable();
   });
   for (const sql of [
@@ -81,6 +84,6 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const name of ['outs', 'keepings', 'cutPieces', 'cutBoards']) await knex.schema.dropTable(name);
+  for (const name of ['outs', 'people', 'keepings', 'cutPieces', 'cutBoards']) await knex.schema.dropTable(name);
   for (const [table, column] of [['takes', 'potsEmptied'], ...BOX_COLUMNS.map((c) => ['jarKinds', c])]) await knex.raw(`ALTER TABLE ${table} DROP COLUMN "${column}"`);
 }

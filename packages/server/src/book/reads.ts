@@ -1,0 +1,42 @@
+import { lotTrace, type Batch, type LotKind, type TraceShare } from '@furrow/core';
+import { Router } from 'express';
+import type { Knex } from 'knex';
+import { notFound, refused } from '../problem.js';
+import { list } from '../store/rows.js';
+import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
+import { batchViews } from '../store/views.js';
+
+interface LotRow { id: string; batchId: string; kind: LotKind; name: string; code: string | null }
+export interface TraceAnswer {
+  lot: { id: string; name: string; code: string | null; batchId: string; hiveName: string; date: string };
+  shares: (TraceShare & { name: string; batchId: string | null; hiveName: string | null; date: string | null })[];
+}
+
+/** A code as a person types it from a label: any case, spaces and hyphens as they please. */
+const plain = (code: string): string => code.replace(/[^A-Za-z0-9]/g, '').toUpperCase();
+
+/** Traces of the book: where a lot came from, where it is now; found by its id or by the code on its label. */
+export function bookReads(db: Knex): Router {
+  const router = Router();
+  router.get('/traces', async (request, response) => {
+    const { lot: id, code, direction } = request.query;
+    if (direction !== 'back' && direction !== 'forward') throw refused('Back or forward?', 'direction');
+    const lots = await list<LotRow>(db, 'lots');
+    const lot = lots.find((l) => (typeof id === 'string' && l.id === id) || (typeof code === 'string' && l.code !== null && plain(l.code) === plain(code)));
+    if (!lot) throw typeof code === 'string' ? refused(`No lot has the code "${code.slice(0, 40)}". It stands on the label behind "Batch".`, 'code') : notFound('lot');
+    const flows = ((await db('flows')) as FlowRow[]).map(asBookFlow);
+    const { shares } = lotTrace({ lots: lots.map(({ id: lotId, kind }) => ({ id: lotId, kind })), flows, lot: lot.id, direction });
+    const batches = new Map((await batchViews(db)).map((b): [string, Batch] => [b.id, b]));
+    const about = (lotId: string): { name: string; batchId: string | null; hiveName: string | null; date: string | null } => {
+      const row = lots.find((l) => l.id === lotId);
+      const batch = row ? batches.get(row.batchId) : undefined;
+      const name = lotId === 'outside' ? 'gone out' : lotId === 'loss' ? 'lost' : (row?.name ?? 'a lot that was taken back');
+      return { name, batchId: batch?.id ?? null, hiveName: batch?.hiveName ?? null, date: batch?.date ?? null };
+    };
+    const own = about(lot.id);
+    const answer: TraceAnswer = { lot: { id: lot.id, name: lot.name, code: lot.code, batchId: lot.batchId, hiveName: own.hiveName ?? '', date: own.date ?? '' }, shares: shares.map((s) => ({ ...s, ...about(s.lot) })) };
+    response.json(answer);
+  });
+  router.get('/people', async (_request, response) => void response.json({ items: (await list<{ id: string; name: string }>(db, 'people')).filter((p) => p.name).map(({ id, name }) => ({ id, name })) }));
+  return router;
+}

@@ -1,0 +1,47 @@
+import { randomUUID } from 'node:crypto';
+import { FATE_WORDS, newOutSchema, type Lot } from '@furrow/core';
+import { z } from 'zod';
+import { notFound, refused } from '../problem.js';
+import type { UnitOfWork } from '../store/unitOfWork.js';
+import { batchDetail, bookView } from '../store/views.js';
+import { write } from '../store/writes.js';
+
+/** The row of a name, made when first said. Written past the journal on purpose: a name must be forgettable. */
+async function personOf(unit: UnitOfWork, who: string): Promise<string | null> {
+  if (!who) return null;
+  const there = (await unit.db('people').where({ name: who, removedAt: null }).first()) as { id: string } | undefined;
+  if (there) return there.id;
+  const id = randomUUID();
+  await unit.db('people').insert({ id, name: who, revision: 1, recordedAt: unit.recordedAt });
+  return id;
+}
+
+/** What leaves the shelf: sold, given, eaten, into mead or cosmetics, spoilt. */
+export const outWrites = [
+  write({
+    method: 'post', path: '/outs', schema: newOutSchema,
+    sentence: (p) => `${p.count} ${FATE_WORDS[p.fate].toLowerCase()}`,
+    run: async (unit, payload) => {
+      const lot = (await bookView(unit.db)).lots.find((l: Lot) => l.id === payload.lotId && (l.kind === 'pieces' || l.kind === 'jars'));
+      if (!lot || !lot.count) throw refused('Choose jars or pieces that were filled.', 'payload.lotId');
+      const gone = Number((await unit.db('outs').where({ lotId: lot.id, removedAt: null }).sum('count as n').first())?.n ?? 0);
+      const left = lot.count - gone;
+      if (payload.count > left) throw refused(left === 0 ? 'None of them is left.' : `Only ${left} of them ${left === 1 ? 'is' : 'are'} left.`, 'payload.count');
+      // The last ones take what is there, so that no gram stays behind by rounding.
+      const g = payload.count === left ? lot.nowG : Math.min(lot.nowG, Math.round((lot.inG / lot.count) * payload.count));
+      const { who, ...out } = payload;
+      await unit.insert('outs', { ...out, g, personId: await personOf(unit, who), occurredAt: unit.at });
+      await unit.flow({ from: lot.id, to: payload.fate === 'spoilt' ? 'loss' : 'outside', g, reason: `${FATE_WORDS[payload.fate]}: ${payload.count}` });
+      return { detail: await batchDetail(unit.db, lot.batchId) };
+    },
+  }),
+  write({
+    method: 'post', path: '/people/:id/forget', schema: z.strictObject({}),
+    sentence: () => 'A name forgotten',
+    run: async (unit, _payload, { id }) => {
+      // Not undone by the journal: what is forgotten is not written anywhere.
+      if ((await unit.db('people').where({ id }).update({ name: '' })) === 0) throw notFound('name');
+      return { id };
+    },
+  }),
+];
