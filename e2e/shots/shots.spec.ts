@@ -85,8 +85,10 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Into the freezer now' }).click();
   await page.getByText('it may come out').waitFor();
   await shot(page, 'cut-freezing');
+  await page.setViewportSize({ width: 1440, height: 660 });
   await page.goto(template);
   await shot(page, 'cut-template');
+  await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto('/drain');
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   await page.getByLabel('Honey in the lower vessel, net').fill('3,46');

@@ -46,7 +46,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
     { id: vessel.settling, name: 'Gate bucket', role: 'settling', volumeL: 16, tareG: 980, innerDiameterMm: 270 },
   ]) await send('post', '/vessels', ago(800), v);
   const jar = { large: randomUUID(), small: randomUUID() };
-  await send('post', '/jars', ago(800), { id: jar.large, name: 'Round jar 500', netG: 500, tareG: 228, stock: 12, value: 38, cost: 3.2 });
+  await send('post', '/jars', ago(800), { id: jar.large, name: 'Round jar 500', widthMm: 78, depthMm: 84, netG: 500, tareG: 228, stock: 12, value: 38, cost: 3.2 });
   await send('post', '/jars', ago(800), { id: jar.small, name: 'Small jar 300', netG: 300, tareG: 164, stock: 20, value: 25, cost: 2.4 });
   await send('post', '/jars', ago(790), { id: randomUUID(), name: 'Flat box 250', purpose: 'piece', widthMm: 95, heightMm: 65, depthMm: 38, minG: 220, maxG: 300, netG: 250, tareG: 22, stock: 24, value: 34, cost: 2.6 });
   await send('post', '/jars', ago(790), { id: randomUUID(), name: 'Sample cup', purpose: 'sample', widthMm: 45, heightMm: 40, depthMm: 38, minG: 60, maxG: 110, netG: 80, tareG: 9, stock: 30, value: 11, cost: 0.6 });

@@ -84,6 +84,6 @@ const whenReady = (k: Keeping): string => `${Date.parse(k.dueAt) <= now.value.ge
 </template>
 
 <style scoped>
-.cold { display: flex; flex-direction: column; gap: 10px; font-size: 18px; } .fields { display: flex; flex-wrap: wrap; gap: 12px; align-items: end; } .when { font-size: 31px; display: block; } .main { min-height: 96px !important; font: 600 25px var(--display) !important; width: 100%; } .cold .p-button { min-height: 64px; align-self: start; }
+.cold { min-width: 0; display: flex; flex-direction: column; gap: 10px; font-size: 18px; } .fields { display: flex; flex-wrap: wrap; gap: 12px; align-items: end; } .when { font-size: 31px; display: block; } .main { min-height: 96px !important; font: 600 25px var(--display) !important; width: 100%; } .cold .p-button { min-height: 64px; align-self: start; }
 .tick { display: flex; gap: 12px; align-items: center; min-height: 48px; } .tick input { width: 24px; height: 24px; accent-color: var(--field); } .orders :deep(.p-togglebutton) { flex: 1; min-height: 64px; }
 </style>

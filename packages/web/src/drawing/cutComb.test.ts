@@ -44,7 +44,7 @@ describe('the line of the cold', () => {
   it('says when the core is cold, when it may come out and when it may be unwrapped', () => {
     const plan = freezingPlan({ pest: 'moth', thicknessMm: 35, apart: true, litres: 4, freezerL: 100, freezerC: -18, startC: 22, roomC: 22 });
     const wrapper = mount(FreezingLine, { props: { plan, startedAt: '2026-03-14T12:00:00Z', zone: 'America/Sao_Paulo', now: new Date('2026-03-14T14:00:00Z') } });
-    expect(wrapper.attributes('aria-label')).toMatch(/^Core at -12 °C by Sat 1\d:\d\d, held until Sat 1\d:\d\d, thawed closed by /);
+    expect(wrapper.get('svg').attributes('aria-label')).toMatch(/^Core at -12 °C by Sat 1\d:\d\d, held until Sat 1\d:\d\d, thawed closed by /);
     const width = wrapper.findAll('rect').map((r) => Number(r.attributes('width')));
     expect(width[0] / width[2]).toBeCloseTo(plan.coolingHours.high / plan.holdHours, 2);
   });

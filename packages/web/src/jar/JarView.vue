@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { honeyKeeping, labelText, massText, netVolumeMl, readMassG, smallMassText, type FillGoal, type JarFill } from '@furrow/core';
+import { fillLine, honeyKeeping, labelText, massText, netVolumeMl, readMassG, smallMassText, type FillGoal, type JarFill } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -45,6 +45,11 @@ const now = useNow();
 const { data: clocks } = useClocks();
 const settle = computed(() => clocks.value?.find((c) => c.kind === 'settle' && c.batchId === detail.value?.batch.id && c.dueAt) ?? null);
 const jarOf = (id: string) => jars.value?.find((j) => j.id === id);
+/** How high that stands, where the jar's inside is known. */
+function highOf(f: { id: string; netG: number }): string {
+  const j = jarOf(f.id);
+  return j?.widthMm && j.depthMm ? `, ${fillLine({ netG: f.netG, moisturePercent: moisturePercent.value, innerDiameterMm: j.widthMm, innerDepthMm: j.depthMm }).mm.toFixed(0)} mm high` : '';
+}
 const lightest = ref<Record<string, string>>({});
 const lightG = (id: string): number | null => { const t = lightest.value[id]; if (!t) return null; const g = readMassG(t, units.value === 'metric' ? 'g' : 'oz'); return g === null ? null : Math.round(g); };
 async function write(id: string, count: number, netG: number): Promise<void> {
@@ -93,7 +98,7 @@ const jarHeight = (netG: number): number => Math.cbrt((netVolumeMl(netG, moistur
         <ul class="shelf">
           <li v-for="f in fill.fills" :key="f.id">
             <svg :width="jarStep(f) * (Math.min(f.count, 24) - 1) + jarHeight(f.netG) / 1.2 + 5" height="82" aria-hidden="true"><g v-for="i in Math.min(f.count, 24)" :key="i" :transform="`translate(${(i - 1) * jarStep(f) + 2} ${78 - jarHeight(f.netG)})`"><rect :y="0" :width="jarHeight(f.netG) / 1.2" :height="jarHeight(f.netG)" rx="5" fill="var(--open)" stroke="var(--ink)" stroke-width="1.5" /><rect x="3" y="-6" :width="jarHeight(f.netG) / 1.2 - 6" height="8" fill="var(--wood)" stroke="var(--ink)" /></g></svg>
-            <span class="shelf-text"><b class="display">{{ f.count }} × {{ f.netG }} g</b><span class="sub">{{ jarOf(f.id)?.name }}, of {{ jarOf(f.id)?.stock }} in stock. Fill to {{ Math.round(netVolumeMl(f.netG, moisturePercent)) }} ml.</span></span>
+            <span class="shelf-text"><b class="display">{{ f.count }} × {{ f.netG }} g</b><span class="sub">{{ jarOf(f.id)?.name }}, of {{ jarOf(f.id)?.stock }} in stock. Fill to {{ Math.round(netVolumeMl(f.netG, moisturePercent)) }} ml{{ highOf(f) }}.</span></span>
             <TextField v-model="lightest[f.id]" :label="`Lightest ${f.netG} g jar weighed, net`" hint="Labels never say more. Empty: not weighed." />
             <Button :label="`Filled ${f.count}`" :loading="filling.busy.value" :disabled="Boolean(lightest[f.id]) && lightG(f.id) === null" @click="write(f.id, f.count, f.netG)" />
           </li>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SHAPE_WORDS, newJarKindSchema, newVesselSchema, type JarKindRecord, type PieceShape, type Vessel, type VesselRole } from '@furrow/core';
+import { SHAPE_WORDS, fillLine, newJarKindSchema, newVesselSchema, type JarKindRecord, type PieceShape, type Vessel, type VesselRole } from '@furrow/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref } from 'vue';
@@ -24,6 +24,8 @@ const vessel = ref<VesselDraft | null>(null);
 const jar = ref<JarDraft | null>(null);
 const editVessel = (v?: Vessel): void => { refusal.value = null; vessel.value = v ? { ...v } : { id: null, revision: 0, name: '', role: 'lower', volumeL: null, tareG: null, innerDiameterMm: null, headspacePercent: null, holeMm: null }; };
 const editJar = (j?: JarKindRecord): void => { refusal.value = null; jar.value = j ? { ...j } : { id: null, revision: 0, name: '', purpose: 'jar', cost: 0, netG: null, tareG: null, stock: null, value: 0, widthMm: null, heightMm: null, depthMm: null, shape: 'rectangle', minG: null, maxG: null }; };
+/** Where the net weight stands in a jar whose inside is known. */
+const line = computed(() => { const j = jar.value; return j && j.purpose === 'jar' && j.netG && j.widthMm && j.depthMm ? fillLine({ netG: j.netG, moisturePercent: 18, innerDiameterMm: j.widthMm, innerDepthMm: j.depthMm }) : null; });
 const vesselReady = computed(() => newVesselSchema.omit({ id: true }).safeParse(strip(vessel.value)).success);
 const jarReady = computed(() => newJarKindSchema.omit({ id: true }).safeParse(strip(jar.value)).success);
 function strip(draft: VesselDraft | JarDraft | null): Record<string, unknown> {
@@ -77,6 +79,7 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number => ((v.volum
         <TextField v-model="jar.name" label="Name" :error="fieldError('name')" />
         <label class="sub" for="purpose">What goes into it</label><select id="purpose" v-model="jar.purpose" class="native"><option v-for="(word, purpose) in purposes" :key="purpose" :value="purpose">{{ word }}</option></select>
         <NumberField v-model="jar.netG" label="Net weight" unit="g" whole :min="10" :max="50000" :error="fieldError('netG')" /><NumberField v-model="jar.tareG" label="Weight empty, with lid" unit="g" whole :min="0" :error="fieldError('tareG')" /><NumberField v-model="jar.stock" label="In stock" whole :min="0" :max="10000" :error="fieldError('stock')" /><NumberField v-model="jar.value" label="Price of one, 0 if none" :min="0" :error="fieldError('value')" /><NumberField v-model="jar.cost" label="What an empty one costs" :min="0" :error="fieldError('cost')" />
+        <template v-if="jar.purpose === 'jar'"><div class="sides"><NumberField v-model="jar.widthMm" nullable label="Inside, across, if you know it" unit="mm" :min="5" :max="1000" :error="fieldError('widthMm')" /><NumberField v-model="jar.depthMm" nullable label="Inside, deep" unit="mm" :min="5" :max="1000" :error="fieldError('depthMm')" /></div><p v-if="line" class="sub" :class="{ rust: line.question }" role="status">{{ line.question ?? `Filled ${line.mm.toFixed(0)} mm high; full it holds about ${line.holdsG} g of 18 % honey.` }}</p></template>
         <template v-if="jar.purpose !== 'jar'">
           <p class="sub">{{ jar.purpose === 'chunk' ? 'The strip that stands in it: as wide as its mouth lets in, as long as it is deep inside.' : 'Its inner measures: the knife is planned for them.' }}</p>
           <div class="sides"><NumberField v-model="jar.widthMm" nullable :label="jar.purpose === 'chunk' ? 'Strip, wide' : 'Inside, wide'" unit="mm" :min="5" :max="1000" :error="fieldError('widthMm')" /><NumberField v-model="jar.heightMm" nullable :label="jar.purpose === 'chunk' ? 'Strip, long' : 'Inside, long'" unit="mm" :min="5" :max="1000" :error="fieldError('heightMm')" /><NumberField v-model="jar.depthMm" nullable label="Inside, deep" unit="mm" :min="5" :max="1000" :error="fieldError('depthMm')" /></div>

@@ -1,0 +1,37 @@
+import { honeyDensityKgPerL } from '../honey/density.js';
+import { netVolumeMl } from './volume.js';
+
+/** Room under the lid that a jar keeps, share of its volume: honey swells in the warm. A starting value. */
+const HEADSPACE = 0.03;
+/** Grams this near to the millilitres a jar holds are taken for the usual slip, grams written for millilitres. */
+const SLIP = 0.04;
+
+export interface FillLine {
+  /** Millilitres the net weight fills, and how high that stands above the inner floor. */
+  ml: number;
+  mm: number;
+  /** What the jar holds to its brim, ml, and what honey of this water it takes with room under the lid, g. */
+  brimMl: number;
+  holdsG: number;
+  /** What does not fit, a sentence; null where nothing does not. */
+  question: string | null;
+}
+
+/**
+ * Where honey of a net weight stands in a round jar: volume by density (SCIENCE 2), height by its inner shape. Takes
+ * grams, percent of water, inner diameter and depth in mm. Asks where the weight does not fit, and where the jar's
+ * millilitres were taken for its grams: a litre of honey is about 1.4 kg, never 1 kg.
+ */
+export function fillLine(input: { netG: number; moisturePercent: number; innerDiameterMm: number; innerDepthMm: number }): FillLine {
+  const { netG, moisturePercent, innerDiameterMm, innerDepthMm } = input;
+  const areaMm2 = (Math.PI * innerDiameterMm ** 2) / 4;
+  const ml = netVolumeMl(netG, moisturePercent);
+  const brimMl = (areaMm2 * innerDepthMm) / 1000;
+  const holdsG = Math.floor(brimMl * (1 - HEADSPACE) * honeyDensityKgPerL(moisturePercent));
+  const mm = (ml * 1000) / areaMm2;
+  const slip = Math.abs(netG - brimMl) <= SLIP * brimMl;
+  const question = netG > holdsG
+    ? `${netG} g do not fit: to its brim it holds ${brimMl.toFixed(0)} ml, about ${holdsG} g with room under the lid.`
+    : slip ? `${netG} g is its ${brimMl.toFixed(0)} ml taken for grams? Full it holds about ${holdsG} g; ${netG} g stand ${mm.toFixed(0)} of ${innerDepthMm.toFixed(0)} mm high.` : null;
+  return { ml, mm, brimMl, holdsG, question };
+}
