@@ -102,5 +102,5 @@ async function byHand(): Promise<void> {
 <style scoped>
 .pieces td { vertical-align: top; } .weigh { display: flex; gap: 8px; align-items: flex-start; } .weigh :deep(.p-inputtext) { width: 110px; min-height: 56px; font-weight: 700; } .weigh .p-button { min-height: 56px; padding: 0 14px; } .nowrap { white-space: nowrap; } .main { min-height: 84px !important; font: 600 22px var(--display) !important; width: 100%; }
 .tick { display: flex; gap: 12px; align-items: center; min-height: 48px; } .tick input { width: 24px; height: 24px; accent-color: var(--field); flex: none; } section { display: flex; flex-direction: column; gap: 10px; } h2 { margin-top: 6px; }
-@media (max-width: 599px) { aside { order: -1; } .pieces thead { display: none; } .pieces tr { display: grid; grid-template-columns: 1fr auto; gap: 2px 10px; padding: 8px 0; border-bottom: var(--line); } .pieces td { border: 0; padding: 2px 0; } .pieces td:nth-child(n + 3) { grid-column: 1 / -1; } .weigh :deep(.p-inputtext) { width: 150px; } }
+@media (max-width: 599px) { section { order: 1; } .pieces thead { display: none; } .pieces tr { display: grid; grid-template-columns: 1fr auto; gap: 2px 10px; padding: 8px 0; border-bottom: var(--line); } .pieces td { border: 0; padding: 2px 0; } .pieces td:nth-child(n + 3) { grid-column: 1 / -1; } .weigh :deep(.p-inputtext) { width: 150px; } }
 </style>
