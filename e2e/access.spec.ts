@@ -2,6 +2,9 @@ import AxeBuilder from '@axe-core/playwright';
 import { lift } from './lift.js';
 import { expect, test, type Page } from '@playwright/test';
 
+// Colours are measured at rest: a key that has just come alive would be caught between two of them.
+test.use({ contextOptions: { reducedMotion: 'reduce' } });
+
 const BASE = 'http://127.0.0.1:4582';
 
 for (const path of ['/', '/look', '/look?comb=13', '/hives/new', '/choose', '/comb-or-liquid', '/ready', '/bring', '/take', '/drain', '/cut', '/jar', '/book', '/rules', '/nowhere']) {
