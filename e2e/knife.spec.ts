@@ -54,6 +54,31 @@ test('a comb read from a photo is taken, and lies on the board with its flaws', 
   await expect.poll(async () => (await detail()).boards[0].flaws.filter((f) => f.kind === 'crack').length).toBe(1);
 });
 
+test('where the comb is thin, drawn with its millimetres, a box it would not fill stays off it', async ({ page }) => {
+  await page.goto(`${server.base}/cut/${batchId}`);
+  await page.getByRole('navigation', { name: 'Combs' }).getByRole('button', { name: /comb 13/ }).click();
+  await touch(page, 'another thickness');
+  await page.getByLabel('Thick there').fill('10');
+  await page.getByText('Or by numbers').click();
+  for (const [label, mm] of [['From the left', '0'], ['Below the bar', '0'], ['Wide', '120'], ['High', '300']]) await page.getByLabel(label, { exact: true }).fill(mm);
+  await touch(page, 'Draw it');
+  await expect(page.getByText('10 mm thick')).toBeVisible();
+  await expect(page.getByText(/mm thick, one place measured apart/)).toBeVisible();
+  await touch(page, 'another thickness');
+  await page.getByRole('checkbox', { name: 'Cut for Wide jar 700' }).uncheck();
+  await touch(page, 'Find the best cuts');
+  await expect(page.getByRole('heading', { name: /^Plan 1 of/ })).toBeVisible({ timeout: 20_000 });
+  const thin = (await page.locator('svg rect[stroke-dasharray="3 5"]').boundingBox())!;
+  const cups = page.getByRole('img', { name: /on the board/ }).getByRole('button', { name: /^Sample cup/ });
+  expect(await cups.count()).toBeGreaterThan(0);
+  for (const piece of await cups.all()) expect((await piece.boundingBox())!.x).toBeGreaterThan(thin.x + thin.width - 6);
+  await page.getByRole('button', { name: 'Put the plans away' }).click();
+  await touch(page, 'Rub out');
+  await page.getByText('10 mm thick').click({ force: true });
+  await expect(page.getByText('10 mm thick')).toHaveCount(0);
+  await touch(page, 'Rub out');
+});
+
 test('the best cuts are found and kept; one piece cracks and the rest is planned anew', async ({ page }) => {
   await page.goto(`${server.base}/cut/${batchId}`);
   await page.getByRole('navigation', { name: 'Combs' }).getByRole('button', { name: /comb 13/ }).click();

@@ -5,12 +5,13 @@ import { STEP_MM } from './cutPlan.js';
 import type { Rect } from './knifeCuts.js';
 
 /** What a piece must not have on it. The first are read from the comb, the others drawn on by hand. */
-export const FLAW_KINDS = ['edge', 'open', 'pollen', 'brood', 'empty', 'damaged', 'dark', 'crack', 'dent', 'wire', 'thin'] as const;
+export const FLAW_KINDS = ['edge', 'open', 'pollen', 'brood', 'empty', 'damaged', 'dark', 'crack', 'dent', 'wire', 'thin', 'thickness'] as const;
 export type FlawKind = (typeof FLAW_KINDS)[number];
-export const FLAW_WORDS: Record<FlawKind, string> = { edge: 'outside the comb', open: 'open cells', pollen: 'pollen', brood: 'brood', empty: 'empty cells', damaged: 'torn or ragged', dark: 'dark comb', crack: 'crack', dent: 'dent', wire: 'wire or bar', thin: 'too thin' };
+export const FLAW_WORDS: Record<FlawKind, string> = { edge: 'outside the comb', open: 'open cells', pollen: 'pollen', brood: 'brood', empty: 'empty cells', damaged: 'torn or ragged', dark: 'dark comb', crack: 'crack', dent: 'dent', wire: 'wire or bar', thin: 'too thin', thickness: 'another thickness' };
 /** Flaws a person draws. */
-export const DRAWN_FLAWS = ['crack', 'dent', 'damaged', 'wire', 'thin', 'pollen', 'brood', 'open', 'dark'] as const satisfies readonly FlawKind[];
-export interface Flaw extends Rect { kind: FlawKind }
+export const DRAWN_FLAWS = ['crack', 'dent', 'damaged', 'wire', 'thickness', 'pollen', 'brood', 'open', 'dark'] as const satisfies readonly FlawKind[];
+/** A flaw, or a region whose thickness was measured apart (kind `thickness`, mm): that bars only boxes it does not suit. */
+export interface Flaw extends Rect { kind: FlawKind; thicknessMm?: number }
 
 /** A face as it was painted or measured; its cells by the lattice they were read on. */
 export interface SeenFace { lattice: FaceLattice; cells: Uint8Array }
@@ -37,7 +38,7 @@ function flawOfCell(side: SeenSide, outline: CombOutline, xMm: number, yMm: numb
 }
 
 /** Squares of one kind joined to as few rectangles as rows allow: runs along a row, then equal runs below each other. */
-function joined(kind: FlawKind, bad: readonly boolean[][], stepMm: number, widthMm: number, heightMm: number): Flaw[] {
+export function joinedSquares(kind: FlawKind, bad: readonly boolean[][], stepMm: number, widthMm: number, heightMm: number): Flaw[] {
   const open = new Map<string, Flaw>();
   const done: Flaw[] = [];
   bad.forEach((row, r) => {
@@ -101,16 +102,17 @@ export function boardOf(input: { outline: CombOutline; sides: { A: SeenSide; B: 
   const least = Math.max(1, Math.round((input.leastCm2 * 100) / stepMm ** 2));
   const any = kinds.map((row) => row.map((kind) => kind !== null && !ALWAYS.has(kind)));
   withoutSmall(any, least);
-  const flaws = FLAW_KINDS.flatMap((kind) => joined(kind, kinds.map((row, r) => row.map((k, c) => k === kind && (ALWAYS.has(kind) || any[r][c]))), stepMm, widthMm, heightMm));
+  const flaws = FLAW_KINDS.flatMap((kind) => joinedSquares(kind, kinds.map((row, r) => row.map((k, c) => k === kind && (ALWAYS.has(kind) || any[r][c]))), stepMm, widthMm, heightMm));
   return { widthMm, heightMm, flaws, seen: seen === 2 ? 'both' : seen === 1 ? 'one' : 'none' };
 }
 
 /** Area of the board that is free of flaws, cm²: what could at most become pieces. Flaws may overlap each other. */
-export function freeCm2(board: Pick<Board, 'widthMm' | 'heightMm'> & { flaws: readonly Rect[] }, stepMm = STEP_MM): number {
+export function freeCm2(board: Pick<Board, 'widthMm' | 'heightMm'> & { flaws: readonly (Rect & { kind?: string })[] }, stepMm = STEP_MM): number {
+  const flaws = board.flaws.filter((f) => f.kind !== 'thickness');
   let free = 0;
   for (let y = 0; y < board.heightMm; y += stepMm) for (let x = 0; x < board.widthMm; x += stepMm) {
     const [w, h] = [Math.min(stepMm, board.widthMm - x), Math.min(stepMm, board.heightMm - y)];
-    if (!board.flaws.some((f) => f.xMm < x + w - 1e-9 && x < f.xMm + f.widthMm - 1e-9 && f.yMm < y + h - 1e-9 && y < f.yMm + f.heightMm - 1e-9)) free += (w * h) / 100;
+    if (!flaws.some((f) => f.xMm < x + w - 1e-9 && x < f.xMm + f.widthMm - 1e-9 && f.yMm < y + h - 1e-9 && y < f.yMm + f.heightMm - 1e-9)) free += (w * h) / 100;
   }
   return free;
 }

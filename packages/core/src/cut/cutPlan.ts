@@ -5,7 +5,8 @@ import { knifeCuts, type Cut } from './knifeCuts.js';
 import { pricedPlan } from './pricedPlan.js';
 
 export interface PieceWanted { id: string; widthMm: number; heightMm: number; value: number; mayTurn: boolean; limit?: number }
-export interface CombDefect extends Defect { kind: string }
+/** `bars`: ids of the only pieces that may not lie there. */
+export interface CombDefect extends Defect { kind: string; bars?: readonly string[] }
 export interface CutPlanInput {
   comb: { widthMm: number; heightMm: number };
   kerfMm: number;
@@ -39,7 +40,7 @@ export function cutQuestion(input: CutPlanInput, mostSteps?: number): CutQuestio
   // A limit above what the comb can hold is none.
   const holds = (p: PieceWanted): number => Math.floor((comb.widthMm * comb.heightMm) / (p.widthMm * p.heightMm));
   const limits = pieces.map((p) => (p.limit === undefined || p.limit >= holds(p) ? null : p.limit));
-  return { grid: cutGrid({ widthMm: comb.widthMm, heightMm: comb.heightMm, kerfMm, stepMm, lays, defects, mostSteps }), nets, limits };
+  return { grid: cutGrid({ widthMm: comb.widthMm, heightMm: comb.heightMm, kerfMm, stepMm, lays, defects: defects.map((d) => (d.bars ? { ...d, barsKinds: d.bars.map((id) => pieces.findIndex((p) => p.id === id)) } : d)), mostSteps }), nets, limits };
 }
 
 /** A plan as it is given: the spots as pieces, the knife's order, what it is worth and what is left over. */

@@ -82,12 +82,33 @@ export function combOutHours(temperatureC: number): number {
   return temperatureC >= 25 ? 24 : temperatureC >= 18 ? 48 : temperatureC >= 12 ? 96 : 168;
 }
 
-export interface OrderRun { order: 'whole' | 'pieces'; pieces: number; cracked: number }
-/** Which order of work cracked less in this household, from its own runs; null sentence until both were tried with ten pieces each. */
-export function orderCompared(runs: readonly OrderRun[]): { order: 'whole' | 'pieces'; pieces: number; cracked: number; share: number | null }[] {
+/** One harvest's run of an order of work: pieces that came under the knife or stood in the cold, and those that cracked at each. */
+export interface OrderRun { order: 'whole' | 'pieces'; pieces: number; crackedCold: number; crackedKnife: number }
+
+/**
+ * The runs of a household, one a harvest that was frozen: pieces cracked under the knife count to the order the
+ * harvest went by (the first freezing says it), those cracked in the cold as they were counted at the freezer. Combs
+ * frozen whole count by the pieces cut of them afterwards; without any they are no run yet.
+ */
+export function orderRuns(keepings: readonly { batchId: string; kind: string; order: 'whole' | 'pieces'; pieces: number; cracked: number; startedAt: string; endedAt: string | null }[], pieces: readonly { batchId: string; state: string }[]): OrderRun[] {
+  const frozen = keepings.filter((k) => k.kind === 'freeze' && k.endedAt).sort((a, b) => a.startedAt.localeCompare(b.startedAt));
+  return [...new Set(frozen.map((k) => k.batchId))].flatMap((batchId) => {
+    const own = frozen.filter((k) => k.batchId === batchId);
+    const { order } = own[0];
+    const tried = pieces.filter((p) => p.batchId === batchId && p.state !== 'planned');
+    const inTheCold = order === 'pieces' ? own.reduce((n, k) => n + k.pieces, 0) : 0;
+    const all = Math.max(tried.length, inTheCold);
+    return all ? [{ order, pieces: all, crackedCold: own.reduce((n, k) => n + k.cracked, 0), crackedKnife: tried.filter((p) => p.state === 'cracked').length }] : [];
+  });
+}
+
+export interface OrderCompared { order: 'whole' | 'pieces'; pieces: number; crackedCold: number; crackedKnife: number; share: number | null }
+/** How much cracked by each order of work in this household, in the cold and under the knife; no share where it was never tried. */
+export function orderCompared(runs: readonly OrderRun[]): OrderCompared[] {
   return (['whole', 'pieces'] as const).map((order) => {
     const own = runs.filter((r) => r.order === order);
-    const [pieces, cracked] = [own.reduce((n, r) => n + r.pieces, 0), own.reduce((n, r) => n + r.cracked, 0)];
-    return { order, pieces, cracked, share: pieces > 0 ? cracked / pieces : null };
+    const total = (of: (r: OrderRun) => number): number => own.reduce((n, r) => n + of(r), 0);
+    const [pieces, crackedCold, crackedKnife] = [total((r) => r.pieces), total((r) => r.crackedCold), total((r) => r.crackedKnife)];
+    return { order, pieces, crackedCold, crackedKnife, share: pieces > 0 ? (crackedCold + crackedKnife) / pieces : null };
   });
 }

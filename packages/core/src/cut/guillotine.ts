@@ -1,6 +1,7 @@
 /** One way a piece may lie: its sides as it lies, what it is worth above waste, and which kind of piece it is. */
 export interface Lay { kind: number; widthMm: number; heightMm: number; net: number }
-export interface Defect { xMm: number; yMm: number; widthMm: number; heightMm: number }
+/** A place no piece may lie on; with `barsKinds` only pieces of those kinds. */
+export interface Defect { xMm: number; yMm: number; widthMm: number; heightMm: number; barsKinds?: readonly number[] }
 export interface Spot { kind: number; xMm: number; yMm: number; widthMm: number; heightMm: number }
 
 /** Where pieces may begin in a comb, and which lays fit where: made once, solved many times with other prices. */
@@ -75,7 +76,7 @@ export function cutGrid(input: { widthMm: number; heightMm: number; kerfMm: numb
       lays.forEach((l, i) => {
         const [x, y] = [xs[a], ys[c]];
         if (x + l.widthMm > widthMm + EPS || y + l.heightMm > heightMm + EPS) return;
-        if (near.some((d) => x < d.xMm + d.widthMm - EPS && d.xMm < x + l.widthMm - EPS && y < d.yMm + d.heightMm - EPS && d.yMm < y + l.heightMm - EPS)) return;
+        if (near.some((d) => (!d.barsKinds || d.barsKinds.includes(l.kind)) && x < d.xMm + d.widthMm - EPS && d.xMm < x + l.widthMm - EPS && y < d.yMm + d.heightMm - EPS && d.yMm < y + l.heightMm - EPS)) return;
         here.push({ lay: i, b: firstBound(xs, widthMm, a, x + l.widthMm), d: firstBound(ys, heightMm, c, y + l.heightMm) });
       });
       free.push(here);

@@ -13,3 +13,4 @@ export * from './projection.js';
 export * from './rack.js';
 export * from './replan.js';
 export * from './template.js';
+export * from './thickness.js';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
-import { combOutHours, coreWarmingHours, freezingPlan, orderCompared, type FreezingInput } from './freezing.js';
+import { combOutHours, coreWarmingHours, freezingPlan, orderCompared, orderRuns, type FreezingInput } from './freezing.js';
 import { gradePiece } from './grade.js';
 import { boxFit, chunkJar, chunkJars, pieceG } from './pieces.js';
 import { projectPieces } from './projection.js';
@@ -87,7 +87,8 @@ describe('cold against pests', () => {
     }));
   });
   it('shows which order of work cracked less, from the runs alone', () => {
-    expect(orderCompared([{ order: 'whole', pieces: 20, cracked: 5 }, { order: 'pieces', pieces: 30, cracked: 3 }, { order: 'whole', pieces: 10, cracked: 1 }])).toEqual([{ order: 'whole', pieces: 30, cracked: 6, share: 0.2 }, { order: 'pieces', pieces: 30, cracked: 3, share: 0.1 }]);
+    const run = (order: 'whole' | 'pieces', pieces: number, crackedCold: number, crackedKnife: number) => ({ order, pieces, crackedCold, crackedKnife });
+    expect(orderCompared([run('whole', 20, 1, 4), run('pieces', 30, 1, 2), run('whole', 10, 0, 1)])).toEqual([{ ...run('whole', 30, 1, 5), share: 0.2 }, { ...run('pieces', 30, 1, 2), share: 0.1 }]);
     expect(orderCompared([])[0].share).toBeNull();
   });
 });
@@ -135,5 +136,17 @@ describe('the template', () => {
       expect(Math.max(...all.map((s) => s.yMm + s.heightMm))).toBeCloseTo(h, 6);
       expect(all.every((s) => s.widthMm <= 190 + 1e-9 && s.heightMm <= 277 + 1e-9 && s.widthMm > 0 && s.heightMm > 0)).toBe(true);
     }));
+  });
+});
+
+describe('orders of work, harvest by harvest', () => {
+  const freeze = (batchId: string, order: 'whole' | 'pieces', pieces: number, cracked: number, startedAt: string) => ({ batchId, kind: 'freeze', order, pieces, cracked, startedAt, endedAt: startedAt });
+  const pieces = (batchId: string, cut: number, cracked: number, planned = 0) => [...Array(cut).fill({ batchId, state: 'cut' }), ...Array(cracked).fill({ batchId, state: 'cracked' }), ...Array(planned).fill({ batchId, state: 'planned' })];
+  it('counts what cracked under the knife to the order the harvest went by', () => {
+    const runs = orderRuns([freeze('a', 'whole', 2, 1, '2026-01-01'), freeze('b', 'pieces', 9, 0, '2026-01-02')], [...pieces('a', 8, 4, 3), ...pieces('b', 9, 1)]);
+    expect(runs).toEqual([{ order: 'whole', pieces: 12, crackedCold: 1, crackedKnife: 4 }, { order: 'pieces', pieces: 10, crackedCold: 0, crackedKnife: 1 }]);
+  });
+  it('is no run while nothing was cut of combs frozen whole, or the freezer still runs', () => {
+    expect(orderRuns([freeze('a', 'whole', 2, 0, '2026-01-01'), { ...freeze('b', 'pieces', 5, 0, '2026-01-01'), endedAt: null }], pieces('b', 5, 0))).toEqual([]);
   });
 });

@@ -5,7 +5,7 @@ import { BLEMISHES, GRADES } from '../cut/grade.js';
 import { gramsSchema, idSchema, noteSchema } from './common.js';
 
 const mm = (high: number) => z.number('Millimetres.').min(0, 'At least 0 mm.').max(high, `At most ${high} mm.`);
-const flawSchema = z.strictObject({ kind: z.enum(FLAW_KINDS), xMm: z.number('Millimetres.').min(-1000).max(2000), yMm: z.number('Millimetres.').min(-1000).max(2000), widthMm: mm(2000), heightMm: mm(2000) });
+const flawSchema = z.strictObject({ kind: z.enum(FLAW_KINDS), xMm: z.number('Millimetres.').min(-1000).max(2000), yMm: z.number('Millimetres.').min(-1000).max(2000), widthMm: mm(2000), heightMm: mm(2000), thicknessMm: z.number('Millimetres.').min(8, 'At least 8 mm.').max(80, 'At most 80 mm.').optional() }).refine((f) => f.kind !== 'thickness' || f.thicknessMm !== undefined, { message: 'How thick is it there, in mm?', path: ['thicknessMm'] });
 const cutSchema = z.strictObject({ x1Mm: z.number(), y1Mm: z.number(), x2Mm: z.number(), y2Mm: z.number() });
 
 /** A comb laid on the board: what its reading says of it. */

@@ -14,7 +14,7 @@ async function templateOf(db: Knex, id: string): Promise<TemplateInput> {
   const take = await db('takes').where({ batchId: board.batchId, combId: board.combId, removedAt: null }).first();
   const kinds = new Map((await list<JarKindRecord>(db, 'jarKinds')).map((k) => [k.id, k.name]));
   const pieces = await list<CutPiece>(db, 'cutPieces', { boardId: id });
-  return { name: `${batch.hiveName}${take?.slot ? `, ${unitWord(kind)} ${placeLabel(take.slot)}` : ''}, ${batch.date}`, widthMm: board.widthMm, heightMm: board.heightMm, cuts: board.cuts, flaws: board.flaws, pieces: pieces.filter((p) => p.state !== 'cracked').map((p) => ({ ...p, label: kinds.get(p.jarKindId) ?? 'piece' })) };
+  return { name: `${batch.hiveName}${take?.slot ? `, ${unitWord(kind)} ${placeLabel(take.slot)}` : ''}, ${batch.date}`, widthMm: board.widthMm, heightMm: board.heightMm, cuts: board.cuts, flaws: board.flaws.filter((f) => f.kind !== 'thickness'), pieces: pieces.filter((p) => p.state !== 'cracked').map((p) => ({ ...p, label: kinds.get(p.jarKindId) ?? 'piece' })) };
 }
 
 /** What is read for Cut: templates, and what all combs so far have given. */

@@ -32,7 +32,7 @@ async function layAll(): Promise<void> {
 async function together(): Promise<void> {
   says.value = plan.value = null;
   progress.value = 0;
-  const input: BatchPlanInput = { kerfMm: props.rules.kerfMm, pieces: wanted.value, combs: open.value.map((c) => ({ id: c.board!.id, comb: { widthMm: c.board!.widthMm, heightMm: c.board!.heightMm }, defects: c.board!.flaws })) };
+  const input: BatchPlanInput = { kerfMm: props.rules.kerfMm, pieces: wanted.value, combs: open.value.map((c) => ({ id: c.board!.id, comb: { widthMm: c.board!.widthMm, heightMm: c.board!.heightMm }, defects: props.boards.defects(c.board!) })) };
   const asked = JSON.parse(JSON.stringify(input)) as BatchPlanInput;
   try {
     const found = await worker.api.batch(asked, proxy((share: number) => { if (progress.value !== null) progress.value = share; }));
@@ -55,7 +55,7 @@ function cancel(): void {
 async function keep(): Promise<void> {
   const boards = plan.value!.plans.map(({ id, plan: p }) => {
     const board = open.value.find((c) => c.board!.id === id)!.board!;
-    return { boardId: id, plan: { flaws: board.flaws, thicknessMm: board.thicknessMm, cuts: p.cuts, cutsDone: 0, value: p.value, provenOptimal: p.provenOptimal, possiblePieces: possible.value[id] ?? p.placements.length, pieces: p.placements.map((q) => { const r = props.boards.expected(props.boards.boxes.value.find((b) => b.id === q.id)!, board.thicknessMm, q); return { id: newId(), jarKindId: q.id, xMm: q.xMm, yMm: q.yMm, widthMm: q.widthMm, heightMm: q.heightMm, lowG: Math.round(r.low), midG: Math.round(r.mid), highG: Math.round(r.high), bestSide: 'A' }; }) } };
+    return { boardId: id, plan: { flaws: board.flaws, thicknessMm: board.thicknessMm, cuts: p.cuts, cutsDone: 0, value: p.value, provenOptimal: p.provenOptimal, possiblePieces: possible.value[id] ?? p.placements.length, pieces: p.placements.map((q) => { const r = props.boards.expected(props.boards.boxes.value.find((b) => b.id === q.id)!, board, q); return { id: newId(), jarKindId: q.id, xMm: q.xMm, yMm: q.yMm, widthMm: q.widthMm, heightMm: q.heightMm, lowG: Math.round(r.low), midG: Math.round(r.mid), highG: Math.round(r.high), bestSide: 'A' }; }) } };
   });
   if (await go('/cutBoards/plans', { boards }, `${boards.length} combs planned together.`)) plan.value = null;
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BLEMISH_WORDS, DRAWN_FLAWS, FLAW_WORDS, GRADE_WORDS, SPOILT_CAUSES, SPOILT_WORDS, bestSideUp, boxFit, freeCm2, projectPieces, readShape, seenOutline, smallMassText, type BatchDetail, type Blemish, type FlawKind, type HouseRules, type Rect, type SpoiltCause } from '@furrow/core';
+import { BLEMISH_WORDS, DRAWN_FLAWS, FLAW_WORDS, GRADE_WORDS, SPOILT_CAUSES, SPOILT_WORDS, bestSideUp, freeCm2, projectPieces, readShape, seenOutline, smallMassText, unfitFor, type BatchDetail, type Blemish, type CombBox, type FlawKind, type HouseRules, type Rect, type SpoiltCause } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, toRef, watch } from 'vue';
@@ -17,11 +17,13 @@ const { go, busy, refusal } = useSend();
 const board = computed(() => props.comb.board);
 const pieces = computed(() => props.detail.pieces.filter((p) => p.boardId === board.value?.id));
 const wanted = computed(() => props.boards.piecesFor(board.value?.id ?? null, board.value?.thicknessMm ?? 30));
-const knife = useKnife(board, pieces, toRef(props, 'rules'), wanted);
+const knife = useKnife(board, pieces, toRef(props, 'rules'), wanted, props.boards.defects);
 const units = computed(() => props.rules.units);
 const side = ref<'A' | 'B'>('A');
 const SIDES = [{ label: 'Side A', value: 'A' }, { label: 'Side B', value: 'B' }];
 const selected = ref<string | null>(null);
+/** How thick the comb is where the next region is drawn. */
+const regionMm = ref<number | null>(24);
 const draws = ref<FlawKind | 'rub' | null>(null);
 const byNumbers = ref<{ xMm: number | null; yMm: number | null; widthMm: number | null; heightMm: number | null }>({ xMm: null, yMm: null, widthMm: null, heightMm: null });
 watch(() => props.comb.combId, () => { selected.value = draws.value = null; });
@@ -32,13 +34,16 @@ const heightMm = computed(() => board.value?.heightMm ?? outline.value.depthMm);
 const s = computed(() => Math.min(1.95, 800 / widthMm.value, 440 / heightMm.value));
 const thicknessMm = computed(() => board.value?.thicknessMm ?? props.comb.look?.thicknessMm ?? 30);
 const boxOf = (id: string) => props.boards.boxes.value.find((b) => b.id === id)!;
-const range = (p: Rect & { jarKindId: string }) => props.boards.expected(boxOf(p.jarKindId), thicknessMm.value, p);
+const range = (p: Rect & { jarKindId: string }) => props.boards.expected(boxOf(p.jarKindId), board.value!, p);
 const drawn = computed(() => knife.shown.value.pieces.map((p) => {
   const known = pieces.value.find((q) => q.id === p.key);
   const r = range(p);
   return { ...p, label: boxName(props.boards.boxes.value, p), weight: known?.netG ? smallMassText(known.netG, units.value, 1) : `${Math.round(r.low / 10) * 10}–${Math.round(r.high / 10) * 10} g` };
 }));
-const counts = computed(() => props.boards.boxes.value.flatMap((b) => { const n = knife.shown.value.pieces.filter((p) => p.jarKindId === b.id && p.state !== 'cracked').length; return n ? [{ box: b, n, fit: b.purpose === 'piece' ? boxFit(thicknessMm.value, b.depthMm) : 'fits', light: b.minG !== null && props.boards.expected(b, thicknessMm.value).mid < b.minG }] : []; }));
+/** Why the comb as a whole does not suit a box, if it does not; its regions may. */
+const misfit = (b: CombBox): string | null => unfitFor(b, thicknessMm.value);
+const counts = computed(() => props.boards.boxes.value.flatMap((b) => { const n = knife.shown.value.pieces.filter((p) => p.jarKindId === b.id && p.state !== 'cracked').length; return n ? [{ box: b, n, unfit: misfit(b) }] : []; }));
+const regions = computed(() => { const n = knife.flaws.value.filter((f) => f.kind === 'thickness').length; return n === 0 ? null : n === 1 ? 'one place' : `${n} places`; });
 const restCm2 = computed(() => (widthMm.value * heightMm.value - knife.shown.value.pieces.reduce((a, p) => a + p.widthMm * p.heightMm, 0)) / 100);
 const cutting = computed(() => board.value !== null && knife.draft.value === null && board.value.cuts.length > 0 && !board.value.doneAt);
 const here = computed(() => pieces.value.find((p) => p.id === selected.value) ?? null);
@@ -75,10 +80,10 @@ async function cracked(): Promise<void> {
 }
 const setFlaws = (flaws: unknown[], said: string): unknown => go(`/cutBoards/${board.value!.id}`, { flaws }, said, { method: 'PATCH' });
 async function addFlaw(rect: Rect): Promise<void> {
-  if (!draws.value || draws.value === 'rub' || !board.value) return;
+  if (!draws.value || draws.value === 'rub' || !board.value || (draws.value === 'thickness' && regionMm.value === null)) return;
   const clip = (v: number, most: number): number => Math.round(Math.min(most, Math.max(0, v)) * 10) / 10;
   const [x0, y0] = [clip(rect.xMm, widthMm.value), clip(rect.yMm, heightMm.value)];
-  const flaw = { kind: draws.value, xMm: x0, yMm: y0, widthMm: clip(rect.xMm + rect.widthMm, widthMm.value) - x0, heightMm: clip(rect.yMm + rect.heightMm, heightMm.value) - y0 };
+  const flaw = { kind: draws.value, xMm: x0, yMm: y0, widthMm: clip(rect.xMm + rect.widthMm, widthMm.value) - x0, heightMm: clip(rect.yMm + rect.heightMm, heightMm.value) - y0, ...(draws.value === 'thickness' ? { thicknessMm: regionMm.value } : {}) };
   const had = knife.draft.value !== null;
   if ((await setFlaws([...board.value.flaws, flaw], `${FLAW_WORDS[draws.value]} drawn.`)) && had) await knife.find();
 }
@@ -97,12 +102,13 @@ const spoil = (cause: SpoiltCause): unknown => go(`/cutBoards/${board.value!.id}
   <section class="face">
     <div class="line"><p class="sub" aria-live="polite">
       <template v-if="!board">Not on the board yet. Side A up, bar above.</template>
-      <template v-else>{{ freeCm2(board).toFixed(0) }} of {{ ((widthMm * heightMm) / 100).toFixed(0) }} cm² without a flaw, {{ thicknessMm }} mm thick.<template v-if="board.seen === 'none'"> It was never read: look it over, draw what you see.</template><template v-else-if="board.seen === 'one'"> One side was read: turn it, draw what is on the other.</template></template>
+      <template v-else>{{ freeCm2(board).toFixed(0) }} of {{ ((widthMm * heightMm) / 100).toFixed(0) }} cm² without a flaw, {{ thicknessMm }} mm thick<template v-if="regions">, {{ regions }} measured apart</template>.<template v-if="board.seen === 'none'"> It was never read: look it over, draw what you see.</template><template v-else-if="board.seen === 'one'"> One side was read: turn it, draw what is on the other.</template></template>
     </p><SelectButton v-model="side" class="sides" :options="SIDES" option-label="label" option-value="value" :allow-empty="false" aria-label="Side up" /></div>
     <CutComb :width-mm="widthMm" :height-mm="heightMm" :s="s" :outline="outline" :shares="comb.look?.sides[side] ?? comb.look?.sides.A ?? { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 }" :faces="faces.data.value ?? null" :side="side" :flaws="knife.flaws.value" :pieces="drawn" :cuts="knife.shown.value.cuts" :cuts-done="knife.draft.value ? 0 : (board?.cutsDone ?? 0)" :kerf-mm="knife.kerfMm.value" :selected="selected" :draws="draws" :fixed="!board" :label="`${comb.name} on the board, ${drawn.length} pieces`" @piece="selected = selected === $event ? null : $event" @move-piece="knife.drag" @move-cut="knife.dragCut" @flaw="addFlaw" @rub="rub" />
     <p v-if="knife.says.value" class="caution" role="alert">{{ knife.says.value }}</p>
-    <p v-if="counts.length" class="made"><span v-for="c in counts" :key="c.box.id"><b>{{ c.n }}</b> {{ c.box.name }}<small v-if="c.fit === 'too-thick'" class="rust"> too thick for its lid</small><small v-else-if="c.light" class="rust"> likely under {{ c.box.minG }} g</small><small v-else-if="c.fit === 'low'" class="sub"> low in its box</small></span><span><b>{{ restCm2.toFixed(0) }} cm²</b> to crush</span><span v-if="knife.shown.value.value > 0"><b>{{ rules.currency }} {{ knife.shown.value.value.toFixed(0) }}</b><small class="sub"> less the empty boxes{{ knife.shown.value.proven ? ', nothing better on 5 mm' : '' }}</small></span></p>
+    <p v-if="counts.length" class="made"><span v-for="c in counts" :key="c.box.id"><b>{{ c.n }}</b> {{ c.box.name }}<small v-if="c.unfit && boards.allTheSame.value[c.box.id]" class="rust"> {{ c.unfit }}</small></span><span><b>{{ restCm2.toFixed(0) }} cm²</b> to crush</span><span v-if="knife.shown.value.value > 0"><b>{{ rules.currency }} {{ knife.shown.value.value.toFixed(0) }}</b><small class="sub"> less the empty boxes{{ knife.shown.value.proven ? ', nothing better on 5 mm' : '' }}</small></span></p>
     <div v-if="board && !cutting && !board.doneAt && !board.spoilt" class="tools" role="group" aria-label="Draw a flaw"><span class="sub">Draw a flaw:</span><Button v-for="k in DRAWN_FLAWS" :key="k" size="small" :outlined="draws !== k" :label="FLAW_WORDS[k]" :aria-pressed="draws === k" @click="draws = draws === k ? null : k" /><Button size="small" :outlined="draws !== 'rub'" label="Rub out" :aria-pressed="draws === 'rub'" @click="draws = draws === 'rub' ? null : 'rub'" /></div>
+    <p v-if="draws === 'thickness'" class="numbers"><NumberField v-model="regionMm" narrow label="Thick there" unit="mm" :min="8" :max="80" /><span class="sub">Then draw where, on the comb. Boxes it does not suit stay off it; weights follow.</span></p>
     <details v-if="draws && draws !== 'rub'" class="how"><summary>Or by numbers, from the left and from the bar</summary><div class="numbers"><NumberField v-model="byNumbers.xMm" narrow label="From the left" unit="mm" :min="0" /><NumberField v-model="byNumbers.yMm" narrow label="Below the bar" unit="mm" :min="0" /><NumberField v-model="byNumbers.widthMm" narrow label="Wide" unit="mm" :min="0" /><NumberField v-model="byNumbers.heightMm" narrow label="High" unit="mm" :min="0" /><Button outlined label="Draw it" :disabled="!numbersReady" @click="addByNumbers" /></div></details>
   </section>
   <aside class="acts bench">
@@ -139,7 +145,7 @@ const spoil = (cause: SpoiltCause): unknown => go(`/cutBoards/${board.value!.id}
       <template v-else>
         <h2 class="furrow-heading">Boxes to cut for</h2>
         <p v-if="!boards.boxes.value.length" class="rust"><b>No box of the kit has inner measures.</b> <RouterLink to="/rules">Put boxes in the kit</RouterLink>, with their width and length in mm.</p>
-        <div v-for="b in boards.boxes.value" :key="b.id" class="tick"><input type="checkbox" :aria-label="`Cut for ${b.name}`" :checked="boards.wanted.value[b.id] ?? true" @change="boards.want(b.id, ($event.target as HTMLInputElement).checked)" /><span><b>{{ b.name }}</b> {{ b.widthMm }} × {{ b.heightMm }} mm<small class="sub"> {{ boards.free(b, board.id) }} empty, {{ boxFit(thicknessMm, b.depthMm) === 'too-thick' ? 'too shallow for this comb' : `${rules.currency} ${boards.priced(b).value.toFixed(0)}` }}</small></span><span class="gift"><input :id="`gift-${b.id}`" type="checkbox" :checked="boards.gifts.value[b.id] ?? false" @change="boards.gift(b.id, ($event.target as HTMLInputElement).checked)" /><label :for="`gift-${b.id}`" class="sub">as gifts</label></span></div>
+        <div v-for="b in boards.boxes.value" :key="b.id" class="tick"><input type="checkbox" :aria-label="`Cut for ${b.name}`" :checked="boards.wanted.value[b.id] ?? true" @change="boards.want(b.id, ($event.target as HTMLInputElement).checked)" /><span><b>{{ b.name }}</b> {{ b.widthMm }} × {{ b.heightMm }} mm<small class="sub"> {{ boards.free(b, board.id) }} empty, {{ rules.currency }} {{ boards.priced(b).value.toFixed(0) }}</small><small v-if="misfit(b)" class="rust">{{ boards.allTheSame.value[b.id] ? 'Cut all the same' : 'Left out' }}: {{ misfit(b) }}. <button type="button" class="as-link" @click="boards.cutAllTheSame(b.id, !boards.allTheSame.value[b.id])">{{ boards.allTheSame.value[b.id] ? 'Leave it out' : 'Cut it all the same' }}</button></small></span><span class="gift"><input :id="`gift-${b.id}`" type="checkbox" :checked="boards.gifts.value[b.id] ?? false" @change="boards.gift(b.id, ($event.target as HTMLInputElement).checked)" /><label :for="`gift-${b.id}`" class="sub">as gifts</label></span></div>
         <label class="tick"><input type="checkbox" :checked="boards.mayTurn.value" @change="boards.turn(($event.target as HTMLInputElement).checked)" /><span>Pieces may lie crosswise</span></label>
         <Button class="main" label="Find the best cuts" :disabled="!wanted.length" @click="knife.find()" />
         <details class="how"><summary>Spoilt for pieces…</summary><NumberField v-model="sheetSeasons" nullable label="Its sheet has served, if known" unit="seasons" whole :min="0" :max="40" /><div class="tools"><Button v-for="c in SPOILT_CAUSES" :key="c" size="small" outlined :label="SPOILT_WORDS[c]" @click="spoil(c)" /></div></details>

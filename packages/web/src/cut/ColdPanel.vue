@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PESTS, PEST_WORDS, SCHOOLS, freezingPlan, orderCompared, rackHours, type BatchDetail, type FreezingInput, type HouseRules, type Keeping, type Pest, type RackRun } from '@furrow/core';
+import { PESTS, PEST_WORDS, SCHOOLS, freezingPlan, orderCompared, orderRuns, rackHours, type BatchDetail, type FreezingInput, type HouseRules, type Keeping, type Pest, type RackRun } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -44,7 +44,7 @@ const question = computed((): FreezingInput | null => (roomC.value === null || f
 const plan = computed(() => (question.value ? freezingPlan(question.value) : null));
 const runningPlan = computed(() => (freeze.value ? freezingPlan({ ...freeze.value, freezerL: props.rules.freezerL, freezerC: freeze.value.freezerC!, startC: freeze.value.roomC }) : null));
 const weeps = computed(() => (roomC.value === null || water.value === null ? null : rackHours({ temperatureC: roomC.value, moisturePercent: water.value, own: history.value?.racks as RackRun[] | undefined })));
-const compared = computed(() => orderCompared((history.value?.keepings ?? []).filter((k) => k.kind === 'freeze' && k.endedAt).map((k) => ({ order: k.order, pieces: k.pieces, cracked: k.cracked }))));
+const compared = computed(() => orderCompared(orderRuns(history.value?.keepings ?? [], history.value?.pieces ?? [])));
 const draft = (kind: 'rack' | 'freeze'): Record<string, unknown> => ({ id: newId(), batchId: props.detail.batch.id, kind, order: kind === 'rack' ? 'pieces' : order.value, pieces: count.value ?? pieces.value, thicknessMm: thicknessMm.value, apart: apart.value, litres: litres.value ?? 0, pest: pest.value, freezerC: kind === 'freeze' ? freezerC.value : null, roomC: roomC.value, moisturePercent: water.value ?? 18, humidityPercent: humidity.value });
 const begin = (kind: 'rack' | 'freeze'): unknown => go('/keepings', draft(kind), kind === 'rack' ? 'On the rack.' : 'In the freezer.');
 const cracked = ref<number | null>(0);
@@ -71,7 +71,7 @@ const whenReady = (k: Keeping): string => `${Date.parse(k.dueAt) <= now.value.ge
   <aside class="acts bench">
     <h2 class="furrow-heading">Order of work</h2>
     <SelectButton v-model="order" :options="orders" option-label="label" option-value="value" :allow-empty="false" aria-label="Order of work" class="orders" />
-    <p class="sub">Your rule: {{ SCHOOLS.freeze[rules.freeze].toLowerCase() }}. <template v-for="c in compared" :key="c.order"><template v-if="c.share !== null">{{ c.order === 'whole' ? 'Frozen whole' : 'Cut first' }}: {{ c.cracked }} of {{ c.pieces }} cracked. </template></template><template v-if="compared.every((c) => c.share === null)">Which cracks less here shows once you have tried.</template></p>
+    <p class="sub">Your rule: {{ SCHOOLS.freeze[rules.freeze].toLowerCase() }}. <template v-for="c in compared" :key="c.order"><template v-if="c.share !== null">{{ c.order === 'whole' ? 'Frozen whole' : 'Cut first' }}: {{ c.crackedKnife }} cracked under the knife and {{ c.crackedCold }} in the cold, of {{ c.pieces }} pieces. </template></template><template v-if="compared.every((c) => c.share === null)">Which cracks less here shows once you have tried.</template></p>
     <template v-if="!freeze && !thaw">
       <label class="sub" for="pest">Against</label><select id="pest" v-model="pest" class="native"><option v-for="p in PESTS" :key="p" :value="p">{{ PEST_WORDS[p] }}</option></select>
       <div class="fields"><NumberField v-model="freezerC" narrow label="The freezer" unit="°C" :min="-45" :max="5" :error="fieldError('freezerC')" /><NumberField v-model="count" narrow :label="order === 'whole' ? 'Combs' : 'Pieces'" unit="" whole :min="1" :max="400" :error="fieldError('pieces')" /><NumberField v-model="litres" narrow nullable label="Room they take" unit="L" :min="0" :error="fieldError('litres')" /></div>

@@ -1,4 +1,4 @@
-import { boardOf, combBoxes, pieceG, pieceWanted, placeLabel, seenOutline, unpackFace, unitWord, readShape, type BatchDetail, type CombBox, type CombOutline, type CutBoard, type CutPiece, type HouseRules, type JarKindRecord, type Look, type LookFaces, type SeenSide } from '@furrow/core';
+import { boardOf, combBoxes, knifeDefects, pieceG, pieceThicknessMm, pieceWanted, placeLabel, seenOutline, unpackFace, unitWord, readShape, type BatchDetail, type CombBox, type CombOutline, type CutBoard, type CutPiece, type HouseRules, type JarKindRecord, type Look, type LookFaces, type CombDefect, type Rect, type SeenSide, type ThickBoard } from '@furrow/core';
 import { computed, ref, type Ref } from 'vue';
 import { newId, read } from '../server/client.js';
 
@@ -27,7 +27,12 @@ export function useBoards(detail: Ref<BatchDetail | undefined>, rules: Ref<House
   const mayTurn = ref(true);
   const asked = computed(() => boxes.value.filter((b) => wanted.value[b.id] ?? true));
   const piecesFor = (boardId: string | null, thicknessMm: number) => asked.value.map((b) => pieceWanted(priced(b), free(b, boardId), mayTurn.value, thicknessMm));
-  const expected = (box: CombBox, thicknessMm: number, at?: { widthMm: number; heightMm: number }) => pieceG({ widthMm: at?.widthMm ?? box.widthMm, heightMm: at?.heightMm ?? box.heightMm, shape: box.shape, thicknessMm, moisturePercent: undefined });
+  /** What a piece of a board should weigh, by the thickness where it lies. */
+  const expected = (box: CombBox, board: ThickBoard, at: Rect) => pieceG({ widthMm: at.widthMm, heightMm: at.heightMm, shape: box.shape, thicknessMm: pieceThicknessMm(board, at) });
+  /** Boxes that are cut for although the comb's thickness or weight does not suit them, by the person's word. */
+  const allTheSame = ref<Record<string, boolean>>({});
+  const cutAllTheSame = (id: string, yes: boolean): void => void (allTheSame.value = { ...allTheSame.value, [id]: yes });
+  const defects = (board: ThickBoard): CombDefect[] => knifeDefects(board, asked.value, new Set(Object.keys(allTheSame.value).filter((id) => allTheSame.value[id])));
 
   /** Both sides of a comb as they were seen; its cells are fetched once. */
   async function seenOf(comb: CombToCut): Promise<{ outline: CombOutline; sides: { A: SeenSide; B: SeenSide } }> {
@@ -48,7 +53,7 @@ export function useBoards(detail: Ref<BatchDetail | undefined>, rules: Ref<House
   const priced = (b: CombBox): CombBox => (gifts.value[b.id] ? { ...b, value: (b.value * (rules.value?.givenWorthPercent ?? 100)) / 100 } : b);
   const want = (id: string, yes: boolean): void => void (wanted.value = { ...wanted.value, [id]: yes });
   const turn = (yes: boolean): void => void (mayTurn.value = yes);
-  return { boxes, combs, free, wanted, want, gifts, gift, priced, mayTurn, turn, asked, piecesFor, expected, laid, seenOf };
+  return { boxes, combs, free, wanted, want, gifts, gift, priced, mayTurn, turn, asked, piecesFor, expected, defects, allTheSame, cutAllTheSame, laid, seenOf };
 }
 
 

@@ -13,7 +13,7 @@ const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
  * The knife on one board: plans made in a worker, flipped through, moved by hand, and planned anew after a crack. What
  * is only looked at is a draft; `kept` is what the server has. A newer question ends the one before.
  */
-export function useKnife(board: Ref<CutBoard | null>, pieces: Ref<CutPiece[]>, rules: Ref<HouseRules | undefined>, wanted: Ref<CutPlanInput['pieces']>) {
+export function useKnife(board: Ref<CutBoard | null>, pieces: Ref<CutPiece[]>, rules: Ref<HouseRules | undefined>, wanted: Ref<CutPlanInput['pieces']>, defectsOf: (board: CutBoard) => CombDefect[]) {
   const drafts = shallowRef<Draft[]>([]);
   const at = ref(0);
   const busy = ref(false);
@@ -26,7 +26,7 @@ export function useKnife(board: Ref<CutBoard | null>, pieces: Ref<CutPiece[]>, r
   const shown = computed(() => draft.value ?? kept.value);
   const flaws = computed((): Flaw[] => board.value?.flaws ?? []);
   const kerfMm = computed(() => rules.value?.kerfMm ?? 3);
-  const input = computed((): CutPlanInput | null => (board.value ? { comb: { widthMm: board.value.widthMm, heightMm: board.value.heightMm }, kerfMm: kerfMm.value, pieces: wanted.value, defects: flaws.value } : null));
+  const input = computed((): CutPlanInput | null => (board.value ? { comb: { widthMm: board.value.widthMm, heightMm: board.value.heightMm }, kerfMm: kerfMm.value, pieces: wanted.value, defects: defectsOf(board.value) } : null));
   watch(() => board.value?.id, () => { drafts.value = []; says.value = null; });
 
   async function ask<T>(run: (api: ReturnType<typeof cutterWorker>['api']) => Promise<T>): Promise<T | null> {
@@ -71,7 +71,7 @@ export function useKnife(board: Ref<CutBoard | null>, pieces: Ref<CutPiece[]>, r
     drafts.value = draft.value ? drafts.value.map((d, i) => (i === at.value ? next : d)) : [next];
     if (!drafts.value[at.value]) at.value = 0;
   }
-  const own = computed(() => (board.value ? { ...board.value, flaws: flaws.value } : null));
+  const own = computed(() => (board.value ? { ...board.value, flaws: defectsOf(board.value) } : null));
   const movable = computed(() => shown.value.pieces.filter((p) => p.state === 'planned'));
   const may = (): boolean => {
     if (board.value && board.value.cutsDone > 0) { says.value = 'The knife has begun: pieces stay where they are. If one cracks, touch it.'; return false; }

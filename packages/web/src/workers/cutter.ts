@@ -9,8 +9,8 @@ const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
 /** The knife's plans, off the page's own thread; `end` in the client stops one in the middle. */
 const api = {
   plans: (input: CutPlanInput): CutPlan[] => cutPlans(input),
-  /** Pieces the same boxes would get from this comb without its flaws (the comb's own edge stays). */
-  possible: (input: CutPlanInput): number => cutPlan({ ...input, defects: input.defects.filter((d) => d.kind === 'edge'), pieces: input.pieces.map(({ limit: _limit, ...p }) => p) }).placements.length,
+  /** Pieces the same boxes would get from this comb without its flaws (the comb's own edge and thickness stay). */
+  possible: (input: CutPlanInput): number => cutPlan({ ...input, defects: input.defects.filter((d) => d.kind === 'edge' || d.kind === 'thickness'), pieces: input.pieces.map(({ limit: _limit, ...p }) => p) }).placements.length,
   replan: (input: CutPlanInput, plan: { placements: Placement[]; cuts: Cut[] }, done: number, found: CombDefect[]): Replanned => replan(input, plan, done, found),
   async batch(input: BatchPlanInput, onProgress: (share: number) => void): Promise<BatchPlan> {
     const steps = batchPlanSteps(input, await solver());
