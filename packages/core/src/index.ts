@@ -9,6 +9,7 @@ export * from './units/readQuantity.js';
 export * from './units/readingLine.js';
 export * from './units/format.js';
 export * from './units/ranges.js';
+export * from './units/ownRatio.js';
 export * from './units/seeded.js';
 export * from './units/dates.js';
 export * from './honey/moisture.js';

@@ -15,6 +15,7 @@ import { Problem, asProblem, notFound } from './problem.js';
 import { photoRoutes } from './photos/routes.js';
 import { bookReads } from './book/reads.js';
 import { cutReads } from './cut/reads.js';
+import { jarReads, lotPages } from './jar/reads.js';
 import { readRoutes } from './reads.js';
 import { ALL_WRITES } from './store/allWrites.js';
 import { performWrite } from './store/writes.js';
@@ -63,11 +64,13 @@ export function makeApp({ db, clock, seed, webFolder, photoFolder }: AppOptions)
     });
   }
   api.use(instrumentRoutes(db, clock, seed));
-  api.use(bookReads(db));
+  api.use(bookReads(db, clock));
   api.use(cutReads(db));
+  api.use(jarReads(db));
   api.use(readRoutes(db, clock, seed));
   api.use((_request, _response, next) => next(notFound('address')));
   app.use('/api/v1', api);
+  app.use(lotPages(db));
 
   if (existsSync(join(webFolder, 'index.html'))) {
     app.use(express.static(webFolder, { index: false, setHeaders: (response, path) => response.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache') }));

@@ -1,17 +1,15 @@
 import { Router, type Request } from 'express';
-import { labelText, type Batch, type CutPiece, type Lot } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
 import { householdRuns } from './drain/runs.js';
 import { timetableCalendar } from './files/calendar.js';
-import { labelsPdf } from './files/labels.js';
 import { practiceWeather } from './instruments/weather.js';
 import { openPlans, plannedDay, siteWeather } from './ready/plans.js';
 import { sheetPdf } from './files/sheet.js';
-import { notFound, refused } from './problem.js';
+import { refused } from './problem.js';
 import { list } from './store/rows.js';
 import { hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
-import { batchDetail, batchViews, bookView, currentRules, originsOf } from './store/views.js';
+import { batchDetail, batchViews, bookView, currentRules } from './store/views.js';
 import { clocks } from './today/clocks.js';
 import { todayLines } from './today/today.js';
 
@@ -79,26 +77,5 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
     response.type('application/pdf').setHeader('Content-Disposition', 'inline; filename="furrow-plan.pdf"');
     response.send(Buffer.from(await sheetPdf(day, day.harvests[0].detail.batch.zone)));
   });
-  router.get('/lots/:id/labels.pdf', async (request, response) => {
-    const lot = (await bookView(db)).lots.find((l) => l.id === request.params.id);
-    if (!lot || !lot.code || !lot.netG) throw notFound('filled lot');
-    const [batch] = await batchViews(db, { id: lot.batchId });
-    const { rules } = await currentRules(db);
-    const origin = { ...batch, ...(await originsOf(db, batch)) };
-    // A piece of comb has its own weight and so its own label; a strip's jar goes by the lightest.
-    const own = lot.kind === 'pieces' ? (await list<CutPiece>(db, 'cutPieces', { lotId: lot.id })).flatMap((p) => (p.netG ? [p.netG] : [])) : [];
-    const labels = own.length ? own.sort((a, b) => b - a).map((netG) => labelOf({ ...lot, netG, lowestWeighedG: netG }, origin, rules)) : Array.from({ length: Math.max(1, lot.count ?? 1) }, () => labelOf(lot, origin, rules));
-    const pdf = await labelsPdf(labels);
-    response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="labels-${lot.code}.pdf"`);
-    response.send(Buffer.from(pdf));
-  });
   return router;
-}
-
-/** The words of a lot's label, every one from the record. */
-function labelOf(lot: Lot, batch: Batch, rules: { bestBeforeMonths: number; registeredToSell: boolean; labelMaker: string }) {
-  return labelText({
-    batchCode: lot.code!, hiveName: batch.hiveName, siteName: batch.siteName, harvestedOn: batch.date, netG: lot.netG!, lowestWeighedG: lot.lowestWeighedG,
-    bestBeforeMonths: rules.bestBeforeMonths, registeredToSell: rules.registeredToSell, labelMaker: rules.labelMaker, product: lot.kind === 'pieces' ? 'comb honey' : 'honey',
-  });
 }

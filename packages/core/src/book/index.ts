@@ -1,3 +1,8 @@
-// Book: the double entry of grams. Other stages use only what stands here.
-export * from './massBalance.js';
+// Book: what every gram came from and went to, wax and rinse, what the seasons teach, what cannot all be true.
+export * from './contradictions.js';
+export * from './feedCheck.js';
 export * from './lotTrace.js';
+export * from './massBalance.js';
+export * from './rinse.js';
+export * from './seasons.js';
+export * from './waxYield.js';

@@ -58,3 +58,15 @@ export function placeNumber(boxNumber: number | null, inBox: number): number {
 export function placeLabel(slot: number): string {
   return slot < 100 ? String(slot) : `${Math.floor(slot / 100)}·${slot % 100}`;
 }
+
+/**
+ * Room for the combs that are read and taken in a hive, litres: places x pitch x mean width x depth of a comb, by the
+ * boxes that stand. Takes the hive and how many boxes of a compartment it has, under the key `hiveId compartment`.
+ */
+export function combLitres(hive: { id: string; kind: HiveKindName; geometry: Geometry }, boxes: ReadonlyMap<string, number>): number {
+  const shape = readShape(hive);
+  const { topWidthMm, bottomWidthMm, depthMm } = shape.outline;
+  const compartment = hiveKind(hive.kind).readCompartment;
+  const n = compartment === 'file' ? 1 : (boxes.get(`${hive.id} ${compartment}`) ?? 1);
+  return (n * shape.positions * shape.pitchMm * ((topWidthMm + bottomWidthMm) / 2) * depthMm) / 1e6;
+}

@@ -1,4 +1,6 @@
 import { DateTime } from 'luxon';
+import { nutritionText } from './nutrition.js';
+import { flowerText, type FlowerSupport } from './saleGate.js';
 import { labelOunces } from '../units/mass.js';
 
 export interface LabelRecord {
@@ -13,6 +15,15 @@ export interface LabelRecord {
   registeredToSell: boolean;
   labelMaker: string;
   product: 'honey' | 'comb honey';
+  /** Open or wet honey: to be used by this date, never sold. */
+  useBy?: string | null;
+  flower?: string | null;
+  flowerSupport?: FlowerSupport | null;
+  /** Water as it was measured, percent; left out where it never was. */
+  moisturePercent?: number | null;
+  /** Line of the household's address and country, under its name. */
+  makerAddress?: string;
+  nutrition?: boolean;
 }
 export interface LabelText {
   title: string;
@@ -25,6 +36,9 @@ export interface LabelText {
   warning: string;
   gift: string;
   maker: string;
+  flower: string;
+  moisture: string;
+  nutrition: string;
 }
 
 /** Net weight both ways: whole grams and ounces rounded down, so that neither promises more than is there. */
@@ -45,10 +59,13 @@ export function labelText(record: LabelRecord): LabelText {
     net: netWeightText(netG),
     netG,
     harvested: `Harvested ${harvested.toFormat('d LLL yyyy', { locale: 'en' })}`,
-    bestBefore: `Best before ${harvested.plus({ months: record.bestBeforeMonths }).toFormat('LLL yyyy', { locale: 'en' })}`,
+    bestBefore: record.useBy ? `Use by ${DateTime.fromISO(record.useBy, { zone: 'utc' }).toFormat('d LLL yyyy', { locale: 'en' })}` : `Best before ${harvested.plus({ months: record.bestBeforeMonths }).toFormat('LLL yyyy', { locale: 'en' })}`,
     batch: `Batch ${record.batchCode}`,
     warning: 'Not for children under twelve months.',
-    gift: record.registeredToSell ? '' : 'Gift, not for sale.',
-    maker: record.labelMaker,
+    gift: record.useBy ? 'Use first. Not for sale.' : record.registeredToSell ? '' : 'Gift, not for sale.',
+    maker: [record.labelMaker, record.makerAddress].filter(Boolean).join(', '),
+    flower: flowerText(record.flower ?? null, record.flowerSupport ?? null),
+    moisture: record.moisturePercent ? `${record.moisturePercent.toFixed(1)} % water` : '',
+    nutrition: record.nutrition && record.moisturePercent ? nutritionText(record.moisturePercent) : '',
   };
 }

@@ -53,15 +53,10 @@ export const newFillingSchema = z.strictObject({
   count: z.int('Whole jars.').min(1, 'At least one jar.').max(2000, 'At most 2000 jars.'),
   netG: z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000, 'At most 50 kg.'),
   lowestWeighedG: z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000).nullable(),
+  /** Net weights of the jars that were weighed one by one. */
+  weights: z.array(z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000)).max(2000).default([]),
 });
 export type NewFilling = z.infer<typeof newFillingSchema>;
-
-export const newWaxSchema = z.strictObject({
-  batchId: idSchema,
-  cleanG: gramsSchema,
-  /** Whether what is left of the wet wax goes out as slumgum and water. */
-  restIsSlumgum: z.boolean(),
-});
 
 export const newFlowSchema = z
   .strictObject({ id: idSchema, from: z.string().min(1), to: z.string().min(1), g: gramsSchema.min(1, 'At least 1 g.'), reason: noteSchema.min(2, 'Say why.'), at: instantSchema.optional() })

@@ -16,6 +16,7 @@ import type { CombCondition, FrameEventKind, IncidentKind, TakeOutcome, WentTo }
 import type { Blemish, Cut, Flaw, Grade, Pest, PieceShape } from '../cut/index.js';
 import type { DrainEventKind } from './bench.js';
 import type { KeepingKind, PieceState, SpoiltCause } from './cut.js';
+import type { FlowerSupport } from '../jar/index.js';
 import type { Fate } from './outs.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Plan, Stage } from './harvest.js';
@@ -109,14 +110,14 @@ export interface Keeping {
 export interface Out { id: string; lotId: string; fate: Fate; count: number; g: number; price: number | null; personId: string | null; occurredAt: string }
 /** Somebody honey went to. The name can be forgotten: then it is empty. */
 export interface Person { id: string; name: string }
-export type LotKind = 'comb' | 'crushed' | 'honey' | 'wet-wax' | 'clean-wax' | 'pieces' | 'jars';
-export interface Lot { id: string; batchId: string; kind: LotKind; name: string; code: string | null; count: number | null; netG: number | null; jarKindId: string | null; lowestWeighedG: number | null; inG: number; outG: number; nowG: number }
+export type LotKind = 'comb' | 'crushed' | 'honey' | 'wet-wax' | 'clean-wax' | 'pieces' | 'jars' | 'rinse' | 'debris' | 'mead';
+export interface Lot { id: string; batchId: string; kind: LotKind; name: string; code: string | null; count: number | null; netG: number | null; jarKindId: string | null; lowestWeighedG: number | null; weights: number[] | null; flower: string | null; flowerSupport: FlowerSupport | null; useBy: string | null; inG: number; outG: number; nowG: number }
 export interface Flow { id: string; from: string; to: string; g: number; at: string; recordedAt: string; voids: string | null; reason: string; commandId: string }
 /** A batch with all that was written about it. */
 export interface BatchDetail { batch: Batch; hive: Hive; looks: Look[]; takes: Take[]; marks: StepMark[]; incidents: Incident[]; frameEvents: FrameEvent[]; boards: CutBoard[]; pieces: CutPiece[]; keepings: Keeping[]; outs: Out[]; drains: Drain[]; lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { code: string; lot: string; message: string }[] }
 
 /** A clock that runs on the server: told by instants, so that reload, sleep and restart do not matter. */
-export interface Clock { id: string; kind: 'drain' | 'settle' | 'wait' | 'frame' | 'warm' | 'press' | 'rack' | 'freeze' | 'thaw' | 'out'; batchId: string; hiveName: string; startedAt: string; dueAt: string | null; dueWhat: string | null; urgent: boolean }
+export interface Clock { id: string; kind: 'drain' | 'settle' | 'wait' | 'frame' | 'warm' | 'press' | 'rack' | 'freeze' | 'thaw' | 'out' | 'wax' | 'rinse'; batchId: string; hiveName: string; startedAt: string; dueAt: string | null; dueWhat: string | null; urgent: boolean }
 export interface TodayLine { id: string; kind: string; stage: Stage | 'rules'; batchId: string | null; hiveId: string | null; title: string; dueAt: string | null; ifLeft: string; urgent: boolean }
 /** `state` says why there is no weight: a scale that was unplugged or overloaded shows none. */
 export interface ScaleReading { value: number; unit: 'g'; at: string; instrument: string; simulated: boolean; state: 'steady' | 'moving' | 'overload' | 'silent' }

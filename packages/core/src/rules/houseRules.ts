@@ -78,6 +78,32 @@ const cutRules = {
   pest: z.enum(['moth', 'beetle', 'both']),
 };
 
+export const LOT_PAGE_FACTS = ['hive', 'site', 'harvested', 'kind', 'water', 'flower', 'weight', 'maker'] as const;
+/** What stands on labels, who may be sold to, and what a stranger sees behind the code. */
+const labelRules = {
+  makerAddress: z.string().trim().max(120, 'At most 120 letters.'),
+  countryOfOrigin: z.string().trim().max(60, 'At most 60 letters.'),
+  /** Where the household is registered to sell, in its own words. */
+  sellWhere: z.string().trim().max(80, 'At most 80 letters.'),
+  tradeScale: z.boolean(),
+  nutritionOnLabel: z.boolean(),
+  /** Address under which this Furrow is reached from outside, for the code on a label; empty: the code holds only the batch. */
+  baseAddress: z.union([z.literal(''), z.url({ protocol: /^https?$/, error: 'An address such as https://honey.example.' })]),
+  lotPageShows: z.array(z.enum(LOT_PAGE_FACTS)).max(LOT_PAGE_FACTS.length),
+  /** Open or wet honey is to be used within so many days. A starting value. */
+  useFirstDays: z.int('Whole days.').min(1, 'At least 1 day.').max(365, 'At most 365 days.'),
+};
+
+/** Wax and what clings to gear. */
+const waxRules = {
+  /** Wet wax may wait unfrozen so many days before moth has it. A starting value: a month by many households. */
+  wetWaxDays: z.int('Whole days.').min(1, 'At least 1 day.').max(120, 'At most 120 days.'),
+  waxWay: z.enum(['solar', 'water-bath', 'bag-press']),
+  /** A rinse is used within so many hours, in the kitchen and in the cold. Starting values: thin sugar water soon ferments, nobody has a figure for yours. */
+  rinseKeepsHours: z.int('Whole hours.').min(1, 'At least 1 hour.').max(168, 'At most 168 hours.'),
+  rinseColdKeepsHours: z.int('Whole hours.').min(1, 'At least 1 hour.').max(720, 'At most 720 hours.'),
+};
+
 /** What things are worth to the household. Prices of jars and boxes stand with them in the kit. */
 const worthRules = {
   currency: z.string().trim().max(6, 'At most 6 letters.'),
@@ -142,6 +168,8 @@ export const houseRulesSchema = z.strictObject({
   ...plannedWork,
   ...benchRules,
   ...cutRules,
+  ...labelRules,
+  ...waxRules,
   ...worthRules,
 });
 export type HouseRules = z.infer<typeof houseRulesSchema>;
@@ -222,6 +250,8 @@ export const DEFAULT_RULES: HouseRules = {
   pest: 'moth',
   currency: '',
   waxPerKg: 0,
+  makerAddress: '', countryOfOrigin: '', sellWhere: '', tradeScale: false, nutritionOnLabel: false, baseAddress: '', lotPageShows: ['site', 'harvested', 'flower', 'maker'], useFirstDays: 60,
+  wetWaxDays: 30, waxWay: 'water-bath', rinseKeepsHours: 24, rinseColdKeepsHours: 72,
   givenPercent: 0,
   givenWorthPercent: 100,
   ownPercent: 0,
@@ -235,6 +265,7 @@ export const SCHOOLS = {
   crush: { mash: 'Mash to pulp: quick, cloudy', chop: 'Chop fine', slice: 'Slice and leave: slow, clear' },
   strain: { once: 'Strain once', twice: 'Strain twice', cloth: 'Through cloth', none: 'Do not strain' },
   wetGear: { wash: 'Wash it', 'same-hive': 'Back inside the same hive', open: 'Out in the open' },
+  waxWay: { solar: 'In the sun', 'water-bath': 'In a water bath', 'bag-press': 'In a bag, pressed under hot water' },
   underWeight: { discount: 'At a discount', chunk: 'Into a chunk jar', sample: 'As a sample' },
   pest: { moth: 'Wax moth', beetle: 'Small hive beetle', both: 'Both' },
   freeze: { pieces: 'After cutting, as pieces', whole: 'Whole, before cutting', none: 'Not at all' },

@@ -1,8 +1,13 @@
-import { lotTrace, type Batch, type LotKind, type TraceShare } from '@furrow/core';
+import { lotTrace, type Batch, type LotKind, type Reserve, type TraceShare } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
+import { plainCode as plain } from '../jar/codes.js';
+import type { ServerClock } from '../clock.js';
 import { notFound, refused } from '../problem.js';
 import { list } from '../store/rows.js';
+import { aftercareOf } from './aftercare.js';
+import { openQuestions } from './questions.js';
+import { seasonsOf } from './seasons.js';
 import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
 import { batchViews } from '../store/views.js';
 
@@ -12,11 +17,8 @@ export interface TraceAnswer {
   shares: (TraceShare & { name: string; batchId: string | null; hiveName: string | null; date: string | null })[];
 }
 
-/** A code as a person types it from a label: any case, spaces and hyphens as they please. */
-const plain = (code: string): string => code.replace(/[^A-Za-z0-9]/g, '').toUpperCase();
-
 /** Traces of the book: where a lot came from, where it is now; found by its id or by the code on its label. */
-export function bookReads(db: Knex): Router {
+export function bookReads(db: Knex, clock: ServerClock): Router {
   const router = Router();
   router.get('/traces', async (request, response) => {
     const { lot: id, code, direction } = request.query;
@@ -26,9 +28,10 @@ export function bookReads(db: Knex): Router {
     if (!lot) throw typeof code === 'string' ? refused(`No lot has the code "${code.slice(0, 40)}". It stands on the label behind "Batch".`, 'code') : notFound('lot');
     const flows = ((await db('flows')) as FlowRow[]).map(asBookFlow);
     const { shares } = lotTrace({ lots: lots.map(({ id: lotId, kind }) => ({ id: lotId, kind })), flows, lot: lot.id, direction });
+    const byId = new Map(lots.map((l) => [l.id, l]));
     const batches = new Map((await batchViews(db)).map((b): [string, Batch] => [b.id, b]));
     const about = (lotId: string): { name: string; batchId: string | null; hiveName: string | null; date: string | null } => {
-      const row = lots.find((l) => l.id === lotId);
+      const row = byId.get(lotId);
       const batch = row ? batches.get(row.batchId) : undefined;
       const name = lotId === 'outside' ? 'gone out' : lotId === 'loss' ? 'lost' : (row?.name ?? 'a lot that was taken back');
       return { name, batchId: batch?.id ?? null, hiveName: batch?.hiveName ?? null, date: batch?.date ?? null };
@@ -37,6 +40,10 @@ export function bookReads(db: Knex): Router {
     const answer: TraceAnswer = { lot: { id: lot.id, name: lot.name, code: lot.code, batchId: lot.batchId, hiveName: own.hiveName ?? '', date: own.date ?? '' }, shares: shares.map((s) => ({ ...s, ...about(s.lot) })) };
     response.json(answer);
   });
+  router.get('/harvests/:id/aftercare', async (request, response) => void response.json(await aftercareOf(db, request.params.id, clock.now().toISOString())));
+  router.get('/seasons', async (_request, response) => void response.json(await seasonsOf(db)));
+  router.get('/questions', async (_request, response) => void response.json({ items: await openQuestions(db) }));
+  router.get('/reserves', async (_request, response) => void response.json({ items: (await list<Reserve>(db, 'reserves')).filter((r) => !r.doneAt) }));
   router.get('/people', async (_request, response) => void response.json({ items: (await list<{ id: string; name: string }>(db, 'people')).filter((p) => p.name).map(({ id, name }) => ({ id, name })) }));
   return router;
 }

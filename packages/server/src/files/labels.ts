@@ -1,66 +1,67 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import fontkit from '@pdf-lib/fontkit';
-import type { LabelText } from '@furrow/core';
+import { labelPlace, layLabel, type LabelDesign, type LabelSheet, type LabelText, type LaidLabel } from '@furrow/core';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import QRCode from 'qrcode';
 
 const require = createRequire(import.meta.url);
-const POINTS_PER_MM = 72 / 25.4;
+export const POINTS_PER_MM = 72 / 25.4;
+const INK = rgb(0.094, 0.129, 0.106);
 
-export interface LabelSheet {
-  columns: number;
-  rows: number;
-  marginMm: number;
-}
-/** A4 with 3 columns and 8 rows. */
-export const DEFAULT_SHEET: LabelSheet = { columns: 3, rows: 8, marginMm: 8 };
-
-/** A PDF of label sheets on A4, each label from the record; font shipped and embedded, so accents print. */
-export async function labelsPdf(labels: readonly LabelText[], sheet: LabelSheet = DEFAULT_SHEET): Promise<Uint8Array> {
+export interface Fonts { regular: PDFFont; bold: PDFFont }
+/** A PDF with the shipped fonts embedded, so that accents and fractions print everywhere. */
+export async function pdfWithFonts(title: string): Promise<{ pdf: PDFDocument; fonts: Fonts }> {
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
-  const font = (name: string) => readFile(require.resolve(`dejavu-fonts-ttf/ttf/${name}.ttf`));
-  const regular = await pdf.embedFont(await font('DejaVuSans'), { subset: true });
-  const bold = await pdf.embedFont(await font('DejaVuSerif-Bold'), { subset: true });
-  const perPage = sheet.columns * sheet.rows;
-  const [width, height] = [210 * POINTS_PER_MM, 297 * POINTS_PER_MM];
-  const margin = sheet.marginMm * POINTS_PER_MM;
-  const labelWidth = (width - 2 * margin) / sheet.columns;
-  const labelHeight = (height - 2 * margin) / sheet.rows;
-  let page: PDFPage | null = null;
+  const font = async (name: string): Promise<PDFFont> => pdf.embedFont(await readFile(require.resolve(`dejavu-fonts-ttf/ttf/${name}.ttf`)), { subset: true });
+  pdf.setTitle(title);
+  return { pdf, fonts: { regular: await font('DejaVuSans'), bold: await font('DejaVuSerif-Bold') } };
+}
+
+/** The dark squares of a code, as rows of runs: fewer shapes than squares. */
+export function qrRuns(text: string): { size: number; runs: { x: number; y: number; length: number }[] } {
+  const { modules } = QRCode.create(text, { errorCorrectionLevel: 'M' });
+  const runs: { x: number; y: number; length: number }[] = [];
+  for (let y = 0; y < modules.size; y++) for (let x = 0; x < modules.size; x++) {
+    if (!modules.get(y, x)) continue;
+    const from = x;
+    while (x + 1 < modules.size && modules.get(y, x + 1)) x++;
+    runs.push({ x: from, y, length: x - from + 1 });
+  }
+  return { size: modules.size, runs };
+}
+
+/** A code of so many mm with its upper left corner there (points, y from the bottom), with the quiet edge it needs. */
+export function drawQr(page: PDFPage, text: string, x: number, top: number, sideMm: number): void {
+  const { size, runs } = qrRuns(text);
+  const module = (sideMm * POINTS_PER_MM) / (size + 4);
+  for (const run of runs) page.drawRectangle({ x: x + (run.x + 2) * module, y: top - (run.y + 3) * module, width: run.length * module + 0.02, height: module + 0.02, color: INK });
+}
+
+/** A PDF of label sheets as designed; `startAt` leaves labels of a sheet begun before empty. */
+export async function labelsPdf(labels: readonly LabelText[], design: LabelDesign, sheet: LabelSheet, qrText: string, startAt = 0): Promise<Uint8Array> {
+  const { pdf, fonts } = await pdfWithFonts('Labels');
+  const pages: PDFPage[] = [];
+  const laidOf = new Map<string, LaidLabel>();
   labels.forEach((label, i) => {
-    if (i % perPage === 0) page = pdf.addPage([width, height]);
-    const column = i % sheet.columns;
-    const row = Math.floor((i % perPage) / sheet.columns);
-    drawLabel(page!, label, margin + column * labelWidth, height - margin - (row + 1) * labelHeight, labelWidth, labelHeight, regular, bold);
+    const place = labelPlace(sheet, startAt + i);
+    while (pages.length <= place.page) pages.push(pdf.addPage([sheet.paperWidthMm * POINTS_PER_MM, sheet.paperHeightMm * POINTS_PER_MM]));
+    const key = JSON.stringify(label);
+    const laid = laidOf.get(key) ?? layLabel(design, label, sheet);
+    laidOf.set(key, laid);
+    drawLaid(pages[place.page], laid, fonts, qrText, place.xMm * POINTS_PER_MM, (sheet.paperHeightMm - place.yMm) * POINTS_PER_MM);
   });
-  pdf.setTitle('Labels');
   return pdf.save();
 }
 
-/** Largest size up to `size` at which the text fits the width. */
-function fit(font: PDFFont, text: string, size: number, width: number): number {
-  const wide = font.widthOfTextAtSize(text, size);
-  return wide > width ? (size * width) / wide : size;
-}
-
-function drawLabel(page: PDFPage, label: LabelText, x: number, y: number, width: number, height: number, regular: PDFFont, bold: PDFFont): void {
-  const ink = rgb(0.094, 0.129, 0.106);
-  const inset = 8;
-  page.drawRectangle({ x: x + 2, y: y + 2, width: width - 4, height: height - 4, borderColor: rgb(0.77, 0.81, 0.76), borderWidth: 0.5 });
-  let top = y + height - inset;
-  const line = (text: string, font: PDFFont, wanted: number): void => {
-    if (!text) return;
-    const size = fit(font, text, wanted, width - 2 * inset);
-    top -= size;
-    page.drawText(text, { x: x + inset, y: top, size, font, color: ink });
-    top -= wanted * 0.35;
-  };
-  line(label.title, bold, 14);
-  line(label.origin, regular, 8.5);
-  line(label.net, bold, 11);
-  line([label.harvested, label.batch].join('  '), regular, 7);
-  line([label.bestBefore, label.gift].filter(Boolean).join('  '), regular, 7);
-  line(label.warning, regular, 7);
-  line(label.maker, regular, 7);
+/** One laid label with its upper left corner there. A line wider than its room is set smaller. */
+function drawLaid(page: PDFPage, laid: LaidLabel, fonts: Fonts, qrText: string, x: number, top: number): void {
+  for (const line of laid.lines) {
+    const font = line.bold ? fonts.bold : fonts.regular;
+    const wide = font.widthOfTextAtSize(line.text, line.sizePt);
+    const room = line.widthMm * POINTS_PER_MM;
+    page.drawText(line.text, { x: x + line.xMm * POINTS_PER_MM, y: top - line.yMm * POINTS_PER_MM, size: wide > room ? (line.sizePt * room) / wide : line.sizePt, font, color: INK });
+  }
+  if (laid.qr) drawQr(page, qrText, x + laid.qr.xMm * POINTS_PER_MM, top - laid.qr.yMm * POINTS_PER_MM, laid.qr.sideMm);
 }

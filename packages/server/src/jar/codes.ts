@@ -1,5 +1,19 @@
 import type { Batch } from '@furrow/core';
+import type { Knex } from 'knex';
 import type { UnitOfWork } from '../store/unitOfWork.js';
+
+/** A code as a person types it from a label: any case, spaces and hyphens as they please. */
+export const plainCode = (code: string): string => code.replace(/[^A-Za-z0-9]/g, '').toUpperCase();
+
+/** Whose code this is, however it is written; null where it never was one. Codes of what was taken back count too: labels may exist. */
+export async function codeInUse(db: Knex, code: string, butBatchId: string | null = null): Promise<string | null> {
+  const plain = plainCode(code);
+  const rows = (await db('batches').join('visits', 'visits.id', 'batches.visitId').join('hives', 'hives.id', 'batches.hiveId').whereNotNull('batches.code').select('batches.id as id', 'batches.code as code', 'visits.date as date', 'hives.name as hive')) as { id: string; code: string; date: string; hive: string }[];
+  // A lot's code is its batch's with a number: a code that begins another's would be read as one of its lots.
+  const continues = (code: string, start: string): boolean => code.startsWith(start) && /^\d*$/.test(code.slice(start.length));
+  const found = rows.find((r) => r.id !== butBatchId && (continues(plain, plainCode(r.code)) || continues(plainCode(r.code), plain)));
+  return found ? `${found.hive}, harvested ${found.date}` : null;
+}
 
 /**
  * A batch code unique for ever: letters of the hive, the harvest's date, and a letter that counts the
@@ -9,11 +23,10 @@ async function batchCode(unit: UnitOfWork, batch: Batch): Promise<string> {
   if (batch.code) return batch.code;
   const letters = batch.hiveName.normalize('NFD').replace(/[^A-Za-z]/g, '').toUpperCase().slice(0, 4) || 'HIVE';
   const stem = `${letters}-${batch.date.replaceAll('-', '').slice(2)}`;
-  const used = new Set<string>((await unit.db('batches').where('code', 'like', `${stem}-%`).pluck('code')) as string[]);
   let code = '';
   for (let n = 0; !code; n++) {
     const candidate = `${stem}-${n < 26 ? String.fromCharCode(65 + n) : n}`;
-    if (!used.has(candidate)) code = candidate;
+    if (!(await codeInUse(unit.db, candidate))) code = candidate;
   }
   await unit.update('batches', batch.id, { code });
   return code;
@@ -23,5 +36,5 @@ async function batchCode(unit: UnitOfWork, batch: Batch): Promise<string> {
 export async function lotCode(unit: UnitOfWork, batch: Batch): Promise<string> {
   const code = await batchCode(unit, batch);
   const lots = await unit.db('lots').where({ batchId: batch.id }).whereNotNull('code').count('id as n').first();
-  return `${code}${Number(lots?.n ?? 0) + 1}`;
+  return `${code}${/\d$/.test(code) ? '-' : ''}${Number(lots?.n ?? 0) + 1}`;
 }

@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
-import { FATE_WORDS, newOutSchema, type Lot } from '@furrow/core';
+import { FATE_WORDS, newOutSchema, newReserveSchema, type Lot, type Reserve } from '@furrow/core';
 import { z } from 'zod';
 import { notFound, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
+import { find } from '../store/rows.js';
 import { batchDetail, bookView } from '../store/views.js';
 import { write } from '../store/writes.js';
 
@@ -24,6 +25,7 @@ export const outWrites = [
     run: async (unit, payload) => {
       const lot = (await bookView(unit.db)).lots.find((l: Lot) => l.id === payload.lotId && (l.kind === 'pieces' || l.kind === 'jars'));
       if (!lot || !lot.count) throw refused('Choose jars or pieces that were filled.', 'payload.lotId');
+      if (payload.fate === 'sold' && lot.useBy) throw refused('Open or wet honey is used first and not sold.', 'payload.fate');
       const gone = Number((await unit.db('outs').where({ lotId: lot.id, removedAt: null }).sum('count as n').first())?.n ?? 0);
       const left = lot.count - gone;
       if (payload.count > left) throw refused(left === 0 ? 'None of them is left.' : `Only ${left} of them ${left === 1 ? 'is' : 'are'} left.`, 'payload.count');
@@ -35,6 +37,24 @@ export const outWrites = [
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
+  write({
+    method: 'post', path: '/reserves', schema: newReserveSchema,
+    sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} promised`,
+    run: async (unit, { who, ...reserve }) => {
+      await find(unit.db, 'jarKinds', reserve.jarKindId, 'kind of jar');
+      await unit.insert('reserves', { ...reserve, personId: await personOf(unit, who), doneAt: null });
+      return { id: reserve.id };
+    },
+  }),
+  ...(['done', 'withdraw'] as const).map((act) => write({
+    method: 'post', path: `/reserves/:id/${act}`, schema: z.strictObject({}), sentence: () => (act === 'done' ? 'A promise kept' : 'A promise withdrawn'),
+    run: async (unit, _payload, { id }) => {
+      const reserve = await find<Reserve>(unit.db, 'reserves', id, 'promise');
+      if (reserve.doneAt) throw refused('This promise is kept already.', 'id');
+      await unit.update('reserves', id, act === 'done' ? { doneAt: unit.at } : { removedAt: unit.recordedAt });
+      return { id };
+    },
+  })),
   write({
     method: 'post', path: '/people/:id/forget', schema: z.strictObject({}),
     sentence: () => 'A name forgotten',

@@ -1,10 +1,28 @@
-import { newFillingSchema, newFlowSchema, newPiecesSchema, newWaxSchema, type JarKindRecord } from '@furrow/core';
-import { conflict, refused } from '../problem.js';
+import { fillAccuracy, lotWeightsSchema, newFillingSchema, newFillingsSchema, newFlowSchema, newPiecesSchema, useFirstSchema, type Batch, type JarKindRecord, type Lot } from '@furrow/core';
+import { DateTime } from 'luxon';
+import { refused } from '../problem.js';
+import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
-import { batchDetail, batchView, bookView } from '../store/views.js';
+import { batchDetail, batchView, bookView, currentRules } from '../store/views.js';
 import { lotCode } from './codes.js';
-import { lotOf } from '../take/lots.js';
 import { write } from '../store/writes.js';
+
+interface Filling { id: string; jarKindId: string; count: number; netG: number; lowestWeighedG: number | null; weights: number[] }
+
+/** Fills jars of one kind from one lot of honey: stock, book and the lot of n like jars. A use-first lot stays one in its jars. */
+async function fill(unit: UnitOfWork, batch: Batch, honey: Lot | undefined, filling: Filling, path: string): Promise<void> {
+  const { id, count, netG, weights } = filling;
+  const jar = await find<JarKindRecord>(unit.db, 'jarKinds', filling.jarKindId, 'kind of jar');
+  const totalG = count * netG;
+  if (!honey || honey.nowG < totalG) throw refused(`${count} jars of ${netG} g are ${totalG} g; ${honey?.nowG ?? 0} g of honey are there.`, path);
+  if (jar.stock < count) throw refused(`Only ${jar.stock} of "${jar.name}" are in stock.`, path);
+  if (netG > jar.netG * 1.1) throw refused(`${netG} g do not fit into "${jar.name}" of ${jar.netG} g.`, path.replace(/count$/, 'netG'));
+  if (weights.length > count) throw refused(`${count} jars, ${weights.length} weights.`, path);
+  const lowest = [...(filling.lowestWeighedG === null ? [] : [filling.lowestWeighedG]), ...(fillAccuracy(netG, weights) ? [Math.min(...weights)] : [])];
+  await unit.insert('lots', { id, batchId: batch.id, kind: 'jars', name: `${batch.hiveName}, ${count} x ${netG} g`, code: await lotCode(unit, batch), count, netG, jarKindId: jar.id, lowestWeighedG: lowest.length ? Math.min(...lowest) : null, weights: weights.length ? weights : null, useBy: honey.useBy });
+  await unit.flow({ from: honey.id, to: id, g: totalG, reason: 'Filled' });
+  await unit.update('jarKinds', jar.id, { stock: jar.stock - count });
+}
 
 export const jarWrites = [
   write({
@@ -25,28 +43,47 @@ export const jarWrites = [
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const honey = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'honey');
-      const jar = await find<JarKindRecord>(unit.db, 'jarKinds', payload.jarKindId, 'kind of jar');
-      const totalG = payload.count * payload.netG;
-      if (!honey || honey.nowG < totalG) throw refused(`${payload.count} jars of ${payload.netG} g are ${totalG} g; ${honey?.nowG ?? 0} g of honey are there.`, 'payload.count');
-      if (jar.stock < payload.count) throw refused(`Only ${jar.stock} of "${jar.name}" are in stock.`, 'payload.count');
-      if (payload.netG > jar.netG * 1.1) throw refused(`${payload.netG} g do not fit into "${jar.name}" of ${jar.netG} g.`, 'payload.netG');
-      await unit.insert('lots', { id: payload.id, batchId: batch.id, kind: 'jars', name: `${batch.hiveName}, ${payload.count} x ${payload.netG} g`, code: await lotCode(unit, batch), count: payload.count, netG: payload.netG, jarKindId: jar.id, lowestWeighedG: payload.lowestWeighedG });
-      await unit.flow({ from: honey.id, to: payload.id, g: totalG, reason: 'Filled' });
-      await unit.update('jarKinds', jar.id, { stock: jar.stock - payload.count });
+      await fill(unit, batch, honey, payload, 'payload.count');
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
   write({
-    method: 'post', path: '/waxes', schema: newWaxSchema,
-    sentence: (p) => `${p.cleanG} g of clean wax`,
-    run: async (unit, payload) => {
-      const batch = await batchView(unit.db, payload.batchId);
-      const wet = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'wet-wax');
-      if (!wet || wet.nowG <= 0) throw conflict('no-wax', 'No wet wax of this harvest is left to render.');
-      if (payload.cleanG > wet.nowG) throw refused(`Only ${wet.nowG} g of wet wax are there.`, 'payload.cleanG');
-      await unit.flow({ from: wet.id, to: await lotOf(unit, batch, 'clean-wax', 'clean wax'), g: payload.cleanG, reason: 'Rendered' });
-      if (payload.restIsSlumgum) await unit.flow({ from: wet.id, to: 'loss', g: wet.nowG - payload.cleanG, reason: 'Slumgum, honey and water' });
-      return { detail: await batchDetail(unit.db, batch.id) };
+    method: 'post', path: '/fillings/several', schema: newFillingsSchema,
+    sentence: (p) => { const n = p.fillings.reduce((sum, f) => sum + f.count, 0); return `${n} ${n === 1 ? 'jar' : 'jars'} filled from several lots`; },
+    run: async (unit, { fillings }) => {
+      for (const [i, { honeyLotId, ...filling }] of fillings.entries()) {
+        const honey = (await bookView(unit.db)).lots.find((lot) => lot.id === honeyLotId && lot.kind === 'honey');
+        if (!honey) throw refused('There is no such lot of honey.', `payload.fillings[${i}].honeyLotId`);
+        await fill(unit, await batchView(unit.db, honey.batchId), honey, { ...filling, lowestWeighedG: null, weights: [] }, `payload.fillings[${i}].count`);
+      }
+      return { lotIds: fillings.map((f) => f.id) };
+    },
+  }),
+  write({
+    method: 'post', path: '/lots/:id/weights', schema: lotWeightsSchema,
+    sentence: (p) => `${p.weights.length} ${p.weights.length === 1 ? 'jar' : 'jars'} weighed`,
+    run: async (unit, { weights }, { id }) => {
+      const lot = (await bookView(unit.db)).lots.find((l) => l.id === id && l.kind === 'jars');
+      if (!lot?.count || !lot.netG) throw refused('Choose jars that were filled.', 'payload.weights');
+      if (weights.length > lot.count) throw refused(`The lot has ${lot.count} jars, ${weights.length} weights.`, 'payload.weights');
+      const odd = weights.find((w) => w > lot.netG! * 1.3 || w < lot.netG! * 0.5);
+      if (odd !== undefined) throw refused(`${odd} g is far from ${lot.netG} g. Was the jar's tare taken off?`, 'payload.weights');
+      await unit.update('lots', id, { weights, lowestWeighedG: weights.length ? Math.min(...weights) : null }, unit.command.baseRevision);
+      return { detail: await batchDetail(unit.db, lot.batchId) };
+    },
+  }),
+  write({
+    method: 'post', path: '/lots/:id/use-first', schema: useFirstSchema,
+    sentence: (p) => (p.on ? 'A lot to be used first' : 'Not a use-first lot any more'),
+    run: async (unit, { on, useBy }, { id }) => {
+      const lot = (await bookView(unit.db)).lots.find((l) => l.id === id && ['honey', 'jars', 'pieces'].includes(l.kind));
+      if (!lot) throw refused('Choose honey, jars or pieces.', 'payload.on');
+      const batch = await batchView(unit.db, lot.batchId);
+      const { rules } = await currentRules(unit.db);
+      const by = on ? (useBy ?? DateTime.fromISO(batch.date).plus({ days: rules.useFirstDays }).toISODate()!) : null;
+      if (by && by < batch.date) throw refused(`It was harvested on ${batch.date}.`, 'payload.useBy');
+      await unit.update('lots', id, { useBy: by });
+      return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
   write({

@@ -15,9 +15,13 @@ const JSON_COLUMNS: Record<string, readonly string[]> = {
   readings: ['readings'],
   cutBoards: ['flaws', 'cuts'],
   cutPieces: ['blemishes'],
+  lots: ['weights'],
+  labelDesigns: ['fields'],
+  prints: ['sheet', 'fields', 'labels'],
+  waxRuns: ['blocks'],
 };
 /** Columns kept as 0 or 1. */
-const FLAGS: Record<string, readonly string[]> = { takes: ['byBox'], cutBoards: ['provenOptimal'], keepings: ['apart'], drains: ['thixotropic'], weighings: ['leftOut'] };
+const FLAGS: Record<string, readonly string[]> = { takes: ['byBox'], cutBoards: ['provenOptimal'], keepings: ['apart'], drains: ['thixotropic'], weighings: ['leftOut'], labelDesigns: ['qr'], prints: ['qr'], waxRuns: ['rinsed'], rinses: ['cold'] };
 
 export type Row = Record<string, unknown> & { id: string; revision: number };
 

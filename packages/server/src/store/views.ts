@@ -73,7 +73,8 @@ export async function bookView(db: Knex, batchId?: string): Promise<{ lots: Lot[
   // Of one batch, what comes from or goes to another batch's lot comes from or goes outside.
   const own = (id: string): string => (!batchId || ids.has(id) || id === 'loss' ? id : 'outside');
   const balance = massBalance({ lots: rows.map(({ id, kind }) => ({ id, kind })), flows: flowRows.map(asBookFlow).map((f) => ({ ...f, from: own(f.from), to: own(f.to) })) });
-  const lots = rows.map((lot) => ({ ...lot, ...balance.lots.find((b) => b.id === lot.id)! }));
+  const sums = new Map(balance.lots.map((b) => [b.id, b]));
+  const lots = rows.map((lot) => ({ ...lot, ...sums.get(lot.id)! }));
   return { lots, flows: shown.map(asFlow), lossG: balance.lossG, balanced: balance.balanced, problems: balance.problems };
 }
 

@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
 import { batchDetail, batchViews, bookView, currentRules, drainViews } from '../store/views.js';
+import { afterClocks } from './after.js';
 
 const soon = (dueAt: string | null, now: Date, minutes: number): boolean => dueAt !== null && Date.parse(dueAt) - now.getTime() < minutes * 60_000;
 
@@ -23,7 +24,7 @@ export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
   for (const batch of batches.filter((b) => b.stage === 'take')) {
     if (await db('stepMarks').where({ batchId: batch.id, removedAt: null }).first()) taking.push(...takeClocks(await batchDetail(db, batch.id), rules, vessels, now));
   }
-  return [...taking, ...running, ...(await settleClocks(db, batches, vessels)), ...(await keepingClocks(db, batches, rules, now))];
+  return [...taking, ...running, ...(await settleClocks(db, batches, vessels)), ...(await keepingClocks(db, batches, rules, now)), ...(await afterClocks(db, rules, now))];
 }
 
 /** A warming that lasts and a press that rests have their own clock beside the drain's. */

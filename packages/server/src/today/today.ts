@@ -6,6 +6,7 @@ import { list } from '../store/rows.js';
 import { drainedFrames } from '../take/frames.js';
 import { hiveView, hiveViews } from '../store/hiveViews.js';
 import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
+import { afterLines } from './after.js';
 import { clocks, nextDue } from './clocks.js';
 
 /** How many days ahead a repair stands on Today. */
@@ -86,5 +87,6 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     const dueAt = new Date(Date.parse(at) + 24 * 3_600_000).toISOString();
     if (batch && !batch.lookedBackAt && now.getTime() < Date.parse(dueAt) + 24 * 3_600_000) add({ id: `${batchId}-back`, kind: 'look-back', stage: 'look', batchId: null, hiveId: batch.hiveId, title: `Look back at ${batch.hiveName}`, dueAt, ifLeft: 'Robbing, drips, a fallen comb or a moved board go unseen.' });
   }
+  lines.push(...(await afterLines(db, rules, now)));
   return lines.sort((a, b) => Number(b.urgent) - Number(a.urgent) || (a.dueAt ?? '9').localeCompare(b.dueAt ?? '9'));
 }

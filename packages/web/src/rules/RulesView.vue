@@ -12,6 +12,7 @@ import { useSend } from '../server/useSend.js';
 import { serverNow } from '../server/client.js';
 import KitPanel from './KitPanel.vue';
 import BenchRules from './BenchRules.vue';
+import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
 
 const rules = useRules();
@@ -83,9 +84,8 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <BenchRules v-model="draft" :issue="issue" />
       <PlanRules v-model="draft" part="work" :issue="issue" />
       <h2 class="furrow-heading">Labels and units</h2>
-      <div class="line"><NumberField v-model="(draft.bestBeforeMonths as number | null)" label="Best before, months after harvest" whole :min="1" :max="60" :error="issue('bestBeforeMonths')" /><TextField v-model="draft.labelMaker" label="Name on the label" :error="issue('labelMaker')" />
-        <span class="school"><span id="r-sell">Registered to sell</span><SelectButton v-model="draft.registeredToSell" :options="[{ label: 'No: labels read gift', value: false }, { label: 'Yes', value: true }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-sell" /></span>
-        <span class="school"><span id="r-units">Units</span><SelectButton v-model="draft.units" :options="[{ label: 'kg, °C', value: 'metric' }, { label: 'lb, °F', value: 'imperial' }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-units" /></span></div>
+      <div class="line"><span class="school"><span id="r-units">Units</span><SelectButton v-model="draft.units" :options="[{ label: 'kg, °C', value: 'metric' }, { label: 'lb, °F', value: 'imperial' }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-units" /></span></div>
+      <LabelRules v-model="draft" :issue="issue" />
       <div v-if="dirty" class="save">
         <p v-if="flips.length"><b>This changes now:</b> {{ flips.join('; ') }}.</p>
         <Refusal :refusal="refusal" />

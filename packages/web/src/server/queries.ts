@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import type { Batch, BatchDetail, Clock, CrushMethod, CutBoard, CutPiece, Flow, Gear, Hive, JarKindRecord, JournalLine, Keeping, LookFaces, Lot, OpenPlans, Out, PastRun, Person, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
+import type { Aftercare, Batch, BatchDetail, Clock, Contradiction, CrushMethod, CutBoard, CutPiece, EstimateCorrection, Flow, Gear, HarvestSummary, Hive, JarKindRecord, JournalLine, Keeping, LabelDesignRecord, LabelSheetRecord, LabelText, LookFaces, Lot, MissedGear, OpenPlans, Out, PastRun, Person, Reserve, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { read, serverSpeed, setServerNow } from './client.js';
 
@@ -74,3 +74,22 @@ export interface Trace { lot: { id: string; name: string; code: string | null; b
 export const useTrace = (lotId: Ref<string>, direction: Ref<'back' | 'forward'>) => useQuery({ queryKey: computed(() => ['trace', lotId.value, direction.value]), queryFn: () => read<Trace>(`/traces?lot=${lotId.value}&direction=${direction.value}`) });
 /** Names of those honey went to, as long as they are not forgotten. */
 export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: items<Person>('/people') });
+
+/** Label sheets, the household's label, what a lot's label says, and the printer's spool. */
+export const useLabelSheets = () => useQuery({ queryKey: ['labelSheets'], queryFn: items<LabelSheetRecord>('/labelSheets') });
+export const useLabelDesigns = () => useQuery({ queryKey: ['labelDesigns'], queryFn: items<LabelDesignRecord>('/labelDesigns') });
+export interface LotLabel { words: LabelText; count: number; qrText: string; qr: { size: number; runs: { x: number; y: number; length: number }[] }; code: string }
+export const useLotLabel = (lotId: Ref<string | null>) => useQuery({ queryKey: computed(() => ['lotLabel', lotId.value]), queryFn: () => read<LotLabel>(`/lots/${lotId.value}/label`), enabled: computed(() => lotId.value !== null) });
+export interface PrintLine { id: string; lotId: string; code: string; batchId: string | null; count: number; misprinted: number; why: string; reprintOf: string | null; occurredAt: string }
+export const usePrints = () => useQuery({ queryKey: ['prints'], queryFn: items<PrintLine>('/prints') });
+
+/** Wax, rinse and wet gear of one harvest. */
+export const useAftercare = (batchId: Ref<string>) => useQuery({ queryKey: computed(() => ['aftercare', batchId.value]), queryFn: () => read<Aftercare>(`/harvests/${batchId.value}/aftercare`) });
+/** Jars promised and not handed over yet. */
+export const useReserves = () => useQuery({ queryKey: ['reserves'], queryFn: items<Reserve>('/reserves') });
+export interface EstimatePair { combId: string; hiveName: string; date: string; estimateKg: number; guessKg: number | null; weighedKg: number }
+export interface Seasons { harvests: HarvestSummary[]; pairs: EstimatePair[]; correction: EstimateCorrection | null; missed: MissedGear[]; currency: string }
+/** Every harvest as seasons count it. */
+export const useSeasons = () => useQuery({ queryKey: ['seasons'], queryFn: () => read<Seasons>('/seasons') });
+/** What cannot all be true in what was written down. */
+export const useQuestions = () => useQuery({ queryKey: ['questions'], queryFn: items<Contradiction>('/questions') });

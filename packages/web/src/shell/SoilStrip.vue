@@ -19,8 +19,8 @@ function due(clock: Clock): string {
   const hours = (Date.parse(clock.dueAt) - now.value.getTime()) / 3_600_000;
   return hours > 0 ? `${clock.dueWhat} in ${hoursText(hours)}` : `${clock.dueWhat} now`;
 }
-const WORDS: Record<Clock['kind'], string> = { drain: 'Drain', settle: 'Settle', wait: 'Wait', frame: 'Frame', warm: 'Warm', press: 'Press', rack: 'Rack', freeze: 'Cold', thaw: 'Thaw', out: 'Comb' };
-const WHERE: Record<Clock['kind'], string> = { drain: 'drain', settle: 'settle', wait: 'take', frame: 'take', warm: 'drain', press: 'drain', rack: 'cut', freeze: 'cut', thaw: 'cut', out: 'cut' };
+const WORDS: Record<Clock['kind'], string> = { drain: 'Drain', settle: 'Settle', wait: 'Wait', frame: 'Frame', warm: 'Warm', press: 'Press', rack: 'Rack', freeze: 'Cold', thaw: 'Thaw', out: 'Comb', wax: 'Wax', rinse: 'Rinse' };
+const WHERE: Record<Clock['kind'], string> = { drain: 'drain', settle: 'settle', wait: 'take', frame: 'take', warm: 'drain', press: 'drain', rack: 'cut', freeze: 'cut', thaw: 'cut', out: 'cut', wax: 'jar', rinse: 'jar' };
 /** A clock of this device that is minutes off is said; records go by Furrow's. */
 const ahead = computed(() => (now.value ? deviceAheadMinutes() : 0));
 const aheadText = computed(() => `This device's clock is ${hoursText(Math.abs(ahead.value) / 60)} ${ahead.value > 0 ? 'ahead' : 'behind'}: Furrow writes by its own.`);

@@ -4,9 +4,10 @@ import * as look from './002_look.js';
 import * as plan from './003_plan.js';
 import * as bench from './004_bench.js';
 import * as cut from './005_cut.js';
+import * as book from './006_book.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
-const MIGRATIONS: [string, Knex.Migration][] = [['001_first', first], ['002_look', look], ['003_plan', plan], ['004_bench', bench], ['005_cut', cut]];
+const MIGRATIONS: [string, Knex.Migration][] = [['001_first', first], ['002_look', look], ['003_plan', plan], ['004_bench', bench], ['005_cut', cut], ['006_book', book]];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {
   getMigrations: async () => MIGRATIONS,

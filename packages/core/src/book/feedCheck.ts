@@ -1,0 +1,32 @@
+import { addDays, dateWords } from '../units/dates.js';
+
+/** Days for which a look at the brood speaks for honey fed back. A starting value: about one brood cycle and a half. */
+export const BROOD_CHECK_DAYS = 35;
+
+export interface FeedQuestion {
+  /** Hives the honey in it comes from, by the trace; null stands for what came from outside the book. */
+  origins: readonly (string | null)[];
+  toHiveId: string;
+  toHiveName: string;
+  /** What is known of the colony that would get it, the only one it may come from. */
+  dead: boolean;
+  broodCheck: { on: string; result: 'healthy' | 'unsure' | 'sick' } | null;
+  date: string;
+}
+
+/**
+ * Whether honey or rinse may be fed: only to the one colony that the trace shows as its whole origin, and only after
+ * a look at its brood. Unknown, sick or dead origin blocks it, with the reason. Foulbrood spores survive everything
+ * a household does to honey (SCIENCE 10). Never says that it is free of disease.
+ */
+export function mayFeed(q: FeedQuestion): { may: boolean; reason: string } {
+  const no = (reason: string): { may: boolean; reason: string } => ({ may: false, reason });
+  if (!q.origins.length) return no('Nothing is known of where this honey is from: it is not fed.');
+  if (q.origins.some((o) => o === null)) return no('Part of it came from outside the book: unknown honey is not fed.');
+  if (q.origins.some((o) => o !== q.toHiveId)) return no(`It holds honey of other hives too: it is fed to none. Only the one colony it all came from may get it back.`);
+  if (q.dead) return no(`The colony of ${q.toHiveName} is gone: its honey is fed to no other until an inspector or a laboratory has spoken.`);
+  if (!q.broodCheck) return no(`Nobody has written down a look at the brood of ${q.toHiveName}. Look first.`);
+  if (q.broodCheck.result !== 'healthy') return no(q.broodCheck.result === 'sick' ? `The brood of ${q.toHiveName} looked sick: nothing is fed back. Ask the bee inspector.` : `Nobody was sure of the brood of ${q.toHiveName}: look again first.`);
+  if (addDays(q.broodCheck.on, BROOD_CHECK_DAYS) < q.date) return no(`The last look at the brood of ${q.toHiveName} was on ${dateWords(q.broodCheck.on)}, more than ${BROOD_CHECK_DAYS} days before: look again first.`);
+  return { may: true, reason: `All of it is from ${q.toHiveName}; its brood looked healthy on ${dateWords(q.broodCheck.on)}. Inside the hive, in the evening, and ask what your local rules say.` };
+}

@@ -1,0 +1,127 @@
+import { randomUUID } from 'node:crypto';
+import { STARTING_FIELDS, STARTING_SHEETS, batchCodeSchema, changeLabelDesignSchema, labelProblems, labelText, lotClaimSchema, misprintSchema, newLabelDesignSchema, newLabelSheetSchema, newPrintSchema, sheetProblem, type Batch, type CutPiece, type HouseRules, type LabelDesignRecord, type LabelSheetRecord, type LabelText, type Lot, type Print } from '@furrow/core';
+import type { Knex } from 'knex';
+import { conflict, refused } from '../problem.js';
+import { find, list } from '../store/rows.js';
+import type { UnitOfWork } from '../store/unitOfWork.js';
+import { batchDetail, batchViews, bookView, currentRules, originsOf } from '../store/views.js';
+import { write } from '../store/writes.js';
+import { codeInUse } from './codes.js';
+
+/** The sheets and the design a household begins with, so that a label can be printed at once. */
+export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> {
+  if (await db('labelSheets').first()) return;
+  const ids = STARTING_SHEETS.map(() => randomUUID());
+  for (const [i, sheet] of STARTING_SHEETS.entries()) await db('labelSheets').insert({ ...sheet, id: ids[i], revision: 1, recordedAt });
+  await db('labelDesigns').insert({ id: randomUUID(), name: 'House label', sheetId: ids[0], fields: JSON.stringify(STARTING_FIELDS), qr: 1, revision: 1, recordedAt });
+}
+
+/** A filled lot with its batch; refused where it has no code or weight yet. */
+export async function filledLot(db: Knex, id: string): Promise<{ lot: Lot & { code: string; netG: number }; batch: Batch; moisturePercent: number | null }> {
+  const lot = (await bookView(db)).lots.find((l) => l.id === id);
+  if (!lot || !lot.code || !lot.netG) throw refused('There is no such filled lot.', 'payload.lotId');
+  const [batch] = await batchViews(db, { id: lot.batchId });
+  const drain = (await db('drains').where({ batchId: batch.id, removedAt: null }).orderBy('startedAt', 'desc').first()) as { moisturePercent: number } | undefined;
+  return { lot: lot as Lot & { code: string; netG: number }, batch: { ...batch, ...(await originsOf(db, batch)) }, moisturePercent: drain?.moisturePercent ?? null };
+}
+
+/** The words of a lot's label, every one from the record; `netG` where a piece has its own weight. */
+export function wordsOf(lot: Lot & { code: string; netG: number }, batch: Batch, rules: HouseRules, moisturePercent: number | null, netG?: number): LabelText {
+  return labelText({
+    batchCode: lot.code, hiveName: batch.hiveName, siteName: batch.siteName, harvestedOn: batch.date, netG: netG ?? lot.netG, lowestWeighedG: netG ?? lot.lowestWeighedG,
+    bestBeforeMonths: rules.bestBeforeMonths, registeredToSell: rules.registeredToSell, labelMaker: rules.labelMaker, makerAddress: [rules.makerAddress, rules.countryOfOrigin].filter(Boolean).join(', '),
+    product: lot.kind === 'pieces' ? 'comb honey' : 'honey', useBy: lot.useBy, flower: lot.flower, flowerSupport: lot.flowerSupport,
+    moisturePercent: lot.kind === 'pieces' ? null : moisturePercent, nutrition: rules.nutritionOnLabel,
+  });
+}
+
+/** One label for each jar or piece of a lot. A piece of comb has its own weight and so its own label. */
+export async function labelsOf(db: Knex, lotId: string): Promise<{ lot: Lot & { code: string; netG: number }; batch: Batch; labels: LabelText[]; qrText: string }> {
+  const { lot, batch, moisturePercent } = await filledLot(db, lotId);
+  const { rules } = await currentRules(db);
+  const own = lot.kind === 'pieces' ? (await list<CutPiece>(db, 'cutPieces', { lotId: lot.id })).flatMap((p) => (p.netG ? [p.netG] : [])) : [];
+  const labels = own.length ? own.sort((a, b) => b - a).map((g) => wordsOf(lot, batch, rules, moisturePercent, g)) : Array.from({ length: Math.max(1, lot.count ?? 1) }, () => wordsOf(lot, batch, rules, moisturePercent));
+  return { lot, batch, labels, qrText: rules.baseAddress ? `${rules.baseAddress.replace(/\/$/, '')}/lot/${encodeURIComponent(lot.code)}` : lot.code };
+}
+
+async function sheetOf(db: Knex, id: string): Promise<LabelSheetRecord> {
+  const { recordedAt: _recordedAt, ...sheet } = await find<LabelSheetRecord & { recordedAt: string }>(db, 'labelSheets', id, 'label sheet');
+  return sheet;
+}
+
+const spooled = (unit: UnitOfWork, print: Omit<Print, 'revision' | 'occurredAt' | 'misprinted' | 'why'>): Promise<unknown> => unit.insert('prints', { ...print, misprinted: 0, why: '', occurredAt: unit.at });
+
+/** Labels: their sheets and look, what is claimed, and the printer's spool. */
+export const labelWrites = [
+  write({
+    method: 'post', path: '/labelSheets', schema: newLabelSheetSchema, sentence: (p) => `Label sheet "${p.name}"`,
+    run: async (unit, payload) => {
+      const problem = sheetProblem(payload);
+      if (problem) throw refused(problem, 'payload.columns');
+      await unit.insert('labelSheets', payload);
+      return { id: payload.id };
+    },
+  }),
+  write({
+    method: 'post', path: '/labelDesigns', schema: newLabelDesignSchema, sentence: (p) => `Label "${p.name}"`,
+    run: async (unit, payload) => {
+      await sheetOf(unit.db, payload.sheetId);
+      await unit.insert('labelDesigns', payload);
+      return { id: payload.id };
+    },
+  }),
+  write({
+    method: 'patch', path: '/labelDesigns/:id', schema: changeLabelDesignSchema, sentence: () => 'Label changed',
+    run: async (unit, payload, { id }) => {
+      if (payload.sheetId) await sheetOf(unit.db, payload.sheetId);
+      await unit.update('labelDesigns', id, payload, unit.command.baseRevision);
+      return { id };
+    },
+  }),
+  write({
+    method: 'post', path: '/lots/:id/claim', schema: lotClaimSchema, sentence: (p) => (p.flower ? `Flower of a lot: ${p.flower}` : 'No flower named'),
+    run: async (unit, payload, { id }) => {
+      const { lot } = await filledLot(unit.db, id);
+      await unit.update('lots', id, { flower: payload.flower || null, flowerSupport: payload.flower ? payload.flowerSupport : null });
+      return { detail: await batchDetail(unit.db, lot.batchId) };
+    },
+  }),
+  write({
+    method: 'post', path: '/harvests/:id/code', schema: batchCodeSchema, sentence: (p) => `Batch code ${p.code}`,
+    run: async (unit, payload, { id }) => {
+      const [batch] = await batchViews(unit.db, { id });
+      if (!batch) throw refused('There is no such harvest.', 'payload.code');
+      if (await unit.db('lots').where({ batchId: id, removedAt: null }).whereNotNull('code').first()) throw conflict('code-fixed', 'Jars of this harvest carry its code already: it stays.', 'payload.code');
+      const used = await codeInUse(unit.db, payload.code, id);
+      if (used) throw refused(`"${payload.code}" is the code of ${used}. A code that comes again cannot be traced: put the date or year into it.`, 'payload.code');
+      await unit.update('batches', id, { code: payload.code }, unit.command.baseRevision);
+      return { detail: await batchDetail(unit.db, id) };
+    },
+  }),
+  write({
+    method: 'post', path: '/prints', schema: newPrintSchema, sentence: (p) => `Labels printed${p.copies ? `: ${p.copies}` : ''}`,
+    run: async (unit, payload) => {
+      const design = await find<LabelDesignRecord>(unit.db, 'labelDesigns', payload.designId, 'label');
+      const { id: _id, revision: _revision, ...sheet } = await sheetOf(unit.db, design.sheetId);
+      const { lot, labels, qrText } = await labelsOf(unit.db, payload.lotId);
+      for (const label of labels) {
+        const [problem] = labelProblems(design, label, sheet);
+        if (problem) throw refused(problem, 'payload.designId');
+      }
+      const wanted = payload.copies === null ? labels : Array.from({ length: payload.copies }, (_, i) => labels[i % labels.length]);
+      if (payload.startAt >= sheet.columns * sheet.rows) throw refused(`A sheet has ${sheet.columns * sheet.rows} labels.`, 'payload.startAt');
+      await spooled(unit, { id: payload.id, lotId: lot.id, sheet, fields: design.fields, qr: design.qr, qrText, labels: wanted, startAt: payload.startAt, reprintOf: null });
+      return { printId: payload.id };
+    },
+  }),
+  write({
+    method: 'post', path: '/prints/:id/misprint', schema: misprintSchema, sentence: (p) => `${p.count} ${p.count === 1 ? 'label' : 'labels'} misprinted: ${p.why}`,
+    run: async (unit, payload, { id }) => {
+      const print = await find<Print>(unit.db, 'prints', id, 'print');
+      if (print.misprinted + payload.count > print.labels.length) throw refused(`Only ${print.labels.length - print.misprinted} labels of this print are left.`, 'payload.count');
+      await unit.update('prints', id, { misprinted: print.misprinted + payload.count, why: [print.why, payload.why].filter(Boolean).join('; ') });
+      if (payload.reprintId) await spooled(unit, { id: payload.reprintId, lotId: print.lotId, sheet: print.sheet, fields: print.fields, qr: print.qr, qrText: print.qrText, labels: print.labels.slice(0, payload.count), startAt: payload.startAt, reprintOf: id });
+      return { printId: payload.reprintId ?? id };
+    },
+  }),
+];
