@@ -1,5 +1,5 @@
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import compression from 'compression';
 import express, { type Express, type NextFunction, type Request, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
@@ -13,11 +13,14 @@ import { log } from './log.js';
 import { openApi } from './openapi.js';
 import { Problem, asProblem, notFound } from './problem.js';
 import { photoRoutes } from './photos/routes.js';
+import { archiveRoutes } from './archive/routes.js';
 import { bookReads } from './book/reads.js';
 import { cutReads } from './cut/reads.js';
 import { jarReads, lotPages } from './jar/reads.js';
 import { readRoutes } from './reads.js';
 import { ALL_WRITES } from './store/allWrites.js';
+import { restoreRoute } from './archive/restore.js';
+import type { Reopenable } from './store/reopenable.js';
 import { performWrite } from './store/writes.js';
 
 export interface AppOptions {
@@ -27,10 +30,12 @@ export interface AppOptions {
   webFolder: string;
   /** Where pictures are kept. */
   photoFolder: string;
+  /** Where the file may be swapped while it runs: by whom, and how. */
+  restore?: { store: Reopenable; secret: string };
 }
 
 /** The whole server as an Express application, without listening: tests and main both use it. */
-export function makeApp({ db, clock, seed, webFolder, photoFolder }: AppOptions): Express {
+export function makeApp({ db, clock, seed, webFolder, photoFolder, restore }: AppOptions): Express {
   const app = express();
   const events = new EventStream();
   app.disable('x-powered-by');
@@ -43,8 +48,13 @@ export function makeApp({ db, clock, seed, webFolder, photoFolder }: AppOptions)
   // Events must arrive at once, so they are never gathered up for compression.
   app.use(compression({ filter: (request, response) => !request.path.endsWith('/events') && compression.filter(request, response) }));
   const api = express.Router();
+  if (restore) api.use(restoreRoute(restore.store, restore.secret, dirname(photoFolder), events));
   // Before the reader of JSON: a picture is bytes.
   api.use(photoRoutes(db, clock, photoFolder, events));
+  // Archives are bytes too, up to a gigabyte.
+  api.use(archiveRoutes(db, clock, dirname(photoFolder), photoFolder, events));
+  // Years of a sheet in one entry.
+  api.use('/sheetHarvests', express.json({ limit: '4mb' }));
   api.use(express.json({ limit: '1mb' }));
   api.get('/openapi.json', (_request, response) => void response.json(openApi()));
   api.get('/events', (request, response) => events.open(request, response));

@@ -5,7 +5,10 @@ import { makeClock } from './clock.js';
 import { readConfig } from './config.js';
 import { seedDemo } from './demo/seed.js';
 import { ensureRules } from './firstRun.js';
-import { closeDatabase, openDatabase } from './store/database.js';
+import { closeDatabase } from './store/database.js';
+import { dailyCopy } from './store/backup.js';
+import { log } from './log.js';
+import { openReopenable } from './store/reopenable.js';
 import { takeLock } from './store/lock.js';
 
 const root = fileURLToPath(new URL('../../..', import.meta.url));
@@ -13,26 +16,33 @@ const root = fileURLToPath(new URL('../../..', import.meta.url));
 async function main(): Promise<void> {
   const config = readConfig(process.env, root);
   const clock = makeClock(config.now);
-  const releaseLock = takeLock(config.dataFolder);
-  const db = await openDatabase(join(config.dataFolder, 'furrow.db'));
+  const lock = takeLock(config.dataFolder);
+  const store = await openReopenable(join(config.dataFolder, 'furrow.db'));
+  const { db } = store;
   await ensureRules(db, clock.now());
   if (process.argv.includes('--demo') && !(await db('sites').first())) await seedDemo(db, clock);
-  const server = makeApp({ db, clock, seed: config.seed, webFolder: config.webFolder, photoFolder: join(config.dataFolder, 'photos') }).listen(config.port, config.host, (error?: Error) => {
+  const server = makeApp({ db, clock, seed: config.seed, webFolder: config.webFolder, photoFolder: join(config.dataFolder, 'photos'), restore: { store, secret: lock.secret } }).listen(config.port, config.host, (error?: Error) => {
     if (error) {
       console.error(`Furrow cannot listen on ${config.host}:${config.port}: ${error.message}`);
       process.exit(1);
     }
     const address = server.address() as { port: number };
+    lock.listening(`http://${config.host === '0.0.0.0' ? '127.0.0.1' : config.host}:${address.port}`);
     console.log(`Furrow is at http://${config.host === '0.0.0.0' ? 'localhost' : config.host}:${address.port}`);
   });
+  // A copy a day, kept by age; looked after every hour, so that a machine that sleeps gets its copy too.
+  const copy = (): void => void dailyCopy(db, config.dataFolder, clock.now()).catch((error: unknown) => log.error(error));
+  const copies = setInterval(copy, 3_600_000);
+  copy();
   let stopping = false;
   const stop = async (): Promise<void> => {
     if (stopping) return;
     stopping = true;
+    clearInterval(copies);
     server.close();
     server.closeAllConnections();
     await closeDatabase(db);
-    releaseLock();
+    lock();
     process.exit(0);
   };
   process.on('SIGINT', () => void stop());

@@ -5,4 +5,5 @@ export * from './lotTrace.js';
 export * from './massBalance.js';
 export * from './rinse.js';
 export * from './seasons.js';
+export * from './sheet.js';
 export * from './waxYield.js';

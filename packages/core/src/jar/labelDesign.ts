@@ -30,7 +30,8 @@ const [MM_PER_PT, LEADING, PAD_MM] = [25.4 / 72, 1.28, 2];
 /** Mean width of a letter as a share of its height: DejaVu Sans and DejaVu Serif Bold, measured over the words of labels. */
 const LETTER = { plain: 0.56, bold: 0.66 };
 
-export interface LabelLine { text: string; bold: boolean; sizePt: number; xMm: number; yMm: number; widthMm: number }
+/** `field` is the place of its field in the design. */
+export interface LabelLine { field: number; text: string; bold: boolean; sizePt: number; xMm: number; yMm: number; widthMm: number }
 export interface LaidLabel { lines: LabelLine[]; qr: { xMm: number; yMm: number; sideMm: number } | null; highMm: number; fits: boolean }
 
 /** What stands on one line; empty where the record says nothing of it. */
@@ -59,14 +60,14 @@ export function layLabel(design: LabelDesign, words: LabelText, sheet: Pick<Labe
   const qr = design.qr ? { xMm: labelWidthMm - PAD_MM - sideMm, yMm: labelHeightMm - PAD_MM - sideMm, sideMm } : null;
   const lines: LabelLine[] = [];
   let y = PAD_MM;
-  for (const field of design.fields) {
+  for (const [at, field] of design.fields.entries()) {
     const text = fieldText(field, words);
     if (!text) continue;
     const high = field.sizePt * MM_PER_PT;
     // Beside the code lines are narrower; above it they have the whole width.
     const width = (at: number): number => labelWidthMm - 2 * PAD_MM - (qr && at + high * LEADING > qr.yMm ? sideMm + 1 : 0);
     for (const part of broken(text, field.bold, field.sizePt, Math.min(width(y), width(y + high * LEADING)))) {
-      lines.push({ text: part, bold: field.bold, sizePt: field.sizePt, xMm: PAD_MM, yMm: y + high, widthMm: width(y) });
+      lines.push({ field: at, text: part, bold: field.bold, sizePt: field.sizePt, xMm: PAD_MM, yMm: y + high, widthMm: width(y) });
       y += high * LEADING;
     }
   }

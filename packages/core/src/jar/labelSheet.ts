@@ -8,10 +8,12 @@ export interface LabelSheet {
 }
 
 /** What a household starts from; it adds its own. */
-export const STARTING_SHEETS: readonly ({ name: string } & LabelSheet)[] = [
-  { name: 'A4, 3 × 8', paperWidthMm: 210, paperHeightMm: 297, columns: 3, rows: 8, marginLeftMm: 4.5, marginTopMm: 10.5, labelWidthMm: 66, labelHeightMm: 34, gapXMm: 1.5, gapYMm: 0.5 },
-  { name: 'A4, 2 × 5, large', paperWidthMm: 210, paperHeightMm: 297, columns: 2, rows: 5, marginLeftMm: 6, marginTopMm: 13, labelWidthMm: 97, labelHeightMm: 53, gapXMm: 4, gapYMm: 1 },
+export const STARTING_SHEETS: readonly ({ id: string; name: string } & LabelSheet)[] = [
+  { id: '6f8b6a52-5a0e-4c53-9d0b-1a5e5a000001', name: 'A4, two across', paperWidthMm: 210, paperHeightMm: 297, columns: 2, rows: 7, marginLeftMm: 6, marginTopMm: 14, labelWidthMm: 97, labelHeightMm: 38, gapXMm: 4, gapYMm: 0.5 },
+  { id: '6f8b6a52-5a0e-4c53-9d0b-1a5e5a000002', name: 'A4, three across, small', paperWidthMm: 210, paperHeightMm: 297, columns: 3, rows: 8, marginLeftMm: 4.5, marginTopMm: 10.5, labelWidthMm: 66, labelHeightMm: 34, gapXMm: 1.5, gapYMm: 0.5 },
 ];
+/** Fixed, so that two households that exchange an archive do not get the start twice. */
+export const STARTING_DESIGN_ID = '6f8b6a52-5a0e-4c53-9d0b-1a5e5a000010';
 
 /** Label number `index` (0 is the upper left of the first sheet): its sheet and its upper left corner, mm. */
 export function labelPlace(sheet: LabelSheet, index: number): { page: number; xMm: number; yMm: number } {

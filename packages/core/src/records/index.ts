@@ -11,5 +11,6 @@ export * from './labels.js';
 export * from './views.js';
 export * from './outs.js';
 export * from './plan.js';
+export * from './sheet.js';
 export * from './senml.js';
 export * from './take.js';

@@ -1,5 +1,4 @@
-import { randomUUID } from 'node:crypto';
-import { STARTING_FIELDS, STARTING_SHEETS, batchCodeSchema, changeLabelDesignSchema, labelProblems, labelText, lotClaimSchema, misprintSchema, newLabelDesignSchema, newLabelSheetSchema, newPrintSchema, sheetProblem, type Batch, type CutPiece, type HouseRules, type LabelDesignRecord, type LabelSheetRecord, type LabelText, type Lot, type Print } from '@furrow/core';
+import { STARTING_DESIGN_ID, STARTING_FIELDS, STARTING_SHEETS, batchCodeSchema, changeLabelDesignSchema, labelProblems, labelText, lotClaimSchema, misprintSchema, newLabelDesignSchema, newLabelSheetSchema, newPrintSchema, sheetProblem, type Batch, type CutPiece, type HouseRules, type LabelDesignRecord, type LabelSheetRecord, type LabelText, type Lot, type Print } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
@@ -11,9 +10,8 @@ import { codeInUse } from './codes.js';
 /** The sheets and the design a household begins with, so that a label can be printed at once. */
 export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> {
   if (await db('labelSheets').first()) return;
-  const ids = STARTING_SHEETS.map(() => randomUUID());
-  for (const [i, sheet] of STARTING_SHEETS.entries()) await db('labelSheets').insert({ ...sheet, id: ids[i], revision: 1, recordedAt });
-  await db('labelDesigns').insert({ id: randomUUID(), name: 'House label', sheetId: ids[0], fields: JSON.stringify(STARTING_FIELDS), qr: 1, revision: 1, recordedAt });
+  for (const sheet of STARTING_SHEETS) await db('labelSheets').insert({ ...sheet, revision: 1, recordedAt });
+  await db('labelDesigns').insert({ id: STARTING_DESIGN_ID, name: 'House label', sheetId: STARTING_SHEETS[0].id, fields: JSON.stringify(STARTING_FIELDS), qr: 1, revision: 1, recordedAt });
 }
 
 /** A filled lot with its batch; refused where it has no code or weight yet. */

@@ -1,15 +1,32 @@
 import { randomUUID } from 'node:crypto';
-import { changeColonySchema, changeHiveSchema, endCombSchema, faceShares, geometryIssues, hiveKind, judgeHiveAt, newColonyFactSchema, newCombSchema, newHiveSchema, newLookSchema, newSiteSchema, placeLabel, readingMoisture, readShape, unpackFace, type Compartment, type NewLook } from '@furrow/core';
+import { changeColonySchema, changeHiveSchema, endCombSchema, faceShares, geometryIssues, hiveKind, judgeHiveAt, newColonyFactSchema, newCombSchema, newHiveSchema, newLookSchema, newSiteSchema, placeLabel, readingMoisture, readShape, unpackFace, type Compartment, type NewHive, type NewLook } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { conflict, refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
 import { find } from '../store/rows.js';
+import type { UnitOfWork } from '../store/unitOfWork.js';
 import { currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { buildComb, hiveOfComb, makeBox, placeIn } from './placing.js';
 
 /** The calendar date of an instant at a site. */
 export const dateAt = (instant: string, zone: string): string => DateTime.fromISO(instant, { zone }).toISODate()!;
+
+/** A hive as it stands from the first day: its bars or boxes with comb until a look says otherwise, and its colony. */
+export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void> {
+  const site = await find<{ zone: string }>(unit.db, 'sites', payload.siteId, 'site');
+  if (payload.colonyStartedOn > dateAt(unit.at, site.zone)) throw refused('The colony cannot have started in the future.', 'payload.colonyStartedOn');
+  const { colonyStartedOn: on, ...hive } = payload;
+  const kind = hiveKind(hive.kind);
+  await unit.insert('hives', hive);
+  const colonyId = randomUUID();
+  await unit.insert('colonies', { id: colonyId, startedOn: on, endedOn: null, parentIds: [] });
+  await unit.insert('colonyStays', { id: randomUUID(), colonyId, hiveId: hive.id, fromOn: on, toOn: null });
+  const boxes = kind.boxesAtStart(hive.geometry);
+  // What stands there carries comb until a look says otherwise.
+  for (const [i, compartment] of boxes.entries()) await makeBox(unit, hive, { id: randomUUID(), compartment, slot: i + 1, on, withComb: true });
+  if (!boxes.length) await fillFile(unit, hive.id, kind.compartment(hive.geometry, 'file'), kind.carrier, on);
+}
 
 export const lookWrites = [
   write({
@@ -21,19 +38,8 @@ export const lookWrites = [
     method: 'post', path: '/hives', schema: newHiveSchema,
     sentence: (p) => `Hive ${p.name} made`,
     run: async (unit, payload) => {
-      const site = await find<{ zone: string }>(unit.db, 'sites', payload.siteId, 'site');
-      if (payload.colonyStartedOn > dateAt(unit.at, site.zone)) throw refused('The colony cannot have started in the future.', 'payload.colonyStartedOn');
-      const { colonyStartedOn: on, ...hive } = payload;
-      const kind = hiveKind(hive.kind);
-      await unit.insert('hives', hive);
-      const colonyId = randomUUID();
-      await unit.insert('colonies', { id: colonyId, startedOn: on, endedOn: null, parentIds: [] });
-      await unit.insert('colonyStays', { id: randomUUID(), colonyId, hiveId: hive.id, fromOn: on, toOn: null });
-      const boxes = kind.boxesAtStart(hive.geometry);
-      // What stands there carries comb until a look says otherwise.
-      for (const [i, compartment] of boxes.entries()) await makeBox(unit, hive, { id: randomUUID(), compartment, slot: i + 1, on, withComb: true });
-      if (!boxes.length) await fillFile(unit, hive.id, kind.compartment(hive.geometry, 'file'), kind.carrier, on);
-      return { hive: await hiveView(unit.db, hive.id) };
+      await makeHive(unit, payload);
+      return { hive: await hiveView(unit.db, payload.id) };
     },
   }),
   write({

@@ -1,6 +1,7 @@
 import { chooseWrites } from '../choose/writes.js';
 import { keepingWrites } from '../cut/keepings.js';
 import { packingWrites } from '../cut/packing.js';
+import { sheetWrites } from '../archive/sheet.js';
 import { aftercareWrites } from '../book/aftercare.js';
 import { cutWrites } from '../cut/writes.js';
 import { drainWrites } from '../drain/writes.js';
@@ -16,4 +17,4 @@ import { takeWrites } from '../take/writes.js';
 import type { Write } from './writes.js';
 
 /** Every write there is, stage by stage. Routes, OpenAPI and the demo all read this one list. */
-export const ALL_WRITES: readonly Write[] = [...lookWrites, ...moveWrites, ...strayWrites, ...chooseWrites, ...readyWrites, ...takeWrites, ...drainWrites, ...cutWrites, ...packingWrites, ...keepingWrites, ...jarWrites, ...labelWrites, ...outWrites, ...aftercareWrites, ...rulesWrites];
+export const ALL_WRITES: readonly Write[] = [...lookWrites, ...moveWrites, ...strayWrites, ...chooseWrites, ...readyWrites, ...takeWrites, ...drainWrites, ...cutWrites, ...packingWrites, ...keepingWrites, ...jarWrites, ...labelWrites, ...outWrites, ...aftercareWrites, ...sheetWrites, ...rulesWrites];

@@ -50,6 +50,14 @@ class LibsqlClient extends Base {
   }
 }
 
+/** A file that a later version wrote is not touched: what it holds is not known here. */
+async function refuseNewer(database: Knex): Promise<void> {
+  if (!(await database.schema.hasTable('knex_migrations'))) return;
+  const known = (await migrationSource.getMigrations([])).map((m) => migrationSource.getMigrationName(m));
+  const newer = ((await database('knex_migrations').pluck('name')) as string[]).find((name) => !known.includes(name));
+  if (newer) throw new Error('This file was written by a newer Furrow. Bring this one up to date first. Nothing was changed.');
+}
+
 /** Opens the database file with one connection (two would lose writes to each other) and brings it up to date. */
 export async function openDatabase(filename: string): Promise<Knex> {
   const database = knexModule({
@@ -67,7 +75,13 @@ export async function openDatabase(filename: string): Promise<Knex> {
     },
     migrations: { migrationSource },
   });
-  await database.migrate.latest();
+  try {
+    await refuseNewer(database);
+    await database.migrate.latest();
+  } catch (error) {
+    await database.destroy();
+    throw error;
+  }
   return database;
 }
 

@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import type { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
+import { keptAnswer, readAnswer } from './answers.js';
 import { UnitOfWork } from './unitOfWork.js';
 
 /** A write as a route offers it. `run` does everything through the unit of work and gives the answer. */
@@ -44,7 +45,7 @@ export async function performWrite(db: Knex, clock: ServerClock, definition: Wri
       const known = await trx('commands').where({ id: command.id }).first();
       if (known) {
         if (known.route !== route) throw conflict('id-used', 'This id belongs to another entry.', 'id');
-        return { answer: JSON.parse(known.response) as Record<string, unknown>, isNew: false };
+        return { answer: await readAnswer(trx, known.response as string), isNew: false };
       }
       const unit = new UnitOfWork(trx, command, now.toISOString());
       const answer = await definition.run(unit, parsed.data as never, params);
@@ -53,7 +54,7 @@ export async function performWrite(db: Knex, clock: ServerClock, definition: Wri
       await trx('commands').insert({
         id: command.id, sequence: Number(last?.sequence ?? 0) + 1, route, device: command.device, deviceAt: command.deviceAt ?? null, person: command.person ?? null,
         sentence: definition.sentence(parsed.data as never), occurredAt: command.occurredAt, recordedAt: now.toISOString(),
-        response: JSON.stringify(answer), undoes: (answer.undoes as string | undefined) ?? null, undoneBy: null,
+        response: keptAnswer(answer), undoes: (answer.undoes as string | undefined) ?? null, undoneBy: null,
       });
       return { answer, isNew: true };
     });

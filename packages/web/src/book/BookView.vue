@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { massText, smallMassText, type Flow, type Lot } from '@furrow/core';
 import Button from 'primevue/button';
+import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
@@ -8,12 +9,17 @@ import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
-import { Refused, newId, read } from '../server/client.js';
-import { useHarvests, useRules, type Trace } from '../server/queries.js';
+import { newId } from '../server/client.js';
+import { useHarvests, useQuestions, useRules } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
+import CombsTaken from './CombsTaken.vue';
 import FlowDrawing from './FlowDrawing.vue';
+import InOutPanel from './InOutPanel.vue';
+import JarCode from './JarCode.vue';
+import QuestionsPanel from './QuestionsPanel.vue';
+import SeasonsPanel from './SeasonsPanel.vue';
 import TracePanel from './TracePanel.vue';
 
 const route = useRoute();
@@ -32,17 +38,6 @@ const outG = computed(() => (detail.value?.flows ?? []).filter((f) => f.to === '
 const nowG = computed(() => lots.value.reduce((s, l) => s + l.nowG, 0));
 const traced = computed(() => lots.value.find((l) => l.id === route.query.lot) ?? null);
 const trace = (lotId: string): unknown => router.replace({ path: `/book/${detail.value!.batch.id}`, query: traced.value?.id === lotId ? {} : { lot: lotId } });
-const code = ref('');
-const notFound = ref<string | null>(null);
-async function find(): Promise<void> {
-  notFound.value = null;
-  try {
-    const found = await read<Trace>(`/traces?code=${encodeURIComponent(code.value)}&direction=back`);
-    await router.push({ path: `/book/${found.lot.batchId}`, query: { lot: found.lot.id } });
-  } catch (error) {
-    notFound.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
-  }
-}
 const from = ref('');
 const to = ref<'outside' | 'loss'>('outside');
 const g = ref<number | null>(null);
@@ -51,6 +46,9 @@ async function write(): Promise<void> {
   const done = await go('/flows', { id: newId(), from: from.value, to: to.value, g: g.value, reason: reason.value }, `${g.value} g written down.`);
   if (done) [g.value, reason.value] = [null, ''];
 }
+const { data: questions } = useQuestions();
+const PLACES = computed(() => [{ label: 'One harvest', value: 'harvest' }, { label: 'Seasons', value: 'seasons' }, { label: questions.value?.length ? `Asked (${questions.value.length})` : 'Asked', value: 'asked' }, { label: 'In and out', value: 'inout' }]);
+const place = computed({ get: () => (['seasons', 'asked', 'inout'].includes(String(route.query.at)) ? String(route.query.at) : 'harvest'), set: (at) => void router.replace({ path: route.path, query: at === 'harvest' ? {} : { at } }) });
 const gram = (x: number): string => smallMassText(x, units.value, 1);
 const holds = (l: Lot): string => (l.kind === 'jars' || l.kind === 'pieces' ? `${l.count} × ${gram(l.netG ?? 0)}` : '');
 const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
@@ -58,14 +56,19 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!detail" class="stage wide"><header><h1>The book is empty.</h1></header><p>With the first comb taken it begins: every gram is somewhere, from comb to jar, wax and what was lost.</p><div class="acts row"><RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink></div></div>
+  <div v-else-if="place !== 'harvest'" class="stage" :class="{ wide: place === 'asked' }">
+    <header><h1>{{ { seasons: 'Seasons', asked: 'What the book asks', inout: 'In and out' }[place] }}</h1><SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where in the book" /></header>
+    <SeasonsPanel v-if="place === 'seasons'" :units="units" /><QuestionsPanel v-else-if="place === 'asked'" /><InOutPanel v-else />
+  </div>
+  <div v-else-if="!detail" class="stage wide"><header><h1>The book is empty.</h1><SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where in the book" /></header><p>With the first comb taken it begins: every gram is somewhere, from comb to jar, wax and what was lost.</p><div class="acts row"><RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink></div></div>
   <div v-else class="stage">
-    <header><h1>{{ detail.batch.hiveName }}, {{ dateText(detail.batch.date) }}</h1><span class="sub">{{ detail.batch.closedAt ? 'Done.' : `At ${detail.batch.stage}.` }} Your hands: {{ detail.batch.handsOnMinutes }} min.</span></header>
+    <header><h1>{{ detail.batch.hiveName }}, {{ dateText(detail.batch.date) }}</h1><span class="sub">{{ detail.batch.closedAt ? 'Done.' : `At ${detail.batch.stage}.` }} Your hands: {{ detail.batch.handsOnMinutes }} min.</span><SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where in the book" /></header>
     <section class="left">
       <p class="display balance" :class="detail.balanced ? 'green' : 'rust'">{{ detail.balanced ? 'Balanced to the gram' : 'Not balanced' }}</p>
       <p v-for="p in detail.problems" :key="p.message" class="rust" role="alert">{{ p.message }}</p>
       <p class="sum"><b>{{ gram(inG) }}</b> came in = <b>{{ gram(nowG) }}</b> here + <b>{{ gram(outG) }}</b> gone out + <b>{{ gram(detail.lossG) }}</b> lost</p>
       <FlowDrawing v-if="detail.flows.length" :lots="lots" :flows="detail.flows" :units="units" />
+      <CombsTaken :detail="detail" :units="units" />
       <h2 class="furrow-heading">Lots</h2>
       <table class="plain"><thead><tr><th>Lot</th><th>Code</th><th>Holds</th><th class="num">Came in</th><th class="num">Went out</th><th class="num">Here now</th></tr></thead><tbody><tr v-for="l in lots" :key="l.id" :class="{ on: l.id === traced?.id }"><td><button type="button" class="lot" :aria-pressed="l.id === traced?.id" @click="trace(l.id)">{{ l.name }}</button></td><td>{{ l.code ?? '' }}</td><td>{{ holds(l) }}</td><td class="num">{{ gram(l.inG) }}</td><td class="num">{{ gram(l.outG) }}</td><td class="num">{{ gram(l.nowG) }}</td></tr></tbody></table>
       <p v-if="!traced" class="sub">Touch a lot to see where it is from and where it is now.</p>
@@ -76,7 +79,7 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
       <template v-if="detail.batch.anyway.length"><h2 class="furrow-heading">Taken anyway</h2><p v-for="a in detail.batch.anyway" :key="a.combId">{{ a.reason }}</p></template>
     </section>
     <aside class="acts">
-      <form class="acts find" @submit.prevent="find"><TextField v-model="code" label="Where is a jar from? Its code" :error="notFound" hint="On the label, behind Batch" /><Button type="submit" outlined label="Trace it" :disabled="code.trim().length < 3" /></form>
+      <JarCode />
       <h2 class="furrow-heading">Harvests</h2>
       <RouterLink v-for="b in harvests" :key="b.id" :to="`/book/${b.id}`" class="harvest" :class="{ on: b.id === detail.batch.id }"><b class="display">{{ b.hiveName }}</b><span class="sub">{{ dateText(b.date) }}{{ b.closedAt ? '' : `, at ${b.stage}` }}</span></RouterLink>
       <template v-if="left.length">
@@ -95,4 +98,4 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
   </div>
 </template>
 
-<style scoped>.balance { font-size: 31px; line-height: 40px; } .sum { font-size: 17px; margin-bottom: 8px; } .left { display: flex; flex-direction: column; gap: 6px; min-width: 0; overflow-x: auto; } .harvest { text-decoration: none; display: flex; justify-content: space-between; align-items: baseline; min-height: 44px; padding: 8px 10px; border-bottom: var(--line); } .lot { border: 0; background: none; font: inherit; color: inherit; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; padding: 10px 0; margin: -7px 0; min-height: 44px; text-align: left; } tr.on td { background: var(--field-wash); } .find { margin-bottom: 6px; } .harvest.on { background: var(--field-wash); box-shadow: inset 5px 0 var(--field); }</style>
+<style scoped>.balance { font-size: 31px; line-height: 40px; } .sum { font-size: 17px; margin-bottom: 8px; } .left { display: flex; flex-direction: column; gap: 6px; min-width: 0; overflow-x: auto; } .harvest { text-decoration: none; display: flex; justify-content: space-between; align-items: baseline; min-height: 44px; padding: 8px 10px; border-bottom: var(--line); } .lot { border: 0; background: none; font: inherit; color: inherit; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; padding: 10px 0; margin: -7px 0; min-height: 44px; text-align: left; } tr.on td { background: var(--field-wash); } .places { flex-basis: 100%; } .harvest.on { background: var(--field-wash); box-shadow: inset 5px 0 var(--field); }</style>

@@ -7,7 +7,14 @@ import { computed, ref } from 'vue';
 const props = defineProps<{ lots: Lot[]; flows: Flow[]; units: UnitSystem }>();
 interface Node { id: string; name: string; pattern: string }
 interface Link { source: string; target: string; value: number }
-const pattern: Record<string, string> = { comb: 'capped', crushed: 'open', honey: 'open', 'wet-wax': 'capped', 'clean-wax': 'capped', pieces: 'capped', jars: 'open' };
+const pattern: Record<string, string> = { comb: 'capped', crushed: 'open', honey: 'open', 'wet-wax': 'capped', 'clean-wax': 'capped', pieces: 'capped', jars: 'open', rinse: 'empty', mead: 'open', debris: 'empty' };
+/** Links in order of mass, each kept unless it would close a circle. */
+function withoutCircles(links: Link[]): Link[] {
+  const kept: Link[] = [];
+  const reaches = (from: string, to: string): boolean => from === to || kept.some((l) => l.source === from && reaches(l.target, to));
+  for (const link of links.sort((a, b) => b.value - a.value)) if (!reaches(link.target, link.source)) kept.push(link);
+  return kept;
+}
 const drawing = computed(() => {
   const ends = (f: Flow): [string, string] => [f.from === 'outside' ? 'from-outside' : f.from, f.to === 'outside' ? 'to-outside' : f.to];
   const sums = new Map<string, Link>();
@@ -17,7 +24,9 @@ const drawing = computed(() => {
     if (known) known.value += f.g;
     else sums.set(`${source} ${target}`, { source, target, value: f.g });
   }
-  const links = [...sums.values()].filter((l) => l.value > 0);
+  // What was poured there and back counts as its difference; a longer circle has no place in a drawing from left to right, its entries stand in the table.
+  for (const [key, l] of sums) { const back = sums.get(`${l.target} ${l.source}`); if (back && back !== l && back.value <= l.value) { l.value -= back.value; back.value = 0; sums.set(key, l); } }
+  const links = withoutCircles([...sums.values()].filter((l) => l.value > 0));
   const ids = [...new Set(links.flatMap((l) => [l.source, l.target]))];
   const nameOf = (id: string): Node => {
     const lot = props.lots.find((l) => l.id === id);

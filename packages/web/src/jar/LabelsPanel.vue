@@ -33,10 +33,11 @@ const sheet = computed(() => sheets.value?.find((s) => s.id === sheetId.value) ?
 const design = computed(() => ({ fields: fields.value, qr: qr.value }));
 const laid = computed(() => (label.value && sheet.value ? layLabel(design.value, label.value.words, sheet.value) : null));
 const problems = computed(() => (label.value && sheet.value ? labelProblems(design.value, label.value.words, sheet.value) : []));
-const move = (i: number, by: number): void => { const [f] = fields.value.splice(i, 1); fields.value.splice(i + by, 0, f); };
+const chosen = ref<number | null>(null);
+const move = (i: number, by: number): void => { const [f] = fields.value.splice(i, 1); fields.value.splice(i + by, 0, f); chosen.value = i + by; };
 const size = (f: LabelField, by: number): void => void (f.sizePt = Math.min(48, Math.max(4, Math.round((f.sizePt + by) * 2) / 2)));
 const missing = computed(() => LABEL_FIELDS.filter((k) => k === 'own' || !fields.value.some((f) => f.kind === k)));
-const add = (kind: string): void => { if (kind) fields.value.push({ kind: kind as LabelFieldKind, sizePt: 6.5, bold: false, text: '' }); };
+const add = (kind: string): void => { if (!kind) return; fields.value.push({ kind: kind as LabelFieldKind, sizePt: 6.5, bold: false, text: kind === 'own' ? 'Your words' : '' }); chosen.value = fields.value.length - 1; };
 const keep = (): unknown => go(`/labelDesigns/${kept.value!.id}`, { fields: fields.value, qr: qr.value, sheetId: sheetId.value }, 'Label kept.', { method: 'PATCH', baseRevision: kept.value!.revision });
 const startAt = ref(0);
 const copies = ref<number | null>(null);
@@ -67,22 +68,21 @@ const measuring = ref(false);
   <section class="face">
     <p v-if="lots.length > 1" class="lots" role="group" aria-label="Which lot"><Button v-for="l in lots" :key="l.id" size="small" :outlined="l.id !== lot?.id" :aria-pressed="l.id === lot?.id" :label="l.code ?? ''" @click="lotId = l.id" /></p>
     <div v-if="laid && sheet" class="drawn">
-      <LabelFace :laid="laid" :sheet="sheet" :qr="label?.qr ?? null" :s="Math.min(6, 440 / sheet.labelWidthMm)" />
-      <LabelSheetFace :sheet="sheet" :start-at="startAt" :count="count" :s="Math.min(1.1, 230 / sheet.paperWidthMm)" @start="startAt = $event" />
+      <LabelFace :laid="laid" :sheet="sheet" :qr="label?.qr ?? null" :s="Math.min(7, 580 / sheet.labelWidthMm)" touchable :chosen="chosen" @touch="chosen = chosen === $event ? null : $event" />
+      <LabelSheetFace :sheet="sheet" :start-at="startAt" :count="count" :s="Math.min(0.95, 200 / sheet.paperWidthMm)" @start="startAt = $event" />
     </div>
     <p v-else class="sub" role="status">Reading the label…</p>
     <p class="sub">{{ sheet?.labelWidthMm }} × {{ sheet?.labelHeightMm }} mm. Every word but your own lines comes from the record. Touch the first free label of a sheet begun before.</p>
     <p v-for="p in problems" :key="p" class="caution" role="alert">{{ p }}</p>
-    <h2 class="furrow-heading">Its lines</h2>
-    <ol class="fields">
-      <li v-for="(f, i) in fields" :key="i">
-        <span class="what"><b>{{ LABEL_FIELD_WORDS[f.kind] }}</b><TextField v-if="f.kind === 'own'" v-model="f.text" label="Your words" /></span>
-        <Button text size="small" label="−" :aria-label="`${LABEL_FIELD_WORDS[f.kind]} smaller`" @click="size(f, -0.5)" /><span class="pt">{{ f.sizePt }} pt</span><Button text size="small" label="+" :aria-label="`${LABEL_FIELD_WORDS[f.kind]} larger`" @click="size(f, 0.5)" />
-        <Button text size="small" :label="f.bold ? 'Bold' : 'Plain'" :aria-pressed="f.bold" :aria-label="`${LABEL_FIELD_WORDS[f.kind]} bold`" @click="f.bold = !f.bold" />
-        <Button text size="small" label="Up" :aria-label="`${LABEL_FIELD_WORDS[f.kind]} up`" :disabled="i === 0" @click="move(i, -1)" /><Button text size="small" label="Down" :aria-label="`${LABEL_FIELD_WORDS[f.kind]} down`" :disabled="i === fields.length - 1" @click="move(i, 1)" />
-        <Button v-if="!FIXED_FIELDS.includes(f.kind)" text size="small" label="Leave out" :aria-label="`Leave out ${LABEL_FIELD_WORDS[f.kind]}`" @click="fields.splice(i, 1)" /><span v-else class="sub">stays</span>
-      </li>
-    </ol>
+    <div v-if="chosen !== null && fields[chosen]" class="tools" role="group" :aria-label="`Line: ${LABEL_FIELD_WORDS[fields[chosen].kind]}`">
+      <b>{{ LABEL_FIELD_WORDS[fields[chosen].kind] }}</b>
+      <Button outlined label="Smaller" @click="size(fields[chosen], -0.5)" /><span class="pt">{{ fields[chosen].sizePt }} pt</span><Button outlined label="Larger" @click="size(fields[chosen], 0.5)" />
+      <Button outlined :label="fields[chosen].bold ? 'Plain' : 'Bold'" @click="fields[chosen].bold = !fields[chosen].bold" />
+      <Button outlined label="Up" :disabled="chosen === 0" @click="move(chosen, -1)" /><Button outlined label="Down" :disabled="chosen === fields.length - 1" @click="move(chosen, 1)" />
+      <Button v-if="!FIXED_FIELDS.includes(fields[chosen].kind)" text label="Leave out" @click="fields.splice(chosen, 1); chosen = null" /><span v-else class="sub">This line stays on every label.</span>
+      <TextField v-if="fields[chosen].kind === 'own'" v-model="fields[chosen].text" label="Your words" />
+    </div>
+    <p v-else class="sub">Touch a line of the label to make it larger, bolder, move it or leave it out.</p>
     <p class="more"><label class="sub" for="add-line">Add a line</label><select id="add-line" class="native" @change="add(($event.target as HTMLSelectElement).value); ($event.target as HTMLSelectElement).value = ''"><option value="">Choose…</option><option v-for="k in missing" :key="k" :value="k">{{ LABEL_FIELD_WORDS[k] }}</option></select><label class="tick"><input v-model="qr" type="checkbox" /> A code to scan</label></p>
     <p v-if="dirty" class="more"><Button outlined label="Keep this label" :loading="busy" @click="keep" /><Button text label="As it was" @click="begin" /></p>
   </section>
@@ -113,7 +113,7 @@ const measuring = ref(false);
 
 <style scoped>
 .face { min-width: 0; } .drawn { display: flex; gap: 22px; flex-wrap: wrap; align-items: flex-start; } .lots { display: flex; gap: 8px; flex-wrap: wrap; } .lots .p-button { min-height: 48px; }
-.fields { list-style: none; margin: 0; padding: 0; } .fields li { display: flex; align-items: center; gap: 2px; border-bottom: 1px solid var(--lichen-3, #d4dbd2); min-height: 48px; flex-wrap: wrap; } .what { flex: 1 1 170px; } .fields .p-button { min-width: 44px; padding: 0 10px; } .pt { min-width: 56px; text-align: center; font-size: 15px; }
-.more { display: flex; gap: 14px; align-items: center; flex-wrap: wrap; } .tick { display: flex; gap: 10px; align-items: center; min-height: 48px; } .tick input { width: 22px; height: 22px; accent-color: var(--field); }
+.tools { display: flex; gap: 8px 10px; align-items: center; flex-wrap: wrap; padding: 6px 0; } .tools .p-button { min-height: 52px; padding: 0 14px; font-size: 17px; } .pt { min-width: 56px; text-align: center; }
+.more select { width: auto; min-width: 220px; } .more { display: flex; gap: 14px; align-items: center; flex-wrap: wrap; } .tick { display: flex; gap: 10px; align-items: center; min-height: 48px; } .tick input { width: 22px; height: 22px; accent-color: var(--field); }
 .caution { border-left: 5px solid var(--rust); padding: 4px 12px; font-weight: 600; } .main { min-height: 88px !important; font: 600 25px var(--display) !important; width: 100%; } .spool, .checks { list-style: none; margin: 0; padding: 0; } .spool li { border-bottom: 1px solid var(--lichen-3, #d4dbd2); padding: 6px 0; display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; } .spool small { display: block; } .checks li { display: flex; flex-direction: column; padding: 4px 0; } .small { font-size: 16px; }
 </style>

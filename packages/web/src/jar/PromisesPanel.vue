@@ -37,7 +37,7 @@ async function make(): Promise<void> {
     <TextField v-model="making.forDate" type="date" label="For which day, if any" :error="fieldError('forDate')" /><TextField v-model="making.who" label="For whom, if you like" />
     <Button type="submit" label="Promise them" :disabled="!making.count || !making.jarKindId" :loading="busy" /><Button text type="button" label="Put it away" @click="making = null" />
   </form>
-  <Button v-else-if="jars.length" outlined label="Promise some jars…" @click="open" />
+  <p v-else-if="jars.length"><Button outlined label="Promise some jars…" @click="open" /></p>
 </template>
 
 <style scoped>.promises { list-style: none; margin: 0 0 8px; padding: 0; } .promises li { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; border-bottom: var(--line); min-height: 48px; } .promises li > span { flex: 1 1 240px; } .promise { display: flex; gap: 12px; align-items: flex-end; flex-wrap: wrap; } .promise > * { flex: 0 1 190px; }</style>

@@ -9,7 +9,8 @@ import TextField from '../parts/TextField.vue';
 defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
 const FACTS: Record<(typeof LOT_PAGE_FACTS)[number], string> = { hive: 'Hive', site: 'Place', harvested: 'Harvest date', kind: 'What it is', water: 'Water', flower: 'Flower', weight: 'Net weight', maker: 'Your name' };
-const options = (map: Record<string, string>): { label: string; value: string }[] => Object.entries(map).map(([value, label]) => ({ value, label }));
+const facts = LOT_PAGE_FACTS.map((key) => ({ key, word: FACTS[key] }));
+const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value, label }));
 </script>
 
 <template>
@@ -17,9 +18,9 @@ const options = (map: Record<string, string>): { label: string; value: string }[
   <div class="line"><span class="school"><span id="r-sell">Registered to sell</span><SelectButton v-model="draft.registeredToSell" :options="[{ label: 'No: labels read gift', value: false }, { label: 'Yes', value: true }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-sell" /></span><TextField v-if="draft.registeredToSell" v-model="draft.sellWhere" label="Registered where, for what" :error="issue('sellWhere')" /><label class="switch"><ToggleSwitch v-model="draft.tradeScale" input-id="r-trade" /> The scale is approved for trade</label><label class="switch"><ToggleSwitch v-model="draft.nutritionOnLabel" input-id="r-nutrition" /> Nutrition per 100 g on the label</label></div>
   <p v-if="draft.registeredToSell" class="sub">What law asks differs from place to place: ask your food authority. Furrow holds no honey legal.</p>
   <div class="line"><TextField v-model="draft.baseAddress" label="Address for the code on labels" hint="Where this Furrow is reached from outside, such as https://honey.example. Empty: the code holds the batch only." :error="issue('baseAddress')" /></div>
-  <fieldset class="facts"><legend class="sub">The page behind the code shows</legend><label v-for="f in LOT_PAGE_FACTS" :key="f" class="tick"><input v-model="draft.lotPageShows" type="checkbox" :value="f" /> {{ FACTS[f] }}</label></fieldset>
+  <fieldset class="facts"><legend class="sub">The page behind the code shows</legend><label v-for="fact in facts" :key="fact.key" class="tick"><input v-model="draft.lotPageShows" type="checkbox" :value="fact.key" /> {{ fact.word }}</label></fieldset>
   <h2 class="furrow-heading">Wax and rinse</h2>
-  <div class="line"><span id="r-wax">Wax is rendered</span><SelectButton v-model="draft.waxWay" :options="options(SCHOOLS.waxWay)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-wax" /></div>
+  <div class="line"><span id="r-wax">Wax is rendered</span><SelectButton v-model="draft.waxWay" :options="waxWays" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-wax" /></div>
   <div class="line"><NumberField v-model="(draft.wetWaxDays as number | null)" label="Wet wax waits unfrozen" unit="days" whole :min="1" :max="120" :error="issue('wetWaxDays')" /><NumberField v-model="(draft.rinseKeepsHours as number | null)" label="A rinse keeps in the kitchen" unit="h" whole :min="1" :max="168" :error="issue('rinseKeepsHours')" /><NumberField v-model="(draft.rinseColdKeepsHours as number | null)" label="And in the cold" unit="h" whole :min="1" :max="720" :error="issue('rinseColdKeepsHours')" /></div>
 </template>
 

@@ -77,6 +77,12 @@ export async function sendPhoto(file: Blob, photoId: string, commandId: string):
   return photoId;
 }
 
+/** Asks for something that is no entry of the household: an archive out or in. The body goes as it is. */
+export async function ask<T>(path: string, body?: Blob | object): Promise<T> {
+  const blob = body instanceof Blob;
+  return answer<T>(await reach(path, { method: 'POST', headers: { 'Content-Type': blob ? 'application/zip' : 'application/json' }, body: blob ? body : JSON.stringify(body ?? {}) }));
+}
+
 export interface SendOptions {
   method?: 'POST' | 'PATCH';
   baseRevision?: number;

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { ref } from 'vue';
+import { useRouter } from 'vue-router';
+import TextField from '../parts/TextField.vue';
+import { Refused, read } from '../server/client.js';
+import type { Trace } from '../server/queries.js';
+
+/** A jar found by its code: typed as it stands on the label, or read from a picture of the square code. */
+const router = useRouter();
+const code = ref('');
+const notFound = ref<string | null>(null);
+async function find(): Promise<void> {
+  notFound.value = null;
+  try {
+    const found = await read<Trace>(`/traces?code=${encodeURIComponent(code.value)}&direction=back`);
+    await router.push({ path: `/book/${found.lot.batchId}`, query: { lot: found.lot.id } });
+  } catch (error) {
+    notFound.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
+  }
+}
+/** The code in a picture: shrunk first, so that a large photo is read as fast as a small one. */
+async function fromPicture(event: Event): Promise<void> {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  input.value = '';
+  if (!file) return;
+  notFound.value = null;
+  try {
+    const { default: jsQR } = await import('jsqr');
+    const bitmap = await createImageBitmap(file);
+    const scale = Math.min(1, 1200 / Math.max(bitmap.width, bitmap.height));
+    const canvas = document.createElement('canvas');
+    [canvas.width, canvas.height] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)];
+    const pen = canvas.getContext('2d')!;
+    pen.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+    const found = jsQR(pen.getImageData(0, 0, canvas.width, canvas.height).data, canvas.width, canvas.height);
+    if (!found) return void (notFound.value = 'No square code can be read in this picture. Closer, sharper, or type the code.');
+    code.value = decodeURIComponent(found.data.replace(/^.*\/lot\//, ''));
+    await find();
+  } catch {
+    notFound.value = 'This is no picture that can be read.';
+  }
+}
+</script>
+
+<template>
+  <form class="acts find" @submit.prevent="find"><TextField v-model="code" label="Where is a jar from? Its code" :error="notFound" hint="On the label, behind Batch" /><div class="two"><Button type="submit" outlined label="Trace it" :disabled="code.trim().length < 3" /><label class="p-button p-component p-button-text file">Read it from a picture…<input type="file" accept="image/*" capture="environment" aria-label="Picture of the code" @change="fromPicture" /></label></div></form>
+</template>
+
+<style scoped>.find { margin-bottom: 6px; } .two { display: flex; flex-wrap: wrap; gap: 8px; } .file { position: relative; cursor: pointer; display: inline-flex; align-items: center; } .file input { position: absolute; inset: 0; opacity: 0; cursor: pointer; } .file:focus-within { outline: 3px solid var(--field); outline-offset: 2px; }</style>

@@ -1,0 +1,39 @@
+import { computed, onScopeDispose, ref } from 'vue';
+import { Refused, ask, read } from '../server/client.js';
+
+export interface TablePreview { table: string; new: number; same: number; changed: number; older: number; conflicts: number }
+export interface ArchiveJob {
+  id: string; kind: 'export' | 'import'; state: 'running' | 'ready' | 'previewed' | 'done' | 'failed'; share: number; says: string | null; bytes: number;
+  preview: { created: string; tables: TablePreview[]; photos: number; conflicts: { table: string; id: string; sentence: string }[] } | null;
+}
+
+/** An archive on its way: asked for, followed until it is there. */
+export function useArchive() {
+  const job = ref<ArchiveJob | null>(null);
+  const says = ref<string | null>(null);
+  let timer: ReturnType<typeof setTimeout> | null = null;
+  const stop = (): void => { if (timer) clearTimeout(timer); timer = null; };
+  onScopeDispose(stop);
+  async function follow(): Promise<void> {
+    try {
+      job.value = await read<ArchiveJob>(`/archives/${job.value!.id}`);
+      if (job.value.state === 'running') timer = setTimeout(() => void follow(), 250);
+      else if (job.value.state === 'failed') says.value = job.value.says;
+    } catch (error) {
+      says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
+    }
+  }
+  async function begin(path: string, body?: Blob | object): Promise<void> {
+    stop();
+    says.value = null;
+    try {
+      job.value = await ask<ArchiveJob>(path, body);
+      await follow();
+    } catch (error) {
+      job.value = null;
+      says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
+    }
+  }
+  const putAway = (): void => { stop(); [job.value, says.value] = [null, null]; };
+  return { job, says, begin, putAway, running: computed(() => job.value?.state === 'running') };
+}
