@@ -9,6 +9,7 @@ import { makeClock } from '../packages/server/src/clock.js';
 import { seedDemo } from '../packages/server/src/demo/seed.js';
 import { HIVE_KINDS } from '../packages/core/src/index.js';
 import { benchBrowser, benchPhotos, longHistory } from './benchLook.js';
+import { benchBook } from './benchBook.js';
 import { benchPlan } from './benchPlan.js';
 import { ensureRules } from '../packages/server/src/firstRun.js';
 import { closeDatabase, openDatabase } from '../packages/server/src/store/database.js';
@@ -88,6 +89,8 @@ await time('GET /hives/:id, 40 bars x 30 looks', 10, () => get(`/hives/${longId}
 const wideId = crypto.randomUUID();
 await post('/hives', { id: wideId, siteId, name: 'Wide', kind: 'top-bar', geometry: { ...HIVE_KINDS['top-bar'].defaults, bars: 5, followerAfterBar: 2, topWidthMm: 700, bottomWidthMm: 700, combDepthMm: 300 }, colonyStartedOn: '2024-09-20' });
 await benchBrowser(origin, longId, wideId);
+console.log('Book, ten years of a hundred harvests');
+await benchBook(db, time, get, post);
 server.close();
 server.closeAllConnections();
 await closeDatabase(db);

@@ -51,11 +51,13 @@ export function seasonTable(harvests: readonly HarvestSummary[], by: SeasonKey):
     const sum = (of: (h: HarvestSummary) => number): number => done.reduce((s, h) => s + of(h), 0);
     const honeyG = sum((h) => h.honeyG);
     const made = honeyG + sum((h) => h.piecesG);
+    // A harvest whose combs or boxes nobody counted says nothing of what one gives.
+    const perCounted = (of: (h: HarvestSummary) => number): number | null => { const counted = done.filter((h) => of(h) > 0); return per(counted.reduce((s, h) => s + h.honeyG + h.piecesG, 0), counted.reduce((s, h) => s + of(h), 0)); };
     const minutes = sum((h) => h.handsOnMinutes);
     const [worth, cost] = [sum((h) => h.worth), sum((h) => h.cost)];
     return {
       key, harvests: done.length, open: all.length - done.length, honeyG, waxG: sum((h) => h.waxG), pieces: sum((h) => h.pieces), jars: sum((h) => h.jars), combs: sum((h) => h.combs),
-      honeyPerCombG: per(made, sum((h) => h.combs)), honeyPerBoxG: per(made, sum((h) => h.boxes)), honeyPerHiveLG: per(made, sum((h) => h.hiveL)),
+      honeyPerCombG: perCounted((h) => h.combs), honeyPerBoxG: perCounted((h) => h.boxes), honeyPerHiveLG: perCounted((h) => h.hiveL),
       minutesPerKg: made > 0 && minutes > 0 ? minutes / (made / 1000) : null, worth, cost, worthPerHour: minutes > 0 ? (worth - cost) / (minutes / 60) : null,
     };
   });

@@ -1,24 +1,20 @@
 import { randomUUID } from 'node:crypto';
-import { WAX_CARE_WORDS, lotTrace, mayFeed, newGearCareSchema, newRinseSchema, newWaxCareSchema, newWaxSchema, rinseHolds, settleQuestionSchema, stateAt, useRinseSchema, RINSE_FATE_WORDS, SCHOOLS, type Aftercare, type Batch, type GearCare, type Rinse, type WaxCare, type WaxRun } from '@furrow/core';
+import { WAX_CARE_WORDS, mayFeed, newGearCareSchema, newRinseSchema, newWaxCareSchema, newWaxSchema, rinseHolds, settleQuestionSchema, stateAt, useRinseSchema, RINSE_FATE_WORDS, SCHOOLS, type Aftercare, type Batch, type GearCare, type Rinse, type WaxCare, type WaxRun } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
 import { find, list } from '../store/rows.js';
-import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
-import { batchDetail, batchView, bookView } from '../store/views.js';
+import { batchDetail, batchView, bookView, lotView } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { lotOf } from '../take/lots.js';
+import { traceOf } from './trace.js';
 
-/** Hives that a lot's honey came from by the trace; null for what came from outside the book into no harvest. */
+/** Hives that a lot's honey came from by the trace; null for what came from outside the book into no harvest. Water is tagged with the rinse it was poured into: it is no honey of anyone. */
 async function originsByTrace(db: Knex, lotId: string): Promise<(string | null)[]> {
-  const lots = (await db('lots').where({ removedAt: null }).select('id', 'kind', 'batchId')) as { id: string; kind: string; batchId: string }[];
-  const flows = ((await db('flows')) as FlowRow[]).map(asBookFlow);
-  const { shares } = lotTrace({ lots: lots.map(({ id, kind }) => ({ id, kind })), flows, lot: lotId, direction: 'back' });
-  const hiveOf = new Map(((await db('batches').select('id', 'hiveId')) as { id: string; hiveId: string }[]).map((b) => [b.id, b.hiveId]));
-  const known = lots.filter((l) => l.kind !== 'rinse' && l.kind !== 'mead');
-  // Water is tagged with the rinse it was poured into: it is no honey of anyone.
-  return [...new Set(shares.filter((s) => !lots.some((l) => l.id === s.lot && (l.kind === 'rinse' || l.kind === 'mead'))).map((s) => hiveOf.get(known.find((l) => l.id === s.lot)?.batchId ?? '') ?? null))];
+  const { shares } = await traceOf(db, lotId, 'back');
+  const lots = new Map(((await db('lots').join('batches', 'batches.id', 'lots.batchId').whereIn('lots.id', shares.map((s) => s.lot)).where({ 'lots.removedAt': null }).select('lots.id as id', 'lots.kind as kind', 'batches.hiveId as hiveId')) as { id: string; kind: string; hiveId: string }[]).map((l) => [l.id, l]));
+  return [...new Set(shares.filter((s) => !['rinse', 'mead'].includes(lots.get(s.lot)?.kind ?? '')).map((s) => lots.get(s.lot)?.hiveId ?? null))];
 }
 
 /** Whether this batch's honey, wax or rinse may go back to its own hive, with the reason. */
@@ -95,8 +91,7 @@ export const aftercareWrites = [
       const rinse = await find<Rinse>(unit.db, 'rinses', id, 'rinse');
       if (rinse.usedAt) throw conflict('used', 'This rinse is used already.');
       const batch = await batchView(unit.db, rinse.batchId);
-      const lots = (await bookView(unit.db)).lots;
-      const nowG = lots.find((l) => l.id === rinse.lotId)?.nowG ?? 0;
+      const nowG = (await lotView(unit.db, rinse.lotId))?.nowG ?? 0;
       if (payload.fate === 'fed') {
         const answer = await feedAnswer(unit.db, batch, unit.at, rinse.lotId);
         if (payload.hiveId !== answer.hiveId) throw refused('It may go back only to the one colony it all came from.', 'payload.hiveId');
@@ -109,8 +104,8 @@ export const aftercareWrites = [
         await unit.insert('lots', { id: meadId, batchId: batch.id, kind: 'mead', name: `${batch.hiveName}, mead`, code: null, count: null, netG: null, jarKindId: null, lowestWeighedG: null });
         await unit.flow({ from: rinse.lotId, to: meadId, g: nowG, reason: 'Into mead' });
         if (payload.honeyG > 0) {
-          const honey = lots.find((l) => l.id === payload.honeyLotId && l.kind === 'honey');
-          if (!honey || honey.nowG < payload.honeyG) throw refused(`Only ${honey?.nowG ?? 0} g of that honey are there.`, 'payload.honeyG');
+          const honey = payload.honeyLotId ? await lotView(unit.db, payload.honeyLotId) : null;
+          if (honey?.kind !== 'honey' || honey.nowG < payload.honeyG) throw refused(`Only ${honey?.nowG ?? 0} g of that honey are there.`, 'payload.honeyG');
           await unit.flow({ from: honey.id, to: meadId, g: payload.honeyG, reason: 'Honey into mead' });
         }
         if (payload.waterL > 0) await unit.flow({ from: 'outside', to: meadId, g: Math.round(payload.waterL * 998.2), reason: 'Water' });

@@ -1,15 +1,15 @@
-import { lotTrace, type Batch, type LotKind, type Reserve, type TraceShare } from '@furrow/core';
+import { type Batch, type LotKind, type Reserve, type TraceShare } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
-import { plainCode as plain } from '../jar/codes.js';
+import { lotByCode } from '../jar/codes.js';
 import type { ServerClock } from '../clock.js';
 import { notFound, refused } from '../problem.js';
 import { list } from '../store/rows.js';
 import { aftercareOf } from './aftercare.js';
 import { openQuestions } from './questions.js';
 import { seasonsOf } from './seasons.js';
-import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
-import { batchViews } from '../store/views.js';
+import { traceOf } from './trace.js';
+import { batchViewsOf, stockView } from '../store/views.js';
 
 interface LotRow { id: string; batchId: string; kind: LotKind; name: string; code: string | null }
 export interface TraceAnswer {
@@ -23,13 +23,12 @@ export function bookReads(db: Knex, clock: ServerClock): Router {
   router.get('/traces', async (request, response) => {
     const { lot: id, code, direction } = request.query;
     if (direction !== 'back' && direction !== 'forward') throw refused('Back or forward?', 'direction');
-    const lots = await list<LotRow>(db, 'lots');
-    const lot = lots.find((l) => (typeof id === 'string' && l.id === id) || (typeof code === 'string' && l.code !== null && plain(l.code) === plain(code)));
+    const lot = typeof code === 'string' ? await lotByCode(db, code) : typeof id === 'string' ? ((await list<LotRow>(db, 'lots', { id }))[0] ?? null) : null;
     if (!lot) throw typeof code === 'string' ? refused(`No lot has the code "${code.slice(0, 40)}". It stands on the label behind "Batch".`, 'code') : notFound('lot');
-    const flows = ((await db('flows')) as FlowRow[]).map(asBookFlow);
-    const { shares } = lotTrace({ lots: lots.map(({ id: lotId, kind }) => ({ id: lotId, kind })), flows, lot: lot.id, direction });
-    const byId = new Map(lots.map((l) => [l.id, l]));
-    const batches = new Map((await batchViews(db)).map((b): [string, Batch] => [b.id, b]));
+    const { shares } = await traceOf(db, lot.id, direction);
+    const rows = ((await db('lots').whereIn('id', [lot.id, ...shares.map((s) => s.lot)]).where({ removedAt: null }).select('id', 'batchId', 'kind', 'name', 'code')) as LotRow[]);
+    const byId = new Map(rows.map((l) => [l.id, l]));
+    const batches = new Map((await batchViewsOf(db, rows.map((r) => r.batchId))).map((b): [string, Batch] => [b.id, b]));
     const about = (lotId: string): { name: string; batchId: string | null; hiveName: string | null; date: string | null } => {
       const row = byId.get(lotId);
       const batch = row ? batches.get(row.batchId) : undefined;
@@ -41,6 +40,7 @@ export function bookReads(db: Knex, clock: ServerClock): Router {
     response.json(answer);
   });
   router.get('/harvests/:id/aftercare', async (request, response) => void response.json(await aftercareOf(db, request.params.id, clock.now().toISOString())));
+  router.get('/stock', async (_request, response) => void response.json({ items: await stockView(db, ['honey', 'jars', 'pieces']) }));
   router.get('/seasons', async (_request, response) => void response.json(await seasonsOf(db)));
   router.get('/questions', async (_request, response) => void response.json({ items: await openQuestions(db) }));
   router.get('/reserves', async (_request, response) => void response.json({ items: (await list<Reserve>(db, 'reserves')).filter((r) => !r.doneAt) }));

@@ -6,6 +6,7 @@ import type { ServerClock } from '../clock.js';
 import { ALL_WRITES } from '../store/allWrites.js';
 import { performWrite } from '../store/writes.js';
 import { DEMO_COMBS, type DemoComb } from './combs.js';
+import { seedHistory } from './history.js';
 import { seedOtherHives } from './otherHives.js';
 import { seedSitesAndGear } from './sites.js';
 
@@ -81,6 +82,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   await send('post', '/colonyFacts', ago(8), { id: randomUUID(), colonyId: hive.colony!.id, on: dateOf(ago(8)), fact: { kind: 'queen', seen: true } });
   await send('post', '/colonyFacts', ago(8), { id: randomUUID(), colonyId: hive.colony!.id, on: dateOf(ago(8)), fact: { kind: 'temper', temper: 'defensive' } });
   await seedOtherHives(send, sites, ago, dateOf);
+  await seedHistory(send, (await db('hives').where({ removedAt: null }).select('id', 'name')) as { id: string; name: string }[], ago(371), dateOf, ago);
 
   /** A harvest of last season: two combs, drained, jarred, its wax clean, its book closed. */
   async function lastSeason(view: Hive): Promise<void> {
@@ -106,7 +108,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
     await send('post', '/drains/:id/close', later(26), { honeyG: 3420, wetWaxG: 560, minutes: 20, gapReason: 'Stuck to bucket and strainer' }, { id: drainId });
     await send('post', '/fillings', later(50), { id: randomUUID(), batchId, jarKindId: jar.large, count: 6, netG: 500, lowestWeighedG: 501 });
     await send('post', '/fillings', later(50.5), { id: randomUUID(), batchId, jarKindId: jar.small, count: 1, netG: 300, lowestWeighedG: 302 });
-    await send('post', '/waxes', later(120), { batchId, cleanG: 132, restIsSlumgum: true });
+    await send('post', '/waxes', later(120), { batchId, cleanG: 132, restIsSlumgum: true, way: 'water-bath', blocks: [{ g: 132, colour: 'yellow' }] });
     const honey = await db('lots').where({ batchId, kind: 'honey' }).first();
     await send('post', '/flows', later(121), { id: randomUUID(), from: honey.id, to: 'outside', g: 120, reason: 'Eaten at the table' });
     await send('post', '/harvests/:id/stage', later(122), { stage: 'book', handsOnMinutes: 45 }, { id: batchId });

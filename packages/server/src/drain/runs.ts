@@ -1,6 +1,6 @@
-import { householdPrior, methodPrior, dripPress, drippedBeforePress, drainedG, frameRun, pastRun, estimateSeen, flowFactor, SUPER_TEMPERATURE_C, type BatchDetail, type Drain, type FrameEvent, type MethodPrior, type PastRun } from '@furrow/core';
+import { householdPrior, methodPrior, dripPress, drippedBeforePress, drainedG, frameRun, pastRun, estimateSeen, flowFactor, SUPER_TEMPERATURE_C, type Batch, type BatchDetail, type Drain, type FrameEvent, type MethodPrior, type PastRun } from '@furrow/core';
 import type { Knex } from 'knex';
-import { batchDetail, batchViews, bookView, drainViews } from '../store/views.js';
+import { batchDetail, batchViewsOf, bookView, drainViews } from '../store/views.js';
 
 /** One closed drain of the household: what its forecast, its press and its norm learn from. */
 export interface HouseholdRun extends PastRun {
@@ -24,10 +24,18 @@ export async function householdRuns(db: Knex): Promise<HouseholdRuns> {
   return runs;
 }
 
+/** So many harvests back the household learns from: ten years ago the hands were others. */
+const LEARN_FROM = 200;
+async function batchesToLearnFrom(db: Knex): Promise<Batch[]> {
+  const ids = new Set<string>((await db('drains').whereNotNull('endedAt').where({ removedAt: null }).orderBy('endedAt', 'desc').limit(LEARN_FROM).pluck('batchId')) as string[]);
+  for (const id of (await db('frameEvents').where({ kind: 'plug', removedAt: null }).orderBy('occurredAt', 'desc').limit(LEARN_FROM).pluck('batchId')) as string[]) ids.add(id);
+  return (await batchViewsOf(db, [...ids])).reverse();
+}
+
 async function readRuns(db: Knex): Promise<HouseholdRuns> {
   const drains: HouseholdRun[] = [];
   const frames: PastRun[] = [];
-  for (const batch of (await batchViews(db)).reverse()) {
+  for (const batch of await batchesToLearnFrom(db)) {
     const ended = (await drainViews(db, { batchId: batch.id })).filter((d) => d.endedAt);
     const outG = ended.length ? drainedG(await bookView(db, batch.id)) : 0;
     for (const drain of ended) {

@@ -2,7 +2,7 @@ import { changeWeighingSchema, closeDrainSchema, closeMass, newBlendSchema, newD
 import { z } from 'zod';
 import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
-import { batchDetail, batchView, bookView, currentRules, drainViews } from '../store/views.js';
+import { batchDetail, batchView, bookView, currentRules, drainViews, lotView } from '../store/views.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { addMinutes, lotOf } from '../take/lots.js';
 import { write } from '../store/writes.js';
@@ -115,9 +115,8 @@ export const drainWrites = [
     method: 'post', path: '/blends', schema: newBlendSchema,
     sentence: (p) => `${(p.g / 1000).toFixed(2)} kg poured together`,
     run: async (unit, { fromLotId, intoLotId, g }) => {
-      const { lots } = await bookView(unit.db);
-      const [from, into] = [fromLotId, intoLotId].map((id) => lots.find((l) => l.id === id && l.kind === 'honey'));
-      if (!from || !into) throw refused('Only honey is poured to honey.', 'payload.fromLotId');
+      const [from, into] = [await lotView(unit.db, fromLotId), await lotView(unit.db, intoLotId)];
+      if (from?.kind !== 'honey' || into?.kind !== 'honey') throw refused('Only honey is poured to honey.', 'payload.fromLotId');
       if (from.nowG < g) throw refused(`Only ${(from.nowG / 1000).toFixed(2)} kg of ${from.name} are there.`, 'payload.g');
       await unit.flow({ from: from.id, to: into.id, g, reason: 'Blended' });
       return { detail: await batchDetail(unit.db, into.batchId) };

@@ -1,9 +1,17 @@
-import type { Batch } from '@furrow/core';
+import type { Batch, LotKind } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 
 /** A code as a person types it from a label: any case, spaces and hyphens as they please. */
 export const plainCode = (code: string): string => code.replace(/[^A-Za-z0-9]/g, '').toUpperCase();
+
+/** The lot of a code as it stands on a label, however it is written; null where there is none. */
+export async function lotByCode(db: Knex, code: string): Promise<{ id: string; batchId: string; kind: LotKind; name: string; code: string } | null> {
+  const columns = ['id', 'batchId', 'kind', 'name', 'code'];
+  const exact = (await db('lots').where({ code, removedAt: null }).first(columns)) as { id: string } | undefined;
+  const id = exact?.id ?? ((await db('lots').where({ removedAt: null }).whereNotNull('code').select('id', 'code')) as { id: string; code: string }[]).find((r) => plainCode(r.code) === plainCode(code))?.id;
+  return id ? (((await db('lots').where({ id }).first(columns)) as Awaited<ReturnType<typeof lotByCode>>) ?? null) : null;
+}
 
 /** Whose code this is, however it is written; null where it never was one. Codes of what was taken back count too: labels may exist. */
 export async function codeInUse(db: Knex, code: string, butBatchId: string | null = null): Promise<string | null> {

@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail, batchViews, bookView, currentRules, originsOf } from '../store/views.js';
+import { batchDetail, batchViews, currentRules, lotView, originsOf } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { codeInUse } from './codes.js';
 
@@ -16,7 +16,7 @@ export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> 
 
 /** A filled lot with its batch; refused where it has no code or weight yet. */
 export async function filledLot(db: Knex, id: string): Promise<{ lot: Lot & { code: string; netG: number }; batch: Batch; moisturePercent: number | null }> {
-  const lot = (await bookView(db)).lots.find((l) => l.id === id);
+  const lot = await lotView(db, id);
   if (!lot || !lot.code || !lot.netG) throw refused('There is no such filled lot.', 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
   const drain = (await db('drains').where({ batchId: batch.id, removedAt: null }).orderBy('startedAt', 'desc').first()) as { moisturePercent: number } | undefined;

@@ -1,10 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { FATE_WORDS, newOutSchema, newReserveSchema, type Lot, type Reserve } from '@furrow/core';
+import { FATE_WORDS, newOutSchema, newReserveSchema, type Reserve } from '@furrow/core';
 import { z } from 'zod';
 import { notFound, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
-import { batchDetail, bookView } from '../store/views.js';
+import { batchDetail, lotView } from '../store/views.js';
 import { write } from '../store/writes.js';
 
 /** The row of a name, made when first said. Written past the journal on purpose: a name must be forgettable. */
@@ -23,8 +23,8 @@ export const outWrites = [
     method: 'post', path: '/outs', schema: newOutSchema,
     sentence: (p) => `${p.count} ${FATE_WORDS[p.fate].toLowerCase()}`,
     run: async (unit, payload) => {
-      const lot = (await bookView(unit.db)).lots.find((l: Lot) => l.id === payload.lotId && (l.kind === 'pieces' || l.kind === 'jars'));
-      if (!lot || !lot.count) throw refused('Choose jars or pieces that were filled.', 'payload.lotId');
+      const lot = await lotView(unit.db, payload.lotId);
+      if (!lot?.count || (lot.kind !== 'pieces' && lot.kind !== 'jars')) throw refused('Choose jars or pieces that were filled.', 'payload.lotId');
       if (payload.fate === 'sold' && lot.useBy) throw refused('Open or wet honey is used first and not sold.', 'payload.fate');
       const gone = Number((await unit.db('outs').where({ lotId: lot.id, removedAt: null }).sum('count as n').first())?.n ?? 0);
       const left = lot.count - gone;

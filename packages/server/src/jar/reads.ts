@@ -1,4 +1,4 @@
-import { plainCode } from './codes.js';
+import { lotByCode } from './codes.js';
 import type { LabelDesignRecord, LabelSheetRecord, Lot, Print } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
@@ -21,12 +21,6 @@ export async function lotPageOf(db: Knex, lotId: string): Promise<string> {
   const { lot, batch, moisturePercent } = await filledLot(db, lotId);
   const { rules } = await currentRules(db);
   return lotPage(lot, batch, wordsOf(lot, batch, rules, moisturePercent), rules, moisturePercent);
-}
-
-/** The lot of a code as it stands on a label, however it is written; null where there is none. */
-export async function lotByCode(db: Knex, code: string): Promise<Pick<Lot, 'id'> | null> {
-  const rows = (await db('lots').where({ removedAt: null }).whereNotNull('code').select('id', 'code')) as { id: string; code: string }[];
-  return rows.find((r) => plainCode(r.code) === plainCode(code)) ?? null;
 }
 
 /** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look sheets, lot pages. */

@@ -3,7 +3,7 @@ import { DateTime } from 'luxon';
 import { refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
-import { batchDetail, batchView, bookView, currentRules } from '../store/views.js';
+import { batchDetail, batchView, bookView, currentRules, lotView } from '../store/views.js';
 import { lotCode } from './codes.js';
 import { write } from '../store/writes.js';
 
@@ -52,8 +52,8 @@ export const jarWrites = [
     sentence: (p) => { const n = p.fillings.reduce((sum, f) => sum + f.count, 0); return `${n} ${n === 1 ? 'jar' : 'jars'} filled from several lots`; },
     run: async (unit, { fillings }) => {
       for (const [i, { honeyLotId, ...filling }] of fillings.entries()) {
-        const honey = (await bookView(unit.db)).lots.find((lot) => lot.id === honeyLotId && lot.kind === 'honey');
-        if (!honey) throw refused('There is no such lot of honey.', `payload.fillings[${i}].honeyLotId`);
+        const honey = await lotView(unit.db, honeyLotId);
+        if (honey?.kind !== 'honey') throw refused('There is no such lot of honey.', `payload.fillings[${i}].honeyLotId`);
         await fill(unit, await batchView(unit.db, honey.batchId), honey, { ...filling, lowestWeighedG: null, weights: [] }, `payload.fillings[${i}].count`);
       }
       return { lotIds: fillings.map((f) => f.id) };
@@ -63,8 +63,8 @@ export const jarWrites = [
     method: 'post', path: '/lots/:id/weights', schema: lotWeightsSchema,
     sentence: (p) => `${p.weights.length} ${p.weights.length === 1 ? 'jar' : 'jars'} weighed`,
     run: async (unit, { weights }, { id }) => {
-      const lot = (await bookView(unit.db)).lots.find((l) => l.id === id && l.kind === 'jars');
-      if (!lot?.count || !lot.netG) throw refused('Choose jars that were filled.', 'payload.weights');
+      const lot = await lotView(unit.db, id);
+      if (lot?.kind !== 'jars' || !lot.count || !lot.netG) throw refused('Choose jars that were filled.', 'payload.weights');
       if (weights.length > lot.count) throw refused(`The lot has ${lot.count} jars, ${weights.length} weights.`, 'payload.weights');
       const odd = weights.find((w) => w > lot.netG! * 1.3 || w < lot.netG! * 0.5);
       if (odd !== undefined) throw refused(`${odd} g is far from ${lot.netG} g. Was the jar's tare taken off?`, 'payload.weights');
@@ -76,8 +76,8 @@ export const jarWrites = [
     method: 'post', path: '/lots/:id/use-first', schema: useFirstSchema,
     sentence: (p) => (p.on ? 'A lot to be used first' : 'Not a use-first lot any more'),
     run: async (unit, { on, useBy }, { id }) => {
-      const lot = (await bookView(unit.db)).lots.find((l) => l.id === id && ['honey', 'jars', 'pieces'].includes(l.kind));
-      if (!lot) throw refused('Choose honey, jars or pieces.', 'payload.on');
+      const lot = await lotView(unit.db, id);
+      if (!lot || !['honey', 'jars', 'pieces'].includes(lot.kind)) throw refused('Choose honey, jars or pieces.', 'payload.on');
       const batch = await batchView(unit.db, lot.batchId);
       const { rules } = await currentRules(unit.db);
       const by = on ? (useBy ?? DateTime.fromISO(batch.date).plus({ days: rules.useFirstDays }).toISODate()!) : null;

@@ -13,7 +13,8 @@ export interface FlowRow {
  * was before, which is what undo reads.
  */
 export class UnitOfWork {
-  private wroteFlows = false;
+  /** Ends of the flows this write made. */
+  private readonly touched = new Set<string>();
   constructor(
     readonly db: Knex.Transaction,
     readonly command: Command,
@@ -46,7 +47,7 @@ export class UnitOfWork {
   /** Writes a flow of mass into the book. */
   async flow(flow: { from: string; to: string; g: number; reason: string; at?: string; voids?: string; id?: string }): Promise<void> {
     if (flow.g === 0 && !flow.voids) return;
-    this.wroteFlows = true;
+    this.touched.add(flow.from).add(flow.to);
     const row: FlowRow = {
       id: flow.id ?? randomUUID(), fromLot: flow.from, toLot: flow.to, g: flow.g, at: flow.at ?? this.at,
       recordedAt: this.recordedAt, voids: flow.voids ?? null, reason: flow.reason, commandId: this.command.id,
@@ -54,14 +55,24 @@ export class UnitOfWork {
     await this.db('flows').insert(row);
   }
 
-  /** The whole book, in order of when things happened, must never draw a lot below zero. */
+  /**
+   * No lot may ever be drawn below zero, in order of when things happened. What a lot held depends on its own flows
+   * alone, so only the lots this write touched are looked at, each over its whole history.
+   */
   async checkBook(): Promise<void> {
-    if (!this.wroteFlows) return;
-    const lots = (await this.db('lots').where({ removedAt: null })) as { id: string; kind: string; name: string }[];
-    const flows = ((await this.db('flows')) as FlowRow[]).map(asBookFlow);
-    const problem = massBalance({ lots: lots.map(({ id, kind }) => ({ id, kind })), flows }).problems[0];
+    if (!this.touched.size) return;
+    const ids = [...this.touched].filter((id) => id !== 'outside' && id !== 'loss');
+    for (let i = 0; i < ids.length; i += 400) await this.checkLots(ids.slice(i, i + 400));
+  }
+
+  private async checkLots(ids: readonly string[]): Promise<void> {
+    const lots = (await this.db('lots').whereIn('id', ids)) as { id: string; kind: string; name: string; removedAt: string | null }[];
+    const own = new Set(ids);
+    const end = (id: string): string => (own.has(id) || id === 'loss' ? id : 'outside');
+    const flows = (await flowsOfLots(this.db, ids)).map((f) => ({ ...f, from: end(f.from), to: end(f.to) }));
+    const problem = massBalance({ lots: lots.filter((l) => !l.removedAt).map(({ id, kind }) => ({ id, kind })), flows }).problems[0];
     if (problem) {
-      const name = lots.find((lot) => lot.id === problem.lot)?.name ?? 'a lot that was taken back';
+      const name = lots.find((lot) => lot.id === problem.lot && !lot.removedAt)?.name ?? 'a lot that was taken back';
       throw conflict('overdrawn', `The book would not hold: more would leave "${name}" than came into it.`, 'g');
     }
   }
@@ -73,6 +84,14 @@ export class UnitOfWork {
 
 export function asBookFlow(row: FlowRow): BookFlow {
   return { id: row.id, from: row.fromLot, to: row.toLot, g: row.g, at: row.at, reason: row.reason, ...(row.voids ? { voids: row.voids } : {}) };
+}
+
+/** Flows in force that touch any of these lots: those that were voided, and the voids, are gone. */
+export async function flowsOfLots(db: Knex, ids: readonly string[]): Promise<BookFlow[]> {
+  const rows = (await db('flows').whereIn('fromLot', [...ids]).union([db('flows').whereIn('toLot', [...ids])])) as FlowRow[];
+  const voided = new Set<string>();
+  for (let i = 0; i < rows.length; i += 5000) for (const id of (await db('flows').whereIn('voids', rows.slice(i, i + 5000).map((r) => r.id)).pluck('voids')) as string[]) voided.add(id);
+  return rows.filter((r) => !r.voids && !voided.has(r.id)).map(asBookFlow);
 }
 
 /** Takes back everything a command wrote, newest first: rows as they were, flows by voids. Refused where something later built on it. */

@@ -1,8 +1,8 @@
-import { DEFAULT_RULES, massBalance, type Batch, type BatchDetail, type CutBoard, type CutPiece, type Drain, type DrainEvent, type Flow, type FrameEvent, type Incident, type Keeping, type Lot, type Out, type RulesVersion, type Site, type StepMark, type StreamReading, type Take, type Weighing } from '@furrow/core';
+import { DEFAULT_RULES, massBalance, type Batch, type BatchDetail, type CutBoard, type CutPiece, type Drain, type DrainEvent, type Flow, type FrameEvent, type Incident, type Keeping, type Lot, type LotKind, type Out, type RulesVersion, type Site, type StepMark, type StreamReading, type Take, type Weighing } from '@furrow/core';
 import type { Knex } from 'knex';
 import { hiveView, lookRows } from './hiveViews.js';
 import { find, fromRow, list } from './rows.js';
-import { asBookFlow, type FlowRow } from './unitOfWork.js';
+import { asBookFlow, flowsOfLots, type FlowRow } from './unitOfWork.js';
 
 /** The house rules in force. */
 export async function currentRules(db: Knex): Promise<RulesVersion> {
@@ -14,17 +14,29 @@ export async function currentRules(db: Knex): Promise<RulesVersion> {
 
 type BatchRow = Omit<Batch, 'hiveName' | 'siteName' | 'zone' | 'date'>;
 
-/** Batches with the names a person knows them by, newest first. */
-export async function batchViews(db: Knex, where: Record<string, unknown> = {}): Promise<Batch[]> {
-  const rows = await list<BatchRow>(db, 'batches', where, 'createdAt');
+/** Rows of batches with the names a person knows them by. */
+async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
   const hives = new Map((await list<{ id: string; name: string; siteId: string }>(db, 'hives')).map((h) => [h.id, h]));
   const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
-  const visits = new Map((await list<{ id: string; date: string }>(db, 'visits')).map((v) => [v.id, v]));
-  return rows.reverse().map((row) => {
+  // A few are read by their ids, a whole book as a whole: a list of ids has its limit.
+  const visitRows = (await (rows.length > 400 ? db('visits').select('id', 'date') : db('visits').whereIn('id', rows.map((r) => r.visitId)).select('id', 'date'))) as { id: string; date: string }[];
+  const visits = new Map(visitRows.map((v) => [v.id, v]));
+  return rows.map((row) => {
     const hive = hives.get(row.hiveId)!;
     const site = sites.get(hive.siteId)!;
     return { ...row, hiveName: hive.name, siteName: site.name, zone: site.zone, date: visits.get(row.visitId)!.date };
   });
+}
+
+/** Batches with the names a person knows them by, newest first. */
+export async function batchViews(db: Knex, where: Record<string, unknown> = {}): Promise<Batch[]> {
+  return named(db, (await list<BatchRow>(db, 'batches', where, 'createdAt')).reverse());
+}
+
+/** Batches by their ids, newest first. */
+export async function batchViewsOf(db: Knex, ids: readonly string[]): Promise<Batch[]> {
+  const rows = (await db('batches').whereIn('id', [...new Set(ids)]).where({ removedAt: null }).orderBy('createdAt', 'desc').orderBy('rowid', 'desc')) as Record<string, unknown>[];
+  return named(db, rows.map((row) => fromRow<BatchRow>('batches', row)));
 }
 
 export async function batchView(db: Knex, id: string): Promise<Batch> {
@@ -60,6 +72,29 @@ export async function drainViews(db: Knex, where: Record<string, unknown>): Prom
 
 const asFlow = (row: FlowRow): Flow => ({ id: row.id, from: row.fromLot, to: row.toLot, g: row.g, at: row.at, recordedAt: row.recordedAt, voids: row.voids, reason: row.reason, commandId: row.commandId });
 
+/** One lot with what came in and went out of it; null where it is not there. */
+export async function lotView(db: Knex, id: string): Promise<Lot | null> {
+  const [lot] = await list<Omit<Lot, 'inG' | 'outG' | 'nowG'>>(db, 'lots', { id });
+  if (!lot) return null;
+  const flows = await flowsOfLots(db, [id]);
+  const inG = flows.filter((f) => f.to === id).reduce((g, f) => g + f.g, 0);
+  const outG = flows.filter((f) => f.from === id).reduce((g, f) => g + f.g, 0);
+  return { ...lot, inG, outG, nowG: inG - outG };
+}
+
+/** What stands there now: lots of these kinds that hold something, oldest first. */
+export async function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
+  const marks = kinds.map(() => '?').join(', ');
+  const inForce = 'f.voids IS NULL AND NOT EXISTS (SELECT 1 FROM flows v WHERE v.voids = f.id)';
+  const sums = (await db.raw(`
+    SELECT l.id AS id, (SELECT COALESCE(SUM(f.g), 0) FROM flows f WHERE f.toLot = l.id AND ${inForce}) AS inG, (SELECT COALESCE(SUM(f.g), 0) FROM flows f WHERE f.fromLot = l.id AND ${inForce}) AS outG
+    FROM lots l WHERE l.removedAt IS NULL AND l.kind IN (${marks})`, [...kinds])) as { id: string; inG: number; outG: number }[];
+  const standing = new Map(sums.filter((s) => s.inG > s.outG).map((s) => [s.id, s]));
+  if (!standing.size) return [];
+  const rows = ((await db('lots').whereIn('id', [...standing.keys()]).orderBy('recordedAt').orderBy('rowid')) as Record<string, unknown>[]).map((r) => fromRow<Omit<Lot, 'inG' | 'outG' | 'nowG'>>('lots', r));
+  return rows.map((r) => { const { inG, outG } = standing.get(r.id)!; return { ...r, inG, outG, nowG: inG - outG }; });
+}
+
 /** Lots of one batch, or of all, with their flows and balance. */
 export async function bookView(db: Knex, batchId?: string): Promise<{ lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: BatchDetail['problems'] }> {
   const rows = await list<Omit<Lot, 'inG' | 'outG' | 'nowG'>>(db, 'lots', batchId ? { batchId } : {});
@@ -81,10 +116,10 @@ export async function bookView(db: Knex, batchId?: string): Promise<{ lots: Lot[
 /** Hives and sites whose comb a batch holds: its own, and those that were put into one vessel with it. */
 export async function originsOf(db: Knex, batch: Batch): Promise<{ hiveName: string; siteName: string }> {
   const lots = (await db('lots').where({ batchId: batch.id, removedAt: null }).pluck('id')) as string[];
-  const { flows } = await bookView(db);
+  const flows = await flowsOfLots(db, lots);
   const from = new Set(flows.filter((f) => lots.includes(f.to) && !lots.includes(f.from)).map((f) => f.from));
   const joined = from.size ? ((await db('lots').whereIn('id', [...from]).pluck('batchId')) as string[]) : [];
-  const all = [batch, ...(await batchViews(db)).filter((b) => joined.includes(b.id)).reverse()];
+  const all = [batch, ...(await batchViewsOf(db, joined)).reverse()];
   const said = (pick: (b: Batch) => string): string => [...new Set(all.map(pick))].join(' and ');
   return { hiveName: said((b) => b.hiveName), siteName: said((b) => b.siteName) };
 }

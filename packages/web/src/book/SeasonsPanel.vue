@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HIVE_KINDS, WAY_WORDS, seasonKeyOf, seasonTable, smallMassText, type HarvestSummary, type HiveKindName, type SeasonKey, type SeasonRow, type UnitSystem, type Way } from '@furrow/core';
+import { HIVE_KINDS, WAY_WORDS, seasonKeyOf, massText, seasonTable, smallMassText, type HarvestSummary, type HiveKindName, type SeasonKey, type SeasonRow, type UnitSystem, type Way } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
@@ -13,7 +13,7 @@ const seasons = useSeasons();
 const all = computed(() => seasons.data.value?.harvests ?? []);
 const money = computed(() => seasons.data.value?.currency || 'money');
 type Question = 'more' | 'right' | 'hands' | 'worth' | 'room';
-const QUESTIONS: { label: string; value: Question }[] = [{ label: 'Is it more than before?', value: 'more' }, { label: 'Do I estimate right?', value: 'right' }, { label: 'What do my hands cost?', value: 'hands' }, { label: 'Was it worth it?', value: 'worth' }, { label: 'What does a comb give?', value: 'room' }];
+const QUESTIONS: { label: string; value: Question }[] = [{ label: 'Is it more than before?', value: 'more' }, { label: 'Do I estimate right?', value: 'right' }, { label: 'What do hands cost?', value: 'hands' }, { label: 'Worth it?', value: 'worth' }, { label: 'What gives a comb?', value: 'room' }];
 const asked = ref<Question>('more');
 const KEYS: { label: string; value: SeasonKey }[] = [{ label: 'Season', value: 'season' }, { label: 'Year', value: 'year' }, { label: 'Month', value: 'month' }, { label: 'Hive', value: 'hive' }, { label: 'Kind of hive', value: 'kind' }, { label: 'Place', value: 'site' }, { label: 'Way', value: 'method' }];
 const by = ref<SeasonKey>('season');
@@ -25,11 +25,12 @@ const word = (key: string): string => (by.value === 'kind' ? HIVE_KINDS[key as H
 const kg = (g: number): number => (props.units === 'metric' ? g / 1000 : g / 453.59237);
 const unit = computed(() => (props.units === 'metric' ? 'kg' : 'lb'));
 const chart = computed((): Bars | Points => {
-  const keys = table.value.map((r) => r.key);
-  const one = (name: string, of: (r: SeasonRow) => number | null, u: string): Bars => ({ kind: 'bars', keys: keys.map(word), series: [{ name, values: table.value.map(of) }], unit: u, stacked: false });
+  const shown = table.value.filter((r) => r.harvests > 0);
+  const keys = shown.map((r) => r.key);
+  const one = (name: string, of: (r: SeasonRow) => number | null, u: string): Bars => ({ kind: 'bars', keys: keys.map(word), series: [{ name, values: shown.map(of) }], unit: u, stacked: false });
   if (asked.value === 'right') return { kind: 'points', unit: unit.value, xName: 'Estimated', yName: 'Weighed', points: (seasons.data.value?.pairs ?? []).map((p) => ({ x: kg(p.estimateKg * 1000), y: kg(p.weighedKg * 1000), name: `${p.hiveName}, ${dateText(p.date)}` })) };
   if (asked.value === 'hands') return one('Hands-on', (r) => r.minutesPerKg, 'min a kg');
-  if (asked.value === 'worth') return { kind: 'bars', keys: keys.map(word), stacked: false, unit: money.value, series: [{ name: 'Worth', values: table.value.map((r) => r.worth) }, { name: 'Jars and boxes', values: table.value.map((r) => r.cost) }] };
+  if (asked.value === 'worth') return { kind: 'bars', keys: keys.map(word), stacked: false, unit: money.value, series: [{ name: 'Worth', values: shown.map((r) => r.worth) }, { name: 'Jars and boxes', values: shown.map((r) => r.cost) }] };
   if (asked.value === 'room') return one('Honey a comb', (r) => (r.honeyPerCombG === null ? null : kg(r.honeyPerCombG)), `${unit.value} a comb`);
   const within = by.value === 'hive' ? 'season' : 'hive';
   const names = [...new Set(all.value.filter((h) => h.closed).map((h) => seasonKeyOf(h, within)))].sort();
@@ -42,12 +43,12 @@ const says = computed(() => {
   const best = (of: (r: SeasonRow) => number | null, most = true): SeasonRow | null => rows.filter((r) => of(r) !== null).sort((a, b) => (most ? -1 : 1) * (of(a)! - of(b)!))[0] ?? null;
   if (asked.value === 'right') return seasons.data.value?.correction?.sentence ?? 'No comb was weighed on its own yet.';
   if (!rows.length) return 'No harvest is closed yet.';
-  if (asked.value === 'more') { const r = best((x) => x.honeyG)!; return `${word(r.key)} gave most: ${smallMassText(r.honeyG, props.units, 10)} of honey from ${r.combs} combs.`; }
+  if (asked.value === 'more') { const r = best((x) => x.honeyG)!; return `${word(r.key)} gave most: ${massText(r.honeyG / 1000, props.units, 1)} of honey in ${r.harvests} ${r.harvests === 1 ? 'harvest' : 'harvests'}.`; }
   if (asked.value === 'hands') { const r = best((x) => x.minutesPerKg, false); return r ? `${word(r.key)} takes least of your hands: ${r.minutesPerKg!.toFixed(0)} min a kg.` : 'No minutes were written down.'; }
   if (asked.value === 'worth') { const r = best((x) => x.worthPerHour); return r ? `${word(r.key)}: ${money.value} ${r.worthPerHour!.toFixed(0)} an hour of your hands, jars and boxes paid.` : 'Prices or minutes are missing.'; }
   const r = best((x) => x.honeyPerCombG); return r ? `${word(r.key)} gives ${smallMassText(r.honeyPerCombG!, props.units, 10)} a comb.` : 'No comb counted yet.';
 });
-const small = (g: number | null): string => (g === null ? '' : smallMassText(g, props.units, 1));
+const small = (g: number | null): string => (g === null ? '' : g >= 10_000 ? massText(g / 1000, props.units, 1) : smallMassText(g, props.units, 1));
 const estimateOf = (h: HarvestSummary): string => (h.estimatedHoneyKg ? `${h.estimatedHoneyKg.low.toFixed(1)}–${h.estimatedHoneyKg.high.toFixed(1)} kg` : '');
 </script>
 

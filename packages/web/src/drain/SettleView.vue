@@ -9,7 +9,7 @@ import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import { newId, read } from '../server/client.js';
-import { useBook, useHarvests, useRules, useVessels } from '../server/queries.js';
+import { useStock, useHarvests, useRules, useVessels } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
@@ -19,7 +19,7 @@ const now = useNow();
 const { detail, loading, error, retry } = useStageBatch('drain', (b) => ['jar', 'book', 'drain'].includes(b.stage));
 const { data: rulesVersion } = useRules();
 const { data: vessels } = useVessels();
-const { data: book } = useBook();
+const { data: stock } = useStock();
 const { data: harvests } = useHarvests();
 const { go, busy, refusal, fieldError } = useSend();
 const blending = useSend();
@@ -54,7 +54,7 @@ async function writeSample(): Promise<void> {
   if (await event({ kind: 'moisture', moisturePercent: sample.value, minutes: 0 }, `${sample.value} % water written down.`)) sample.value = null;
 }
 const keeping = computed(() => (water.value === null ? null : honeyKeeping({ moisturePercent: water.value, bee: 'honeybee' })));
-const others = computed(() => (book.value?.lots ?? []).filter((l: Lot) => l.kind === 'honey' && l.nowG > 0 && l.id !== honey.value?.id));
+const others = computed(() => (stock.value ?? []).filter((l: Lot) => l.kind === 'honey' && l.nowG > 0 && l.id !== honey.value?.id));
 const otherId = ref<string | null>(null);
 const other = computed(() => others.value.find((l) => l.id === otherId.value) ?? null);
 const otherWater = ref<number | null>(17);

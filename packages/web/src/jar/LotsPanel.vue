@@ -8,7 +8,7 @@ import JarRow from '../drawing/JarRow.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import { newId } from '../server/client.js';
-import { useBook, useHarvests, useReserves } from '../server/queries.js';
+import { useStock, useHarvests, useReserves } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
 import { cutterWorker } from '../workers/client.js';
@@ -16,14 +16,14 @@ import PromisesPanel from './PromisesPanel.vue';
 
 /** All honey that waits and all that is expected, one stock of jars: what is promised first, no lot mixed with another. */
 const props = defineProps<{ rules: HouseRules; jars: JarKindRecord[] }>();
-const { data: book } = useBook();
+const { data: stock } = useStock();
 const { data: harvests } = useHarvests();
 const { data: reserves } = useReserves();
 const filling = useSend();
 const pouring = useSend();
 interface Waiting { id: string; name: string; sub: string; honeyG: number; expected: boolean; moisturePercent: number | null; useBy: string | null }
 const batchOf = (id: string): Batch | undefined => harvests.value?.find((b) => b.id === id);
-const standing = computed<Waiting[]>(() => (book.value?.lots ?? []).filter((l) => l.kind === 'honey' && l.nowG > 0).map((l) => { const b = batchOf(l.batchId); return { id: l.id, name: b?.hiveName ?? l.name, sub: b ? dateText(b.date) : '', honeyG: l.nowG, expected: false, moisturePercent: b?.plan?.moisturePercent ?? null, useBy: l.useBy }; }));
+const standing = computed<Waiting[]>(() => (stock.value ?? []).filter((l) => l.kind === 'honey' && l.nowG > 0).map((l) => { const b = batchOf(l.batchId); return { id: l.id, name: b?.hiveName ?? l.name, sub: b ? dateText(b.date) : '', honeyG: l.nowG, expected: false, moisturePercent: b?.plan?.moisturePercent ?? null, useBy: l.useBy }; }));
 /** Honey a harvest promised at its choice and has not given yet. Jars are counted for its high edge: a shortage is seen in time. */
 const coming = computed<Waiting[]>(() => (harvests.value ?? []).filter((b) => !b.closedAt && ['ready', 'take', 'drain'].includes(b.stage)).flatMap((b) => {
   const kg = (b as Batch & { decision?: { outcome?: { honeyOutKg?: Range } } }).decision?.outcome?.honeyOutKg;

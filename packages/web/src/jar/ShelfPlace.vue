@@ -2,16 +2,16 @@
 import { smallMassText, type BatchDetail, type HouseRules, type JarKindRecord } from '@furrow/core';
 import { computed } from 'vue';
 import JarRow from '../drawing/JarRow.vue';
-import { useBook, useHarvests } from '../server/queries.js';
+import { useStock, useHarvests } from '../server/queries.js';
 import { dateText } from '../shell/times.js';
 import PromisesPanel from './PromisesPanel.vue';
 import ShelfPanel from './ShelfPanel.vue';
 
 /** The whole shelf, harvest by harvest: what is left of every lot, what of it goes first; promises; what left it. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; jars: JarKindRecord[] }>();
-const { data: book } = useBook();
+const { data: stock } = useStock();
 const { data: harvests } = useHarvests();
-const lots = computed(() => (book.value?.lots ?? []).filter((l) => (l.kind === 'jars' || l.kind === 'pieces') && l.count && l.nowG > 0).map((l) => {
+const lots = computed(() => (stock.value ?? []).filter((l) => (l.kind === 'jars' || l.kind === 'pieces') && l.count && l.nowG > 0).map((l) => {
   const batch = harvests.value?.find((b) => b.id === l.batchId);
   return { l, batch, left: Math.max(1, Math.round(l.nowG / (l.inG / l.count!))) };
 }).sort((a, b) => (a.l.useBy ?? '9').localeCompare(b.l.useBy ?? '9') || (a.batch?.date ?? '').localeCompare(b.batch?.date ?? '')));

@@ -212,6 +212,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <RouterLink to="/hives/new">New hive</RouterLink>
         <button type="button" class="linklike" @click="measuring = true">This hive…</button>
         <button type="button" class="linklike" @click="asTable = !asTable">{{ asTable ? 'As a drawing' : 'As a table' }}</button>
+        <a :href="`/api/v1/hives/${hive.id}/card.pdf`" target="_blank">Card with a code</a>
+        <a :href="`/api/v1/hives/${hive.id}/look-sheet.pdf`" target="_blank">Sheet for a pencil</a>
       </span>
     </header>
     <section class="left">

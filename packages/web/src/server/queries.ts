@@ -93,3 +93,5 @@ export interface Seasons { harvests: HarvestSummary[]; pairs: EstimatePair[]; co
 export const useSeasons = () => useQuery({ queryKey: ['seasons'], queryFn: () => read<Seasons>('/seasons') });
 /** What cannot all be true in what was written down. */
 export const useQuestions = () => useQuery({ queryKey: ['questions'], queryFn: items<Contradiction>('/questions') });
+/** Lots of honey, jars and pieces that hold something now. */
+export const useStock = () => useQuery({ queryKey: ['stock'], queryFn: items<Lot>('/stock') });
