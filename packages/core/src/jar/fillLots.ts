@@ -41,7 +41,7 @@ export function fillLots(input: FillLotsInput, solve: LpSolver): LotsFilled {
   const value = terms((p) => jars[p.j].value);
   const fewer = terms(() => -1);
   const promises = promised.length ? promised.map((_, i) => `+ 1 r${i}`).join(' ') : '0 zero';
-  const order = goal === 'most-value' ? [promises, value, grams, fewer] : goal === 'least-left' ? [promises, grams, fewer, value] : [promises, grams, fewer, value];
+  const order = goal === 'most-value' ? [promises, value, grams, fewer] : goal === 'least-left' ? [promises, grams, fewer, value] : [promises, grams, fewer, grams, value];
   const reached: string[] = [];
   let columns: Record<string, number> = {};
   let proven = true;

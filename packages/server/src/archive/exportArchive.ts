@@ -24,7 +24,7 @@ function schemaOf(table: Table, names: ReadonlyMap<string, string>): Record<stri
     fields: table.columns.map((c) => ({ name: c.name, type: c.type, ...(c.required ? { constraints: { required: true } } : {}) })),
     primaryKey: table.key,
     missingValues: [NOTHING],
-    foreignKeys: table.foreign.map((f) => ({ fields: f.column, reference: { resource: f.table === table.name ? '' : names.get(f.table)!, fields: f.to } })),
+    ...(table.foreign.length ? { foreignKeys: table.foreign.map((f) => ({ fields: f.column, reference: { resource: f.table === table.name ? '' : names.get(f.table)!, fields: f.to } })) } : {}),
   };
 }
 

@@ -83,6 +83,12 @@ export class Household {
     await this.ok(this.post('/drains', { id, batchId, upperVesselId: null, lowerVesselId: null, method: 'mash', moisturePercent: 18, temperatureC: 25 }));
     return id;
   }
+  /** The harvest drained and closed: so much honey, so much wet wax. Gives the batch again. */
+  async drained(batchId: string, honeyG: number, wetWaxG = 400): Promise<string> {
+    const id = await this.drain(batchId);
+    await this.ok(this.post(`/drains/${id}/close`, { honeyG, wetWaxG, minutes: 20, gapReason: 'Stuck to the bucket' }));
+    return batchId;
+  }
   detail(batchId: string): Promise<BatchDetail> {
     return this.get<BatchDetail>(`/harvests/${batchId}`);
   }

@@ -6,7 +6,7 @@ import Refusal from '../parts/Refusal.vue';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../server/client.js';
-import { useBook } from '../server/queries.js';
+import { useStock } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { boxName, type useBoards } from './useBoards.js';
 
@@ -14,7 +14,7 @@ import { boxName, type useBoards } from './useBoards.js';
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; boards: ReturnType<typeof useBoards> }>();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => props.rules.units);
-const { data: book } = useBook();
+const { data: stock } = useStock();
 const typed = ref<Record<string, string>>({});
 const says = ref<Record<string, string>>({});
 const cut = computed(() => props.detail.pieces.filter((p) => p.state !== 'planned' && p.lotId === null));
@@ -43,7 +43,7 @@ const chunkBoxes = computed(() => props.boards.boxes.value.filter((b) => b.purpo
 const strips = computed(() => waiting.value.filter((p) => p.netG !== null && (p.grade === 'chunk' || chunkBoxes.value.some((b) => b.id === p.jarKindId))));
 const jarId = ref<string | null>(null);
 const jar = computed(() => chunkBoxes.value.find((b) => b.id === jarId.value) ?? chunkBoxes.value[0] ?? null);
-const honeys = computed(() => (book.value?.lots ?? []).filter((l) => l.kind === 'honey' && l.nowG > 0).sort((a, b) => Number(b.batchId === props.detail.batch.id) - Number(a.batchId === props.detail.batch.id) || b.nowG - a.nowG));
+const honeys = computed(() => (stock.value ?? []).filter((l) => l.kind === 'honey' && l.nowG > 0).sort((a, b) => Number(b.batchId === props.detail.batch.id) - Number(a.batchId === props.detail.batch.id) || b.nowG - a.nowG));
 const honeyId = ref<string | null>(null);
 const honey = computed(() => honeys.value.find((l) => l.id === honeyId.value) ?? honeys.value[0] ?? null);
 const stripMl = ref<number | null>(null);

@@ -13,7 +13,6 @@ export const useVessels = () => useQuery({ queryKey: ['vessels'], queryFn: items
 export const useJars = () => useQuery({ queryKey: ['jars'], queryFn: items<JarKindRecord>('/jars') });
 export const useHarvests = () => useQuery({ queryKey: ['harvests'], queryFn: items<Batch>('/harvests') });
 export const useJournal = () => useQuery({ queryKey: ['journal'], queryFn: items<JournalLine>('/journal') });
-export const useBook = () => useQuery({ queryKey: ['book'], queryFn: () => read<{ lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { message: string }[] }>('/book') });
 export interface HouseholdRun { drainId: string; batchId: string; hiveName: string; date: string; method: CrushMethod; pressed: boolean; share: number; tauHours: number | null; drippedG: number; pressedG: number; residualShare: number }
 /** Closed drains and frames of the household: what forecasts and the press learn from. */
 export const useRuns = () => useQuery({ queryKey: ['runs'], queryFn: () => read<{ drains: HouseholdRun[]; frames: PastRun[] }>('/runs') });
