@@ -75,7 +75,7 @@ describe('the archive', () => {
     for (const name of ['flows', 'lots', 'hives', 'jar-kinds', 'looks']) {
       const rows = await pack.getResource(name).read({ keyed: true });
       expect(rows).toHaveLength(descriptor.resources.find((r) => r.name === name)!.rows!);
-      if (name === 'flows') expect(rows.every((r: { g: unknown }) => Number.isInteger(r.g))).toBe(true);
+      if (name === 'flows') expect(rows.every((r) => Number.isInteger(r.g))).toBe(true);
     }
   }, 30_000);
   it('never leaves a cell that a table program would run', () => {

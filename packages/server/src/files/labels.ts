@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import fontkit from '@pdf-lib/fontkit';
 import { labelPlace, layLabel, type LabelDesign, type LabelSheet, type LabelText, type LaidLabel } from '@furrow/core';
-import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import { PDFDocument, rgb, type PDFEmbeddedPage, type PDFFont, type PDFPage } from 'pdf-lib';
 import QRCode from 'qrcode';
 
 const require = createRequire(import.meta.url);
@@ -39,19 +39,36 @@ export function drawQr(page: PDFPage, text: string, x: number, top: number, side
   for (const run of runs) page.drawRectangle({ x: x + (run.x + 2) * module, y: top - (run.y + 3) * module, width: run.length * module + 0.02, height: module + 0.02, color: INK });
 }
 
-/** A PDF of label sheets as designed; `startAt` leaves labels of a sheet begun before empty. */
+/** One label alone as a page of its own size, so that a sheet of a thousand alike holds it once and draws it a thousand times. */
+async function labelPage(laid: LaidLabel, sheet: LabelSheet, qrText: string): Promise<Uint8Array> {
+  const { pdf, fonts } = await pdfWithFonts('Label');
+  const page = pdf.addPage([sheet.labelWidthMm * POINTS_PER_MM, sheet.labelHeightMm * POINTS_PER_MM]);
+  drawLaid(page, laid, fonts, qrText, 0, sheet.labelHeightMm * POINTS_PER_MM);
+  return pdf.save();
+}
+
+/** Pieces of comb have a weight each: up to so many different labels are held as pages, more are drawn one by one. */
+const PAGES_MOST = 8;
+const LABELS_AT_ONCE = 40;
+const breathe = (): Promise<void> => new Promise((done) => setImmediate(done));
+
+/** A PDF of label sheets as designed; `startAt` leaves labels of a sheet begun before empty. Made in pieces: the server goes on answering. */
 export async function labelsPdf(labels: readonly LabelText[], design: LabelDesign, sheet: LabelSheet, qrText: string, startAt = 0): Promise<Uint8Array> {
   const { pdf, fonts } = await pdfWithFonts('Labels');
   const pages: PDFPage[] = [];
-  const laidOf = new Map<string, LaidLabel>();
-  labels.forEach((label, i) => {
+  const keys = labels.map((label) => JSON.stringify(label));
+  const laidOf = new Map(labels.map((label, i) => [keys[i], layLabel(design, label, sheet)]));
+  const held = new Map<string, PDFEmbeddedPage>();
+  if (laidOf.size <= PAGES_MOST) for (const [key, laid] of laidOf) held.set(key, (await pdf.embedPdf(await labelPage(laid, sheet, qrText)))[0]);
+  for (const [i, key] of keys.entries()) {
     const place = labelPlace(sheet, startAt + i);
     while (pages.length <= place.page) pages.push(pdf.addPage([sheet.paperWidthMm * POINTS_PER_MM, sheet.paperHeightMm * POINTS_PER_MM]));
-    const key = JSON.stringify(label);
-    const laid = laidOf.get(key) ?? layLabel(design, label, sheet);
-    laidOf.set(key, laid);
-    drawLaid(pages[place.page], laid, fonts, qrText, place.xMm * POINTS_PER_MM, (sheet.paperHeightMm - place.yMm) * POINTS_PER_MM);
-  });
+    const [x, top] = [place.xMm * POINTS_PER_MM, (sheet.paperHeightMm - place.yMm) * POINTS_PER_MM];
+    const page = held.get(key);
+    if (page) pages[place.page].drawPage(page, { x, y: top - sheet.labelHeightMm * POINTS_PER_MM });
+    else drawLaid(pages[place.page], laidOf.get(key)!, fonts, qrText, x, top);
+    if (i % LABELS_AT_ONCE === LABELS_AT_ONCE - 1) await breathe();
+  }
   return pdf.save();
 }
 

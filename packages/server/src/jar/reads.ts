@@ -52,7 +52,7 @@ export function jarReads(db: Knex): Router {
   router.get('/hives/:id/card.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);
     const { rules } = await currentRules(db);
-    pdfAnswer(response, `card-${hive.name}.pdf`, await hiveCardPdf(hive, `${rules.baseAddress.replace(/\/$/, '')}/look/${hive.id}`));
+    pdfAnswer(response, `card-${hive.name}.pdf`, await hiveCardPdf(hive, `${rules.baseAddress.replace(/\/$/, '') || `${request.protocol}://${request.get('host')}`}/look/${hive.id}`));
   });
   router.get('/hives/:id/look-sheet.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);

@@ -94,16 +94,21 @@ export async function flowsOfLots(db: Knex, ids: readonly string[]): Promise<Boo
   return rows.filter((r) => !r.voids && !voided.has(r.id)).map(asBookFlow);
 }
 
+/** Whether something written later to this row still stands. What was undone since, and the undoing, stand no more. */
+async function restsOn(db: Knex, tableName: string, rowId: string, sequence: number, commandId: string): Promise<boolean> {
+  const later = await db('journal').join('commands', 'commands.id', 'journal.commandId').where({ tableName, rowId, undoes: null, undoneBy: null }).where('journal.sequence', '>', sequence).whereNot('journal.commandId', commandId).first('journal.sequence');
+  return later !== undefined;
+}
+
 /** Takes back everything a command wrote, newest first: rows as they were, flows by voids. Refused where something later built on it. */
 export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<void> {
   const command = await unit.db('commands').where({ id: commandId }).first();
   if (!command) throw notFound('entry to undo');
   if (command.undoneBy) throw conflict('undone-already', 'This was undone already.');
-  const entries = (await unit.db('journal').where({ commandId }).orderBy('sequence', 'desc')) as { tableName: string; rowId: string; before: string | null; after: string }[];
-  for (const { tableName, rowId, before, after } of entries) {
+  const entries = (await unit.db('journal').where({ commandId }).orderBy('sequence', 'desc')) as { sequence: number; tableName: string; rowId: string; before: string | null }[];
+  for (const { sequence, tableName, rowId, before } of entries) {
     const now = (await unit.db(tableName).where({ id: rowId }).first()) as Row | undefined;
-    const { revision } = JSON.parse(after) as Row;
-    const later = now && now.revision !== revision && !entries.some((e) => e.rowId === rowId && (JSON.parse(e.after) as Row).revision > revision);
+    const later = await restsOn(unit.db, tableName, rowId, sequence, commandId);
     if (!now || later) throw conflict('built-upon', `"${command.sentence}" cannot be undone: something written later rests on it. Undo that first.`);
     if (before === null) await unit.update(tableName, rowId, { removedAt: unit.recordedAt });
     else {

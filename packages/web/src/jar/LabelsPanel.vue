@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FLOWER_SUPPORTS, FLOWER_SUPPORT_WORDS, LABEL_FIELDS, LABEL_FIELD_WORDS, FIXED_FIELDS, labelProblems, layLabel, saleChecklist, type BatchDetail, type FlowerSupport, type HouseRules, type LabelField, type LabelFieldKind, type Lot } from '@furrow/core';
+import { FLOWER_SUPPORTS, FLOWER_SUPPORT_WORDS, LABEL_FIELDS, LABEL_FIELD_WORDS, FIXED_FIELDS, fieldText, labelProblems, layLabel, saleChecklist, type BatchDetail, type FlowerSupport, type HouseRules, type LabelField, type LabelFieldKind, type Lot } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import LabelFace from '../drawing/LabelFace.vue';
@@ -35,6 +35,9 @@ const laid = computed(() => (label.value && sheet.value ? layLabel(design.value,
 const problems = computed(() => (label.value && sheet.value ? labelProblems(design.value, label.value.words, sheet.value) : []));
 const chosen = ref<number | null>(null);
 const move = (i: number, by: number): void => { const [f] = fields.value.splice(i, 1); fields.value.splice(i + by, 0, f); chosen.value = i + by; };
+/** Lines of the design that this lot's record has nothing for. */
+const silent = computed(() => (label.value ? fields.value.filter((f) => !fieldText(f, label.value!.words)).map((f) => f.kind) : []));
+const WHY_SILENT: Partial<Record<LabelFieldKind, string>> = { flower: 'name it below', nutrition: 'switch it on in Rules and measure the water', moisture: 'measure the water', gift: 'you are registered to sell', own: 'write your words' };
 const size = (f: LabelField, by: number): void => void (f.sizePt = Math.min(48, Math.max(4, Math.round((f.sizePt + by) * 2) / 2)));
 const missing = computed(() => LABEL_FIELDS.filter((k) => k === 'own' || !fields.value.some((f) => f.kind === k)));
 const add = (kind: string): void => { if (!kind) return; fields.value.push({ kind: kind as LabelFieldKind, sizePt: 6.5, bold: false, text: kind === 'own' ? 'Your words' : '' }); chosen.value = fields.value.length - 1; };
@@ -83,6 +86,7 @@ const measuring = ref(false);
       <TextField v-if="fields[chosen].kind === 'own'" v-model="fields[chosen].text" label="Your words" />
     </div>
     <p v-else class="sub">Touch a line of the label to make it larger, bolder, move it or leave it out.</p>
+    <p v-if="silent.length" class="sub">Not printed, the record has nothing for: {{ silent.map((k) => `${LABEL_FIELD_WORDS[k].toLowerCase()}${WHY_SILENT[k] ? ` (${WHY_SILENT[k]})` : ''}`).join(', ') }}.<template v-for="k in silent.filter((x) => !FIXED_FIELDS.includes(x))" :key="k"> <button type="button" class="as-link" @click="fields.splice(fields.findIndex((f) => f.kind === k), 1)">Leave out {{ LABEL_FIELD_WORDS[k].toLowerCase() }}</button></template></p>
     <p class="more"><label class="sub" for="add-line">Add a line</label><select id="add-line" class="native" @change="add(($event.target as HTMLSelectElement).value); ($event.target as HTMLSelectElement).value = ''"><option value="">Choose…</option><option v-for="k in missing" :key="k" :value="k">{{ LABEL_FIELD_WORDS[k] }}</option></select><label class="tick"><input v-model="qr" type="checkbox" /> A code to scan</label></p>
     <p v-if="dirty" class="more"><Button outlined label="Keep this label" :loading="busy" @click="keep" /><Button text label="As it was" @click="begin" /></p>
   </section>

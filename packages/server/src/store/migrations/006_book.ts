@@ -85,6 +85,7 @@ export async function up(knex: Knex): Promise<void> {
     'CREATE INDEX waxRunsOfBatch ON waxRuns(batchId, occurredAt)',
     'CREATE INDEX rinsesOfBatch ON rinses(batchId, occurredAt)',
     'CREATE INDEX printsOfLot ON prints(lotId)',
+    'CREATE INDEX journalOfRow ON journal(rowId)',
     'CREATE INDEX flowsVoids ON flows(voids) WHERE voids IS NOT NULL',
     'CREATE INDEX takesOfBatch ON takes(batchId)',
     'CREATE INDEX drainsOfBatch ON drains(batchId)',
@@ -93,7 +94,7 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const index of ['drainsOfBatch', 'takesOfBatch', 'flowsVoids']) await knex.raw(`DROP INDEX ${index}`);
+  for (const index of ['drainsOfBatch', 'takesOfBatch', 'flowsVoids', 'journalOfRow']) await knex.raw(`DROP INDEX ${index}`);
   for (const name of ['answers', 'gearCares', 'rinses', 'waxRuns', 'waxCares', 'reserves', 'prints', 'labelDesigns', 'labelSheets']) await knex.schema.dropTable(name);
   for (const column of ['weights', 'useBy', 'flowerSupport', 'flower']) await knex.raw(`ALTER TABLE lots DROP COLUMN ${column}`);
 }
