@@ -80,6 +80,12 @@ export function estimateCorrection(pairs: readonly { estimateKg: number; weighed
   return { ...found, applies, sentence: applies ? `Corrected by your last ${combs}, ${signed}.` : `Your last ${combs} weighed ${signed} against the estimate; it counts from the fifth on.` };
 }
 
+/** The correction that counts for a hive: its own combs where there are enough of them, else the household's. */
+export function correctionFor(pairs: readonly { hiveName: string; estimateKg: number; weighedKg: number }[], hiveName: string): EstimateCorrection | null {
+  const own = estimateCorrection(pairs.filter((p) => p.hiveName === hiveName));
+  return own?.applies ? own : estimateCorrection(pairs);
+}
+
 /** Honey that stays in drained comb and that a press brings out, share of the honey left (SCIENCE 4: 0.93 to 0.97 out of 0.85 to 0.92). */
 const PRESS_BRINGS: Range = { low: 0.3, mid: 0.5, high: 0.7 };
 /** Of drained wet wax, what is still honey where nobody pressed: the rest is wax with cocoons. A starting range. */

@@ -1,4 +1,4 @@
-import type { CombEstimate } from '../comb/estimate.js';
+import { correctedEstimate, type CombEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
 import { compartmentShape, hiveKind, type HiveKindName } from '../hive/kinds.js';
 import { judgeBox, type ColonyState, type CombVerdict, type JudgedComb, type Judgement } from '../look/index.js';
@@ -82,15 +82,19 @@ function boxWoodKg(widthMm: number, depthMm: number): Range {
  * box always). Takes the hive, its combs as judged, what is known of its colony, the rules, the kilograms of
  * flow still counted on and the date.
  */
-export function choiceHive(input: { hive: Hive; judged: readonly JudgedComb[]; colony: ColonyState; rules: HouseRules; date: string; flowKg?: number; byBox?: boolean }): ChoiceHive {
-  const { hive, judged } = input;
+export function choiceHive(input: { hive: Hive; judged: readonly JudgedComb[]; colony: ColonyState; rules: HouseRules; date: string; flowKg?: number; byBox?: boolean; /** What the household's scale says of its estimates; null: nothing yet. */ correction?: Range | null }): ChoiceHive {
+  const { hive } = input;
+  const factor = input.correction;
+  const judged = factor ? input.judged.map((j) => (j.estimate ? { ...j, estimate: correctedEstimate(j.estimate, factor) } : j)) : input.judged;
+  // Winter is counted low: a correction upward is no reason to leave less.
+  const stores = new Map(input.judged.map((j, i) => { const [plain, mended] = [combStoresKg(j.estimate), combStoresKg(judged[i].estimate)]; return [j.combId, { ...mended, low: Math.min(plain.low, mended.low) }] as const; }));
   const kind = hiveKind(hive.kind);
   const builtOn = new Map(hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.comb.builtOn] as const] : [])));
   const whole = hive.kind === 'pile-box' || (kind.unitTaken === 'box' && input.byBox === true);
   const base = { hiveId: hive.id, hiveName: hive.name, kind: hive.kind };
   const single = (j: JudgedComb): ChoiceUnit => ({
     ...base, id: j.combId, what: kind.unitTaken === 'box' ? 'comb' : kind.unitTaken, combIds: [j.combId], slots: [j.slot], label: j.label, boxId: j.boxId,
-    order: hive.kind === 'top-bar' ? j.slot : null, estimate: j.estimate, storesKg: combStoresKg(j.estimate),
+    order: hive.kind === 'top-bar' ? j.slot : null, estimate: j.estimate, storesKg: stores.get(j.combId)!,
     liftKg: j.estimate ? sumRanges([j.estimate.honeyKg, j.estimate.waxKg]) : NO_RANGE,
     verdict: j.verdict, judgements: j.judgements, hasBrood: broodIn(j), cappedArea: cappedAreaOf(j),
     wettestPercent: j.verdict.wettestPercent, combAge: j.seen?.combAge ?? 'new', straight: j.seen?.straight ?? null, builtOn: builtOn.get(j.combId) ?? null,
@@ -105,7 +109,7 @@ export function choiceHive(input: { hive: Hive; judged: readonly JudgedComb[]; c
     const worst = combs.find((j) => j.verdict.verdict === says.verdict) ?? combs[0];
     return {
       ...base, id: boxId, what: 'box', combIds: combs.map((j) => j.combId), slots: combs.map((j) => j.slot), label: `box ${number}`, boxId, order: number, estimate,
-      storesKg: sumRanges(combs.map((j) => combStoresKg(j.estimate))),
+      storesKg: sumRanges(combs.map((j) => stores.get(j.combId)!)),
       liftKg: sumRanges([boxWoodKg(shape.innerWidthMm, shape.innerDepthMm), ...(estimate ? [estimate.honeyKg, estimate.waxKg] : [])]),
       verdict: { verdict: says.verdict, headline: says.sentence, decidedBy: brood ? 'brood' : worst.verdict.decidedBy },
       judgements: worst.judgements, hasBrood: brood, cappedArea: combs.reduce((sum, j) => sum + cappedAreaOf(j), 0) / combs.length,

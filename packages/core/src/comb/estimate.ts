@@ -78,3 +78,9 @@ export function combEstimate(input: CombInput): CombEstimate {
   const honeyCm2 = cappedCm2 + openCm2;
   return { honeyKg, cappedHoneyKg, openHoneyKg, waxKg, cappedShareOfHoney: honeyCm2 > 0 ? cappedCm2 / honeyCm2 : 0 };
 }
+
+/** An estimate as the household's own scale corrects it: each edge of honey and wax times that edge of the factor. */
+export function correctedEstimate(estimate: CombEstimate, factor: Range): CombEstimate {
+  const by = (r: Range): Range => ({ low: r.low * factor.low, mid: r.mid * factor.mid, high: r.high * factor.high });
+  return { ...estimate, honeyKg: by(estimate.honeyKg), cappedHoneyKg: by(estimate.cappedHoneyKg), openHoneyKg: by(estimate.openHoneyKg), waxKg: by(estimate.waxKg) };
+}

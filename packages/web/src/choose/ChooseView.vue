@@ -24,7 +24,7 @@ import { useChoice } from './useChoice.js';
 
 const router = useRouter();
 const choice = useChoice();
-const { hives, hive, judged, rules, rulesVersion, loading, error, retry, draft, busyCombs, here, units, household, chooser, picked, ways, nowSet, chosen, from } = choice;
+const { hives, hive, judged, rules, rulesVersion, loading, error, retry, draft, busyCombs, here, units, household, chooser, picked, ways, nowSet, chosen, from, correction } = choice;
 const { go, busy, refusal } = useSend();
 const says = ref('');
 const handId = ref<string | null>(null);
@@ -151,7 +151,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   <div v-else class="stage choose">
     <header>
       <h1>{{ hive.name }}</h1>
-      <span class="sub"><b>{{ chosen.length }} {{ chosen.length === 1 ? 'comb' : 'combs' }} out<template v-if="nowSet && chosen.length">, {{ massRangeText({ low: nowSet.honeyKg.low + nowSet.combKg.low, mid: 0, high: nowSet.honeyKg.high + nowSet.combKg.high }, rules.units) }} honey</template>.</b> {{ shown.length - liftedSlots.size }} stay here. {{ ripe.length }} {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template v-if="from.length > 1"> Together with {{ from.slice(1).map((h) => h.name).join(', ') }}.</template></span>
+      <span class="sub"><b>{{ chosen.length }} {{ chosen.length === 1 ? 'comb' : 'combs' }} out<template v-if="nowSet && chosen.length">, {{ massRangeText({ low: nowSet.honeyKg.low + nowSet.combKg.low, mid: 0, high: nowSet.honeyKg.high + nowSet.combKg.high }, rules.units) }} honey</template>.</b> {{ shown.length - liftedSlots.size }} stay here. {{ ripe.length }} {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template v-if="correction"> <b v-if="correction.applies">{{ correction.sentence }}</b><template v-else>{{ correction.sentence }}</template></template><template v-if="from.length > 1"> Together with {{ from.slice(1).map((h) => h.name).join(', ') }}.</template></span>
       <span class="right sub links"><RouterLink v-for="h in (hives ?? []).filter((x) => x.id !== hive!.id)" :key="h.id" :to="`/choose/${h.id}`">{{ h.name }}</RouterLink><RouterLink to="/comb-or-liquid">Comb or liquid?</RouterLink></span>
     </header>
     <section>

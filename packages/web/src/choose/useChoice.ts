@@ -1,9 +1,9 @@
-import { marketOf, outcomeOf, setOfWays, takeBlocks, wayBlocks, waysOf, type Block, type ChoiceHive, type ChoiceUnit, type ChooseRequest, type Outcome, type Way } from '@furrow/core';
+import { correctionFor, marketOf, outcomeOf, setOfWays, takeBlocks, wayBlocks, waysOf, type Block, type ChoiceHive, type ChoiceUnit, type ChooseRequest, type EstimateCorrection, type Outcome, type Way } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
 import { useHive } from '../look/useHive.js';
 import { serverNow } from '../server/client.js';
-import { useHarvests, useJars, useVessels } from '../server/queries.js';
+import { useHarvests, useJars, useSeasons, useVessels } from '../server/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { hiveToChoose, newChooseDraft, withPins } from './chooseDraft.js';
 import { useChooser } from './useChooser.js';
@@ -23,9 +23,12 @@ export function useChoice() {
   const { data: vessels } = useVessels();
   const { data: harvests } = useHarvests();
   const { draft } = useDraft('choose', newChooseDraft);
+  const { data: seasons } = useSeasons();
+  const correctionOf = (hiveName: string): EstimateCorrection | null => correctionFor(seasons.value?.pairs ?? [], hiveName);
   const busyCombs = computed(() => (harvests.value ?? []).filter((b) => !b.closedAt && ['ready', 'take'].includes(b.stage)).flatMap((b) => b.combIds));
   const from = computed(() => (hive.value ? [hive.value, ...(hives.value ?? []).filter((h) => h.id !== hive.value!.id && draft.value.together.includes(h.id))] : []));
-  const choiceHives = computed<ChoiceHive[]>(() => (rules.value ? from.value.map((h) => hiveToChoose(h, rules.value!, serverNow().toISOString(), busyCombs.value, draft.value)) : []));
+  const choiceHives = computed<ChoiceHive[]>(() => (rules.value ? from.value.map((h) => hiveToChoose(h, rules.value!, serverNow().toISOString(), busyCombs.value, draft.value, correctionOf(h.name))) : []));
+  const correction = computed(() => (hive.value ? correctionOf(hive.value.name) : null));
   const here = computed(() => choiceHives.value.find((h) => h.hiveId === hive.value?.id) ?? null);
   const units = computed(() => new Map(choiceHives.value.flatMap((h) => h.units).map((u) => [u.id, u])));
   const household = computed(() => (rules.value && jars.value && vessels.value ? { rules: rules.value, jars: jars.value, vessels: vessels.value } : null));
@@ -64,5 +67,5 @@ export function useChoice() {
   });
   const nowSet = computed(() => (request.value ? setOfWays(request.value, ways.value, 'As it is lifted') : null));
   const chosen = computed(() => Object.entries(ways.value).map(([id, way]) => ({ unit: units.value.get(id)!, way })));
-  return { ...base, jars, vessels, draft, busyCombs, from, choiceHives, here, units, household, market, chooser, sets, picked, ways, nowSet, chosen, offers, usualWay, request };
+  return { ...base, jars, vessels, draft, busyCombs, from, choiceHives, here, units, household, market, chooser, sets, picked, ways, nowSet, chosen, offers, usualWay, request, correction };
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { EMPTY_SHARES, dateWords, dueItems, faceShares, hiveKind, judgeBox, massRangeText, placeLabel, sumRanges, unpackFace, type BarView, type Reading, type SeenBy, type Shares, type StoredFace, type TopBarGeometry } from '@furrow/core';
+import { EMPTY_SHARES, correctionFor, dateWords, dueItems, faceShares, hiveKind, judgeBox, massRangeText, placeLabel, sumRanges, unpackFace, type BarView, type Reading, type SeenBy, type Shares, type StoredFace, type TopBarGeometry } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -10,7 +10,7 @@ import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId } from '../server/client.js';
-import { useFaces } from '../server/queries.js';
+import { useFaces, useSeasons } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { dayText } from '../shell/times.js';
 import { useUi } from '../shell/ui.js';
@@ -49,6 +49,8 @@ const draft = computed<LookDraft | null>(() => {
 });
 const making = computed(() => (draft.value ? { combId: draft.value.combId, seen: draftSeen(draft.value), droneShare: droneShare(draft.value) } : null));
 const { hives, hive, combs, judged, rules, loading, error, retry } = useHive(making);
+const { data: seasons } = useSeasons();
+const correction = computed(() => (hive.value ? correctionFor(seasons.value?.pairs ?? [], hive.value.name) : null));
 const lastSlot = computed(() => hive.value?.bars.filter((b) => b.comb).at(-1)?.slot ?? hive.value?.bars[0]?.slot ?? 1);
 const here = computed(() => hive.value?.bars.find((b) => b.slot === slot.value) ?? null);
 const current = computed(() => judged.value.find((j) => j.slot === slot.value) ?? null);
@@ -249,7 +251,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <ColonyLine :hive="hive" :state="state" :date="date" @dead="dying = true" @stray="stray = true" />
     </section>
     <div class="right-column">
-      <VerdictPanel v-if="current" :judged="current" :place-name="combWord" :rules="rules" :is-draft="draft !== null" :last-text="lastLook ? dayText(lastLook.occurredAt, hive.site.zone) : null">
+      <VerdictPanel v-if="current" :judged="current" :place-name="combWord" :rules="rules" :correction="kind.bee === 'honeybee' ? correction : null" :is-draft="draft !== null" :last-text="lastLook ? dayText(lastLook.occurredAt, hive.site.zone) : null">
         <div class="acts">
           <Refusal :refusal="refusal" />
           <template v-if="draft">

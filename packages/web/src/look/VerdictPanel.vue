@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import { judgementName, massRangeText, massText, smallMassRangeText, smallMassText, type HouseRules, type JudgedComb, type Judgement, type Range, type Reason, type Verdict } from '@furrow/core';
+import { correctedEstimate, judgementName, massRangeText, massText, smallMassRangeText, smallMassText, type EstimateCorrection, type HouseRules, type JudgedComb, type Judgement, type Range, type Reason, type Verdict } from '@furrow/core';
 import { computed } from 'vue';
 
-const props = defineProps<{ judged: JudgedComb; placeName: string; rules: HouseRules; isDraft: boolean; lastText: string | null }>();
+const props = defineProps<{ judged: JudgedComb; placeName: string; rules: HouseRules; isDraft: boolean; lastText: string | null; correction?: EstimateCorrection | null }>();
+/** The estimate as the household's own scale corrects it, said beside it once it counts. */
+const mended = computed(() => (props.correction?.applies && props.judged.estimate ? correctedEstimate(props.judged.estimate, props.correction.factor) : null));
 const big: Record<Verdict, string> = { take: 'Take', leave: 'Leave', test: 'Test first', 'not-read': 'Not read' };
 const names: Record<Reason['rule'], string> = { dead: 'Colony gone', treated: 'Treated', syrup: 'May hold syrup', pots: 'Pots', seen: 'Sides', brood: 'Brood', honey: 'Honey', capped: 'Capped', moisture: 'Water, wettest', 'first-season': 'First season', winter: 'Left for winter' };
 const W = 346;
@@ -48,6 +50,7 @@ const limit = (r: Reason): string => (r.unit === 'kg' ? `needs ${massText(r.limi
       <div><b class="display">{{ judged.estimate ? (small ? smallMassText(judged.estimate.honeyKg.mid * 1000, rules.units) : massText(judged.estimate.honeyKg.mid, rules.units)) : '?' }}</b><span class="sub">honey{{ judged.estimate ? `, ${small ? grams(judged.estimate.honeyKg) : massRangeText(judged.estimate.honeyKg, rules.units)}` : ' unknown' }}</span></div>
       <div v-if="!judged.seen?.pots"><b class="display">{{ judged.estimate ? smallMassText(judged.estimate.waxKg.mid * 1000, rules.units) : '?' }}</b><span class="sub">wax{{ judged.estimate ? `, ${smallMassRangeText({ low: judged.estimate.waxKg.low * 1000, mid: 0, high: judged.estimate.waxKg.high * 1000 }, rules.units)}` : ' unknown' }}</span></div>
     </div>
+    <p v-if="mended" class="sub"><b>{{ massText(mended.honeyKg.mid, rules.units) }} by your own scale.</b> {{ correction!.sentence }}</p>
     <slot />
     <details class="apart" :open="wide"><summary>Each question apart</summary>
       <ul>

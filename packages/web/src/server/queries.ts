@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import type { Aftercare, Batch, BatchDetail, Clock, Contradiction, CrushMethod, CutBoard, CutPiece, EstimateCorrection, Flow, Gear, HarvestSummary, Hive, JarKindRecord, JournalLine, Keeping, LabelDesignRecord, LabelSheetRecord, LabelText, LookFaces, Lot, MissedGear, OpenPlans, Out, PastRun, Person, Reserve, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
+import type { Aftercare, Batch, BatchDetail, Clock, Contradiction, CrushMethod, CutBoard, CutPiece, EstimateCorrection, Gear, HarvestSummary, Hive, JarKindRecord, JournalLine, Keeping, LabelDesignRecord, LabelSheetRecord, LabelText, LookFaces, Lot, MissedGear, OpenPlans, Out, PastRun, Person, Reserve, RulesVersion, Site, SiteWeather, TodayLine, Vessel } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { read, serverSpeed, setServerNow } from './client.js';
 
