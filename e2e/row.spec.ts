@@ -191,9 +191,11 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   const pdf = await page.request.get(`${BASE}${href}`);
   expect(pdf.headers()['content-type']).toContain('application/pdf');
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
+  await page.getByRole('button', { name: 'Wax and rinse' }).click();
   await field(page, 'Clean wax, g', '90');
   await page.getByRole('button', { name: 'Write the wax down' }).click();
-  await expect(page.getByText(/90 g clean/)).toBeVisible();
+  await expect(page.getByText(/90 g clean/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Fill', exact: true }).click();
   await page.getByRole('button', { name: /Go on to Book/ }).click();
 
   // Book.

@@ -39,7 +39,7 @@ const TABLES = ['flows', 'lots', 'batches', 'looks', 'takes', 'weighings', 'outs
     <div class="line"><label class="p-button p-component p-button-outlined file">Choose an archive…<input type="file" accept=".zip,application/zip" aria-label="Archive to take in" @change="chosen" /></label><progress v-if="into.running.value" :value="into.job.value!.share" max="1" aria-label="Archive being read" /></div>
     <p v-if="into.says.value" class="rust says" role="alert">{{ into.says.value }}</p>
     <template v-if="into.job.value?.state === 'previewed'">
-      <p v-if="!news && !conflicts"><b>Everything in it is here already.</b></p>
+      <p v-if="!news && !conflicts"><b>Everything in it is here already.</b><template v-if="rows.length"> {{ rows.reduce((n, t) => n + t.older, 0) }} things were changed here since: they stay.</template></p>
       <template v-else>
         <p><b>This is what it would do.</b> Nothing is written yet.</p>
         <div class="scroll"><table class="plain"><thead><tr><th>What</th><th class="num">New</th><th class="num">Newer in it</th><th class="num">Newer here, left</th><th class="num">Changed in both</th><th class="num">The same</th></tr></thead><tbody><tr v-for="t in rows" :key="t.table"><td>{{ WORDS[t.table] ?? t.table }}</td><td class="num">{{ t.new || '' }}</td><td class="num">{{ t.changed || '' }}</td><td class="num">{{ t.older || '' }}</td><td class="num" :class="{ rust: t.conflicts }">{{ t.conflicts || '' }}</td><td class="num">{{ t.same || '' }}</td></tr></tbody></table></div>

@@ -12,7 +12,7 @@ const stacked = computed(() => { let y = FLOOR; return (props.blocks.length ? pr
 </script>
 
 <template>
-  <svg width="460" height="180" role="img" :aria-label="`${text(wetG)} of wet wax, ${text(cleanG)} of clean wax`">
+  <svg width="460" height="180" viewBox="0 0 460 180" role="img" :aria-label="`${text(wetG)} of wet wax, ${text(cleanG)} of clean wax`">
     <line x1="0" x2="440" :y1="FLOOR" :y2="FLOOR" stroke="var(--ink)" stroke-width="1.5" />
     <path v-if="wetG > 0" :d="`M20 ${FLOOR}q-6 ${-h(wetG) / 2} 8 ${-h(wetG)}q30 -10 62 -2q36 -6 42 2q14 ${h(wetG) / 2} 8 ${h(wetG)}z`" fill="url(#p-capped)" stroke="var(--ink)" stroke-width="1.5" />
     <g v-if="frozen" stroke="var(--pollen-mark)" stroke-width="2"><path d="M80 8v20M71 13l18 10M89 13l-18 10" /></g>
@@ -22,4 +22,4 @@ const stacked = computed(() => { let y = FLOOR; return (props.blocks.length ? pr
   </svg>
 </template>
 
-<style scoped>svg { max-width: 100%; }</style>
+<style scoped>svg { max-width: 100%; height: auto; }</style>

@@ -83,7 +83,7 @@ const measuring = ref(false);
       <Button outlined :label="fields[chosen].bold ? 'Plain' : 'Bold'" @click="fields[chosen].bold = !fields[chosen].bold" />
       <Button outlined label="Up" :disabled="chosen === 0" @click="move(chosen, -1)" /><Button outlined label="Down" :disabled="chosen === fields.length - 1" @click="move(chosen, 1)" />
       <Button v-if="!FIXED_FIELDS.includes(fields[chosen].kind)" text label="Leave out" @click="fields.splice(chosen, 1); chosen = null" /><span v-else class="sub">This line stays on every label.</span>
-      <TextField v-if="fields[chosen].kind === 'own'" v-model="fields[chosen].text" label="Your words" />
+      <TextField v-if="fields[chosen].kind === 'own'" v-model="fields[chosen].text" label="What it says" />
     </div>
     <p v-else class="sub">Touch a line of the label to make it larger, bolder, move it or leave it out.</p>
     <p v-if="silent.length" class="sub">Not printed, the record has nothing for: {{ silent.map((k) => `${LABEL_FIELD_WORDS[k].toLowerCase()}${WHY_SILENT[k] ? ` (${WHY_SILENT[k]})` : ''}`).join(', ') }}.<template v-for="k in silent.filter((x) => !FIXED_FIELDS.includes(x))" :key="k"> <button type="button" class="as-link" @click="fields.splice(fields.findIndex((f) => f.kind === k), 1)">Leave out {{ LABEL_FIELD_WORDS[k].toLowerCase() }}</button></template></p>
