@@ -7,7 +7,7 @@ test.use({ contextOptions: { reducedMotion: 'reduce' } });
 
 const BASE = 'http://127.0.0.1:4582';
 
-for (const path of ['/', '/look', '/look?comb=13', '/hives/new', '/choose', '/comb-or-liquid', '/ready', '/bring', '/take', '/drain', '/cut', '/jar', '/book', '/rules', '/nowhere']) {
+for (const path of ['/', '/look', '/look?comb=13', '/hives/new', '/choose', '/comb-or-liquid', '/ready', '/bring', '/take', '/drain', '/cut', '/jar', '/jar?at=several', '/jar?at=labels', '/jar?at=shelf', '/jar?at=wax', '/book', '/book?at=seasons', '/book?at=asked', '/book?at=inout', '/rules', '/nowhere']) {
   test(`no serious accessibility finding on ${path}`, async ({ page }) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));

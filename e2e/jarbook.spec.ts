@@ -5,9 +5,10 @@ import { OwnServer } from './ownServer.js';
 
 // A household of its own, from a drained lot to labels, a gift, wax, the seasons and the archive.
 const server = new OwnServer(4594, '2026-03-14T13:00:00Z');
+const empty = new OwnServer(4595, '2026-03-14T18:00:00Z');
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(() => server.start('--demo'));
-test.afterAll(() => server.end());
+test.afterAll(async () => { await server.end(); await empty.end(); });
 const status = (page: Page) => page.getByRole('contentinfo').getByRole('status');
 const at = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();
 async function batch(): Promise<string> {
@@ -54,10 +55,7 @@ test('a drained lot is filled, its jars weighed one by one, its labels designed,
   await expect(page.getByRole('alert').first()).toContainText('“2 Jan 2020” is not a date of this harvest');
   await expect(page.getByRole('button', { name: 'Print 3 labels' })).toBeDisabled();
   await page.getByLabel('What it says').fill('Mel de açude, 1º corte');
-  await at(page, 'Smaller');
-  await at(page, 'Smaller');
-  await at(page, 'Smaller');
-  await at(page, 'Smaller');
+  await at(page, 'Make it fit');
   await expect(page.getByText(/The lines are/)).toHaveCount(0);
   await page.getByRole('button', { name: 'Begin at label 3', exact: true }).click();
   await at(page, 'Print 3 labels');
@@ -178,7 +176,6 @@ test('everything goes out as one archive and is there already; a broken one and 
   await at(page, 'Hive');
   await expect(page.getByRole('row', { name: /^Jatobá/ })).toContainText('6900 g');
   // In a household that knows none of it yet, the same archive is new and comes in whole.
-  const empty = new OwnServer(4595, '2026-03-14T18:00:00Z');
   await empty.start();
   await page.goto(`${empty.base}/book?at=inout`);
   await page.getByLabel('Archive to take in').setInputFiles({ name: 'all.zip', mimeType: 'application/zip', buffer: readFileSync(file) });
@@ -187,5 +184,4 @@ test('everything goes out as one archive and is there already; a broken one and 
   await expect(page.getByText('It is in.')).toBeVisible({ timeout: 20_000 });
   await at(page, 'One harvest');
   await expect(page.getByText('Balanced to the gram')).toBeVisible();
-  await empty.end();
 });

@@ -74,6 +74,15 @@ export function layLabel(design: LabelDesign, words: LabelText, sheet: Pick<Labe
   return { lines, qr, highMm: y + PAD_MM - 0.6, fits: y + PAD_MM - 0.6 <= labelHeightMm + 0.01 };
 }
 
+/** The same lines with letters just small enough for the label, in steps of a fiftieth, never under 4 points; as it was where even that is too large. */
+export function shrunkToFit(design: LabelDesign, words: LabelText, sheet: Pick<LabelSheet, 'labelWidthMm' | 'labelHeightMm'>): LabelDesign {
+  for (let factor = 1; factor > 0.3; factor -= 0.02) {
+    const smaller = { ...design, fields: design.fields.map((f) => ({ ...f, sizePt: Math.max(4, Math.round(f.sizePt * factor * 10) / 10) })) };
+    if (layLabel(smaller, words, sheet).fits) return smaller;
+  }
+  return design;
+}
+
 const MONTHS = 'jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec';
 /** Dates as people write them: 14 Mar 2026, 14.3.2026, 2026-03-14, Mar 2026, 3/2026. */
 const DATES = new RegExp(`\\d{4}-\\d{1,2}(?:-\\d{1,2})?|\\d{1,2}[./-]\\d{1,2}[./-]\\d{2,4}|(?:\\d{1,2}\\.? )?(?:${MONTHS})[a-z]* \\d{4}|\\b\\d{1,2}/\\d{4}`, 'gi');

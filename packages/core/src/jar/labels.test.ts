@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fillAccuracy } from './fillAccuracy.js';
 import { labelText } from './label.js';
-import { FIXED_FIELDS, LABEL_FIELDS, STARTING_FIELDS, datesIn, labelProblems, layLabel, type LabelField } from './labelDesign.js';
+import { FIXED_FIELDS, LABEL_FIELDS, STARTING_FIELDS, datesIn, labelProblems, layLabel, shrunkToFit, type LabelField } from './labelDesign.js';
 import { STARTING_SHEETS, labelPlace, sheetProblem, type LabelSheet } from './labelSheet.js';
 import { nutritionPer100g } from './nutrition.js';
 import { flowerText, saleChecklist } from './saleGate.js';
@@ -35,6 +35,13 @@ describe('a label', () => {
     expect(labelProblems({ fields: [...STARTING_FIELDS, own('Harvested 14 Mar 2026')], qr: false }, words, STARTING_SHEETS[0])).toEqual([]);
     for (const kind of FIXED_FIELDS) expect(labelProblems({ fields: STARTING_FIELDS.filter((f) => f.kind !== kind), qr: false }, words, STARTING_SHEETS[0])[0]).toMatch(/is missing/);
     expect(labelProblems({ fields: STARTING_FIELDS.map((f) => ({ ...f, sizePt: 20 })), qr: false }, words, STARTING_SHEETS[0])[0]).toMatch(/mm high, the label/);
+  });
+  it('is made to fit by smaller letters, none under 4 points', () => {
+    const large = { fields: [...STARTING_FIELDS, own('Mel de açude'), own('Colheita à mão'), own('Vidro lavado')].map((f) => ({ ...f, sizePt: f.sizePt * 1.3 })), qr: true };
+    const small = shrunkToFit(large, words, STARTING_SHEETS[0]);
+    expect(layLabel(small, words, STARTING_SHEETS[0]).fits).toBe(true);
+    expect(Math.min(...small.fields.map((f) => f.sizePt))).toBeGreaterThanOrEqual(4);
+    expect(shrunkToFit(design, words, STARTING_SHEETS[0])).toEqual(design);
   });
   it('finds dates as people write them', () => {
     expect(datesIn('from 14.3.2026 to 2026-04-01, Mar 2026 or 3/2026')).toEqual(['14.3.2026', '2026-04-01', 'Mar 2026', '3/2026']);

@@ -55,11 +55,11 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
 </script>
 
 <template>
-  <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="place !== 'harvest'" class="stage" :class="{ wide: place === 'asked' }">
+  <div v-if="place !== 'harvest'" class="stage" :class="{ wide: place === 'asked' }">
     <header><h1>{{ { seasons: 'Seasons', asked: 'What the book asks', inout: 'In and out' }[place] }}</h1><SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where in the book" /></header>
     <SeasonsPanel v-if="place === 'seasons'" :units="units" /><QuestionsPanel v-else-if="place === 'asked'" /><InOutPanel v-else />
   </div>
+  <StateLine v-else-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <div v-else-if="!detail" class="stage wide"><header><h1>The book is empty.</h1><SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where in the book" /></header><p>With the first comb taken it begins: every gram is somewhere, from comb to jar, wax and what was lost.</p><div class="acts row"><RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink></div></div>
   <div v-else class="stage">
     <header><h1>{{ detail.batch.hiveName }}, {{ dateText(detail.batch.date) }}</h1><span class="sub">{{ detail.batch.closedAt ? 'Done.' : `At ${detail.batch.stage}.` }} Your hands: {{ detail.batch.handsOnMinutes }} min.</span><SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where in the book" /></header>

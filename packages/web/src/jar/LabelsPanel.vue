@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FLOWER_SUPPORTS, FLOWER_SUPPORT_WORDS, LABEL_FIELDS, LABEL_FIELD_WORDS, FIXED_FIELDS, fieldText, labelProblems, layLabel, saleChecklist, type BatchDetail, type FlowerSupport, type HouseRules, type LabelField, type LabelFieldKind, type Lot } from '@furrow/core';
+import { FLOWER_SUPPORTS, FLOWER_SUPPORT_WORDS, LABEL_FIELDS, LABEL_FIELD_WORDS, FIXED_FIELDS, fieldText, labelProblems, layLabel, saleChecklist, shrunkToFit, type BatchDetail, type FlowerSupport, type HouseRules, type LabelField, type LabelFieldKind, type Lot } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import LabelFace from '../drawing/LabelFace.vue';
@@ -39,6 +39,7 @@ const move = (i: number, by: number): void => { const [f] = fields.value.splice(
 const silent = computed(() => (label.value ? fields.value.filter((f) => !fieldText(f, label.value!.words)).map((f) => f.kind) : []));
 const WHY_SILENT: Partial<Record<LabelFieldKind, string>> = { flower: 'name it below', nutrition: 'switch it on in Rules and measure the water', moisture: 'measure the water', gift: 'you are registered to sell', own: 'write your words' };
 const size = (f: LabelField, by: number): void => void (f.sizePt = Math.min(48, Math.max(4, Math.round((f.sizePt + by) * 2) / 2)));
+const fit = (): void => { if (label.value && sheet.value) fields.value = shrunkToFit(design.value, label.value.words, sheet.value).fields.map((f) => ({ ...f })); };
 const missing = computed(() => LABEL_FIELDS.filter((k) => k === 'own' || !fields.value.some((f) => f.kind === k)));
 const add = (kind: string): void => { if (!kind) return; fields.value.push({ kind: kind as LabelFieldKind, sizePt: 6.5, bold: false, text: kind === 'own' ? 'Your words' : '' }); chosen.value = fields.value.length - 1; };
 const keep = (): unknown => go(`/labelDesigns/${kept.value!.id}`, { fields: fields.value, qr: qr.value, sheetId: sheetId.value }, 'Label kept.', { method: 'PATCH', baseRevision: kept.value!.revision });
@@ -77,6 +78,7 @@ const measuring = ref(false);
     <p v-else class="sub" role="status">Reading the label…</p>
     <p class="sub">{{ sheet?.labelWidthMm }} × {{ sheet?.labelHeightMm }} mm. Every word but your own lines comes from the record. Touch the first free label of a sheet begun before.</p>
     <p v-for="p in problems" :key="p" class="caution" role="alert">{{ p }}</p>
+    <p v-if="laid && !laid.fits"><Button outlined label="Make it fit" @click="fit" /></p>
     <div v-if="chosen !== null && fields[chosen]" class="tools" role="group" :aria-label="`Line: ${LABEL_FIELD_WORDS[fields[chosen].kind]}`">
       <b>{{ LABEL_FIELD_WORDS[fields[chosen].kind] }}</b>
       <Button outlined label="Smaller" @click="size(fields[chosen], -0.5)" /><span class="pt">{{ fields[chosen].sizePt }} pt</span><Button outlined label="Larger" @click="size(fields[chosen], 0.5)" />
