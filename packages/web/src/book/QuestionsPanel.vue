@@ -21,7 +21,7 @@ async function answer(q: Contradiction): Promise<void> {
 
 <template>
   <StateLine v-if="questions.isLoading.value || questions.error.value" :loading="questions.isLoading.value" :error="questions.error.value" @retry="questions.refetch()" />
-  <section v-else class="left">
+  <section v-else>
     <p v-if="!questions.data.value?.length" class="display none">Nothing in the book contradicts itself.</p>
     <ul v-else class="asked"><li v-for="q in questions.data.value" :key="q.id">
       <p class="q">{{ q.sentence }}</p>
