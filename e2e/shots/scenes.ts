@@ -26,24 +26,6 @@ export async function framesRunning(api: Api): Promise<string> {
   return batchId;
 }
 
-/** A pile box of Cedro that dripped for a day and is being pressed. Gives the harvest's id. */
-export async function pressing(api: Api): Promise<string> {
-  const ago = await timed(api);
-  const { batchId, combIds } = await api.harvest('Cedro', [401, 402, 403, 404, 405, 406, 407, 408], 'drip-press', ago(40));
-  await api.post('/boxTakes', { id: randomUUID(), batchId, combIds, grossG: 15_480, emptyG: 3210, vesselId: null }, ago(39));
-  await api.post(`/harvests/${batchId}/stage`, { stage: 'drain', handsOnMinutes: 70 }, ago(38));
-  const [lower, drainId] = [randomUUID(), randomUUID()];
-  await api.post('/vessels', { id: lower, name: 'Large pail', role: 'lower', volumeL: 10, tareG: 520, innerDiameterMm: 240 }, ago(100));
-  const { items } = await api.get<{ items: { id: string; role: string }[] }>('/vessels');
-  await api.post('/drains', { id: drainId, batchId, arrangement: 'press-bag', upperVesselId: items.find((v) => v.role === 'upper')!.id, lowerVesselId: lower, method: 'chop', moisturePercent: 17.9, temperatureC: 24, nightTemperatureC: 18 }, ago(26));
-  for (const [h, g] of [[2, 2100], [5, 4300], [9, 5900], [18, 7600], [25, 8150]]) await api.post('/weighings', { id: randomUUID(), drainId, grossG: 520 + g, tareG: 520, source: 'hand' }, ago(26 - h));
-  const event = (kind: string, hours: number, change = {}) => api.post('/drainEvents', { id: randomUUID(), drainId, kind, minutes: 4, ...change }, ago(hours));
-  await event('stir', 22);
-  await event('draw-off', 0.9, { g: 8180 });
-  for (const [h, g] of [[0.8, 0], [0.5, 640], [0.1, 980]]) await event('press', h, { g });
-  return batchId;
-}
-
 /** Three frames of Guabiroba, taken to be cut. Gives the harvest's id. */
 export async function combsToCut(api: Api): Promise<string> {
   const ago = await timed(api);

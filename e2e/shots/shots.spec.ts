@@ -1,7 +1,7 @@
 import { test, type Page } from '@playwright/test';
 import { chooserIsDone, lift, openTopBar } from '../lift.js';
 import { Api } from '../api.js';
-import { combsToCut, framesRunning, pressing } from './scenes.js';
+import { combsToCut, framesRunning } from './scenes.js';
 import { picturePath, setCorners, showExamples } from '../comb.js';
 
 const shot = async (page: Page, name: string): Promise<void> => {
@@ -14,7 +14,7 @@ test('pictures of the main views', async ({ page }) => {
   await shot(page, 'today');
   await page.goto('/look?comb=13');
   await shot(page, 'look');
-  for (const [hive, name] of [['Araucária', 'look-warre'], ['Miúda', 'look-stingless']]) {
+  for (const [hive, name] of [['Miúda', 'look-stingless']]) {
     await page.goto('/look');
     await page.getByRole('link', { name: hive, exact: true }).click();
     await page.getByRole('heading', { name: hive, level: 1 }).waitFor();
@@ -100,10 +100,13 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Filled 3' }).click();
   await page.getByText('300 g / 10.5 oz').waitFor();
   await shot(page, 'jar');
+  await page.getByRole('button', { name: 'Labels', exact: true }).click();
+  await page.getByRole('button', { name: 'Line: 300 g / 10.5 oz' }).click();
+  await shot(page, 'jar-labels');
+  await page.goto('/book?at=seasons');
+  await page.getByText('2024/25 gave most:').waitFor();
+  await shot(page, 'seasons');
   const api = new Api('http://127.0.0.1:4590');
-  await page.goto(`/drain/${await pressing(api)}`);
-  await page.getByRole('button', { name: /^(Rest|Turn the press)/ }).click();
-  await shot(page, 'press');
   await page.goto(`/take/${await framesRunning(api)}`);
   await page.getByText('2 of 4 parts open.').waitFor();
   await shot(page, 'frames');
