@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fillLine } from './fillLine.js';
+import { fillLine, volumeQuestion } from './fillLine.js';
 
 const jar = (netG: number, change: Partial<Parameters<typeof fillLine>[0]> = {}) => fillLine({ netG, moisturePercent: 18, innerDiameterMm: 78, innerDepthMm: 84, ...change });
 
@@ -21,5 +21,13 @@ describe('the fill line', () => {
       expect(jar(netG, { moisturePercent: moisturePercent + 0.5 }).mm).toBeGreaterThan(jar(netG, { moisturePercent }).mm);
       expect(jar(netG + more, { moisturePercent }).mm).toBeGreaterThan(jar(netG, { moisturePercent }).mm);
     }));
+  });
+});
+
+describe('a nominal volume', () => {
+  it('is not taken for grams: a 400 ml jar holds about 0.55 kg', () => {
+    expect(volumeQuestion(400, 400, 18)).toBe('400 g is its 400 ml taken for grams? Full it holds about 548 g.');
+    expect(volumeQuestion(500, 400, 18)).toBeNull();
+    expect(volumeQuestion(600, 400, 18)).toMatch(/^600 g do not fit/);
   });
 });

@@ -30,12 +30,16 @@ export const newJarKindSchema = z.strictObject({
   purpose: z.enum(['jar', 'chunk', 'piece', 'sample']).default('jar'),
   /** What one empty costs. */
   cost: z.number('A price.').min(0, 'At least 0.').max(10_000, 'At most 10 000.').default(0),
+  /** To its brim, as it is sold. */
+  volumeMl: z.number('Millilitres.').min(5, 'At least 5 ml.').max(50_000, 'At most 50 L.').nullable().default(null),
+  /** Which lid goes on it. */
+  lid: z.string().trim().max(60, 'At most 60 letters.').default(''),
   /** Inner measures of a box for comb, or of the strip a chunk jar takes, mm. */
   widthMm: sideMm.nullable().default(null),
   heightMm: sideMm.nullable().default(null),
   depthMm: sideMm.nullable().default(null),
   shape: z.enum(PIECE_SHAPES).default('rectangle'),
-  /** Net weights a piece in it may have. */
+  /** Net weights a piece, or honey in a jar, may have. */
   minG: z.int('Whole grams.').min(1, 'At least 1 g.').max(20_000, 'At most 20 kg.').nullable().default(null),
   maxG: z.int('Whole grams.').min(1, 'At least 1 g.').max(20_000, 'At most 20 kg.').nullable().default(null),
   stock: z.int('Whole jars.').min(0, 'Stock is at least 0.').max(10_000, 'At most 10 000.'),
@@ -43,4 +47,4 @@ export const newJarKindSchema = z.strictObject({
 });
 export type NewJarKind = z.infer<typeof newJarKindSchema>;
 const k = newJarKindSchema.shape;
-export const changeJarKindSchema = newJarKindSchema.omit({ id: true }).partial().extend({ purpose: k.purpose.unwrap().optional(), cost: k.cost.unwrap().optional(), widthMm: k.widthMm.unwrap().optional(), heightMm: k.heightMm.unwrap().optional(), depthMm: k.depthMm.unwrap().optional(), shape: k.shape.unwrap().optional(), minG: k.minG.unwrap().optional(), maxG: k.maxG.unwrap().optional() });
+export const changeJarKindSchema = newJarKindSchema.omit({ id: true }).partial().extend({ purpose: k.purpose.unwrap().optional(), cost: k.cost.unwrap().optional(), volumeMl: k.volumeMl.unwrap().optional(), lid: k.lid.unwrap().optional(), widthMm: k.widthMm.unwrap().optional(), heightMm: k.heightMm.unwrap().optional(), depthMm: k.depthMm.unwrap().optional(), shape: k.shape.unwrap().optional(), minG: k.minG.unwrap().optional(), maxG: k.maxG.unwrap().optional() });

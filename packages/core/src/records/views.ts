@@ -51,6 +51,8 @@ export interface Photo { id: string; sha256: string; widthPx: number; heightPx: 
 export interface Vessel { id: string; name: string; role: VesselRole; volumeL: number; tareG: number; innerDiameterMm: number; headspacePercent: number | null; holeMm: number | null; revision: number }
 export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; cost: number; purpose: 'jar' | 'chunk' | 'piece' | 'sample'; revision: number;
   /** Inner measures for comb, mm, its shape, and the net weights allowed; null where they were never said. */
+  /** To its brim, ml, and its lid, where they were said. */
+  volumeMl?: number | null; lid?: string;
   widthMm: number | null; heightMm: number | null; depthMm: number | null; shape: PieceShape; minG: number | null; maxG: number | null;
 }
 export interface RulesVersion { version: number; recordedAt: string; rules: HouseRules }

@@ -17,6 +17,7 @@ async function fill(unit: UnitOfWork, batch: Batch, honey: Lot | undefined, fill
   if (!honey || honey.nowG < totalG) throw refused(`${count} jars of ${netG} g are ${totalG} g; ${honey?.nowG ?? 0} g of honey are there.`, path);
   if (jar.stock < count) throw refused(`Only ${jar.stock} of "${jar.name}" are in stock.`, path);
   if (netG > jar.netG * 1.1) throw refused(`${netG} g do not fit into "${jar.name}" of ${jar.netG} g.`, path.replace(/count$/, 'netG'));
+  if ((jar.minG !== null && netG < jar.minG) || (jar.maxG !== null && netG > jar.maxG)) throw refused(`"${jar.name}" is filled with ${jar.minG ?? 1} to ${jar.maxG ?? jar.netG} g.`, path.replace(/count$/, 'netG'));
   if (weights.length > count) throw refused(`${count} jars, ${weights.length} weights.`, path);
   const lowest = [...(filling.lowestWeighedG === null ? [] : [filling.lowestWeighedG]), ...(fillAccuracy(netG, weights) ? [Math.min(...weights)] : [])];
   await unit.insert('lots', { id, batchId: batch.id, kind: 'jars', name: `${batch.hiveName}, ${count} x ${netG} g`, code: await lotCode(unit, batch), count, netG, jarKindId: jar.id, lowestWeighedG: lowest.length ? Math.min(...lowest) : null, weights: weights.length ? weights : null, useBy: honey.useBy });

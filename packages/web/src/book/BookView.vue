@@ -31,6 +31,10 @@ const { data: rules } = useRules();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => rules.value?.rules.units ?? 'metric');
 const lots = computed(() => detail.value?.lots ?? []);
+/** The newest harvests, and the one that is open; all of them on a touch. */
+const NEWEST = 12;
+const all = ref(false);
+const shown = computed(() => (harvests.value ?? []).filter((b, i) => all.value || i < NEWEST || b.id === detail.value?.batch.id));
 const name = (id: string): string => (id === 'outside' ? 'the hive and the world outside' : id === 'loss' ? 'lost' : (lots.value.find((l) => l.id === id)?.name ?? 'another lot'));
 const left = computed(() => lots.value.filter((l) => l.nowG > 0));
 const inG = computed(() => (detail.value?.flows ?? []).filter((f) => f.from === 'outside').reduce((s, f) => s + f.g, 0));
@@ -81,7 +85,8 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
     <aside class="acts">
       <JarCode />
       <h2 class="furrow-heading">Harvests</h2>
-      <RouterLink v-for="b in harvests" :key="b.id" :to="`/book/${b.id}`" class="harvest" :class="{ on: b.id === detail.batch.id }"><b class="display">{{ b.hiveName }}</b><span class="sub">{{ dateText(b.date) }}{{ b.closedAt ? '' : `, at ${b.stage}` }}</span></RouterLink>
+      <RouterLink v-for="b in shown" :key="b.id" :to="`/book/${b.id}`" class="harvest" :class="{ on: b.id === detail.batch.id }"><b class="display">{{ b.hiveName }}</b><span class="sub">{{ dateText(b.date) }}{{ b.closedAt ? '' : `, at ${b.stage}` }}</span></RouterLink>
+      <p v-if="(harvests?.length ?? 0) > shown.length"><button type="button" class="as-link" @click="all = true">All {{ harvests!.length }} harvests</button></p>
       <template v-if="left.length">
         <h2 class="furrow-heading">What left since</h2>
         <form class="acts" @submit.prevent="write">

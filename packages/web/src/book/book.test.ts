@@ -31,7 +31,7 @@ describe('the book as bands', () => {
 
 describe('an archive on its way', () => {
   afterEach(() => { vi.unstubAllGlobals(); vi.useRealTimers(); });
-  const answers = (...list: object[]): void => vi.stubGlobal('fetch', vi.fn(async () => ({ ok: true, json: async () => list.shift() })));
+  const answers = (...list: object[]): unknown => vi.stubGlobal('fetch', vi.fn(async () => ({ ok: true, json: async () => list.shift() })));
   const used = (): ReturnType<typeof useArchive> => { let found!: ReturnType<typeof useArchive>; mount(defineComponent({ setup() { found = useArchive(); return () => null; } })); return found; };
   const job = (state: string, more = {}) => ({ id: 'j', kind: 'import', state, share: 0.5, says: null, bytes: 0, preview: null, ...more });
   it('is followed until it is there', async () => {

@@ -49,6 +49,12 @@ async function write(id: string, count: number, netG: number): Promise<void> {
   const done = await filling.go('/fillings', { id: newId(), batchId: props.detail.batch.id, jarKindId: id, count, netG, lowestWeighedG: lightG(id) }, `${count} × ${netG} g filled.`);
   if (done) delete lightest.value[id];
 }
+/** A code of one's own, until the first jar carries one. */
+const coding = useSend();
+const ownCode = ref<string | null>(null);
+async function keepCode(): Promise<void> {
+  if (await coding.go(`/harvests/${props.detail.batch.id}/code`, { code: ownCode.value }, `Batch ${ownCode.value}.`)) ownCode.value = null;
+}
 const weighing = ref<string | null>(null);
 const first = (lotId: string, on: boolean): unknown => useFirst.go(`/lots/${lotId}/use-first`, { on }, on ? 'To be used first: no sale.' : 'Not a use-first lot any more.');
 const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? null));
@@ -76,7 +82,9 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
     </template>
     <Refusal :refusal="filling.refusal.value" /><Refusal :refusal="useFirst.refusal.value" />
     <h2 class="furrow-heading">Filled and cut</h2>
-    <p v-if="!filled.length" class="sub">Nothing yet.</p>
+    <p v-if="!filled.length" class="sub">Nothing yet. {{ detail.batch.code ? `Batch ${detail.batch.code}.` : 'The batch code is given with the first jar.' }} <button v-if="ownCode === null" type="button" class="as-link" @click="ownCode = detail.batch.code ?? ''">A code of your own…</button></p>
+    <form v-if="!filled.length && ownCode !== null" class="choices" @submit.prevent="keepCode"><TextField v-model="ownCode" label="Batch code" hint="One that never comes again: with the date or the year in it." :error="coding.fieldError('code')" /><Button type="submit" outlined label="Keep this code" :disabled="ownCode.trim().length < 3" :loading="coding.busy.value" /><Button type="button" text label="Put it away" @click="ownCode = null" /></form>
+    <Refusal :refusal="coding.refusal.value" :fields="['code']" />
     <div v-else class="scroll"><table class="plain"><thead><tr><th>Lot</th><th>What</th><th class="num">Net, each</th><th class="num">Together</th><th>Weighed</th><th>Labels</th></tr></thead><tbody><template v-for="l in filled" :key="l.id"><tr><td>{{ l.code }}<small v-if="l.useBy" class="rust"> use by {{ l.useBy }}</small></td><td>{{ l.count }} {{ l.kind === 'jars' ? (l.count === 1 ? 'jar' : 'jars') : l.count === 1 ? 'piece' : 'pieces' }}</td><td class="num">{{ smallMassText(l.netG ?? 0, units, 1) }}</td><td class="num">{{ smallMassText(l.inG, units, 1) }}</td><td><button v-if="l.kind === 'jars'" type="button" class="as-link" :aria-expanded="weighing === l.id" :aria-label="`Weigh the jars of ${l.code}`" @click="weighing = weighing === l.id ? null : l.id">{{ l.weights?.length ? `${l.weights.length} of ${l.count}` : l.lowestWeighedG ? `lightest ${l.lowestWeighedG} g` : 'Weigh…' }}</button></td><td><a :href="`/api/v1/lots/${l.id}/labels.pdf`" target="_blank" :aria-label="`Label sheet of lot ${l.code}`">PDF sheet</a></td></tr></template></tbody></table></div>
     <template v-for="l in filled" :key="`w-${l.id}`"><template v-if="weighing === l.id"><h3 class="sub">Jars of {{ l.code }}, one by one</h3><JarWeights :lot="l" :units="units" :tare-g="jarOf(l.jarKindId ?? '')?.tareG ?? 0" @done="weighing = null" /></template></template>
   </section>

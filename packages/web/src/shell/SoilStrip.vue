@@ -51,7 +51,7 @@ defineExpose({ undo });
 <template>
   <footer class="soil-strip" aria-label="Clocks and messages">
     <span v-if="isError" class="clock">Furrow cannot be reached. What you type stays here.</span>
-    <RouterLink v-for="c in clocks" :key="c.id" :to="`/${WHERE[c.kind]}/${c.batchId}`" class="clock" :class="{ running: c.kind !== 'settle' }">
+    <RouterLink v-for="c in clocks" :key="c.id" :to="`/${WHERE[c.kind]}/${c.batchId}${c.kind === 'wax' || c.kind === 'rinse' ? '?at=wax' : ''}`" class="clock" :class="{ running: c.kind !== 'settle' }">
       <b>{{ WORDS[c.kind] }}</b> {{ c.hiveName }} <b>{{ since(c) }}</b> <span class="quiet">{{ due(c) }}</span>
     </RouterLink>
     <span v-if="Math.abs(ahead) >= 3" class="clock">{{ aheadText }}</span>

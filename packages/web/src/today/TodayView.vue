@@ -40,7 +40,10 @@ const { go, busy, refusal } = useSend();
 /** A stir is done where it stands, without going to its screen. */
 const stirred = (l: TodayLine): unknown => go('/drainEvents', { id: newId(), drainId: l.id.replace(/-stir$/, ''), kind: 'stir', minutes: 5 }, `${l.title}: done, 5 minutes of your hands.`);
 const lookedBack = (l: TodayLine): unknown => go(`/harvests/${l.id.replace(/-back$/, '')}/look-back`, {}, `${l.title}: done.`);
-const link = (l: TodayLine): string => (l.batchId ? `/${l.stage}/${l.batchId}` : l.hiveId ? `/${l.stage}/${l.hiveId}` : `/${l.stage}`);
+/** Where in Jar a line is done. */
+const IN_JAR: Record<string, string> = { wax: '?at=wax', rinse: '?at=wax', 'use-first': '?at=shelf', promise: '?at=shelf' };
+const link = (l: TodayLine): string => `${placeOf(l)}${IN_JAR[l.kind] ?? ''}`;
+const placeOf = (l: TodayLine): string => (l.batchId ? `/${l.stage}/${l.batchId}` : l.hiveId ? `/${l.stage}/${l.hiveId}` : `/${l.stage}`);
 const isPast = (l: TodayLine): boolean => l.dueAt !== null && Date.parse(l.dueAt) < now.value.getTime();
 const when = (l: TodayLine): string => (l.dueAt === null ? '' : isPast(l) ? `due since ${clockText(l.dueAt, zone.value, now.value)}` : l.kind === 'draw-off' ? `before ${clockText(l.dueAt, zone.value, now.value)}` : clockText(l.dueAt, zone.value, now.value));
 /** Seven days, each with what hangs from it; what is due already hangs from today. */
