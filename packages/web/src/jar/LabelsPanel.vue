@@ -21,7 +21,7 @@ const { data: designs } = useLabelDesigns();
 const { data: prints } = usePrints();
 const lotId = ref(props.lots.at(-1)?.id ?? '');
 const lot = computed(() => props.lots.find((l) => l.id === lotId.value) ?? props.lots.at(-1) ?? null);
-const { data: label } = useLotLabel(computed(() => lot.value?.id ?? null));
+const { data: label, error: labelError, refetch: readAgain } = useLotLabel(computed(() => lot.value?.id ?? null));
 const kept = computed(() => designs.value?.[0] ?? null);
 const fields = ref<LabelField[]>([]);
 const qr = ref(true);
@@ -75,6 +75,7 @@ const measuring = ref(false);
       <LabelFace :laid="laid" :sheet="sheet" :qr="label?.qr ?? null" :s="Math.min(7, 580 / sheet.labelWidthMm)" touchable :chosen="chosen" @touch="chosen = chosen === $event ? null : $event" />
       <LabelSheetFace :sheet="sheet" :start-at="startAt" :count="count" :s="Math.min(0.95, 200 / sheet.paperWidthMm)" @start="startAt = $event" />
     </div>
+    <p v-else-if="labelError" class="rust" role="alert">{{ labelError.message }} <button type="button" class="as-link" @click="readAgain()">Try again</button></p>
     <p v-else class="sub" role="status">Reading the label…</p>
     <p class="sub">{{ sheet?.labelWidthMm }} × {{ sheet?.labelHeightMm }} mm. Every word but your own lines comes from the record. Touch the first free label of a sheet begun before.</p>
     <p v-for="p in problems" :key="p" class="caution" role="alert">{{ p }}</p>

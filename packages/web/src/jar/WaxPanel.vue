@@ -17,7 +17,7 @@ import { useNow } from '../shell/useNow.js';
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const now = useNow();
 const units = computed(() => props.rules.units);
-const { data: after } = useAftercare(computed(() => props.detail.batch.id));
+const { data: after, error: afterError, refetch: readAgain } = useAftercare(computed(() => props.detail.batch.id));
 const care = useSend();
 const waxSend = useSend();
 const rinseSend = useSend();
@@ -76,6 +76,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
 
 <template>
   <section class="left">
+    <p v-if="afterError" class="rust" role="alert">{{ afterError.message }} <button type="button" class="as-link" @click="readAgain()">Try again</button></p>
     <h2 class="furrow-heading">Wax</h2>
     <WaxCakes :wet-g="wet?.nowG ?? 0" :clean-g="clean?.nowG ?? 0" :expected="expected?.cleanG ?? null" :frozen="frozen" :blocks="after?.waxRuns.flatMap((r) => r.blocks) ?? []" :text="g" />
     <p>{{ wet && wet.nowG > 0 ? `${g(wet.nowG)} wet wax` : 'No wet wax waits' }}<template v-if="clean && clean.nowG > 0">, {{ g(clean.nowG) }} clean</template>.<template v-if="rinsed"> Rinsed.</template> <b v-if="wet && wet.nowG > 0 && frozen">In the freezer: moth cannot work there.</b><b v-else-if="wet && wet.nowG > 0 && mothAt" :class="{ rust: Date.parse(mothAt) < now.getTime() }">Render or freeze it before {{ clockText(mothAt, detail.batch.zone, now) }}, before moth does.</b></p>
