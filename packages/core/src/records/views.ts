@@ -21,6 +21,7 @@ import type { Fate } from './outs.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Plan, Stage } from './harvest.js';
 import type { Reading } from './look.js';
+import type { Range } from '../units/format.js';
 
 /** What the server answers: one shape per thing, the same word as the table, the route and the screen. */
 export interface Site { id: string; name: string; zone: string; hemisphere: Hemisphere; notes: string[]; forage: ForageByMonth; revision: number }
@@ -61,6 +62,8 @@ export interface Batch {
   id: string; visitId: string; hiveId: string; hiveName: string; siteName: string; zone: string; date: string;
   method: Way; lotGroup: string | null; stage: Stage; closedAt: string | null; lookedBackAt: string | null; combIds: string[];
   anyway: { combId: string; reason: string }[]; plan: Plan | null; rulesVersion: number; code: string | null;
+  /** Honey that the decision promised, kg; null where none was reckoned. The decision itself stays with the server. */
+  expectedHoneyKg?: Range | null;
   handsOnMinutes: number; createdAt: string; revision: number;
 }
 export interface Take {

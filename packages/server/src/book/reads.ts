@@ -7,7 +7,7 @@ import { notFound, refused } from '../problem.js';
 import { list } from '../store/rows.js';
 import { aftercareOf } from './aftercare.js';
 import { openQuestions } from './questions.js';
-import { seasonsOf } from './seasons.js';
+import { estimatePairs, seasonsOf } from './seasons.js';
 import { traceOf } from './trace.js';
 import { batchViewsOf, stockView } from '../store/views.js';
 
@@ -42,6 +42,7 @@ export function bookReads(db: Knex, clock: ServerClock): Router {
   router.get('/harvests/:id/aftercare', async (request, response) => void response.json(await aftercareOf(db, request.params.id, clock.now().toISOString())));
   router.get('/stock', async (_request, response) => void response.json({ items: await stockView(db, ['honey', 'jars', 'pieces']) }));
   router.get('/seasons', async (_request, response) => void response.json(await seasonsOf(db)));
+  router.get('/estimatePairs', async (_request, response) => void response.json({ items: await estimatePairs(db) }));
   router.get('/questions', async (_request, response) => void response.json({ items: await openQuestions(db) }));
   router.get('/reserves', async (_request, response) => void response.json({ items: (await list<Reserve>(db, 'reserves')).filter((r) => !r.doneAt) }));
   router.get('/people', async (_request, response) => void response.json({ items: (await list<{ id: string; name: string }>(db, 'people')).filter((p) => p.name).map(({ id, name }) => ({ id, name })) }));

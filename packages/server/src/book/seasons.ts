@@ -1,9 +1,9 @@
-import { combLitres, estimateCorrection, estimateSeen, missedGear, runsInPlace, seasonOf, type Batch, type EstimateCorrection, type HarvestSummary, type HiveKindName, type Geometry, type JarKindRecord, type Look, type MissedGear, type Out, type Range, type Site, type Take } from '@furrow/core';
+import { WAYS, combLitres, estimateCorrection, estimateSeen, missedGear, runsInPlace, seasonOf, type EstimateCorrection, type HarvestSummary, type HiveKindName, type Geometry, type JarKindRecord, type MissedGear, type Out, type Site, type Take } from '@furrow/core';
 import type { Knex } from 'knex';
 import { lookRows } from '../store/hiveViews.js';
 import { list } from '../store/rows.js';
 import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
-import { batchViews, currentRules } from '../store/views.js';
+import { batchViews, batchViewsOf, currentRules } from '../store/views.js';
 
 export interface EstimatePair { combId: string; hiveName: string; date: string; estimateKg: number; guessKg: number | null; weighedKg: number }
 export interface SeasonsAnswer { harvests: HarvestSummary[]; pairs: EstimatePair[]; correction: EstimateCorrection | null; missed: MissedGear[]; currency: string }
@@ -22,7 +22,7 @@ const grouped = <T>(rows: readonly T[], key: (row: T) => string): Map<string, T[
 /** Every harvest as seasons count it, and comb estimates beside what the scale said. Read table by table, so that ten years are as quick as one. */
 export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   const { rules } = await currentRules(db);
-  const batches = (await batchViews(db)) as (Batch & { decision?: { outcome?: { honeyOutKg?: Range } } })[];
+  const batches = await batchViews(db);
   const hives = new Map((await list<HiveRow>(db, 'hives')).map((h) => [h.id, h]));
   const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
   const kinds = new Map((await list<JarKindRecord>(db, 'jarKinds')).map((k) => [k.id, k]));
@@ -51,7 +51,6 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   }
   const boxesOf = new Map<string, number>();
   for (const p of (await db('placements').where({ removedAt: null, toOn: null }).whereNot({ compartment: 'file' }).whereNotNull('parentHiveId').groupBy('parentHiveId', 'compartment').select('parentHiveId', 'compartment').count('id as n')) as { parentHiveId: string; compartment: string; n: number }[]) boxesOf.set(`${p.parentHiveId} ${p.compartment}`, Number(p.n));
-  const decisions = new Map(((await db('batches').select('id', 'decision')) as { id: string; decision: string }[]).map((b) => [b.id, (JSON.parse(b.decision) as { outcome?: { honeyOutKg?: Range } }).outcome?.honeyOutKg ?? null]));
   const harvests = batches.map((b): HarvestSummary => {
     const hive = hives.get(b.hiveId)!;
     const site = sites.get(hive.siteId)!;
@@ -67,27 +66,32 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
       batchId: b.id, hiveId: hive.id, hiveName: hive.name, siteName: site.name, kind: hive.kind, method: b.method, date: b.date, season: seasonOf(b.date, site.hemisphere).name, closed: b.closedAt !== null,
       combs: gone.length || b.combIds.length, boxes: new Set(gone.filter((t) => t.slot >= 100).map((t) => Math.floor(t.slot / 100))).size, hiveL: combLitres(hive, boxesOf),
       honeyG: g('honey'), waxG: g('wax'), wetWaxG: g('wet'), pieces: own.filter((l) => l.kind === 'pieces').reduce((n, l) => n + (l.count ?? 0), 0), piecesG: g('pieces'), jars: own.filter((l) => l.kind === 'jars').reduce((n, l) => n + (l.count ?? 0), 0), combG: g('comb'),
-      estimatedHoneyKg: decisions.get(b.id) ?? null, handsOnMinutes: b.handsOnMinutes,
+      estimatedHoneyKg: b.expectedHoneyKg ?? null, handsOnMinutes: b.handsOnMinutes,
       worth: sold.reduce((v, o) => v + (o.price ?? 0) * o.count, 0) + left + (g('wax') / 1000) * rules.waxPerKg,
       cost: packed.reduce((c, l) => c + (l.count ?? 0) * (kinds.get(l.jarKindId ?? '')?.cost ?? 0), 0),
       drawOffs: draws.length, drawOffMinutes: draws.reduce((m, e) => m + e.minutes, 0), pressed: b.method === 'press' || b.method === 'drip-press' || of.some((e) => e.kind === 'press'),
     };
   });
-  const pairs = await estimatePairs(db, batches, takes, hives);
+  const pairs = await estimatePairs(db);
   return { harvests, pairs, correction: estimateCorrection(pairs), missed: missedGear(harvests), currency: rules.currency };
 }
 
-/** Combs weighed one by one beside the estimate of their last look, oldest first. Boxes shared out by estimate tell nothing of it. */
-async function estimatePairs(db: Knex, batches: readonly Batch[], takes: ReadonlyMap<string, Take[]>, hives: ReadonlyMap<string, HiveRow>): Promise<EstimatePair[]> {
-  const weighed = batches.filter((b) => !runsInPlace(b.method)).flatMap((batch) => (takes.get(batch.id) ?? []).filter((t) => t.outcome === 'taken' && t.netG && !t.byBox).map((take) => ({ batch, take })));
-  const looks = new Map<string, Look[]>();
-  const ids = weighed.map((w) => w.take.combId);
-  for (let i = 0; i < ids.length; i += 5000) for (const look of await lookRows(db, ids.slice(i, i + 5000))) looks.set(look.combId, [...(looks.get(look.combId) ?? []), look]);
-  return weighed.flatMap(({ batch, take }) => {
+/** So many combs back the scale teaches: older ones were guessed by other eyes, and Look asks for these at every touch. */
+const TEACH_COMBS = 60;
+
+/** The last combs weighed one by one beside the estimate of their last look, oldest first. Boxes shared out by estimate tell nothing of it, nor do frames drained in place. */
+export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
+  const inPlace = WAYS.filter(runsInPlace);
+  const takes = (await db('takes').join('batches', 'batches.id', 'takes.batchId').where({ 'takes.outcome': 'taken', 'takes.byBox': 0, 'takes.removedAt': null, 'batches.removedAt': null }).whereNotNull('takes.netG').whereNotIn('batches.method', inPlace)
+    .orderBy('takes.occurredAt', 'desc').limit(TEACH_COMBS).select('takes.combId as combId', 'takes.netG as netG', 'takes.guessG as guessG', 'takes.occurredAt as occurredAt', 'batches.id as batchId')) as { combId: string; netG: number; guessG: number | null; occurredAt: string; batchId: string }[];
+  const batches = new Map((await batchViewsOf(db, takes.map((t) => t.batchId))).map((b) => [b.id, b]));
+  const hives = new Map((await list<HiveRow>(db, 'hives')).map((h) => [h.id, h]));
+  const looks = grouped(await lookRows(db, takes.map((t) => t.combId)), (l) => l.combId);
+  return takes.reverse().flatMap((take) => {
+    const batch = batches.get(take.batchId)!;
     const look = (looks.get(take.combId) ?? []).filter((l) => l.occurredAt <= take.occurredAt).at(-1);
     const estimate = look && estimateSeen(look, hives.get(batch.hiveId)!);
     if (!estimate || estimate.honeyKg.mid <= 0) return [];
-    return [{ combId: take.combId, hiveName: batch.hiveName, date: batch.date, estimateKg: estimate.honeyKg.mid + estimate.waxKg.mid, guessKg: take.guessG === null ? null : take.guessG / 1000, weighedKg: take.netG! / 1000 }];
-  }).sort((a, b) => a.date.localeCompare(b.date));
+    return [{ combId: take.combId, hiveName: batch.hiveName, date: batch.date, estimateKg: estimate.honeyKg.mid + estimate.waxKg.mid, guessKg: take.guessG === null ? null : take.guessG / 1000, weighedKg: take.netG / 1000 }];
+  });
 }
-

@@ -1,4 +1,4 @@
-import { DEFAULT_RULES, massBalance, type Batch, type BatchDetail, type CutBoard, type CutPiece, type Drain, type DrainEvent, type Flow, type FrameEvent, type Incident, type Keeping, type Lot, type LotKind, type Out, type RulesVersion, type Site, type StepMark, type StreamReading, type Take, type Weighing } from '@furrow/core';
+import { DEFAULT_RULES, massBalance, type Batch, type BatchDetail, type CutBoard, type CutPiece, type Drain, type DrainEvent, type Flow, type FrameEvent, type Incident, type Keeping, type Lot, type LotKind, type Out, type Range, type RulesVersion, type Site, type StepMark, type StreamReading, type Take, type Weighing } from '@furrow/core';
 import type { Knex } from 'knex';
 import { hiveView, lookRows } from './hiveViews.js';
 import { find, fromRow, list } from './rows.js';
@@ -12,7 +12,7 @@ export async function currentRules(db: Knex): Promise<RulesVersion> {
   return { ...version, rules: { ...DEFAULT_RULES, ...version.rules } };
 }
 
-type BatchRow = Omit<Batch, 'hiveName' | 'siteName' | 'zone' | 'date'>;
+type BatchRow = Omit<Batch, 'hiveName' | 'siteName' | 'zone' | 'date'> & { decision: { outcome?: { honeyOutKg?: Range } } };
 
 /** Rows of batches with the names a person knows them by. */
 async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
@@ -21,10 +21,10 @@ async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
   // A few are read by their ids, a whole book as a whole: a list of ids has its limit.
   const visitRows = (await (rows.length > 400 ? db('visits').select('id', 'date') : db('visits').whereIn('id', rows.map((r) => r.visitId)).select('id', 'date'))) as { id: string; date: string }[];
   const visits = new Map(visitRows.map((v) => [v.id, v]));
-  return rows.map((row) => {
+  return rows.map(({ decision, ...row }) => {
     const hive = hives.get(row.hiveId)!;
     const site = sites.get(hive.siteId)!;
-    return { ...row, hiveName: hive.name, siteName: site.name, zone: site.zone, date: visits.get(row.visitId)!.date };
+    return { ...row, expectedHoneyKg: decision.outcome?.honeyOutKg ?? null, hiveName: hive.name, siteName: site.name, zone: site.zone, date: visits.get(row.visitId)!.date };
   });
 }
 

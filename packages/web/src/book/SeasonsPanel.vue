@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { HIVE_KINDS, WAY_WORDS, seasonKeyOf, massText, seasonTable, smallMassText, type HarvestSummary, type HiveKindName, type SeasonKey, type SeasonRow, type UnitSystem, type Way } from '@furrow/core';
+import { HIVE_KINDS, WAY_WORDS, guessBias, seasonKeyOf, massText, seasonTable, smallMassText, type HarvestSummary, type HiveKindName, type SeasonKey, type SeasonRow, type UnitSystem, type Way } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
@@ -36,6 +36,8 @@ const chart = computed((): Bars | Points => {
   const names = [...new Set(all.value.filter((h) => h.closed).map((h) => seasonKeyOf(h, within)))].sort();
   return { kind: 'bars', keys: keys.map(word), stacked: true, unit: `${unit.value} of honey`, series: names.map((name) => ({ name, values: keys.map((key) => kg(all.value.filter((h) => h.closed && seasonKeyOf(h, by.value) === key && seasonKeyOf(h, within) === name).reduce((g, h) => g + h.honeyG, 0))) })) };
 });
+/** What the person's own guesses before the scale were off by. */
+const guessed = computed(() => guessBias((seasons.data.value?.pairs ?? []).flatMap((p) => (p.guessKg ? [{ guess: p.guessKg, weighed: p.weighedKg }] : []))));
 const openOnes = computed(() => all.value.filter((h) => !h.closed));
 /** The answer of the chart in a sentence, as far as it has one. */
 const says = computed(() => {
@@ -73,6 +75,7 @@ const estimateOf = (h: HarvestSummary): string => (h.estimatedHoneyKg ? `${h.est
     <aside class="acts">
       <template v-if="openOnes.length"><h2 class="furrow-heading">Not finished, not counted</h2><p v-for="h in openOnes" :key="h.batchId"><RouterLink :to="`/book/${h.batchId}`">{{ h.hiveName }}, {{ dateText(h.date) }}</RouterLink><span v-if="estimateOf(h)" class="sub">, expected {{ estimateOf(h) }}</span></p></template>
       <template v-if="seasons.data.value?.correction"><h2 class="furrow-heading">What the scale teaches</h2><p><b>{{ seasons.data.value.correction.sentence }}</b></p><details class="how"><summary>How this was got</summary><p>Weighed over estimated, comb by comb, averaged in logarithms, with three combs at “right” counted in. From the fifth comb on Choose counts it into its estimates and says so.</p></details></template>
+      <p v-if="guessed">{{ guessed.sentence }}</p>
       <template v-if="seasons.data.value?.missed.length"><h2 class="furrow-heading">What gear would have saved</h2><p v-for="m in seasons.data.value.missed" :key="m.gear">{{ m.sentence }}</p><p class="sub">Starting ranges: drained wet wax is taken as 30 to 65 % honey, of which a press brings 30 to 70 %.</p></template>
     </aside>
   </template>

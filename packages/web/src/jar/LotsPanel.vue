@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { blendOf, massRangeText, massText, smallMassText, type Batch, type FillGoal, type HouseRules, type JarKindRecord, type LotsFilled, type Range } from '@furrow/core';
+import { blendOf, massRangeText, massText, smallMassText, type Batch, type FillGoal, type HouseRules, type JarKindRecord, type LotsFilled } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
@@ -26,7 +26,7 @@ const batchOf = (id: string): Batch | undefined => harvests.value?.find((b) => b
 const standing = computed<Waiting[]>(() => (stock.value ?? []).filter((l) => l.kind === 'honey' && l.nowG > 0).map((l) => { const b = batchOf(l.batchId); return { id: l.id, name: b?.hiveName ?? l.name, sub: b ? dateText(b.date) : '', honeyG: l.nowG, expected: false, moisturePercent: b?.plan?.moisturePercent ?? null, useBy: l.useBy }; }));
 /** Honey a harvest promised at its choice and has not given yet. Jars are counted for its high edge: a shortage is seen in time. */
 const coming = computed<Waiting[]>(() => (harvests.value ?? []).filter((b) => !b.closedAt && ['ready', 'take', 'drain'].includes(b.stage)).flatMap((b) => {
-  const kg = (b as Batch & { decision?: { outcome?: { honeyOutKg?: Range } } }).decision?.outcome?.honeyOutKg;
+  const kg = b.expectedHoneyKg;
   return kg && kg.high > 0 ? [{ id: `expected-${b.id}`, name: b.hiveName, sub: `expected ${massRangeText(kg, props.rules.units)}`, honeyG: Math.round(kg.high * 1000), expected: true, moisturePercent: null, useBy: null }] : [];
 }));
 const all = computed(() => [...standing.value, ...coming.value]);

@@ -10,7 +10,7 @@ import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId } from '../server/client.js';
-import { useFaces, useSeasons } from '../server/queries.js';
+import { useFaces, useEstimatePairs } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { dayText } from '../shell/times.js';
 import { useUi } from '../shell/ui.js';
@@ -49,8 +49,8 @@ const draft = computed<LookDraft | null>(() => {
 });
 const making = computed(() => (draft.value ? { combId: draft.value.combId, seen: draftSeen(draft.value), droneShare: droneShare(draft.value) } : null));
 const { hives, hive, combs, judged, rules, loading, error, retry } = useHive(making);
-const { data: seasons } = useSeasons();
-const correction = computed(() => (hive.value ? correctionFor(seasons.value?.pairs ?? [], hive.value.name) : null));
+const { data: pairs } = useEstimatePairs();
+const correction = computed(() => (hive.value ? correctionFor(pairs.value ?? [], hive.value.name) : null));
 const lastSlot = computed(() => hive.value?.bars.filter((b) => b.comb).at(-1)?.slot ?? hive.value?.bars[0]?.slot ?? 1);
 const here = computed(() => hive.value?.bars.find((b) => b.slot === slot.value) ?? null);
 const current = computed(() => judged.value.find((j) => j.slot === slot.value) ?? null);
@@ -214,8 +214,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <RouterLink to="/hives/new">New hive</RouterLink>
         <button type="button" class="linklike" @click="measuring = true">This hive…</button>
         <button type="button" class="linklike" @click="asTable = !asTable">{{ asTable ? 'As a drawing' : 'As a table' }}</button>
-        <a :href="`/api/v1/hives/${hive.id}/card.pdf`" target="_blank">Card with a code</a>
-        <a :href="`/api/v1/hives/${hive.id}/look-sheet.pdf`" target="_blank">Sheet for a pencil</a>
       </span>
     </header>
     <section class="left">

@@ -35,6 +35,7 @@ async function keep(): Promise<void> {
 
 <template>
   <Dialog v-model:visible="visible" modal header="This hive" position="top" :style="{ width: '480px', maxWidth: '94vw' }">
+    <p class="prints"><a class="p-button p-component p-button-outlined" :href="`/api/v1/hives/${hive.id}/card.pdf`" target="_blank">Card with a code</a><a class="p-button p-component p-button-outlined" :href="`/api/v1/hives/${hive.id}/look-sheet.pdf`" target="_blank">Blank sheet for a pencil</a></p>
     <form class="acts" @submit.prevent="keep">
       <TextField v-model="name" label="Name of the hive" :error="fieldError('name')" />
       <NumberField v-for="m in shown" :key="m.key" :model-value="(geometry[m.key] as number | null)" :label="m.label" :unit="m.unit" :error="issue(m.key)" @update:model-value="geometry[m.key] = $event" />
@@ -45,3 +46,5 @@ async function keep(): Promise<void> {
     </form>
   </Dialog>
 </template>
+
+<style scoped>.prints { display: flex; gap: 10px; flex-wrap: wrap; margin-bottom: 12px; }</style>

@@ -90,6 +90,8 @@ export interface EstimatePair { combId: string; hiveName: string; date: string; 
 export interface Seasons { harvests: HarvestSummary[]; pairs: EstimatePair[]; correction: EstimateCorrection | null; missed: MissedGear[]; currency: string }
 /** Every harvest as seasons count it. */
 export const useSeasons = () => useQuery({ queryKey: ['seasons'], queryFn: () => read<Seasons>('/seasons') });
+/** The last combs weighed, beside what was estimated: what corrects the next estimate. */
+export const useEstimatePairs = () => useQuery({ queryKey: ['estimatePairs'], queryFn: items<EstimatePair>('/estimatePairs') });
 /** What cannot all be true in what was written down. */
 export const useQuestions = () => useQuery({ queryKey: ['questions'], queryFn: items<Contradiction>('/questions') });
 /** Lots of honey, jars and pieces that hold something now. */
