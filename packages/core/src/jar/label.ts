@@ -14,7 +14,7 @@ export interface LabelRecord {
   bestBeforeMonths: number;
   registeredToSell: boolean;
   labelMaker: string;
-  product: 'honey' | 'comb honey';
+  product: 'honey' | 'comb honey' | 'chunk honey';
   /** Open or wet honey: to be used by this date, never sold. */
   useBy?: string | null;
   flower?: string | null;
@@ -54,7 +54,7 @@ export function labelText(record: LabelRecord): LabelText {
   const harvested = DateTime.fromISO(record.harvestedOn, { zone: 'utc' });
   const netG = Math.min(record.netG, record.lowestWeighedG ?? record.netG);
   return {
-    title: record.product === 'honey' ? 'Honey' : 'Comb honey',
+    title: { honey: 'Honey', 'comb honey': 'Comb honey', 'chunk honey': 'Chunk honey' }[record.product],
     origin: `${record.hiveName}, ${record.siteName}`,
     net: netWeightText(netG),
     netG,

@@ -10,7 +10,7 @@ export function lotPage(lot: Lot, batch: Batch, words: LabelText, rules: HouseRu
   const shows = new Set<string>(rules.lotPageShows);
   const facts: [string, string][] = ([
     ['hive', 'Hive', batch.hiveName], ['site', 'Place', batch.siteName], ['harvested', 'Harvested', words.harvested.replace('Harvested ', '')],
-    ['kind', 'What it is', lot.kind === 'pieces' ? 'Comb honey, cut by hand' : batch.method === 'crush' ? 'Honey, crushed and strained by hand' : 'Honey, drained by hand'],
+    ['kind', 'What it is', words.title === 'Chunk honey' ? 'Honey with a piece of comb in it' : lot.kind === 'pieces' ? 'Comb honey, cut by hand' : batch.method === 'crush' ? 'Honey, crushed and strained by hand' : 'Honey, drained by hand'],
     ['water', 'Water', moisturePercent === null ? '' : `${moisturePercent.toFixed(1)} %`], ['flower', 'Flower', words.flower], ['weight', 'Net weight', words.net], ['maker', 'From', words.maker],
   ] as [string, string, string][]).filter(([key, , value]) => shows.has(key) && value).map(([, label, value]) => [label, value]);
   return `<!doctype html>

@@ -56,6 +56,15 @@ describe('labels', () => {
     await home.ok(home.post('/rules', { ...DEFAULT_RULES, baseAddress: 'https://honey.example' }));
     expect(await read()).toBe(`https://honey.example/lot/${lot.code}`);
   });
+  it('tell water and nutrition only once the water was measured: the wetter of two drops', async () => {
+    const lot = await filled(3, { nutritionOnLabel: true });
+    const words = async (): Promise<LabelText> => (await home.get<{ words: LabelText }>(`/lots/${lot.id}/label`)).words;
+    expect([(await words()).moisture, (await words()).nutrition]).toEqual(['', '']);
+    const { drains } = await home.get<BatchDetail>(`/harvests/${batchId}`);
+    for (const moisturePercent of [17.1, 16.8]) await home.ok(home.post('/drainEvents', { id: randomUUID(), drainId: drains[0].id, kind: 'moisture', moisturePercent, minutes: 0 }));
+    expect((await words()).moisture).toBe('17.1 % water');
+    expect((await words()).nutrition).toContain('331 kcal');
+  });
   it('never say more than was weighed: the lightest of the jars decides', async () => {
     const lot = await filled();
     await home.ok(home.post(`/lots/${lot.id}/weights`, { weights: [301, 296] }));

@@ -14,31 +14,36 @@ export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> 
   await db('labelDesigns').insert({ id: STARTING_DESIGN_ID, name: 'House label', sheetId: STARTING_SHEETS[0].id, fields: JSON.stringify(STARTING_FIELDS), qr: 1, revision: 1, recordedAt });
 }
 
+export interface FilledLot { lot: Lot & { code: string; netG: number }; batch: Batch; /** Water as it was measured after the drain, the wetter of the last two drops; null where nobody measured. */ moisturePercent: number | null; product: 'honey' | 'comb honey' | 'chunk honey' }
+
 /** A filled lot with its batch; refused where it has no code or weight yet. */
-export async function filledLot(db: Knex, id: string): Promise<{ lot: Lot & { code: string; netG: number }; batch: Batch; moisturePercent: number | null }> {
+export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   const lot = await lotView(db, id);
   if (!lot || !lot.code || !lot.netG) throw refused('There is no such filled lot.', 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
-  const drain = (await db('drains').where({ batchId: batch.id, removedAt: null }).orderBy('startedAt', 'desc').first()) as { moisturePercent: number } | undefined;
-  return { lot: lot as Lot & { code: string; netG: number }, batch: { ...batch, ...(await originsOf(db, batch)) }, moisturePercent: drain?.moisturePercent ?? null };
+  const drops = (await db('drainEvents').join('drains', 'drains.id', 'drainEvents.drainId').where({ 'drains.batchId': batch.id, 'drainEvents.kind': 'moisture', 'drainEvents.removedAt': null, 'drains.removedAt': null }).orderBy('drainEvents.occurredAt', 'desc').limit(2).pluck('drainEvents.moisturePercent')) as number[];
+  const kind = lot.jarKindId ? ((await db('jarKinds').where({ id: lot.jarKindId }).first('purpose')) as { purpose: string } | undefined) : undefined;
+  const product = lot.kind === 'pieces' ? 'comb honey' : kind?.purpose === 'chunk' ? 'chunk honey' : 'honey';
+  return { lot: lot as FilledLot['lot'], batch: { ...batch, ...(await originsOf(db, batch)) }, moisturePercent: drops.length && product === 'honey' ? Math.max(...drops) : null, product };
 }
 
 /** The words of a lot's label, every one from the record; `netG` where a piece has its own weight. */
-export function wordsOf(lot: Lot & { code: string; netG: number }, batch: Batch, rules: HouseRules, moisturePercent: number | null, netG?: number): LabelText {
+export function wordsOf({ lot, batch, moisturePercent, product }: FilledLot, rules: HouseRules, netG?: number): LabelText {
   return labelText({
     batchCode: lot.code, hiveName: batch.hiveName, siteName: batch.siteName, harvestedOn: batch.date, netG: netG ?? lot.netG, lowestWeighedG: netG ?? lot.lowestWeighedG,
     bestBeforeMonths: rules.bestBeforeMonths, registeredToSell: rules.registeredToSell, labelMaker: rules.labelMaker, makerAddress: [rules.makerAddress, rules.countryOfOrigin].filter(Boolean).join(', '),
-    product: lot.kind === 'pieces' ? 'comb honey' : 'honey', useBy: lot.useBy, flower: lot.flower, flowerSupport: lot.flowerSupport,
-    moisturePercent: lot.kind === 'pieces' ? null : moisturePercent, nutrition: rules.nutritionOnLabel,
+    product, useBy: lot.useBy, flower: lot.flower, flowerSupport: lot.flowerSupport,
+    moisturePercent, nutrition: rules.nutritionOnLabel,
   });
 }
 
 /** One label for each jar or piece of a lot. A piece of comb has its own weight and so its own label. */
 export async function labelsOf(db: Knex, lotId: string): Promise<{ lot: Lot & { code: string; netG: number }; batch: Batch; labels: LabelText[]; qrText: string }> {
-  const { lot, batch, moisturePercent } = await filledLot(db, lotId);
+  const filled = await filledLot(db, lotId);
+  const { lot, batch } = filled;
   const { rules } = await currentRules(db);
   const own = lot.kind === 'pieces' ? (await list<CutPiece>(db, 'cutPieces', { lotId: lot.id })).flatMap((p) => (p.netG ? [p.netG] : [])) : [];
-  const labels = own.length ? own.sort((a, b) => b - a).map((g) => wordsOf(lot, batch, rules, moisturePercent, g)) : Array.from({ length: Math.max(1, lot.count ?? 1) }, () => wordsOf(lot, batch, rules, moisturePercent));
+  const labels = own.length ? own.sort((a, b) => b - a).map((g) => wordsOf(filled, rules, g)) : Array.from({ length: Math.max(1, lot.count ?? 1) }, () => wordsOf(filled, rules));
   return { lot, batch, labels, qrText: rules.baseAddress ? `${rules.baseAddress.replace(/\/$/, '')}/lot/${encodeURIComponent(lot.code)}` : lot.code };
 }
 

@@ -18,9 +18,9 @@ const pdfAnswer = (response: import('express').Response, name: string, pdf: Uint
 
 /** The page behind a lot's code. */
 export async function lotPageOf(db: Knex, lotId: string): Promise<string> {
-  const { lot, batch, moisturePercent } = await filledLot(db, lotId);
+  const filled = await filledLot(db, lotId);
   const { rules } = await currentRules(db);
-  return lotPage(lot, batch, wordsOf(lot, batch, rules, moisturePercent), rules, moisturePercent);
+  return lotPage(filled.lot, filled.batch, wordsOf(filled, rules), rules, filled.moisturePercent);
 }
 
 /** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look sheets, lot pages. */
