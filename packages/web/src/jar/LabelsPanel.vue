@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FLOWER_SUPPORTS, FLOWER_SUPPORT_WORDS, LABEL_FIELDS, LABEL_FIELD_WORDS, FIXED_FIELDS, fieldText, labelProblems, layLabel, saleChecklist, shrunkToFit, type BatchDetail, type FlowerSupport, type HouseRules, type LabelField, type LabelFieldKind, type Lot } from '@furrow/core';
+import { NUTRITION_SOURCE, FLOWER_SUPPORTS, FLOWER_SUPPORT_WORDS, LABEL_FIELDS, LABEL_FIELD_WORDS, FIXED_FIELDS, fieldText, labelProblems, layLabel, saleChecklist, shrunkToFit, type BatchDetail, type FlowerSupport, type HouseRules, type LabelField, type LabelFieldKind, type Lot } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import LabelFace from '../drawing/LabelFace.vue';
@@ -111,6 +111,7 @@ const measuring = ref(false);
       <details class="how"><summary>A flower by name{{ lot.flower ? `: ${lot.flower}` : '…' }}</summary>
         <form class="acts" @submit.prevent="claim"><TextField v-model="flower" label="Flower" hint="Empty: no flower is named." /><label class="sub" for="support">What supports it</label><select id="support" v-model="support" class="native"><option value="">Choose…</option><option v-for="s in FLOWER_SUPPORTS" :key="s" :value="s">{{ FLOWER_SUPPORT_WORDS[s] }}</option></select><p v-if="support === 'none'" class="rust">A flower that nothing supports is not printed.</p><p v-if="fieldError('flowerSupport')" class="rust">{{ fieldError('flowerSupport') }}</p><Button outlined type="submit" label="Write it down" :disabled="Boolean(flower.trim()) && !support" :loading="busy" /></form>
       </details>
+      <details v-if="label?.words.nutrition" class="how"><summary>Nutrition per 100 g</summary><p>{{ label.words.nutrition }}. {{ NUTRITION_SOURCE }}. No analysis of this honey.</p></details>
       <details class="how"><summary>Before anything is sold</summary><ul class="checks"><li v-for="c in checks" :key="c.what"><b :class="{ rust: c.answer === 'no' }">{{ c.answer === 'yes' ? '✓' : c.answer === 'no' ? '✗' : '?' }} {{ c.what }}</b><span class="sub">{{ c.why }}</span></li></ul><p class="sub">What law asks differs from place to place. Furrow holds no honey legal or safe: ask your food authority.</p></details>
       <a class="small" :href="`/lot/${lot.code}`" target="_blank">Page behind the code</a><a class="small" :href="`/api/v1/lots/${lot.id}/page.html`">The same as one file</a>
     </template>
