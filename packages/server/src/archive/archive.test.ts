@@ -185,6 +185,8 @@ describe('over the interface', () => {
   };
   it('goes out, is looked at, comes in; a broken one says why; nothing comes in unseen', async () => {
     const started = await request(home.app).post('/api/v1/archives/export').send({}).expect(202);
+    // What is written while it goes out is not in it by halves.
+    await home.ok(home.post('/sites', { id: randomUUID(), name: 'Written meanwhile', zone: 'UTC', hemisphere: 'north' }));
     expect(await followed(home.app, started.body.id)).toMatchObject({ state: 'ready', share: 1 });
     const file = await request(home.app).get(`/api/v1/archives/${started.body.id}/file`).buffer(true).parse((r, done) => { const parts: Buffer[] = []; r.on('data', (c: Buffer) => parts.push(c)); r.on('end', () => done(null, Buffer.concat(parts))); });
     const guest = await Household.open();

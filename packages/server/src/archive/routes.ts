@@ -11,6 +11,7 @@ import type { ServerClock } from '../clock.js';
 import type { EventStream } from '../events.js';
 import { log } from '../log.js';
 import { Problem, asProblem, notFound, refused } from '../problem.js';
+import { closeDatabase, openDatabase } from '../store/database.js';
 import { toCell } from './cells.js';
 import { exportArchive } from './exportArchive.js';
 import { applyImport, previewImport, type ImportPreview } from './importArchive.js';
@@ -51,9 +52,22 @@ export function archiveRoutes(db: Knex, clock: ServerClock, dataFolder: string, 
   };
   const opened = async (job: Job): Promise<Archive> => openArchive(readFileSync(job.file), await migrationNames(db));
 
+  /** Out of a copy made in one breath: what is written meanwhile does not tear the archive. */
+  const exportSnapshot = async (job: Job): Promise<number> => {
+    const snapshot = join(folder, `${job.id}.db`);
+    await db.raw('VACUUM INTO ?', [snapshot]);
+    const copy = await openDatabase(snapshot);
+    try {
+      return (await exportArchive(copy, photoFolder, job.file, clock.now(), (share) => (job.share = share))).bytes;
+    } finally {
+      await closeDatabase(copy);
+      for (const end of ['', '-wal', '-shm']) rmSync(snapshot + end, { force: true });
+    }
+  };
+
   router.post('/archives/export', (_request, response) => {
     const job = start('export');
-    void work(job, async () => ({ state: 'ready', bytes: (await exportArchive(db, photoFolder, job.file, clock.now(), (share) => (job.share = share))).bytes }));
+    void work(job, async () => ({ state: 'ready', bytes: await exportSnapshot(job) }));
     response.status(202).json(answer(job));
   });
   router.post('/archives/import', async (request, response) => {

@@ -29,6 +29,7 @@ async function make(): Promise<void> {
   <h2 class="furrow-heading">Promised</h2>
   <p v-if="!lines.length" class="sub">Nothing is promised. Orders and gifts written here are filled first.</p>
   <ul v-else class="promises"><li v-for="{ r, who } in lines" :key="r.id"><span><b>{{ r.count }} × {{ kindName(r.jarKindId) }}</b>, {{ r.fate === 'sold' ? 'ordered' : 'a gift' }}<template v-if="who"> for {{ who }}</template><template v-if="r.forDate">, {{ dateText(r.forDate) }}</template></span><Button text size="small" label="Handed over" :aria-label="`${r.count} ${kindName(r.jarKindId)}: handed over`" @click="go(`/reserves/${r.id}/done`, {}, 'A promise kept.')" /><Button text size="small" label="Withdraw" :aria-label="`${r.count} ${kindName(r.jarKindId)}: withdraw`" @click="go(`/reserves/${r.id}/withdraw`, {}, 'Withdrawn.')" /></li></ul>
+  <p v-if="lines.length" class="sub">Handed over closes a promise; what left the shelf is written on the shelf.</p>
   <Refusal :refusal="refusal" :fields="['count', 'forDate']" />
   <form v-if="making" class="promise" @submit.prevent="make">
     <span><label class="sub" for="promise-kind">Which jars</label><select id="promise-kind" v-model="making.jarKindId" class="native"><option v-for="j in jars" :key="j.id" :value="j.id">{{ j.name }}</option></select></span>
