@@ -64,6 +64,8 @@ await ensureRules(db, clock.now());
 await seedDemo(db, clock);
 const webFolder = new URL('../packages/web/dist', import.meta.url).pathname;
 const server = makeApp({ db, clock, seed: 7, webFolder, photoFolder: join(folder, 'photos') }).listen(0);
+// Long computations lie between the calls: a connection is not dropped meanwhile.
+server.keepAliveTimeout = 600_000;
 const origin = `http://127.0.0.1:${(server.address() as { port: number }).port}`;
 const base = `${origin}/api/v1`;
 const post = async (path: string, payload: object): Promise<unknown> => (await fetch(base + path, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id: crypto.randomUUID(), device: 'bench', occurredAt: clock.now().toISOString(), payload }) })).json();

@@ -82,8 +82,25 @@ export async function lotView(db: Knex, id: string): Promise<Lot | null> {
   return { ...lot, inG, outG, nowG: inG - outG };
 }
 
+/** Sums of stock by kinds, as long as neither a flow nor a lot was written: flows are only ever added, a changed lot counts its revision up. */
+const stockKnown = new WeakMap<Knex, { key: string; byKinds: Map<string, Lot[]> }>();
+async function stockKey(db: Knex): Promise<string> {
+  const flows = (await db('flows').max('rowid as n').max('recordedAt as at').first()) as { n: number | null; at: string | null };
+  const lots = (await db('lots').count('* as n').sum('revision as r').first()) as { n: number; r: number | null };
+  return [flows.n, flows.at, lots.n, lots.r].join(' ');
+}
+
 /** What stands there now: lots of these kinds that hold something, oldest first. */
 export async function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
+  const key = await stockKey(db);
+  let known = stockKnown.get(db);
+  if (known?.key !== key) stockKnown.set(db, (known = { key, byKinds: new Map() }));
+  const of = kinds.join(' ');
+  if (!known.byKinds.has(of)) known.byKinds.set(of, await readStock(db, kinds));
+  return known.byKinds.get(of)!;
+}
+
+async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
   const marks = kinds.map(() => '?').join(', ');
   const inForce = 'f.voids IS NULL AND NOT EXISTS (SELECT 1 FROM flows v WHERE v.voids = f.id)';
   const sums = (await db.raw(`
