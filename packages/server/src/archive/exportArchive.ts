@@ -4,13 +4,11 @@ import { open } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import type { Knex } from 'knex';
-import Papa from 'papaparse';
-import { NOTHING, toCell } from './cells.js';
-import { archiveTables, migrationNames, type Table } from './tables.js';
+import { NOTHING } from './cells.js';
+import { archiveTables, migrationNames, tableCsv, type Table } from './tables.js';
 
 /** Version of the archive's own layout. */
 export const ARCHIVE_FORMAT = 1;
-const CHUNK = 2000;
 const breathe = (): Promise<void> => new Promise((done) => setImmediate(done));
 
 const README = `This is the archive of a Furrow household: a data package (datapackage.json) with a table for each CSV file in data/
@@ -56,13 +54,9 @@ export async function exportArchive(db: Knex, photoFolder: string, file: string,
       const hash = createHash('sha256');
       let size = 0;
       const push = (text: string): void => { const part = Buffer.from(text, 'utf8'); hash.update(part); size += part.length; entry.push(part); };
-      push(`${Papa.unparse([table.columns.map((c) => c.name)], { newline: '\n' })}\n`);
-      for (let last = 0; ; ) {
-        const rows = (await db(table.name).select(db.raw('rowid AS "_row"'), ...table.columns.map((c) => c.name)).where('rowid', '>', last).orderBy('rowid').limit(CHUNK)) as Record<string, unknown>[];
-        if (!rows.length) break;
-        push(`${Papa.unparse(rows.map((r) => table.columns.map((c) => toCell(r[c.name]))), { newline: '\n' })}\n`);
-        last = Number(rows[rows.length - 1]._row);
-        done += rows.length;
+      for await (const { text, rows } of tableCsv(db, table)) {
+        push(text);
+        done += rows;
         onShare((done / total) * 0.9);
         await writing;
         await breathe();

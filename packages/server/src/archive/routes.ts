@@ -5,18 +5,16 @@ import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import express, { Router } from 'express';
 import type { Knex } from 'knex';
-import Papa from 'papaparse';
 import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import type { EventStream } from '../events.js';
 import { log } from '../log.js';
 import { Problem, asProblem, notFound, refused } from '../problem.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
-import { toCell } from './cells.js';
 import { exportArchive } from './exportArchive.js';
 import { applyImport, previewImport, type ImportPreview } from './importArchive.js';
 import { openArchive, type Archive } from './readArchive.js';
-import { archiveTables, migrationNames } from './tables.js';
+import { archiveTables, migrationNames, tableCsv } from './tables.js';
 
 /** An archive on its way out or in. It is polled; its file lies in the data folder until the next one. */
 interface Job { id: string; kind: 'export' | 'import'; state: 'running' | 'ready' | 'previewed' | 'done' | 'failed'; share: number; says: string | null; file: string; bytes: number; preview: ImportPreview | null }
@@ -115,13 +113,7 @@ export function archiveRoutes(db: Knex, clock: ServerClock, dataFolder: string, 
     const table = (await archiveTables(db)).find((t) => t.name === request.params.name);
     if (!table) throw notFound('table');
     response.type('text/csv').setHeader('Content-Disposition', `attachment; filename="${table.resource}.csv"`);
-    response.write(`${Papa.unparse([table.columns.map((c) => c.name)], { newline: '\n' })}\n`);
-    for (let last = 0; ; ) {
-      const rows = (await db(table.name).select(db.raw('rowid AS "_row"'), ...table.columns.map((c) => c.name)).where('rowid', '>', last).orderBy('rowid').limit(2000)) as Record<string, unknown>[];
-      if (!rows.length) break;
-      response.write(`${Papa.unparse(rows.map((r) => table.columns.map((c) => toCell(r[c.name]))), { newline: '\n' })}\n`);
-      last = Number(rows[rows.length - 1]._row);
-    }
+    for await (const { text } of tableCsv(db, table)) response.write(text);
     response.end();
   });
   return router;

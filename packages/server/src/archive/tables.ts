@@ -1,4 +1,6 @@
 import type { Knex } from 'knex';
+import Papa from 'papaparse';
+import { toCell } from './cells.js';
 
 export interface Column { name: string; type: 'integer' | 'number' | 'string'; required: boolean; fallback: string | null }
 export interface Table { name: string; resource: string; columns: Column[]; key: string; foreign: { column: string; table: string; to: string }[]; kept: boolean }
@@ -32,4 +34,18 @@ export async function archiveTables(db: Knex): Promise<Table[]> {
 /** Names of the migrations this database went through, in order. */
 export async function migrationNames(db: Knex): Promise<string[]> {
   return ((await db('knex_migrations').orderBy('id').pluck('name')) as string[]).map((n) => n.replace(/\.\w+$/, ''));
+}
+
+const ROWS_AT_ONCE = 2000;
+/** A table as CSV, its head first, then so many rows at a time, read along the rows' own order: text and how many rows it holds. */
+export async function* tableCsv(db: Knex, table: Table): AsyncGenerator<{ text: string; rows: number }> {
+  const names = table.columns.map((c) => c.name);
+  const line = (rows: string[][]): string => `${Papa.unparse(rows, { newline: '\n' })}\n`;
+  yield { text: line([names]), rows: 0 };
+  for (let last = 0; ; ) {
+    const rows = (await db(table.name).select(db.raw('rowid AS "_row"'), ...names).where('rowid', '>', last).orderBy('rowid').limit(ROWS_AT_ONCE)) as Record<string, unknown>[];
+    if (!rows.length) return;
+    yield { text: line(rows.map((r) => names.map((n) => toCell(r[n])))), rows: rows.length };
+    last = Number(rows[rows.length - 1]._row);
+  }
 }

@@ -45,7 +45,7 @@ async function fromPicture(event: Event): Promise<void> {
 </script>
 
 <template>
-  <form class="acts find" @submit.prevent="find"><TextField v-model="code" label="Where is a jar from? Its code" :error="notFound" hint="On the label, behind Batch" /><div class="two"><Button type="submit" outlined label="Trace it" :disabled="code.trim().length < 3" /><label class="p-button p-component p-button-text file">Read it from a picture…<input type="file" accept="image/*" capture="environment" aria-label="Picture of the code" @change="fromPicture" /></label></div></form>
+  <form class="acts find" @submit.prevent="find"><TextField v-model="code" label="Where is a jar from? Its code" :error="notFound" hint="On the label, behind Batch" /><div class="two"><Button type="submit" outlined label="Trace it" :disabled="code.trim().length < 3" /><label class="p-button p-component p-button-text file-key">Read it from a picture…<input type="file" accept="image/*" capture="environment" aria-label="Picture of the code" @change="fromPicture" /></label></div></form>
 </template>
 
-<style scoped>.find { margin-bottom: 6px; } .two { display: flex; flex-wrap: wrap; gap: 8px; } .file { position: relative; cursor: pointer; display: inline-flex; align-items: center; } .file input { position: absolute; inset: 0; opacity: 0; cursor: pointer; } .file:focus-within { outline: 3px solid var(--field); outline-offset: 2px; }</style>
+<style scoped>.find { margin-bottom: 6px; } .two { display: flex; flex-wrap: wrap; gap: 8px; }</style>

@@ -73,7 +73,7 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
 <template>
   <h2 class="furrow-heading">A sheet you kept</h2>
   <p>Harvests of earlier years from a table you kept yourself: dates, hives, honey, wax. Save it as CSV first.</p>
-  <div class="line"><label class="p-button p-component p-button-outlined file">Choose a sheet…<input type="file" accept=".csv,.txt,.tsv,text/csv" aria-label="Sheet to take in" @change="chosen" /></label><progress v-if="share !== null" :value="share" max="1" aria-label="Sheet being read" /><Button v-if="file" text label="Put it away" @click="putAway" /></div>
+  <div class="line"><label class="p-button p-component p-button-outlined file-key">Choose a sheet…<input type="file" accept=".csv,.txt,.tsv,text/csv" aria-label="Sheet to take in" @change="chosen" /></label><progress v-if="share !== null" :value="share" max="1" aria-label="Sheet being read" /><Button v-if="file" text label="Put it away" @click="putAway" /></div>
   <p v-if="says" class="rust" role="alert"><b>{{ says }}</b></p>
   <template v-if="opened && settings">
     <p v-if="opened.says" class="rust" role="alert"><b>{{ opened.says }}</b></p>
@@ -98,4 +98,4 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
   </template>
 </template>
 
-<style scoped>.line { display: flex; gap: 12px 14px; align-items: center; flex-wrap: wrap; } .maps { align-items: flex-end; } .maps > span { flex: 0 1 170px; } .narrow { width: auto; } .file { position: relative; cursor: pointer; display: inline-flex; align-items: center; } .file input { position: absolute; inset: 0; opacity: 0; cursor: pointer; width: 100%; } .file:focus-within { outline: 3px solid var(--field); outline-offset: 2px; } progress { width: 220px; height: 14px; accent-color: var(--field); } .scroll { overflow-x: auto; } .sheet td, .sheet th { white-space: nowrap; max-width: 220px; overflow: hidden; text-overflow: ellipsis; } .bad { margin: 0; padding-left: 20px; } .hive b { min-width: 140px; } h3 { font-weight: 600; margin: 0; }</style>
+<style scoped>.line { display: flex; gap: 12px 14px; align-items: center; flex-wrap: wrap; } .maps { align-items: flex-end; } .maps > span { flex: 0 1 170px; } .narrow { width: auto; } progress { width: 220px; height: 14px; accent-color: var(--field); } .scroll { overflow-x: auto; } .sheet td, .sheet th { white-space: nowrap; max-width: 220px; overflow: hidden; text-overflow: ellipsis; } .bad { margin: 0; padding-left: 20px; } .hive b { min-width: 140px; } h3 { font-weight: 600; margin: 0; }</style>
