@@ -2,12 +2,24 @@ import vue from 'eslint-plugin-vue';
 import tseslint from 'typescript-eslint';
 
 /** Arrows point one way: web -> core, server -> core; core imports nothing of ours, drawings know no store. */
-const forbid = (...patterns) => ({ 'no-restricted-imports': ['error', { patterns: patterns.map(([group, message]) => ({ group, message })) }] });
+const forbid = (...patterns) => ({
+  'no-restricted-imports': [
+    'error',
+    { patterns: patterns.map(([group, message]) => ({ group, message })) },
+  ],
+});
 const SERVER = [['**/server/src/**', '@furrow/server*'], 'The server is not imported from here.'];
 const WEB = [['@furrow/web*', '**/web/src/**'], 'The web is not imported from here.'];
 
 const STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar', 'book', 'practise'];
-const core = [SERVER, WEB, [['node:*', 'fs', 'path', 'vue', 'express', 'knex'], 'The core has no interface and no input or output.']];
+const core = [
+  SERVER,
+  WEB,
+  [
+    ['node:*', 'fs', 'path', 'vue', 'express', 'knex'],
+    'The core has no interface and no input or output.',
+  ],
+];
 
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '.furrow/**', 'test-results/**', 'data/**'] },
@@ -18,7 +30,10 @@ export default tseslint.config(
     rules: {
       'vue/multi-word-component-names': 'off',
       'prefer-const': ['error', { destructuring: 'all' }],
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': [
+        'error',
+        { argsIgnorePattern: '^_', varsIgnorePattern: '^_' },
+      ],
       'no-console': 'off',
     },
   },
@@ -28,22 +43,49 @@ export default tseslint.config(
     rules: {
       ...forbid(...core),
       'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random', message: 'Seeds come in as arguments.' }, { object: 'Date', property: 'now', message: 'Time comes in as an argument.' }],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'Seeds come in as arguments.' },
+        { object: 'Date', property: 'now', message: 'Time comes in as an argument.' },
+      ],
     },
   },
   // Within the core, a stage sees another stage only by its face.
   ...STAGES.map((stage) => ({
     files: [`packages/core/src/${stage}/**/*.ts`],
     ignores: ['**/*.test.ts'],
-    rules: forbid(...core, [STAGES.filter((other) => other !== stage).flatMap((other) => [`../${other}/*`, `!../${other}/index.js`]), 'Another stage is used through its index, not its insides.']),
+    rules: forbid(...core, [
+      STAGES.filter((other) => other !== stage).flatMap((other) => [
+        `../${other}/*`,
+        `!../${other}/index.js`,
+      ]),
+      'Another stage is used through its index, not its insides.',
+    ]),
   })),
   // The subjects know nothing of the stages.
   {
-    files: ['units', 'honey', 'comb', 'hive', 'rules'].map((subject) => `packages/core/src/${subject}/**/*.ts`),
+    files: ['units', 'honey', 'comb', 'hive', 'rules'].map(
+      (subject) => `packages/core/src/${subject}/**/*.ts`,
+    ),
     ignores: ['**/*.test.ts'],
-    rules: forbid(...core, [STAGES.map((stage) => `../${stage}/**`), 'A subject knows nothing of the stages.']),
+    rules: forbid(...core, [
+      STAGES.map((stage) => `../${stage}/**`),
+      'A subject knows nothing of the stages.',
+    ]),
   },
-  { files: ['packages/server/src/**/*.ts'], rules: forbid(WEB, [['vue'], 'The server draws nothing.']) },
-  { files: ['packages/web/src/**/*.{ts,vue}'], rules: forbid(SERVER, [['node:*'], 'This runs in a browser.']) },
-  { files: ['packages/web/src/drawing/**/*.{ts,vue}'], rules: forbid(SERVER, [['../server/*', '../shell/*', '@tanstack/*', 'pinia'], 'A drawing knows no store.']) },
+  {
+    files: ['packages/server/src/**/*.ts'],
+    rules: forbid(WEB, [['vue'], 'The server draws nothing.']),
+  },
+  {
+    files: ['packages/web/src/**/*.{ts,vue}'],
+    rules: forbid(SERVER, [['node:*'], 'This runs in a browser.']),
+  },
+  {
+    files: ['packages/web/src/drawing/**/*.{ts,vue}'],
+    rules: forbid(SERVER, [
+      ['../server/*', '../shell/*', '@tanstack/*', 'pinia'],
+      'A drawing knows no store.',
+    ]),
+  },
 );

@@ -2,7 +2,15 @@
 // The one entry of Furrow. Plain Node, no dependency: it installs what the rest needs.
 import { spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
@@ -38,7 +46,10 @@ function newest(paths) {
     if (!existsSync(full)) continue;
     const info = statSync(full);
     if (!info.isDirectory()) latest = Math.max(latest, info.mtimeMs);
-    else for (const name of readdirSync(full)) if (!['node_modules', 'dist'].includes(name)) latest = Math.max(latest, newest([join(path, name)]));
+    else
+      for (const name of readdirSync(full))
+        if (!['node_modules', 'dist'].includes(name))
+          latest = Math.max(latest, newest([join(path, name)]));
   }
   return latest;
 }
@@ -53,7 +64,10 @@ function once(name, stamp, work) {
 }
 
 function install() {
-  const stamp = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex') + existsSync(join(root, 'node_modules'));
+  const stamp =
+    createHash('sha256')
+      .update(readFileSync(join(root, 'package-lock.json')))
+      .digest('hex') + existsSync(join(root, 'node_modules'));
   once('installed', stamp.replace(/false$/, 'true'), () => {
     console.log('Installing packages …');
     run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
@@ -66,8 +80,14 @@ function install() {
 
 function build() {
   install();
-  const stamp = String(newest(['packages/core', 'packages/server', 'packages/web', 'package-lock.json']));
-  if (!existsSync(join(root, 'packages/server/dist/main.js')) || !existsSync(join(root, 'packages/web/dist/index.html'))) rmSync(join(state, 'built'), { force: true });
+  const stamp = String(
+    newest(['packages/core', 'packages/server', 'packages/web', 'package-lock.json']),
+  );
+  if (
+    !existsSync(join(root, 'packages/server/dist/main.js')) ||
+    !existsSync(join(root, 'packages/web/dist/index.html'))
+  )
+    rmSync(join(state, 'built'), { force: true });
   once('built', stamp, () => {
     console.log('Building …');
     run('npm', ['run', 'build', '--silent']);
@@ -75,7 +95,11 @@ function build() {
 }
 
 function serve(extra, env = {}) {
-  const child = spawn(process.execPath, ['--enable-source-maps', join(root, 'packages/server/dist/main.js'), ...extra], { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+  const child = spawn(
+    process.execPath,
+    ['--enable-source-maps', join(root, 'packages/server/dist/main.js'), ...extra],
+    { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } },
+  );
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
   child.on('exit', (code) => process.exit(code ?? 0));
 }
@@ -87,7 +111,9 @@ function browser() {
   if (existsSync('/usr/bin/apt-get') && process.getuid?.() === 0) {
     console.log('Installing Chromium …');
     run('apt-get', ['update', '-qq']);
-    run('apt-get', ['install', '-y', '-qq', 'chromium'], { stdio: ['ignore', 'ignore', 'inherit'] });
+    run('apt-get', ['install', '-y', '-qq', 'chromium'], {
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
     return path;
   }
   console.error('The browser tests need Chromium: install it, or set FURROW_CHROMIUM to its path.');
@@ -98,10 +124,27 @@ async function calc() {
   const bundle = join(state, 'calc.mjs');
   const stamp = String(newest(['packages/core/src', 'packages/server/src/calc']));
   if (!existsSync(bundle)) rmSync(join(state, 'calc'), { force: true });
-  if (!existsSync(join(root, 'node_modules/esbuild'))) run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 'ignore', 'inherit'] });
+  if (!existsSync(join(root, 'node_modules/esbuild')))
+    run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
   once('calc', stamp, () => {
     const esbuild = join(root, 'node_modules/.bin/esbuild');
-    run(esbuild, ['packages/server/src/calc/main.ts', '--bundle', '--platform=node', '--format=esm', '--target=node20', '--minify', '--log-level=error', '--alias:@furrow/core=./packages/core/src/calculatorsOnly.ts', `--outfile=${bundle}`], { stdio: ['ignore', 'ignore', 'inherit'] });
+    run(
+      esbuild,
+      [
+        'packages/server/src/calc/main.ts',
+        '--bundle',
+        '--platform=node',
+        '--format=esm',
+        '--target=node20',
+        '--minify',
+        '--log-level=error',
+        '--alias:@furrow/core=./packages/core/src/calculatorsOnly.ts',
+        `--outfile=${bundle}`,
+      ],
+      { stdio: ['ignore', 'ignore', 'inherit'] },
+    );
   });
   process.argv.splice(2, 1);
   await import(bundle);
@@ -119,15 +162,28 @@ const commands = {
   },
   dev: () => {
     install();
-    const server = spawn('npm', ['run', 'dev', '-w', '@furrow/server', '--silent', '--', '--demo'], { cwd: root, stdio: 'inherit', env: { ...process.env, FURROW_DATA: process.env.FURROW_DATA ?? join(root, 'data', 'demo') } });
-    const web = spawn('npm', ['run', 'dev', '-w', '@furrow/web', '--silent'], { cwd: root, stdio: 'inherit' });
+    const server = spawn(
+      'npm',
+      ['run', 'dev', '-w', '@furrow/server', '--silent', '--', '--demo'],
+      {
+        cwd: root,
+        stdio: 'inherit',
+        env: { ...process.env, FURROW_DATA: process.env.FURROW_DATA ?? join(root, 'data', 'demo') },
+      },
+    );
+    const web = spawn('npm', ['run', 'dev', '-w', '@furrow/web', '--silent'], {
+      cwd: root,
+      stdio: 'inherit',
+    });
     for (const child of [server, web]) child.on('exit', () => process.exit());
   },
   test: () => {
     build();
     const chromium = browser();
     run('npx', ['vitest', 'run']);
-    run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts', ...args], { env: { ...process.env, FURROW_CHROMIUM: chromium } });
+    run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts', ...args], {
+      env: { ...process.env, FURROW_CHROMIUM: chromium },
+    });
   },
   calc,
   backup: () => {
@@ -144,7 +200,9 @@ const commands = {
   },
   shots: () => {
     build();
-    run('npx', ['playwright', 'test', '-c', 'e2e/shots/playwright.config.ts'], { env: { ...process.env, FURROW_CHROMIUM: browser() } });
+    run('npx', ['playwright', 'test', '-c', 'e2e/shots/playwright.config.ts'], {
+      env: { ...process.env, FURROW_CHROMIUM: browser() },
+    });
   },
 };
 

@@ -7,28 +7,73 @@ test.use({ contextOptions: { reducedMotion: 'reduce' } });
 
 const BASE = 'http://127.0.0.1:4582';
 
-for (const path of ['/', '/look', '/look?comb=13', '/hives/new', '/choose', '/comb-or-liquid', '/ready', '/bring', '/take', '/drain', '/cut', '/jar', '/jar?at=several', '/jar?at=labels', '/jar?at=shelf', '/jar?at=wax', '/book', '/book?at=seasons', '/book?at=asked', '/book?at=inout', '/rules', '/nowhere']) {
+for (const path of [
+  '/',
+  '/look',
+  '/look?comb=13',
+  '/hives/new',
+  '/choose',
+  '/comb-or-liquid',
+  '/ready',
+  '/bring',
+  '/take',
+  '/drain',
+  '/cut',
+  '/jar',
+  '/jar?at=several',
+  '/jar?at=labels',
+  '/jar?at=shelf',
+  '/jar?at=wax',
+  '/book',
+  '/book?at=seasons',
+  '/book?at=asked',
+  '/book?at=inout',
+  '/rules',
+  '/nowhere',
+]) {
   test(`no serious accessibility finding on ${path}`, async ({ page }) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));
     await page.goto(BASE + path);
     await expect(page.locator('h1').first()).toBeVisible();
     await page.waitForTimeout(400);
-    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+    const { violations } = await new AxeBuilder({ page })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
     const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-    expect(serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).slice(0, 3).join(' | ')}`)).toEqual([]);
+    expect(
+      serious.map(
+        (v) =>
+          `${v.id}: ${v.nodes
+            .map((n) => n.html.slice(0, 120))
+            .slice(0, 3)
+            .join(' | ')}`,
+      ),
+    ).toEqual([]);
     expect(errors).toEqual([]);
   });
 }
 
 async function expectNothingSerious(page: Page, what: string): Promise<void> {
   await page.waitForTimeout(300);
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+    .analyze();
   const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-  expect(serious.map((v) => `${what}: ${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).slice(0, 3).join(' | ')}`)).toEqual([]);
+  expect(
+    serious.map(
+      (v) =>
+        `${what}: ${v.id}: ${v.nodes
+          .map((n) => n.html.slice(0, 120))
+          .slice(0, 3)
+          .join(' | ')}`,
+    ),
+  ).toEqual([]);
 }
 
-test('no serious finding on the screens with work in them, their dialogs and sun mode', async ({ page }) => {
+test('no serious finding on the screens with work in them, their dialogs and sun mode', async ({
+  page,
+}) => {
   test.slow();
   await page.goto(`${BASE}/look?comb=14`);
   await page.getByRole('button', { name: 'Measure water…' }).click();
@@ -47,7 +92,11 @@ test('no serious finding on the screens with work in them, their dialogs and sun
   await expectNothingSerious(page, 'paint');
   await page.getByRole('button', { name: 'From outside' }).click();
   await expectNothingSerious(page, 'from outside');
-  for (const [opens, what] of [['From a photo…', 'photo'], ['Stray comb…', 'stray comb'], ['The colony is gone…', 'dead colony']]) {
+  for (const [opens, what] of [
+    ['From a photo…', 'photo'],
+    ['Stray comb…', 'stray comb'],
+    ['The colony is gone…', 'dead colony'],
+  ]) {
     await page.getByRole('button', { name: opens }).click();
     await page.getByRole('dialog').waitFor();
     await expectNothingSerious(page, what);
@@ -96,7 +145,8 @@ test('no serious finding on the screens with work in them, their dialogs and sun
 test('the first load stays under 300 kB of compressed script', async ({ page }) => {
   let bytes = 0;
   page.on('requestfinished', (request) => {
-    if (request.resourceType() === 'script') void request.sizes().then((sizes) => (bytes += sizes.responseBodySize));
+    if (request.resourceType() === 'script')
+      void request.sizes().then((sizes) => (bytes += sizes.responseBodySize));
   });
   await page.goto(`${BASE}/`);
   await page.locator('h1').first().waitFor();

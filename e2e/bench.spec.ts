@@ -3,7 +3,9 @@ import { expect, test } from '@playwright/test';
 const BASE = 'http://127.0.0.1:4585';
 test.describe.configure({ mode: 'serial' });
 
-test('a stir is done on Today, where its line stands, and the next clock follows', async ({ page }) => {
+test('a stir is done on Today, where its line stands, and the next clock follows', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/`);
   await page.getByRole('button', { name: 'Stir Ipê: done' }).click();
   await expect(page.getByRole('status')).toContainText('Stir Ipê: done');
@@ -13,7 +15,9 @@ test('a stir is done on Today, where its line stands, and the next clock follows
   await expect(page.getByRole('button', { name: 'Looked back' })).toHaveCount(0);
 });
 
-test('a weighing before the start, and one with the tare above the gross, stay in the form with a sentence', async ({ page }) => {
+test('a weighing before the start, and one with the tare above the gross, stay in the form with a sentence', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/drain`);
   await page.getByRole('button', { name: /^Weigh/ }).click();
   await page.getByLabel('Gross, lower vessel and honey').fill('2,4 kg');
@@ -53,7 +57,9 @@ test('the temperature of the bench changes the forecast', async ({ page }) => {
   await expect(told).not.toHaveText(before!);
 });
 
-test('closing asks why comb in is not honey and wax out; then it settles, and the jars are counted', async ({ page }) => {
+test('closing asks why comb in is not honey and wax out; then it settles, and the jars are counted', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/drain`);
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   const dialog = page.getByRole('dialog');

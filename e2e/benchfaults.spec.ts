@@ -6,15 +6,25 @@ const server = new OwnServer(4604, '2026-03-14T18:12:00Z');
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(() => server.start('--demo'));
 test.afterAll(() => server.end());
-interface Drains { drains: { id: string; weighings: { netG: number; leftOut: boolean; occurredAt: string }[]; events: { kind: string; g: number | null }[] }[] }
+interface Drains {
+  drains: {
+    id: string;
+    weighings: { netG: number; leftOut: boolean; occurredAt: string }[];
+    events: { kind: string; g: number | null }[];
+  }[];
+}
 let batchId = '';
 const drain = async () => (await server.get<Drains>(`/harvests/${batchId}`)).drains[0];
 test.beforeAll(async () => {
-  const { items } = await server.get<{ items: { id: string; hiveName: string; stage: string }[] }>('/harvests');
+  const { items } = await server.get<{ items: { id: string; hiveName: string; stage: string }[] }>(
+    '/harvests',
+  );
   batchId = items.find((b) => b.stage === 'drain')!.id;
 });
 
-test('a scale unplugged in mid-pour is said; the last steady weight and what was typed stay', async ({ page }) => {
+test('a scale unplugged in mid-pour is said; the last steady weight and what was typed stay', async ({
+  page,
+}) => {
   await page.goto(`${server.base}/drain/${batchId}`);
   await page.getByRole('button', { name: 'Weigh…' }).click();
   await expect(page.getByText('practice scale')).toBeVisible();
@@ -45,20 +55,46 @@ test('what was typed outlives a restart of the server, and the clock goes on', a
   await expect(page.locator('.clock.display')).toHaveAttribute('aria-label', /^5 hours/);
 });
 
-test('weight that went down is asked about; the forgotten draw-off settles it', async ({ page }) => {
+test('weight that went down is asked about; the forgotten draw-off settles it', async ({
+  page,
+}) => {
   await page.goto(`${server.base}/drain/${batchId}`);
   // Two minutes ahead of the one before, so that they are not one moment.
-  await server.post('/weighings', { id: crypto.randomUUID(), drainId: (await drain()).id, grossG: 900, tareG: 310, source: 'hand' }, new Date(Date.parse((await drain()).weighings.at(-1)!.occurredAt) + 120_000).toISOString());
+  await server.post(
+    '/weighings',
+    {
+      id: crypto.randomUUID(),
+      drainId: (await drain()).id,
+      grossG: 900,
+      tareG: 310,
+      source: 'hand',
+    },
+    new Date(Date.parse((await drain()).weighings.at(-1)!.occurredAt) + 120_000).toISOString(),
+  );
   await expect(page.getByText(/less than before, and no draw-off is written down/)).toBeVisible();
   await page.getByRole('button', { name: /^I drew off/ }).click();
   await expect(page.getByText(/no draw-off is written down/)).toHaveCount(0);
-  expect((await drain()).events.filter((e) => e.kind === 'draw-off').map((e) => e.g)).toEqual([1410]);
+  expect((await drain()).events.filter((e) => e.kind === 'draw-off').map((e) => e.g)).toEqual([
+    1410,
+  ]);
 });
 
-test('two weighings at one minute are asked about, one is left out and can be counted again', async ({ page }) => {
+test('two weighings at one minute are asked about, one is left out and can be counted again', async ({
+  page,
+}) => {
   await page.goto(`${server.base}/drain/${batchId}`);
   const at = (await drain()).weighings.at(-1)!.occurredAt;
-  await server.post('/weighings', { id: crypto.randomUUID(), drainId: (await drain()).id, grossG: 960, tareG: 310, source: 'hand' }, at);
+  await server.post(
+    '/weighings',
+    {
+      id: crypto.randomUUID(),
+      drainId: (await drain()).id,
+      grossG: 960,
+      tareG: 310,
+      source: 'hand',
+    },
+    at,
+  );
   await expect(page.getByText(/Two weighings at .*60 g apart/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave this weighing out' }).click();
   await expect(page.getByText(/Two weighings at/)).toHaveCount(0);
@@ -70,15 +106,31 @@ test('two weighings at one minute are asked about, one is left out and can be co
   await expect(page.getByText(/Two weighings at/)).toHaveCount(0);
 });
 
-test('a phone whose clock is three hours ahead: said, and written by the server\'s clock', async ({ page }) => {
+test("a phone whose clock is three hours ahead: said, and written by the server's clock", async ({
+  page,
+}) => {
   const { now } = await server.get<{ now: string }>('/clocks');
   await page.clock.install({ time: new Date(Date.parse(now) + 3 * 3_600_000) });
   await page.goto(`${server.base}/drain/${batchId}`);
-  await expect(page.getByText(/This device's clock is 3 h( \d+ min)? ahead: Furrow writes by its own/)).toBeVisible();
-  await page.getByRole('button', { name: /^Stir|^Mash again/ }).first().click();
-  await expect(page.getByRole('listitem').filter({ hasText: /stirred|mashed again/ }).first()).toBeVisible();
-  const { items } = await server.get<{ items: { occurredAt: string; recordedAt: string }[] }>('/journal');
-  expect(Math.abs(Date.parse(items[0].occurredAt) - Date.parse(items[0].recordedAt))).toBeLessThan(60_000);
+  await expect(
+    page.getByText(/This device's clock is 3 h( \d+ min)? ahead: Furrow writes by its own/),
+  ).toBeVisible();
+  await page
+    .getByRole('button', { name: /^Stir|^Mash again/ })
+    .first()
+    .click();
+  await expect(
+    page
+      .getByRole('listitem')
+      .filter({ hasText: /stirred|mashed again/ })
+      .first(),
+  ).toBeVisible();
+  const { items } = await server.get<{ items: { occurredAt: string; recordedAt: string }[] }>(
+    '/journal',
+  );
+  expect(Math.abs(Date.parse(items[0].occurredAt) - Date.parse(items[0].recordedAt))).toBeLessThan(
+    60_000,
+  );
 });
 
 test('the same tap twice is one entry', async ({ page }) => {
@@ -90,27 +142,58 @@ test('the same tap twice is one entry', async ({ page }) => {
   expect((await drain()).events.length).toBe(before + 1);
 });
 
-test('readings are kept in a row, go out as SenML and come in again without being counted twice', async ({ page }) => {
+test('readings are kept in a row, go out as SenML and come in again without being counted twice', async ({
+  page,
+}) => {
   await page.goto(`${server.base}/drain/${batchId}`);
   await page.getByRole('button', { name: /^Weigh(…| )/ }).click();
   await page.getByRole('button', { name: 'Keep in a row' }).click();
-  await expect(page.getByRole('button', { name: /^Keeping: [1-9]/ })).toBeVisible({ timeout: 25_000 });
+  await expect(page.getByRole('button', { name: /^Keeping: [1-9]/ })).toBeVisible({
+    timeout: 25_000,
+  });
   await page.getByRole('button', { name: 'Put it away' }).click();
-  const { readings } = (await server.get<{ drains: { readings: { at: string; g: number }[] }[] }>(`/harvests/${batchId}`)).drains[0];
+  const { readings } = (
+    await server.get<{ drains: { readings: { at: string; g: number }[] }[] }>(
+      `/harvests/${batchId}`,
+    )
+  ).drains[0];
   expect(readings.length).toBeGreaterThan(3);
   await page.getByRole('button', { name: 'Readings…' }).click();
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: /Take the readings out/ }).click()]);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: /Take the readings out/ }).click(),
+  ]);
   const file = await download.path();
-  await page.getByLabel(/Bring readings in/).setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: Buffer.from('[{"n":"x","u":"lux","v":1}]') });
+  await page.getByLabel(/Bring readings in/).setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('[{"n":"x","u":"lux","v":1}]'),
+  });
   await expect(page.getByText(/has the unit "lux".*Nothing was changed/)).toBeVisible();
   await page.getByLabel(/Bring readings in/).setInputFiles(file);
   await expect(page.getByText(/This will come in:/)).toBeVisible();
   await page.getByRole('button', { name: 'Bring them in' }).click();
   await expect(page.getByRole('status')).toContainText(/were there already/);
   // A reading of the refractometer comes in too; it stands beside the drain like one typed there.
-  const moisture = [{ n: 'refractometer:moisture', u: '/', t: Date.parse(readings[0].at) / 1000, v: 0.184 }];
-  await page.getByLabel(/Bring readings in/).setInputFiles({ name: 'water.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(moisture)) });
+  const moisture = [
+    { n: 'refractometer:moisture', u: '/', t: Date.parse(readings[0].at) / 1000, v: 0.184 },
+  ];
+  await page.getByLabel(/Bring readings in/).setInputFiles({
+    name: 'water.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(JSON.stringify(moisture)),
+  });
   await expect(page.getByText(/1 readings? of water/)).toBeVisible();
   await page.getByRole('button', { name: 'Bring them in' }).click();
-  await expect.poll(async () => (await server.get<{ drains: { events: { kind: string; moisturePercent: number | null }[] }[] }>(`/harvests/${batchId}`)).drains[0].events.filter((e) => e.kind === 'moisture').map((e) => e.moisturePercent)).toEqual([18.4]);
+  await expect
+    .poll(async () =>
+      (
+        await server.get<{
+          drains: { events: { kind: string; moisturePercent: number | null }[] }[];
+        }>(`/harvests/${batchId}`)
+      ).drains[0].events
+        .filter((e) => e.kind === 'moisture')
+        .map((e) => e.moisturePercent),
+    )
+    .toEqual([18.4]);
 });

@@ -5,8 +5,14 @@ import { cellAt, classOf, unpackFace, type StoredFace } from '../packages/core/s
 import { faceToPicture, project, type Quad } from '../packages/core/src/comb/photo/perspective.js';
 
 /** A shipped picture of made-up comb, and what a person would do with it on screen. */
-export const picturePath = (name: string): string => fileURLToPath(new URL(`../packages/core/fixtures/pictures/${name}.jpg`, import.meta.url));
-const shipped = JSON.parse(readFileSync(fileURLToPath(new URL('../packages/core/fixtures/pictures/truth.json', import.meta.url)), 'utf8')) as { name: string; corners: Quad; face: StoredFace }[];
+export const picturePath = (name: string): string =>
+  fileURLToPath(new URL(`../packages/core/fixtures/pictures/${name}.jpg`, import.meta.url));
+const shipped = JSON.parse(
+  readFileSync(
+    fileURLToPath(new URL('../packages/core/fixtures/pictures/truth.json', import.meta.url)),
+    'utf8',
+  ),
+) as { name: string; corners: Quad; face: StoredFace }[];
 const PICTURE = { width: 1000, height: 700 };
 
 async function box(canvas: Locator): Promise<{ x: number; y: number; k: number }> {
@@ -28,15 +34,32 @@ export async function setCorners(page: Page, name: string): Promise<void> {
 }
 
 /** Touches three places of a kind, well inside what truly holds it. */
-export async function showExamples(page: Page, name: string, word: string, content: string, touch: (x: number, y: number) => Promise<void>): Promise<void> {
+export async function showExamples(
+  page: Page,
+  name: string,
+  word: string,
+  content: string,
+  touch: (x: number, y: number) => Promise<void>,
+): Promise<void> {
   const { corners, face } = shipped.find((s) => s.name === name)!;
   const { lattice, cells } = unpackFace(face);
   const map = faceToPicture(face.outline, corners);
-  await page.getByRole('dialog').getByRole('radio', { name: new RegExp(`^${word}`) }).click();
-  const inside = Array.from(cells.keys()).filter((i) => [[0, 0], [14, 0], [-14, 0], [0, 12], [0, -12]].every(([dx, dy]) => {
-    const j = cellAt(lattice, lattice.xMm[i] + dx, lattice.yMm[i] + dy);
-    return j >= 0 && classOf(cells[j]) === content;
-  }));
+  await page
+    .getByRole('dialog')
+    .getByRole('radio', { name: new RegExp(`^${word}`) })
+    .click();
+  const inside = Array.from(cells.keys()).filter((i) =>
+    [
+      [0, 0],
+      [14, 0],
+      [-14, 0],
+      [0, 12],
+      [0, -12],
+    ].every(([dx, dy]) => {
+      const j = cellAt(lattice, lattice.xMm[i] + dx, lattice.yMm[i] + dy);
+      return j >= 0 && classOf(cells[j]) === content;
+    }),
+  );
   for (const share of [0.2, 0.5, 0.8]) {
     const i = inside[Math.floor(share * (inside.length - 1))];
     const at = await box(page.locator('[role="dialog"] canvas'));

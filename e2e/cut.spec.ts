@@ -4,12 +4,17 @@ import { openTopBar } from './lift.js';
 const BASE = 'http://127.0.0.1:4588';
 test.describe.configure({ mode: 'serial' });
 
-test('a comb goes the other way: cut first, the rest crushed, and both stand in one book', async ({ page }) => {
+test('a comb goes the other way: cut first, the rest crushed, and both stand in one book', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/choose`);
   // Comb 14 is lifted by the chooser already: taken in hand, put back, and lifted to be cut.
   await expect(page.getByText('1 comb out')).toBeVisible();
   await page.getByRole('button', { name: /^Comb 14,/ }).click();
-  await page.getByRole('group', { name: 'Comb 14 in hand' }).getByRole('button', { name: /Cut comb/ }).click();
+  await page
+    .getByRole('group', { name: 'Comb 14 in hand' })
+    .getByRole('button', { name: /Cut comb/ })
+    .click();
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
   await expect(page.getByText('cut comb, pieces, the trimmings crushed')).toBeVisible();
   await page.getByRole('button', { name: /go to Take/ }).click();

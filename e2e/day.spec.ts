@@ -5,8 +5,16 @@ import { OwnServer } from './ownServer.js';
 
 /** Whole days by the browser, from smoke to the closed mass, with a clock that runs twenty minutes a second. */
 const NOW = '2026-03-14T11:00:00Z*1200';
-interface Detail { balanced: boolean; lossG: number; lots: { kind: string; nowG: number; inG: number }[]; takes: { netG: number | null; outcome: string; byBox: boolean }[]; incidents: { kind: string }[]; drains: { crushedG: number; events: { kind: string }[]; weighings: { netG: number }[] }[] }
-const touch = (page: Page, name: string | RegExp): Promise<void> => page.getByRole('button', { name, exact: typeof name === 'string' }).click();
+interface Detail {
+  balanced: boolean;
+  lossG: number;
+  lots: { kind: string; nowG: number; inG: number }[];
+  takes: { netG: number | null; outcome: string; byBox: boolean }[];
+  incidents: { kind: string }[];
+  drains: { crushedG: number; events: { kind: string }[]; weighings: { netG: number }[] }[];
+}
+const touch = (page: Page, name: string | RegExp): Promise<void> =>
+  page.getByRole('button', { name, exact: typeof name === 'string' }).click();
 /** What the field shows after the scale was read, in grams. */
 async function shown(page: Page, label: string): Promise<number> {
   const field = page.getByLabel(label);
@@ -22,8 +30,15 @@ async function weighLower(page: Page): Promise<void> {
   await expect(page.getByLabel('Gross, lower vessel and honey')).toHaveCount(0);
 }
 /** Closes the drain with all but a few grams as wet wax, as a careful person's scale would have it. */
-async function close(page: Page, server: OwnServer, batchId: string, honeyG: number): Promise<Detail> {
-  const crushed = (await server.get<Detail>(`/harvests/${batchId}`)).lots.find((l) => l.kind === 'crushed')!;
+async function close(
+  page: Page,
+  server: OwnServer,
+  batchId: string,
+  honeyG: number,
+): Promise<Detail> {
+  const crushed = (await server.get<Detail>(`/harvests/${batchId}`)).lots.find(
+    (l) => l.kind === 'crushed',
+  )!;
   await touch(page, 'Stop draining…');
   await page.getByLabel('Honey in the lower vessel, net').fill(`${honeyG} g`);
   await page.getByLabel('Wet wax, net').fill(`${crushed.nowG - honeyG - 75} g`);
@@ -67,10 +82,16 @@ test.describe('a rehearsed day', () => {
       await weighLower(page);
       const [{ weighings }] = (await server.get<Detail>(`/harvests/${batchId}`)).drains;
       await touch(page, /^Draw off/);
-      await page.getByLabel('Drawn off, net').fill(`${Math.max(50, weighings.at(-1)!.netG - 60)} g`);
+      await page
+        .getByLabel('Drawn off, net')
+        .fill(`${Math.max(50, weighings.at(-1)!.netG - 60)} g`);
       await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click();
       await expect(page.getByRole('listitem').filter({ hasText: 'drew off' })).toHaveCount(1);
-      await expect.poll(async () => page.locator('.clock.display').getAttribute('aria-label'), { timeout: 60_000 }).toMatch(/^([6-9]|\d\d) hours/);
+      await expect
+        .poll(async () => page.locator('.clock.display').getAttribute('aria-label'), {
+          timeout: 60_000,
+        })
+        .toMatch(/^([6-9]|\d\d) hours/);
       await weighLower(page);
       const last = (await server.get<Detail>(`/harvests/${batchId}`)).drains[0].weighings.at(-1)!;
       const detail = await close(page, server, batchId, last.netG);
@@ -82,14 +103,35 @@ test.describe('a rehearsed day', () => {
     }
   });
 
-  test('a pile box dripped and pressed: driven down, parted, weighed full and empty, turns and rests', async ({ page }) => {
+  test('a pile box dripped and pressed: driven down, parted, weighed full and empty, turns and rests', async ({
+    page,
+  }) => {
     const server = new OwnServer(4602, NOW);
     await server.start('--demo');
     try {
-      await server.post('/vessels', { id: randomUUID(), name: 'Large pail', role: 'lower', volumeL: 14, tareG: 600, innerDiameterMm: 250 });
-      const { batchId } = await server.harvest('Cedro', [401, 402, 403, 404, 405, 406, 407, 408], 'drip-press');
+      await server.post('/vessels', {
+        id: randomUUID(),
+        name: 'Large pail',
+        role: 'lower',
+        volumeL: 14,
+        tareG: 600,
+        innerDiameterMm: 250,
+      });
+      const { batchId } = await server.harvest(
+        'Cedro',
+        [401, 402, 403, 404, 405, 406, 407, 408],
+        'drip-press',
+      );
       await page.goto(`${server.base}/take/${batchId}`);
-      for (const key of ['All here', 'Smoked', 'Go on', 'Smoked again', 'Go on', 'They are down', 'Parted']) {
+      for (const key of [
+        'All here',
+        'Smoked',
+        'Go on',
+        'Smoked again',
+        'Go on',
+        'They are down',
+        'Parted',
+      ]) {
         const title = page.locator('h2.instruction');
         const before = await title.textContent();
         await touch(page, key);
@@ -112,11 +154,19 @@ test.describe('a rehearsed day', () => {
       await touch(page, 'Hive is closed');
       await touch(page, 'Done, on to the bench');
       await page.getByRole('radio', { name: /Two buckets, the lower with a gate/ }).click();
-      await page.getByLabel('Lower vessel', { exact: true }).selectOption({ label: 'Large pail, 14 L' });
+      await page
+        .getByLabel('Lower vessel', { exact: true })
+        .selectOption({ label: 'Large pail, 14 L' });
       await touch(page, 'Crushed: start the clock');
-      await expect.poll(async () => page.locator('.clock.display').getAttribute('aria-label'), { timeout: 60_000 }).toMatch(/^(1\d|2\d) hours/);
+      await expect
+        .poll(async () => page.locator('.clock.display').getAttribute('aria-label'), {
+          timeout: 60_000,
+        })
+        .toMatch(/^(1\d|2\d) hours/);
       await weighLower(page);
-      const dripped = (await server.get<Detail>(`/harvests/${batchId}`)).drains[0].weighings.at(-1)!.netG;
+      const dripped = (await server.get<Detail>(`/harvests/${batchId}`)).drains[0].weighings.at(
+        -1,
+      )!.netG;
       await touch(page, /^Press/);
       await touch(page, 'Draw off what dripped first…');
       await page.getByLabel('Drawn off, net').fill(`${dripped} g`);
@@ -134,18 +184,36 @@ test.describe('a rehearsed day', () => {
       expect(detail.balanced).toBe(true);
       expect(detail.takes).toHaveLength(8);
       expect(detail.takes.every((t) => t.byBox)).toBe(true);
-      const { drains } = await server.get<{ drains: { batchId: string; drippedG: number; pressedG: number }[] }>('/runs');
-      expect(drains.find((r) => r.batchId === batchId)).toMatchObject({ drippedG: dripped, pressedG: 640 });
+      const { drains } = await server.get<{
+        drains: { batchId: string; drippedG: number; pressedG: number }[];
+      }>('/runs');
+      expect(drains.find((r) => r.batchId === batchId)).toMatchObject({
+        drippedG: dripped,
+        pressedG: 640,
+      });
     } finally {
       await server.end();
     }
   });
 
-  test('a drain frame with a leak: tilt, checks, parts, leak, swap, reset, plug, tray', async ({ page }) => {
+  test('a drain frame with a leak: tilt, checks, parts, leak, swap, reset, plug, tray', async ({
+    page,
+  }) => {
     const server = new OwnServer(4603, NOW);
     await server.start('--demo');
     try {
-      for (const [name, volumeL] of [['Tall jar', 3], ['Cup', 0.5]] as const) await server.post('/vessels', { id: randomUUID(), name, role: 'lower', volumeL, tareG: 700, innerDiameterMm: 130 });
+      for (const [name, volumeL] of [
+        ['Tall jar', 3],
+        ['Cup', 0.5],
+      ] as const)
+        await server.post('/vessels', {
+          id: randomUUID(),
+          name,
+          role: 'lower',
+          volumeL,
+          tareG: 700,
+          innerDiameterMm: 130,
+        });
       const { batchId } = await server.harvest('Bromélia', [203], 'drain-hive');
       await page.goto(`${server.base}/take/${batchId}`);
       await touch(page, 'All here');
@@ -160,11 +228,17 @@ test.describe('a rehearsed day', () => {
       await expect(page.getByText('Every frame needs its vessel.')).toBeVisible();
       // A jar too small for one frame is said before anything is opened.
       await page.getByLabel(/^Frame 2·3/).selectOption({ label: 'Cup, to its mark 0.6 kg' });
-      await expect(page.getByText(/Cup holds 0\.6 kg to its mark; frame 2·3 may give/)).toBeVisible();
+      await expect(
+        page.getByText(/Cup holds 0\.6 kg to its mark; frame 2·3 may give/),
+      ).toBeVisible();
       const tall = await page.getByRole('option', { name: /^Tall jar/ }).getAttribute('value');
       await page.getByLabel(/^Frame 2·3/).selectOption(tall!);
       await touch(page, 'All of it is so');
-      const part = (n: number): Promise<void> => page.getByRole('button', { name: `Open part ${n} of 4` }).last().click();
+      const part = (n: number): Promise<void> =>
+        page
+          .getByRole('button', { name: `Open part ${n} of 4` })
+          .last()
+          .click();
       await part(1);
       await touch(page, 'It leaks');
       await expect(page.getByText('Open no more parts.')).toBeVisible();

@@ -4,7 +4,9 @@ import { chooserIsDone, lift } from './lift.js';
 const BASE = 'http://127.0.0.1:4587';
 test.describe.configure({ mode: 'serial' });
 
-test('a write that gets no answer keeps what was typed, and a second try writes once', async ({ page }) => {
+test('a write that gets no answer keeps what was typed, and a second try writes once', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/book`);
   await page.getByLabel('Which lot').selectOption({ index: 1 });
   await page.getByLabel('How much').fill('25');
@@ -26,12 +28,17 @@ test('a write that gets no answer keeps what was typed, and a second try writes 
   await expect(page.getByText('Balanced to the gram')).toBeVisible();
 });
 
-test('lifted combs and their reason survive a reload; one can be chosen against the rules only with a reason', async ({ page }) => {
+test('lifted combs and their reason survive a reload; one can be chosen against the rules only with a reason', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/choose`);
   await lift(page, 12);
   await page.reload();
   await expect(page.getByText('1 comb out')).toBeVisible();
-  await expect(page.getByRole('button', { name: /^Comb 12,/ })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: /^Comb 12,/ })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await page.getByRole('button', { name: /^Comb 13,/ }).click();
   await expect(page.getByRole('dialog')).toContainText('19.4 % water');
   await expect(page.getByRole('button', { name: 'Take comb 13 anyway' })).toBeDisabled();
@@ -39,7 +46,10 @@ test('lifted combs and their reason survive a reload; one can be chosen against 
   await page.getByRole('button', { name: 'Take comb 13 anyway' }).click();
   await expect(page.getByText('2 combs out')).toBeVisible();
   await page.getByRole('button', { name: /^Comb 13,/ }).click();
-  await expect(page.getByRole('button', { name: /^Comb 13,/ })).toHaveAttribute('aria-pressed', 'false');
+  await expect(page.getByRole('button', { name: /^Comb 13,/ })).toHaveAttribute(
+    'aria-pressed',
+    'false',
+  );
 });
 
 test('combs are lifted and put back by the keyboard alone', async ({ page }) => {
@@ -50,13 +60,21 @@ test('combs are lifted and put back by the keyboard alone', async ({ page }) => 
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('button', { name: /^Comb 11,/ })).toBeFocused();
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: /^Comb 11,/ })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: /^Comb 11,/ })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: /^Comb 11,/ })).toHaveAttribute('aria-pressed', 'false');
+  await expect(page.getByRole('button', { name: /^Comb 11,/ })).toHaveAttribute(
+    'aria-pressed',
+    'false',
+  );
   await expect(page.locator('header').filter({ hasText: 'out' }).last()).toHaveText(before);
 });
 
-test('a choice is withdrawn before anything is taken, and the combs hang as before', async ({ page }) => {
+test('a choice is withdrawn before anything is taken, and the combs hang as before', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/choose`);
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
   await expect(page.getByRole('link', { name: /Harvest of Ipê, .*, at Ready/ })).toBeVisible();

@@ -4,9 +4,12 @@ import { picturePath, setCorners, showExamples } from './comb.js';
 /** At the hive with a phone: thumb and touch. */
 const BASE = 'http://127.0.0.1:4590';
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-const verdict = (page: import('@playwright/test').Page, word: string) => expect(page.locator('.verdict .head')).toContainText(word);
+const verdict = (page: import('@playwright/test').Page, word: string) =>
+  expect(page.locator('.verdict .head')).toContainText(word);
 
-test('a frame is painted with the thumb, a bar is shifted, and the verdicts follow', async ({ page }) => {
+test('a frame is painted with the thumb, a bar is shifted, and the verdicts follow', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/look`);
   await page.getByRole('link', { name: 'Guabiroba', exact: true }).tap();
   await page.getByRole('button', { name: /super 2, place 5/ }).tap();
@@ -41,9 +44,20 @@ test('a photo from the camera is read on the phone', async ({ page }) => {
   await page.getByLabel('Photo of the comb').setInputFiles(picturePath('first-12'));
   await expect(page.getByText('Drag the four corners')).toBeVisible();
   await setCorners(page, 'first-12');
-  for (const [word, content] of [['Capped', 'capped'], ['Open', 'open'], ['Empty', 'empty'], ['Pollen', 'pollen']]) {
+  for (const [word, content] of [
+    ['Capped', 'capped'],
+    ['Open', 'open'],
+    ['Empty', 'empty'],
+    ['Pollen', 'pollen'],
+  ]) {
     await page.getByRole('dialog').locator('canvas').scrollIntoViewIfNeeded();
-    await showExamples(page, 'first-12', word, content, async (x, y) => void (await page.mouse.click(x, y)));
+    await showExamples(
+      page,
+      'first-12',
+      word,
+      content,
+      async (x, y) => void (await page.mouse.click(x, y)),
+    );
   }
   await page.getByRole('button', { name: 'Read the cells' }).tap();
   await expect(page.getByText(/\d+ cells: \d+ % capped/)).toBeVisible({ timeout: 20_000 });

@@ -8,19 +8,35 @@ const server = new OwnServer(4594, '2026-03-14T13:00:00Z');
 const empty = new OwnServer(4595, '2026-03-14T18:00:00Z');
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(() => server.start('--demo'));
-test.afterAll(async () => { await server.end(); await empty.end(); });
+test.afterAll(async () => {
+  await server.end();
+  await empty.end();
+});
 const status = (page: Page) => page.getByRole('contentinfo').getByRole('status');
 const at = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();
 async function batch(): Promise<string> {
-  return (await server.get<{ items: { id: string; closedAt: string | null }[] }>('/harvests')).items.find((b) => !b.closedAt)!.id;
+  return (
+    await server.get<{ items: { id: string; closedAt: string | null }[] }>('/harvests')
+  ).items.find((b) => !b.closedAt)!.id;
 }
 async function pdfText(page: Page, href: string): Promise<string> {
-  const pdf = await getDocument({ data: new Uint8Array(await (await page.request.get(new URL(href, server.base).href)).body()), verbosity: 0 }).promise;
-  const texts = await Promise.all(Array.from({ length: pdf.numPages }, async (_, i) => (await (await pdf.getPage(i + 1)).getTextContent()).items.map((t) => ('str' in t ? t.str : '')).join(' ')));
+  const pdf = await getDocument({
+    data: new Uint8Array(await (await page.request.get(new URL(href, server.base).href)).body()),
+    verbosity: 0,
+  }).promise;
+  const texts = await Promise.all(
+    Array.from({ length: pdf.numPages }, async (_, i) =>
+      (await (await pdf.getPage(i + 1)).getTextContent()).items
+        .map((t) => ('str' in t ? t.str : ''))
+        .join(' '),
+    ),
+  );
   return texts.join(' ');
 }
 
-test('a drained lot is filled, its jars weighed one by one, its labels designed, printed and printed again', async ({ page }) => {
+test('a drained lot is filled, its jars weighed one by one, its labels designed, printed and printed again', async ({
+  page,
+}) => {
   await page.goto(`${server.base}/drain/${await batch()}`);
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   await page.getByLabel('Honey in the lower vessel, net').fill('3,46');
@@ -52,7 +68,9 @@ test('a drained lot is filled, its jars weighed one by one, its labels designed,
   await expect(page.getByText('11.5 pt')).toBeVisible();
   await page.getByLabel('Add a line').selectOption({ label: 'Own line' });
   await page.getByLabel('What it says').fill('Picked on 2 Jan 2020');
-  await expect(page.getByRole('alert').first()).toContainText('“2 Jan 2020” is not a date of this harvest');
+  await expect(page.getByRole('alert').first()).toContainText(
+    '“2 Jan 2020” is not a date of this harvest',
+  );
   await expect(page.getByRole('button', { name: 'Print 3 labels' })).toBeDisabled();
   await page.getByLabel('What it says').fill('Mel de açude, 1º corte');
   await at(page, 'Make it fit');
@@ -60,9 +78,20 @@ test('a drained lot is filled, its jars weighed one by one, its labels designed,
   await page.getByRole('button', { name: 'Begin at label 3', exact: true }).click();
   await at(page, 'Print 3 labels');
   await expect(status(page)).toContainText("3 labels in the printer's spool.");
-  const href = (await page.getByRole('link', { name: 'PDF', exact: true }).first().getAttribute('href'))!;
+  const href = (await page
+    .getByRole('link', { name: 'PDF', exact: true })
+    .first()
+    .getAttribute('href'))!;
   const text = await pdfText(page, href);
-  for (const words of [`Batch ${code}`, '297 g / 10.4 oz', 'Harvested 14 Mar 2026', 'Mel de açude, 1º corte', 'Not for children under twelve months.', 'Gift, not for sale.']) expect(text).toContain(words);
+  for (const words of [
+    `Batch ${code}`,
+    '297 g / 10.4 oz',
+    'Harvested 14 Mar 2026',
+    'Mel de açude, 1º corte',
+    'Not for children under twelve months.',
+    'Gift, not for sale.',
+  ])
+    expect(text).toContain(words);
   await page.getByRole('button', { name: 'Some came out wrong…' }).first().click();
   await page.getByLabel('What went wrong').fill('Smeared');
   await at(page, 'Write it down');
@@ -70,7 +99,9 @@ test('a drained lot is filled, its jars weighed one by one, its labels designed,
   await expect(page.getByText(/printed again/).first()).toBeVisible();
 });
 
-test('the rest is planned over several lots, promises first; a jar is given away', async ({ page }) => {
+test('the rest is planned over several lots, promises first; a jar is given away', async ({
+  page,
+}) => {
   await page.goto(`${server.base}/jar/${await batch()}?at=several`);
   await page.getByRole('button', { name: 'Promise some jars…' }).click();
   await page.getByLabel('Which jars').selectOption({ label: 'Small jar 300' });
@@ -91,7 +122,9 @@ test('the rest is planned over several lots, promises first; a jar is given away
   await expect(page.getByText('2 of 3 × 300 g')).toBeVisible();
 });
 
-test('wax is frozen and rendered, the rinse becomes mead, feeding waits for a look at the brood', async ({ page }) => {
+test('wax is frozen and rendered, the rinse becomes mead, feeding waits for a look at the brood', async ({
+  page,
+}) => {
   await page.goto(`${server.base}/jar/${await batch()}?at=wax`);
   await expect(page.getByText(/Render or freeze it before/)).toBeVisible();
   await at(page, 'Into the freezer');
@@ -103,7 +136,9 @@ test('wax is frozen and rendered, the rinse becomes mead, feeding waits for a lo
   await expect(page.getByText('0.25 kg')).toBeVisible();
   await at(page, 'Write the rinse down');
   await expect(page.getByText('2.5 L at 8 °Brix')).toBeVisible();
-  await expect(page.getByRole('contentinfo', { name: 'Clocks and messages' })).toContainText(/use the rinse in/);
+  await expect(page.getByRole('contentinfo', { name: 'Clocks and messages' })).toContainText(
+    /use the rinse in/,
+  );
   await at(page, 'Fed back');
   await expect(page.getByText('Not to be fed.')).toBeVisible();
   await at(page, 'Poured away');
@@ -119,9 +154,13 @@ test('wax is frozen and rendered, the rinse becomes mead, feeding waits for a lo
   await expect(page.getByText(/gave 130 g, \d+ %; 130 g yellow/)).toBeVisible();
 });
 
-test('a jar is traced to its comb by its code and by a picture of it; the book balances and the seasons speak', async ({ page }) => {
+test('a jar is traced to its comb by its code and by a picture of it; the book balances and the seasons speak', async ({
+  page,
+}) => {
   const id = await batch();
-  const { lots } = await server.get<{ lots: { code: string | null; kind: string; id: string }[] }>(`/harvests/${id}`);
+  const { lots } = await server.get<{ lots: { code: string | null; kind: string; id: string }[] }>(
+    `/harvests/${id}`,
+  );
   const jar = lots.find((l) => l.kind === 'jars')!;
   await page.goto(`${server.base}/book/${id}`);
   await expect(page.getByText('Balanced to the gram')).toBeVisible();
@@ -131,10 +170,21 @@ test('a jar is traced to its comb by its code and by a picture of it; the book b
   await page.goto(`${server.base}/jar/${id}`);
   const picture = await page.getByRole('img', { name: /^Label: Honey/ }).screenshot();
   await page.goto(`${server.base}/book`);
-  await page.getByLabel('Picture of the code').setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: picture });
+  await page
+    .getByLabel('Picture of the code')
+    .setInputFiles({ name: 'label.png', mimeType: 'image/png', buffer: picture });
   await expect(page.getByRole('heading', { name: /^Where it is from: IPE-260314/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: /^Trace of IPE/ }).getByRole('row', { name: /Ipê, comb/ }).first()).toContainText('100 %');
-  await page.getByLabel('Picture of the code').setInputFiles({ name: 'no.png', mimeType: 'image/png', buffer: readFileSync('docs/screenshots/today.png') });
+  await expect(
+    page
+      .getByRole('region', { name: /^Trace of IPE/ })
+      .getByRole('row', { name: /Ipê, comb/ })
+      .first(),
+  ).toContainText('100 %');
+  await page.getByLabel('Picture of the code').setInputFiles({
+    name: 'no.png',
+    mimeType: 'image/png',
+    buffer: readFileSync('docs/screenshots/today.png'),
+  });
   await expect(page.getByText(/No square code can be read/)).toBeVisible();
   const lot = await page.request.get(`${server.base}/lot/${jar.code}`);
   expect(await lot.text()).toContain('Encosta');
@@ -149,23 +199,39 @@ test('a jar is traced to its comb by its code and by a picture of it; the book b
   await expect(page.getByText('Nothing in the book contradicts itself.')).toBeVisible();
 });
 
-test('everything goes out as one archive and is there already; a broken one and a doubtful sheet change nothing', async ({ page }) => {
+test('everything goes out as one archive and is there already; a broken one and a doubtful sheet change nothing', async ({
+  page,
+}) => {
   await page.goto(`${server.base}/book?at=inout`);
   await at(page, 'Write the archive');
   const save = page.getByRole('link', { name: /^Save the archive/ });
   await expect(save).toBeVisible();
   const [download] = await Promise.all([page.waitForEvent('download'), save.click()]);
   const file = (await download.path())!;
-  await page.getByLabel('Archive to take in').setInputFiles({ name: 'half.zip', mimeType: 'application/zip', buffer: readFileSync(file).subarray(0, 40_000) });
+  await page.getByLabel('Archive to take in').setInputFiles({
+    name: 'half.zip',
+    mimeType: 'application/zip',
+    buffer: readFileSync(file).subarray(0, 40_000),
+  });
   await expect(page.getByRole('alert')).toContainText('cut off');
-  await page.getByLabel('Archive to take in').setInputFiles({ name: 'all.zip', mimeType: 'application/zip', buffer: readFileSync(file) });
+  await page
+    .getByLabel('Archive to take in')
+    .setInputFiles({ name: 'all.zip', mimeType: 'application/zip', buffer: readFileSync(file) });
   await expect(page.getByText('Everything in it is here already.')).toBeVisible();
 
-  const sheet = 'Data;Colmeia;Mel (kg);Cera (g)\n14/03/2023;Ipê;3,4;120\n02/04/2023;Jatobá;6,9;\n31/02/2023;Ipê;2;80\n';
-  const put = (text: string) => page.getByLabel('Sheet to take in').setInputFiles({ name: 'old.csv', mimeType: 'text/csv', buffer: Buffer.from(`\uFEFF${text}`) });
+  const sheet =
+    'Data;Colmeia;Mel (kg);Cera (g)\n14/03/2023;Ipê;3,4;120\n02/04/2023;Jatobá;6,9;\n31/02/2023;Ipê;2;80\n';
+  const put = (text: string) =>
+    page.getByLabel('Sheet to take in').setInputFiles({
+      name: 'old.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(`\uFEFF${text}`),
+    });
   await put(sheet);
   await expect(page.getByText('Row 4, “Data”:')).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Take the sheet in, all or nothing' })).toBeDisabled();
+  await expect(
+    page.getByRole('button', { name: 'Take the sheet in, all or nothing' }),
+  ).toBeDisabled();
   await put(sheet.replace('31/02', '28/02'));
   await expect(page.getByText('3 harvests, 12300 g of honey.')).toBeVisible();
   await page.getByLabel('Kind of Jatobá').selectOption({ label: 'Warré hive' });
@@ -178,7 +244,9 @@ test('everything goes out as one archive and is there already; a broken one and 
   // In a household that knows none of it yet, the same archive is new and comes in whole.
   await empty.start();
   await page.goto(`${empty.base}/book?at=inout`);
-  await page.getByLabel('Archive to take in').setInputFiles({ name: 'all.zip', mimeType: 'application/zip', buffer: readFileSync(file) });
+  await page
+    .getByLabel('Archive to take in')
+    .setInputFiles({ name: 'all.zip', mimeType: 'application/zip', buffer: readFileSync(file) });
   await expect(page.getByText('This is what it would do.')).toBeVisible();
   await at(page, 'Take it in, all or nothing');
   await expect(page.getByText('It is in.')).toBeVisible({ timeout: 20_000 });

@@ -9,7 +9,8 @@ const open = async (page: Page, hive: string): Promise<void> => {
   if (hive !== 'Ipê') await page.getByRole('link', { name: hive, exact: true }).click();
   await expect(page.getByRole('heading', { name: hive, level: 1 })).toBeVisible();
 };
-const verdict = (page: Page, word: string) => expect(page.locator('.verdict .head')).toContainText(word);
+const verdict = (page: Page, word: string) =>
+  expect(page.locator('.verdict .head')).toContainText(word);
 const undo = async (page: Page, sentence: RegExp): Promise<void> => {
   await page.keyboard.press('?');
   await page.getByRole('button', { name: sentence }).first().click();
@@ -17,7 +18,9 @@ const undo = async (page: Page, sentence: RegExp): Promise<void> => {
   await expect(page.getByRole('dialog')).toHaveCount(0);
 };
 
-test('a face is painted cell by cell: the verdict follows, a stroke is undone, the other side mirrored', async ({ page }) => {
+test('a face is painted cell by cell: the verdict follows, a stroke is undone, the other side mirrored', async ({
+  page,
+}) => {
   await open(page, 'Guabiroba');
   await page.getByRole('button', { name: /super 2, place 5/ }).click();
   await verdict(page, 'Take');
@@ -61,7 +64,9 @@ test('the keyboard alone paints a cell', async ({ page }) => {
   await page.getByRole('button', { name: 'Put down, keep the last look' }).click();
 });
 
-test('a comb is read from a photo: corners, a few examples, the rest found; it stays with the look', async ({ page }) => {
+test('a comb is read from a photo: corners, a few examples, the rest found; it stays with the look', async ({
+  page,
+}) => {
   await open(page, 'Ipê');
   await page.getByRole('button', { name: /^Comb 13/ }).click();
   await verdict(page, 'Leave');
@@ -70,7 +75,13 @@ test('a comb is read from a photo: corners, a few examples, the rest found; it s
   await expect(page.getByText('Drag the four corners')).toBeVisible();
   await setCorners(page, 'first-12');
   await expect(page.getByRole('button', { name: 'Read the cells' })).toBeDisabled();
-  for (const [word, content] of [['Capped', 'capped'], ['Open', 'open'], ['Empty', 'empty'], ['Pollen', 'pollen']]) await showExamples(page, 'first-12', word, content, (x, y) => page.mouse.click(x, y));
+  for (const [word, content] of [
+    ['Capped', 'capped'],
+    ['Open', 'open'],
+    ['Empty', 'empty'],
+    ['Pollen', 'pollen'],
+  ])
+    await showExamples(page, 'first-12', word, content, (x, y) => page.mouse.click(x, y));
   await page.getByRole('button', { name: 'Read the cells' }).click();
   await expect(page.getByText(/\d+ cells: \d+ % capped/)).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Keep this reading' }).click();
@@ -84,10 +95,14 @@ test('a comb is read from a photo: corners, a few examples, the rest found; it s
   await undo(page, /Undo: Look written down/);
 });
 
-test('a file that is no picture is refused in a sentence, and another can be chosen', async ({ page }) => {
+test('a file that is no picture is refused in a sentence, and another can be chosen', async ({
+  page,
+}) => {
   await open(page, 'Ipê');
   await page.getByRole('button', { name: 'From a photo…' }).click();
-  await page.getByLabel('Photo of the comb').setInputFiles({ name: 'comb.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('only words') });
+  await page
+    .getByLabel('Photo of the comb')
+    .setInputFiles({ name: 'comb.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('only words') });
   await expect(page.getByRole('alert')).toContainText('no picture that can be read');
   await page.getByLabel('Photo of the comb').setInputFiles(picturePath('first-3'));
   await expect(page.getByText('Drag the four corners')).toBeVisible();
@@ -95,10 +110,14 @@ test('a file that is no picture is refused in a sentence, and another can be cho
   // Examples by the keyboard: arrows walk over the cells, space shows one.
   await page.getByRole('dialog').locator('canvas').focus();
   for (const key of ['ArrowDown', 'ArrowLeft', 'Space']) await page.keyboard.press(key);
-  await expect(page.getByRole('dialog').getByRole('radio', { name: /^Capped [1-7]$/ })).toBeVisible();
+  await expect(
+    page.getByRole('dialog').getByRole('radio', { name: /^Capped [1-7]$/ }),
+  ).toBeVisible();
 });
 
-test('a bar is shifted and keeps its comb; a box is set in below; each is undone', async ({ page }) => {
+test('a bar is shifted and keeps its comb; a box is set in below; each is undone', async ({
+  page,
+}) => {
   await open(page, 'Ipê');
   await page.getByRole('button', { name: /^Comb 14/ }).click();
   await verdict(page, 'Take');
@@ -129,7 +148,9 @@ test('frames are swapped and a super turned round by touch', async ({ page }) =>
   await expect(page.getByRole('button', { name: 'super 2, place 5, may take' })).toBeVisible();
 });
 
-test('a treatment keeps every comb where it is, until its waiting time is over', async ({ page }) => {
+test('a treatment keeps every comb where it is, until its waiting time is over', async ({
+  page,
+}) => {
   await open(page, 'Araucária');
   await page.getByRole('button', { name: /^Treated/ }).click();
   await page.getByLabel('Product').fill('Oxalic acid');
@@ -141,7 +162,9 @@ test('a treatment keeps every comb where it is, until its waiting time is over',
   await verdict(page, 'Take');
 });
 
-test('a dead colony is asked for its cause, and its honey waits for the answer', async ({ page }) => {
+test('a dead colony is asked for its cause, and its honey waits for the answer', async ({
+  page,
+}) => {
   await open(page, 'Cedro');
   await page.getByRole('button', { name: 'The colony is gone…' }).click();
   await page.getByRole('button', { name: 'It is gone; answer later' }).click();
@@ -207,7 +230,9 @@ test('an earlier look is laid over this one by a slider', async ({ page }) => {
   await expect(page.locator('.slide output')).not.toHaveText('off');
 });
 
-test('a comb of a stack goes on along the row: chosen, planned, and led step by step', async ({ page }) => {
+test('a comb of a stack goes on along the row: chosen, planned, and led step by step', async ({
+  page,
+}) => {
   await open(page, 'Araucária');
   await page.getByRole('link', { name: 'Go on to Choose' }).click();
   await expect(page.getByText(/^[\d.]+ kg to spare$/)).toBeVisible();
@@ -217,20 +242,31 @@ test('a comb of a stack goes on along the row: chosen, planned, and led step by 
   // One comb more than the chooser would take, or one less: it is pinned, and the rest is chosen round it.
   await page.getByRole('button', { name: /box 3, place 8/ }).click();
   await expect(page.getByRole('heading', { name: 'Comb 3·8 in hand, pinned' })).toBeVisible();
-  await page.getByRole('group', { name: 'Comb 3·8 in hand' }).getByRole('button', { name: /Slice and drip/ }).click();
+  await page
+    .getByRole('group', { name: 'Comb 3·8 in hand' })
+    .getByRole('button', { name: /Slice and drip/ })
+    .click();
   await expect(page.getByText(/Slice and drip, slow and clear/)).toBeVisible();
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
   await expect(page).toHaveURL(/ready/);
 });
 
-test('pots are drawn off and drain frames opened in place: Choose offers their own ways and says what stands against them', async ({ page }) => {
+test('pots are drawn off and drain frames opened in place: Choose offers their own ways and says what stands against them', async ({
+  page,
+}) => {
   await open(page, 'Miúda');
   await page.getByRole('link', { name: 'Go on to Choose' }).click();
-  await page.getByRole('button', { name: /place 2/ }).last().click();
+  await page
+    .getByRole('button', { name: /place 2/ })
+    .last()
+    .click();
   await expect(page.getByRole('button', { name: /Draw off the pots/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Crush and strain/ })).toHaveCount(0);
   await page.getByRole('link', { name: 'Bromélia' }).click();
-  await page.getByRole('button', { name: /place 3/ }).last().click();
+  await page
+    .getByRole('button', { name: /place 3/ })
+    .last()
+    .click();
   await expect(page.getByRole('button', { name: /Drain in the hive/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Drain off the hive/ })).toBeVisible();
 });

@@ -2,7 +2,11 @@ import { expect, type Page } from '@playwright/test';
 
 /** Waits until the chooser has spoken its last word on the question as it stands. */
 export async function chooserIsDone(page: Page): Promise<void> {
-  await expect(page.getByText(/^(Proven: no set is better|By your rules there is nothing|That cannot be done)/).first()).toBeVisible({ timeout: 40_000 });
+  await expect(
+    page
+      .getByText(/^(Proven: no set is better|By your rules there is nothing|That cannot be done)/)
+      .first(),
+  ).toBeVisible({ timeout: 40_000 });
 }
 /** Lifts a comb by touch where the chooser has not lifted it already. */
 export async function lift(page: Page, bar: number): Promise<void> {
@@ -15,7 +19,9 @@ export async function lift(page: Page, bar: number): Promise<void> {
 /** Goes through the opening of a top-bar hive: ready, smoked once or twice with its waits, the board out. */
 export async function openTopBar(page: Page): Promise<void> {
   for (;;) {
-    const key = page.getByRole('button', { name: /^(All here|Smoked|Smoked again|Go on|Opened a little|Board is out)$/ });
+    const key = page.getByRole('button', {
+      name: /^(All here|Smoked|Smoked again|Go on|Opened a little|Board is out)$/,
+    });
     await expect(key).toBeVisible();
     const label = (await key.textContent())!.trim();
     const title = page.locator('h2.instruction');

@@ -3,7 +3,8 @@ import { expect, test, type Page } from '@playwright/test';
 const BASE = 'http://127.0.0.1:4584';
 test.describe.configure({ mode: 'serial' });
 
-const verdict = (page: Page, word: string) => expect(page.locator('aside').getByText(word, { exact: true }).first()).toBeVisible();
+const verdict = (page: Page, word: string) =>
+  expect(page.locator('aside').getByText(word, { exact: true }).first()).toBeVisible();
 
 test('dragging a band edge moves the numbers, and the verdict follows', async ({ page }) => {
   await page.goto(`${BASE}/look?comb=14`);
@@ -19,7 +20,8 @@ test('dragging a band edge moves the numbers, and the verdict follows', async ({
   expect(capped).toBeGreaterThan(15);
   expect(capped).toBeLessThan(45);
   let sum = 0;
-  for (const content of ['Capped', 'Open', 'Pollen', 'Brood', 'Empty']) sum += Number(await page.getByLabel(`${content}, side A`).inputValue());
+  for (const content of ['Capped', 'Open', 'Pollen', 'Brood', 'Empty'])
+    sum += Number(await page.getByLabel(`${content}, side A`).inputValue());
   expect(Math.abs(sum - 100)).toBeLessThanOrEqual(2);
   // Only side A was touched: side B counts as not seen this time, and cannot save it.
   await expect(page.getByText(/even a sealed side B would not reach 75 %/)).toBeVisible();
@@ -31,7 +33,9 @@ test('dragging a band edge moves the numbers, and the verdict follows', async ({
   await verdict(page, 'Take');
 });
 
-test('a typed share outside 0 to 100 is said at its field and changes nothing', async ({ page }) => {
+test('a typed share outside 0 to 100 is said at its field and changes nothing', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/look?comb=12`);
   const capped = page.getByLabel('Capped, side A');
   await capped.fill('140');
@@ -78,7 +82,9 @@ test('a scale that is read wrongly is bounded, and says what it gives', async ({
   await expect(dialog.getByText(/18\.1 % water/)).toBeVisible();
 });
 
-test('combs come and go on their bars, the board moves, and each can be undone', async ({ page }) => {
+test('combs come and go on their bars, the board moves, and each can be undone', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/look?comb=16`);
   await expect(page.getByText('No comb hangs from bar 16.')).toBeVisible();
   await page.getByRole('button', { name: 'Comb was built on bar 16' }).click();
@@ -91,10 +97,15 @@ test('combs come and go on their bars, the board moves, and each can be undone',
   await page.getByRole('button', { name: 'Follower board behind bar 16: write it down' }).click();
   await expect(page.getByRole('status')).toContainText('Follower board behind bar 16.');
   await page.reload();
-  await expect(page.getByRole('slider', { name: 'Follower board stands behind bar' })).toHaveAttribute('aria-valuenow', '16');
+  await expect(
+    page.getByRole('slider', { name: 'Follower board stands behind bar' }),
+  ).toHaveAttribute('aria-valuenow', '16');
 });
 
-test('two screens at once: the second one hears of the change, and a stale one is told so', async ({ page, context }) => {
+test('two screens at once: the second one hears of the change, and a stale one is told so', async ({
+  page,
+  context,
+}) => {
   await page.goto(`${BASE}/look`);
   const other = await context.newPage();
   await other.goto(`${BASE}/look`);
@@ -113,7 +124,9 @@ test('two screens at once: the second one hears of the change, and a stale one i
   await expect(page.getByLabel('Bar width')).toHaveValue('35');
   await page.getByLabel('Bar width').fill('90');
   await expect(page.getByRole('alert')).toContainText('at most 45 mm');
-  await expect(page.getByRole('dialog').getByRole('button', { name: 'Write it down' })).toBeDisabled();
+  await expect(
+    page.getByRole('dialog').getByRole('button', { name: 'Write it down' }),
+  ).toBeDisabled();
 });
 
 test('the keys walk the combs, the sides, the stages', async ({ page }) => {

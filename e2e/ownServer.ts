@@ -16,9 +16,27 @@ export class OwnServer extends Api {
     super(`http://127.0.0.1:${port}`);
   }
   async start(...args: string[]): Promise<void> {
-    this.child = spawn(process.execPath, [fileURLToPath(new URL('../packages/server/dist/main.js', import.meta.url)), ...args], { stdio: 'ignore', env: { ...process.env, FURROW_PORT: String(this.port), FURROW_DATA: this.data, FURROW_NOW: this.now } });
+    this.child = spawn(
+      process.execPath,
+      [fileURLToPath(new URL('../packages/server/dist/main.js', import.meta.url)), ...args],
+      {
+        stdio: 'ignore',
+        env: {
+          ...process.env,
+          FURROW_PORT: String(this.port),
+          FURROW_DATA: this.data,
+          FURROW_NOW: this.now,
+        },
+      },
+    );
     for (let i = 0; i < 240; i++) {
-      if (await fetch(`${this.base}/api/v1/health`).then((r) => r.ok, () => false)) return;
+      if (
+        await fetch(`${this.base}/api/v1/health`).then(
+          (r) => r.ok,
+          () => false,
+        )
+      )
+        return;
       await new Promise((done) => setTimeout(done, 250));
     }
     throw new Error('The server did not start.');

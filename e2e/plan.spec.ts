@@ -5,7 +5,9 @@ import { chooserIsDone, lift } from './lift.js';
 const BASE = 'http://127.0.0.1:4591';
 test.describe.configure({ mode: 'serial' });
 
-test('a comb is pinned and the alternatives change; the wish is named, and an impossible one explained', async ({ page }) => {
+test('a comb is pinned and the alternatives change; the wish is named, and an impossible one explained', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/choose`);
   await chooserIsDone(page);
   const worth = page.getByRole('row').filter({ hasText: 'Most worth' });
@@ -15,7 +17,10 @@ test('a comb is pinned and the alternatives change; the wish is named, and an im
   await lift(page, 14);
   await page.getByRole('button', { name: /^Comb 12,/ }).click();
   await expect(page.getByRole('heading', { name: 'Comb 12 in hand, pinned' })).toBeVisible();
-  await page.getByRole('group', { name: 'Comb 12 in hand' }).getByRole('button', { name: /Slice and drip/ }).click();
+  await page
+    .getByRole('group', { name: 'Comb 12 in hand' })
+    .getByRole('button', { name: /Slice and drip/ })
+    .click();
   await expect(worth).toContainText('1 slice and drip');
   await expect(page.getByText('One lot', { exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Let all be chosen' }).click();
@@ -28,18 +33,24 @@ test('a comb is pinned and the alternatives change; the wish is named, and an im
   await expect(dialog.getByText('Ready by')).toHaveCount(0);
   await dialog.getByLabel('At least a named amount').check();
   await dialog.getByLabel('How many').fill('0');
-  await expect(dialog.getByText('At least one.').or(dialog.getByText('At least 1.')).first()).toBeVisible();
+  await expect(
+    dialog.getByText('At least one.').or(dialog.getByText('At least 1.')).first(),
+  ).toBeVisible();
   await dialog.getByLabel('How many').fill('12');
   await dialog.getByLabel('Of which').selectOption({ label: 'Round jar 500' });
   await dialog.getByRole('button', { name: 'That is it' }).click();
-  await expect(page.getByRole('alert').filter({ hasText: 'That cannot be done under your rules.' })).toContainText('what Ipê can spare');
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'That cannot be done under your rules.' }),
+  ).toContainText('what Ipê can spare');
   await page.getByRole('button', { name: 'What you want…' }).click();
   await dialog.getByLabel('How many').fill('3');
   await dialog.getByRole('button', { name: 'That is it' }).click();
   await expect(page.getByRole('row').filter({ hasText: 'Least work' })).toBeVisible();
 });
 
-test('two hives are chosen together, and one vessel for both asks what is lost', async ({ page }) => {
+test('two hives are chosen together, and one vessel for both asks what is lost', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/choose`);
   await chooserIsDone(page);
   await page.getByRole('button', { name: 'What you want…' }).click();
@@ -49,15 +60,21 @@ test('two hives are chosen together, and one vessel for both asks what is lost',
   await chooserIsDone(page);
   await page.getByRole('button', { name: 'One lot or more…' }).click();
   await page.getByLabel('Each hive in its own vessel').uncheck();
-  await expect(page.getByRole('dialog')).toContainText(/No jar can say any more whether it came from Ipê or Araucária/);
+  await expect(page.getByRole('dialog')).toContainText(
+    /No jar can say any more whether it came from Ipê or Araucária/,
+  );
   await page.getByLabel('Each hive in its own vessel').check();
   await expect(page.getByRole('dialog')).not.toContainText('No jar can say any more whether');
   await page.getByRole('button', { name: 'That is it' }).click();
 });
 
-test('comb against liquid shows both as distributions, and a price below nothing is said', async ({ page }) => {
+test('comb against liquid shows both as distributions, and a price below nothing is said', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/comb-or-liquid`);
-  await expect(page.getByRole('img', { name: /Comb brings .* in nine of ten years, liquid/ })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /Comb brings .* in nine of ten years, liquid/ }),
+  ).toBeVisible();
   const before = await page.getByText(/^Even at/).textContent();
   await page.getByLabel('Finished').fill('20');
   await expect(page.getByText(/brings more in \d+ of 10 such years|Nearly even/)).toBeVisible();
@@ -67,7 +84,9 @@ test('comb against liquid shows both as distributions, and a price below nothing
   await expect(page.getByRole('alert').filter({ hasText: 'At least 0' })).toBeVisible();
 });
 
-test('a step is moved by the keyboard and the rest follows; the calendar opens elsewhere; the sheet is a page a day', async ({ page }) => {
+test('a step is moved by the keyboard and the rest follows; the calendar opens elsewhere; the sheet is a page a day', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/choose`);
   await page.evaluate(() => localStorage.removeItem('furrow.draft.choose'));
   await page.reload();
@@ -94,7 +113,9 @@ test('a step is moved by the keyboard and the rest follows; the calendar opens e
   const knife = page.getByRole('slider', { name: /Cut about \d+ pieces, begins/ });
   await knife.press('ArrowDown');
   await expect(rack).not.toHaveAttribute('aria-valuetext', before!);
-  await expect(page.getByRole('button', { name: /Cut about \d+ pieces: back to where it was/ })).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: /Cut about \d+ pieces: back to where it was/ }),
+  ).toBeVisible();
   // Put into the night it says so; taken back all is as before.
   for (let i = 0; i < 14; i++) await knife.press('ArrowDown');
   await expect(page.getByText(/Outside your working hours/)).toBeVisible();
@@ -104,17 +125,33 @@ test('a step is moved by the keyboard and the rest follows; the calendar opens e
 
   await page.getByRole('button', { name: 'Keep this plan', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Calendar file, with alarms' })).toBeVisible();
-  const file = await page.request.get(`${BASE}${await page.getByRole('link', { name: 'Calendar file, with alarms' }).getAttribute('href')}`);
+  const file = await page.request.get(
+    `${BASE}${await page.getByRole('link', { name: 'Calendar file, with alarms' }).getAttribute('href')}`,
+  );
   const calendar = new ICAL.Component(ICAL.parse(await file.text()));
   const events = calendar.getAllSubcomponents('vevent').map((c) => new ICAL.Event(c));
-  expect(events.find((e) => e.summary === 'Ipê: Smoke and wait')!.startDate.toJSDate().toISOString()).toBe('2026-03-18T13:00:00.000Z');
+  expect(
+    events
+      .find((e) => e.summary === 'Ipê: Smoke and wait')!
+      .startDate.toJSDate()
+      .toISOString(),
+  ).toBe('2026-03-18T13:00:00.000Z');
   expect(events.every((e) => e.component.getAllSubcomponents('valarm').length === 1)).toBe(true);
   const sheet = await page.request.get(`${BASE}/api/v1/plans/sheet.pdf`);
   expect((await sheet.body()).subarray(0, 5).toString()).toBe('%PDF-');
 });
 
-test('the list is ticked on a phone, and the table sees it; a missing line says what to do instead', async ({ browser, page }) => {
-  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true })).newPage();
+test('the list is ticked on a phone, and the table sees it; a missing line says what to do instead', async ({
+  browser,
+  page,
+}) => {
+  const phone = await (
+    await browser.newContext({
+      viewport: { width: 390, height: 844 },
+      hasTouch: true,
+      isMobile: true,
+    })
+  ).newPage();
   await phone.goto(`${BASE}/bring`);
   const veils = phone.getByRole('checkbox', { name: /Veils, suits and gloves/ });
   // Two quick fingers: both lines are kept.
@@ -123,7 +160,9 @@ test('the list is ticked on a phone, and the table sees it; a missing line says 
   await water.tap();
   await expect(veils).toBeChecked();
   const row = (await phone.getByText('Veils, suits and gloves').boundingBox())!;
-  expect((await phone.locator('label').filter({ hasText: 'Veils' }).boundingBox())!.height).toBeGreaterThanOrEqual(64);
+  expect(
+    (await phone.locator('label').filter({ hasText: 'Veils' }).boundingBox())!.height,
+  ).toBeGreaterThanOrEqual(64);
   expect(row.x + row.width).toBeLessThanOrEqual(390);
   await phone.getByRole('button', { name: 'Long knife: missing' }).tap();
   await expect(phone.getByText('A bread knife with its edge taken off; never tear.')).toBeVisible();

@@ -1,7 +1,10 @@
 import { defineConfig } from '@playwright/test';
 
 /** Each worker's tests share one server on a fresh data folder; the walk through the row begins from nothing. */
-const launchOptions = { executablePath: process.env.FURROW_CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] };
+const launchOptions = {
+  executablePath: process.env.FURROW_CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu'],
+};
 const server = (port: number, data: string, args: string) => ({
   command: `node e2e/serve.mjs ${port} ${data} ${args}`,
   url: `http://127.0.0.1:${port}/api/v1/health`,
@@ -21,6 +24,26 @@ export default defineConfig({
   reporter: [['list']],
   expect: { timeout: 12_000 },
   timeout: 150_000,
-  use: { launchOptions, viewport: { width: 1280, height: 800 }, actionTimeout: 12_000, locale: 'en-GB', timezoneId: 'America/Sao_Paulo' },
-  webServer: [server(4581, 'empty', ''), ...['access', 'phone', 'look', 'bench', 'rules', 'faults', 'cut', 'kinds', 'hivephone', 'plan'].map((name, i) => server(4582 + i, name, '--demo'))],
+  use: {
+    launchOptions,
+    viewport: { width: 1280, height: 800 },
+    actionTimeout: 12_000,
+    locale: 'en-GB',
+    timezoneId: 'America/Sao_Paulo',
+  },
+  webServer: [
+    server(4581, 'empty', ''),
+    ...[
+      'access',
+      'phone',
+      'look',
+      'bench',
+      'rules',
+      'faults',
+      'cut',
+      'kinds',
+      'hivephone',
+      'plan',
+    ].map((name, i) => server(4582 + i, name, '--demo')),
+  ],
 });

@@ -17,7 +17,9 @@ async function shares(page: Page, side: 'A' | 'B', values: Record<string, string
   }
 }
 
-test('one comb goes from an empty database to a labelled jar, every gram accounted for', async ({ page }) => {
+test('one comb goes from an empty database to a labelled jar, every gram accounted for', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/`);
   await expect(page.getByRole('heading', { name: 'Nothing runs, nothing is due.' })).toBeVisible();
 
@@ -26,7 +28,11 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await field(page, /Winter need, top-bar hive/, '0,5');
   await page.getByRole('button', { name: 'Write these rules down' }).click();
   await expect(page.getByRole('status')).toContainText('House rules written down.');
-  for (const [name, role, volume, tare, width] of [['Blue tub', 'tub', '20', '1200', '350'], ['Holed bucket', 'upper', '12', '500', '250'], ['Pail', 'lower', '2', '300', '150']]) {
+  for (const [name, role, volume, tare, width] of [
+    ['Blue tub', 'tub', '20', '1200', '350'],
+    ['Holed bucket', 'upper', '12', '500', '250'],
+    ['Pail', 'lower', '2', '300', '150'],
+  ]) {
     await page.getByRole('button', { name: 'Add a vessel…' }).click();
     await field(page, 'Name', name);
     await page.getByLabel('What it is for').selectOption(role);
@@ -67,7 +73,10 @@ test('one comb goes from an empty database to a labelled jar, every gram account
 
   // Look: one brood comb that stays, one honey comb on bar 8, and one for winter on bar 7.
   await expect(page.getByText('Not read', { exact: true })).toBeVisible();
-  for (const [bar, a] of [[7, { Capped: '80', Open: '10' }], [8, { Capped: '85', Open: '10' }]] as const) {
+  for (const [bar, a] of [
+    [7, { Capped: '80', Open: '10' }],
+    [8, { Capped: '85', Open: '10' }],
+  ] as const) {
     await page.getByRole('button', { name: new RegExp(`^Comb ${bar},`) }).click();
     await page.getByRole('button', { name: 'I see it: set the bands' }).click();
     await shares(page, 'A', a);
@@ -86,7 +95,9 @@ test('one comb goes from an empty database to a labelled jar, every gram account
       await page.getByLabel('Reading', { exact: true }).fill('80,4');
       await expect(page.getByText(/17\.9 % water\. Between/)).toBeVisible();
       await page.getByRole('button', { name: 'Keep this sample' }).click();
-      await expect(page.getByRole('listitem').filter({ hasText: '17.9 % water side' })).toBeVisible();
+      await expect(
+        page.getByRole('listitem').filter({ hasText: '17.9 % water side' }),
+      ).toBeVisible();
     }
     await page.getByRole('button', { name: `Write down comb ${bar}` }).click();
     await expect(page.getByRole('status')).toContainText(`Comb ${bar} written down.`);
@@ -160,13 +171,18 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await expect(page.getByText('weighed 0.02 kg')).toBeVisible();
   await page.getByRole('button', { name: /^Stir/ }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'stirred' })).toBeVisible();
-  await page.getByRole('button', { name: /Draw off/ }).first().click();
+  await page
+    .getByRole('button', { name: /Draw off/ })
+    .first()
+    .click();
   await field(page, 'Drawn off, net', '0,5');
   await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText('drew off 0.50 kg')).toBeVisible();
   // The clock is the server's: it survives a reload.
   await page.reload();
-  await expect(page.getByRole('contentinfo', { name: 'Clocks and messages' }).getByText('Cambará')).toBeVisible();
+  await expect(
+    page.getByRole('contentinfo', { name: 'Clocks and messages' }).getByText('Cambará'),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   await field(page, 'Honey in the lower vessel, net', '1,1 kg');
   await field(page, 'Wet wax, net', '0,35 kg');
@@ -187,7 +203,10 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await page.getByRole('button', { name: 'Filled 3' }).click();
   await expect(page.getByText('250 g / 8.8 oz')).toBeVisible();
   await expect(page.getByText('Harvested 14 Mar 2026', { exact: true })).toBeVisible();
-  const href = await page.getByRole('link', { name: /Label sheet of lot .*/ }).last().getAttribute('href');
+  const href = await page
+    .getByRole('link', { name: /Label sheet of lot .*/ })
+    .last()
+    .getAttribute('href');
   const pdf = await page.request.get(`${BASE}${href}`);
   expect(pdf.headers()['content-type']).toContain('application/pdf');
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');

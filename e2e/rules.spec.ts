@@ -5,7 +5,10 @@ test.describe.configure({ mode: 'serial' });
 
 test('a rule shows beside it which combs it would flip, before it is written', async ({ page }) => {
   await page.goto(`${BASE}/rules`);
-  await page.getByRole('group', { name: 'Capped share that counts as ripe' }).getByRole('button', { name: '100 %', exact: true }).click();
+  await page
+    .getByRole('group', { name: 'Capped share that counts as ripe' })
+    .getByRole('button', { name: '100 %', exact: true })
+    .click();
   await expect(page.getByText(/This changes now:.*Ipê 11: take → leave/)).toBeVisible();
   await page.getByRole('button', { name: 'Back to what is in force' }).click();
   await expect(page.getByText('This changes now:')).toHaveCount(0);
@@ -19,7 +22,10 @@ test('a rule out of bounds stays in its field with a sentence', async ({ page })
   await expect(page.getByLabel('Water, at most')).toHaveValue('40');
 });
 
-test('rules changed on another screen are not overwritten, and what was typed here stays', async ({ page, context }) => {
+test('rules changed on another screen are not overwritten, and what was typed here stays', async ({
+  page,
+  context,
+}) => {
   await page.goto(`${BASE}/rules`);
   const other = await context.newPage();
   await other.goto(`${BASE}/rules`);
@@ -40,12 +46,24 @@ test('pounds are one switch away, and undo switches back', async ({ page }) => {
   await page.getByRole('button', { name: 'Write these rules down' }).click();
   await expect(page.getByRole('status')).toContainText('House rules written down.');
   await page.goto(`${BASE}/look?comb=12`);
-  await expect(page.locator('aside').getByText(/^[45]\.\d lb$/).first()).toBeVisible();
+  await expect(
+    page
+      .locator('aside')
+      .getByText(/^[45]\.\d lb$/)
+      .first(),
+  ).toBeVisible();
   await page.keyboard.press('u');
-  await expect(page.locator('aside').getByText(/^2\.\d kg$/).first()).toBeVisible();
+  await expect(
+    page
+      .locator('aside')
+      .getByText(/^2\.\d kg$/)
+      .first(),
+  ).toBeVisible();
 });
 
-test('the kit: a negative stock is refused, a vessel changed, taken out and put back', async ({ page }) => {
+test('the kit: a negative stock is refused, a vessel changed, taken out and put back', async ({
+  page,
+}) => {
   await page.goto(`${BASE}/rules`);
   await page.getByRole('button', { name: 'Change Small jar 300' }).click();
   const dialog = page.getByRole('dialog');

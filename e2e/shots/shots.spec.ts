@@ -26,7 +26,13 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByLabel('Photo of the comb').setInputFiles(picturePath('first-12'));
   await page.getByText('Drag the four corners').waitFor();
   await setCorners(page, 'first-12');
-  for (const [word, content] of [['Capped', 'capped'], ['Open', 'open'], ['Empty', 'empty'], ['Pollen', 'pollen']]) await showExamples(page, 'first-12', word, content, (x, y) => page.mouse.click(x, y));
+  for (const [word, content] of [
+    ['Capped', 'capped'],
+    ['Open', 'open'],
+    ['Empty', 'empty'],
+    ['Pollen', 'pollen'],
+  ])
+    await showExamples(page, 'first-12', word, content, (x, y) => page.mouse.click(x, y));
   await page.getByRole('button', { name: 'Read the cells' }).click();
   await page.getByText(/cells: \d+ % capped/).waitFor();
   await shot(page, 'look-photo');
@@ -38,19 +44,31 @@ test('pictures of the main views', async ({ page }) => {
   await chooserIsDone(page);
   await shot(page, 'choose');
   await page.goto('/comb-or-liquid');
-  for (const [label, value] of [['Finished', '5'], ['Half', '2'], ['Spoilt', '1'], ['Pieces sold a month', '12'], ['Honey sold a month', '6']]) await page.getByLabel(label).fill(value);
+  for (const [label, value] of [
+    ['Finished', '5'],
+    ['Half', '2'],
+    ['Spoilt', '1'],
+    ['Pieces sold a month', '12'],
+    ['Honey sold a month', '6'],
+  ])
+    await page.getByLabel(label).fill(value);
   await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
   await shot(page, 'comb-or-liquid');
   await page.goto('/choose');
   await lift(page, 14);
-  await page.getByRole('group', { name: 'Comb 14 in hand' }).or(page.getByRole('heading', { name: 'What to make of them' })).first().waitFor();
+  await page
+    .getByRole('group', { name: 'Comb 14 in hand' })
+    .or(page.getByRole('heading', { name: 'What to make of them' }))
+    .first()
+    .waitFor();
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
   await page.getByText('Wash and dry the gear').waitFor();
   await shot(page, 'ready');
   const ready = page.url();
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/bring');
-  for (const line of ['Veils, suits and gloves for 2', 'Brush or feather']) await page.getByRole('checkbox', { name: new RegExp(line) }).check();
+  for (const line of ['Veils, suits and gloves for 2', 'Brush or feather'])
+    await page.getByRole('checkbox', { name: new RegExp(line) }).check();
   await page.getByRole('button', { name: 'Long knife: missing' }).click();
   await shot(page, 'bring-phone');
   await page.setViewportSize({ width: 1280, height: 800 });
@@ -79,7 +97,9 @@ test('pictures of the main views', async ({ page }) => {
   for (const n of [1, 2, 3]) await page.getByRole('button', { name: `Cut ${n} of` }).click();
   await page.getByRole('button', { name: 'Cut 4 of' }).waitFor();
   await shot(page, 'cut');
-  const template = (await page.getByRole('link', { name: 'The same as SVG' }).getAttribute('href'))!;
+  const template = (await page
+    .getByRole('link', { name: 'The same as SVG' })
+    .getAttribute('href'))!;
   await page.goto(`${cut}?at=cold`);
   await page.getByRole('button', { name: 'Freeze whole, then cut' }).click();
   await page.getByRole('button', { name: 'Into the freezer now' }).click();

@@ -17,26 +17,119 @@ describe('what every calculator refuses, with the path of the field', () => {
     ['honey-properties', { moisturePercent: 18 }, 'temperatureC'],
     ['honey-properties', { moisturePercent: Number.NaN, temperatureC: 20 }, 'moisturePercent'],
     ['honey-properties', { moisturePercent: 18, temperatureC: 500 }, 'temperatureC'],
-    ['honey-heat', { exposures: [{ temperatureC: 40, hours: 1 }, { temperatureC: 40, hours: -1 }] }, 'exposures[1].hours'],
+    [
+      'honey-heat',
+      {
+        exposures: [
+          { temperatureC: 40, hours: 1 },
+          { temperatureC: 40, hours: -1 },
+        ],
+      },
+      'exposures[1].hours',
+    ],
     ['honey-heat', { exposures: [{ temperatureC: -300, hours: 1 }] }, 'exposures[0].temperatureC'],
     ['honey-heat', {}, 'exposures'],
     ['honey-keeping', { moisturePercent: 18, bee: 'wasp' }, 'bee'],
     ['comb-estimate', { sides: [], thicknessMm: 25, combAge: 'new' }, 'sides'],
-    ['comb-estimate', { sides: [{ areaCm2: 1, shares }, { areaCm2: 1, shares }, { areaCm2: 1, shares }], thicknessMm: 25, combAge: 'new' }, 'sides'],
-    ['comb-estimate', { sides: [{ areaCm2: -1, shares }], thicknessMm: 25, combAge: 'new' }, 'sides[0].areaCm2'],
-    ['comb-estimate', { sides: [{ areaCm2: 1, shares }], thicknessMm: 0, combAge: 'new' }, 'thicknessMm'],
-    ['comb-estimate', { sides: [{ areaCm2: 1, shares: { ...shares, capped: -0.2, open: 1.2 } }], thicknessMm: 25, combAge: 'new' }, 'sides[0].shares.capped'],
-    ['comb-estimate', { sides: [{ areaCm2: 1, shares }], thicknessMm: 25, combAge: 'old' }, 'combAge'],
+    [
+      'comb-estimate',
+      {
+        sides: [
+          { areaCm2: 1, shares },
+          { areaCm2: 1, shares },
+          { areaCm2: 1, shares },
+        ],
+        thicknessMm: 25,
+        combAge: 'new',
+      },
+      'sides',
+    ],
+    [
+      'comb-estimate',
+      { sides: [{ areaCm2: -1, shares }], thicknessMm: 25, combAge: 'new' },
+      'sides[0].areaCm2',
+    ],
+    [
+      'comb-estimate',
+      { sides: [{ areaCm2: 1, shares }], thicknessMm: 0, combAge: 'new' },
+      'thicknessMm',
+    ],
+    [
+      'comb-estimate',
+      {
+        sides: [{ areaCm2: 1, shares: { ...shares, capped: -0.2, open: 1.2 } }],
+        thicknessMm: 25,
+        combAge: 'new',
+      },
+      'sides[0].shares.capped',
+    ],
+    [
+      'comb-estimate',
+      { sides: [{ areaCm2: 1, shares }], thicknessMm: 25, combAge: 'old' },
+      'combAge',
+    ],
     ['drain-fit', { weighings: [{ hours: 1, kg: 1 }] }, 'weighings'],
-    ['drain-fit', { weighings: [{ hours: -1, kg: 1 }, { hours: 2, kg: 1 }] }, 'weighings[0].hours'],
-    ['drain-fit', { weighings: [], prior: { finalKg: { mean: 8, sd: 0 }, ratePerHour: { mean: 0.2, sd: 0.1 } } }, 'prior.finalKg.sd'],
-    ['jar-fill', { honeyKg: -1, jars: [{ id: 'a', netG: 1, stock: 1, value: 0 }], goal: 'least-left' }, 'honeyKg'],
-    ['jar-fill', { honeyKg: 1, jars: [{ id: 'a', netG: 1, stock: 1, value: 0 }], goal: 'best' }, 'goal'],
-    ['jar-fill', { honeyKg: 1, jars: [{ id: 'outside', netG: 1, stock: 1, value: 0 }], goal: 'least-left' }, 'jars[0].id'],
-    ['mass-balance', { lots: [{ id: 'a', kind: 'x' }, { id: 'a', kind: 'x' }], flows: [] }, 'lots[1].id'],
+    [
+      'drain-fit',
+      {
+        weighings: [
+          { hours: -1, kg: 1 },
+          { hours: 2, kg: 1 },
+        ],
+      },
+      'weighings[0].hours',
+    ],
+    [
+      'drain-fit',
+      {
+        weighings: [],
+        prior: { finalKg: { mean: 8, sd: 0 }, ratePerHour: { mean: 0.2, sd: 0.1 } },
+      },
+      'prior.finalKg.sd',
+    ],
+    [
+      'jar-fill',
+      { honeyKg: -1, jars: [{ id: 'a', netG: 1, stock: 1, value: 0 }], goal: 'least-left' },
+      'honeyKg',
+    ],
+    [
+      'jar-fill',
+      { honeyKg: 1, jars: [{ id: 'a', netG: 1, stock: 1, value: 0 }], goal: 'best' },
+      'goal',
+    ],
+    [
+      'jar-fill',
+      { honeyKg: 1, jars: [{ id: 'outside', netG: 1, stock: 1, value: 0 }], goal: 'least-left' },
+      'jars[0].id',
+    ],
+    [
+      'mass-balance',
+      {
+        lots: [
+          { id: 'a', kind: 'x' },
+          { id: 'a', kind: 'x' },
+        ],
+        flows: [],
+      },
+      'lots[1].id',
+    ],
     ['mass-balance', { lots: [{ id: 'loss', kind: 'x' }], flows: [] }, 'lots[0].id'],
-    ['mass-balance', { lots: [{ id: 'a', kind: 'x' }], flows: [{ id: 'f', from: 'outside', to: 'a', g: 1, at }, { id: 'f', from: 'outside', to: 'a', g: 1, at }] }, 'flows[1].id'],
-    ['mass-balance', { lots: [{ id: 'a', kind: 'x' }], flows: [{ from: 'a', to: 'a', g: 1, at }] }, 'flows[0].to'],
+    [
+      'mass-balance',
+      {
+        lots: [{ id: 'a', kind: 'x' }],
+        flows: [
+          { id: 'f', from: 'outside', to: 'a', g: 1, at },
+          { id: 'f', from: 'outside', to: 'a', g: 1, at },
+        ],
+      },
+      'flows[1].id',
+    ],
+    [
+      'mass-balance',
+      { lots: [{ id: 'a', kind: 'x' }], flows: [{ from: 'a', to: 'a', g: 1, at }] },
+      'flows[0].to',
+    ],
     ['nothing-known', {}, 'name'],
   ])('%s %j', (name, input, path) => {
     expect(() => calculate(name, input)).toThrow(BadInput);
@@ -55,23 +148,33 @@ describe('the registry', () => {
     expect(CALCULATORS.size).toBe(10);
     for (const { name, summary } of CALCULATORS.values()) {
       expect(summary).toMatch(/^[A-Z].*\.$/);
-      const schemas = calculatorSchemas(name) as { input: { additionalProperties: boolean }; output: { type: string } };
+      const schemas = calculatorSchemas(name) as {
+        input: { additionalProperties: boolean };
+        output: { type: string };
+      };
       expect(schemas.input.additionalProperties).toBe(false);
       expect(schemas.output.type).toBe('object');
     }
     expect(() => calculatorSchemas('x')).toThrow(BadInput);
   });
-  it('writes paths as a person does', () => expect(pathText(['weighings', 2, 'kg'])).toBe('weighings[2].kg'));
+  it('writes paths as a person does', () =>
+    expect(pathText(['weighings', 2, 'kg'])).toBe('weighings[2].kg'));
 });
 
 describe('the words of a refusal', () => {
   it.each<[string, unknown, string]>([
     ['honey-properties', { moisturePercent: 18 }, 'This is missing.'],
     ['honey-properties', { moisturePercent: '18', temperatureC: 20 }, 'A number is needed here.'],
-    ['honey-properties', { moisturePercent: Infinity, temperatureC: 20 }, 'A finite number is needed here.'],
+    [
+      'honey-properties',
+      { moisturePercent: Infinity, temperatureC: 20 },
+      'A finite number is needed here.',
+    ],
     ['honey-keeping', { moisturePercent: 18, bee: 'wasp' }, 'One of honeybee, stingless.'],
     ['honey-heat', { exposures: 5 }, 'A list is needed here.'],
     ['jar-fill', [], 'A record is needed here.'],
     ['honey-moisture', { moisturePercent: 18, scale: 'brix' }, '"scale" is not a field here.'],
-  ])('%s %j: %s', (name, input, sentence) => expect(() => calculate(name, input)).toThrow(sentence));
+  ])('%s %j: %s', (name, input, sentence) =>
+    expect(() => calculate(name, input)).toThrow(sentence),
+  );
 });

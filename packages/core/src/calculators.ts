@@ -25,14 +25,23 @@ export interface Calculator {
 const percent = z.number().min(0, 'At least 0 %.').max(100, 'At most 100 %.');
 const atLeast0 = z.number().min(0, 'At least 0.');
 const above0 = z.number().gt(0, 'Must be above 0.');
-const id = z.string().min(1, 'An id is not empty.').max(200).refine((v) => v !== 'outside' && v !== 'loss', 'This name is reserved.');
+const id = z
+  .string()
+  .min(1, 'An id is not empty.')
+  .max(200)
+  .refine((v) => v !== 'outside' && v !== 'loss', 'This name is reserved.');
 const range = z.strictObject({ low: z.number(), mid: z.number(), high: z.number() });
 const wholeG = z.int('Grams are whole.');
 const uniqueIds = (list: { id?: string }[], context: z.RefinementCtx, key: string): void => {
   const seen = new Set<string>();
   list.forEach((entry, i) => {
     if (entry.id === undefined) return;
-    if (seen.has(entry.id)) context.addIssue({ code: 'custom', message: `The id "${entry.id}" is there twice.`, path: [key, i, 'id'] });
+    if (seen.has(entry.id))
+      context.addIssue({
+        code: 'custom',
+        message: `The id "${entry.id}" is there twice.`,
+        path: [key, i, 'id'],
+      });
     seen.add(entry.id);
   });
 };
@@ -43,7 +52,10 @@ const bookShape = {
   flows: z.array(
     z.strictObject({
       id: z.string().min(1).optional(),
-      from: z.string().min(1).refine((v) => v !== 'loss', 'Nothing comes back from loss: void the flow instead.'),
+      from: z
+        .string()
+        .min(1)
+        .refine((v) => v !== 'loss', 'Nothing comes back from loss: void the flow instead.'),
       to: z.string().min(1),
       g: wholeG,
       at: z.iso.datetime({ offset: true, error: 'An instant such as 2026-03-14T15:12:00Z.' }),
@@ -52,7 +64,10 @@ const bookShape = {
     }),
   ),
 };
-const bookIds = (value: { lots: { id: string }[]; flows: { id?: string }[] }, context: z.RefinementCtx): void => {
+const bookIds = (
+  value: { lots: { id: string }[]; flows: { id?: string }[] },
+  context: z.RefinementCtx,
+): void => {
   uniqueIds(value.lots, context, 'lots');
   uniqueIds(value.flows, context, 'flows');
 };
@@ -68,40 +83,66 @@ const calculators: Calculator[] = [
       temperatureC: z.number().optional(),
       temperatureCompensated: z.boolean().optional(),
     }),
-    output: z.strictObject({ moisturePercent: z.number(), brixPercent: z.number(), refractiveIndex20: z.number(), approximate: z.boolean() }),
+    output: z.strictObject({
+      moisturePercent: z.number(),
+      brixPercent: z.number(),
+      refractiveIndex20: z.number(),
+      approximate: z.boolean(),
+    }),
     run: honeyMoisture,
   },
   {
     name: 'honey-properties',
     summary: 'Density and viscosity of honey from its water content and temperature.',
     input: z.strictObject({ moisturePercent: percent, temperatureC: z.number() }),
-    output: z.strictObject({ densityKgPerL: z.number(), viscosityPaS: z.number(), approximate: z.boolean() }),
+    output: z.strictObject({
+      densityKgPerL: z.number(),
+      viscosityPaS: z.number(),
+      approximate: z.boolean(),
+    }),
     run: honeyProperties,
   },
   {
     name: 'honey-heat',
     summary: 'Share of diastase and invertase left after warming.',
-    input: z.strictObject({ exposures: z.array(z.strictObject({ temperatureC: z.number(), hours: atLeast0 })) }),
-    output: z.strictObject({ diastaseRetainedFraction: z.number(), invertaseRetainedFraction: z.number() }),
+    input: z.strictObject({
+      exposures: z.array(z.strictObject({ temperatureC: z.number(), hours: atLeast0 })),
+    }),
+    output: z.strictObject({
+      diastaseRetainedFraction: z.number(),
+      invertaseRetainedFraction: z.number(),
+    }),
     run: honeyHeat,
   },
   {
     name: 'honey-keeping',
     summary: 'How honey of this water content keeps.',
     input: z.strictObject({ moisturePercent: percent, bee: z.enum(['honeybee', 'stingless']) }),
-    output: z.strictObject({ grade: z.enum(['keeps', 'watch', 'use-soon', 'ferments', 'keep-cold']), reason: z.string() }),
+    output: z.strictObject({
+      grade: z.enum(['keeps', 'watch', 'use-soon', 'ferments', 'keep-cold']),
+      reason: z.string(),
+    }),
     run: honeyKeeping,
   },
   {
     name: 'comb-estimate',
     summary: 'Honey and wax of one comb, as ranges, from what its sides hold.',
     input: z.strictObject({
-      sides: z.array(z.strictObject({ areaCm2: atLeast0, shares: sharesSchema })).min(1, 'One or two sides.').max(2, 'One or two sides.'),
+      sides: z
+        .array(z.strictObject({ areaCm2: atLeast0, shares: sharesSchema }))
+        .min(1, 'One or two sides.')
+        .max(2, 'One or two sides.'),
       thicknessMm: above0,
       moisturePercent: percent.optional(),
       combAge: z.enum(['new', 'used', 'brood-used']),
     }),
-    output: z.strictObject({ honeyKg: range, cappedHoneyKg: range, openHoneyKg: range, waxKg: range, cappedShareOfHoney: z.number() }),
+    output: z.strictObject({
+      honeyKg: range,
+      cappedHoneyKg: range,
+      openHoneyKg: range,
+      waxKg: range,
+      cappedShareOfHoney: z.number(),
+    }),
     run: combEstimate,
   },
   {
@@ -110,7 +151,10 @@ const calculators: Calculator[] = [
     input: z.strictObject({
       weighings: z.array(z.strictObject({ hours: atLeast0, kg: atLeast0 })),
       prior: z
-        .strictObject({ finalKg: z.strictObject({ mean: above0, sd: above0 }), ratePerHour: z.strictObject({ mean: above0, sd: above0 }) })
+        .strictObject({
+          finalKg: z.strictObject({ mean: above0, sd: above0 }),
+          ratePerHour: z.strictObject({ mean: above0, sd: above0 }),
+        })
         .optional(),
       weighingSdKg: above0.optional(),
     }),
@@ -131,17 +175,49 @@ const calculators: Calculator[] = [
       .strictObject({
         comb: z.strictObject({ widthMm: above0, heightMm: above0 }),
         kerfMm: atLeast0,
-        pieces: z.array(z.strictObject({ id, widthMm: above0, heightMm: above0, value: atLeast0, mayTurn: z.boolean(), limit: z.int('Whole pieces.').min(0, 'At least 0.').optional() })).min(1, 'Name at least one kind of piece.').max(24, 'At most 24 kinds of piece.'),
-        defects: z.array(z.strictObject({ xMm: z.number(), yMm: z.number(), widthMm: atLeast0, heightMm: atLeast0, kind: z.string() })).max(4000, 'At most 4000 defects.'),
+        pieces: z
+          .array(
+            z.strictObject({
+              id,
+              widthMm: above0,
+              heightMm: above0,
+              value: atLeast0,
+              mayTurn: z.boolean(),
+              limit: z.int('Whole pieces.').min(0, 'At least 0.').optional(),
+            }),
+          )
+          .min(1, 'Name at least one kind of piece.')
+          .max(24, 'At most 24 kinds of piece.'),
+        defects: z
+          .array(
+            z.strictObject({
+              xMm: z.number(),
+              yMm: z.number(),
+              widthMm: atLeast0,
+              heightMm: atLeast0,
+              kind: z.string(),
+            }),
+          )
+          .max(4000, 'At most 4000 defects.'),
         stepMm: z.number().min(1, 'At least 1 mm.').optional(),
         wasteValuePerCm2: atLeast0.optional(),
       })
       .superRefine((value, context) => uniqueIds(value.pieces, context, 'pieces')),
     output: z.strictObject({
-      placements: z.array(z.strictObject({ id: z.string(), xMm: z.number(), yMm: z.number(), widthMm: z.number(), heightMm: z.number() })),
+      placements: z.array(
+        z.strictObject({
+          id: z.string(),
+          xMm: z.number(),
+          yMm: z.number(),
+          widthMm: z.number(),
+          heightMm: z.number(),
+        }),
+      ),
       value: z.number(),
       provenOptimal: z.boolean(),
-      cuts: z.array(z.strictObject({ x1Mm: z.number(), y1Mm: z.number(), x2Mm: z.number(), y2Mm: z.number() })),
+      cuts: z.array(
+        z.strictObject({ x1Mm: z.number(), y1Mm: z.number(), x2Mm: z.number(), y2Mm: z.number() }),
+      ),
       leftoverCm2: z.number(),
     }),
     run: cutPlan,
@@ -154,7 +230,14 @@ const calculators: Calculator[] = [
         honeyKg: atLeast0,
         moisturePercent: percent.optional(),
         jars: z
-          .array(z.strictObject({ id, netG: wholeG.gt(0, 'Must be above 0.'), stock: z.int('Whole jars.').min(0, 'Stock is at least 0.'), value: atLeast0 }))
+          .array(
+            z.strictObject({
+              id,
+              netG: wholeG.gt(0, 'Must be above 0.'),
+              stock: z.int('Whole jars.').min(0, 'Stock is at least 0.'),
+              value: atLeast0,
+            }),
+          )
           .min(1, 'Name at least one kind of jar.')
           .max(24, 'At most 24 kinds of jar.'),
         goal: z.enum(['least-left', 'most-value', 'fewest-jars']),
@@ -166,7 +249,9 @@ const calculators: Calculator[] = [
       filledKg: z.number(),
       leftKg: z.number(),
       value: z.number(),
-      shortage: z.array(z.strictObject({ id: z.string(), needed: z.int(), stock: z.int() })).nullable(),
+      shortage: z
+        .array(z.strictObject({ id: z.string(), needed: z.int(), stock: z.int() }))
+        .nullable(),
     }),
     run: jarFill,
   },
@@ -178,21 +263,33 @@ const calculators: Calculator[] = [
       lots: z.array(z.strictObject({ id: z.string(), inG: z.int(), outG: z.int(), nowG: z.int() })),
       lossG: z.int(),
       balanced: z.boolean(),
-      problems: z.array(z.strictObject({ code: z.enum(['overdrawn', 'unknown-lot', 'negative']), lot: z.string(), message: z.string() })),
+      problems: z.array(
+        z.strictObject({
+          code: z.enum(['overdrawn', 'unknown-lot', 'negative']),
+          lot: z.string(),
+          message: z.string(),
+        }),
+      ),
     }),
     run: massBalance,
   },
   {
     name: 'lot-trace',
     summary: 'Where a lot came from, or where it is now, by mass.',
-    input: z.strictObject({ ...bookShape, lot: id, direction: z.enum(['back', 'forward']) }).superRefine(bookIds),
-    output: z.strictObject({ shares: z.array(z.strictObject({ lot: z.string(), g: z.number(), share: z.number() })) }),
+    input: z
+      .strictObject({ ...bookShape, lot: id, direction: z.enum(['back', 'forward']) })
+      .superRefine(bookIds),
+    output: z.strictObject({
+      shares: z.array(z.strictObject({ lot: z.string(), g: z.number(), share: z.number() })),
+    }),
     run: lotTrace,
   },
 ];
 
 /** All calculators, by name. */
-export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(calculators.map((calculator) => [calculator.name, calculator]));
+export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
+  calculators.map((calculator) => [calculator.name, calculator]),
+);
 
 /**
  * Runs a calculator on unchecked input. Throws BadInput (with the path of the field) for anything that does
@@ -200,12 +297,22 @@ export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(calculators.
  */
 export function calculate(name: string, input: unknown): unknown {
   const calculator = CALCULATORS.get(name);
-  if (!calculator) throw new BadInput(`There is no calculator "${name}". Known: ${[...CALCULATORS.keys()].join(', ')}.`, 'name');
+  if (!calculator)
+    throw new BadInput(
+      `There is no calculator "${name}". Known: ${[...CALCULATORS.keys()].join(', ')}.`,
+      'name',
+    );
   const parsed = calculator.input.safeParse(input);
   if (!parsed.success) {
     const issue = parsed.error.issues[0];
-    const unknownKey = issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : issue.path;
-    throw new BadInput(issue.code === 'unrecognized_keys' ? `"${issue.keys[0]}" is not a field here.` : issue.message, pathText(unknownKey));
+    const unknownKey =
+      issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : issue.path;
+    throw new BadInput(
+      issue.code === 'unrecognized_keys'
+        ? `"${issue.keys[0]}" is not a field here.`
+        : issue.message,
+      pathText(unknownKey),
+    );
   }
   return calculator.run(parsed.data as never);
 }
@@ -214,5 +321,8 @@ export function calculate(name: string, input: unknown): unknown {
 export function calculatorSchemas(name: string): { input: unknown; output: unknown } {
   const calculator = CALCULATORS.get(name);
   if (!calculator) throw new BadInput(`There is no calculator "${name}".`, 'name');
-  return { input: z.toJSONSchema(calculator.input, { io: 'input' }), output: z.toJSONSchema(calculator.output) };
+  return {
+    input: z.toJSONSchema(calculator.input, { io: 'input' }),
+    output: z.toJSONSchema(calculator.output),
+  };
 }

@@ -39,14 +39,40 @@ export function makeApp({ db, clock, seed, webFolder, photoFolder, restore }: Ap
   const app = express();
   const events = new EventStream();
   app.disable('x-powered-by');
-  app.use(helmet({
-    contentSecurityPolicy: { directives: { 'script-src': ["'self'", "'wasm-unsafe-eval'"], 'worker-src': ["'self'"], 'connect-src': ["'self'"], 'upgrade-insecure-requests': null } },
-    strictTransportSecurity: false,
-  }));
-  app.use(rateLimit({ windowMs: 60_000, limit: 6000, standardHeaders: 'draft-8', legacyHeaders: false, handler: (_request, response) => sendProblem(response, new Problem(429, 'too-many', 'Too many requests at once. Wait a minute.')) }));
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          'script-src': ["'self'", "'wasm-unsafe-eval'"],
+          'worker-src': ["'self'"],
+          'connect-src': ["'self'"],
+          'upgrade-insecure-requests': null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(
+    rateLimit({
+      windowMs: 60_000,
+      limit: 6000,
+      standardHeaders: 'draft-8',
+      legacyHeaders: false,
+      handler: (_request, response) =>
+        sendProblem(
+          response,
+          new Problem(429, 'too-many', 'Too many requests at once. Wait a minute.'),
+        ),
+    }),
+  );
   app.use(refuseForeignOrigins);
   // Events must arrive at once, so they are never gathered up for compression.
-  app.use(compression({ filter: (request, response) => !request.path.endsWith('/events') && compression.filter(request, response) }));
+  app.use(
+    compression({
+      filter: (request, response) =>
+        !request.path.endsWith('/events') && compression.filter(request, response),
+    }),
+  );
   const api = express.Router();
   if (restore) api.use(restoreRoute(restore.store, restore.secret, dirname(photoFolder), events));
   // Before the reader of JSON: a picture is bytes.
@@ -63,12 +89,20 @@ export function makeApp({ db, clock, seed, webFolder, photoFolder, restore }: Ap
       response.json(calculate(request.params.name, request.body));
     } catch (error) {
       if (!(error instanceof BadInput)) throw error;
-      response.status(400).json({ error: { code: error.code, message: error.message, path: error.path } });
+      response
+        .status(400)
+        .json({ error: { code: error.code, message: error.message, path: error.path } });
     }
   });
   for (const definition of ALL_WRITES) {
     api[definition.method](definition.path, async (request, response) => {
-      const { answer, isNew } = await performWrite(db, clock, definition, request.body, request.params as Record<string, string>);
+      const { answer, isNew } = await performWrite(
+        db,
+        clock,
+        definition,
+        request.body,
+        request.params as Record<string, string>,
+      );
       if (isNew) events.changed();
       response.status(isNew ? 201 : 200).json(answer);
     });
@@ -83,24 +117,41 @@ export function makeApp({ db, clock, seed, webFolder, photoFolder, restore }: Ap
   app.use(lotPages(db));
 
   if (existsSync(join(webFolder, 'index.html'))) {
-    app.use(express.static(webFolder, { index: false, setHeaders: (response, path) => response.setHeader('Cache-Control', path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache') }));
-    app.get('/{*rest}', (_request, response) => response.setHeader('Cache-Control', 'no-cache').sendFile(join(webFolder, 'index.html')));
+    app.use(
+      express.static(webFolder, {
+        index: false,
+        setHeaders: (response, path) =>
+          response.setHeader(
+            'Cache-Control',
+            path.includes('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache',
+          ),
+      }),
+    );
+    app.get('/{*rest}', (_request, response) =>
+      response.setHeader('Cache-Control', 'no-cache').sendFile(join(webFolder, 'index.html')),
+    );
   }
   app.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {
     const problem = asProblem(error);
-    if (problem.status === 500) log.error({ code: (error as { code?: string }).code, stack: (error as Error).stack }, 'unexpected');
+    if (problem.status === 500)
+      log.error(
+        { code: (error as { code?: string }).code, stack: (error as Error).stack },
+        'unexpected',
+      );
     sendProblem(response, problem);
   });
   return app;
 }
 
 function sendProblem(response: Response, problem: Problem): void {
-  if (!response.headersSent) response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
+  if (!response.headersSent)
+    response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
 }
 
 /** Only pages that this server itself gave out may write to it. */
 function refuseForeignOrigins(request: Request, _response: Response, next: NextFunction): void {
   const { origin, host } = request.headers;
-  if (origin && host && request.method !== 'GET' && new URL(origin).host !== host) next(new Problem(403, 'foreign-origin', 'This page does not belong to Furrow.'));
+  if (origin && host && request.method !== 'GET' && new URL(origin).host !== host)
+    next(new Problem(403, 'foreign-origin', 'This page does not belong to Furrow.'));
   else next();
 }

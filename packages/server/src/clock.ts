@@ -17,7 +17,14 @@ export function makeClock(setting: string | null): ServerClock {
   const [instant, times] = (frozen ? setting.slice(1) : setting).split('*');
   const start = Date.parse(instant);
   const speed = times === undefined ? 1 : Number(times);
-  if (Number.isNaN(start) || !(speed > 0 && speed <= 3600)) throw new Error('FURROW_NOW must be an instant such as 2026-03-14T18:12:00Z, with = before it to stand still or *60 behind it to run faster.');
+  if (Number.isNaN(start) || !(speed > 0 && speed <= 3600))
+    throw new Error(
+      'FURROW_NOW must be an instant such as 2026-03-14T18:12:00Z, with = before it to stand still or *60 behind it to run faster.',
+    );
   const begun = Date.now();
-  return { now: () => new Date(frozen ? start : start + (Date.now() - begun) * speed), speed: frozen ? 1 : speed, set: true };
+  return {
+    now: () => new Date(frozen ? start : start + (Date.now() - begun) * speed),
+    speed: frozen ? 1 : speed,
+    set: true,
+  };
 }

@@ -13,9 +13,15 @@ const tools = fileURLToPath(new URL('../dist/tools.js', import.meta.url));
 describe('settings', () => {
   it('have defaults that let nobody in from outside', () => {
     const config = readConfig({}, '/somewhere');
-    expect(config).toMatchObject({ port: 4477, host: '127.0.0.1', dataFolder: '/somewhere/data', now: null });
+    expect(config).toMatchObject({
+      port: 4477,
+      host: '127.0.0.1',
+      dataFolder: '/somewhere/data',
+      now: null,
+    });
   });
-  it('refuse a port that is none', () => expect(() => readConfig({ FURROW_PORT: 'honey' }, '/')).toThrow(/port number/));
+  it('refuse a port that is none', () =>
+    expect(() => readConfig({ FURROW_PORT: 'honey' }, '/')).toThrow(/port number/));
   it('let the clock start anywhere, or stand still', async () => {
     const still = makeClock('=2026-03-14T18:12:00Z');
     expect(still.now().toISOString()).toBe('2026-03-14T18:12:00.000Z');
@@ -33,7 +39,11 @@ describe('settings', () => {
 
 describe('backup and restore', () => {
   let folder: string;
-  const run = (...args: string[]) => spawnSync(process.execPath, [tools, ...args], { env: { ...process.env, FURROW_DATA: folder }, encoding: 'utf8' });
+  const run = (...args: string[]) =>
+    spawnSync(process.execPath, [tools, ...args], {
+      env: { ...process.env, FURROW_DATA: folder },
+      encoding: 'utf8',
+    });
   const siteNames = async (): Promise<string[]> => {
     const db = await openDatabase(join(folder, 'furrow.db'));
     const names = (await db('sites').pluck('name')) as string[];
@@ -42,10 +52,19 @@ describe('backup and restore', () => {
   };
   const addSite = async (name: string): Promise<void> => {
     const db = await openDatabase(join(folder, 'furrow.db'));
-    await db('sites').insert({ id: name, name, zone: 'UTC', hemisphere: 'north', revision: 1, recordedAt: '2026-03-14T12:00:00Z' });
+    await db('sites').insert({
+      id: name,
+      name,
+      zone: 'UTC',
+      hemisphere: 'north',
+      revision: 1,
+      recordedAt: '2026-03-14T12:00:00Z',
+    });
     await closeDatabase(db);
   };
-  beforeEach(() => { folder = mkdtempSync(join(tmpdir(), 'furrow-backup-')); });
+  beforeEach(() => {
+    folder = mkdtempSync(join(tmpdir(), 'furrow-backup-'));
+  });
   afterEach(() => rmSync(folder, { recursive: true }));
 
   it('brings back what was there, and keeps what it replaced', async () => {

@@ -12,7 +12,8 @@ export interface Config {
 /** Reads the few settings from the environment (listed in the README); throws a sentence for a bad one. */
 export function readConfig(env: NodeJS.ProcessEnv, root: string): Config {
   const port = Number(env.FURROW_PORT ?? 4477);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Error('FURROW_PORT must be a port number.');
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error('FURROW_PORT must be a port number.');
   return {
     port,
     host: env.FURROW_HOST ?? '127.0.0.1',

@@ -5,7 +5,11 @@ export class EventStream {
   private readonly open_ = new Set<Response>();
 
   open(request: Request, response: Response): void {
-    response.writeHead(200, { 'Content-Type': 'text/event-stream', 'Cache-Control': 'no-cache', Connection: 'keep-alive' });
+    response.writeHead(200, {
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-cache',
+      Connection: 'keep-alive',
+    });
     response.write('retry: 2000\n\n');
     this.open_.add(response);
     request.on('close', () => this.open_.delete(response));

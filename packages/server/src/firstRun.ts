@@ -6,5 +6,10 @@ import { ensureLabels } from './jar/labels.js';
 export async function ensureRules(db: Knex, now: Date): Promise<void> {
   await ensureLabels(db, now.toISOString());
   if (await db('ruleVersions').first()) return;
-  await db('ruleVersions').insert({ version: 1, rules: JSON.stringify(DEFAULT_RULES), recordedAt: now.toISOString(), commandId: 'first-run' });
+  await db('ruleVersions').insert({
+    version: 1,
+    rules: JSON.stringify(DEFAULT_RULES),
+    recordedAt: now.toISOString(),
+    commandId: 'first-run',
+  });
 }

@@ -10,7 +10,10 @@ const root = fileURLToPath(new URL('../../..', import.meta.url));
 const main = join(root, 'packages/server/dist/main.js');
 
 async function start(folder: string): Promise<{ child: ChildProcess; base: string }> {
-  const child = spawn(process.execPath, [main], { env: { ...process.env, FURROW_DATA: folder, FURROW_PORT: '0' }, stdio: ['ignore', 'pipe', 'pipe'] });
+  const child = spawn(process.execPath, [main], {
+    env: { ...process.env, FURROW_DATA: folder, FURROW_PORT: '0' },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
   const base = await new Promise<string>((resolve, reject) => {
     let said = '';
     child.stdout!.on('data', (chunk: Buffer) => {
@@ -35,8 +38,17 @@ it('loses no acknowledged write when it is killed in the middle of a stream of t
     const writer = async (): Promise<void> => {
       for (;;) {
         const name = `Site ${randomUUID()}`;
-        const body = { id: randomUUID(), device: 'test', occurredAt: new Date().toISOString(), payload: { id: randomUUID(), name, zone: 'UTC', hemisphere: 'north' } };
-        const response = await fetch(`${base}/sites`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }).catch(() => null);
+        const body = {
+          id: randomUUID(),
+          device: 'test',
+          occurredAt: new Date().toISOString(),
+          payload: { id: randomUUID(), name, zone: 'UTC', hemisphere: 'north' },
+        };
+        const response = await fetch(`${base}/sites`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify(body),
+        }).catch(() => null);
         if (response?.status !== 201) return;
         acknowledged.push(name);
         if (acknowledged.length === killAt) child.kill('SIGKILL');

@@ -21,17 +21,29 @@ async function main(): Promise<void> {
   const { db } = store;
   await ensureRules(db, clock.now());
   if (process.argv.includes('--demo') && !(await db('sites').first())) await seedDemo(db, clock);
-  const server = makeApp({ db, clock, seed: config.seed, webFolder: config.webFolder, photoFolder: join(config.dataFolder, 'photos'), restore: { store, secret: lock.secret } }).listen(config.port, config.host, (error?: Error) => {
+  const server = makeApp({
+    db,
+    clock,
+    seed: config.seed,
+    webFolder: config.webFolder,
+    photoFolder: join(config.dataFolder, 'photos'),
+    restore: { store, secret: lock.secret },
+  }).listen(config.port, config.host, (error?: Error) => {
     if (error) {
       console.error(`Furrow cannot listen on ${config.host}:${config.port}: ${error.message}`);
       process.exit(1);
     }
     const address = server.address() as { port: number };
-    lock.listening(`http://${config.host === '0.0.0.0' ? '127.0.0.1' : config.host}:${address.port}`);
-    console.log(`Furrow is at http://${config.host === '0.0.0.0' ? 'localhost' : config.host}:${address.port}`);
+    lock.listening(
+      `http://${config.host === '0.0.0.0' ? '127.0.0.1' : config.host}:${address.port}`,
+    );
+    console.log(
+      `Furrow is at http://${config.host === '0.0.0.0' ? 'localhost' : config.host}:${address.port}`,
+    );
   });
   // A copy a day, kept by age; looked after every hour, so that a machine that sleeps gets its copy too.
-  const copy = (): void => void dailyCopy(db, config.dataFolder, clock.now()).catch((error: unknown) => log.error(error));
+  const copy = (): void =>
+    void dailyCopy(db, config.dataFolder, clock.now()).catch((error: unknown) => log.error(error));
   const copies = setInterval(copy, 3_600_000);
   copy();
   let stopping = false;

@@ -3,34 +3,151 @@ import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { ALL_WRITES } from './store/allWrites.js';
 
-const problem = { 'application/problem+json': { schema: z.object({ code: z.string(), detail: z.string(), status: z.int(), path: z.string().optional() }).meta({ id: 'Problem' }) } };
+const problem = {
+  'application/problem+json': {
+    schema: z
+      .object({
+        code: z.string(),
+        detail: z.string(),
+        status: z.int(),
+        path: z.string().optional(),
+      })
+      .meta({ id: 'Problem' }),
+  },
+};
 const READS: Record<string, string> = {
-  '/health': 'Whether the server is ready', '/sites': 'Sites', '/hives': 'Hives as they hang now', '/hives/{id}': 'One hive', '/looks/{id}/faces': 'The cells of both sides of one look', '/photos/{id}': 'A picture', '/rules': 'House rules in force',
-  '/vessels': 'Vessels of the kit', '/jars': 'Kinds of jar', '/harvests': 'Harvests, newest first', '/harvests/{id}': 'One harvest with all that was written about it',
-  '/lots': 'Lots of the book', '/flows': 'Flows of the book', '/book': 'The book with its balance', '/clocks': 'Clocks that run', '/today': 'What is due',
-  '/cutBoards/{id}/template.svg': 'A cutting template as SVG, true size', '/cutBoards/{id}/template.pdf': 'The same on sheets to print', '/cutHistory': 'Everything that lay on the cutting board, with what came of it',
-  '/people': 'Names of those honey went to', '/traces': 'Where a lot came from, or where it is now: lot or code, direction back or forward',
-  '/stock': 'Honey, jars and pieces that stand there now', '/reserves': 'Jars promised', '/seasons': 'Every harvest as seasons count it, estimates beside the scale', '/estimatePairs': 'The last combs weighed, beside what was estimated and guessed', '/questions': 'What cannot all be true in what was written down', '/harvests/{id}/aftercare': 'Wax, rinse and wet gear of a harvest',
-  '/labelSheets': 'Sheets of labels', '/labelDesigns': 'How the household label looks', '/prints': 'The label printer\'s spool', '/prints/{id}.pdf': 'What was printed', '/lots/{id}/label': 'The words and the code of a lot\'s label', '/lots/{id}/labels.pdf': 'Labels of a lot', '/lots/{id}/page.html': 'The page behind a lot\'s code, as one file',
-  '/hives/{id}/card.pdf': 'A card with a code that opens the hive\'s Look', '/hives/{id}/look-sheet.pdf': 'Blank combs to scale for a pencil', '/tables': 'Tables of the household', '/tables/{name}.csv': 'One table as CSV', '/archives/{id}': 'An archive on its way out or in', '/archives/{id}/file': 'An archive that was written',
-  '/journal': 'The last entries, for undo', '/held': 'Late entries that no longer fit', '/instruments/bench-scale': 'A reading of the bench scale', '/instruments/thermometer': 'A reading of the thermometer',
+  '/health': 'Whether the server is ready',
+  '/sites': 'Sites',
+  '/hives': 'Hives as they hang now',
+  '/hives/{id}': 'One hive',
+  '/looks/{id}/faces': 'The cells of both sides of one look',
+  '/photos/{id}': 'A picture',
+  '/rules': 'House rules in force',
+  '/vessels': 'Vessels of the kit',
+  '/jars': 'Kinds of jar',
+  '/harvests': 'Harvests, newest first',
+  '/harvests/{id}': 'One harvest with all that was written about it',
+  '/lots': 'Lots of the book',
+  '/flows': 'Flows of the book',
+  '/book': 'The book with its balance',
+  '/clocks': 'Clocks that run',
+  '/today': 'What is due',
+  '/cutBoards/{id}/template.svg': 'A cutting template as SVG, true size',
+  '/cutBoards/{id}/template.pdf': 'The same on sheets to print',
+  '/cutHistory': 'Everything that lay on the cutting board, with what came of it',
+  '/people': 'Names of those honey went to',
+  '/traces': 'Where a lot came from, or where it is now: lot or code, direction back or forward',
+  '/stock': 'Honey, jars and pieces that stand there now',
+  '/reserves': 'Jars promised',
+  '/seasons': 'Every harvest as seasons count it, estimates beside the scale',
+  '/estimatePairs': 'The last combs weighed, beside what was estimated and guessed',
+  '/questions': 'What cannot all be true in what was written down',
+  '/harvests/{id}/aftercare': 'Wax, rinse and wet gear of a harvest',
+  '/labelSheets': 'Sheets of labels',
+  '/labelDesigns': 'How the household label looks',
+  '/prints': "The label printer's spool",
+  '/prints/{id}.pdf': 'What was printed',
+  '/lots/{id}/label': "The words and the code of a lot's label",
+  '/lots/{id}/labels.pdf': 'Labels of a lot',
+  '/lots/{id}/page.html': "The page behind a lot's code, as one file",
+  '/hives/{id}/card.pdf': "A card with a code that opens the hive's Look",
+  '/hives/{id}/look-sheet.pdf': 'Blank combs to scale for a pencil',
+  '/tables': 'Tables of the household',
+  '/tables/{name}.csv': 'One table as CSV',
+  '/archives/{id}': 'An archive on its way out or in',
+  '/archives/{id}/file': 'An archive that was written',
+  '/journal': 'The last entries, for undo',
+  '/held': 'Late entries that no longer fit',
+  '/instruments/bench-scale': 'A reading of the bench scale',
+  '/instruments/thermometer': 'A reading of the thermometer',
 };
 
 /** The interface described from the schemas themselves. */
 export function openApi(): unknown {
   const paths: ZodOpenApiPathsObject = {};
-  for (const [path, summary] of Object.entries(READS)) paths[`/api/v1${path}`] = { get: { summary, responses: { 200: { description: summary }, 404: { description: 'Not there', content: problem } } } };
-  paths['/api/v1/photos'] = { post: { summary: 'Keep a picture: JPEG, PNG or WebP up to 25 MB as the body, the command in the header x-furrow-command', responses: { 201: { description: 'Kept' }, 200: { description: 'Was kept already' }, 400: { description: 'No picture', content: problem }, 413: { description: 'Too large', content: problem } } } };
-  paths['/api/v1/archives/export'] = { post: { summary: 'Write the whole household as one archive; followed at /archives/{id}', responses: { 202: { description: 'Begun' }, 409: { description: 'Another one is on its way', content: problem } } } };
-  paths['/api/v1/archives/import'] = { post: { summary: 'Look at an archive, the zip as the body: nothing is written', responses: { 202: { description: 'Being read; its preview stands at /archives/{id}' }, 413: { description: 'Too large', content: problem } } } };
-  paths['/api/v1/archives/{id}/apply'] = { post: { summary: 'Take a previewed archive in, all or nothing: conflicts mine or theirs', responses: { 202: { description: 'Begun' }, 409: { description: 'Not looked at yet', content: problem } } } };
+  for (const [path, summary] of Object.entries(READS))
+    paths[`/api/v1${path}`] = {
+      get: {
+        summary,
+        responses: {
+          200: { description: summary },
+          404: { description: 'Not there', content: problem },
+        },
+      },
+    };
+  paths['/api/v1/photos'] = {
+    post: {
+      summary:
+        'Keep a picture: JPEG, PNG or WebP up to 25 MB as the body, the command in the header x-furrow-command',
+      responses: {
+        201: { description: 'Kept' },
+        200: { description: 'Was kept already' },
+        400: { description: 'No picture', content: problem },
+        413: { description: 'Too large', content: problem },
+      },
+    },
+  };
+  paths['/api/v1/archives/export'] = {
+    post: {
+      summary: 'Write the whole household as one archive; followed at /archives/{id}',
+      responses: {
+        202: { description: 'Begun' },
+        409: { description: 'Another one is on its way', content: problem },
+      },
+    },
+  };
+  paths['/api/v1/archives/import'] = {
+    post: {
+      summary: 'Look at an archive, the zip as the body: nothing is written',
+      responses: {
+        202: { description: 'Being read; its preview stands at /archives/{id}' },
+        413: { description: 'Too large', content: problem },
+      },
+    },
+  };
+  paths['/api/v1/archives/{id}/apply'] = {
+    post: {
+      summary: 'Take a previewed archive in, all or nothing: conflicts mine or theirs',
+      responses: {
+        202: { description: 'Begun' },
+        409: { description: 'Not looked at yet', content: problem },
+      },
+    },
+  };
   for (const { method, path, schema } of ALL_WRITES) {
-    const body = z.object({ id: z.uuid(), device: z.string(), person: z.string().optional(), occurredAt: z.iso.datetime(), baseRevision: z.int().optional(), payload: schema });
+    const body = z.object({
+      id: z.uuid(),
+      device: z.string(),
+      person: z.string().optional(),
+      occurredAt: z.iso.datetime(),
+      baseRevision: z.int().optional(),
+      payload: schema,
+    });
     const key = `/api/v1${path.replace(/:(\w+)/g, '{$1}')}`;
-    paths[key] = { ...paths[key], [method]: { requestBody: { content: { 'application/json': { schema: body } } }, responses: { 201: { description: 'Written' }, 200: { description: 'Was written already' }, 400: { description: 'Bad input', content: problem }, 409: { description: 'Does not fit', content: problem } } } };
+    paths[key] = {
+      ...paths[key],
+      [method]: {
+        requestBody: { content: { 'application/json': { schema: body } } },
+        responses: {
+          201: { description: 'Written' },
+          200: { description: 'Was written already' },
+          400: { description: 'Bad input', content: problem },
+          409: { description: 'Does not fit', content: problem },
+        },
+      },
+    };
   }
   for (const { name, summary, input, output } of CALCULATORS.values()) {
-    paths[`/api/v1/calc/${name}`] = { post: { summary, requestBody: { content: { 'application/json': { schema: input } } }, responses: { 200: { description: 'The result', content: { 'application/json': { schema: output } } }, 400: { description: 'Bad input' } } } };
+    paths[`/api/v1/calc/${name}`] = {
+      post: {
+        summary,
+        requestBody: { content: { 'application/json': { schema: input } } },
+        responses: {
+          200: { description: 'The result', content: { 'application/json': { schema: output } } },
+          400: { description: 'Bad input' },
+        },
+      },
+    };
   }
   return createDocument({ openapi: '3.1.1', info: { title: 'Furrow', version: '1' }, paths });
 }

@@ -12,13 +12,23 @@ export class Problem extends Error {
     super(detail);
   }
   toJSON(): Record<string, unknown> {
-    return { type: `about:blank#${this.code}`, title: this.code, status: this.status, code: this.code, detail: this.detail, ...(this.path ? { path: this.path } : {}) };
+    return {
+      type: `about:blank#${this.code}`,
+      title: this.code,
+      status: this.status,
+      code: this.code,
+      detail: this.detail,
+      ...(this.path ? { path: this.path } : {}),
+    };
   }
 }
 
-export const notFound = (what: string): Problem => new Problem(404, 'not-found', `There is no such ${what}.`);
-export const refused = (detail: string, path?: string): Problem => new Problem(400, 'bad-input', detail, path);
-export const conflict = (code: string, detail: string, path?: string): Problem => new Problem(409, code, detail, path);
+export const notFound = (what: string): Problem =>
+  new Problem(404, 'not-found', `There is no such ${what}.`);
+export const refused = (detail: string, path?: string): Problem =>
+  new Problem(400, 'bad-input', detail, path);
+export const conflict = (code: string, detail: string, path?: string): Problem =>
+  new Problem(409, code, detail, path);
 
 /** Turns anything thrown into a problem; the database's own words never leave the server. */
 export function asProblem(error: unknown): Problem {
@@ -27,12 +37,20 @@ export function asProblem(error: unknown): Problem {
   if (error instanceof ZodError) {
     const issue = error.issues[0];
     const path = issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : issue.path;
-    return refused(issue.code === 'unrecognized_keys' ? `"${issue.keys[0]}" is not a field here.` : issue.message, pathText(path));
+    return refused(
+      issue.code === 'unrecognized_keys'
+        ? `"${issue.keys[0]}" is not a field here.`
+        : issue.message,
+      pathText(path),
+    );
   }
   const { type, code } = error as { type?: string; code?: string };
   if (type === 'entity.parse.failed') return refused('This is not readable JSON.');
-  if (type === 'entity.too.large') return new Problem(413, 'too-large', 'This is more text than one entry may hold.');
-  if (code === 'SQLITE_CONSTRAINT_UNIQUE') return conflict('already-there', 'This place or name is taken already.');
-  if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY') return refused('This names something that is not there.');
+  if (type === 'entity.too.large')
+    return new Problem(413, 'too-large', 'This is more text than one entry may hold.');
+  if (code === 'SQLITE_CONSTRAINT_UNIQUE')
+    return conflict('already-there', 'This place or name is taken already.');
+  if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
+    return refused('This names something that is not there.');
   return new Problem(500, 'unexpected', 'This did not work here. Nothing was written.');
 }

@@ -13,10 +13,14 @@ import { batchDetail, batchViews, bookView, currentRules } from './store/views.j
 import { clocks } from './today/clocks.js';
 import { todayLines } from './today/today.js';
 
-const text = (request: Request, key: string): string | null => (typeof request.query[key] === 'string' ? request.query[key] : null);
+const text = (request: Request, key: string): string | null =>
+  typeof request.query[key] === 'string' ? request.query[key] : null;
 
 /** A page of a list: `limit` things after the one whose id is `cursor`; `next` is the cursor of the page after, or null. */
-function page<T extends { id: string }>(request: Request, items: readonly T[]): { items: T[]; next: string | null } {
+function page<T extends { id: string }>(
+  request: Request,
+  items: readonly T[],
+): { items: T[]; next: string | null } {
   const limit = Math.min(1000, Math.max(1, Number(request.query.limit) || 1000));
   const cursor = text(request, 'cursor');
   const from = cursor ? items.findIndex((item) => item.id === cursor) + 1 : 0;
@@ -34,47 +38,144 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
     await db.raw('select 1');
     response.json({ ready: true, now: clock.now().toISOString() });
   });
-  router.get('/sites', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'sites'))));
-  router.get('/hives', async (request, response) => void response.json(page(request, await hiveViews(db))));
-  router.get('/hives/:id', async (request, response) => void response.json(await hiveView(db, request.params.id)));
-  router.get('/looks/:id/faces', async (request, response) => void response.json(await lookFaces(db, request.params.id)));
+  router.get(
+    '/sites',
+    async (request, response) =>
+      void response.json(page(request, await list<{ id: string }>(db, 'sites'))),
+  );
+  router.get(
+    '/hives',
+    async (request, response) => void response.json(page(request, await hiveViews(db))),
+  );
+  router.get(
+    '/hives/:id',
+    async (request, response) => void response.json(await hiveView(db, request.params.id)),
+  );
+  router.get(
+    '/looks/:id/faces',
+    async (request, response) => void response.json(await lookFaces(db, request.params.id)),
+  );
   router.get('/rules', async (_request, response) => void response.json(await currentRules(db)));
-  router.get('/vessels', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'vessels'))));
-  router.get('/jars', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'jarKinds', {}, 'netG'))));
-  router.get('/harvests', async (request, response) => void response.json(page(request, await batchViews(db))));
-  router.get('/harvests/:id', async (request, response) => void response.json(await batchDetail(db, request.params.id)));
-  router.get('/lots', async (request, response) => void response.json(page(request, (await bookView(db)).lots)));
-  router.get('/flows', async (request, response) => void response.json(page(request, (await bookView(db)).flows)));
+  router.get(
+    '/vessels',
+    async (request, response) =>
+      void response.json(page(request, await list<{ id: string }>(db, 'vessels'))),
+  );
+  router.get(
+    '/jars',
+    async (request, response) =>
+      void response.json(page(request, await list<{ id: string }>(db, 'jarKinds', {}, 'netG'))),
+  );
+  router.get(
+    '/harvests',
+    async (request, response) => void response.json(page(request, await batchViews(db))),
+  );
+  router.get(
+    '/harvests/:id',
+    async (request, response) => void response.json(await batchDetail(db, request.params.id)),
+  );
+  router.get(
+    '/lots',
+    async (request, response) => void response.json(page(request, (await bookView(db)).lots)),
+  );
+  router.get(
+    '/flows',
+    async (request, response) => void response.json(page(request, (await bookView(db)).flows)),
+  );
   router.get('/book', async (_request, response) => void response.json(await bookView(db)));
-  router.get('/clocks', async (_request, response) => void response.json({ now: clock.now().toISOString(), speed: clock.speed ?? 1, set: clock.set ?? false, items: await clocks(db, clock.now()) }));
-  router.get('/today', async (_request, response) => void response.json({ now: clock.now().toISOString(), items: await todayLines(db, clock.now()) }));
-  router.get('/held', async (_request, response) => void response.json({ items: await db('heldCommands').orderBy('recordedAt') }));
+  router.get(
+    '/clocks',
+    async (_request, response) =>
+      void response.json({
+        now: clock.now().toISOString(),
+        speed: clock.speed ?? 1,
+        set: clock.set ?? false,
+        items: await clocks(db, clock.now()),
+      }),
+  );
+  router.get(
+    '/today',
+    async (_request, response) =>
+      void response.json({
+        now: clock.now().toISOString(),
+        items: await todayLines(db, clock.now()),
+      }),
+  );
+  router.get(
+    '/held',
+    async (_request, response) =>
+      void response.json({ items: await db('heldCommands').orderBy('recordedAt') }),
+  );
   router.get('/journal', async (_request, response) => {
     const rows = await db('commands').whereNull('undoes').orderBy('sequence', 'desc').limit(30);
-    response.json({ items: rows.map((r) => ({ commandId: r.id, kind: r.route, sentence: r.sentence, occurredAt: r.occurredAt, recordedAt: r.recordedAt, undoneBy: r.undoneBy })) });
+    response.json({
+      items: rows.map((r) => ({
+        commandId: r.id,
+        kind: r.route,
+        sentence: r.sentence,
+        occurredAt: r.occurredAt,
+        recordedAt: r.recordedAt,
+        undoneBy: r.undoneBy,
+      })),
+    });
   });
   router.get('/guesses', async (_request, response) => {
     // Every guess with what the scale then said, so that a person's own bias is learned over all harvests.
-    const takes = await list<{ id: string; guessG: number | null; netG: number | null; byBox: boolean; batchId: string }>(db, 'takes', {}, 'occurredAt');
-    const boxG = (batchId: string): number => takes.filter((t) => t.batchId === batchId && t.byBox).reduce((sum, t) => sum + (t.netG ?? 0), 0);
-    response.json({ items: takes.filter((t) => t.guessG && t.netG).map((t) => ({ guess: t.guessG, weighed: t.byBox ? boxG(t.batchId) : t.netG })) });
+    const takes = await list<{
+      id: string;
+      guessG: number | null;
+      netG: number | null;
+      byBox: boolean;
+      batchId: string;
+    }>(db, 'takes', {}, 'occurredAt');
+    const boxG = (batchId: string): number =>
+      takes
+        .filter((t) => t.batchId === batchId && t.byBox)
+        .reduce((sum, t) => sum + (t.netG ?? 0), 0);
+    response.json({
+      items: takes
+        .filter((t) => t.guessG && t.netG)
+        .map((t) => ({ guess: t.guessG, weighed: t.byBox ? boxG(t.batchId) : t.netG })),
+    });
   });
   router.get('/runs', async (_request, response) => void response.json(await householdRuns(db)));
-  router.get('/sites/:id/weather', async (request, response) => void response.json(await siteWeather(db, weather, request.params.id, clock.now())));
-  router.get('/gear', async (request, response) => void response.json(page(request, await list<{ id: string }>(db, 'gear', {}, 'name'))));
-  router.get('/plans', async (_request, response) => void response.json(await openPlans(db, clock.now())));
+  router.get(
+    '/sites/:id/weather',
+    async (request, response) =>
+      void response.json(await siteWeather(db, weather, request.params.id, clock.now())),
+  );
+  router.get(
+    '/gear',
+    async (request, response) =>
+      void response.json(page(request, await list<{ id: string }>(db, 'gear', {}, 'name'))),
+  );
+  router.get(
+    '/plans',
+    async (_request, response) => void response.json(await openPlans(db, clock.now())),
+  );
   router.get('/plans/timetable.ics', async (request, response) => {
     const { day } = await plannedDay(db, weather, clock.now());
     const only = text(request, 'harvest');
     const steps = day.steps.filter((step) => !only || step.harvestId === only);
     if (!steps.length) throw refused('This harvest has no day planned yet.');
     const names = [...new Set(steps.map((step) => step.harvestName))].join(', ');
-    response.type('text/calendar').attachment(`furrow-${steps[0].startsAt.slice(0, 10)}.ics`).send(timetableCalendar(`Harvest ${names}`, steps, new Map(day.harvests.map((h) => [h.id, h.cautions]))));
+    response
+      .type('text/calendar')
+      .attachment(`furrow-${steps[0].startsAt.slice(0, 10)}.ics`)
+      .send(
+        timetableCalendar(
+          `Harvest ${names}`,
+          steps,
+          new Map(day.harvests.map((h) => [h.id, h.cautions])),
+        ),
+      );
   });
   router.get('/plans/sheet.pdf', async (_request, response) => {
     const { day } = await plannedDay(db, weather, clock.now());
     if (!day.steps.length) throw refused('No day is planned yet.');
-    response.type('application/pdf').setHeader('Content-Disposition', 'inline; filename="furrow-plan.pdf"');
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', 'inline; filename="furrow-plan.pdf"');
     response.send(Buffer.from(await sheetPdf(day, day.harvests[0].detail.batch.zone)));
   });
   return router;

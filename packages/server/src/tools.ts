@@ -8,7 +8,10 @@ import { runningServer, takeLock } from './store/lock.js';
 
 /** Backup and restore from the command line. A backup may run beside the server; a restore asks the running server, or takes the lock itself. */
 async function main([command, file]: string[]): Promise<void> {
-  const { dataFolder } = readConfig(process.env, fileURLToPath(new URL('../../..', import.meta.url)));
+  const { dataFolder } = readConfig(
+    process.env,
+    fileURLToPath(new URL('../../..', import.meta.url)),
+  );
   const database = join(dataFolder, 'furrow.db');
   if (!file) throw new Error(`Name a file: node furrow.mjs ${command} FILE`);
   const target = resolve(file);
@@ -36,7 +39,9 @@ async function main([command, file]: string[]): Promise<void> {
         release();
       }
     }
-    console.log(`Restored from ${target}. What was there before is kept as furrow.db.before-restore.`);
+    console.log(
+      `Restored from ${target}. What was there before is kept as furrow.db.before-restore.`,
+    );
     return;
   }
   throw new Error(`Unknown command ${command}.`);
@@ -46,11 +51,22 @@ async function main([command, file]: string[]): Promise<void> {
 async function askServer(server: { url: string; secret: string }, path: string): Promise<void> {
   let response: Response;
   try {
-    response = await fetch(`${server.url}/api/v1/restore`, { method: 'POST', headers: { 'Content-Type': 'application/json', 'x-furrow-secret': server.secret }, body: JSON.stringify({ path }) });
+    response = await fetch(`${server.url}/api/v1/restore`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', 'x-furrow-secret': server.secret },
+      body: JSON.stringify({ path }),
+    });
   } catch (error) {
-    throw new Error('Furrow runs on this data folder but did not answer. Stop it first. Nothing was changed.', { cause: error });
+    throw new Error(
+      'Furrow runs on this data folder but did not answer. Stop it first. Nothing was changed.',
+      { cause: error },
+    );
   }
-  if (!response.ok) throw new Error(((await response.json().catch(() => null)) as { detail?: string } | null)?.detail ?? 'The running Furrow refused. Nothing was changed.');
+  if (!response.ok)
+    throw new Error(
+      ((await response.json().catch(() => null)) as { detail?: string } | null)?.detail ??
+        'The running Furrow refused. Nothing was changed.',
+    );
 }
 
 main(process.argv.slice(2)).catch((error: Error) => {

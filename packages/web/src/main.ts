@@ -9,10 +9,17 @@ import App from './App.vue';
 import { router } from './router.js';
 import { furrowPreset } from './theme/preset.js';
 
-const queryClient = new QueryClient({ defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } } });
+const queryClient = new QueryClient({
+  defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
+});
 createApp(App)
   .use(createPinia())
   .use(router)
   .use(VueQueryPlugin, { queryClient })
-  .use(PrimeVue, { theme: { preset: furrowPreset, options: { darkModeSelector: '.sun', cssLayer: { name: 'primevue', order: 'primevue' } } } })
+  .use(PrimeVue, {
+    theme: {
+      preset: furrowPreset,
+      options: { darkModeSelector: '.sun', cssLayer: { name: 'primevue', order: 'primevue' } },
+    },
+  })
   .mount('#app');

@@ -4,18 +4,46 @@ import { placeLabel } from '../hive/kinds.js';
 /** What was written down, as far as it can contradict itself. */
 export interface Written {
   hives: readonly { id: string; name: string; siteName: string; followerAfterBar: number | null }[];
-  batches: readonly { id: string; hiveId: string; hiveName: string; date: string; combIds: readonly string[] }[];
+  batches: readonly {
+    id: string;
+    hiveId: string;
+    hiveName: string;
+    date: string;
+    combIds: readonly string[];
+  }[];
   /** Calendar dates of looks in the hive's zone. */
   looks: readonly { combId: string; date: string }[];
-  takes: readonly { batchId: string; combId: string; outcome: string; date: string; inPlace: boolean }[];
+  takes: readonly {
+    batchId: string;
+    combId: string;
+    outcome: string;
+    date: string;
+    inPlace: boolean;
+  }[];
   /** Combs that hang in a hive now, with their place. */
   hanging: readonly { combId: string; hiveId: string; hiveName: string; slot: number }[];
   /** Combs that lie on a cutting board that is not cleared. */
   onBoard: readonly { combId: string; batchId: string; hiveName: string }[];
 }
-export interface Contradiction { id: string; code: 'harvest-before-look' | 'look-after-taken' | 'comb-in-two-places' | 'hive-named-twice' | 'board-in-and-out'; sentence: string; hiveId: string | null; batchId: string | null }
+export interface Contradiction {
+  id: string;
+  code:
+    | 'harvest-before-look'
+    | 'look-after-taken'
+    | 'comb-in-two-places'
+    | 'hive-named-twice'
+    | 'board-in-and-out';
+  sentence: string;
+  hiveId: string | null;
+  batchId: string | null;
+}
 
-const plain = (name: string): string => name.normalize('NFD').replace(/[\u0300-\u036f]/g, '').toLowerCase().replace(/[^a-z0-9]/g, '');
+const plain = (name: string): string =>
+  name
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]/g, '');
 const GONE = new Set(['taken', 'broke', 'fell']);
 
 /**
@@ -26,33 +54,95 @@ const GONE = new Set(['taken', 'broke', 'fell']);
 export function contradictions(w: Written): Contradiction[] {
   const found: Contradiction[] = [];
   const firstLook = new Map<string, string>();
-  for (const l of w.looks) if (!firstLook.has(l.combId) || l.date < firstLook.get(l.combId)!) firstLook.set(l.combId, l.date);
+  for (const l of w.looks)
+    if (!firstLook.has(l.combId) || l.date < firstLook.get(l.combId)!)
+      firstLook.set(l.combId, l.date);
   for (const b of w.batches) {
-    const late = b.combIds.map((c) => firstLook.get(c)).filter((d): d is string => d !== undefined && d > b.date).sort()[0];
-    if (late) found.push({ id: `look-${b.id}`, code: 'harvest-before-look', hiveId: b.hiveId, batchId: b.id, sentence: `${b.hiveName} was harvested on ${dateWords(b.date)}, but its comb was first looked at on ${dateWords(late)}. Which date is right?` });
+    const late = b.combIds
+      .map((c) => firstLook.get(c))
+      .filter((d): d is string => d !== undefined && d > b.date)
+      .sort()[0];
+    if (late)
+      found.push({
+        id: `look-${b.id}`,
+        code: 'harvest-before-look',
+        hiveId: b.hiveId,
+        batchId: b.id,
+        sentence: `${b.hiveName} was harvested on ${dateWords(b.date)}, but its comb was first looked at on ${dateWords(late)}. Which date is right?`,
+      });
   }
   const gone = w.takes.filter((t) => GONE.has(t.outcome) && !t.inPlace);
   const takenOn = new Map<string, { batchId: string; date: string }[]>();
-  for (const t of gone) takenOn.set(t.combId, [...(takenOn.get(t.combId) ?? []), { batchId: t.batchId, date: t.date }]);
+  for (const t of gone)
+    takenOn.set(t.combId, [...(takenOn.get(t.combId) ?? []), { batchId: t.batchId, date: t.date }]);
   for (const [combId, takes] of takenOn) {
     const batch = w.batches.find((b) => b.id === takes[0].batchId);
-    if (takes.length > 1) found.push({ id: `twice-${combId}`, code: 'comb-in-two-places', hiveId: batch?.hiveId ?? null, batchId: takes[1].batchId, sentence: `One comb of ${batch?.hiveName ?? 'a hive'} was taken on ${dateWords(takes[0].date)} and again on ${dateWords(takes[1].date)}. Which of them was it?` });
+    if (takes.length > 1)
+      found.push({
+        id: `twice-${combId}`,
+        code: 'comb-in-two-places',
+        hiveId: batch?.hiveId ?? null,
+        batchId: takes[1].batchId,
+        sentence: `One comb of ${batch?.hiveName ?? 'a hive'} was taken on ${dateWords(takes[0].date)} and again on ${dateWords(takes[1].date)}. Which of them was it?`,
+      });
     const there = w.hanging.find((h) => h.combId === combId);
-    if (there) found.push({ id: `hangs-${combId}`, code: 'comb-in-two-places', hiveId: there.hiveId, batchId: takes[0].batchId, sentence: `Comb ${placeLabel(there.slot)} of ${there.hiveName} was taken on ${dateWords(takes[0].date)} and still hangs in the hive. Where is it?` });
-    const after = w.looks.filter((l) => l.combId === combId && l.date > takes[0].date).map((l) => l.date).sort()[0];
-    if (after) found.push({ id: `after-${combId}`, code: 'look-after-taken', hiveId: batch?.hiveId ?? null, batchId: takes[0].batchId, sentence: `A comb of ${batch?.hiveName ?? 'a hive'} was taken on ${dateWords(takes[0].date)} and looked at on ${dateWords(after)}. Was it another comb?` });
+    if (there)
+      found.push({
+        id: `hangs-${combId}`,
+        code: 'comb-in-two-places',
+        hiveId: there.hiveId,
+        batchId: takes[0].batchId,
+        sentence: `Comb ${placeLabel(there.slot)} of ${there.hiveName} was taken on ${dateWords(takes[0].date)} and still hangs in the hive. Where is it?`,
+      });
+    const after = w.looks
+      .filter((l) => l.combId === combId && l.date > takes[0].date)
+      .map((l) => l.date)
+      .sort()[0];
+    if (after)
+      found.push({
+        id: `after-${combId}`,
+        code: 'look-after-taken',
+        hiveId: batch?.hiveId ?? null,
+        batchId: takes[0].batchId,
+        sentence: `A comb of ${batch?.hiveName ?? 'a hive'} was taken on ${dateWords(takes[0].date)} and looked at on ${dateWords(after)}. Was it another comb?`,
+      });
   }
   const named = new Map<string, Written['hives'][number][]>();
   for (const h of w.hives) named.set(plain(h.name), [...(named.get(plain(h.name)) ?? []), h]);
-  for (const [name, same] of named) if (same.length > 1) found.push({ id: `name-${name}-${same.length}`, code: 'hive-named-twice', hiveId: same[1].id, batchId: null, sentence: `${same.map((h) => `“${h.name}” at ${h.siteName}`).join(' and ')}: two hives, or one written down twice?` });
+  for (const [name, same] of named)
+    if (same.length > 1)
+      found.push({
+        id: `name-${name}-${same.length}`,
+        code: 'hive-named-twice',
+        hiveId: same[1].id,
+        batchId: null,
+        sentence: `${same.map((h) => `“${h.name}” at ${h.siteName}`).join(' and ')}: two hives, or one written down twice?`,
+      });
   for (const h of w.hives) {
     if (h.followerAfterBar === null) continue;
-    const behind = w.hanging.filter((c) => c.hiveId === h.id && c.slot > h.followerAfterBar!).map((c) => c.slot).sort((a, b) => a - b);
-    if (behind.length) found.push({ id: `board-${h.id}-${behind.join('-')}`, code: 'board-in-and-out', hiveId: h.id, batchId: null, sentence: `The follower board of ${h.name} stands behind bar ${h.followerAfterBar}, but comb hangs on ${behind.length === 1 ? 'bar' : 'bars'} ${behind.join(', ')} behind it. Is the board in or out?` });
+    const behind = w.hanging
+      .filter((c) => c.hiveId === h.id && c.slot > h.followerAfterBar!)
+      .map((c) => c.slot)
+      .sort((a, b) => a - b);
+    if (behind.length)
+      found.push({
+        id: `board-${h.id}-${behind.join('-')}`,
+        code: 'board-in-and-out',
+        hiveId: h.id,
+        batchId: null,
+        sentence: `The follower board of ${h.name} stands behind bar ${h.followerAfterBar}, but comb hangs on ${behind.length === 1 ? 'bar' : 'bars'} ${behind.join(', ')} behind it. Is the board in or out?`,
+      });
   }
   for (const c of w.onBoard) {
     const there = w.hanging.find((h) => h.combId === c.combId);
-    if (there) found.push({ id: `cut-${c.combId}`, code: 'board-in-and-out', hiveId: there.hiveId, batchId: c.batchId, sentence: `Comb ${placeLabel(there.slot)} of ${c.hiveName} lies on the cutting board and hangs in the hive. Is it in or out?` });
+    if (there)
+      found.push({
+        id: `cut-${c.combId}`,
+        code: 'board-in-and-out',
+        hiveId: there.hiveId,
+        batchId: c.batchId,
+        sentence: `Comb ${placeLabel(there.slot)} of ${c.hiveName} lies on the cutting board and hangs in the hive. Is it in or out?`,
+      });
   }
   return found;
 }

@@ -22,11 +22,30 @@ export interface FeedQuestion {
 export function mayFeed(q: FeedQuestion): { may: boolean; reason: string } {
   const no = (reason: string): { may: boolean; reason: string } => ({ may: false, reason });
   if (!q.origins.length) return no('Nothing is known of where this honey is from: it is not fed.');
-  if (q.origins.some((o) => o === null)) return no('Part of it came from outside the book: unknown honey is not fed.');
-  if (q.origins.some((o) => o !== q.toHiveId)) return no(`It holds honey of other hives too: it is fed to none. Only the one colony it all came from may get it back.`);
-  if (q.dead) return no(`The colony of ${q.toHiveName} is gone: its honey is fed to no other until an inspector or a laboratory has spoken.`);
-  if (!q.broodCheck) return no(`Nobody has written down a look at the brood of ${q.toHiveName}. Look first.`);
-  if (q.broodCheck.result !== 'healthy') return no(q.broodCheck.result === 'sick' ? `The brood of ${q.toHiveName} looked sick: nothing is fed back. Ask the bee inspector.` : `Nobody was sure of the brood of ${q.toHiveName}: look again first.`);
-  if (addDays(q.broodCheck.on, BROOD_CHECK_DAYS) < q.date) return no(`The last look at the brood of ${q.toHiveName} was on ${dateWords(q.broodCheck.on)}, more than ${BROOD_CHECK_DAYS} days before: look again first.`);
-  return { may: true, reason: `All of it is from ${q.toHiveName}; its brood looked healthy on ${dateWords(q.broodCheck.on)}. Inside the hive, in the evening, and ask what your local rules say.` };
+  if (q.origins.some((o) => o === null))
+    return no('Part of it came from outside the book: unknown honey is not fed.');
+  if (q.origins.some((o) => o !== q.toHiveId))
+    return no(
+      `It holds honey of other hives too: it is fed to none. Only the one colony it all came from may get it back.`,
+    );
+  if (q.dead)
+    return no(
+      `The colony of ${q.toHiveName} is gone: its honey is fed to no other until an inspector or a laboratory has spoken.`,
+    );
+  if (!q.broodCheck)
+    return no(`Nobody has written down a look at the brood of ${q.toHiveName}. Look first.`);
+  if (q.broodCheck.result !== 'healthy')
+    return no(
+      q.broodCheck.result === 'sick'
+        ? `The brood of ${q.toHiveName} looked sick: nothing is fed back. Ask the bee inspector.`
+        : `Nobody was sure of the brood of ${q.toHiveName}: look again first.`,
+    );
+  if (addDays(q.broodCheck.on, BROOD_CHECK_DAYS) < q.date)
+    return no(
+      `The last look at the brood of ${q.toHiveName} was on ${dateWords(q.broodCheck.on)}, more than ${BROOD_CHECK_DAYS} days before: look again first.`,
+    );
+  return {
+    may: true,
+    reason: `All of it is from ${q.toHiveName}; its brood looked healthy on ${dateWords(q.broodCheck.on)}. Inside the hive, in the evening, and ask what your local rules say.`,
+  };
 }

@@ -5,18 +5,29 @@ export interface LotTraceInput extends BookInput {
   lot: string;
   direction: 'back' | 'forward';
 }
-export interface TraceShare { lot: string; g: number; share: number }
+export interface TraceShare {
+  lot: string;
+  g: number;
+  share: number;
+}
 /** Grams by tag: what a mass is made of. */
 type Make = Map<string, number>;
 
 const add = (into: Make, make: Make, factor: number): void => {
   if (factor !== 0) for (const [tag, g] of make) into.set(tag, (into.get(tag) ?? 0) + g * factor);
 };
-const scaled = (make: Make, factor: number): Make => new Map([...make].map(([tag, g]) => [tag, g * factor]));
-const total = (make: Make): number => { let sum = 0; for (const g of make.values()) sum += g; return sum; };
+const scaled = (make: Make, factor: number): Make =>
+  new Map([...make].map(([tag, g]) => [tag, g * factor]));
+const total = (make: Make): number => {
+  let sum = 0;
+  for (const g of make.values()) sum += g;
+  return sum;
+};
 
 /** What happens in the book at one instant: inflows mix first, then everything that leaves has that make-up. */
-interface Instant { flows: BookFlow[] }
+interface Instant {
+  flows: BookFlow[];
+}
 
 /** Flows that may matter for a trace: all that lead to the lot, or all that can carry from it. */
 function reach(flows: readonly BookFlow[], lot: string, direction: 'back' | 'forward'): BookFlow[] {
@@ -29,7 +40,12 @@ function reach(flows: readonly BookFlow[], lot: string, direction: 'back' | 'for
   }
   const seen = new Set([lot]);
   const queue = [lot];
-  for (let head = 0; head < queue.length; head++) for (const end of next.get(queue[head]) ?? []) if (end !== 'outside' && end !== 'loss' && !seen.has(end)) { seen.add(end); queue.push(end); }
+  for (let head = 0; head < queue.length; head++)
+    for (const end of next.get(queue[head]) ?? [])
+      if (end !== 'outside' && end !== 'loss' && !seen.has(end)) {
+        seen.add(end);
+        queue.push(end);
+      }
   return flows.filter((f) => seen.has(f.from) || seen.has(f.to));
 }
 
@@ -49,8 +65,16 @@ function instantsOf(flows: readonly BookFlow[]): Instant[] {
  * of their flows; where they run in a circle, the make-ups of the circle are solved together, and what then belongs to
  * nobody (a circle with nothing in it) carries the lot's own tag.
  */
-function mixed(lots: readonly string[], held: ReadonlyMap<string, Make>, flows: readonly BookFlow[], entering: (flow: BookFlow) => Make, ownTag: (lot: string) => string | null): Map<string, Make> {
-  const volume = new Map(lots.map((lot) => [lot, total(held.get(lot) ?? new Map<string, number>())]));
+function mixed(
+  lots: readonly string[],
+  held: ReadonlyMap<string, Make>,
+  flows: readonly BookFlow[],
+  entering: (flow: BookFlow) => Make,
+  ownTag: (lot: string) => string | null,
+): Map<string, Make> {
+  const volume = new Map(
+    lots.map((lot) => [lot, total(held.get(lot) ?? new Map<string, number>())]),
+  );
   const drawn = new Map<string, number>();
   for (const f of flows) {
     if (volume.has(f.to)) volume.set(f.to, volume.get(f.to)! + f.g);
@@ -58,7 +82,8 @@ function mixed(lots: readonly string[], held: ReadonlyMap<string, Make>, flows: 
   }
   const between = flows.filter((f) => volume.has(f.from) && volume.has(f.to));
   const content = new Map<string, Make>(lots.map((lot) => [lot, new Map(held.get(lot) ?? [])]));
-  for (const f of flows) if (volume.has(f.to) && !volume.has(f.from)) add(content.get(f.to)!, entering(f), 1);
+  for (const f of flows)
+    if (volume.has(f.to) && !volume.has(f.from)) add(content.get(f.to)!, entering(f), 1);
   const waiting = new Map(lots.map((lot) => [lot, between.filter((f) => f.to === lot).length]));
   const ready = lots.filter((lot) => waiting.get(lot) === 0);
   const done = new Set<string>();
@@ -85,10 +110,19 @@ function mixed(lots: readonly string[], held: ReadonlyMap<string, Make>, flows: 
 }
 
 /** Make-ups of lots that feed each other at one instant: Gaussian elimination over the lots, the make-ups as right sides. */
-function solveCircle(circle: readonly string[], flows: readonly BookFlow[], volume: ReadonlyMap<string, number>, drawn: ReadonlyMap<string, number>, content: Map<string, Make>, ownTag: (lot: string) => string | null): void {
+function solveCircle(
+  circle: readonly string[],
+  flows: readonly BookFlow[],
+  volume: ReadonlyMap<string, number>,
+  drawn: ReadonlyMap<string, number>,
+  content: Map<string, Make>,
+  ownTag: (lot: string) => string | null,
+): void {
   const n = circle.length;
   const index = new Map(circle.map((lot, i) => [lot, i]));
-  const a = Array.from({ length: n }, (_, i) => Float64Array.from({ length: n }, (_x, j) => (i === j ? 1 : 0)));
+  const a = Array.from({ length: n }, (_, i) =>
+    Float64Array.from({ length: n }, (_x, j) => (i === j ? 1 : 0)),
+  );
   const right = circle.map((lot) => new Map(content.get(lot)));
   for (const f of flows) {
     const [i, j] = [index.get(f.to), index.get(f.from)];
@@ -100,7 +134,11 @@ function solveCircle(circle: readonly string[], flows: readonly BookFlow[], volu
   }
   for (let k = 0; k < n; k++) {
     // A circle that nothing entered has no make-up of its own: it is filled up below.
-    if (Math.abs(a[k][k]) < 1e-12) { a[k].fill(0); a[k][k] = 1; right[k] = new Map(); }
+    if (Math.abs(a[k][k]) < 1e-12) {
+      a[k].fill(0);
+      a[k][k] = 1;
+      right[k] = new Map();
+    }
     for (let i = 0; i < n; i++) {
       if (i === k || a[i][k] === 0) continue;
       const factor = a[i][k] / a[k][k];
@@ -112,7 +150,8 @@ function solveCircle(circle: readonly string[], flows: readonly BookFlow[], volu
     const make = scaled(right[i], 1 / a[i][i]);
     const missing = volume.get(lot)! - total(make);
     const tag = ownTag(lot);
-    if (missing > 1e-9 * Math.max(1, volume.get(lot)!) && tag !== null) make.set(tag, (make.get(tag) ?? 0) + missing);
+    if (missing > 1e-9 * Math.max(1, volume.get(lot)!) && tag !== null)
+      make.set(tag, (make.get(tag) ?? 0) + missing);
     content.set(lot, make);
   });
 }
@@ -128,7 +167,8 @@ function solveCircle(circle: readonly string[], flows: readonly BookFlow[], volu
 export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
   const { lot: traced, direction } = input;
   const all = flowsInForce(input.flows).filter((f) => f.g > 0);
-  if (!input.lots.some((l) => l.id === traced)) throw new BadInput(`There is no lot "${traced}" in this book.`, 'lot');
+  if (!input.lots.some((l) => l.id === traced))
+    throw new BadInput(`There is no lot "${traced}" in this book.`, 'lot');
   const flows = reach(all, traced, direction);
   const back = direction === 'back';
   const DYE = 'dye';
@@ -136,28 +176,41 @@ export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
   // Back: a lot's own tag is its name. Forward: only what passes through the traced lot is dyed.
   const tagOf = (lot: string): string => (back ? lot : lot === traced ? DYE : PLAIN);
   const held = new Map<string, Make>();
-  for (const l of input.lots) if ((l.openingG ?? 0) > 0) held.set(l.id, new Map([[tagOf(l.id), l.openingG!]]));
+  for (const l of input.lots)
+    if ((l.openingG ?? 0) > 0) held.set(l.id, new Map([[tagOf(l.id), l.openingG!]]));
   const answer: Make = new Map();
   if (back) add(answer, held.get(traced) ?? new Map(), 1);
   const away = new Map<string, number>();
   for (const { flows: now } of instantsOf(flows)) {
-    const lots = [...new Set(now.flatMap((f) => [f.from, f.to]))].filter((id) => id !== 'outside' && id !== 'loss');
+    const lots = [...new Set(now.flatMap((f) => [f.from, f.to]))].filter(
+      (id) => id !== 'outside' && id !== 'loss',
+    );
     const entering = (f: BookFlow): Make => new Map([[tagOf(f.to), f.g]]);
     const content = mixed(lots, held, now, entering, tagOf);
     // Dye is put in as mass comes into the traced lot: from then on all of it is dyed.
-    if (!back && content.has(traced)) content.set(traced, new Map([[DYE, total(content.get(traced)!)]]));
+    if (!back && content.has(traced))
+      content.set(traced, new Map([[DYE, total(content.get(traced)!)]]));
     const drawn = new Map<string, number>();
     for (const f of now) drawn.set(f.from, (drawn.get(f.from) ?? 0) + f.g);
-    const perGram = new Map(lots.map((id) => {
-      const [v, d] = [total(content.get(id)!), drawn.get(id) ?? 0];
-      const make = scaled(content.get(id)!, v > 0 ? 1 / Math.max(v, d) : 0);
-      if (d > v) make.set(tagOf(id), (make.get(tagOf(id)) ?? 0) + (d - v) / d);
-      return [id, make] as const;
-    }));
-    if (!back && content.has(traced)) redye(lots, now, traced, held, content, perGram, drawn, tagOf, DYE);
+    const perGram = new Map(
+      lots.map((id) => {
+        const [v, d] = [total(content.get(id)!), drawn.get(id) ?? 0];
+        const make = scaled(content.get(id)!, v > 0 ? 1 / Math.max(v, d) : 0);
+        if (d > v) make.set(tagOf(id), (make.get(tagOf(id)) ?? 0) + (d - v) / d);
+        return [id, make] as const;
+      }),
+    );
+    if (!back && content.has(traced))
+      redye(lots, now, traced, held, content, perGram, drawn, tagOf, DYE);
     for (const f of now) {
-      if (back && f.to === traced) add(answer, f.from === 'outside' ? entering(f) : perGram.get(f.from)!, f.from === 'outside' ? 1 : f.g);
-      if (!back && (f.to === 'outside' || f.to === 'loss') && f.from !== 'outside') away.set(f.to, (away.get(f.to) ?? 0) + f.g * (perGram.get(f.from)!.get(DYE) ?? 0));
+      if (back && f.to === traced)
+        add(
+          answer,
+          f.from === 'outside' ? entering(f) : perGram.get(f.from)!,
+          f.from === 'outside' ? 1 : f.g,
+        );
+      if (!back && (f.to === 'outside' || f.to === 'loss') && f.from !== 'outside')
+        away.set(f.to, (away.get(f.to) ?? 0) + f.g * (perGram.get(f.from)!.get(DYE) ?? 0));
     }
     for (const id of lots) {
       const v = total(content.get(id)!);
@@ -166,11 +219,17 @@ export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
     }
   }
   if (!back) {
-    for (const [id, make] of held) { const g = make.get(DYE) ?? 0; if (g > 0) answer.set(id, g); }
+    for (const [id, make] of held) {
+      const g = make.get(DYE) ?? 0;
+      if (g > 0) answer.set(id, g);
+    }
     for (const [end, g] of away) if (g > 0) answer.set(end, g);
   }
   const sum = total(answer);
-  const shares = [...answer].filter(([, g]) => g > 1e-9 * Math.max(1, sum)).map(([lot, g]) => ({ lot, g, share: g / sum })).sort((a, b) => b.g - a.g || a.lot.localeCompare(b.lot));
+  const shares = [...answer]
+    .filter(([, g]) => g > 1e-9 * Math.max(1, sum))
+    .map(([lot, g]) => ({ lot, g, share: g / sum }))
+    .sort((a, b) => b.g - a.g || a.lot.localeCompare(b.lot));
   return { shares };
 }
 
@@ -178,9 +237,25 @@ export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
  * Within one instant what leaves the traced lot is dyed wholly, also on its way through others at that same instant:
  * the mixing is done again with the traced lot's flows entering from outside as dye.
  */
-function redye(lots: readonly string[], flows: readonly BookFlow[], traced: string, held: ReadonlyMap<string, Make>, content: Map<string, Make>, perGram: Map<string, Make>, drawn: ReadonlyMap<string, number>, tagOf: (lot: string) => string, dye: string): void {
+function redye(
+  lots: readonly string[],
+  flows: readonly BookFlow[],
+  traced: string,
+  held: ReadonlyMap<string, Make>,
+  content: Map<string, Make>,
+  perGram: Map<string, Make>,
+  drawn: ReadonlyMap<string, number>,
+  tagOf: (lot: string) => string,
+  dye: string,
+): void {
   const others = lots.filter((id) => id !== traced);
-  const again = mixed(others, held, flows.filter((f) => others.includes(f.to) || others.includes(f.from)), (f) => new Map([[f.from === traced ? dye : tagOf(f.to), f.g]]), tagOf);
+  const again = mixed(
+    others,
+    held,
+    flows.filter((f) => others.includes(f.to) || others.includes(f.from)),
+    (f) => new Map([[f.from === traced ? dye : tagOf(f.to), f.g]]),
+    tagOf,
+  );
   for (const id of others) {
     content.set(id, again.get(id)!);
     const [v, d] = [total(again.get(id)!), drawn.get(id) ?? 0];

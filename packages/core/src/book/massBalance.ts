@@ -35,19 +35,27 @@ export interface MassBalance {
  * void of an unknown flow, of itself or of another void, for from = to, and for a flow that touches no lot.
  */
 export function flowsInForce(flows: readonly BookFlow[]): BookFlow[] {
-  const byId = new Map(flows.flatMap((flow) => (flow.id === undefined ? [] : [[flow.id, flow] as const])));
+  const byId = new Map(
+    flows.flatMap((flow) => (flow.id === undefined ? [] : [[flow.id, flow] as const])),
+  );
   const voided = new Set<string>();
   flows.forEach((flow, i) => {
-    if (flow.from === flow.to) throw new BadInput('A flow goes from one place to another.', `flows[${i}].to`);
-    if (flow.from === 'outside' && (flow.to === 'outside' || flow.to === 'loss')) throw new BadInput('A flow touches at least one lot.', `flows[${i}]`);
+    if (flow.from === flow.to)
+      throw new BadInput('A flow goes from one place to another.', `flows[${i}].to`);
+    if (flow.from === 'outside' && (flow.to === 'outside' || flow.to === 'loss'))
+      throw new BadInput('A flow touches at least one lot.', `flows[${i}]`);
     if (flow.voids === undefined) return;
     const target = byId.get(flow.voids);
-    if (!target) throw new BadInput(`There is no flow "${flow.voids}" to void.`, `flows[${i}].voids`);
+    if (!target)
+      throw new BadInput(`There is no flow "${flow.voids}" to void.`, `flows[${i}].voids`);
     if (target === flow) throw new BadInput('A flow cannot void itself.', `flows[${i}].voids`);
-    if (target.voids !== undefined) throw new BadInput('A void cannot be voided: write the flow again.', `flows[${i}].voids`);
+    if (target.voids !== undefined)
+      throw new BadInput('A void cannot be voided: write the flow again.', `flows[${i}].voids`);
     voided.add(flow.voids);
   });
-  return flows.filter((flow) => flow.voids === undefined && !(flow.id !== undefined && voided.has(flow.id)));
+  return flows.filter(
+    (flow) => flow.voids === undefined && !(flow.id !== undefined && voided.has(flow.id)),
+  );
 }
 
 /**
@@ -58,28 +66,51 @@ export function flowsInForce(flows: readonly BookFlow[]): BookFlow[] {
  */
 export function massBalance(input: BookInput): MassBalance {
   const flows = flowsInForce(input.flows);
-  const known = new Map(input.lots.map((lot) => [lot.id, { id: lot.id, inG: 0, outG: 0, openingG: lot.openingG ?? 0 }]));
+  const known = new Map(
+    input.lots.map((lot) => [lot.id, { id: lot.id, inG: 0, outG: 0, openingG: lot.openingG ?? 0 }]),
+  );
   const problems: BookProblem[] = [];
   for (const lot of input.lots) {
-    if ((lot.openingG ?? 0) < 0) problems.push({ code: 'negative', lot: lot.id, message: `${lot.id} opens with a negative mass.` });
+    if ((lot.openingG ?? 0) < 0)
+      problems.push({
+        code: 'negative',
+        lot: lot.id,
+        message: `${lot.id} opens with a negative mass.`,
+      });
   }
   const unknown = new Set<string>();
   let lossG = 0;
   let fromOutsideG = 0;
   let toOutsideG = 0;
   for (const { from, to, g } of flows) {
-    if (g < 0) problems.push({ code: 'negative', lot: known.has(from) ? from : to, message: `A flow from ${from} to ${to} is negative (${g} g).` });
-    for (const end of [from, to]) if (end !== 'outside' && end !== 'loss' && !known.has(end)) unknown.add(end);
+    if (g < 0)
+      problems.push({
+        code: 'negative',
+        lot: known.has(from) ? from : to,
+        message: `A flow from ${from} to ${to} is negative (${g} g).`,
+      });
+    for (const end of [from, to])
+      if (end !== 'outside' && end !== 'loss' && !known.has(end)) unknown.add(end);
     if (from === 'outside') fromOutsideG += g;
     else if (known.has(from)) known.get(from)!.outG += g;
     if (to === 'outside') toOutsideG += g;
     else if (to === 'loss') lossG += g;
     else if (known.has(to)) known.get(to)!.inG += g;
   }
-  for (const lot of unknown) problems.push({ code: 'unknown-lot', lot, message: `A flow names ${lot}, which is no lot of this book.` });
+  for (const lot of unknown)
+    problems.push({
+      code: 'unknown-lot',
+      lot,
+      message: `A flow names ${lot}, which is no lot of this book.`,
+    });
   problems.push(...overdrafts(input.lots, flows));
 
-  const lots = [...known.values()].map(({ id, inG, outG, openingG }) => ({ id, inG, outG, nowG: openingG + inG - outG }));
+  const lots = [...known.values()].map(({ id, inG, outG, openingG }) => ({
+    id,
+    inG,
+    outG,
+    nowG: openingG + inG - outG,
+  }));
   const openingG = [...known.values()].reduce((sum, lot) => sum + lot.openingG, 0);
   const nowG = lots.reduce((sum, lot) => sum + lot.nowG, 0);
   const balanced = problems.length === 0 && openingG + fromOutsideG === nowG + toOutsideG + lossG;
@@ -104,7 +135,12 @@ function overdrafts(lots: readonly BookLot[], flows: readonly BookFlow[]): BookP
       if (!held.has(lot)) continue;
       const now = held.get(lot)! + delta;
       held.set(lot, now);
-      if (now < 0 && !found.has(lot)) found.set(lot, { code: 'overdrawn', lot, message: `At ${at} ${-now} g more had left ${lot} than had come in.` });
+      if (now < 0 && !found.has(lot))
+        found.set(lot, {
+          code: 'overdrawn',
+          lot,
+          message: `At ${at} ${-now} g more had left ${lot} than had come in.`,
+        });
     }
   }
   return [...found.values()];

@@ -21,16 +21,29 @@ export function brixOfGravity(gravity: number): number {
 
 function checked(litres: number, brixPercent: number): void {
   if (!(litres > 0)) throw new BadInput('How many litres?', 'litres');
-  if (!(brixPercent >= 0 && brixPercent <= RINSE_BRIX_MAX)) throw new BadInput(`A rinse reads 0 to ${RINSE_BRIX_MAX} °Brix; above that weigh it as honey.`, 'brixPercent');
+  if (!(brixPercent >= 0 && brixPercent <= RINSE_BRIX_MAX))
+    throw new BadInput(
+      `A rinse reads 0 to ${RINSE_BRIX_MAX} °Brix; above that weigh it as honey.`,
+      'brixPercent',
+    );
 }
 
-export interface RinseHolds { massKg: number; sugarsKg: number; honeyKg: number; gravity: number }
+export interface RinseHolds {
+  massKg: number;
+  sugarsKg: number;
+  honeyKg: number;
+  gravity: number;
+}
 
 /**
  * What is dissolved in a rinse: its mass, sugars, and the honey they were. Takes litres and the sugar reading in °Brix
  * at 20 °C (0 to 40), the honey's water in percent. Sugars = mass x Brix; honey = sugars / (1 - water) (SCIENCE 10).
  */
-export function rinseHolds(litres: number, brixPercent: number, honeyWaterPercent = HONEY_WATER): RinseHolds {
+export function rinseHolds(
+  litres: number,
+  brixPercent: number,
+  honeyWaterPercent = HONEY_WATER,
+): RinseHolds {
   checked(litres, brixPercent);
   const gravity = gravityOfBrix(brixPercent);
   const massKg = litres * gravity * WATER_KG_PER_L;
@@ -38,24 +51,60 @@ export function rinseHolds(litres: number, brixPercent: number, honeyWaterPercen
   return { massKg, sugarsKg, honeyKg: sugarsKg / (1 - honeyWaterPercent / 100), gravity };
 }
 
-export interface MustPlan { honeyKg: number; waterL: number; litres: number; abvPercent: number; sentence: string }
+export interface MustPlan {
+  honeyKg: number;
+  waterL: number;
+  litres: number;
+  abvPercent: number;
+  sentence: string;
+}
 
 /**
  * What brings a rinse to the gravity a mead is to begin at: honey to add where it is too thin, water where it is too
  * sweet; litres afterwards, and the alcohol if it ferments to `finalGravity` (131.25 x fall, SCIENCE 10). Mass balance
  * of sugar, exact for the formula used. Throws BadInput for a gravity outside 1.000 to 1.178 (40 °Brix).
  */
-export function mustToGravity(input: { litres: number; brixPercent: number; targetGravity: number; finalGravity?: number; honeyWaterPercent?: number }): MustPlan {
-  const { litres, brixPercent, targetGravity, finalGravity = 1, honeyWaterPercent = HONEY_WATER } = input;
+export function mustToGravity(input: {
+  litres: number;
+  brixPercent: number;
+  targetGravity: number;
+  finalGravity?: number;
+  honeyWaterPercent?: number;
+}): MustPlan {
+  const {
+    litres,
+    brixPercent,
+    targetGravity,
+    finalGravity = 1,
+    honeyWaterPercent = HONEY_WATER,
+  } = input;
   const now = rinseHolds(litres, brixPercent, honeyWaterPercent);
-  if (!(targetGravity > 1 && targetGravity <= gravityOfBrix(RINSE_BRIX_MAX))) throw new BadInput(`A gravity between 1.001 and ${gravityOfBrix(RINSE_BRIX_MAX).toFixed(3)}.`, 'targetGravity');
-  if (!(finalGravity >= 0.98 && finalGravity <= targetGravity)) throw new BadInput('The final gravity lies between 0.980 and the first.', 'finalGravity');
+  if (!(targetGravity > 1 && targetGravity <= gravityOfBrix(RINSE_BRIX_MAX)))
+    throw new BadInput(
+      `A gravity between 1.001 and ${gravityOfBrix(RINSE_BRIX_MAX).toFixed(3)}.`,
+      'targetGravity',
+    );
+  if (!(finalGravity >= 0.98 && finalGravity <= targetGravity))
+    throw new BadInput('The final gravity lies between 0.980 and the first.', 'finalGravity');
   const share = brixOfGravity(targetGravity) / 100;
   const thin = now.sugarsKg < share * now.massKg;
-  const honeyKg = thin ? (share * now.massKg - now.sugarsKg) / (1 - honeyWaterPercent / 100 - share) : 0;
+  const honeyKg = thin
+    ? (share * now.massKg - now.sugarsKg) / (1 - honeyWaterPercent / 100 - share)
+    : 0;
   const waterKg = thin ? 0 : now.sugarsKg / share - now.massKg;
   const after = (now.massKg + honeyKg + waterKg) / (targetGravity * WATER_KG_PER_L);
   const abvPercent = ABV_PER_GRAVITY * (targetGravity - finalGravity);
-  const add = honeyKg > 0.0005 ? `Add ${honeyKg.toFixed(2)} kg of honey` : waterKg > 0.0005 ? `Add ${(waterKg / WATER_KG_PER_L).toFixed(2)} L of water` : 'It stands there already';
-  return { honeyKg, waterL: waterKg / WATER_KG_PER_L, litres: after, abvPercent, sentence: `${add}: ${after.toFixed(2)} L at ${targetGravity.toFixed(3)}; fermented to ${finalGravity.toFixed(3)} about ${abvPercent.toFixed(1)} % alcohol by volume.` };
+  const add =
+    honeyKg > 0.0005
+      ? `Add ${honeyKg.toFixed(2)} kg of honey`
+      : waterKg > 0.0005
+        ? `Add ${(waterKg / WATER_KG_PER_L).toFixed(2)} L of water`
+        : 'It stands there already';
+  return {
+    honeyKg,
+    waterL: waterKg / WATER_KG_PER_L,
+    litres: after,
+    abvPercent,
+    sentence: `${add}: ${after.toFixed(2)} L at ${targetGravity.toFixed(3)}; fermented to ${finalGravity.toFixed(3)} about ${abvPercent.toFixed(1)} % alcohol by volume.`,
+  };
 }

@@ -1,28 +1,85 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { contradictions, type Written } from './contradictions.js';
-import { SEASON_KEYS, estimateCorrection, missedGear, seasonTable, type HarvestSummary } from './seasons.js';
+import {
+  SEASON_KEYS,
+  estimateCorrection,
+  missedGear,
+  seasonTable,
+  type HarvestSummary,
+} from './seasons.js';
 
-const harvest = (more: Partial<HarvestSummary> = {}): HarvestSummary => ({ batchId: 'b', hiveId: 'h', hiveName: 'Ipê', siteName: 'Encosta', kind: 'top-bar', method: 'crush', date: '2026-03-14', season: '2025/26', closed: true, combs: 2, boxes: 0, hiveL: 50, honeyG: 3000, waxG: 120, wetWaxG: 500, pieces: 0, piecesG: 0, jars: 6, combG: 4000, estimatedHoneyKg: null, handsOnMinutes: 90, worth: 200, cost: 20, drawOffs: 1, drawOffMinutes: 6, pressed: false, ...more });
-const some = fc.array(fc.record({ closed: fc.boolean(), honeyG: fc.integer({ min: 0, max: 20_000 }), combs: fc.integer({ min: 0, max: 9 }), date: fc.constantFrom('2024-12-01', '2025-03-02', '2026-03-14'), hiveName: fc.constantFrom('Ipê', 'Cedro'), worth: fc.integer({ min: 0, max: 500 }) }).map((h) => harvest(h)), { maxLength: 20 });
+const harvest = (more: Partial<HarvestSummary> = {}): HarvestSummary => ({
+  batchId: 'b',
+  hiveId: 'h',
+  hiveName: 'Ipê',
+  siteName: 'Encosta',
+  kind: 'top-bar',
+  method: 'crush',
+  date: '2026-03-14',
+  season: '2025/26',
+  closed: true,
+  combs: 2,
+  boxes: 0,
+  hiveL: 50,
+  honeyG: 3000,
+  waxG: 120,
+  wetWaxG: 500,
+  pieces: 0,
+  piecesG: 0,
+  jars: 6,
+  combG: 4000,
+  estimatedHoneyKg: null,
+  handsOnMinutes: 90,
+  worth: 200,
+  cost: 20,
+  drawOffs: 1,
+  drawOffMinutes: 6,
+  pressed: false,
+  ...more,
+});
+const some = fc.array(
+  fc
+    .record({
+      closed: fc.boolean(),
+      honeyG: fc.integer({ min: 0, max: 20_000 }),
+      combs: fc.integer({ min: 0, max: 9 }),
+      date: fc.constantFrom('2024-12-01', '2025-03-02', '2026-03-14'),
+      hiveName: fc.constantFrom('Ipê', 'Cedro'),
+      worth: fc.integer({ min: 0, max: 500 }),
+    })
+    .map((h) => harvest(h)),
+  { maxLength: 20 },
+);
 
 describe('seasons', () => {
-  it('lose no gram and count no open harvest, whatever they are put together by', () => fc.assert(fc.property(some, fc.constantFrom(...SEASON_KEYS), (all, by) => {
-    const rows = seasonTable(all, by);
-    expect(rows.reduce((g, r) => g + r.honeyG, 0)).toBe(all.filter((h) => h.closed).reduce((g, h) => g + h.honeyG, 0));
-    expect(rows.reduce((n, r) => n + r.harvests + r.open, 0)).toBe(all.length);
-    expect(rows.map((r) => r.key)).toEqual([...rows.map((r) => r.key)].sort());
-  })));
+  it('lose no gram and count no open harvest, whatever they are put together by', () =>
+    fc.assert(
+      fc.property(some, fc.constantFrom(...SEASON_KEYS), (all, by) => {
+        const rows = seasonTable(all, by);
+        expect(rows.reduce((g, r) => g + r.honeyG, 0)).toBe(
+          all.filter((h) => h.closed).reduce((g, h) => g + h.honeyG, 0),
+        );
+        expect(rows.reduce((n, r) => n + r.harvests + r.open, 0)).toBe(all.length);
+        expect(rows.map((r) => r.key)).toEqual([...rows.map((r) => r.key)].sort());
+      }),
+    ));
   it('average over what was counted: a harvest without combs says nothing of one', () => {
     const [row] = seasonTable([harvest(), harvest({ combs: 0, honeyG: 9000 })], 'hive');
     expect(row.honeyPerCombG).toBe(1500);
     expect(row.honeyPerHiveLG).toBe(120);
     expect(row.minutesPerKg).toBeCloseTo(15, 9);
     expect(row.worthPerHour).toBeCloseTo(120, 9);
-    expect(seasonTable([harvest({ closed: false })], 'season')[0]).toMatchObject({ harvests: 0, open: 1, honeyPerCombG: null, minutesPerKg: null });
+    expect(seasonTable([harvest({ closed: false })], 'season')[0]).toMatchObject({
+      harvests: 0,
+      open: 1,
+      honeyPerCombG: null,
+      minutesPerKg: null,
+    });
   });
   it('say what an estimate was off by: shown from the first, applied from the fifth', () => {
-    const pairs = (n: number) => Array.from({ length: n }, () => ({ estimateKg: 2, weighedKg: 2.2 }));
+    const pairs = (n: number) =>
+      Array.from({ length: n }, () => ({ estimateKg: 2, weighedKg: 2.2 }));
     expect(estimateCorrection([])).toBeNull();
     expect(estimateCorrection(pairs(4))).toMatchObject({ applies: false });
     const seven = estimateCorrection(pairs(7))!;
@@ -32,7 +89,11 @@ describe('seasons', () => {
     expect(seven.sentence).toBe('Corrected by your last 7 combs, +7 %.');
   });
   it('say what a press or a bucket would have saved, never of open harvests', () => {
-    const found = missedGear([harvest(), harvest({ pressed: true, drawOffs: 0 }), harvest({ closed: false, wetWaxG: 90_000 })]);
+    const found = missedGear([
+      harvest(),
+      harvest({ pressed: true, drawOffs: 0 }),
+      harvest({ closed: false, wetWaxG: 90_000 }),
+    ]);
     expect(found.map((f) => f.gear)).toEqual(['press', 'bucket']);
     expect(found[0].honeyKg!.low).toBeCloseTo(0.5 * 0.3 * 0.3, 9);
     expect(found[1]).toMatchObject({ minutes: 6 });
@@ -41,20 +102,84 @@ describe('seasons', () => {
 });
 
 describe('what cannot all be true', () => {
-  const written = (more: Partial<Written> = {}): Written => ({ hives: [{ id: 'h', name: 'Ipê', siteName: 'Encosta', followerAfterBar: 10 }], batches: [{ id: 'b', hiveId: 'h', hiveName: 'Ipê', date: '2026-03-14', combIds: ['c'] }], looks: [{ combId: 'c', date: '2026-03-10' }], takes: [{ batchId: 'b', combId: 'c', outcome: 'taken', date: '2026-03-14', inPlace: false }], hanging: [], onBoard: [], ...more });
+  const written = (more: Partial<Written> = {}): Written => ({
+    hives: [{ id: 'h', name: 'Ipê', siteName: 'Encosta', followerAfterBar: 10 }],
+    batches: [{ id: 'b', hiveId: 'h', hiveName: 'Ipê', date: '2026-03-14', combIds: ['c'] }],
+    looks: [{ combId: 'c', date: '2026-03-10' }],
+    takes: [{ batchId: 'b', combId: 'c', outcome: 'taken', date: '2026-03-14', inPlace: false }],
+    hanging: [],
+    onBoard: [],
+    ...more,
+  });
   it('is nothing where all fits', () => expect(contradictions(written())).toEqual([]));
   it.each([
-    ['harvest-before-look', { looks: [{ combId: 'c', date: '2026-03-20' }], takes: [] }, /first looked at on 20 Mar 2026/],
-    ['look-after-taken', { looks: [{ combId: 'c', date: '2026-03-10' }, { combId: 'c', date: '2026-03-20' }] }, /looked at on 20 Mar 2026/],
-    ['comb-in-two-places', { hanging: [{ combId: 'c', hiveId: 'h', hiveName: 'Ipê', slot: 7 }] }, /Comb 7 of Ipê was taken .* still hangs/],
-    ['comb-in-two-places', { takes: [{ batchId: 'b', combId: 'c', outcome: 'taken', date: '2026-03-14', inPlace: false }, { batchId: 'b2', combId: 'c', outcome: 'fell', date: '2026-03-15', inPlace: false }] }, /taken on 14 Mar 2026 and again on 15 Mar 2026/],
-    ['hive-named-twice', { hives: [{ id: 'h', name: 'Ipê', siteName: 'Encosta', followerAfterBar: null }, { id: 'k', name: 'ipe', siteName: 'Capão Fundo', followerAfterBar: null }] }, /two hives, or one written down twice/],
-    ['board-in-and-out', { hanging: [{ combId: 'd', hiveId: 'h', hiveName: 'Ipê', slot: 12 }] }, /follower board of Ipê stands behind bar 10, but comb hangs on bar 12/],
-    ['board-in-and-out', { hanging: [{ combId: 'd', hiveId: 'h', hiveName: 'Ipê', slot: 9 }], onBoard: [{ combId: 'd', batchId: 'b', hiveName: 'Ipê' }] }, /lies on the cutting board and hangs in the hive/],
+    [
+      'harvest-before-look',
+      { looks: [{ combId: 'c', date: '2026-03-20' }], takes: [] },
+      /first looked at on 20 Mar 2026/,
+    ],
+    [
+      'look-after-taken',
+      {
+        looks: [
+          { combId: 'c', date: '2026-03-10' },
+          { combId: 'c', date: '2026-03-20' },
+        ],
+      },
+      /looked at on 20 Mar 2026/,
+    ],
+    [
+      'comb-in-two-places',
+      { hanging: [{ combId: 'c', hiveId: 'h', hiveName: 'Ipê', slot: 7 }] },
+      /Comb 7 of Ipê was taken .* still hangs/,
+    ],
+    [
+      'comb-in-two-places',
+      {
+        takes: [
+          { batchId: 'b', combId: 'c', outcome: 'taken', date: '2026-03-14', inPlace: false },
+          { batchId: 'b2', combId: 'c', outcome: 'fell', date: '2026-03-15', inPlace: false },
+        ],
+      },
+      /taken on 14 Mar 2026 and again on 15 Mar 2026/,
+    ],
+    [
+      'hive-named-twice',
+      {
+        hives: [
+          { id: 'h', name: 'Ipê', siteName: 'Encosta', followerAfterBar: null },
+          { id: 'k', name: 'ipe', siteName: 'Capão Fundo', followerAfterBar: null },
+        ],
+      },
+      /two hives, or one written down twice/,
+    ],
+    [
+      'board-in-and-out',
+      { hanging: [{ combId: 'd', hiveId: 'h', hiveName: 'Ipê', slot: 12 }] },
+      /follower board of Ipê stands behind bar 10, but comb hangs on bar 12/,
+    ],
+    [
+      'board-in-and-out',
+      {
+        hanging: [{ combId: 'd', hiveId: 'h', hiveName: 'Ipê', slot: 9 }],
+        onBoard: [{ combId: 'd', batchId: 'b', hiveName: 'Ipê' }],
+      },
+      /lies on the cutting board and hangs in the hive/,
+    ],
   ])('is asked: %s', (code, more, sentence) => {
     const found = contradictions(written(more as Partial<Written>));
     expect(found.map((f) => f.code)).toContain(code);
     expect(found.find((f) => f.code === code && sentence.test(f.sentence))).toBeTruthy();
   });
-  it('does not ask of frames that are drained in place: they go on living', () => expect(contradictions(written({ takes: [{ batchId: 'b', combId: 'c', outcome: 'taken', date: '2026-03-14', inPlace: true }], hanging: [{ combId: 'c', hiveId: 'h', hiveName: 'Ipê', slot: 3 }] }))).toEqual([]));
+  it('does not ask of frames that are drained in place: they go on living', () =>
+    expect(
+      contradictions(
+        written({
+          takes: [
+            { batchId: 'b', combId: 'c', outcome: 'taken', date: '2026-03-14', inPlace: true },
+          ],
+          hanging: [{ combId: 'c', hiveId: 'h', hiveName: 'Ipê', slot: 3 }],
+        }),
+      ),
+    ).toEqual([]));
 });

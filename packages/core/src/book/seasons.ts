@@ -5,15 +5,34 @@ import type { Way } from '../choose/index.js';
 
 /** One harvest as seasons count it, grams and minutes, all derived from the book and the log. */
 export interface HarvestSummary {
-  batchId: string; hiveId: string; hiveName: string; siteName: string; kind: HiveKindName; method: Way; date: string; season: string; closed: boolean;
-  combs: number; boxes: number; hiveL: number;
-  honeyG: number; waxG: number; wetWaxG: number; pieces: number; piecesG: number; jars: number; combG: number;
+  batchId: string;
+  hiveId: string;
+  hiveName: string;
+  siteName: string;
+  kind: HiveKindName;
+  method: Way;
+  date: string;
+  season: string;
+  closed: boolean;
+  combs: number;
+  boxes: number;
+  hiveL: number;
+  honeyG: number;
+  waxG: number;
+  wetWaxG: number;
+  pieces: number;
+  piecesG: number;
+  jars: number;
+  combG: number;
   /** Honey that the estimate at the choice promised, kg; null where none was made. */
   estimatedHoneyKg: Range | null;
   handsOnMinutes: number;
   /** What went out by what was asked for it, and what stands on the shelf by the kit's prices; and what jars and boxes cost. */
-  worth: number; cost: number;
-  drawOffs: number; drawOffMinutes: number; pressed: boolean;
+  worth: number;
+  cost: number;
+  drawOffs: number;
+  drawOffMinutes: number;
+  pressed: boolean;
 }
 export const SEASON_KEYS = ['season', 'year', 'month', 'hive', 'kind', 'site', 'method'] as const;
 export type SeasonKey = (typeof SEASON_KEYS)[number];
@@ -23,9 +42,18 @@ export interface SeasonRow {
   harvests: number;
   /** Harvests that are not closed yet: named, never counted in. */
   open: number;
-  honeyG: number; waxG: number; pieces: number; jars: number; combs: number;
-  honeyPerCombG: number | null; honeyPerBoxG: number | null; honeyPerHiveLG: number | null;
-  minutesPerKg: number | null; worth: number; cost: number; worthPerHour: number | null;
+  honeyG: number;
+  waxG: number;
+  pieces: number;
+  jars: number;
+  combs: number;
+  honeyPerCombG: number | null;
+  honeyPerBoxG: number | null;
+  honeyPerHiveLG: number | null;
+  minutesPerKg: number | null;
+  worth: number;
+  cost: number;
+  worthPerHour: number | null;
 }
 
 /** The word a harvest goes under by a key; months as YYYY-MM's two digits so that they sort. */
@@ -45,43 +73,84 @@ const per = (sum: number, n: number): number | null => (n > 0 ? sum / n : null);
  */
 export function seasonTable(harvests: readonly HarvestSummary[], by: SeasonKey): SeasonRow[] {
   const groups = new Map<string, HarvestSummary[]>();
-  for (const h of harvests) groups.set(seasonKeyOf(h, by), [...(groups.get(seasonKeyOf(h, by)) ?? []), h]);
-  return [...groups].sort(([a], [b]) => a.localeCompare(b)).map(([key, all]) => {
-    const done = all.filter((h) => h.closed);
-    const sum = (of: (h: HarvestSummary) => number): number => done.reduce((s, h) => s + of(h), 0);
-    const honeyG = sum((h) => h.honeyG);
-    const made = honeyG + sum((h) => h.piecesG);
-    // A harvest whose combs or boxes nobody counted says nothing of what one gives.
-    const perCounted = (of: (h: HarvestSummary) => number): number | null => { const counted = done.filter((h) => of(h) > 0); return per(counted.reduce((s, h) => s + h.honeyG + h.piecesG, 0), counted.reduce((s, h) => s + of(h), 0)); };
-    const minutes = sum((h) => h.handsOnMinutes);
-    const [worth, cost] = [sum((h) => h.worth), sum((h) => h.cost)];
-    return {
-      key, harvests: done.length, open: all.length - done.length, honeyG, waxG: sum((h) => h.waxG), pieces: sum((h) => h.pieces), jars: sum((h) => h.jars), combs: sum((h) => h.combs),
-      honeyPerCombG: perCounted((h) => h.combs), honeyPerBoxG: perCounted((h) => h.boxes), honeyPerHiveLG: perCounted((h) => h.hiveL),
-      minutesPerKg: made > 0 && minutes > 0 ? minutes / (made / 1000) : null, worth, cost, worthPerHour: minutes > 0 ? (worth - cost) / (minutes / 60) : null,
-    };
-  });
+  for (const h of harvests)
+    groups.set(seasonKeyOf(h, by), [...(groups.get(seasonKeyOf(h, by)) ?? []), h]);
+  return [...groups]
+    .sort(([a], [b]) => a.localeCompare(b))
+    .map(([key, all]) => {
+      const done = all.filter((h) => h.closed);
+      const sum = (of: (h: HarvestSummary) => number): number =>
+        done.reduce((s, h) => s + of(h), 0);
+      const honeyG = sum((h) => h.honeyG);
+      const made = honeyG + sum((h) => h.piecesG);
+      // A harvest whose combs or boxes nobody counted says nothing of what one gives.
+      const perCounted = (of: (h: HarvestSummary) => number): number | null => {
+        const counted = done.filter((h) => of(h) > 0);
+        return per(
+          counted.reduce((s, h) => s + h.honeyG + h.piecesG, 0),
+          counted.reduce((s, h) => s + of(h), 0),
+        );
+      };
+      const minutes = sum((h) => h.handsOnMinutes);
+      const [worth, cost] = [sum((h) => h.worth), sum((h) => h.cost)];
+      return {
+        key,
+        harvests: done.length,
+        open: all.length - done.length,
+        honeyG,
+        waxG: sum((h) => h.waxG),
+        pieces: sum((h) => h.pieces),
+        jars: sum((h) => h.jars),
+        combs: sum((h) => h.combs),
+        honeyPerCombG: perCounted((h) => h.combs),
+        honeyPerBoxG: perCounted((h) => h.boxes),
+        honeyPerHiveLG: perCounted((h) => h.hiveL),
+        minutesPerKg: made > 0 && minutes > 0 ? minutes / (made / 1000) : null,
+        worth,
+        cost,
+        worthPerHour: minutes > 0 ? (worth - cost) / (minutes / 60) : null,
+      };
+    });
 }
 
-export interface EstimateCorrection { count: number; factor: Range; applies: boolean; sentence: string }
+export interface EstimateCorrection {
+  count: number;
+  factor: Range;
+  applies: boolean;
+  sentence: string;
+}
 
 /**
  * What the household's own scale says of its estimates: weighed over estimated comb, comb by comb, shrunk toward right
  * while there are few (SCIENCE 7). Shown from the first, applied from the fifth, and then said where it is. Takes pairs
  * in kg; null without any.
  */
-export function estimateCorrection(pairs: readonly { estimateKg: number; weighedKg: number }[]): EstimateCorrection | null {
-  const found = ownRatio(pairs.map((p) => ({ expected: p.estimateKg, result: p.weighedKg })), 0.15);
+export function estimateCorrection(
+  pairs: readonly { estimateKg: number; weighedKg: number }[],
+): EstimateCorrection | null {
+  const found = ownRatio(
+    pairs.map((p) => ({ expected: p.estimateKg, result: p.weighedKg })),
+    0.15,
+  );
   if (!found) return null;
   const applies = found.count >= RESULTS_TO_APPLY;
   const percent = Math.round((found.factor.mid - 1) * 100);
   const combs = `${found.count} ${found.count === 1 ? 'comb' : 'combs'}`;
   const signed = `${percent > 0 ? '+' : percent < 0 ? '−' : '±'}${Math.abs(percent)} %`;
-  return { ...found, applies, sentence: applies ? `Corrected by your last ${combs}, ${signed}.` : `Your last ${combs} weighed ${signed} against the estimate; it counts from the fifth on.` };
+  return {
+    ...found,
+    applies,
+    sentence: applies
+      ? `Corrected by your last ${combs}, ${signed}.`
+      : `Your last ${combs} weighed ${signed} against the estimate; it counts from the fifth on.`,
+  };
 }
 
 /** The correction that counts for a hive: its own combs where there are enough of them, else the household's. */
-export function correctionFor(pairs: readonly { hiveName: string; estimateKg: number; weighedKg: number }[], hiveName: string): EstimateCorrection | null {
+export function correctionFor(
+  pairs: readonly { hiveName: string; estimateKg: number; weighedKg: number }[],
+  hiveName: string,
+): EstimateCorrection | null {
   const own = estimateCorrection(pairs.filter((p) => p.hiveName === hiveName));
   return own?.applies ? own : estimateCorrection(pairs);
 }
@@ -91,7 +160,13 @@ const PRESS_BRINGS: Range = { low: 0.3, mid: 0.5, high: 0.7 };
 /** Of drained wet wax, what is still honey where nobody pressed: the rest is wax with cocoons. A starting range. */
 const HONEY_IN_WET_WAX: Range = { low: 0.3, mid: 0.5, high: 0.65 };
 
-export interface MissedGear { gear: 'press' | 'bucket'; honeyKg: Range | null; minutes: number | null; harvests: number; sentence: string }
+export interface MissedGear {
+  gear: 'press' | 'bucket';
+  honeyKg: Range | null;
+  minutes: number | null;
+  harvests: number;
+  sentence: string;
+}
 
 /** What a press or a larger bucket would have saved over these harvests, as ranges; only closed harvests, only what the log shows. */
 export function missedGear(harvests: readonly HarvestSummary[]): MissedGear[] {
@@ -101,12 +176,27 @@ export function missedGear(harvests: readonly HarvestSummary[]): MissedGear[] {
     const wet = unpressed.reduce((s, h) => s + h.wetWaxG, 0) / 1000;
     const at = (edge: keyof Range): number => wet * HONEY_IN_WET_WAX[edge] * PRESS_BRINGS[edge];
     const honeyKg = { low: at('low'), mid: at('mid'), high: at('high') };
-    found.push({ gear: 'press', honeyKg, minutes: null, harvests: unpressed.length, sentence: `A press over ${unpressed.length} ${unpressed.length === 1 ? 'harvest' : 'harvests'} without one: about ${honeyKg.low.toFixed(1)}–${honeyKg.high.toFixed(1)} kg more honey out of ${wet.toFixed(1)} kg of wet wax.` });
+    found.push({
+      gear: 'press',
+      honeyKg,
+      minutes: null,
+      harvests: unpressed.length,
+      sentence: `A press over ${unpressed.length} ${unpressed.length === 1 ? 'harvest' : 'harvests'} without one: about ${honeyKg.low.toFixed(1)}–${honeyKg.high.toFixed(1)} kg more honey out of ${wet.toFixed(1)} kg of wet wax.`,
+    });
   }
   const drawn = harvests.filter((h) => h.closed && h.drawOffs > 0);
   if (drawn.length) {
-    const [n, minutes] = [drawn.reduce((s, h) => s + h.drawOffs, 0), drawn.reduce((s, h) => s + h.drawOffMinutes, 0)];
-    found.push({ gear: 'bucket', honeyKg: null, minutes, harvests: drawn.length, sentence: `A lower bucket that holds the whole drain: ${n} ${n === 1 ? 'draw-off' : 'draw-offs'} less, ${minutes} min of your hands, and no clock for the full mark.` });
+    const [n, minutes] = [
+      drawn.reduce((s, h) => s + h.drawOffs, 0),
+      drawn.reduce((s, h) => s + h.drawOffMinutes, 0),
+    ];
+    found.push({
+      gear: 'bucket',
+      honeyKg: null,
+      minutes,
+      harvests: drawn.length,
+      sentence: `A lower bucket that holds the whole drain: ${n} ${n === 1 ? 'draw-off' : 'draw-offs'} less, ${minutes} min of your hands, and no clock for the full mark.`,
+    });
   }
   return found;
 }

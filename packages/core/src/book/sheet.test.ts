@@ -2,40 +2,94 @@ import { describe, expect, it } from 'vitest';
 import { SHEET_ROWS_MAX, guessSheet, readSheet, type SheetSettings } from './sheet.js';
 
 const head = ['Data', 'Colmeia', 'Mel (kg)', 'Cera', 'Obs'];
-const rows = [['14/03/2025', 'Ipê', '3,4', '120', 'boa'], ['02/04/2025', 'Cedro', '6.9', '', '=1+1']];
-const settings = (more: Partial<SheetSettings> = {}): SheetSettings => { const { asks: _asks, ...guess } = guessSheet(head, rows); return { ...guess, ...more }; };
+const rows = [
+  ['14/03/2025', 'Ipê', '3,4', '120', 'boa'],
+  ['02/04/2025', 'Cedro', '6.9', '', '=1+1'],
+];
+const settings = (more: Partial<SheetSettings> = {}): SheetSettings => {
+  const { asks: _asks, ...guess } = guessSheet(head, rows);
+  return { ...guess, ...more };
+};
 
 describe('a sheet that was kept before', () => {
   it('is guessed by its head and by what stands below; what could be wrong is asked', () => {
     const guess = guessSheet(head, rows);
-    expect(guess.columns).toMatchObject({ date: 0, hive: 1, honey: 2, wax: 3, note: 4, minutes: null });
+    expect(guess.columns).toMatchObject({
+      date: 0,
+      hive: 1,
+      honey: 2,
+      wax: 3,
+      note: 4,
+      minutes: null,
+    });
     expect(guess).toMatchObject({ honeyUnit: 'kg', waxUnit: 'g', dates: 'day-first' });
     expect(guess.asks).toEqual(['The column “Cera” names no unit: by its size taken as g of wax.']);
-    expect(guessSheet(['when', 'box', 'yield'], [['03/04/2025', 'A', '5']]).asks.join(' ')).toMatch(/could be read either way.*|names no unit/);
-    expect(guessSheet(['x', 'y'], []).asks[0]).toMatch(/No column looks like “Date of the harvest”/);
+    expect(guessSheet(['when', 'box', 'yield'], [['03/04/2025', 'A', '5']]).asks.join(' ')).toMatch(
+      /could be read either way.*|names no unit/,
+    );
+    expect(guessSheet(['x', 'y'], []).asks[0]).toMatch(
+      /No column looks like “Date of the harvest”/,
+    );
   });
   it('reads decimal commas and points, and takes a formula for text', () => {
     const found = readSheet(head, rows, settings(), '2026-03-14');
     expect(found.problems).toEqual([]);
     expect(found.harvests).toEqual([
-      { line: 2, date: '2025-03-14', hiveName: 'Ipê', honeyG: 3400, waxG: 120, moisturePercent: null, minutes: 0, note: 'boa' },
-      { line: 3, date: '2025-04-02', hiveName: 'Cedro', honeyG: 6900, waxG: 0, moisturePercent: null, minutes: 0, note: '=1+1' },
+      {
+        line: 2,
+        date: '2025-03-14',
+        hiveName: 'Ipê',
+        honeyG: 3400,
+        waxG: 120,
+        moisturePercent: null,
+        minutes: 0,
+        note: 'boa',
+      },
+      {
+        line: 3,
+        date: '2025-04-02',
+        hiveName: 'Cedro',
+        honeyG: 6900,
+        waxG: 0,
+        moisturePercent: null,
+        minutes: 0,
+        note: '=1+1',
+      },
     ]);
-    expect(readSheet(head, rows, settings({ honeyUnit: 'lb' }), '2026-03-14').harvests[0].honeyG).toBe(Math.round(3.4 * 453.59237));
+    expect(
+      readSheet(head, rows, settings({ honeyUnit: 'lb' }), '2026-03-14').harvests[0].honeyG,
+    ).toBe(Math.round(3.4 * 453.59237));
   });
   it.each([
-    [['31/02/2025', 'Ipê', '3'], 'Data', /no date/], [['', 'Ipê', '3'], 'Data', /No date stands there/], [['01/01/2030', 'Ipê', '3'], 'Data', /future/],
-    [['14/03/2025', '', '3'], 'Colmeia', /No hive/], [['14/03/2025', 'Ipê', 'three'], 'Mel (kg)', /no plain number/], [['14/03/2025', 'Ipê', '1.234,5'], 'Mel (kg)', /thousands mark/],
-    [['14/03/2025', 'Ipê', ''], 'Mel (kg)', /No honey/], [['14/03/2025', 'Ipê', '-3'], 'Mel (kg)', /not between/], [['14/03/2025', 'Ipê', '3', 'x'], 'Cera', /no plain number/],
+    [['31/02/2025', 'Ipê', '3'], 'Data', /no date/],
+    [['', 'Ipê', '3'], 'Data', /No date stands there/],
+    [['01/01/2030', 'Ipê', '3'], 'Data', /future/],
+    [['14/03/2025', '', '3'], 'Colmeia', /No hive/],
+    [['14/03/2025', 'Ipê', 'three'], 'Mel (kg)', /no plain number/],
+    [['14/03/2025', 'Ipê', '1.234,5'], 'Mel (kg)', /thousands mark/],
+    [['14/03/2025', 'Ipê', ''], 'Mel (kg)', /No honey/],
+    [['14/03/2025', 'Ipê', '-3'], 'Mel (kg)', /not between/],
+    [['14/03/2025', 'Ipê', '3', 'x'], 'Cera', /no plain number/],
   ])('names the row and the column of %j', (row, column, sentence) => {
     const { problems, harvests } = readSheet(head, [rows[0], row], settings(), '2026-03-14');
-    expect(problems).toEqual([{ line: 3, column, sentence: expect.stringMatching(sentence) as string }]);
+    expect(problems).toEqual([
+      { line: 3, column, sentence: expect.stringMatching(sentence) as string },
+    ]);
     expect(harvests).toHaveLength(1);
   });
   it('is refused whole where it is far too long, and passes over blank lines', () => {
-    const many = readSheet(head, Array.from({ length: 200_000 }, () => rows[0]), settings(), '2026-03-14');
+    const many = readSheet(
+      head,
+      Array.from({ length: 200_000 }, () => rows[0]),
+      settings(),
+      '2026-03-14',
+    );
     expect(many.harvests).toEqual([]);
-    expect(many.problems[0].sentence).toBe(`This sheet has 200,000 rows; at most ${SHEET_ROWS_MAX.toLocaleString('en')} harvests come in at once. Split it by years.`);
-    expect(readSheet(head, [['', ' ', '', '', ''], rows[0]], settings(), '2026-03-14').harvests).toHaveLength(1);
+    expect(many.problems[0].sentence).toBe(
+      `This sheet has 200,000 rows; at most ${SHEET_ROWS_MAX.toLocaleString('en')} harvests come in at once. Split it by years.`,
+    );
+    expect(
+      readSheet(head, [['', ' ', '', '', ''], rows[0]], settings(), '2026-03-14').harvests,
+    ).toHaveLength(1);
   });
 });

@@ -3,12 +3,33 @@ import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '../units/mass.js';
 import { readNumber } from '../units/readNumber.js';
 
 /** What a sheet of old harvests may say of one, and how people head such a column. */
-export const SHEET_FIELDS = ['date', 'hive', 'honey', 'wax', 'moisture', 'minutes', 'note'] as const;
+export const SHEET_FIELDS = [
+  'date',
+  'hive',
+  'honey',
+  'wax',
+  'moisture',
+  'minutes',
+  'note',
+] as const;
 export type SheetField = (typeof SHEET_FIELDS)[number];
-export const SHEET_FIELD_WORDS: Record<SheetField, string> = { date: 'Date of the harvest', hive: 'Hive', honey: 'Honey', wax: 'Clean wax', moisture: 'Water of the honey, %', minutes: 'Minutes of your hands', note: 'Note' };
+export const SHEET_FIELD_WORDS: Record<SheetField, string> = {
+  date: 'Date of the harvest',
+  hive: 'Hive',
+  honey: 'Honey',
+  wax: 'Clean wax',
+  moisture: 'Water of the honey, %',
+  minutes: 'Minutes of your hands',
+  note: 'Note',
+};
 const HEADS: Record<SheetField, RegExp> = {
-  date: /^(date|day|when|harvested|data|dia|datum|fecha)\b/i, hive: /\b(hive|box|colony|colmeia|caixa|stock|bienenstock|colmena)\b/i, honey: /\b(honey|mel|honig|miel|yield|crop)\b/i,
-  wax: /\b(wax|cera|wachs|cire)\b/i, moisture: /\b(water|moisture|humidity|umidade|wasser)\b/i, minutes: /\b(min|minutes|minutos|time|hands)\b/i, note: /\b(note|notes|remark|remarks|obs|comment)\b/i,
+  date: /^(date|day|when|harvested|data|dia|datum|fecha)\b/i,
+  hive: /\b(hive|box|colony|colmeia|caixa|stock|bienenstock|colmena)\b/i,
+  honey: /\b(honey|mel|honig|miel|yield|crop)\b/i,
+  wax: /\b(wax|cera|wachs|cire)\b/i,
+  moisture: /\b(water|moisture|humidity|umidade|wasser)\b/i,
+  minutes: /\b(min|minutes|minutos|time|hands)\b/i,
+  note: /\b(note|notes|remark|remarks|obs|comment)\b/i,
 };
 export const SHEET_MASS_UNITS = ['kg', 'g', 'lb', 'oz'] as const;
 export type SheetMassUnit = (typeof SHEET_MASS_UNITS)[number];
@@ -16,58 +37,149 @@ export const DATE_ORDERS = ['year-first', 'day-first', 'month-first'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
 /** So many harvests come in at once: more than a household has in twenty years. */
 export const SHEET_ROWS_MAX = 2000;
-const GRAMS: Record<SheetMassUnit, number> = { kg: 1000, g: 1, lb: GRAMS_PER_POUND, oz: GRAMS_PER_OUNCE };
+const GRAMS: Record<SheetMassUnit, number> = {
+  kg: 1000,
+  g: 1,
+  lb: GRAMS_PER_POUND,
+  oz: GRAMS_PER_OUNCE,
+};
 
 /** Which column is what; null where the sheet has none of it. */
 export type SheetColumns = Record<SheetField, number | null>;
-export interface SheetSettings { columns: SheetColumns; honeyUnit: SheetMassUnit; waxUnit: SheetMassUnit; dates: DateOrder }
-export interface SheetGuess extends SheetSettings { /** What was guessed and is asked, sentences. */ asks: string[] }
-export interface SheetHarvest { line: number; date: string; hiveName: string; honeyG: number; waxG: number; moisturePercent: number | null; minutes: number; note: string }
-export interface SheetProblem { line: number; column: string; sentence: string }
-export interface SheetRead { harvests: SheetHarvest[]; problems: SheetProblem[]; hiveNames: string[]; rows: number }
+export interface SheetSettings {
+  columns: SheetColumns;
+  honeyUnit: SheetMassUnit;
+  waxUnit: SheetMassUnit;
+  dates: DateOrder;
+}
+export interface SheetGuess extends SheetSettings {
+  /** What was guessed and is asked, sentences. */ asks: string[];
+}
+export interface SheetHarvest {
+  line: number;
+  date: string;
+  hiveName: string;
+  honeyG: number;
+  waxG: number;
+  moisturePercent: number | null;
+  minutes: number;
+  note: string;
+}
+export interface SheetProblem {
+  line: number;
+  column: string;
+  sentence: string;
+}
+export interface SheetRead {
+  harvests: SheetHarvest[];
+  problems: SheetProblem[];
+  hiveNames: string[];
+  rows: number;
+}
 
-const unitIn = (head: string): SheetMassUnit | null => (/\bkg\b|kilo/i.exec(head) ? 'kg' : /\b(lb|lbs|pound)/i.exec(head) ? 'lb' : /\boz\b|ounce/i.exec(head) ? 'oz' : /\(g\)|\bg\b|gram/i.exec(head) ? 'g' : null);
-const filled = (rows: readonly (readonly string[])[], column: number | null): string[] => (column === null ? [] : rows.map((r) => (r[column] ?? '').trim()).filter(Boolean));
+const unitIn = (head: string): SheetMassUnit | null =>
+  /\bkg\b|kilo/i.exec(head)
+    ? 'kg'
+    : /\b(lb|lbs|pound)/i.exec(head)
+      ? 'lb'
+      : /\boz\b|ounce/i.exec(head)
+        ? 'oz'
+        : /\(g\)|\bg\b|gram/i.exec(head)
+          ? 'g'
+          : null;
+const filled = (rows: readonly (readonly string[])[], column: number | null): string[] =>
+  column === null ? [] : rows.map((r) => (r[column] ?? '').trim()).filter(Boolean);
 
 /** A unit from the head of a column, else from the size of what stands there; says when it was the size. */
-function guessUnit(head: string, values: readonly string[], what: string): { unit: SheetMassUnit; ask: string | null } {
+function guessUnit(
+  head: string,
+  values: readonly string[],
+  what: string,
+): { unit: SheetMassUnit; ask: string | null } {
   const said = unitIn(head);
   if (said) return { unit: said, ask: null };
-  const numbers = values.flatMap((v) => { const n = readNumber(v); return n === null ? [] : [n]; }).sort((a, b) => a - b);
+  const numbers = values
+    .flatMap((v) => {
+      const n = readNumber(v);
+      return n === null ? [] : [n];
+    })
+    .sort((a, b) => a - b);
   const middle = numbers[Math.floor(numbers.length / 2)] ?? 0;
   const unit = middle >= 100 ? 'g' : 'kg';
-  return { unit, ask: numbers.length ? `The column “${head}” names no unit: by its size taken as ${unit} of ${what}.` : null };
+  return {
+    unit,
+    ask: numbers.length
+      ? `The column “${head}” names no unit: by its size taken as ${unit} of ${what}.`
+      : null,
+  };
 }
 
 /** The order of day and month from dates that leave no doubt; null where all could be either. */
 function guessOrder(values: readonly string[]): { dates: DateOrder; ask: string | null } {
-  const parts = values.map((v) => v.split(/[^0-9]+/).filter(Boolean).map(Number));
+  const parts = values.map((v) =>
+    v
+      .split(/[^0-9]+/)
+      .filter(Boolean)
+      .map(Number),
+  );
   if (parts.some((p) => p[0] > 31)) return { dates: 'year-first', ask: null };
   if (parts.some((p) => p.length === 3 && p[0] > 12)) return { dates: 'day-first', ask: null };
   if (parts.some((p) => p.length === 3 && p[1] > 12)) return { dates: 'month-first', ask: null };
-  return { dates: 'day-first', ask: values.length ? `Dates such as “${values[0]}” could be read either way: taken as day, month, year.` : null };
+  return {
+    dates: 'day-first',
+    ask: values.length
+      ? `Dates such as “${values[0]}” could be read either way: taken as day, month, year.`
+      : null,
+  };
 }
 
 /** What a sheet's columns are, guessed from its head and what stands below; every guess that could be wrong is asked. */
-export function guessSheet(head: readonly string[], rows: readonly (readonly string[])[]): SheetGuess {
+export function guessSheet(
+  head: readonly string[],
+  rows: readonly (readonly string[])[],
+): SheetGuess {
   const taken = new Set<number>();
-  const columns = Object.fromEntries(SHEET_FIELDS.map((field) => {
-    const at = head.findIndex((h, i) => !taken.has(i) && HEADS[field].test(h.trim().replace(/_/g, ' ')));
-    if (at >= 0) taken.add(at);
-    return [field, at >= 0 ? at : null];
-  })) as SheetColumns;
+  const columns = Object.fromEntries(
+    SHEET_FIELDS.map((field) => {
+      const at = head.findIndex(
+        (h, i) => !taken.has(i) && HEADS[field].test(h.trim().replace(/_/g, ' ')),
+      );
+      if (at >= 0) taken.add(at);
+      return [field, at >= 0 ? at : null];
+    }),
+  ) as SheetColumns;
   const sample = rows.slice(0, 500);
-  const honey = guessUnit(columns.honey === null ? '' : head[columns.honey], filled(sample, columns.honey), 'honey');
-  const wax = guessUnit(columns.wax === null ? '' : head[columns.wax], filled(sample, columns.wax), 'wax');
+  const honey = guessUnit(
+    columns.honey === null ? '' : head[columns.honey],
+    filled(sample, columns.honey),
+    'honey',
+  );
+  const wax = guessUnit(
+    columns.wax === null ? '' : head[columns.wax],
+    filled(sample, columns.wax),
+    'wax',
+  );
   const order = guessOrder(filled(sample, columns.date).slice(0, 200));
-  const missing = (['date', 'hive', 'honey'] as const).filter((f) => columns[f] === null).map((f) => `No column looks like “${SHEET_FIELD_WORDS[f]}”: choose it.`);
-  return { columns, honeyUnit: honey.unit, waxUnit: wax.unit, dates: order.dates, asks: [...missing, ...[honey.ask, wax.ask, order.ask].filter((a): a is string => a !== null)] };
+  const missing = (['date', 'hive', 'honey'] as const)
+    .filter((f) => columns[f] === null)
+    .map((f) => `No column looks like “${SHEET_FIELD_WORDS[f]}”: choose it.`);
+  return {
+    columns,
+    honeyUnit: honey.unit,
+    waxUnit: wax.unit,
+    dates: order.dates,
+    asks: [...missing, ...[honey.ask, wax.ask, order.ask].filter((a): a is string => a !== null)],
+  };
 }
 
 function readDate(text: string, order: DateOrder): string | null {
-  const p = text.trim().split(/[^0-9]+/).filter(Boolean);
+  const p = text
+    .trim()
+    .split(/[^0-9]+/)
+    .filter(Boolean);
   if (p.length !== 3) return null;
-  const [y, m, d] = order === 'year-first' ? p : order === 'day-first' ? [p[2], p[1], p[0]] : [p[2], p[0], p[1]];
+  const [y, m, d] =
+    order === 'year-first' ? p : order === 'day-first' ? [p[2], p[1], p[0]] : [p[2], p[0], p[1]];
   const year = y.length === 2 ? 2000 + Number(y) : Number(y);
   const date = DateTime.fromObject({ year, month: Number(m), day: Number(d) }, { zone: 'utc' });
   return date.isValid && year >= 1950 && year <= 2200 ? date.toISODate() : null;
@@ -78,27 +190,64 @@ function readDate(text: string, order: DateOrder): string | null {
  * with a thousands mark, is asked about rather than guessed. Formulas are text like any other, never run. Every row in
  * error is named with its column; lines are counted as the sheet counts them, its head being 1. `today` bounds dates.
  */
-export function readSheet(head: readonly string[], rows: readonly (readonly string[])[], settings: SheetSettings, today: string): SheetRead {
+export function readSheet(
+  head: readonly string[],
+  rows: readonly (readonly string[])[],
+  settings: SheetSettings,
+  today: string,
+): SheetRead {
   const problems: SheetProblem[] = [];
-  if (rows.length > SHEET_ROWS_MAX) return { harvests: [], hiveNames: [], rows: rows.length, problems: [{ line: SHEET_ROWS_MAX + 2, column: '', sentence: `This sheet has ${rows.length.toLocaleString('en')} rows; at most ${SHEET_ROWS_MAX.toLocaleString('en')} harvests come in at once. Split it by years.` }] };
+  if (rows.length > SHEET_ROWS_MAX)
+    return {
+      harvests: [],
+      hiveNames: [],
+      rows: rows.length,
+      problems: [
+        {
+          line: SHEET_ROWS_MAX + 2,
+          column: '',
+          sentence: `This sheet has ${rows.length.toLocaleString('en')} rows; at most ${SHEET_ROWS_MAX.toLocaleString('en')} harvests come in at once. Split it by years.`,
+        },
+      ],
+    };
   const harvests: SheetHarvest[] = [];
   const { columns } = settings;
   rows.forEach((row, i) => {
     const line = i + 2;
     const before = problems.length;
-    const cell = (field: SheetField): string => (columns[field] === null ? '' : (row[columns[field]!] ?? '').trim());
-    const bad = (field: SheetField, sentence: string): null => { problems.push({ line, column: columns[field] === null ? SHEET_FIELD_WORDS[field] : head[columns[field]!], sentence }); return null; };
+    const cell = (field: SheetField): string =>
+      columns[field] === null ? '' : (row[columns[field]!] ?? '').trim();
+    const bad = (field: SheetField, sentence: string): null => {
+      problems.push({
+        line,
+        column: columns[field] === null ? SHEET_FIELD_WORDS[field] : head[columns[field]!],
+        sentence,
+      });
+      return null;
+    };
     const number = (field: SheetField, low: number, high: number, unit: string): number | null => {
       const text = cell(field);
       if (!text) return null;
       const value = readNumber(text.replace(/\s*(kg|g|lbs?|oz|%|min)$/i, ''));
-      if (value === null) return bad(field, `“${text.slice(0, 40)}” is no plain number${/[.,].*[.,]/.test(text) ? ': leave the thousands mark out' : ''}.`);
-      return value < low || value > high ? bad(field, `${value} is not between ${low} and ${high} ${unit}.`) : value;
+      if (value === null)
+        return bad(
+          field,
+          `“${text.slice(0, 40)}” is no plain number${/[.,].*[.,]/.test(text) ? ': leave the thousands mark out' : ''}.`,
+        );
+      return value < low || value > high
+        ? bad(field, `${value} is not between ${low} and ${high} ${unit}.`)
+        : value;
     };
     if (row.every((c) => !c.trim())) return;
     const dateText = cell('date');
     const date = dateText ? readDate(dateText, settings.dates) : null;
-    if (!date) bad('date', dateText ? `“${dateText.slice(0, 40)}” is no date in the order that was chosen.` : 'No date stands there.');
+    if (!date)
+      bad(
+        'date',
+        dateText
+          ? `“${dateText.slice(0, 40)}” is no date in the order that was chosen.`
+          : 'No date stands there.',
+      );
     else if (date > today) bad('date', `${dateText} lies in the future.`);
     const hiveName = cell('hive');
     if (!hiveName) bad('hive', 'No hive stands there.');
@@ -108,7 +257,22 @@ export function readSheet(head: readonly string[], rows: readonly (readonly stri
     const wax = number('wax', 0, 100_000 / GRAMS[settings.waxUnit], settings.waxUnit);
     const moisturePercent = number('moisture', 10, 45, '%');
     const minutes = number('minutes', 0, 10_000, 'min');
-    if (problems.length === before) harvests.push({ line, date: date!, hiveName, honeyG: Math.round(honey! * GRAMS[settings.honeyUnit]), waxG: Math.round((wax ?? 0) * GRAMS[settings.waxUnit]), moisturePercent, minutes: Math.round(minutes ?? 0), note: cell('note').slice(0, 500) });
+    if (problems.length === before)
+      harvests.push({
+        line,
+        date: date!,
+        hiveName,
+        honeyG: Math.round(honey! * GRAMS[settings.honeyUnit]),
+        waxG: Math.round((wax ?? 0) * GRAMS[settings.waxUnit]),
+        moisturePercent,
+        minutes: Math.round(minutes ?? 0),
+        note: cell('note').slice(0, 500),
+      });
   });
-  return { harvests, problems, hiveNames: [...new Set(harvests.map((h) => h.hiveName))], rows: rows.length };
+  return {
+    harvests,
+    problems,
+    hiveNames: [...new Set(harvests.map((h) => h.hiveName))],
+    rows: rows.length,
+  };
 }

@@ -27,28 +27,71 @@ export interface ChoiceSet {
   elapsedHours: Range;
   worth: Range;
   /** Stores that stay, by hive, low edge, kg; and against the need, null where it is unknown. */
-  hives: { hiveId: string; name: string; staysLowKg: number; spareKg: number | null; hardSpareKg: number | null }[];
+  hives: {
+    hiveId: string;
+    name: string;
+    staysLowKg: number;
+    spareKg: number | null;
+    hardSpareKg: number | null;
+  }[];
 }
 
 /** Adds up a set of options. Jars are filled from the stock at each edge; hours of waiting are the longest. */
-export function setOf(model: ChooseModel, taken: readonly number[], household: Household, name: string, note: string): ChoiceSet {
+export function setOf(
+  model: ChooseModel,
+  taken: readonly number[],
+  household: Household,
+  name: string,
+  note: string,
+): ChoiceSet {
   const chosen = taken.map((i) => model.options[i]);
   const all = (pick: (o: Outcome) => Range): Range => sumRanges(chosen.map((o) => pick(o.outcome)));
   const honeyKg = all((o) => o.honeyKg);
-  const jars = household.jars.filter((j) => j.purpose === 'jar').map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));
+  const jars = household.jars
+    .filter((j) => j.purpose === 'jar')
+    .map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));
   const out = new Map(chosen.map((o) => [model.units[o.unit].id, o.way]));
   return {
-    name, note,
+    name,
+    note,
     ways: Object.fromEntries(out),
-    honeyKg, combKg: all((o) => o.combKg), pieces: all((o) => o.pieces), chunkJars: all((o) => o.chunkJars),
-    jars: jars.length ? rangeOf((e) => jarFill({ honeyKg: Math.min(500, honeyKg[e]), jars, goal: 'least-left' }).fills.reduce((n, f) => n + f.count, 0)) : null,
+    honeyKg,
+    combKg: all((o) => o.combKg),
+    pieces: all((o) => o.pieces),
+    chunkJars: all((o) => o.chunkJars),
+    jars: jars.length
+      ? rangeOf((e) =>
+          jarFill({ honeyKg: Math.min(500, honeyKg[e]), jars, goal: 'least-left' }).fills.reduce(
+            (n, f) => n + f.count,
+            0,
+          ),
+        )
+      : null,
     cleanWaxG: all((o) => o.cleanWaxG),
-    handsOnHours: rangeOf((e) => chosen.reduce((sum, o) => sum + o.outcome.handsOnMinutes[e], 0) / 60),
-    elapsedHours: chosen.length ? rangeOf((e) => Math.max(...chosen.map((o) => o.outcome.elapsedHours[e]))) : NO_RANGE,
-    worth: worthOf(model, chosen.map((o) => o.outcome), honeyKg),
+    handsOnHours: rangeOf(
+      (e) => chosen.reduce((sum, o) => sum + o.outcome.handsOnMinutes[e], 0) / 60,
+    ),
+    elapsedHours: chosen.length
+      ? rangeOf((e) => Math.max(...chosen.map((o) => o.outcome.elapsedHours[e])))
+      : NO_RANGE,
+    worth: worthOf(
+      model,
+      chosen.map((o) => o.outcome),
+      honeyKg,
+    ),
     hives: model.hives.map((hive) => {
-      const staysLowKg = hive.storesLowKg - chosen.filter((o) => model.units[o.unit].hiveId === hive.hiveId).reduce((sum, o) => sum + o.outcome.storesLowKg, 0);
-      return { hiveId: hive.hiveId, name: hive.name, staysLowKg, spareKg: hive.winter.needKg === null ? null : staysLowKg - hive.winter.needKg, hardSpareKg: hive.winter.hardKg === null ? null : staysLowKg - hive.winter.hardKg };
+      const staysLowKg =
+        hive.storesLowKg -
+        chosen
+          .filter((o) => model.units[o.unit].hiveId === hive.hiveId)
+          .reduce((sum, o) => sum + o.outcome.storesLowKg, 0);
+      return {
+        hiveId: hive.hiveId,
+        name: hive.name,
+        staysLowKg,
+        spareKg: hive.winter.needKg === null ? null : staysLowKg - hive.winter.needKg,
+        hardSpareKg: hive.winter.hardKg === null ? null : staysLowKg - hive.winter.hardKg,
+      };
     }),
   };
 }
@@ -57,7 +100,13 @@ export function setOf(model: ChooseModel, taken: readonly number[], household: H
 function worthOf(model: ChooseModel, outcomes: readonly Outcome[], honeyKg: Range): Range {
   const jars = model.limits.find((l) => l.kind === 'jars');
   const perKg = Math.max(0, model.market.honeyPerKg ?? 0);
-  return inOrder(rangeOf((e) => outcomes.reduce((sum, o) => sum + o.worth[e], 0) - (jars ? perKg * Math.max(0, honeyKg[e] - jars.atMost) : 0)));
+  return inOrder(
+    rangeOf(
+      (e) =>
+        outcomes.reduce((sum, o) => sum + o.worth[e], 0) -
+        (jars ? perKg * Math.max(0, honeyKg[e] - jars.atMost) : 0),
+    ),
+  );
 }
 
 const differs = (a: ChoiceSet, b: ChoiceSet): number => {
@@ -72,22 +121,69 @@ const REALLY_DIFFERENT = 0.25;
  * rules and pins, those that change most: another goal, less work, more left for the bees, no knife. The order
  * is fixed, so the same question shows the same sets.
  */
-export function alternatives(best: Solved, model: ChooseModel, hives: readonly ChoiceHive[], question: ChooseQuestion, household: Household, solve: LpSolver): ChoiceSet[] {
+export function alternatives(
+  best: Solved,
+  model: ChooseModel,
+  hives: readonly ChoiceHive[],
+  question: ChooseQuestion,
+  household: Household,
+  solve: LpSolver,
+): ChoiceSet[] {
   const first = setOf(model, best.taken, household, GOAL_WORDS[question.goal], '');
   if (!best.taken.length) return [first];
   const sets = [first];
-  const others: { name: string; question: ChooseQuestion; cut?: (m: ChooseModel) => ChooseModel }[] = [];
-  const minutes = best.taken.reduce((sum, i) => sum + model.options[i].outcome.handsOnMinutes.mid, 0);
+  const others: {
+    name: string;
+    question: ChooseQuestion;
+    cut?: (m: ChooseModel) => ChooseModel;
+  }[] = [];
+  const minutes = best.taken.reduce(
+    (sum, i) => sum + model.options[i].outcome.handsOnMinutes.mid,
+    0,
+  );
   const storesKg = best.taken.reduce((sum, i) => sum + model.options[i].outcome.storesLowKg, 0);
-  const within = (id: string, atMost: number, uses: ChooseModel['limits'][number]['uses']) => (m: ChooseModel): ChooseModel => ({ ...m, limits: [...m.limits, { id, kind: 'hours', what: id, unit: '', atMost, step: 1, stepWords: '', uses }] });
+  const within =
+    (id: string, atMost: number, uses: ChooseModel['limits'][number]['uses']) =>
+    (m: ChooseModel): ChooseModel => ({
+      ...m,
+      limits: [
+        ...m.limits,
+        { id, kind: 'hours', what: id, unit: '', atMost, step: 1, stepWords: '', uses },
+      ],
+    });
   // A unit pinned to one way keeps it; every other may only go the ways asked for.
-  const only = (keep: (way: Way) => boolean) => (m: ChooseModel): ChooseModel => ({ ...m, options: m.options.filter((o) => keep(o.way) || m.options.every((other) => other === o || other.unit !== o.unit)) });
-  if (question.goal !== 'most-comb') others.push({ name: 'Most comb honey', question: { ...question, goal: 'most-comb' } });
-  if (question.goal !== 'most-worth') others.push({ name: 'Most worth', question: { ...question, goal: 'most-worth' } });
-  others.push({ name: 'Everything crushed', question: { ...question, goal: 'most-worth' }, cut: only((w) => w === 'crush' || w === 'drain-hive' || w === 'draw-pots') });
-  others.push({ name: 'Left to drip, clear', question: { ...question, goal: 'most-worth' }, cut: only((w) => w === 'slice' || w === 'drain-off' || w === 'draw-pots') });
-  others.push({ name: 'Less work', question: { ...question, goal: 'most-worth' }, cut: within('less-work', (minutes * 0.65), (o) => o.outcome.handsOnMinutes.mid) });
-  others.push({ name: 'More left for the bees', question: { ...question, goal: 'most-worth' }, cut: within('more-left', storesKg * 0.6, (o) => o.outcome.storesLowKg) });
+  const only =
+    (keep: (way: Way) => boolean) =>
+    (m: ChooseModel): ChooseModel => ({
+      ...m,
+      options: m.options.filter(
+        (o) => keep(o.way) || m.options.every((other) => other === o || other.unit !== o.unit),
+      ),
+    });
+  if (question.goal !== 'most-comb')
+    others.push({ name: 'Most comb honey', question: { ...question, goal: 'most-comb' } });
+  if (question.goal !== 'most-worth')
+    others.push({ name: 'Most worth', question: { ...question, goal: 'most-worth' } });
+  others.push({
+    name: 'Everything crushed',
+    question: { ...question, goal: 'most-worth' },
+    cut: only((w) => w === 'crush' || w === 'drain-hive' || w === 'draw-pots'),
+  });
+  others.push({
+    name: 'Left to drip, clear',
+    question: { ...question, goal: 'most-worth' },
+    cut: only((w) => w === 'slice' || w === 'drain-off' || w === 'draw-pots'),
+  });
+  others.push({
+    name: 'Less work',
+    question: { ...question, goal: 'most-worth' },
+    cut: within('less-work', minutes * 0.65, (o) => o.outcome.handsOnMinutes.mid),
+  });
+  others.push({
+    name: 'More left for the bees',
+    question: { ...question, goal: 'most-worth' },
+    cut: within('more-left', storesKg * 0.6, (o) => o.outcome.storesLowKg),
+  });
   const found = others.flatMap(({ name, question: asked, cut }): ChoiceSet[] => {
     const base = chooseModel(hives, asked, household);
     const changed = cut ? cut(base) : base;
@@ -97,11 +193,17 @@ export function alternatives(best: Solved, model: ChooseModel, hives: readonly C
     return asked.goal === 'most-comb' && set.combKg.high === 0 ? [] : [set];
   });
   while (sets.length < 3) {
-    const next = found.map((set) => ({ set, far: Math.min(...sets.map((s) => differs(s, set))) })).filter(({ far }) => far >= REALLY_DIFFERENT).sort((a, b) => b.far - a.far)[0];
+    const next = found
+      .map((set) => ({ set, far: Math.min(...sets.map((s) => differs(s, set))) }))
+      .filter(({ far }) => far >= REALLY_DIFFERENT)
+      .sort((a, b) => b.far - a.far)[0];
     if (!next) break;
     sets.push(next.set);
   }
-  return sets.map((set, i) => ({ ...set, note: i ? against(set, first, household) : describe(set) }));
+  return sets.map((set, i) => ({
+    ...set,
+    note: i ? against(set, first, household) : describe(set),
+  }));
 }
 
 function describe(set: ChoiceSet): string {
@@ -115,7 +217,11 @@ function against(set: ChoiceSet, first: ChoiceSet, household: Household): string
   const parts: string[] = [];
   const worth = set.worth.mid - first.worth.mid;
   const hours = set.handsOnHours.mid - first.handsOnHours.mid;
-  if (Math.abs(worth) >= 1) parts.push(`${Math.abs(worth).toFixed(0)} ${household.rules.currency || 'worth'} ${worth > 0 ? 'more' : 'less'}`);
-  if (Math.abs(hours) >= 0.2) parts.push(`${Math.abs(hours).toFixed(1)} h ${hours > 0 ? 'more' : 'less'} work`);
+  if (Math.abs(worth) >= 1)
+    parts.push(
+      `${Math.abs(worth).toFixed(0)} ${household.rules.currency || 'worth'} ${worth > 0 ? 'more' : 'less'}`,
+    );
+  if (Math.abs(hours) >= 0.2)
+    parts.push(`${Math.abs(hours).toFixed(1)} h ${hours > 0 ? 'more' : 'less'} work`);
   return [describe(set), parts.join(', ')].filter(Boolean).join('; ');
 }

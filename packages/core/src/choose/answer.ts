@@ -32,34 +32,97 @@ export interface ChooseAnswer {
  * Answers a question step by step: a first set at once, then a better one with its alternatives and with what
  * holds it back, then the proof. A wish that cannot be worked on is answered by sentences alone.
  */
-export function* chooseAnswers(request: ChooseRequest, solve: LpSolver): Generator<ChooseAnswer, void> {
+export function* chooseAnswers(
+  request: ChooseRequest,
+  solve: LpSolver,
+): Generator<ChooseAnswer, void> {
   const { hives, question, household } = request;
   const issues = questionIssues(question, household);
-  const none: ChooseAnswer = { proof: null, gap: 1, sets: [], bindings: null, relaxations: [], notes: [], issues, isDone: true };
+  const none: ChooseAnswer = {
+    proof: null,
+    gap: 1,
+    sets: [],
+    bindings: null,
+    relaxations: [],
+    notes: [],
+    issues,
+    isDone: true,
+  };
   if (issues.length) return void (yield none);
   const model = chooseModel(hives, question, household);
   const base = { ...none, notes: model.notes };
-  const alone = (s: Solved): ChoiceSet[] => [setOf(model, s.taken, household, GOAL_WORDS[question.goal], '')];
-  interface Worked { taken: string; sets: ChoiceSet[]; bindings: Binding[] }
+  const alone = (s: Solved): ChoiceSet[] => [
+    setOf(model, s.taken, household, GOAL_WORDS[question.goal], ''),
+  ];
+  interface Worked {
+    taken: string;
+    sets: ChoiceSet[];
+    bindings: Binding[];
+  }
   let worked: Worked | null = null;
   const workOut = (s: Solved, before: Worked | null): Worked => {
     const taken = s.taken.join();
-    return before?.taken === taken ? before : { taken, sets: alternatives(s, model, hives, question, household, solve), bindings: bindings(model, s, question, household, solve) };
+    return before?.taken === taken
+      ? before
+      : {
+          taken,
+          sets: alternatives(s, model, hives, question, household, solve),
+          bindings: bindings(model, s, question, household, solve),
+        };
   };
   const stages = chooseInStages(model, solve);
   for (;;) {
     const { value: solved, done } = stages.next();
-    if (!solved) return void (yield { ...base, relaxations: relaxations(model, hives, question, household, solve) });
+    if (!solved)
+      return void (yield {
+        ...base,
+        relaxations: relaxations(model, hives, question, household, solve),
+      });
     const shown: Worked | null = worked;
-    yield { ...base, proof: solved.proof, gap: solved.gap, sets: shown?.sets ?? alone(solved), bindings: shown?.bindings ?? null, isDone: false };
+    yield {
+      ...base,
+      proof: solved.proof,
+      gap: solved.gap,
+      sets: shown?.sets ?? alone(solved),
+      bindings: shown?.bindings ?? null,
+      isDone: false,
+    };
     if (done || solved.proof !== 'first') worked = workOut(solved, shown);
-    if (worked) yield { ...base, proof: solved.proof, gap: solved.gap, sets: worked.sets, bindings: worked.bindings, isDone: Boolean(done) };
+    if (worked)
+      yield {
+        ...base,
+        proof: solved.proof,
+        gap: solved.gap,
+        sets: worked.sets,
+        bindings: worked.bindings,
+        isDone: Boolean(done),
+      };
     if (done) return;
   }
 }
 
 /** A set from ways the person laid out themselves, whatever the chooser thinks of it: the drawing's own sum. */
-export function setOfWays(request: ChooseRequest, ways: Readonly<Record<string, Way>>, name: string): ChoiceSet {
-  const model: ChooseModel = chooseModel(request.hives, { ...request.question, amount: null, pins: Object.fromEntries(request.hives.flatMap((h) => h.units).map((u) => [u.id, ways[u.id] ?? 'leave'])) }, request.household);
-  return setOf(model, model.options.map((_, i) => i), request.household, name, '');
+export function setOfWays(
+  request: ChooseRequest,
+  ways: Readonly<Record<string, Way>>,
+  name: string,
+): ChoiceSet {
+  const model: ChooseModel = chooseModel(
+    request.hives,
+    {
+      ...request.question,
+      amount: null,
+      pins: Object.fromEntries(
+        request.hives.flatMap((h) => h.units).map((u) => [u.id, ways[u.id] ?? 'leave']),
+      ),
+    },
+    request.household,
+  );
+  return setOf(
+    model,
+    model.options.map((_, i) => i),
+    request.household,
+    name,
+    '',
+  );
 }

@@ -19,17 +19,32 @@ export function takeBlocks(unit: ChoiceUnit): Block[] {
   const { verdict, headline, decidedBy } = unit.verdict;
   if (unit.hasBrood) return [{ rule: 'brood', sentence: headline, hard: true }];
   if (verdict === 'take') return [];
-  return [{ rule: decidedBy, sentence: headline, hard: verdict === 'leave' && HARD.includes(decidedBy) }];
+  return [
+    { rule: decidedBy, sentence: headline, hard: verdict === 'leave' && HARD.includes(decidedBy) },
+  ];
 }
 
 /** What stands against one way beyond taking the unit: the kind of hive, the comb, what the kit lacks, the weight, the time. */
 export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market: Market): Block[] {
   const blocks: Block[] = [];
-  const no = (rule: string, sentence: string, hard = false): void => void blocks.push({ rule, sentence, hard });
+  const no = (rule: string, sentence: string, hard = false): void =>
+    void blocks.push({ rule, sentence, hard });
   const kind = hiveKind(unit.kind);
   const pots = unit.what === 'pots';
-  if (pots !== (way === 'draw-pots')) no('kind', pots ? 'Sealed pots are drawn off by suction; the super stays.' : 'There are no pots here.', true);
-  else if (!pots && kind.drainsInPlace !== runsInPlace(way)) no('kind', kind.drainsInPlace ? 'A drain frame is drained, not cut out or crushed.' : 'Only drain frames run out by themselves.', true);
+  if (pots !== (way === 'draw-pots'))
+    no(
+      'kind',
+      pots ? 'Sealed pots are drawn off by suction; the super stays.' : 'There are no pots here.',
+      true,
+    );
+  else if (!pots && kind.drainsInPlace !== runsInPlace(way))
+    no(
+      'kind',
+      kind.drainsInPlace
+        ? 'A drain frame is drained, not cut out or crushed.'
+        : 'Only drain frames run out by themselves.',
+      true,
+    );
   if (blocks.length) return blocks;
   if (!unit.estimate) no('seen', 'Not read yet: what it would give is not known.');
   if (way === 'drain-hive') {
@@ -37,20 +52,36 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
     if (safe && safe.answer !== 'yes') no('drain-in-place', safe.sentence);
   }
   if (cutsComb(way)) {
-    if (unit.combAge === 'brood-used') no('comb age', 'It carried brood: its wax is no comb honey.');
-    else if (unit.combAge === 'used') no('comb age', 'It is last season\'s wax: tough to eat.');
+    if (unit.combAge === 'brood-used')
+      no('comb age', 'It carried brood: its wax is no comb honey.');
+    else if (unit.combAge === 'used') no('comb age', "It is last season's wax: tough to eat.");
     if (unit.straight === false) no('straight', 'It is not straight: pieces would break open.');
-    if (unit.cappedArea < 0.5) no('capped', `${Math.round(unit.cappedArea * 100)} % of its face is capped: too little for whole pieces.`);
-    if (way === 'cut' && !market.piece) no('kit', 'No boxes for pieces in the kit: add them in Rules.');
-    if (way === 'chunk' && !market.chunk) no('kit', 'No wide jars for chunk honey in the kit: add them in Rules.');
-    if (rules.freeze !== 'none' && rules.freezerL === 0) no('freezer', 'No freezer: comb would hatch moths. Your rule asks to freeze it.');
+    if (unit.cappedArea < 0.5)
+      no(
+        'capped',
+        `${Math.round(unit.cappedArea * 100)} % of its face is capped: too little for whole pieces.`,
+      );
+    if (way === 'cut' && !market.piece)
+      no('kit', 'No boxes for pieces in the kit: add them in Rules.');
+    if (way === 'chunk' && !market.chunk)
+      no('kit', 'No wide jars for chunk honey in the kit: add them in Rules.');
+    if (rules.freeze !== 'none' && rules.freezerL === 0)
+      no('freezer', 'No freezer: comb would hatch moths. Your rule asks to freeze it.');
   }
   const carries = rules.liftKg * Math.min(2, rules.people);
-  if (unit.liftKg.high > carries) no('lift', `${unit.what === 'box' ? 'The box' : 'It'} weighs about ${unit.liftKg.low.toFixed(0)}–${unit.liftKg.high.toFixed(0)} kg; ${rules.people > 1 ? 'two people carry' : 'one person carries'} ${carries} kg by your rules. Take combs out singly.`);
+  if (unit.liftKg.high > carries)
+    no(
+      'lift',
+      `${unit.what === 'box' ? 'The box' : 'It'} weighs about ${unit.liftKg.low.toFixed(0)}–${unit.liftKg.high.toFixed(0)} kg; ${rules.people > 1 ? 'two people carry' : 'one person carries'} ${carries} kg by your rules. Take combs out singly.`,
+    );
   return blocks;
 }
 
 /** Ways that a unit's kind of hive knows at all, in a fixed order. */
 export function waysOf(unit: ChoiceUnit): Way[] {
-  return WAYS.filter((way) => (unit.what === 'pots') === (way === 'draw-pots') && (way === 'draw-pots' || hiveKind(unit.kind).drainsInPlace === runsInPlace(way)));
+  return WAYS.filter(
+    (way) =>
+      (unit.what === 'pots') === (way === 'draw-pots') &&
+      (way === 'draw-pots' || hiveKind(unit.kind).drainsInPlace === runsInPlace(way)),
+  );
 }

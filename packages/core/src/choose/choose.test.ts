@@ -1,7 +1,23 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { JARS, comb, hive, household, manyHives, solver } from '../../fixtures/chooser.js';
-import { alternatives, bindings, choose, chooseInStages, chooseModel, questionIssues, relaxations, PLAIN_QUESTION, setOf, valueOfSet, type ChoiceHive, type ChoiceUnit, type ChooseModel, type ChooseQuestion, type LpSolver } from './index.js';
+import {
+  alternatives,
+  bindings,
+  choose,
+  chooseInStages,
+  chooseModel,
+  questionIssues,
+  relaxations,
+  PLAIN_QUESTION,
+  setOf,
+  valueOfSet,
+  type ChoiceHive,
+  type ChoiceUnit,
+  type ChooseModel,
+  type ChooseQuestion,
+  type LpSolver,
+} from './index.js';
 
 let solve: LpSolver;
 beforeAll(async () => void (solve = await solver()));
@@ -15,9 +31,16 @@ function bruteForce(model: ChooseModel): number {
   const walk = (k: number, taken: number[]): void => {
     if (k === units.length) {
       const on = new Set(taken.map((i) => model.options[i].unit));
-      const holds = model.limits.every((l) => l.beyondCosts !== undefined || taken.reduce((s, i) => s + l.uses(model.options[i]), 0) <= l.atMost + 1e-7)
-        && model.chains.every((c) => !on.has(c.front) || on.has(c.back))
-        && (!model.amount || taken.reduce((s, i) => s + model.amount!.gives(model.options[i]), 0) >= model.amount.needG - 1e-6);
+      const holds =
+        model.limits.every(
+          (l) =>
+            l.beyondCosts !== undefined ||
+            taken.reduce((s, i) => s + l.uses(model.options[i]), 0) <= l.atMost + 1e-7,
+        ) &&
+        model.chains.every((c) => !on.has(c.front) || on.has(c.back)) &&
+        (!model.amount ||
+          taken.reduce((s, i) => s + model.amount!.gives(model.options[i]), 0) >=
+            model.amount.needG - 1e-6);
       if (holds) best = Math.max(best, valueOfSet(model, taken));
       return;
     }
@@ -27,55 +50,129 @@ function bruteForce(model: ChooseModel): number {
   walk(0, []);
   return best;
 }
-const ask = (more: Partial<ChooseQuestion> = {}): ChooseQuestion => ({ ...PLAIN_QUESTION, ...more });
-const wayOf = (model: ChooseModel, taken: readonly number[]): Record<string, string> => Object.fromEntries(taken.map((i) => [model.units[model.options[i].unit].id, model.options[i].way]));
+const ask = (more: Partial<ChooseQuestion> = {}): ChooseQuestion => ({
+  ...PLAIN_QUESTION,
+  ...more,
+});
+const wayOf = (model: ChooseModel, taken: readonly number[]): Record<string, string> =>
+  Object.fromEntries(
+    taken.map((i) => [model.units[model.options[i].unit].id, model.options[i].way]),
+  );
 
-const someCombs = fc.array(fc.record({ kg: fc.double({ min: 0.3, max: 3, noNaN: true }), capped: fc.double({ min: 0.3, max: 1, noNaN: true }), straight: fc.boolean(), brood: fc.boolean(), ripe: fc.boolean() }), { minLength: 1, maxLength: 5 });
+const someCombs = fc.array(
+  fc.record({
+    kg: fc.double({ min: 0.3, max: 3, noNaN: true }),
+    capped: fc.double({ min: 0.3, max: 1, noNaN: true }),
+    straight: fc.boolean(),
+    brood: fc.boolean(),
+    ripe: fc.boolean(),
+  }),
+  { minLength: 1, maxLength: 5 },
+);
 type Drawn = { kg: number; capped: number; straight: boolean; brood: boolean; ripe: boolean };
-const drawn = (list: readonly Drawn[]): ChoiceUnit[] => list.map((c, i) => comb(`c${i}`, c.kg, {
-  order: i, cappedArea: c.capped, straight: c.straight, hasBrood: c.brood,
-  verdict: c.brood ? { verdict: 'leave', headline: 'Brood on side A.', decidedBy: 'brood' } : c.ripe ? { verdict: 'take', headline: 'Ripe.', decidedBy: 'capped' } : { verdict: 'leave', headline: '60 % capped.', decidedBy: 'capped' },
-}));
+const drawn = (list: readonly Drawn[]): ChoiceUnit[] =>
+  list.map((c, i) =>
+    comb(`c${i}`, c.kg, {
+      order: i,
+      cappedArea: c.capped,
+      straight: c.straight,
+      hasBrood: c.brood,
+      verdict: c.brood
+        ? { verdict: 'leave', headline: 'Brood on side A.', decidedBy: 'brood' }
+        : c.ripe
+          ? { verdict: 'take', headline: 'Ripe.', decidedBy: 'capped' }
+          : { verdict: 'leave', headline: '60 % capped.', decidedBy: 'capped' },
+    }),
+  );
 
 describe('the best set', () => {
   it('is the one that trying every set finds, whatever is scarce', () => {
-    fc.assert(fc.property(someCombs, fc.double({ min: 0, max: 6, noNaN: true }), fc.constantFrom('most-worth', 'most-comb'), fc.option(fc.double({ min: 0.3, max: 4, noNaN: true })), fc.option(fc.integer({ min: 0, max: 4 })), (list, needKg, goal, handsHours, most) => {
-      const hives = [hive(drawn(list), needKg)];
-      const model = chooseModel(hives, ask({ goal: goal as 'most-worth', handsHours }), household({ maxCombsPerHive: most, freezerL: 5 }));
-      const solved = choose(model, solve)!;
-      expect(solved.value).toBeCloseTo(bruteForce(model), 4);
-      expect(solved.proof).toBe('proven');
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        someCombs,
+        fc.double({ min: 0, max: 6, noNaN: true }),
+        fc.constantFrom('most-worth', 'most-comb'),
+        fc.option(fc.double({ min: 0.3, max: 4, noNaN: true })),
+        fc.option(fc.integer({ min: 0, max: 4 })),
+        (list, needKg, goal, handsHours, most) => {
+          const hives = [hive(drawn(list), needKg)];
+          const model = chooseModel(
+            hives,
+            ask({ goal: goal as 'most-worth', handsHours }),
+            household({ maxCombsPerHive: most, freezerL: 5 }),
+          );
+          const solved = choose(model, solve)!;
+          expect(solved.value).toBeCloseTo(bruteForce(model), 4);
+          expect(solved.proof).toBe('proven');
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
   it('with a named amount takes no more work than needed, or says that it cannot be', () => {
-    fc.assert(fc.property(someCombs, fc.integer({ min: 1, max: 9 }), (list, count) => {
-      const model = chooseModel([hive(drawn(list), 1)], ask({ goal: 'least-work', amount: { jarKindId: 'jar', count, withinHours: null } }), household());
-      const best = bruteForce(model);
-      const solved = choose(model, solve);
-      if (best === -Infinity) expect(solved).toBeNull();
-      else expect(solved!.value).toBeCloseTo(best, 4);
-    }), { numRuns: 40 });
+    fc.assert(
+      fc.property(someCombs, fc.integer({ min: 1, max: 9 }), (list, count) => {
+        const model = chooseModel(
+          [hive(drawn(list), 1)],
+          ask({ goal: 'least-work', amount: { jarKindId: 'jar', count, withinHours: null } }),
+          household(),
+        );
+        const best = bruteForce(model);
+        const solved = choose(model, solve);
+        if (best === -Infinity) expect(solved).toBeNull();
+        else expect(solved!.value).toBeCloseTo(best, 4);
+      }),
+      { numRuns: 40 },
+    );
   });
   it('never goes below the winter need by the low estimate, and never takes a comb with brood', () => {
-    fc.assert(fc.property(someCombs, fc.double({ min: 0, max: 10, noNaN: true }), (list, needKg) => {
-      const hives = [hive(drawn(list), needKg)];
-      const model = chooseModel(hives, ask(), household());
-      const solved = choose(model, solve)!;
-      const taken = solved.taken.map((i) => model.units[model.options[i].unit]);
-      expect(taken.some((u) => u.hasBrood)).toBe(false);
-      const stays = hives[0].storesLowKg - taken.reduce((s, u) => s + u.storesKg.low, 0);
-      expect(taken.length === 0 || stays >= needKg - 1e-6).toBe(true);
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(someCombs, fc.double({ min: 0, max: 10, noNaN: true }), (list, needKg) => {
+        const hives = [hive(drawn(list), needKg)];
+        const model = chooseModel(hives, ask(), household());
+        const solved = choose(model, solve)!;
+        const taken = solved.taken.map((i) => model.units[model.options[i].unit]);
+        expect(taken.some((u) => u.hasBrood)).toBe(false);
+        const stays = hives[0].storesLowKg - taken.reduce((s, u) => s + u.storesKg.low, 0);
+        expect(taken.length === 0 || stays >= needKg - 1e-6).toBe(true);
+      }),
+      { numRuns: 60 },
+    );
   });
   it('is never worse for more jars, boxes, freezer or stores', () => {
-    fc.assert(fc.property(someCombs, fc.integer({ min: 0, max: 30 }), fc.double({ min: 0, max: 20, noNaN: true }), (list, stock, freezerL) => {
-      const value = (jars: number, litres: number): number => choose(chooseModel([hive(drawn(list), 1)], ask(), household({ freezerL: litres }, JARS.map((j) => ({ ...j, stock: jars })))), solve)!.value;
-      // More of everything alike: the mean price of a jar stays what it was.
-      expect(value(stock + 5, freezerL + 5)).toBeGreaterThanOrEqual(value(stock, freezerL) - 1e-3);
-    }), { numRuns: 30 });
+    fc.assert(
+      fc.property(
+        someCombs,
+        fc.integer({ min: 0, max: 30 }),
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        (list, stock, freezerL) => {
+          const value = (jars: number, litres: number): number =>
+            choose(
+              chooseModel(
+                [hive(drawn(list), 1)],
+                ask(),
+                household(
+                  { freezerL: litres },
+                  JARS.map((j) => ({ ...j, stock: jars })),
+                ),
+              ),
+              solve,
+            )!.value;
+          // More of everything alike: the mean price of a jar stays what it was.
+          expect(value(stock + 5, freezerL + 5)).toBeGreaterThanOrEqual(
+            value(stock, freezerL) - 1e-3,
+          );
+        },
+      ),
+      { numRuns: 30 },
+    );
   });
   it('takes bars from the back unless one is pinned to stay', () => {
-    const units = [comb('b10', 2.5, { order: 10 }), comb('b11', 1.5, { order: 11 }), comb('b12', 1.5, { order: 12 })];
+    const units = [
+      comb('b10', 2.5, { order: 10 }),
+      comb('b11', 1.5, { order: 11 }),
+      comb('b12', 1.5, { order: 12 }),
+    ];
     const hives = [hive(units, 3.4)];
     const model = chooseModel(hives, ask(), household());
     expect(Object.keys(wayOf(model, choose(model, solve)!.taken))).toEqual(['b12']);
@@ -83,11 +180,23 @@ describe('the best set', () => {
     expect(Object.keys(wayOf(pinned, choose(pinned, solve)!.taken))).toEqual(['b11']);
   });
   it('honours pins: a way, to stay, or taken in spite of a soft rule; brood not even then', () => {
-    const unripe = comb('u', 1.5, { verdict: { verdict: 'leave', headline: '62 % capped.', decidedBy: 'capped' } });
-    const brood = comb('b', 1.5, { hasBrood: true, verdict: { verdict: 'leave', headline: 'Brood.', decidedBy: 'brood' } });
+    const unripe = comb('u', 1.5, {
+      verdict: { verdict: 'leave', headline: '62 % capped.', decidedBy: 'capped' },
+    });
+    const brood = comb('b', 1.5, {
+      hasBrood: true,
+      verdict: { verdict: 'leave', headline: 'Brood.', decidedBy: 'brood' },
+    });
     const hives = [hive([comb('a', 1.5), unripe, brood], 0)];
-    const model = chooseModel(hives, ask({ pins: { a: 'slice', u: 'take', b: 'take' } }), household());
-    expect(wayOf(model, choose(model, solve)!.taken)).toMatchObject({ a: 'slice', u: expect.any(String) });
+    const model = chooseModel(
+      hives,
+      ask({ pins: { a: 'slice', u: 'take', b: 'take' } }),
+      household(),
+    );
+    expect(wayOf(model, choose(model, solve)!.taken)).toMatchObject({
+      a: 'slice',
+      u: expect.any(String),
+    });
     expect(wayOf(model, choose(model, solve)!.taken).b).toBeUndefined();
     const plain = chooseModel(hives, ask(), household());
     expect(Object.keys(wayOf(plain, choose(plain, solve)!.taken))).toEqual(['a']);
@@ -99,7 +208,9 @@ describe('the best set', () => {
   });
   it('says where the need is above all stores', () => {
     const model = chooseModel([hive([comb('a', 2)], 9)], ask(), household());
-    expect(model.notes[0]).toBe('Ipê: the winter needs 9.0 kg, all that was read holds 1.8 kg counted low. Nothing is theirs to give.');
+    expect(model.notes[0]).toBe(
+      'Ipê: the winter needs 9.0 kg, all that was read holds 1.8 kg counted low. Nothing is theirs to give.',
+    );
     expect(choose(model, solve)!.taken).toEqual([]);
   });
 });
@@ -127,14 +238,24 @@ describe('honey without a jar', () => {
 
 describe('in stages', () => {
   it('answers at once, comes within 1 %, and is the same every time; the gap is honest', () => {
-    const model = chooseModel(manyHives(4, 10, 3), ask({ handsHours: 12 }), household({}, JARS.map((j) => ({ ...j, stock: 90 })), []));
+    const model = chooseModel(
+      manyHives(4, 10, 3),
+      ask({ handsHours: 12 }),
+      household(
+        {},
+        JARS.map((j) => ({ ...j, stock: 90 })),
+        [],
+      ),
+    );
     const stages = [...chooseInStages(model, solve)];
     const last = choose(model, solve)!;
     expect(stages[0].proof).toBe('first');
     for (const s of stages) {
       expect(s.value).toBeLessThanOrEqual(last.value + 1e-6);
       expect(s.bound).toBeGreaterThanOrEqual(last.value - 1e-6);
-      expect(s.gap).toBeGreaterThanOrEqual(s.bound === Infinity ? 1 : (last.value - s.value) / Math.abs(s.bound) - 1e-9);
+      expect(s.gap).toBeGreaterThanOrEqual(
+        s.bound === Infinity ? 1 : (last.value - s.value) / Math.abs(s.bound) - 1e-9,
+      );
     }
     expect(choose(model, solve)!.taken).toEqual(last.taken);
   });
@@ -147,12 +268,28 @@ describe('what holds it back', () => {
     const model = chooseModel(hives, ask(), house);
     const found = bindings(model, choose(model, solve)!, ask(), house, solve);
     expect(found.map((b) => b.limit)).toEqual(['combs:h1']);
-    expect(found[0].sentence).toMatch(/^Combs from Ipê at a time, 1 comb, is the limit: one more comb would bring about \d+/);
+    expect(found[0].sentence).toMatch(
+      /^Combs from Ipê at a time, 1 comb, is the limit: one more comb would bring about \d+/,
+    );
     expect(found[0].gain).toBeGreaterThan(50);
   });
   it('explains an impossible wish by each rule that alone would make it possible', () => {
-    const hives: ChoiceHive[] = [hive([comb('a', 2), comb('b', 2), comb('c', 2, { verdict: { verdict: 'leave', headline: '62 % capped.', decidedBy: 'capped' } })], 3)];
-    const wish = ask({ goal: 'most-left', amount: { jarKindId: 'jar', count: 5, withinHours: null } });
+    const hives: ChoiceHive[] = [
+      hive(
+        [
+          comb('a', 2),
+          comb('b', 2),
+          comb('c', 2, {
+            verdict: { verdict: 'leave', headline: '62 % capped.', decidedBy: 'capped' },
+          }),
+        ],
+        3,
+      ),
+    ];
+    const wish = ask({
+      goal: 'most-left',
+      amount: { jarKindId: 'jar', count: 5, withinHours: null },
+    });
     const model = chooseModel(hives, wish, household());
     expect(choose(model, solve)).toBeNull();
     const says = relaxations(model, hives, wish, household(), solve).map((r) => r.sentence);
@@ -163,12 +300,26 @@ describe('what holds it back', () => {
     const hives = [hive([comb('a', 2)], 0)];
     const wish = ask({ pins: { a: 'drain-hive' } });
     const model = chooseModel(hives, wish, household());
-    expect(relaxations(model, hives, wish, household(), solve)).toEqual([{ rule: 'pin', sentence: 'Ipê a is pinned, but cannot go that way. Let it be chosen, or let it stay.' }]);
+    expect(relaxations(model, hives, wish, household(), solve)).toEqual([
+      {
+        rule: 'pin',
+        sentence: 'Ipê a is pinned, but cannot go that way. Let it be chosen, or let it stay.',
+      },
+    ]);
   });
 });
 
 describe('side by side', () => {
-  const hives = [hive([comb('a', 2.2, { order: 1 }), comb('b', 2.1, { order: 2 }), comb('c', 1.9, { order: 3, straight: false })], 0)];
+  const hives = [
+    hive(
+      [
+        comb('a', 2.2, { order: 1 }),
+        comb('b', 2.1, { order: 2 }),
+        comb('c', 1.9, { order: 3, straight: false }),
+      ],
+      0,
+    ),
+  ];
   it('three sets that really differ, with ranges, the same each time', () => {
     const model = chooseModel(hives, ask(), household());
     const sets = alternatives(choose(model, solve)!, model, hives, ask(), household(), solve);
@@ -179,27 +330,50 @@ describe('side by side', () => {
       expect(s.handsOnHours.low).toBeLessThan(s.handsOnHours.high);
     }
     expect(sets[0].worth.mid).toBeGreaterThanOrEqual(sets[1].worth.mid);
-    expect(alternatives(choose(model, solve)!, model, hives, ask(), household(), solve)).toEqual(sets);
+    expect(alternatives(choose(model, solve)!, model, hives, ask(), household(), solve)).toEqual(
+      sets,
+    );
   });
   it('a set adds up: stores that stay and the spare against need and hard winter', () => {
     const two = [hive([comb('a', 2), comb('b', 2)], 1.5)];
     const model = chooseModel(two, ask(), household());
-    const set = setOf(model, [model.options.findIndex((o) => o.way === 'crush')], household(), 'x', '');
-    expect(set.hives[0]).toMatchObject({ staysLowKg: 1.8, spareKg: expect.closeTo(0.3, 6), hardSpareKg: expect.closeTo(1.8 - 1.725, 6) });
+    const set = setOf(
+      model,
+      [model.options.findIndex((o) => o.way === 'crush')],
+      household(),
+      'x',
+      '',
+    );
+    expect(set.hives[0]).toMatchObject({
+      staysLowKg: 1.8,
+      spareKg: expect.closeTo(0.3, 6),
+      hardSpareKg: expect.closeTo(1.8 - 1.725, 6),
+    });
     expect(set.honeyKg.mid).toBeCloseTo(2 * 0.885, 6);
   });
 });
 
 describe('a wish that cannot be worked on', () => {
   it('is answered in a sentence at its field', () => {
-    const says = (q: Partial<ChooseQuestion>, house = household()): string[] => questionIssues(ask(q), house).map((i) => i.message);
+    const says = (q: Partial<ChooseQuestion>, house = household()): string[] =>
+      questionIssues(ask(q), house).map((i) => i.message);
     expect(says({})).toEqual([]);
-    expect(says({ goal: 'least-work' })).toEqual(['Least work alone is to take nothing: say how much you want at least.']);
+    expect(says({ goal: 'least-work' })).toEqual([
+      'Least work alone is to take nothing: say how much you want at least.',
+    ]);
     expect(says({ handsHours: -1 })).toEqual(['Hours are at least 0.']);
-    expect(says({ amount: { jarKindId: 'jar', count: 0, withinHours: null } })).toEqual(['At least one.']);
-    expect(says({ amount: { jarKindId: 'gone', count: 1, withinHours: null } })).toEqual(['This jar is not in the kit any more: choose another.']);
+    expect(says({ amount: { jarKindId: 'jar', count: 0, withinHours: null } })).toEqual([
+      'At least one.',
+    ]);
+    expect(says({ amount: { jarKindId: 'gone', count: 1, withinHours: null } })).toEqual([
+      'This jar is not in the kit any more: choose another.',
+    ]);
     expect(says({}, household({ people: 0 }))[0]).toMatch(/^Nobody is there to do it/);
-    expect(says({}, household({}, [{ ...JARS[0], value: -3 }]))[0]).toBe('jar: a price is at least 0.');
-    expect(says({}, household({ givenPercent: 60, ownPercent: 60 }))[0]).toMatch(/^More than all of it/);
+    expect(says({}, household({}, [{ ...JARS[0], value: -3 }]))[0]).toBe(
+      'jar: a price is at least 0.',
+    );
+    expect(says({}, household({ givenPercent: 60, ownPercent: 60 }))[0]).toMatch(
+      /^More than all of it/,
+    );
   });
 });

@@ -1,16 +1,29 @@
 import { z } from 'zod';
 import { seededRandom, triangular } from '../units/seeded.js';
 
-const price = z.number('A price.').min(0, 'A price is at least 0.').max(100_000, 'At most 100 000.');
+const price = z
+  .number('A price.')
+  .min(0, 'A price is at least 0.')
+  .max(100_000, 'At most 100 000.');
 const some = z.int('A whole number.').min(0, 'At least 0.').max(10_000, 'At most 10 000.');
-const range = (high: number, what: string) => z
-  .strictObject({ low: z.number(what).min(0, 'At least 0.'), mid: z.number(what).min(0, 'At least 0.'), high: z.number(what).min(0, 'At least 0.').max(high, `At most ${high}.`) })
-  .refine((r) => r.low <= r.mid && r.mid <= r.high, { message: 'From low to high: low, best guess, high.' });
+const range = (high: number, what: string) =>
+  z
+    .strictObject({
+      low: z.number(what).min(0, 'At least 0.'),
+      mid: z.number(what).min(0, 'At least 0.'),
+      high: z.number(what).min(0, 'At least 0.').max(high, `At most ${high}.`),
+    })
+    .refine((r) => r.low <= r.mid && r.mid <= r.high, {
+      message: 'From low to high: low, best guess, high.',
+    });
 
 /** What comb and liquid are compared by: one super or a year of them. */
 export const combOrLiquidSchema = z.strictObject({
   boxes: z.int('Whole boxes.').min(1, 'At least one box.').max(200, 'At most 200 boxes.'),
-  piecesPerBox: z.int('Whole pieces.').min(1, 'At least one piece.').max(500, 'At most 500 pieces.'),
+  piecesPerBox: z
+    .int('Whole pieces.')
+    .min(1, 'At least one piece.')
+    .max(500, 'At most 500 pieces.'),
   pieceG: z.number('Grams.').min(20, 'At least 20 g.').max(3000, 'At most 3000 g.'),
   piecePrice: price,
   packCost: price,
@@ -28,11 +41,19 @@ export const combOrLiquidSchema = z.strictObject({
   piecesAMonth: z.number('Pieces.').min(0, 'At least 0.').max(10_000, 'At most 10 000.'),
   kgAMonth: z.number('Kilograms.').min(0, 'At least 0.').max(10_000, 'At most 10 000.'),
   draws: z.int().min(100).max(100_000),
-  seed: z.int().min(0).max(2 ** 31),
+  seed: z
+    .int()
+    .min(0)
+    .max(2 ** 31),
 });
 export type CombOrLiquidInput = z.infer<typeof combOrLiquidSchema>;
 
-export interface Spread { mean: number; low: number; mid: number; high: number }
+export interface Spread {
+  mean: number;
+  low: number;
+  mid: number;
+  high: number;
+}
 export interface CombOrLiquid {
   /** Money over all boxes: nine of ten years lie between low and high. */
   comb: Spread;
@@ -63,8 +84,14 @@ const HALF_HONEY = { low: 0.4, mid: 0.6, high: 0.8 };
 
 function spread(values: Float64Array): Spread {
   const sorted = values.slice().sort();
-  const at = (p: number): number => sorted[Math.min(sorted.length - 1, Math.floor(p * sorted.length))];
-  return { mean: values.reduce((a, b) => a + b, 0) / values.length, low: at(0.05), mid: at(0.5), high: at(0.95) };
+  const at = (p: number): number =>
+    sorted[Math.min(sorted.length - 1, Math.floor(p * sorted.length))];
+  return {
+    mean: values.reduce((a, b) => a + b, 0) / values.length,
+    low: at(0.05),
+    mid: at(0.5),
+    high: at(0.95),
+  };
 }
 
 /** A gamma draw of whole shape: the sum of so many waits. */
@@ -87,15 +114,30 @@ function gamma(next: () => number, shape: number): number {
  * third each), and are themselves drawn, so that few supers give a wide answer. Pieces × price less packs,
  * the rest crushed; against kg × price less jars. The same seed gives the same numbers. `onProgress` hears 0 to 1.
  */
-export function combOrLiquid(input: CombOrLiquidInput, onProgress?: (share: number) => void): CombOrLiquid {
+export function combOrLiquid(
+  input: CombOrLiquidInput,
+  onProgress?: (share: number) => void,
+): CombOrLiquid {
   const { boxes, draws, history } = combOrLiquidSchema.parse(input);
   const next = seededRandom(input.seed);
   const made = (): Float64Array => new Float64Array(draws);
-  const [comb, liquid, combHour, liquidHour, pieces, kg, atZero] = [made(), made(), made(), made(), made(), made(), made()];
+  const [comb, liquid, combHour, liquidHour, pieces, kg, atZero] = [
+    made(),
+    made(),
+    made(),
+    made(),
+    made(),
+    made(),
+    made(),
+  ];
   const perKg = input.honeyPerKg - input.jarCostPerKg;
   for (let d = 0; d < draws; d++) {
     if (onProgress && d % 2000 === 0) onProgress(d / draws);
-    const g = [gamma(next, history.finished + 1), gamma(next, history.half + 1), gamma(next, history.spoilt + 1)];
+    const g = [
+      gamma(next, history.finished + 1),
+      gamma(next, history.half + 1),
+      gamma(next, history.spoilt + 1),
+    ];
     const total = g[0] + g[1] + g[2];
     let piecesHere = 0;
     let combLiquidKg = 0;
@@ -108,7 +150,12 @@ export function combOrLiquid(input: CombOrLiquidInput, onProgress?: (share: numb
       const u = next() * total;
       const state = u < g[0] ? 'finished' : u < g[0] + g[1] ? 'half' : 'spoilt';
       const honey = state === 'finished' ? full : full * triangular(next, HALF_HONEY);
-      const could = state === 'finished' ? input.piecesPerBox * (1 - triangular(next, CRACKED)) : state === 'half' ? input.piecesPerBox * triangular(next, HALF) : 0;
+      const could =
+        state === 'finished'
+          ? input.piecesPerBox * (1 - triangular(next, CRACKED))
+          : state === 'half'
+            ? input.piecesPerBox * triangular(next, HALF)
+            : 0;
       const cut = Math.min(Math.floor(could), Math.floor((honey * 1000) / input.pieceG));
       piecesHere += cut;
       combLiquidKg += Math.max(0, honey - (cut * input.pieceG) / 1000) * out;
@@ -130,7 +177,11 @@ export function combOrLiquid(input: CombOrLiquidInput, onProgress?: (share: numb
   const low = Math.min(...[comb, liquid].map((v) => v.reduce((a, b) => Math.min(a, b))));
   const high = Math.max(...[comb, liquid].map((v) => v.reduce((a, b) => Math.max(a, b))));
   const width = Math.max(1e-9, (high - low) / BINS);
-  const bins = Array.from({ length: BINS }, (_, i) => ({ from: low + i * width, comb: 0, liquid: 0 }));
+  const bins = Array.from({ length: BINS }, (_, i) => ({
+    from: low + i * width,
+    comb: 0,
+    liquid: 0,
+  }));
   for (let d = 0; d < draws; d++) {
     bins[Math.min(BINS - 1, Math.floor((comb[d] - low) / width))].comb++;
     bins[Math.min(BINS - 1, Math.floor((liquid[d] - low) / width))].liquid++;
@@ -138,22 +189,37 @@ export function combOrLiquid(input: CombOrLiquidInput, onProgress?: (share: numb
   const [piecesSpread, kgSpread] = [spread(pieces), spread(kg)];
   const sum = history.finished + history.half + history.spoilt + 3;
   // A piece is sold instead of the honey that would have run out of it.
-  const gainPerPiece = input.piecePrice - input.packCost - (input.pieceG / 1000) * input.outShare.mid * perKg;
+  const gainPerPiece =
+    input.piecePrice - input.packCost - (input.pieceG / 1000) * input.outShare.mid * perKg;
   return {
-    comb: spread(comb), liquid: spread(liquid), combPerHour: spread(combHour), liquidPerHour: spread(liquidHour),
+    comb: spread(comb),
+    liquid: spread(liquid),
+    combPerHour: spread(combHour),
+    liquidPerHour: spread(liquidHour),
     combWins: comb.reduce((n, v, d) => n + (v > liquid[d] ? 1 : 0), 0) / draws,
-    breakEvenPrice: piecesSpread.mean > 0 ? Math.max(0, (mean(liquid) - mean(atZero)) / piecesSpread.mean) : null,
+    breakEvenPrice:
+      piecesSpread.mean > 0 ? Math.max(0, (mean(liquid) - mean(atZero)) / piecesSpread.mean) : null,
     breakEvenPieces: gainPerPiece > 0 ? breakEvenPieces(input, gainPerPiece) : null,
-    bins, pieces: piecesSpread, kg: kgSpread,
-    monthsToSell: { comb: input.piecesAMonth > 0 ? piecesSpread.mean / input.piecesAMonth : null, liquid: input.kgAMonth > 0 ? kgSpread.mean / input.kgAMonth : null },
-    chances: { finished: (history.finished + 1) / sum, half: (history.half + 1) / sum, spoilt: (history.spoilt + 1) / sum },
+    bins,
+    pieces: piecesSpread,
+    kg: kgSpread,
+    monthsToSell: {
+      comb: input.piecesAMonth > 0 ? piecesSpread.mean / input.piecesAMonth : null,
+      liquid: input.kgAMonth > 0 ? kgSpread.mean / input.kgAMonth : null,
+    },
+    chances: {
+      finished: (history.finished + 1) / sum,
+      half: (history.half + 1) / sum,
+      spoilt: (history.spoilt + 1) / sum,
+    },
   };
 }
 
 /** Whole pieces a box so that what comb gains by them pays for the hours it takes longer, at what an hour of crushing brings; null above a full box. */
 function breakEvenPieces(input: CombOrLiquidInput, gainPerPiece: number): number | null {
   const perKg = input.honeyPerKg - input.jarCostPerKg;
-  const perHour = (input.honeyKg.mid * input.outShare.mid * perKg) / Math.max(0.1, input.liquidHours.mid);
+  const perHour =
+    (input.honeyKg.mid * input.outShare.mid * perKg) / Math.max(0.1, input.liquidHours.mid);
   const extra = Math.max(0, input.combHours.mid - input.liquidHours.mid) * perHour;
   const pieces = Math.ceil(extra / gainPerPiece);
   return pieces <= input.piecesPerBox ? Math.max(1, pieces) : null;
@@ -163,9 +229,17 @@ function breakEvenPieces(input: CombOrLiquidInput, gainPerPiece: number): number
  * How many comb supers next year: what was sold and asked for in vain, over the pieces a super gives at its low,
  * middle and high. Null where a super gave none.
  */
-export function combBoxesNextYear(input: { soldPieces: number; missedPieces: number; piecesPerBox: { low: number; mid: number; high: number } }): { low: number; mid: number; high: number } | null {
+export function combBoxesNextYear(input: {
+  soldPieces: number;
+  missedPieces: number;
+  piecesPerBox: { low: number; mid: number; high: number };
+}): { low: number; mid: number; high: number } | null {
   const wanted = input.soldPieces + input.missedPieces;
   const { low, mid, high } = input.piecesPerBox;
   if (high <= 0) return null;
-  return { low: Math.ceil(wanted / high), mid: Math.ceil(wanted / Math.max(1, mid)), high: Math.ceil(wanted / Math.max(1, low)) };
+  return {
+    low: Math.ceil(wanted / high),
+    mid: Math.ceil(wanted / Math.max(1, mid)),
+    high: Math.ceil(wanted / Math.max(1, low)),
+  };
 }

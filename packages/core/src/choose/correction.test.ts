@@ -2,7 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { correctedEstimate, combEstimate } from '../comb/estimate.js';
 import { correctionFor } from '../book/index.js';
 
-const estimate = combEstimate({ sides: [{ areaCm2: 600, shares: { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 } }], thicknessMm: 28, combAge: 'new' });
+const estimate = combEstimate({
+  sides: [{ areaCm2: 600, shares: { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 } }],
+  thicknessMm: 28,
+  combAge: 'new',
+});
 const pair = (hiveName: string, by: number) => ({ hiveName, estimateKg: 2, weighedKg: 2 * by });
 
 describe('what the scale says of estimates', () => {
@@ -12,12 +16,14 @@ describe('what the scale says of estimates', () => {
     expect(mended.honeyKg.high).toBeCloseTo(estimate.honeyKg.high * 1.15, 9);
     expect(mended.cappedShareOfHoney).toBe(estimate.cappedShareOfHoney);
   });
-  it('is the hive\'s own where it has enough combs, else the household\'s', () => {
+  it("is the hive's own where it has enough combs, else the household's", () => {
     const cedro = Array.from({ length: 6 }, () => pair('Cedro', 0.8));
     const all = [...cedro, pair('Ipê', 1.2)];
     expect(correctionFor(all, 'Cedro')!.count).toBe(6);
     expect(correctionFor(all, 'Ipê')!.count).toBe(7);
-    expect(correctionFor(all, 'Cedro')!.factor.mid).toBeLessThan(correctionFor(all, 'Ipê')!.factor.mid);
+    expect(correctionFor(all, 'Cedro')!.factor.mid).toBeLessThan(
+      correctionFor(all, 'Ipê')!.factor.mid,
+    );
     expect(correctionFor([], 'Ipê')).toBeNull();
   });
 });

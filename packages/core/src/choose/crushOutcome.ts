@@ -36,9 +36,13 @@ export function crushOutcome(input: {
   const honeyOutKg = range((e) => combHoneyKg[e] * prior.share[e]);
   const wax = sumRanges(combs.map((c) => c.waxKg));
   const fill = (kg: number) => jarFill({ honeyKg: kg, jars: [...input.jars], goal: 'least-left' });
-  const fills = input.jars.length ? range((e) => fill(honeyOutKg[e]).fills.reduce((n, f) => n + f.count, 0)) : null;
+  const fills = input.jars.length
+    ? range((e) => fill(honeyOutKg[e]).fills.reduce((n, f) => n + f.count, 0))
+    : null;
   const handsOn = (e: Edge): number =>
-    (combs.length * rules.minutesPerComb * { low: 0.75, mid: 1, high: 1.5 }[e] + (fills?.[e] ?? 0) * rules.minutesPerJar) / 60;
+    (combs.length * rules.minutesPerComb * { low: 0.75, mid: 1, high: 1.5 }[e] +
+      (fills?.[e] ?? 0) * rules.minutesPerJar) /
+    60;
   return {
     combHoneyKg,
     honeyOutKg,
@@ -46,7 +50,9 @@ export function crushOutcome(input: {
     jars: fills,
     jarsShort: input.jars.length > 0 && fill(honeyOutKg.high).shortage !== null,
     handsOnHours: range(handsOn),
-    elapsedHours: combs.length ? nineTenthsHours(rules.crush, rules.kitchenTemperatureC, input.moisturePercent ?? 18) : { low: 0, mid: 0, high: 0 },
+    elapsedHours: combs.length
+      ? nineTenthsHours(rules.crush, rules.kitchenTemperatureC, input.moisturePercent ?? 18)
+      : { low: 0, mid: 0, high: 0 },
     method: rules.crush,
   };
 }

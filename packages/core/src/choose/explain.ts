@@ -16,9 +16,11 @@ export interface Binding {
 /** Above so many options a question is asked again by its prices alone (duals of the relaxed model), not solved anew. */
 const LARGE = 400;
 
-const usedOf = (limit: Limit, model: ChooseModel, taken: readonly number[]): number => taken.reduce((sum, i) => sum + limit.uses(model.options[i]), 0);
+const usedOf = (limit: Limit, model: ChooseModel, taken: readonly number[]): number =>
+  taken.reduce((sum, i) => sum + limit.uses(model.options[i]), 0);
 /** Whole things as whole numbers, litres and kilograms to 0.1. */
-const limitText = (limit: Limit, n: number): string => `${['combs', 'pieces', 'chunk'].includes(limit.kind) ? Math.ceil(n - 1e-9) : n.toFixed(1)} ${Math.ceil(n - 1e-9) === 1 ? limit.unit.replace(/s$/, '') : limit.unit}`;
+const limitText = (limit: Limit, n: number): string =>
+  `${['combs', 'pieces', 'chunk'].includes(limit.kind) ? Math.ceil(n - 1e-9) : n.toFixed(1)} ${Math.ceil(n - 1e-9) === 1 ? limit.unit.replace(/s$/, '') : limit.unit}`;
 const amountText = (n: number): string => (Math.abs(n) >= 20 ? n.toFixed(0) : n.toFixed(1));
 
 /**
@@ -26,20 +28,50 @@ const amountText = (n: number): string => (Math.abs(n) >= 20 ? n.toFixed(0) : n.
  * step more; a large one is answered by the prices of its relaxed model. Limits with ample room are passed
  * over. Largest gain first.
  */
-export function bindings(model: ChooseModel, solved: Solved, question: ChooseQuestion, household: Household, solve: LpSolver): Binding[] {
+export function bindings(
+  model: ChooseModel,
+  solved: Solved,
+  question: ChooseQuestion,
+  household: Household,
+  solve: LpSolver,
+): Binding[] {
   const unit = valueUnit(question.goal, household.rules.currency);
   const taken = new Set(solved.taken.map((i) => model.options[i].unit));
-  const duals = model.options.length > LARGE ? solve(lpText(model, { relaxed: true }), { timeLimitS: 2, gap: 0 }).duals : null;
-  return model.limits.flatMap((limit, l): Binding[] => {
-    const slack = limit.atMost - usedOf(limit, model, solved.taken);
-    const waiting = model.options.filter((o) => !taken.has(o.unit) && limit.uses(o) > 0).map((o) => limit.uses(o));
-    const changing = model.options.filter((o) => taken.has(o.unit)).map((o) => limit.uses(o));
-    if (slack >= Math.max(0, ...waiting, ...changing)) return [];
-    const more = duals ? null : chooseQuickly(model, solve, { more: { id: limit.id, by: limit.step } });
-    const gain = duals ? (duals[`l${l}`] ?? 0) * limit.step : more ? more.value - solved.value : 0;
-    if (gain < 0.05) return [];
-    return [{ limit: limit.id, gain, unit, sentence: `${limit.what[0].toUpperCase()}${limit.what.slice(1)}, ${limitText(limit, limit.atMost)}, is the limit: ${limit.stepWords} would bring about ${amountText(gain)} ${unit}.`.replace(' .', '.') }];
-  }).sort((a, b) => b.gain - a.gain);
+  const duals =
+    model.options.length > LARGE
+      ? solve(lpText(model, { relaxed: true }), { timeLimitS: 2, gap: 0 }).duals
+      : null;
+  return model.limits
+    .flatMap((limit, l): Binding[] => {
+      const slack = limit.atMost - usedOf(limit, model, solved.taken);
+      const waiting = model.options
+        .filter((o) => !taken.has(o.unit) && limit.uses(o) > 0)
+        .map((o) => limit.uses(o));
+      const changing = model.options.filter((o) => taken.has(o.unit)).map((o) => limit.uses(o));
+      if (slack >= Math.max(0, ...waiting, ...changing)) return [];
+      const more = duals
+        ? null
+        : chooseQuickly(model, solve, { more: { id: limit.id, by: limit.step } });
+      const gain = duals
+        ? (duals[`l${l}`] ?? 0) * limit.step
+        : more
+          ? more.value - solved.value
+          : 0;
+      if (gain < 0.05) return [];
+      return [
+        {
+          limit: limit.id,
+          gain,
+          unit,
+          sentence:
+            `${limit.what[0].toUpperCase()}${limit.what.slice(1)}, ${limitText(limit, limit.atMost)}, is the limit: ${limit.stepWords} would bring about ${amountText(gain)} ${unit}.`.replace(
+              ' .',
+              '.',
+            ),
+        },
+      ];
+    })
+    .sort((a, b) => b.gain - a.gain);
 }
 
 /** One rule or limit whose easing alone makes an impossible wish possible. */
@@ -49,26 +81,59 @@ export interface Relaxation {
 }
 
 const SOFT_WORDS: Record<string, string> = {
-  capped: 'the share that counts as ripe', moisture: 'the water limit', seen: 'combs not read or seen from one side', winter: 'stores kept by the verdict', 'first-season': 'nothing in the first season', syrup: 'combs that may hold syrup', kit: 'what the kit lacks', 'winter not said': 'the winter need, which is not said yet', lift: 'the weight two people carry', 'comb age': 'comb that is not new', honey: 'combs without honey', straight: 'comb that is not straight', 'drain-in-place': 'drain frames that are not safe to open', freezer: 'the freezer',
+  capped: 'the share that counts as ripe',
+  moisture: 'the water limit',
+  seen: 'combs not read or seen from one side',
+  winter: 'stores kept by the verdict',
+  'first-season': 'nothing in the first season',
+  syrup: 'combs that may hold syrup',
+  kit: 'what the kit lacks',
+  'winter not said': 'the winter need, which is not said yet',
+  lift: 'the weight two people carry',
+  'comb age': 'comb that is not new',
+  honey: 'combs without honey',
+  straight: 'comb that is not straight',
+  'drain-in-place': 'drain frames that are not safe to open',
+  freezer: 'the freezer',
 };
 
 /**
  * Why nothing is possible, and what would make it so: each limit alone, by how much; then each soft rule alone;
  * where none alone is enough, the least of all together. Pins that cannot be are named first.
  */
-export function relaxations(model: ChooseModel, hives: readonly ChoiceHive[], question: ChooseQuestion, household: Household, solve: LpSolver): Relaxation[] {
-  const stuck = [...model.fixed].filter(([u, how]) => how === 'take' && !model.options.some((o) => o.unit === u)).map(([u]) => model.units[u]);
-  if (stuck.length) return stuck.map((unit) => ({ rule: 'pin', sentence: `${unit.hiveName} ${unit.label} is pinned, but cannot go that way. Let it be chosen, or let it stay.` }));
+export function relaxations(
+  model: ChooseModel,
+  hives: readonly ChoiceHive[],
+  question: ChooseQuestion,
+  household: Household,
+  solve: LpSolver,
+): Relaxation[] {
+  const stuck = [...model.fixed]
+    .filter(([u, how]) => how === 'take' && !model.options.some((o) => o.unit === u))
+    .map(([u]) => model.units[u]);
+  if (stuck.length)
+    return stuck.map((unit) => ({
+      rule: 'pin',
+      sentence: `${unit.hiveName} ${unit.label} is pinned, but cannot go that way. Let it be chosen, or let it stay.`,
+    }));
   const eased = (ids: string[]): Record<string, number> | null => {
     const answer = solve(lpText(model, { ease: ids }), { timeLimitS: 0.5, gap: 1e-3 });
-    return answer.status === 'optimal' || (answer.status === 'time-limit' && Object.keys(answer.columns).length) ? { ...answer.columns } : null;
+    return answer.status === 'optimal' ||
+      (answer.status === 'time-limit' && Object.keys(answer.columns).length)
+      ? { ...answer.columns }
+      : null;
   };
-  const ids = [...model.limits.filter((l) => l.beyondCosts === undefined).map((l) => l.id), ...(model.amount ? ['amount'] : [])];
+  const ids = [
+    ...model.limits.filter((l) => l.beyondCosts === undefined).map((l) => l.id),
+    ...(model.amount ? ['amount'] : []),
+  ];
   const words = (id: string, columns: Record<string, number>): string | null => {
     const l = model.limits.findIndex((limit) => limit.id === id);
-    const slack = id === 'amount' ? (columns.samount ?? 0) : (columns[`s${l}`] ?? 0) * model.limits[l].step;
+    const slack =
+      id === 'amount' ? (columns.samount ?? 0) : (columns[`s${l}`] ?? 0) * model.limits[l].step;
     if (slack < 1e-6) return null;
-    if (id === 'amount') return `${Math.max(0, model.amount!.needG / 1000 - slack).toFixed(1)} kg instead of ${(model.amount!.needG / 1000).toFixed(1)} kg (${model.amount!.words}) could be had`;
+    if (id === 'amount')
+      return `${Math.max(0, model.amount!.needG / 1000 - slack).toFixed(1)} kg instead of ${(model.amount!.needG / 1000).toFixed(1)} kg (${model.amount!.words}) could be had`;
     const limit = model.limits[l];
     return `${limit.what}: ${limitText(limit, limit.atMost + slack)} instead of ${limitText(limit, limit.atMost)}`;
   };
@@ -77,12 +142,37 @@ export function relaxations(model: ChooseModel, hives: readonly ChoiceHive[], qu
     const text = columns && words(id, columns);
     return text ? [{ rule: id, sentence: `Ease this alone: ${text}.` }] : [];
   });
-  const rules = [...new Set(model.units.flatMap((_, u) => model.blocks(u, '').filter((b) => !b.hard).map((b) => b.rule)))];
+  const rules = [
+    ...new Set(
+      model.units.flatMap((_, u) =>
+        model
+          .blocks(u, '')
+          .filter((b) => !b.hard)
+          .map((b) => b.rule),
+      ),
+    ),
+  ];
   for (const rule of rules) {
-    if (chooseQuickly(chooseModel(hives, question, household, rule), solve)) single.push({ rule, sentence: `Or overrule ${SOFT_WORDS[rule] ?? rule}, with a reason for each comb.` });
+    if (chooseQuickly(chooseModel(hives, question, household, rule), solve))
+      single.push({
+        rule,
+        sentence: `Or overrule ${SOFT_WORDS[rule] ?? rule}, with a reason for each comb.`,
+      });
   }
   if (single.length) return single;
   const columns = eased(ids);
   const together = columns ? ids.flatMap((id) => words(id, columns) ?? []) : [];
-  return together.length ? [{ rule: 'several', sentence: `No one rule alone is enough. Together: ${together.join('; ')}.` }] : [{ rule: 'nothing', sentence: 'Nothing here may be taken, whatever is eased. Look again later.' }];
+  return together.length
+    ? [
+        {
+          rule: 'several',
+          sentence: `No one rule alone is enough. Together: ${together.join('; ')}.`,
+        },
+      ]
+    : [
+        {
+          rule: 'nothing',
+          sentence: 'Nothing here may be taken, whatever is eased. Look again later.',
+        },
+      ];
 }

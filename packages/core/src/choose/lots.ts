@@ -26,7 +26,11 @@ export interface PlannedLot {
 }
 
 /** Parts what was chosen into lots: each goes one way into one vessel. Takes the units with their ways and what is kept apart; `seasonStart` (YYYY-MM-DD) parts old comb from new. */
-export function planLots(chosen: readonly { unit: ChoiceUnit; way: Way }[], keep: KeepApart, seasonStart: string): PlannedLot[] {
+export function planLots(
+  chosen: readonly { unit: ChoiceUnit; way: Way }[],
+  keep: KeepApart,
+  seasonStart: string,
+): PlannedLot[] {
   const lots = new Map<string, { way: Way; units: ChoiceUnit[] }>();
   for (const { unit, way } of chosen) {
     const key = [
@@ -35,34 +39,67 @@ export function planLots(chosen: readonly { unit: ChoiceUnit; way: Way }[], keep
       keep.hive || way === 'drain-hive' || way === 'draw-pots' ? unit.hiveId : '',
       keep.box ? (unit.boxId ?? unit.hiveId) : '',
       keep.season ? (unit.builtOn !== null && unit.builtOn < seasonStart ? 'before' : 'this') : '',
-      keep.capped ? ((unit.estimate?.cappedShareOfHoney ?? 0) >= CAPPED_LOT ? 'capped' : 'open') : '',
+      keep.capped
+        ? (unit.estimate?.cappedShareOfHoney ?? 0) >= CAPPED_LOT
+          ? 'capped'
+          : 'open'
+        : '',
     ].join('|');
     lots.set(key, { way, units: [...(lots.get(key)?.units ?? []), unit] });
   }
-  return [...lots].map(([key, { way, units }]) => ({ key, way, units, hiveIds: [...new Set(units.map((u) => u.hiveId))], name: `${placesOf(units)}: ${WAY_WORDS[way].name.toLowerCase()}`, lost: whatIsLost(units, seasonStart) }));
+  return [...lots].map(([key, { way, units }]) => ({
+    key,
+    way,
+    units,
+    hiveIds: [...new Set(units.map((u) => u.hiveId))],
+    name: `${placesOf(units)}: ${WAY_WORDS[way].name.toLowerCase()}`,
+    lost: whatIsLost(units, seasonStart),
+  }));
 }
 
 function placesOf(units: readonly ChoiceUnit[]): string {
   const hives = [...new Set(units.map((u) => u.hiveName))];
-  return hives.map((name) => `${name} ${units.filter((u) => u.hiveName === name).map((u) => u.label).join(', ')}`).join('; ');
+  return hives
+    .map(
+      (name) =>
+        `${name} ${units
+          .filter((u) => u.hiveName === name)
+          .map((u) => u.label)
+          .join(', ')}`,
+    )
+    .join('; ');
 }
 
 /** What putting these into one vessel costs: the jar that names its hive, one sick hive holding back all, water averaged, seasons mixed. */
 export function whatIsLost(units: readonly ChoiceUnit[], seasonStart: string): string[] {
   const lost: string[] = [];
   const hives = [...new Set(units.map((u) => u.hiveName))];
-  if (hives.length > 1) lost.push(`No jar can say any more whether it came from ${hives.slice(0, -1).join(', ')} or ${hives.at(-1)}; if one of them turns out sick, treated or fed, all of it is held back, and none of it may be fed.`);
+  if (hives.length > 1)
+    lost.push(
+      `No jar can say any more whether it came from ${hives.slice(0, -1).join(', ')} or ${hives.at(-1)}; if one of them turns out sick, treated or fed, all of it is held back, and none of it may be fed.`,
+    );
   const boxes = new Set(units.map((u) => u.boxId));
-  if (hives.length === 1 && boxes.size > 1) lost.push('No jar can say any more which box it came from.');
+  if (hives.length === 1 && boxes.size > 1)
+    lost.push('No jar can say any more which box it came from.');
   const old = units.filter((u) => u.builtOn !== null && u.builtOn < seasonStart).length;
-  if (old > 0 && old < units.length) lost.push('Comb from before this season and new comb become one: one colour and taste for both.');
-  const wet = units.flatMap((u) => (u.wettestPercent === null ? [] : [{ percent: u.wettestPercent, kg: u.estimate?.honeyKg.mid ?? 0 }]));
+  if (old > 0 && old < units.length)
+    lost.push(
+      'Comb from before this season and new comb become one: one colour and taste for both.',
+    );
+  const wet = units.flatMap((u) =>
+    u.wettestPercent === null
+      ? []
+      : [{ percent: u.wettestPercent, kg: u.estimate?.honeyKg.mid ?? 0 }],
+  );
   const unmeasured = units.length - wet.length;
   if (units.length > 1 && wet.length) {
     const kg = wet.reduce((sum, w) => sum + w.kg, 0);
     const mean = kg > 0 ? wet.reduce((sum, w) => sum + w.percent * w.kg, 0) / kg : wet[0].percent;
     const top = Math.max(...wet.map((w) => w.percent));
-    if (top - mean > 0.3 || unmeasured) lost.push(`Water averages: about ${mean.toFixed(1)} % by mass of what was measured, the wettest ${top.toFixed(1)} %${unmeasured ? `; ${unmeasured} not measured` : ''}.`);
+    if (top - mean > 0.3 || unmeasured)
+      lost.push(
+        `Water averages: about ${mean.toFixed(1)} % by mass of what was measured, the wettest ${top.toFixed(1)} %${unmeasured ? `; ${unmeasured} not measured` : ''}.`,
+      );
   }
   return lost;
 }

@@ -16,7 +16,17 @@ export interface Option {
 /** Something there is only so much of. */
 export interface Limit {
   id: string;
-  kind: 'winter' | 'combs' | 'tub' | 'upper' | 'out' | 'freezer' | 'pieces' | 'chunk' | 'jars' | 'hours';
+  kind:
+    | 'winter'
+    | 'combs'
+    | 'tub'
+    | 'upper'
+    | 'out'
+    | 'freezer'
+    | 'pieces'
+    | 'chunk'
+    | 'jars'
+    | 'hours';
   what: string;
   unit: string;
   atMost: number;
@@ -45,22 +55,42 @@ export interface ChooseModel {
   blocks: (unit: number, way: Way | '') => Block[];
 }
 
-export const valueUnit = (goal: ChooseQuestion['goal'], currency: string): string => ({ 'most-worth': currency, 'most-comb': 'kg comb honey', 'least-work': 'min', 'most-left': 'kg of stores' })[goal];
+export const valueUnit = (goal: ChooseQuestion['goal'], currency: string): string =>
+  ({
+    'most-worth': currency,
+    'most-comb': 'kg comb honey',
+    'least-work': 'min',
+    'most-left': 'kg of stores',
+  })[goal];
 
 /** Worth of an option to the goal. The small parts settle ties the same way each time: more worth, less work, earlier in the list. */
-function valueOf(outcome: Outcome, goal: ChooseQuestion['goal'], place: number, priced: boolean): number {
+function valueOf(
+  outcome: Outcome,
+  goal: ChooseQuestion['goal'],
+  place: number,
+  priced: boolean,
+): number {
   const tie = -1e-4 * outcome.handsOnMinutes.mid - 1e-6 * place;
   const kg = outcome.honeyKg.mid + outcome.combKg.mid;
   const worth = priced ? outcome.worth.mid + 1e-3 * kg : kg;
   if (goal === 'most-comb') return outcome.combKg.mid + 1e-3 * worth + tie;
   if (goal === 'least-work') return -outcome.handsOnMinutes.mid + 1e-3 * worth - 1e-6 * place;
-  if (goal === 'most-left') return -outcome.storesLowKg - 1e-3 * outcome.handsOnMinutes.mid - 1e-6 * place;
+  if (goal === 'most-left')
+    return -outcome.storesLowKg - 1e-3 * outcome.handsOnMinutes.mid - 1e-6 * place;
   return worth + tie;
 }
 
 /** Worth of a set of options to the goal, less what exceeds a limit that may be exceeded. */
 export function valueOfSet(model: ChooseModel, taken: readonly number[]): number {
-  const beyond = model.limits.reduce((cost, l) => (l.beyondCosts === undefined ? cost : cost + l.beyondCosts * Math.max(0, taken.reduce((sum, i) => sum + l.uses(model.options[i]), 0) - l.atMost)), 0);
+  const beyond = model.limits.reduce(
+    (cost, l) =>
+      l.beyondCosts === undefined
+        ? cost
+        : cost +
+          l.beyondCosts *
+            Math.max(0, taken.reduce((sum, i) => sum + l.uses(model.options[i]), 0) - l.atMost),
+    0,
+  );
   return taken.reduce((sum, i) => sum + model.options[i].value, 0) - beyond;
 }
 
@@ -69,7 +99,12 @@ export function valueOfSet(model: ChooseModel, taken: readonly number[]): number
  * option out; other rules leave it out unless the person pinned it. `ignoring` drops one soft rule, to see what
  * it costs. Sources: SCIENCE 4 and 7 through `outcomeOf`; winter by the LOW estimate.
  */
-export function chooseModel(hives: readonly ChoiceHive[], question: ChooseQuestion, household: Household, ignoring: string | null = null): ChooseModel {
+export function chooseModel(
+  hives: readonly ChoiceHive[],
+  question: ChooseQuestion,
+  household: Household,
+  ignoring: string | null = null,
+): ChooseModel {
   const { rules, vessels } = household;
   const market = marketOf(household.jars, rules);
   const priced = household.jars.some((j) => j.value > 0);
@@ -81,7 +116,16 @@ export function chooseModel(hives: readonly ChoiceHive[], question: ChooseQuesti
     const unit = units[u];
     if (way !== '') return wayBlocks(unit, way, rules, market);
     const hive = hiveAt.get(unit.hiveId)!;
-    const unsaid: Block[] = !hive.dead && winterIsRead(hive.kind) && hive.winter.needKg === null ? [{ rule: 'winter not said', sentence: `What ${hive.name} needs for winter is not said yet.`, hard: false }] : [];
+    const unsaid: Block[] =
+      !hive.dead && winterIsRead(hive.kind) && hive.winter.needKg === null
+        ? [
+            {
+              rule: 'winter not said',
+              sentence: `What ${hive.name} needs for winter is not said yet.`,
+              hard: false,
+            },
+          ]
+        : [];
     return [...takeBlocks(unit), ...unsaid];
   };
   units.forEach((unit, u) => {
@@ -89,73 +133,228 @@ export function chooseModel(hives: readonly ChoiceHive[], question: ChooseQuesti
     if (pin === 'leave') return void fixed.set(u, 'leave');
     const take = blocks(u, '').filter((b) => b.rule !== ignoring);
     if (take.some((b) => b.hard) || (take.length && pin === undefined)) return;
-    const possible = waysOf(unit).map((way) => ({ way, against: blocks(u, way).filter((b) => b.rule !== ignoring) })).filter(({ against }) => !against.some((b) => b.hard));
+    const possible = waysOf(unit)
+      .map((way) => ({ way, against: blocks(u, way).filter((b) => b.rule !== ignoring) }))
+      .filter(({ against }) => !against.some((b) => b.hard));
     const free = possible.filter(({ against }) => !against.length);
     // What was pinned without saying how goes a way nothing stands against, if there is one.
-    const ways = pin === undefined ? free : pin === 'take' ? (free.length ? free : possible) : possible.filter(({ way }) => way === pin);
+    const ways =
+      pin === undefined
+        ? free
+        : pin === 'take'
+          ? free.length
+            ? free
+            : possible
+          : possible.filter(({ way }) => way === pin);
     for (const { way } of ways) {
       const outcome = outcomeOf(unit, way, rules, market);
-      if (outcome) options.push({ unit: u, way, outcome, value: valueOf(outcome, question.goal, options.length, priced) });
+      if (outcome)
+        options.push({
+          unit: u,
+          way,
+          outcome,
+          value: valueOf(outcome, question.goal, options.length, priced),
+        });
     }
     if (pin !== undefined) fixed.set(u, 'take');
   });
   const limits: Limit[] = [];
   for (const hive of hives) {
     const mine = (o: Option): boolean => units[o.unit].hiveId === hive.hiveId;
-    if (hive.winter.needKg !== null) limits.push({ id: `winter:${hive.hiveId}`, kind: 'winter', what: `what ${hive.name} can spare`, unit: 'kg', atMost: Math.max(0, hive.storesLowKg - hive.winter.needKg), step: 1, stepWords: '1 kg more in stores', uses: (o) => (mine(o) ? o.outcome.storesLowKg : 0) });
-    if (rules.maxCombsPerHive !== null) limits.push({ id: `combs:${hive.hiveId}`, kind: 'combs', what: `combs from ${hive.name} at a time`, unit: 'combs', atMost: rules.maxCombsPerHive, step: 1, stepWords: 'one more comb', uses: (o) => (mine(o) ? units[o.unit].combIds.length : 0) });
+    if (hive.winter.needKg !== null)
+      limits.push({
+        id: `winter:${hive.hiveId}`,
+        kind: 'winter',
+        what: `what ${hive.name} can spare`,
+        unit: 'kg',
+        atMost: Math.max(0, hive.storesLowKg - hive.winter.needKg),
+        step: 1,
+        stepWords: '1 kg more in stores',
+        uses: (o) => (mine(o) ? o.outcome.storesLowKg : 0),
+      });
+    if (rules.maxCombsPerHive !== null)
+      limits.push({
+        id: `combs:${hive.hiveId}`,
+        kind: 'combs',
+        what: `combs from ${hive.name} at a time`,
+        unit: 'combs',
+        atMost: rules.maxCombsPerHive,
+        step: 1,
+        stepWords: 'one more comb',
+        uses: (o) => (mine(o) ? units[o.unit].combIds.length : 0),
+      });
   }
   if (question.countVessels) {
     const room = (roles: string[]): { litres: number; largestL: number } | null => {
-      const list = vessels.filter((v) => roles.includes(v.role)).map((v) => v.volumeL * (1 - HEADSPACE_SHARE));
-      return list.length ? { litres: list.reduce((a, b) => a + b, 0), largestL: Math.max(...list) } : null;
+      const list = vessels
+        .filter((v) => roles.includes(v.role))
+        .map((v) => v.volumeL * (1 - HEADSPACE_SHARE));
+      return list.length
+        ? { litres: list.reduce((a, b) => a + b, 0), largestL: Math.max(...list) }
+        : null;
     };
-    const add = (kind: 'tub' | 'upper' | 'out', what: string, roles: string[], uses: Limit['uses']): void => {
+    const add = (
+      kind: 'tub' | 'upper' | 'out',
+      what: string,
+      roles: string[],
+      uses: Limit['uses'],
+    ): void => {
       const there = room(roles);
-      if (there) limits.push({ id: kind, kind, what, unit: 'L', atMost: there.litres, step: there.largestL, stepWords: `one more of ${there.largestL.toFixed(0)} L`, uses });
+      if (there)
+        limits.push({
+          id: kind,
+          kind,
+          what,
+          unit: 'L',
+          atMost: there.litres,
+          step: there.largestL,
+          stepWords: `one more of ${there.largestL.toFixed(0)} L`,
+          uses,
+        });
     };
     add('tub', 'tubs for comb', ['tub'], (o) => o.outcome.tubL);
-    add('upper', 'buckets with holes', ['upper'], (o) => (crushesComb(o.way) ? o.outcome.crushedL : 0));
+    add('upper', 'buckets with holes', ['upper'], (o) =>
+      crushesComb(o.way) ? o.outcome.crushedL : 0,
+    );
     add('out', 'buckets for the honey', ['lower', 'settling'], (o) => o.outcome.outL);
   }
-  if (question.countFreezer && rules.freeze !== 'none' && rules.freezerL !== null) limits.push({ id: 'freezer', kind: 'freezer', what: 'freezer', unit: 'L', atMost: rules.freezerL, step: 10, stepWords: '10 L more', uses: (o) => o.outcome.freezerL });
+  if (question.countFreezer && rules.freeze !== 'none' && rules.freezerL !== null)
+    limits.push({
+      id: 'freezer',
+      kind: 'freezer',
+      what: 'freezer',
+      unit: 'L',
+      atMost: rules.freezerL,
+      step: 10,
+      stepWords: '10 L more',
+      uses: (o) => o.outcome.freezerL,
+    });
   if (question.countStock) {
-    if (market.piece) limits.push({ id: 'pieces', kind: 'pieces', what: 'boxes for pieces', unit: 'boxes', atMost: market.piece.stock, step: 10, stepWords: '10 more boxes', uses: (o) => o.outcome.pieces.high });
-    if (market.chunk) limits.push({ id: 'chunk', kind: 'chunk', what: 'jars for chunk', unit: 'jars', atMost: market.chunk.stock, step: 10, stepWords: '10 more jars', uses: (o) => o.outcome.chunkJars.high });
-    if (market.jarsKg !== null) limits.push({ id: 'jars', kind: 'jars', what: 'jars in stock', unit: 'kg', atMost: market.jarsKg, step: (10 * market.jarG!) / 1000, stepWords: '10 more jars', uses: (o) => o.outcome.honeyKg.mid, beyondCosts: question.goal === 'most-worth' && priced ? Math.max(0, market.honeyPerKg!) + 1e-3 : 0 });
+    if (market.piece)
+      limits.push({
+        id: 'pieces',
+        kind: 'pieces',
+        what: 'boxes for pieces',
+        unit: 'boxes',
+        atMost: market.piece.stock,
+        step: 10,
+        stepWords: '10 more boxes',
+        uses: (o) => o.outcome.pieces.high,
+      });
+    if (market.chunk)
+      limits.push({
+        id: 'chunk',
+        kind: 'chunk',
+        what: 'jars for chunk',
+        unit: 'jars',
+        atMost: market.chunk.stock,
+        step: 10,
+        stepWords: '10 more jars',
+        uses: (o) => o.outcome.chunkJars.high,
+      });
+    if (market.jarsKg !== null)
+      limits.push({
+        id: 'jars',
+        kind: 'jars',
+        what: 'jars in stock',
+        unit: 'kg',
+        atMost: market.jarsKg,
+        step: (10 * market.jarG!) / 1000,
+        stepWords: '10 more jars',
+        uses: (o) => o.outcome.honeyKg.mid,
+        beyondCosts:
+          question.goal === 'most-worth' && priced ? Math.max(0, market.honeyPerKg!) + 1e-3 : 0,
+      });
   }
-  if (question.handsHours !== null) limits.push({ id: 'hours', kind: 'hours', what: 'hours of hands', unit: 'h', atMost: question.handsHours, step: 1, stepWords: 'one more hour', uses: (o) => o.outcome.handsOnMinutes.mid / 60 });
-  return { hives, units, options, limits, amount: amountOf(question, household), chains: chainsOf(hives, units, options, fixed), fixed, market, notes: notesOf(hives, question, household, market), blocks };
+  if (question.handsHours !== null)
+    limits.push({
+      id: 'hours',
+      kind: 'hours',
+      what: 'hours of hands',
+      unit: 'h',
+      atMost: question.handsHours,
+      step: 1,
+      stepWords: 'one more hour',
+      uses: (o) => o.outcome.handsOnMinutes.mid / 60,
+    });
+  return {
+    hives,
+    units,
+    options,
+    limits,
+    amount: amountOf(question, household),
+    chains: chainsOf(hives, units, options, fixed),
+    fixed,
+    market,
+    notes: notesOf(hives, question, household, market),
+    blocks,
+  };
 }
 
 function amountOf(question: ChooseQuestion, household: Household): ChooseModel['amount'] {
   const jar = household.jars.find((j) => j.id === question.amount?.jarKindId);
   if (!question.amount || !jar) return null;
   const { count, withinHours } = question.amount;
-  const grams = (o: Option): number => (jar.purpose === 'piece' ? o.outcome.pieces.low * jar.netG : jar.purpose === 'chunk' ? o.outcome.chunkJars.low * jar.netG : o.outcome.honeyKg.low * 1000);
+  const grams = (o: Option): number =>
+    jar.purpose === 'piece'
+      ? o.outcome.pieces.low * jar.netG
+      : jar.purpose === 'chunk'
+        ? o.outcome.chunkJars.low * jar.netG
+        : o.outcome.honeyKg.low * 1000;
   // What is not ready in time, at the slow edge, gives nothing toward the amount.
-  return { needG: count * jar.netG, words: `${count} × ${jar.name}`, gives: (o) => (withinHours !== null && o.outcome.elapsedHours.high > withinHours ? 0 : grams(o)) };
+  return {
+    needG: count * jar.netG,
+    words: `${count} × ${jar.name}`,
+    gives: (o) =>
+      withinHours !== null && o.outcome.elapsedHours.high > withinHours ? 0 : grams(o),
+  };
 }
 
 /** Neighbours in the order of taking, pinned ones stepped over: what was pinned stands outside the order. */
-function chainsOf(hives: readonly ChoiceHive[], units: readonly ChoiceUnit[], options: readonly Option[], fixed: ReadonlyMap<number, string>): ChooseModel['chains'] {
+function chainsOf(
+  hives: readonly ChoiceHive[],
+  units: readonly ChoiceUnit[],
+  options: readonly Option[],
+  fixed: ReadonlyMap<number, string>,
+): ChooseModel['chains'] {
   const open = new Set(options.map((o) => o.unit));
   return hives.flatMap((hive) => {
-    const row = units.flatMap((unit, u) => (unit.hiveId === hive.hiveId && unit.order !== null && open.has(u) && !fixed.has(u) ? [{ u, order: unit.order }] : [])).sort((a, b) => b.order - a.order);
+    const row = units
+      .flatMap((unit, u) =>
+        unit.hiveId === hive.hiveId && unit.order !== null && open.has(u) && !fixed.has(u)
+          ? [{ u, order: unit.order }]
+          : [],
+      )
+      .sort((a, b) => b.order - a.order);
     return row.slice(1).map((front, i) => ({ front: front.u, back: row[i].u }));
   });
 }
 
-function notesOf(hives: readonly ChoiceHive[], question: ChooseQuestion, household: Household, market: Market): string[] {
+function notesOf(
+  hives: readonly ChoiceHive[],
+  question: ChooseQuestion,
+  household: Household,
+  market: Market,
+): string[] {
   const notes: string[] = [];
   for (const hive of hives) {
     const { needKg } = hive.winter;
-    if (needKg !== null && hive.storesLowKg < needKg) notes.push(`${hive.name}: the winter needs ${needKg.toFixed(1)} kg, all that was read holds ${hive.storesLowKg.toFixed(1)} kg counted low. Nothing is theirs to give.`);
-    if (hive.dead) notes.push(`${hive.name}: the colony is gone, no winter is counted. Close it against robbers first.`);
-    if (!winterIsRead(hive.kind)) notes.push(`${hive.name}: winter stores stand in the closed brood box and are not counted here.`);
+    if (needKg !== null && hive.storesLowKg < needKg)
+      notes.push(
+        `${hive.name}: the winter needs ${needKg.toFixed(1)} kg, all that was read holds ${hive.storesLowKg.toFixed(1)} kg counted low. Nothing is theirs to give.`,
+      );
+    if (hive.dead)
+      notes.push(
+        `${hive.name}: the colony is gone, no winter is counted. Close it against robbers first.`,
+      );
+    if (!winterIsRead(hive.kind))
+      notes.push(
+        `${hive.name}: winter stores stand in the closed brood box and are not counted here.`,
+      );
   }
-  if (question.goal === 'most-worth' && !household.jars.some((j) => j.value > 0)) notes.push('No prices in the kit yet: worth is counted by kilograms.');
-  if (market.honeyPerKg !== null && market.honeyPerKg < 0) notes.push('A jar costs more than it is worth: honey in jars counts as a loss.');
+  if (question.goal === 'most-worth' && !household.jars.some((j) => j.value > 0))
+    notes.push('No prices in the kit yet: worth is counted by kilograms.');
+  if (market.honeyPerKg !== null && market.honeyPerKg < 0)
+    notes.push('A jar costs more than it is worth: honey in jars counts as a loss.');
   return notes;
 }
-

@@ -1,11 +1,38 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { comb, household, JARS } from '../../fixtures/chooser.js';
-import { combBoxesNextYear, combOrLiquid, combOrLiquidSchema, marketOf, outcomeOf, planLots, waysOf, wayBlocks, whatIsLost, worthShare, KEEP_BY_HIVE, type CombOrLiquidInput } from './index.js';
+import {
+  combBoxesNextYear,
+  combOrLiquid,
+  combOrLiquidSchema,
+  marketOf,
+  outcomeOf,
+  planLots,
+  waysOf,
+  wayBlocks,
+  whatIsLost,
+  worthShare,
+  KEEP_BY_HIVE,
+  type CombOrLiquidInput,
+} from './index.js';
 
 const question: CombOrLiquidInput = {
-  boxes: 3, piecesPerBox: 36, pieceG: 250, piecePrice: 34, packCost: 2.5, honeyKg: { low: 9, mid: 12, high: 14 }, outShare: { low: 0.85, mid: 0.885, high: 0.92 }, honeyPerKg: 76, jarCostPerKg: 5,
-  history: { finished: 5, half: 2, spoilt: 1 }, combHours: { low: 3, mid: 4, high: 6 }, liquidHours: { low: 2, mid: 3, high: 4 }, piecesAMonth: 12, kgAMonth: 10, draws: 20_000, seed: 11,
+  boxes: 3,
+  piecesPerBox: 36,
+  pieceG: 250,
+  piecePrice: 34,
+  packCost: 2.5,
+  honeyKg: { low: 9, mid: 12, high: 14 },
+  outShare: { low: 0.85, mid: 0.885, high: 0.92 },
+  honeyPerKg: 76,
+  jarCostPerKg: 5,
+  history: { finished: 5, half: 2, spoilt: 1 },
+  combHours: { low: 3, mid: 4, high: 6 },
+  liquidHours: { low: 2, mid: 3, high: 4 },
+  piecesAMonth: 12,
+  kgAMonth: 10,
+  draws: 20_000,
+  seed: 11,
 };
 
 describe('comb against liquid', () => {
@@ -32,32 +59,59 @@ describe('comb against liquid', () => {
     expect(wide(none.comb)).toBeGreaterThan(wide(many.comb));
   });
   it('a better price never makes comb worse; a sure success beats a sure failure', () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 80, noNaN: true }), (piecePrice) => {
-      const at = (p: number): number => combOrLiquid({ ...question, draws: 400, piecePrice: p }).comb.mean;
-      expect(at(piecePrice + 1)).toBeGreaterThan(at(piecePrice));
-    }), { numRuns: 10 });
-    expect(combOrLiquid({ ...question, history: { finished: 60, half: 0, spoilt: 0 } }).combWins).toBeGreaterThan(combOrLiquid({ ...question, history: { finished: 0, half: 0, spoilt: 60 } }).combWins);
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 80, noNaN: true }), (piecePrice) => {
+        const at = (p: number): number =>
+          combOrLiquid({ ...question, draws: 400, piecePrice: p }).comb.mean;
+        expect(at(piecePrice + 1)).toBeGreaterThan(at(piecePrice));
+      }),
+      { numRuns: 10 },
+    );
+    expect(
+      combOrLiquid({ ...question, history: { finished: 60, half: 0, spoilt: 0 } }).combWins,
+    ).toBeGreaterThan(
+      combOrLiquid({ ...question, history: { finished: 0, half: 0, spoilt: 60 } }).combWins,
+    );
   });
   it('tells months to sell, or that nothing is known of selling', () => {
     expect(found.monthsToSell.comb).toBeCloseTo(found.pieces.mean / 12, 9);
     expect(combOrLiquid({ ...question, draws: 200, piecesAMonth: 0 }).monthsToSell.comb).toBeNull();
   });
   it('says in a sentence what is wrong with a number', () => {
-    const says = (more: Partial<CombOrLiquidInput>): string => combOrLiquidSchema.safeParse({ ...question, ...more }).error!.issues[0].message;
+    const says = (more: Partial<CombOrLiquidInput>): string =>
+      combOrLiquidSchema.safeParse({ ...question, ...more }).error!.issues[0].message;
     expect(says({ piecePrice: -1 })).toBe('A price is at least 0.');
     expect(says({ boxes: 0 })).toBe('At least one box.');
-    expect(says({ honeyKg: { low: 5, mid: 4, high: 9 } })).toBe('From low to high: low, best guess, high.');
+    expect(says({ honeyKg: { low: 5, mid: 4, high: 9 } })).toBe(
+      'From low to high: low, best guess, high.',
+    );
   });
   it('boxes for next year cover what was sold and asked in vain', () => {
-    expect(combBoxesNextYear({ soldPieces: 60, missedPieces: 12, piecesPerBox: { low: 18, mid: 24, high: 36 } })).toEqual({ low: 2, mid: 3, high: 4 });
-    expect(combBoxesNextYear({ soldPieces: 1, missedPieces: 0, piecesPerBox: { low: 0, mid: 0, high: 0 } })).toBeNull();
+    expect(
+      combBoxesNextYear({
+        soldPieces: 60,
+        missedPieces: 12,
+        piecesPerBox: { low: 18, mid: 24, high: 36 },
+      }),
+    ).toEqual({ low: 2, mid: 3, high: 4 });
+    expect(
+      combBoxesNextYear({
+        soldPieces: 1,
+        missedPieces: 0,
+        piecesPerBox: { low: 0, mid: 0, high: 0 },
+      }),
+    ).toBeNull();
   });
 });
 
-describe('worth by the household\'s own prices', () => {
+describe("worth by the household's own prices", () => {
   it('counts gifts and own use as the person values them', () => {
-    expect(worthShare({ givenPercent: 0, givenWorthPercent: 50, ownPercent: 0, ownWorthPercent: 0 })).toBe(1);
-    expect(worthShare({ givenPercent: 50, givenWorthPercent: 100, ownPercent: 50, ownWorthPercent: 40 })).toBeCloseTo(0.7, 9);
+    expect(
+      worthShare({ givenPercent: 0, givenWorthPercent: 50, ownPercent: 0, ownWorthPercent: 0 }),
+    ).toBe(1);
+    expect(
+      worthShare({ givenPercent: 50, givenWorthPercent: 100, ownPercent: 50, ownWorthPercent: 40 }),
+    ).toBeCloseTo(0.7, 9);
   });
   it('prices a kilogram by the jars in stock, less the empty jar', () => {
     const { honeyPerKg, jarsKg } = marketOf(JARS, household().rules);
@@ -69,7 +123,8 @@ describe('worth by the household\'s own prices', () => {
     const { rules } = household();
     const market = marketOf(JARS, rules);
     const unit = comb('a', 2);
-    const of = (way: 'crush' | 'slice' | 'cut' | 'chunk' | 'drip-press') => outcomeOf(unit, way, rules, market)!;
+    const of = (way: 'crush' | 'slice' | 'cut' | 'chunk' | 'drip-press') =>
+      outcomeOf(unit, way, rules, market)!;
     expect(of('crush').honeyKg.mid).toBeCloseTo(2 * 0.885, 9);
     expect(of('slice').honeyKg.mid).toBeCloseTo(2 * 0.7, 9);
     expect(of('drip-press').honeyKg.low).toBeCloseTo(1.8 * 0.93, 9);
@@ -86,30 +141,62 @@ describe('worth by the household\'s own prices', () => {
     const { rules } = household();
     const market = marketOf(JARS, rules);
     expect(waysOf(comb('a', 2))).toEqual(['cut', 'chunk', 'crush', 'slice', 'press', 'drip-press']);
-    expect(waysOf(comb('f', 2, { kind: 'drain-frame', what: 'frame' }))).toEqual(['drain-hive', 'drain-off']);
+    expect(waysOf(comb('f', 2, { kind: 'drain-frame', what: 'frame' }))).toEqual([
+      'drain-hive',
+      'drain-off',
+    ]);
     expect(waysOf(comb('p', 1, { kind: 'stingless', what: 'pots' }))).toEqual(['draw-pots']);
-    expect(wayBlocks(comb('a', 2, { combAge: 'brood-used' }), 'cut', rules, market)[0].sentence).toBe('It carried brood: its wax is no comb honey.');
-    expect(wayBlocks(comb('a', 2), 'cut', rules, marketOf([], rules))[0].sentence).toMatch(/No boxes for pieces/);
-    expect(wayBlocks(comb('a', 2, { liftKg: { low: 30, mid: 33, high: 36 }, what: 'box' }), 'crush', rules, market)[0].sentence).toBe('The box weighs about 30–36 kg; two people carry 30 kg by your rules. Take combs out singly.');
-    expect(wayBlocks(comb('f', 2, { kind: 'drain-frame', what: 'frame' }), 'crush', rules, market)[0].hard).toBe(true);
+    expect(
+      wayBlocks(comb('a', 2, { combAge: 'brood-used' }), 'cut', rules, market)[0].sentence,
+    ).toBe('It carried brood: its wax is no comb honey.');
+    expect(wayBlocks(comb('a', 2), 'cut', rules, marketOf([], rules))[0].sentence).toMatch(
+      /No boxes for pieces/,
+    );
+    expect(
+      wayBlocks(
+        comb('a', 2, { liftKg: { low: 30, mid: 33, high: 36 }, what: 'box' }),
+        'crush',
+        rules,
+        market,
+      )[0].sentence,
+    ).toBe(
+      'The box weighs about 30–36 kg; two people carry 30 kg by your rules. Take combs out singly.',
+    );
+    expect(
+      wayBlocks(comb('f', 2, { kind: 'drain-frame', what: 'frame' }), 'crush', rules, market)[0]
+        .hard,
+    ).toBe(true);
   });
 });
 
 describe('lots kept apart', () => {
   const chosen = [
-    { unit: comb('a', 2, { wettestPercent: 17 }), way: 'crush' as const }, { unit: comb('b', 2, { wettestPercent: 19, builtOn: '2025-03-01' }), way: 'crush' as const },
-    { unit: comb('c', 2, { hiveId: 'h2', hiveName: 'Cedro', boxId: 'x' }), way: 'crush' as const }, { unit: comb('d', 2), way: 'cut' as const },
+    { unit: comb('a', 2, { wettestPercent: 17 }), way: 'crush' as const },
+    { unit: comb('b', 2, { wettestPercent: 19, builtOn: '2025-03-01' }), way: 'crush' as const },
+    { unit: comb('c', 2, { hiveId: 'h2', hiveName: 'Cedro', boxId: 'x' }), way: 'crush' as const },
+    { unit: comb('d', 2), way: 'cut' as const },
   ];
   it('by hive to begin with; by season, or all in one, as asked', () => {
-    expect(planLots(chosen, KEEP_BY_HIVE, '2025-07-01').map((l) => l.units.map((u) => u.id).join(''))).toEqual(['ab', 'c', 'd']);
+    expect(
+      planLots(chosen, KEEP_BY_HIVE, '2025-07-01').map((l) => l.units.map((u) => u.id).join('')),
+    ).toEqual(['ab', 'c', 'd']);
     expect(planLots(chosen, { ...KEEP_BY_HIVE, season: true }, '2025-07-01')).toHaveLength(4);
-    expect(planLots(chosen, { ...KEEP_BY_HIVE, hive: false }, '2025-07-01').map((l) => l.hiveIds)).toEqual([['h1', 'h2'], ['h1']]);
+    expect(
+      planLots(chosen, { ...KEEP_BY_HIVE, hive: false }, '2025-07-01').map((l) => l.hiveIds),
+    ).toEqual([['h1', 'h2'], ['h1']]);
   });
   it('says what is lost by one vessel for two hives, and nothing where nothing is', () => {
-    const says = whatIsLost(chosen.slice(0, 3).map((c) => c.unit), '2025-07-01');
+    const says = whatIsLost(
+      chosen.slice(0, 3).map((c) => c.unit),
+      '2025-07-01',
+    );
     expect(says[0]).toMatch(/whether it came from Ipê or Cedro; if one of them turns out sick/);
-    expect(says).toContain('Comb from before this season and new comb become one: one colour and taste for both.');
-    expect(says.at(-1)).toMatch(/^Water averages: about 17\.8 % by mass of what was measured, the wettest 19\.0 %/);
+    expect(says).toContain(
+      'Comb from before this season and new comb become one: one colour and taste for both.',
+    );
+    expect(says.at(-1)).toMatch(
+      /^Water averages: about 17\.8 % by mass of what was measured, the wettest 19\.0 %/,
+    );
     expect(whatIsLost([comb('a', 2)], '2025-07-01')).toEqual([]);
   });
 });

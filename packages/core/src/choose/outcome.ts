@@ -1,10 +1,24 @@
 import { honeyDensityKgPerL } from '../honey/density.js';
 import { freezeHours } from '../comb/cooling.js';
-import { DRAIN_PRIORS, FRAME_PRIOR, PRESSED_SHARE, nineTenthsHours, settlingHours } from '../drain/index.js';
+import {
+  DRAIN_PRIORS,
+  FRAME_PRIOR,
+  PRESSED_SHARE,
+  nineTenthsHours,
+  settlingHours,
+} from '../drain/index.js';
 import type { JarKindRecord } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
-import { NO_RANGE, exactly, inOrder, rangeOf, scaleRange, sumRanges, type Edge } from '../units/ranges.js';
+import {
+  NO_RANGE,
+  exactly,
+  inOrder,
+  rangeOf,
+  scaleRange,
+  sumRanges,
+  type Edge,
+} from '../units/ranges.js';
 import { CLEAN_WAX_SHARE } from './crushOutcome.js';
 import type { ChoiceUnit } from './units.js';
 import { crushMethodOf, cutsComb, type Way } from './ways.js';
@@ -34,7 +48,9 @@ export interface Market {
 }
 
 /** What a thing is worth to the household on average: sold at the price, given and eaten at what it says these are worth. */
-export function worthShare(rules: Pick<HouseRules, 'givenPercent' | 'givenWorthPercent' | 'ownPercent' | 'ownWorthPercent'>): number {
+export function worthShare(
+  rules: Pick<HouseRules, 'givenPercent' | 'givenWorthPercent' | 'ownPercent' | 'ownWorthPercent'>,
+): number {
   const given = rules.givenPercent / 100;
   const own = Math.min(1 - given, rules.ownPercent / 100);
   return 1 - given - own + (given * rules.givenWorthPercent + own * rules.ownWorthPercent) / 100;
@@ -43,12 +59,17 @@ export function worthShare(rules: Pick<HouseRules, 'givenPercent' | 'givenWorthP
 /** Prices a kilogram by the jars in stock (all alike counted where none is), the boxes for pieces and the chunk jars. */
 export function marketOf(kinds: readonly JarKindRecord[], rules: HouseRules): Market {
   const share = worthShare(rules);
-  const of = (purpose: JarKindRecord['purpose']): JarKindRecord[] => kinds.filter((k) => k.purpose === purpose);
+  const of = (purpose: JarKindRecord['purpose']): JarKindRecord[] =>
+    kinds.filter((k) => k.purpose === purpose);
   const pooled = (list: JarKindRecord[]): { netG: number; value: number; stock: number } | null => {
     if (!list.length) return null;
     const stock = list.reduce((n, k) => n + k.stock, 0);
     const weight = (k: JarKindRecord): number => (stock > 0 ? k.stock / stock : 1 / list.length);
-    return { stock, netG: list.reduce((g, k) => g + k.netG * weight(k), 0), value: list.reduce((v, k) => v + (k.value * share - k.cost) * weight(k), 0) };
+    return {
+      stock,
+      netG: list.reduce((g, k) => g + k.netG * weight(k), 0),
+      value: list.reduce((v, k) => v + (k.value * share - k.cost) * weight(k), 0),
+    };
   };
   const jars = pooled(of('jar'));
   return {
@@ -84,21 +105,37 @@ export interface Outcome {
   freezerL: number;
 }
 
-const jarMinutes = (kg: number, market: Market, rules: HouseRules): number => (market.jarG ? Math.round((kg * 1000) / market.jarG) * rules.minutesPerJar : 0);
+const jarMinutes = (kg: number, market: Market, rules: HouseRules): number =>
+  market.jarG ? Math.round((kg * 1000) / market.jarG) * rules.minutesPerJar : 0;
 
 /**
  * What a unit would give by a way: honey out by the published shares, comb in pieces, chunk jars, wax, minutes
  * of hands, hours of waiting, worth by the household's own prices, and the room it needs. Water is 18 % where
  * nobody measured; the kitchen's temperature is the house rule's. Null where nothing of it was read.
  */
-export function outcomeOf(unit: Pick<ChoiceUnit, 'estimate' | 'wettestPercent' | 'storesKg' | 'combIds'>, way: Way, rules: HouseRules, market: Market): Outcome | null {
+export function outcomeOf(
+  unit: Pick<ChoiceUnit, 'estimate' | 'wettestPercent' | 'storesKg' | 'combIds'>,
+  way: Way,
+  rules: HouseRules,
+  market: Market,
+): Outcome | null {
   const { estimate } = unit;
   if (!estimate) return null;
   const method = crushMethodOf(way, rules);
   const moisture = Math.min(25, Math.max(13, unit.wettestPercent ?? 18));
   const drained = DRAIN_PRIORS[method].share;
-  const outShare = way === 'press' ? PRESS_ALONE : way === 'drip-press' ? PRESSED_SHARE : way === 'draw-pots' ? DRAWN_POTS : way === 'drain-hive' || way === 'drain-off' ? DRAINED_FRAME : drained;
-  const inside = way === 'draw-pots' || way === 'drain-hive' ? estimate.cappedHoneyKg : estimate.honeyKg;
+  const outShare =
+    way === 'press'
+      ? PRESS_ALONE
+      : way === 'drip-press'
+        ? PRESSED_SHARE
+        : way === 'draw-pots'
+          ? DRAWN_POTS
+          : way === 'drain-hive' || way === 'drain-off'
+            ? DRAINED_FRAME
+            : drained;
+  const inside =
+    way === 'draw-pots' || way === 'drain-hive' ? estimate.cappedHoneyKg : estimate.honeyKg;
   let combKg = NO_RANGE;
   let pieces = NO_RANGE;
   let chunkJars = NO_RANGE;
@@ -110,39 +147,97 @@ export function outcomeOf(unit: Pick<ChoiceUnit, 'estimate' | 'wettestPercent' |
   if (way === 'chunk' && market.chunk) {
     // Strips only as far as the rest of the comb gives honey to pour round them.
     const netKg = market.chunk.netG / 1000;
-    const strips = (e: Edge): number => Math.min(estimate.cappedHoneyKg[e] * CUT_SHARE[e], (inside[e] * drained[e]) / ((1 - CHUNK_COMB) / CHUNK_COMB + drained[e]));
+    const strips = (e: Edge): number =>
+      Math.min(
+        estimate.cappedHoneyKg[e] * CUT_SHARE[e],
+        (inside[e] * drained[e]) / ((1 - CHUNK_COMB) / CHUNK_COMB + drained[e]),
+      );
     chunkJars = rangeOf((e) => Math.floor(strips(e) / CHUNK_COMB / netKg));
     combKg = scaleRange(chunkJars, netKg * CHUNK_COMB);
   }
   const poured = scaleRange(chunkJars, ((market.chunk?.netG ?? 0) / 1000) * (1 - CHUNK_COMB));
   // More comb sold as comb leaves less to run out: the edges of what runs are put in order.
-  const honeyKg = inOrder(rangeOf((e) => Math.max(0, (inside[e] - combKg[e]) * outShare[e] - poured[e])));
-  const meltedShare = rangeOf((e) => 1 - (estimate.honeyKg[e] > 0 ? combKg[e] / estimate.honeyKg[e] : 0));
+  const honeyKg = inOrder(
+    rangeOf((e) => Math.max(0, (inside[e] - combKg[e]) * outShare[e] - poured[e])),
+  );
+  const meltedShare = rangeOf(
+    (e) => 1 - (estimate.honeyKg[e] > 0 ? combKg[e] / estimate.honeyKg[e] : 0),
+  );
   const inPlace = way === 'drain-hive' || way === 'drain-off' || way === 'draw-pots';
-  const cleanWaxG = inPlace ? NO_RANGE : inOrder(rangeOf((e) => estimate.waxKg[e] * CLEAN_WAX_SHARE[e] * meltedShare[e] * 1000));
+  const cleanWaxG = inPlace
+    ? NO_RANGE
+    : inOrder(rangeOf((e) => estimate.waxKg[e] * CLEAN_WAX_SHARE[e] * meltedShare[e] * 1000));
   const presses = way === 'press' || way === 'drip-press';
   const combs = unit.combIds.length;
   const handsOnMinutes = rangeOf((e) => {
     const take = combs * rules.minutesPerComb * { low: 0.75, mid: 1, high: 1.5 }[e];
-    const bench = inPlace ? 0 : combs * 5 + (presses ? rules.minutesPerPressing / Math.max(1, combs) : 0);
-    return take + bench + pieces[e] * rules.minutesPerPiece + chunkJars[e] * (rules.minutesPerPiece + rules.minutesPerJar) + jarMinutes(honeyKg[e], market, rules);
+    const bench = inPlace
+      ? 0
+      : combs * 5 + (presses ? rules.minutesPerPressing / Math.max(1, combs) : 0);
+    return (
+      take +
+      bench +
+      pieces[e] * rules.minutesPerPiece +
+      chunkJars[e] * (rules.minutesPerPiece + rules.minutesPerJar) +
+      jarMinutes(honeyKg[e], market, rules)
+    );
   });
-  const settle = settlingHours({ depthMm: 150, temperatureC: rules.kitchenTemperatureC, moisturePercent: moisture });
-  const drain = way === 'press' ? exactly(0.5) : way === 'draw-pots' ? exactly(0.5) : way === 'drain-hive' || way === 'drain-off' ? { low: 0.2, mid: 4, high: 12 } : nineTenthsHours(method, rules.kitchenTemperatureC, moisture);
-  const freeze = cutsComb(way) && rules.freeze !== 'none' ? freezeHours({ thicknessMm: 35, startC: rules.kitchenTemperatureC, freezerC: rules.freezerTemperatureC }) : NO_RANGE;
-  const elapsedHours = cutsComb(way) ? rangeOf((e) => Math.max(freeze[e], drain[e] + settle[e])) : sumRanges([drain, settle]);
-  const worth = rangeOf((e) => honeyKg[e] * (market.honeyPerKg ?? 0) + pieces[e] * (market.piece?.value ?? 0) + chunkJars[e] * (market.chunk?.value ?? 0) + (cleanWaxG[e] / 1000) * market.waxPerKg);
+  const settle = settlingHours({
+    depthMm: 150,
+    temperatureC: rules.kitchenTemperatureC,
+    moisturePercent: moisture,
+  });
+  const drain =
+    way === 'press'
+      ? exactly(0.5)
+      : way === 'draw-pots'
+        ? exactly(0.5)
+        : way === 'drain-hive' || way === 'drain-off'
+          ? { low: 0.2, mid: 4, high: 12 }
+          : nineTenthsHours(method, rules.kitchenTemperatureC, moisture);
+  const freeze =
+    cutsComb(way) && rules.freeze !== 'none'
+      ? freezeHours({
+          thicknessMm: 35,
+          startC: rules.kitchenTemperatureC,
+          freezerC: rules.freezerTemperatureC,
+        })
+      : NO_RANGE;
+  const elapsedHours = cutsComb(way)
+    ? rangeOf((e) => Math.max(freeze[e], drain[e] + settle[e]))
+    : sumRanges([drain, settle]);
+  const worth = rangeOf(
+    (e) =>
+      honeyKg[e] * (market.honeyPerKg ?? 0) +
+      pieces[e] * (market.piece?.value ?? 0) +
+      chunkJars[e] * (market.chunk?.value ?? 0) +
+      (cleanWaxG[e] / 1000) * market.waxPerKg,
+  );
   const density = honeyDensityKgPerL(moisture);
   const wholeL = inside.high / density;
   const toCrush = Math.max(0, 1 - (inside.high > 0 ? combKg.low / inside.high : 0));
   return {
-    way, honeyKg, combKg, pieces, chunkJars, cleanWaxG, handsOnMinutes, elapsedHours, worth,
+    way,
+    honeyKg,
+    combKg,
+    pieces,
+    chunkJars,
+    cleanWaxG,
+    handsOnMinutes,
+    elapsedHours,
+    worth,
     // What is drawn off or run out takes the sealed honey only; the open stays with them.
-    storesLowKg: way === 'draw-pots' || way === 'drain-hive' ? Math.min(unit.storesKg.low, estimate.cappedHoneyKg.low) : unit.storesKg.low,
+    storesLowKg:
+      way === 'draw-pots' || way === 'drain-hive'
+        ? Math.min(unit.storesKg.low, estimate.cappedHoneyKg.low)
+        : unit.storesKg.low,
     // Whole comb fills a tub loosely: honey over the low packing of 0.85; crushed it closes up to honey plus wax.
     tubL: inPlace ? 0 : wholeL / 0.85,
     crushedL: inPlace ? 0 : (wholeL + estimate.waxKg.high / 0.96) * toCrush,
     outL: honeyKg.high / density,
-    freezerL: cutsComb(way) && rules.freeze !== 'none' ? (rules.freeze === 'whole' ? wholeL : combKg.high / density) / 0.6 : 0,
+    freezerL:
+      cutsComb(way) && rules.freeze !== 'none'
+        ? (rules.freeze === 'whole' ? wholeL : combKg.high / density) / 0.6
+        : 0,
   };
 }

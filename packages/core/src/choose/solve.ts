@@ -21,7 +21,12 @@ const NEAR_GAP = 0.01;
 /** Worth so small that only ties are settled by it. */
 const NOTHING = 1e-3;
 
-const gapOf = (value: number, bound: number): number => (bound === Infinity ? 1 : bound - value <= NOTHING ? 0 : Math.min(1, (bound - value) / Math.max(Math.abs(bound), NOTHING)));
+const gapOf = (value: number, bound: number): number =>
+  bound === Infinity
+    ? 1
+    : bound - value <= NOTHING
+      ? 0
+      : Math.min(1, (bound - value) / Math.max(Math.abs(bound), NOTHING));
 
 /**
  * Solves the choice in stages, each better known than the one before: at once by taking the best next with the
@@ -29,17 +34,26 @@ const gapOf = (value: number, bound: number): number => (bound === Infinity ? 1 
  * Gives nothing where the question is impossible. The same question gives the same proven answer: ties are
  * settled in the model, and the solver is run without chance.
  */
-export function* chooseInStages(model: ChooseModel, solve: LpSolver): Generator<Solved, Solved | null> {
+export function* chooseInStages(
+  model: ChooseModel,
+  solve: LpSolver,
+): Generator<Solved, Solved | null> {
   let bound = Infinity;
   let best: Solved | null = null;
   const keep = (taken: readonly number[] | null, proof: Proof): Solved | null => {
     const value = taken ? valueOfSet(model, taken) : -Infinity;
     // A proven answer replaces an equal one, so that the same question ends in the same set.
-    if (taken && (!best || value > best.value + 1e-9 || proof === 'proven')) best = { proof, taken: [...taken], value, bound, gap: 0 };
+    if (taken && (!best || value > best.value + 1e-9 || proof === 'proven'))
+      best = { proof, taken: [...taken], value, bound, gap: 0 };
     if (!best) return null;
     const top = Math.max(bound, best.value);
     const gap = gapOf(best.value, top);
-    best = { ...best, bound: top, gap, proof: proof === 'proven' ? 'proven' : gap <= NEAR_GAP ? 'near' : 'first' };
+    best = {
+      ...best,
+      bound: top,
+      gap,
+      proof: proof === 'proven' ? 'proven' : gap <= NEAR_GAP ? 'near' : 'first',
+    };
     return best;
   };
   const first = keep(greedyChoice(model), 'first');
@@ -51,13 +65,19 @@ export function* chooseInStages(model: ChooseModel, solve: LpSolver): Generator<
     const rounded = keep(greedyChoice(model, sharesIn(relaxed, model)), 'first');
     if (rounded) yield rounded;
   }
-  for (const [seconds, gap] of [[NEAR_SECONDS, NEAR_GAP], [PROOF_SECONDS, 0]] as const) {
+  for (const [seconds, gap] of [
+    [NEAR_SECONDS, NEAR_GAP],
+    [PROOF_SECONDS, 0],
+  ] as const) {
     if (gap > 0 && best && (best as Solved).gap <= gap) continue;
     const answer = solve(lpText(model), { timeLimitS: seconds, gap });
     if (answer.status === 'infeasible') return null;
     const isDone = answer.status === 'optimal';
     if (isDone) bound = Math.min(bound, answer.value + gap * Math.abs(answer.value) + 1e-6);
-    const step = keep(isDone || answer.status === 'time-limit' ? foundIn(answer, model) : null, isDone && gap === 0 ? 'proven' : 'first');
+    const step = keep(
+      isDone || answer.status === 'time-limit' ? foundIn(answer, model) : null,
+      isDone && gap === 0 ? 'proven' : 'first',
+    );
     if (step && gap > 0) yield step;
   }
   return best;
@@ -65,7 +85,9 @@ export function* chooseInStages(model: ChooseModel, solve: LpSolver): Generator<
 
 /** The set in an answer; null where the time ran out before there was any. */
 function foundIn(answer: LpAnswer, model: ChooseModel): number[] | null {
-  return Number.isFinite(answer.value) && Object.keys(answer.columns).length ? takenBy(answer, model) : null;
+  return Number.isFinite(answer.value) && Object.keys(answer.columns).length
+    ? takenBy(answer, model)
+    : null;
 }
 
 /** The whole way at once, for small questions and tests. */
@@ -78,9 +100,18 @@ export function choose(model: ChooseModel, solve: LpSolver): Solved | null {
 }
 
 /** Takes an answer of a side question quickly: within a tenth of a percent, in half a second. Null where impossible. */
-export function chooseQuickly(model: ChooseModel, solve: LpSolver, change: Parameters<typeof lpText>[1] = {}): { taken: number[]; value: number; answer: LpAnswer } | null {
+export function chooseQuickly(
+  model: ChooseModel,
+  solve: LpSolver,
+  change: Parameters<typeof lpText>[1] = {},
+): { taken: number[]; value: number; answer: LpAnswer } | null {
   const answer = solve(lpText(model, change), { timeLimitS: 0.5, gap: 1e-3 });
-  if (answer.status === 'infeasible' || answer.status === 'unknown' || !Object.keys(answer.columns).length) return null;
+  if (
+    answer.status === 'infeasible' ||
+    answer.status === 'unknown' ||
+    !Object.keys(answer.columns).length
+  )
+    return null;
   // The solver's own value: a change of the model may have changed what a set is worth.
   return { taken: takenBy(answer, model), value: answer.value, answer };
 }

@@ -7,7 +7,10 @@ import { sumRanges } from '../units/ranges.js';
  * Ripe bars that the colony can spare, from the back: lifted one after the other while what stays, counted
  * low, still covers the winter need. Null where the need is not known; ripe is not the same as spare.
  */
-export function spareableBars(combs: readonly { bar: number; estimate: CombEstimate | null; ripe: boolean }[], needKg: number | null): number[] | null {
+export function spareableBars(
+  combs: readonly { bar: number; estimate: CombEstimate | null; ripe: boolean }[],
+  needKg: number | null,
+): number[] | null {
   if (needKg === null) return null;
   let staysKg = combs.reduce((sum, c) => sum + combStoresKg(c.estimate).low, 0);
   const spared: number[] = [];

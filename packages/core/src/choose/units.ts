@@ -1,7 +1,13 @@
 import { correctedEstimate, type CombEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
 import { compartmentShape, hiveKind, type HiveKindName } from '../hive/kinds.js';
-import { judgeBox, type ColonyState, type CombVerdict, type JudgedComb, type Judgement } from '../look/index.js';
+import {
+  judgeBox,
+  type ColonyState,
+  type CombVerdict,
+  type JudgedComb,
+  type Judgement,
+} from '../look/index.js';
 import type { Hive } from '../records/views.js';
 import { winterCase, type WinterCase } from '../rules/winter.js';
 import type { HouseRules } from '../rules/houseRules.js';
@@ -59,14 +65,18 @@ export const joinEstimates = (estimates: readonly CombEstimate[]): CombEstimate 
     cappedHoneyKg: sumRanges(estimates.map((e) => e.cappedHoneyKg)),
     openHoneyKg: sumRanges(estimates.map((e) => e.openHoneyKg)),
     waxKg: sumRanges(estimates.map((e) => e.waxKg)),
-    cappedShareOfHoney: honeyKg.mid > 0 ? estimates.reduce((sum, e) => sum + e.cappedShareOfHoney * e.honeyKg.mid, 0) / honeyKg.mid : 0,
+    cappedShareOfHoney:
+      honeyKg.mid > 0
+        ? estimates.reduce((sum, e) => sum + e.cappedShareOfHoney * e.honeyKg.mid, 0) / honeyKg.mid
+        : 0,
   };
 };
 const cappedAreaOf = (j: JudgedComb): number => {
   const sides = [j.seen?.sides.A, j.seen?.sides.B].filter((s) => s !== null && s !== undefined);
   return sides.length ? sides.reduce((sum, s) => sum + s.capped, 0) / sides.length : 0;
 };
-const broodIn = (j: JudgedComb): boolean => (j.seen?.sides.A?.brood ?? 0) + (j.seen?.sides.B?.brood ?? 0) > 0;
+const broodIn = (j: JudgedComb): boolean =>
+  (j.seen?.sides.A?.brood ?? 0) + (j.seen?.sides.B?.brood ?? 0) > 0;
 
 /**
  * Wood of a box, kg: four walls of 18 to 30 mm at 0.40 to 0.65 kg/L, the range of common box timber air dry.
@@ -74,7 +84,10 @@ const broodIn = (j: JudgedComb): boolean => (j.seen?.sides.A?.brood ?? 0) + (j.s
  */
 function boxWoodKg(widthMm: number, depthMm: number): Range {
   const wallsDm2 = (4 * widthMm * depthMm) / 1e4;
-  return rangeOf((e) => wallsDm2 * { low: 0.18, mid: 0.22, high: 0.3 }[e] * { low: 0.4, mid: 0.5, high: 0.65 }[e]);
+  return rangeOf(
+    (e) =>
+      wallsDm2 * { low: 0.18, mid: 0.22, high: 0.3 }[e] * { low: 0.4, mid: 0.5, high: 0.65 }[e],
+  );
 }
 
 /**
@@ -82,22 +95,56 @@ function boxWoodKg(widthMm: number, depthMm: number): Range {
  * box always). Takes the hive, its combs as judged, what is known of its colony, the rules, the kilograms of
  * flow still counted on and the date.
  */
-export function choiceHive(input: { hive: Hive; judged: readonly JudgedComb[]; colony: ColonyState; rules: HouseRules; date: string; flowKg?: number; byBox?: boolean; /** What the household's scale says of its estimates; null: nothing yet. */ correction?: Range | null }): ChoiceHive {
+export function choiceHive(input: {
+  hive: Hive;
+  judged: readonly JudgedComb[];
+  colony: ColonyState;
+  rules: HouseRules;
+  date: string;
+  flowKg?: number;
+  byBox?: boolean;
+  /** What the household's scale says of its estimates; null: nothing yet. */ correction?: Range | null;
+}): ChoiceHive {
   const { hive } = input;
   const factor = input.correction;
-  const judged = factor ? input.judged.map((j) => (j.estimate ? { ...j, estimate: correctedEstimate(j.estimate, factor) } : j)) : input.judged;
+  const judged = factor
+    ? input.judged.map((j) =>
+        j.estimate ? { ...j, estimate: correctedEstimate(j.estimate, factor) } : j,
+      )
+    : input.judged;
   // Winter is counted low: a correction upward is no reason to leave less.
-  const stores = new Map(input.judged.map((j, i) => { const [plain, mended] = [combStoresKg(j.estimate), combStoresKg(judged[i].estimate)]; return [j.combId, { ...mended, low: Math.min(plain.low, mended.low) }] as const; }));
+  const stores = new Map(
+    input.judged.map((j, i) => {
+      const [plain, mended] = [combStoresKg(j.estimate), combStoresKg(judged[i].estimate)];
+      return [j.combId, { ...mended, low: Math.min(plain.low, mended.low) }] as const;
+    }),
+  );
   const kind = hiveKind(hive.kind);
-  const builtOn = new Map(hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.comb.builtOn] as const] : [])));
+  const builtOn = new Map(
+    hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.comb.builtOn] as const] : [])),
+  );
   const whole = hive.kind === 'pile-box' || (kind.unitTaken === 'box' && input.byBox === true);
   const base = { hiveId: hive.id, hiveName: hive.name, kind: hive.kind };
   const single = (j: JudgedComb): ChoiceUnit => ({
-    ...base, id: j.combId, what: kind.unitTaken === 'box' ? 'comb' : kind.unitTaken, combIds: [j.combId], slots: [j.slot], label: j.label, boxId: j.boxId,
-    order: hive.kind === 'top-bar' ? j.slot : null, estimate: j.estimate, storesKg: stores.get(j.combId)!,
+    ...base,
+    id: j.combId,
+    what: kind.unitTaken === 'box' ? 'comb' : kind.unitTaken,
+    combIds: [j.combId],
+    slots: [j.slot],
+    label: j.label,
+    boxId: j.boxId,
+    order: hive.kind === 'top-bar' ? j.slot : null,
+    estimate: j.estimate,
+    storesKg: stores.get(j.combId)!,
     liftKg: j.estimate ? sumRanges([j.estimate.honeyKg, j.estimate.waxKg]) : NO_RANGE,
-    verdict: j.verdict, judgements: j.judgements, hasBrood: broodIn(j), cappedArea: cappedAreaOf(j),
-    wettestPercent: j.verdict.wettestPercent, combAge: j.seen?.combAge ?? 'new', straight: j.seen?.straight ?? null, builtOn: builtOn.get(j.combId) ?? null,
+    verdict: j.verdict,
+    judgements: j.judgements,
+    hasBrood: broodIn(j),
+    cappedArea: cappedAreaOf(j),
+    wettestPercent: j.verdict.wettestPercent,
+    combAge: j.seen?.combAge ?? 'new',
+    straight: j.seen?.straight ?? null,
+    builtOn: builtOn.get(j.combId) ?? null,
   });
   const box = (boxId: string, number: number): ChoiceUnit => {
     const combs = judged.filter((j) => j.boxId === boxId);
@@ -105,24 +152,58 @@ export function choiceHive(input: { hive: Hive; judged: readonly JudgedComb[]; c
     const brood = combs.some(broodIn);
     const shape = compartmentShape(hive.kind, hive.geometry, 'box');
     const estimate = joinEstimates(combs.flatMap((j) => (j.estimate ? [j.estimate] : [])));
-    const wet = combs.flatMap((j) => (j.verdict.wettestPercent === null ? [] : [j.verdict.wettestPercent]));
+    const wet = combs.flatMap((j) =>
+      j.verdict.wettestPercent === null ? [] : [j.verdict.wettestPercent],
+    );
     const worst = combs.find((j) => j.verdict.verdict === says.verdict) ?? combs[0];
     return {
-      ...base, id: boxId, what: 'box', combIds: combs.map((j) => j.combId), slots: combs.map((j) => j.slot), label: `box ${number}`, boxId, order: number, estimate,
+      ...base,
+      id: boxId,
+      what: 'box',
+      combIds: combs.map((j) => j.combId),
+      slots: combs.map((j) => j.slot),
+      label: `box ${number}`,
+      boxId,
+      order: number,
+      estimate,
       storesKg: sumRanges(combs.map((j) => stores.get(j.combId)!)),
-      liftKg: sumRanges([boxWoodKg(shape.innerWidthMm, shape.innerDepthMm), ...(estimate ? [estimate.honeyKg, estimate.waxKg] : [])]),
-      verdict: { verdict: says.verdict, headline: says.sentence, decidedBy: brood ? 'brood' : worst.verdict.decidedBy },
-      judgements: worst.judgements, hasBrood: brood, cappedArea: combs.reduce((sum, j) => sum + cappedAreaOf(j), 0) / combs.length,
-      wettestPercent: wet.length ? Math.max(...wet) : null, combAge: combs.some((j) => j.seen?.combAge === 'brood-used') ? 'brood-used' : 'new', straight: null, builtOn: builtOn.get(combs[0].combId) ?? null,
+      liftKg: sumRanges([
+        boxWoodKg(shape.innerWidthMm, shape.innerDepthMm),
+        ...(estimate ? [estimate.honeyKg, estimate.waxKg] : []),
+      ]),
+      verdict: {
+        verdict: says.verdict,
+        headline: says.sentence,
+        decidedBy: brood ? 'brood' : worst.verdict.decidedBy,
+      },
+      judgements: worst.judgements,
+      hasBrood: brood,
+      cappedArea: combs.reduce((sum, j) => sum + cappedAreaOf(j), 0) / combs.length,
+      wettestPercent: wet.length ? Math.max(...wet) : null,
+      combAge: combs.some((j) => j.seen?.combAge === 'brood-used') ? 'brood-used' : 'new',
+      straight: null,
+      builtOn: builtOn.get(combs[0].combId) ?? null,
     };
   };
   const units = whole
-    ? hive.boxes.filter((b) => judged.some((j) => j.boxId === b.carrierId)).map((b) => box(b.carrierId, b.number))
+    ? hive.boxes
+        .filter((b) => judged.some((j) => j.boxId === b.carrierId))
+        .map((b) => box(b.carrierId, b.number))
     : judged.map(single);
   const strength = input.colony.strength?.strength ?? null;
-  const winter = winterCase({ rules: input.rules, kind: hive.kind, strength, flowKg: input.flowKg ?? 0, date: input.date });
+  const winter = winterCase({
+    rules: input.rules,
+    kind: hive.kind,
+    strength,
+    flowKg: input.flowKg ?? 0,
+    date: input.date,
+  });
   return {
-    hiveId: hive.id, name: hive.name, kind: hive.kind, units, dead: input.colony.dead,
+    hiveId: hive.id,
+    name: hive.name,
+    kind: hive.kind,
+    units,
+    dead: input.colony.dead,
     storesLowKg: units.reduce((sum, u) => sum + u.storesKg.low, 0),
     // A colony that is gone has no winter ahead.
     winter: input.colony.dead ? { needKg: null, hardKg: null, months: [], flowKg: 0 } : winter,

@@ -2,7 +2,17 @@ import type { CrushMethod } from '../drain/index.js';
 import type { HouseRules } from '../rules/houseRules.js';
 
 /** The ways a comb, frame, box or group of pots can go. 'leave' is the one that is always there. */
-export const WAYS = ['cut', 'chunk', 'crush', 'slice', 'press', 'drip-press', 'drain-hive', 'drain-off', 'draw-pots'] as const;
+export const WAYS = [
+  'cut',
+  'chunk',
+  'crush',
+  'slice',
+  'press',
+  'drip-press',
+  'drain-hive',
+  'drain-off',
+  'draw-pots',
+] as const;
 export type Way = (typeof WAYS)[number];
 export type WayOrLeave = Way | 'leave';
 
@@ -13,15 +23,28 @@ export const WAY_WORDS: Record<WayOrLeave, { name: string; note: string; lot: st
   crush: { name: 'Crush and strain', note: 'broken up, stirred, strained', lot: 'crushed' },
   slice: { name: 'Slice and drip', note: 'slow and clear', lot: 'sliced' },
   press: { name: 'Press', note: 'at once, through cloth', lot: 'pressed' },
-  'drip-press': { name: 'Drip, then press', note: 'crushed, drained, the rest pressed', lot: 'dripped and pressed' },
-  'drain-hive': { name: 'Drain in the hive', note: 'opened in place, into jars', lot: 'drained in the hive' },
-  'drain-off': { name: 'Drain off the hive', note: 'super off, over a tray', lot: 'drained over a tray' },
+  'drip-press': {
+    name: 'Drip, then press',
+    note: 'crushed, drained, the rest pressed',
+    lot: 'dripped and pressed',
+  },
+  'drain-hive': {
+    name: 'Drain in the hive',
+    note: 'opened in place, into jars',
+    lot: 'drained in the hive',
+  },
+  'drain-off': {
+    name: 'Drain off the hive',
+    note: 'super off, over a tray',
+    lot: 'drained over a tray',
+  },
   'draw-pots': { name: 'Draw off the pots', note: 'sealed pots, by suction', lot: 'drawn off' },
 };
 
 /** What a way does in the old row of stages: whether a knife, a bed of crushed comb, or neither follows the hive. */
 export const cutsComb = (way: WayOrLeave): boolean => way === 'cut' || way === 'chunk';
-export const runsInPlace = (way: WayOrLeave): boolean => way === 'drain-hive' || way === 'drain-off' || way === 'draw-pots';
+export const runsInPlace = (way: WayOrLeave): boolean =>
+  way === 'drain-hive' || way === 'drain-off' || way === 'draw-pots';
 export const crushesComb = (way: WayOrLeave): boolean => way !== 'leave' && !runsInPlace(way);
 
 /** How comb is broken up for a way: 'slice' by its own name, else as the house rule says; a household that slices mashes where it presses. */

@@ -28,13 +28,16 @@ export function moveEdge(shares: Shares, edge: number, at: number): Shares {
     if (i === edge + 1) return place;
     return i <= edge ? Math.min(old, place) : Math.max(old, place);
   });
-  return Object.fromEntries(CONTENTS.map((content, i) => [content, edges[i + 1] - edges[i]])) as Shares;
+  return Object.fromEntries(
+    CONTENTS.map((content, i) => [content, edges[i + 1] - edges[i]]),
+  ) as Shares;
 }
 
 /** Places of the band edges from the bar (0) to the lower edge (1), six numbers for five bands. */
 export function bandEdges(shares: Shares): number[] {
   const edges = [0];
-  for (const content of CONTENTS) edges.push(Math.min(1, edges[edges.length - 1] + shares[content]));
+  for (const content of CONTENTS)
+    edges.push(Math.min(1, edges[edges.length - 1] + shares[content]));
   edges[CONTENTS.length] = 1;
   return edges;
 }
@@ -63,5 +66,7 @@ export function setShare(shares: Shares, content: Content, value: number): Share
 /** Share of a comb's face that holds honey, capped or open, over the sides that were seen; null where none was. */
 export function filledShare(sides: { A: Shares | null; B: Shares | null }): number | null {
   const seen = [sides.A, sides.B].filter((side) => side !== null);
-  return seen.length ? seen.reduce((sum, side) => sum + side.capped + side.open, 0) / seen.length : null;
+  return seen.length
+    ? seen.reduce((sum, side) => sum + side.capped + side.open, 0) / seen.length
+    : null;
 }

@@ -25,7 +25,12 @@ function firstRoot(biot: number): number {
  * One-term solution of conduction in a slab (SCIENCE 8): a 35 mm piece in -18 °C takes about 2 to 5.5 h to
  * between -7 and -15 °C. Infinite where the freezer is not colder than the core asked; 0 where it is cold already.
  */
-export function coreCoolingHours(input: { thicknessMm: number; startC: number; freezerC: number; coreC: number }): Range {
+export function coreCoolingHours(input: {
+  thicknessMm: number;
+  startC: number;
+  freezerC: number;
+  coreC: number;
+}): Range {
   const { startC, freezerC, coreC } = input;
   const half = input.thicknessMm / 2000;
   return rangeOf((edge) => {
@@ -51,7 +56,11 @@ export function mothHoldHours(coreC: number): number | null {
  * Hours in the freezer until moth is ended in every comb, as a range: core to -12 °C (or as cold as the
  * freezer allows), then held. A stack is as thick as the sum of what touches.
  */
-export function freezeHours(input: { thicknessMm: number; startC: number; freezerC: number }): Range {
+export function freezeHours(input: {
+  thicknessMm: number;
+  startC: number;
+  freezerC: number;
+}): Range {
   const coreC = Math.max(-12, input.freezerC + 2);
   const hold = mothHoldHours(coreC) ?? Infinity;
   const cooling = coreCoolingHours({ ...input, coreC });

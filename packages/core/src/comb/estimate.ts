@@ -35,7 +35,11 @@ const WAX_SHARE: Record<CombAge, Range> = {
   'brood-used': { low: 0.02, mid: 0.04, high: 0.06 },
 };
 const EDGES = ['low', 'mid', 'high'] as const;
-const range = (at: (edge: (typeof EDGES)[number]) => number): Range => ({ low: at('low'), mid: at('mid'), high: at('high') });
+const range = (at: (edge: (typeof EDGES)[number]) => number): Range => ({
+  low: at('low'),
+  mid: at('mid'),
+  high: at('high'),
+});
 
 /**
  * Honey and wax of one comb, as ranges in kg. Takes one or two seen sides (area in cm², shares that add
@@ -47,8 +51,12 @@ const range = (at: (edge: (typeof EDGES)[number]) => number): Range => ({ low: a
 export function combEstimate(input: CombInput): CombEstimate {
   const { sides, thicknessMm, moisturePercent, combAge } = input;
   const litresPerCm2 = thicknessMm / 2 / 10 / 1000;
-  const sealedKgPerCm2 = range((e) => litresPerCm2 * PACKING[e] * honeyDensityKgPerL(moisturePercent ?? SEALED_WATER[e]));
-  const openKgPerCm2 = range((e) => litresPerCm2 * PACKING[e] * OPEN_FILLED[e] * honeyDensityKgPerL(OPEN_WATER[e]));
+  const sealedKgPerCm2 = range(
+    (e) => litresPerCm2 * PACKING[e] * honeyDensityKgPerL(moisturePercent ?? SEALED_WATER[e]),
+  );
+  const openKgPerCm2 = range(
+    (e) => litresPerCm2 * PACKING[e] * OPEN_FILLED[e] * honeyDensityKgPerL(OPEN_WATER[e]),
+  );
 
   const area = sides.reduce((sum, side) => sum + side.areaCm2, 0);
   const cappedCm2 = sides.reduce((sum, side) => sum + side.areaCm2 * side.shares.capped, 0);
@@ -76,11 +84,27 @@ export function combEstimate(input: CombInput): CombEstimate {
     return (wholeCm2 * sealedKgPerCm2.mid * share) / (1 - share);
   });
   const honeyCm2 = cappedCm2 + openCm2;
-  return { honeyKg, cappedHoneyKg, openHoneyKg, waxKg, cappedShareOfHoney: honeyCm2 > 0 ? cappedCm2 / honeyCm2 : 0 };
+  return {
+    honeyKg,
+    cappedHoneyKg,
+    openHoneyKg,
+    waxKg,
+    cappedShareOfHoney: honeyCm2 > 0 ? cappedCm2 / honeyCm2 : 0,
+  };
 }
 
 /** An estimate as the household's own scale corrects it: each edge of honey and wax times that edge of the factor. */
 export function correctedEstimate(estimate: CombEstimate, factor: Range): CombEstimate {
-  const by = (r: Range): Range => ({ low: r.low * factor.low, mid: r.mid * factor.mid, high: r.high * factor.high });
-  return { ...estimate, honeyKg: by(estimate.honeyKg), cappedHoneyKg: by(estimate.cappedHoneyKg), openHoneyKg: by(estimate.openHoneyKg), waxKg: by(estimate.waxKg) };
+  const by = (r: Range): Range => ({
+    low: r.low * factor.low,
+    mid: r.mid * factor.mid,
+    high: r.high * factor.high,
+  });
+  return {
+    ...estimate,
+    honeyKg: by(estimate.honeyKg),
+    cappedHoneyKg: by(estimate.cappedHoneyKg),
+    openHoneyKg: by(estimate.openHoneyKg),
+    waxKg: by(estimate.waxKg),
+  };
 }

@@ -4,13 +4,29 @@ import { CONTENTS, type Content, type Shares } from './contents.js';
 import { widthAtMm, type CombOutline } from './outline.js';
 
 /** What one cell may hold, in the order of class table 1: its place here is its code. Drone counts as brood, damaged as empty. */
-export const CELL_CLASSES = ['capped', 'open', 'pollen', 'brood', 'empty', 'damaged', 'drone'] as const;
+export const CELL_CLASSES = [
+  'capped',
+  'open',
+  'pollen',
+  'brood',
+  'empty',
+  'damaged',
+  'drone',
+] as const;
 export type CellClass = (typeof CELL_CLASSES)[number];
 /** Tone of the honey in a capped or open cell, a second channel beside the class. */
 export const TONES = ['none', 'pale', 'amber', 'dark'] as const;
 export type Tone = (typeof TONES)[number];
 /** The class each counts as in shares and estimates. */
-export const COUNTS_AS: Record<CellClass, Content> = { capped: 'capped', open: 'open', pollen: 'pollen', brood: 'brood', empty: 'empty', damaged: 'empty', drone: 'brood' };
+export const COUNTS_AS: Record<CellClass, Content> = {
+  capped: 'capped',
+  open: 'open',
+  pollen: 'pollen',
+  brood: 'brood',
+  empty: 'empty',
+  damaged: 'empty',
+  drone: 'brood',
+};
 
 /** Cells across the flats of a worker comb, mm; a fact of the colony, 4.9 to 5.5 (SCIENCE 7). */
 export const CELL_MM = 5.3;
@@ -56,7 +72,8 @@ export function faceLattice(outline: CombOutline, pitchMm = CELL_MM): FaceLattic
 export const cellCount = (lattice: FaceLattice): number => lattice.xMm.length;
 export const classOf = (cell: number): CellClass => CELL_CLASSES[cell & 7] ?? 'empty';
 export const toneOf = (cell: number): Tone => TONES[(cell >> 3) & 3];
-export const cellOf = (content: CellClass, tone: Tone = 'none'): number => CELL_CLASSES.indexOf(content) | (TONES.indexOf(tone) << 3);
+export const cellOf = (content: CellClass, tone: Tone = 'none'): number =>
+  CELL_CLASSES.indexOf(content) | (TONES.indexOf(tone) << 3);
 
 /** The cell nearest to a point on the face in mm, or -1 where none is within one pitch. */
 export function cellAt(lattice: FaceLattice, xMm: number, yMm: number): number {
@@ -77,14 +94,26 @@ export function cellAt(lattice: FaceLattice, xMm: number, yMm: number): number {
 }
 
 /** Cells whose middle lies within `radiusMm` of a point: what a brush of that size paints. At least the one beneath it. */
-export function cellsWithin(lattice: FaceLattice, xMm: number, yMm: number, radiusMm: number): number[] {
+export function cellsWithin(
+  lattice: FaceLattice,
+  xMm: number,
+  yMm: number,
+  radiusMm: number,
+): number[] {
   const found: number[] = [];
   const step = lattice.pitchMm * 0.866;
   const rows = lattice.rowStart.length - 1;
-  for (let row = Math.max(0, Math.floor((yMm - radiusMm) / step - 0.62)); row < Math.min(rows, Math.ceil((yMm + radiusMm) / step - 0.62) + 1); row++) {
+  for (
+    let row = Math.max(0, Math.floor((yMm - radiusMm) / step - 0.62));
+    row < Math.min(rows, Math.ceil((yMm + radiusMm) / step - 0.62) + 1);
+    row++
+  ) {
     const [from, to] = [lattice.rowStart[row], lattice.rowStart[row + 1]];
     if (from === to) continue;
-    const first = Math.max(from, from + Math.floor((xMm - radiusMm - lattice.xMm[from]) / lattice.pitchMm));
+    const first = Math.max(
+      from,
+      from + Math.floor((xMm - radiusMm - lattice.xMm[from]) / lattice.pitchMm),
+    );
     for (let i = first; i < to && lattice.xMm[i] <= xMm + radiusMm; i++) {
       if ((lattice.xMm[i] - xMm) ** 2 + (lattice.yMm[i] - yMm) ** 2 <= radiusMm ** 2) found.push(i);
     }
@@ -99,10 +128,21 @@ export function cellsWithin(lattice: FaceLattice, xMm: number, yMm: number, radi
 /** The up to six cells around a cell. */
 export function neighbours(lattice: FaceLattice, i: number): number[] {
   const p = lattice.pitchMm;
-  const around: [number, number][] = [[-p, 0], [p, 0], [-p / 2, -p * 0.866], [p / 2, -p * 0.866], [-p / 2, p * 0.866], [p / 2, p * 0.866]];
+  const around: [number, number][] = [
+    [-p, 0],
+    [p, 0],
+    [-p / 2, -p * 0.866],
+    [p / 2, -p * 0.866],
+    [-p / 2, p * 0.866],
+    [p / 2, p * 0.866],
+  ];
   return around.flatMap(([dx, dy]) => {
     const found = cellAt(lattice, lattice.xMm[i] + dx, lattice.yMm[i] + dy);
-    const near = found >= 0 && found !== i && Math.hypot(lattice.xMm[found] - lattice.xMm[i], lattice.yMm[found] - lattice.yMm[i]) < p * 1.2;
+    const near =
+      found >= 0 &&
+      found !== i &&
+      Math.hypot(lattice.xMm[found] - lattice.xMm[i], lattice.yMm[found] - lattice.yMm[i]) <
+        p * 1.2;
     return near ? [found] : [];
   });
 }
@@ -161,7 +201,12 @@ export function fillOrder(lattice: FaceLattice, seed: number): Uint32Array {
   const score = Float64Array.from(xMm, (x, i) => {
     const t = yMm[i] / outline.depthMm;
     const off = Math.abs(x) / Math.max(1, widthAtMm(outline, t) / 2);
-    return t - 0.1 * off * off + 0.13 * (unevenness(x / 52 + 9, yMm[i] / 44, seed) - 0.5) + 0.05 * (unevenness(x / 11, yMm[i] / 11, seed + 5) - 0.5);
+    return (
+      t -
+      0.1 * off * off +
+      0.13 * (unevenness(x / 52 + 9, yMm[i] / 44, seed) - 0.5) +
+      0.05 * (unevenness(x / 11, yMm[i] / 11, seed + 5) - 0.5)
+    );
   });
   return Uint32Array.from(xMm.keys()).sort((a, b) => score[a] - score[b]);
 }
@@ -172,21 +217,29 @@ export function bandCells(order: Uint32Array, shares: Shares): Uint8Array {
   let [from, sum] = [0, 0];
   for (const content of CONTENTS) {
     sum += shares[content];
-    const to = content === 'empty' ? order.length : Math.min(order.length, Math.round(sum * order.length));
+    const to =
+      content === 'empty' ? order.length : Math.min(order.length, Math.round(sum * order.length));
     for (let k = from; k < to; k++) cells[order[k]] = cellOf(content);
     from = Math.max(from, to);
   }
   return cells;
 }
 
-const outlineSchema = z.strictObject({ topWidthMm: z.number().positive().max(1000), bottomWidthMm: z.number().positive().max(1000), depthMm: z.number().positive().max(1000) });
+const outlineSchema = z.strictObject({
+  topWidthMm: z.number().positive().max(1000),
+  bottomWidthMm: z.number().positive().max(1000),
+  depthMm: z.number().positive().max(1000),
+});
 
 /** A face as it is kept: the lattice it was read on (its origin is the bar's middle) and its cells, packed. Under 4 kB. */
 export const storedFaceSchema = z.strictObject({
   pitchMm: z.number().min(4, 'Cells are at least 4 mm.').max(8, 'Cells are at most 8 mm.'),
   outline: outlineSchema,
   classTable: z.literal(1),
-  packed: z.string().max(16_000, 'This face is too large.').regex(/^[A-Za-z0-9+/]*={0,2}$/, 'These are no packed cells.'),
+  packed: z
+    .string()
+    .max(16_000, 'This face is too large.')
+    .regex(/^[A-Za-z0-9+/]*={0,2}$/, 'These are no packed cells.'),
 });
 export type StoredFace = z.infer<typeof storedFaceSchema>;
 
@@ -195,7 +248,11 @@ function toText(bytes: Uint8Array): string {
   let text = '';
   for (let i = 0; i < bytes.length; i += 3) {
     const n = (bytes[i] << 16) | ((bytes[i + 1] ?? 0) << 8) | (bytes[i + 2] ?? 0);
-    text += ALPHABET[n >> 18] + ALPHABET[(n >> 12) & 63] + (i + 1 < bytes.length ? ALPHABET[(n >> 6) & 63] : '=') + (i + 2 < bytes.length ? ALPHABET[n & 63] : '=');
+    text +=
+      ALPHABET[n >> 18] +
+      ALPHABET[(n >> 12) & 63] +
+      (i + 1 < bytes.length ? ALPHABET[(n >> 6) & 63] : '=') +
+      (i + 2 < bytes.length ? ALPHABET[n & 63] : '=');
   }
   return text;
 }
@@ -203,15 +260,24 @@ function fromText(text: string): Uint8Array {
   const clean = text.replace(/=+$/, '');
   const bytes = new Uint8Array(Math.floor((clean.length * 3) / 4));
   for (let i = 0, at = 0; i < clean.length; i += 4) {
-    const n = [0, 1, 2, 3].reduce((sum, k) => (sum << 6) | Math.max(0, ALPHABET.indexOf(clean[i + k] ?? 'A')), 0);
-    for (const byte of [n >> 16, (n >> 8) & 255, n & 255]) if (at < bytes.length) bytes[at++] = byte;
+    const n = [0, 1, 2, 3].reduce(
+      (sum, k) => (sum << 6) | Math.max(0, ALPHABET.indexOf(clean[i + k] ?? 'A')),
+      0,
+    );
+    for (const byte of [n >> 16, (n >> 8) & 255, n & 255])
+      if (at < bytes.length) bytes[at++] = byte;
   }
   return bytes;
 }
 
 /** Packs the cells of a face for keeping. */
 export function packFace(lattice: FaceLattice, cells: Uint8Array): StoredFace {
-  return { pitchMm: lattice.pitchMm, outline: { ...lattice.outline }, classTable: 1, packed: toText(deflateSync(cells, { level: 9 })) };
+  return {
+    pitchMm: lattice.pitchMm,
+    outline: { ...lattice.outline },
+    classTable: 1,
+    packed: toText(deflateSync(cells, { level: 9 })),
+  };
 }
 
 /** Unpacks a kept face. Throws a RangeError where the cells do not belong to the lattice it names. */
@@ -223,13 +289,19 @@ export function unpackFace(face: StoredFace): { lattice: FaceLattice; cells: Uin
   } catch {
     throw new RangeError('The cells of this face cannot be read.');
   }
-  if (cells.length !== cellCount(lattice)) throw new RangeError(`This face has ${cells.length} cells, its outline ${cellCount(lattice)}.`);
-  for (const cell of cells) if ((cell & 7) >= CELL_CLASSES.length || cell >> 5) throw new RangeError('A cell of this face holds nothing known.');
+  if (cells.length !== cellCount(lattice))
+    throw new RangeError(`This face has ${cells.length} cells, its outline ${cellCount(lattice)}.`);
+  for (const cell of cells)
+    if ((cell & 7) >= CELL_CLASSES.length || cell >> 5)
+      throw new RangeError('A cell of this face holds nothing known.');
   return { lattice, cells: cells.slice() };
 }
 
 /** Cells of an earlier face laid on the lattice of a later one, compared in mm; 255 where the earlier one did not reach. */
-export function layOver(earlier: { lattice: FaceLattice; cells: Uint8Array }, lattice: FaceLattice): Uint8Array {
+export function layOver(
+  earlier: { lattice: FaceLattice; cells: Uint8Array },
+  lattice: FaceLattice,
+): Uint8Array {
   return Uint8Array.from(lattice.xMm, (x, i) => {
     const at = cellAt(earlier.lattice, x, lattice.yMm[i]);
     return at < 0 ? 255 : earlier.cells[at];

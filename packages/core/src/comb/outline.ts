@@ -7,7 +7,7 @@ export interface CombOutline {
 
 /** Area of one face in cm². */
 export function faceAreaCm2(outline: CombOutline): number {
-  return ((outline.topWidthMm + outline.bottomWidthMm) / 2) * outline.depthMm / 100;
+  return (((outline.topWidthMm + outline.bottomWidthMm) / 2) * outline.depthMm) / 100;
 }
 
 /** Width in mm of the face at `share` of its depth from the bar. */

@@ -5,14 +5,20 @@ import { potsEstimate, potsSchema, type Pots } from './pots.js';
 
 describe('a few cells through a pane', () => {
   it('give a range round what was counted, never a certainty', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 200 }), fc.double({ min: 0, max: 1, noNaN: true }), (of, share) => {
-      const hits = Math.round(share * of);
-      const { low, mid, high } = seenShare(hits, of);
-      expect(low).toBeGreaterThan(0);
-      expect(high).toBeLessThan(1);
-      expect(mid).toBe(hits / of);
-      expect(high - low).toBeGreaterThan(0.02);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 200 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (of, share) => {
+          const hits = Math.round(share * of);
+          const { low, mid, high } = seenShare(hits, of);
+          expect(low).toBeGreaterThan(0);
+          expect(high).toBeLessThan(1);
+          expect(mid).toBe(hits / of);
+          expect(high - low).toBeGreaterThan(0.02);
+        },
+      ),
+    );
   });
   it('narrow with more cells, and know nothing without one', () => {
     const width = (of: number): number => seenShare(of / 2, of).high - seenShare(of / 2, of).low;
@@ -28,7 +34,14 @@ describe('a few cells through a pane', () => {
 });
 
 describe('pots', () => {
-  const pots: Pots = { honeySealed: 10, honeyOpen: 4, pollen: 3, empty: 2, potWidthMm: 26, potHeightMm: 32 };
+  const pots: Pots = {
+    honeySealed: 10,
+    honeyOpen: 4,
+    pollen: 3,
+    empty: 2,
+    potWidthMm: 26,
+    potHeightMm: 32,
+  };
   it('weigh by count and size, as a range', () => {
     const { sealedKg, honeyKg, potMl, sealedShare } = potsEstimate(pots);
     expect(potMl).toBeCloseTo((Math.PI / 6) * 2.6 * 2.6 * 3.2, 6);
@@ -38,9 +51,23 @@ describe('pots', () => {
     expect(honeyKg.high).toBeGreaterThan(sealedKg.high);
     expect(sealedShare).toBeCloseTo(10 / 14, 9);
   });
-  it('hold no honey where only pollen was counted', () => expect(potsEstimate({ ...pots, honeySealed: 0, honeyOpen: 0 })).toMatchObject({ honeyKg: { low: 0, mid: 0, high: 0 }, sealedShare: 0 }));
-  it('more pots never weigh less', () => fc.assert(fc.property(fc.integer({ min: 0, max: 200 }), fc.integer({ min: 1, max: 50 }), (count, more) => potsEstimate({ ...pots, honeySealed: count + more }).honeyKg.low > potsEstimate({ ...pots, honeySealed: count }).honeyKg.low)));
+  it('hold no honey where only pollen was counted', () =>
+    expect(potsEstimate({ ...pots, honeySealed: 0, honeyOpen: 0 })).toMatchObject({
+      honeyKg: { low: 0, mid: 0, high: 0 },
+      sealedShare: 0,
+    }));
+  it('more pots never weigh less', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 200 }),
+        fc.integer({ min: 1, max: 50 }),
+        (count, more) =>
+          potsEstimate({ ...pots, honeySealed: count + more }).honeyKg.low >
+          potsEstimate({ ...pots, honeySealed: count }).honeyKg.low,
+      ),
+    ));
   it('are counted whole and not below nothing', () => {
-    for (const bad of [{ honeySealed: -1 }, { pollen: 1.5 }, { potWidthMm: 4 }, { extra: 1 }]) expect(potsSchema.safeParse({ ...pots, ...bad }).success).toBe(false);
+    for (const bad of [{ honeySealed: -1 }, { pollen: 1.5 }, { potWidthMm: 4 }, { extra: 1 }])
+      expect(potsSchema.safeParse({ ...pots, ...bad }).success).toBe(false);
   });
 });

@@ -25,7 +25,10 @@ export function seenShare(hits: number, of: number): Range {
 /** What a pane tells of a whole frame: how full it is and how much of the honey is capped, as ranges. */
 export function paneReading(pane: Pane): { filled: Range; cappedOfHoney: Range } {
   const all = pane.capped + pane.open + pane.empty;
-  return { filled: seenShare(pane.capped + pane.open, all), cappedOfHoney: seenShare(pane.capped, pane.capped + pane.open) };
+  return {
+    filled: seenShare(pane.capped + pane.open, all),
+    cappedOfHoney: seenShare(pane.capped, pane.capped + pane.open),
+  };
 }
 
 export const OUTSIDE_VIEWS = ['broad', 'narrow', 'capped-below', 'open-below'] as const;

@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import type { Range } from '../units/format.js';
 
-const some = (what: string): z.ZodNumber => z.int(`${what}: whole pots.`).min(0, `${what}: at least 0.`).max(500, `${what}: at most 500.`);
+const some = (what: string): z.ZodNumber =>
+  z.int(`${what}: whole pots.`).min(0, `${what}: at least 0.`).max(500, `${what}: at most 500.`);
 /** A group of pots counted from above. */
 export const potsSchema = z.strictObject({
   honeySealed: some('Sealed honey'),
@@ -35,14 +36,19 @@ export interface PotsEstimate {
 export function potsEstimate(pots: Pots): PotsEstimate {
   const potMl = ((Math.PI / 6) * pots.potWidthMm ** 2 * pots.potHeightMm) / 1000;
   const kg = (n: number, filled: Range): Range => {
-    const at = (e: keyof Range): number => (n * potMl * filled[e] * honeyDensityKgPerL(WATER[e])) / 1000;
+    const at = (e: keyof Range): number =>
+      (n * potMl * filled[e] * honeyDensityKgPerL(WATER[e])) / 1000;
     return { low: at('low'), mid: at('mid'), high: at('high') };
   };
   const [sealedKg, openKg] = [kg(pots.honeySealed, POT_FILLED), kg(pots.honeyOpen, OPEN_FILLED)];
   const honey = pots.honeySealed + pots.honeyOpen;
   return {
     sealedKg,
-    honeyKg: { low: sealedKg.low + openKg.low, mid: sealedKg.mid + openKg.mid, high: sealedKg.high + openKg.high },
+    honeyKg: {
+      low: sealedKg.low + openKg.low,
+      mid: sealedKg.mid + openKg.mid,
+      high: sealedKg.high + openKg.high,
+    },
     sealedShare: honey > 0 ? pots.honeySealed / honey : 0,
     potMl,
   };

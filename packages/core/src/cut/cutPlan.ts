@@ -1,12 +1,32 @@
 import { BadInput } from '../badInput.js';
 import { countedPlan, countsFit } from './countedPlan.js';
-import { cutGrid, gridSteps, readPlan, solveGrid, wholeRegion, type CutGrid, type Defect, type Lay, type Spot } from './guillotine.js';
+import {
+  cutGrid,
+  gridSteps,
+  readPlan,
+  solveGrid,
+  wholeRegion,
+  type CutGrid,
+  type Defect,
+  type Lay,
+  type Spot,
+} from './guillotine.js';
 import { knifeCuts, type Cut } from './knifeCuts.js';
 import { pricedPlan } from './pricedPlan.js';
 
-export interface PieceWanted { id: string; widthMm: number; heightMm: number; value: number; mayTurn: boolean; limit?: number }
+export interface PieceWanted {
+  id: string;
+  widthMm: number;
+  heightMm: number;
+  value: number;
+  mayTurn: boolean;
+  limit?: number;
+}
 /** `bars`: ids of the only pieces that may not lie there. */
-export interface CombDefect extends Defect { kind: string; bars?: readonly string[] }
+export interface CombDefect extends Defect {
+  kind: string;
+  bars?: readonly string[];
+}
 export interface CutPlanInput {
   comb: { widthMm: number; heightMm: number };
   kerfMm: number;
@@ -15,8 +35,20 @@ export interface CutPlanInput {
   stepMm?: number;
   wasteValuePerCm2?: number;
 }
-export interface Placement { id: string; xMm: number; yMm: number; widthMm: number; heightMm: number }
-export interface CutPlan { placements: Placement[]; value: number; provenOptimal: boolean; cuts: Cut[]; leftoverCm2: number }
+export interface Placement {
+  id: string;
+  xMm: number;
+  yMm: number;
+  widthMm: number;
+  heightMm: number;
+}
+export interface CutPlan {
+  placements: Placement[];
+  value: number;
+  provenOptimal: boolean;
+  cuts: Cut[];
+  leftoverCm2: number;
+}
 
 export const STEP_MM = 5;
 /** Above so many steps a solution, limits are priced on a coarser choice of places. */
@@ -25,37 +57,91 @@ const MANY_STEPS = 60_000_000;
 const MOST_STEPS = 20_000;
 
 /** What every plan of a comb starts from: the lays with what they are worth above waste, and their limits. */
-export interface CutQuestion { grid: CutGrid; nets: number[]; limits: (number | null)[] }
+export interface CutQuestion {
+  grid: CutGrid;
+  nets: number[];
+  limits: (number | null)[];
+}
 
 /** Makes the grid of a question, one kind for each piece wanted. Throws BadInput where the lattice is finer than a comb can be. */
 export function cutQuestion(input: CutPlanInput, mostSteps?: number): CutQuestion {
   const { comb, kerfMm, pieces, defects, stepMm = STEP_MM, wasteValuePerCm2: waste = 0 } = input;
-  if (Math.max(comb.widthMm, comb.heightMm) / stepMm > MOST_STEPS) throw new BadInput(`A comb of ${comb.widthMm} x ${comb.heightMm} mm has too many steps of ${stepMm} mm.`, 'stepMm');
-  const nets = pieces.map((p) => (p.limit === 0 ? 0 : p.value - (waste * p.widthMm * p.heightMm) / 100));
+  if (Math.max(comb.widthMm, comb.heightMm) / stepMm > MOST_STEPS)
+    throw new BadInput(
+      `A comb of ${comb.widthMm} x ${comb.heightMm} mm has too many steps of ${stepMm} mm.`,
+      'stepMm',
+    );
+  const nets = pieces.map((p) =>
+    p.limit === 0 ? 0 : p.value - (waste * p.widthMm * p.heightMm) / 100,
+  );
   const lays: Lay[] = pieces.flatMap((p, kind): Lay[] => {
     if (nets[kind] <= 0) return [];
     const lay = { kind, widthMm: p.widthMm, heightMm: p.heightMm, net: nets[kind] };
-    return p.mayTurn && p.widthMm !== p.heightMm ? [lay, { ...lay, widthMm: p.heightMm, heightMm: p.widthMm }] : [lay];
+    return p.mayTurn && p.widthMm !== p.heightMm
+      ? [lay, { ...lay, widthMm: p.heightMm, heightMm: p.widthMm }]
+      : [lay];
   });
   // A limit above what the comb can hold is none.
-  const holds = (p: PieceWanted): number => Math.floor((comb.widthMm * comb.heightMm) / (p.widthMm * p.heightMm));
+  const holds = (p: PieceWanted): number =>
+    Math.floor((comb.widthMm * comb.heightMm) / (p.widthMm * p.heightMm));
   const limits = pieces.map((p) => (p.limit === undefined || p.limit >= holds(p) ? null : p.limit));
-  return { grid: cutGrid({ widthMm: comb.widthMm, heightMm: comb.heightMm, kerfMm, stepMm, lays, defects: defects.map((d) => (d.bars ? { ...d, barsKinds: d.bars.map((id) => pieces.findIndex((p) => p.id === id)) } : d)), mostSteps }), nets, limits };
+  return {
+    grid: cutGrid({
+      widthMm: comb.widthMm,
+      heightMm: comb.heightMm,
+      kerfMm,
+      stepMm,
+      lays,
+      defects: defects.map((d) =>
+        d.bars ? { ...d, barsKinds: d.bars.map((id) => pieces.findIndex((p) => p.id === id)) } : d,
+      ),
+      mostSteps,
+    }),
+    nets,
+    limits,
+  };
 }
 
 /** A plan as it is given: the spots as pieces, the knife's order, what it is worth and what is left over. */
-export function planOf(input: CutPlanInput, spots: readonly Spot[], provenOptimal: boolean): CutPlan {
+export function planOf(
+  input: CutPlanInput,
+  spots: readonly Spot[],
+  provenOptimal: boolean,
+): CutPlan {
   const { comb, kerfMm, pieces, wasteValuePerCm2: waste = 0 } = input;
-  const placements = spots.map((s): Placement => ({ id: pieces[s.kind].id, xMm: s.xMm, yMm: s.yMm, widthMm: s.widthMm, heightMm: s.heightMm })).sort((p, q) => p.yMm - q.yMm || p.xMm - q.xMm);
-  const leftoverCm2 = Math.max(0, (comb.widthMm * comb.heightMm - placements.reduce((sum, p) => sum + p.widthMm * p.heightMm, 0)) / 100);
+  const placements = spots
+    .map((s): Placement => ({
+      id: pieces[s.kind].id,
+      xMm: s.xMm,
+      yMm: s.yMm,
+      widthMm: s.widthMm,
+      heightMm: s.heightMm,
+    }))
+    .sort((p, q) => p.yMm - q.yMm || p.xMm - q.xMm);
+  const leftoverCm2 = Math.max(
+    0,
+    (comb.widthMm * comb.heightMm -
+      placements.reduce((sum, p) => sum + p.widthMm * p.heightMm, 0)) /
+      100,
+  );
   const value = spots.reduce((sum, s) => sum + pieces[s.kind].value, 0) + waste * leftoverCm2;
-  return { placements, value, provenOptimal, cuts: knifeCuts(comb, kerfMm, placements) ?? [], leftoverCm2 };
+  return {
+    placements,
+    value,
+    provenOptimal,
+    cuts: knifeCuts(comb, kerfMm, placements) ?? [],
+    leftoverCm2,
+  };
 }
 
 /** Whether nothing can be better than `net`, given a bound; with whole prices and no worth of waste half a step counts. */
 function meets(input: CutPlanInput, net: number, bound: number): boolean {
   if (net >= bound - 1e-7) return true;
-  return !input.wasteValuePerCm2 && input.pieces.every((p) => Number.isInteger(p.value)) && net >= Math.floor(bound + 1e-6);
+  return (
+    !input.wasteValuePerCm2 &&
+    input.pieces.every((p) => Number.isInteger(p.value)) &&
+    net >= Math.floor(bound + 1e-6)
+  );
 }
 
 /**
@@ -71,8 +157,10 @@ export function cutPlan(input: CutPlanInput): CutPlan {
   const table = solveGrid(grid, nets);
   const free = readPlan(table, wholeRegion(grid));
   const used = (kind: number): number => free.filter((s) => s.kind === kind).length;
-  if (limits.every((limit, kind) => limit === null || used(kind) <= limit)) return planOf(input, free, grid.whole);
-  if (countsFit(grid, limits)) return planOf(input, countedPlan(grid, nets, limits).spots, grid.whole);
+  if (limits.every((limit, kind) => limit === null || used(kind) <= limit))
+    return planOf(input, free, grid.whole);
+  if (countsFit(grid, limits))
+    return planOf(input, countedPlan(grid, nets, limits).spots, grid.whole);
   // Priced limits need many solutions: a very large comb is looked at on fewer places of its lattice.
   const coarse = gridSteps(grid) > MANY_STEPS ? cutQuestion(input, MANY_STEPS).grid : grid;
   const priced = pricedPlan(coarse, nets, limits);

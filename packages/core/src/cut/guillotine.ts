@@ -1,14 +1,35 @@
 /** One way a piece may lie: its sides as it lies, what it is worth above waste, and which kind of piece it is. */
-export interface Lay { kind: number; widthMm: number; heightMm: number; net: number }
+export interface Lay {
+  kind: number;
+  widthMm: number;
+  heightMm: number;
+  net: number;
+}
 /** A place no piece may lie on; with `barsKinds` only pieces of those kinds. */
-export interface Defect { xMm: number; yMm: number; widthMm: number; heightMm: number; barsKinds?: readonly number[] }
-export interface Spot { kind: number; xMm: number; yMm: number; widthMm: number; heightMm: number }
+export interface Defect {
+  xMm: number;
+  yMm: number;
+  widthMm: number;
+  heightMm: number;
+  barsKinds?: readonly number[];
+}
+export interface Spot {
+  kind: number;
+  xMm: number;
+  yMm: number;
+  widthMm: number;
+  heightMm: number;
+}
 
 /** Where pieces may begin in a comb, and which lays fit where: made once, solved many times with other prices. */
 export interface CutGrid {
-  widthMm: number; heightMm: number; kerfMm: number; stepMm: number;
+  widthMm: number;
+  heightMm: number;
+  kerfMm: number;
+  stepMm: number;
   defects: readonly Defect[];
-  xs: number[]; ys: number[];
+  xs: number[];
+  ys: number[];
   lays: readonly Lay[];
   /** For each start (x major): lays free of defects there, with the first bounds their ends allow. */
   free: { lay: number; b: number; d: number }[][];
@@ -26,7 +47,13 @@ export const [MOST_REGIONS, MOST_STEPS] = [9_000_000, 480_000_000];
  * the edge, behind a defect or a kerf behind another piece (canonical patterns of guillotine cutting). So only these
  * need to be looked at, and none else can do better.
  */
-function starts(lengthMm: number, stepMm: number, kerfMm: number, sizes: readonly number[], defectEnds: readonly number[]): number[] {
+function starts(
+  lengthMm: number,
+  stepMm: number,
+  kerfMm: number,
+  sizes: readonly number[],
+  defectEnds: readonly number[],
+): number[] {
   const up = (v: number): number => Math.ceil(v / stepMm - EPS);
   const last = Math.ceil(lengthMm / stepMm - EPS) - 1;
   const seen = new Uint8Array(Math.max(1, last + 1));
@@ -36,7 +63,8 @@ function starts(lengthMm: number, stepMm: number, kerfMm: number, sizes: readonl
     const at = queue.pop()!;
     if (at > last || at < 0 || seen[at]) continue;
     seen[at] = 1;
-    for (const size of sizes) if (at * stepMm + size <= lengthMm + EPS) queue.push(up(at * stepMm + size + kerfMm));
+    for (const size of sizes)
+      if (at * stepMm + size <= lengthMm + EPS) queue.push(up(at * stepMm + size + kerfMm));
   }
   const list: number[] = [];
   for (let i = 0; i <= last; i++) if (seen[i]) list.push(i * stepMm);
@@ -50,21 +78,53 @@ const steps = (nx: number, ny: number): number => pairs(nx) * pairs(ny) * ((nx +
 const thinned = (list: number[], k: number): number[] => list.filter((_, i) => i % k === 0);
 
 /** The grid of a comb for some lays and defects. Where it would be too large, starts are thinned and `whole` is false. */
-export function cutGrid(input: { widthMm: number; heightMm: number; kerfMm: number; stepMm: number; lays: readonly Lay[]; defects: readonly Defect[]; mostSteps?: number }): CutGrid {
+export function cutGrid(input: {
+  widthMm: number;
+  heightMm: number;
+  kerfMm: number;
+  stepMm: number;
+  lays: readonly Lay[];
+  defects: readonly Defect[];
+  mostSteps?: number;
+}): CutGrid {
   const { widthMm, heightMm, kerfMm, stepMm, defects, mostSteps = MOST_STEPS } = input;
   const lays = input.lays.filter((l) => l.widthMm <= widthMm + EPS && l.heightMm <= heightMm + EPS);
-  const near = defects.filter((d) => d.xMm < widthMm && d.yMm < heightMm && d.xMm + d.widthMm > 0 && d.yMm + d.heightMm > 0);
-  let xs = starts(widthMm, stepMm, kerfMm, [...new Set(lays.map((l) => l.widthMm))], near.map((d) => d.xMm + d.widthMm));
-  let ys = starts(heightMm, stepMm, kerfMm, [...new Set(lays.map((l) => l.heightMm))], near.map((d) => d.yMm + d.heightMm));
+  const near = defects.filter(
+    (d) => d.xMm < widthMm && d.yMm < heightMm && d.xMm + d.widthMm > 0 && d.yMm + d.heightMm > 0,
+  );
+  let xs = starts(
+    widthMm,
+    stepMm,
+    kerfMm,
+    [...new Set(lays.map((l) => l.widthMm))],
+    near.map((d) => d.xMm + d.widthMm),
+  );
+  let ys = starts(
+    heightMm,
+    stepMm,
+    kerfMm,
+    [...new Set(lays.map((l) => l.heightMm))],
+    near.map((d) => d.yMm + d.heightMm),
+  );
   let whole = true;
   const [allX, allY] = [xs, ys];
-  for (let k = 2; pairs(xs.length) * pairs(ys.length) > MOST_REGIONS || steps(xs.length, ys.length) > mostSteps; k++) {
+  for (
+    let k = 2;
+    pairs(xs.length) * pairs(ys.length) > MOST_REGIONS || steps(xs.length, ys.length) > mostSteps;
+    k++
+  ) {
     whole = false;
     if (xs.length >= ys.length) xs = thinned(allX, k);
     else ys = thinned(allY, k);
   }
-  const limit = (list: readonly number[], length: number, i: number): number => (i < list.length ? list[i] - kerfMm : length);
-  const firstBound = (list: readonly number[], length: number, from: number, end: number): number => {
+  const limit = (list: readonly number[], length: number, i: number): number =>
+    i < list.length ? list[i] - kerfMm : length;
+  const firstBound = (
+    list: readonly number[],
+    length: number,
+    from: number,
+    end: number,
+  ): number => {
     let i = from + 1;
     while (i <= list.length && limit(list, length, i) < end - EPS) i++;
     return i;
@@ -76,8 +136,22 @@ export function cutGrid(input: { widthMm: number; heightMm: number; kerfMm: numb
       lays.forEach((l, i) => {
         const [x, y] = [xs[a], ys[c]];
         if (x + l.widthMm > widthMm + EPS || y + l.heightMm > heightMm + EPS) return;
-        if (near.some((d) => (!d.barsKinds || d.barsKinds.includes(l.kind)) && x < d.xMm + d.widthMm - EPS && d.xMm < x + l.widthMm - EPS && y < d.yMm + d.heightMm - EPS && d.yMm < y + l.heightMm - EPS)) return;
-        here.push({ lay: i, b: firstBound(xs, widthMm, a, x + l.widthMm), d: firstBound(ys, heightMm, c, y + l.heightMm) });
+        if (
+          near.some(
+            (d) =>
+              (!d.barsKinds || d.barsKinds.includes(l.kind)) &&
+              x < d.xMm + d.widthMm - EPS &&
+              d.xMm < x + l.widthMm - EPS &&
+              y < d.yMm + d.heightMm - EPS &&
+              d.yMm < y + l.heightMm - EPS,
+          )
+        )
+          return;
+        here.push({
+          lay: i,
+          b: firstBound(xs, widthMm, a, x + l.widthMm),
+          d: firstBound(ys, heightMm, c, y + l.heightMm),
+        });
       });
       free.push(here);
     }
@@ -92,7 +166,10 @@ export const gridSteps = (grid: CutGrid): number => steps(grid.xs.length, grid.y
  * For each start the first bound that leaves room for any piece, and for each bound the last start that does: a region
  * narrower holds nothing, so no cut needs to be tried there.
  */
-function room(n: number, firstBound: (start: number) => number): { first: Int32Array; last: Int32Array } {
+function room(
+  n: number,
+  firstBound: (start: number) => number,
+): { first: Int32Array; last: Int32Array } {
   const first = new Int32Array(n + 1).fill(n + 1);
   for (let i = n - 1; i >= 0; i--) first[i] = Math.min(first[i + 1], firstBound(i));
   const last = new Int32Array(n + 1);
@@ -129,9 +206,14 @@ export function solveGrid(grid: CutGrid, nets: readonly number[]): CutTable {
   const width = pairs(ny);
   const table = new Float64Array(pairs(nx) * width);
   const worth = (f: { lay: number }): boolean => nets[lays[f.lay].kind] > 0;
-  const least = (found: readonly { b: number; d: number; lay: number }[], end: 'b' | 'd'): number => found.reduce((m, f) => (worth(f) ? Math.min(m, f[end]) : m), Infinity);
-  const inX = room(nx, (a) => Math.min(nx + 1, ...Array.from({ length: ny }, (_, c) => least(free[a * ny + c], 'b'))));
-  const inY = room(ny, (c) => Math.min(ny + 1, ...Array.from({ length: nx }, (_, a) => least(free[a * ny + c], 'd'))));
+  const least = (found: readonly { b: number; d: number; lay: number }[], end: 'b' | 'd'): number =>
+    found.reduce((m, f) => (worth(f) ? Math.min(m, f[end]) : m), Infinity);
+  const inX = room(nx, (a) =>
+    Math.min(nx + 1, ...Array.from({ length: ny }, (_, c) => least(free[a * ny + c], 'b'))),
+  );
+  const inY = room(ny, (c) =>
+    Math.min(ny + 1, ...Array.from({ length: nx }, (_, a) => least(free[a * ny + c], 'd'))),
+  );
   for (let span = 1; span <= nx; span++) {
     for (let a = 0; a + span <= nx; a++) {
       const b = a + span;
@@ -140,18 +222,24 @@ export function solveGrid(grid: CutGrid, nets: readonly number[]): CutTable {
         for (const { lay, b: least, d: first } of free[a * ny + c]) {
           const net = nets[lays[lay].kind];
           if (least > b || net <= 0) continue;
-          for (let i = row + cd(c, first), end = row + cd(c, ny); i <= end; i++) if (table[i] < net) table[i] = net;
+          for (let i = row + cd(c, first), end = row + cd(c, ny); i <= end; i++)
+            if (table[i] < net) table[i] = net;
         }
       }
       if (span > 1) {
         // What a narrower region holds, this one holds too; then only cuts with room for a piece on both sides.
         const [later, shorter] = [ab(a + 1, b) * width, ab(a, b - 1) * width];
         for (let i = 0; i < width; i++) {
-          const most = table[later + i] > table[shorter + i] ? table[later + i] : table[shorter + i];
+          const most =
+            table[later + i] > table[shorter + i] ? table[later + i] : table[shorter + i];
           if (most > table[row + i]) table[row + i] = most;
         }
       }
-      for (let s = Math.max(a + 1, inX.first[a]), end = Math.min(b - 1, inX.last[b]); s <= end; s++) {
+      for (
+        let s = Math.max(a + 1, inX.first[a]), end = Math.min(b - 1, inX.last[b]);
+        s <= end;
+        s++
+      ) {
         const [left, right] = [ab(a, s) * width, ab(s, b) * width];
         for (let i = 0; i < width; i++) {
           const sum = table[left + i] + table[right + i];
@@ -163,7 +251,11 @@ export function solveGrid(grid: CutGrid, nets: readonly number[]): CutTable {
           const d = c + height;
           const at = row + cd(c, d);
           let best = Math.max(table[at], table[row + columnOf[c + 1] + d - c - 2], table[at - 1]);
-          for (let t = Math.max(c + 1, inY.first[c]), end = Math.min(d - 1, inY.last[d]); t <= end; t++) {
+          for (
+            let t = Math.max(c + 1, inY.first[c]), end = Math.min(d - 1, inY.last[d]);
+            t <= end;
+            t++
+          ) {
             const sum = table[row + columnOf[c] + t - c - 1] + table[row + columnOf[t] + d - t - 1];
             if (sum > best) best = sum;
           }
@@ -172,28 +264,54 @@ export function solveGrid(grid: CutGrid, nets: readonly number[]): CutTable {
       }
     }
   }
-  const at = (a: number, b: number, c: number, d: number): number => (b > a && d > c ? table[ab(a, b) * width + cd(c, d)] : 0);
+  const at = (a: number, b: number, c: number, d: number): number =>
+    b > a && d > c ? table[ab(a, b) * width + cd(c, d)] : 0;
   return { grid, nets, best: nx && ny ? at(0, nx, 0, ny) : 0, at };
 }
 
-export interface Region { a: number; b: number; c: number; d: number }
+export interface Region {
+  a: number;
+  b: number;
+  c: number;
+  d: number;
+}
 
 /**
  * The pieces of the best plan of a region, read back from the table. `take` may refuse a piece (its kind is used up);
  * it then says which spots stand there instead.
  */
-export function readPlan(table: CutTable, region: Region, take: (kind: number, region: Region) => Spot[] | null = () => null): Spot[] {
+export function readPlan(
+  table: CutTable,
+  region: Region,
+  take: (kind: number, region: Region) => Spot[] | null = () => null,
+): Spot[] {
   const { grid, nets, at } = table;
   const { a, b, c, d } = region;
   const best = at(a, b, c, d);
   if (best <= 0) return [];
   for (const { lay, b: least, d: first } of grid.free[a * grid.ys.length + c]) {
     const { kind, widthMm, heightMm } = grid.lays[lay];
-    if (least <= b && first <= d && nets[kind] === best) return take(kind, region) ?? [{ kind, xMm: grid.xs[a], yMm: grid.ys[c], widthMm, heightMm }];
+    if (least <= b && first <= d && nets[kind] === best)
+      return take(kind, region) ?? [{ kind, xMm: grid.xs[a], yMm: grid.ys[c], widthMm, heightMm }];
   }
-  for (let s = a + 1; s < b; s++) if (at(a, s, c, d) + at(s, b, c, d) === best) return [...readPlan(table, { a, b: s, c, d }, take), ...readPlan(table, { a: s, b, c, d }, take)];
-  for (let t = c + 1; t < d; t++) if (at(a, b, c, t) + at(a, b, t, d) === best) return [...readPlan(table, { a, b, c, d: t }, take), ...readPlan(table, { a, b, c: t, d }, take)];
+  for (let s = a + 1; s < b; s++)
+    if (at(a, s, c, d) + at(s, b, c, d) === best)
+      return [
+        ...readPlan(table, { a, b: s, c, d }, take),
+        ...readPlan(table, { a: s, b, c, d }, take),
+      ];
+  for (let t = c + 1; t < d; t++)
+    if (at(a, b, c, t) + at(a, b, t, d) === best)
+      return [
+        ...readPlan(table, { a, b, c, d: t }, take),
+        ...readPlan(table, { a, b, c: t, d }, take),
+      ];
   return [];
 }
 
-export const wholeRegion = (grid: CutGrid): Region => ({ a: 0, b: grid.xs.length, c: 0, d: grid.ys.length });
+export const wholeRegion = (grid: CutGrid): Region => ({
+  a: 0,
+  b: grid.xs.length,
+  c: 0,
+  d: grid.ys.length,
+});

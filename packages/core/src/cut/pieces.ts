@@ -8,23 +8,44 @@ import type { PieceWanted } from './cutPlan.js';
 
 export const PIECE_SHAPES = ['rectangle', 'round', 'wedge'] as const;
 export type PieceShape = (typeof PIECE_SHAPES)[number];
-export const SHAPE_WORDS: Record<PieceShape, string> = { rectangle: 'Rectangle', round: 'Round', wedge: 'Wedge' };
+export const SHAPE_WORDS: Record<PieceShape, string> = {
+  rectangle: 'Rectangle',
+  round: 'Round',
+  wedge: 'Wedge',
+};
 /** Share of its bounding box that a shape fills. */
 const FILLS: Record<PieceShape, number> = { rectangle: 1, round: Math.PI / 4, wedge: 0.5 };
 
 /** A kind of the kit that takes comb, with its inner measures. */
 export type CombBox = JarKindRecord & { widthMm: number; heightMm: number };
 /** Kinds that comb can be cut for: those whose inner measures are known. */
-export const combBoxes = (kinds: readonly JarKindRecord[]): CombBox[] => kinds.filter((k): k is CombBox => k.purpose !== 'jar' && k.widthMm !== null && k.heightMm !== null);
+export const combBoxes = (kinds: readonly JarKindRecord[]): CombBox[] =>
+  kinds.filter(
+    (k): k is CombBox => k.purpose !== 'jar' && k.widthMm !== null && k.heightMm !== null,
+  );
 
 /**
  * What a piece of sealed comb weighs, grams, as a range: its area on both sides, its thickness, honey and wax of new
  * comb (SCIENCE 7). Takes mm of its bounding box; a round fills π/4 of it, a wedge half.
  */
-export function pieceG(input: { widthMm: number; heightMm: number; shape: PieceShape; thicknessMm: number; moisturePercent?: number }): Range {
+export function pieceG(input: {
+  widthMm: number;
+  heightMm: number;
+  shape: PieceShape;
+  thicknessMm: number;
+  moisturePercent?: number;
+}): Range {
   const areaCm2 = (input.widthMm * input.heightMm * FILLS[input.shape]) / 100;
   const capped = { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 };
-  const estimate = combEstimate({ sides: [{ areaCm2, shares: capped }, { areaCm2, shares: capped }], thicknessMm: input.thicknessMm, moisturePercent: input.moisturePercent, combAge: 'new' });
+  const estimate = combEstimate({
+    sides: [
+      { areaCm2, shares: capped },
+      { areaCm2, shares: capped },
+    ],
+    thicknessMm: input.thicknessMm,
+    moisturePercent: input.moisturePercent,
+    combAge: 'new',
+  });
   return scaleRange(sumRanges([estimate.honeyKg, estimate.waxKg]), 1000);
 }
 
@@ -42,9 +63,28 @@ export function boxFit(thicknessMm: number, depthMm: number | null): BoxFit {
  * The piece a kind of box asks of the comb: as many as are in stock, worth its price less the empty box. Of a chunk
  * jar the strip is worth its share of the net weight: the rest of the price is for the honey poured round it.
  */
-export function pieceWanted(box: CombBox, stock: number, mayTurn: boolean, thicknessMm: number): PieceWanted {
-  const stripShare = box.purpose === 'chunk' ? Math.min(1, pieceG({ widthMm: box.widthMm, heightMm: box.heightMm, shape: box.shape, thicknessMm }).mid / box.netG) : 1;
-  return { id: box.id, widthMm: box.widthMm, heightMm: box.heightMm, value: Math.round(Math.max(0, box.value - box.cost) * stripShare * 100) / 100, mayTurn, limit: Math.max(0, stock) };
+export function pieceWanted(
+  box: CombBox,
+  stock: number,
+  mayTurn: boolean,
+  thicknessMm: number,
+): PieceWanted {
+  const stripShare =
+    box.purpose === 'chunk'
+      ? Math.min(
+          1,
+          pieceG({ widthMm: box.widthMm, heightMm: box.heightMm, shape: box.shape, thicknessMm })
+            .mid / box.netG,
+        )
+      : 1;
+  return {
+    id: box.id,
+    widthMm: box.widthMm,
+    heightMm: box.heightMm,
+    value: Math.round(Math.max(0, box.value - box.cost) * stripShare * 100) / 100,
+    mayTurn,
+    limit: Math.max(0, stock),
+  };
 }
 
 /** Density of comb without the air: honey with 5 % of wax (0.96 kg/L) by mass. */
@@ -54,25 +94,55 @@ function combDensityKgPerL(moisturePercent: number): number {
 /** Air that stays under the caps and in a torn edge: none to 8 % of the strip's volume, as its packing says (SCIENCE 7). */
 const AIR: Range = { low: 0, mid: 0.05, high: 0.08 };
 
-export interface ChunkJar { stripMl: Range; honeyG: Range; netG: Range; combShare: number }
+export interface ChunkJar {
+  stripMl: Range;
+  honeyG: Range;
+  netG: Range;
+  combShare: number;
+}
 
 /**
  * Honey to pour round a strip in a jar that holds `jarNetG` of honey alone. The strip displaces its own volume: as
  * measured in millilitres where somebody did, else from its weight. Grams. Throws nothing: a strip too large for its
  * jar leaves no room, 0 g.
  */
-export function chunkJar(input: { jarNetG: number; stripG: number; stripMl: number | null; moisturePercent: number }): ChunkJar {
+export function chunkJar(input: {
+  jarNetG: number;
+  stripG: number;
+  stripMl: number | null;
+  moisturePercent: number;
+}): ChunkJar {
   const { jarNetG, stripG, moisturePercent } = input;
   const density = honeyDensityKgPerL(moisturePercent);
   const jarMl = netVolumeMl(jarNetG, moisturePercent);
-  const stripMl = input.stripMl !== null ? rangeOf(() => input.stripMl!) : rangeOf((e) => stripG / combDensityKgPerL(moisturePercent) / (1 - AIR[e]));
-  const honeyG = { low: Math.max(0, (jarMl - stripMl.high) * density), mid: Math.max(0, (jarMl - stripMl.mid) * density), high: Math.max(0, (jarMl - stripMl.low) * density) };
-  return { stripMl, honeyG, netG: rangeOf((e) => honeyG[e] + stripG), combShare: stripG / (honeyG.mid + stripG) };
+  const stripMl =
+    input.stripMl !== null
+      ? rangeOf(() => input.stripMl!)
+      : rangeOf((e) => stripG / combDensityKgPerL(moisturePercent) / (1 - AIR[e]));
+  const honeyG = {
+    low: Math.max(0, (jarMl - stripMl.high) * density),
+    mid: Math.max(0, (jarMl - stripMl.mid) * density),
+    high: Math.max(0, (jarMl - stripMl.low) * density),
+  };
+  return {
+    stripMl,
+    honeyG,
+    netG: rangeOf((e) => honeyG[e] + stripG),
+    combShare: stripG / (honeyG.mid + stripG),
+  };
 }
 
 /** How many chunk jars the strips, the jars in stock and the liquid honey give, and which of them runs out first. */
-export function chunkJars(input: { strips: number; jars: number; honeyG: number; honeyPerJarG: number }): { count: number; runsOut: 'strips' | 'jars' | 'honey' } {
+export function chunkJars(input: {
+  strips: number;
+  jars: number;
+  honeyG: number;
+  honeyPerJarG: number;
+}): { count: number; runsOut: 'strips' | 'jars' | 'honey' } {
   const byHoney = input.honeyPerJarG > 0 ? Math.floor(input.honeyG / input.honeyPerJarG) : Infinity;
   const count = Math.min(input.strips, input.jars, byHoney);
-  return { count, runsOut: count === input.strips ? 'strips' : count === input.jars ? 'jars' : 'honey' };
+  return {
+    count,
+    runsOut: count === input.strips ? 'strips' : count === input.jars ? 'jars' : 'honey',
+  };
 }

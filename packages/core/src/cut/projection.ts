@@ -3,19 +3,37 @@ import jstat from 'jstat';
 /** Whole pieces out of planned ones where the household has no cuttings yet: about four of five, as one comb of five pieces. A starting value. */
 export const START_SUCCESS = { made: 4, planned: 5 };
 
-export interface Projection { low: number; high: number; share: number; sentence: string }
+export interface Projection {
+  low: number;
+  high: number;
+  share: number;
+  sentence: string;
+}
 
-const logChoose = (n: number, k: number): number => jstat.gammaln(n + 1) - jstat.gammaln(k + 1) - jstat.gammaln(n - k + 1);
-const logBeta = (a: number, b: number): number => jstat.gammaln(a) + jstat.gammaln(b) - jstat.gammaln(a + b);
+const logChoose = (n: number, k: number): number =>
+  jstat.gammaln(n + 1) - jstat.gammaln(k + 1) - jstat.gammaln(n - k + 1);
+const logBeta = (a: number, b: number): number =>
+  jstat.gammaln(a) + jstat.gammaln(b) - jstat.gammaln(a + b);
 
 /**
  * How many pieces a job will likely give, in the middle of it: of the pieces planned in what is still uncut, so many
  * come out whole as the rate so far says, in nine of ten cases (beta-binomial; the household's earlier cuttings count
  * as a start worth five pieces). Whole numbers.
  */
-export function projectPieces(input: { made: number; tried: number; left: number; earlier?: { made: number; planned: number } }): Projection {
+export function projectPieces(input: {
+  made: number;
+  tried: number;
+  left: number;
+  earlier?: { made: number; planned: number };
+}): Projection {
   const { made, tried, left, earlier } = input;
-  const start = earlier && earlier.planned > 0 ? { made: (earlier.made / earlier.planned) * START_SUCCESS.planned, planned: START_SUCCESS.planned } : START_SUCCESS;
+  const start =
+    earlier && earlier.planned > 0
+      ? {
+          made: (earlier.made / earlier.planned) * START_SUCCESS.planned,
+          planned: START_SUCCESS.planned,
+        }
+      : START_SUCCESS;
   const a = start.made + made + 0.5;
   const b = Math.max(0, start.planned - start.made) + Math.max(0, tried - made) + 0.5;
   let [sum, low, high] = [0, 0, left];
@@ -29,5 +47,14 @@ export function projectPieces(input: { made: number; tried: number; left: number
     }
   }
   const all = { low: made + low, high: made + high };
-  return { ...all, share: a / (a + b), sentence: left === 0 ? `${made} done.` : all.low === all.high ? `${made} done, ${all.low} likely.` : `${made} done, ${all.low} to ${all.high} likely.` };
+  return {
+    ...all,
+    share: a / (a + b),
+    sentence:
+      left === 0
+        ? `${made} done.`
+        : all.low === all.high
+          ? `${made} done, ${all.low} likely.`
+          : `${made} done, ${all.low} to ${all.high} likely.`,
+  };
 }

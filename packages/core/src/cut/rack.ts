@@ -8,18 +8,32 @@ import { rangeOf } from '../units/ranges.js';
  */
 export const RACK_START: Range = { low: 6, mid: 12, high: 24 };
 
-export interface RackRun { hours: number; temperatureC: number; moisturePercent: number }
+export interface RackRun {
+  hours: number;
+  temperatureC: number;
+  moisturePercent: number;
+}
 
 /** Hours of one rack brought to 25 °C and 18 %: weeping goes with one over viscosity, as draining does (SCIENCE 3, 4). */
-const asReference = (run: RackRun): number => (run.hours * honeyViscosityPaS(18, 25)) / honeyViscosityPaS(run.moisturePercent, run.temperatureC);
+const asReference = (run: RackRun): number =>
+  (run.hours * honeyViscosityPaS(18, 25)) /
+  honeyViscosityPaS(run.moisturePercent, run.temperatureC);
 
 /**
  * Hours until cut edges stop weeping, as a range, by the bench's temperature and the honey's water. Own racks count
  * from the fifth on, each brought to one viscosity: their middle, and how far they lie apart.
  */
-export function rackHours(input: { temperatureC: number; moisturePercent: number; own?: readonly RackRun[] }): Range {
+export function rackHours(input: {
+  temperatureC: number;
+  moisturePercent: number;
+  own?: readonly RackRun[];
+}): Range {
   const own = (input.own ?? []).map(asReference).sort((a, b) => a - b);
-  const factor = honeyViscosityPaS(input.moisturePercent, input.temperatureC) / honeyViscosityPaS(18, 25);
-  const base = own.length >= 5 ? { low: own[0], mid: own[Math.floor(own.length / 2)], high: own[own.length - 1] } : RACK_START;
+  const factor =
+    honeyViscosityPaS(input.moisturePercent, input.temperatureC) / honeyViscosityPaS(18, 25);
+  const base =
+    own.length >= 5
+      ? { low: own[0], mid: own[Math.floor(own.length / 2)], high: own[own.length - 1] }
+      : RACK_START;
   return rangeOf((e) => base[e] * factor);
 }

@@ -7,16 +7,54 @@ import { movePiece } from './moveCut.js';
 import { pieceG, pieceWanted, type CombBox } from './pieces.js';
 import { knifeDefects, pieceThicknessMm, unfitFor, type ThickBoard } from './thickness.js';
 
-const box = (more: Partial<CombBox> = {}): CombBox => ({ id: 'box', name: 'Box', purpose: 'piece', widthMm: 100, heightMm: 100, depthMm: 40, shape: 'rectangle', minG: 260, maxG: 600, netG: 300, value: 9, cost: 1, stock: 50, ...more }) as CombBox;
-const region = (xMm: number, widthMm: number, thicknessMm: number): Flaw => ({ kind: 'thickness', xMm, yMm: 0, widthMm, heightMm: 200, thicknessMm });
-const board = (flaws: Flaw[] = [], thicknessMm = 30): ThickBoard => ({ widthMm: 400, heightMm: 200, thicknessMm, flaws });
-const plan = (b: ThickBoard, boxes: CombBox[], all?: Set<string>) => cutPlan({ comb: b, kerfMm: 0, pieces: boxes.map((x) => pieceWanted(x, x.stock, true, b.thicknessMm)), defects: knifeDefects(b, boxes, all) });
+const box = (more: Partial<CombBox> = {}): CombBox =>
+  ({
+    id: 'box',
+    name: 'Box',
+    purpose: 'piece',
+    widthMm: 100,
+    heightMm: 100,
+    depthMm: 40,
+    shape: 'rectangle',
+    minG: 260,
+    maxG: 600,
+    netG: 300,
+    value: 9,
+    cost: 1,
+    stock: 50,
+    ...more,
+  }) as CombBox;
+const region = (xMm: number, widthMm: number, thicknessMm: number): Flaw => ({
+  kind: 'thickness',
+  xMm,
+  yMm: 0,
+  widthMm,
+  heightMm: 200,
+  thicknessMm,
+});
+const board = (flaws: Flaw[] = [], thicknessMm = 30): ThickBoard => ({
+  widthMm: 400,
+  heightMm: 200,
+  thicknessMm,
+  flaws,
+});
+const plan = (b: ThickBoard, boxes: CombBox[], all?: Set<string>) =>
+  cutPlan({
+    comb: b,
+    kerfMm: 0,
+    pieces: boxes.map((x) => pieceWanted(x, x.stock, true, b.thicknessMm)),
+    defects: knifeDefects(b, boxes, all),
+  });
 
 describe('thickness of a comb, region by region', () => {
   it('leaves a box out where its expected weight misses its window, and says both numbers', () => {
     const g = pieceG({ widthMm: 100, heightMm: 100, shape: 'rectangle', thicknessMm: 30 });
-    expect(unfitFor(box({ minG: Math.ceil(g.high) + 1 }), 30)).toMatch(/would weigh \d+ to \d+ g, under the \d+ g/);
-    expect(unfitFor(box({ maxG: Math.floor(g.low) - 1, minG: null }), 30)).toMatch(/over the \d+ g/);
+    expect(unfitFor(box({ minG: Math.ceil(g.high) + 1 }), 30)).toMatch(
+      /would weigh \d+ to \d+ g, under the \d+ g/,
+    );
+    expect(unfitFor(box({ maxG: Math.floor(g.low) - 1, minG: null }), 30)).toMatch(
+      /over the \d+ g/,
+    );
     expect(unfitFor(box({ minG: Math.floor(g.high) }), 30)).toBeNull();
     expect(plan(board(), [box({ minG: Math.ceil(g.high) + 1 })]).placements).toEqual([]);
   });
@@ -24,8 +62,12 @@ describe('thickness of a comb, region by region', () => {
     expect(plan(board(), [box({ minG: 900 })], new Set(['box'])).placements).toHaveLength(8);
   });
   it('knows comb too thick for its box, and comb that lies low where no weight says it', () => {
-    expect(unfitFor(box({ minG: null, maxG: null }), 45)).toBe('45 mm thick, its box is 40 mm deep');
-    expect(unfitFor(box({ minG: null, maxG: null }), 20)).toBe('20 mm thick, low in a box 40 mm deep');
+    expect(unfitFor(box({ minG: null, maxG: null }), 45)).toBe(
+      '45 mm thick, its box is 40 mm deep',
+    );
+    expect(unfitFor(box({ minG: null, maxG: null }), 20)).toBe(
+      '20 mm thick, low in a box 40 mm deep',
+    );
     expect(unfitFor(box({ minG: 10, maxG: null }), 20)).toBeNull();
     expect(unfitFor(box({ purpose: 'chunk', minG: null, maxG: null }), 45)).toBeNull();
   });
@@ -33,7 +75,10 @@ describe('thickness of a comb, region by region', () => {
     const thin = board([region(200, 200, 10)]);
     expect(plan(thin, [box()]).placements.every((p) => p.xMm + p.widthMm <= 200)).toBe(true);
     expect(plan(thin, [box()]).placements).toHaveLength(4);
-    const both = plan(thin, [box(), box({ id: 'small', depthMm: null, minG: null, maxG: null, value: 3 })]);
+    const both = plan(thin, [
+      box(),
+      box({ id: 'small', depthMm: null, minG: null, maxG: null, value: 3 }),
+    ]);
     expect(both.placements.filter((p) => p.id === 'small').every((p) => p.xMm >= 200)).toBe(true);
     expect(both.placements).toHaveLength(8);
   });
@@ -52,16 +97,35 @@ describe('thickness of a comb, region by region', () => {
     expect(freeCm2(b)).toBe(800);
     const piece = { jarKindId: 'box', xMm: 0, yMm: 0, widthMm: 100, heightMm: 100 };
     const with_ = (boxes: CombBox[]) => ({ ...b, flaws: knifeDefects(b, boxes) });
-    expect(movePiece(with_([box()]), 0, 5, [piece], 0, { xMm: 250, yMm: 0 }).says).toMatch(/not of a thickness for its box/);
-    expect(movePiece(with_([box({ minG: null, maxG: null, depthMm: null })]), 0, 5, [piece], 0, { xMm: 250, yMm: 0 }).says).toBeNull();
+    expect(movePiece(with_([box()]), 0, 5, [piece], 0, { xMm: 250, yMm: 0 }).says).toMatch(
+      /not of a thickness for its box/,
+    );
+    expect(
+      movePiece(with_([box({ minG: null, maxG: null, depthMm: null })]), 0, 5, [piece], 0, {
+        xMm: 250,
+        yMm: 0,
+      }).says,
+    ).toBeNull();
   });
   it('never places a piece wholly on comb that does not suit its box', () => {
-    fc.assert(fc.property(fc.integer({ min: 10, max: 45 }), fc.integer({ min: 10, max: 45 }), fc.integer({ min: 1, max: 79 }), (base, other, at) => {
-      const b = board([region(at * 5, 400 - at * 5, other)], base);
-      return plan(b, [box()]).placements.every((p) => {
-        const mm = pieceThicknessMm(b, p);
-        return unfitFor(box(), p.xMm >= at * 5 ? other : base) === null && mm >= Math.min(base, other) - 1e-9 && mm <= Math.max(base, other) + 1e-9;
-      });
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 10, max: 45 }),
+        fc.integer({ min: 10, max: 45 }),
+        fc.integer({ min: 1, max: 79 }),
+        (base, other, at) => {
+          const b = board([region(at * 5, 400 - at * 5, other)], base);
+          return plan(b, [box()]).placements.every((p) => {
+            const mm = pieceThicknessMm(b, p);
+            return (
+              unfitFor(box(), p.xMm >= at * 5 ? other : base) === null &&
+              mm >= Math.min(base, other) - 1e-9 &&
+              mm <= Math.max(base, other) + 1e-9
+            );
+          });
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 });

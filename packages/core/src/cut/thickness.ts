@@ -5,23 +5,37 @@ import type { Rect } from './knifeCuts.js';
 import { boxFit, pieceG, type CombBox } from './pieces.js';
 
 /** A board as the knife asks its thickness: of the comb, and of the regions that were measured apart. */
-export interface ThickBoard { widthMm: number; heightMm: number; thicknessMm: number; flaws: readonly Flaw[] }
+export interface ThickBoard {
+  widthMm: number;
+  heightMm: number;
+  thicknessMm: number;
+  flaws: readonly Flaw[];
+}
 
-const regionsOf = (board: Pick<ThickBoard, 'flaws'>): (Flaw & { thicknessMm: number })[] => board.flaws.filter((f): f is Flaw & { thicknessMm: number } => f.kind === 'thickness' && f.thicknessMm !== undefined);
+const regionsOf = (board: Pick<ThickBoard, 'flaws'>): (Flaw & { thicknessMm: number })[] =>
+  board.flaws.filter(
+    (f): f is Flaw & { thicknessMm: number } =>
+      f.kind === 'thickness' && f.thicknessMm !== undefined,
+  );
 
 /** Thickness at one point of a comb, mm: of the region drawn last, else the comb's own. */
 function thicknessAt(board: ThickBoard, xMm: number, yMm: number): number {
-  return regionsOf(board).findLast((r) => xMm >= r.xMm && xMm < r.xMm + r.widthMm && yMm >= r.yMm && yMm < r.yMm + r.heightMm)?.thicknessMm ?? board.thicknessMm;
+  return (
+    regionsOf(board).findLast(
+      (r) => xMm >= r.xMm && xMm < r.xMm + r.widthMm && yMm >= r.yMm && yMm < r.yMm + r.heightMm,
+    )?.thicknessMm ?? board.thicknessMm
+  );
 }
 
 /** Mean thickness of a piece by area, mm, for its weight: looked up on the knife's lattice. */
 export function pieceThicknessMm(board: ThickBoard, piece: Rect, stepMm = STEP_MM): number {
   if (!regionsOf(board).length) return board.thicknessMm;
   let [sum, n] = [0, 0];
-  for (let y = piece.yMm + stepMm / 2; y < piece.yMm + piece.heightMm; y += stepMm) for (let x = piece.xMm + stepMm / 2; x < piece.xMm + piece.widthMm; x += stepMm) {
-    sum += thicknessAt(board, x, y);
-    n++;
-  }
+  for (let y = piece.yMm + stepMm / 2; y < piece.yMm + piece.heightMm; y += stepMm)
+    for (let x = piece.xMm + stepMm / 2; x < piece.xMm + piece.widthMm; x += stepMm) {
+      sum += thicknessAt(board, x, y);
+      n++;
+    }
   return n ? sum / n : thicknessAt(board, piece.xMm, piece.yMm);
 }
 
@@ -31,12 +45,21 @@ export function pieceThicknessMm(board: ThickBoard, piece: Rect, stepMm = STEP_M
  * in its box. Takes mm; the sentence names what spoke.
  */
 export function unfitFor(box: CombBox, thicknessMm: number): string | null {
-  if (box.purpose === 'piece' && boxFit(thicknessMm, box.depthMm) === 'too-thick') return `${thicknessMm} mm thick, its box is ${box.depthMm} mm deep`;
-  const g: Range = pieceG({ widthMm: box.widthMm, heightMm: box.heightMm, shape: box.shape, thicknessMm });
+  if (box.purpose === 'piece' && boxFit(thicknessMm, box.depthMm) === 'too-thick')
+    return `${thicknessMm} mm thick, its box is ${box.depthMm} mm deep`;
+  const g: Range = pieceG({
+    widthMm: box.widthMm,
+    heightMm: box.heightMm,
+    shape: box.shape,
+    thicknessMm,
+  });
   const range = `${Math.round(g.low / 10) * 10} to ${Math.round(g.high / 10) * 10} g`;
-  if (box.minG !== null && g.high < box.minG) return `it would weigh ${range}, under the ${box.minG} g of its box`;
-  if (box.maxG !== null && g.low > box.maxG) return `it would weigh ${range}, over the ${box.maxG} g of its box`;
-  if (box.purpose === 'piece' && box.minG === null && boxFit(thicknessMm, box.depthMm) === 'low') return `${thicknessMm} mm thick, low in a box ${box.depthMm} mm deep`;
+  if (box.minG !== null && g.high < box.minG)
+    return `it would weigh ${range}, under the ${box.minG} g of its box`;
+  if (box.maxG !== null && g.low > box.maxG)
+    return `it would weigh ${range}, over the ${box.maxG} g of its box`;
+  if (box.purpose === 'piece' && box.minG === null && boxFit(thicknessMm, box.depthMm) === 'low')
+    return `${thicknessMm} mm thick, low in a box ${box.depthMm} mm deep`;
   return null;
 }
 
@@ -44,11 +67,20 @@ export function unfitFor(box: CombBox, thicknessMm: number): string | null {
  * What the knife must keep off: the flaws as they are, and for each box the places whose thickness does not suit it
  * ({@link unfitFor}), which bar only that box. Boxes in `allTheSame` are cut wherever there is no flaw.
  */
-export function knifeDefects(board: ThickBoard, boxes: readonly CombBox[], allTheSame: ReadonlySet<string> = new Set(), stepMm = STEP_MM): CombDefect[] {
+export function knifeDefects(
+  board: ThickBoard,
+  boxes: readonly CombBox[],
+  allTheSame: ReadonlySet<string> = new Set(),
+  stepMm = STEP_MM,
+): CombDefect[] {
   const flaws: CombDefect[] = board.flaws.filter((f) => f.kind !== 'thickness');
   const asked = boxes.filter((b) => !allTheSame.has(b.id));
   const [columns, rows] = [Math.ceil(board.widthMm / stepMm), Math.ceil(board.heightMm / stepMm)];
-  const at = Array.from({ length: rows }, (_, r) => Array.from({ length: columns }, (_, c) => thicknessAt(board, (c + 0.5) * stepMm, (r + 0.5) * stepMm)));
+  const at = Array.from({ length: rows }, (_, r) =>
+    Array.from({ length: columns }, (_, c) =>
+      thicknessAt(board, (c + 0.5) * stepMm, (r + 0.5) * stepMm),
+    ),
+  );
   const fits = new Map<string, boolean>();
   const unfit = (box: CombBox, mm: number): boolean => {
     const key = `${box.id}/${mm}`;
@@ -62,5 +94,12 @@ export function knifeDefects(board: ThickBoard, boxes: readonly CombBox[], allTh
     if (byPlaces.has(key)) byPlaces.get(key)!.bars.push(box.id);
     else byPlaces.set(key, { bars: [box.id], bad });
   }
-  return [...flaws, ...[...byPlaces.values()].flatMap(({ bars, bad }) => joinedSquares('thickness', bad, stepMm, board.widthMm, board.heightMm).map((f): CombDefect => ({ ...f, bars })))];
+  return [
+    ...flaws,
+    ...[...byPlaces.values()].flatMap(({ bars, bad }) =>
+      joinedSquares('thickness', bad, stepMm, board.widthMm, board.heightMm).map(
+        (f): CombDefect => ({ ...f, bars }),
+      ),
+    ),
+  ];
 }

@@ -1,7 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
-import { combOutHours, coreWarmingHours, freezingPlan, orderCompared, orderRuns, type FreezingInput } from './freezing.js';
+import {
+  combOutHours,
+  coreWarmingHours,
+  freezingPlan,
+  orderCompared,
+  orderRuns,
+  type FreezingInput,
+} from './freezing.js';
 import { gradePiece } from './grade.js';
 import { boxFit, chunkJar, chunkJars, pieceG } from './pieces.js';
 import { projectPieces } from './projection.js';
@@ -13,11 +20,18 @@ describe('what a piece weighs', () => {
     const square = pieceG({ widthMm: 100, heightMm: 100, shape: 'rectangle', thicknessMm: 25 });
     expect(square.mid).toBeGreaterThan(320);
     expect(square.mid).toBeLessThan(350);
-    expect(pieceG({ widthMm: 100, heightMm: 100, shape: 'round', thicknessMm: 25 }).mid / square.mid).toBeCloseTo(Math.PI / 4, 6);
+    expect(
+      pieceG({ widthMm: 100, heightMm: 100, shape: 'round', thicknessMm: 25 }).mid / square.mid,
+    ).toBeCloseTo(Math.PI / 4, 6);
     expect(square.low).toBeLessThan(square.mid);
   });
   it('fills its box, is lost in it, or keeps its lid open', () => {
-    expect([boxFit(35, 38), boxFit(40, 38), boxFit(25, 38), boxFit(35, null)]).toEqual(['fits', 'too-thick', 'low', 'unknown']);
+    expect([boxFit(35, 38), boxFit(40, 38), boxFit(25, 38), boxFit(35, null)]).toEqual([
+      'fits',
+      'too-thick',
+      'low',
+      'unknown',
+    ]);
   });
 });
 
@@ -31,31 +45,82 @@ describe('chunk jars', () => {
     const guessed = chunkJar({ jarNetG: 700, stripG: 240, stripMl: null, moisturePercent: 18 });
     expect(guessed.stripMl.low).toBeLessThan(guessed.stripMl.high);
     expect(guessed.honeyG.low).toBeLessThan(guessed.honeyG.high);
-    expect(chunkJar({ jarNetG: 300, stripG: 900, stripMl: null, moisturePercent: 18 }).honeyG.mid).toBe(0);
+    expect(
+      chunkJar({ jarNetG: 300, stripG: 900, stripMl: null, moisturePercent: 18 }).honeyG.mid,
+    ).toBe(0);
   });
   it('are as many as strips, jars and honey allow', () => {
-    expect(chunkJars({ strips: 5, jars: 8, honeyG: 1000, honeyPerJarG: 440 })).toEqual({ count: 2, runsOut: 'honey' });
-    expect(chunkJars({ strips: 5, jars: 3, honeyG: 9000, honeyPerJarG: 440 })).toEqual({ count: 3, runsOut: 'jars' });
-    expect(chunkJars({ strips: 1, jars: 3, honeyG: 9000, honeyPerJarG: 0 })).toEqual({ count: 1, runsOut: 'strips' });
+    expect(chunkJars({ strips: 5, jars: 8, honeyG: 1000, honeyPerJarG: 440 })).toEqual({
+      count: 2,
+      runsOut: 'honey',
+    });
+    expect(chunkJars({ strips: 5, jars: 3, honeyG: 9000, honeyPerJarG: 440 })).toEqual({
+      count: 3,
+      runsOut: 'jars',
+    });
+    expect(chunkJars({ strips: 1, jars: 3, honeyG: 9000, honeyPerJarG: 0 })).toEqual({
+      count: 1,
+      runsOut: 'strips',
+    });
   });
 });
 
 describe('grades', () => {
-  const grade = (change: Partial<Parameters<typeof gradePiece>[0]>) => gradePiece({ blemishes: [], netG: 250, minG: 230, maxG: 270, price: 34, rules: DEFAULT_RULES, ...change });
+  const grade = (change: Partial<Parameters<typeof gradePiece>[0]>) =>
+    gradePiece({
+      blemishes: [],
+      netG: 250,
+      minG: 230,
+      maxG: 270,
+      price: 34,
+      rules: DEFAULT_RULES,
+      ...change,
+    });
   it('go by what is seen and weighed, with the reason', () => {
-    expect(grade({})).toMatchObject({ grade: 'premium', price: 34, reason: 'no blemish, within its weights' });
-    expect(grade({ blemishes: ['wet-top'] })).toEqual({ grade: 'discount', price: 23.8, reason: 'wet cappings: 30 % off' });
-    expect(grade({ blemishes: ['wet-top', 'sagged'] })).toMatchObject({ grade: 'sample', price: 0 });
-    expect(grade({ blemishes: ['sagged', 'cracked'] })).toMatchObject({ grade: 'crush', reason: 'cracked through: it leaks, crush it' });
+    expect(grade({})).toMatchObject({
+      grade: 'premium',
+      price: 34,
+      reason: 'no blemish, within its weights',
+    });
+    expect(grade({ blemishes: ['wet-top'] })).toEqual({
+      grade: 'discount',
+      price: 23.8,
+      reason: 'wet cappings: 30 % off',
+    });
+    expect(grade({ blemishes: ['wet-top', 'sagged'] })).toMatchObject({
+      grade: 'sample',
+      price: 0,
+    });
+    expect(grade({ blemishes: ['sagged', 'cracked'] })).toMatchObject({
+      grade: 'crush',
+      reason: 'cracked through: it leaks, crush it',
+    });
     expect(grade({ netG: 210 }).reason).toBe('210 g, under the 230 g of its box: 30 % off');
-    expect(grade({ netG: 290 })).toMatchObject({ grade: 'premium', reason: expect.stringMatching(/20 g above/) as string });
-    expect(grade({ netG: 210, rules: { ...DEFAULT_RULES, underWeight: 'chunk' } })).toMatchObject({ grade: 'chunk', price: 0 });
+    expect(grade({ netG: 290 })).toMatchObject({
+      grade: 'premium',
+      reason: expect.stringMatching(/20 g above/) as string,
+    });
+    expect(grade({ netG: 210, rules: { ...DEFAULT_RULES, underWeight: 'chunk' } })).toMatchObject({
+      grade: 'chunk',
+      price: 0,
+    });
     expect(grade({ netG: null, minG: null }).reason).toMatch(/not weighed yet/);
   });
 });
 
 describe('cold against pests', () => {
-  const plan = (change: Partial<FreezingInput> = {}) => freezingPlan({ pest: 'moth', thicknessMm: 35, apart: true, litres: 5, freezerL: 100, freezerC: -18, startC: 22, roomC: 22, ...change });
+  const plan = (change: Partial<FreezingInput> = {}) =>
+    freezingPlan({
+      pest: 'moth',
+      thicknessMm: 35,
+      apart: true,
+      litres: 5,
+      freezerL: 100,
+      freezerC: -18,
+      startC: 22,
+      roomC: 22,
+      ...change,
+    });
   it('counts from when the core is cold, for moth and for beetle (SCIENCE 8)', () => {
     const moth = plan();
     expect(moth).toMatchObject({ possible: true, coreC: -12, holdHours: 3, days: 1 });
@@ -70,25 +135,47 @@ describe('cold against pests', () => {
     expect(plan({ litres: 25 }).sentence).toMatch(/More than a tenth of the freezer at once/);
   });
   it('is impossible in a freezer that is too warm, and says so', () => {
-    expect(plan({ freezerC: -8, pest: 'beetle' })).toMatchObject({ possible: false, sentence: expect.stringMatching(/does not get the core to -12 °C/) as string });
+    expect(plan({ freezerC: -8, pest: 'beetle' })).toMatchObject({
+      possible: false,
+      sentence: expect.stringMatching(/does not get the core to -12 °C/) as string,
+    });
     expect(plan({ freezerC: -8 }).possible).toBe(false);
     expect(plan({ freezerC: -12 }).possible).toBe(true);
   });
   it('thaws closed for hours, longer the thicker', () => {
-    const thaw = (thicknessMm: number) => coreWarmingHours({ thicknessMm, freezerC: -18, roomC: 22 });
+    const thaw = (thicknessMm: number) =>
+      coreWarmingHours({ thicknessMm, freezerC: -18, roomC: 22 });
     expect(thaw(35).mid).toBeGreaterThan(1);
     expect(thaw(60).mid).toBeGreaterThan(thaw(35).mid);
     expect(coreWarmingHours({ thicknessMm: 35, freezerC: 21, roomC: 22 }).high).toBe(0);
     expect(combOutHours(28)).toBeLessThan(combOutHours(15));
   });
   it('a thicker piece never takes less time', () => {
-    fc.assert(fc.property(fc.double({ min: 10, max: 80, noNaN: true }), fc.double({ min: 0.5, max: 40, noNaN: true }), (mm, more) => {
-      expect(plan({ thicknessMm: mm + more }).freezeHours.high).toBeGreaterThanOrEqual(plan({ thicknessMm: mm }).freezeHours.high);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 10, max: 80, noNaN: true }),
+        fc.double({ min: 0.5, max: 40, noNaN: true }),
+        (mm, more) => {
+          expect(plan({ thicknessMm: mm + more }).freezeHours.high).toBeGreaterThanOrEqual(
+            plan({ thicknessMm: mm }).freezeHours.high,
+          );
+        },
+      ),
+    );
   });
   it('shows which order of work cracked less, from the runs alone', () => {
-    const run = (order: 'whole' | 'pieces', pieces: number, crackedCold: number, crackedKnife: number) => ({ order, pieces, crackedCold, crackedKnife });
-    expect(orderCompared([run('whole', 20, 1, 4), run('pieces', 30, 1, 2), run('whole', 10, 0, 1)])).toEqual([{ ...run('whole', 30, 1, 5), share: 0.2 }, { ...run('pieces', 30, 1, 2), share: 0.1 }]);
+    const run = (
+      order: 'whole' | 'pieces',
+      pieces: number,
+      crackedCold: number,
+      crackedKnife: number,
+    ) => ({ order, pieces, crackedCold, crackedKnife });
+    expect(
+      orderCompared([run('whole', 20, 1, 4), run('pieces', 30, 1, 2), run('whole', 10, 0, 1)]),
+    ).toEqual([
+      { ...run('whole', 30, 1, 5), share: 0.2 },
+      { ...run('pieces', 30, 1, 2), share: 0.1 },
+    ]);
     expect(orderCompared([])[0].share).toBeNull();
   });
 });
@@ -96,57 +183,139 @@ describe('cold against pests', () => {
 describe('the rack', () => {
   it('weeps longer in the cool, and learns from the fifth own rack on', () => {
     expect(rackHours({ temperatureC: 25, moisturePercent: 18 }).mid).toBeCloseTo(RACK_START.mid, 9);
-    expect(rackHours({ temperatureC: 15, moisturePercent: 18 }).mid).toBeGreaterThan(2 * RACK_START.mid);
+    expect(rackHours({ temperatureC: 15, moisturePercent: 18 }).mid).toBeGreaterThan(
+      2 * RACK_START.mid,
+    );
     const run = { hours: 8, temperatureC: 25, moisturePercent: 18 };
-    expect(rackHours({ temperatureC: 25, moisturePercent: 18, own: [run, run, run, run] }).mid).toBeCloseTo(RACK_START.mid, 9);
-    expect(rackHours({ temperatureC: 25, moisturePercent: 18, own: [run, run, run, run, { ...run, hours: 10 }] })).toEqual({ low: 8, mid: 8, high: 10 });
+    expect(
+      rackHours({ temperatureC: 25, moisturePercent: 18, own: [run, run, run, run] }).mid,
+    ).toBeCloseTo(RACK_START.mid, 9);
+    expect(
+      rackHours({
+        temperatureC: 25,
+        moisturePercent: 18,
+        own: [run, run, run, run, { ...run, hours: 10 }],
+      }),
+    ).toEqual({ low: 8, mid: 8, high: 10 });
   });
 });
 
 describe('in the middle of the job', () => {
   it('says what is done and what is likely', () => {
-    expect(projectPieces({ made: 16, tried: 18, left: 26 })).toMatchObject({ sentence: expect.stringMatching(/^16 done, 3\d to 4\d likely\.$/) as string });
-    expect(projectPieces({ made: 4, tried: 5, left: 0 })).toMatchObject({ low: 4, high: 4, sentence: '4 done.' });
+    expect(projectPieces({ made: 16, tried: 18, left: 26 })).toMatchObject({
+      sentence: expect.stringMatching(/^16 done, 3\d to 4\d likely\.$/) as string,
+    });
+    expect(projectPieces({ made: 4, tried: 5, left: 0 })).toMatchObject({
+      low: 4,
+      high: 4,
+      sentence: '4 done.',
+    });
     const [bad, good] = [4, 18].map((made) => projectPieces({ made, tried: 20, left: 20 }));
     expect(bad.high - 4).toBeLessThan(good.low - 18 + 15);
     expect(bad.share).toBeLessThan(good.share);
   });
   it('always lies between what is done and everything', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 80 }), (made, failed, left) => {
-      const p = projectPieces({ made, tried: made + failed, left });
-      expect(p.low >= made && p.high <= made + left && p.low <= p.high).toBe(true);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 60 }),
+        fc.integer({ min: 0, max: 60 }),
+        fc.integer({ min: 0, max: 80 }),
+        (made, failed, left) => {
+          const p = projectPieces({ made, tried: made + failed, left });
+          expect(p.low >= made && p.high <= made + left && p.low <= p.high).toBe(true);
+        },
+      ),
+    );
   });
 });
 
 describe('the template', () => {
   it('is an SVG at true size with every cut numbered and a ruler, names made safe', () => {
-    const svg = templateSvg({ name: 'Comb <2> & co', widthMm: 200, heightMm: 120, pieces: [{ xMm: 0, yMm: 0, widthMm: 90, heightMm: 90, label: 'square' }], cuts: [{ x1Mm: 91.5, y1Mm: 0, x2Mm: 91.5, y2Mm: 120 }], flaws: [{ xMm: 100, yMm: 0, widthMm: 30, heightMm: 20 }] });
+    const svg = templateSvg({
+      name: 'Comb <2> & co',
+      widthMm: 200,
+      heightMm: 120,
+      pieces: [{ xMm: 0, yMm: 0, widthMm: 90, heightMm: 90, label: 'square' }],
+      cuts: [{ x1Mm: 91.5, y1Mm: 0, x2Mm: 91.5, y2Mm: 120 }],
+      flaws: [{ xMm: 100, yMm: 0, widthMm: 30, heightMm: 20 }],
+    });
     expect(svg).toContain('width="224mm" height="156mm" viewBox="-12 -12 224 156"');
     expect(svg).toContain('Comb &#60;2&#62; &#38; co');
     expect(svg).toContain('M91.5 0L91.5 120');
     expect(svg).toContain('100 mm when printed at 100 %');
   });
   it('is cut into sheets that cover it and overlap', () => {
-    const sheets = templateSheets(430, 160, { widthMm: 210, heightMm: 297, marginMm: 10, overlapMm: 10 });
-    expect(sheets.map((s) => [s.xMm, s.widthMm])).toEqual([[0, 190], [180, 190], [360, 70]]);
-    fc.assert(fc.property(fc.double({ min: 30, max: 900, noNaN: true }), fc.double({ min: 30, max: 700, noNaN: true }), (w, h) => {
-      const all = templateSheets(w, h, { widthMm: 210, heightMm: 297, marginMm: 10, overlapMm: 10 });
-      expect(Math.max(...all.map((s) => s.xMm + s.widthMm))).toBeCloseTo(w, 6);
-      expect(Math.max(...all.map((s) => s.yMm + s.heightMm))).toBeCloseTo(h, 6);
-      expect(all.every((s) => s.widthMm <= 190 + 1e-9 && s.heightMm <= 277 + 1e-9 && s.widthMm > 0 && s.heightMm > 0)).toBe(true);
-    }));
+    const sheets = templateSheets(430, 160, {
+      widthMm: 210,
+      heightMm: 297,
+      marginMm: 10,
+      overlapMm: 10,
+    });
+    expect(sheets.map((s) => [s.xMm, s.widthMm])).toEqual([
+      [0, 190],
+      [180, 190],
+      [360, 70],
+    ]);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 30, max: 900, noNaN: true }),
+        fc.double({ min: 30, max: 700, noNaN: true }),
+        (w, h) => {
+          const all = templateSheets(w, h, {
+            widthMm: 210,
+            heightMm: 297,
+            marginMm: 10,
+            overlapMm: 10,
+          });
+          expect(Math.max(...all.map((s) => s.xMm + s.widthMm))).toBeCloseTo(w, 6);
+          expect(Math.max(...all.map((s) => s.yMm + s.heightMm))).toBeCloseTo(h, 6);
+          expect(
+            all.every(
+              (s) =>
+                s.widthMm <= 190 + 1e-9 &&
+                s.heightMm <= 277 + 1e-9 &&
+                s.widthMm > 0 &&
+                s.heightMm > 0,
+            ),
+          ).toBe(true);
+        },
+      ),
+    );
   });
 });
 
 describe('orders of work, harvest by harvest', () => {
-  const freeze = (batchId: string, order: 'whole' | 'pieces', pieces: number, cracked: number, startedAt: string) => ({ batchId, kind: 'freeze', order, pieces, cracked, startedAt, endedAt: startedAt });
-  const pieces = (batchId: string, cut: number, cracked: number, planned = 0) => [...Array(cut).fill({ batchId, state: 'cut' }), ...Array(cracked).fill({ batchId, state: 'cracked' }), ...Array(planned).fill({ batchId, state: 'planned' })];
+  const freeze = (
+    batchId: string,
+    order: 'whole' | 'pieces',
+    pieces: number,
+    cracked: number,
+    startedAt: string,
+  ) => ({ batchId, kind: 'freeze', order, pieces, cracked, startedAt, endedAt: startedAt });
+  const pieces = (batchId: string, cut: number, cracked: number, planned = 0) => [
+    ...Array(cut).fill({ batchId, state: 'cut' }),
+    ...Array(cracked).fill({ batchId, state: 'cracked' }),
+    ...Array(planned).fill({ batchId, state: 'planned' }),
+  ];
   it('counts what cracked under the knife to the order the harvest went by', () => {
-    const runs = orderRuns([freeze('a', 'whole', 2, 1, '2026-01-01'), freeze('b', 'pieces', 9, 0, '2026-01-02')], [...pieces('a', 8, 4, 3), ...pieces('b', 9, 1)]);
-    expect(runs).toEqual([{ order: 'whole', pieces: 12, crackedCold: 1, crackedKnife: 4 }, { order: 'pieces', pieces: 10, crackedCold: 0, crackedKnife: 1 }]);
+    const runs = orderRuns(
+      [freeze('a', 'whole', 2, 1, '2026-01-01'), freeze('b', 'pieces', 9, 0, '2026-01-02')],
+      [...pieces('a', 8, 4, 3), ...pieces('b', 9, 1)],
+    );
+    expect(runs).toEqual([
+      { order: 'whole', pieces: 12, crackedCold: 1, crackedKnife: 4 },
+      { order: 'pieces', pieces: 10, crackedCold: 0, crackedKnife: 1 },
+    ]);
   });
   it('is no run while nothing was cut of combs frozen whole, or the freezer still runs', () => {
-    expect(orderRuns([freeze('a', 'whole', 2, 0, '2026-01-01'), { ...freeze('b', 'pieces', 5, 0, '2026-01-01'), endedAt: null }], pieces('b', 5, 0))).toEqual([]);
+    expect(
+      orderRuns(
+        [
+          freeze('a', 'whole', 2, 0, '2026-01-01'),
+          { ...freeze('b', 'pieces', 5, 0, '2026-01-01'), endedAt: null },
+        ],
+        pieces('b', 5, 0),
+      ),
+    ).toEqual([]);
   });
 });

@@ -11,11 +11,22 @@ export interface MassClose {
 }
 
 /** Comb in = honey out + wet wax + debris + loss, in whole grams. Takes what is still in the crushed lot and what came out now. */
-export function closeMass(input: { crushedG: number; leftG: number; honeyG: number; wetWaxG: number; debrisG: number }): MassClose {
+export function closeMass(input: {
+  crushedG: number;
+  leftG: number;
+  honeyG: number;
+  wetWaxG: number;
+  debrisG: number;
+}): MassClose {
   const { crushedG, leftG, honeyG, wetWaxG, debrisG } = input;
   const gapG = leftG - honeyG - wetWaxG - debrisG;
   const gapShare = crushedG > 0 ? Math.abs(gapG) / crushedG : 0;
   const percent = `${(gapShare * 100).toFixed(1)} % of the comb`;
-  const sentence = gapG === 0 ? 'Every gram is somewhere.' : gapG > 0 ? `${gapG} g are missing, ${percent}.` : `${-gapG} g more came out than went in, ${percent}.`;
+  const sentence =
+    gapG === 0
+      ? 'Every gram is somewhere.'
+      : gapG > 0
+        ? `${gapG} g are missing, ${percent}.`
+        : `${-gapG} g more came out than went in, ${percent}.`;
   return { gapG, gapShare, asks: gapShare > GAP_ASKED_SHARE || gapG < 0, sentence };
 }

@@ -9,19 +9,43 @@ import { DRAIN_PRIORS } from './priors.js';
  * drifting scale, uneven stirs, one honey in ten that gels unmarked. Over 200 runs each, weighed one to nine times,
  * the truth later in the run has to lie inside the 90 % band 85 to 95 % of the time.
  */
-function coverage(method: 'mash' | 'chop' | 'slice', runs: number, seed: number): { inside: number; asked: number; widthShare: number } {
+function coverage(
+  method: 'mash' | 'chop' | 'slice',
+  runs: number,
+  seed: number,
+): { inside: number; asked: number; widthShare: number } {
   const next = seededRandom(seed);
   let [inside, asked, width] = [0, 0, 0];
   for (let run = 0; run < runs; run++) {
     const stirHours = method === 'slice' ? [] : [2, 4].slice(0, Math.floor(next() * 3));
     const { share, tauHours } = DRAIN_PRIORS[method];
     const plain = method === 'mash' ? { low: 0.74, high: 0.86 } : share;
-    const truth = strangeRun(seed * 1000 + run, { combKg: 8.55, share: plain, tauHours, stirHours, moisturePercent: 18, temperatureC: 24 });
+    const truth = strangeRun(seed * 1000 + run, {
+      combKg: 8.55,
+      share: plain,
+      tauHours,
+      stirHours,
+      moisturePercent: 18,
+      temperatureC: 24,
+    });
     const weighed = Math.floor(next() * 9) + 1;
     const until = 1 + next() * 9;
     const nowHours = until;
-    const weighings = Array.from({ length: weighed }, (_, i) => ((i + 1) / weighed) * until).map((hours) => ({ hours, kg: truth.weigh(hours) }));
-    const input: DrainForecastInput = { combHoneyKg: { low: 8.19, mid: 8.55, high: 8.64 }, method, moisturePercent: 18, temperature: [{ hours: 0, temperatureC: 24 }], weighings, stirHours: stirHours.filter((h) => h < nowHours), drawOffs: [], lowerFullKg: null, nowHours, stopBelowGPerHour: 20 };
+    const weighings = Array.from({ length: weighed }, (_, i) => ((i + 1) / weighed) * until).map(
+      (hours) => ({ hours, kg: truth.weigh(hours) }),
+    );
+    const input: DrainForecastInput = {
+      combHoneyKg: { low: 8.19, mid: 8.55, high: 8.64 },
+      method,
+      moisturePercent: 18,
+      temperature: [{ hours: 0, temperatureC: 24 }],
+      weighings,
+      stirHours: stirHours.filter((h) => h < nowHours),
+      drawOffs: [],
+      lowerFullKg: null,
+      nowHours,
+      stopBelowGPerHour: 20,
+    };
     // Stirs that are still to come are in nobody's forecast.
     if (stirHours.some((h) => h >= nowHours)) continue;
     const { curve, finalKg } = drainForecast(input);
@@ -38,12 +62,20 @@ function coverage(method: 'mash' | 'chop' | 'slice', runs: number, seed: number)
 }
 
 describe('the band of the forecast, on runs of another generator', () => {
-  it.each([['mash', 5], ['chop', 18], ['slice', 29]] as const)('%s: holds the truth 85 to 95 % of the time', (method, seed) => {
-    const { inside, asked, widthShare } = coverage(method, 200, seed);
-    expect(asked).toBeGreaterThan(250);
-    expect(inside).toBeGreaterThanOrEqual(0.85);
-    expect(inside).toBeLessThanOrEqual(0.95);
-    // A band that is everywhere holds everything: it must also say something.
-    expect(widthShare).toBeLessThan(0.15);
-  }, 60_000);
+  it.each([
+    ['mash', 5],
+    ['chop', 18],
+    ['slice', 29],
+  ] as const)(
+    '%s: holds the truth 85 to 95 % of the time',
+    (method, seed) => {
+      const { inside, asked, widthShare } = coverage(method, 200, seed);
+      expect(asked).toBeGreaterThan(250);
+      expect(inside).toBeGreaterThanOrEqual(0.85);
+      expect(inside).toBeLessThanOrEqual(0.95);
+      // A band that is everywhere holds everything: it must also say something.
+      expect(widthShare).toBeLessThan(0.15);
+    },
+    60_000,
+  );
 });

@@ -8,11 +8,22 @@ import { honeyDepthMm } from './depth.js';
 import { settlingHours } from './settling.js';
 
 /** NIST Misra1a: volume against pressure, y = b1 (1 - exp(-b2 x)); certified values of the US standards institute. */
-const MISRA_X = [77.6, 114.9, 141.1, 190.8, 239.9, 289, 332.8, 378.4, 434.8, 477.3, 536.8, 593.1, 689.1, 760];
-const MISRA_Y = [10.07, 14.73, 17.94, 23.93, 29.61, 35.18, 40.02, 44.82, 50.76, 55.05, 61.01, 66.4, 75.47, 81.78];
+const MISRA_X = [
+  77.6, 114.9, 141.1, 190.8, 239.9, 289, 332.8, 378.4, 434.8, 477.3, 536.8, 593.1, 689.1, 760,
+];
+const MISRA_Y = [
+  10.07, 14.73, 17.94, 23.93, 29.61, 35.18, 40.02, 44.82, 50.76, 55.05, 61.01, 66.4, 75.47, 81.78,
+];
 const misra = MISRA_X.map((hours, i) => ({ hours, kg: MISRA_Y[i] }));
 /** Box BOD from the same collection. */
-const bod = [[1, 109], [2, 149], [3, 149], [5, 191], [7, 213], [10, 224]].map(([hours, kg]) => ({ hours, kg }));
+const bod = [
+  [1, 109],
+  [2, 149],
+  [3, 149],
+  [5, 191],
+  [7, 213],
+  [10, 224],
+].map(([hours, kg]) => ({ hours, kg }));
 
 describe('drain-fit', () => {
   it('agrees with the certified Misra1a results to 6 digits', () => {
@@ -31,29 +42,67 @@ describe('drain-fit', () => {
     expect(fit.residualSumSquares / 1168.0088766).toBeCloseTo(1, 7);
   });
   it('does not care about the scale of hours or kg, nor the order', () => {
-    const small = drainFit({ weighings: [...misra].reverse().map((w) => ({ hours: w.hours / 1e5, kg: w.kg / 1e4 })) });
-    expect(small.finalKg * 1e4 / 238.94212918).toBeCloseTo(1, 6);
+    const small = drainFit({
+      weighings: [...misra].reverse().map((w) => ({ hours: w.hours / 1e5, kg: w.kg / 1e4 })),
+    });
+    expect((small.finalKg * 1e4) / 238.94212918).toBeCloseTo(1, 6);
   });
   it('recovers exact curves', () => {
-    fc.assert(fc.property(fc.double({ min: 0.5, max: 50, noNaN: true }), fc.double({ min: 0.02, max: 2, noNaN: true }), (finalKg, rate) => {
-      const weighings = [1, 2, 4, 8, 16].map((h) => ({ hours: h / (rate * 4), kg: finalKg * -Math.expm1(-h / 4) }));
-      const fit = drainFit({ weighings });
-      expect(fit.finalKg / finalKg).toBeCloseTo(1, 6);
-      expect(fit.ratePerHour / rate).toBeCloseTo(1, 6);
-      expect(fit.hoursTo90Percent).toBeCloseTo(Math.log(10) / fit.ratePerHour, 9);
-    }), { numRuns: 40 });
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 50, noNaN: true }),
+        fc.double({ min: 0.02, max: 2, noNaN: true }),
+        (finalKg, rate) => {
+          const weighings = [1, 2, 4, 8, 16].map((h) => ({
+            hours: h / (rate * 4),
+            kg: finalKg * -Math.expm1(-h / 4),
+          }));
+          const fit = drainFit({ weighings });
+          expect(fit.finalKg / finalKg).toBeCloseTo(1, 6);
+          expect(fit.ratePerHour / rate).toBeCloseTo(1, 6);
+          expect(fit.hoursTo90Percent).toBeCloseTo(Math.log(10) / fit.ratePerHour, 9);
+        },
+      ),
+      { numRuns: 40 },
+    );
   });
   it('leaves the upper end open with two weighings, and does not count hour 0', () => {
-    const two = drainFit({ weighings: [{ hours: 0, kg: 0 }, { hours: 2, kg: 3 }, { hours: 5, kg: 5 }] });
+    const two = drainFit({
+      weighings: [
+        { hours: 0, kg: 0 },
+        { hours: 2, kg: 3 },
+        { hours: 5, kg: 5 },
+      ],
+    });
     expect(two.finalKgInterval90[1]).toBeNull();
     expect(two.converged).toBe(true);
-    expect(() => drainFit({ weighings: [{ hours: 0, kg: 0 }, { hours: 2, kg: 3 }] })).toThrow(BadInput);
-    expect(() => drainFit({ weighings: [{ hours: 2, kg: 3 }, { hours: 2, kg: 3.1 }] })).toThrow(BadInput);
+    expect(() =>
+      drainFit({
+        weighings: [
+          { hours: 0, kg: 0 },
+          { hours: 2, kg: 3 },
+        ],
+      }),
+    ).toThrow(BadInput);
+    expect(() =>
+      drainFit({
+        weighings: [
+          { hours: 2, kg: 3 },
+          { hours: 2, kg: 3.1 },
+        ],
+      }),
+    ).toThrow(BadInput);
   });
   it('says so for a straight line, a step and nothing', () => {
-    expect(drainFit({ weighings: [1, 2, 3, 4].map((hours) => ({ hours, kg: hours })) }).converged).toBe(false);
-    expect(drainFit({ weighings: [1, 2, 3, 4].map((hours) => ({ hours, kg: 5 })) }).converged).toBe(false);
-    expect(drainFit({ weighings: [1, 2, 3].map((hours) => ({ hours, kg: 0 })) }).converged).toBe(false);
+    expect(
+      drainFit({ weighings: [1, 2, 3, 4].map((hours) => ({ hours, kg: hours })) }).converged,
+    ).toBe(false);
+    expect(drainFit({ weighings: [1, 2, 3, 4].map((hours) => ({ hours, kg: 5 })) }).converged).toBe(
+      false,
+    );
+    expect(drainFit({ weighings: [1, 2, 3].map((hours) => ({ hours, kg: 0 })) }).converged).toBe(
+      false,
+    );
   });
   it('gives the prior back where nothing was weighed, and the data where much was', () => {
     const prior = { finalKg: { mean: 8, sd: 1 }, ratePerHour: { mean: 0.2, sd: 0.05 } };
@@ -61,19 +110,40 @@ describe('drain-fit', () => {
     expect(none.finalKg).toBeCloseTo(8, 6);
     expect(none.ratePerHour).toBeCloseTo(0.2, 6);
     expect(none.finalKgInterval90[1]).toBeCloseTo(8 + 1.645 * 1, 2);
-    const many = drainFit({ prior, weighings: Array.from({ length: 30 }, (_, i) => ({ hours: i + 1, kg: 6 * -Math.expm1(-0.3 * (i + 1)) })) });
+    const many = drainFit({
+      prior,
+      weighings: Array.from({ length: 30 }, (_, i) => ({
+        hours: i + 1,
+        kg: 6 * -Math.expm1(-0.3 * (i + 1)),
+      })),
+    });
     expect(many.finalKg).toBeCloseTo(6, 1);
     expect(many.finalKgInterval90[1]! - many.finalKgInterval90[0]).toBeLessThan(1);
   });
   it('refuses a negative weight with its path', () => {
-    expect(() => calculate('drain-fit', { weighings: [{ hours: 1, kg: 1 }, { hours: 2, kg: 2 }, { hours: 3, kg: -1 }] })).toThrow(
-      expect.objectContaining({ path: 'weighings[2].kg' }) as Error);
+    expect(() =>
+      calculate('drain-fit', {
+        weighings: [
+          { hours: 1, kg: 1 },
+          { hours: 2, kg: 2 },
+          { hours: 3, kg: -1 },
+        ],
+      }),
+    ).toThrow(expect.objectContaining({ path: 'weighings[2].kg' }) as Error);
   });
 });
 
 const drain: DrainForecastInput = {
-  combHoneyKg: { low: 8.5, mid: 9.2, high: 9.9 }, method: 'mash', moisturePercent: 18, temperature: [{ hours: 0, temperatureC: 25 }],
-  weighings: [], stirHours: [], drawOffs: [], lowerFullKg: 6, nowHours: 1, stopBelowGPerHour: 20,
+  combHoneyKg: { low: 8.5, mid: 9.2, high: 9.9 },
+  method: 'mash',
+  moisturePercent: 18,
+  temperature: [{ hours: 0, temperatureC: 25 }],
+  weighings: [],
+  stirHours: [],
+  drawOffs: [],
+  lowerFullKg: 6,
+  nowHours: 1,
+  stopBelowGPerHour: 20,
 };
 
 describe('drain forecast', () => {
@@ -87,10 +157,16 @@ describe('drain forecast', () => {
   });
   it('narrows with weighings and warns by the early edge', () => {
     const rate = 1 / 6;
-    const weighings = [0.5, 1, 2, 3, 4].map((hours) => ({ hours, kg: 7.4 * -Math.expm1(-rate * hours) }));
+    const weighings = [0.5, 1, 2, 3, 4].map((hours) => ({
+      hours,
+      kg: 7.4 * -Math.expm1(-rate * hours),
+    }));
     const f = drainForecast({ ...drain, weighings, nowHours: 4 });
     const blank = drainForecast({ ...drain, nowHours: 4 });
-    const band = (of: typeof f): number => { const p = of.curve.find((c) => c.hours >= 8)!; return p.high - p.low; };
+    const band = (of: typeof f): number => {
+      const p = of.curve.find((c) => c.hours >= 8)!;
+      return p.high - p.low;
+    };
     expect(band(f)).toBeLessThan(band(blank) / 2);
     expect(f.overflowHours!.earliest).toBeLessThan(f.overflowHours!.mid!);
     const whole = -Math.log(1 - 6 / 7.4) / rate;
@@ -99,37 +175,65 @@ describe('drain forecast', () => {
   it('lets a stir free more, cold slow it, a draw-off put the overflow off', () => {
     const stirred = drainForecast({ ...drain, stirHours: [2, 4], nowHours: 5 });
     expect(stirred.finalKg.mid / 9.2).toBeCloseTo(0.885, 2);
-    expect(drainForecast({ ...drain, temperature: [{ hours: 0, temperatureC: 15 }] }).nineTenthsHours.mid).toBeGreaterThan(2.5 * drainForecast(drain).nineTenthsHours.mid);
+    expect(
+      drainForecast({ ...drain, temperature: [{ hours: 0, temperatureC: 15 }] }).nineTenthsHours
+        .mid,
+    ).toBeGreaterThan(2.5 * drainForecast(drain).nineTenthsHours.mid);
     const before = drainForecast(drain).overflowHours!.earliest;
     const after = drainForecast({ ...drain, drawOffs: [{ hours: 1, kg: 1 }] }).overflowHours;
     expect(after === null || after.earliest > before).toBe(true);
   });
   it('advises to stop only where honey was weighed and the flow is thin', () => {
     expect(drainForecast({ ...drain, nowHours: 100 }).stopAdvised).toBe(false);
-    const weighings = [2, 6, 12, 40, 60].map((hours) => ({ hours, kg: 7.4 * -Math.expm1(-hours / 6) }));
+    const weighings = [2, 6, 12, 40, 60].map((hours) => ({
+      hours,
+      kg: 7.4 * -Math.expm1(-hours / 6),
+    }));
     expect(drainForecast({ ...drain, weighings, nowHours: 61 }).stopAdvised).toBe(true);
-    expect(drainForecast({ ...drain, weighings: weighings.slice(0, 1), nowHours: 2.1 }).stopAdvised).toBe(false);
+    expect(
+      drainForecast({ ...drain, weighings: weighings.slice(0, 1), nowHours: 2.1 }).stopAdvised,
+    ).toBe(false);
   });
   it('never forecasts less than what was weighed, nor more band below than above', () => {
-    fc.assert(fc.property(fc.double({ min: 0.3, max: 12, noNaN: true }), fc.double({ min: 2, max: 10, noNaN: true }), (final, tau) => {
-      const weighings = [1, 2, 4].map((hours) => ({ hours, kg: final * -Math.expm1(-hours / tau) }));
-      const f = drainForecast({ ...drain, weighings, nowHours: 4 });
-      expect(f.outNowKg.mid).toBeGreaterThanOrEqual(weighings[2].kg - 1e-9);
-      expect(f.finalKg.mid).toBeGreaterThanOrEqual(weighings[2].kg - 1e-9);
-    }), { numRuns: 30 });
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.3, max: 12, noNaN: true }),
+        fc.double({ min: 2, max: 10, noNaN: true }),
+        (final, tau) => {
+          const weighings = [1, 2, 4].map((hours) => ({
+            hours,
+            kg: final * -Math.expm1(-hours / tau),
+          }));
+          const f = drainForecast({ ...drain, weighings, nowHours: 4 });
+          expect(f.outNowKg.mid).toBeGreaterThanOrEqual(weighings[2].kg - 1e-9);
+          expect(f.finalKg.mid).toBeGreaterThanOrEqual(weighings[2].kg - 1e-9);
+        },
+      ),
+      { numRuns: 30 },
+    );
   });
 });
 
 describe('settling', () => {
   it('stands as deep as its volume says', () => {
     // 1.4146 kg of 18 % honey is one litre; a litre in 113 mm across stands 100 mm deep.
-    expect(honeyDepthMm({ honeyKg: 1.4146, innerDiameterMm: 112.84, moisturePercent: 18, temperatureC: 20 })).toBeCloseTo(100, 1);
+    expect(
+      honeyDepthMm({
+        honeyKg: 1.4146,
+        innerDiameterMm: 112.84,
+        moisturePercent: 18,
+        temperatureC: 20,
+      }),
+    ).toBeCloseTo(100, 1);
   });
   it('takes longer in cold and deep honey', () => {
     const a = settlingHours({ depthMm: 200, temperatureC: 30, moisturePercent: 18 });
     const b = settlingHours({ depthMm: 200, temperatureC: 20, moisturePercent: 18 });
     expect(b.mid / a.mid).toBeGreaterThan(2.5);
-    expect(settlingHours({ depthMm: 400, temperatureC: 30, moisturePercent: 18 }).mid).toBeCloseTo(2 * a.mid, 6);
+    expect(settlingHours({ depthMm: 400, temperatureC: 30, moisturePercent: 18 }).mid).toBeCloseTo(
+      2 * a.mid,
+      6,
+    );
     expect(a.low).toBeLessThan(a.high);
   });
 });

@@ -35,7 +35,11 @@ export function drainFit(input: DrainFitInput): DrainFit {
   const { weighings, prior } = input;
   const counted = weighings.filter((w) => w.hours > 0);
   const distinctHours = new Set(counted.map((w) => w.hours)).size;
-  if (!prior && distinctHours < 2) throw new BadInput('A fit needs at least two weighings at different times after the start.', 'weighings');
+  if (!prior && distinctHours < 2)
+    throw new BadInput(
+      'A fit needs at least two weighings at different times after the start.',
+      'weighings',
+    );
 
   const hours = counted.map((w) => w.hours);
   const longest = hours.length ? Math.max(...hours) : 1;
@@ -47,9 +51,16 @@ export function drainFit(input: DrainFitInput): DrainFit {
     scale: { mean: prior.finalKg.mean / heaviest, sd: prior.finalKg.sd / heaviest },
     rate: { mean: prior.ratePerHour.mean * longest, sd: prior.ratePerHour.sd * longest },
   };
-  const observations = weighings.map((w) => ({ x: w.hours / longest, y: w.kg / heaviest, weight: (heaviest / sdKg) ** 2 }));
+  const observations = weighings.map((w) => ({
+    x: w.hours / longest,
+    y: w.kg / heaviest,
+    weight: (heaviest / sdKg) ** 2,
+  }));
   const rateLow = Math.min(1e-6, scaledPrior ? scaledPrior.rate.mean / 1e3 : Infinity);
-  const rateHigh = Math.max((40 * longest) / shortest, scaledPrior ? scaledPrior.rate.mean * 1e3 : 0);
+  const rateHigh = Math.max(
+    (40 * longest) / shortest,
+    scaledPrior ? scaledPrior.rate.mean * 1e3 : 0,
+  );
   const fit = profileFit({
     observations,
     shape: (x, rate) => ({ value: -Math.expm1(-rate * x), byRate: x * Math.exp(-rate * x) }),
@@ -60,8 +71,13 @@ export function drainFit(input: DrainFitInput): DrainFit {
 
   const finalKg = fit.scale * heaviest;
   const ratePerHour = fit.rate / longest;
-  const residualSumSquares = weighings.reduce((sum, w) => sum + (w.kg + finalKg * Math.expm1(-ratePerHour * w.hours)) ** 2, 0);
-  const converged = prior ? fit.atEdge === null && finalKg > 0 : isInside(counted, finalKg, fit.atEdge, residualSumSquares);
+  const residualSumSquares = weighings.reduce(
+    (sum, w) => sum + (w.kg + finalKg * Math.expm1(-ratePerHour * w.hours)) ** 2,
+    0,
+  );
+  const converged = prior
+    ? fit.atEdge === null && finalKg > 0
+    : isInside(counted, finalKg, fit.atEdge, residualSumSquares);
   return {
     finalKg,
     ratePerHour,
@@ -81,13 +97,20 @@ export function drainFit(input: DrainFitInput): DrainFit {
     const freedom = counted.length - 2;
     if (freedom < 1 || variance === null || !converged) return [weighed, null];
     // Observations carry weight 1 here (sdKg = heaviest), so the noise comes from the residuals.
-    const half = jStat.studentt.inv(0.95, freedom) * Math.sqrt((residualSumSquares / freedom) * fit.covariance![0][0]);
+    const half =
+      jStat.studentt.inv(0.95, freedom) *
+      Math.sqrt((residualSumSquares / freedom) * fit.covariance![0][0]);
     return [finalKg - half, finalKg + half];
   }
 }
 
 /** Whether the best rate lies truly between a straight line (rate 0) and a step (rate infinite). */
-function isInside(counted: DrainWeighing[], finalKg: number, atEdge: string | null, rss: number): boolean {
+function isInside(
+  counted: DrainWeighing[],
+  finalKg: number,
+  atEdge: string | null,
+  rss: number,
+): boolean {
   if (atEdge !== null || !(finalKg > 0)) return false;
   const total = counted.reduce((sum, w) => sum + w.kg ** 2, 0);
   const squares = counted.reduce((sum, w) => sum + w.hours ** 2, 0);

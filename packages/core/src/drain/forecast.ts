@@ -1,7 +1,23 @@
 import type { Range } from '../units/format.js';
 import { NORMAL_95 } from './fit.js';
-import { coursesOf, finalOnCourse, outOnCourse, rangeOfValues, type Bed, type Course, type RunObservation } from './posterior.js';
-import { FREED_BY_STIR, PRESSED_SHARE, PRESS_TAU_PART, methodPrior, type CrushMethod, type Fineness, type MethodPrior } from './priors.js';
+import {
+  coursesOf,
+  finalOnCourse,
+  outOnCourse,
+  rangeOfValues,
+  type Bed,
+  type Course,
+  type RunObservation,
+} from './posterior.js';
+import {
+  FREED_BY_STIR,
+  PRESSED_SHARE,
+  PRESS_TAU_PART,
+  methodPrior,
+  type CrushMethod,
+  type Fineness,
+  type MethodPrior,
+} from './priors.js';
 import { viscousTime, type TemperatureStep, type ViscousTime } from './viscousTime.js';
 
 export interface DrainForecastInput {
@@ -60,14 +76,24 @@ export interface RunCourses {
 }
 
 /** Beds in the order in which they begin to run, for one guess at how much a stir or a press frees. */
-function bedsOf(input: DrainForecastInput, firstShare: number, at: (hours: number) => number): (freed: number) => Bed[] {
-  const events = [...input.stirHours.map((hours) => ({ hours, press: false })), ...(input.pressHours ?? []).map((hours) => ({ hours, press: true }))].sort((a, b) => a.hours - b.hours);
+function bedsOf(
+  input: DrainForecastInput,
+  firstShare: number,
+  at: (hours: number) => number,
+): (freed: number) => Bed[] {
+  const events = [
+    ...input.stirHours.map((hours) => ({ hours, press: false })),
+    ...(input.pressHours ?? []).map((hours) => ({ hours, press: true })),
+  ].sort((a, b) => a.hours - b.hours);
   return (freed) => {
     const beds: Bed[] = [{ s: 0, share: firstShare, tauPart: 1 }];
     let held = 1 - firstShare;
     for (const { hours, press } of events) {
       const target = Math.max(0, held - (1 - PRESSED_SHARE.mid));
-      const share = Math.min(held, press ? target * Math.min(1.2, 0.6 + 0.4 * freed) : held * FREED_BY_STIR * freed);
+      const share = Math.min(
+        held,
+        press ? target * Math.min(1.2, 0.6 + 0.4 * freed) : held * FREED_BY_STIR * freed,
+      );
       beds.push({ s: at(hours), share, tauPart: press ? PRESS_TAU_PART : 1 });
       held -= share;
     }
@@ -81,21 +107,44 @@ export function runCourses(input: DrainForecastInput): RunCourses {
   const prior = input.prior ?? methodPrior(input.method, input.fineness);
   const time = viscousTime(input.temperature, input.moisturePercent);
   // With no stir yet, mashed comb starts from the share before its two stirs.
-  const firstShare = input.method === 'mash' ? 1 - (1 - prior.share.mid) / (1 - FREED_BY_STIR) ** 2 : prior.share.mid;
+  const firstShare =
+    input.method === 'mash'
+      ? 1 - (1 - prior.share.mid) / (1 - FREED_BY_STIR) ** 2
+      : prior.share.mid;
   // A range is taken as a 90 % interval, so half its width is 1.645 standard deviations; the share's own spread adds.
   const halfWidth = Math.max(combHoneyKg.high - combHoneyKg.low, 0.1 * combHoneyKg.mid, 0.02) / 2;
   const shareSpread = (prior.share.high - prior.share.low) / 2 / prior.share.mid;
-  const scaleSd = Math.hypot(halfWidth, shareSpread * combHoneyKg.mid, input.thixotropic ? 0.15 * combHoneyKg.mid : 0) / NORMAL_95;
+  const scaleSd =
+    Math.hypot(
+      halfWidth,
+      shareSpread * combHoneyKg.mid,
+      input.thixotropic ? 0.15 * combHoneyKg.mid : 0,
+    ) / NORMAL_95;
   const sdKg = Math.max(0.01, 0.01 * combHoneyKg.mid);
-  const observations: RunObservation[] = weighings.filter((w) => w.hours > 0).map((w) => ({ s: time.at(w.hours), kg: w.kg, sdKg: Math.max(sdKg, w.sdKg ?? 0) }));
-  const courses = coursesOf({
-    scale: { mean: combHoneyKg.mid, sd: Math.max(scaleSd, 0.005) },
-    lnTau: { mean: Math.log(prior.tauHours.mid), sd: Math.max(0.12, Math.log(prior.tauHours.high / prior.tauHours.low) / 2 / NORMAL_95, input.thixotropic ? 0.45 : 0) },
-    beds: bedsOf(input, firstShare, time.at),
-    anyFreed: input.stirHours.length + (input.pressHours?.length ?? 0) > 0,
-    thixotropic: input.thixotropic ?? false,
-  }, observations);
-  const last = weighings.reduce<(typeof weighings)[number] | null>((latest, w) => (latest === null || w.hours >= latest.hours ? w : latest), null);
+  const observations: RunObservation[] = weighings
+    .filter((w) => w.hours > 0)
+    .map((w) => ({ s: time.at(w.hours), kg: w.kg, sdKg: Math.max(sdKg, w.sdKg ?? 0) }));
+  const courses = coursesOf(
+    {
+      scale: { mean: combHoneyKg.mid, sd: Math.max(scaleSd, 0.005) },
+      lnTau: {
+        mean: Math.log(prior.tauHours.mid),
+        sd: Math.max(
+          0.12,
+          Math.log(prior.tauHours.high / prior.tauHours.low) / 2 / NORMAL_95,
+          input.thixotropic ? 0.45 : 0,
+        ),
+      },
+      beds: bedsOf(input, firstShare, time.at),
+      anyFreed: input.stirHours.length + (input.pressHours?.length ?? 0) > 0,
+      thixotropic: input.thixotropic ?? false,
+    },
+    observations,
+  );
+  const last = weighings.reduce<(typeof weighings)[number] | null>(
+    (latest, w) => (latest === null || w.hours >= latest.hours ? w : latest),
+    null,
+  );
   const known = new Map<Course, number>();
   const atEnd = (course: Course): number => {
     let kg = known.get(course);
@@ -104,13 +153,19 @@ export function runCourses(input: DrainForecastInput): RunCourses {
   };
   const ends = last ? { hours: last.hours, kg: last.kg, s: time.at(last.hours) } : null;
   return {
-    courses, time,
+    courses,
+    time,
     out: (course, hours) => {
       // What has been weighed out is out: from there on the course goes on from the scale, never down.
       if (!ends || hours < ends.hours) return outOnCourse(course, time.at(hours));
       const { pace, left, offBy } = course;
       const s = ends.s + (time.at(hours) - ends.s) * pace;
-      return Math.max(0, ends.kg + offBy * sdKg * OFF_SHARE * Math.min(1, (hours - ends.hours) / 0.5) + left * Math.max(0, outOnCourse(course, s) - atEnd(course)));
+      return Math.max(
+        0,
+        ends.kg +
+          offBy * sdKg * OFF_SHARE * Math.min(1, (hours - ends.hours) / 0.5) +
+          left * Math.max(0, outOnCourse(course, s) - atEnd(course)),
+      );
     },
   };
 }
@@ -128,10 +183,17 @@ export function drainForecast(input: DrainForecastInput): DrainForecast {
   const { nowHours } = input;
   const finals = courses.map((course) => finalOut(run, course, input));
   const finalKg = rangeOfValues(finals);
-  const nineTenths = rangeOfValues(courses.map((course, i) => hoursUntil((h) => out(course, h) >= 0.9 * finals[i])));
-  const rateOn = (course: Course, hours: number): number => Math.max(0, (out(course, hours + 0.1) - out(course, hours)) * 10_000);
+  const nineTenths = rangeOfValues(
+    courses.map((course, i) => hoursUntil((h) => out(course, h) >= 0.9 * finals[i])),
+  );
+  const rateOn = (course: Course, hours: number): number =>
+    Math.max(0, (out(course, hours + 0.1) - out(course, hours)) * 10_000);
   const rates = courses.map((course) => rateOn(course, nowHours));
-  const ends = courses.map((course) => (rateOn(course, nowHours) < input.stopBelowGPerHour && nowHours > 0 ? nowHours : hoursUntil((h) => h > nowHours && rateOn(course, h) < input.stopBelowGPerHour)));
+  const ends = courses.map((course) =>
+    rateOn(course, nowHours) < input.stopBelowGPerHour && nowHours > 0
+      ? nowHours
+      : hoursUntil((h) => h > nowHours && rateOn(course, h) < input.stopBelowGPerHour),
+  );
   const horizon = Math.min(LONGEST_HOURS, Math.max(nineTenths.high * 1.25, nowHours * 1.2, 2));
   const points = input.points ?? 72;
   const curve = Array.from({ length: points + 1 }, (_, i) => {
@@ -141,20 +203,27 @@ export function drainForecast(input: DrainForecastInput): DrainForecast {
   const outNowKg = rangeOfValues(courses.map((course) => out(course, nowHours)));
   const rateGPerHour = rangeOfValues(rates);
   return {
-    finalKg, curve, outNowKg,
-    stillKg: rangeOfValues(courses.map((course, i) => Math.max(0, finals[i] - out(course, nowHours)))),
+    finalKg,
+    curve,
+    outNowKg,
+    stillKg: rangeOfValues(
+      courses.map((course, i) => Math.max(0, finals[i] - out(course, nowHours))),
+    ),
     nineTenthsHours: nineTenths,
     endHours: rangeOfValues(ends),
     overflowHours: overflow(),
     rateGPerHour,
-    stopAdvised: nowHours > 0 && rateGPerHour.mid < input.stopBelowGPerHour && input.weighings.length > 0,
+    stopAdvised:
+      nowHours > 0 && rateGPerHour.mid < input.stopBelowGPerHour && input.weighings.length > 0,
     weighingsUsed: input.weighings.length,
   };
 
   function overflow(): DrainForecast['overflowHours'] {
     if (input.lowerFullKg === null) return null;
     const full = input.lowerFullKg + input.drawOffs.reduce((sum, d) => sum + d.kg, 0);
-    const times = courses.map((course, i) => (finals[i] < full ? Infinity : hoursUntil((h) => out(course, h) >= full))).sort((a, b) => a - b);
+    const times = courses
+      .map((course, i) => (finals[i] < full ? Infinity : hoursUntil((h) => out(course, h) >= full)))
+      .sort((a, b) => a - b);
     const earliest = times[Math.round(0.05 * (times.length - 1))];
     const mid = times[Math.round(0.5 * (times.length - 1))];
     return Number.isFinite(earliest) ? { earliest, mid: Number.isFinite(mid) ? mid : null } : null;
@@ -164,7 +233,9 @@ export function drainForecast(input: DrainForecastInput): DrainForecast {
 /** What will have come in the end on one course, never less than was weighed. */
 function finalOut(run: RunCourses, course: Course, input: DrainForecastInput): number {
   const last = Math.max(0, ...input.weighings.map((w) => w.hours));
-  return input.weighings.length ? Math.max(run.out(course, last), run.out(course, LONGEST_HOURS)) : finalOnCourse(course);
+  return input.weighings.length
+    ? Math.max(run.out(course, last), run.out(course, LONGEST_HOURS))
+    : finalOnCourse(course);
 }
 
 /** First hour at which something holds and stays so, by halving; the longest drain where it does not. */

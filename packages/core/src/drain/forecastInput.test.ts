@@ -5,12 +5,26 @@ import { stackQuestions, vesselFullKg } from './arrangements.js';
 import { drainForecast } from './forecast.js';
 import { forecastInput, nextStirAt } from './forecastInput.js';
 
-const input = (change: Parameters<typeof drainRecord>[0], hours: number, lower = null as typeof pail | null) => forecastInput(drainRecord(change), lower, DEFAULT_RULES, at(hours));
+const input = (
+  change: Parameters<typeof drainRecord>[0],
+  hours: number,
+  lower = null as typeof pail | null,
+) => forecastInput(drainRecord(change), lower, DEFAULT_RULES, at(hours));
 
 describe('a drain as it was written down', () => {
   it('adds what was drawn off to later weighings, not to earlier ones', () => {
-    const made = input({ weighings: [weighing(1, 1000), weighing(3, 500)], events: [event('draw-off', 2, { g: 1200 })] }, 4, pail);
-    expect(made.weighings).toEqual([{ hours: 1, kg: 1 }, { hours: 3, kg: 1.7 }]);
+    const made = input(
+      {
+        weighings: [weighing(1, 1000), weighing(3, 500)],
+        events: [event('draw-off', 2, { g: 1200 })],
+      },
+      4,
+      pail,
+    );
+    expect(made.weighings).toEqual([
+      { hours: 1, kg: 1 },
+      { hours: 3, kg: 1.7 },
+    ]);
     expect(made.drawOffs).toEqual([{ hours: 2, kg: 1.2 }]);
     expect(made.nowHours).toBe(4);
   });
@@ -38,10 +52,14 @@ describe('a drain as it was written down', () => {
   });
   it('leaves head room in the lower vessel, its own where it has one', () => {
     expect(vesselFullKg(pail, 18, 20)).toBeCloseTo(5 * 0.9 * 1.4146, 3);
-    expect(vesselFullKg({ ...pail, headspacePercent: 20 }, 18, 20)).toBeCloseTo(5 * 0.8 * 1.4146, 3);
+    expect(vesselFullKg({ ...pail, headspacePercent: 20 }, 18, 20)).toBeCloseTo(
+      5 * 0.8 * 1.4146,
+      3,
+    );
   });
   it('asks for two stirs at the house interval, then for none, never for slices and never after the press', () => {
-    const next = (change: Parameters<typeof drainRecord>[0]) => nextStirAt(drainRecord(change), DEFAULT_RULES);
+    const next = (change: Parameters<typeof drainRecord>[0]) =>
+      nextStirAt(drainRecord(change), DEFAULT_RULES);
     expect(next({})).toBe(at(2));
     expect(next({ events: [event('stir', 2.5)] })).toBe(at(4.5));
     expect(next({ events: [event('stir', 2), event('mash', 4)] })).toBeNull();
@@ -51,19 +69,42 @@ describe('a drain as it was written down', () => {
 });
 
 describe('a stack of vessels before anything is poured', () => {
-  const ask = (upperL: number, lowerL: number) => stackQuestions({ upper: { ...pail, id: 'u', name: 'Top', volumeL: upperL }, lower: { ...pail, volumeL: lowerL }, crushedKg: 6, outKg: { low: 4, mid: 4.8, high: 5.4 }, moisturePercent: 18, temperatureC: 22 });
+  const ask = (upperL: number, lowerL: number) =>
+    stackQuestions({
+      upper: { ...pail, id: 'u', name: 'Top', volumeL: upperL },
+      lower: { ...pail, volumeL: lowerL },
+      crushedKg: 6,
+      outKg: { low: 4, mid: 4.8, high: 5.4 },
+      moisturePercent: 18,
+      temperatureC: 22,
+    });
   it('says nothing where everything fits', () => expect(ask(12, 12)).toEqual([]));
   it('says what is too small, by how much, and what to do', () => {
-    expect(ask(3, 12)[0]).toMatch(/Top holds about 3\.5 kg of broken comb; there are 6\.0 kg\. Put it in twice/);
-    expect(ask(12, 2)[0]).toMatch(/Pail takes 2\.5 kg; at least 4\.0 kg will come\. Draw off in between/);
+    expect(ask(3, 12)[0]).toMatch(
+      /Top holds about 3\.5 kg of broken comb; there are 6\.0 kg\. Put it in twice/,
+    );
+    expect(ask(12, 2)[0]).toMatch(
+      /Pail takes 2\.5 kg; at least 4\.0 kg will come\. Draw off in between/,
+    );
     expect(ask(12, 3.9)[0]).toMatch(/may come to 5\.4 kg/);
-    expect(stackQuestions({ upper: pail, lower: pail, crushedKg: 1, outKg: { low: 1, mid: 1, high: 1 }, moisturePercent: 18, temperatureC: 22 })[0]).toMatch(/same vessel/);
+    expect(
+      stackQuestions({
+        upper: pail,
+        lower: pail,
+        crushedKg: 1,
+        outKg: { low: 1, mid: 1, high: 1 },
+        moisturePercent: 18,
+        temperatureC: 22,
+      })[0],
+    ).toMatch(/same vessel/);
   });
 });
 
 describe('the forecast of a drain', () => {
   it('draws 500 weighings of a scale as well as five', () => {
-    const weighings = Array.from({ length: 500 }, (_, i) => weighing((i + 1) / 50, Math.round(6800 * -Math.expm1(-(i + 1) / 300))));
+    const weighings = Array.from({ length: 500 }, (_, i) =>
+      weighing((i + 1) / 50, Math.round(6800 * -Math.expm1(-(i + 1) / 300))),
+    );
     const f = drainForecast(input({ weighings }, 10, pail));
     expect(f.weighingsUsed).toBe(500);
     expect(f.finalKg.high - f.finalKg.low).toBeLessThan(0.8);

@@ -18,31 +18,59 @@ const STICKS_SHARE = 0.015;
 /** Honey in crushed comb of a weight, kg. */
 export function honeyInComb(crushedG: number): Range {
   const kg = crushedG / 1000;
-  return { low: kg * (1 - WAX_SHARE.high - OTHER_LOW), mid: kg * (1 - WAX_SHARE.mid), high: kg * (1 - WAX_SHARE.low) };
+  return {
+    low: kg * (1 - WAX_SHARE.high - OTHER_LOW),
+    mid: kg * (1 - WAX_SHARE.mid),
+    high: kg * (1 - WAX_SHARE.low),
+  };
 }
 
 /** Honey drawn off up to an instant, grams. */
-export function drawnBefore(events: readonly Pick<DrainEvent, 'kind' | 'g' | 'occurredAt'>[], at: string): number {
-  return events.filter((e) => e.kind === 'draw-off' && e.occurredAt <= at).reduce((sum, e) => sum + (e.g ?? 0), 0);
+export function drawnBefore(
+  events: readonly Pick<DrainEvent, 'kind' | 'g' | 'occurredAt'>[],
+  at: string,
+): number {
+  return events
+    .filter((e) => e.kind === 'draw-off' && e.occurredAt <= at)
+    .reduce((sum, e) => sum + (e.g ?? 0), 0);
 }
 
 /**
  * Honey out so far by one weighing, grams: of the lower vessel with what was drawn off before and without what
  * stood in it at the start; of the upper one as what is missing from it.
  */
-export function outByWeighing(drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events'>, weighing: Pick<Weighing, 'of' | 'netG' | 'occurredAt'>): number {
+export function outByWeighing(
+  drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events'>,
+  weighing: Pick<Weighing, 'of' | 'netG' | 'occurredAt'>,
+): number {
   if (weighing.of === 'upper') return drain.crushedG - weighing.netG;
   return weighing.netG - drain.potStartG + drawnBefore(drain.events, weighing.occurredAt);
 }
 
 /** Turns a drain as it was written down into what the forecast computes with; weighings become honey out so far, draw-offs added. */
-export function forecastInput(drain: Drain, lower: Vessel | null, rules: Pick<HouseRules, 'stopBelowGPerHour'>, now: string, prior?: MethodPrior): DrainForecastInput {
-  const hours = (at: string): number => Math.max(0, (Date.parse(at) - Date.parse(drain.startedAt)) / 3_600_000);
-  const of = (...kinds: DrainEvent['kind'][]): DrainEvent[] => drain.events.filter((e) => kinds.includes(e.kind));
+export function forecastInput(
+  drain: Drain,
+  lower: Vessel | null,
+  rules: Pick<HouseRules, 'stopBelowGPerHour'>,
+  now: string,
+  prior?: MethodPrior,
+): DrainForecastInput {
+  const hours = (at: string): number =>
+    Math.max(0, (Date.parse(at) - Date.parse(drain.startedAt)) / 3_600_000);
+  const of = (...kinds: DrainEvent['kind'][]): DrainEvent[] =>
+    drain.events.filter((e) => kinds.includes(e.kind));
   const upperSdKg = (drain.crushedG / 1000) * STICKS_SHARE;
   const counted = drain.weighings.filter((w) => !w.leftOut);
-  const streamed = steadyWeights(drain.readings ?? []).map((r) => ({ hours: hours(r.at), kg: outByWeighing(drain, { of: 'lower', netG: r.g, occurredAt: r.at }) / 1000 }));
-  const pressed = of('press').filter((e) => e.g).map((e) => ({ hours: hours(e.occurredAt), kg: (drippedBeforePress(drain, now) + e.g!) / 1000 }));
+  const streamed = steadyWeights(drain.readings ?? []).map((r) => ({
+    hours: hours(r.at),
+    kg: outByWeighing(drain, { of: 'lower', netG: r.g, occurredAt: r.at }) / 1000,
+  }));
+  const pressed = of('press')
+    .filter((e) => e.g)
+    .map((e) => ({
+      hours: hours(e.occurredAt),
+      kg: (drippedBeforePress(drain, now) + e.g!) / 1000,
+    }));
   return {
     combHoneyKg: honeyInComb(drain.crushedG),
     method: drain.method,
@@ -50,11 +78,21 @@ export function forecastInput(drain: Drain, lower: Vessel | null, rules: Pick<Ho
     moisturePercent: drain.moisturePercent,
     thixotropic: drain.thixotropic,
     temperature: temperatureSteps(drain, drain.zone, now),
-    weighings: [...counted.map((w) => ({ hours: hours(w.occurredAt), kg: Math.max(0, outByWeighing(drain, w) / 1000), ...(w.of === 'upper' ? { sdKg: upperSdKg } : {}) })), ...streamed, ...pressed].sort((a, b) => a.hours - b.hours),
+    weighings: [
+      ...counted.map((w) => ({
+        hours: hours(w.occurredAt),
+        kg: Math.max(0, outByWeighing(drain, w) / 1000),
+        ...(w.of === 'upper' ? { sdKg: upperSdKg } : {}),
+      })),
+      ...streamed,
+      ...pressed,
+    ].sort((a, b) => a.hours - b.hours),
     stirHours: of('stir', 'mash').map((e) => hours(e.occurredAt)),
     pressHours: of('press').map((e) => hours(e.occurredAt)),
     drawOffs: of('draw-off').map((e) => ({ hours: hours(e.occurredAt), kg: (e.g ?? 0) / 1000 })),
-    lowerFullKg: lower ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) - drain.potStartG / 1000 : null,
+    lowerFullKg: lower
+      ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) - drain.potStartG / 1000
+      : null,
     nowHours: hours(now),
     stopBelowGPerHour: rules.stopBelowGPerHour,
     ...(prior ? { prior } : {}),
@@ -62,7 +100,10 @@ export function forecastInput(drain: Drain, lower: Vessel | null, rules: Pick<Ho
 }
 
 /** When the next stir is due by the house rule; null once two stirs are done, the method is not stirred, or it was pressed. */
-export function nextStirAt(drain: Pick<Drain, 'method' | 'events' | 'startedAt'>, rules: Pick<HouseRules, 'stirEveryHours'>): string | null {
+export function nextStirAt(
+  drain: Pick<Drain, 'method' | 'events' | 'startedAt'>,
+  rules: Pick<HouseRules, 'stirEveryHours'>,
+): string | null {
   if (drain.method === 'slice' || drain.events.some((e) => e.kind === 'press')) return null;
   const stirs = drain.events.filter((e) => e.kind === 'stir' || e.kind === 'mash');
   if (stirs.length >= 2) return null;

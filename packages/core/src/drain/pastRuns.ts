@@ -6,10 +6,16 @@ import type { PastRun } from './priors.js';
 import { temperatureSteps } from './temperatures.js';
 
 /** Honey that came out of a batch's crushed comb, grams, from the book. */
-export function drainedG(book: { lots: readonly Pick<Lot, 'id' | 'kind'>[]; flows: readonly Pick<Flow, 'from' | 'to' | 'g'>[] }): number {
-  const ids = (kind: string): Set<string> => new Set(book.lots.filter((l) => l.kind === kind).map((l) => l.id));
+export function drainedG(book: {
+  lots: readonly Pick<Lot, 'id' | 'kind'>[];
+  flows: readonly Pick<Flow, 'from' | 'to' | 'g'>[];
+}): number {
+  const ids = (kind: string): Set<string> =>
+    new Set(book.lots.filter((l) => l.kind === kind).map((l) => l.id));
   const [crushed, honey] = [ids('crushed'), ids('honey')];
-  return book.flows.filter((f) => crushed.has(f.from) && honey.has(f.to)).reduce((sum, f) => sum + f.g, 0);
+  return book.flows
+    .filter((f) => crushed.has(f.from) && honey.has(f.to))
+    .reduce((sum, f) => sum + f.g, 0);
 }
 
 /**
@@ -18,11 +24,26 @@ export function drainedG(book: { lots: readonly Pick<Lot, 'id' | 'kind'>[]; flow
  * they show no bend.
  */
 export function pastRun(drain: Drain, outG: number): PastRun {
-  const firstTouch = drain.events.filter((e) => e.kind === 'stir' || e.kind === 'mash' || e.kind === 'press').map((e) => e.occurredAt).sort()[0] ?? '9';
-  const early = drain.weighings.filter((w) => !w.leftOut && w.occurredAt < firstTouch).map((w) => ({ hours: (Date.parse(w.occurredAt) - Date.parse(drain.startedAt)) / 3_600_000, kg: outByWeighing(drain, w) / 1000 })).filter((w) => w.hours > 0 && w.kg > 0);
+  const firstTouch =
+    drain.events
+      .filter((e) => e.kind === 'stir' || e.kind === 'mash' || e.kind === 'press')
+      .map((e) => e.occurredAt)
+      .sort()[0] ?? '9';
+  const early = drain.weighings
+    .filter((w) => !w.leftOut && w.occurredAt < firstTouch)
+    .map((w) => ({
+      hours: (Date.parse(w.occurredAt) - Date.parse(drain.startedAt)) / 3_600_000,
+      kg: outByWeighing(drain, w) / 1000,
+    }))
+    .filter((w) => w.hours > 0 && w.kg > 0);
   const share = Math.min(1, outG / 1000 / honeyInComb(drain.crushedG).mid);
   if (new Set(early.map((w) => w.hours)).size < 3) return { share, tauHours: null };
   const fit = drainFit({ weighings: early });
   const steps = temperatureSteps(drain, drain.zone, drain.endedAt ?? drain.startedAt);
-  return { share, tauHours: fit.converged ? flowFactor(drain.moisturePercent, steps[0].temperatureC) / fit.ratePerHour : null };
+  return {
+    share,
+    tauHours: fit.converged
+      ? flowFactor(drain.moisturePercent, steps[0].temperatureC) / fit.ratePerHour
+      : null,
+  };
 }

@@ -41,8 +41,17 @@ export interface Course {
  * Doubt about the model itself. One rate is an idealisation: real beds let go quickly at first and slowly later,
  * which a power below 1 on time imitates. Chosen so that the band holds on runs of another generator (tests).
  */
-const POWERS: readonly (readonly [power: number, weight: number])[] = [[0.68, 0.18], [0.82, 0.3], [0.95, 0.32], [1.08, 0.2]];
-const FREED: readonly (readonly [times: number, weight: number])[] = [[0.35, 0.25], [1, 0.5], [1.65, 0.25]];
+const POWERS: readonly (readonly [power: number, weight: number])[] = [
+  [0.68, 0.18],
+  [0.82, 0.3],
+  [0.95, 0.32],
+  [1.08, 0.2],
+];
+const FREED: readonly (readonly [times: number, weight: number])[] = [
+  [0.35, 0.25],
+  [1, 0.5],
+  [1.65, 0.25],
+];
 /** Degrees of freedom of the prior on tau: heavy tails, so that weighings may contradict it. */
 const TAIL = 4;
 const MOST_OBSERVATIONS = 24;
@@ -51,7 +60,10 @@ const PACE_SD = 0.06;
 const LEFT_SD = 0.04;
 
 /** Kilograms out at viscous hour s on one course. */
-export function outOnCourse({ scale, tau, power, beds }: Pick<Course, 'scale' | 'tau' | 'power' | 'beds'>, s: number): number {
+export function outOnCourse(
+  { scale, tau, power, beds }: Pick<Course, 'scale' | 'tau' | 'power' | 'beds'>,
+  s: number,
+): number {
   let share = 0;
   for (const bed of beds) {
     const since = s - bed.s;
@@ -61,16 +73,25 @@ export function outOnCourse({ scale, tau, power, beds }: Pick<Course, 'scale' | 
 }
 
 /** What would come on a course if one waited for ever. */
-export const finalOnCourse = (course: Pick<Course, 'scale' | 'beds'>): number => course.scale * course.beds.reduce((sum, bed) => sum + bed.share, 0);
+export const finalOnCourse = (course: Pick<Course, 'scale' | 'beds'>): number =>
+  course.scale * course.beds.reduce((sum, bed) => sum + bed.share, 0);
 
 /** Many weighings close together say no more than a few: they share their scale and its drift. */
 export function thinned(observations: readonly RunObservation[]): RunObservation[] {
   const sorted = [...observations].sort((a, b) => a.s - b.s);
   if (sorted.length <= MOST_OBSERVATIONS) return sorted;
   return Array.from({ length: MOST_OBSERVATIONS }, (_, i) => {
-    const part = sorted.slice(Math.floor((i * sorted.length) / MOST_OBSERVATIONS), Math.floor(((i + 1) * sorted.length) / MOST_OBSERVATIONS));
-    const mean = (pick: (o: RunObservation) => number): number => part.reduce((sum, o) => sum + pick(o), 0) / part.length;
-    return { s: mean((o) => o.s), kg: mean((o) => o.kg), sdKg: Math.min(...part.map((o) => o.sdKg)) };
+    const part = sorted.slice(
+      Math.floor((i * sorted.length) / MOST_OBSERVATIONS),
+      Math.floor(((i + 1) * sorted.length) / MOST_OBSERVATIONS),
+    );
+    const mean = (pick: (o: RunObservation) => number): number =>
+      part.reduce((sum, o) => sum + pick(o), 0) / part.length;
+    return {
+      s: mean((o) => o.s),
+      kg: mean((o) => o.kg),
+      sdKg: Math.min(...part.map((o) => o.sdKg)),
+    };
   });
 }
 
@@ -83,7 +104,11 @@ interface Component {
   logWeight: number;
 }
 
-function componentsOver(model: RunModel, observations: readonly RunObservation[], lnTaus: readonly number[]): Component[] {
+function componentsOver(
+  model: RunModel,
+  observations: readonly RunObservation[],
+  lnTaus: readonly number[],
+): Component[] {
   const { scale, lnTau } = model;
   const found: Component[] = [];
   for (const [freed, freedWeight] of model.anyFreed ? FREED : ([[1, 1]] as const)) {
@@ -91,7 +116,8 @@ function componentsOver(model: RunModel, observations: readonly RunObservation[]
     for (const [power, powerWeight] of POWERS) {
       for (const ln of lnTaus) {
         const z = (ln - lnTau.mean) / lnTau.sd;
-        let logWeight = Math.log(freedWeight * powerWeight) - ((TAIL + 1) / 2) * Math.log1p((z * z) / TAIL);
+        let logWeight =
+          Math.log(freedWeight * powerWeight) - ((TAIL + 1) / 2) * Math.log1p((z * z) / TAIL);
         const course = { scale: 1, tau: Math.exp(ln), power, beds };
         // For any course the kilograms are linear, so their posterior is normal and its evidence exact.
         let precision = 1 / scale.sd ** 2;
@@ -104,7 +130,8 @@ function componentsOver(model: RunModel, observations: readonly RunObservation[]
           squares += (kg / sdKg) ** 2;
         }
         const mean = weighted / precision;
-        logWeight -= (squares - mean * mean * precision) / 2 + Math.log(precision * scale.sd ** 2) / 2;
+        logWeight -=
+          (squares - mean * mean * precision) / 2 + Math.log(precision * scale.sd ** 2) / 2;
         found.push({ tau: course.tau, power, beds, mean, sd: Math.sqrt(1 / precision), logWeight });
       }
     }
@@ -112,12 +139,14 @@ function componentsOver(model: RunModel, observations: readonly RunObservation[]
   return found;
 }
 
-const spread = (from: number, to: number, count: number): number[] => Array.from({ length: count }, (_, i) => from + ((to - from) * i) / (count - 1));
+const spread = (from: number, to: number, count: number): number[] =>
+  Array.from({ length: count }, (_, i) => from + ((to - from) * i) / (count - 1));
 
 /** The i-th number of a Halton sequence: even over 0 to 1 for any count, together with other bases too, and the same every time. */
 export function evenly(i: number, base = 2): number {
   let at = 0;
-  for (let n = i + 1, part = 1 / base; n > 0; n = Math.floor(n / base), part /= base) at += (n % base) * part;
+  for (let n = i + 1, part = 1 / base; n > 0; n = Math.floor(n / base), part /= base)
+    at += (n % base) * part;
   return at;
 }
 /** A standard normal number for each course and purpose. */
@@ -127,14 +156,22 @@ const chance = (i: number, base: number): number => jStat.normal.inv(evenly(i, b
  * Courses the run may take, all equally likely, given what was weighed: tau, power and what stirs freed on a
  * grid, the kilograms exactly; then `count` of them picked evenly. Without weighings they are the prior.
  */
-export function coursesOf(model: RunModel, observed: readonly RunObservation[], count = 220): Course[] {
+export function coursesOf(
+  model: RunModel,
+  observed: readonly RunObservation[],
+  count = 220,
+): Course[] {
   const observations = thinned(observed);
   const { mean, sd } = model.lnTau;
   const wide = componentsOver(model, observations, spread(mean - 6 * sd, mean + 6 * sd, 31));
   const best = Math.max(...wide.map((c) => c.logWeight));
   const likely = wide.filter((c) => c.logWeight > best - 12).map((c) => Math.log(c.tau));
   const step = (12 * sd) / 30;
-  const fine = componentsOver(model, observations, spread(Math.min(...likely) - step, Math.max(...likely) + step, 25));
+  const fine = componentsOver(
+    model,
+    observations,
+    spread(Math.min(...likely) - step, Math.max(...likely) + step, 25),
+  );
   const top = Math.max(...fine.map((c) => c.logWeight));
   const kept = fine.filter((c) => c.logWeight > top - 12);
   const weights = kept.map((c) => Math.exp(c.logWeight - top));
@@ -146,7 +183,15 @@ export function coursesOf(model: RunModel, observed: readonly RunObservation[], 
     const wanted = ((i + 0.5) / count) * total;
     while (sum < wanted && at < kept.length - 1) sum += weights[++at];
     const { tau, power, beds, mean: kg, sd: kgSd } = kept[at];
-    courses.push({ scale: Math.max(0, kg + kgSd * chance(i, 2)), tau, power, beds, pace: Math.exp(PACE_SD * chance(i, 3)), offBy: chance(i, 5), left: Math.max(0.3, 1 + LEFT_SD * chance(i, 7)) });
+    courses.push({
+      scale: Math.max(0, kg + kgSd * chance(i, 2)),
+      tau,
+      power,
+      beds,
+      pace: Math.exp(PACE_SD * chance(i, 3)),
+      offBy: chance(i, 5),
+      left: Math.max(0.3, 1 + LEFT_SD * chance(i, 7)),
+    });
   }
   return courses;
 }
@@ -154,6 +199,7 @@ export function coursesOf(model: RunModel, observed: readonly RunObservation[], 
 /** The 90 % range of equally likely values; `share` of them beyond each end. */
 export function rangeOfValues(values: readonly number[], beyond = 0.05): Range {
   const sorted = [...values].sort((a, b) => a - b);
-  const at = (p: number): number => sorted[Math.min(sorted.length - 1, Math.max(0, Math.round(p * (sorted.length - 1))))];
+  const at = (p: number): number =>
+    sorted[Math.min(sorted.length - 1, Math.max(0, Math.round(p * (sorted.length - 1))))];
   return { low: at(beyond), mid: at(0.5), high: at(1 - beyond) };
 }

@@ -21,27 +21,46 @@ export interface PressAdvice {
  * Turns and rests: after each turn the press rests so many minutes, then it is turned again, until a turn brings
  * less than `enoughG`. Takes the turns in order and the house's minutes.
  */
-export function pressAdvice(turns: readonly PressTurn[], rules: { pressRestMinutes: number; pressEnoughG: number }, now: string): PressAdvice {
+export function pressAdvice(
+  turns: readonly PressTurn[],
+  rules: { pressRestMinutes: number; pressEnoughG: number },
+  now: string,
+): PressAdvice {
   if (!turns.length) return { turns: 0, nextTurnAt: null, lastGainG: null, say: 'turn' };
   const weighed = turns.filter((t) => t.g !== null);
-  const lastGainG = weighed.length > 1 ? weighed[weighed.length - 1].g! - weighed[weighed.length - 2].g! : null;
-  const nextTurnAt = new Date(Date.parse(turns[turns.length - 1].at) + rules.pressRestMinutes * 60_000).toISOString();
-  if (lastGainG !== null && lastGainG < rules.pressEnoughG) return { turns: turns.length, nextTurnAt: null, lastGainG, say: 'enough' };
+  const lastGainG =
+    weighed.length > 1 ? weighed[weighed.length - 1].g! - weighed[weighed.length - 2].g! : null;
+  const nextTurnAt = new Date(
+    Date.parse(turns[turns.length - 1].at) + rules.pressRestMinutes * 60_000,
+  ).toISOString();
+  if (lastGainG !== null && lastGainG < rules.pressEnoughG)
+    return { turns: turns.length, nextTurnAt: null, lastGainG, say: 'enough' };
   return { turns: turns.length, nextTurnAt, lastGainG, say: now >= nextTurnAt ? 'turn' : 'rest' };
 }
 
 /** The press turns of a drain, in order. */
 export function pressTurns(drain: Pick<Drain, 'events'>): PressTurn[] {
-  return drain.events.filter((e: DrainEvent) => e.kind === 'press').map((e) => ({ at: e.occurredAt, g: e.g }));
+  return drain.events
+    .filter((e: DrainEvent) => e.kind === 'press')
+    .map((e) => ({ at: e.occurredAt, g: e.g }));
 }
 
 /**
  * Honey that had dripped before the press was first turned, grams: the last weighing of the lower vessel before it, or
  * what was drawn off by then, whichever is more. Without a turn, up to `now`.
  */
-export function drippedBeforePress(drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events' | 'weighings'>, now: string): number {
-  const first = pressTurns(drain).map((t) => t.at).sort()[0] ?? now;
-  const last = drain.weighings.filter((w) => !w.leftOut && w.of === 'lower' && w.occurredAt <= first).sort((a, b) => a.occurredAt.localeCompare(b.occurredAt)).at(-1);
+export function drippedBeforePress(
+  drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events' | 'weighings'>,
+  now: string,
+): number {
+  const first =
+    pressTurns(drain)
+      .map((t) => t.at)
+      .sort()[0] ?? now;
+  const last = drain.weighings
+    .filter((w) => !w.leftOut && w.of === 'lower' && w.occurredAt <= first)
+    .sort((a, b) => a.occurredAt.localeCompare(b.occurredAt))
+    .at(-1);
   return Math.max(drawnBefore(drain.events, first), last ? outByWeighing(drain, last) : 0);
 }
 
@@ -57,22 +76,36 @@ export interface DripPress {
  * Splits what came out at the first turn of the press, and gives what stayed in the wax as a share of the honey
  * in the comb, as a range because wax in the comb is one. Null before anything was out.
  */
-export function dripPress(drain: Pick<Drain, 'crushedG' | 'events'>, outG: number, drippedG: number): DripPress | null {
+export function dripPress(
+  drain: Pick<Drain, 'crushedG' | 'events'>,
+  outG: number,
+  drippedG: number,
+): DripPress | null {
   if (drain.crushedG <= 0 || outG <= 0) return null;
   const inside = honeyInComb(drain.crushedG);
   const left = (kg: number): number => Math.max(0, Math.min(1, 1 - outG / 1000 / kg));
-  return { drippedG: Math.min(outG, drippedG), pressedG: Math.max(0, outG - drippedG), residualShare: { low: left(inside.low), mid: left(inside.mid), high: left(inside.high) } };
+  return {
+    drippedG: Math.min(outG, drippedG),
+    pressedG: Math.max(0, outG - drippedG),
+    residualShare: { low: left(inside.low), mid: left(inside.mid), high: left(inside.high) },
+  };
 }
 
 /**
  * A residual share against the household's own closed runs of that method: their middle and spread, and a word.
  * Null below three runs: then there is no norm yet, only the number.
  */
-export function residualNorm(share: number, past: readonly number[]): { usual: Range; says: 'usual' | 'more' | 'less' } | null {
+export function residualNorm(
+  share: number,
+  past: readonly number[],
+): { usual: Range; says: 'usual' | 'more' | 'less' } | null {
   if (past.length < 3) return null;
   const mean = past.reduce((a, b) => a + b, 0) / past.length;
   const sd = Math.sqrt(past.reduce((sum, p) => sum + (p - mean) ** 2, 0) / (past.length - 1));
   // Two points of the share are within what a kitchen scale and the wax estimate can tell.
   const half = Math.max(0.02, 1.645 * sd);
-  return { usual: { low: Math.max(0, mean - half), mid: mean, high: mean + half }, says: share > mean + half ? 'more' : share < mean - half ? 'less' : 'usual' };
+  return {
+    usual: { low: Math.max(0, mean - half), mid: mean, high: mean + half },
+    says: share > mean + half ? 'more' : share < mean - half ? 'less' : 'usual',
+  };
 }

@@ -27,7 +27,10 @@ export const PRESSED_SHARE: Range = { low: 0.93, mid: 0.95, high: 0.97 };
  * practitioners report, 7 minutes to overnight a frame (SCIENCE 9): nine tenths after 2.3 tau, in a super of
  * 25 to 33 °C. The household's logged frames replace both.
  */
-export const FRAME_PRIOR: MethodPrior = { share: { low: 0.65, mid: 0.85, high: 0.97 }, tauHours: { low: 0.08, mid: 0.8, high: 7 } };
+export const FRAME_PRIOR: MethodPrior = {
+  share: { low: 0.65, mid: 0.85, high: 0.97 },
+  tauHours: { low: 0.08, mid: 0.8, high: 7 },
+};
 /** A super in use, °C (SCIENCE 9). */
 export const SUPER_TEMPERATURE_C: Range = { low: 25, mid: 29, high: 33 };
 
@@ -45,9 +48,15 @@ export const PRESS_TAU_PART = 0.1;
  */
 export function methodPrior(method: CrushMethod, fineness: Fineness = 'middle'): MethodPrior {
   const { share, tauHours } = DRAIN_PRIORS[method];
-  const half = (range: Range, upper: boolean): Range => (upper ? { low: range.mid, mid: (range.mid + range.high) / 2, high: range.high } : { low: range.low, mid: (range.low + range.mid) / 2, high: range.mid });
+  const half = (range: Range, upper: boolean): Range =>
+    upper
+      ? { low: range.mid, mid: (range.mid + range.high) / 2, high: range.high }
+      : { low: range.low, mid: (range.low + range.mid) / 2, high: range.mid };
   if (fineness === 'middle') return { share, tauHours };
-  return { share: half(share, fineness === 'fine'), tauHours: half(tauHours, fineness === 'coarse') };
+  return {
+    share: half(share, fineness === 'fine'),
+    tauHours: half(tauHours, fineness === 'coarse'),
+  };
 }
 
 /** One closed run of the household, as the book and its weighings tell it. */
@@ -66,23 +75,45 @@ export const RUNS_TO_APPLY = 5;
  * household's hands and comb give, weighed against a published range that counts as two. Gives the published
  * prior as `applied` until the fifth run; `learned` is shown from the first.
  */
-export function householdPrior(published: MethodPrior, runs: readonly PastRun[]): { applied: MethodPrior; learned: MethodPrior; runs: number } {
+export function householdPrior(
+  published: MethodPrior,
+  runs: readonly PastRun[],
+): { applied: MethodPrior; learned: MethodPrior; runs: number } {
   const narrowed = (range: Range, values: readonly number[]): Range => {
     if (!values.length) return range;
     const [mid, sd] = [Math.log(range.mid), Math.log(range.high / range.low) / 2];
     const mean = (2 * mid + values.reduce((sum, v) => sum + Math.log(v), 0)) / (2 + values.length);
     // The spread of the household's runs, with the published half width counted as two of them.
-    const variance = (2 * sd ** 2 + values.reduce((sum, v) => sum + (Math.log(v) - mean) ** 2, 0)) / (2 + values.length);
+    const variance =
+      (2 * sd ** 2 + values.reduce((sum, v) => sum + (Math.log(v) - mean) ** 2, 0)) /
+      (2 + values.length);
     const half = Math.sqrt(variance);
     return { low: Math.exp(mean - half), mid: Math.exp(mean), high: Math.exp(mean + half) };
   };
-  const share = narrowed(published.share, runs.map((r) => r.share));
-  const learned = { share: { ...share, high: Math.min(0.99, share.high) }, tauHours: narrowed(published.tauHours, runs.flatMap((r) => (r.tauHours === null ? [] : [r.tauHours]))) };
-  return { applied: runs.length >= RUNS_TO_APPLY ? learned : published, learned, runs: runs.length };
+  const share = narrowed(
+    published.share,
+    runs.map((r) => r.share),
+  );
+  const learned = {
+    share: { ...share, high: Math.min(0.99, share.high) },
+    tauHours: narrowed(
+      published.tauHours,
+      runs.flatMap((r) => (r.tauHours === null ? [] : [r.tauHours])),
+    ),
+  };
+  return {
+    applied: runs.length >= RUNS_TO_APPLY ? learned : published,
+    learned,
+    runs: runs.length,
+  };
 }
 
 /** Hours until nine tenths of what will come is out, at a temperature and water, as a range. */
-export function nineTenthsHours(method: CrushMethod, temperatureC: number, moisturePercent: number): Range {
+export function nineTenthsHours(
+  method: CrushMethod,
+  temperatureC: number,
+  moisturePercent: number,
+): Range {
   const { tauHours } = DRAIN_PRIORS[method];
   const factor = Math.log(10) / flowFactor(moisturePercent, temperatureC);
   return { low: tauHours.low * factor, mid: tauHours.mid * factor, high: tauHours.high * factor };

@@ -50,15 +50,23 @@ function solveScale(problem: ProfileProblem, rate: number): { scale: number; cos
 
 function costOf(problem: ProfileProblem, scale: number, rate: number): number {
   let cost = 0;
-  for (const { x, y, weight } of problem.observations) cost += weight * (y - scale * problem.shape(x, rate).value) ** 2;
+  for (const { x, y, weight } of problem.observations)
+    cost += weight * (y - scale * problem.shape(x, rate).value) ** 2;
   const { prior } = problem;
-  if (prior) cost += ((scale - prior.scale.mean) / prior.scale.sd) ** 2 + ((rate - prior.rate.mean) / prior.rate.sd) ** 2;
+  if (prior)
+    cost +=
+      ((scale - prior.scale.mean) / prior.scale.sd) ** 2 +
+      ((rate - prior.rate.mean) / prior.rate.sd) ** 2;
   return cost;
 }
 
 /** Normal equations (lower-case: [ss, sr, rr]) and gradient of half the cost at a point. */
 function normalEquations(problem: ProfileProblem, scale: number, rate: number) {
-  let ss = 0, sr = 0, rr = 0, gs = 0, gr = 0;
+  let ss = 0,
+    sr = 0,
+    rr = 0,
+    gs = 0,
+    gr = 0;
   for (const { x, y, weight } of problem.observations) {
     const { value, byRate } = problem.shape(x, rate);
     const js = value;
@@ -129,7 +137,12 @@ export function profileFit(problem: ProfileProblem): ProfileFit {
   const { ss, sr, rr } = normalEquations(problem, scale, rate);
   const determinant = ss * rr - sr * sr;
   const covariance: ProfileFit['covariance'] =
-    determinant > 1e-14 * ss * rr ? [[rr / determinant, -sr / determinant], [-sr / determinant, ss / determinant]] : null;
+    determinant > 1e-14 * ss * rr
+      ? [
+          [rr / determinant, -sr / determinant],
+          [-sr / determinant, ss / determinant],
+        ]
+      : null;
   const logRate = Math.log(rate);
   const atEdge = logRate - low < width ? 'low' : high - logRate < width ? 'high' : null;
   return { scale, rate, cost: least, covariance, atEdge };

@@ -18,7 +18,8 @@ const SILENT_MS = 10 * 60_000;
 /** More than this between two readings is a hand, a vessel or a tare key, not honey, grams. */
 const STEP_G = 60;
 
-const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)];
 const clock = (at: string): string => at.slice(11, 16);
 
 /**
@@ -32,11 +33,18 @@ export function steadyWeights(readings: readonly StreamReading[]): StreamReading
     const key = Math.floor(Date.parse(r.at) / WINDOW_MS);
     windows.set(key, [...(windows.get(key) ?? []), r]);
   }
-  return [...windows.entries()].sort((a, b) => a[0] - b[0]).flatMap(([, list]) => {
-    const weights = list.map((r) => r.g);
-    if (Math.max(...weights) - Math.min(...weights) > STEP_G) return [];
-    return [{ at: [...list].sort((a, b) => a.at.localeCompare(b.at))[Math.floor(list.length / 2)].at, g: median(weights) }];
-  });
+  return [...windows.entries()]
+    .sort((a, b) => a[0] - b[0])
+    .flatMap(([, list]) => {
+      const weights = list.map((r) => r.g);
+      if (Math.max(...weights) - Math.min(...weights) > STEP_G) return [];
+      return [
+        {
+          at: [...list].sort((a, b) => a.at.localeCompare(b.at))[Math.floor(list.length / 2)].at,
+          g: median(weights),
+        },
+      ];
+    });
 }
 
 /** What has to be asked about a row of readings: weight that went down or jumped, and silence. Nothing is decided here. */
@@ -46,9 +54,25 @@ export function streamQuestions(readings: readonly StreamReading[]): StreamQuest
   for (let i = 1; i < sorted.length; i++) {
     const [before, after] = [sorted[i - 1], sorted[i]];
     const step = { at: after.at, fromG: before.g, toG: after.g };
-    if (Date.parse(after.at) - Date.parse(before.at) > SILENT_MS) found.push({ ...step, at: before.at, kind: 'silent', sentence: `The scale said nothing from ${clock(before.at)} to ${clock(after.at)} UTC. What ran in between is taken from the two ends.` });
-    else if (before.g - after.g > STEP_G) found.push({ ...step, kind: 'went-down', sentence: `The weight fell by ${((before.g - after.g) / 1000).toFixed(2)} kg.` });
-    else if (after.g - before.g > STEP_G) found.push({ ...step, kind: 'jumped-up', sentence: `The weight rose by ${((after.g - before.g) / 1000).toFixed(2)} kg at once.` });
+    if (Date.parse(after.at) - Date.parse(before.at) > SILENT_MS)
+      found.push({
+        ...step,
+        at: before.at,
+        kind: 'silent',
+        sentence: `The scale said nothing from ${clock(before.at)} to ${clock(after.at)} UTC. What ran in between is taken from the two ends.`,
+      });
+    else if (before.g - after.g > STEP_G)
+      found.push({
+        ...step,
+        kind: 'went-down',
+        sentence: `The weight fell by ${((before.g - after.g) / 1000).toFixed(2)} kg.`,
+      });
+    else if (after.g - before.g > STEP_G)
+      found.push({
+        ...step,
+        kind: 'jumped-up',
+        sentence: `The weight rose by ${((after.g - before.g) / 1000).toFixed(2)} kg at once.`,
+      });
   }
   return found;
 }

@@ -12,10 +12,19 @@ const WAX_KG_PER_L = 0.96;
  * Hours until wax and air have risen through `depthMm` of honey: Stokes, v = 2/9 (rho_h - rho_p) g r² / eta
  * (SCIENCE 4). Low is the quick edge (large crumbs), high the slow one.
  */
-export function settlingHours(input: { depthMm: number; temperatureC: number; moisturePercent: number }): Range {
+export function settlingHours(input: {
+  depthMm: number;
+  temperatureC: number;
+  moisturePercent: number;
+}): Range {
   const { depthMm, temperatureC, moisturePercent } = input;
   const eta = honeyViscosityPaS(moisturePercent, temperatureC);
   const lift = (honeyDensityKgPerL(moisturePercent, temperatureC) - WAX_KG_PER_L) * 1000;
-  const hours = (radiusMm: number): number => depthMm / 1000 / ((2 / 9) * lift * GRAVITY * (radiusMm / 1000) ** 2 / eta) / 3600;
-  return { low: hours(SCUM_RADIUS_MM.low), mid: hours(SCUM_RADIUS_MM.mid), high: hours(SCUM_RADIUS_MM.high) };
+  const hours = (radiusMm: number): number =>
+    depthMm / 1000 / (((2 / 9) * lift * GRAVITY * (radiusMm / 1000) ** 2) / eta) / 3600;
+  return {
+    low: hours(SCUM_RADIUS_MM.low),
+    mid: hours(SCUM_RADIUS_MM.mid),
+    high: hours(SCUM_RADIUS_MM.high),
+  };
 }

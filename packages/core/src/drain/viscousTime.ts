@@ -18,12 +18,16 @@ export interface ViscousTime {
  * Viscous time s(t) = integral of eta_ref / eta(T(t), W) dt (SCIENCE 4), for steps of temperature in any
  * order; before the first step its temperature holds, after the last one that one. Exact for steps.
  */
-export function viscousTime(steps: readonly TemperatureStep[], moisturePercent: number): ViscousTime {
+export function viscousTime(
+  steps: readonly TemperatureStep[],
+  moisturePercent: number,
+): ViscousTime {
   const sorted = [...steps].sort((a, b) => a.hours - b.hours);
   const from = [0, ...sorted.slice(1).map((s) => Math.max(0, s.hours))];
   const factor = sorted.map((s) => flowFactor(moisturePercent, s.temperatureC));
   const passed = [0];
-  for (let i = 1; i < from.length; i++) passed.push(passed[i - 1] + (from[i] - from[i - 1]) * factor[i - 1]);
+  for (let i = 1; i < from.length; i++)
+    passed.push(passed[i - 1] + (from[i] - from[i - 1]) * factor[i - 1]);
   /** The last step that begins at or before a value; runs ask near their end, so the search goes from there. */
   const stepAt = (list: readonly number[], value: number): number => {
     let i = list.length - 1;
@@ -49,13 +53,21 @@ export const BENCH_DAY = { from: 8, to: 20 } as const;
  * Steps of a bench that is `dayC` by day and `nightC` by night, from an hour of the run on. `localHour` is the
  * clock at the bench at hour 0 (13.5 for half past one).
  */
-export function dayAndNight(input: { dayC: number; nightC: number; localHour: number; fromHours: number; untilHours: number }): TemperatureStep[] {
+export function dayAndNight(input: {
+  dayC: number;
+  nightC: number;
+  localHour: number;
+  fromHours: number;
+  untilHours: number;
+}): TemperatureStep[] {
   const { dayC, nightC, localHour, fromHours, untilHours } = input;
   const clockAt = (hours: number): number => (((localHour + hours) % 24) + 24) % 24;
   const isDay = (clock: number): boolean => clock >= BENCH_DAY.from && clock < BENCH_DAY.to;
-  const steps: TemperatureStep[] = [{ hours: fromHours, temperatureC: isDay(clockAt(fromHours)) ? dayC : nightC }];
+  const steps: TemperatureStep[] = [
+    { hours: fromHours, temperatureC: isDay(clockAt(fromHours)) ? dayC : nightC },
+  ];
   if (dayC === nightC) return steps;
-  for (let at = fromHours; at < untilHours; ) {
+  for (let at = fromHours; at < untilHours;) {
     const clock = clockAt(at);
     const wait = isDay(clock) ? BENCH_DAY.to - clock : (BENCH_DAY.from - clock + 24) % 24 || 24;
     at += wait;

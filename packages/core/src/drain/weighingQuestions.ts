@@ -21,11 +21,21 @@ const WAVERS_G = 30;
  * at one minute, more out than went in, and upper and lower together short of what was crushed. Weighings left out
  * are not asked about again.
  */
-export function weighingQuestions(drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events' | 'weighings'>): WeighingQuestion[] {
+export function weighingQuestions(
+  drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events' | 'weighings'>,
+): WeighingQuestion[] {
   const wavers = Math.max(WAVERS_G, drain.crushedG * 0.01);
-  const counted = drain.weighings.filter((w) => !w.leftOut).sort((a, b) => a.occurredAt.localeCompare(b.occurredAt));
+  const counted = drain.weighings
+    .filter((w) => !w.leftOut)
+    .sort((a, b) => a.occurredAt.localeCompare(b.occurredAt));
   const found: WeighingQuestion[] = [];
-  const ask = (kind: WeighingQuestion['kind'], weighing: Weighing, byG: number): void => void found.push({ id: `${kind}-${weighing.id}`, kind, weighingId: weighing.id, byG: Math.round(byG) });
+  const ask = (kind: WeighingQuestion['kind'], weighing: Weighing, byG: number): void =>
+    void found.push({
+      id: `${kind}-${weighing.id}`,
+      kind,
+      weighingId: weighing.id,
+      byG: Math.round(byG),
+    });
   for (const of of ['lower', 'upper'] as const) {
     const list = counted.filter((w) => w.of === of);
     list.forEach((weighing, i) => {
@@ -41,10 +51,20 @@ export function weighingQuestions(drain: Pick<Drain, 'crushedG' | 'potStartG' | 
     });
   }
   for (const upper of counted.filter((w) => w.of === 'upper')) {
-    const lower = counted.filter((w) => w.of === 'lower' && Math.abs(Date.parse(w.occurredAt) - Date.parse(upper.occurredAt)) <= BOTH_MS).at(-1);
+    const lower = counted
+      .filter(
+        (w) =>
+          w.of === 'lower' &&
+          Math.abs(Date.parse(w.occurredAt) - Date.parse(upper.occurredAt)) <= BOTH_MS,
+      )
+      .at(-1);
     if (!lower) continue;
-    const missing = drain.crushedG - upper.netG - (lower.netG - drain.potStartG + drawnBefore(drain.events, lower.occurredAt));
-    if (Math.abs(missing) > Math.max(wavers, drain.crushedG * 0.03)) ask('sum-short', upper, missing);
+    const missing =
+      drain.crushedG -
+      upper.netG -
+      (lower.netG - drain.potStartG + drawnBefore(drain.events, lower.occurredAt));
+    if (Math.abs(missing) > Math.max(wavers, drain.crushedG * 0.03))
+      ask('sum-short', upper, missing);
   }
   return found;
 }

@@ -27,13 +27,27 @@ function hourOf(forecast: DrainForecast, kg: number): number | null {
 }
 
 /** The same temperatures, so much warmer from an hour on. */
-export function warmer(steps: readonly TemperatureStep[], fromHours: number, byC: number): TemperatureStep[] {
+export function warmer(
+  steps: readonly TemperatureStep[],
+  fromHours: number,
+  byC: number,
+): TemperatureStep[] {
   const holding = [...steps].reverse().find((s) => s.hours <= fromHours) ?? steps[0];
-  return [...steps.filter((s) => s.hours < fromHours), { hours: fromHours, temperatureC: holding.temperatureC + byC }, ...steps.filter((s) => s.hours > fromHours).map((s) => ({ ...s, temperatureC: s.temperatureC + byC }))];
+  return [
+    ...steps.filter((s) => s.hours < fromHours),
+    { hours: fromHours, temperatureC: holding.temperatureC + byC },
+    ...steps
+      .filter((s) => s.hours > fromHours)
+      .map((s) => ({ ...s, temperatureC: s.temperatureC + byC })),
+  ];
 }
 
 /** Enzymes left after steps of temperature over some hours, as a fraction each. */
-export function enzymesAfter(steps: readonly TemperatureStep[], fromHours: number, untilHours: number): { diastase: number; invertase: number } {
+export function enzymesAfter(
+  steps: readonly TemperatureStep[],
+  fromHours: number,
+  untilHours: number,
+): { diastase: number; invertase: number } {
   const sorted = [...steps].sort((a, b) => a.hours - b.hours);
   const exposures = sorted.flatMap((step, i) => {
     const from = Math.max(fromHours, i === 0 ? 0 : step.hours);
@@ -56,14 +70,29 @@ export function whatIfs(input: DrainForecastInput, now: DrainForecast): WhatIf[]
     const then = drainForecast(changed);
     const reached = hourOf(then, 0.9 * now.finalKg.mid);
     const until = Math.max(input.nowHours, now.nineTenthsHours.mid);
-    const [plain, warm] = [enzymesAfter(input.temperature, input.nowHours, until), enzymesAfter(changed.temperature, input.nowHours, until)];
-    const more = (edge: 'low' | 'mid' | 'high'): number => Math.max(0, then.finalKg[edge] - now.finalKg[edge]);
+    const [plain, warm] = [
+      enzymesAfter(input.temperature, input.nowHours, until),
+      enzymesAfter(changed.temperature, input.nowHours, until),
+    ];
+    const more = (edge: 'low' | 'mid' | 'high'): number =>
+      Math.max(0, then.finalKg[edge] - now.finalKg[edge]);
     const [low, mid, high] = [more('low'), more('mid'), more('high')].sort((a, b) => a - b);
-    return { act, moreKg: { low, mid, high }, soonerHours: base !== null && reached !== null ? Math.max(0, base - reached) : 0, diastaseLostPercent: Math.max(0, plain.diastase - warm.diastase) * 100, invertaseLostPercent: Math.max(0, plain.invertase - warm.invertase) * 100 };
+    return {
+      act,
+      moreKg: { low, mid, high },
+      soonerHours: base !== null && reached !== null ? Math.max(0, base - reached) : 0,
+      diastaseLostPercent: Math.max(0, plain.diastase - warm.diastase) * 100,
+      invertaseLostPercent: Math.max(0, plain.invertase - warm.invertase) * 100,
+    };
   };
   return [
     compare('stir', { ...coarse, stirHours: [...input.stirHours, input.nowHours] }),
-    ...((input.pressHours ?? []).length ? [] : [compare('press', { ...coarse, pressHours: [input.nowHours] })]),
-    compare('warm', { ...coarse, temperature: warmer(input.temperature, input.nowHours, WARMER_BY_C) }),
+    ...((input.pressHours ?? []).length
+      ? []
+      : [compare('press', { ...coarse, pressHours: [input.nowHours] })]),
+    compare('warm', {
+      ...coarse,
+      temperature: warmer(input.temperature, input.nowHours, WARMER_BY_C),
+    }),
   ];
 }

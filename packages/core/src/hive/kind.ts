@@ -11,7 +11,15 @@ export type Compartment = 'file' | 'box' | 'brood' | 'super';
 export type SeenBy = 'hand' | 'photo' | 'window' | 'end-pane' | 'below' | 'above';
 
 /** What can be moved in a hive of this kind, a touch each. */
-export type Move = 'shift-bars' | 'swap' | 'turn-super' | 'add-on-top' | 'add-below' | 'add-between' | 'take-off' | 'give-to-colony';
+export type Move =
+  | 'shift-bars'
+  | 'swap'
+  | 'turn-super'
+  | 'add-on-top'
+  | 'add-below'
+  | 'add-between'
+  | 'take-off'
+  | 'give-to-colony';
 
 /** One measure as a form shows it. */
 export interface Measure {
@@ -53,7 +61,11 @@ export interface HiveKind<G extends Geometry = Geometry> {
   defaults: G;
   measures: readonly Measure[];
   /** Words among the measures: a key, its label and what may be chosen. */
-  choices: readonly { key: string; label: string; options: readonly { value: string; label: string }[] }[];
+  choices: readonly {
+    key: string;
+    label: string;
+    options: readonly { value: string; label: string }[];
+  }[];
   /** Which measures the drawing itself changes: places in a box, its depth, the number of boxes; null where the kind has handles of its own. */
   handles: { places: string; depthMm: string; boxes: string } | null;
   /** Boxes of a new hive from the floor up; empty where combs hang in the hive itself. */
@@ -74,10 +86,17 @@ export interface HiveKind<G extends Geometry = Geometry> {
 
 /** A measure in millimetres with its bounds said in a sentence. */
 export const mm = (low: number, high: number, what: string): z.ZodNumber =>
-  z.number(`${what}: a number of millimetres.`).min(low, `${what}: at least ${low} mm.`).max(high, `${what}: at most ${high} mm.`);
+  z
+    .number(`${what}: a number of millimetres.`)
+    .min(low, `${what}: at least ${low} mm.`)
+    .max(high, `${what}: at most ${high} mm.`);
 
 /** A whole number with its bounds said in a sentence. */
-export const count = (low: number, high: number, what: string): z.ZodNumber => z.int(`${what}: a whole number.`).min(low, `${what}: at least ${low}.`).max(high, `${what}: at most ${high}.`);
+export const count = (low: number, high: number, what: string): z.ZodNumber =>
+  z
+    .int(`${what}: a whole number.`)
+    .min(low, `${what}: at least ${low}.`)
+    .max(high, `${what}: at most ${high}.`);
 
 /** Sealed comb fills its spacing less a bee space of about 8 mm, within what bees build (SCIENCE 7: 22 to 40 mm). */
 export function sealedThicknessMm(pitchMm: number): number {
@@ -85,4 +104,8 @@ export function sealedThicknessMm(pitchMm: number): number {
 }
 
 /** A comb as wide below as above. */
-export const straight = (widthMm: number, depthMm: number): CombOutline => ({ topWidthMm: widthMm, bottomWidthMm: widthMm, depthMm });
+export const straight = (widthMm: number, depthMm: number): CombOutline => ({
+  topWidthMm: widthMm,
+  bottomWidthMm: widthMm,
+  depthMm,
+});

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { HIVE_KIND_NAMES, geometryIssues, hasClosedBrood, hiveKind, placeLabel, placeNumber, readShape } from './kinds.js';
+import {
+  HIVE_KIND_NAMES,
+  geometryIssues,
+  hasClosedBrood,
+  hiveKind,
+  placeLabel,
+  placeNumber,
+  readShape,
+} from './kinds.js';
 import { sealedThicknessMm } from './kind.js';
 
 describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
@@ -10,18 +18,24 @@ describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
     expect(kind.geometrySchema.parse(kind.defaults)).toEqual(kind.defaults);
     for (const [key, value] of Object.entries(kind.defaults)) {
       const measure = kind.measures.find((m) => m.key === key);
-      if (typeof value === 'string') expect(kind.choices.find((c) => c.key === key)?.options.map((o) => o.value)).toContain(value);
+      if (typeof value === 'string')
+        expect(kind.choices.find((c) => c.key === key)?.options.map((o) => o.value)).toContain(
+          value,
+        );
       else expect(value >= measure!.low && value <= measure!.high).toBe(true);
     }
   });
   it('refuses a measure out of its bounds with a sentence that names the bound', () => {
-    for (const { key, low, high } of kind.measures) for (const bad of [low - 1, high + 1]) {
-      const [issue] = geometryIssues(name, { ...kind.defaults, [key]: bad });
-      expect(issue.path).toBe(key);
-      expect(issue.message).toMatch(/at (least|most)|within/i);
-    }
+    for (const { key, low, high } of kind.measures)
+      for (const bad of [low - 1, high + 1]) {
+        const [issue] = geometryIssues(name, { ...kind.defaults, [key]: bad });
+        expect(issue.path).toBe(key);
+        expect(issue.message).toMatch(/at (least|most)|within/i);
+      }
     expect(geometryIssues(name, kind.defaults)).toEqual([]);
-    expect(geometryIssues(name, { ...kind.defaults, hatch: 1 })[0]).toMatchObject({ path: 'hatch' });
+    expect(geometryIssues(name, { ...kind.defaults, hatch: 1 })[0]).toMatchObject({
+      path: 'hatch',
+    });
   });
   it('has places, wood and comb that fit into each other', () => {
     const boxes = kind.boxesAtStart(kind.defaults);
@@ -30,7 +44,8 @@ describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
       const shape = kind.compartment(kind.defaults, compartment);
       expect(shape.combsAtStart).toBeLessThanOrEqual(shape.positions);
       expect(shape.positions * shape.pitchMm).toBeLessThanOrEqual(shape.innerWidthMm + 1);
-      if (kind.bee === 'honeybee') expect(shape.outline.depthMm).toBeLessThanOrEqual(shape.innerDepthMm);
+      if (kind.bee === 'honeybee')
+        expect(shape.outline.depthMm).toBeLessThanOrEqual(shape.innerDepthMm);
       expect(shape.readable).toBe(compartment !== 'brood');
     }
     expect(readShape({ kind: name, geometry: kind.defaults }).positions).toBeGreaterThan(0);
@@ -39,7 +54,9 @@ describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {
     expect(kind.risks.length).toBeGreaterThanOrEqual(3);
     expect(kind.takingSteps.length).toBeGreaterThanOrEqual(4);
     expect(kind.moves.length).toBeGreaterThan(0);
-    expect(kind.newBox === null).toBe(!kind.moves.some((m) => m.startsWith('add-')) && kind.newBox === null);
+    expect(kind.newBox === null).toBe(
+      !kind.moves.some((m) => m.startsWith('add-')) && kind.newBox === null,
+    );
     expect(hasClosedBrood(name)).toBe(kind.boxesAtStart(kind.defaults).includes('brood'));
   });
 });
@@ -48,7 +65,16 @@ describe('places', () => {
   it('are one number in a hive and read back as box and place', () => {
     expect([placeNumber(null, 12), placeNumber(3, 5)]).toEqual([12, 305]);
     expect([placeLabel(12), placeLabel(305), placeLabel(1214)]).toEqual(['12', '3·5', '12·14']);
-    fc.assert(fc.property(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 60 }), fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 60 }), (a, b, c, d) => (placeNumber(a, b) === placeNumber(c, d)) === (a === c && b === d)));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 12 }),
+        fc.integer({ min: 1, max: 60 }),
+        fc.integer({ min: 1, max: 12 }),
+        fc.integer({ min: 1, max: 60 }),
+        (a, b, c, d) => (placeNumber(a, b) === placeNumber(c, d)) === (a === c && b === d),
+      ),
+    );
   });
-  it('combs keep within what bees build', () => expect([20, 36, 60].map(sealedThicknessMm)).toEqual([22, 28, 40]));
+  it('combs keep within what bees build', () =>
+    expect([20, 36, 60].map(sealedThicknessMm)).toEqual([22, 28, 40]));
 });

@@ -26,13 +26,28 @@ export function hiveKind(name: HiveKindName): HiveKind {
 }
 
 /** What is wrong with the measures of a hive of this kind: each with its field and a sentence; empty where nothing is. */
-export function geometryIssues(kind: HiveKindName, geometry: Geometry): { path: string; message: string }[] {
+export function geometryIssues(
+  kind: HiveKindName,
+  geometry: Geometry,
+): { path: string; message: string }[] {
   const parsed = hiveKind(kind).geometrySchema.safeParse(geometry);
-  return parsed.success ? [] : parsed.error.issues.map((issue) => ({ path: issue.code === 'unrecognized_keys' ? issue.keys[0] : issue.path.join('.'), message: issue.code === 'unrecognized_keys' ? `"${issue.keys[0]}" is no measure of this kind of hive.` : issue.message }));
+  return parsed.success
+    ? []
+    : parsed.error.issues.map((issue) => ({
+        path: issue.code === 'unrecognized_keys' ? issue.keys[0] : issue.path.join('.'),
+        message:
+          issue.code === 'unrecognized_keys'
+            ? `"${issue.keys[0]}" is no measure of this kind of hive.`
+            : issue.message,
+      }));
 }
 
 /** The combs of one compartment of a hive. Takes its kind, its measures and the compartment's name. */
-export function compartmentShape(kind: HiveKindName, geometry: Geometry, compartment: Compartment): CompartmentShape {
+export function compartmentShape(
+  kind: HiveKindName,
+  geometry: Geometry,
+  compartment: Compartment,
+): CompartmentShape {
   return hiveKind(kind).compartment(geometry, compartment);
 }
 
@@ -63,7 +78,10 @@ export function placeLabel(slot: number): string {
  * Room for the combs that are read and taken in a hive, litres: places x pitch x mean width x depth of a comb, by the
  * boxes that stand. Takes the hive and how many boxes of a compartment it has, under the key `hiveId compartment`.
  */
-export function combLitres(hive: { id: string; kind: HiveKindName; geometry: Geometry }, boxes: ReadonlyMap<string, number>): number {
+export function combLitres(
+  hive: { id: string; kind: HiveKindName; geometry: Geometry },
+  boxes: ReadonlyMap<string, number>,
+): number {
   const shape = readShape(hive);
   const { topWidthMm, bottomWidthMm, depthMm } = shape.outline;
   const compartment = hiveKind(hive.kind).readCompartment;

@@ -8,5 +8,8 @@ export function seasonOf(date: string, hemisphere: Hemisphere): { startsOn: stri
   const year = Number(date.slice(0, 4));
   if (hemisphere === 'north') return { startsOn: `${year}-01-01`, name: String(year) };
   const first = Number(date.slice(5, 7)) >= 7 ? year : year - 1;
-  return { startsOn: `${first}-07-01`, name: `${first}/${String((first + 1) % 100).padStart(2, '0')}` };
+  return {
+    startsOn: `${first}-07-01`,
+    name: `${first}/${String((first + 1) % 100).padStart(2, '0')}`,
+  };
 }

@@ -11,13 +11,24 @@ export const topBarGeometrySchema = z
     bottomWidthMm: mm(50, 700, 'Bottom width'),
     followerAfterBar: count(1, 60, 'Follower board behind bar'),
   })
-  .refine((g) => g.followerAfterBar <= g.bars, { message: 'The follower board stands within the bars.', path: ['followerAfterBar'] })
-  .refine((g) => g.bottomWidthMm <= g.topWidthMm, { message: 'The comb is no wider below than at the bar.', path: ['bottomWidthMm'] });
+  .refine((g) => g.followerAfterBar <= g.bars, {
+    message: 'The follower board stands within the bars.',
+    path: ['followerAfterBar'],
+  })
+  .refine((g) => g.bottomWidthMm <= g.topWidthMm, {
+    message: 'The comb is no wider below than at the bar.',
+    path: ['bottomWidthMm'],
+  });
 export type TopBarGeometry = z.infer<typeof topBarGeometrySchema>;
 
 /** A common size: 22 bars of 36 mm, combs 400 wide at the bar, 250 below, 204 deep. Every measure is the household's to change. */
 export const TOP_BAR_DEFAULTS: TopBarGeometry = {
-  bars: 22, barWidthMm: 36, combDepthMm: 204, topWidthMm: 400, bottomWidthMm: 250, followerAfterBar: 17,
+  bars: 22,
+  barWidthMm: 36,
+  combDepthMm: 204,
+  topWidthMm: 400,
+  bottomWidthMm: 250,
+  followerAfterBar: 17,
 };
 
 /** Inner length of the hive in mm. */
@@ -66,5 +77,12 @@ export const topBarHive: HiveKind<TopBarGeometry> = {
     'Once comb hangs on the last bar the board is stuck behind it: take a comb before that day.',
     'A gap between bars lets robbers in and heat out: bars close up tight.',
   ],
-  takingSteps: ['Smoke, wait', 'Follower board out', 'From the back: cut the walls, slide level, lift straight up', 'Look for brood and the queen on both sides', 'Bars back in order, the empty ones last', 'Look back after 24 hours'],
+  takingSteps: [
+    'Smoke, wait',
+    'Follower board out',
+    'From the back: cut the walls, slide level, lift straight up',
+    'Look for brood and the queen on both sides',
+    'Bars back in order, the empty ones last',
+    'Look back after 24 hours',
+  ],
 };

@@ -10,7 +10,9 @@ export interface BlendPart {
  * percent; gives the whole and its class by Lochhead, null for nothing at all. Mixing dilutes a fault, it does not
  * mend it: what already ferments infects the rest.
  */
-export function blendOf(parts: readonly BlendPart[]): { kg: number; moisturePercent: number; keeping: ReturnType<typeof honeyKeeping> } | null {
+export function blendOf(
+  parts: readonly BlendPart[],
+): { kg: number; moisturePercent: number; keeping: ReturnType<typeof honeyKeeping> } | null {
   const kg = parts.reduce((sum, p) => sum + p.kg, 0);
   if (!(kg > 0)) return null;
   const moisturePercent = parts.reduce((sum, p) => sum + p.kg * p.moisturePercent, 0) / kg;
@@ -21,7 +23,12 @@ export function blendOf(parts: readonly BlendPart[]): { kg: number; moisturePerc
  * Kilograms of dry honey that bring a wet lot to a water content; 0 where it is there already, null where the dry
  * honey is not drier than the wish. From the mass balance of water: dry = wet (w - t) / (t - d).
  */
-export function dryHoneyNeededKg(input: { wetKg: number; wetPercent: number; dryPercent: number; targetPercent: number }): number | null {
+export function dryHoneyNeededKg(input: {
+  wetKg: number;
+  wetPercent: number;
+  dryPercent: number;
+  targetPercent: number;
+}): number | null {
   const { wetKg, wetPercent, dryPercent, targetPercent } = input;
   if (wetPercent <= targetPercent) return 0;
   if (dryPercent >= targetPercent) return null;

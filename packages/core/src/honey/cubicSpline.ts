@@ -26,6 +26,10 @@ export function cubicSpline(xs: readonly number[], ys: readonly number[]): (x: n
     while (x > xs[i + 1]) i++;
     const a = (xs[i + 1] - x) / h[i];
     const b = (x - xs[i]) / h[i];
-    return a * ys[i] + b * ys[i + 1] + (((a ** 3 - a) * second[i] + (b ** 3 - b) * second[i + 1]) * h[i] ** 2) / 6;
+    return (
+      a * ys[i] +
+      b * ys[i + 1] +
+      (((a ** 3 - a) * second[i] + (b ** 3 - b) * second[i + 1]) * h[i] ** 2) / 6
+    );
   };
 }

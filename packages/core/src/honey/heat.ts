@@ -3,9 +3,17 @@ import { BadInput } from '../badInput.js';
 const KELVIN = 273.15;
 /** Half-lives in hours, White (1964): temperature °C, diastase, invertase. */
 const HALF_LIVES: ReadonlyArray<readonly [number, number, number]> = [
-  [10, 12600 * 24, 9600 * 24], [20, 1480 * 24, 820 * 24], [25, 540 * 24, 250 * 24], [30, 200 * 24, 83 * 24],
-  [35, 78 * 24, 28 * 24], [40, 31 * 24, 9.6 * 24], [50, 5.38 * 24, 1.28 * 24], [60, 1.05 * 24, 4.7],
-  [63, 16.2, 3], [70, 5.3, 0.78], [80, 1.2, 0.14],
+  [10, 12600 * 24, 9600 * 24],
+  [20, 1480 * 24, 820 * 24],
+  [25, 540 * 24, 250 * 24],
+  [30, 200 * 24, 83 * 24],
+  [35, 78 * 24, 28 * 24],
+  [40, 31 * 24, 9.6 * 24],
+  [50, 5.38 * 24, 1.28 * 24],
+  [60, 1.05 * 24, 4.7],
+  [63, 16.2, 3],
+  [70, 5.3, 0.78],
+  [80, 1.2, 0.14],
 ];
 
 /** Half-life in hours of an enzyme at `temperatureC`: ln(half-life) straight against 1/T in kelvin between published points. */
@@ -22,22 +30,27 @@ function halfLifeHours(temperatureC: number, column: 1 | 2): number {
 }
 
 /** Half-life of diastase in hours at `temperatureC`, White (1964). */
-export const diastaseHalfLifeHours = (temperatureC: number): number => halfLifeHours(temperatureC, 1);
+export const diastaseHalfLifeHours = (temperatureC: number): number =>
+  halfLifeHours(temperatureC, 1);
 /** Half-life of invertase in hours at `temperatureC`, White (1964). */
-export const invertaseHalfLifeHours = (temperatureC: number): number => halfLifeHours(temperatureC, 2);
+export const invertaseHalfLifeHours = (temperatureC: number): number =>
+  halfLifeHours(temperatureC, 2);
 
 /**
  * Share of diastase and invertase left after a list of warmings (°C, hours): the product of
  * 0.5^(hours / half-life). This is not the hydroxymethylfurfural that authorities measure.
  */
-export function honeyHeat(input: { exposures: ReadonlyArray<{ temperatureC: number; hours: number }> }): {
+export function honeyHeat(input: {
+  exposures: ReadonlyArray<{ temperatureC: number; hours: number }>;
+}): {
   diastaseRetainedFraction: number;
   invertaseRetainedFraction: number;
 } {
   let diastase = 0;
   let invertase = 0;
   input.exposures.forEach(({ temperatureC, hours }, i) => {
-    if (temperatureC <= -KELVIN) throw new BadInput('Below absolute zero.', `exposures[${i}].temperatureC`);
+    if (temperatureC <= -KELVIN)
+      throw new BadInput('Below absolute zero.', `exposures[${i}].temperatureC`);
     diastase += hours / diastaseHalfLifeHours(temperatureC);
     invertase += hours / invertaseHalfLifeHours(temperatureC);
   });

@@ -37,7 +37,9 @@ export function wedmoreIndex(moisturePercent: number): number {
  * Throws BadInput where there is not exactly one reading or it is no honey at all.
  */
 export function honeyMoisture(reading: MoistureReading): Moisture {
-  const given = (['refractiveIndex', 'brixPercent', 'moisturePercent'] as const).filter((key) => reading[key] !== undefined);
+  const given = (['refractiveIndex', 'brixPercent', 'moisturePercent'] as const).filter(
+    (key) => reading[key] !== undefined,
+  );
   if (given.length !== 1) {
     throw new BadInput(
       given.length === 0
@@ -49,15 +51,25 @@ export function honeyMoisture(reading: MoistureReading): Moisture {
   const { temperatureC = 20, temperatureCompensated = true } = reading;
   const scaleIndex =
     reading.refractiveIndex ??
-    (reading.brixPercent !== undefined ? brixToRefractiveIndex(reading.brixPercent) : wedmoreIndex(reading.moisturePercent!));
-  const refractiveIndex20 = temperatureCompensated ? scaleIndex : scaleIndex + INDEX_PER_C * (temperatureC - 20);
+    (reading.brixPercent !== undefined
+      ? brixToRefractiveIndex(reading.brixPercent)
+      : wedmoreIndex(reading.moisturePercent!));
+  const refractiveIndex20 = temperatureCompensated
+    ? scaleIndex
+    : scaleIndex + INDEX_PER_C * (temperatureC - 20);
   const moisturePercent = refractiveIndex20 > 1 ? wedmoreMoisture(refractiveIndex20) : Number.NaN;
   if (!(moisturePercent >= 0 && moisturePercent <= 100)) {
-    throw new BadInput('This reading gives no water content between 0 and 100 %. Check the scale.', given[0]);
+    throw new BadInput(
+      'This reading gives no water content between 0 and 100 %. Check the scale.',
+      given[0],
+    );
   }
   const brixPercent = refractiveIndexToBrix(refractiveIndex20);
   const approximate =
     // 1e-9 keeps a round trip through the index from pushing 13 or 25 % itself over the edge.
-    moisturePercent > 25 + 1e-9 || moisturePercent < 13 - 1e-9 || (reading.brixPercent !== undefined && !(reading.brixPercent >= BRIX_TABLE.low && reading.brixPercent <= BRIX_TABLE.high));
+    moisturePercent > 25 + 1e-9 ||
+    moisturePercent < 13 - 1e-9 ||
+    (reading.brixPercent !== undefined &&
+      !(reading.brixPercent >= BRIX_TABLE.low && reading.brixPercent <= BRIX_TABLE.high));
   return { moisturePercent, brixPercent, refractiveIndex20, approximate };
 }

@@ -12,9 +12,13 @@ export interface HoneyProperties {
  * Density (kg/L) and viscosity (Pa s) of honey from its water (%) and temperature (°C).
  * `approximate` above 21 % or below 13 % water, where the published tables end.
  */
-export function honeyProperties(input: { moisturePercent: number; temperatureC: number }): HoneyProperties {
+export function honeyProperties(input: {
+  moisturePercent: number;
+  temperatureC: number;
+}): HoneyProperties {
   const { moisturePercent, temperatureC } = input;
-  if (temperatureC < -40 || temperatureC > 120) throw new BadInput('Honey is worked between -40 and 120 °C.', 'temperatureC');
+  if (temperatureC < -40 || temperatureC > 120)
+    throw new BadInput('Honey is worked between -40 and 120 °C.', 'temperatureC');
   return {
     densityKgPerL: honeyDensityKgPerL(moisturePercent, temperatureC),
     viscosityPaS: honeyViscosityPaS(moisturePercent, temperatureC),

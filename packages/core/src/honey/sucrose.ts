@@ -2,7 +2,9 @@ import { cubicSpline } from './cubicSpline.js';
 
 /** Refractive index at 20 °C (sodium light) of sucrose solutions, ICUMSA 1974; Brix in % by mass. */
 const BRIX = [0, 10, 20, 30, 40, 50, 60, 70, 75, 80, 85];
-const INDEX = [1.33299, 1.34782, 1.36384, 1.38115, 1.39986, 1.42009, 1.44193, 1.46546, 1.47787, 1.49071, 1.50398];
+const INDEX = [
+  1.33299, 1.34782, 1.36384, 1.38115, 1.39986, 1.42009, 1.44193, 1.46546, 1.47787, 1.49071, 1.50398,
+];
 const indexAt = cubicSpline(BRIX, INDEX);
 
 /** Density in g/mL at 20 °C of sucrose solutions against % by mass (US National Bureau of Standards Circular 440). */

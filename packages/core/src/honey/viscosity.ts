@@ -10,7 +10,11 @@ export const REFERENCE = { temperatureC: 25, moisturePercent: 18 } as const;
  */
 export function honeyViscosityPaS(moisturePercent: number, temperatureC: number): number {
   const fluidity = temperatureC + 59.546 + 3.6441 * (moisturePercent - 17);
-  if (fluidity < 5) throw new BadInput('Honey this cold and dry does not flow: the formula has no value here.', 'temperatureC');
+  if (fluidity < 5)
+    throw new BadInput(
+      'Honey this cold and dry does not flow: the formula has no value here.',
+      'temperatureC',
+    );
   return Math.exp(-8.0595 + 850.41 / fluidity);
 }
 
@@ -19,5 +23,8 @@ export function honeyViscosityPaS(moisturePercent: number, temperatureC: number)
  * hours times this are hours of "viscous time".
  */
 export function flowFactor(moisturePercent: number, temperatureC: number): number {
-  return honeyViscosityPaS(REFERENCE.moisturePercent, REFERENCE.temperatureC) / honeyViscosityPaS(moisturePercent, temperatureC);
+  return (
+    honeyViscosityPaS(REFERENCE.moisturePercent, REFERENCE.temperatureC) /
+    honeyViscosityPaS(moisturePercent, temperatureC)
+  );
 }

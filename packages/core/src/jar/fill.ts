@@ -37,8 +37,10 @@ const clean = (kg: number): number => Math.round(kg * 1e9) / 1e9;
  */
 export function jarFill(input: JarFillInput): JarFill {
   const { honeyKg, jars, goal, keepBackKg = 0 } = input;
-  if (keepBackKg > honeyKg) throw new BadInput('More is kept back than there is honey.', 'keepBackKg');
-  if (honeyKg > MOST_HONEY_KG) throw new BadInput(`At most ${MOST_HONEY_KG} kg at a time.`, 'honeyKg');
+  if (keepBackKg > honeyKg)
+    throw new BadInput('More is kept back than there is honey.', 'keepBackKg');
+  if (honeyKg > MOST_HONEY_KG)
+    throw new BadInput(`At most ${MOST_HONEY_KG} kg at a time.`, 'honeyKg');
   // 1e-6 g guards a whole gram against the binary rounding of kilograms.
   const capacityG = Math.floor((honeyKg - keepBackKg) * 1000 + 1e-6);
   const smallestG = Math.min(...jars.map((jar) => jar.netG));
@@ -49,7 +51,9 @@ export function jarFill(input: JarFillInput): JarFill {
   const leftKg = clean(honeyKg - keepBackKg - filledG / 1000);
 
   return {
-    fills: jars.flatMap((jar, i) => (counts[i] > 0 ? [{ id: jar.id, count: counts[i], netG: jar.netG }] : [])),
+    fills: jars.flatMap((jar, i) =>
+      counts[i] > 0 ? [{ id: jar.id, count: counts[i], netG: jar.netG }] : [],
+    ),
     filledKg: filledG / 1000,
     leftKg,
     value: table.valueOf(counts),

@@ -3,7 +3,9 @@ const HAIR_G = 1;
 
 export interface FillAccuracy {
   count: number;
-  lowestG: number; highestG: number; meanG: number;
+  lowestG: number;
+  highestG: number;
+  meanG: number;
   /** Jars under the weight they were filled to, and grams given away by those above it. */
   under: number;
   overG: number;
@@ -20,9 +22,13 @@ export function fillAccuracy(netG: number, weights: readonly number[]): FillAccu
   const meanG = weights.reduce((a, b) => a + b, 0) / weights.length;
   const under = weights.filter((w) => w < netG - HAIR_G).length;
   const overG = weights.reduce((sum, w) => sum + Math.max(0, w - netG), 0);
-  const many = (n: number): string => `${n} of ${weights.length} ${weights.length === 1 ? 'jar' : 'jars'}`;
-  const sentence = under > 0
-    ? `${many(under)} under ${netG} g, the lightest ${lowestG} g: top up or label ${Math.min(netG, lowestG)} g.`
-    : overG > 0 ? `None under ${netG} g; ${overG} g more than promised, ${(overG / weights.length).toFixed(1)} g a jar.` : `All weigh ${netG} g.`;
+  const many = (n: number): string =>
+    `${n} of ${weights.length} ${weights.length === 1 ? 'jar' : 'jars'}`;
+  const sentence =
+    under > 0
+      ? `${many(under)} under ${netG} g, the lightest ${lowestG} g: top up or label ${Math.min(netG, lowestG)} g.`
+      : overG > 0
+        ? `None under ${netG} g; ${overG} g more than promised, ${(overG / weights.length).toFixed(1)} g a jar.`
+        : `All weigh ${netG} g.`;
   return { count: weights.length, lowestG, highestG, meanG, under, overG, sentence };
 }

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fillLine, volumeQuestion } from './fillLine.js';
 
-const jar = (netG: number, change: Partial<Parameters<typeof fillLine>[0]> = {}) => fillLine({ netG, moisturePercent: 18, innerDiameterMm: 78, innerDepthMm: 84, ...change });
+const jar = (netG: number, change: Partial<Parameters<typeof fillLine>[0]> = {}) =>
+  fillLine({ netG, moisturePercent: 18, innerDiameterMm: 78, innerDepthMm: 84, ...change });
 
 describe('the fill line', () => {
   it('stands where the density puts it: 500 g of 18 % honey are about 353 ml', () => {
@@ -13,20 +14,37 @@ describe('the fill line', () => {
     expect(line.question).toBeNull();
   });
   it('catches millilitres taken for grams, and what does not fit', () => {
-    expect(jar(400).question).toMatch(/^400 g is its 401 ml taken for grams\? Full it holds about 5\d\d g; 400 g stand 59 of 84 mm high\.$/);
-    expect(jar(560).question).toMatch(/^560 g do not fit: to its brim it holds 401 ml, about 550 g/);
+    expect(jar(400).question).toMatch(
+      /^400 g is its 401 ml taken for grams\? Full it holds about 5\d\d g; 400 g stand 59 of 84 mm high\.$/,
+    );
+    expect(jar(560).question).toMatch(
+      /^560 g do not fit: to its brim it holds 401 ml, about 550 g/,
+    );
   });
   it('thinner honey stands higher for the same weight, and more weight always higher', () => {
-    fc.assert(fc.property(fc.double({ min: 14, max: 20, noNaN: true }), fc.integer({ min: 50, max: 900 }), fc.integer({ min: 1, max: 200 }), (moisturePercent, netG, more) => {
-      expect(jar(netG, { moisturePercent: moisturePercent + 0.5 }).mm).toBeGreaterThan(jar(netG, { moisturePercent }).mm);
-      expect(jar(netG + more, { moisturePercent }).mm).toBeGreaterThan(jar(netG, { moisturePercent }).mm);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 14, max: 20, noNaN: true }),
+        fc.integer({ min: 50, max: 900 }),
+        fc.integer({ min: 1, max: 200 }),
+        (moisturePercent, netG, more) => {
+          expect(jar(netG, { moisturePercent: moisturePercent + 0.5 }).mm).toBeGreaterThan(
+            jar(netG, { moisturePercent }).mm,
+          );
+          expect(jar(netG + more, { moisturePercent }).mm).toBeGreaterThan(
+            jar(netG, { moisturePercent }).mm,
+          );
+        },
+      ),
+    );
   });
 });
 
 describe('a nominal volume', () => {
   it('is not taken for grams: a 400 ml jar holds about 0.55 kg', () => {
-    expect(volumeQuestion(400, 400, 18)).toBe('400 g is its 400 ml taken for grams? Full it holds about 548 g.');
+    expect(volumeQuestion(400, 400, 18)).toBe(
+      '400 g is its 400 ml taken for grams? Full it holds about 548 g.',
+    );
     expect(volumeQuestion(500, 400, 18)).toBeNull();
     expect(volumeQuestion(600, 400, 18)).toMatch(/^600 g do not fit/);
   });

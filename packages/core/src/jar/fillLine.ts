@@ -18,30 +18,49 @@ export interface FillLine {
 }
 
 /** Grams of honey of a water content that a jar of so many ml takes with room under the lid. */
-const holds = (volumeMl: number, moisturePercent: number): number => Math.floor(volumeMl * (1 - HEADSPACE) * honeyDensityKgPerL(moisturePercent));
+const holds = (volumeMl: number, moisturePercent: number): number =>
+  Math.floor(volumeMl * (1 - HEADSPACE) * honeyDensityKgPerL(moisturePercent));
 
 /**
  * Whether a net weight and a jar's nominal volume go together: a weight that does not fit, and the usual slip that
  * takes a jar's millilitres for its grams (a litre of honey is about 1.4 kg, never 1 kg). Takes grams, ml, percent of
  * water; gives a sentence, null where nothing is wrong.
  */
-export function volumeQuestion(netG: number, volumeMl: number, moisturePercent: number): string | null {
+export function volumeQuestion(
+  netG: number,
+  volumeMl: number,
+  moisturePercent: number,
+): string | null {
   const holdsG = holds(volumeMl, moisturePercent);
-  if (netG > holdsG) return `${netG} g do not fit: to its brim it holds ${volumeMl.toFixed(0)} ml, about ${holdsG} g with room under the lid.`;
-  return Math.abs(netG - volumeMl) <= SLIP * volumeMl ? `${netG} g is its ${volumeMl.toFixed(0)} ml taken for grams? Full it holds about ${holdsG} g.` : null;
+  if (netG > holdsG)
+    return `${netG} g do not fit: to its brim it holds ${volumeMl.toFixed(0)} ml, about ${holdsG} g with room under the lid.`;
+  return Math.abs(netG - volumeMl) <= SLIP * volumeMl
+    ? `${netG} g is its ${volumeMl.toFixed(0)} ml taken for grams? Full it holds about ${holdsG} g.`
+    : null;
 }
 
 /**
  * Where honey of a net weight stands in a round jar: volume by density (SCIENCE 2), height by its inner shape. Takes
  * grams, percent of water, inner diameter and depth in mm. Asks as {@link volumeQuestion} does.
  */
-export function fillLine(input: { netG: number; moisturePercent: number; innerDiameterMm: number; innerDepthMm: number }): FillLine {
+export function fillLine(input: {
+  netG: number;
+  moisturePercent: number;
+  innerDiameterMm: number;
+  innerDepthMm: number;
+}): FillLine {
   const { netG, moisturePercent, innerDiameterMm, innerDepthMm } = input;
   const areaMm2 = (Math.PI * innerDiameterMm ** 2) / 4;
   const ml = netVolumeMl(netG, moisturePercent);
   const brimMl = (areaMm2 * innerDepthMm) / 1000;
   const mm = (ml * 1000) / areaMm2;
   const asked = volumeQuestion(netG, brimMl, moisturePercent);
-  const question = asked && netG <= holds(brimMl, moisturePercent) ? asked.replace(/\.$/, `; ${netG} g stand ${mm.toFixed(0)} of ${innerDepthMm.toFixed(0)} mm high.`) : asked;
+  const question =
+    asked && netG <= holds(brimMl, moisturePercent)
+      ? asked.replace(
+          /\.$/,
+          `; ${netG} g stand ${mm.toFixed(0)} of ${innerDepthMm.toFixed(0)} mm high.`,
+        )
+      : asked;
   return { ml, mm, brimMl, holdsG: holds(brimMl, moisturePercent), question };
 }

@@ -9,7 +9,13 @@ export interface FillScore {
 /** Least common power of ten that makes every value whole, so that sums compare exactly; 1 where none up to 1e6 does. */
 function valueScale(values: number[]): number {
   for (let scale = 1; scale <= 1e6; scale *= 10) {
-    if (values.every((v) => Math.abs(v * scale - Math.round(v * scale)) < 1e-9 * Math.max(1, Math.abs(v * scale)))) return scale;
+    if (
+      values.every(
+        (v) =>
+          Math.abs(v * scale - Math.round(v * scale)) < 1e-9 * Math.max(1, Math.abs(v * scale)),
+      )
+    )
+      return scale;
   }
   return 1;
 }
@@ -17,7 +23,13 @@ function valueScale(values: number[]): number {
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
 
 /** Compares two fills by the goal and its ties; below 0 where `a` is better. Input order is not looked at here. */
-export function compareFills(a: FillScore, b: FillScore, goal: FillGoal, capacityG: number, smallestG: number): number {
+export function compareFills(
+  a: FillScore,
+  b: FillScore,
+  goal: FillGoal,
+  capacityG: number,
+  smallestG: number,
+): number {
   const left = b.filledG - a.filledG;
   const jars = a.jars - b.jars;
   const value = b.value - a.value;
@@ -89,7 +101,11 @@ export class FillTable {
           const f = first[w] - a * k;
           const s = second[w] - b * k;
           // On a tie the older entry stays: it stands for more jars of this kind.
-          while (tail > head && (f < queueFirst[tail - 1] || (f === queueFirst[tail - 1] && s < queueSecond[tail - 1]))) tail--;
+          while (
+            tail > head &&
+            (f < queueFirst[tail - 1] || (f === queueFirst[tail - 1] && s < queueSecond[tail - 1]))
+          )
+            tail--;
           queueK[tail] = k;
           queueFirst[tail] = f;
           queueSecond[tail++] = s;
@@ -109,7 +125,11 @@ export class FillTable {
   private scoreAt(w: number, first: Float64Array, second: Float64Array): FillScore {
     const byValue = this.goal === 'most-value';
     const cost = byValue ? first[w] : second[w];
-    return { filledG: w * this.unit, jars: byValue ? second[w] : first[w], value: -cost / this.scale };
+    return {
+      filledG: w * this.unit,
+      jars: byValue ? second[w] : first[w],
+      value: -cost / this.scale,
+    };
   }
 
   private bestOf(first: Float64Array, second: Float64Array, smallestG: number): FillScore {
@@ -142,7 +162,12 @@ export class FillTable {
 
   /** Value of a set of counts, free of binary rounding where the values are decimal. */
   valueOf(counts: number[]): number {
-    return counts.reduce((sum, count, i) => sum + count * Math.round(this.jars[i].value * this.scale * 1e3) / 1e3, 0) / this.scale;
+    return (
+      counts.reduce(
+        (sum, count, i) => sum + (count * Math.round(this.jars[i].value * this.scale * 1e3)) / 1e3,
+        0,
+      ) / this.scale
+    );
   }
 
   /**
@@ -168,7 +193,8 @@ export class FillTable {
     let counts: number[] | null = null;
     for (let extra = 0; extra * step <= at; extra++) {
       const w = at - extra * step;
-      if (this.first[w] + a * extra !== first[at] || this.second[w] + b * extra !== second[at]) continue;
+      if (this.first[w] + a * extra !== first[at] || this.second[w] + b * extra !== second[at])
+        continue;
       const candidate = this.countsAt(w * this.unit);
       candidate[kind] += extra;
       const place = counts ? candidate.findIndex((count, i) => count !== counts![i]) : 0;

@@ -54,18 +54,27 @@ export function labelText(record: LabelRecord): LabelText {
   const harvested = DateTime.fromISO(record.harvestedOn, { zone: 'utc' });
   const netG = Math.min(record.netG, record.lowestWeighedG ?? record.netG);
   return {
-    title: { honey: 'Honey', 'comb honey': 'Comb honey', 'chunk honey': 'Chunk honey' }[record.product],
+    title: { honey: 'Honey', 'comb honey': 'Comb honey', 'chunk honey': 'Chunk honey' }[
+      record.product
+    ],
     origin: `${record.hiveName}, ${record.siteName}`,
     net: netWeightText(netG),
     netG,
     harvested: `Harvested ${harvested.toFormat('d LLL yyyy', { locale: 'en' })}`,
-    bestBefore: record.useBy ? `Use by ${DateTime.fromISO(record.useBy, { zone: 'utc' }).toFormat('d LLL yyyy', { locale: 'en' })}` : `Best before ${harvested.plus({ months: record.bestBeforeMonths }).toFormat('LLL yyyy', { locale: 'en' })}`,
+    bestBefore: record.useBy
+      ? `Use by ${DateTime.fromISO(record.useBy, { zone: 'utc' }).toFormat('d LLL yyyy', { locale: 'en' })}`
+      : `Best before ${harvested.plus({ months: record.bestBeforeMonths }).toFormat('LLL yyyy', { locale: 'en' })}`,
     batch: `Batch ${record.batchCode}`,
     warning: 'Not for children under twelve months.',
-    gift: record.useBy ? 'Use first. Not for sale.' : record.registeredToSell ? '' : 'Gift, not for sale.',
+    gift: record.useBy
+      ? 'Use first. Not for sale.'
+      : record.registeredToSell
+        ? ''
+        : 'Gift, not for sale.',
     maker: [record.labelMaker, record.makerAddress].filter(Boolean).join(', '),
     flower: flowerText(record.flower ?? null, record.flowerSupport ?? null),
     moisture: record.moisturePercent ? `${record.moisturePercent.toFixed(1)} % water` : '',
-    nutrition: record.nutrition && record.moisturePercent ? nutritionText(record.moisturePercent) : '',
+    nutrition:
+      record.nutrition && record.moisturePercent ? nutritionText(record.moisturePercent) : '',
   };
 }

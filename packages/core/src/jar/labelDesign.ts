@@ -3,11 +3,46 @@ import type { LabelSheet } from './labelSheet.js';
 import type { LabelText } from './label.js';
 
 /** Lines a label can carry. All but `own` come from the record. */
-export const LABEL_FIELDS = ['title', 'origin', 'net', 'harvested', 'bestBefore', 'batch', 'flower', 'moisture', 'nutrition', 'warning', 'gift', 'maker', 'own'] as const;
+export const LABEL_FIELDS = [
+  'title',
+  'origin',
+  'net',
+  'harvested',
+  'bestBefore',
+  'batch',
+  'flower',
+  'moisture',
+  'nutrition',
+  'warning',
+  'gift',
+  'maker',
+  'own',
+] as const;
 export type LabelFieldKind = (typeof LABEL_FIELDS)[number];
-export const LABEL_FIELD_WORDS: Record<LabelFieldKind, string> = { title: 'What it is', origin: 'Hive and place', net: 'Net weight', harvested: 'Harvest date', bestBefore: 'Best before', batch: 'Batch code', flower: 'Flower', moisture: 'Water', nutrition: 'Nutrition', warning: 'Not for infants', gift: 'Gift, not for sale', maker: 'Your name', own: 'Own line' };
+export const LABEL_FIELD_WORDS: Record<LabelFieldKind, string> = {
+  title: 'What it is',
+  origin: 'Hive and place',
+  net: 'Net weight',
+  harvested: 'Harvest date',
+  bestBefore: 'Best before',
+  batch: 'Batch code',
+  flower: 'Flower',
+  moisture: 'Water',
+  nutrition: 'Nutrition',
+  warning: 'Not for infants',
+  gift: 'Gift, not for sale',
+  maker: 'Your name',
+  own: 'Own line',
+};
 /** Lines no label for eating goes without. */
-export const FIXED_FIELDS: readonly LabelFieldKind[] = ['title', 'net', 'bestBefore', 'batch', 'warning', 'gift'];
+export const FIXED_FIELDS: readonly LabelFieldKind[] = [
+  'title',
+  'net',
+  'bestBefore',
+  'batch',
+  'warning',
+  'gift',
+];
 
 export const labelFieldSchema = z.strictObject({
   kind: z.enum(LABEL_FIELDS),
@@ -17,12 +52,22 @@ export const labelFieldSchema = z.strictObject({
   text: z.string().trim().max(120, 'At most 120 letters.').default(''),
 });
 export type LabelField = z.infer<typeof labelFieldSchema>;
-export interface LabelDesign { fields: readonly LabelField[]; qr: boolean }
+export interface LabelDesign {
+  fields: readonly LabelField[];
+  qr: boolean;
+}
 
 export const STARTING_FIELDS: readonly LabelField[] = [
-  { kind: 'title', sizePt: 14, bold: true, text: '' }, { kind: 'origin', sizePt: 8, bold: false, text: '' }, { kind: 'net', sizePt: 11, bold: true, text: '' },
-  { kind: 'harvested', sizePt: 6.5, bold: false, text: '' }, { kind: 'bestBefore', sizePt: 6.5, bold: false, text: '' }, { kind: 'batch', sizePt: 6.5, bold: false, text: '' }, { kind: 'flower', sizePt: 6.5, bold: false, text: '' },
-  { kind: 'gift', sizePt: 6.5, bold: true, text: '' }, { kind: 'warning', sizePt: 6.5, bold: false, text: '' }, { kind: 'maker', sizePt: 6.5, bold: false, text: '' },
+  { kind: 'title', sizePt: 14, bold: true, text: '' },
+  { kind: 'origin', sizePt: 8, bold: false, text: '' },
+  { kind: 'net', sizePt: 11, bold: true, text: '' },
+  { kind: 'harvested', sizePt: 6.5, bold: false, text: '' },
+  { kind: 'bestBefore', sizePt: 6.5, bold: false, text: '' },
+  { kind: 'batch', sizePt: 6.5, bold: false, text: '' },
+  { kind: 'flower', sizePt: 6.5, bold: false, text: '' },
+  { kind: 'gift', sizePt: 6.5, bold: true, text: '' },
+  { kind: 'warning', sizePt: 6.5, bold: false, text: '' },
+  { kind: 'maker', sizePt: 6.5, bold: false, text: '' },
 ];
 
 /** Points to millimetres, height of a line above its letters, and room round the label's edge. */
@@ -31,8 +76,21 @@ const [MM_PER_PT, LEADING, PAD_MM] = [25.4 / 72, 1.28, 2];
 const LETTER = { plain: 0.56, bold: 0.66 };
 
 /** `field` is the place of its field in the design. */
-export interface LabelLine { field: number; text: string; bold: boolean; sizePt: number; xMm: number; yMm: number; widthMm: number }
-export interface LaidLabel { lines: LabelLine[]; qr: { xMm: number; yMm: number; sideMm: number } | null; highMm: number; fits: boolean }
+export interface LabelLine {
+  field: number;
+  text: string;
+  bold: boolean;
+  sizePt: number;
+  xMm: number;
+  yMm: number;
+  widthMm: number;
+}
+export interface LaidLabel {
+  lines: LabelLine[];
+  qr: { xMm: number; yMm: number; sideMm: number } | null;
+  highMm: number;
+  fits: boolean;
+}
 
 /** What stands on one line; empty where the record says nothing of it. */
 export function fieldText(field: LabelField, words: LabelText): string {
@@ -41,11 +99,17 @@ export function fieldText(field: LabelField, words: LabelText): string {
 
 /** Long lines are broken at words so that letters stay as large as they were set. */
 function broken(text: string, bold: boolean, sizePt: number, widthMm: number): string[] {
-  const most = Math.max(6, Math.floor(widthMm / (sizePt * MM_PER_PT * (bold ? LETTER.bold : LETTER.plain))));
+  const most = Math.max(
+    6,
+    Math.floor(widthMm / (sizePt * MM_PER_PT * (bold ? LETTER.bold : LETTER.plain))),
+  );
   const lines: string[] = [];
   let line = '';
   for (const word of text.split(' ')) {
-    if (line && line.length + 1 + word.length > most) { lines.push(line); line = word; } else line = line ? `${line} ${word}` : word;
+    if (line && line.length + 1 + word.length > most) {
+      lines.push(line);
+      line = word;
+    } else line = line ? `${line} ${word}` : word;
   }
   return line ? [...lines, line] : lines;
 }
@@ -54,10 +118,16 @@ function broken(text: string, bold: boolean, sizePt: number, widthMm: number): s
  * One label laid out in mm from its upper left: lines by their set size, broken at words, a QR code at the right. The
  * screen's preview and the print both draw this. `fits` is false where lines run past the lower edge.
  */
-export function layLabel(design: LabelDesign, words: LabelText, sheet: Pick<LabelSheet, 'labelWidthMm' | 'labelHeightMm'>): LaidLabel {
+export function layLabel(
+  design: LabelDesign,
+  words: LabelText,
+  sheet: Pick<LabelSheet, 'labelWidthMm' | 'labelHeightMm'>,
+): LaidLabel {
   const { labelWidthMm, labelHeightMm } = sheet;
   const sideMm = design.qr ? Math.min(18, labelHeightMm - 2 * PAD_MM, labelWidthMm * 0.34) : 0;
-  const qr = design.qr ? { xMm: labelWidthMm - PAD_MM - sideMm, yMm: labelHeightMm - PAD_MM - sideMm, sideMm } : null;
+  const qr = design.qr
+    ? { xMm: labelWidthMm - PAD_MM - sideMm, yMm: labelHeightMm - PAD_MM - sideMm, sideMm }
+    : null;
   const lines: LabelLine[] = [];
   let y = PAD_MM;
   for (const [at, field] of design.fields.entries()) {
@@ -65,9 +135,23 @@ export function layLabel(design: LabelDesign, words: LabelText, sheet: Pick<Labe
     if (!text) continue;
     const high = field.sizePt * MM_PER_PT;
     // Beside the code lines are narrower; above it they have the whole width.
-    const width = (at: number): number => labelWidthMm - 2 * PAD_MM - (qr && at + high * LEADING > qr.yMm ? sideMm + 1 : 0);
-    for (const part of broken(text, field.bold, field.sizePt, Math.min(width(y), width(y + high * LEADING)))) {
-      lines.push({ field: at, text: part, bold: field.bold, sizePt: field.sizePt, xMm: PAD_MM, yMm: y + high, widthMm: width(y) });
+    const width = (at: number): number =>
+      labelWidthMm - 2 * PAD_MM - (qr && at + high * LEADING > qr.yMm ? sideMm + 1 : 0);
+    for (const part of broken(
+      text,
+      field.bold,
+      field.sizePt,
+      Math.min(width(y), width(y + high * LEADING)),
+    )) {
+      lines.push({
+        field: at,
+        text: part,
+        bold: field.bold,
+        sizePt: field.sizePt,
+        xMm: PAD_MM,
+        yMm: y + high,
+        widthMm: width(y),
+      });
       y += high * LEADING;
     }
   }
@@ -75,9 +159,19 @@ export function layLabel(design: LabelDesign, words: LabelText, sheet: Pick<Labe
 }
 
 /** The same lines with letters just small enough for the label, in steps of a fiftieth, never under 4 points; as it was where even that is too large. */
-export function shrunkToFit(design: LabelDesign, words: LabelText, sheet: Pick<LabelSheet, 'labelWidthMm' | 'labelHeightMm'>): LabelDesign {
+export function shrunkToFit(
+  design: LabelDesign,
+  words: LabelText,
+  sheet: Pick<LabelSheet, 'labelWidthMm' | 'labelHeightMm'>,
+): LabelDesign {
   for (let factor = 1; factor > 0.3; factor -= 0.02) {
-    const smaller = { ...design, fields: design.fields.map((f) => ({ ...f, sizePt: Math.max(4, Math.round(f.sizePt * factor * 10) / 10) })) };
+    const smaller = {
+      ...design,
+      fields: design.fields.map((f) => ({
+        ...f,
+        sizePt: Math.max(4, Math.round(f.sizePt * factor * 10) / 10),
+      })),
+    };
     if (layLabel(smaller, words, sheet).fits) return smaller;
   }
   return design;
@@ -85,7 +179,10 @@ export function shrunkToFit(design: LabelDesign, words: LabelText, sheet: Pick<L
 
 const MONTHS = 'jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec';
 /** Dates as people write them: 14 Mar 2026, 14.3.2026, 2026-03-14, Mar 2026, 3/2026. */
-const DATES = new RegExp(`\\d{4}-\\d{1,2}(?:-\\d{1,2})?|\\d{1,2}[./-]\\d{1,2}[./-]\\d{2,4}|(?:\\d{1,2}\\.? )?(?:${MONTHS})[a-z]* \\d{4}|\\b\\d{1,2}/\\d{4}`, 'gi');
+const DATES = new RegExp(
+  `\\d{4}-\\d{1,2}(?:-\\d{1,2})?|\\d{1,2}[./-]\\d{1,2}[./-]\\d{2,4}|(?:\\d{1,2}\\.? )?(?:${MONTHS})[a-z]* \\d{4}|\\b\\d{1,2}/\\d{4}`,
+  'gi',
+);
 /** Dates written in a text, as they stand there. */
 export const datesIn = (text: string): string[] => [...text.matchAll(DATES)].map((m) => m[0]);
 
@@ -94,15 +191,27 @@ export const datesIn = (text: string): string[] => [...text.matchAll(DATES)].map
  * that is not the harvest's stops it. The fixed lines must be there, a named flower must say what supports it, and all
  * must fit. `fromRecord` are the dates as the label itself prints them.
  */
-export function labelProblems(design: LabelDesign, words: LabelText, sheet: Pick<LabelSheet, 'labelWidthMm' | 'labelHeightMm'>): string[] {
+export function labelProblems(
+  design: LabelDesign,
+  words: LabelText,
+  sheet: Pick<LabelSheet, 'labelWidthMm' | 'labelHeightMm'>,
+): string[] {
   const kinds = new Set(design.fields.map((f) => f.kind));
-  const problems = FIXED_FIELDS.filter((k) => !kinds.has(k) && (k !== 'gift' || words.gift)).map((k) => `“${LABEL_FIELD_WORDS[k]}” is missing: no label for eating goes without it.`);
+  const problems = FIXED_FIELDS.filter((k) => !kinds.has(k) && (k !== 'gift' || words.gift)).map(
+    (k) => `“${LABEL_FIELD_WORDS[k]}” is missing: no label for eating goes without it.`,
+  );
   const known = `${words.harvested} ${words.bestBefore}`.toLowerCase();
   for (const field of design.fields.filter((f) => f.kind === 'own')) {
     const wrong = datesIn(field.text).find((d) => !known.includes(d.toLowerCase()));
-    if (wrong) problems.push(`“${wrong}” is not a date of this harvest (${words.harvested.toLowerCase()}, ${words.bestBefore.toLowerCase()}). Dates come from the record: take it out of your line.`);
+    if (wrong)
+      problems.push(
+        `“${wrong}” is not a date of this harvest (${words.harvested.toLowerCase()}, ${words.bestBefore.toLowerCase()}). Dates come from the record: take it out of your line.`,
+      );
   }
   const laid = layLabel(design, words, sheet);
-  if (!laid.fits) problems.push(`The lines are ${laid.highMm.toFixed(1)} mm high, the label ${sheet.labelHeightMm} mm: smaller letters, fewer lines or a larger label.`);
+  if (!laid.fits)
+    problems.push(
+      `The lines are ${laid.highMm.toFixed(1)} mm high, the label ${sheet.labelHeightMm} mm: smaller letters, fewer lines or a larger label.`,
+    );
   return problems;
 }

@@ -2,12 +2,32 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { fillAccuracy } from './fillAccuracy.js';
 import { labelText } from './label.js';
-import { FIXED_FIELDS, LABEL_FIELDS, STARTING_FIELDS, datesIn, labelProblems, layLabel, shrunkToFit, type LabelField } from './labelDesign.js';
+import {
+  FIXED_FIELDS,
+  LABEL_FIELDS,
+  STARTING_FIELDS,
+  datesIn,
+  labelProblems,
+  layLabel,
+  shrunkToFit,
+  type LabelField,
+} from './labelDesign.js';
 import { STARTING_SHEETS, labelPlace, sheetProblem, type LabelSheet } from './labelSheet.js';
 import { nutritionPer100g } from './nutrition.js';
 import { flowerText, saleChecklist } from './saleGate.js';
 
-const record = { batchCode: 'IPE-260314-A1', hiveName: 'Ipê', siteName: 'Encosta', harvestedOn: '2026-03-14', netG: 300, lowestWeighedG: 302, bestBeforeMonths: 24, registeredToSell: false, labelMaker: 'Casa Pedra Clara', product: 'honey' as const };
+const record = {
+  batchCode: 'IPE-260314-A1',
+  hiveName: 'Ipê',
+  siteName: 'Encosta',
+  harvestedOn: '2026-03-14',
+  netG: 300,
+  lowestWeighedG: 302,
+  bestBeforeMonths: 24,
+  registeredToSell: false,
+  labelMaker: 'Casa Pedra Clara',
+  product: 'honey' as const,
+};
 const words = labelText(record);
 const own = (text: string): LabelField => ({ kind: 'own', sizePt: 4, bold: false, text });
 const design = { fields: STARTING_FIELDS, qr: true };
@@ -19,76 +39,196 @@ describe('a label', () => {
     expect(labelProblems(design, words, STARTING_SHEETS[0])).toEqual([]);
     for (const line of laid.lines) {
       expect(line.xMm + line.widthMm).toBeLessThanOrEqual(STARTING_SHEETS[0].labelWidthMm);
-      if (line.yMm > laid.qr!.yMm) expect(line.xMm + line.widthMm).toBeLessThanOrEqual(laid.qr!.xMm);
+      if (line.yMm > laid.qr!.yMm)
+        expect(line.xMm + line.widthMm).toBeLessThanOrEqual(laid.qr!.xMm);
     }
   });
   it('keeps every line within its edges whatever is asked of it, or says that it does not fit', () => {
-    const fields = fc.array(fc.record({ kind: fc.constantFrom(...LABEL_FIELDS), sizePt: fc.integer({ min: 4, max: 48 }), bold: fc.boolean(), text: fc.string({ maxLength: 60 }) }), { maxLength: 24 });
-    fc.assert(fc.property(fields, fc.boolean(), fc.integer({ min: 15, max: 200 }), fc.integer({ min: 10, max: 200 }), (f, qr, labelWidthMm, labelHeightMm) => {
-      const laid = layLabel({ fields: f, qr }, words, { labelWidthMm, labelHeightMm });
-      const lowest = Math.max(0, ...laid.lines.map((l) => l.yMm));
-      if (laid.fits) expect(lowest).toBeLessThanOrEqual(labelHeightMm);
-    }));
+    const fields = fc.array(
+      fc.record({
+        kind: fc.constantFrom(...LABEL_FIELDS),
+        sizePt: fc.integer({ min: 4, max: 48 }),
+        bold: fc.boolean(),
+        text: fc.string({ maxLength: 60 }),
+      }),
+      { maxLength: 24 },
+    );
+    fc.assert(
+      fc.property(
+        fields,
+        fc.boolean(),
+        fc.integer({ min: 15, max: 200 }),
+        fc.integer({ min: 10, max: 200 }),
+        (f, qr, labelWidthMm, labelHeightMm) => {
+          const laid = layLabel({ fields: f, qr }, words, { labelWidthMm, labelHeightMm });
+          const lowest = Math.max(0, ...laid.lines.map((l) => l.yMm));
+          if (laid.fits) expect(lowest).toBeLessThanOrEqual(labelHeightMm);
+        },
+      ),
+    );
   });
   it('is stopped by a date in an own line that is not of the harvest, and by a missing line', () => {
-    expect(labelProblems({ fields: [...STARTING_FIELDS, own('Harvested 3 Apr 2025')], qr: false }, words, STARTING_SHEETS[0])[0]).toMatch(/“3 Apr 2025” is not a date of this harvest/);
-    expect(labelProblems({ fields: [...STARTING_FIELDS, own('Harvested 14 Mar 2026')], qr: false }, words, STARTING_SHEETS[0])).toEqual([]);
-    for (const kind of FIXED_FIELDS) expect(labelProblems({ fields: STARTING_FIELDS.filter((f) => f.kind !== kind), qr: false }, words, STARTING_SHEETS[0])[0]).toMatch(/is missing/);
-    expect(labelProblems({ fields: STARTING_FIELDS.map((f) => ({ ...f, sizePt: 20 })), qr: false }, words, STARTING_SHEETS[0])[0]).toMatch(/mm high, the label/);
+    expect(
+      labelProblems(
+        { fields: [...STARTING_FIELDS, own('Harvested 3 Apr 2025')], qr: false },
+        words,
+        STARTING_SHEETS[0],
+      )[0],
+    ).toMatch(/“3 Apr 2025” is not a date of this harvest/);
+    expect(
+      labelProblems(
+        { fields: [...STARTING_FIELDS, own('Harvested 14 Mar 2026')], qr: false },
+        words,
+        STARTING_SHEETS[0],
+      ),
+    ).toEqual([]);
+    for (const kind of FIXED_FIELDS)
+      expect(
+        labelProblems(
+          { fields: STARTING_FIELDS.filter((f) => f.kind !== kind), qr: false },
+          words,
+          STARTING_SHEETS[0],
+        )[0],
+      ).toMatch(/is missing/);
+    expect(
+      labelProblems(
+        { fields: STARTING_FIELDS.map((f) => ({ ...f, sizePt: 20 })), qr: false },
+        words,
+        STARTING_SHEETS[0],
+      )[0],
+    ).toMatch(/mm high, the label/);
   });
   it('is made to fit by smaller letters, none under 4 points', () => {
-    const large = { fields: [...STARTING_FIELDS, own('Mel de açude'), own('Colheita à mão'), own('Vidro lavado')].map((f) => ({ ...f, sizePt: f.sizePt * 1.3 })), qr: true };
+    const large = {
+      fields: [
+        ...STARTING_FIELDS,
+        own('Mel de açude'),
+        own('Colheita à mão'),
+        own('Vidro lavado'),
+      ].map((f) => ({ ...f, sizePt: f.sizePt * 1.3 })),
+      qr: true,
+    };
     const small = shrunkToFit(large, words, STARTING_SHEETS[0]);
     expect(layLabel(small, words, STARTING_SHEETS[0]).fits).toBe(true);
     expect(Math.min(...small.fields.map((f) => f.sizePt))).toBeGreaterThanOrEqual(4);
     expect(shrunkToFit(design, words, STARTING_SHEETS[0])).toEqual(design);
   });
   it('finds dates as people write them', () => {
-    expect(datesIn('from 14.3.2026 to 2026-04-01, Mar 2026 or 3/2026')).toEqual(['14.3.2026', '2026-04-01', 'Mar 2026', '3/2026']);
+    expect(datesIn('from 14.3.2026 to 2026-04-01, Mar 2026 or 3/2026')).toEqual([
+      '14.3.2026',
+      '2026-04-01',
+      'Mar 2026',
+      '3/2026',
+    ]);
     expect(datesIn('1250 jars, 12 months, lot 7')).toEqual([]);
   });
   it('reads use by and not for sale where honey is to be used first, whoever is registered', () => {
     const first = labelText({ ...record, registeredToSell: true, useBy: '2026-05-13' });
-    expect([first.bestBefore, first.gift]).toEqual(['Use by 13 May 2026', 'Use first. Not for sale.']);
+    expect([first.bestBefore, first.gift]).toEqual([
+      'Use by 13 May 2026',
+      'Use first. Not for sale.',
+    ]);
   });
   it('names a flower only where something supports it, and taste says so', () => {
-    expect([flowerText('bracatinga', 'analysis'), flowerText('bracatinga', 'taste'), flowerText('bracatinga', 'none'), flowerText('bracatinga', null)]).toEqual(['From bracatinga', 'Tastes of bracatinga', '', '']);
+    expect([
+      flowerText('bracatinga', 'analysis'),
+      flowerText('bracatinga', 'taste'),
+      flowerText('bracatinga', 'none'),
+      flowerText('bracatinga', null),
+    ]).toEqual(['From bracatinga', 'Tastes of bracatinga', '', '']);
   });
 });
 
 describe('a sheet of labels', () => {
-  const sheets = fc.record({ columns: fc.integer({ min: 1, max: 6 }), rows: fc.integer({ min: 1, max: 20 }), labelWidthMm: fc.integer({ min: 15, max: 120 }), labelHeightMm: fc.integer({ min: 10, max: 120 }), marginLeftMm: fc.integer({ min: 0, max: 20 }), marginTopMm: fc.integer({ min: 0, max: 20 }), gapXMm: fc.integer({ min: 0, max: 8 }), gapYMm: fc.integer({ min: 0, max: 8 }) }).map((s): LabelSheet => ({ ...s, paperWidthMm: 210, paperHeightMm: 297 }));
+  const sheets = fc
+    .record({
+      columns: fc.integer({ min: 1, max: 6 }),
+      rows: fc.integer({ min: 1, max: 20 }),
+      labelWidthMm: fc.integer({ min: 15, max: 120 }),
+      labelHeightMm: fc.integer({ min: 10, max: 120 }),
+      marginLeftMm: fc.integer({ min: 0, max: 20 }),
+      marginTopMm: fc.integer({ min: 0, max: 20 }),
+      gapXMm: fc.integer({ min: 0, max: 8 }),
+      gapYMm: fc.integer({ min: 0, max: 8 }),
+    })
+    .map((s): LabelSheet => ({ ...s, paperWidthMm: 210, paperHeightMm: 297 }));
   it('has every label on the paper and none over another, or says what does not fit', () => {
-    fc.assert(fc.property(sheets, (sheet) => {
-      const places = Array.from({ length: sheet.columns * sheet.rows }, (_, i) => labelPlace(sheet, i));
-      const inside = places.every((p) => p.page === 0 && p.xMm + sheet.labelWidthMm <= 210.05 && p.yMm + sheet.labelHeightMm <= 297.05);
-      expect(sheetProblem(sheet) === null).toBe(inside);
-      for (let i = 1; i < places.length; i++) expect(places[i].xMm >= places[i - 1].xMm + sheet.labelWidthMm || places[i].yMm >= places[i - 1].yMm + sheet.labelHeightMm).toBe(true);
-      expect(labelPlace(sheet, places.length).page).toBe(1);
-    }));
+    fc.assert(
+      fc.property(sheets, (sheet) => {
+        const places = Array.from({ length: sheet.columns * sheet.rows }, (_, i) =>
+          labelPlace(sheet, i),
+        );
+        const inside = places.every(
+          (p) =>
+            p.page === 0 &&
+            p.xMm + sheet.labelWidthMm <= 210.05 &&
+            p.yMm + sheet.labelHeightMm <= 297.05,
+        );
+        expect(sheetProblem(sheet) === null).toBe(inside);
+        for (let i = 1; i < places.length; i++)
+          expect(
+            places[i].xMm >= places[i - 1].xMm + sheet.labelWidthMm ||
+              places[i].yMm >= places[i - 1].yMm + sheet.labelHeightMm,
+          ).toBe(true);
+        expect(labelPlace(sheet, places.length).page).toBe(1);
+      }),
+    );
   });
-  it('begins with sheets that are right', () => expect(STARTING_SHEETS.map(sheetProblem)).toEqual(STARTING_SHEETS.map(() => null)));
+  it('begins with sheets that are right', () =>
+    expect(STARTING_SHEETS.map(sheetProblem)).toEqual(STARTING_SHEETS.map(() => null)));
 });
 
 describe('what stands beside it', () => {
   it('is nutrition scaled from the published values: at their own water they are those', () => {
-    expect(nutritionPer100g(17.1)).toMatchObject({ carbohydrateG: 82.4, sugarsG: 82.1, proteinG: 0.3, fatG: 0 });
+    expect(nutritionPer100g(17.1)).toMatchObject({
+      carbohydrateG: 82.4,
+      sugarsG: 82.1,
+      proteinG: 0.3,
+      fatG: 0,
+    });
     expect(nutritionPer100g(20).carbohydrateG).toBeCloseTo(82.4 * (80 / 82.9), 1);
     expect(nutritionPer100g(17.1).energyKcal).toBe(331);
   });
   it('is a checklist that never says honey may be sold', () => {
-    const list = saleChecklist({ registeredToSell: true, sellWhere: 'the county', labelMaker: 'Casa', makerAddress: 'Encosta', origin: 'Brazil', weighed: true, tradeScale: true, useFirst: false, label: words });
+    const list = saleChecklist({
+      registeredToSell: true,
+      sellWhere: 'the county',
+      labelMaker: 'Casa',
+      makerAddress: 'Encosta',
+      origin: 'Brazil',
+      weighed: true,
+      tradeScale: true,
+      useFirst: false,
+      label: words,
+    });
     expect(list.filter((c) => c.answer === 'no')).toEqual([]);
     expect(list.at(-1)).toMatchObject({ answer: 'ask' });
-    expect(list.map((c) => `${c.what} ${c.why}`).join(' ')).not.toMatch(/\b(legal|safe|allowed)\b/i);
+    expect(list.map((c) => `${c.what} ${c.why}`).join(' ')).not.toMatch(
+      /\b(legal|safe|allowed)\b/i,
+    );
   });
   it('is how jars weigh against their label', () => {
     expect(fillAccuracy(500, [])).toBeNull();
-    expect(fillAccuracy(500, [503, 500, 496])).toMatchObject({ lowestG: 496, highestG: 503, under: 1, overG: 3 });
+    expect(fillAccuracy(500, [503, 500, 496])).toMatchObject({
+      lowestG: 496,
+      highestG: 503,
+      under: 1,
+      overG: 3,
+    });
     expect(fillAccuracy(500, [503, 500, 496])!.sentence).toMatch(/label 496 g/);
-    fc.assert(fc.property(fc.integer({ min: 50, max: 1000 }), fc.array(fc.integer({ min: 40, max: 1100 }), { minLength: 1 }), (netG, weights) => {
-      const label = labelText({ ...record, netG, lowestWeighedG: fillAccuracy(netG, weights)!.lowestG });
-      expect(label.netG).toBeLessThanOrEqual(Math.min(...weights));
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 50, max: 1000 }),
+        fc.array(fc.integer({ min: 40, max: 1100 }), { minLength: 1 }),
+        (netG, weights) => {
+          const label = labelText({
+            ...record,
+            netG,
+            lowestWeighedG: fillAccuracy(netG, weights)!.lowestG,
+          });
+          expect(label.netG).toBeLessThanOrEqual(Math.min(...weights));
+        },
+      ),
+    );
   });
 });

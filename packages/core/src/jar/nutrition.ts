@@ -1,10 +1,26 @@
 /** Water of the honey whose values are scaled, and what 100 g of it hold: USDA FoodData Central, honey (17.1 g water, 82.4 g carbohydrate, 82.12 g sugars, 0.3 g protein, 0 g fat, 4 mg sodium). */
-const REFERENCE = { waterG: 17.1, carbohydrateG: 82.4, sugarsG: 82.12, proteinG: 0.3, fatG: 0, sodiumMg: 4 };
+const REFERENCE = {
+  waterG: 17.1,
+  carbohydrateG: 82.4,
+  sugarsG: 82.12,
+  proteinG: 0.3,
+  fatG: 0,
+  sodiumMg: 4,
+};
 /** Energy of a gram of carbohydrate or protein by the general factors of food labels: 17 kJ, 4 kcal. */
 const [KJ, KCAL] = [17, 4];
-export const NUTRITION_SOURCE = 'Typical values of honey, USDA FoodData Central, scaled to the water measured; energy by general factors';
+export const NUTRITION_SOURCE =
+  'Typical values of honey, USDA FoodData Central, scaled to the water measured; energy by general factors';
 
-export interface Nutrition { energyKj: number; energyKcal: number; fatG: number; carbohydrateG: number; sugarsG: number; proteinG: number; saltG: number }
+export interface Nutrition {
+  energyKj: number;
+  energyKcal: number;
+  fatG: number;
+  carbohydrateG: number;
+  sugarsG: number;
+  proteinG: number;
+  saltG: number;
+}
 
 /**
  * Nutrition of 100 g of honey from its water, percent: the dry part of published typical values scaled to what is not
@@ -15,8 +31,12 @@ export function nutritionPer100g(moisturePercent: number): Nutrition {
   const tenth = (g: number): number => Math.round(g * dry * 10) / 10;
   const [carbohydrateG, proteinG] = [tenth(REFERENCE.carbohydrateG), tenth(REFERENCE.proteinG)];
   return {
-    energyKj: Math.round((carbohydrateG + proteinG) * KJ), energyKcal: Math.round((carbohydrateG + proteinG) * KCAL),
-    fatG: 0, carbohydrateG, sugarsG: tenth(REFERENCE.sugarsG), proteinG,
+    energyKj: Math.round((carbohydrateG + proteinG) * KJ),
+    energyKcal: Math.round((carbohydrateG + proteinG) * KCAL),
+    fatG: 0,
+    carbohydrateG,
+    sugarsG: tenth(REFERENCE.sugarsG),
+    proteinG,
     saltG: Math.round(REFERENCE.sodiumMg * dry * 2.5) / 1000,
   };
 }

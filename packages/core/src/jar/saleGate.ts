@@ -3,7 +3,12 @@ import type { LabelText } from './label.js';
 /** What may support the name of a flower on a label. */
 export const FLOWER_SUPPORTS = ['analysis', 'single-flow', 'taste', 'none'] as const;
 export type FlowerSupport = (typeof FLOWER_SUPPORTS)[number];
-export const FLOWER_SUPPORT_WORDS: Record<FlowerSupport, string> = { analysis: 'A laboratory looked at its pollen', 'single-flow': 'Only this was in flow while the combs were built and filled', taste: 'Its colour and taste', none: 'Nothing in particular' };
+export const FLOWER_SUPPORT_WORDS: Record<FlowerSupport, string> = {
+  analysis: 'A laboratory looked at its pollen',
+  'single-flow': 'Only this was in flow while the combs were built and filled',
+  taste: 'Its colour and taste',
+  none: 'Nothing in particular',
+};
 
 /** The line of a flower: only a claim that something supports is printed, and taste alone says so. */
 export function flowerText(flower: string | null, support: FlowerSupport | null): string {
@@ -11,22 +16,73 @@ export function flowerText(flower: string | null, support: FlowerSupport | null)
   return support === 'taste' ? `Tastes of ${flower}` : `From ${flower}`;
 }
 
-export interface SaleCheck { what: string; answer: 'yes' | 'no' | 'ask'; why: string }
+export interface SaleCheck {
+  what: string;
+  answer: 'yes' | 'no' | 'ask';
+  why: string;
+}
 
 /**
  * What food law in many places asks before honey is sold, held against the record. Never says that honey may be sold:
  * what Furrow cannot know is 'ask'. Takes what the household said and the label's words.
  */
-export function saleChecklist(input: { registeredToSell: boolean; sellWhere: string; labelMaker: string; makerAddress: string; origin: string; weighed: boolean; tradeScale: boolean; useFirst: boolean; label: LabelText }): SaleCheck[] {
-  const said = (what: string, ok: boolean, yes: string, no: string): SaleCheck => ({ what, answer: ok ? 'yes' : 'no', why: ok ? yes : no });
+export function saleChecklist(input: {
+  registeredToSell: boolean;
+  sellWhere: string;
+  labelMaker: string;
+  makerAddress: string;
+  origin: string;
+  weighed: boolean;
+  tradeScale: boolean;
+  useFirst: boolean;
+  label: LabelText;
+}): SaleCheck[] {
+  const said = (what: string, ok: boolean, yes: string, no: string): SaleCheck => ({
+    what,
+    answer: ok ? 'yes' : 'no',
+    why: ok ? yes : no,
+  });
   return [
-    said('Registered to sell', input.registeredToSell, input.sellWhere ? `You said so: ${input.sellWhere}.` : 'You said so.', 'Not said in Rules: labels read gift.'),
-    said('Kept for sale, not for use first', !input.useFirst, 'Not a use-first lot.', 'Open or wet honey: use first, no sale.'),
-    said('Net weight from the scale', input.weighed, 'The lightest jar was weighed.', 'Counted only: weigh the lightest jar.'),
-    said('A scale approved for trade', input.tradeScale, 'You said so.', 'Many places ask for an approved scale.'),
-    said('Name and address of who made it', Boolean(input.labelMaker && input.makerAddress), `${input.labelMaker}, ${input.makerAddress}`, 'Name or address is not in Rules.'),
+    said(
+      'Registered to sell',
+      input.registeredToSell,
+      input.sellWhere ? `You said so: ${input.sellWhere}.` : 'You said so.',
+      'Not said in Rules: labels read gift.',
+    ),
+    said(
+      'Kept for sale, not for use first',
+      !input.useFirst,
+      'Not a use-first lot.',
+      'Open or wet honey: use first, no sale.',
+    ),
+    said(
+      'Net weight from the scale',
+      input.weighed,
+      'The lightest jar was weighed.',
+      'Counted only: weigh the lightest jar.',
+    ),
+    said(
+      'A scale approved for trade',
+      input.tradeScale,
+      'You said so.',
+      'Many places ask for an approved scale.',
+    ),
+    said(
+      'Name and address of who made it',
+      Boolean(input.labelMaker && input.makerAddress),
+      `${input.labelMaker}, ${input.makerAddress}`,
+      'Name or address is not in Rules.',
+    ),
     said('Country of origin', Boolean(input.origin), input.origin, 'Not in Rules.'),
-    { what: 'Batch, dates, no honey under twelve months', answer: 'yes', why: `${input.label.batch}; ${input.label.bestBefore}.` },
-    { what: 'Food hygiene of the room, nutrition, language of the label', answer: 'ask', why: 'Rules differ from place to place: ask your food authority.' },
+    {
+      what: 'Batch, dates, no honey under twelve months',
+      answer: 'yes',
+      why: `${input.label.batch}; ${input.label.bestBefore}.`,
+    },
+    {
+      what: 'Food hygiene of the room, nutrition, language of the label',
+      answer: 'ask',
+      why: 'Rules differ from place to place: ask your food authority.',
+    },
   ];
 }

@@ -10,57 +10,211 @@ const SEASON = '2026-01-20';
 const BEFORE_WINTER = '2026-05-10';
 const WINTER = '2026-07-05';
 const fact = (on: string, f: ColonyFact): DatedFact => ({ id: on + f.kind, on, fact: f });
-function hiveOf(kind: HiveKindName, supers: { sinceOn: string }[] = [], lookedOn: string | null = '2026-01-18', filled = 0.5): Hive {
-  const boxes = HIVE_KINDS[kind].readCompartment === 'super' ? [{ carrierId: 'b1', number: 1, compartment: 'brood' as const, turned: false, sinceOn: '2024-09-01', madeOn: '2025-09-01', revision: 1 }, ...supers.map((s, i) => ({ carrierId: `s${i}`, number: i + 2, compartment: 'super' as const, turned: false, sinceOn: s.sinceOn, madeOn: '2025-12-01', revision: 1 }))] : [];
+function hiveOf(
+  kind: HiveKindName,
+  supers: { sinceOn: string }[] = [],
+  lookedOn: string | null = '2026-01-18',
+  filled = 0.5,
+): Hive {
+  const boxes =
+    HIVE_KINDS[kind].readCompartment === 'super'
+      ? [
+          {
+            carrierId: 'b1',
+            number: 1,
+            compartment: 'brood' as const,
+            turned: false,
+            sinceOn: '2024-09-01',
+            madeOn: '2025-09-01',
+            revision: 1,
+          },
+          ...supers.map((s, i) => ({
+            carrierId: `s${i}`,
+            number: i + 2,
+            compartment: 'super' as const,
+            turned: false,
+            sinceOn: s.sinceOn,
+            madeOn: '2025-12-01',
+            revision: 1,
+          })),
+        ]
+      : [];
   const shares = { capped: filled, open: 0, pollen: 0, brood: 0, empty: 1 - filled };
   const looks = lookedOn ? [{ date: lookedOn, sides: { A: shares, B: null } }] : [];
-  return { kind, geometry: HIVE_KINDS[kind].defaults, boxes, site: { hemisphere: 'south', zone: 'America/Sao_Paulo' }, bars: [{ carrierId: 'c', slot: kind === 'top-bar' ? 1 : 201, inBox: 1, boxId: kind === 'top-bar' ? null : 's0', comb: { id: 'k', builtOn: '2025-12-01', looks } }] } as unknown as Hive;
+  return {
+    kind,
+    geometry: HIVE_KINDS[kind].defaults,
+    boxes,
+    site: { hemisphere: 'south', zone: 'America/Sao_Paulo' },
+    bars: [
+      {
+        carrierId: 'c',
+        slot: kind === 'top-bar' ? 1 : 201,
+        inBox: 1,
+        boxId: kind === 'top-bar' ? null : 's0',
+        comb: { id: 'k', builtOn: '2025-12-01', looks },
+      },
+    ],
+  } as unknown as Hive;
 }
-const due = (hive: Hive, date: string, facts: DatedFact[] = [], rules = DEFAULT_RULES) => dueItems(hive, colonyState('2024-09-01', facts, date), date, rules);
+const due = (hive: Hive, date: string, facts: DatedFact[] = [], rules = DEFAULT_RULES) =>
+  dueItems(hive, colonyState('2024-09-01', facts, date), date, rules);
 const ids = (items: ReturnType<typeof due>): string[] => items.map((i) => i.id);
 
 describe('what is due at a hive', () => {
   it.each<[string, Hive, string, DatedFact[], string]>([
     ['the first look', hiveOf('top-bar', [], null), SEASON, [], 'look'],
-    ['a missing frame', hiveOf('top-bar'), SEASON, [fact('2026-01-15', { kind: 'gap', gap: true })], 'gap'],
-    ['a comb super in a strong flow', hiveOf('cut-comb'), SEASON, [fact('2026-01-15', { kind: 'flow', flow: 'strong', endsOn: '2026-02-20' }), fact('2026-01-15', { kind: 'strength', strength: 'strong' })], 'super-on'],
-    ['waiting where the flow is nearly over', hiveOf('cut-comb'), SEASON, [fact('2026-01-15', { kind: 'flow', flow: 'strong', endsOn: '2026-01-25' }), fact('2026-01-15', { kind: 'strength', strength: 'strong' })], 'super-wait'],
-    ['waiting where the colony is weak', hiveOf('framed'), SEASON, [fact('2026-01-15', { kind: 'flow', flow: 'strong', endsOn: null }), fact('2026-01-15', { kind: 'strength', strength: 'weak' })], 'super-wait'],
-    ['a comb super that is not begun', hiveOf('cut-comb', [{ sinceOn: '2026-01-05' }], '2026-01-18', 0), SEASON, [], 'super-move'],
-    ['an empty super between', hiveOf('cut-comb', [{ sinceOn: '2026-01-05' }]), SEASON, [], 'between'],
-    ['a stingless super when the nest is full', hiveOf('stingless'), SEASON, [fact('2026-01-10', { kind: 'nest', full: true })], 'super-on'],
-    ['a smaller entrance in a dearth', hiveOf('top-bar'), SEASON, [fact('2026-01-15', { kind: 'flow', flow: 'none', endsOn: null })], 'entrance'],
-    ['the entrance opened again', hiveOf('top-bar'), SEASON, [fact('2026-01-10', { kind: 'entrance', entrance: 'reduced', reopenOn: '2026-01-19' })], 'reopen'],
-    ['the excluder out before winter', hiveOf('cut-comb', [{ sinceOn: '2026-01-05' }]), BEFORE_WINTER, [fact('2026-01-10', { kind: 'excluder', fitted: true })], 'excluder'],
-    ['supers off before winter', hiveOf('framed', [{ sinceOn: '2026-01-05' }]), BEFORE_WINTER, [], 'supers-off'],
-    ['the checklist of a dead colony', hiveOf('warre'), SEASON, [fact('2026-01-10', { kind: 'alive', alive: false })], 'death'],
+    [
+      'a missing frame',
+      hiveOf('top-bar'),
+      SEASON,
+      [fact('2026-01-15', { kind: 'gap', gap: true })],
+      'gap',
+    ],
+    [
+      'a comb super in a strong flow',
+      hiveOf('cut-comb'),
+      SEASON,
+      [
+        fact('2026-01-15', { kind: 'flow', flow: 'strong', endsOn: '2026-02-20' }),
+        fact('2026-01-15', { kind: 'strength', strength: 'strong' }),
+      ],
+      'super-on',
+    ],
+    [
+      'waiting where the flow is nearly over',
+      hiveOf('cut-comb'),
+      SEASON,
+      [
+        fact('2026-01-15', { kind: 'flow', flow: 'strong', endsOn: '2026-01-25' }),
+        fact('2026-01-15', { kind: 'strength', strength: 'strong' }),
+      ],
+      'super-wait',
+    ],
+    [
+      'waiting where the colony is weak',
+      hiveOf('framed'),
+      SEASON,
+      [
+        fact('2026-01-15', { kind: 'flow', flow: 'strong', endsOn: null }),
+        fact('2026-01-15', { kind: 'strength', strength: 'weak' }),
+      ],
+      'super-wait',
+    ],
+    [
+      'a comb super that is not begun',
+      hiveOf('cut-comb', [{ sinceOn: '2026-01-05' }], '2026-01-18', 0),
+      SEASON,
+      [],
+      'super-move',
+    ],
+    [
+      'an empty super between',
+      hiveOf('cut-comb', [{ sinceOn: '2026-01-05' }]),
+      SEASON,
+      [],
+      'between',
+    ],
+    [
+      'a stingless super when the nest is full',
+      hiveOf('stingless'),
+      SEASON,
+      [fact('2026-01-10', { kind: 'nest', full: true })],
+      'super-on',
+    ],
+    [
+      'a smaller entrance in a dearth',
+      hiveOf('top-bar'),
+      SEASON,
+      [fact('2026-01-15', { kind: 'flow', flow: 'none', endsOn: null })],
+      'entrance',
+    ],
+    [
+      'the entrance opened again',
+      hiveOf('top-bar'),
+      SEASON,
+      [fact('2026-01-10', { kind: 'entrance', entrance: 'reduced', reopenOn: '2026-01-19' })],
+      'reopen',
+    ],
+    [
+      'the excluder out before winter',
+      hiveOf('cut-comb', [{ sinceOn: '2026-01-05' }]),
+      BEFORE_WINTER,
+      [fact('2026-01-10', { kind: 'excluder', fitted: true })],
+      'excluder',
+    ],
+    [
+      'supers off before winter',
+      hiveOf('framed', [{ sinceOn: '2026-01-05' }]),
+      BEFORE_WINTER,
+      [],
+      'supers-off',
+    ],
+    [
+      'the checklist of a dead colony',
+      hiveOf('warre'),
+      SEASON,
+      [fact('2026-01-10', { kind: 'alive', alive: false })],
+      'death',
+    ],
   ])('%s', (_, hive, date, facts, id) => {
     const item = due(hive, date, facts).find((i) => i.id === id)!;
     expect(item, ids(due(hive, date, facts)).join()).toBeDefined();
     expect(item.why.length).toBeGreaterThan(15);
   });
   it('season and purpose decide when the next look is, and overdue days are counted', () => {
-    const next = (kind: HiveKindName, date: string, facts: DatedFact[] = [], supers: { sinceOn: string }[] = []) => due(hiveOf(kind, supers), date, facts).find((i) => i.id === 'look')!;
+    const next = (
+      kind: HiveKindName,
+      date: string,
+      facts: DatedFact[] = [],
+      supers: { sinceOn: string }[] = [],
+    ) => due(hiveOf(kind, supers), date, facts).find((i) => i.id === 'look')!;
     expect(next('top-bar', SEASON)).toMatchObject({ dueOn: '2026-01-25', overdueDays: 0 });
     expect(next('top-bar', '2026-02-03')).toMatchObject({ overdueDays: 9 });
-    expect(due(hiveOf('top-bar', [], '2026-06-20'), WINTER).find((i) => i.id === 'look')).toMatchObject({ dueOn: '2026-08-19' });
+    expect(
+      due(hiveOf('top-bar', [], '2026-06-20'), WINTER).find((i) => i.id === 'look'),
+    ).toMatchObject({ dueOn: '2026-08-19' });
     const slow = { ...DEFAULT_RULES, lookAgainDays: 14 };
-    expect(due(hiveOf('cut-comb', [{ sinceOn: '2026-01-05' }]), SEASON, [], slow).find((i) => i.id === 'look')).toMatchObject({ dueOn: '2026-01-25' });
-    expect(due(hiveOf('top-bar'), SEASON, [], slow).find((i) => i.id === 'look')).toMatchObject({ dueOn: '2026-02-01' });
+    expect(
+      due(hiveOf('cut-comb', [{ sinceOn: '2026-01-05' }]), SEASON, [], slow).find(
+        (i) => i.id === 'look',
+      ),
+    ).toMatchObject({ dueOn: '2026-01-25' });
+    expect(due(hiveOf('top-bar'), SEASON, [], slow).find((i) => i.id === 'look')).toMatchObject({
+      dueOn: '2026-02-01',
+    });
   });
   it('knows the other half of the year in the north', () => {
-    const north = { ...hiveOf('framed', [{ sinceOn: '2026-07-05' }], '2026-11-01'), site: { hemisphere: 'north' } } as Hive;
+    const north = {
+      ...hiveOf('framed', [{ sinceOn: '2026-07-05' }], '2026-11-01'),
+      site: { hemisphere: 'north' },
+    } as Hive;
     expect(ids(due(north, '2026-11-05'))).toContain('supers-off');
     expect(ids(due(north, '2026-05-05'))).not.toContain('supers-off');
   });
-  it('is dated by the household where it said a day', () => expect(due(hiveOf('framed', [{ sinceOn: '2026-01-05' }]), BEFORE_WINTER, [], { ...DEFAULT_RULES, supersOffBy: '04-15' }).find((i) => i.id === 'supers-off')).toMatchObject({ dueOn: '2026-04-15', overdueDays: 25 }));
+  it('is dated by the household where it said a day', () =>
+    expect(
+      due(hiveOf('framed', [{ sinceOn: '2026-01-05' }]), BEFORE_WINTER, [], {
+        ...DEFAULT_RULES,
+        supersOffBy: '04-15',
+      }).find((i) => i.id === 'supers-off'),
+    ).toMatchObject({ dueOn: '2026-04-15', overdueDays: 25 }));
   it('names frames and sheets that are too old', () => {
     const old = hiveOf('framed', [{ sinceOn: '2026-01-05' }]);
     old.boxes[1].madeOn = '2021-09-01';
     expect(due(old, SEASON).find((i) => i.id === 'old')!.what).toMatch(/box 2/);
   });
   it('asks nothing of the living from a dead colony, and of a screened entrance nothing more', () => {
-    expect(ids(due(hiveOf('cut-comb'), SEASON, [fact('2026-01-10', { kind: 'alive', alive: false })]))).toEqual(expect.not.arrayContaining(['look', 'super-on']));
-    expect(ids(due(hiveOf('top-bar'), SEASON, [fact('2026-01-15', { kind: 'flow', flow: 'none', endsOn: null }), fact('2026-01-16', { kind: 'entrance', entrance: 'screened', reopenOn: null })]))).not.toContain('entrance');
+    expect(
+      ids(due(hiveOf('cut-comb'), SEASON, [fact('2026-01-10', { kind: 'alive', alive: false })])),
+    ).toEqual(expect.not.arrayContaining(['look', 'super-on']));
+    expect(
+      ids(
+        due(hiveOf('top-bar'), SEASON, [
+          fact('2026-01-15', { kind: 'flow', flow: 'none', endsOn: null }),
+          fact('2026-01-16', { kind: 'entrance', entrance: 'screened', reopenOn: null }),
+        ]),
+      ),
+    ).not.toContain('entrance');
   });
 });

@@ -17,9 +17,16 @@ export interface DueItem {
 }
 
 /** Part of the year by hemisphere and month: the three dark months and the two before them matter here. */
-function yearPart(date: string, hemisphere: 'north' | 'south'): 'winter' | 'before-winter' | 'season' {
+function yearPart(
+  date: string,
+  hemisphere: 'north' | 'south',
+): 'winter' | 'before-winter' | 'season' {
   const month = (Number(date.slice(5, 7)) + (hemisphere === 'south' ? 6 : 0) - 1) % 12;
-  return month === 11 || month <= 1 ? 'winter' : month === 9 || month === 10 ? 'before-winter' : 'season';
+  return month === 11 || month <= 1
+    ? 'winter'
+    : month === 9 || month === 10
+      ? 'before-winter'
+      : 'season';
 }
 
 /** Date of a day and month (MM-DD) in the season of `date`: the next one on or after the season began. */
@@ -34,60 +41,198 @@ function inSeason(monthDay: string, date: string, hemisphere: 'north' | 'south')
  * between, gaps, the entrance, the excluder before winter, old frames. Takes the hive, what is known of its
  * colony, the date at its site and the house rules.
  */
-export function dueItems(hive: Hive, colony: ColonyState, date: string, rules: HouseRules): DueItem[] {
+export function dueItems(
+  hive: Hive,
+  colony: ColonyState,
+  date: string,
+  rules: HouseRules,
+): DueItem[] {
   const kind = hiveKind(hive.kind);
   const items: DueItem[] = [];
-  const add = (id: string, what: string, why: string, dueOn: string | null = null): void => void items.push({ id, what, why, dueOn, overdueDays: dueOn ? Math.max(0, daysBetween(dueOn, date)) : 0 });
+  const add = (id: string, what: string, why: string, dueOn: string | null = null): void =>
+    void items.push({
+      id,
+      what,
+      why,
+      dueOn,
+      overdueDays: dueOn ? Math.max(0, daysBetween(dueOn, date)) : 0,
+    });
   const part = yearPart(date, hive.site.hemisphere);
   if (colony.dead) {
-    if (!colony.death) add('death', 'Answer the checklist of the dead colony', 'Until then its honey is provisional and never fed; foulbrood is notifiable in many places.', date);
-    if (!colony.death?.closedAgainstRobbers) add('close', 'Close the hive against robbers', 'A dead colony is robbed empty, and what killed it is carried home.', date);
+    if (!colony.death)
+      add(
+        'death',
+        'Answer the checklist of the dead colony',
+        'Until then its honey is provisional and never fed; foulbrood is notifiable in many places.',
+        date,
+      );
+    if (!colony.death?.closedAgainstRobbers)
+      add(
+        'close',
+        'Close the hive against robbers',
+        'A dead colony is robbed empty, and what killed it is carried home.',
+        date,
+      );
     return items;
   }
   const looks = hive.bars.flatMap((b) => b.comb?.looks.at(-1)?.date ?? []).sort();
   const last = looks.at(-1) ?? null;
   const supers = hive.boxes.filter((b) => b.compartment === 'super');
-  const everyDays = part === 'winter' ? rules.lookWinterDays : colony.flow?.flow === 'strong' || (hive.kind === 'cut-comb' && supers.length) ? rules.lookFlowDays : rules.lookAgainDays;
-  if (last) add('look', `Look again, every ${everyDays} days now`, part === 'winter' ? 'Winter: only from outside and by weight.' : hive.kind === 'cut-comb' && supers.length ? 'A comb super crowds the bees: swarming starts unseen.' : 'What is ripe, and how full they are, goes on changing.', addDays(last, everyDays));
+  const everyDays =
+    part === 'winter'
+      ? rules.lookWinterDays
+      : colony.flow?.flow === 'strong' || (hive.kind === 'cut-comb' && supers.length)
+        ? rules.lookFlowDays
+        : rules.lookAgainDays;
+  if (last)
+    add(
+      'look',
+      `Look again, every ${everyDays} days now`,
+      part === 'winter'
+        ? 'Winter: only from outside and by weight.'
+        : hive.kind === 'cut-comb' && supers.length
+          ? 'A comb super crowds the bees: swarming starts unseen.'
+          : 'What is ripe, and how full they are, goes on changing.',
+      addDays(last, everyDays),
+    );
   else add('look', 'Look for the first time', 'Nothing is known of its combs yet.', date);
 
-  if (colony.gap?.gap) add('gap', 'Fit the missing frame or bar', 'Stray comb is built in a gap within days.', colony.gap.on);
+  if (colony.gap?.gap)
+    add(
+      'gap',
+      'Fit the missing frame or bar',
+      'Stray comb is built in a gap within days.',
+      colony.gap.on,
+    );
   if (kind.moves.includes('shift-bars')) {
     const combs = hive.bars.filter((b) => b.comb).map((b) => b.slot);
-    const holes = hive.bars.filter((b) => !b.comb && b.slot < Math.max(0, ...combs) && b.slot > Math.min(99, ...combs)).map((b) => b.slot);
-    if (holes.length) add('hole', `Close the gap at bar ${holes.join(', ')}: slide the bars up`, 'An empty bar between combs cuts the stores off from the nest, or is built thick and crooked.', null);
+    const holes = hive.bars
+      .filter((b) => !b.comb && b.slot < Math.max(0, ...combs) && b.slot > Math.min(99, ...combs))
+      .map((b) => b.slot);
+    if (holes.length)
+      add(
+        'hole',
+        `Close the gap at bar ${holes.join(', ')}: slide the bars up`,
+        'An empty bar between combs cuts the stores off from the nest, or is built thick and crooked.',
+        null,
+      );
   }
   if (hasClosedBrood(hive.kind) && part === 'season') superItems(hive, colony, supers, date, add);
-  if (kind.bee === 'honeybee' && colony.flow?.flow === 'none' && colony.entrance?.entrance !== 'reduced' && colony.entrance?.entrance !== 'screened') {
-    add('entrance', 'Reduce the entrance, or fit a robbing screen', 'Dearth: robbers test every hive. Never seal it: air must pass; name the day it is opened again.', colony.flow.on);
+  if (
+    kind.bee === 'honeybee' &&
+    colony.flow?.flow === 'none' &&
+    colony.entrance?.entrance !== 'reduced' &&
+    colony.entrance?.entrance !== 'screened'
+  ) {
+    add(
+      'entrance',
+      'Reduce the entrance, or fit a robbing screen',
+      'Dearth: robbers test every hive. Never seal it: air must pass; name the day it is opened again.',
+      colony.flow.on,
+    );
   }
-  if (colony.entrance && colony.entrance.entrance !== 'open' && colony.entrance.reopenOn) add('reopen', 'Open the entrance again', `It was ${colony.entrance.entrance} on ${dateWords(colony.entrance.on)}.`, colony.entrance.reopenOn);
+  if (colony.entrance && colony.entrance.entrance !== 'open' && colony.entrance.reopenOn)
+    add(
+      'reopen',
+      'Open the entrance again',
+      `It was ${colony.entrance.entrance} on ${dateWords(colony.entrance.on)}.`,
+      colony.entrance.reopenOn,
+    );
   if (part === 'before-winter' && kind.bee === 'honeybee') {
-    if (colony.excluder?.fitted) add('excluder', 'Queen excluder out before winter', 'The cluster moves up to its stores and leaves the queen below to die.', rules.supersOffBy ? inSeason(rules.supersOffBy, date, hive.site.hemisphere) : null);
-    if (supers.length && hasClosedBrood(hive.kind)) add('supers-off', colony.reserved?.reserved ? 'Leave the reserved super, take the others off' : 'Supers off', 'Empty room above the cluster costs warmth; what is theirs stays.', rules.supersOffBy ? inSeason(rules.supersOffBy, date, hive.site.hemisphere) : null);
+    if (colony.excluder?.fitted)
+      add(
+        'excluder',
+        'Queen excluder out before winter',
+        'The cluster moves up to its stores and leaves the queen below to die.',
+        rules.supersOffBy ? inSeason(rules.supersOffBy, date, hive.site.hemisphere) : null,
+      );
+    if (supers.length && hasClosedBrood(hive.kind))
+      add(
+        'supers-off',
+        colony.reserved?.reserved ? 'Leave the reserved super, take the others off' : 'Supers off',
+        'Empty room above the cluster costs warmth; what is theirs stays.',
+        rules.supersOffBy ? inSeason(rules.supersOffBy, date, hive.site.hemisphere) : null,
+      );
   }
-  const old = hive.boxes.filter((b) => daysBetween(b.madeOn, date) > rules.frameSeasons * 365).map((b) => b.number);
-  if (old.length) add('old', `Old ${kind.carrier === 'frame' ? 'frames or sheets' : 'comb'} in box ${old.join(', ')}: plan to change them`, `Older than ${rules.frameSeasons} seasons by your rules: old comb carries residues and cocoons.`, null);
-  return items.sort((a, b) => b.overdueDays - a.overdueDays || (a.dueOn ?? '9').localeCompare(b.dueOn ?? '9'));
+  const old = hive.boxes
+    .filter((b) => daysBetween(b.madeOn, date) > rules.frameSeasons * 365)
+    .map((b) => b.number);
+  if (old.length)
+    add(
+      'old',
+      `Old ${kind.carrier === 'frame' ? 'frames or sheets' : 'comb'} in box ${old.join(', ')}: plan to change them`,
+      `Older than ${rules.frameSeasons} seasons by your rules: old comb carries residues and cocoons.`,
+      null,
+    );
+  return items.sort(
+    (a, b) => b.overdueDays - a.overdueDays || (a.dueOn ?? '9').localeCompare(b.dueOn ?? '9'),
+  );
 }
 
 /** Put a comb super on, wait, or move it; an empty one between; a stingless super when the nest is full. */
-function superItems(hive: Hive, colony: ColonyState, supers: Hive['boxes'], date: string, add: (id: string, what: string, why: string, dueOn?: string | null) => void): void {
+function superItems(
+  hive: Hive,
+  colony: ColonyState,
+  supers: Hive['boxes'],
+  date: string,
+  add: (id: string, what: string, why: string, dueOn?: string | null) => void,
+): void {
   const flowDays = colony.flow?.endsOn ? daysBetween(date, colony.flow.endsOn) : null;
   if (hive.kind === 'stingless') {
-    if (colony.nest?.full && !supers.length) add('super-on', 'Set a honey super on', 'The nest is full. Its hole comes over a corner of the brood box, so that the brood is passed, not crossed.', colony.nest.on);
+    if (colony.nest?.full && !supers.length)
+      add(
+        'super-on',
+        'Set a honey super on',
+        'The nest is full. Its hole comes over a corner of the brood box, so that the brood is passed, not crossed.',
+        colony.nest.on,
+      );
     return;
   }
   if (!supers.length) {
-    if (colony.flow?.flow === 'strong' && colony.strength?.strength === 'strong' && (flowDays === null || flowDays >= 14)) add('super-on', 'Put a super on', `Strong flow${flowDays === null ? '' : `, ${flowDays} days of it left`}, strong colony.`, date);
-    else if (colony.flow?.flow === 'strong') add('super-wait', 'Wait with the super', colony.strength?.strength === 'strong' ? `Only ${flowDays} days of flow are left: it would stay half built.` : `The colony is ${colony.strength?.strength ?? 'of unknown strength'}: it would not be filled.`);
+    if (
+      colony.flow?.flow === 'strong' &&
+      colony.strength?.strength === 'strong' &&
+      (flowDays === null || flowDays >= 14)
+    )
+      add(
+        'super-on',
+        'Put a super on',
+        `Strong flow${flowDays === null ? '' : `, ${flowDays} days of it left`}, strong colony.`,
+        date,
+      );
+    else if (colony.flow?.flow === 'strong')
+      add(
+        'super-wait',
+        'Wait with the super',
+        colony.strength?.strength === 'strong'
+          ? `Only ${flowDays} days of flow are left: it would stay half built.`
+          : `The colony is ${colony.strength?.strength ?? 'of unknown strength'}: it would not be filled.`,
+      );
     return;
   }
-  const drawn = hive.bars.some((b) => (b.comb?.looks.at(-1)?.sides.A ? 1 - b.comb.looks.at(-1)!.sides.A!.empty : 0) > 0.05);
+  const drawn = hive.bars.some(
+    (b) => (b.comb?.looks.at(-1)?.sides.A ? 1 - b.comb.looks.at(-1)!.sides.A!.empty : 0) > 0.05,
+  );
   const daysOn = daysBetween(supers[0].sinceOn, date);
   if (hive.kind === 'cut-comb') {
-    if (!drawn && daysOn >= 10) add('super-move', 'Move the comb super to a colony that builds', `${daysOn} days on and nothing drawn.`, addDays(supers[0].sinceOn, 10));
-    if (supers.length < 2 && drawn && !colony.excluder?.fitted) add('between', 'Set an empty super between brood and comb super', 'It keeps pollen and brood out of the comb.');
+    if (!drawn && daysOn >= 10)
+      add(
+        'super-move',
+        'Move the comb super to a colony that builds',
+        `${daysOn} days on and nothing drawn.`,
+        addDays(supers[0].sinceOn, 10),
+      );
+    if (supers.length < 2 && drawn && !colony.excluder?.fitted)
+      add(
+        'between',
+        'Set an empty super between brood and comb super',
+        'It keeps pollen and brood out of the comb.',
+      );
   }
-  if (flowDays !== null && flowDays < 0) add('flow-over', 'The flow is over: no more room now', 'Empty super space invites wax moth and robbers.');
+  if (flowDays !== null && flowDays < 0)
+    add(
+      'flow-over',
+      'The flow is over: no more room now',
+      'Empty super space invites wax moth and robbers.',
+    );
 }

@@ -2,9 +2,16 @@ import { dateWords } from '../units/dates.js';
 import { addDays, daysBetween } from '../units/dates.js';
 
 /** Capped share of the honey (0 to 1) of one comb at one look. */
-export interface CappedLook { date: string; cappedShare: number }
+export interface CappedLook {
+  date: string;
+  cappedShare: number;
+}
 /** How fast capping goes in this household: logits a day, its spread, and how many pairs of looks it rests on. */
-export interface CappingPace { perDay: number; sd: number; pairs: number }
+export interface CappingPace {
+  perDay: number;
+  sd: number;
+  pairs: number;
+}
 
 /**
  * Starting pace where a household has no pairs of looks yet: 0.12 ± 0.08 logits a day, which takes a comb from
@@ -28,7 +35,9 @@ function pairsOf(looks: readonly CappedLook[]): { perDay: number; weight: number
     const earlier = sorted[i];
     const days = daysBetween(earlier.date, later.date);
     if (days < 2 || days > 40 || earlier.cappedShare > 0.97 || later.cappedShare < 0.02) return [];
-    return [{ perDay: (logit(later.cappedShare) - logit(earlier.cappedShare)) / days, weight: days ** 2 }];
+    return [
+      { perDay: (logit(later.cappedShare) - logit(earlier.cappedShare)) / days, weight: days ** 2 },
+    ];
   });
 }
 
@@ -42,9 +51,15 @@ export function householdPace(combs: readonly (readonly CappedLook[])[]): Cappin
   if (n === 0) return STARTING_PACE;
   const weight = pairs.reduce((s, p) => s + p.weight, 0);
   const mean = pairs.reduce((s, p) => s + p.perDay * p.weight, 0) / weight;
-  const spread = Math.sqrt(pairs.reduce((s, p) => s + p.weight * (p.perDay - mean) ** 2, 0) / weight);
+  const spread = Math.sqrt(
+    pairs.reduce((s, p) => s + p.weight * (p.perDay - mean) ** 2, 0) / weight,
+  );
   const own = n / (n + 5);
-  return { perDay: STARTING_PACE.perDay * (1 - own) + mean * own, sd: Math.max(0.02, STARTING_PACE.sd * (1 - own) + spread * own), pairs: n };
+  return {
+    perDay: STARTING_PACE.perDay * (1 - own) + mean * own,
+    sd: Math.max(0.02, STARTING_PACE.sd * (1 - own) + spread * own),
+    pairs: n,
+  };
 }
 
 export interface CappedForecast {
@@ -62,8 +77,15 @@ export interface CappedForecast {
  * (normal prior, normal reading error), its height the last looks'. Needs two looks; one gives no date, which is
  * null. Takes the looks, the share asked (0 to 1), the household's pace and today; dates before today are today.
  */
-export function cappedForecast(input: { looks: readonly CappedLook[]; need: number; pace: CappingPace; today: string }): CappedForecast | null {
-  const looks = [...input.looks].sort((a, b) => a.date.localeCompare(b.date)).filter((l) => daysBetween(l.date, input.today) >= 0 && daysBetween(l.date, input.today) < 60);
+export function cappedForecast(input: {
+  looks: readonly CappedLook[];
+  need: number;
+  pace: CappingPace;
+  today: string;
+}): CappedForecast | null {
+  const looks = [...input.looks]
+    .sort((a, b) => a.date.localeCompare(b.date))
+    .filter((l) => daysBetween(l.date, input.today) >= 0 && daysBetween(l.date, input.today) < 60);
   if (looks.length < 2) return null;
   const last = looks[looks.length - 1];
   const t = looks.map((l) => daysBetween(last.date, l.date));
@@ -77,7 +99,10 @@ export function cappedForecast(input: { looks: readonly CappedLook[]; need: numb
   const perDay = (sxy / READING_SD ** 2 + input.pace.perDay / input.pace.sd ** 2) / precision;
   const paceSd = Math.sqrt(1 / precision);
   const levelSd = READING_SD / Math.sqrt(looks.length);
-  const level = (days: number): { mid: number; sd: number } => ({ mid: yMean + perDay * (days - tMean), sd: Math.hypot(levelSd, paceSd * (days - tMean)) });
+  const level = (days: number): { mid: number; sd: number } => ({
+    mid: yMean + perDay * (days - tMean),
+    sd: Math.hypot(levelSd, paceSd * (days - tMean)),
+  });
   const target = logit(input.need);
   const ahead = daysBetween(last.date, input.today);
   /** First day from today on which the level plus `z` spreads meets the target; null beyond 120 days. */
@@ -92,9 +117,13 @@ export function cappedForecast(input: { looks: readonly CappedLook[]; need: numb
   if (earliest === null) return null;
   const [middle, latest] = [firstDay(0), firstDay(-Z80)];
   const share = (v: number): number => 1 / (1 + Math.exp(-v));
-  const dated = (day: number | null): string | null => (day === null ? null : addDays(last.date, day));
+  const dated = (day: number | null): string | null =>
+    day === null ? null : addDays(last.date, day);
   return {
-    earliest: dated(earliest)!, middle: dated(middle), latest: dated(latest), perDay,
+    earliest: dated(earliest)!,
+    middle: dated(middle),
+    latest: dated(latest),
+    perDay,
     at: (date) => {
       const { mid, sd } = level(daysBetween(last.date, date));
       return { low: share(mid - Z80 * sd), mid: share(mid), high: share(mid + Z80 * sd) };
@@ -102,7 +131,13 @@ export function cappedForecast(input: { looks: readonly CappedLook[]; need: numb
   };
 }
 
-export interface LastBarForecast { front: number; lastBar: number; barsPerWeek: number; earliest: string; latest: string | null }
+export interface LastBarForecast {
+  front: number;
+  lastBar: number;
+  barsPerWeek: number;
+  earliest: string;
+  latest: string | null;
+}
 
 /**
  * When comb will be drawn on the last bar of a top-bar hive, after which the follower board is stuck: the comb
@@ -110,9 +145,15 @@ export interface LastBarForecast { front: number; lastBar: number; barsPerWeek: 
  * combs were begun, the last bar in front of the board, and today. Null with fewer than two combs built in the
  * last 90 days, or where the front is there already. Range: pace halved and doubled by the scatter of a count (± √n of n combs).
  */
-export function lastBarForecast(input: { combs: readonly { bar: number; builtOn: string }[]; lastBar: number; today: string }): LastBarForecast | null {
+export function lastBarForecast(input: {
+  combs: readonly { bar: number; builtOn: string }[];
+  lastBar: number;
+  today: string;
+}): LastBarForecast | null {
   const front = Math.max(0, ...input.combs.map((c) => c.bar));
-  const recent = input.combs.filter((c) => daysBetween(c.builtOn, input.today) >= 0 && daysBetween(c.builtOn, input.today) <= 90);
+  const recent = input.combs.filter(
+    (c) => daysBetween(c.builtOn, input.today) >= 0 && daysBetween(c.builtOn, input.today) <= 90,
+  );
   if (recent.length < 2 || front >= input.lastBar) return null;
   const first = recent.map((c) => c.builtOn).sort()[0];
   const days = Math.max(7, daysBetween(first, input.today));
@@ -121,18 +162,49 @@ export function lastBarForecast(input: { combs: readonly { bar: number; builtOn:
   const scatter = Math.sqrt(recent.length) / recent.length;
   const left = input.lastBar - front;
   const slow = perDay * (1 - scatter);
-  return { front, lastBar: input.lastBar, barsPerWeek: perDay * 7, earliest: addDays(input.today, Math.ceil(left / (perDay * (1 + scatter)))), latest: slow > 0.01 ? addDays(input.today, Math.ceil(left / slow)) : null };
+  return {
+    front,
+    lastBar: input.lastBar,
+    barsPerWeek: perDay * 7,
+    earliest: addDays(input.today, Math.ceil(left / (perDay * (1 + scatter)))),
+    latest: slow > 0.01 ? addDays(input.today, Math.ceil(left / slow)) : null,
+  };
 }
 
 /** The earliest day on which all failing rules can pass: the latest of what each one waits for, or 'not this season' with the reason. */
-export function comeBack(input: { today: string; capped: CappedForecast | null; looks: number; lookAgainDays: number; waitUntil: string | null; flowEndsOn: string | null; seasonEndsOn: string }): { date: string; sentence: string } | { date: null; sentence: string } {
+export function comeBack(input: {
+  today: string;
+  capped: CappedForecast | null;
+  looks: number;
+  lookAgainDays: number;
+  waitUntil: string | null;
+  flowEndsOn: string | null;
+  seasonEndsOn: string;
+}): { date: string; sentence: string } | { date: null; sentence: string } {
   const { today, capped, waitUntil, flowEndsOn } = input;
   if (!capped) {
-    if (waitUntil && waitUntil > addDays(today, input.lookAgainDays)) return { date: waitUntil, sentence: `Not before ${dateWords(waitUntil)}: the waiting time.` };
-    return { date: null, sentence: input.looks < 2 ? `One look gives no date: look again in ${input.lookAgainDays} days.` : `At this pace not this season: look again in ${input.lookAgainDays} days.` };
+    if (waitUntil && waitUntil > addDays(today, input.lookAgainDays))
+      return { date: waitUntil, sentence: `Not before ${dateWords(waitUntil)}: the waiting time.` };
+    return {
+      date: null,
+      sentence:
+        input.looks < 2
+          ? `One look gives no date: look again in ${input.lookAgainDays} days.`
+          : `At this pace not this season: look again in ${input.lookAgainDays} days.`,
+    };
   }
   const date = [capped.earliest, waitUntil ?? ''].sort().at(-1)!;
   const end = [flowEndsOn, input.seasonEndsOn].filter((d): d is string => d !== null).sort()[0];
-  if (date > end) return { date: null, sentence: `Not this season: ripe from ${dateWords(date)} at the earliest, ${flowEndsOn === end ? 'the flow ends' : 'the season ends'} ${dateWords(end)}.` };
-  return { date, sentence: waitUntil && date === waitUntil ? `Come back from ${dateWords(date)}, when the waiting time is over.` : `Come back from ${dateWords(date)}; ripe by ${capped.latest ? dateWords(capped.latest) : 'a day that cannot be said yet'}, four times in five.` };
+  if (date > end)
+    return {
+      date: null,
+      sentence: `Not this season: ripe from ${dateWords(date)} at the earliest, ${flowEndsOn === end ? 'the flow ends' : 'the season ends'} ${dateWords(end)}.`,
+    };
+  return {
+    date,
+    sentence:
+      waitUntil && date === waitUntil
+        ? `Come back from ${dateWords(date)}, when the waiting time is over.`
+        : `Come back from ${dateWords(date)}; ripe by ${capped.latest ? dateWords(capped.latest) : 'a day that cannot be said yet'}, four times in five.`,
+  };
 }

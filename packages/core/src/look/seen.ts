@@ -11,13 +11,23 @@ import type { Reading } from '../records/look.js';
 import type { Hive, Look } from '../records/views.js';
 
 /** What one look says, before and after it is written down. */
-export type Seen = Pick<Look, 'sides' | 'readings' | 'combAge' | 'depthMm' | 'thicknessMm'> & Partial<Pick<Look, 'pane' | 'attachment' | 'pots' | 'straight' | 'seenBy'>>;
+export type Seen = Pick<Look, 'sides' | 'readings' | 'combAge' | 'depthMm' | 'thicknessMm'> &
+  Partial<Pick<Look, 'pane' | 'attachment' | 'pots' | 'straight' | 'seenBy'>>;
 export type HiveMeasures = Pick<Hive, 'kind' | 'geometry'>;
 
 /** Water content of one reading by its scale and temperature. */
-export function readingMoisture(reading: Reading): { moisturePercent: number; approximate: boolean } {
-  const key = { moisture: 'moisturePercent', brix: 'brixPercent', index: 'refractiveIndex' }[reading.scale];
-  return honeyMoisture({ [key]: reading.value, temperatureC: reading.temperatureC, temperatureCompensated: reading.temperatureCompensated });
+export function readingMoisture(reading: Reading): {
+  moisturePercent: number;
+  approximate: boolean;
+} {
+  const key = { moisture: 'moisturePercent', brix: 'brixPercent', index: 'refractiveIndex' }[
+    reading.scale
+  ];
+  return honeyMoisture({
+    [key]: reading.value,
+    temperatureC: reading.temperatureC,
+    temperatureCompensated: reading.temperatureCompensated,
+  });
 }
 
 /** Days after which an instrument's last calibration is old: a starting value, the household's own leaflet wins. */
@@ -26,14 +36,24 @@ const CALIBRATION_DAYS = 365;
 /** Why a reading is doubtful, in a sentence, or null: read outside the instrument's temperatures, or long since it was calibrated. `date` is the day of the reading. */
 export function readingDoubt(reading: Reading, date: string): string | null {
   const { temperatureC, instrumentLowC, instrumentHighC, calibratedOn } = reading;
-  if (instrumentLowC !== undefined && temperatureC < instrumentLowC) return `Doubtful: read at ${temperatureC} °C, the instrument works from ${instrumentLowC} °C.`;
-  if (instrumentHighC !== undefined && temperatureC > instrumentHighC) return `Doubtful: read at ${temperatureC} °C, the instrument works up to ${instrumentHighC} °C.`;
-  if (calibratedOn && Date.parse(date) - Date.parse(calibratedOn) > CALIBRATION_DAYS * 86_400_000) return `Doubtful: calibrated on ${dateWords(calibratedOn)}, more than a year before.`;
+  if (instrumentLowC !== undefined && temperatureC < instrumentLowC)
+    return `Doubtful: read at ${temperatureC} °C, the instrument works from ${instrumentLowC} °C.`;
+  if (instrumentHighC !== undefined && temperatureC > instrumentHighC)
+    return `Doubtful: read at ${temperatureC} °C, the instrument works up to ${instrumentHighC} °C.`;
+  if (calibratedOn && Date.parse(date) - Date.parse(calibratedOn) > CALIBRATION_DAYS * 86_400_000)
+    return `Doubtful: calibrated on ${dateWords(calibratedOn)}, more than a year before.`;
   return null;
 }
 
 /** Samples of one comb together: mean, spread (largest less smallest) and the wettest, which decides. Null without a sample. */
-export function moistureSummary(readings: readonly Reading[]): { count: number; meanPercent: number; spreadPercent: number; wettestPercent: number; openSamples: number; bothSides: boolean } | null {
+export function moistureSummary(readings: readonly Reading[]): {
+  count: number;
+  meanPercent: number;
+  spreadPercent: number;
+  wettestPercent: number;
+  openSamples: number;
+  bothSides: boolean;
+} | null {
   if (!readings.length) return null;
   const values = readings.map((r) => readingMoisture(r).moisturePercent);
   const open = readings.filter((r) => r.cells === 'open');
@@ -51,16 +71,28 @@ export function moistureSummary(readings: readonly Reading[]): { count: number; 
 export function seenOutline(hive: HiveMeasures, depthMm: number): CombOutline {
   const { outline } = readShape(hive);
   const share = Math.min(1, depthMm / outline.depthMm);
-  return { topWidthMm: outline.topWidthMm, bottomWidthMm: outline.topWidthMm + (outline.bottomWidthMm - outline.topWidthMm) * share, depthMm };
+  return {
+    topWidthMm: outline.topWidthMm,
+    bottomWidthMm: outline.topWidthMm + (outline.bottomWidthMm - outline.topWidthMm) * share,
+    depthMm,
+  };
 }
 
 /** Honey and wax of a comb as it was seen; null where nothing of it was. The wettest sealed sample sets the density. */
 export function estimateSeen(seen: Seen, hive: HiveMeasures): CombEstimate | null {
   if (seen.pots) return potsAsComb(seen.pots);
   const areaCm2 = faceAreaCm2(seenOutline(hive, seen.depthMm));
-  const sides = [seen.sides.A, seen.sides.B].filter((s): s is Shares => s !== null).map((shares) => ({ areaCm2, shares }));
-  const sealed = seen.readings.filter((r) => r.cells === 'sealed').map((r) => readingMoisture(r).moisturePercent);
-  const measured = { thicknessMm: seen.thicknessMm, combAge: seen.combAge, ...(sealed.length ? { moisturePercent: Math.max(...sealed) } : {}) };
+  const sides = [seen.sides.A, seen.sides.B]
+    .filter((s): s is Shares => s !== null)
+    .map((shares) => ({ areaCm2, shares }));
+  const sealed = seen.readings
+    .filter((r) => r.cells === 'sealed')
+    .map((r) => readingMoisture(r).moisturePercent);
+  const measured = {
+    thicknessMm: seen.thicknessMm,
+    combAge: seen.combAge,
+    ...(sealed.length ? { moisturePercent: Math.max(...sealed) } : {}),
+  };
   if (sides.length === 0) return seen.pane ? paneEstimate(seen.pane, areaCm2, measured) : null;
   return combEstimate({ sides, ...measured });
 }
@@ -69,22 +101,60 @@ function potsAsComb(pots: NonNullable<Seen['pots']>): CombEstimate {
   const { honeyKg, sealedKg, sealedShare } = potsEstimate(pots);
   const none: Range = { low: 0, mid: 0, high: 0 };
   // Cerumen is wax with resin, not sold as beeswax: no wax is promised.
-  return { honeyKg, cappedHoneyKg: sealedKg, openHoneyKg: { low: honeyKg.low - sealedKg.low, mid: honeyKg.mid - sealedKg.mid, high: honeyKg.high - sealedKg.high }, waxKg: none, cappedShareOfHoney: sealedShare };
+  return {
+    honeyKg,
+    cappedHoneyKg: sealedKg,
+    openHoneyKg: {
+      low: honeyKg.low - sealedKg.low,
+      mid: honeyKg.mid - sealedKg.mid,
+      high: honeyKg.high - sealedKg.high,
+    },
+    waxKg: none,
+    cappedShareOfHoney: sealedShare,
+  };
 }
 
 /** A whole frame from the few cells at its end: every edge of the range from the edges of what the pane tells. */
-function paneEstimate(pane: NonNullable<Seen['pane']>, areaCm2: number, measured: { thicknessMm: number; combAge: Seen['combAge']; moisturePercent?: number }): CombEstimate {
+function paneEstimate(
+  pane: NonNullable<Seen['pane']>,
+  areaCm2: number,
+  measured: { thicknessMm: number; combAge: Seen['combAge']; moisturePercent?: number },
+): CombEstimate {
   const { filled, cappedOfHoney } = paneReading(pane);
   const at = (fill: number, capped: number): CombEstimate => {
-    const shares: Shares = { capped: fill * capped, open: fill * (1 - capped), pollen: 0, brood: 0, empty: 1 - fill };
-    return combEstimate({ sides: [{ areaCm2, shares }, { areaCm2, shares }], ...measured });
+    const shares: Shares = {
+      capped: fill * capped,
+      open: fill * (1 - capped),
+      pollen: 0,
+      brood: 0,
+      empty: 1 - fill,
+    };
+    return combEstimate({
+      sides: [
+        { areaCm2, shares },
+        { areaCm2, shares },
+      ],
+      ...measured,
+    });
   };
-  const [low, mid, high] = [at(filled.low, cappedOfHoney.low), at(filled.mid, cappedOfHoney.mid), at(filled.high, cappedOfHoney.high)];
+  const [low, mid, high] = [
+    at(filled.low, cappedOfHoney.low),
+    at(filled.mid, cappedOfHoney.mid),
+    at(filled.high, cappedOfHoney.high),
+  ];
   const fullyOpen = at(filled.high, cappedOfHoney.low);
   return {
     honeyKg: { low: low.honeyKg.low, mid: mid.honeyKg.mid, high: high.honeyKg.high },
-    cappedHoneyKg: { low: low.cappedHoneyKg.low, mid: mid.cappedHoneyKg.mid, high: high.cappedHoneyKg.high },
-    openHoneyKg: { low: at(filled.low, cappedOfHoney.high).openHoneyKg.low, mid: mid.openHoneyKg.mid, high: fullyOpen.openHoneyKg.high },
+    cappedHoneyKg: {
+      low: low.cappedHoneyKg.low,
+      mid: mid.cappedHoneyKg.mid,
+      high: high.cappedHoneyKg.high,
+    },
+    openHoneyKg: {
+      low: at(filled.low, cappedOfHoney.high).openHoneyKg.low,
+      mid: mid.openHoneyKg.mid,
+      high: fullyOpen.openHoneyKg.high,
+    },
     waxKg: mid.waxKg,
     cappedShareOfHoney: cappedOfHoney.mid,
   };

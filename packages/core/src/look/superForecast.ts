@@ -2,7 +2,10 @@ import { daysBetween } from '../units/dates.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
 
 /** One frame of a super over its looks: how much of the face is filled with honey, and how much of that is capped. */
-export interface SuperFrame { place: number; looks: { date: string; filledShare: number; cappedShare: number }[] }
+export interface SuperFrame {
+  place: number;
+  looks: { date: string; filledShare: number; cappedShare: number }[];
+}
 export interface SuperForecast {
   state: 'empty' | 'refused' | 'building' | 'uneven' | 'crowded' | 'finished';
   /** Whether the last frame is finished before the flow ends. */
@@ -23,36 +26,132 @@ const UNEVEN = 0.33;
  * work; a liquid super is left to even itself out, and at most turned round. Takes its frames with their looks,
  * what it is for, today, the date the flow ends if known, and the household's capping pace.
  */
-export function superForecast(input: { frames: readonly SuperFrame[]; purpose: 'cut-comb' | 'liquid'; today: string; setOn: string; flowEndsOn: string | null; pace: CappingPace }): SuperForecast {
+export function superForecast(input: {
+  frames: readonly SuperFrame[];
+  purpose: 'cut-comb' | 'liquid';
+  today: string;
+  setOn: string;
+  flowEndsOn: string | null;
+  pace: CappingPace;
+}): SuperForecast {
   const { today, flowEndsOn, purpose } = input;
-  const now = input.frames.flatMap((f) => (f.looks.length ? [{ place: f.place, ...f.looks[f.looks.length - 1] }] : []));
+  const now = input.frames.flatMap((f) =>
+    f.looks.length ? [{ place: f.place, ...f.looks[f.looks.length - 1] }] : [],
+  );
   const unknown = { beforeFlowEnds: 'unknown' as const, finishedBy: null };
-  if (!now.length) return { state: 'empty', ...unknown, sentence: 'No frame of this super was read yet.', doNext: ['Look from below, or lift one frame.'] };
+  if (!now.length)
+    return {
+      state: 'empty',
+      ...unknown,
+      sentence: 'No frame of this super was read yet.',
+      doNext: ['Look from below, or lift one frame.'],
+    };
   const fill = now.map((f) => f.filledShare);
   const [least, most] = [Math.min(...fill), Math.max(...fill)];
   const daysOn = daysBetween(input.setOn, today);
   if (most < BEGUN) {
     const refused = daysOn >= 10;
-    return { state: refused ? 'refused' : 'empty', ...unknown, sentence: refused ? `Refused: ${daysOn} days on and no comb drawn.` : 'Not begun yet.', doNext: refused ? ['Is there a flow, is the colony strong? Without both it stays empty.', 'Set a drawn comb in the middle as a ladder.', 'Move the super to a colony that builds.'] : ['Leave it, look again in a week.'] };
+    return {
+      state: refused ? 'refused' : 'empty',
+      ...unknown,
+      sentence: refused ? `Refused: ${daysOn} days on and no comb drawn.` : 'Not begun yet.',
+      doNext: refused
+        ? [
+            'Is there a flow, is the colony strong? Without both it stays empty.',
+            'Set a drawn comb in the middle as a ladder.',
+            'Move the super to a colony that builds.',
+          ]
+        : ['Leave it, look again in a week.'],
+    };
   }
-  if (now.every((f) => f.filledShare >= FULL && f.cappedShare >= FINISHED)) return { state: 'finished', beforeFlowEnds: 'yes', finishedBy: { earliest: today, latest: today }, sentence: 'Every frame is full and capped.', doNext: [purpose === 'cut-comb' ? 'Take it off soon: feet stain white cappings.' : 'Take it when it suits.'] };
+  if (now.every((f) => f.filledShare >= FULL && f.cappedShare >= FINISHED))
+    return {
+      state: 'finished',
+      beforeFlowEnds: 'yes',
+      finishedBy: { earliest: today, latest: today },
+      sentence: 'Every frame is full and capped.',
+      doNext: [
+        purpose === 'cut-comb'
+          ? 'Take it off soon: feet stain white cappings.'
+          : 'Take it when it suits.',
+      ],
+    };
   const unread = input.frames.filter((f) => !f.looks.length).map((f) => f.place);
-  const forecasts = input.frames.filter((f) => f.looks.length).map((f) => cappedForecast({ looks: f.looks.map((l): CappedLook => ({ date: l.date, cappedShare: l.cappedShare * Math.min(1, l.filledShare / FULL) })), need: FINISHED, pace: input.pace, today }));
+  const forecasts = input.frames
+    .filter((f) => f.looks.length)
+    .map((f) =>
+      cappedForecast({
+        looks: f.looks.map((l): CappedLook => ({
+          date: l.date,
+          cappedShare: l.cappedShare * Math.min(1, l.filledShare / FULL),
+        })),
+        need: FINISHED,
+        pace: input.pace,
+        today,
+      }),
+    );
   const known = forecasts.every((f) => f !== null);
-  const finishedBy = known ? { earliest: forecasts.map((f) => f!.earliest).sort().at(-1)!, latest: forecasts.some((f) => f!.latest === null) ? null : forecasts.map((f) => f!.latest!).sort().at(-1)! } : null;
-  const beforeFlowEnds = !finishedBy || !flowEndsOn ? 'unknown' : finishedBy.latest !== null && finishedBy.latest <= flowEndsOn ? 'yes' : finishedBy.earliest > flowEndsOn ? 'no' : 'perhaps';
+  const finishedBy = known
+    ? {
+        earliest: forecasts
+          .map((f) => f!.earliest)
+          .sort()
+          .at(-1)!,
+        latest: forecasts.some((f) => f!.latest === null)
+          ? null
+          : forecasts
+              .map((f) => f!.latest!)
+              .sort()
+              .at(-1)!,
+      }
+    : null;
+  const beforeFlowEnds =
+    !finishedBy || !flowEndsOn
+      ? 'unknown'
+      : finishedBy.latest !== null && finishedBy.latest <= flowEndsOn
+        ? 'yes'
+        : finishedBy.earliest > flowEndsOn
+          ? 'no'
+          : 'perhaps';
   const uneven = most - least > UNEVEN;
   const crowded = least >= FULL;
   const doNext: string[] = [];
   if (uneven) {
     const light = [...now].sort((a, b) => a.filledShare - b.filledShare)[0].place;
-    const done = [...now].sort((a, b) => b.filledShare * b.cappedShare - a.filledShare * a.cappedShare)[0].place;
+    const done = [...now].sort(
+      (a, b) => b.filledShare * b.cappedShare - a.filledShare * a.cappedShare,
+    )[0].place;
     doNext.push('Turn the super round: the light end comes over the nest.');
-    doNext.push(purpose === 'cut-comb' ? `Frame ${done} outward, frame ${light} to the middle.` : 'Else leave it: a liquid super evens itself out, its frames keep their places.');
+    doNext.push(
+      purpose === 'cut-comb'
+        ? `Frame ${done} outward, frame ${light} to the middle.`
+        : 'Else leave it: a liquid super evens itself out, its frames keep their places.',
+    );
   }
-  if (crowded) doNext.push(purpose === 'cut-comb' ? 'No room is left: crowding fills comb well and makes swarms; look every week, or add a super.' : 'No room is left: add a super.');
-  if (beforeFlowEnds === 'no') doNext.push('Not before the flow ends: take the finished frames, leave or crush the rest.');
+  if (crowded)
+    doNext.push(
+      purpose === 'cut-comb'
+        ? 'No room is left: crowding fills comb well and makes swarms; look every week, or add a super.'
+        : 'No room is left: add a super.',
+    );
+  if (beforeFlowEnds === 'no')
+    doNext.push('Not before the flow ends: take the finished frames, leave or crush the rest.');
   if (!doNext.length) doNext.push('Leave it, look again in a week.');
-  const when = beforeFlowEnds === 'yes' ? 'finished before the flow ends' : beforeFlowEnds === 'no' ? 'not finished before the flow ends' : beforeFlowEnds === 'perhaps' ? 'perhaps finished before the flow ends' : !finishedBy ? 'one look gives no date' : 'the end of the flow was not said';
-  return { state: crowded ? 'crowded' : uneven ? 'uneven' : 'building', beforeFlowEnds, finishedBy, sentence: `${Math.round(least * 100)} to ${Math.round(most * 100)} % filled, ${when}.${unread.length ? ` Frame ${unread.join(', ')} not read.` : ''}`, doNext };
+  const when =
+    beforeFlowEnds === 'yes'
+      ? 'finished before the flow ends'
+      : beforeFlowEnds === 'no'
+        ? 'not finished before the flow ends'
+        : beforeFlowEnds === 'perhaps'
+          ? 'perhaps finished before the flow ends'
+          : !finishedBy
+            ? 'one look gives no date'
+            : 'the end of the flow was not said';
+  return {
+    state: crowded ? 'crowded' : uneven ? 'uneven' : 'building',
+    beforeFlowEnds,
+    finishedBy,
+    sentence: `${Math.round(least * 100)} to ${Math.round(most * 100)} % filled, ${when}.${unread.length ? ` Frame ${unread.join(', ')} not read.` : ''}`,
+    doNext,
+  };
 }

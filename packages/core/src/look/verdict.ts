@@ -2,7 +2,18 @@ import type { Shares } from '../comb/contents.js';
 import type { HouseRules } from '../rules/houseRules.js';
 
 export type Verdict = 'take' | 'leave' | 'test' | 'not-read';
-export type ReasonRule = 'dead' | 'treated' | 'syrup' | 'seen' | 'brood' | 'honey' | 'capped' | 'moisture' | 'pots' | 'first-season' | 'winter';
+export type ReasonRule =
+  | 'dead'
+  | 'treated'
+  | 'syrup'
+  | 'seen'
+  | 'brood'
+  | 'honey'
+  | 'capped'
+  | 'moisture'
+  | 'pots'
+  | 'first-season'
+  | 'winter';
 
 /** One drop from a comb, already turned into water content. */
 export interface MoistureSample {
@@ -13,10 +24,23 @@ export interface MoistureSample {
 export interface VerdictInput {
   sides: { A: Shares | null; B: Shares | null };
   samples: MoistureSample[];
-  rules: Pick<HouseRules, 'ripeCappedPercent' | 'ripeOf' | 'considerFromPercent' | 'moistureMayOverrule' | 'moistureLimitPercent' | 'takeInFirstSeason' | 'lookAgainDays'>;
+  rules: Pick<
+    HouseRules,
+    | 'ripeCappedPercent'
+    | 'ripeOf'
+    | 'considerFromPercent'
+    | 'moistureMayOverrule'
+    | 'moistureLimitPercent'
+    | 'takeInFirstSeason'
+    | 'lookAgainDays'
+  >;
   firstSeason: boolean;
   /** What forbids a comb whatever it holds: a colony that is gone, a waiting time, syrup since it was built, a super kept for the bees. */
-  forbidden?: { rule: 'dead' | 'treated' | 'syrup' | 'winter'; verdict: 'leave' | 'test'; sentence: string } | null;
+  forbidden?: {
+    rule: 'dead' | 'treated' | 'syrup' | 'winter';
+    verdict: 'leave' | 'test';
+    sentence: string;
+  } | null;
   /** What was seen of an unseen side from outside (a window, an end pane): said, never counted as seen. */
   glimpse?: string | null;
   /** Stores that would stay without this comb, counted low, against the need; null where the need is unknown. */
@@ -49,7 +73,11 @@ function cappedShare(sides: Shares[]): { seen: number; high: number; honey: numb
   const capped = sides.reduce((sum, s) => sum + s.capped, 0);
   const honey = sides.reduce((sum, s) => sum + s.capped + s.open, 0);
   const unseen = 2 - sides.length;
-  return { seen: honey > 0 ? capped / honey : 0, high: honey + unseen > 0 ? (capped + unseen) / (honey + unseen) : 0, honey };
+  return {
+    seen: honey > 0 ? capped / honey : 0,
+    high: honey + unseen > 0 ? (capped + unseen) / (honey + unseen) : 0,
+    honey,
+  };
 }
 
 /**
@@ -68,7 +96,9 @@ export function judgeComb(input: VerdictInput): CombVerdict {
     verdict,
     headline,
     decidedBy,
-    reasons: [...reasons].sort((a, b) => Number(b.rule === decidedBy) - Number(a.rule === decidedBy)),
+    reasons: [...reasons].sort(
+      (a, b) => Number(b.rule === decidedBy) - Number(a.rule === decidedBy),
+    ),
     cappedPercent: seen.length ? capped * 100 : null,
     wettestPercent,
   });
@@ -78,12 +108,17 @@ export function judgeComb(input: VerdictInput): CombVerdict {
   if (seen.length === 0) {
     reasons.push({ rule: 'seen', fits: null, sentence: input.glimpse ?? 'Neither side was seen.' });
     if (forbidden) return result(forbidden.verdict, forbidden.rule, forbidden.sentence);
-    return input.glimpse ? result('test', 'seen', `${input.glimpse} A glimpse is no reading: take it in the hand.`) : result('not-read', 'seen', 'Not read yet. Say what each side holds.');
+    return input.glimpse
+      ? result('test', 'seen', `${input.glimpse} A glimpse is no reading: take it in the hand.`)
+      : result('not-read', 'seen', 'Not read yet. Say what each side holds.');
   }
   const missing = seen.length === 1 ? (seen[0] === 'A' ? 'B' : 'A') : null;
 
   const need = rules.ripeCappedPercent / 100;
-  const worst = Math.min(...shares.filter((s) => s.capped + s.open > 0).map((s) => s.capped / (s.capped + s.open)), capped);
+  const worst = Math.min(
+    ...shares.filter((s) => s.capped + s.open > 0).map((s) => s.capped / (s.capped + s.open)),
+    capped,
+  );
   const asked = rules.ripeOf === 'worst-side' ? worst : capped;
   const isCapped = asked >= need - 1e-9;
   const short = Math.max(0, Math.round((need - asked) * 100));
@@ -95,51 +130,135 @@ export function judgeComb(input: VerdictInput): CombVerdict {
 
   if (missing) reasons.push({ rule: 'seen', fits: null, sentence: `Side ${missing} not seen.` });
   reasons.push({
-    rule: 'capped', fits: isCapped, measured: asked * 100, limit: rules.ripeCappedPercent, unit: '%',
+    rule: 'capped',
+    fits: isCapped,
+    measured: asked * 100,
+    limit: rules.ripeCappedPercent,
+    unit: '%',
     sentence: `${percentText(asked)} capped${rules.ripeOf === 'worst-side' ? ' on its worse side' : ''}, house rule asks ${rules.ripeCappedPercent} %.`,
   });
   if (wettestPercent !== null) {
     reasons.push({
-      rule: 'moisture', fits: rules.moistureMayOverrule ? !tooWet : null, measured: wettestPercent, limit, unit: '%',
+      rule: 'moisture',
+      fits: rules.moistureMayOverrule ? !tooWet : null,
+      measured: wettestPercent,
+      limit,
+      unit: '%',
       sentence: `${wettestPercent.toFixed(1)} % water in the wettest of ${samples.length} ${samples.length === 1 ? 'sample' : 'samples'}, at most ${limit} %.`,
     });
   }
   reasons.push(
     broodSide
       ? { rule: 'brood', fits: false, sentence: `Brood on side ${broodSide}.` }
-      : { rule: 'brood', fits: missing ? null : true, sentence: missing ? `No brood on side ${seen[0]}; side ${missing} unknown.` : 'No brood on either side.' },
+      : {
+          rule: 'brood',
+          fits: missing ? null : true,
+          sentence: missing
+            ? `No brood on side ${seen[0]}; side ${missing} unknown.`
+            : 'No brood on either side.',
+        },
   );
-  if (input.firstSeason) reasons.push({ rule: 'first-season', fits: rules.takeInFirstSeason ? null : false, sentence: 'The colony is in its first season.' });
+  if (input.firstSeason)
+    reasons.push({
+      rule: 'first-season',
+      fits: rules.takeInFirstSeason ? null : false,
+      sentence: 'The colony is in its first season.',
+    });
   const winterShort = winter !== null && winter.staysLowKg < winter.needKg;
   if (winter) {
     reasons.push({
-      rule: 'winter', fits: !winterShort, measured: winter.staysLowKg, limit: winter.needKg, unit: 'kg',
+      rule: 'winter',
+      fits: !winterShort,
+      measured: winter.staysLowKg,
+      limit: winter.needKg,
+      unit: 'kg',
       sentence: `${winter.staysLowKg.toFixed(1)} kg would stay, counted low; the winter needs ${winter.needKg.toFixed(1)} kg.`,
     });
   }
 
-  if (broodSide) return result('leave', 'brood', `Brood on side ${broodSide}: a comb with live brood is never taken.`);
+  if (broodSide)
+    return result(
+      'leave',
+      'brood',
+      `Brood on side ${broodSide}: a comb with live brood is never taken.`,
+    );
   if (forbidden) return result(forbidden.verdict, forbidden.rule, forbidden.sentence);
   if (honey === 0 && !missing) {
     reasons.unshift({ rule: 'honey', fits: false, sentence: 'No honey on either side.' });
     return result('leave', 'honey', 'No honey in it.');
   }
-  if (input.firstSeason && !rules.takeInFirstSeason) return result('leave', 'first-season', 'A colony in its first season keeps what it has; your rules say so.');
+  if (input.firstSeason && !rules.takeInFirstSeason)
+    return result(
+      'leave',
+      'first-season',
+      'A colony in its first season keeps what it has; your rules say so.',
+    );
   if (tooWet && rules.moistureMayOverrule) {
-    return result('leave', 'moisture', `${wettestPercent.toFixed(1)} % water, house rule allows ${limit} %. ${again()}`);
+    return result(
+      'leave',
+      'moisture',
+      `${wettestPercent.toFixed(1)} % water, house rule allows ${limit} %. ${again()}`,
+    );
   }
-  if (missing && cappedHigh < need - 1e-9) return result('leave', 'capped', `${percentText(capped)} capped on side ${seen[0]}; even a sealed side ${missing} would not reach ${rules.ripeCappedPercent} %. ${again()}`);
+  if (missing && cappedHigh < need - 1e-9)
+    return result(
+      'leave',
+      'capped',
+      `${percentText(capped)} capped on side ${seen[0]}; even a sealed side ${missing} would not reach ${rules.ripeCappedPercent} %. ${again()}`,
+    );
   // Sparing comes before testing: opening a comb for a test is no use where the colony needs it anyway.
-  if (winterShort && (isCapped || missing)) return result('leave', 'winter', `${isCapped ? 'Ripe, but theirs' : 'Theirs'}: without it ${winter.staysLowKg.toFixed(1)} kg would stay, the winter needs ${winter.needKg.toFixed(1)} kg.`);
-  if (missing) return result('test', 'seen', `Look at side ${missing} first: brood and open cells there are unknown.`);
-  if (isCapped) return result('take', 'capped', `${percentText(asked)} capped, house rule asks ${rules.ripeCappedPercent} %.${wettestPercent === null ? ' Measure the water before the lid goes on.' : ''}`);
+  if (winterShort && (isCapped || missing))
+    return result(
+      'leave',
+      'winter',
+      `${isCapped ? 'Ripe, but theirs' : 'Theirs'}: without it ${winter.staysLowKg.toFixed(1)} kg would stay, the winter needs ${winter.needKg.toFixed(1)} kg.`,
+    );
+  if (missing)
+    return result(
+      'test',
+      'seen',
+      `Look at side ${missing} first: brood and open cells there are unknown.`,
+    );
+  if (isCapped)
+    return result(
+      'take',
+      'capped',
+      `${percentText(asked)} capped, house rule asks ${rules.ripeCappedPercent} %.${wettestPercent === null ? ' Measure the water before the lid goes on.' : ''}`,
+    );
   if (rules.moistureMayOverrule && openSamples.length > 0) {
-    if (winterShort) return result('leave', 'winter', `Theirs: without it ${winter.staysLowKg.toFixed(1)} kg would stay, the winter needs ${winter.needKg.toFixed(1)} kg.`);
-    if (sampled) return result('take', 'moisture', `${percentText(capped)} capped, but dry: ${wettestPercent!.toFixed(1)} % water in the wettest of ${samples.length}, rule ${limit} %.`);
-    return result('test', 'moisture', 'Dry so far, but one drop proves nothing: three samples from open cells of both sides, the wettest decides.');
+    if (winterShort)
+      return result(
+        'leave',
+        'winter',
+        `Theirs: without it ${winter.staysLowKg.toFixed(1)} kg would stay, the winter needs ${winter.needKg.toFixed(1)} kg.`,
+      );
+    if (sampled)
+      return result(
+        'take',
+        'moisture',
+        `${percentText(capped)} capped, but dry: ${wettestPercent!.toFixed(1)} % water in the wettest of ${samples.length}, rule ${limit} %.`,
+      );
+    return result(
+      'test',
+      'moisture',
+      'Dry so far, but one drop proves nothing: three samples from open cells of both sides, the wettest decides.',
+    );
   }
-  if (rules.considerFromPercent !== null && asked * 100 >= rules.considerFromPercent - 1e-9 && !winterShort) return result('test', 'capped', `${percentText(asked)} capped: to consider from ${rules.considerFromPercent} %, to take at ${rules.ripeCappedPercent} %. Measure its water.`);
-  return result('leave', 'capped', `${percentText(asked)} capped, house rule asks ${rules.ripeCappedPercent} %: ${short} short. ${again()}`);
+  if (
+    rules.considerFromPercent !== null &&
+    asked * 100 >= rules.considerFromPercent - 1e-9 &&
+    !winterShort
+  )
+    return result(
+      'test',
+      'capped',
+      `${percentText(asked)} capped: to consider from ${rules.considerFromPercent} %, to take at ${rules.ripeCappedPercent} %. Measure its water.`,
+    );
+  return result(
+    'leave',
+    'capped',
+    `${percentText(asked)} capped, house rule asks ${rules.ripeCappedPercent} %: ${short} short. ${again()}`,
+  );
 
   function again(): string {
     return `Look again in ${rules.lookAgainDays} days.`;

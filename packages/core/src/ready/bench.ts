@@ -17,7 +17,11 @@ export const benchTemperatureC = (climate: BenchClimate, at: DateTime): number =
 };
 
 /** Hours until `perHour`, what is done in an hour at the temperature then, has added up to 1. */
-function hoursUntilDone(start: DateTime, climate: BenchClimate, perHour: (temperatureC: number) => number): number {
+function hoursUntilDone(
+  start: DateTime,
+  climate: BenchClimate,
+  perHour: (temperatureC: number) => number,
+): number {
   // Only two temperatures ever occur, and only the clock at the bench decides between them.
   const [byDay, byNight] = [perHour(climate.dayC), perHour(climate.nightC)];
   const local = start.setZone(climate.zone);
@@ -33,12 +37,26 @@ function hoursUntilDone(start: DateTime, climate: BenchClimate, perHour: (temper
 }
 
 /** Hours to nine tenths of what will drain, at the slow edge, by the kitchen's day and night (viscous time, SCIENCE 4). */
-export function drainHours(start: DateTime, climate: BenchClimate, method: CrushMethod, moisturePercent: number): number {
+export function drainHours(
+  start: DateTime,
+  climate: BenchClimate,
+  method: CrushMethod,
+  moisturePercent: number,
+): number {
   const viscous = DRAIN_PRIORS[method].tauHours.high * Math.LN10;
   return hoursUntilDone(start, climate, (t) => flowFactor(moisturePercent, t) / viscous);
 }
 
 /** Hours until the scum is up, at the slow edge, by the kitchen's day and night (Stokes, SCIENCE 4). */
-export function settleHours(start: DateTime, climate: BenchClimate, depthMm: number, moisturePercent: number): number {
-  return hoursUntilDone(start, climate, (t) => 1 / Math.max(0.05, settlingHours({ depthMm, temperatureC: t, moisturePercent }).high));
+export function settleHours(
+  start: DateTime,
+  climate: BenchClimate,
+  depthMm: number,
+  moisturePercent: number,
+): number {
+  return hoursUntilDone(
+    start,
+    climate,
+    (t) => 1 / Math.max(0.05, settlingHours({ depthMm, temperatureC: t, moisturePercent }).high),
+  );
 }

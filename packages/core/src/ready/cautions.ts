@@ -27,27 +27,111 @@ export interface CautionFacts {
 /** Cautions of a harvest at the steps where they matter. Heat and lifting are worked out; what does not apply is not said. */
 export function harvestCautions(f: CautionFacts): Caution[] {
   const out: (Caution | false)[] = [
-    !f.stingless && { id: 'stings', step: 'smoke', text: 'Stings and allergy: not alone the first times, adrenaline and emergency number at hand.', ask: 'Your doctor, if anyone here ever swelled up beyond the sting or lost breath.' },
-    !f.stingless && { id: 'attack', step: 'smoke', text: `${f.defensive ? 'They are noted as defensive. ' : ''}If they come in a mass: leave, cover the face, into a house or car, never into water. People and animals away first. Do not go back to finish.` },
-    !f.stingless && { id: 'fire', step: 'smoke', text: 'Smoker on bare ground, water beside it, cold before you go.', ask: 'Fire rules of the place in dry weather.' },
+    !f.stingless && {
+      id: 'stings',
+      step: 'smoke',
+      text: 'Stings and allergy: not alone the first times, adrenaline and emergency number at hand.',
+      ask: 'Your doctor, if anyone here ever swelled up beyond the sting or lost breath.',
+    },
+    !f.stingless && {
+      id: 'attack',
+      step: 'smoke',
+      text: `${f.defensive ? 'They are noted as defensive. ' : ''}If they come in a mass: leave, cover the face, into a house or car, never into water. People and animals away first. Do not go back to finish.`,
+    },
+    !f.stingless && {
+      id: 'fire',
+      step: 'smoke',
+      text: 'Smoker on bare ground, water beside it, cold before you go.',
+      ask: 'Fire rules of the place in dry weather.',
+    },
     f.feelsC === null
-      ? { id: 'heat', step: 'take', text: 'A suit in the sun overheats a person: water, shade, short turns.' }
-      : f.feelsC >= f.heatLimitC - 4 && { id: 'heat', step: 'take', text: `It will feel like ${f.feelsC.toFixed(0)} °C; your limit in a suit is ${f.heatLimitC} °C. Water, shade, turns of a quarter of an hour; stop at the first dizziness.` },
-    { id: 'lift', step: f.way === 'drain-hive' || f.way === 'draw-pots' ? 'take' : 'carry', text: f.liftKg > f.liftLimitKg ? `It weighs about ${f.liftKg.toFixed(0)} kg, over your ${f.liftLimitKg} kg for one: carry it between two or in two trips.` : `The full tub weighs about ${f.liftKg.toFixed(0)} kg.` },
-    { id: 'robbing', step: 'take', text: f.dearth ? 'Dearth: lid on between combs, nothing dripped, entrance reduced, and be done quickly.' : 'Lid on the tub between combs: open honey calls robbers.' },
-    !f.stingless && { id: 'sick', step: 'take', text: 'Sunken, greasy caps, a bad smell or dead brood: stop, close up, take nothing.', ask: 'The bee inspector or a vet; foulbrood is notifiable in many places.' },
-    { id: 'treated', step: 'take', text: 'No comb for eating from a hive under treatment or within its waiting time.', ask: 'The leaflet of what was given.' },
-    f.repellent && { id: 'repellent', step: 'take', text: 'Repellent: outdoors, gloves, not breathed in; not permitted everywhere.', ask: 'What is allowed where you sell.' },
-    f.stingless && { id: 'flies', step: 'take', text: 'Spilled honey and torn pollen pots bring small scuttle flies that can kill the colony: wipe at once, close within minutes.' },
-    f.stingless && { id: 'native', step: 'smoke', text: 'Native bees are protected by law in many places.', ask: 'The environment authority, before you take or move.' },
-    cutsComb(f.way) && { id: 'knife', step: 'cut', text: 'Sticky handles slip: cut away from the hand, wash the knife often.' },
-    crushesComb(f.way) && { id: 'knife-crush', step: 'crush', text: 'Sticky handles slip: tool away from the hand.' },
-    crushesComb(f.way) && { id: 'wax', step: 'residue', text: 'Wax melts in a water bath, never over a flame, never alone.' },
-    { id: 'damp', step: 'strain', text: 'Above about 60 % humid, open honey draws water: cover it or dry the room, and measure again.' },
+      ? {
+          id: 'heat',
+          step: 'take',
+          text: 'A suit in the sun overheats a person: water, shade, short turns.',
+        }
+      : f.feelsC >= f.heatLimitC - 4 && {
+          id: 'heat',
+          step: 'take',
+          text: `It will feel like ${f.feelsC.toFixed(0)} °C; your limit in a suit is ${f.heatLimitC} °C. Water, shade, turns of a quarter of an hour; stop at the first dizziness.`,
+        },
+    {
+      id: 'lift',
+      step: f.way === 'drain-hive' || f.way === 'draw-pots' ? 'take' : 'carry',
+      text:
+        f.liftKg > f.liftLimitKg
+          ? `It weighs about ${f.liftKg.toFixed(0)} kg, over your ${f.liftLimitKg} kg for one: carry it between two or in two trips.`
+          : `The full tub weighs about ${f.liftKg.toFixed(0)} kg.`,
+    },
+    {
+      id: 'robbing',
+      step: 'take',
+      text: f.dearth
+        ? 'Dearth: lid on between combs, nothing dripped, entrance reduced, and be done quickly.'
+        : 'Lid on the tub between combs: open honey calls robbers.',
+    },
+    !f.stingless && {
+      id: 'sick',
+      step: 'take',
+      text: 'Sunken, greasy caps, a bad smell or dead brood: stop, close up, take nothing.',
+      ask: 'The bee inspector or a vet; foulbrood is notifiable in many places.',
+    },
+    {
+      id: 'treated',
+      step: 'take',
+      text: 'No comb for eating from a hive under treatment or within its waiting time.',
+      ask: 'The leaflet of what was given.',
+    },
+    f.repellent && {
+      id: 'repellent',
+      step: 'take',
+      text: 'Repellent: outdoors, gloves, not breathed in; not permitted everywhere.',
+      ask: 'What is allowed where you sell.',
+    },
+    f.stingless && {
+      id: 'flies',
+      step: 'take',
+      text: 'Spilled honey and torn pollen pots bring small scuttle flies that can kill the colony: wipe at once, close within minutes.',
+    },
+    f.stingless && {
+      id: 'native',
+      step: 'smoke',
+      text: 'Native bees are protected by law in many places.',
+      ask: 'The environment authority, before you take or move.',
+    },
+    cutsComb(f.way) && {
+      id: 'knife',
+      step: 'cut',
+      text: 'Sticky handles slip: cut away from the hand, wash the knife often.',
+    },
+    crushesComb(f.way) && {
+      id: 'knife-crush',
+      step: 'crush',
+      text: 'Sticky handles slip: tool away from the hand.',
+    },
+    crushesComb(f.way) && {
+      id: 'wax',
+      step: 'residue',
+      text: 'Wax melts in a water bath, never over a flame, never alone.',
+    },
+    {
+      id: 'damp',
+      step: 'strain',
+      text: 'Above about 60 % humid, open honey draws water: cover it or dry the room, and measure again.',
+    },
     { id: 'glass', step: 'jar', text: 'Throw a chipped jar away, and what was in it.' },
     { id: 'infants', step: 'jar', text: 'No honey for children under twelve months.' },
-    f.stingless && { id: 'pressure', step: 'jar', text: 'Thin honey ferments: vented lids, never tight glass.' },
-    { id: 'selling', step: 'label', text: 'For sale a place may ask for registration, labels and approved scales.', ask: 'The food authority where you sell.' },
+    f.stingless && {
+      id: 'pressure',
+      step: 'jar',
+      text: 'Thin honey ferments: vented lids, never tight glass.',
+    },
+    {
+      id: 'selling',
+      step: 'label',
+      text: 'For sale a place may ask for registration, labels and approved scales.',
+      ask: 'The food authority where you sell.',
+    },
   ];
   return out.filter((c): c is Caution => c !== false);
 }

@@ -24,7 +24,11 @@ const ROLE_WORDS: Record<VesselRole, string> = {
 };
 
 /** Picks the fewest of the kit's vessels of a role that hold `neededL`, largest first, then the smallest that closes the gap. */
-export function pickVessels(kit: readonly KitVessel[], role: VesselRole, neededL: number): VesselNeed {
+export function pickVessels(
+  kit: readonly KitVessel[],
+  role: VesselRole,
+  neededL: number,
+): VesselNeed {
   const usable = (v: KitVessel): number => v.volumeL * (1 - HEADSPACE_SHARE);
   const candidates = kit.filter((v) => v.role === role).sort((a, b) => b.volumeL - a.volumeL);
   const picked: KitVessel[] = [];

@@ -46,67 +46,149 @@ export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQu
   const hour = local.hour;
   const kind = hiveKind(asked.kind);
   const reasons: HourReason[] = [];
-  const add = (rule: string, points: number | null, sentence: string): void => void reasons.push({ rule, points, sentence });
+  const add = (rule: string, points: number | null, sentence: string): void =>
+    void reasons.push({ rule, points, sentence });
   const dearth = forage === 'dearth';
 
-  if (hour < 7 || hour >= 19) add('daylight', null, 'Dark or nearly: bees walk instead of flying, and nobody sees the queen.');
-  else if (dearth && (hour >= 16 || hour < 9)) add('robbing', 5, 'In a dearth the edge of the day, when robbers fly least.');
-  else if (dearth) add('robbing', kind.drainsInPlace ? -45 : -30, kind.drainsInPlace ? 'Dearth: what runs starts robbing. Evening, covers on, floor closed, or take the super off.' : 'Dearth: open honey starts robbing by day. Entrance reduced, lid on the tub, early or late.');
+  if (hour < 7 || hour >= 19)
+    add(
+      'daylight',
+      null,
+      'Dark or nearly: bees walk instead of flying, and nobody sees the queen.',
+    );
+  else if (dearth && (hour >= 16 || hour < 9))
+    add('robbing', 5, 'In a dearth the edge of the day, when robbers fly least.');
+  else if (dearth)
+    add(
+      'robbing',
+      kind.drainsInPlace ? -45 : -30,
+      kind.drainsInPlace
+        ? 'Dearth: what runs starts robbing. Evening, covers on, floor closed, or take the super off.'
+        : 'Dearth: open honey starts robbing by day. Entrance reduced, lid on the tub, early or late.',
+    );
   else if (hour >= 9 && hour < 13) add('foragers', 5, 'Foragers are out: fewer bees at home.');
   else if (hour < 9) add('foragers', -20, 'Foragers are still at home.');
   else if (hour >= 17) add('foragers', -25, 'Foragers come home: crowded, and little light left.');
-  else add('foragers', -5, 'Afternoon: foragers out, but the day\'s heat is in the comb.');
+  else add('foragers', -5, "Afternoon: foragers out, but the day's heat is in the comb.");
   if (forage === 'flow') add('forage', 5, 'A flow: bees are busy and rob little.');
-  if (forage === null) add('forage', 0, 'Forage of this month is not noted: in a dearth choose the evening.');
+  if (forage === null)
+    add('forage', 0, 'Forage of this month is not noted: in a dearth choose the evening.');
 
   const w = weather;
   const known = w !== null && [w.temperatureC, w.windKmH, w.rainMm].some((v) => v !== null);
   if (!known) add('weather', 0, 'Weather not known: a dry, warm, calm hour is what you look for.');
   else {
     const from = w.source === 'practice' ? ' (practice weather)' : '';
-    if (w.rainMm !== null && w.rainMm >= 0.1) add('rain', null, `Rain, ${w.rainMm.toFixed(1)} mm in the hour${from}: the hive stays closed.`);
+    if (w.rainMm !== null && w.rainMm >= 0.1)
+      add(
+        'rain',
+        null,
+        `Rain, ${w.rainMm.toFixed(1)} mm in the hour${from}: the hive stays closed.`,
+      );
     if (w.windKmH !== null) {
-      if (w.windKmH > rules.windLimitKmH) add('wind', null, `Wind ${w.windKmH.toFixed(0)} km/h${from}, your rule says at most ${rules.windLimitKmH}.`);
-      else if (w.windKmH > rules.windLimitKmH * 0.6) add('wind', -15, `Wind ${w.windKmH.toFixed(0)} km/h${from}: combs sway, bees are short-tempered.`);
+      if (w.windKmH > rules.windLimitKmH)
+        add(
+          'wind',
+          null,
+          `Wind ${w.windKmH.toFixed(0)} km/h${from}, your rule says at most ${rules.windLimitKmH}.`,
+        );
+      else if (w.windKmH > rules.windLimitKmH * 0.6)
+        add(
+          'wind',
+          -15,
+          `Wind ${w.windKmH.toFixed(0)} km/h${from}: combs sway, bees are short-tempered.`,
+        );
       else add('wind', 0, `Calm, wind ${w.windKmH.toFixed(0)} km/h${from}.`);
     }
     if (w.temperatureC !== null) {
       const t = w.temperatureC;
       const feels = w.humidityPercent === null ? null : heatIndexC(t, w.humidityPercent);
-      if (feels !== null && feels >= rules.heatIndexLimitC) add('heat', null, `Feels like ${feels.toFixed(0)} °C (${t.toFixed(0)} °C, ${w.humidityPercent!.toFixed(0)} % humid${from}): your limit in a suit is ${rules.heatIndexLimitC} °C.`);
-      if (t >= SOFT_C) add('soft comb', null, `${t.toFixed(0)} °C${from}: comb softens from about 35 °C and breaks off its bar.`);
-      else if (t >= 31 && !kind.drainsInPlace) add('soft comb', -20, `${t.toFixed(0)} °C${from}: warm comb bends; work in the shade.`);
-      else if (t < COLDEST_C) add('cold', null, `${t.toFixed(0)} °C${from}: too cold to open, brood chills below about ${COLDEST_C} °C.`);
-      else if (kind.drainsInPlace && t < 22) add('cold', -30, `${t.toFixed(0)} °C${from}: cold honey hardly runs; drain frames want warmth.`);
+      if (feels !== null && feels >= rules.heatIndexLimitC)
+        add(
+          'heat',
+          null,
+          `Feels like ${feels.toFixed(0)} °C (${t.toFixed(0)} °C, ${w.humidityPercent!.toFixed(0)} % humid${from}): your limit in a suit is ${rules.heatIndexLimitC} °C.`,
+        );
+      if (t >= SOFT_C)
+        add(
+          'soft comb',
+          null,
+          `${t.toFixed(0)} °C${from}: comb softens from about 35 °C and breaks off its bar.`,
+        );
+      else if (t >= 31 && !kind.drainsInPlace)
+        add('soft comb', -20, `${t.toFixed(0)} °C${from}: warm comb bends; work in the shade.`);
+      else if (t < COLDEST_C)
+        add(
+          'cold',
+          null,
+          `${t.toFixed(0)} °C${from}: too cold to open, brood chills below about ${COLDEST_C} °C.`,
+        );
+      else if (kind.drainsInPlace && t < 22)
+        add(
+          'cold',
+          -30,
+          `${t.toFixed(0)} °C${from}: cold honey hardly runs; drain frames want warmth.`,
+        );
       else if (t < 18) add('cold', -20, `${t.toFixed(0)} °C${from}: short work only.`);
-      else add('warmth', kind.drainsInPlace && t >= 25 ? 10 : 0, `${t.toFixed(0)} °C${from}: fit to open.`);
+      else
+        add(
+          'warmth',
+          kind.drainsInPlace && t >= 25 ? 10 : 0,
+          `${t.toFixed(0)} °C${from}: fit to open.`,
+        );
     }
-    if (w.cloudPercent !== null && w.cloudPercent > 80) add('cloud', -10, `Overcast, ${w.cloudPercent.toFixed(0)} %${from}: more foragers at home.`);
-    if (w.humidityPercent !== null && w.humidityPercent > 85) add('damp', -5, `${w.humidityPercent.toFixed(0)} % humid${from}: open honey draws water.`);
+    if (w.cloudPercent !== null && w.cloudPercent > 80)
+      add('cloud', -10, `Overcast, ${w.cloudPercent.toFixed(0)} %${from}: more foragers at home.`);
+    if (w.humidityPercent !== null && w.humidityPercent > 85)
+      add('damp', -5, `${w.humidityPercent.toFixed(0)} % humid${from}: open honey draws water.`);
   }
-  if (temper === 'defensive') add('temper', -10, 'Noted as defensive: the calmest hour, two people, others away.');
+  if (temper === 'defensive')
+    add('temper', -10, 'Noted as defensive: the calmest hour, two people, others away.');
   const forbidden = reasons.some((r) => r.points === null);
-  const score = forbidden ? 0 : Math.max(0, Math.min(100, 80 + reasons.reduce((sum, r) => sum + (r.points ?? 0), 0)));
-  return { at, score, fit: forbidden ? 'no' : score >= GOOD ? 'good' : 'possible', reasons: reasons.sort((a, b) => weight(b) - weight(a)), weatherKnown: known, practice: w?.source === 'practice' };
+  const score = forbidden
+    ? 0
+    : Math.max(0, Math.min(100, 80 + reasons.reduce((sum, r) => sum + (r.points ?? 0), 0)));
+  return {
+    at,
+    score,
+    fit: forbidden ? 'no' : score >= GOOD ? 'good' : 'possible',
+    reasons: reasons.sort((a, b) => weight(b) - weight(a)),
+    weatherKnown: known,
+    practice: w?.source === 'practice',
+  };
 }
 
 const weight = (r: HourReason): number => (r.points === null ? 1000 : Math.abs(r.points));
 
 /** Whether smoke is used, and why, by the rule and the temper noted. */
-export function smokeAdvice(smoke: HouseRules['smoke'], temper: HourQuestion['temper'], stingless: boolean): string {
+export function smokeAdvice(
+  smoke: HouseRules['smoke'],
+  temper: HourQuestion['temper'],
+  stingless: boolean,
+): string {
   if (stingless) return 'No smoke: stingless bees are left in peace, the lid is off for minutes.';
-  if (smoke === 'fresh-air') return 'Fresh air, no smoke, by your rule; the smoker stays cold but at hand.';
-  if (smoke === 'by-temper' && temper === 'calm') return 'Calm bees: try without smoke, smoker lit beside you.';
-  if (smoke === 'by-temper' && temper === null) return 'Temper not noted: smoker lit, begin with little.';
-  return temper === 'defensive' ? 'Smoke before, at the entrance, and wait the full three minutes: they are defensive.' : 'Three slow puffs at the entrance, then wait.';
+  if (smoke === 'fresh-air')
+    return 'Fresh air, no smoke, by your rule; the smoker stays cold but at hand.';
+  if (smoke === 'by-temper' && temper === 'calm')
+    return 'Calm bees: try without smoke, smoker lit beside you.';
+  if (smoke === 'by-temper' && temper === null)
+    return 'Temper not noted: smoker lit, begin with little.';
+  return temper === 'defensive'
+    ? 'Smoke before, at the entrance, and wait the full three minutes: they are defensive.'
+    : 'Three slow puffs at the entrance, then wait.';
 }
 
 /** Hours in a row that are good, best first: each begins at its first hour. Takes the scores in order of time and how many hours the work asks. */
-export function bestHours(scores: readonly HourScore[], hoursNeeded: number): { at: string; score: number; hours: HourScore[] }[] {
+export function bestHours(
+  scores: readonly HourScore[],
+  hoursNeeded: number,
+): { at: string; score: number; hours: HourScore[] }[] {
   const windows = scores.flatMap((_, i) => {
     const hours = scores.slice(i, i + Math.max(1, Math.ceil(hoursNeeded)));
     if (hours.length < Math.ceil(hoursNeeded) || hours.some((h) => h.fit === 'no')) return [];
-    return [{ at: hours[0].at, score: hours.reduce((sum, h) => sum + h.score, 0) / hours.length, hours }];
+    return [
+      { at: hours[0].at, score: hours.reduce((sum, h) => sum + h.score, 0) / hours.length, hours },
+    ];
   });
   return windows.sort((a, b) => b.score - a.score || a.at.localeCompare(b.at));
 }

@@ -2,34 +2,70 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { household } from '../../fixtures/chooser.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
-import { allocateSpares, bringList, shimHeightMm, vehicleTrips, type BringHarvest } from './bring.js';
+import {
+  allocateSpares,
+  bringList,
+  shimHeightMm,
+  vehicleTrips,
+  type BringHarvest,
+} from './bring.js';
 import { harvestCautions } from './cautions.js';
 import { bestHours, scoreHour, smokeAdvice, type HourQuestion } from './hourScore.js';
 import { heatIndexC, mergeWeather, type WeatherHour } from './weather.js';
 
-const asked: HourQuestion = { kind: 'top-bar', way: 'crush', zone: 'UTC', forage: 'some', temper: 'calm', rules: DEFAULT_RULES };
-const fine = (at: string, more: Partial<WeatherHour> = {}): WeatherHour => ({ at, temperatureC: 24, windKmH: 6, rainMm: 0, humidityPercent: 55, cloudPercent: 20, source: 'hand', ...more });
+const asked: HourQuestion = {
+  kind: 'top-bar',
+  way: 'crush',
+  zone: 'UTC',
+  forage: 'some',
+  temper: 'calm',
+  rules: DEFAULT_RULES,
+};
+const fine = (at: string, more: Partial<WeatherHour> = {}): WeatherHour => ({
+  at,
+  temperatureC: 24,
+  windKmH: 6,
+  rainMm: 0,
+  humidityPercent: 55,
+  cloudPercent: 20,
+  source: 'hand',
+  ...more,
+});
 const at = (hour: number): string => `2026-03-15T${String(hour).padStart(2, '0')}:00:00.000Z`;
-const why = (hour: number, more: Partial<WeatherHour> | null, q: Partial<HourQuestion> = {}) => scoreHour(at(hour), more === null ? null : fine(at(hour), more), { ...asked, ...q });
+const why = (hour: number, more: Partial<WeatherHour> | null, q: Partial<HourQuestion> = {}) =>
+  scoreHour(at(hour), more === null ? null : fine(at(hour), more), { ...asked, ...q });
 
 describe('the heat index', () => {
   // Published table of the US weather service: °F at % humidity.
-  it.each([[90, 70, 105], [86, 90, 105], [100, 40, 109], [80, 40, 80], [92, 60, 105]])('%i °F at %i %% feels like %i °F', (f, humidity, feels) => {
+  it.each([
+    [90, 70, 105],
+    [86, 90, 105],
+    [100, 40, 109],
+    [80, 40, 80],
+    [92, 60, 105],
+  ])('%i °F at %i %% feels like %i °F', (f, humidity, feels) => {
     expect(heatIndexC((f - 32) / 1.8, humidity) * 1.8 + 32).toBeGreaterThan(feels - 1.5);
     expect(heatIndexC((f - 32) / 1.8, humidity) * 1.8 + 32).toBeLessThan(feels + 1.5);
   });
-  it('is the air itself where the formula is not valid', () => expect([heatIndexC(24, 90), heatIndexC(35, 20)]).toEqual([24, 35]));
+  it('is the air itself where the formula is not valid', () =>
+    expect([heatIndexC(24, 90), heatIndexC(35, 20)]).toEqual([24, 35]));
 });
 
 describe('the hour', () => {
   it('a calm, dry, warm morning is good, and every reason is said', () => {
     const s = why(10, {});
     expect(s.fit).toBe('good');
-    expect(s.reasons.map((r) => r.rule)).toEqual(expect.arrayContaining(['foragers', 'wind', 'warmth']));
+    expect(s.reasons.map((r) => r.rule)).toEqual(
+      expect.arrayContaining(['foragers', 'wind', 'warmth']),
+    );
   });
   it.each([
-    ['rain', 10, { rainMm: 0.4 }, 'rain'], ['wind', 10, { windKmH: 30 }, 'wind'], ['heat', 12, { temperatureC: 33, humidityPercent: 70 }, 'heat'],
-    ['soft comb', 12, { temperatureC: 36, humidityPercent: 10 }, 'soft comb'], ['cold', 10, { temperatureC: 9 }, 'cold'], ['night', 22, {}, 'daylight'],
+    ['rain', 10, { rainMm: 0.4 }, 'rain'],
+    ['wind', 10, { windKmH: 30 }, 'wind'],
+    ['heat', 12, { temperatureC: 33, humidityPercent: 70 }, 'heat'],
+    ['soft comb', 12, { temperatureC: 36, humidityPercent: 10 }, 'soft comb'],
+    ['cold', 10, { temperatureC: 9 }, 'cold'],
+    ['night', 22, {}, 'daylight'],
   ] as const)('%s forbids it', (_name, hour, weather, rule) => {
     const s = why(hour, weather);
     expect(s).toMatchObject({ fit: 'no', score: 0 });
@@ -37,10 +73,18 @@ describe('the hour', () => {
     expect(s.reasons[0].points).toBeNull();
   });
   it('drain frames want warmth, and in a dearth the evening', () => {
-    expect(why(10, { temperatureC: 18 }, { kind: 'drain-frame', way: 'drain-hive' }).score).toBeLessThan(why(10, { temperatureC: 28 }, { kind: 'drain-frame', way: 'drain-hive' }).score);
+    expect(
+      why(10, { temperatureC: 18 }, { kind: 'drain-frame', way: 'drain-hive' }).score,
+    ).toBeLessThan(why(10, { temperatureC: 28 }, { kind: 'drain-frame', way: 'drain-hive' }).score);
     const dearth = { kind: 'drain-frame', way: 'drain-hive', forage: 'dearth' } as const;
-    expect(why(17, { temperatureC: 27 }, dearth).score).toBeGreaterThan(why(11, { temperatureC: 27 }, dearth).score);
-    expect(why(11, { temperatureC: 27 }, dearth).reasons.some((r) => /Evening, covers on, floor closed, or take the super off/.test(r.sentence))).toBe(true);
+    expect(why(17, { temperatureC: 27 }, dearth).score).toBeGreaterThan(
+      why(11, { temperatureC: 27 }, dearth).score,
+    );
+    expect(
+      why(11, { temperatureC: 27 }, dearth).reasons.some((r) =>
+        /Evening, covers on, floor closed, or take the super off/.test(r.sentence),
+      ),
+    ).toBe(true);
   });
   it('unknown weather is judged by rules and forage alone, and says so', () => {
     const s = why(10, null);
@@ -51,17 +95,32 @@ describe('the hour', () => {
   it('practice weather is marked in every sentence it counts in', () => {
     const s = scoreHour(at(10), { ...fine(at(10)), source: 'practice' }, asked);
     expect(s.practice).toBe(true);
-    expect(s.reasons.filter((r) => ['wind', 'warmth'].includes(r.rule)).every((r) => r.sentence.includes('practice weather'))).toBe(true);
+    expect(
+      s.reasons
+        .filter((r) => ['wind', 'warmth'].includes(r.rule))
+        .every((r) => r.sentence.includes('practice weather')),
+    ).toBe(true);
   });
   it('more wind or rain never makes an hour better', () => {
-    fc.assert(fc.property(fc.integer({ min: 7, max: 18 }), fc.double({ min: 0, max: 40, noNaN: true }), fc.double({ min: 0, max: 10, noNaN: true }), (hour, wind, more) => {
-      expect(why(hour, { windKmH: wind + more }).score).toBeLessThanOrEqual(why(hour, { windKmH: wind }).score);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 7, max: 18 }),
+        fc.double({ min: 0, max: 40, noNaN: true }),
+        fc.double({ min: 0, max: 10, noNaN: true }),
+        (hour, wind, more) => {
+          expect(why(hour, { windKmH: wind + more }).score).toBeLessThanOrEqual(
+            why(hour, { windKmH: wind }).score,
+          );
+        },
+      ),
+    );
   });
   it('the best run of hours has no forbidden one in it', () => {
     const scores = Array.from({ length: 12 }, (_, i) => why(i + 7, { rainMm: i === 3 ? 2 : 0 }));
     for (const w of bestHours(scores, 3)) expect(w.hours.every((h) => h.fit !== 'no')).toBe(true);
-    expect(bestHours(scores, 3)[0].score).toBeGreaterThanOrEqual(bestHours(scores, 3).at(-1)!.score);
+    expect(bestHours(scores, 3)[0].score).toBeGreaterThanOrEqual(
+      bestHours(scores, 3).at(-1)!.score,
+    );
   });
   it('smoke by temper, never for stingless bees', () => {
     expect(smokeAdvice('by-temper', 'defensive', false)).toMatch(/defensive/);
@@ -72,65 +131,165 @@ describe('the hour', () => {
 
 describe('weather typed in', () => {
   it('stands over the service value by value, and fills its gaps', () => {
-    const merged = mergeWeather([{ ...fine(at(9)), source: 'practice' }], [fine(at(9), { temperatureC: 12, windKmH: null }), fine(at(10))]);
+    const merged = mergeWeather(
+      [{ ...fine(at(9)), source: 'practice' }],
+      [fine(at(9), { temperatureC: 12, windKmH: null }), fine(at(10))],
+    );
     expect(merged[0]).toMatchObject({ temperatureC: 12, windKmH: 6, source: 'hand' });
     expect(merged).toHaveLength(2);
   });
 });
 
 describe('what to bring', () => {
-  const harvest = (more: Partial<BringHarvest> = {}): BringHarvest => ({ id: 'a', hiveName: 'Ipê', siteName: 'Encosta', kind: 'top-bar', way: 'crush', combs: 2, combLabels: '2 combs', litres: { tub: 5, upper: 4, out: 3 }, fills: [{ jarId: 'jar', count: 9 }], supportsMm: 480, tiltDegrees: null, dearth: false, smoke: true, urgency: 0, ...more });
+  const harvest = (more: Partial<BringHarvest> = {}): BringHarvest => ({
+    id: 'a',
+    hiveName: 'Ipê',
+    siteName: 'Encosta',
+    kind: 'top-bar',
+    way: 'crush',
+    combs: 2,
+    combLabels: '2 combs',
+    litres: { tub: 5, upper: 4, out: 3 },
+    fills: [{ jarId: 'jar', count: 9 }],
+    supportsMm: 480,
+    tiltDegrees: null,
+    dearth: false,
+    smoke: true,
+    urgency: 0,
+    ...more,
+  });
   const { rules, jars, vessels } = household();
-  const list = (harvests: BringHarvest[], gear: Parameters<typeof bringList>[0]['gear'] = []) => bringList({ harvests, kit: vessels, jars, gear, rules });
+  const list = (harvests: BringHarvest[], gear: Parameters<typeof bringList>[0]['gear'] = []) =>
+    bringList({ harvests, kit: vessels, jars, gear, rules });
   it('each line knows what it serves and goes when the choice does', () => {
     const line = list([harvest()]).find((l) => l.id === 'vessel-upper-a')!;
-    expect(line).toMatchObject({ text: 'Bucket with holes, 4.0 L: Upper (12 L)', serves: 'Ipê 2 combs', short: 0 });
+    expect(line).toMatchObject({
+      text: 'Bucket with holes, 4.0 L: Upper (12 L)',
+      serves: 'Ipê 2 combs',
+      short: 0,
+    });
     expect(list([harvest({ way: 'press' })]).some((l) => l.id === 'vessel-upper-a')).toBe(false);
     expect(list([])).toHaveLength(4);
   });
   it('jars by size with a spare, and what is short', () => {
-    expect(list([harvest()]).find((l) => l.id === 'jar-jar')).toMatchObject({ text: '10 jar, with lids', short: 0 });
-    const short = list([harvest({ fills: [{ jarId: 'jar', count: 40 }] })]).find((l) => l.id === 'jar-jar')!;
+    expect(list([harvest()]).find((l) => l.id === 'jar-jar')).toMatchObject({
+      text: '10 jar, with lids',
+      short: 0,
+    });
+    const short = list([harvest({ fills: [{ jarId: 'jar', count: 40 }] })]).find(
+      (l) => l.id === 'jar-jar',
+    )!;
     expect(short.short).toBe(22);
     expect(short.ifMissing).toMatch(/^22 short/);
   });
   it('by kind: a wedge worked out for a drain frame, suction for pots, no smoker for them', () => {
-    expect(shimHeightMm({ supportsMm: 480, neededDegrees: 3, nowDegrees: 1 })).toBeCloseTo(16.76, 2);
+    expect(shimHeightMm({ supportsMm: 480, neededDegrees: 3, nowDegrees: 1 })).toBeCloseTo(
+      16.76,
+      2,
+    );
     expect(shimHeightMm({ supportsMm: 480, neededDegrees: 3, nowDegrees: 5 })).toBe(0);
     const drain = list([harvest({ kind: 'drain-frame', way: 'drain-hive', tiltDegrees: 1 })]);
     expect(drain.find((l) => l.id === 'shim-a')!.text).toBe('Wedge 17 mm');
-    expect(list([harvest({ kind: 'drain-frame', way: 'drain-hive' })]).find((l) => l.id === 'shim-a')!.text).toMatch(/tilt not measured, up to 25 mm/);
+    expect(
+      list([harvest({ kind: 'drain-frame', way: 'drain-hive' })]).find((l) => l.id === 'shim-a')!
+        .text,
+    ).toMatch(/tilt not measured, up to 25 mm/);
     const pots = list([harvest({ kind: 'stingless', way: 'draw-pots', smoke: false })]);
     expect(pots.some((l) => /Suction/.test(l.text))).toBe(true);
     expect(pots.some((l) => l.id === 'smoker')).toBe(false);
   });
   it('spares: needs less stock over the sites, the most urgent served first', () => {
-    const shared = allocateSpares([{ need: 9, urgency: 0 }, { need: 9, urgency: 2 }], 12);
-    expect(shared.map((s) => [s.gets, s.short])).toEqual([[3, 6], [9, 0]]);
-    fc.assert(fc.property(fc.array(fc.record({ need: fc.nat(20), urgency: fc.nat(3) }), { maxLength: 6 }), fc.nat(60), (needs, stock) => {
-      const got = allocateSpares(needs, stock);
-      expect(got.reduce((s, g) => s + g.gets, 0)).toBe(Math.min(stock, needs.reduce((s, n) => s + n.need, 0)));
-      expect(got.every((g) => g.gets + g.short === g.need && g.gets >= 0)).toBe(true);
-    }));
-    const gear = [{ id: 'g', name: 'Frames', kind: 'spare-frame' as const, stock: 4, volumeL: 2, weightKg: 0.4, repair: null, dueOn: null, revision: 1 }];
-    const lines = list([harvest({ kind: 'framed', combs: 6 }), harvest({ id: 'b', hiveName: 'Guabiroba', kind: 'cut-comb', combs: 3, urgency: 2 })], gear);
+    const shared = allocateSpares(
+      [
+        { need: 9, urgency: 0 },
+        { need: 9, urgency: 2 },
+      ],
+      12,
+    );
+    expect(shared.map((s) => [s.gets, s.short])).toEqual([
+      [3, 6],
+      [9, 0],
+    ]);
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ need: fc.nat(20), urgency: fc.nat(3) }), { maxLength: 6 }),
+        fc.nat(60),
+        (needs, stock) => {
+          const got = allocateSpares(needs, stock);
+          expect(got.reduce((s, g) => s + g.gets, 0)).toBe(
+            Math.min(
+              stock,
+              needs.reduce((s, n) => s + n.need, 0),
+            ),
+          );
+          expect(got.every((g) => g.gets + g.short === g.need && g.gets >= 0)).toBe(true);
+        },
+      ),
+    );
+    const gear = [
+      {
+        id: 'g',
+        name: 'Frames',
+        kind: 'spare-frame' as const,
+        stock: 4,
+        volumeL: 2,
+        weightKg: 0.4,
+        repair: null,
+        dueOn: null,
+        revision: 1,
+      },
+    ];
+    const lines = list(
+      [
+        harvest({ kind: 'framed', combs: 6 }),
+        harvest({ id: 'b', hiveName: 'Guabiroba', kind: 'cut-comb', combs: 3, urgency: 2 }),
+      ],
+      gear,
+    );
     expect(lines.find((l) => l.id === 'spare-frame-b')!.short).toBe(0);
     expect(lines.find((l) => l.id === 'spare-frame-a')).toMatchObject({ short: 5 });
     // Where no spares were ever written down nothing is known to be short.
-    expect(list([harvest({ kind: 'framed', combs: 6 })]).find((l) => l.id === 'spare-frame-a')!.short).toBe(0);
+    expect(
+      list([harvest({ kind: 'framed', combs: 6 })]).find((l) => l.id === 'spare-frame-a')!.short,
+    ).toBe(0);
   });
   it('counts the trips of the vehicle by litres and by kilograms', () => {
-    expect(vehicleTrips([{ volumeL: 50, weightKg: 30 }, { volumeL: 60, weightKg: 200 }], { volumeL: 100, weightKg: 100 })).toEqual({ trips: 3, volumeL: 110, weightKg: 230 });
+    expect(
+      vehicleTrips(
+        [
+          { volumeL: 50, weightKg: 30 },
+          { volumeL: 60, weightKg: 200 },
+        ],
+        { volumeL: 100, weightKg: 100 },
+      ),
+    ).toEqual({ trips: 3, volumeL: 110, weightKg: 230 });
     expect(vehicleTrips([], { volumeL: null, weightKg: null })).toBeNull();
   });
 });
 
 describe('cautions', () => {
-  const facts = { way: 'crush' as const, stingless: false, dearth: false, defensive: false, repellent: false, liftKg: 9, liftLimitKg: 15, feelsC: null, heatLimitC: 32 };
+  const facts = {
+    way: 'crush' as const,
+    stingless: false,
+    dearth: false,
+    defensive: false,
+    repellent: false,
+    liftKg: 9,
+    liftLimitKg: 15,
+    feelsC: null,
+    heatLimitC: 32,
+  };
   it('stand at their step; heat and lifting are worked out', () => {
-    expect(harvestCautions(facts).find((c) => c.id === 'lift')).toMatchObject({ step: 'carry', text: 'The full tub weighs about 9 kg.' });
-    expect(harvestCautions({ ...facts, liftKg: 19 }).find((c) => c.id === 'lift')!.text).toMatch(/over your 15 kg for one/);
-    expect(harvestCautions({ ...facts, feelsC: 31 }).find((c) => c.id === 'heat')!.text).toMatch(/feel like 31 °C/);
+    expect(harvestCautions(facts).find((c) => c.id === 'lift')).toMatchObject({
+      step: 'carry',
+      text: 'The full tub weighs about 9 kg.',
+    });
+    expect(harvestCautions({ ...facts, liftKg: 19 }).find((c) => c.id === 'lift')!.text).toMatch(
+      /over your 15 kg for one/,
+    );
+    expect(harvestCautions({ ...facts, feelsC: 31 }).find((c) => c.id === 'heat')!.text).toMatch(
+      /feel like 31 °C/,
+    );
     expect(harvestCautions({ ...facts, feelsC: 22 }).some((c) => c.id === 'heat')).toBe(false);
   });
   it('what does not apply is not said', () => {

@@ -57,14 +57,47 @@ export function planDay(input: DayInput): DayPlan {
     return plan ? [workOut(detail, plan, input, market)] : [];
   });
   const sharing = shareVessels(worked);
-  const steps = scheduleHarvests(sharing.map((w) => w.toPlan), rules, { people: rules.people, vessels: input.vessels, freezerL: rules.freezerL, inUse: open.inUse }, input.nowIso);
+  const steps = scheduleHarvests(
+    sharing.map((w) => w.toPlan),
+    rules,
+    { people: rules.people, vessels: input.vessels, freezerL: rules.freezerL, inUse: open.inUse },
+    input.nowIso,
+  );
   // What still drains when the first bed is broken up is not free for this plan.
-  const needed = steps.find((s) => s.id === 'crush' || s.id === 'take')?.startsAt ?? input.nowIso ?? '';
-  const held = new Set(open.inUse.filter((u) => Date.parse(u.untilAt) > Date.parse(needed)).flatMap((u) => u.vesselIds));
-  const bring = bringList({ harvests: sharing.map((w) => w.toBring), kit: input.vessels.filter((v) => !held.has(v.id)), jars: input.jars, gear: open.gear, rules });
-  const tubs = worked.flatMap((w) => pickVessels(input.vessels, 'tub', w.toPlan.litres.tub).vessels.map((v) => ({ volumeL: v.volumeL, weightKg: v.tareG / 1000 })));
-  const loads = [...tubs, ...worked.map((w) => ({ volumeL: 0, weightKg: w.liftKg })), ...open.gear.filter((g) => g.kind === 'empty-super' || g.kind === 'spare-frame').map((g) => ({ volumeL: g.volumeL * g.stock, weightKg: g.weightKg * g.stock }))];
-  return { harvests: worked.map((w) => w.planned), steps, bring, trips: vehicleTrips(loads, { volumeL: rules.vehicleL, weightKg: rules.vehicleKg }), repairs: open.gear.filter((g) => g.repair) };
+  const needed =
+    steps.find((s) => s.id === 'crush' || s.id === 'take')?.startsAt ?? input.nowIso ?? '';
+  const held = new Set(
+    open.inUse
+      .filter((u) => Date.parse(u.untilAt) > Date.parse(needed))
+      .flatMap((u) => u.vesselIds),
+  );
+  const bring = bringList({
+    harvests: sharing.map((w) => w.toBring),
+    kit: input.vessels.filter((v) => !held.has(v.id)),
+    jars: input.jars,
+    gear: open.gear,
+    rules,
+  });
+  const tubs = worked.flatMap((w) =>
+    pickVessels(input.vessels, 'tub', w.toPlan.litres.tub).vessels.map((v) => ({
+      volumeL: v.volumeL,
+      weightKg: v.tareG / 1000,
+    })),
+  );
+  const loads = [
+    ...tubs,
+    ...worked.map((w) => ({ volumeL: 0, weightKg: w.liftKg })),
+    ...open.gear
+      .filter((g) => g.kind === 'empty-super' || g.kind === 'spare-frame')
+      .map((g) => ({ volumeL: g.volumeL * g.stock, weightKg: g.weightKg * g.stock })),
+  ];
+  return {
+    harvests: worked.map((w) => w.planned),
+    steps,
+    bring,
+    trips: vehicleTrips(loads, { volumeL: rules.vehicleL, weightKg: rules.vehicleKg }),
+    repairs: open.gear.filter((g) => g.repair),
+  };
 }
 
 type Worked = ReturnType<typeof workOut>;
@@ -81,15 +114,46 @@ function shareVessels(worked: readonly Worked[]): Worked[] {
     const leader = group ? leaders.get(group)! : w;
     const members = group ? worked.filter((o) => o.planned.detail.batch.lotGroup === group) : [w];
     if (members.length < 2) return w;
-    if (w !== leader) return { ...w, toPlan: { ...w.toPlan, joins: { id: leader.toPlan.id, name: leader.toPlan.name } }, toBring: { ...w.toBring, litres: { ...w.toBring.litres, upper: 0, out: 0 }, fills: [] } };
-    const litres = { tub: w.toPlan.litres.tub, upper: members.reduce((sum, m) => sum + m.toPlan.litres.upper, 0), out: members.reduce((sum, m) => sum + m.toPlan.litres.out, 0) };
-    const fills = [...members.flatMap((m) => m.toBring.fills).reduce((by, f) => by.set(f.jarId, (by.get(f.jarId) ?? 0) + f.count), new Map<string, number>())].map(([jarId, count]) => ({ jarId, count }));
+    if (w !== leader)
+      return {
+        ...w,
+        toPlan: { ...w.toPlan, joins: { id: leader.toPlan.id, name: leader.toPlan.name } },
+        toBring: { ...w.toBring, litres: { ...w.toBring.litres, upper: 0, out: 0 }, fills: [] },
+      };
+    const litres = {
+      tub: w.toPlan.litres.tub,
+      upper: members.reduce((sum, m) => sum + m.toPlan.litres.upper, 0),
+      out: members.reduce((sum, m) => sum + m.toPlan.litres.out, 0),
+    };
+    const fills = [
+      ...members
+        .flatMap((m) => m.toBring.fills)
+        .reduce(
+          (by, f) => by.set(f.jarId, (by.get(f.jarId) ?? 0) + f.count),
+          new Map<string, number>(),
+        ),
+    ].map(([jarId, count]) => ({ jarId, count }));
     const honeyKg = sumRanges(members.map((m) => m.toPlan.honeyKg));
-    return { ...w, toPlan: { ...w.toPlan, litres, honeyKg, jars: members.reduce((sum, m) => sum + m.toPlan.jars, 0), depthMm: w.toPlan.depthMm * (honeyKg.high / Math.max(0.001, w.toPlan.honeyKg.high)) }, toBring: { ...w.toBring, litres, fills } };
+    return {
+      ...w,
+      toPlan: {
+        ...w.toPlan,
+        litres,
+        honeyKg,
+        jars: members.reduce((sum, m) => sum + m.toPlan.jars, 0),
+        depthMm: w.toPlan.depthMm * (honeyKg.high / Math.max(0.001, w.toPlan.honeyKg.high)),
+      },
+      toBring: { ...w.toBring, litres, fills },
+    };
   });
 }
 
-function workOut(detail: BatchDetail, plan: Plan, input: DayInput, market: ReturnType<typeof marketOf>): { planned: PlannedHarvest; toPlan: HarvestToPlan; toBring: BringHarvest; liftKg: number } {
+function workOut(
+  detail: BatchDetail,
+  plan: Plan,
+  input: DayInput,
+  market: ReturnType<typeof marketOf>,
+): { planned: PlannedHarvest; toPlan: HarvestToPlan; toBring: BringHarvest; liftKg: number } {
   const { batch, hive } = detail;
   const rules = { ...input.rules, kitchenTemperatureC: plan.kitchenTemperatureC };
   const estimates = batch.combIds.flatMap((combId) => {
@@ -97,46 +161,136 @@ function workOut(detail: BatchDetail, plan: Plan, input: DayInput, market: Retur
     const estimate = look ? estimateSeen(look, hive) : null;
     return estimate ? [estimate] : [];
   });
-  const estimate = joinEstimates(estimates) ?? { honeyKg: zero, cappedHoneyKg: zero, openHoneyKg: zero, waxKg: zero, cappedShareOfHoney: 0 };
-  const outcome = outcomeOf({ estimate, wettestPercent: plan.moisturePercent, combIds: batch.combIds, storesKg: combStoresKg(estimate) }, batch.method, rules, market)!;
-  const jarKinds = input.jars.filter((j) => j.purpose === 'jar').map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));
-  const fill = (kg: number): { id: string; count: number }[] => (jarKinds.length ? jarFill({ honeyKg: Math.min(500, kg), jars: jarKinds.map((j) => ({ ...j, stock: Math.max(j.stock, 400) })), goal: 'least-left' }).fills : []);
+  const estimate = joinEstimates(estimates) ?? {
+    honeyKg: zero,
+    cappedHoneyKg: zero,
+    openHoneyKg: zero,
+    waxKg: zero,
+    cappedShareOfHoney: 0,
+  };
+  const outcome = outcomeOf(
+    {
+      estimate,
+      wettestPercent: plan.moisturePercent,
+      combIds: batch.combIds,
+      storesKg: combStoresKg(estimate),
+    },
+    batch.method,
+    rules,
+    market,
+  )!;
+  const jarKinds = input.jars
+    .filter((j) => j.purpose === 'jar')
+    .map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));
+  const fill = (kg: number): { id: string; count: number }[] =>
+    jarKinds.length
+      ? jarFill({
+          honeyKg: Math.min(500, kg),
+          jars: jarKinds.map((j) => ({ ...j, stock: Math.max(j.stock, 400) })),
+          goal: 'least-left',
+        }).fills
+      : [];
   const jars = fill(outcome.honeyKg.mid).reduce((n, f) => n + f.count, 0);
-  const kindOf = (purpose: JarKindRecord['purpose']): JarKindRecord | undefined => input.jars.find((j) => j.purpose === purpose);
+  const kindOf = (purpose: JarKindRecord['purpose']): JarKindRecord | undefined =>
+    input.jars.find((j) => j.purpose === purpose);
   const fills = [
     ...fill(outcome.honeyKg.high).map((f) => ({ jarId: f.id, count: f.count })),
-    ...(outcome.pieces.high > 0 && kindOf('piece') ? [{ jarId: kindOf('piece')!.id, count: outcome.pieces.high }] : []),
-    ...(outcome.chunkJars.high > 0 && kindOf('chunk') ? [{ jarId: kindOf('chunk')!.id, count: outcome.chunkJars.high }] : []),
+    ...(outcome.pieces.high > 0 && kindOf('piece')
+      ? [{ jarId: kindOf('piece')!.id, count: outcome.pieces.high }]
+      : []),
+    ...(outcome.chunkJars.high > 0 && kindOf('chunk')
+      ? [{ jarId: kindOf('chunk')!.id, count: outcome.chunkJars.high }]
+      : []),
   ];
   const startIso = plan.startLocal;
   const state = stateAt(hive, `${startIso.slice(0, 10)}T12:00:00Z`);
   const noted = forageIn(hive.site.forage, startIso);
   const dearth = noted ? noted === 'dearth' : state.flow?.flow === 'none';
-  const settling = pickVessels(input.vessels, 'settling', outcome.outL).vessels[0] ?? pickVessels(input.vessels, 'lower', outcome.outL).vessels[0];
+  const settling =
+    pickVessels(input.vessels, 'settling', outcome.outL).vessels[0] ??
+    pickVessels(input.vessels, 'lower', outcome.outL).vessels[0];
   const diameterMm = input.vessels.find((v) => v.id === settling?.id)?.innerDiameterMm ?? 250;
   const litres = { tub: outcome.tubL, upper: outcome.crushedL, out: outcome.outL };
-  const hour = (input.weather[hive.siteId] ?? []).filter((h) => h.temperatureC !== null && h.humidityPercent !== null).find((h) => sameHour(h.at, startIso, hive.site.zone));
+  const hour = (input.weather[hive.siteId] ?? [])
+    .filter((h) => h.temperatureC !== null && h.humidityPercent !== null)
+    .find((h) => sameHour(h.at, startIso, hive.site.zone));
   const shape = readShape(hive);
-  const tubTareKg = (pickVessels(input.vessels, 'tub', litres.tub).vessels[0]?.tareG ?? 1000) / 1000;
+  const tubTareKg =
+    (pickVessels(input.vessels, 'tub', litres.tub).vessels[0]?.tareG ?? 1000) / 1000;
   const liftKg = sumRanges([estimate.honeyKg, estimate.waxKg]).high + tubTareKg;
   const stingless = hiveKind(hive.kind).bee === 'stingless';
   const temper = state.temper?.temper ?? null;
   return {
     planned: {
-      id: batch.id, detail, plan, outcome, jars,
-      cautions: harvestCautions({ way: batch.method, stingless, dearth, defensive: temper === 'defensive', repellent: rules.beesOff === 'repellent', liftKg, liftLimitKg: rules.liftKg, feelsC: hour ? heatIndexC(hour.temperatureC!, hour.humidityPercent!) : null, heatLimitC: rules.heatIndexLimitC }),
+      id: batch.id,
+      detail,
+      plan,
+      outcome,
+      jars,
+      cautions: harvestCautions({
+        way: batch.method,
+        stingless,
+        dearth,
+        defensive: temper === 'defensive',
+        repellent: rules.beesOff === 'repellent',
+        liftKg,
+        liftLimitKg: rules.liftKg,
+        feelsC: hour ? heatIndexC(hour.temperatureC!, hour.humidityPercent!) : null,
+        heatLimitC: rules.heatIndexLimitC,
+      }),
     },
     toPlan: {
-      id: batch.id, name: batch.hiveName, way: batch.method, combs: batch.combIds.length, honeyKg: outcome.honeyKg, pieces: outcome.pieces.mid, chunkJars: outcome.chunkJars.mid, jars, litres, freezerL: outcome.freezerL,
-      depthMm: honeyDepthMm({ honeyKg: outcome.honeyKg.high, innerDiameterMm: diameterMm, moisturePercent: plan.moisturePercent, temperatureC: plan.kitchenTemperatureC }),
-      moisturePercent: Math.min(25, plan.moisturePercent), climate: { dayC: plan.kitchenTemperatureC, nightC: plan.nightTemperatureC ?? input.rules.nightTemperatureC ?? plan.kitchenTemperatureC, zone: batch.zone },
-      startLocal: plan.startLocal, siteZone: batch.zone, moves: plan.moves ?? {}, siteNotes: hive.site.notes, dearth, joins: null,
+      id: batch.id,
+      name: batch.hiveName,
+      way: batch.method,
+      combs: batch.combIds.length,
+      honeyKg: outcome.honeyKg,
+      pieces: outcome.pieces.mid,
+      chunkJars: outcome.chunkJars.mid,
+      jars,
+      litres,
+      freezerL: outcome.freezerL,
+      depthMm: honeyDepthMm({
+        honeyKg: outcome.honeyKg.high,
+        innerDiameterMm: diameterMm,
+        moisturePercent: plan.moisturePercent,
+        temperatureC: plan.kitchenTemperatureC,
+      }),
+      moisturePercent: Math.min(25, plan.moisturePercent),
+      climate: {
+        dayC: plan.kitchenTemperatureC,
+        nightC: plan.nightTemperatureC ?? input.rules.nightTemperatureC ?? plan.kitchenTemperatureC,
+        zone: batch.zone,
+      },
+      startLocal: plan.startLocal,
+      siteZone: batch.zone,
+      moves: plan.moves ?? {},
+      siteNotes: hive.site.notes,
+      dearth,
+      joins: null,
     },
     toBring: {
-      id: batch.id, hiveName: batch.hiveName, siteName: batch.siteName, kind: hive.kind, way: batch.method, combs: batch.combIds.length,
+      id: batch.id,
+      hiveName: batch.hiveName,
+      siteName: batch.siteName,
+      kind: hive.kind,
+      way: batch.method,
+      combs: batch.combIds.length,
       combLabels: `${batch.combIds.length} ${batch.combIds.length === 1 ? hiveKind(hive.kind).unitTaken.replace('box', 'comb') : `${hiveKind(hive.kind).unitTaken.replace('box', 'comb').replace(/s$/, '')}s`}`,
-      litres, fills, supportsMm: Math.round(shape.outline.topWidthMm + 60), tiltDegrees: state.tilt?.degrees ?? null, dearth,
-      smoke: !stingless && rules.smoke !== 'fresh-air', urgency: state.flow?.flow === 'strong' ? (hive.kind === 'cut-comb' ? 2 : 1) : state.flow?.flow === 'some' ? 1 : 0,
+      litres,
+      fills,
+      supportsMm: Math.round(shape.outline.topWidthMm + 60),
+      tiltDegrees: state.tilt?.degrees ?? null,
+      dearth,
+      smoke: !stingless && rules.smoke !== 'fresh-air',
+      urgency:
+        state.flow?.flow === 'strong'
+          ? hive.kind === 'cut-comb'
+            ? 2
+            : 1
+          : state.flow?.flow === 'some'
+            ? 1
+            : 0,
     },
     liftKg,
   };
@@ -144,6 +298,13 @@ function workOut(detail: BatchDetail, plan: Plan, input: DayInput, market: Retur
 
 /** Whether an hour of weather is the one a local time falls into. */
 function sameHour(at: string, local: string, zone: string): boolean {
-  const there = new Intl.DateTimeFormat('sv', { timeZone: zone, year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', hourCycle: 'h23' }).format(new Date(at));
+  const there = new Intl.DateTimeFormat('sv', {
+    timeZone: zone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+    hour: '2-digit',
+    hourCycle: 'h23',
+  }).format(new Date(at));
   return there.replace(' ', 'T').slice(0, 13) === local.slice(0, 13);
 }

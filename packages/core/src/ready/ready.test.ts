@@ -9,12 +9,29 @@ import { tareCheck } from '../take/index.js';
 import { pickVessels, type KitVessel } from './gear.js';
 
 const sealed = { capped: 0.9, open: 0.1, pollen: 0, brood: 0, empty: 0 };
-const comb = combEstimate({ sides: [{ areaCm2: 660, shares: sealed }, { areaCm2: 660, shares: sealed }], thicknessMm: 28, combAge: 'new' });
+const comb = combEstimate({
+  sides: [
+    { areaCm2: 660, shares: sealed },
+    { areaCm2: 660, shares: sealed },
+  ],
+  thicknessMm: 28,
+  combAge: 'new',
+});
 
 describe('winter balance', () => {
   it('counts low, sealed in full, open by its sugar', () => {
-    expect(combStoresKg(comb).low).toBeCloseTo(comb.cappedHoneyKg.low + comb.openHoneyKg.low * 0.6 / 0.82, 9);
-    const balance = winterBalance([{ bar: 10, estimate: comb, taken: false, hasBrood: false }, { bar: 11, estimate: comb, taken: true, hasBrood: false }, { bar: 12, estimate: null, taken: false, hasBrood: false }], 3);
+    expect(combStoresKg(comb).low).toBeCloseTo(
+      comb.cappedHoneyKg.low + (comb.openHoneyKg.low * 0.6) / 0.82,
+      9,
+    );
+    const balance = winterBalance(
+      [
+        { bar: 10, estimate: comb, taken: false, hasBrood: false },
+        { bar: 11, estimate: comb, taken: true, hasBrood: false },
+        { bar: 12, estimate: null, taken: false, hasBrood: false },
+      ],
+      3,
+    );
     expect(balance.spareKg).toBeCloseTo(combStoresKg(comb).low - 3, 9);
     expect(balance.unreadBars).toEqual([12]);
     expect(balance.slideForwardBars).toEqual([12]);
@@ -27,26 +44,54 @@ describe('winter balance', () => {
     expect(spareableBars(combs, 10 * one)).toEqual([]);
     expect(spareableBars(combs, null)).toBeNull();
     // A heavy ripe comb behind that must stay is not skipped for a lighter one before it: the chooser does not either.
-    const light = { ...comb, cappedHoneyKg: { low: 0.1, mid: 0.1, high: 0.1 }, openHoneyKg: { low: 0, mid: 0, high: 0 } };
-    expect(spareableBars([{ bar: 10, estimate: light, ripe: true }, { bar: 11, estimate: comb, ripe: true }], 0.5 * one)).toEqual([]);
+    const light = {
+      ...comb,
+      cappedHoneyKg: { low: 0.1, mid: 0.1, high: 0.1 },
+      openHoneyKg: { low: 0, mid: 0, high: 0 },
+    };
+    expect(
+      spareableBars(
+        [
+          { bar: 10, estimate: light, ripe: true },
+          { bar: 11, estimate: comb, ripe: true },
+        ],
+        0.5 * one,
+      ),
+    ).toEqual([]);
   });
-  it('leaves what is spare unknown while the need is', () => expect(winterBalance([], null).spareKg).toBeNull());
+  it('leaves what is spare unknown while the need is', () =>
+    expect(winterBalance([], null).spareKg).toBeNull());
 });
 
 describe('outcome of crushing', () => {
   it('gives ranges that follow the method', () => {
     const jars = [{ id: 'a', netG: 300, stock: 50, value: 10 }];
-    const mash = crushOutcome({ combs: [comb, comb], jars, rules: DEFAULT_RULES, moisturePercent: 18 });
-    const slice = crushOutcome({ combs: [comb, comb], jars, rules: { ...DEFAULT_RULES, crush: 'slice' }, moisturePercent: 18 });
+    const mash = crushOutcome({
+      combs: [comb, comb],
+      jars,
+      rules: DEFAULT_RULES,
+      moisturePercent: 18,
+    });
+    const slice = crushOutcome({
+      combs: [comb, comb],
+      jars,
+      rules: { ...DEFAULT_RULES, crush: 'slice' },
+      moisturePercent: 18,
+    });
     expect(mash.honeyOutKg.mid).toBeGreaterThan(slice.honeyOutKg.mid);
     expect(mash.honeyOutKg.mid).toBeLessThan(mash.combHoneyKg.mid);
-    expect(mash.jars!.mid).toBe(Math.floor(mash.honeyOutKg.mid * 1000 / 300));
-    expect(crushOutcome({ combs: [comb], jars: [], rules: DEFAULT_RULES, moisturePercent: null }).jars).toBeNull();
+    expect(mash.jars!.mid).toBe(Math.floor((mash.honeyOutKg.mid * 1000) / 300));
+    expect(
+      crushOutcome({ combs: [comb], jars: [], rules: DEFAULT_RULES, moisturePercent: null }).jars,
+    ).toBeNull();
   });
 });
 
 describe('vessels', () => {
-  const kit: KitVessel[] = [{ id: 'a', name: 'Small', role: 'lower', volumeL: 5, tareG: 300 }, { id: 'b', name: 'Large', role: 'lower', volumeL: 20, tareG: 900 }];
+  const kit: KitVessel[] = [
+    { id: 'a', name: 'Small', role: 'lower', volumeL: 5, tareG: 300 },
+    { id: 'b', name: 'Large', role: 'lower', volumeL: 20, tareG: 900 },
+  ];
   it('the smallest that holds it, with head room', () => {
     expect(pickVessels(kit, 'lower', 4.4).vessels.map((v) => v.id)).toEqual(['a']);
     expect(pickVessels(kit, 'lower', 4.6).vessels.map((v) => v.id)).toEqual(['b']);
@@ -58,15 +103,31 @@ describe('vessels', () => {
 describe('taking', () => {
   it('asks about a forgotten tare and keeps quiet where it fits', () => {
     const expectedKg = { low: 1.7, mid: 2, high: 2.3 };
-    expect(tareCheck({ grossG: 2900, tareG: 900, vesselTareG: 900, expectedKg }).question).toBeNull();
-    expect(tareCheck({ grossG: 4900, tareG: 0, vesselTareG: 2900, expectedKg }).question).toBe('tare-forgotten');
-    expect(tareCheck({ grossG: 3400, tareG: 0, vesselTareG: 1200, expectedKg }).question).toBe('tare-forgotten');
-    expect(tareCheck({ grossG: 400, tareG: 0, vesselTareG: 0, expectedKg }).question).toBe('far-from-estimate');
-    expect(tareCheck({ grossG: 400, tareG: 900, vesselTareG: 900, expectedKg })).toEqual({ netG: -500, question: 'tare-above-gross' });
+    expect(
+      tareCheck({ grossG: 2900, tareG: 900, vesselTareG: 900, expectedKg }).question,
+    ).toBeNull();
+    expect(tareCheck({ grossG: 4900, tareG: 0, vesselTareG: 2900, expectedKg }).question).toBe(
+      'tare-forgotten',
+    );
+    expect(tareCheck({ grossG: 3400, tareG: 0, vesselTareG: 1200, expectedKg }).question).toBe(
+      'tare-forgotten',
+    );
+    expect(tareCheck({ grossG: 400, tareG: 0, vesselTareG: 0, expectedKg }).question).toBe(
+      'far-from-estimate',
+    );
+    expect(tareCheck({ grossG: 400, tareG: 900, vesselTareG: 900, expectedKg })).toEqual({
+      netG: -500,
+      question: 'tare-above-gross',
+    });
   });
 });
 
 describe('season', () => {
-  it.each([['2026-03-14', 'south', '2025-07-01', '2025/26'], ['2026-07-01', 'south', '2026-07-01', '2026/27'], ['2026-03-14', 'north', '2026-01-01', '2026']] as const)('%s in the %s began %s', (date, hemisphere, startsOn, name) =>
-    expect(seasonOf(date, hemisphere)).toEqual({ startsOn, name }));
+  it.each([
+    ['2026-03-14', 'south', '2025-07-01', '2025/26'],
+    ['2026-07-01', 'south', '2026-07-01', '2026/27'],
+    ['2026-03-14', 'north', '2026-01-01', '2026'],
+  ] as const)('%s in the %s began %s', (date, hemisphere, startsOn, name) =>
+    expect(seasonOf(date, hemisphere)).toEqual({ startsOn, name }),
+  );
 });

@@ -34,7 +34,15 @@ export interface Resources {
   /** Vessels that something else holds, until then. */
   inUse?: readonly { vesselIds: readonly string[]; untilAt: string; what: string }[];
 }
-interface Busy { from: number; to: number; people: number; scale: boolean; freezerL: number; vesselIds: string[]; what: string }
+interface Busy {
+  from: number;
+  to: number;
+  people: number;
+  scale: boolean;
+  freezerL: number;
+  vesselIds: string[];
+  what: string;
+}
 
 const MINUTE = 60_000;
 const FAR = 60 * 24 * 60 * MINUTE;
@@ -43,7 +51,10 @@ const MOST_TRIED = 4;
 const minuteOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
 /** Minutes of the local day in which hands work: working hours without the quiet ones. */
-function workWindow(rules: Pick<HouseRules, 'workFrom' | 'workTo' | 'quietFrom' | 'quietTo'>): { from: number; to: number } {
+function workWindow(rules: Pick<HouseRules, 'workFrom' | 'workTo' | 'quietFrom' | 'quietTo'>): {
+  from: number;
+  to: number;
+} {
   const overnight = rules.quietFrom > rules.quietTo;
   const from = Math.max(minuteOf(rules.workFrom), overnight ? minuteOf(rules.quietTo) : 0);
   const to = Math.min(minuteOf(rules.workTo), overnight ? minuteOf(rules.quietFrom) : 24 * 60);
@@ -57,28 +68,64 @@ function workWindow(rules: Pick<HouseRules, 'workFrom' | 'workTo' | 'quietFrom' 
  * smoke is over and whose hive was not opened is planned anew from then. Throws BadInput for a start that the
  * place does not have. One pass, so a dozen harvests take milliseconds.
  */
-export function scheduleHarvests(harvests: readonly HarvestToPlan[], rules: HouseRules, resources: Resources, nowIso: string | null = null): TimetableStep[] {
+export function scheduleHarvests(
+  harvests: readonly HarvestToPlan[],
+  rules: HouseRules,
+  resources: Resources,
+  nowIso: string | null = null,
+): TimetableStep[] {
   const started = harvests.map((h, i) => ({ h, i, start: startOf(h, nowIso) }));
-  const byStart = [...started].sort((a, b) => a.start.at.toMillis() - b.start.at.toMillis() || a.i - b.i);
-  if (harvests.length > MOST_TRIED || harvests.length < 2) return inOrder(byStart, rules, resources);
+  const byStart = [...started].sort(
+    (a, b) => a.start.at.toMillis() - b.start.at.toMillis() || a.i - b.i,
+  );
+  if (harvests.length > MOST_TRIED || harvests.length < 2)
+    return inOrder(byStart, rules, resources);
   // Who comes first at the bench decides when all is done: the order of the first smoke, the small ones first, the large ones first.
   const bySize = [...byStart].sort((a, b) => a.h.honeyKg.high - b.h.honeyKg.high || a.i - b.i);
-  const tried = [byStart, bySize, [...bySize].reverse()].map((order) => inOrder(order, rules, resources));
-  const late = (steps: TimetableStep[]): number => steps.reduce((n, s) => n + s.conflicts.length, 0) * FAR + Math.max(...steps.filter((s) => !s.id.startsWith('look-back')).map((s) => Date.parse(s.endsAt)));
+  const tried = [byStart, bySize, [...bySize].reverse()].map((order) =>
+    inOrder(order, rules, resources),
+  );
+  const late = (steps: TimetableStep[]): number =>
+    steps.reduce((n, s) => n + s.conflicts.length, 0) * FAR +
+    Math.max(
+      ...steps.filter((s) => !s.id.startsWith('look-back')).map((s) => Date.parse(s.endsAt)),
+    );
   return tried.reduce((best, steps) => (late(steps) < late(best) ? steps : best));
 }
 
 type Started = { h: HarvestToPlan; i: number; start: { at: DateTime; lateMinutes: number } };
 
 /** Sets the harvests into time one after the other, in the order given. */
-function inOrder(order: readonly Started[], rules: HouseRules, resources: Resources): TimetableStep[] {
-  const busy: Busy[] = (resources.inUse ?? []).map((u) => ({ from: 0, to: Date.parse(u.untilAt), people: 0, scale: false, freezerL: 0, vesselIds: [...u.vesselIds], what: u.what }));
+function inOrder(
+  order: readonly Started[],
+  rules: HouseRules,
+  resources: Resources,
+): TimetableStep[] {
+  const busy: Busy[] = (resources.inUse ?? []).map((u) => ({
+    from: 0,
+    to: Date.parse(u.untilAt),
+    people: 0,
+    scale: false,
+    freezerL: 0,
+    vesselIds: [...u.vesselIds],
+    what: u.what,
+  }));
   const steps: TimetableStep[] = [];
   // What goes into another's vessel is placed first: that one's bed is broken up when all of it is there.
   const joined = new Map<string, number>();
-  for (const { h, start } of [...order.filter((o) => o.h.joins), ...order.filter((o) => !o.h.joins)]) {
+  for (const { h, start } of [
+    ...order.filter((o) => o.h.joins),
+    ...order.filter((o) => !o.h.joins),
+  ]) {
     const placed = placeHarvest(h, start, rules, resources, busy, joined.get(h.id) ?? 0);
-    if (h.joins) joined.set(h.joins.id, Math.max(joined.get(h.joins.id) ?? 0, ...placed.filter((s) => s.id === 'join').map((s) => Date.parse(s.endsAt))));
+    if (h.joins)
+      joined.set(
+        h.joins.id,
+        Math.max(
+          joined.get(h.joins.id) ?? 0,
+          ...placed.filter((s) => s.id === 'join').map((s) => Date.parse(s.endsAt)),
+        ),
+      );
     steps.push(...placed);
   }
   return steps.sort((a, b) => Date.parse(a.startsAt) - Date.parse(b.startsAt));
@@ -90,10 +137,20 @@ function startOf(h: HarvestToPlan, nowIso: string | null): { at: DateTime; lateM
   const now = nowIso ? DateTime.fromISO(nowIso, { zone: h.siteZone }) : null;
   // An hour of grace: nobody lights the smoker to the minute.
   if (!now || now.diff(planned, 'minutes').minutes < 60) return { at: planned, lateMinutes: 0 };
-  return { at: now.plus({ minutes: 15 - (now.minute % 15) }).startOf('minute'), lateMinutes: now.diff(planned, 'minutes').minutes };
+  return {
+    at: now.plus({ minutes: 15 - (now.minute % 15) }).startOf('minute'),
+    lateMinutes: now.diff(planned, 'minutes').minutes,
+  };
 }
 
-function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: number }, rules: HouseRules, resources: Resources, busy: Busy[], joinedAt: number): TimetableStep[] {
+function placeHarvest(
+  h: HarvestToPlan,
+  start: { at: DateTime; lateMinutes: number },
+  rules: HouseRules,
+  resources: Resources,
+  busy: Busy[],
+  joinedAt: number,
+): TimetableStep[] {
   const placed = new Map<string, { from: number; to: number; step: TimetableStep }>();
   const window = workWindow(rules);
   const held = new Map<string, Busy>();
@@ -102,32 +159,77 @@ function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: numb
     const ready = Math.max(...task.after.map((id) => placed.get(id)?.to ?? 0), 0);
     const running = task.whileRunning ? placed.get(task.whileRunning.of) : null;
     let from = ready;
-    if (task.beforeStart !== undefined) from = Math.max(from, start.at.minus({ hours: task.beforeStart }).toMillis());
+    if (task.beforeStart !== undefined)
+      from = Math.max(from, start.at.minus({ hours: task.beforeStart }).toMillis());
     if (task.id === 'smoke') from = Math.max(from, start.at.toMillis());
     if (task.id === 'crush') from = Math.max(from, joinedAt);
     if (running) from = Math.max(from, running.from + task.whileRunning!.afterMinutes * MINUTE);
     const moved = h.moves[task.id] ? DateTime.fromISO(h.moves[task.id], { zone }) : null;
     const isMoved = Boolean(moved?.isValid);
     const at = isMoved ? moved!.toMillis() : earliest(task, from);
-    const to = at + Math.round(task.minutes(DateTime.fromMillis(at, { zone: h.climate.zone }))) * MINUTE;
+    const to =
+      at + Math.round(task.minutes(DateTime.fromMillis(at, { zone: h.climate.zone }))) * MINUTE;
     // A stir that would come after the drain is over is left out.
     if (running && task.id.startsWith('stir') && at >= running.to && !isMoved) continue;
     const conflicts = isMoved ? conflictsOf(task, at, to, from, zone) : [];
-    if (task.id === 'smoke' && start.lateMinutes > 0 && !isMoved) conflicts.push({ rule: 'late', sentence: `The first smoke was planned ${Math.round(start.lateMinutes / 60)} h earlier: planned anew from now.` });
+    if (task.id === 'smoke' && start.lateMinutes > 0 && !isMoved)
+      conflicts.push({
+        rule: 'late',
+        sentence: `The first smoke was planned ${Math.round(start.lateMinutes / 60)} h earlier: planned anew from now.`,
+      });
     const vessels = task.holds ? vesselsFor(task, at, busy) : null;
-    if (vessels && vessels.shortL > 0.05) conflicts.push({ rule: 'vessel', sentence: `${vessels.shortL.toFixed(1)} L short: ${vessels.vessels.length ? 'draw off in between or bring another' : `no free ${vessels.role} vessel in the kit`}.` });
-    const entry: Busy = { from: at, to, people: task.handsOnMinutes > 0 ? task.people : 0, scale: task.scale ?? false, freezerL: task.freezerL ?? 0, vesselIds: [], what: `${h.name}, ${task.title.toLowerCase()}` };
+    if (vessels && vessels.shortL > 0.05)
+      conflicts.push({
+        rule: 'vessel',
+        sentence: `${vessels.shortL.toFixed(1)} L short: ${vessels.vessels.length ? 'draw off in between or bring another' : `no free ${vessels.role} vessel in the kit`}.`,
+      });
+    const entry: Busy = {
+      from: at,
+      to,
+      people: task.handsOnMinutes > 0 ? task.people : 0,
+      scale: task.scale ?? false,
+      freezerL: task.freezerL ?? 0,
+      vesselIds: [],
+      what: `${h.name}, ${task.title.toLowerCase()}`,
+    };
     busy.push(entry);
     if (task.holds && vessels?.vessels.length) {
-      const hold: Busy = { from: at, to: at + FAR, people: 0, scale: false, freezerL: 0, vesselIds: vessels.vessels.map((v) => v.id), what: h.name };
+      const hold: Busy = {
+        from: at,
+        to: at + FAR,
+        people: 0,
+        scale: false,
+        freezerL: 0,
+        vesselIds: vessels.vessels.map((v) => v.id),
+        what: h.name,
+      };
       busy.push(hold);
       held.set(`${task.id}>${task.holds.until}`, hold);
     }
     for (const [key, hold] of held) if (key.endsWith(`>${task.id}`)) hold.to = to;
     const iso = (ms: number): string => DateTime.fromMillis(ms, { zone }).toISO()!;
-    placed.set(task.id, { from: at, to, step: { harvestId: h.id, harvestName: h.name, id: task.id, title: task.title, note: task.note, where: task.where, startsAt: iso(at), endsAt: iso(to), handsOnMinutes: task.handsOnMinutes, people: task.people, vessels: vessels?.vessels.map((v) => v.name) ?? [], moved: isMoved, conflicts } });
+    placed.set(task.id, {
+      from: at,
+      to,
+      step: {
+        harvestId: h.id,
+        harvestName: h.name,
+        id: task.id,
+        title: task.title,
+        note: task.note,
+        where: task.where,
+        startsAt: iso(at),
+        endsAt: iso(to),
+        handsOnMinutes: task.handsOnMinutes,
+        people: task.people,
+        vessels: vessels?.vessels.map((v) => v.name) ?? [],
+        moved: isMoved,
+        conflicts,
+      },
+    });
   }
-  for (const hold of held.values()) if (hold.to - hold.from >= FAR) hold.to = Math.max(...[...placed.values()].map((p) => p.to));
+  for (const hold of held.values())
+    if (hold.to - hold.from >= FAR) hold.to = Math.max(...[...placed.values()].map((p) => p.to));
   return [...placed.values()].map((p) => p.step);
 
   function earliest(task: PlanTask, notBefore: number): number {
@@ -137,7 +239,10 @@ function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: numb
       const begins = DateTime.fromMillis(at, { zone });
       // A wait that needs neither hands nor freezer clashes with nothing: how long it lasts does not matter here.
       const minutes = task.people > 0 || task.freezerL ? task.minutes(begins) : 0;
-      const next = task.handsOnMinutes > 0 && task.people > 0 && task.id !== 'smoke' ? intoWindow(begins, minutes) : at;
+      const next =
+        task.handsOnMinutes > 0 && task.people > 0 && task.id !== 'smoke'
+          ? intoWindow(begins, minutes)
+          : at;
       const warm = next === at ? intoWarmth(task, begins) : next;
       const free = warm === at ? firstFree(task, at, at + minutes * MINUTE) : warm;
       if (free === at) return at;
@@ -149,15 +254,25 @@ function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: numb
   function intoWindow(begins: DateTime, minutes: number): number {
     const midnight = begins.startOf('day');
     const minute = begins.hour * 60 + begins.minute;
-    const dayAt = (day: DateTime, m: number): number => day.set({ hour: Math.floor(m / 60), minute: m % 60 }).toMillis();
+    const dayAt = (day: DateTime, m: number): number =>
+      day.set({ hour: Math.floor(m / 60), minute: m % 60 }).toMillis();
     if (minute < window.from) return dayAt(midnight, window.from);
-    const fits = minute + minutes <= window.to || (minutes > window.to - window.from && minute === window.from);
+    const fits =
+      minute + minutes <= window.to ||
+      (minutes > window.to - window.from && minute === window.from);
     return fits ? begins.toMillis() : dayAt(midnight.plus({ days: 1 }), window.from);
   }
   function intoWarmth(task: PlanTask, begins: DateTime): number {
-    if (task.warmthC === undefined || h.climate.dayC < task.warmthC || benchTemperatureC(h.climate, begins) >= task.warmthC) return begins.toMillis();
+    if (
+      task.warmthC === undefined ||
+      h.climate.dayC < task.warmthC ||
+      benchTemperatureC(h.climate, begins) >= task.warmthC
+    )
+      return begins.toMillis();
     const day = begins.setZone(h.climate.zone);
-    return (day.hour < 8 ? day : day.plus({ days: 1 })).set({ hour: 8, minute: 0, second: 0, millisecond: 0 }).toMillis();
+    return (day.hour < 8 ? day : day.plus({ days: 1 }))
+      .set({ hour: 8, minute: 0, second: 0, millisecond: 0 })
+      .toMillis();
   }
   function firstFree(task: PlanTask, at: number, to: number): number {
     const clash = clashes(task, at, to);
@@ -166,36 +281,110 @@ function placeHarvest(h: HarvestToPlan, start: { at: DateTime; lateMinutes: numb
     // Enough vessels later is better than too few now, but only where the kit as a whole has enough.
     const now = vesselsFor(task, at, busy);
     if (now.shortL <= 0.05 || vesselsFor(task, Infinity, []).shortL > 0.05) return at;
-    return Math.min(...busy.filter((b) => b.vesselIds.length && b.to > at).map((b) => b.to), at + FAR);
+    return Math.min(
+      ...busy.filter((b) => b.vesselIds.length && b.to > at).map((b) => b.to),
+      at + FAR,
+    );
   }
   /** What else wants the same people, scale or freezer then, and until when. */
-  function clashes(task: PlanTask, at: number, to: number): { until: number; rule: 'people' | 'scale' | 'freezer'; what: string } | null {
+  function clashes(
+    task: PlanTask,
+    at: number,
+    to: number,
+  ): { until: number; rule: 'people' | 'scale' | 'freezer'; what: string } | null {
     const during = busy.filter((b) => b.from < to && b.to > at);
     if (!during.length) return null;
     const until = Math.min(...during.map((b) => b.to));
     // The most asked for at any one moment: everything begins where some step begins.
     const moments = [at, ...during.map((b) => b.from).filter((f) => f > at)];
-    const peak = (pick: (b: Busy) => number): number => Math.max(...moments.map((m) => during.filter((b) => b.from <= m && b.to > m).reduce((sum, b) => sum + pick(b), 0)));
-    const names = (pick: (b: Busy) => boolean): string => during.filter(pick).map((b) => b.what).join('; ');
-    if (task.handsOnMinutes > 0 && task.people > 0 && peak((b) => b.people) + task.people > resources.people) return { until, rule: 'people', what: names((b) => b.people > 0) };
-    if (task.scale && during.some((b) => b.scale)) return { until, rule: 'scale', what: names((b) => b.scale) };
-    if (task.freezerL && resources.freezerL !== null && peak((b) => b.freezerL) > 0 && peak((b) => b.freezerL) + task.freezerL > resources.freezerL) return { until, rule: 'freezer', what: names((b) => b.freezerL > 0) };
+    const peak = (pick: (b: Busy) => number): number =>
+      Math.max(
+        ...moments.map((m) =>
+          during.filter((b) => b.from <= m && b.to > m).reduce((sum, b) => sum + pick(b), 0),
+        ),
+      );
+    const names = (pick: (b: Busy) => boolean): string =>
+      during
+        .filter(pick)
+        .map((b) => b.what)
+        .join('; ');
+    if (
+      task.handsOnMinutes > 0 &&
+      task.people > 0 &&
+      peak((b) => b.people) + task.people > resources.people
+    )
+      return { until, rule: 'people', what: names((b) => b.people > 0) };
+    if (task.scale && during.some((b) => b.scale))
+      return { until, rule: 'scale', what: names((b) => b.scale) };
+    if (
+      task.freezerL &&
+      resources.freezerL !== null &&
+      peak((b) => b.freezerL) > 0 &&
+      peak((b) => b.freezerL) + task.freezerL > resources.freezerL
+    )
+      return { until, rule: 'freezer', what: names((b) => b.freezerL > 0) };
     return null;
   }
-  function vesselsFor(task: PlanTask, at: number, others: readonly Busy[]): ReturnType<typeof pickVessels> {
-    const taken = new Set(others.filter((b) => b.from <= at && b.to > at || (b.from > at && at !== Infinity && b.vesselIds.length > 0)).flatMap((b) => b.vesselIds));
+  function vesselsFor(
+    task: PlanTask,
+    at: number,
+    others: readonly Busy[],
+  ): ReturnType<typeof pickVessels> {
+    const taken = new Set(
+      others
+        .filter(
+          (b) =>
+            (b.from <= at && b.to > at) ||
+            (b.from > at && at !== Infinity && b.vesselIds.length > 0),
+        )
+        .flatMap((b) => b.vesselIds),
+    );
     const role: VesselRole = task.holds!.role;
-    return pickVessels(resources.vessels.filter((v) => !taken.has(v.id)), role, task.holds!.litres);
+    return pickVessels(
+      resources.vessels.filter((v) => !taken.has(v.id)),
+      role,
+      task.holds!.litres,
+    );
   }
-  function conflictsOf(task: PlanTask, at: number, to: number, from: number, zone: string): StepConflict[] {
+  function conflictsOf(
+    task: PlanTask,
+    at: number,
+    to: number,
+    from: number,
+    zone: string,
+  ): StepConflict[] {
     const out: StepConflict[] = [];
     const time = (ms: number): string => DateTime.fromMillis(ms, { zone }).toFormat('ccc HH:mm');
-    const minute = DateTime.fromMillis(at, { zone }).hour * 60 + DateTime.fromMillis(at, { zone }).minute;
-    if (at < from - MINUTE) out.push({ rule: 'order', sentence: `Before it can be: what comes first is done at ${time(from)}.` });
-    if (task.handsOnMinutes > 0 && task.people > 0 && (minute < window.from || minute + (to - at) / MINUTE > window.to)) out.push({ rule: 'hours', sentence: `Outside your working hours, ${rules.workFrom} to ${rules.workTo}, quiet from ${rules.quietFrom}.` });
-    if (task.warmthC !== undefined && benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })) < task.warmthC) out.push({ rule: 'warmth', sentence: `${benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })).toFixed(0)} °C at the bench then: honey hardly runs below ${task.warmthC} °C.` });
+    const minute =
+      DateTime.fromMillis(at, { zone }).hour * 60 + DateTime.fromMillis(at, { zone }).minute;
+    if (at < from - MINUTE)
+      out.push({
+        rule: 'order',
+        sentence: `Before it can be: what comes first is done at ${time(from)}.`,
+      });
+    if (
+      task.handsOnMinutes > 0 &&
+      task.people > 0 &&
+      (minute < window.from || minute + (to - at) / MINUTE > window.to)
+    )
+      out.push({
+        rule: 'hours',
+        sentence: `Outside your working hours, ${rules.workFrom} to ${rules.workTo}, quiet from ${rules.quietFrom}.`,
+      });
+    if (
+      task.warmthC !== undefined &&
+      benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })) < task.warmthC
+    )
+      out.push({
+        rule: 'warmth',
+        sentence: `${benchTemperatureC(h.climate, DateTime.fromMillis(at, { zone })).toFixed(0)} °C at the bench then: honey hardly runs below ${task.warmthC} °C.`,
+      });
     const clash = clashes(task, at, to);
-    if (clash) out.push({ rule: clash.rule, sentence: `${{ people: 'Not enough hands', scale: 'The scale is in use', freezer: 'The freezer is full' }[clash.rule]}: ${clash.what}.` });
+    if (clash)
+      out.push({
+        rule: clash.rule,
+        sentence: `${{ people: 'Not enough hands', scale: 'The scale is in use', freezer: 'The freezer is full' }[clash.rule]}: ${clash.what}.`,
+      });
     return out;
   }
 }

@@ -63,11 +63,23 @@ export interface PlanTask {
 const WARM_ENOUGH_C = 18;
 
 const NOTE_STEPS: Record<string, { title: string; note: string }> = {
-  neighbours: { title: 'Tell the neighbours', note: 'Windows shut and washing in, from an hour before to two after.' },
+  neighbours: {
+    title: 'Tell the neighbours',
+    note: 'Windows shut and washing in, from an hour before to two after.',
+  },
   children: { title: 'Children indoors', note: 'Until the hive is closed and quiet again.' },
-  dog: { title: 'Dog and animals away', note: 'Shut in or led off before the smoker is lit; a tethered animal cannot flee.' },
-  roof: { title: 'Secure yourself on the roof', note: 'Never alone on a roof, nothing carried while climbing; combs go down by rope.' },
-  ladder: { title: 'Set and hold the ladder', note: 'One person holds it; combs come down in a closed tub on a rope, not in the hand.' },
+  dog: {
+    title: 'Dog and animals away',
+    note: 'Shut in or led off before the smoker is lit; a tethered animal cannot flee.',
+  },
+  roof: {
+    title: 'Secure yourself on the roof',
+    note: 'Never alone on a roof, nothing carried while climbing; combs go down by rope.',
+  },
+  ladder: {
+    title: 'Set and hold the ladder',
+    note: 'One person holds it; combs come down in a closed tub on a rope, not in the hand.',
+  },
 };
 export const SITE_NOTES = Object.keys(NOTE_STEPS);
 
@@ -77,76 +89,373 @@ export const SITE_NOTES = Object.keys(NOTE_STEPS);
  */
 export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
   const tasks: PlanTask[] = [];
-  const hands = (minutes: number): Pick<PlanTask, 'minutes' | 'handsOnMinutes'> => ({ minutes: () => minutes, handsOnMinutes: Math.round(minutes) });
+  const hands = (minutes: number): Pick<PlanTask, 'minutes' | 'handsOnMinutes'> => ({
+    minutes: () => minutes,
+    handsOnMinutes: Math.round(minutes),
+  });
   let last: string[] = [];
-  const step = (task: Omit<PlanTask, 'after' | 'people'> & Partial<Pick<PlanTask, 'after' | 'people'>>): string => {
+  const step = (
+    task: Omit<PlanTask, 'after' | 'people'> & Partial<Pick<PlanTask, 'after' | 'people'>>,
+  ): string => {
     tasks.push({ after: last, people: task.handsOnMinutes > 0 ? 1 : 0, ...task });
     last = [task.id];
     return task.id;
   };
-  const aside = (task: Omit<PlanTask, 'people'> & Partial<Pick<PlanTask, 'people'>>): void => void tasks.push({ people: task.handsOnMinutes > 0 ? 1 : 0, ...task });
+  const aside = (task: Omit<PlanTask, 'people'> & Partial<Pick<PlanTask, 'people'>>): void =>
+    void tasks.push({ people: task.handsOnMinutes > 0 ? 1 : 0, ...task });
   const two = Math.min(2, rules.people);
   const inPlace = runsInPlace(h.way);
 
-  step({ id: 'sanitise', title: 'Wash and dry the gear', note: 'Hot water, no scent; dry, or the honey takes up water.', where: 'home', ...hands(20 + Math.min(40, h.jars)), beforeStart: 14 });
-  for (const note of h.siteNotes) if (NOTE_STEPS[note]) step({ id: `site-${note}`, ...NOTE_STEPS[note], where: 'hive', ...hands(10), beforeStart: 1 });
-  if (h.dearth) step({ id: 'reduce', title: 'Reduce the entrance', note: 'Dearth: robbers. Never close it; open it again tomorrow evening.', where: 'hive', ...hands(5), beforeStart: 0.5 });
+  step({
+    id: 'sanitise',
+    title: 'Wash and dry the gear',
+    note: 'Hot water, no scent; dry, or the honey takes up water.',
+    where: 'home',
+    ...hands(20 + Math.min(40, h.jars)),
+    beforeStart: 14,
+  });
+  for (const note of h.siteNotes)
+    if (NOTE_STEPS[note])
+      step({
+        id: `site-${note}`,
+        ...NOTE_STEPS[note],
+        where: 'hive',
+        ...hands(10),
+        beforeStart: 1,
+      });
+  if (h.dearth)
+    step({
+      id: 'reduce',
+      title: 'Reduce the entrance',
+      note: 'Dearth: robbers. Never close it; open it again tomorrow evening.',
+      where: 'hive',
+      ...hands(5),
+      beforeStart: 0.5,
+    });
   if (h.way === 'drain-hive') {
-    step({ id: 'smoke', title: 'Smoke and wait', note: 'Tilt measured, tray up, floor closed, covers on the vessels.', where: 'hive', ...hands(20), people: two });
-    step({ id: 'take', title: `Open ${h.combs} ${h.combs === 1 ? 'frame' : 'frames'}, part by part`, note: 'Vessels for the high estimate stand ready first; once opened it cannot be stopped.', where: 'hive', ...hands(10 + h.combs * 8), people: two, holds: { role: 'lower', litres: h.litres.out, until: 'strain' } });
-    step({ id: 'run', title: 'Run out', note: '7 minutes to overnight a frame in others\' hands; look at the vessels every hour.', where: 'hive', minutes: () => 240, handsOnMinutes: 0 });
-    step({ id: 'reset', title: 'Reset, plug, look at the tray', note: 'The plug that only then fits is the proof. Wipe the channel: what stays in it ferments.', where: 'hive', ...hands(20), people: two });
+    step({
+      id: 'smoke',
+      title: 'Smoke and wait',
+      note: 'Tilt measured, tray up, floor closed, covers on the vessels.',
+      where: 'hive',
+      ...hands(20),
+      people: two,
+    });
+    step({
+      id: 'take',
+      title: `Open ${h.combs} ${h.combs === 1 ? 'frame' : 'frames'}, part by part`,
+      note: 'Vessels for the high estimate stand ready first; once opened it cannot be stopped.',
+      where: 'hive',
+      ...hands(10 + h.combs * 8),
+      people: two,
+      holds: { role: 'lower', litres: h.litres.out, until: 'strain' },
+    });
+    step({
+      id: 'run',
+      title: 'Run out',
+      note: "7 minutes to overnight a frame in others' hands; look at the vessels every hour.",
+      where: 'hive',
+      minutes: () => 240,
+      handsOnMinutes: 0,
+    });
+    step({
+      id: 'reset',
+      title: 'Reset, plug, look at the tray',
+      note: 'The plug that only then fits is the proof. Wipe the channel: what stays in it ferments.',
+      where: 'hive',
+      ...hands(20),
+      people: two,
+    });
   } else if (h.way === 'draw-pots') {
-    step({ id: 'smoke', title: 'Lay all ready beside the box', note: 'Suction, cold box, wet cloth, knife. No smoke.', where: 'hive', ...hands(10) });
-    step({ id: 'take', title: 'Draw off the sealed pots', note: 'Sealed pots only; torn ones out, spills wiped, closed within minutes.', where: 'hive', ...hands(Math.min(15, 5 + h.combs * 4)), people: two });
-    step({ id: 'chill', title: 'Into the cold', note: 'The honey is thin: cold at once, vented lid.', where: 'home', ...hands(10) });
+    step({
+      id: 'smoke',
+      title: 'Lay all ready beside the box',
+      note: 'Suction, cold box, wet cloth, knife. No smoke.',
+      where: 'hive',
+      ...hands(10),
+    });
+    step({
+      id: 'take',
+      title: 'Draw off the sealed pots',
+      note: 'Sealed pots only; torn ones out, spills wiped, closed within minutes.',
+      where: 'hive',
+      ...hands(Math.min(15, 5 + h.combs * 4)),
+      people: two,
+    });
+    step({
+      id: 'chill',
+      title: 'Into the cold',
+      note: 'The honey is thin: cold at once, vented lid.',
+      where: 'home',
+      ...hands(10),
+    });
   } else {
-    step({ id: 'smoke', title: 'Smoke and wait', note: 'Lit, smoked, waited, opened.', where: 'hive', ...hands(15), people: two });
-    step({ id: 'take', title: h.way === 'drain-off' ? 'Take the super off' : `Take ${h.combs} ${h.combs === 1 ? 'comb' : 'combs'}, close the hive`, note: `${rules.minutesPerComb} min a comb by your rules, 15 min to close.`, where: 'hive', ...hands(h.combs * rules.minutesPerComb + 15), people: two, holds: { role: 'tub', litres: h.litres.tub, until: h.joins ? 'join' : cutsComb(h.way) ? 'cut' : h.way === 'drain-off' ? 'run' : 'crush' } });
-    step({ id: 'carry', title: 'Carry it home, covered', note: 'Shut tub, out of the sun.', where: 'home', ...hands(20) });
+    step({
+      id: 'smoke',
+      title: 'Smoke and wait',
+      note: 'Lit, smoked, waited, opened.',
+      where: 'hive',
+      ...hands(15),
+      people: two,
+    });
+    step({
+      id: 'take',
+      title:
+        h.way === 'drain-off'
+          ? 'Take the super off'
+          : `Take ${h.combs} ${h.combs === 1 ? 'comb' : 'combs'}, close the hive`,
+      note: `${rules.minutesPerComb} min a comb by your rules, 15 min to close.`,
+      where: 'hive',
+      ...hands(h.combs * rules.minutesPerComb + 15),
+      people: two,
+      holds: {
+        role: 'tub',
+        litres: h.litres.tub,
+        until: h.joins ? 'join' : cutsComb(h.way) ? 'cut' : h.way === 'drain-off' ? 'run' : 'crush',
+      },
+    });
+    step({
+      id: 'carry',
+      title: 'Carry it home, covered',
+      note: 'Shut tub, out of the sun.',
+      where: 'home',
+      ...hands(20),
+    });
   }
-  if (h.joins) step({ id: 'join', title: `Into one vessel with ${h.joins.name}`, note: 'Weighed apart before they meet: afterwards no jar can say which hive it came from.', where: 'bench', ...hands(10), scale: true });
-  aside({ id: 'look-back', title: 'Look back at the hive', note: 'After a day: robbing, drips, fallen comb, board moved.', where: 'hive', ...hands(10), after: ['take'], whileRunning: { of: 'take', afterMinutes: 24 * 60 } });
-  aside({ id: 'look-back-2', title: 'Look back again', note: 'After some days: new comb begun, quiet at the entrance.', where: 'hive', ...hands(10), after: ['look-back'], whileRunning: { of: 'take', afterMinutes: 4 * 24 * 60 } });
+  if (h.joins)
+    step({
+      id: 'join',
+      title: `Into one vessel with ${h.joins.name}`,
+      note: 'Weighed apart before they meet: afterwards no jar can say which hive it came from.',
+      where: 'bench',
+      ...hands(10),
+      scale: true,
+    });
+  aside({
+    id: 'look-back',
+    title: 'Look back at the hive',
+    note: 'After a day: robbing, drips, fallen comb, board moved.',
+    where: 'hive',
+    ...hands(10),
+    after: ['take'],
+    whileRunning: { of: 'take', afterMinutes: 24 * 60 },
+  });
+  aside({
+    id: 'look-back-2',
+    title: 'Look back again',
+    note: 'After some days: new comb begun, quiet at the entrance.',
+    where: 'hive',
+    ...hands(10),
+    after: ['look-back'],
+    whileRunning: { of: 'take', afterMinutes: 4 * 24 * 60 },
+  });
 
   if (h.joins) return tasks;
-  if (h.way === 'drain-off') step({ id: 'run', title: 'Run out over the tray', note: 'By the day\'s warmth.', where: 'bench', minutes: (at) => drainHours(at, h.climate, 'slice', h.moisturePercent) * 60, handsOnMinutes: 0, holds: { role: 'lower', litres: h.litres.out, until: 'strain' } });
+  if (h.way === 'drain-off')
+    step({
+      id: 'run',
+      title: 'Run out over the tray',
+      note: "By the day's warmth.",
+      where: 'bench',
+      minutes: (at) => drainHours(at, h.climate, 'slice', h.moisturePercent) * 60,
+      handsOnMinutes: 0,
+      holds: { role: 'lower', litres: h.litres.out, until: 'strain' },
+    });
   if (cutsComb(h.way)) {
     const frozenFirst = rules.freeze === 'whole' && h.freezerL > 0;
     const freeze = (): void => {
-      step({ id: 'freeze', title: 'Freeze to the core', note: `At ${rules.freezerTemperatureC} °C until the core is cold and has stayed so: moth in every stage is ended.`, where: 'home', minutes: (at) => freezeHours({ thicknessMm: frozenFirst ? 60 : 35, startC: at.hour >= 8 && at.hour < 20 ? h.climate.dayC : h.climate.nightC, freezerC: rules.freezerTemperatureC }).high * 60, handsOnMinutes: 5, people: 0, freezerL: h.freezerL });
-      step({ id: 'thaw', title: 'Thaw, closed', note: 'In its wrap, so that water settles on the wrap and not on the comb.', where: 'bench', minutes: () => 12 * 60, handsOnMinutes: 0 });
+      step({
+        id: 'freeze',
+        title: 'Freeze to the core',
+        note: `At ${rules.freezerTemperatureC} °C until the core is cold and has stayed so: moth in every stage is ended.`,
+        where: 'home',
+        minutes: (at) =>
+          freezeHours({
+            thicknessMm: frozenFirst ? 60 : 35,
+            startC: at.hour >= 8 && at.hour < 20 ? h.climate.dayC : h.climate.nightC,
+            freezerC: rules.freezerTemperatureC,
+          }).high * 60,
+        handsOnMinutes: 5,
+        people: 0,
+        freezerL: h.freezerL,
+      });
+      step({
+        id: 'thaw',
+        title: 'Thaw, closed',
+        note: 'In its wrap, so that water settles on the wrap and not on the comb.',
+        where: 'bench',
+        minutes: () => 12 * 60,
+        handsOnMinutes: 0,
+      });
     };
     if (frozenFirst) freeze();
-    step({ id: 'cut', title: h.way === 'chunk' ? 'Cut the strips' : `Cut about ${h.pieces} pieces`, note: 'A sharp dry knife; away from the hand.', where: 'bench', ...hands(10 + (h.pieces + h.chunkJars) * rules.minutesPerPiece), scale: true });
+    step({
+      id: 'cut',
+      title: h.way === 'chunk' ? 'Cut the strips' : `Cut about ${h.pieces} pieces`,
+      note: 'A sharp dry knife; away from the hand.',
+      where: 'bench',
+      ...hands(10 + (h.pieces + h.chunkJars) * rules.minutesPerPiece),
+      scale: true,
+    });
     const cut = last;
-    if (h.way === 'cut') step({ id: 'rack', title: 'Drip on the rack', note: 'Cut edges run dry; under a cover against bees and damp.', where: 'bench', minutes: () => 12 * 60, handsOnMinutes: 0 });
-    step({ id: 'pack', title: 'Pack and weigh the pieces', note: 'Net weight of each, to the scale\'s step.', where: 'bench', ...hands(10 + (h.pieces + h.chunkJars) * 1), scale: true });
+    if (h.way === 'cut')
+      step({
+        id: 'rack',
+        title: 'Drip on the rack',
+        note: 'Cut edges run dry; under a cover against bees and damp.',
+        where: 'bench',
+        minutes: () => 12 * 60,
+        handsOnMinutes: 0,
+      });
+    step({
+      id: 'pack',
+      title: 'Pack and weigh the pieces',
+      note: "Net weight of each, to the scale's step.",
+      where: 'bench',
+      ...hands(10 + (h.pieces + h.chunkJars) * 1),
+      scale: true,
+    });
     if (!frozenFirst && h.freezerL > 0) freeze();
-    if (h.pieces > 0) step({ id: 'label-pieces', title: `Label ${h.pieces} pieces`, note: 'From the record, never typed.', where: 'bench', ...hands(Math.max(5, h.pieces * 0.5)) });
+    if (h.pieces > 0)
+      step({
+        id: 'label-pieces',
+        title: `Label ${h.pieces} pieces`,
+        note: 'From the record, never typed.',
+        where: 'bench',
+        ...hands(Math.max(5, h.pieces * 0.5)),
+      });
     if (h.honeyKg.high < 0.05) return tasks;
     // The trimmings are crushed at once, while the pieces drip on the rack.
     last = cut;
   }
   if (crushesComb(h.way)) {
     const method = crushMethodOf(h.way, rules);
-    const word = cutsComb(h.way) ? 'Crush the trimmings' : { mash: 'Mash the comb', chop: 'Chop the comb', slice: 'Slice the comb' }[method];
-    if (h.way === 'press') step({ id: 'crush', title: 'Press', note: 'Through cloth, slowly; warm comb presses better.', where: 'bench', ...hands(10 + rules.minutesPerPressing), warmthC: WARM_ENOUGH_C, holds: { role: 'lower', litres: h.litres.out, until: 'strain' } });
+    const word = cutsComb(h.way)
+      ? 'Crush the trimmings'
+      : { mash: 'Mash the comb', chop: 'Chop the comb', slice: 'Slice the comb' }[method];
+    if (h.way === 'press')
+      step({
+        id: 'crush',
+        title: 'Press',
+        note: 'Through cloth, slowly; warm comb presses better.',
+        where: 'bench',
+        ...hands(10 + rules.minutesPerPressing),
+        warmthC: WARM_ENOUGH_C,
+        holds: { role: 'lower', litres: h.litres.out, until: 'strain' },
+      });
     else {
-      step({ id: 'crush', title: word, note: 'While the honey is still hive-warm.', where: 'bench', ...hands(10 + h.combs * 5), holds: { role: 'upper', litres: h.litres.upper, until: 'close-drain' } });
-      step({ id: 'drain', title: 'Drain to nine tenths', note: `By the kitchen's ${h.climate.dayC.toFixed(0)} °C by day and ${h.climate.nightC.toFixed(0)} °C by night, at the slow edge.`, where: 'bench', minutes: (at) => drainHours(at, h.climate, method, h.moisturePercent) * 60, handsOnMinutes: 0, holds: { role: 'lower', litres: h.litres.out, until: 'strain' } });
+      step({
+        id: 'crush',
+        title: word,
+        note: 'While the honey is still hive-warm.',
+        where: 'bench',
+        ...hands(10 + h.combs * 5),
+        holds: { role: 'upper', litres: h.litres.upper, until: 'close-drain' },
+      });
+      step({
+        id: 'drain',
+        title: 'Drain to nine tenths',
+        note: `By the kitchen's ${h.climate.dayC.toFixed(0)} °C by day and ${h.climate.nightC.toFixed(0)} °C by night, at the slow edge.`,
+        where: 'bench',
+        minutes: (at) => drainHours(at, h.climate, method, h.moisturePercent) * 60,
+        handsOnMinutes: 0,
+        holds: { role: 'lower', litres: h.litres.out, until: 'strain' },
+      });
       const drained = last;
-      if (method !== 'slice') for (const n of [1, 2]) aside({ id: `stir-${n}`, title: n === 1 ? 'Stir' : 'Stir again', note: 'Opens what is still closed.', where: 'bench', ...hands(5), after: ['crush'], whileRunning: { of: 'drain', afterMinutes: n * rules.stirEveryHours * 60 } });
+      if (method !== 'slice')
+        for (const n of [1, 2])
+          aside({
+            id: `stir-${n}`,
+            title: n === 1 ? 'Stir' : 'Stir again',
+            note: 'Opens what is still closed.',
+            where: 'bench',
+            ...hands(5),
+            after: ['crush'],
+            whileRunning: { of: 'drain', afterMinutes: n * rules.stirEveryHours * 60 },
+          });
       last = drained;
-      step({ id: 'close-drain', title: 'Weigh, close the drain', note: 'By the flow rate: you decide.', where: 'bench', ...hands(15), scale: true });
-      if (h.way === 'drip-press') step({ id: 'press', title: 'Press the rest', note: 'What drained is put aside first: pressed honey is cloudier.', where: 'bench', ...hands(rules.minutesPerPressing), warmthC: WARM_ENOUGH_C });
+      step({
+        id: 'close-drain',
+        title: 'Weigh, close the drain',
+        note: 'By the flow rate: you decide.',
+        where: 'bench',
+        ...hands(15),
+        scale: true,
+      });
+      if (h.way === 'drip-press')
+        step({
+          id: 'press',
+          title: 'Press the rest',
+          note: 'What drained is put aside first: pressed honey is cloudier.',
+          where: 'bench',
+          ...hands(rules.minutesPerPressing),
+          warmthC: WARM_ENOUGH_C,
+        });
     }
   }
-  step({ id: 'strain', title: rules.strain === 'none' || h.way === 'draw-pots' ? 'Pour together' : rules.strain === 'cloth' ? 'Strain through cloth' : rules.strain === 'twice' ? 'Strain twice' : 'Strain', note: 'Covered against bees and damp.', where: 'bench', ...hands(rules.strain === 'twice' ? 25 : rules.strain === 'cloth' ? 30 : 15), warmthC: h.way === 'draw-pots' ? undefined : WARM_ENOUGH_C });
-  if (h.way !== 'draw-pots') step({ id: 'settle', title: 'Settle, then skim', note: `Until the scum is up through ${Math.max(1, Math.round(h.depthMm / 10))} cm, at the slow edge.`, where: 'bench', minutes: (at) => settleHours(at, h.climate, h.depthMm, h.moisturePercent) * 60, handsOnMinutes: 5, people: 0, holds: { role: 'settling', litres: h.litres.out, until: 'jar' } });
-  step({ id: 'jar', title: `Fill ${h.jars} ${h.jars === 1 ? 'jar' : 'jars'}`, note: h.way === 'draw-pots' ? 'Vented lids, into the cold.' : 'Measure the water before the lids go on.', where: 'bench', ...hands(Math.max(10, h.jars * rules.minutesPerJar)), scale: true, warmthC: h.way === 'draw-pots' ? undefined : WARM_ENOUGH_C });
-  if (h.jars > 0) step({ id: 'label', title: `Label ${h.jars} ${h.jars === 1 ? 'jar' : 'jars'}`, note: 'From the record, never typed.', where: 'bench', ...hands(Math.max(5, h.jars * 0.5)) });
-  step({ id: 'wash', title: rules.wetGear === 'wash' ? 'Wash the gear' : 'Gear back to the bees', note: rules.wetGear === 'open' ? 'In the open it calls robbers, and many places forbid it.' : 'Robbing and disease start at wet gear.', where: 'bench', ...hands(20) });
-  if (!inPlace) step({ id: 'residue', title: 'Wax and residue', note: 'Rinse, melt in a water bath, or freeze until the next melting: moth finds wet wax.', where: 'bench', ...hands(45) });
+  step({
+    id: 'strain',
+    title:
+      rules.strain === 'none' || h.way === 'draw-pots'
+        ? 'Pour together'
+        : rules.strain === 'cloth'
+          ? 'Strain through cloth'
+          : rules.strain === 'twice'
+            ? 'Strain twice'
+            : 'Strain',
+    note: 'Covered against bees and damp.',
+    where: 'bench',
+    ...hands(rules.strain === 'twice' ? 25 : rules.strain === 'cloth' ? 30 : 15),
+    warmthC: h.way === 'draw-pots' ? undefined : WARM_ENOUGH_C,
+  });
+  if (h.way !== 'draw-pots')
+    step({
+      id: 'settle',
+      title: 'Settle, then skim',
+      note: `Until the scum is up through ${Math.max(1, Math.round(h.depthMm / 10))} cm, at the slow edge.`,
+      where: 'bench',
+      minutes: (at) => settleHours(at, h.climate, h.depthMm, h.moisturePercent) * 60,
+      handsOnMinutes: 5,
+      people: 0,
+      holds: { role: 'settling', litres: h.litres.out, until: 'jar' },
+    });
+  step({
+    id: 'jar',
+    title: `Fill ${h.jars} ${h.jars === 1 ? 'jar' : 'jars'}`,
+    note:
+      h.way === 'draw-pots'
+        ? 'Vented lids, into the cold.'
+        : 'Measure the water before the lids go on.',
+    where: 'bench',
+    ...hands(Math.max(10, h.jars * rules.minutesPerJar)),
+    scale: true,
+    warmthC: h.way === 'draw-pots' ? undefined : WARM_ENOUGH_C,
+  });
+  if (h.jars > 0)
+    step({
+      id: 'label',
+      title: `Label ${h.jars} ${h.jars === 1 ? 'jar' : 'jars'}`,
+      note: 'From the record, never typed.',
+      where: 'bench',
+      ...hands(Math.max(5, h.jars * 0.5)),
+    });
+  step({
+    id: 'wash',
+    title: rules.wetGear === 'wash' ? 'Wash the gear' : 'Gear back to the bees',
+    note:
+      rules.wetGear === 'open'
+        ? 'In the open it calls robbers, and many places forbid it.'
+        : 'Robbing and disease start at wet gear.',
+    where: 'bench',
+    ...hands(20),
+  });
+  if (!inPlace)
+    step({
+      id: 'residue',
+      title: 'Wax and residue',
+      note: 'Rinse, melt in a water bath, or freeze until the next melting: moth finds wet wax.',
+      where: 'bench',
+      ...hands(45),
+    });
   return tasks;
 }

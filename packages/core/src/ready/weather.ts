@@ -19,12 +19,24 @@ export function heatIndexC(temperatureC: number, humidityPercent: number): numbe
   if (temperatureC < 27 || humidityPercent < 40) return temperatureC;
   const t = temperatureC * 1.8 + 32;
   const h = humidityPercent;
-  const f = -42.379 + 2.04901523 * t + 10.14333127 * h - 0.22475541 * t * h - 6.83783e-3 * t * t - 5.481717e-2 * h * h + 1.22874e-3 * t * t * h + 8.5282e-4 * t * h * h - 1.99e-6 * t * t * h * h;
+  const f =
+    -42.379 +
+    2.04901523 * t +
+    10.14333127 * h -
+    0.22475541 * t * h -
+    6.83783e-3 * t * t -
+    5.481717e-2 * h * h +
+    1.22874e-3 * t * t * h +
+    8.5282e-4 * t * h * h -
+    1.99e-6 * t * t * h * h;
   return (f - 32) / 1.8;
 }
 
 /** Puts what was typed in over what a service says, hour by hour and value by value; hours nobody knows are left out. */
-export function mergeWeather(service: readonly WeatherHour[], byHand: readonly WeatherHour[]): WeatherHour[] {
+export function mergeWeather(
+  service: readonly WeatherHour[],
+  byHand: readonly WeatherHour[],
+): WeatherHour[] {
   const hours = new Map(service.map((h) => [h.at, h]));
   for (const hand of byHand) {
     const under = hours.get(hand.at);
@@ -44,4 +56,5 @@ export function mergeWeather(service: readonly WeatherHour[], byHand: readonly W
 /** What blooms or not, month by month, in the household's own note; a month not named is not known. */
 export type ForageState = 'flow' | 'some' | 'dearth';
 export type ForageByMonth = Partial<Record<string, ForageState>>;
-export const forageIn = (forage: ForageByMonth, date: string): ForageState | null => forage[String(Number(date.slice(5, 7)))] ?? null;
+export const forageIn = (forage: ForageByMonth, date: string): ForageState | null =>
+  forage[String(Number(date.slice(5, 7)))] ?? null;

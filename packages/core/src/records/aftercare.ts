@@ -5,56 +5,132 @@ import { dateSchema, gramsSchema, idSchema } from './common.js';
 /** Wax, rinse and wet gear: what comes after the honey. */
 export const WAX_CARES = ['frozen', 'taken-out', 'rinsed'] as const;
 export type WaxCareKind = (typeof WAX_CARES)[number];
-export const WAX_CARE_WORDS: Record<WaxCareKind, string> = { frozen: 'Into the freezer', 'taken-out': 'Out of the freezer', rinsed: 'Rinsed' };
-export const newWaxCareSchema = z.strictObject({ id: idSchema, batchId: idSchema, kind: z.enum(WAX_CARES) });
-export interface WaxCare { id: string; batchId: string; kind: WaxCareKind; occurredAt: string }
-
-const waxBlockSchema = z.strictObject({ g: gramsSchema.min(1, 'At least 1 g.'), colour: z.string().trim().max(40, 'At most 40 letters.') });
-export const newWaxSchema = z.strictObject({
+export const WAX_CARE_WORDS: Record<WaxCareKind, string> = {
+  frozen: 'Into the freezer',
+  'taken-out': 'Out of the freezer',
+  rinsed: 'Rinsed',
+};
+export const newWaxCareSchema = z.strictObject({
+  id: idSchema,
   batchId: idSchema,
-  cleanG: gramsSchema,
-  /** Whether what is left of the wet wax goes out as slumgum and water. */
-  restIsSlumgum: z.boolean(),
-  /** How it was rendered; left out where only the clean wax was weighed. */
-  way: z.enum(WAX_WAYS).nullable().default(null),
-  filtered: z.int('Once or twice.').min(0).max(3, 'At most three times.').default(1),
-  blocks: z.array(waxBlockSchema).max(60, 'At most 60 blocks.').default([]),
-}).refine((w) => w.blocks.reduce((g, b) => g + b.g, 0) <= w.cleanG, { message: 'The blocks weigh more than the clean wax.', path: ['blocks'] });
-export interface WaxRun { id: string; batchId: string; way: WaxWay; rinsed: boolean; filtered: number; inG: number; cleanG: number; blocks: { g: number; colour: string }[]; occurredAt: string }
+  kind: z.enum(WAX_CARES),
+});
+export interface WaxCare {
+  id: string;
+  batchId: string;
+  kind: WaxCareKind;
+  occurredAt: string;
+}
+
+const waxBlockSchema = z.strictObject({
+  g: gramsSchema.min(1, 'At least 1 g.'),
+  colour: z.string().trim().max(40, 'At most 40 letters.'),
+});
+export const newWaxSchema = z
+  .strictObject({
+    batchId: idSchema,
+    cleanG: gramsSchema,
+    /** Whether what is left of the wet wax goes out as slumgum and water. */
+    restIsSlumgum: z.boolean(),
+    /** How it was rendered; left out where only the clean wax was weighed. */
+    way: z.enum(WAX_WAYS).nullable().default(null),
+    filtered: z.int('Once or twice.').min(0).max(3, 'At most three times.').default(1),
+    blocks: z.array(waxBlockSchema).max(60, 'At most 60 blocks.').default([]),
+  })
+  .refine((w) => w.blocks.reduce((g, b) => g + b.g, 0) <= w.cleanG, {
+    message: 'The blocks weigh more than the clean wax.',
+    path: ['blocks'],
+  });
+export interface WaxRun {
+  id: string;
+  batchId: string;
+  way: WaxWay;
+  rinsed: boolean;
+  filtered: number;
+  inG: number;
+  cleanG: number;
+  blocks: { g: number; colour: string }[];
+  occurredAt: string;
+}
 
 /** Water that took up honey from wet wax, bars and tools. */
 export const newRinseSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,
   litres: z.number('Litres.').min(0.05, 'At least 0.05 L.').max(500, 'At most 500 L.'),
-  brixPercent: z.number('Degrees Brix.').min(0, 'At least 0.').max(40, 'Up to 40 °Brix; above that weigh it as honey.'),
+  brixPercent: z
+    .number('Degrees Brix.')
+    .min(0, 'At least 0.')
+    .max(40, 'Up to 40 °Brix; above that weigh it as honey.'),
   cold: z.boolean(),
 });
 export const RINSE_FATES = ['fed', 'mead', 'poured-away'] as const;
 export type RinseFate = (typeof RINSE_FATES)[number];
-export const RINSE_FATE_WORDS: Record<RinseFate, string> = { fed: 'Fed back', mead: 'Into mead', 'poured-away': 'Poured away' };
+export const RINSE_FATE_WORDS: Record<RinseFate, string> = {
+  fed: 'Fed back',
+  mead: 'Into mead',
+  'poured-away': 'Poured away',
+};
 export const useRinseSchema = z.strictObject({
   fate: z.enum(RINSE_FATES),
   /** The colony that gets it. */
   hiveId: idSchema.nullable().default(null),
   /** For mead: where it is to begin, where it may end, honey of a lot and water put to it. */
-  targetGravity: z.number('A gravity.').min(1.001, 'At least 1.001.').max(1.178, 'At most 1.178.').nullable().default(null),
-  finalGravity: z.number('A gravity.').min(0.98, 'At least 0.980.').max(1.178, 'At most 1.178.').default(1),
+  targetGravity: z
+    .number('A gravity.')
+    .min(1.001, 'At least 1.001.')
+    .max(1.178, 'At most 1.178.')
+    .nullable()
+    .default(null),
+  finalGravity: z
+    .number('A gravity.')
+    .min(0.98, 'At least 0.980.')
+    .max(1.178, 'At most 1.178.')
+    .default(1),
   honeyLotId: idSchema.nullable().default(null),
   honeyG: gramsSchema.default(0),
   waterL: z.number('Litres.').min(0, 'At least 0.').max(500, 'At most 500 L.').default(0),
 });
 export interface Rinse {
-  id: string; batchId: string; lotId: string; litres: number; brixPercent: number; cold: boolean; honeyG: number; fate: RinseFate | null; fedHiveId: string | null;
-  targetGravity: number | null; finalGravity: number | null; addedHoneyG: number; addedWaterL: number; occurredAt: string; usedAt: string | null; revision: number;
+  id: string;
+  batchId: string;
+  lotId: string;
+  litres: number;
+  brixPercent: number;
+  cold: boolean;
+  honeyG: number;
+  fate: RinseFate | null;
+  fedHiveId: string | null;
+  targetGravity: number | null;
+  finalGravity: number | null;
+  addedHoneyG: number;
+  addedWaterL: number;
+  occurredAt: string;
+  usedAt: string | null;
+  revision: number;
 }
 
 export const GEAR_WAYS = ['wash', 'same-hive', 'open'] as const;
-export const newGearCareSchema = z.strictObject({ id: idSchema, batchId: idSchema, way: z.enum(GEAR_WAYS), /** Said after reading the warning, where it goes into the open. */ warned: z.boolean().default(false) });
-export interface GearCare { id: string; batchId: string; way: (typeof GEAR_WAYS)[number]; occurredAt: string }
+export const newGearCareSchema = z.strictObject({
+  id: idSchema,
+  batchId: idSchema,
+  way: z.enum(GEAR_WAYS),
+  /** Said after reading the warning, where it goes into the open. */ warned: z
+    .boolean()
+    .default(false),
+});
+export interface GearCare {
+  id: string;
+  batchId: string;
+  way: (typeof GEAR_WAYS)[number];
+  occurredAt: string;
+}
 
 /** A question of the book that a person has answered: why both are true. */
-export const settleQuestionSchema = z.strictObject({ key: z.string().min(1).max(300), answer: z.string().trim().min(3, 'Say how it is.').max(300, 'At most 300 letters.') });
+export const settleQuestionSchema = z.strictObject({
+  key: z.string().min(1).max(300),
+  answer: z.string().trim().min(3, 'Say how it is.').max(300, 'At most 300 letters.'),
+});
 
 /** Jars promised to somebody: an order or a gift, before they are filled. */
 export const newReserveSchema = z.strictObject({
@@ -65,12 +141,49 @@ export const newReserveSchema = z.strictObject({
   forDate: dateSchema.nullable().default(null),
   who: z.string().trim().max(80, 'At most 80 letters.').default(''),
 });
-export interface Reserve { id: string; jarKindId: string; count: number; fate: 'sold' | 'given'; forDate: string | null; personId: string | null; doneAt: string | null; revision: number }
+export interface Reserve {
+  id: string;
+  jarKindId: string;
+  count: number;
+  fate: 'sold' | 'given';
+  forDate: string | null;
+  personId: string | null;
+  doneAt: string | null;
+  revision: number;
+}
 /** Several lots filled at once: all of it or nothing. */
-export const newFillingsSchema = z.strictObject({ fillings: z.array(z.strictObject({ id: idSchema, honeyLotId: idSchema, jarKindId: idSchema, count: z.int('Whole jars.').min(1, 'At least one jar.').max(2000, 'At most 2000 jars.'), netG: z.int('Whole grams.').min(1).max(50_000) })).min(1, 'Nothing to fill.').max(200, 'At most 200 at once.') });
+export const newFillingsSchema = z.strictObject({
+  fillings: z
+    .array(
+      z.strictObject({
+        id: idSchema,
+        honeyLotId: idSchema,
+        jarKindId: idSchema,
+        count: z.int('Whole jars.').min(1, 'At least one jar.').max(2000, 'At most 2000 jars.'),
+        netG: z.int('Whole grams.').min(1).max(50_000),
+      }),
+    )
+    .min(1, 'Nothing to fill.')
+    .max(200, 'At most 200 at once.'),
+});
 /** Jars of a lot weighed one by one, net. */
-export const lotWeightsSchema = z.strictObject({ weights: z.array(z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000, 'At most 50 kg.')).max(2000, 'At most 2000.') });
-export const useFirstSchema = z.strictObject({ on: z.boolean(), useBy: dateSchema.nullable().default(null) });
+export const lotWeightsSchema = z.strictObject({
+  weights: z
+    .array(z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000, 'At most 50 kg.'))
+    .max(2000, 'At most 2000.'),
+});
+export const useFirstSchema = z.strictObject({
+  on: z.boolean(),
+  useBy: dateSchema.nullable().default(null),
+});
 
 /** All that came after the honey of one harvest. */
-export interface Aftercare { waxCares: WaxCare[]; waxRuns: WaxRun[]; rinses: Rinse[]; gearCares: GearCare[]; combG: number; householdRuns: { way: WaxWay; inG: number; cleanG: number }[]; feed: { hiveId: string; hiveName: string; may: boolean; reason: string } }
+export interface Aftercare {
+  waxCares: WaxCare[];
+  waxRuns: WaxRun[];
+  rinses: Rinse[];
+  gearCares: GearCare[];
+  combG: number;
+  householdRuns: { way: WaxWay; inG: number; cleanG: number }[];
+  feed: { hiveId: string; hiveName: string; may: boolean; reason: string };
+}

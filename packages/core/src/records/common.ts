@@ -7,9 +7,16 @@ export const idSchema = z.uuid('This is no id.');
 export const instantSchema = z.iso.datetime('An instant such as 2026-03-14T15:12:00Z.');
 /** A calendar date in the site's zone. */
 export const dateSchema = z.iso.date('A date such as 2026-03-14.');
-export const nameSchema = z.string('A name.').trim().min(1, 'Give it a name.').max(80, 'At most 80 letters.');
+export const nameSchema = z
+  .string('A name.')
+  .trim()
+  .min(1, 'Give it a name.')
+  .max(80, 'At most 80 letters.');
 export const noteSchema = z.string().trim().max(500, 'At most 500 letters.');
-export const gramsSchema = z.int('Whole grams.').min(0, 'A weight is at least 0.').max(1_000_000, 'At most 1000 kg at a time.');
+export const gramsSchema = z
+  .int('Whole grams.')
+  .min(0, 'A weight is at least 0.')
+  .max(1_000_000, 'At most 1000 kg at a time.');
 
 /** Every write from the web: repeatable by its id, replayed in order, dated by when it happened. */
 export const commandSchema = z.strictObject({

@@ -19,7 +19,10 @@ export type NewHarvest = z.infer<typeof newHarvestSchema>;
 
 /** One decision over one or more hives: every batch of it, or none. Batches with the same `lotGroup` go into one vessel. */
 export const newChoiceSchema = z.strictObject({
-  batches: z.array(newHarvestSchema.extend({ lotGroup: idSchema.nullable() })).min(1, 'Lift at least one comb.').max(60),
+  batches: z
+    .array(newHarvestSchema.extend({ lotGroup: idSchema.nullable() }))
+    .min(1, 'Lift at least one comb.')
+    .max(60),
   /** What was asked and what was weighed against it, kept as it stood. */
   question: z.record(z.string(), z.unknown()),
 });
@@ -29,14 +32,24 @@ export const planSchema = z.strictObject({
   startLocal: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.'),
   kitchenTemperatureC: z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.'),
   /** The bench by night; null: as by day. */
-  nightTemperatureC: z.number('Degrees.').min(-5, 'At least -5 °C.').max(45, 'At most 45 °C.').nullable().default(null),
+  nightTemperatureC: z
+    .number('Degrees.')
+    .min(-5, 'At least -5 °C.')
+    .max(45, 'At most 45 °C.')
+    .nullable()
+    .default(null),
   moisturePercent: z.number('A percentage.').min(13, 'At least 13 %.').max(35, 'At most 35 %.'),
   /** Steps set by hand, local time by step. */
-  moves: z.record(z.string(), z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.')).default({}),
+  moves: z
+    .record(z.string(), z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.'))
+    .default({}),
 });
 export type Plan = z.infer<typeof planSchema>;
 
-export const moveBatchSchema = z.strictObject({ stage: z.enum(STAGES), handsOnMinutes: z.int().min(0).max(10_000).optional() });
+export const moveBatchSchema = z.strictObject({
+  stage: z.enum(STAGES),
+  handsOnMinutes: z.int().min(0).max(10_000).optional(),
+});
 
 export const newPiecesSchema = z.strictObject({
   id: idSchema,
@@ -59,5 +72,15 @@ export const newFillingSchema = z.strictObject({
 export type NewFilling = z.infer<typeof newFillingSchema>;
 
 export const newFlowSchema = z
-  .strictObject({ id: idSchema, from: z.string().min(1), to: z.string().min(1), g: gramsSchema.min(1, 'At least 1 g.'), reason: noteSchema.min(2, 'Say why.'), at: instantSchema.optional() })
-  .refine((f) => f.from !== f.to, { message: 'A flow goes from one place to another.', path: ['to'] });
+  .strictObject({
+    id: idSchema,
+    from: z.string().min(1),
+    to: z.string().min(1),
+    g: gramsSchema.min(1, 'At least 1 g.'),
+    reason: noteSchema.min(2, 'Say why.'),
+    at: instantSchema.optional(),
+  })
+  .refine((f) => f.from !== f.to, {
+    message: 'A flow goes from one place to another.',
+    path: ['to'],
+  });

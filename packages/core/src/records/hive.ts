@@ -5,7 +5,11 @@ import { dateSchema, idSchema, nameSchema } from './common.js';
 export const newSiteSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  zone: z.string().min(1, 'Choose a time zone.').max(60).refine(isZone, 'This time zone is not known here.'),
+  zone: z
+    .string()
+    .min(1, 'Choose a time zone.')
+    .max(60)
+    .refine(isZone, 'This time zone is not known here.'),
   hemisphere: z.enum(['north', 'south'], 'Choose north or south.'),
 });
 export type NewSite = z.infer<typeof newSiteSchema>;
@@ -20,15 +24,23 @@ export const newHiveFieldsSchema = z.strictObject({
   geometry: geometrySchema,
   colonyStartedOn: dateSchema,
 });
-export const newHiveSchema = newHiveFieldsSchema
-  .superRefine((hive, context) => {
-    for (const { path, message } of geometryIssues(hive.kind, hive.geometry)) context.addIssue({ code: 'custom', message, path: ['geometry', path] });
-  });
+export const newHiveSchema = newHiveFieldsSchema.superRefine((hive, context) => {
+  for (const { path, message } of geometryIssues(hive.kind, hive.geometry))
+    context.addIssue({ code: 'custom', message, path: ['geometry', path] });
+});
 export type NewHive = z.infer<typeof newHiveSchema>;
 
 /** Measures are checked against the hive's own kind where the change is written. */
-export const changeHiveSchema = z.strictObject({ name: nameSchema.optional(), geometry: geometrySchema.optional() });
-export const newCombSchema = z.strictObject({ id: idSchema, hiveId: idSchema, slot: z.int().min(1, 'A place from 1 up.'), builtOn: dateSchema });
+export const changeHiveSchema = z.strictObject({
+  name: nameSchema.optional(),
+  geometry: geometrySchema.optional(),
+});
+export const newCombSchema = z.strictObject({
+  id: idSchema,
+  hiveId: idSchema,
+  slot: z.int().min(1, 'A place from 1 up.'),
+  builtOn: dateSchema,
+});
 export const endCombSchema = z.strictObject({ reason: z.enum(['none-here', 'fell', 'removed']) });
 
 /** The order carriers hang in after a move, from the first place on: in the file, or within one box. */
@@ -39,10 +51,17 @@ export const newOrderSchema = z.strictObject({
   what: z.enum(['shift', 'swap']),
 });
 /** A box set on: where it stands counted from the floor, 1 lowest. */
-export const newBoxSchema = z.strictObject({ id: idSchema, hiveId: idSchema, at: z.int().min(1).max(12), what: z.enum(['add-on-top', 'add-below', 'add-between']) });
+export const newBoxSchema = z.strictObject({
+  id: idSchema,
+  hiveId: idSchema,
+  at: z.int().min(1).max(12),
+  what: z.enum(['add-on-top', 'add-below', 'add-between']),
+});
 export const turnBoxSchema = z.strictObject({});
 export const renewBoxSchema = z.strictObject({});
-export const takeOffBoxSchema = z.strictObject({ reason: z.enum(['winter', 'harvest', 'old', 'other']) });
+export const takeOffBoxSchema = z.strictObject({
+  reason: z.enum(['winter', 'harvest', 'old', 'other']),
+});
 /** A box with its combs given to another colony, only after somebody looked at the brood it comes from. */
 export const giveBoxSchema = z.strictObject({
   toHiveId: idSchema,
@@ -59,12 +78,17 @@ export const strayCombSchema = z
     hiveId: idSchema,
     where: z.enum(['roof', 'gap']),
     broodSeen: z.enum(['yes', 'no'], 'Look for brood first.'),
-    queenLookedFor: z.boolean().refine((looked) => looked, 'Look for the queen first: she may be on it.'),
+    queenLookedFor: z
+      .boolean()
+      .refine((looked) => looked, 'Look for the queen first: she may be on it.'),
     cappedG: z.int('Whole grams.').min(0, 'At least 0 g.').max(50_000),
     openG: z.int('Whole grams.').min(0, 'At least 0 g.').max(50_000),
     frameFitted: z.boolean(),
   })
-  .refine((s) => s.cappedG + s.openG > 0, { message: 'Weigh what was cut out.', path: ['cappedG'] });
+  .refine((s) => s.cappedG + s.openG > 0, {
+    message: 'Weigh what was cut out.',
+    path: ['cappedG'],
+  });
 
 function isZone(zone: string): boolean {
   try {

@@ -5,20 +5,30 @@ import type { LabelSheet } from '../jar/labelSheet.js';
 import { FLOWER_SUPPORTS } from '../jar/saleGate.js';
 import { idSchema, nameSchema } from './common.js';
 
-const mm = (low: number, high: number) => z.number('Millimetres.').min(low, `At least ${low} mm.`).max(high, `At most ${high} mm.`);
+const mm = (low: number, high: number) =>
+  z.number('Millimetres.').min(low, `At least ${low} mm.`).max(high, `At most ${high} mm.`);
 const some = z.int('Whole ones.').min(1, 'At least one.').max(60, 'At most 60.');
 /** A sheet of labels as measured with a ruler. */
 export const newLabelSheetSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  paperWidthMm: mm(20, 500), paperHeightMm: mm(15, 700),
-  columns: some, rows: some,
-  marginLeftMm: mm(0, 100), marginTopMm: mm(0, 100),
-  labelWidthMm: mm(15, 500), labelHeightMm: mm(10, 700),
-  gapXMm: mm(0, 60), gapYMm: mm(0, 60),
+  paperWidthMm: mm(20, 500),
+  paperHeightMm: mm(15, 700),
+  columns: some,
+  rows: some,
+  marginLeftMm: mm(0, 100),
+  marginTopMm: mm(0, 100),
+  labelWidthMm: mm(15, 500),
+  labelHeightMm: mm(10, 700),
+  gapXMm: mm(0, 60),
+  gapYMm: mm(0, 60),
 });
 export type NewLabelSheet = z.infer<typeof newLabelSheetSchema>;
-export interface LabelSheetRecord extends LabelSheet { id: string; name: string; revision: number }
+export interface LabelSheetRecord extends LabelSheet {
+  id: string;
+  name: string;
+  revision: number;
+}
 
 /** How the household's label looks: its lines in order, its sheet, with or without a code to scan. */
 export const newLabelDesignSchema = z.strictObject({
@@ -29,7 +39,14 @@ export const newLabelDesignSchema = z.strictObject({
   qr: z.boolean(),
 });
 export const changeLabelDesignSchema = newLabelDesignSchema.omit({ id: true }).partial();
-export interface LabelDesignRecord { id: string; name: string; sheetId: string; fields: LabelField[]; qr: boolean; revision: number }
+export interface LabelDesignRecord {
+  id: string;
+  name: string;
+  sheetId: string;
+  fields: LabelField[];
+  qr: boolean;
+  revision: number;
+}
 
 /** Labels of one lot into the printer's spool. */
 export const newPrintSchema = z.strictObject({
@@ -39,16 +56,52 @@ export const newPrintSchema = z.strictObject({
   /** The first free label of a sheet begun before, 0 is the upper left. */
   startAt: z.int('Whole labels.').min(0, 'At least 0.').max(3599, 'At most 3599.').default(0),
   /** How many; null: one for each jar or piece. */
-  copies: z.int('Whole labels.').min(1, 'At least one.').max(2000, 'At most 2000.').nullable().default(null),
+  copies: z
+    .int('Whole labels.')
+    .min(1, 'At least one.')
+    .max(2000, 'At most 2000.')
+    .nullable()
+    .default(null),
 });
 /** Some came out wrong: how many and why; they are printed again. */
-export const misprintSchema = z.strictObject({ count: z.int('Whole labels.').min(1, 'At least one.').max(2000, 'At most 2000.'), why: z.string().trim().min(1, 'What went wrong?').max(200, 'At most 200 letters.'), reprintId: idSchema.nullable().default(null), startAt: newPrintSchema.shape.startAt });
+export const misprintSchema = z.strictObject({
+  count: z.int('Whole labels.').min(1, 'At least one.').max(2000, 'At most 2000.'),
+  why: z.string().trim().min(1, 'What went wrong?').max(200, 'At most 200 letters.'),
+  reprintId: idSchema.nullable().default(null),
+  startAt: newPrintSchema.shape.startAt,
+});
 export interface Print {
-  id: string; lotId: string; sheet: LabelSheet & { name: string }; fields: LabelField[]; qr: boolean; qrText: string; labels: LabelText[]; startAt: number;
-  misprinted: number; why: string; reprintOf: string | null; occurredAt: string; revision: number;
+  id: string;
+  lotId: string;
+  sheet: LabelSheet & { name: string };
+  fields: LabelField[];
+  qr: boolean;
+  qrText: string;
+  labels: LabelText[];
+  startAt: number;
+  misprinted: number;
+  why: string;
+  reprintOf: string | null;
+  occurredAt: string;
+  revision: number;
 }
 
 /** What the household claims of a lot, and what supports it. */
-export const lotClaimSchema = z.strictObject({ flower: z.string().trim().max(60, 'At most 60 letters.').nullable(), flowerSupport: z.enum(FLOWER_SUPPORTS).nullable() }).refine((c) => !c.flower || c.flowerSupport !== null, { message: 'What supports this flower?', path: ['flowerSupport'] });
+export const lotClaimSchema = z
+  .strictObject({
+    flower: z.string().trim().max(60, 'At most 60 letters.').nullable(),
+    flowerSupport: z.enum(FLOWER_SUPPORTS).nullable(),
+  })
+  .refine((c) => !c.flower || c.flowerSupport !== null, {
+    message: 'What supports this flower?',
+    path: ['flowerSupport'],
+  });
 /** A batch code of the household's own, before the first lot of the harvest is filled. */
-export const batchCodeSchema = z.strictObject({ code: z.string().trim().min(3, 'At least 3 letters or digits.').max(30, 'At most 30.').regex(/^[A-Za-z0-9][A-Za-z0-9 ./-]*$/, 'Letters, digits, spaces, dots and hyphens.') });
+export const batchCodeSchema = z.strictObject({
+  code: z
+    .string()
+    .trim()
+    .min(3, 'At least 3 letters or digits.')
+    .max(30, 'At most 30.')
+    .regex(/^[A-Za-z0-9][A-Za-z0-9 ./-]*$/, 'Letters, digits, spaces, dots and hyphens.'),
+});

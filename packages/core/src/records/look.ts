@@ -28,7 +28,10 @@ export const newLookSchema = z.strictObject({
   sides: both(sharesSchema),
   /** Cells as they were painted or read from a photo; where there are any, the shares of that side are counted from them. */
   faces: both(storedFaceSchema).default({ A: null, B: null }),
-  seenBy: both(z.enum(['hand', 'photo', 'window', 'end-pane', 'below', 'above'])).default({ A: null, B: null }),
+  seenBy: both(z.enum(['hand', 'photo', 'window', 'end-pane', 'below', 'above'])).default({
+    A: null,
+    B: null,
+  }),
   photos: both(idSchema).default({ A: null, B: null }),
   pane: paneSchema.nullable().default(null),
   attachment: z.enum(OUTSIDE_VIEWS).nullable().default(null),

@@ -4,12 +4,22 @@ import { dateSchema, idSchema, instantSchema, nameSchema } from './common.js';
 const FORAGE = z.enum(['flow', 'some', 'dearth']);
 /** What is particular of a site: notes that add a step, and forage month by month as the household knows it. */
 export const changeSiteSchema = z.strictObject({
-  notes: z.array(z.enum(['neighbours', 'children', 'dog', 'roof', 'ladder'])).max(5).optional(),
-  forage: z.partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']), FORAGE).optional(),
+  notes: z
+    .array(z.enum(['neighbours', 'children', 'dog', 'roof', 'ladder']))
+    .max(5)
+    .optional(),
+  forage: z
+    .partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']), FORAGE)
+    .optional(),
 });
 export type ChangeSite = z.infer<typeof changeSiteSchema>;
 
-const value = (low: number, high: number, unit: string) => z.number('A number.').min(low, `At least ${low} ${unit}.`).max(high, `At most ${high} ${unit}.`).nullable();
+const value = (low: number, high: number, unit: string) =>
+  z
+    .number('A number.')
+    .min(low, `At least ${low} ${unit}.`)
+    .max(high, `At most ${high} ${unit}.`)
+    .nullable();
 /** One hour of weather typed in; it stands over what any service says. */
 export const newWeatherEntrySchema = z
   .strictObject({
@@ -23,10 +33,24 @@ export const newWeatherEntrySchema = z
     humidityPercent: value(0, 100, '%'),
     cloudPercent: value(0, 100, '%'),
   })
-  .refine((w) => [w.temperatureC, w.windKmH, w.rainMm, w.humidityPercent, w.cloudPercent].some((v) => v !== null), { message: 'Say at least one thing of the weather.', path: ['temperatureC'] });
+  .refine(
+    (w) =>
+      [w.temperatureC, w.windKmH, w.rainMm, w.humidityPercent, w.cloudPercent].some(
+        (v) => v !== null,
+      ),
+    { message: 'Say at least one thing of the weather.', path: ['temperatureC'] },
+  );
 export type NewWeatherEntry = z.infer<typeof newWeatherEntrySchema>;
 
-export const GEAR_KINDS = ['spare-bar', 'spare-frame', 'empty-super', 'strainer', 'tool', 'clothing', 'other'] as const;
+export const GEAR_KINDS = [
+  'spare-bar',
+  'spare-frame',
+  'empty-super',
+  'strainer',
+  'tool',
+  'clothing',
+  'other',
+] as const;
 /** A thing of the household that is brought along, how many there are, and what is to be mended on it until when. */
 export const newGearSchema = z.strictObject({
   id: idSchema,
@@ -41,8 +65,28 @@ export const newGearSchema = z.strictObject({
 export type NewGear = z.infer<typeof newGearSchema>;
 export const changeGearSchema = newGearSchema.omit({ id: true }).partial();
 
-export const newTickSchema = z.strictObject({ id: idSchema, batchId: idSchema, line: z.string().min(1).max(200), state: z.enum(['have', 'missing', 'open']) });
+export const newTickSchema = z.strictObject({
+  id: idSchema,
+  batchId: idSchema,
+  line: z.string().min(1).max(200),
+  state: z.enum(['have', 'missing', 'open']),
+});
 
 /** Things the views of Ready are made of. */
-export interface Gear { id: string; name: string; kind: (typeof GEAR_KINDS)[number]; stock: number; volumeL: number; weightKg: number; repair: string | null; dueOn: string | null; revision: number }
-export interface Tick { id: string; batchId: string; line: string; state: 'have' | 'missing' | 'open' }
+export interface Gear {
+  id: string;
+  name: string;
+  kind: (typeof GEAR_KINDS)[number];
+  stock: number;
+  volumeL: number;
+  weightKg: number;
+  repair: string | null;
+  dueOn: string | null;
+  revision: number;
+}
+export interface Tick {
+  id: string;
+  batchId: string;
+  line: string;
+  state: 'have' | 'missing' | 'open';
+}

@@ -5,16 +5,41 @@ import { dateSchema, gramsSchema, idSchema, nameSchema, noteSchema } from './com
 
 /** Harvests of an old sheet, all or none: each names one of `hives`, which is here already or is made. */
 export const sheetHarvestsSchema = z.strictObject({
-  hives: z.array(z.strictObject({
-    name: nameSchema,
-    hiveId: idSchema,
-    /** Where it is not here yet: its kind and place; measures as the kind begins with. */
-    make: z.strictObject({ kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'), siteId: idSchema }).nullable(),
-  })).min(1, 'Which hives?').max(200, 'At most 200 hives.'),
-  harvests: z.array(z.strictObject({
-    batchId: idSchema, visitId: idSchema, hiveName: nameSchema, date: dateSchema, honeyG: gramsSchema, waxG: gramsSchema,
-    moisturePercent: z.number('A percentage.').min(10, 'At least 10 %.').max(45, 'At most 45 %.').nullable(),
-    minutes: z.int('Whole minutes.').min(0).max(10_000), note: noteSchema,
-  })).min(1, 'No harvest stands in it.').max(SHEET_ROWS_MAX, `At most ${SHEET_ROWS_MAX} harvests at once.`),
+  hives: z
+    .array(
+      z.strictObject({
+        name: nameSchema,
+        hiveId: idSchema,
+        /** Where it is not here yet: its kind and place; measures as the kind begins with. */
+        make: z
+          .strictObject({
+            kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
+            siteId: idSchema,
+          })
+          .nullable(),
+      }),
+    )
+    .min(1, 'Which hives?')
+    .max(200, 'At most 200 hives.'),
+  harvests: z
+    .array(
+      z.strictObject({
+        batchId: idSchema,
+        visitId: idSchema,
+        hiveName: nameSchema,
+        date: dateSchema,
+        honeyG: gramsSchema,
+        waxG: gramsSchema,
+        moisturePercent: z
+          .number('A percentage.')
+          .min(10, 'At least 10 %.')
+          .max(45, 'At most 45 %.')
+          .nullable(),
+        minutes: z.int('Whole minutes.').min(0).max(10_000),
+        note: noteSchema,
+      }),
+    )
+    .min(1, 'No harvest stands in it.')
+    .max(SHEET_ROWS_MAX, `At most ${SHEET_ROWS_MAX} harvests at once.`),
 });
 export type SheetHarvests = z.infer<typeof sheetHarvestsSchema>;

@@ -12,7 +12,13 @@ import type { Pots } from '../comb/pots.js';
 import type { StoredFace } from '../comb/face.js';
 import type { DatedFact } from './colony.js';
 import type { Arrangement, CrushMethod, Fineness, StreamReading } from '../drain/index.js';
-import type { CombCondition, FrameEventKind, IncidentKind, TakeOutcome, WentTo } from '../take/index.js';
+import type {
+  CombCondition,
+  FrameEventKind,
+  IncidentKind,
+  TakeOutcome,
+  WentTo,
+} from '../take/index.js';
 import type { Blemish, Cut, Flaw, Grade, Pest, PieceShape } from '../cut/index.js';
 import type { DrainEventKind } from './bench.js';
 import type { KeepingKind, PieceState, SpoiltCause } from './cut.js';
@@ -24,111 +30,465 @@ import type { Reading } from './look.js';
 import type { Range } from '../units/format.js';
 
 /** What the server answers: one shape per thing, the same word as the table, the route and the screen. */
-export interface Site { id: string; name: string; zone: string; hemisphere: Hemisphere; notes: string[]; forage: ForageByMonth; revision: number }
-export interface Colony { id: string; startedOn: string; endedOn: string | null; facts: DatedFact[]; revision: number }
+export interface Site {
+  id: string;
+  name: string;
+  zone: string;
+  hemisphere: Hemisphere;
+  notes: string[];
+  forage: ForageByMonth;
+  revision: number;
+}
+export interface Colony {
+  id: string;
+  startedOn: string;
+  endedOn: string | null;
+  facts: DatedFact[];
+  revision: number;
+}
 export interface Look {
-  id: string; combId: string; slot: number; occurredAt: string; date: string;
+  id: string;
+  combId: string;
+  slot: number;
+  occurredAt: string;
+  date: string;
   sides: { A: Shares | null; B: Shares | null };
-  seenBy: { A: SeenBy | null; B: SeenBy | null }; photos: { A: string | null; B: string | null };
-  pane: Pane | null; attachment: Attachment | null; pots: Pots | null; straight: boolean | null;
-  readings: Reading[]; combAge: CombAge; depthMm: number; thicknessMm: number;
+  seenBy: { A: SeenBy | null; B: SeenBy | null };
+  photos: { A: string | null; B: string | null };
+  pane: Pane | null;
+  attachment: Attachment | null;
+  pots: Pots | null;
+  straight: boolean | null;
+  readings: Reading[];
+  combAge: CombAge;
+  depthMm: number;
+  thicknessMm: number;
   /** Whether the cells of a side are kept; they are fetched one look at a time. */
   painted: { A: boolean; B: boolean };
-  verdict: CombVerdict; rulesVersion: number; revision: number;
+  verdict: CombVerdict;
+  rulesVersion: number;
+  revision: number;
 }
 /** The cells of both sides of one look. */
-export interface LookFaces { A: StoredFace | null; B: StoredFace | null }
-/** `marks`: treatments and feedings of colonies it hung with before; they stay with it after a move. */
-export interface CombView { id: string; builtOn: string; looks: Look[]; marks: DatedFact[] }
-/** One place and what hangs from it now; `slot` is unique in the hive, `inBox` counts within its box. */
-export interface BarView { carrierId: string; slot: number; inBox: number; boxId: string | null; comb: CombView | null }
-/** A box of a stack, 1 lowest. A turned one shows its combs from the other end. */
-export interface BoxView { carrierId: string; number: number; compartment: Compartment; turned: boolean; sinceOn: string; madeOn: string; revision: number }
-export interface Hive {
-  id: string; siteId: string; name: string; kind: HiveKindName; geometry: Geometry; revision: number;
-  site: Site; colony: Colony | null; boxes: BoxView[]; bars: BarView[];
+export interface LookFaces {
+  A: StoredFace | null;
+  B: StoredFace | null;
 }
-export interface Photo { id: string; sha256: string; widthPx: number; heightPx: number; bytes: number; takenOn: string | null }
-export interface Vessel { id: string; name: string; role: VesselRole; volumeL: number; tareG: number; innerDiameterMm: number; headspacePercent: number | null; holeMm: number | null; revision: number }
-export interface JarKindRecord { id: string; name: string; netG: number; tareG: number; stock: number; value: number; cost: number; purpose: 'jar' | 'chunk' | 'piece' | 'sample'; revision: number;
+/** `marks`: treatments and feedings of colonies it hung with before; they stay with it after a move. */
+export interface CombView {
+  id: string;
+  builtOn: string;
+  looks: Look[];
+  marks: DatedFact[];
+}
+/** One place and what hangs from it now; `slot` is unique in the hive, `inBox` counts within its box. */
+export interface BarView {
+  carrierId: string;
+  slot: number;
+  inBox: number;
+  boxId: string | null;
+  comb: CombView | null;
+}
+/** A box of a stack, 1 lowest. A turned one shows its combs from the other end. */
+export interface BoxView {
+  carrierId: string;
+  number: number;
+  compartment: Compartment;
+  turned: boolean;
+  sinceOn: string;
+  madeOn: string;
+  revision: number;
+}
+export interface Hive {
+  id: string;
+  siteId: string;
+  name: string;
+  kind: HiveKindName;
+  geometry: Geometry;
+  revision: number;
+  site: Site;
+  colony: Colony | null;
+  boxes: BoxView[];
+  bars: BarView[];
+}
+export interface Photo {
+  id: string;
+  sha256: string;
+  widthPx: number;
+  heightPx: number;
+  bytes: number;
+  takenOn: string | null;
+}
+export interface Vessel {
+  id: string;
+  name: string;
+  role: VesselRole;
+  volumeL: number;
+  tareG: number;
+  innerDiameterMm: number;
+  headspacePercent: number | null;
+  holeMm: number | null;
+  revision: number;
+}
+export interface JarKindRecord {
+  id: string;
+  name: string;
+  netG: number;
+  tareG: number;
+  stock: number;
+  value: number;
+  cost: number;
+  purpose: 'jar' | 'chunk' | 'piece' | 'sample';
+  revision: number;
   /** Inner measures for comb, mm, its shape, and the net weights allowed; null where they were never said. */
   /** To its brim, ml, and its lid, where they were said. */
-  volumeMl?: number | null; lid?: string;
-  widthMm: number | null; heightMm: number | null; depthMm: number | null; shape: PieceShape; minG: number | null; maxG: number | null;
+  volumeMl?: number | null;
+  lid?: string;
+  widthMm: number | null;
+  heightMm: number | null;
+  depthMm: number | null;
+  shape: PieceShape;
+  minG: number | null;
+  maxG: number | null;
 }
-export interface RulesVersion { version: number; recordedAt: string; rules: HouseRules }
+export interface RulesVersion {
+  version: number;
+  recordedAt: string;
+  rules: HouseRules;
+}
 
 export interface Batch {
-  id: string; visitId: string; hiveId: string; hiveName: string; siteName: string; zone: string; date: string;
-  method: Way; lotGroup: string | null; stage: Stage; closedAt: string | null; lookedBackAt: string | null; combIds: string[];
-  anyway: { combId: string; reason: string }[]; plan: Plan | null; rulesVersion: number; code: string | null;
+  id: string;
+  visitId: string;
+  hiveId: string;
+  hiveName: string;
+  siteName: string;
+  zone: string;
+  date: string;
+  method: Way;
+  lotGroup: string | null;
+  stage: Stage;
+  closedAt: string | null;
+  lookedBackAt: string | null;
+  combIds: string[];
+  anyway: { combId: string; reason: string }[];
+  plan: Plan | null;
+  rulesVersion: number;
+  code: string | null;
   /** Honey that the decision promised, kg; null where none was reckoned. The decision itself stays with the server. */
   expectedHoneyKg?: Range | null;
-  handsOnMinutes: number; createdAt: string; revision: number;
+  handsOnMinutes: number;
+  createdAt: string;
+  revision: number;
 }
 export interface Take {
-  id: string; batchId: string; combId: string; slot: number; outcome: TakeOutcome; vesselId: string | null;
-  grossG: number | null; tareG: number | null; netG: number | null;
+  id: string;
+  batchId: string;
+  combId: string;
+  slot: number;
+  outcome: TakeOutcome;
+  vesselId: string | null;
+  grossG: number | null;
+  tareG: number | null;
+  netG: number | null;
   /** What the person guessed before the estimate was shown; null where they did not. */
-  guessG: number | null; condition: CombCondition | null; wentTo: WentTo | null;
+  guessG: number | null;
+  condition: CombCondition | null;
+  wentTo: WentTo | null;
   /** Pots emptied of a stingless-bee group; null where they were not counted. */
   potsEmptied: number | null;
   /** True where a whole box was weighed and this comb's part was shared out by its estimate. */
-  byBox: boolean; occurredAt: string;
+  byBox: boolean;
+  occurredAt: string;
 }
-export interface Weighing { id: string; drainId: string; of: 'lower' | 'upper'; grossG: number; tareG: number; netG: number; source: 'hand' | 'scale'; leftOut: boolean; occurredAt: string }
-export interface DrainEvent { id: string; drainId: string; kind: DrainEventKind; g: number | null; temperatureC: number | null; moisturePercent: number | null; minutes: number; note: string; occurredAt: string }
+export interface Weighing {
+  id: string;
+  drainId: string;
+  of: 'lower' | 'upper';
+  grossG: number;
+  tareG: number;
+  netG: number;
+  source: 'hand' | 'scale';
+  leftOut: boolean;
+  occurredAt: string;
+}
+export interface DrainEvent {
+  id: string;
+  drainId: string;
+  kind: DrainEventKind;
+  g: number | null;
+  temperatureC: number | null;
+  moisturePercent: number | null;
+  minutes: number;
+  note: string;
+  occurredAt: string;
+}
 export interface Drain {
-  id: string; batchId: string; zone: string; arrangement: Arrangement; upperVesselId: string | null; lowerVesselId: string | null; holeMm: number | null;
-  method: CrushMethod; fineness: Fineness; thixotropic: boolean; moisturePercent: number;
+  id: string;
+  batchId: string;
+  zone: string;
+  arrangement: Arrangement;
+  upperVesselId: string | null;
+  lowerVesselId: string | null;
+  holeMm: number | null;
+  method: CrushMethod;
+  fineness: Fineness;
+  thixotropic: boolean;
+  moisturePercent: number;
   /** At the start, and as the bench's day; the log of readings stands in the events. */
-  temperatureC: number; nightTemperatureC: number | null;
+  temperatureC: number;
+  nightTemperatureC: number | null;
   /** Honey that stood in the lower vessel already. */
-  potStartG: number; startedAt: string; endedAt: string | null; crushedG: number;
-  weighings: Weighing[]; events: DrainEvent[];
+  potStartG: number;
+  startedAt: string;
+  endedAt: string | null;
+  crushedG: number;
+  weighings: Weighing[];
+  events: DrainEvent[];
   /** Readings that came in a row from a scale, net; kept out of the book. */
-  readings: StreamReading[]; revision: number;
+  readings: StreamReading[];
+  revision: number;
 }
 /** One thing done or answered in Take: the steps, with the instant of each and what was said. */
-export interface StepMark { id: string; batchId: string; stepId: string; answer: Record<string, string | number | boolean>; occurredAt: string }
+export interface StepMark {
+  id: string;
+  batchId: string;
+  stepId: string;
+  answer: Record<string, string | number | boolean>;
+  occurredAt: string;
+}
 /** Something that went otherwise at the hive. */
-export interface Incident { id: string; batchId: string; kind: IncidentKind; stepId: string; combId: string | null; count: number | null; note: string; occurredAt: string }
+export interface Incident {
+  id: string;
+  batchId: string;
+  kind: IncidentKind;
+  stepId: string;
+  combId: string | null;
+  count: number | null;
+  note: string;
+  occurredAt: string;
+}
 /** What happened to one frame that is drained part by part. */
-export interface FrameEvent { id: string; batchId: string; combId: string; kind: FrameEventKind; g: number | null; vesselId: string | null; note: string; occurredAt: string }
+export interface FrameEvent {
+  id: string;
+  batchId: string;
+  combId: string;
+  kind: FrameEventKind;
+  g: number | null;
+  vesselId: string | null;
+  note: string;
+  occurredAt: string;
+}
 /** A comb under the knife: its flaws and the plan. */
 export interface CutBoard {
-  id: string; batchId: string; combId: string; widthMm: number; heightMm: number; thicknessMm: number; flaws: Flaw[]; seen: 'both' | 'one' | 'none';
-  sheetSeasons: number | null; cuts: Cut[]; cutsDone: number; value: number | null; provenOptimal: boolean; possiblePieces: number | null;
-  spoilt: SpoiltCause | null; doneAt: string | null; revision: number;
+  id: string;
+  batchId: string;
+  combId: string;
+  widthMm: number;
+  heightMm: number;
+  thicknessMm: number;
+  flaws: Flaw[];
+  seen: 'both' | 'one' | 'none';
+  sheetSeasons: number | null;
+  cuts: Cut[];
+  cutsDone: number;
+  value: number | null;
+  provenOptimal: boolean;
+  possiblePieces: number | null;
+  spoilt: SpoiltCause | null;
+  doneAt: string | null;
+  revision: number;
 }
 export interface CutPiece {
-  id: string; boardId: string; batchId: string; jarKindId: string; xMm: number; yMm: number; widthMm: number; heightMm: number;
-  lowG: number; midG: number; highG: number; bestSide: 'A' | 'B' | null; state: PieceState; blemishes: Blemish[]; netG: number | null;
-  grade: Grade | null; price: number | null; reason: string | null; lotId: string | null; revision: number;
+  id: string;
+  boardId: string;
+  batchId: string;
+  jarKindId: string;
+  xMm: number;
+  yMm: number;
+  widthMm: number;
+  heightMm: number;
+  lowG: number;
+  midG: number;
+  highG: number;
+  bestSide: 'A' | 'B' | null;
+  state: PieceState;
+  blemishes: Blemish[];
+  netG: number | null;
+  grade: Grade | null;
+  price: number | null;
+  reason: string | null;
+  lotId: string | null;
+  revision: number;
 }
 /** Comb on a rack, in the freezer or thawing, with the instant it is ready by the slow edge. */
 export interface Keeping {
-  id: string; batchId: string; kind: KeepingKind; order: 'whole' | 'pieces'; pieces: number; thicknessMm: number; apart: boolean; litres: number; pest: Pest;
-  freezerC: number | null; roomC: number; moisturePercent: number; humidityPercent: number | null;
-  startedAt: string; dueAt: string; endedAt: string | null; cracked: number; note: string; revision: number;
+  id: string;
+  batchId: string;
+  kind: KeepingKind;
+  order: 'whole' | 'pieces';
+  pieces: number;
+  thicknessMm: number;
+  apart: boolean;
+  litres: number;
+  pest: Pest;
+  freezerC: number | null;
+  roomC: number;
+  moisturePercent: number;
+  humidityPercent: number | null;
+  startedAt: string;
+  dueAt: string;
+  endedAt: string | null;
+  cracked: number;
+  note: string;
+  revision: number;
 }
-export interface Out { id: string; lotId: string; fate: Fate; count: number; g: number; price: number | null; personId: string | null; occurredAt: string }
+export interface Out {
+  id: string;
+  lotId: string;
+  fate: Fate;
+  count: number;
+  g: number;
+  price: number | null;
+  personId: string | null;
+  occurredAt: string;
+}
 /** Somebody honey went to. The name can be forgotten: then it is empty. */
-export interface Person { id: string; name: string }
-export type LotKind = 'comb' | 'crushed' | 'honey' | 'wet-wax' | 'clean-wax' | 'pieces' | 'jars' | 'rinse' | 'debris' | 'mead';
-export interface Lot { id: string; batchId: string; kind: LotKind; name: string; code: string | null; count: number | null; netG: number | null; jarKindId: string | null; lowestWeighedG: number | null; weights: number[] | null; flower: string | null; flowerSupport: FlowerSupport | null; useBy: string | null; inG: number; outG: number; nowG: number }
-export interface Flow { id: string; from: string; to: string; g: number; at: string; recordedAt: string; voids: string | null; reason: string; commandId: string }
+export interface Person {
+  id: string;
+  name: string;
+}
+export type LotKind =
+  | 'comb'
+  | 'crushed'
+  | 'honey'
+  | 'wet-wax'
+  | 'clean-wax'
+  | 'pieces'
+  | 'jars'
+  | 'rinse'
+  | 'debris'
+  | 'mead';
+export interface Lot {
+  id: string;
+  batchId: string;
+  kind: LotKind;
+  name: string;
+  code: string | null;
+  count: number | null;
+  netG: number | null;
+  jarKindId: string | null;
+  lowestWeighedG: number | null;
+  weights: number[] | null;
+  flower: string | null;
+  flowerSupport: FlowerSupport | null;
+  useBy: string | null;
+  inG: number;
+  outG: number;
+  nowG: number;
+}
+export interface Flow {
+  id: string;
+  from: string;
+  to: string;
+  g: number;
+  at: string;
+  recordedAt: string;
+  voids: string | null;
+  reason: string;
+  commandId: string;
+}
 /** A batch with all that was written about it. */
-export interface BatchDetail { batch: Batch; hive: Hive; looks: Look[]; takes: Take[]; marks: StepMark[]; incidents: Incident[]; frameEvents: FrameEvent[]; boards: CutBoard[]; pieces: CutPiece[]; keepings: Keeping[]; outs: Out[]; drains: Drain[]; lots: Lot[]; flows: Flow[]; lossG: number; balanced: boolean; problems: { code: string; lot: string; message: string }[] }
+export interface BatchDetail {
+  batch: Batch;
+  hive: Hive;
+  looks: Look[];
+  takes: Take[];
+  marks: StepMark[];
+  incidents: Incident[];
+  frameEvents: FrameEvent[];
+  boards: CutBoard[];
+  pieces: CutPiece[];
+  keepings: Keeping[];
+  outs: Out[];
+  drains: Drain[];
+  lots: Lot[];
+  flows: Flow[];
+  lossG: number;
+  balanced: boolean;
+  problems: { code: string; lot: string; message: string }[];
+}
 
 /** A clock that runs on the server: told by instants, so that reload, sleep and restart do not matter. */
-export interface Clock { id: string; kind: 'drain' | 'settle' | 'wait' | 'frame' | 'warm' | 'press' | 'rack' | 'freeze' | 'thaw' | 'out' | 'wax' | 'rinse'; batchId: string; hiveName: string; startedAt: string; dueAt: string | null; dueWhat: string | null; urgent: boolean }
-export interface TodayLine { id: string; kind: string; stage: Stage | 'rules'; batchId: string | null; hiveId: string | null; title: string; dueAt: string | null; ifLeft: string; urgent: boolean }
+export interface Clock {
+  id: string;
+  kind:
+    | 'drain'
+    | 'settle'
+    | 'wait'
+    | 'frame'
+    | 'warm'
+    | 'press'
+    | 'rack'
+    | 'freeze'
+    | 'thaw'
+    | 'out'
+    | 'wax'
+    | 'rinse';
+  batchId: string;
+  hiveName: string;
+  startedAt: string;
+  dueAt: string | null;
+  dueWhat: string | null;
+  urgent: boolean;
+}
+export interface TodayLine {
+  id: string;
+  kind: string;
+  stage: Stage | 'rules';
+  batchId: string | null;
+  hiveId: string | null;
+  title: string;
+  dueAt: string | null;
+  ifLeft: string;
+  urgent: boolean;
+}
 /** `state` says why there is no weight: a scale that was unplugged or overloaded shows none. */
-export interface ScaleReading { value: number; unit: 'g'; at: string; instrument: string; simulated: boolean; state: 'steady' | 'moving' | 'overload' | 'silent' }
-export interface ThermometerReading { value: number; unit: '°C'; at: string; instrument: string; simulated: boolean }
-export interface JournalLine { commandId: string; kind: string; sentence: string; occurredAt: string; recordedAt: string; undoneBy: string | null }
+export interface ScaleReading {
+  value: number;
+  unit: 'g';
+  at: string;
+  instrument: string;
+  simulated: boolean;
+  state: 'steady' | 'moving' | 'overload' | 'silent';
+}
+export interface ThermometerReading {
+  value: number;
+  unit: '°C';
+  at: string;
+  instrument: string;
+  simulated: boolean;
+}
+export interface JournalLine {
+  commandId: string;
+  kind: string;
+  sentence: string;
+  occurredAt: string;
+  recordedAt: string;
+  undoneBy: string | null;
+}
 
 /** What Ready plans with: every harvest whose hive is not done yet, vessels that are in use, the kit, what was ticked off. */
-export interface OpenPlans { details: BatchDetail[]; inUse: { vesselIds: string[]; untilAt: string; what: string }[]; gear: Gear[]; ticks: Tick[] }
-export interface SiteWeather { siteId: string; zone: string; hours: WeatherHour[]; practice: boolean; gaps: number }
+export interface OpenPlans {
+  details: BatchDetail[];
+  inUse: { vesselIds: string[]; untilAt: string; what: string }[];
+  gear: Gear[];
+  ticks: Tick[];
+}
+export interface SiteWeather {
+  siteId: string;
+  zone: string;
+  hours: WeatherHour[];
+  practice: boolean;
+  gaps: number;
+}

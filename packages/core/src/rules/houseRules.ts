@@ -3,47 +3,85 @@ import { HIVE_KIND_NAMES } from '../hive/kinds.js';
 
 const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time such as 22:00.');
 
-const percentOf = (high: number): z.ZodNumber => z.number('A percentage.').min(0, 'At least 0 %.').max(high, `At most ${high} %.`);
+const percentOf = (high: number): z.ZodNumber =>
+  z.number('A percentage.').min(0, 'At least 0 %.').max(high, `At most ${high} %.`);
 
 /** The winter in the household's own numbers: months and their use, a hard one, a colony's strength. */
 const winterRules = {
   /** Kilograms used month by month (1 to 12), the household's own; only their proportions count, the need stands in winterNeedKg. Empty: not said. */
-  winterUseByMonthKg: z.partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']), z.number('Kilograms.').min(0, 'At least 0 kg.').max(20, 'At most 20 kg.')),
+  winterUseByMonthKg: z.partialRecord(
+    z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']),
+    z.number('Kilograms.').min(0, 'At least 0 kg.').max(20, 'At most 20 kg.'),
+  ),
   /** How much more a hard winter takes. */
   hardWinterPercent: percentOf(100),
   /** What a weak, middle or strong colony needs, of the need said: 100 until the household says otherwise. */
-  strengthPercent: z.strictObject({ weak: percentOf(200), middle: percentOf(200), strong: percentOf(200) }),
-  maxCombsPerHive: z.int('Whole combs.').min(0, 'At least 0 combs.').max(60, 'At most 60 combs.').nullable(),
+  strengthPercent: z.strictObject({
+    weak: percentOf(200),
+    middle: percentOf(200),
+    strong: percentOf(200),
+  }),
+  maxCombsPerHive: z
+    .int('Whole combs.')
+    .min(0, 'At least 0 combs.')
+    .max(60, 'At most 60 combs.')
+    .nullable(),
 };
 
 /** People, hours, weights and places that a harvest has to fit into. */
 const plannedWork = {
-  people: z.int('Whole people.').min(1, 'At least one person: nobody is planned for.').max(12, 'At most 12 people.'),
+  people: z
+    .int('Whole people.')
+    .min(1, 'At least one person: nobody is planned for.')
+    .max(12, 'At most 12 people.'),
   /** What one person lifts, kg; two carry twice that. */
   liftKg: z.number('Kilograms.').min(3, 'At least 3 kg.').max(60, 'At most 60 kg.'),
   freezerL: z.number('Litres.').min(0, 'At least 0 L.').max(2000, 'At most 2000 L.').nullable(),
-  freezerTemperatureC: z.number('Degrees.').min(-40, 'At least -40 °C.').max(-7, 'At most -7 °C: warmer does not end moth eggs.'),
+  freezerTemperatureC: z
+    .number('Degrees.')
+    .min(-40, 'At least -40 °C.')
+    .max(-7, 'At most -7 °C: warmer does not end moth eggs.'),
   freeze: z.enum(['whole', 'pieces', 'none']),
   /** The bench at night, °C; null: as by day. */
-  nightTemperatureC: z.number('Degrees.').min(-5, 'At least -5 °C.').max(45, 'At most 45 °C.').nullable(),
+  nightTemperatureC: z
+    .number('Degrees.')
+    .min(-5, 'At least -5 °C.')
+    .max(45, 'At most 45 °C.')
+    .nullable(),
   workFrom: clockTime,
   workTo: clockTime,
-  minutesPerPiece: z.number('Minutes.').min(0.2, 'At least 0.2 minutes.').max(60, 'At most 60 minutes.'),
-  minutesPerPressing: z.number('Minutes.').min(1, 'At least 1 minute.').max(240, 'At most 240 minutes.'),
+  minutesPerPiece: z
+    .number('Minutes.')
+    .min(0.2, 'At least 0.2 minutes.')
+    .max(60, 'At most 60 minutes.'),
+  minutesPerPressing: z
+    .number('Minutes.')
+    .min(1, 'At least 1 minute.')
+    .max(240, 'At most 240 minutes.'),
   smoke: z.enum(['smoke', 'fresh-air', 'by-temper']),
   beesOff: z.enum(['brush', 'herd', 'shake', 'repellent', 'leave-out']),
-  windLimitKmH: z.number('Kilometres an hour.').min(5, 'At least 5 km/h.').max(60, 'At most 60 km/h.'),
+  windLimitKmH: z
+    .number('Kilometres an hour.')
+    .min(5, 'At least 5 km/h.')
+    .max(60, 'At most 60 km/h.'),
   /** Heat index at which nobody works in a suit, °C. */
   heatIndexLimitC: z.number('Degrees.').min(25, 'At least 25 °C.').max(45, 'At most 45 °C.'),
   /** What the vehicle carries. */
   vehicleL: z.number('Litres.').min(10, 'At least 10 L.').max(5000, 'At most 5000 L.').nullable(),
-  vehicleKg: z.number('Kilograms.').min(5, 'At least 5 kg.').max(3000, 'At most 3000 kg.').nullable(),
+  vehicleKg: z
+    .number('Kilograms.')
+    .min(5, 'At least 5 kg.')
+    .max(3000, 'At most 3000 kg.')
+    .nullable(),
 };
 
 /** At the hive and at the bench: what the schools do differently. */
 const benchRules = {
   /** Minutes to wait after smoke; the same again after the second one. */
-  smokeWaitMinutes: z.int('Whole minutes.').min(0, 'At least 0 minutes.').max(30, 'At most 30 minutes.'),
+  smokeWaitMinutes: z
+    .int('Whole minutes.')
+    .min(0, 'At least 0 minutes.')
+    .max(30, 'At most 30 minutes.'),
   /** What is left at the bar or frame when the comb is cut out. */
   starterLeft: z.enum(['ridge', 'strip', 'nothing']),
   potsBy: z.enum(['suction', 'tip']),
@@ -61,7 +99,10 @@ const benchRules = {
   frameMaxWeeks: z.int('Whole weeks.').min(1, 'At least 1 week.').max(26, 'At most 26 weeks.'),
   warm: z.enum(['gently', 'never']),
   warmLimitC: z.number('Degrees.').min(25, 'At least 25 °C.').max(60, 'At most 60 °C.'),
-  pressRestMinutes: z.int('Whole minutes.').min(1, 'At least 1 minute.').max(240, 'At most 240 minutes.'),
+  pressRestMinutes: z
+    .int('Whole minutes.')
+    .min(1, 'At least 1 minute.')
+    .max(240, 'At most 240 minutes.'),
   /** A turn of the press that brings less is the last. */
   pressEnoughG: z.number('Grams.').min(1, 'At least 1 g.').max(2000, 'At most 2000 g.'),
 };
@@ -71,14 +112,26 @@ const cutRules = {
   /** Width of the knife's cut. */
   kerfMm: z.number('Millimetres.').min(0, 'At least 0 mm.').max(20, 'At most 20 mm.'),
   /** Patches of open cells, pollen or bare comb smaller than this are let pass on a piece. */
-  flawLeastCm2: z.number('Square centimetres.').min(0, 'At least 0 cm².').max(20, 'At most 20 cm².'),
+  flawLeastCm2: z
+    .number('Square centimetres.')
+    .min(0, 'At least 0 cm².')
+    .max(20, 'At most 20 cm².'),
   pieceDiscountPercent: percentOf(90),
   /** Where a piece goes that is lighter than its box asks. */
   underWeight: z.enum(['discount', 'chunk', 'sample']),
   pest: z.enum(['moth', 'beetle', 'both']),
 };
 
-export const LOT_PAGE_FACTS = ['hive', 'site', 'harvested', 'kind', 'water', 'flower', 'weight', 'maker'] as const;
+export const LOT_PAGE_FACTS = [
+  'hive',
+  'site',
+  'harvested',
+  'kind',
+  'water',
+  'flower',
+  'weight',
+  'maker',
+] as const;
 /** What stands on labels, who may be sold to, and what a stranger sees behind the code. */
 const labelRules = {
   makerAddress: z.string().trim().max(120, 'At most 120 letters.'),
@@ -88,7 +141,10 @@ const labelRules = {
   tradeScale: z.boolean(),
   nutritionOnLabel: z.boolean(),
   /** Address under which this Furrow is reached from outside, for the code on a label; empty: the code holds only the batch. */
-  baseAddress: z.union([z.literal(''), z.url({ protocol: /^https?$/, error: 'An address such as https://honey.example.' })]),
+  baseAddress: z.union([
+    z.literal(''),
+    z.url({ protocol: /^https?$/, error: 'An address such as https://honey.example.' }),
+  ]),
   lotPageShows: z.array(z.enum(LOT_PAGE_FACTS)).max(LOT_PAGE_FACTS.length),
   /** Open or wet honey is to be used within so many days. A starting value. */
   useFirstDays: z.int('Whole days.').min(1, 'At least 1 day.').max(365, 'At most 365 days.'),
@@ -101,7 +157,10 @@ const waxRules = {
   waxWay: z.enum(['solar', 'water-bath', 'bag-press']),
   /** A rinse is used within so many hours, in the kitchen and in the cold. Starting values: thin sugar water soon ferments, nobody has a figure for yours. */
   rinseKeepsHours: z.int('Whole hours.').min(1, 'At least 1 hour.').max(168, 'At most 168 hours.'),
-  rinseColdKeepsHours: z.int('Whole hours.').min(1, 'At least 1 hour.').max(720, 'At most 720 hours.'),
+  rinseColdKeepsHours: z
+    .int('Whole hours.')
+    .min(1, 'At least 1 hour.')
+    .max(720, 'At most 720 hours.'),
 };
 
 /** What things are worth to the household. Prices of jars and boxes stand with them in the kit. */
@@ -122,24 +181,43 @@ const worthRules = {
 export const houseRulesSchema = z.strictObject({
   units: z.enum(['metric', 'imperial']),
   /** Capped share of the honey at which a comb counts as ripe. */
-  ripeCappedPercent: z.union([z.literal(75), z.literal(80), z.literal(90), z.literal(100)], 'Choose 75, 80, 90 or 100 %.'),
+  ripeCappedPercent: z.union(
+    [z.literal(75), z.literal(80), z.literal(90), z.literal(100)],
+    'Choose 75, 80, 90 or 100 %.',
+  ),
   /** The same for a drain frame, where the caps are also its outer wall. */
-  ripeDrainPercent: z.union([z.literal(75), z.literal(80), z.literal(90), z.literal(100)], 'Choose 75, 80, 90 or 100 %.'),
+  ripeDrainPercent: z.union(
+    [z.literal(75), z.literal(80), z.literal(90), z.literal(100)],
+    'Choose 75, 80, 90 or 100 %.',
+  ),
   /** Whether the comb as a whole meets the share, or its worse side must. */
   ripeOf: z.enum(['comb', 'worst-side']),
   /** From this share on a comb that is not ripe is worth testing; null: it is left. */
   considerFromPercent: z.union([z.literal(60), z.literal(75)]).nullable(),
   /** Whether measured water may turn 'leave' into 'take' and back. */
   moistureMayOverrule: z.boolean(),
-  moistureLimitPercent: z.number('A percentage.').min(14, 'At least 14 %.').max(23, 'At most 23 %.'),
+  moistureLimitPercent: z
+    .number('A percentage.')
+    .min(14, 'At least 14 %.')
+    .max(23, 'At most 23 %.'),
   /** What the colony keeps for winter in a top-bar hive; null until the household has said. */
-  winterNeedKg: z.number('Kilograms.').min(0, 'At least 0 kg.').max(60, 'At most 60 kg.').nullable(),
+  winterNeedKg: z
+    .number('Kilograms.')
+    .min(0, 'At least 0 kg.')
+    .max(60, 'At most 60 kg.')
+    .nullable(),
   /** The same for the other kinds of hive, by what is read in them; a kind that is not there was never said. */
-  winterNeedByKindKg: z.partialRecord(z.enum(HIVE_KIND_NAMES), z.number('Kilograms.').min(0, 'At least 0 kg.').max(60, 'At most 60 kg.')),
+  winterNeedByKindKg: z.partialRecord(
+    z.enum(HIVE_KIND_NAMES),
+    z.number('Kilograms.').min(0, 'At least 0 kg.').max(60, 'At most 60 kg.'),
+  ),
   /** What a household does with a super it keeps back for the bees. */
   takeBroodUsedComb: z.boolean(),
   /** The date by which supers come off and the queen excluder is out, day and month; null until said. */
-  supersOffBy: z.string().regex(/^(0[1-9]|1[0-2])-([0-2]\d|3[01])$/, 'A day and month.').nullable(),
+  supersOffBy: z
+    .string()
+    .regex(/^(0[1-9]|1[0-2])-([0-2]\d|3[01])$/, 'A day and month.')
+    .nullable(),
   /** Seasons after which an old frame or sheet is due to go. */
   frameSeasons: z.int('Whole seasons.').min(1, 'At least 1 season.').max(30, 'At most 30 seasons.'),
   /** Days between looks: in a flow or while a comb super is on, else, and in winter. */
@@ -152,15 +230,30 @@ export const houseRulesSchema = z.strictObject({
   lookAgainDays: z.int('Whole days.').min(1, 'At least 1 day.').max(60, 'At most 60 days.'),
   crush: z.enum(['mash', 'chop', 'slice']),
   strain: z.enum(['once', 'twice', 'cloth', 'none']),
-  stirEveryHours: z.number('Hours.').min(0.5, 'At least half an hour.').max(24, 'At most 24 hours.'),
+  stirEveryHours: z
+    .number('Hours.')
+    .min(0.5, 'At least half an hour.')
+    .max(24, 'At most 24 hours.'),
   kitchenTemperatureC: z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.'),
   quietFrom: clockTime,
   quietTo: clockTime,
-  minutesPerComb: z.number('Minutes.').min(1, 'At least 1 minute.').max(120, 'At most 120 minutes.'),
-  minutesPerJar: z.number('Minutes.').min(0.2, 'At least 0.2 minutes.').max(30, 'At most 30 minutes.'),
+  minutesPerComb: z
+    .number('Minutes.')
+    .min(1, 'At least 1 minute.')
+    .max(120, 'At most 120 minutes.'),
+  minutesPerJar: z
+    .number('Minutes.')
+    .min(0.2, 'At least 0.2 minutes.')
+    .max(30, 'At most 30 minutes.'),
   /** Advice to stop draining comes when less than this flows in an hour. */
-  stopBelowGPerHour: z.number('Grams an hour.').min(1, 'At least 1 g an hour.').max(1000, 'At most 1000 g an hour.'),
-  bestBeforeMonths: z.int('Whole months.').min(1, 'At least 1 month.').max(60, 'At most 60 months.'),
+  stopBelowGPerHour: z
+    .number('Grams an hour.')
+    .min(1, 'At least 1 g an hour.')
+    .max(1000, 'At most 1000 g an hour.'),
+  bestBeforeMonths: z
+    .int('Whole months.')
+    .min(1, 'At least 1 month.')
+    .max(60, 'At most 60 months.'),
   registeredToSell: z.boolean(),
   labelMaker: z.string().max(80, 'At most 80 letters.'),
   wetGear: z.enum(['wash', 'same-hive', 'open']),
@@ -250,8 +343,18 @@ export const DEFAULT_RULES: HouseRules = {
   pest: 'moth',
   currency: '',
   waxPerKg: 0,
-  makerAddress: '', countryOfOrigin: '', sellWhere: '', tradeScale: false, nutritionOnLabel: false, baseAddress: '', lotPageShows: ['site', 'harvested', 'flower', 'maker'], useFirstDays: 60,
-  wetWaxDays: 30, waxWay: 'water-bath', rinseKeepsHours: 24, rinseColdKeepsHours: 72,
+  makerAddress: '',
+  countryOfOrigin: '',
+  sellWhere: '',
+  tradeScale: false,
+  nutritionOnLabel: false,
+  baseAddress: '',
+  lotPageShows: ['site', 'harvested', 'flower', 'maker'],
+  useFirstDays: 60,
+  wetWaxDays: 30,
+  waxWay: 'water-bath',
+  rinseKeepsHours: 24,
+  rinseColdKeepsHours: 72,
   givenPercent: 0,
   givenWorthPercent: 100,
   ownPercent: 0,
@@ -260,22 +363,54 @@ export const DEFAULT_RULES: HouseRules = {
 
 /** What the schools are called on screen, with the reason a household would choose each. */
 export const SCHOOLS = {
-  ripeCappedPercent: { 75: 'Capped on three quarters', 80: 'Capped on four fifths', 90: 'Capped on nine tenths', 100: 'Capped to the edge' },
+  ripeCappedPercent: {
+    75: 'Capped on three quarters',
+    80: 'Capped on four fifths',
+    90: 'Capped on nine tenths',
+    100: 'Capped to the edge',
+  },
   ripeOf: { comb: 'The comb as a whole', 'worst-side': 'Its worse side too' },
-  crush: { mash: 'Mash to pulp: quick, cloudy', chop: 'Chop fine', slice: 'Slice and leave: slow, clear' },
-  strain: { once: 'Strain once', twice: 'Strain twice', cloth: 'Through cloth', none: 'Do not strain' },
+  crush: {
+    mash: 'Mash to pulp: quick, cloudy',
+    chop: 'Chop fine',
+    slice: 'Slice and leave: slow, clear',
+  },
+  strain: {
+    once: 'Strain once',
+    twice: 'Strain twice',
+    cloth: 'Through cloth',
+    none: 'Do not strain',
+  },
   wetGear: { wash: 'Wash it', 'same-hive': 'Back inside the same hive', open: 'Out in the open' },
-  waxWay: { solar: 'In the sun', 'water-bath': 'In a water bath', 'bag-press': 'In a bag, pressed under hot water' },
+  waxWay: {
+    solar: 'In the sun',
+    'water-bath': 'In a water bath',
+    'bag-press': 'In a bag, pressed under hot water',
+  },
   underWeight: { discount: 'At a discount', chunk: 'Into a chunk jar', sample: 'As a sample' },
   pest: { moth: 'Wax moth', beetle: 'Small hive beetle', both: 'Both' },
-  freeze: { pieces: 'After cutting, as pieces', whole: 'Whole, before cutting', none: 'Not at all' },
+  freeze: {
+    pieces: 'After cutting, as pieces',
+    whole: 'Whole, before cutting',
+    none: 'Not at all',
+  },
   smoke: { 'by-temper': 'By temper', smoke: 'Always smoke', 'fresh-air': 'Fresh air, no smoke' },
-  beesOff: { brush: 'Brush', herd: 'Herd with the hand', shake: 'Shake framed combs', repellent: 'Repellent board, where permitted', 'leave-out': 'Leave the box out' },
+  beesOff: {
+    brush: 'Brush',
+    herd: 'Herd with the hand',
+    shake: 'Shake framed combs',
+    repellent: 'Repellent board, where permitted',
+    'leave-out': 'Leave the box out',
+  },
   starterLeft: { ridge: 'A ridge on the bar', strip: 'A starter strip', nothing: 'Nothing' },
   potsBy: { suction: 'Suction: clean, slow', tip: 'Pierce and tip: quick, spills' },
   frameParts: { 4: 'By quarters', 2: 'By halves', 1: 'Whole' },
   vesselCover: { dearth: 'Covered in a dearth', always: 'Always covered' },
-  frameReset: { running: 'While it still runs', 'near-end': 'Near the end', 'after-hour': 'After an hour' },
+  frameReset: {
+    running: 'While it still runs',
+    'near-end': 'Near the end',
+    'after-hour': 'After an hour',
+  },
   frameDone: { droplet: 'When it only drips', hour: 'After an hour', overnight: 'Overnight' },
   trayAfter: { in: 'Tray stays in', out: 'Tray comes out' },
   warm: { gently: 'Gently, up to the limit', never: 'Never' },

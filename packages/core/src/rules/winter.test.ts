@@ -4,33 +4,72 @@ import { coreCoolingHours, freezeHours, mothHoldHours } from '../comb/cooling.js
 import { DEFAULT_RULES } from './houseRules.js';
 import { winterCase, winterNeedOf } from './winter.js';
 
-const rules = { ...DEFAULT_RULES, winterNeedKg: 11, winterUseByMonthKg: { 4: 1.4, 5: 2, 6: 2.6, 7: 2.7, 8: 2.3 }, strengthPercent: { weak: 90, middle: 100, strong: 110 } };
-const at = (date: string, more: Partial<Parameters<typeof winterCase>[0]> = {}) => winterCase({ rules, kind: 'top-bar', strength: null, flowKg: 0, date, ...more });
+const rules = {
+  ...DEFAULT_RULES,
+  winterNeedKg: 11,
+  winterUseByMonthKg: { 4: 1.4, 5: 2, 6: 2.6, 7: 2.7, 8: 2.3 },
+  strengthPercent: { weak: 90, middle: 100, strong: 110 },
+};
+const at = (date: string, more: Partial<Parameters<typeof winterCase>[0]> = {}) =>
+  winterCase({ rules, kind: 'top-bar', strength: null, flowKg: 0, date, ...more });
 
 describe('the winter ahead', () => {
   it('lies ahead whole before it begins, month by month in its own order', () => {
     expect(at('2026-03-14').needKg).toBeCloseTo(11, 9);
     expect(at('2026-03-14').months.map((m) => m.month)).toEqual([4, 5, 6, 7, 8]);
-    const north = winterCase({ rules: { ...rules, winterUseByMonthKg: { 11: 1, 12: 2, 1: 2, 2: 3 } }, kind: 'top-bar', strength: null, flowKg: 0, date: '2026-09-01' });
+    const north = winterCase({
+      rules: { ...rules, winterUseByMonthKg: { 11: 1, 12: 2, 1: 2, 2: 3 } },
+      kind: 'top-bar',
+      strength: null,
+      flowKg: 0,
+      date: '2026-09-01',
+    });
     expect(north.months.map((m) => m.month)).toEqual([11, 12, 1, 2]);
-    expect(north.months.map((m) => m.kg)).toEqual([1, 2, 2, 3].map((k) => expect.closeTo((k / 8) * 11, 9)));
+    expect(north.months.map((m) => m.kg)).toEqual(
+      [1, 2, 2, 3].map((k) => expect.closeTo((k / 8) * 11, 9)),
+    );
   });
   it('shrinks as it goes by, and by the flow still counted on; a hard one asks more', () => {
     expect(at('2026-07-01').needKg).toBeCloseTo(5, 9);
     expect(at('2026-08-31').needKg).toBeCloseTo(2.3 / 31, 9);
     expect(at('2026-03-14', { flowKg: 2 }).needKg).toBeCloseTo(9, 9);
     expect(at('2026-03-14').hardKg).toBeCloseTo(11 * 1.15, 9);
-    fc.assert(fc.property(fc.double({ min: 0, max: 30, noNaN: true }), (flowKg) => void expect(at('2026-03-14', { flowKg }).needKg).toBeGreaterThanOrEqual(0)));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        (flowKg) => void expect(at('2026-03-14', { flowKg }).needKg).toBeGreaterThanOrEqual(0),
+      ),
+    );
   });
   it('goes by the strength the household gave its own number, and stays unknown where it gave none', () => {
     expect(at('2026-03-14', { strength: 'strong' }).needKg).toBeCloseTo(12.1, 9);
     expect(winterNeedOf(rules, 'warre', 'strong')).toBeNull();
-    expect(at('2026-03-14', { kind: 'warre' })).toMatchObject({ needKg: null, hardKg: null, months: [] });
+    expect(at('2026-03-14', { kind: 'warre' })).toMatchObject({
+      needKg: null,
+      hardKg: null,
+      months: [],
+    });
     // Stores of a closed brood box are never read.
-    expect(winterCase({ rules: { ...rules, winterNeedByKindKg: { framed: 12 } }, kind: 'framed', strength: null, flowKg: 0, date: '2026-03-14' }).needKg).toBeNull();
+    expect(
+      winterCase({
+        rules: { ...rules, winterNeedByKindKg: { framed: 12 } },
+        kind: 'framed',
+        strength: null,
+        flowKg: 0,
+        date: '2026-03-14',
+      }).needKg,
+    ).toBeNull();
   });
   it('is one block where use by month was not said', () => {
-    expect(winterCase({ rules: { ...rules, winterUseByMonthKg: {} }, kind: 'top-bar', strength: null, flowKg: 0, date: '2026-06-14' }).months).toEqual([{ month: null, kg: 11 }]);
+    expect(
+      winterCase({
+        rules: { ...rules, winterUseByMonthKg: {} },
+        kind: 'top-bar',
+        strength: null,
+        flowKg: 0,
+        date: '2026-06-14',
+      }).months,
+    ).toEqual([{ month: null, kg: 11 }]);
   });
 });
 
@@ -44,13 +83,24 @@ describe('freezing to the core', () => {
     expect(slow.mid).toBeLessThan(6.5);
   });
   it('thicker and warmer takes longer, and never where the freezer is no colder than the core asked', () => {
-    fc.assert(fc.property(fc.double({ min: 15, max: 150, noNaN: true }), fc.double({ min: 0, max: 30, noNaN: true }), (thicknessMm, startC) => {
-      const of = (t: number, s: number): number => coreCoolingHours({ thicknessMm: t, startC: s, freezerC: -18, coreC: -12 }).mid;
-      expect(of(thicknessMm + 5, startC)).toBeGreaterThan(of(thicknessMm, startC));
-      expect(of(thicknessMm, startC + 2)).toBeGreaterThan(of(thicknessMm, startC));
-    }));
-    expect(coreCoolingHours({ thicknessMm: 35, startC: 20, freezerC: -10, coreC: -12 }).low).toBe(Infinity);
-    expect(coreCoolingHours({ thicknessMm: 35, startC: -14, freezerC: -18, coreC: -12 }).high).toBe(0);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 15, max: 150, noNaN: true }),
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        (thicknessMm, startC) => {
+          const of = (t: number, s: number): number =>
+            coreCoolingHours({ thicknessMm: t, startC: s, freezerC: -18, coreC: -12 }).mid;
+          expect(of(thicknessMm + 5, startC)).toBeGreaterThan(of(thicknessMm, startC));
+          expect(of(thicknessMm, startC + 2)).toBeGreaterThan(of(thicknessMm, startC));
+        },
+      ),
+    );
+    expect(coreCoolingHours({ thicknessMm: 35, startC: 20, freezerC: -10, coreC: -12 }).low).toBe(
+      Infinity,
+    );
+    expect(coreCoolingHours({ thicknessMm: 35, startC: -14, freezerC: -18, coreC: -12 }).high).toBe(
+      0,
+    );
   });
   it('holds as long as published: -7 °C 4.5 h, -12 °C 3 h, -15 °C 2 h', () => {
     expect([-7, -12, -15, -20].map(mothHoldHours)).toEqual([4.5, 3, 2, 2]);

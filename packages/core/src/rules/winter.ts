@@ -5,7 +5,11 @@ export type Strength = 'weak' | 'middle' | 'strong';
 type NeedRules = Pick<HouseRules, 'winterNeedKg' | 'winterNeedByKindKg' | 'strengthPercent'>;
 
 /** What a colony of this kind and strength keeps for winter, kg, by the household's own number; null where it never said. */
-export function winterNeedOf(rules: NeedRules, kind: HiveKindName, strength: Strength | null = null): number | null {
+export function winterNeedOf(
+  rules: NeedRules,
+  kind: HiveKindName,
+  strength: Strength | null = null,
+): number | null {
   const said = kind === 'top-bar' ? rules.winterNeedKg : (rules.winterNeedByKindKg[kind] ?? null);
   return said === null ? null : (said * rules.strengthPercent[strength ?? 'middle']) / 100;
 }
@@ -31,15 +35,29 @@ export interface WinterCase {
  * longer count, the running one counts by its days left. Months follow the household's own use; only their
  * proportions matter, the sum is the need it said. Outside the winter the whole need lies ahead.
  */
-export function winterCase(input: { rules: NeedRules & Pick<HouseRules, 'winterUseByMonthKg' | 'hardWinterPercent'>; kind: HiveKindName; strength: Strength | null; flowKg: number; date: string }): WinterCase {
+export function winterCase(input: {
+  rules: NeedRules & Pick<HouseRules, 'winterUseByMonthKg' | 'hardWinterPercent'>;
+  kind: HiveKindName;
+  strength: Strength | null;
+  flowKg: number;
+  date: string;
+}): WinterCase {
   const { rules, flowKg } = input;
   const saidKg = winterIsRead(input.kind) ? winterNeedOf(rules, input.kind, input.strength) : null;
   if (saidKg === null) return { needKg: null, hardKg: null, months: [], flowKg };
   const used = winterMonths(rules.winterUseByMonthKg);
   const sum = used.reduce((total, m) => total + m.kg, 0);
-  const months = sum > 0 ? used.map((m) => ({ month: m.month as number | null, kg: (m.kg / sum) * saidKg })) : [{ month: null, kg: saidKg }];
+  const months =
+    sum > 0
+      ? used.map((m) => ({ month: m.month as number | null, kg: (m.kg / sum) * saidKg }))
+      : [{ month: null, kg: saidKg }];
   const running = months.findIndex((m) => m.month === Number(input.date.slice(5, 7)));
-  const ahead = running < 0 ? months : months.slice(running).map((m, i) => (i ? m : { ...m, kg: m.kg * shareOfMonthLeft(input.date) }));
+  const ahead =
+    running < 0
+      ? months
+      : months
+          .slice(running)
+          .map((m, i) => (i ? m : { ...m, kg: m.kg * shareOfMonthLeft(input.date) }));
   const wholeKg = ahead.reduce((total, m) => total + m.kg, 0);
   return {
     needKg: Math.max(0, wholeKg - flowKg),
@@ -57,8 +75,12 @@ function winterMonths(use: HouseRules['winterUseByMonthKg']): { month: number; k
     while (n < 12 && kg[(i + 11 - n) % 12] === 0) n++;
     return n;
   };
-  const first = kg.map((k, i) => ({ i, run: k > 0 ? runBefore(i) : -1 })).reduce((best, m) => (m.run > best.run ? m : best)).i;
-  return Array.from({ length: 12 }, (_, i) => (first + i) % 12).map((i) => ({ month: i + 1, kg: kg[i] })).filter((m) => m.kg > 0);
+  const first = kg
+    .map((k, i) => ({ i, run: k > 0 ? runBefore(i) : -1 }))
+    .reduce((best, m) => (m.run > best.run ? m : best)).i;
+  return Array.from({ length: 12 }, (_, i) => (first + i) % 12)
+    .map((i) => ({ month: i + 1, kg: kg[i] }))
+    .filter((m) => m.kg > 0);
 }
 
 function shareOfMonthLeft(date: string): number {

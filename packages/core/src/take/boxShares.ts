@@ -8,10 +8,14 @@ export function boxShares(netG: number, estimates: readonly (number | null)[]): 
   const middle = known.length ? known.reduce((a, b) => a + b, 0) / known.length : 1;
   const weights = estimates.map((e) => (e === null ? middle : e));
   const total = weights.reduce((a, b) => a + b, 0) || estimates.length;
-  const exact = weights.map((w) => (netG * (total === estimates.length && !known.length ? 1 : w)) / total);
+  const exact = weights.map(
+    (w) => (netG * (total === estimates.length && !known.length ? 1 : w)) / total,
+  );
   const floors = exact.map(Math.floor);
   const left = netG - floors.reduce((a, b) => a + b, 0);
-  const byRemainder = exact.map((e, i) => ({ i, rest: e - floors[i] })).sort((a, b) => b.rest - a.rest || a.i - b.i);
+  const byRemainder = exact
+    .map((e, i) => ({ i, rest: e - floors[i] }))
+    .sort((a, b) => b.rest - a.rest || a.i - b.i);
   for (const { i } of byRemainder.slice(0, left)) floors[i]++;
   return floors;
 }

@@ -1,4 +1,12 @@
-import { coursesOf, FRAME_PRIOR, outOnCourse, rangeOfValues, SUPER_TEMPERATURE_C, viscousTime, type MethodPrior } from '../drain/index.js';
+import {
+  coursesOf,
+  FRAME_PRIOR,
+  outOnCourse,
+  rangeOfValues,
+  SUPER_TEMPERATURE_C,
+  viscousTime,
+  type MethodPrior,
+} from '../drain/index.js';
 import type { Range } from '../units/format.js';
 import type { FrameRun } from './frameRun.js';
 
@@ -23,27 +31,66 @@ const LONGEST = 48;
  * water (SCIENCE 9), with the household's log of frames as prior where there is one; weighings of its vessel narrow it.
  * Takes the frame's honey as a range, what its vessel holds to the mark (kg, null where unknown) and now.
  */
-export function frameForecast(run: FrameRun, given: { parts: number; honeyKg: Range; moisturePercent: number; temperatureC?: Range; vesselFullKg: number | null; prior?: MethodPrior; nowIso: string }): FrameForecast | null {
+export function frameForecast(
+  run: FrameRun,
+  given: {
+    parts: number;
+    honeyKg: Range;
+    moisturePercent: number;
+    temperatureC?: Range;
+    vesselFullKg: number | null;
+    prior?: MethodPrior;
+    nowIso: string;
+  },
+): FrameForecast | null {
   if (!run.openedAt) return null;
   const { honeyKg, parts, nowIso } = given;
   const prior = given.prior ?? FRAME_PRIOR;
   const temperatureC = given.temperatureC ?? SUPER_TEMPERATURE_C;
   const time = viscousTime([{ hours: 0, temperatureC: temperatureC.mid }], given.moisturePercent);
-  const edge = (t: number): number => viscousTime([{ hours: 0, temperatureC: t }], given.moisturePercent).at(1);
+  const edge = (t: number): number =>
+    viscousTime([{ hours: 0, temperatureC: t }], given.moisturePercent).at(1);
   const hours = (at: string): number => (Date.parse(at) - Date.parse(run.openedAt!)) / HOUR;
   // Nobody knows the frame's own warmth: its range opens the range of tau.
   const warmth = Math.log(edge(temperatureC.high) / edge(temperatureC.low)) / 2;
   const sdKg = Math.max(0.02, 0.02 * honeyKg.mid);
-  const courses = coursesOf({
-    scale: { mean: honeyKg.mid, sd: Math.max(0.03, Math.hypot((honeyKg.high - honeyKg.low) / 2, (honeyKg.mid * (prior.share.high - prior.share.low)) / 2 / prior.share.mid) / 1.645) },
-    lnTau: { mean: Math.log(prior.tauHours.mid), sd: Math.max(0.2, Math.hypot(Math.log(prior.tauHours.high / prior.tauHours.low) / 2, warmth) / 1.645) },
-    beds: () => run.partsAt.map((at) => ({ s: time.at(hours(at)), share: prior.share.mid / parts, tauPart: 1 })),
-    anyFreed: false, thixotropic: false,
-  }, run.weighedAt ? [{ s: time.at(hours(run.weighedAt)), kg: run.outG / 1000, sdKg }] : [], 160);
+  const courses = coursesOf(
+    {
+      scale: {
+        mean: honeyKg.mid,
+        sd: Math.max(
+          0.03,
+          Math.hypot(
+            (honeyKg.high - honeyKg.low) / 2,
+            (honeyKg.mid * (prior.share.high - prior.share.low)) / 2 / prior.share.mid,
+          ) / 1.645,
+        ),
+      },
+      lnTau: {
+        mean: Math.log(prior.tauHours.mid),
+        sd: Math.max(
+          0.2,
+          Math.hypot(Math.log(prior.tauHours.high / prior.tauHours.low) / 2, warmth) / 1.645,
+        ),
+      },
+      beds: () =>
+        run.partsAt.map((at) => ({
+          s: time.at(hours(at)),
+          share: prior.share.mid / parts,
+          tauPart: 1,
+        })),
+      anyFreed: false,
+      thixotropic: false,
+    },
+    run.weighedAt ? [{ s: time.at(hours(run.weighedAt)), kg: run.outG / 1000, sdKg }] : [],
+    160,
+  );
   const known = run.weighedAt ? { h: hours(run.weighedAt), kg: run.outG / 1000 } : null;
   const out = (c: (typeof courses)[number], h: number): number => {
     const kg = outOnCourse(c, time.at(h));
-    return known && h >= known.h ? known.kg + Math.max(0, kg - outOnCourse(c, time.at(known.h))) : kg;
+    return known && h >= known.h
+      ? known.kg + Math.max(0, kg - outOnCourse(c, time.at(known.h)))
+      : kg;
   };
   const now = hours(nowIso);
   const awayKg = (run.outG - run.inVesselG) / 1000;
@@ -58,14 +105,35 @@ export function frameForecast(run: FrameRun, given: { parts: number; honeyKg: Ra
     }
     return high;
   };
-  const instant = (h: number): string => new Date(Date.parse(run.openedAt!) + h * HOUR).toISOString();
-  const full = given.vesselFullKg === null ? [] : courses.map((c) => until((h) => out(c, h) - awayKg >= given.vesselFullKg!)).sort((a, b) => a - b);
+  const instant = (h: number): string =>
+    new Date(Date.parse(run.openedAt!) + h * HOUR).toISOString();
+  const full =
+    given.vesselFullKg === null
+      ? []
+      : courses
+          .map((c) => until((h) => out(c, h) - awayKg >= given.vesselFullKg!))
+          .sort((a, b) => a - b);
   const earliest = full.length ? full[Math.round(0.05 * (full.length - 1))] : Infinity;
-  const tenths = rangeOfValues(courses.map((c) => { const end = out(c, LONGEST); return until((h) => out(c, h) >= 0.9 * end); }));
+  const tenths = rangeOfValues(
+    courses.map((c) => {
+      const end = out(c, LONGEST);
+      return until((h) => out(c, h) >= 0.9 * end);
+    }),
+  );
   return {
-    outNowKg, inVesselKg: { low: Math.max(0, outNowKg.low - awayKg), mid: Math.max(0, outNowKg.mid - awayKg), high: Math.max(0, outNowKg.high - awayKg) },
+    outNowKg,
+    inVesselKg: {
+      low: Math.max(0, outNowKg.low - awayKg),
+      mid: Math.max(0, outNowKg.mid - awayKg),
+      high: Math.max(0, outNowKg.high - awayKg),
+    },
     fullAt: Number.isFinite(earliest) ? instant(earliest) : null,
-    nineTenthsAt: Number.isFinite(tenths.high) ? { low: instant(tenths.low), mid: instant(tenths.mid), high: instant(tenths.high) } : null,
-    rateGPerMinute: Math.max(0, rangeOfValues(courses.map((c) => (out(c, now + 1 / 60) - out(c, now)) * 1000)).mid),
+    nineTenthsAt: Number.isFinite(tenths.high)
+      ? { low: instant(tenths.low), mid: instant(tenths.mid), high: instant(tenths.high) }
+      : null,
+    rateGPerMinute: Math.max(
+      0,
+      rangeOfValues(courses.map((c) => (out(c, now + 1 / 60) - out(c, now)) * 1000)).mid,
+    ),
   };
 }

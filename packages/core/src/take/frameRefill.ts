@@ -3,7 +3,10 @@ import type { Look } from '../records/views.js';
 import { addDays } from '../units/dates.js';
 
 /** How full one frame was seen on a date: share of its face with honey, capped or open, 0 to 1. */
-export interface FilledLook { date: string; filledShare: number }
+export interface FilledLook {
+  date: string;
+  filledShare: number;
+}
 export interface FrameRefill {
   /** The first day on which the quickest of the frames may be full. */
   fullOn: string;
@@ -26,7 +29,8 @@ const FULL = 0.9;
 /** Looks further apart than this tell of no pace: there may have been a dearth between. */
 const [FEWEST_DAYS, MOST_DAYS] = [2, 60];
 
-const days = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
+const days = (from: string, to: string): number =>
+  Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
 
 /** Rises between consecutive looks, share a day; falls (taken, robbed) tell nothing of filling. */
 function risesOf(looks: readonly FilledLook[]): number[] {
@@ -44,17 +48,25 @@ function risesOf(looks: readonly FilledLook[]): number[] {
  * edge: what is full and forgotten crystallises. Takes each frame with its looks (date YYYY-MM-DD) and the day it was
  * drained; null where no frame was ever seen filling.
  */
-export function frameRefill(frames: readonly { drainedOn: string; looks: readonly FilledLook[] }[]): FrameRefill | null {
+export function frameRefill(
+  frames: readonly { drainedOn: string; looks: readonly FilledLook[] }[],
+): FrameRefill | null {
   let quickest: FrameRefill | null = null;
   const before = frames.flatMap((f) => risesOf(f.looks.filter((l) => l.date <= f.drainedOn)));
   const pace = before.length ? Math.max(...before) : null;
   for (const frame of frames) {
-    const since = [{ date: frame.drainedOn, filledShare: 0 }, ...frame.looks.filter((l) => l.date > frame.drainedOn)];
+    const since = [
+      { date: frame.drainedOn, filledShare: 0 },
+      ...frame.looks.filter((l) => l.date > frame.drainedOn),
+    ];
     const own = risesOf(since);
     const perDay = own.length ? Math.max(...own) : pace;
     if (perDay === null) continue;
     const last = since[since.length - 1];
-    const fullOn = addDays(last.date, Math.max(0, Math.ceil((FULL - last.filledShare) / perDay - 1e-9)));
+    const fullOn = addDays(
+      last.date,
+      Math.max(0, Math.ceil((FULL - last.filledShare) / perDay - 1e-9)),
+    );
     const found = { fullOn, perDay, rises: own.length || before.length, own: own.length > 0 };
     if (!quickest || found.fullOn < quickest.fullOn) quickest = found;
   }
@@ -65,8 +77,21 @@ export function frameRefill(frames: readonly { drainedOn: string; looks: readonl
  * When to come back to drained frames: when they are full by the forecast, at most so many weeks after they were
  * drained. Dates YYYY-MM-DD; a date that has passed is the drained day's own deadline, never moved on.
  */
-export function nextFrameDate(drainedOn: string, refill: FrameRefill | null, maxWeeks: number): { on: string; why: string } {
+export function nextFrameDate(
+  drainedOn: string,
+  refill: FrameRefill | null,
+  maxWeeks: number,
+): { on: string; why: string } {
   const latest = addDays(drainedOn, maxWeeks * 7);
-  if (refill && refill.fullOn > drainedOn && refill.fullOn < latest) return { on: refill.fullOn, why: refill.own ? 'full again by then at the pace seen since they were drained' : 'full again by then if they fill as they did before' };
-  return { on: latest, why: `at most ${maxWeeks} weeks, your rule: full and forgotten, they crystallise` };
+  if (refill && refill.fullOn > drainedOn && refill.fullOn < latest)
+    return {
+      on: refill.fullOn,
+      why: refill.own
+        ? 'full again by then at the pace seen since they were drained'
+        : 'full again by then if they fill as they did before',
+    };
+  return {
+    on: latest,
+    why: `at most ${maxWeeks} weeks, your rule: full and forgotten, they crystallise`,
+  };
 }

@@ -3,7 +3,10 @@ import type { HouseRules } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
 import { vesselFullKg } from '../drain/index.js';
 
-type FrameRules = Pick<HouseRules, 'frameParts' | 'framesAtOnce' | 'frameReset' | 'frameDone' | 'frameMaxWeeks'>;
+type FrameRules = Pick<
+  HouseRules,
+  'frameParts' | 'framesAtOnce' | 'frameReset' | 'frameDone' | 'frameMaxWeeks'
+>;
 
 /** Where one drain frame stands, from what was written down of it. */
 export interface FrameRun {
@@ -30,9 +33,27 @@ export interface FrameRun {
 
 /** State of one frame from its events, in the order they happened. */
 export function frameRun(combId: string, slot: number, events: readonly FrameEvent[]): FrameRun {
-  const run: FrameRun = { combId, slot, partsOpen: 0, openedAt: null, partsAt: [], vesselId: null, outG: 0, inVesselG: 0, weighedAt: null, leaking: false, checkedParts: 0, drops: false, isReset: false, isPlugged: false, closed: false };
+  const run: FrameRun = {
+    combId,
+    slot,
+    partsOpen: 0,
+    openedAt: null,
+    partsAt: [],
+    vesselId: null,
+    outG: 0,
+    inVesselG: 0,
+    weighedAt: null,
+    leaking: false,
+    checkedParts: 0,
+    drops: false,
+    isReset: false,
+    isPlugged: false,
+    closed: false,
+  };
   let carriedG = 0;
-  for (const e of [...events].filter((x) => x.combId === combId).sort((a, b) => a.occurredAt.localeCompare(b.occurredAt))) {
+  for (const e of [...events]
+    .filter((x) => x.combId === combId)
+    .sort((a, b) => a.occurredAt.localeCompare(b.occurredAt))) {
     if (e.kind === 'open') {
       run.partsOpen += 1;
       run.partsAt.push(e.occurredAt);
@@ -65,31 +86,105 @@ export interface FrameNext {
 }
 
 /** Minutes after which an hour-school frame counts as empty, and the overnight one. */
-const DONE_AFTER_MINUTES: Record<HouseRules['frameDone'], number> = { droplet: Infinity, hour: 60, overnight: 600 };
+const DONE_AFTER_MINUTES: Record<HouseRules['frameDone'], number> = {
+  droplet: Infinity,
+  hour: 60,
+  overnight: 600,
+};
 
 /**
  * What a frame asks for next, and whether another part of it may be opened. A running frame is never told to stop:
  * only parts still shut can stay shut. Reset and plug close it; the plug that only then fits is the proof.
  */
-export function frameNext(run: FrameRun, all: readonly FrameRun[], rules: FrameRules, nowIso: string): FrameNext {
-  const minutes = run.openedAt ? (Date.parse(nowIso) - Date.parse(run.partsAt[run.partsAt.length - 1])) / 60_000 : 0;
+export function frameNext(
+  run: FrameRun,
+  all: readonly FrameRun[],
+  rules: FrameRules,
+  nowIso: string,
+): FrameNext {
+  const minutes = run.openedAt
+    ? (Date.parse(nowIso) - Date.parse(run.partsAt[run.partsAt.length - 1])) / 60_000
+    : 0;
   const running = all.filter((r) => r.openedAt && !r.closed);
-  const refuse = (act: FrameNext['act'], says: string, whyNot: string): FrameNext => ({ act, says, mayOpen: false, whyNot });
-  if (run.closed) return refuse('closed', 'Reset and plugged. What is left in it drains to the bees.', 'This frame is closed.');
-  if (run.isReset) return refuse('plug', 'Put the plug in: it only fits when every cell is back in line.', 'It is being closed.');
-  if (run.leaking) return refuse('handle-leak', 'Open no more. Catch it, screen the entrance, wash the ground.', 'It leaks: nothing more is opened until that is seen to.');
-  if (all.some((r) => r.leaking)) return refuse(run.openedAt ? 'wait' : 'open', 'Another frame leaks: see to that first. What runs goes on running.', 'Another frame leaks.');
+  const refuse = (act: FrameNext['act'], says: string, whyNot: string): FrameNext => ({
+    act,
+    says,
+    mayOpen: false,
+    whyNot,
+  });
+  if (run.closed)
+    return refuse(
+      'closed',
+      'Reset and plugged. What is left in it drains to the bees.',
+      'This frame is closed.',
+    );
+  if (run.isReset)
+    return refuse(
+      'plug',
+      'Put the plug in: it only fits when every cell is back in line.',
+      'It is being closed.',
+    );
+  if (run.leaking)
+    return refuse(
+      'handle-leak',
+      'Open no more. Catch it, screen the entrance, wash the ground.',
+      'It leaks: nothing more is opened until that is seen to.',
+    );
+  if (all.some((r) => r.leaking))
+    return refuse(
+      run.openedAt ? 'wait' : 'open',
+      'Another frame leaks: see to that first. What runs goes on running.',
+      'Another frame leaks.',
+    );
   if (!run.openedAt) {
-    if (running.length >= rules.framesAtOnce) return refuse('wait', `${running.length} ${running.length === 1 ? 'frame runs' : 'frames run'} already, your rule is ${rules.framesAtOnce} at once.`, `Your rule is ${rules.framesAtOnce} at once.`);
-    return { act: 'open', says: rules.frameParts === 1 ? 'Turn the lever in the upper slot, the whole frame at once.' : 'Lever into the upper slot, the part furthest from the outlet last.', mayOpen: true, whyNot: null };
+    if (running.length >= rules.framesAtOnce)
+      return refuse(
+        'wait',
+        `${running.length} ${running.length === 1 ? 'frame runs' : 'frames run'} already, your rule is ${rules.framesAtOnce} at once.`,
+        `Your rule is ${rules.framesAtOnce} at once.`,
+      );
+    return {
+      act: 'open',
+      says:
+        rules.frameParts === 1
+          ? 'Turn the lever in the upper slot, the whole frame at once.'
+          : 'Lever into the upper slot, the part furthest from the outlet last.',
+      mayOpen: true,
+      whyNot: null,
+    };
   }
-  if (run.checkedParts < run.partsOpen) return refuse('check-leak', 'Look below and at the end pane: does anything run beside the outlet?', 'Look for a leak first.');
-  if (run.partsOpen < rules.frameParts) return { act: 'open', says: `${run.partsOpen} of ${rules.frameParts} parts open. The next when the flow slackens.`, mayOpen: true, whyNot: null };
+  if (run.checkedParts < run.partsOpen)
+    return refuse(
+      'check-leak',
+      'Look below and at the end pane: does anything run beside the outlet?',
+      'Look for a leak first.',
+    );
+  if (run.partsOpen < rules.frameParts)
+    return {
+      act: 'open',
+      says: `${run.partsOpen} of ${rules.frameParts} parts open. The next when the flow slackens.`,
+      mayOpen: true,
+      whyNot: null,
+    };
   const near = run.drops || minutes >= DONE_AFTER_MINUTES[rules.frameDone];
-  if (rules.frameReset === 'running' || near || (rules.frameReset === 'after-hour' && minutes >= 60)) {
-    return refuse('reset', near ? 'Only drops come. Lever into the lower slot and turn: the cells go back in line.' : 'By your rule it is reset now, while it runs.', 'All parts are open.');
+  if (
+    rules.frameReset === 'running' ||
+    near ||
+    (rules.frameReset === 'after-hour' && minutes >= 60)
+  ) {
+    return refuse(
+      'reset',
+      near
+        ? 'Only drops come. Lever into the lower slot and turn: the cells go back in line.'
+        : 'By your rule it is reset now, while it runs.',
+      'All parts are open.',
+    );
   }
-  return refuse('weigh', 'It runs. Look at the vessel; say when only drops come.', 'All parts are open.');
+  return refuse(
+    'weigh',
+    'It runs. Look at the vessel; say when only drops come.',
+    'All parts are open.',
+  );
 }
 
 /** A frame's share of the honey that may still come, by what was opened. Takes the frame's own estimate. */
@@ -111,11 +206,22 @@ export interface VesselQuestion {
  * Whether the vessels under the outlets hold what may come, at the high estimate, said before anything is opened: a
  * frame without a vessel, one smaller than a single frame, one vessel given to two frames.
  */
-export function vesselQuestions(frames: readonly { combId: string; label: string; honeyKg: Range; vesselId: string | null }[], vessels: readonly Vessel[], moisturePercent: number, temperatureC: number): VesselQuestion[] {
+export function vesselQuestions(
+  frames: readonly { combId: string; label: string; honeyKg: Range; vesselId: string | null }[],
+  vessels: readonly Vessel[],
+  moisturePercent: number,
+  temperatureC: number,
+): VesselQuestion[] {
   const found: VesselQuestion[] = [];
-  const byVessel = new Map<string, typeof frames[number][]>();
+  const byVessel = new Map<string, (typeof frames)[number][]>();
   for (const f of frames) {
-    if (!f.vesselId || !vessels.some((v) => v.id === f.vesselId)) found.push({ combId: f.combId, vesselId: null, blocks: true, sentence: `Frame ${f.label} has no vessel.` });
+    if (!f.vesselId || !vessels.some((v) => v.id === f.vesselId))
+      found.push({
+        combId: f.combId,
+        vesselId: null,
+        blocks: true,
+        sentence: `Frame ${f.label} has no vessel.`,
+      });
     else byVessel.set(f.vesselId, [...(byVessel.get(f.vesselId) ?? []), f]);
   }
   for (const [id, list] of byVessel) {
@@ -123,7 +229,13 @@ export function vesselQuestions(frames: readonly { combId: string; label: string
     const holdsKg = vesselFullKg(vessel, moisturePercent, temperatureC);
     const highKg = list.reduce((sum, f) => sum + f.honeyKg.high, 0);
     const names = list.map((f) => f.label).join(' and ');
-    if (holdsKg < highKg) found.push({ combId: list[0].combId, vesselId: id, blocks: false, sentence: `${vessel.name} holds ${holdsKg.toFixed(1)} kg to its mark; ${list.length === 1 ? `frame ${names}` : `frames ${names} together`} may give ${highKg.toFixed(1)} kg. Keep an empty one at hand: it will be swapped.` });
+    if (holdsKg < highKg)
+      found.push({
+        combId: list[0].combId,
+        vesselId: id,
+        blocks: false,
+        sentence: `${vessel.name} holds ${holdsKg.toFixed(1)} kg to its mark; ${list.length === 1 ? `frame ${names}` : `frames ${names} together`} may give ${highKg.toFixed(1)} kg. Keep an empty one at hand: it will be swapped.`,
+      });
   }
   return found;
 }

@@ -11,19 +11,42 @@ import { frameComingKg, frameNext, frameRun, vesselQuestions } from './frameRun.
 import { guessBias } from './guess.js';
 import type { FrameEventKind } from './outcomes.js';
 
-const e = (kind: FrameEventKind, hours: number, change: Partial<FrameEvent> = {}): FrameEvent => ({ id: `${kind}${hours}`, batchId: 'b', combId: 'f2', kind, g: null, vesselId: null, note: '', occurredAt: at(hours), ...change });
+const e = (kind: FrameEventKind, hours: number, change: Partial<FrameEvent> = {}): FrameEvent => ({
+  id: `${kind}${hours}`,
+  batchId: 'b',
+  combId: 'f2',
+  kind,
+  g: null,
+  vesselId: null,
+  note: '',
+  occurredAt: at(hours),
+  ...change,
+});
 const run = (...events: FrameEvent[]) => frameRun('f2', 202, events);
-const next = (r: ReturnType<typeof run>, hours: number, change: Partial<typeof DEFAULT_RULES> = {}, all = [r]) => frameNext(r, all, { ...DEFAULT_RULES, ...change }, at(hours));
+const next = (
+  r: ReturnType<typeof run>,
+  hours: number,
+  change: Partial<typeof DEFAULT_RULES> = {},
+  all = [r],
+) => frameNext(r, all, { ...DEFAULT_RULES, ...change }, at(hours));
 
 describe('a drain frame, part by part', () => {
   it('adds up what was taken away in full vessels and what stands in the one now', () => {
-    const r = run(e('open', 0, { vesselId: 'a' }), e('level', 0.5, { g: 700 }), e('swap', 1, { g: 1100, vesselId: 'b' }), e('level', 1.5, { g: 300 }));
+    const r = run(
+      e('open', 0, { vesselId: 'a' }),
+      e('level', 0.5, { g: 700 }),
+      e('swap', 1, { g: 1100, vesselId: 'b' }),
+      e('level', 1.5, { g: 300 }),
+    );
     expect([r.outG, r.inVesselG, r.vesselId]).toEqual([1400, 300, 'b']);
   });
   it('is opened, looked at for a leak, opened further; then weighed, reset, plugged, closed', () => {
     expect(next(run(), 0).act).toBe('open');
     expect(next(run(e('open', 0)), 0.1)).toMatchObject({ act: 'check-leak', mayOpen: false });
-    expect(next(run(e('open', 0), e('no-leak', 0.1)), 0.2)).toMatchObject({ act: 'open', mayOpen: true });
+    expect(next(run(e('open', 0), e('no-leak', 0.1)), 0.2)).toMatchObject({
+      act: 'open',
+      mayOpen: true,
+    });
     const whole = [e('open', 0), e('no-leak', 0.1)];
     expect(next(run(...whole), 0.5, { frameParts: 1 }).act).toBe('weigh');
     expect(next(run(...whole, e('drops', 1)), 1.1, { frameParts: 1 }).act).toBe('reset');
@@ -36,7 +59,10 @@ describe('a drain frame, part by part', () => {
   it('a leak opens nothing more anywhere until it is seen to, and stops nothing that runs', () => {
     const leaking = run(e('open', 0), e('leak', 0.1));
     const other = frameRun('f3', 203, []);
-    expect(next(leaking, 0.2, {}, [leaking, other])).toMatchObject({ act: 'handle-leak', mayOpen: false });
+    expect(next(leaking, 0.2, {}, [leaking, other])).toMatchObject({
+      act: 'handle-leak',
+      mayOpen: false,
+    });
     expect(frameNext(other, [leaking, other], DEFAULT_RULES, at(0.2)).mayOpen).toBe(false);
     const handled = run(e('open', 0), e('leak', 0.1), e('leak-handled', 0.4));
     expect(next(handled, 0.5).mayOpen).toBe(true);
@@ -46,31 +72,66 @@ describe('a drain frame, part by part', () => {
     const a = frameRun('a', 201, [e('open', 0, { combId: 'a' })]);
     const b = frameRun('b', 202, [e('open', 0, { combId: 'b' })]);
     const c = frameRun('c', 203, []);
-    expect(frameNext(c, [a, b, c], DEFAULT_RULES, at(1))).toMatchObject({ act: 'wait', mayOpen: false });
-    expect(frameNext(c, [a, b, c], { ...DEFAULT_RULES, framesAtOnce: 3 }, at(1)).mayOpen).toBe(true);
+    expect(frameNext(c, [a, b, c], DEFAULT_RULES, at(1))).toMatchObject({
+      act: 'wait',
+      mayOpen: false,
+    });
+    expect(frameNext(c, [a, b, c], { ...DEFAULT_RULES, framesAtOnce: 3 }, at(1)).mayOpen).toBe(
+      true,
+    );
   });
   it('is closed only by reset and plug, in any order of anything else', () => {
-    const kinds: FrameEventKind[] = ['open', 'level', 'swap', 'leak', 'no-leak', 'leak-handled', 'drops', 'wiped', 'reset', 'plug'];
-    fc.assert(fc.property(fc.array(fc.constantFrom(...kinds), { maxLength: 20 }), (list) => {
-      const r = run(...list.map((kind, i) => e(kind, i / 10, { g: 100 })));
-      expect(r.closed).toBe(list.includes('reset') && list.includes('plug'));
-      expect(r.outG).toBeGreaterThanOrEqual(r.inVesselG);
-    }));
+    const kinds: FrameEventKind[] = [
+      'open',
+      'level',
+      'swap',
+      'leak',
+      'no-leak',
+      'leak-handled',
+      'drops',
+      'wiped',
+      'reset',
+      'plug',
+    ];
+    fc.assert(
+      fc.property(fc.array(fc.constantFrom(...kinds), { maxLength: 20 }), (list) => {
+        const r = run(...list.map((kind, i) => e(kind, i / 10, { g: 100 })));
+        expect(r.closed).toBe(list.includes('reset') && list.includes('plug'));
+        expect(r.outG).toBeGreaterThanOrEqual(r.inVesselG);
+      }),
+    );
   });
 });
 
 describe('vessels under the outlets', () => {
-  const frame = (combId: string, vesselId: string | null, high: number) => ({ combId, label: combId, honeyKg: { low: 1, mid: 2, high }, vesselId });
+  const frame = (combId: string, vesselId: string | null, high: number) => ({
+    combId,
+    label: combId,
+    honeyKg: { low: 1, mid: 2, high },
+    vesselId,
+  });
   it('are asked for before anything is opened, and one too small for a frame is said', () => {
-    expect(vesselQuestions([frame('2', null, 2)], [pail], 18, 29)).toMatchObject([{ blocks: true }]);
+    expect(vesselQuestions([frame('2', null, 2)], [pail], 18, 29)).toMatchObject([
+      { blocks: true },
+    ]);
     expect(vesselQuestions([frame('2', 'v', 2)], [pail], 18, 29)).toEqual([]);
-    expect(vesselQuestions([frame('2', 'v', 2)], [{ ...pail, volumeL: 1 }], 18, 29)[0].sentence).toMatch(/holds 1\.3 kg to its mark; frame 2 may give 2\.0 kg/);
-    expect(vesselQuestions([frame('2', 'v', 4), frame('3', 'v', 4)], [pail], 18, 29)[0].sentence).toMatch(/frames 2 and 3 together may give 8\.0 kg/);
+    expect(
+      vesselQuestions([frame('2', 'v', 2)], [{ ...pail, volumeL: 1 }], 18, 29)[0].sentence,
+    ).toMatch(/holds 1\.3 kg to its mark; frame 2 may give 2\.0 kg/);
+    expect(
+      vesselQuestions([frame('2', 'v', 4), frame('3', 'v', 4)], [pail], 18, 29)[0].sentence,
+    ).toMatch(/frames 2 and 3 together may give 8\.0 kg/);
   });
 });
 
-describe('the level of a frame\'s vessel', () => {
-  const given = (nowHours: number, fullKg: number | null = 1.5) => ({ parts: 4, honeyKg: { low: 1.8, mid: 2, high: 2.2 }, moisturePercent: 18, vesselFullKg: fullKg, nowIso: at(nowHours) });
+describe("the level of a frame's vessel", () => {
+  const given = (nowHours: number, fullKg: number | null = 1.5) => ({
+    parts: 4,
+    honeyKg: { low: 1.8, mid: 2, high: 2.2 },
+    moisturePercent: 18,
+    vesselFullKg: fullKg,
+    nowIso: at(nowHours),
+  });
   it('is nothing before it is opened, and no more than the open parts hold', () => {
     expect(frameForecast(run(), given(1))).toBeNull();
     const one = frameForecast(run(e('open', 0)), given(20))!;
@@ -91,14 +152,24 @@ describe('the level of a frame\'s vessel', () => {
   it('warns before the vessel truly runs over, on runs of another generator', () => {
     let [late, filled] = [0, 0];
     for (let seed = 1; seed <= 60; seed++) {
-      const truth = strangeRun(seed, { combKg: 2, share: { low: 0.75, high: 0.95 }, tauHours: { low: 0.3, high: 3 }, stirHours: [], moisturePercent: 18, temperatureC: 29 });
+      const truth = strangeRun(seed, {
+        combKg: 2,
+        share: { low: 0.75, high: 0.95 },
+        tauHours: { low: 0.3, high: 3 },
+        stirHours: [],
+        moisturePercent: 18,
+        temperatureC: 29,
+      });
       const fullKg = 1.2;
       let trueHour = 0;
       while (truth.out(trueHour) < fullKg && trueHour < 40) trueHour += 0.1;
       if (trueHour >= 40) continue;
       filled++;
       const seenAt = trueHour * 0.4;
-      const r = run(...[0, 1, 2, 3].map((i) => e('open', i * 0.001)), e('level', seenAt, { g: Math.round(truth.weigh(seenAt) * 1000) }));
+      const r = run(
+        ...[0, 1, 2, 3].map((i) => e('open', i * 0.001)),
+        e('level', seenAt, { g: Math.round(truth.weigh(seenAt) * 1000) }),
+      );
       const forecast = frameForecast(r, { ...given(seenAt, fullKg) })!;
       if (!forecast.fullAt || Date.parse(forecast.fullAt) > Date.parse(at(trueHour))) late++;
     }
@@ -109,43 +180,104 @@ describe('the level of a frame\'s vessel', () => {
 
 describe('what comes after and what is learned', () => {
   it('comes back when the quickest frame is full by the looks since it was drained, at most so many weeks later', () => {
-    const frame = (looks: [string, number][]) => ({ drainedOn: '2026-03-14', looks: looks.map(([date, filledShare]) => ({ date, filledShare })) });
+    const frame = (looks: [string, number][]) => ({
+      drainedOn: '2026-03-14',
+      looks: looks.map(([date, filledShare]) => ({ date, filledShare })),
+    });
     // 0.3 of the face in ten days: 0.9 after thirty.
     const refill = frameRefill([frame([['2026-03-24', 0.3]]), frame([['2026-03-24', 0.1]])])!;
     expect(refill).toMatchObject({ fullOn: '2026-04-13', own: true, rises: 1 });
     expect(refill.perDay).toBeCloseTo(0.03, 9);
-    expect(nextFrameDate('2026-03-14', refill, 6)).toMatchObject({ on: '2026-04-13', why: expect.stringMatching(/since they were drained/) as string });
-    expect(nextFrameDate('2026-03-14', refill, 4)).toMatchObject({ on: '2026-04-11', why: expect.stringMatching(/at most 4 weeks/) as string });
+    expect(nextFrameDate('2026-03-14', refill, 6)).toMatchObject({
+      on: '2026-04-13',
+      why: expect.stringMatching(/since they were drained/) as string,
+    });
+    expect(nextFrameDate('2026-03-14', refill, 4)).toMatchObject({
+      on: '2026-04-11',
+      why: expect.stringMatching(/at most 4 weeks/) as string,
+    });
     expect(nextFrameDate('2026-03-14', null, 2).on).toBe('2026-03-28');
   });
   it('goes by how the frames filled before where none was seen since, and by nothing where none ever was', () => {
-    const before = frameRefill([{ drainedOn: '2026-03-14', looks: [{ date: '2026-02-01', filledShare: 0.2 }, { date: '2026-02-21', filledShare: 0.8 }, { date: '2026-03-13', filledShare: 0.75 }] }])!;
+    const before = frameRefill([
+      {
+        drainedOn: '2026-03-14',
+        looks: [
+          { date: '2026-02-01', filledShare: 0.2 },
+          { date: '2026-02-21', filledShare: 0.8 },
+          { date: '2026-03-13', filledShare: 0.75 },
+        ],
+      },
+    ])!;
     expect(before).toMatchObject({ own: false, fullOn: '2026-04-13' });
-    expect(frameRefill([{ drainedOn: '2026-03-14', looks: [{ date: '2026-03-13', filledShare: 0.9 }] }])).toBeNull();
+    expect(
+      frameRefill([{ drainedOn: '2026-03-14', looks: [{ date: '2026-03-13', filledShare: 0.9 }] }]),
+    ).toBeNull();
     expect(frameRefill([])).toBeNull();
     // A fall between two looks, or looks a day apart, tell nothing.
-    expect(frameRefill([{ drainedOn: '2026-03-14', looks: [{ date: '2026-03-01', filledShare: 0.9 }, { date: '2026-03-13', filledShare: 0.4 }, { date: '2026-03-14', filledShare: 0.5 }] }])).toBeNull();
+    expect(
+      frameRefill([
+        {
+          drainedOn: '2026-03-14',
+          looks: [
+            { date: '2026-03-01', filledShare: 0.9 },
+            { date: '2026-03-13', filledShare: 0.4 },
+            { date: '2026-03-14', filledShare: 0.5 },
+          ],
+        },
+      ]),
+    ).toBeNull();
   });
   it('a fuller look never moves the date back', () => {
-    fc.assert(fc.property(fc.double({ min: 0.05, max: 0.8, noNaN: true }), fc.double({ min: 0.03, max: 0.19, noNaN: true }), (filled, more) => {
-      const on = (filledShare: number): string => frameRefill([{ drainedOn: '2026-03-14', looks: [{ date: '2026-03-29', filledShare }] }])!.fullOn;
-      expect(on(filled + more) <= on(filled)).toBe(true);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.05, max: 0.8, noNaN: true }),
+        fc.double({ min: 0.03, max: 0.19, noNaN: true }),
+        (filled, more) => {
+          const on = (filledShare: number): string =>
+            frameRefill([
+              { drainedOn: '2026-03-14', looks: [{ date: '2026-03-29', filledShare }] },
+            ])!.fullOn;
+          expect(on(filled + more) <= on(filled)).toBe(true);
+        },
+      ),
+    );
   });
   it('shares a box out in whole grams that add up to it', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 30_000 }), fc.array(fc.option(fc.double({ min: 0.1, max: 3, noNaN: true }), { nil: null }), { minLength: 1, maxLength: 12 }), (netG, estimates) => {
-      const shares = boxShares(netG, estimates);
-      expect(shares.reduce((a, b) => a + b, 0)).toBe(netG);
-      for (const s of shares) expect(Number.isInteger(s) && s >= 0).toBe(true);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 30_000 }),
+        fc.array(fc.option(fc.double({ min: 0.1, max: 3, noNaN: true }), { nil: null }), {
+          minLength: 1,
+          maxLength: 12,
+        }),
+        (netG, estimates) => {
+          const shares = boxShares(netG, estimates);
+          expect(shares.reduce((a, b) => a + b, 0)).toBe(netG);
+          for (const s of shares) expect(Number.isInteger(s) && s >= 0).toBe(true);
+        },
+      ),
+    );
     expect(boxShares(3000, [1, 2])).toEqual([1000, 2000]);
     expect(boxShares(3001, [null, null])).toEqual([1501, 1500]);
   });
   it('weighs by depth where there is no scale, as a range', () => {
-    const kg = kgByDepth({ depthMm: 100, innerDiameterMm: 112.84, of: 'honey', moisturePercent: 18, temperatureC: 20 });
+    const kg = kgByDepth({
+      depthMm: 100,
+      innerDiameterMm: 112.84,
+      of: 'honey',
+      moisturePercent: 18,
+      temperatureC: 20,
+    });
     expect(kg.mid).toBeCloseTo(1.4146, 2);
     expect(kg.low).toBeLessThan(kg.mid);
-    const comb = kgByDepth({ depthMm: 100, innerDiameterMm: 112.84, of: 'comb', moisturePercent: 18, temperatureC: 20 });
+    const comb = kgByDepth({
+      depthMm: 100,
+      innerDiameterMm: 112.84,
+      of: 'comb',
+      moisturePercent: 18,
+      temperatureC: 20,
+    });
     expect(comb.high).toBeLessThan(kg.low);
   });
   it('learns how a person guesses: shown from the first, applied from the fifth, shrunk while few', () => {

@@ -23,6 +23,9 @@ export function guessBias(pairs: readonly { guess: number; weighed: number }[]):
   const { count, factor } = found;
   const percent = Math.round(Math.abs(factor.mid - 1) * 100);
   const so = `${count} ${count === 1 ? 'guess' : 'guesses'} so far`;
-  const sentence = percent < 3 ? `You guess about right: ${so}.` : `You guess about ${percent} % ${factor.mid > 1 ? 'too little' : 'too much'}: ${so}.`;
+  const sentence =
+    percent < 3
+      ? `You guess about right: ${so}.`
+      : `You guess about ${percent} % ${factor.mid > 1 ? 'too little' : 'too much'}: ${so}.`;
   return { count, factor, sentence, applies: count >= GUESSES_TO_APPLY };
 }

@@ -7,11 +7,47 @@ import { INCIDENT_KINDS, type IncidentKind } from './outcomes.js';
 import { takeProgress } from './progress.js';
 import type { TakeStep } from './step.js';
 
-const step = (id: string, kind: TakeStep['kind'], change: Partial<TakeStep> = {}): TakeStep => ({ id, kind, title: id, text: '', done: 'Done', ...change });
-const STEPS = [step('ready', 'prepare'), step('smoke', 'smoke'), step('wait', 'wait', { waitMinutes: 3 }), step('comb-14', 'unit', { slot: 14 }), step('comb-12', 'unit', { slot: 12 }), step('shut', 'close'), step('look-back', 'after')];
-const mark = (stepId: string, hours: number): StepMark => ({ id: stepId, batchId: 'b', stepId, answer: {}, occurredAt: at(hours) });
-const incident = (kind: IncidentKind, stepId: string, hours: number, count: number | null = null): Incident => ({ id: `${kind}-${hours}`, batchId: 'b', kind, stepId, combId: null, count, note: '', occurredAt: at(hours) });
-const progress = (done: Partial<Parameters<typeof takeProgress>[1]>) => takeProgress(STEPS, { marks: [], takes: [], incidents: [], ...done }, DEFAULT_RULES);
+const step = (id: string, kind: TakeStep['kind'], change: Partial<TakeStep> = {}): TakeStep => ({
+  id,
+  kind,
+  title: id,
+  text: '',
+  done: 'Done',
+  ...change,
+});
+const STEPS = [
+  step('ready', 'prepare'),
+  step('smoke', 'smoke'),
+  step('wait', 'wait', { waitMinutes: 3 }),
+  step('comb-14', 'unit', { slot: 14 }),
+  step('comb-12', 'unit', { slot: 12 }),
+  step('shut', 'close'),
+  step('look-back', 'after'),
+];
+const mark = (stepId: string, hours: number): StepMark => ({
+  id: stepId,
+  batchId: 'b',
+  stepId,
+  answer: {},
+  occurredAt: at(hours),
+});
+const incident = (
+  kind: IncidentKind,
+  stepId: string,
+  hours: number,
+  count: number | null = null,
+): Incident => ({
+  id: `${kind}-${hours}`,
+  batchId: 'b',
+  kind,
+  stepId,
+  combId: null,
+  count,
+  note: '',
+  occurredAt: at(hours),
+});
+const progress = (done: Partial<Parameters<typeof takeProgress>[1]>) =>
+  takeProgress(STEPS, { marks: [], takes: [], incidents: [], ...done }, DEFAULT_RULES);
 const begun = [mark('ready', 0), mark('smoke', 0.1), mark('wait', 0.2)];
 
 describe('where the work stands', () => {
@@ -34,18 +70,38 @@ describe('where the work stands', () => {
     const p = progress({ marks: begun, incidents: [attack] });
     expect(p.steps[p.index].title).toBe('The job was left');
     expect(p.steps.filter((s) => s.kind === 'unit')).toHaveLength(2);
-    const back = progress({ marks: [...begun, mark(`left-${attack.id}`, 20)], incidents: [attack] });
+    const back = progress({
+      marks: [...begun, mark(`left-${attack.id}`, 20)],
+      incidents: [attack],
+    });
     expect(back.steps[back.index].id).toBe('comb-14');
   });
-  it.each(['robbing', 'heat'] as const)('%s takes the combs not yet lifted out and leads to closing', (kind) => {
-    const p = progress({ marks: begun, takes: [{ slot: 14, outcome: 'taken' }], incidents: [incident(kind, 'comb-12', 0.5)] });
-    expect(p.steps.map((s) => s.id)).toEqual(['ready', 'smoke', 'wait', 'comb-14', 'shut', 'look-back']);
-    expect(p.steps[p.index].id).toBe('shut');
-  });
+  it.each(['robbing', 'heat'] as const)(
+    '%s takes the combs not yet lifted out and leads to closing',
+    (kind) => {
+      const p = progress({
+        marks: begun,
+        takes: [{ slot: 14, outcome: 'taken' }],
+        incidents: [incident(kind, 'comb-12', 0.5)],
+      });
+      expect(p.steps.map((s) => s.id)).toEqual([
+        'ready',
+        'smoke',
+        'wait',
+        'comb-14',
+        'shut',
+        'look-back',
+      ]);
+      expect(p.steps[p.index].id).toBe('shut');
+    },
+  );
   it('counts stings over the visit: go on, pause with its clock, stop', () => {
     const first = progress({ marks: begun, incidents: [incident('sting', 'comb-14', 0.3, 1)] });
     expect([first.stings, first.steps[first.index].id]).toEqual([1, 'comb-14']);
-    const third = progress({ marks: begun, incidents: [incident('sting', 'comb-14', 0.3, 1), incident('sting', 'comb-14', 0.4, 2)] });
+    const third = progress({
+      marks: begun,
+      incidents: [incident('sting', 'comb-14', 0.3, 1), incident('sting', 'comb-14', 0.4, 2)],
+    });
     expect(third.stings).toBe(3);
     expect(third.steps[third.index].title).toBe('Step back and wait');
     expect(third.waitUntil).toBe(new Date(Date.parse(at(0.4)) + 10 * 60_000).toISOString());
@@ -53,10 +109,28 @@ describe('where the work stands', () => {
     expect(sixth.steps.some((s) => s.kind === 'unit')).toBe(false);
   });
   it('keeps the minutes in which a stingless box should be shut', () => {
-    const steps = [step('open', 'open', { shutWithinMinutes: 10 }), step('comb-1', 'unit', { slot: 1 }), step('shut', 'close')];
-    const open = takeProgress(steps, { marks: [mark('open', 1)], takes: [], incidents: [] }, DEFAULT_RULES);
+    const steps = [
+      step('open', 'open', { shutWithinMinutes: 10 }),
+      step('comb-1', 'unit', { slot: 1 }),
+      step('shut', 'close'),
+    ];
+    const open = takeProgress(
+      steps,
+      { marks: [mark('open', 1)], takes: [], incidents: [] },
+      DEFAULT_RULES,
+    );
     expect(open.shutBy).toBe(new Date(Date.parse(at(1)) + 600_000).toISOString());
-    expect(takeProgress(steps, { marks: [mark('open', 1), mark('shut', 1.1)], takes: [{ slot: 1, outcome: 'taken' }], incidents: [] }, DEFAULT_RULES).shutBy).toBeNull();
+    expect(
+      takeProgress(
+        steps,
+        {
+          marks: [mark('open', 1), mark('shut', 1.1)],
+          takes: [{ slot: 1, outcome: 'taken' }],
+          incidents: [],
+        },
+        DEFAULT_RULES,
+      ).shutBy,
+    ).toBeNull();
   });
 });
 
@@ -67,17 +141,33 @@ describe('what to do now', () => {
       expect(answer.doNow.length).toBeGreaterThan(0);
       expect(answer.doNow.join(' ')).not.toMatch(/stop (it|the frame|the flow|draining)/i);
     }
-    expect(incidentAnswer('robbing', { stings: 0, rules: DEFAULT_RULES, frameRuns: true }).doNow.join(' ')).toMatch(/goes on running/);
+    expect(
+      incidentAnswer('robbing', { stings: 0, rules: DEFAULT_RULES, frameRuns: true }).doNow.join(
+        ' ',
+      ),
+    ).toMatch(/goes on running/);
   });
   it('puts people first in an attack: away, never into water, help, not back', () => {
-    const { doNow, effect } = incidentAnswer('attack', { stings: 0, rules: DEFAULT_RULES, frameRuns: false });
+    const { doNow, effect } = incidentAnswer('attack', {
+      stings: 0,
+      rules: DEFAULT_RULES,
+      frameRuns: false,
+    });
     expect(doNow[0]).toMatch(/^Leave/);
-    expect(doNow.join(' ')).toMatch(/Cover face.*Never into water.*emergency number.*Do not go back/s);
+    expect(doNow.join(' ')).toMatch(
+      /Cover face.*Never into water.*emergency number.*Do not go back/s,
+    );
     expect(effect).toBe('leave');
   });
   it('asks in order after a leak: open no more, catch, screen with air, wash, super off', () => {
     const { doNow } = incidentAnswer('leak', { stings: 0, rules: DEFAULT_RULES, frameRuns: true });
-    expect(doNow.map((d) => d.split(/[ ,:]/)[0])).toEqual(['Open', 'Catch', 'Screen', 'Wash', 'If']);
+    expect(doNow.map((d) => d.split(/[ ,:]/)[0])).toEqual([
+      'Open',
+      'Catch',
+      'Screen',
+      'Wash',
+      'If',
+    ]);
     expect(doNow[2]).toMatch(/air must get through/);
   });
 });

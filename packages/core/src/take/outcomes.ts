@@ -1,24 +1,70 @@
 /** What became of one comb, frame or group of pots. */
-export const TAKE_OUTCOMES = ['taken', 'broke', 'fell', 'put-back', 'brood-seen', 'queen-seen', 'left'] as const;
+export const TAKE_OUTCOMES = [
+  'taken',
+  'broke',
+  'fell',
+  'put-back',
+  'brood-seen',
+  'queen-seen',
+  'left',
+] as const;
 export type TakeOutcome = (typeof TAKE_OUTCOMES)[number];
 
 export const OUTCOME_WORDS: Record<TakeOutcome, string> = {
-  taken: 'taken', broke: 'broke, taken', fell: 'fell, taken', 'put-back': 'put back', 'brood-seen': 'brood seen, put back', 'queen-seen': 'queen seen, put back', left: 'left with the bees',
+  taken: 'taken',
+  broke: 'broke, taken',
+  fell: 'fell, taken',
+  'put-back': 'put back',
+  'brood-seen': 'brood seen, put back',
+  'queen-seen': 'queen seen, put back',
+  left: 'left with the bees',
 };
 
 /** Whether something left the hive and has to be weighed. */
-export const weighsOut = (outcome: TakeOutcome): boolean => outcome === 'taken' || outcome === 'broke' || outcome === 'fell';
+export const weighsOut = (outcome: TakeOutcome): boolean =>
+  outcome === 'taken' || outcome === 'broke' || outcome === 'fell';
 
 export const COMB_CONDITIONS = ['whole', 'cracked', 'torn', 'leaking'] as const;
 export type CombCondition = (typeof COMB_CONDITIONS)[number];
 export const WENT_TO = ['tub', 'cut-comb', 'crush', 'bees', 'melt'] as const;
 export type WentTo = (typeof WENT_TO)[number];
-export const WENT_TO_WORDS: Record<WentTo, string> = { tub: 'into the tub', 'cut-comb': 'set apart for pieces', crush: 'to be crushed', bees: 'given back to its own bees', melt: 'to be melted' };
+export const WENT_TO_WORDS: Record<WentTo, string> = {
+  tub: 'into the tub',
+  'cut-comb': 'set apart for pieces',
+  crush: 'to be crushed',
+  bees: 'given back to its own bees',
+  melt: 'to be melted',
+};
 
 /** Everything that may go otherwise at the hive. */
-export const INCIDENT_KINDS = ['bar-broke', 'comb-fell', 'brood', 'queen', 'sting', 'attack', 'robbing', 'heat', 'scale-flat', 'phone', 'leak', 'overflow', 'other'] as const;
+export const INCIDENT_KINDS = [
+  'bar-broke',
+  'comb-fell',
+  'brood',
+  'queen',
+  'sting',
+  'attack',
+  'robbing',
+  'heat',
+  'scale-flat',
+  'phone',
+  'leak',
+  'overflow',
+  'other',
+] as const;
 export type IncidentKind = (typeof INCIDENT_KINDS)[number];
 
 /** What can be written down of a drain frame. */
-export const FRAME_EVENT_KINDS = ['open', 'level', 'swap', 'leak', 'no-leak', 'leak-handled', 'drops', 'wiped', 'reset', 'plug'] as const;
+export const FRAME_EVENT_KINDS = [
+  'open',
+  'level',
+  'swap',
+  'leak',
+  'no-leak',
+  'leak-handled',
+  'drops',
+  'wiped',
+  'reset',
+  'plug',
+] as const;
 export type FrameEventKind = (typeof FRAME_EVENT_KINDS)[number];

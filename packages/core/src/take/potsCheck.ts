@@ -11,14 +11,30 @@ export interface PotsCheck {
  * were seen sealed, or where a pot would have held under half the least or over one and a half times the most that
  * pots of this size hold. Takes whole pots (at least 1), net grams, and the count from the look if there was one.
  */
-export function potsCheck(input: { potsEmptied: number; netG: number; pots: Pots | null }): PotsCheck {
+export function potsCheck(input: {
+  potsEmptied: number;
+  netG: number;
+  pots: Pots | null;
+}): PotsCheck {
   const { potsEmptied, netG, pots } = input;
   const gPerPot = netG / potsEmptied;
   if (!pots) return { gPerPot, question: null };
   const known = pots.honeySealed + pots.honeyOpen;
-  if (potsEmptied > known) return { gPerPot, question: `${potsEmptied} emptied, ${known} with honey were counted. Were pollen pots among them?` };
-  if (potsEmptied > pots.honeySealed) return { gPerPot, question: `${potsEmptied} emptied, ${pots.honeySealed} were counted sealed. Open pots are thin: keep this honey cold and eat it first.` };
+  if (potsEmptied > known)
+    return {
+      gPerPot,
+      question: `${potsEmptied} emptied, ${known} with honey were counted. Were pollen pots among them?`,
+    };
+  if (potsEmptied > pots.honeySealed)
+    return {
+      gPerPot,
+      question: `${potsEmptied} emptied, ${pots.honeySealed} were counted sealed. Open pots are thin: keep this honey cold and eat it first.`,
+    };
   const { sealedKg } = potsEstimate({ ...pots, honeySealed: 1, honeyOpen: 0 });
-  if (netG > 0 && (gPerPot < sealedKg.low * 500 || gPerPot > sealedKg.high * 1500)) return { gPerPot, question: `That is ${gPerPot.toFixed(1)} g a pot; pots of this size hold ${(sealedKg.low * 1000).toFixed(0)} to ${(sealedKg.high * 1000).toFixed(0)} g. Tare forgotten, or a wrong count?` };
+  if (netG > 0 && (gPerPot < sealedKg.low * 500 || gPerPot > sealedKg.high * 1500))
+    return {
+      gPerPot,
+      question: `That is ${gPerPot.toFixed(1)} g a pot; pots of this size hold ${(sealedKg.low * 1000).toFixed(0)} to ${(sealedKg.high * 1000).toFixed(0)} g. Tare forgotten, or a wrong count?`,
+    };
   return { gPerPot, question: null };
 }

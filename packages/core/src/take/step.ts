@@ -2,7 +2,8 @@ import type { HiveKindName } from '../hive/kinds.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Way } from '../choose/index.js';
 
-export type StepKind = 'prepare' | 'smoke' | 'wait' | 'check' | 'open' | 'unit' | 'box' | 'frames' | 'close' | 'after';
+export type StepKind =
+  'prepare' | 'smoke' | 'wait' | 'check' | 'open' | 'unit' | 'box' | 'frames' | 'close' | 'after';
 
 /** One condition that is confirmed by a touch before the step may be left. */
 export interface StepCheck {
@@ -41,7 +42,24 @@ export interface TakeInput {
   lastCombPlace: number;
   /** Boxes of which every comb was chosen, by box number. */
   wholeBoxes: readonly number[];
-  rules: Pick<HouseRules, 'smoke' | 'smokeWaitMinutes' | 'beesOff' | 'starterLeft' | 'potsBy' | 'frameParts' | 'framesAtOnce' | 'vesselCover' | 'frameDone' | 'frameReset' | 'trayAfter' | 'drainTiltDegrees' | 'liftKg' | 'people' | 'minutesPerComb'>;
+  rules: Pick<
+    HouseRules,
+    | 'smoke'
+    | 'smokeWaitMinutes'
+    | 'beesOff'
+    | 'starterLeft'
+    | 'potsBy'
+    | 'frameParts'
+    | 'framesAtOnce'
+    | 'vesselCover'
+    | 'frameDone'
+    | 'frameReset'
+    | 'trayAfter'
+    | 'drainTiltDegrees'
+    | 'liftKg'
+    | 'people'
+    | 'minutesPerComb'
+  >;
   temper: 'calm' | 'nervous' | 'defensive' | null;
   /** False for a colony that is gone: nobody is smoked. */
   alive: boolean;
@@ -57,30 +75,98 @@ export interface TakeInput {
   liftKg: number | null;
 }
 
-const smokes = (input: TakeInput): boolean => input.alive && input.kind !== 'stingless' && input.rules.smoke !== 'fresh-air' && !(input.rules.smoke === 'by-temper' && input.temper === 'calm');
+const smokes = (input: TakeInput): boolean =>
+  input.alive &&
+  input.kind !== 'stingless' &&
+  input.rules.smoke !== 'fresh-air' &&
+  !(input.rules.smoke === 'by-temper' && input.temper === 'calm');
 
 /** Everything laid out before anything is opened; what the site asks for stands in it. */
 export function prepareStep(input: TakeInput, gear: string): TakeStep {
-  const site = input.siteNotes.flatMap((note) => ({ neighbours: 'Neighbours told.', children: 'Children indoors.', dog: 'Dog and animals away: a tethered one cannot flee.', roof: 'Secured on the roof, nothing carried while climbing.', ladder: 'Somebody holds the ladder.' })[note] ?? []);
+  const site = input.siteNotes.flatMap(
+    (note) =>
+      ({
+        neighbours: 'Neighbours told.',
+        children: 'Children indoors.',
+        dog: 'Dog and animals away: a tethered one cannot flee.',
+        roof: 'Secured on the roof, nothing carried while climbing.',
+        ladder: 'Somebody holds the ladder.',
+      })[note] ?? [],
+  );
   const alone = 'Stings can kill. Never alone the first times; know the emergency number.';
-  if (!input.alive) return { id: 'ready', kind: 'prepare', title: 'Before you open', text: [`The colony is gone: no smoke. ${gear}`, ...site].join(' '), caution: 'Why it died comes first: ask a vet or inspector before this honey is eaten or fed. Robbers may be inside: veil on.', done: 'All here' };
-  return { id: 'ready', kind: 'prepare', title: 'Before you open', text: ['Veil on, second person there, adrenaline and telephone in reach.', gear, ...site].join(' '), caution: alone, done: 'All here' };
+  if (!input.alive)
+    return {
+      id: 'ready',
+      kind: 'prepare',
+      title: 'Before you open',
+      text: [`The colony is gone: no smoke. ${gear}`, ...site].join(' '),
+      caution:
+        'Why it died comes first: ask a vet or inspector before this honey is eaten or fed. Robbers may be inside: veil on.',
+      done: 'All here',
+    };
+  return {
+    id: 'ready',
+    kind: 'prepare',
+    title: 'Before you open',
+    text: ['Veil on, second person there, adrenaline and telephone in reach.', gear, ...site].join(
+      ' ',
+    ),
+    caution: alone,
+    done: 'All here',
+  };
 }
 
 /** Smoke, its wait, and for a colony that is not calm a second smoke; fresh air where the house does without. */
 export function calmingSteps(input: TakeInput, where: string): TakeStep[] {
   const minutes = input.rules.smokeWaitMinutes;
   if (!input.alive) return [];
-  const wait = (id: string, text: string): TakeStep => ({ id, kind: 'wait', title: 'Wait', text, waitMinutes: minutes, done: 'Go on' });
+  const wait = (id: string, text: string): TakeStep => ({
+    id,
+    kind: 'wait',
+    title: 'Wait',
+    text,
+    waitMinutes: minutes,
+    done: 'Go on',
+  });
   if (!smokes(input)) {
-    return [{ id: 'air', kind: 'smoke', title: 'Fresh air, no smoke', text: `${input.rules.smoke === 'by-temper' ? 'They were calm at the last look. ' : ''}Open a hand's width, let light and air in, stand aside of the entrance.`, done: 'Opened a little' }, wait('air-wait', 'They move down from the light. Slow hands; no breath on the combs.')];
+    return [
+      {
+        id: 'air',
+        kind: 'smoke',
+        title: 'Fresh air, no smoke',
+        text: `${input.rules.smoke === 'by-temper' ? 'They were calm at the last look. ' : ''}Open a hand's width, let light and air in, stand aside of the entrance.`,
+        done: 'Opened a little',
+      },
+      wait('air-wait', 'They move down from the light. Slow hands; no breath on the combs.'),
+    ];
   }
   const steps: TakeStep[] = [
-    { id: 'smoke', kind: 'smoke', title: `Smoke ${where}`, text: 'Three slow, cool puffs. Too much smoke taints open honey.', caution: 'A smoker starts fires: bare ground, water beside it, never left lit.', done: 'Smoked' },
+    {
+      id: 'smoke',
+      kind: 'smoke',
+      title: `Smoke ${where}`,
+      text: 'Three slow, cool puffs. Too much smoke taints open honey.',
+      caution: 'A smoker starts fires: bare ground, water beside it, never left lit.',
+      done: 'Smoked',
+    },
     wait('wait', 'They fill up with honey and calm down. It takes its time.'),
   ];
   if (input.temper === 'nervous' || input.temper === 'defensive') {
-    steps.push({ id: 'smoke-2', kind: 'smoke', title: 'Smoke again', text: `They were ${input.temper} at the last look: once more, then wait again.`, done: 'Smoked again' }, wait('wait-2', input.temper === 'defensive' ? 'Still running up or striking the veil? Shut it and come another day.' : 'Quieter now? Then on.'));
+    steps.push(
+      {
+        id: 'smoke-2',
+        kind: 'smoke',
+        title: 'Smoke again',
+        text: `They were ${input.temper} at the last look: once more, then wait again.`,
+        done: 'Smoked again',
+      },
+      wait(
+        'wait-2',
+        input.temper === 'defensive'
+          ? 'Still running up or striking the veil? Shut it and come another day.'
+          : 'Quieter now? Then on.',
+      ),
+    );
   }
   return steps;
 }
@@ -88,21 +174,49 @@ export function calmingSteps(input: TakeInput, where: string): TakeStep[] {
 /** Getting bees off what is taken, by the household's own way; shaking only for framed combs. */
 export function beesOffText(input: TakeInput, framed: boolean): string {
   if (!input.alive) return '';
-  if (input.rules.beesOff === 'shake') return framed ? 'Shake the bees off above the hive, short and once; brush the rest.' : 'Brush: this comb has no frame and would break when shaken.';
-  return { brush: 'Brush the bees off, upward, softly.', herd: 'Herd the bees off with a wet hand.', repellent: 'The repellent has driven most down; brush the rest.', 'leave-out': 'Cover it, leave a gap: the bees go home. Never in a dearth.' }[input.rules.beesOff];
+  if (input.rules.beesOff === 'shake')
+    return framed
+      ? 'Shake the bees off above the hive, short and once; brush the rest.'
+      : 'Brush: this comb has no frame and would break when shaken.';
+  return {
+    brush: 'Brush the bees off, upward, softly.',
+    herd: 'Herd the bees off with a wet hand.',
+    repellent: 'The repellent has driven most down; brush the rest.',
+    'leave-out': 'Cover it, leave a gap: the bees go home. Never in a dearth.',
+  }[input.rules.beesOff];
 }
 
 export const LOOK_FIRST = 'Look for brood and the queen on both sides.';
 export const PUT_BACK = 'Brood or the queen seen: put it back.';
 
-export const starterText = (input: TakeInput): string => ({ ridge: 'leave a ridge on the bar', strip: 'leave a strip of comb as guide', nothing: 'scrape it clean' })[input.rules.starterLeft];
+export const starterText = (input: TakeInput): string =>
+  ({
+    ridge: 'leave a ridge on the bar',
+    strip: 'leave a strip of comb as guide',
+    nothing: 'scrape it clean',
+  })[input.rules.starterLeft];
 
 export function shutStep(input: TakeInput, text: string): TakeStep {
-  return { id: 'shut', kind: 'close', title: 'Close it', text: `${text} Wipe every drop; water over spilled honey.`, caution: input.dearth ? 'Dearth: reduce the entrance now. Never close it.' : 'In a dearth reduce the entrance; never close it.', done: 'Hive is closed' };
+  return {
+    id: 'shut',
+    kind: 'close',
+    title: 'Close it',
+    text: `${text} Wipe every drop; water over spilled honey.`,
+    caution: input.dearth
+      ? 'Dearth: reduce the entrance now. Never close it.'
+      : 'In a dearth reduce the entrance; never close it.',
+    done: 'Hive is closed',
+  };
 }
 
 export function walkAwayStep(input: TakeInput): TakeStep {
-  return { id: 'look-back', kind: 'after', title: smokes(input) ? 'Walk away, smoker out' : 'Walk away', text: `${smokes(input) ? 'Smother the smoker and see that it is cold. ' : ''}${input.alive ? 'Look back at 24 hours: robbing, drips, a fallen comb.' : 'Close the hive against robbers and moth until its cause of death is known.'}`, done: 'Done here' };
+  return {
+    id: 'look-back',
+    kind: 'after',
+    title: smokes(input) ? 'Walk away, smoker out' : 'Walk away',
+    text: `${smokes(input) ? 'Smother the smoker and see that it is cold. ' : ''}${input.alive ? 'Look back at 24 hours: robbing, drips, a fallen comb.' : 'Close the hive against robbers and moth until its cause of death is known.'}`,
+    done: 'Done here',
+  };
 }
 
 /** How heavy it is, and with how many it is lifted; empty where nobody knows. */

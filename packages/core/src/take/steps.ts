@@ -24,4 +24,5 @@ export function takeSteps(input: TakeInput): TakeStep[] {
 }
 
 /** What a unit of this kind is called in a sentence. */
-export const unitWord = (kind: HiveKindName): string => (hiveKind(kind).unitTaken === 'box' ? 'comb' : hiveKind(kind).unitTaken);
+export const unitWord = (kind: HiveKindName): string =>
+  hiveKind(kind).unitTaken === 'box' ? 'comb' : hiveKind(kind).unitTaken;

@@ -1,5 +1,17 @@
 import { placeLabel } from '../hive/kinds.js';
-import { LOOK_FIRST, PUT_BACK, beesOffText, calmingSteps, liftText, prepareStep, shutStep, starterText, walkAwayStep, type TakeInput, type TakeStep } from './step.js';
+import {
+  LOOK_FIRST,
+  PUT_BACK,
+  beesOffText,
+  calmingSteps,
+  liftText,
+  prepareStep,
+  shutStep,
+  starterText,
+  walkAwayStep,
+  type TakeInput,
+  type TakeStep,
+} from './step.js';
 
 /**
  * Combs of a horizontal top-bar hive, from the back: each cut free from the walls, tried for hanging free, slid
@@ -7,18 +19,51 @@ import { LOOK_FIRST, PUT_BACK, beesOffText, calmingSteps, liftText, prepareStep,
  */
 export function topBarSteps(input: TakeInput): TakeStep[] {
   const bars = [...input.places].sort((a, b) => b - a);
-  const setAside = input.lastCombPlace > bars[0] ? `Slide the bars behind ${bars[0]} back, or set them aside in order.` : '';
+  const setAside =
+    input.lastCombPlace > bars[0]
+      ? `Slide the bars behind ${bars[0]} back, or set them aside in order.`
+      : '';
   return [
-    prepareStep(input, 'Tub, lid, long knife, brush and wet cloth beside you. Smoker on bare ground, water next to it.'),
+    prepareStep(
+      input,
+      'Tub, lid, long knife, brush and wet cloth beside you. Smoker on bare ground, water next to it.',
+    ),
     ...calmingSteps(input, 'the entrance'),
-    { id: 'board', kind: 'open', title: 'Take out the follower board', text: 'Open at the back. Follower board out; look along the bars: do combs hang vertical, is one built across two bars?', caution: 'Combs across two bars tear both: cut them apart first.', done: 'Board is out' },
+    {
+      id: 'board',
+      kind: 'open',
+      title: 'Take out the follower board',
+      text: 'Open at the back. Follower board out; look along the bars: do combs hang vertical, is one built across two bars?',
+      caution: 'Combs across two bars tear both: cut them apart first.',
+      done: 'Board is out',
+    },
     ...bars.map((slot, i): TakeStep => ({
-      id: `comb-${slot}`, kind: 'unit', slot, title: `Lift bar ${slot}`,
-      text: [i === 0 ? setAside : '', 'Cut it from both walls, slide it level, see that it hangs free. Lift straight up, upright.', LOOK_FIRST, `${beesOffText(input, false)} Then cut it into the tub; ${starterText(input)}.`].filter(Boolean).join(' '),
-      caution: i === 0 ? `A comb held flat breaks off its bar. ${PUT_BACK}` : undefined, done: 'In the tub',
+      id: `comb-${slot}`,
+      kind: 'unit',
+      slot,
+      title: `Lift bar ${slot}`,
+      text: [
+        i === 0 ? setAside : '',
+        'Cut it from both walls, slide it level, see that it hangs free. Lift straight up, upright.',
+        LOOK_FIRST,
+        `${beesOffText(input, false)} Then cut it into the tub; ${starterText(input)}.`,
+      ]
+        .filter(Boolean)
+        .join(' '),
+      caution: i === 0 ? `A comb held flat breaks off its bar. ${PUT_BACK}` : undefined,
+      done: 'In the tub',
     })),
-    { id: 'return', kind: 'close', title: 'Put the bars back', text: 'Bars with comb in their old order, without a gap to the nest; the empty bars last. Bees off the edges before wood meets wood.', done: 'All bars in' },
-    { ...shutStep(input, 'Follower board back behind the last bar with room for it. Lid on.'), title: 'Board in, lid on' },
+    {
+      id: 'return',
+      kind: 'close',
+      title: 'Put the bars back',
+      text: 'Bars with comb in their old order, without a gap to the nest; the empty bars last. Bees off the edges before wood meets wood.',
+      done: 'All bars in',
+    },
+    {
+      ...shutStep(input, 'Follower board back behind the last bar with room for it. Lid on.'),
+      title: 'Board in, lid on',
+    },
     walkAwayStep(input),
   ];
 }
@@ -34,20 +79,85 @@ export function warreSteps(input: TakeInput): TakeStep[] {
     ...boxes.flatMap((box): TakeStep[] => {
       const slots = places.filter((p) => Math.floor(p / 100) === box);
       return [
-        ...(input.alive ? [{ id: `down-${box}`, kind: 'wait', title: `Drive them down out of box ${box}`, text: 'Quilt off, a little smoke from above, knock softly on the wood. Slowly: the queen goes with them.', waitMinutes: input.rules.smokeWaitMinutes, done: 'They are down' } as TakeStep] : []),
-        { id: `part-${box}`, kind: 'open', title: `Part box ${box} from the one below`, text: 'Draw the wire through the joint slowly, level, one side to the other.', caution: 'Slowly, or the queen is cut with the comb.', done: 'Parted' },
-        { id: `turn-${box}`, kind: 'check', title: 'Turn it, look from beneath', text: `${liftText(input)} Tip it on its side along the combs, not across, and look at every comb from below before it is carried.`, caution: 'Combs swing loose when tipped across.', checks: [{ id: 'no-brood', text: 'No brood, no queen', ifNot: 'Set the box back where it was: this is not the day.' }], done: 'Nothing but honey' },
-        { id: `box-${box}`, kind: 'box', slots, title: `Weigh box ${box} whole`, text: 'With its combs now; empty afterwards, when they are cut out.', done: 'Weighed full' },
-        { id: `cut-${box}`, kind: 'open', title: 'Cut the combs free', text: `Both walls of each comb before its bar is lifted, ${starterText(input).replace('bar', 'bar as comb line')}. ${beesOffText(input, false)}`, caution: 'A bar lifted before its walls are cut snaps off above its comb.', done: 'All combs out' },
-        { id: `empty-${box}`, kind: 'box', slots, title: `Weigh box ${box} empty`, text: 'Box and bars without comb: what is missing was comb.', done: 'Write it down' },
+        ...(input.alive
+          ? [
+              {
+                id: `down-${box}`,
+                kind: 'wait',
+                title: `Drive them down out of box ${box}`,
+                text: 'Quilt off, a little smoke from above, knock softly on the wood. Slowly: the queen goes with them.',
+                waitMinutes: input.rules.smokeWaitMinutes,
+                done: 'They are down',
+              } as TakeStep,
+            ]
+          : []),
+        {
+          id: `part-${box}`,
+          kind: 'open',
+          title: `Part box ${box} from the one below`,
+          text: 'Draw the wire through the joint slowly, level, one side to the other.',
+          caution: 'Slowly, or the queen is cut with the comb.',
+          done: 'Parted',
+        },
+        {
+          id: `turn-${box}`,
+          kind: 'check',
+          title: 'Turn it, look from beneath',
+          text: `${liftText(input)} Tip it on its side along the combs, not across, and look at every comb from below before it is carried.`,
+          caution: 'Combs swing loose when tipped across.',
+          checks: [
+            {
+              id: 'no-brood',
+              text: 'No brood, no queen',
+              ifNot: 'Set the box back where it was: this is not the day.',
+            },
+          ],
+          done: 'Nothing but honey',
+        },
+        {
+          id: `box-${box}`,
+          kind: 'box',
+          slots,
+          title: `Weigh box ${box} whole`,
+          text: 'With its combs now; empty afterwards, when they are cut out.',
+          done: 'Weighed full',
+        },
+        {
+          id: `cut-${box}`,
+          kind: 'open',
+          title: 'Cut the combs free',
+          text: `Both walls of each comb before its bar is lifted, ${starterText(input).replace('bar', 'bar as comb line')}. ${beesOffText(input, false)}`,
+          caution: 'A bar lifted before its walls are cut snaps off above its comb.',
+          done: 'All combs out',
+        },
+        {
+          id: `empty-${box}`,
+          kind: 'box',
+          slots,
+          title: `Weigh box ${box} empty`,
+          text: 'Box and bars without comb: what is missing was comb.',
+          done: 'Write it down',
+        },
       ];
     }),
     ...single.map((slot, i): TakeStep => ({
-      id: `comb-${slot}`, kind: 'unit', slot, title: `Lift comb ${placeLabel(slot)}`,
+      id: `comb-${slot}`,
+      kind: 'unit',
+      slot,
+      title: `Lift comb ${placeLabel(slot)}`,
       text: `Cut both walls from top to bottom first, then loosen the bar and lift straight up. ${LOOK_FIRST} ${beesOffText(input, false)} Then into the tub; ${starterText(input)}.`,
-      caution: i === 0 ? `The bar snaps off above a comb that still holds to a wall. ${PUT_BACK}` : undefined, done: 'In the tub',
+      caution:
+        i === 0
+          ? `The bar snaps off above a comb that still holds to a wall. ${PUT_BACK}`
+          : undefined,
+      done: 'In the tub',
     })),
-    shutStep(input, boxes.length ? 'Quilt and roof on the box below. No gap at the joint.' : 'Bars back in order, quilt and roof on.'),
+    shutStep(
+      input,
+      boxes.length
+        ? 'Quilt and roof on the box below. No gap at the joint.'
+        : 'Bars back in order, quilt and roof on.',
+    ),
     walkAwayStep(input),
   ];
 }
@@ -56,18 +166,80 @@ export function warreSteps(input: TakeInput): TakeStep[] {
 export function pileBoxSteps(input: TakeInput): TakeStep[] {
   const boxes = [...new Set(input.places.map((p) => Math.floor(p / 100)))].sort((a, b) => b - a);
   return [
-    prepareStep(input, 'Cutting wire with two grips, firm table beside the hive, empty box or lid, tub, long knife.'),
+    prepareStep(
+      input,
+      'Cutting wire with two grips, firm table beside the hive, empty box or lid, tub, long knife.',
+    ),
     ...calmingSteps(input, 'the top'),
     ...boxes.flatMap((box): TakeStep[] => {
       const slots = input.places.filter((p) => Math.floor(p / 100) === box);
       return [
-        ...(input.alive ? [{ id: `down-${box}`, kind: 'wait', title: `Drive them down out of box ${box}`, text: 'Lid off, smoke from above and a soft knock, again and again, until the comb tops are bare.', waitMinutes: input.rules.smokeWaitMinutes, done: 'They are down' } as TakeStep] : []),
-        { id: `part-${box}`, kind: 'open', title: `Draw the wire under box ${box}`, text: 'Through the joint, slowly, along the combs; lift a finger\'s width on small wedges first.', caution: 'There are no bars: the wire parts every comb, and the queen with it when it is hurried.', done: 'Parted' },
-        { id: `turn-${box}`, kind: 'check', title: 'Turn it over, look from beneath', text: `${liftText(input)} Onto the table, bottom up, along the combs.`, checks: [{ id: 'no-brood', text: 'No brood, no queen', ifNot: 'Back on the hive with it, the same way round.' }], done: 'Nothing but honey' },
-        { id: `box-${box}`, kind: 'box', slots, title: `Weigh box ${box} whole`, text: 'With its combs now; empty afterwards.', done: 'Weighed full' },
-        { id: `walls-${box}`, kind: 'open', title: 'Cut along all four walls', text: 'Knife flat to the wood, top to bottom; the sides where combs end first, then the two others.', caution: 'Warm comb tears: in the cool of the house if it can be carried covered.', done: 'Four walls free' },
-        { id: `crossbars-${box}`, kind: 'open', title: 'Cut both sides of the crossbars', text: 'Along each crossbar, from both faces of the comb; then the comb comes out downward, whole, in your hand.', done: 'Combs are out' },
-        { id: `empty-${box}`, kind: 'box', slots, title: `Weigh box ${box} empty`, text: 'With its crossbars: what is missing was comb. Drip first, then press.', done: 'Write it down' },
+        ...(input.alive
+          ? [
+              {
+                id: `down-${box}`,
+                kind: 'wait',
+                title: `Drive them down out of box ${box}`,
+                text: 'Lid off, smoke from above and a soft knock, again and again, until the comb tops are bare.',
+                waitMinutes: input.rules.smokeWaitMinutes,
+                done: 'They are down',
+              } as TakeStep,
+            ]
+          : []),
+        {
+          id: `part-${box}`,
+          kind: 'open',
+          title: `Draw the wire under box ${box}`,
+          text: "Through the joint, slowly, along the combs; lift a finger's width on small wedges first.",
+          caution:
+            'There are no bars: the wire parts every comb, and the queen with it when it is hurried.',
+          done: 'Parted',
+        },
+        {
+          id: `turn-${box}`,
+          kind: 'check',
+          title: 'Turn it over, look from beneath',
+          text: `${liftText(input)} Onto the table, bottom up, along the combs.`,
+          checks: [
+            {
+              id: 'no-brood',
+              text: 'No brood, no queen',
+              ifNot: 'Back on the hive with it, the same way round.',
+            },
+          ],
+          done: 'Nothing but honey',
+        },
+        {
+          id: `box-${box}`,
+          kind: 'box',
+          slots,
+          title: `Weigh box ${box} whole`,
+          text: 'With its combs now; empty afterwards.',
+          done: 'Weighed full',
+        },
+        {
+          id: `walls-${box}`,
+          kind: 'open',
+          title: 'Cut along all four walls',
+          text: 'Knife flat to the wood, top to bottom; the sides where combs end first, then the two others.',
+          caution: 'Warm comb tears: in the cool of the house if it can be carried covered.',
+          done: 'Four walls free',
+        },
+        {
+          id: `crossbars-${box}`,
+          kind: 'open',
+          title: 'Cut both sides of the crossbars',
+          text: 'Along each crossbar, from both faces of the comb; then the comb comes out downward, whole, in your hand.',
+          done: 'Combs are out',
+        },
+        {
+          id: `empty-${box}`,
+          kind: 'box',
+          slots,
+          title: `Weigh box ${box} empty`,
+          text: 'With its crossbars: what is missing was comb. Drip first, then press.',
+          done: 'Write it down',
+        },
       ];
     }),
     shutStep(input, 'Lid on the box below, flush at every joint.'),

@@ -7,86 +7,364 @@ import type { TakeInput } from './step.js';
 import { takeSteps } from './steps.js';
 import { tareCheck } from './tareCheck.js';
 
-const PLACES: Record<HiveKindName, number[]> = { 'top-bar': [11, 14, 12], warre: [301, 302, 303], 'pile-box': [401, 402], framed: [202, 203], 'cut-comb': [203, 204], 'drain-frame': [202, 203], stingless: [201, 202] };
+const PLACES: Record<HiveKindName, number[]> = {
+  'top-bar': [11, 14, 12],
+  warre: [301, 302, 303],
+  'pile-box': [401, 402],
+  framed: [202, 203],
+  'cut-comb': [203, 204],
+  'drain-frame': [202, 203],
+  stingless: [201, 202],
+};
 const input = (kind: HiveKindName, change: Partial<TakeInput> = {}): TakeInput => ({
-  kind, way: kind === 'drain-frame' ? 'drain-hive' : kind === 'stingless' ? 'draw-pots' : 'crush', places: PLACES[kind], lastCombPlace: Math.max(...PLACES[kind]), wholeBoxes: [], rules: DEFAULT_RULES,
-  temper: null, alive: true, dearth: false, siteNotes: [], sheet: null, unseen: [], excluder: true, tiltDegrees: null, liftKg: 9, ...change,
+  kind,
+  way: kind === 'drain-frame' ? 'drain-hive' : kind === 'stingless' ? 'draw-pots' : 'crush',
+  places: PLACES[kind],
+  lastCombPlace: Math.max(...PLACES[kind]),
+  wholeBoxes: [],
+  rules: DEFAULT_RULES,
+  temper: null,
+  alive: true,
+  dearth: false,
+  siteNotes: [],
+  sheet: null,
+  unseen: [],
+  excluder: true,
+  tiltDegrees: null,
+  liftKg: 9,
+  ...change,
 });
-const ids = (kind: HiveKindName, change: Partial<TakeInput> = {}): string[] => takeSteps(input(kind, change)).map((s) => s.id);
-const said = (kind: HiveKindName, change: Partial<TakeInput> = {}): string => takeSteps(input(kind, change)).map((s) => [s.title, s.text, s.caution ?? '', ...(s.checks ?? []).map((c) => `${c.text} ${c.ifNot}`)].join(' ')).join('\n');
+const ids = (kind: HiveKindName, change: Partial<TakeInput> = {}): string[] =>
+  takeSteps(input(kind, change)).map((s) => s.id);
+const said = (kind: HiveKindName, change: Partial<TakeInput> = {}): string =>
+  takeSteps(input(kind, change))
+    .map((s) =>
+      [
+        s.title,
+        s.text,
+        s.caution ?? '',
+        ...(s.checks ?? []).map((c) => `${c.text} ${c.ifNot}`),
+      ].join(' '),
+    )
+    .join('\n');
 
 describe('steps at the hive, kind by kind', () => {
   it.each<[HiveKindName, Partial<TakeInput>, string[]]>([
-    ['top-bar', {}, ['ready', 'smoke', 'wait', 'board', 'comb-14', 'comb-12', 'comb-11', 'return', 'shut', 'look-back']],
-    ['top-bar', { temper: 'defensive' }, ['ready', 'smoke', 'wait', 'smoke-2', 'wait-2', 'board', 'comb-14', 'comb-12', 'comb-11', 'return', 'shut', 'look-back']],
-    ['top-bar', { temper: 'calm' }, ['ready', 'air', 'air-wait', 'board', 'comb-14', 'comb-12', 'comb-11', 'return', 'shut', 'look-back']],
-    ['top-bar', { alive: false }, ['ready', 'board', 'comb-14', 'comb-12', 'comb-11', 'return', 'shut', 'look-back']],
-    ['warre', {}, ['ready', 'smoke', 'wait', 'comb-303', 'comb-302', 'comb-301', 'shut', 'look-back']],
-    ['warre', { wholeBoxes: [3] }, ['ready', 'smoke', 'wait', 'down-3', 'part-3', 'turn-3', 'box-3', 'cut-3', 'empty-3', 'shut', 'look-back']],
-    ['pile-box', {}, ['ready', 'smoke', 'wait', 'down-4', 'part-4', 'turn-4', 'box-4', 'walls-4', 'crossbars-4', 'empty-4', 'shut', 'look-back']],
-    ['framed', {}, ['ready', 'smoke', 'wait', 'open', 'comb-203', 'comb-202', 'places', 'shut', 'look-back']],
-    ['cut-comb', {}, ['ready', 'smoke', 'wait', 'below', 'comb-204', 'comb-203', 'still', 'shut', 'look-back']],
-    ['cut-comb', { rules: { ...DEFAULT_RULES, beesOff: 'repellent' } }, ['ready', 'smoke', 'wait', 'below', 'board', 'blow', 'comb-204', 'comb-203', 'still', 'shut', 'look-back']],
+    [
+      'top-bar',
+      {},
+      [
+        'ready',
+        'smoke',
+        'wait',
+        'board',
+        'comb-14',
+        'comb-12',
+        'comb-11',
+        'return',
+        'shut',
+        'look-back',
+      ],
+    ],
+    [
+      'top-bar',
+      { temper: 'defensive' },
+      [
+        'ready',
+        'smoke',
+        'wait',
+        'smoke-2',
+        'wait-2',
+        'board',
+        'comb-14',
+        'comb-12',
+        'comb-11',
+        'return',
+        'shut',
+        'look-back',
+      ],
+    ],
+    [
+      'top-bar',
+      { temper: 'calm' },
+      [
+        'ready',
+        'air',
+        'air-wait',
+        'board',
+        'comb-14',
+        'comb-12',
+        'comb-11',
+        'return',
+        'shut',
+        'look-back',
+      ],
+    ],
+    [
+      'top-bar',
+      { alive: false },
+      ['ready', 'board', 'comb-14', 'comb-12', 'comb-11', 'return', 'shut', 'look-back'],
+    ],
+    [
+      'warre',
+      {},
+      ['ready', 'smoke', 'wait', 'comb-303', 'comb-302', 'comb-301', 'shut', 'look-back'],
+    ],
+    [
+      'warre',
+      { wholeBoxes: [3] },
+      [
+        'ready',
+        'smoke',
+        'wait',
+        'down-3',
+        'part-3',
+        'turn-3',
+        'box-3',
+        'cut-3',
+        'empty-3',
+        'shut',
+        'look-back',
+      ],
+    ],
+    [
+      'pile-box',
+      {},
+      [
+        'ready',
+        'smoke',
+        'wait',
+        'down-4',
+        'part-4',
+        'turn-4',
+        'box-4',
+        'walls-4',
+        'crossbars-4',
+        'empty-4',
+        'shut',
+        'look-back',
+      ],
+    ],
+    [
+      'framed',
+      {},
+      ['ready', 'smoke', 'wait', 'open', 'comb-203', 'comb-202', 'places', 'shut', 'look-back'],
+    ],
+    [
+      'cut-comb',
+      {},
+      ['ready', 'smoke', 'wait', 'below', 'comb-204', 'comb-203', 'still', 'shut', 'look-back'],
+    ],
+    [
+      'cut-comb',
+      { rules: { ...DEFAULT_RULES, beesOff: 'repellent' } },
+      [
+        'ready',
+        'smoke',
+        'wait',
+        'below',
+        'board',
+        'blow',
+        'comb-204',
+        'comb-203',
+        'still',
+        'shut',
+        'look-back',
+      ],
+    ],
     ['drain-frame', {}, ['ready', 'tilt', 'checks', 'frames', 'tray-look', 'shut', 'look-back']],
-    ['drain-frame', { unseen: [202], excluder: false }, ['ready', 'test', 'tilt', 'checks', 'frames', 'tray-look', 'shut', 'look-back']],
-    ['drain-frame', { way: 'drain-off' }, ['ready', 'smoke', 'wait', 'off', 'shut', 'tilt', 'checks', 'frames', 'tray-look', 'back-on', 'look-back']],
+    [
+      'drain-frame',
+      { unseen: [202], excluder: false },
+      ['ready', 'test', 'tilt', 'checks', 'frames', 'tray-look', 'shut', 'look-back'],
+    ],
+    [
+      'drain-frame',
+      { way: 'drain-off' },
+      [
+        'ready',
+        'smoke',
+        'wait',
+        'off',
+        'shut',
+        'tilt',
+        'checks',
+        'frames',
+        'tray-look',
+        'back-on',
+        'look-back',
+      ],
+    ],
     ['stingless', {}, ['ready', 'open', 'comb-201', 'comb-202', 'torn', 'shut', 'look-back']],
   ])('%s %j', (kind, change, expected) => expect(ids(kind, change)).toEqual(expected));
 
   it.each<[HiveKindName, Partial<TakeInput>, RegExp[]]>([
-    ['top-bar', {}, [/from both walls/, /hangs free/, /Slide the bars behind 14|Take out the follower/, /without a gap/, /empty bars last/]],
-    ['warre', { wholeBoxes: [3] }, [/Slowly: the queen goes with them/, /look at every comb from below before it is carried/, /Both walls of each comb before its bar is lifted/, /About 9 kg/]],
-    ['pile-box', {}, [/all four walls/, /Along each crossbar, from both faces/, /Drip first, then press/, /look from beneath/]],
-    ['framed', {}, [/starter strip left|Cut it out below/, /frame goes back at once/i, /As many frames in as places/]],
+    [
+      'top-bar',
+      {},
+      [
+        /from both walls/,
+        /hangs free/,
+        /Slide the bars behind 14|Take out the follower/,
+        /without a gap/,
+        /empty bars last/,
+      ],
+    ],
+    [
+      'warre',
+      { wholeBoxes: [3] },
+      [
+        /Slowly: the queen goes with them/,
+        /look at every comb from below before it is carried/,
+        /Both walls of each comb before its bar is lifted/,
+        /About 9 kg/,
+      ],
+    ],
+    [
+      'pile-box',
+      {},
+      [
+        /all four walls/,
+        /Along each crossbar, from both faces/,
+        /Drip first, then press/,
+        /look from beneath/,
+      ],
+    ],
+    [
+      'framed',
+      {},
+      [
+        /starter strip left|Cut it out below/,
+        /frame goes back at once/i,
+        /As many frames in as places/,
+      ],
+    ],
     ['framed', { sheet: 'plastic' }, [/Scrape the comb off the sheet/]],
-    ['cut-comb', { rules: { ...DEFAULT_RULES, beesOff: 'repellent' } }, [/aslant/, /top bars toward the blower/, /combs hang still/, /Only what is permitted/]],
-    ['drain-frame', { dearth: true }, [/tray in its upper position/i, /Floor closed/, /Caps out/, /Vessels covered, with a gap for air/, /cannot be stopped/, /3° at least/]],
-    ['stingless', {}, [/brood below stays shut/, /sealed pot/, /Torn pots are out/, /No smoke/, /protected/, /cold/]],
+    [
+      'cut-comb',
+      { rules: { ...DEFAULT_RULES, beesOff: 'repellent' } },
+      [/aslant/, /top bars toward the blower/, /combs hang still/, /Only what is permitted/],
+    ],
+    [
+      'drain-frame',
+      { dearth: true },
+      [
+        /tray in its upper position/i,
+        /Floor closed/,
+        /Caps out/,
+        /Vessels covered, with a gap for air/,
+        /cannot be stopped/,
+        /3° at least/,
+      ],
+    ],
+    [
+      'stingless',
+      {},
+      [
+        /brood below stays shut/,
+        /sealed pot/,
+        /Torn pots are out/,
+        /No smoke/,
+        /protected/,
+        /cold/,
+      ],
+    ],
     ['stingless', { rules: { ...DEFAULT_RULES, potsBy: 'tip' } }, [/tip the super over its sieve/]],
-  ])('%s says what matters', (kind, change, words) => { for (const word of words) expect(said(kind, change)).toMatch(word); });
+  ])('%s says what matters', (kind, change, words) => {
+    for (const word of words) expect(said(kind, change)).toMatch(word);
+  });
 
   it('warns of the weight over the house limit, never closes an entrance, never shakes unframed comb', () => {
     expect(said('pile-box', { liftKg: 17.2 })).toMatch(/About 18 kg: two people/);
-    for (const kind of HIVE_KIND_NAMES) expect(said(kind, { dearth: true })).not.toMatch(/close the entrance|seal (it|the)/i);
-    expect(said('top-bar', { rules: { ...DEFAULT_RULES, beesOff: 'shake' } })).toMatch(/would break when shaken/);
+    for (const kind of HIVE_KIND_NAMES)
+      expect(said(kind, { dearth: true })).not.toMatch(/close the entrance|seal (it|the)/i);
+    expect(said('top-bar', { rules: { ...DEFAULT_RULES, beesOff: 'shake' } })).toMatch(
+      /would break when shaken/,
+    );
   });
   it('the same input gives the same ids, each once, for any places', () => {
-    fc.assert(fc.property(fc.constantFrom(...HIVE_KIND_NAMES), fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { minLength: 1, maxLength: 8 }), (kind, list) => {
-      const places = kind === 'top-bar' ? list : list.map((p) => 200 + p);
-      const steps = takeSteps(input(kind, { places, lastCombPlace: Math.max(...places) }));
-      expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length);
-      expect(steps.map((s) => s.id)).toEqual(ids(kind, { places, lastCombPlace: Math.max(...places) }));
-      expect(steps.at(-1)!.kind).toBe('after');
-      // Every place chosen is in exactly one step that takes it.
-      const covered = steps.flatMap((s) => (s.kind === 'unit' ? [s.slot!] : s.kind === 'frames' || s.id.startsWith('empty-') ? [...s.slots!] : []));
-      expect([...covered].sort((a, b) => a - b)).toEqual([...places].sort((a, b) => a - b));
-      for (const s of steps) expect(s.done.length).toBeGreaterThan(3);
-    }));
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...HIVE_KIND_NAMES),
+        fc.uniqueArray(fc.integer({ min: 1, max: 12 }), { minLength: 1, maxLength: 8 }),
+        (kind, list) => {
+          const places = kind === 'top-bar' ? list : list.map((p) => 200 + p);
+          const steps = takeSteps(input(kind, { places, lastCombPlace: Math.max(...places) }));
+          expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length);
+          expect(steps.map((s) => s.id)).toEqual(
+            ids(kind, { places, lastCombPlace: Math.max(...places) }),
+          );
+          expect(steps.at(-1)!.kind).toBe('after');
+          // Every place chosen is in exactly one step that takes it.
+          const covered = steps.flatMap((s) =>
+            s.kind === 'unit'
+              ? [s.slot!]
+              : s.kind === 'frames' || s.id.startsWith('empty-')
+                ? [...s.slots!]
+                : [],
+          );
+          expect([...covered].sort((a, b) => a - b)).toEqual([...places].sort((a, b) => a - b));
+          for (const s of steps) expect(s.done.length).toBeGreaterThan(3);
+        },
+      ),
+    );
     expect(takeSteps(input('top-bar', { places: [] }))).toEqual([]);
   });
   it('asks to slide bars aside only where some stand behind', () => {
-    expect(said('top-bar', { places: [14], lastCombPlace: 14 })).not.toMatch(/Slide the bars behind/);
-    expect(said('top-bar', { places: [14], lastCombPlace: 17 })).toMatch(/Slide the bars behind 14/);
+    expect(said('top-bar', { places: [14], lastCombPlace: 14 })).not.toMatch(
+      /Slide the bars behind/,
+    );
+    expect(said('top-bar', { places: [14], lastCombPlace: 17 })).toMatch(
+      /Slide the bars behind 14/,
+    );
   });
 });
 
 describe('the tare check', () => {
   it('always computes gross less tare, whatever it asks', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 40_000 }), fc.integer({ min: 0, max: 10_000 }), fc.option(fc.integer({ min: 0, max: 5000 }), { nil: null }), (grossG, tareG, vesselTareG) => {
-      const result = tareCheck({ grossG, tareG, vesselTareG, expectedKg: { low: 1.5, mid: 2, high: 2.5 } });
-      expect(result.netG).toBe(grossG - tareG);
-      expect(result.question === 'tare-above-gross').toBe(tareG > grossG);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 40_000 }),
+        fc.integer({ min: 0, max: 10_000 }),
+        fc.option(fc.integer({ min: 0, max: 5000 }), { nil: null }),
+        (grossG, tareG, vesselTareG) => {
+          const result = tareCheck({
+            grossG,
+            tareG,
+            vesselTareG,
+            expectedKg: { low: 1.5, mid: 2, high: 2.5 },
+          });
+          expect(result.netG).toBe(grossG - tareG);
+          expect(result.question === 'tare-above-gross').toBe(tareG > grossG);
+        },
+      ),
+    );
   });
-  it('asks nothing where nothing is expected', () => expect(tareCheck({ grossG: 50_000, tareG: 0, vesselTareG: null, expectedKg: null }).question).toBeNull());
+  it('asks nothing where nothing is expected', () =>
+    expect(
+      tareCheck({ grossG: 50_000, tareG: 0, vesselTareG: null, expectedKg: null }).question,
+    ).toBeNull());
 });
 
 describe('cautions', () => {
-  const cautions = harvestCautions({ way: 'crush', stingless: false, dearth: false, defensive: false, repellent: false, liftLimitKg: 15, feelsC: null, heatLimitC: 32, liftKg: 11.6 });
-  it('say what the full tub weighs', () => expect(cautions.find((c) => c.id === 'lift')!.text).toMatch(/about 12 kg/));
+  const cautions = harvestCautions({
+    way: 'crush',
+    stingless: false,
+    dearth: false,
+    defensive: false,
+    repellent: false,
+    liftLimitKg: 15,
+    feelsC: null,
+    heatLimitC: 32,
+    liftKg: 11.6,
+  });
+  it('say what the full tub weighs', () =>
+    expect(cautions.find((c) => c.id === 'lift')!.text).toMatch(/about 12 kg/));
   it('say whom to ask, and never that honey is safe, legal or free of disease', () => {
-    for (const id of ['stings', 'sick', 'selling', 'treated']) expect(cautions.find((c) => c.id === id)!.ask, id).toBeTruthy();
+    for (const id of ['stings', 'sick', 'selling', 'treated'])
+      expect(cautions.find((c) => c.id === id)!.ask, id).toBeTruthy();
     for (const c of cautions) expect(c.text).not.toMatch(/\b(is|are) (safe|legal|disease-free)\b/i);
   });
-  it('send people away from a mass attack, and never into water', () => expect(cautions.find((c) => c.id === 'attack')!.text).toMatch(/never into water/));
+  it('send people away from a mass attack, and never into water', () =>
+    expect(cautions.find((c) => c.id === 'attack')!.text).toMatch(/never into water/));
 });

@@ -10,11 +10,20 @@ import type { TakeInput } from './step.js';
 const BOX_WOOD_KG = 3;
 
 /** Places of a batch's combs, hive-wide numbers, in the order they were chosen; those whose place nobody knows are left out. */
-export function placesOf(detail: Pick<BatchDetail, 'batch' | 'hive' | 'looks' | 'takes'>): { combId: string; slot: number }[] {
-  const now = new Map(detail.hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.slot] as const] : [])));
+export function placesOf(
+  detail: Pick<BatchDetail, 'batch' | 'hive' | 'looks' | 'takes'>,
+): { combId: string; slot: number }[] {
+  const now = new Map(
+    detail.hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.slot] as const] : [])),
+  );
   const seen = new Map(detail.looks.map((l) => [l.combId, l.slot]));
   const taken = new Map(detail.takes.map((t) => [t.combId, t.slot]));
-  return detail.batch.combIds.map((combId) => ({ combId, slot: taken.get(combId) || now.get(combId) || seen.get(combId) || 0 })).filter((p) => p.slot > 0);
+  return detail.batch.combIds
+    .map((combId) => ({
+      combId,
+      slot: taken.get(combId) || now.get(combId) || seen.get(combId) || 0,
+    }))
+    .filter((p) => p.slot > 0);
 }
 
 /** Everything the steps of one harvest are made from. Takes the harvest with its hive, the house rules and today's instant. */
@@ -27,19 +36,49 @@ export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: stri
   const taken = new Set(detail.takes.map((t) => t.slot));
   const numbers = [...new Set(slots.filter((s) => s >= 100).map((s) => Math.floor(s / 100)))];
   // A box is taken whole where nothing of it stays: what is gone already does not count.
-  const wholeBoxes = kind.unitTaken === 'box' ? numbers.filter((n) => hive.bars.every((b) => Math.floor(b.slot / 100) !== n || !b.comb || slots.includes(b.slot) || taken.has(b.slot))) : [];
+  const wholeBoxes =
+    kind.unitTaken === 'box'
+      ? numbers.filter((n) =>
+          hive.bars.every(
+            (b) =>
+              Math.floor(b.slot / 100) !== n ||
+              !b.comb ||
+              slots.includes(b.slot) ||
+              taken.has(b.slot),
+          ),
+        )
+      : [];
   const looks = places.map((p) => detail.looks.filter((l) => l.combId === p.combId).at(-1) ?? null);
-  const estimates = looks.flatMap((look) => { const e = look ? estimateSeen(look, hive) : null; return e ? [e] : []; });
-  const weight = estimates.length ? sumRanges(estimates.flatMap((e) => [e.honeyKg, e.waxKg])).high + (numbers.length ? BOX_WOOD_KG : 0) : null;
+  const estimates = looks.flatMap((look) => {
+    const e = look ? estimateSeen(look, hive) : null;
+    return e ? [e] : [];
+  });
+  const weight = estimates.length
+    ? sumRanges(estimates.flatMap((e) => [e.honeyKg, e.waxKg])).high +
+      (numbers.length ? BOX_WOOD_KG : 0)
+    : null;
   const noted = forageIn(hive.site.forage, nowIso);
   const sheet = (hive.geometry as Record<string, unknown>).sheet;
   return {
-    kind: hive.kind, way: batch.method, places: slots,
+    kind: hive.kind,
+    way: batch.method,
+    places: slots,
     lastCombPlace: Math.max(0, ...slots, ...hive.bars.filter((b) => b.comb).map((b) => b.slot)),
-    wholeBoxes, rules, temper: state.temper?.temper ?? null, alive: !state.dead && hive.colony !== null,
-    dearth: noted ? noted === 'dearth' : state.flow?.flow === 'none', siteNotes: hive.site.notes,
+    wholeBoxes,
+    rules,
+    temper: state.temper?.temper ?? null,
+    alive: !state.dead && hive.colony !== null,
+    dearth: noted ? noted === 'dearth' : state.flow?.flow === 'none',
+    siteNotes: hive.site.notes,
     sheet: sheet === 'none' || sheet === 'starter' || sheet === 'plastic' ? sheet : null,
-    unseen: places.filter((_, i) => { const l = looks[i]; return !l || !l.sides.A || !l.sides.B; }).map((p) => p.slot),
-    excluder: state.excluder?.fitted ?? false, tiltDegrees: state.tilt?.degrees ?? null, liftKg: weight,
+    unseen: places
+      .filter((_, i) => {
+        const l = looks[i];
+        return !l || !l.sides.A || !l.sides.B;
+      })
+      .map((p) => p.slot),
+    excluder: state.excluder?.fitted ?? false,
+    tiltDegrees: state.tilt?.degrees ?? null,
+    liftKg: weight,
   };
 }

@@ -36,13 +36,16 @@ export function massRangeText(range: Range, system: UnitSystem = 'metric'): stri
 
 /** The two edges of a range of grams, to 10 g: "100–250 g". */
 export function smallMassRangeText(range: Range, system: UnitSystem = 'metric'): string {
-  const edge = (g: number): string => (system === 'metric' ? String(Math.round(g / 10) * 10) : gToOz(g).toFixed(1));
+  const edge = (g: number): string =>
+    system === 'metric' ? String(Math.round(g / 10) * 10) : gToOz(g).toFixed(1);
   return `${edge(range.low)}–${edge(range.high)} ${system === 'metric' ? 'g' : 'oz'}`;
 }
 
 /** Temperature for the screen, whole degrees. */
 export function temperatureText(temperatureC: number, system: UnitSystem = 'metric'): string {
-  return system === 'metric' ? `${Math.round(temperatureC)} °C` : `${Math.round(celsiusToF(temperatureC))} °F`;
+  return system === 'metric'
+    ? `${Math.round(temperatureC)} °C`
+    : `${Math.round(celsiusToF(temperatureC))} °F`;
 }
 
 /** Hours as "7 h 12 min", "48 min" or "1 d 4 h". */

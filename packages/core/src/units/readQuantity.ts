@@ -2,7 +2,11 @@ import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from './mass.js';
 import { readNumber } from './readNumber.js';
 
 const GRAMS_PER: Record<string, number> = {
-  g: 1, kg: 1000, lb: GRAMS_PER_POUND, lbs: GRAMS_PER_POUND, oz: GRAMS_PER_OUNCE,
+  g: 1,
+  kg: 1000,
+  lb: GRAMS_PER_POUND,
+  lbs: GRAMS_PER_POUND,
+  oz: GRAMS_PER_OUNCE,
 };
 
 /**
@@ -11,8 +15,17 @@ const GRAMS_PER: Record<string, number> = {
  * Gives null where no mass can be read.
  */
 export function readMassG(text: string, bareUnit: 'g' | 'kg' | 'lb' | 'oz'): number | null {
-  const parts = [...text.trim().toLowerCase().matchAll(/([+-]?\d+(?:[.,]\d+)?)\s*([a-z]*)/g)];
-  const rest = text.trim().toLowerCase().replace(/([+-]?\d+(?:[.,]\d+)?)\s*([a-z]*)/g, '').trim();
+  const parts = [
+    ...text
+      .trim()
+      .toLowerCase()
+      .matchAll(/([+-]?\d+(?:[.,]\d+)?)\s*([a-z]*)/g),
+  ];
+  const rest = text
+    .trim()
+    .toLowerCase()
+    .replace(/([+-]?\d+(?:[.,]\d+)?)\s*([a-z]*)/g, '')
+    .trim();
   if (parts.length === 0 || rest !== '' || parts.length > 2) return null;
   let grams = 0;
   for (const [, amountText, unitText] of parts) {

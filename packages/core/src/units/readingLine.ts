@@ -8,7 +8,13 @@ export interface LineReading {
   /** False where the line itself says that the weight still moves. */
   steady: boolean;
 }
-const MASS: Record<string, number> = { g: 1, kg: 1000, lb: GRAMS_PER_POUND, lbs: GRAMS_PER_POUND, oz: GRAMS_PER_OUNCE };
+const MASS: Record<string, number> = {
+  g: 1,
+  kg: 1000,
+  lb: GRAMS_PER_POUND,
+  lbs: GRAMS_PER_POUND,
+  oz: GRAMS_PER_OUNCE,
+};
 
 /**
  * Reads a line of text from any instrument: a number and a unit somewhere in it, "+  2.315 kg", "23,5 °C",
@@ -18,7 +24,9 @@ const MASS: Record<string, number> = { g: 1, kg: 1000, lb: GRAMS_PER_POUND, lbs:
 export function readInstrumentLine(line: string): LineReading | 'overload' | null {
   const text = line.trim();
   if (/\b(o\.?l\.?|over(load)?|err)\b/i.test(text) || /^[-_]{3,}/.test(text)) return 'overload';
-  const found = [...text.matchAll(/([+-]?)\s*(\d+(?:[.,]\d+)?)\s*(kg|g|lbs|lb|oz|°\s?[cf]|%)(?![a-z])/gi)];
+  const found = [
+    ...text.matchAll(/([+-]?)\s*(\d+(?:[.,]\d+)?)\s*(kg|g|lbs|lb|oz|°\s?[cf]|%)(?![a-z])/gi),
+  ];
   if (found.length !== 1) return null;
   const [, sign, digits, unit] = found[0];
   const value = Number(digits.replace(',', '.')) * (sign === '-' ? -1 : 1);

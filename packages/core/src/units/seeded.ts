@@ -10,10 +10,15 @@ export function seededRandom(seed: number): () => number {
 }
 
 /** A draw from a triangle over low, mid (the top) and high. */
-export function triangular(next: () => number, range: { low: number; mid: number; high: number }): number {
+export function triangular(
+  next: () => number,
+  range: { low: number; mid: number; high: number },
+): number {
   const { low, mid, high } = range;
   if (high <= low) return mid;
   const u = next();
   const at = (mid - low) / (high - low);
-  return u < at ? low + Math.sqrt(u * (high - low) * (mid - low)) : high - Math.sqrt((1 - u) * (high - low) * (high - mid));
+  return u < at
+    ? low + Math.sqrt(u * (high - low) * (mid - low))
+    : high - Math.sqrt((1 - u) * (high - low) * (high - mid));
 }

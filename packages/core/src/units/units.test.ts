@@ -10,19 +10,35 @@ import { LITRES_PER, fromLitres, toLitres, type VolumeUnit } from './volume.js';
 
 describe('units', () => {
   it('round-trip', () => {
-    fc.assert(fc.property(fc.double({ min: -1e6, max: 1e6, noNaN: true }), fc.constantFrom(...(Object.keys(LITRES_PER) as VolumeUnit[])), (v, unit) => {
-      for (const back of [ozToG(gToOz(v)), inchToMm(mmToInch(v)), fahrenheitToC(celsiusToF(v)), fromLitres(toLitres(v, unit), unit)]) expect(back).toBeCloseTo(v, 6);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: -1e6, max: 1e6, noNaN: true }),
+        fc.constantFrom(...(Object.keys(LITRES_PER) as VolumeUnit[])),
+        (v, unit) => {
+          for (const back of [
+            ozToG(gToOz(v)),
+            inchToMm(mmToInch(v)),
+            fahrenheitToC(celsiusToF(v)),
+            fromLitres(toLitres(v, unit), unit),
+          ])
+            expect(back).toBeCloseTo(v, 6);
+        },
+      ),
+    );
   });
-  it('tells US from imperial pints', () => expect(toLitres(1, 'imperial pint') / toLitres(1, 'US pint')).toBeCloseTo(1.201, 3));
+  it('tells US from imperial pints', () =>
+    expect(toLitres(1, 'imperial pint') / toLitres(1, 'US pint')).toBeCloseTo(1.201, 3));
   it('rounds label ounces down, never up', () => {
-    fc.assert(fc.property(fc.integer({ min: 1, max: 100000 }), (g) => ozToG(labelOunces(g)) <= g + 1e-6));
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 100000 }), (g) => ozToG(labelOunces(g)) <= g + 1e-6),
+    );
     expect(labelOunces(453.59237)).toBe(16);
   });
   it('reads a comma or a point and refuses a guess', () => {
     expect(readNumber('5,8')).toBe(5.8);
     expect(readNumber(' 5.8 ')).toBe(5.8);
-    for (const bad of ['1.234,5', '', 'abc', '5,8 kg', '1e3', '--1']) expect(readNumber(bad)).toBeNull();
+    for (const bad of ['1.234,5', '', 'abc', '5,8 kg', '1e3', '--1'])
+      expect(readNumber(bad)).toBeNull();
   });
   it('reads masses as people write them', () => {
     expect(readMassG('5,8 kg', 'kg')).toBeCloseTo(5800, 9);
@@ -31,12 +47,23 @@ describe('units', () => {
     for (const bad of ['', 'heavy', '5 stone', '1 2 3 kg']) expect(readMassG(bad, 'kg')).toBeNull();
   });
   it('writes a mass into a field so that it reads back to the gram', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 90_000 }), fc.constantFrom('metric' as const, 'imperial' as const), (g, system) => Math.abs(readMassG(massField(g, system), 'kg')! - g) < 0.5));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 90_000 }),
+        fc.constantFrom('metric' as const, 'imperial' as const),
+        (g, system) => Math.abs(readMassG(massField(g, system), 'kg')! - g) < 0.5,
+      ),
+    );
   });
   it('writes for the screen', () => {
     expect(kgToG(1.2345)).toBe(1235);
     expect(massText(5.84)).toBe('5.8 kg');
     expect(massRangeText({ low: 1.68, mid: 2, high: 2.21 })).toBe('1.7–2.2 kg');
-    expect([hoursText(0.8), hoursText(7.2), hoursText(28), hoursText(24)]).toEqual(['48 min', '7 h 12 min', '1 d 4 h', '1 d']);
+    expect([hoursText(0.8), hoursText(7.2), hoursText(28), hoursText(24)]).toEqual([
+      '48 min',
+      '7 h 12 min',
+      '1 d 4 h',
+      '1 d',
+    ]);
   });
 });

@@ -30,47 +30,105 @@ beforeAll(async () => {
   home.now = NOW;
   await seedDemo(home.db, { now: () => NOW });
   // What a table program would run, what reads like nothing, what CSV has its own marks for.
-  for (const name of ['=HYPERLINK("http://x")', "'=1+1", '\\N', 'Two\nlines, "quoted"; and ümläut']) await home.ok(home.post('/jars', { id: randomUUID(), name, netG: 250, tareG: 100, stock: 1, value: 0.1 + 0.2 }));
-  const picture = await sharp({ create: { width: 40, height: 30, channels: 3, background: '#c84' } }).jpeg().toBuffer();
-  const command = encodeURIComponent(JSON.stringify({ id: randomUUID(), device: 'test', occurredAt: NOW.toISOString(), photoId: randomUUID() }));
-  await request(home.app).post('/api/v1/photos').set('Content-Type', 'image/jpeg').set('x-furrow-command', command).send(picture).expect(201);
+  for (const name of ['=HYPERLINK("http://x")', "'=1+1", '\\N', 'Two\nlines, "quoted"; and ümläut'])
+    await home.ok(
+      home.post('/jars', {
+        id: randomUUID(),
+        name,
+        netG: 250,
+        tareG: 100,
+        stock: 1,
+        value: 0.1 + 0.2,
+      }),
+    );
+  const picture = await sharp({
+    create: { width: 40, height: 30, channels: 3, background: '#c84' },
+  })
+    .jpeg()
+    .toBuffer();
+  const command = encodeURIComponent(
+    JSON.stringify({
+      id: randomUUID(),
+      device: 'test',
+      occurredAt: NOW.toISOString(),
+      photoId: randomUUID(),
+    }),
+  );
+  await request(home.app)
+    .post('/api/v1/photos')
+    .set('Content-Type', 'image/jpeg')
+    .set('x-furrow-command', command)
+    .send(picture)
+    .expect(201);
   await exportArchive(home.db, join(home.folder, 'photos'), join(folder, 'all.zip'), NOW);
   zip = readFileSync(join(folder, 'all.zip'));
   known = await migrationNames(home.db);
 });
-afterAll(async () => { await home.close(); rmSync(folder, { recursive: true }); });
+afterAll(async () => {
+  await home.close();
+  rmSync(folder, { recursive: true });
+});
 
 let other: Knex;
 let n = 0;
-beforeEach(async () => { other = await openDatabase(join(folder, `other-${++n}.db`)); });
+beforeEach(async () => {
+  other = await openDatabase(join(folder, `other-${++n}.db`));
+});
 afterEach(() => closeDatabase(other));
 
-const everything = async (db: Knex): Promise<Record<string, unknown[]>> => Object.fromEntries(await Promise.all((await archiveTables(db)).map(async (t) => [t.name, await db(t.name).select(...t.columns.map((c) => c.name)).orderBy(t.key)])));
+const everything = async (db: Knex): Promise<Record<string, unknown[]>> =>
+  Object.fromEntries(
+    await Promise.all(
+      (await archiveTables(db)).map(async (t) => [
+        t.name,
+        await db(t.name)
+          .select(...t.columns.map((c) => c.name))
+          .orderBy(t.key),
+      ]),
+    ),
+  );
 const photos = join(tmpdir(), 'furrow-archive-photos');
-const takeIn = (db: Knex, bytes: Uint8Array = zip, choice: 'mine' | 'theirs' = 'mine') => applyImport(db, openArchive(bytes, known), photos, choice);
+const takeIn = (db: Knex, bytes: Uint8Array = zip, choice: 'mine' | 'theirs' = 'mine') =>
+  applyImport(db, openArchive(bytes, known), photos, choice);
 /** The archive with a file of it changed, its hash put right or not. */
-const changed = (name: string, change: (text: string) => string): Uint8Array => { const files = unzipSync(zip); files[name] = Buffer.from(change(Buffer.from(files[name]).toString('utf8')), 'utf8'); return zipSync(files, { level: 1 }); };
+const changed = (name: string, change: (text: string) => string): Uint8Array => {
+  const files = unzipSync(zip);
+  files[name] = Buffer.from(change(Buffer.from(files[name]).toString('utf8')), 'utf8');
+  return zipSync(files, { level: 1 });
+};
 
 describe('the archive', () => {
   it('comes back to the last field of every table, and the pictures with it', async () => {
     await takeIn(other);
     expect(await everything(other)).toEqual(await everything(home.db));
     const [{ sha256 }] = (await home.db('photos').select('sha256')) as { sha256: string }[];
-    expect(readFileSync(join(photos, `${sha256}.jpg`))).toEqual(readFileSync(join(home.folder, 'photos', `${sha256}.jpg`)));
+    expect(readFileSync(join(photos, `${sha256}.jpg`))).toEqual(
+      readFileSync(join(home.folder, 'photos', `${sha256}.jpg`)),
+    );
     // And out again it is the same, table by table.
     await exportArchive(other, photos, join(folder, 'again.zip'), NOW);
     const [a, b] = [unzipSync(zip), unzipSync(readFileSync(join(folder, 'again.zip')))];
     expect(Object.keys(b).sort()).toEqual(Object.keys(a).sort());
-    for (const name of Object.keys(a).filter((f) => f.endsWith('.csv'))) expect(Buffer.from(b[name]).toString().split('\n').sort()).toEqual(Buffer.from(a[name]).toString().split('\n').sort());
+    for (const name of Object.keys(a).filter((f) => f.endsWith('.csv')))
+      expect(Buffer.from(b[name]).toString().split('\n').sort()).toEqual(
+        Buffer.from(a[name]).toString().split('\n').sort(),
+      );
   });
   it('is a data package as another library reads it, its rows and types right', async () => {
     const files = unzipSync(zip);
     const at = mkdtempSync(join(folder, 'package-'));
-    const descriptor = JSON.parse(Buffer.from(files['datapackage.json']).toString()) as { resources: { name: string; path: string; rows?: number }[] };
+    const descriptor = JSON.parse(Buffer.from(files['datapackage.json']).toString()) as {
+      resources: { name: string; path: string; rows?: number }[];
+    };
     const { mkdirSync } = await import('node:fs');
     mkdirSync(join(at, 'data'));
-    for (const [name, data] of Object.entries(files)) if (name.startsWith('data/') || name === 'datapackage.json') writeFileSync(join(at, name), data);
-    const pack = await datapackage.Package.load({ ...descriptor, resources: descriptor.resources.filter((r) => r.path.startsWith('data/')) }, { basePath: at });
+    for (const [name, data] of Object.entries(files))
+      if (name.startsWith('data/') || name === 'datapackage.json')
+        writeFileSync(join(at, name), data);
+    const pack = await datapackage.Package.load(
+      { ...descriptor, resources: descriptor.resources.filter((r) => r.path.startsWith('data/')) },
+      { basePath: at },
+    );
     expect(pack.valid, String(pack.errors)).toBe(true);
     for (const name of ['flows', 'lots', 'hives', 'jar-kinds', 'looks']) {
       const rows = await pack.getResource(name).read({ keyed: true });
@@ -79,10 +137,20 @@ describe('the archive', () => {
     }
   }, 30_000);
   it('never leaves a cell that a table program would run', () => {
-    for (const [name, data] of Object.entries(unzipSync(zip))) if (name.endsWith('.csv')) for (const line of Buffer.from(data).toString('utf8').split('\n')) expect(line).not.toMatch(/(^|,)"?[=@+]/);
+    for (const [name, data] of Object.entries(unzipSync(zip)))
+      if (name.endsWith('.csv'))
+        for (const line of Buffer.from(data).toString('utf8').split('\n'))
+          expect(line).not.toMatch(/(^|,)"?[=@+]/);
   });
   it('keeps every text as it was, whatever it looks like', () => {
-    fc.assert(fc.property(fc.oneof(fc.string(), fc.stringMatching(/^'*[=+\-@\t]?.*$/), fc.stringMatching(/^\\*N$/)), (text) => { expect(fromCell(toCell(text))).toBe(text); }));
+    fc.assert(
+      fc.property(
+        fc.oneof(fc.string(), fc.stringMatching(/^'*[=+\-@\t]?.*$/), fc.stringMatching(/^\\*N$/)),
+        (text) => {
+          expect(fromCell(toCell(text))).toBe(text);
+        },
+      ),
+    );
     expect(fromCell(toCell(null))).toBeNull();
   });
   it('taken in twice changes nothing the second time', async () => {
@@ -98,28 +166,60 @@ describe('the archive', () => {
 describe('into a household that lives', () => {
   it('says what is new, newer and in conflict, and lets the person say whose stands', async () => {
     await takeIn(other);
-    const [hive] = (await other('hives').where({ name: 'Ipê' })) as { id: string; revision: number }[];
+    const [hive] = (await other('hives').where({ name: 'Ipê' })) as {
+      id: string;
+      revision: number;
+    }[];
     await other('hives').where({ id: hive.id }).update({ name: 'Ipê velho' });
-    const [cedro] = (await other('hives').where({ name: 'Cedro' })) as { id: string; revision: number }[];
-    await other('hives').where({ id: cedro.id }).update({ name: 'Cedro novo', revision: cedro.revision + 1 });
+    const [cedro] = (await other('hives').where({ name: 'Cedro' })) as {
+      id: string;
+      revision: number;
+    }[];
+    await other('hives')
+      .where({ id: cedro.id })
+      .update({ name: 'Cedro novo', revision: cedro.revision + 1 });
     await other('vessels').limit(1).update({ revision: 0, name: 'Old name' });
     await other('outs').delete();
-    await other('people').insert({ id: randomUUID(), name: 'Seu Anselmo', revision: 1, recordedAt: NOW.toISOString() });
+    await other('people').insert({
+      id: randomUUID(),
+      name: 'Seu Anselmo',
+      revision: 1,
+      recordedAt: NOW.toISOString(),
+    });
     const preview = await previewImport(other, openArchive(zip, known));
     const of = (name: string) => preview.tables.find((t) => t.table === name)!;
     expect(of('hives')).toMatchObject({ conflicts: 1, older: 1, new: 0 });
     expect(of('vessels').changed).toBeGreaterThan(0);
-    expect(preview.conflicts.map((c) => c.sentence)).toEqual(['hives, “Ipê”: changed here and there, each in its own way.']);
+    expect(preview.conflicts.map((c) => c.sentence)).toEqual([
+      'hives, “Ipê”: changed here and there, each in its own way.',
+    ]);
     await takeIn(other, zip, 'mine');
-    expect(await other('hives').pluck('name')).toEqual(expect.arrayContaining(['Ipê velho', 'Cedro novo']));
+    expect(await other('hives').pluck('name')).toEqual(
+      expect.arrayContaining(['Ipê velho', 'Cedro novo']),
+    );
     await takeIn(other, zip, 'theirs');
-    expect(await other('hives').pluck('name')).toEqual(expect.arrayContaining(['Ipê', 'Cedro novo']));
+    expect(await other('hives').pluck('name')).toEqual(
+      expect.arrayContaining(['Ipê', 'Cedro novo']),
+    );
     expect(await other('people').where({ name: 'Seu Anselmo' })).toHaveLength(1);
   });
   it('takes nothing where a name or place is taken by another, and names the row', async () => {
-    await other('sites').insert({ id: randomUUID(), name: 'Encosta', zone: 'UTC', hemisphere: 'north', notes: '[]', forage: '{}', revision: 1, recordedAt: NOW.toISOString() });
+    await other('sites').insert({
+      id: randomUUID(),
+      name: 'Encosta',
+      zone: 'UTC',
+      hemisphere: 'north',
+      notes: '[]',
+      forage: '{}',
+      revision: 1,
+      recordedAt: NOW.toISOString(),
+    });
     const before = await everything(other);
-    await expect(takeIn(other)).rejects.toMatchObject({ detail: expect.stringMatching(/^Row \d+ of sites.csv does not fit beside what is here/) as string });
+    await expect(takeIn(other)).rejects.toMatchObject({
+      detail: expect.stringMatching(
+        /^Row \d+ of sites.csv does not fit beside what is here/,
+      ) as string,
+    });
     expect(await everything(other)).toEqual(before);
   });
   it('numbers commands on from its own, so that undo goes on working', async () => {
@@ -129,9 +229,18 @@ describe('into a household that lives', () => {
     await guest.db('labelDesigns').delete();
     await guest.db('labelSheets').delete();
     await takeIn(guest.db);
-    const sequences = (await guest.db('commands').orderBy('sequence').pluck('sequence')) as number[];
+    const sequences = (await guest
+      .db('commands')
+      .orderBy('sequence')
+      .pluck('sequence')) as number[];
     expect(new Set(sequences).size).toBe(sequences.length);
-    const jar = ((await guest.db('commands').where({ route: 'post /jars' }).orderBy('sequence', 'desc').first()) as { id: string }).id;
+    const jar = (
+      (await guest
+        .db('commands')
+        .where({ route: 'post /jars' })
+        .orderBy('sequence', 'desc')
+        .first()) as { id: string }
+    ).id;
     await guest.ok(guest.post('/undo', { commandId: jar }));
     await guest.close();
   });
@@ -140,7 +249,9 @@ describe('into a household that lives', () => {
 describe('an archive that is not whole', () => {
   const refuses = async (bytes: Uint8Array, sentence: RegExp): Promise<void> => {
     const before = await everything(other);
-    await expect((async () => takeIn(other, bytes))()).rejects.toMatchObject({ detail: expect.stringMatching(sentence) as string });
+    await expect((async () => takeIn(other, bytes))()).rejects.toMatchObject({
+      detail: expect.stringMatching(sentence) as string,
+    });
     expect(await everything(other)).toEqual(before);
   };
   it('is refused cut in half, or as no zip at all', async () => {
@@ -151,29 +262,77 @@ describe('an archive that is not whole', () => {
     await refuses(damaged, /cut off|damaged|changed/);
   });
   it('is refused with a file outside its folder or one that does not belong', async () => {
-    await refuses(zipSync({ ...unzipSync(zip), '../../etc/passwd': Buffer.from('x') }), /"\.\.\/\.\.\/etc\/passwd" does not belong/);
+    await refuses(
+      zipSync({ ...unzipSync(zip), '../../etc/passwd': Buffer.from('x') }),
+      /"\.\.\/\.\.\/etc\/passwd" does not belong/,
+    );
     await refuses(zipSync({ ...unzipSync(zip), 'run.sh': Buffer.from('x') }), /does not belong/);
   });
   it('is refused before a byte of it is unpacked where it would become gigabytes', async () => {
     // A few kilobytes whose directory says 3 GB, as such a file's does: it is believed before anything is unpacked.
-    const bomb = Buffer.from(zipSync({ 'datapackage.json': Buffer.from('{}'), 'data/flows.csv': Buffer.alloc(4_000_000) }, { level: 9 }));
-    for (let at = bomb.indexOf('PK\x01\x02'); at >= 0; at = bomb.indexOf('PK\x01\x02', at + 4)) bomb.writeUInt32LE(3_000_000_000, at + 24);
+    const bomb = Buffer.from(
+      zipSync(
+        { 'datapackage.json': Buffer.from('{}'), 'data/flows.csv': Buffer.alloc(4_000_000) },
+        { level: 9 },
+      ),
+    );
+    for (let at = bomb.indexOf('PK\x01\x02'); at >= 0; at = bomb.indexOf('PK\x01\x02', at + 4))
+      bomb.writeUInt32LE(3_000_000_000, at + 24);
     await refuses(bomb, /far larger than any household/);
     // And one that lies the other way: more comes out than its directory says, and it is not what was written.
     const liar = Buffer.from(zip);
-    for (let at = liar.indexOf('PK\x01\x02'); at >= 0; at = liar.indexOf('PK\x01\x02', at + 4)) liar.writeUInt32LE(120, at + 24);
+    for (let at = liar.indexOf('PK\x01\x02'); at >= 0; at = liar.indexOf('PK\x01\x02', at + 4))
+      liar.writeUInt32LE(120, at + 24);
     await refuses(liar, /cut off|damaged|cannot be read|changed/);
   });
   it('is refused where a cell cannot be read, with its row and column', async () => {
-    await refuses(changed('data/flows.csv', (t) => t.replace(/^(([^,]*,){3})\d+/m, '$1lots')), /changed or cut off|^Row \d+, column "g" of flows.csv: "lots" is no number/);
-    await refuses(changed('data/flows.csv', (t) => t.split('\n').map((l, i) => (i === 5 ? l.split(',').map((c, j) => (j === 3 ? 'many' : c)).join(',') : l)).join('\n')), /^Row 6, column "g" of flows.csv: "many" is no number\. Nothing was changed\.$/);
-    await refuses(changed('data/hives.csv', (t) => t.replace('name', 'title')), /hives.csv has a column "title" that is not known here/);
-    await refuses(changed('data/lots.csv', (t) => t.split('\n').map((l, i) => (i === 3 ? `${l},x` : l)).join('\n')), /^Row 4 of lots.csv has \d+ cells/);
-    await refuses(changed('data/lots.csv', (t) => `${t.split('\n').slice(0, 6).join('\n')}\n`), /changed or cut off/);
+    await refuses(
+      changed('data/flows.csv', (t) => t.replace(/^(([^,]*,){3})\d+/m, '$1lots')),
+      /changed or cut off|^Row \d+, column "g" of flows.csv: "lots" is no number/,
+    );
+    await refuses(
+      changed('data/flows.csv', (t) =>
+        t
+          .split('\n')
+          .map((l, i) =>
+            i === 5
+              ? l
+                  .split(',')
+                  .map((c, j) => (j === 3 ? 'many' : c))
+                  .join(',')
+              : l,
+          )
+          .join('\n'),
+      ),
+      /^Row 6, column "g" of flows.csv: "many" is no number\. Nothing was changed\.$/,
+    );
+    await refuses(
+      changed('data/hives.csv', (t) => t.replace('name', 'title')),
+      /hives.csv has a column "title" that is not known here/,
+    );
+    await refuses(
+      changed('data/lots.csv', (t) =>
+        t
+          .split('\n')
+          .map((l, i) => (i === 3 ? `${l},x` : l))
+          .join('\n'),
+      ),
+      /^Row 4 of lots.csv has \d+ cells/,
+    );
+    await refuses(
+      changed('data/lots.csv', (t) => `${t.split('\n').slice(0, 6).join('\n')}\n`),
+      /changed or cut off/,
+    );
   });
   it('is refused from a newer Furrow, or from another program', async () => {
-    await refuses(changed('datapackage.json', (t) => t.replace('"001_first"', '"999_later"')), /newer Furrow/);
-    await refuses(changed('datapackage.json', (t) => t.replace('"furrow": {', '"other": {')), /not written by Furrow/);
+    await refuses(
+      changed('datapackage.json', (t) => t.replace('"001_first"', '"999_later"')),
+      /newer Furrow/,
+    );
+    await refuses(
+      changed('datapackage.json', (t) => t.replace('"furrow": {', '"other": {')),
+      /not written by Furrow/,
+    );
     const files = unzipSync(zip);
     delete files['datapackage.json'];
     await refuses(zipSync(files), /no datapackage.json/);
@@ -181,7 +340,10 @@ describe('an archive that is not whole', () => {
 });
 
 describe('over the interface', () => {
-  const followed = async (app: Household['app'], id: string): Promise<{ state: string; says: string | null; preview: { tables: unknown[] } | null }> => {
+  const followed = async (
+    app: Household['app'],
+    id: string,
+  ): Promise<{ state: string; says: string | null; preview: { tables: unknown[] } | null }> => {
     for (;;) {
       const { body } = await request(app).get(`/api/v1/archives/${id}`).expect(200);
       if (body.state !== 'running') return body;
@@ -191,19 +353,52 @@ describe('over the interface', () => {
   it('goes out, is looked at, comes in; a broken one says why; nothing comes in unseen', async () => {
     const started = await request(home.app).post('/api/v1/archives/export').send({}).expect(202);
     // What is written while it goes out is not in it by halves.
-    await home.ok(home.post('/sites', { id: randomUUID(), name: 'Written meanwhile', zone: 'UTC', hemisphere: 'north' }));
+    await home.ok(
+      home.post('/sites', {
+        id: randomUUID(),
+        name: 'Written meanwhile',
+        zone: 'UTC',
+        hemisphere: 'north',
+      }),
+    );
     expect(await followed(home.app, started.body.id)).toMatchObject({ state: 'ready', share: 1 });
-    const file = await request(home.app).get(`/api/v1/archives/${started.body.id}/file`).buffer(true).parse((r, done) => { const parts: Buffer[] = []; r.on('data', (c: Buffer) => parts.push(c)); r.on('end', () => done(null, Buffer.concat(parts))); });
+    const file = await request(home.app)
+      .get(`/api/v1/archives/${started.body.id}/file`)
+      .buffer(true)
+      .parse((r, done) => {
+        const parts: Buffer[] = [];
+        r.on('data', (c: Buffer) => parts.push(c));
+        r.on('end', () => done(null, Buffer.concat(parts)));
+      });
     const guest = await Household.open();
-    const bad = await request(guest.app).post('/api/v1/archives/import').set('Content-Type', 'application/zip').send(Buffer.from('no zip')).expect(202);
-    expect(await followed(guest.app, bad.body.id)).toMatchObject({ state: 'failed', says: expect.stringMatching(/no zip/) as string });
-    await request(guest.app).post(`/api/v1/archives/${bad.body.id}/apply`).send({ conflicts: 'mine' }).expect(409);
-    const good = await request(guest.app).post('/api/v1/archives/import').set('Content-Type', 'application/zip').send(file.body as Buffer).expect(202);
+    const bad = await request(guest.app)
+      .post('/api/v1/archives/import')
+      .set('Content-Type', 'application/zip')
+      .send(Buffer.from('no zip'))
+      .expect(202);
+    expect(await followed(guest.app, bad.body.id)).toMatchObject({
+      state: 'failed',
+      says: expect.stringMatching(/no zip/) as string,
+    });
+    await request(guest.app)
+      .post(`/api/v1/archives/${bad.body.id}/apply`)
+      .send({ conflicts: 'mine' })
+      .expect(409);
+    const good = await request(guest.app)
+      .post('/api/v1/archives/import')
+      .set('Content-Type', 'application/zip')
+      .send(file.body as Buffer)
+      .expect(202);
     expect(await followed(guest.app, good.body.id)).toMatchObject({ state: 'previewed' });
     expect((await guest.get<{ items: Hive[] }>('/hives')).items).toEqual([]);
-    await request(guest.app).post(`/api/v1/archives/${good.body.id}/apply`).send({ conflicts: 'mine' }).expect(202);
+    await request(guest.app)
+      .post(`/api/v1/archives/${good.body.id}/apply`)
+      .send({ conflicts: 'mine' })
+      .expect(202);
     expect(await followed(guest.app, good.body.id)).toMatchObject({ state: 'done' });
-    expect((await guest.get<{ items: Hive[] }>('/hives')).items.map((h) => h.name)).toContain('Bromélia');
+    expect((await guest.get<{ items: Hive[] }>('/hives')).items.map((h) => h.name)).toContain(
+      'Bromélia',
+    );
     expect(await guest.get('/book')).toMatchObject({ balanced: true });
     await guest.close();
   });

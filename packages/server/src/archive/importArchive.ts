@@ -8,8 +8,20 @@ import type { Archive, ArchiveRow, Cell } from './readArchive.js';
 import { archiveTables, type Table } from './tables.js';
 
 /** What would happen to one table: rows new here, the same, newer in the archive, newer here, and in conflict. */
-export interface TablePreview { table: string; new: number; same: number; changed: number; older: number; conflicts: number }
-export interface ImportPreview { created: string; tables: TablePreview[]; photos: number; conflicts: { table: string; id: string; sentence: string }[] }
+export interface TablePreview {
+  table: string;
+  new: number;
+  same: number;
+  changed: number;
+  older: number;
+  conflicts: number;
+}
+export interface ImportPreview {
+  created: string;
+  tables: TablePreview[];
+  photos: number;
+  conflicts: { table: string; id: string; sentence: string }[];
+}
 export type ConflictChoice = 'mine' | 'theirs';
 type OnShare = (share: number) => void;
 
@@ -22,25 +34,55 @@ const NUMBERED: Record<string, string> = { commands: 'sequence', journal: 'seque
 /** What a row is called where two say different things. */
 const NAMES = ['name', 'code', 'sentence', 'date', 'reason'];
 
-const sameValue = (a: unknown, b: Cell): boolean => (a === null || a === undefined ? b === null : typeof b === 'number' ? Number(a) === b : String(a) === b);
+const sameValue = (a: unknown, b: Cell): boolean =>
+  a === null || a === undefined
+    ? b === null
+    : typeof b === 'number'
+      ? Number(a) === b
+      : String(a) === b;
 
-interface Sorted { fresh: ArchiveRow[]; changed: ArchiveRow[]; conflicts: ArchiveRow[]; same: number; older: number }
+interface Sorted {
+  fresh: ArchiveRow[];
+  changed: ArchiveRow[];
+  conflicts: ArchiveRow[];
+  same: number;
+  older: number;
+}
 
 /** A table's rows against those that are here, by key; journal lines go with their command. */
-async function sortRows(db: Knex, table: Table, rows: readonly ArchiveRow[], newCommands: ReadonlySet<string>): Promise<Sorted> {
+async function sortRows(
+  db: Knex,
+  table: Table,
+  rows: readonly ArchiveRow[],
+  newCommands: ReadonlySet<string>,
+): Promise<Sorted> {
   const sorted: Sorted = { fresh: [], changed: [], conflicts: [], same: 0, older: 0 };
   if (table.name === 'journal') {
-    for (const row of rows) if (newCommands.has(row.values.commandId as string)) sorted.fresh.push(row); else sorted.same++;
+    for (const row of rows)
+      if (newCommands.has(row.values.commandId as string)) sorted.fresh.push(row);
+      else sorted.same++;
     return sorted;
   }
-  const here = new Map(((await db(table.name)) as Record<string, unknown>[]).map((r) => [String(r[table.key]), r]));
+  const here = new Map(
+    ((await db(table.name)) as Record<string, unknown>[]).map((r) => [String(r[table.key]), r]),
+  );
   for (const row of rows) {
     const mine = here.get(String(row.values[table.key]));
-    if (!mine) { sorted.fresh.push(row); continue; }
-    const differs = table.columns.some((c) => !OWN_TIME.has(c.name) && c.name !== 'revision' && NUMBERED[table.name] !== c.name && !sameValue(mine[c.name], row.values[c.name]));
+    if (!mine) {
+      sorted.fresh.push(row);
+      continue;
+    }
+    const differs = table.columns.some(
+      (c) =>
+        !OWN_TIME.has(c.name) &&
+        c.name !== 'revision' &&
+        NUMBERED[table.name] !== c.name &&
+        !sameValue(mine[c.name], row.values[c.name]),
+    );
     if (!differs) sorted.same++;
     // The house rules a database begins with are nobody's choice: those of the archive take their place.
-    else if (table.name === 'ruleVersions' && mine.commandId === 'first-run') sorted.changed.push(row);
+    else if (table.name === 'ruleVersions' && mine.commandId === 'first-run')
+      sorted.changed.push(row);
     else if (!table.kept || mine.revision === row.values.revision) sorted.conflicts.push(row);
     else if (Number(row.values.revision) > Number(mine.revision)) sorted.changed.push(row);
     else sorted.older++;
@@ -48,10 +90,18 @@ async function sortRows(db: Knex, table: Table, rows: readonly ArchiveRow[], new
   return sorted;
 }
 
-async function sortAll(db: Knex, archive: Archive, onShare: OnShare): Promise<{ table: Table; sorted: Sorted }[]> {
+async function sortAll(
+  db: Knex,
+  archive: Archive,
+  onShare: OnShare,
+): Promise<{ table: Table; sorted: Sorted }[]> {
   const tables = await archiveTables(db);
   const known = new Set((await db('commands').pluck('id')) as string[]);
-  const newCommands = new Set((archive.rows(tables.find((t) => t.name === 'commands')!) ?? []).map((r) => String(r.values.id)).filter((id) => !known.has(id)));
+  const newCommands = new Set(
+    (archive.rows(tables.find((t) => t.name === 'commands')!) ?? [])
+      .map((r) => String(r.values.id))
+      .filter((id) => !known.has(id)),
+  );
   const all: { table: Table; sorted: Sorted }[] = [];
   for (const [i, table] of tables.entries()) {
     const rows = archive.rows(table);
@@ -63,14 +113,36 @@ async function sortAll(db: Knex, archive: Archive, onShare: OnShare): Promise<{ 
 }
 
 /** What an archive would do here, without doing it. Throws the sentence of the first row that cannot be read. */
-export async function previewImport(db: Knex, archive: Archive, onShare: OnShare = () => {}): Promise<ImportPreview> {
+export async function previewImport(
+  db: Knex,
+  archive: Archive,
+  onShare: OnShare = () => {},
+): Promise<ImportPreview> {
   const all = await sortAll(db, archive, onShare);
-  const nameOf = (row: ArchiveRow): string => { const key = NAMES.find((n) => row.values[n]); return key ? `“${String(row.values[key]).slice(0, 60)}”` : `row ${row.line}`; };
+  const nameOf = (row: ArchiveRow): string => {
+    const key = NAMES.find((n) => row.values[n]);
+    return key ? `“${String(row.values[key]).slice(0, 60)}”` : `row ${row.line}`;
+  };
   return {
     created: archive.created,
-    tables: all.map(({ table, sorted }) => ({ table: table.name, new: sorted.fresh.length, same: sorted.same, changed: sorted.changed.length, older: sorted.older, conflicts: sorted.conflicts.length })),
+    tables: all.map(({ table, sorted }) => ({
+      table: table.name,
+      new: sorted.fresh.length,
+      same: sorted.same,
+      changed: sorted.changed.length,
+      older: sorted.older,
+      conflicts: sorted.conflicts.length,
+    })),
     photos: archive.photos.length,
-    conflicts: all.flatMap(({ table, sorted }) => sorted.conflicts.slice(0, 20).map((row) => ({ table: table.name, id: String(row.values[table.key]), sentence: `${table.name}, ${nameOf(row)}: changed here and there, each in its own way.` }))).slice(0, 60),
+    conflicts: all
+      .flatMap(({ table, sorted }) =>
+        sorted.conflicts.slice(0, 20).map((row) => ({
+          table: table.name,
+          id: String(row.values[table.key]),
+          sentence: `${table.name}, ${nameOf(row)}: changed here and there, each in its own way.`,
+        })),
+      )
+      .slice(0, 60),
   };
 }
 
@@ -79,7 +151,13 @@ export async function previewImport(db: Knex, archive: Archive, onShare: OnShare
  * changed, `choice` says whose stands. References and the book are checked before anything stays. Pictures are written
  * first: they carry their content as their name and harm nobody alone.
  */
-export async function applyImport(db: Knex, archive: Archive, photoFolder: string, choice: ConflictChoice, onShare: OnShare = () => {}): Promise<ImportPreview> {
+export async function applyImport(
+  db: Knex,
+  archive: Archive,
+  photoFolder: string,
+  choice: ConflictChoice,
+  onShare: OnShare = () => {},
+): Promise<ImportPreview> {
   const preview = await previewImport(db, archive, (s) => onShare(s * 0.3));
   mkdirSync(photoFolder, { recursive: true });
   for (const sha256 of archive.photos) {
@@ -93,10 +171,19 @@ export async function applyImport(db: Knex, archive: Archive, photoFolder: strin
     let done = 0;
     for (const { table, sorted } of all) {
       const numbered = NUMBERED[table.name];
-      let next = numbered ? Number(((await trx(table.name).max(`${numbered} as n`).first()) as { n: number | null }).n ?? 0) : 0;
-      const rows = numbered ? [...sorted.fresh].sort((a, b) => Number(a.values[numbered]) - Number(b.values[numbered])) : byReference(table, sorted.fresh);
+      let next = numbered
+        ? Number(
+            ((await trx(table.name).max(`${numbered} as n`).first()) as { n: number | null }).n ??
+              0,
+          )
+        : 0;
+      const rows = numbered
+        ? [...sorted.fresh].sort((a, b) => Number(a.values[numbered]) - Number(b.values[numbered]))
+        : byReference(table, sorted.fresh);
       for (let i = 0; i < rows.length; i += CHUNK) {
-        const part = rows.slice(i, i + CHUNK).map((r) => ({ ...r.values, ...(numbered ? { [numbered]: ++next } : {}) }));
+        const part = rows
+          .slice(i, i + CHUNK)
+          .map((r) => ({ ...r.values, ...(numbered ? { [numbered]: ++next } : {}) }));
         try {
           await trx(table.name).insert(part);
         } catch (error) {
@@ -109,8 +196,15 @@ export async function applyImport(db: Knex, archive: Archive, photoFolder: strin
       for (const row of [...sorted.changed, ...(choice === 'theirs' ? sorted.conflicts : [])]) {
         const { [table.key]: id, ...values } = row.values;
         if (numbered) delete values[numbered];
-        if (table.name === 'flows') throw conflict('flow-differs', `Row ${row.line} of flows.csv says something else of an entry that is here: the book is never rewritten. Nothing was changed.`, 'archive');
-        await trx(table.name).where({ [table.key]: id }).update(values);
+        if (table.name === 'flows')
+          throw conflict(
+            'flow-differs',
+            `Row ${row.line} of flows.csv says something else of an entry that is here: the book is never rewritten. Nothing was changed.`,
+            'archive',
+          );
+        await trx(table.name)
+          .where({ [table.key]: id })
+          .update(values);
         done++;
       }
     }
@@ -123,11 +217,21 @@ export async function applyImport(db: Knex, archive: Archive, photoFolder: strin
 /** Rows of a table that refer to rows of the same table come after them. */
 function byReference(table: Table, rows: readonly ArchiveRow[]): ArchiveRow[] {
   const own = table.foreign.find((f) => f.table === table.name);
-  return own ? [...rows].sort((a, b) => Number(a.values[own.column] !== null) - Number(b.values[own.column] !== null)) : [...rows];
+  return own
+    ? [...rows].sort(
+        (a, b) => Number(a.values[own.column] !== null) - Number(b.values[own.column] !== null),
+      )
+    : [...rows];
 }
 
 /** The sentence of the very row that could not be written. */
-async function namedRow(trx: Knex.Transaction, table: Table, part: Record<string, Cell>[], rows: readonly ArchiveRow[], error: unknown): Promise<Error> {
+async function namedRow(
+  trx: Knex.Transaction,
+  table: Table,
+  part: Record<string, Cell>[],
+  rows: readonly ArchiveRow[],
+  error: unknown,
+): Promise<Error> {
   const { code } = error as { code?: string };
   for (const [i, values] of part.entries()) {
     try {
@@ -135,22 +239,48 @@ async function namedRow(trx: Knex.Transaction, table: Table, part: Record<string
     } catch (why) {
       const of = (why as { code?: string }).code;
       const row = `Row ${rows[i].line} of ${table.resource}.csv`;
-      if (of === 'SQLITE_CONSTRAINT_UNIQUE') return conflict('place-taken', `${row} does not fit beside what is here: its name, code or place is taken by another. Nothing was changed.`, 'archive');
-      if (of === 'SQLITE_CONSTRAINT_FOREIGNKEY') return refused(`${row} refers to something that is neither in the archive nor here. Nothing was changed.`, 'archive');
+      if (of === 'SQLITE_CONSTRAINT_UNIQUE')
+        return conflict(
+          'place-taken',
+          `${row} does not fit beside what is here: its name, code or place is taken by another. Nothing was changed.`,
+          'archive',
+        );
+      if (of === 'SQLITE_CONSTRAINT_FOREIGNKEY')
+        return refused(
+          `${row} refers to something that is neither in the archive nor here. Nothing was changed.`,
+          'archive',
+        );
       return refused(`${row} cannot be written. Nothing was changed.`, 'archive');
     }
   }
-  return code?.startsWith('SQLITE_CONSTRAINT') ? refused(`${table.resource}.csv does not fit together. Nothing was changed.`, 'archive') : asProblem(error);
+  return code?.startsWith('SQLITE_CONSTRAINT')
+    ? refused(`${table.resource}.csv does not fit together. Nothing was changed.`, 'archive')
+    : asProblem(error);
 }
 
 async function checkWhole(trx: Knex.Transaction): Promise<void> {
-  const lots = (await trx('lots').where({ removedAt: null }).select('id', 'kind', 'name')) as { id: string; kind: string; name: string }[];
+  const lots = (await trx('lots').where({ removedAt: null }).select('id', 'kind', 'name')) as {
+    id: string;
+    kind: string;
+    name: string;
+  }[];
   const flows = ((await trx('flows')) as FlowRow[]).map(asBookFlow);
   let problem: { lot: string } | undefined;
   try {
     problem = massBalance({ lots: lots.map(({ id, kind }) => ({ id, kind })), flows }).problems[0];
   } catch (error) {
-    throw new Problem(400, 'bad-book', `The book in it does not hold: ${(error as Error).message} Nothing was changed.`, 'archive');
+    throw new Problem(
+      400,
+      'bad-book',
+      `The book in it does not hold: ${(error as Error).message} Nothing was changed.`,
+      'archive',
+    );
   }
-  if (problem) throw new Problem(409, 'overdrawn', `With this the book would not hold: more would leave "${lots.find((l) => l.id === problem.lot)?.name ?? problem.lot}" than came into it. Nothing was changed.`, 'archive');
+  if (problem)
+    throw new Problem(
+      409,
+      'overdrawn',
+      `With this the book would not hold: more would leave "${lots.find((l) => l.id === problem.lot)?.name ?? problem.lot}" than came into it. Nothing was changed.`,
+      'archive',
+    );
 }

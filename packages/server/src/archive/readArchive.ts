@@ -13,8 +13,16 @@ const TABLE_MAX = 512 * 1024 ** 2;
 const NAMES = /^(datapackage\.json|README\.txt|data\/[a-z0-9-]+\.csv|photos\/[0-9a-f]{64}\.jpg)$/;
 
 export type Cell = string | number | null;
-export interface ArchiveRow { line: number; values: Record<string, Cell> }
-interface Resource { name: string; path: string; hash?: string; rows?: number }
+export interface ArchiveRow {
+  line: number;
+  values: Record<string, Cell>;
+}
+interface Resource {
+  name: string;
+  path: string;
+  hash?: string;
+  rows?: number;
+}
 export interface Archive {
   created: string;
   /** Rows of a table as it was written, or null where the archive has none. */
@@ -28,7 +36,10 @@ function unpack(zip: Uint8Array, name: string): Uint8Array | null {
   try {
     return unzipSync(zip, { filter: (f) => f.name === name })[name] ?? null;
   } catch {
-    throw refused('This archive is cut off or damaged: it cannot be unpacked. Nothing was changed.', 'archive');
+    throw refused(
+      'This archive is cut off or damaged: it cannot be unpacked. Nothing was changed.',
+      'archive',
+    );
   }
 }
 
@@ -40,31 +51,68 @@ export function openArchive(zip: Uint8Array, knownMigrations: readonly string[])
   const names: string[] = [];
   let unpacked = 0;
   try {
-    unzipSync(zip, { filter: (f) => { names.push(f.name); unpacked += f.originalSize; if (f.name.endsWith('.csv') && f.originalSize > TABLE_MAX) unpacked = Infinity; return false; } });
+    unzipSync(zip, {
+      filter: (f) => {
+        names.push(f.name);
+        unpacked += f.originalSize;
+        if (f.name.endsWith('.csv') && f.originalSize > TABLE_MAX) unpacked = Infinity;
+        return false;
+      },
+    });
   } catch {
     throw refused('This is no zip, or it is cut off. Nothing was changed.', 'archive');
   }
-  if (unpacked > UNPACKED_MAX) throw refused('Unpacked this would be far larger than any household: it is not opened. Nothing was changed.', 'archive');
+  if (unpacked > UNPACKED_MAX)
+    throw refused(
+      'Unpacked this would be far larger than any household: it is not opened. Nothing was changed.',
+      'archive',
+    );
   const strange = names.find((n) => !n.endsWith('/') && !NAMES.test(n));
-  if (strange !== undefined) throw refused(`"${strange.slice(0, 80)}" does not belong into an archive of Furrow. Nothing was changed.`, 'archive');
+  if (strange !== undefined)
+    throw refused(
+      `"${strange.slice(0, 80)}" does not belong into an archive of Furrow. Nothing was changed.`,
+      'archive',
+    );
   const text = unpack(zip, 'datapackage.json');
-  if (!text) throw refused('There is no datapackage.json in it: this is no archive of Furrow. Nothing was changed.', 'archive');
-  let about: { created?: string; furrow?: { format?: number; migrations?: string[] }; resources?: Resource[] };
+  if (!text)
+    throw refused(
+      'There is no datapackage.json in it: this is no archive of Furrow. Nothing was changed.',
+      'archive',
+    );
+  let about: {
+    created?: string;
+    furrow?: { format?: number; migrations?: string[] };
+    resources?: Resource[];
+  };
   try {
     about = JSON.parse(Buffer.from(text).toString('utf8')) as typeof about;
   } catch {
     throw refused('Its datapackage.json cannot be read. Nothing was changed.', 'archive');
   }
-  if (!about.furrow || !Array.isArray(about.resources)) throw refused('This data package was not written by Furrow. A sheet of your own comes in under “A sheet you kept”.', 'archive');
-  if ((about.furrow.format ?? 0) > ARCHIVE_FORMAT || (about.furrow.migrations ?? []).some((m) => !knownMigrations.includes(m))) throw refused('This archive was written by a newer Furrow. Bring this one up to date first. Nothing was changed.', 'archive');
-  const photos = names.filter((n) => n.startsWith('photos/') && n.endsWith('.jpg')).map((n) => n.slice(7, -4));
+  if (!about.furrow || !Array.isArray(about.resources))
+    throw refused(
+      'This data package was not written by Furrow. A sheet of your own comes in under “A sheet you kept”.',
+      'archive',
+    );
+  if (
+    (about.furrow.format ?? 0) > ARCHIVE_FORMAT ||
+    (about.furrow.migrations ?? []).some((m) => !knownMigrations.includes(m))
+  )
+    throw refused(
+      'This archive was written by a newer Furrow. Bring this one up to date first. Nothing was changed.',
+      'archive',
+    );
+  const photos = names
+    .filter((n) => n.startsWith('photos/') && n.endsWith('.jpg'))
+    .map((n) => n.slice(7, -4));
   const hashOf = (data: Uint8Array): string => createHash('sha256').update(data).digest('hex');
   return {
     created: about.created ?? '',
     photos,
     photo: (sha256) => {
       const data = unpack(zip, `photos/${sha256}.jpg`);
-      if (!data || hashOf(data) !== sha256) throw refused('A picture in it is damaged. Nothing was changed.', 'archive');
+      if (!data || hashOf(data) !== sha256)
+        throw refused('A picture in it is damaged. Nothing was changed.', 'archive');
       return data;
     },
     rows: (table) => {
@@ -81,37 +129,67 @@ export function openArchive(zip: Uint8Array, knownMigrations: readonly string[])
 /** Rows of a CSV by the table's own columns; a column that came later takes its fallback. Throws with row and column. */
 export function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
   const file = `${table.resource}.csv`;
-  const { data, errors } = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), { delimiter: ',', skipEmptyLines: 'greedy' });
+  const { data, errors } = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), {
+    delimiter: ',',
+    skipEmptyLines: 'greedy',
+  });
   const bad = errors.find((e) => e.type === 'Quotes' || e.code === 'UndetectableDelimiter');
-  if (bad) throw refused(`Row ${(bad.row ?? 0) + 1} of ${file} cannot be read: a quotation mark is open. Nothing was changed.`, file);
+  if (bad)
+    throw refused(
+      `Row ${(bad.row ?? 0) + 1} of ${file} cannot be read: a quotation mark is open. Nothing was changed.`,
+      file,
+    );
   const [head, ...rows] = data;
   if (!head) throw refused(`${file} is empty. Nothing was changed.`, file);
   const unknown = head.find((h) => !table.columns.some((c) => c.name === h));
-  if (unknown !== undefined) throw refused(`${file} has a column "${unknown.slice(0, 60)}" that is not known here. Nothing was changed.`, file);
-  const missing = table.columns.find((c) => !head.includes(c.name) && c.required && c.fallback === null);
+  if (unknown !== undefined)
+    throw refused(
+      `${file} has a column "${unknown.slice(0, 60)}" that is not known here. Nothing was changed.`,
+      file,
+    );
+  const missing = table.columns.find(
+    (c) => !head.includes(c.name) && c.required && c.fallback === null,
+  );
   if (missing) throw refused(`${file} has no column "${missing.name}". Nothing was changed.`, file);
   const at = new Map(head.map((name, i) => [name, i]));
   const found = rows.map((row, i): ArchiveRow => {
     const line = i + 2;
-    if (row.length !== head.length) throw refused(`Row ${line} of ${file} has ${row.length} cells, its head ${head.length}. Nothing was changed.`, file);
+    if (row.length !== head.length)
+      throw refused(
+        `Row ${line} of ${file} has ${row.length} cells, its head ${head.length}. Nothing was changed.`,
+        file,
+      );
     const values: Record<string, Cell> = {};
-    for (const column of table.columns) values[column.name] = at.has(column.name) ? valueOf(column, fromCell(row[at.get(column.name)!]), file, line) : valueOf(column, column.fallback, file, line);
+    for (const column of table.columns)
+      values[column.name] = at.has(column.name)
+        ? valueOf(column, fromCell(row[at.get(column.name)!]), file, line)
+        : valueOf(column, column.fallback, file, line);
     return { line, values };
   });
   // Rows that read well but are not what was written: somebody changed them, or a part is gone.
-  if (!intact) throw refused(`${file} is not as it was written: it was changed or cut off after row ${rows.length + 1}. Nothing was changed here.`, file);
+  if (!intact)
+    throw refused(
+      `${file} is not as it was written: it was changed or cut off after row ${rows.length + 1}. Nothing was changed here.`,
+      file,
+    );
   return found;
 }
 
 function valueOf(column: Column, text: string | null, file: string, line: number): Cell {
-  const no = (what: string): Error => refused(`Row ${line}, column "${column.name}" of ${file}: ${what}. Nothing was changed.`, `${file}:${line}:${column.name}`);
+  const no = (what: string): Error =>
+    refused(
+      `Row ${line}, column "${column.name}" of ${file}: ${what}. Nothing was changed.`,
+      `${file}:${line}:${column.name}`,
+    );
   if (text === null) {
     if (column.required) throw no('nothing stands there');
     return null;
   }
   if (column.type === 'string') return text;
   const number = Number(text);
-  if (text.trim() === '' || !Number.isFinite(number)) throw no(`"${text.slice(0, 40)}" is no number`);
-  if (column.type === 'integer' && !Number.isInteger(number)) throw no(`"${text.slice(0, 40)}" is no whole number`);
+  if (text.trim() === '' || !Number.isFinite(number))
+    throw no(`"${text.slice(0, 40)}" is no number`);
+  if (column.type === 'integer' && !Number.isInteger(number))
+    throw no(`"${text.slice(0, 40)}" is no whole number`);
   return number;
 }

@@ -1,5 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { createReadStream, createWriteStream, mkdirSync, readFileSync, rmSync, statSync } from 'node:fs';
+import {
+  createReadStream,
+  createWriteStream,
+  mkdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -17,26 +24,55 @@ import { openArchive, type Archive } from './readArchive.js';
 import { archiveTables, migrationNames, tableCsv } from './tables.js';
 
 /** An archive on its way out or in. It is polled; its file lies in the data folder until the next one. */
-interface Job { id: string; kind: 'export' | 'import'; state: 'running' | 'ready' | 'previewed' | 'done' | 'failed'; share: number; says: string | null; file: string; bytes: number; preview: ImportPreview | null }
+interface Job {
+  id: string;
+  kind: 'export' | 'import';
+  state: 'running' | 'ready' | 'previewed' | 'done' | 'failed';
+  share: number;
+  says: string | null;
+  file: string;
+  bytes: number;
+  preview: ImportPreview | null;
+}
 const UPLOAD_MAX = 1024 ** 3;
 
 /** `/archives`: the whole household out as one file, and in again with a preview. `/tables/NAME.csv`: one table. */
-export function archiveRoutes(db: Knex, clock: ServerClock, dataFolder: string, photoFolder: string, events: EventStream): Router {
+export function archiveRoutes(
+  db: Knex,
+  clock: ServerClock,
+  dataFolder: string,
+  photoFolder: string,
+  events: EventStream,
+): Router {
   const router = Router();
   const folder = join(dataFolder, 'archives');
   const jobs = new Map<string, Job>();
   const start = (kind: Job['kind']): Job => {
-    if ([...jobs.values()].some((j) => j.state === 'running')) throw new Problem(409, 'busy', 'Another archive is on its way. Wait until it is done.');
+    if ([...jobs.values()].some((j) => j.state === 'running'))
+      throw new Problem(409, 'busy', 'Another archive is on its way. Wait until it is done.');
     // One file at a time is kept: the next takes its place.
     for (const old of jobs.values()) rmSync(old.file, { force: true });
     jobs.clear();
     mkdirSync(folder, { recursive: true });
     const id = randomUUID();
-    const job: Job = { id, kind, state: 'running', share: 0, says: null, file: join(folder, `${id}.zip`), bytes: 0, preview: null };
+    const job: Job = {
+      id,
+      kind,
+      state: 'running',
+      share: 0,
+      says: null,
+      file: join(folder, `${id}.zip`),
+      bytes: 0,
+      preview: null,
+    };
     jobs.set(id, job);
     return job;
   };
-  const find = (id: string): Job => { const job = jobs.get(id); if (!job) throw notFound('archive'); return job; };
+  const find = (id: string): Job => {
+    const job = jobs.get(id);
+    if (!job) throw notFound('archive');
+    return job;
+  };
   const answer = ({ file: _file, ...job }: Job): Omit<Job, 'file'> => job;
   const work = async (job: Job, doing: () => Promise<Partial<Job>>): Promise<void> => {
     [job.state, job.says] = ['running', null];
@@ -48,7 +84,8 @@ export function archiveRoutes(db: Knex, clock: ServerClock, dataFolder: string, 
       [job.state, job.says] = ['failed', problem.detail];
     }
   };
-  const opened = async (job: Job): Promise<Archive> => openArchive(readFileSync(job.file), await migrationNames(db));
+  const opened = async (job: Job): Promise<Archive> =>
+    openArchive(readFileSync(job.file), await migrationNames(db));
 
   /** Out of a copy made in one breath: what is written meanwhile does not tear the archive. */
   const exportSnapshot = async (job: Job): Promise<number> => {
@@ -56,7 +93,15 @@ export function archiveRoutes(db: Knex, clock: ServerClock, dataFolder: string, 
     await db.raw('VACUUM INTO ?', [snapshot]);
     const copy = await openDatabase(snapshot);
     try {
-      return (await exportArchive(copy, photoFolder, job.file, clock.now(), (share) => (job.share = share))).bytes;
+      return (
+        await exportArchive(
+          copy,
+          photoFolder,
+          job.file,
+          clock.now(),
+          (share) => (job.share = share),
+        )
+      ).bytes;
     } finally {
       await closeDatabase(copy);
       for (const end of ['', '-wal', '-shm']) rmSync(snapshot + end, { force: true });
@@ -71,7 +116,21 @@ export function archiveRoutes(db: Knex, clock: ServerClock, dataFolder: string, 
   router.post('/archives/import', async (request, response) => {
     const job = start('import');
     let size = 0;
-    const limit = new Transform({ transform(part: Buffer, _encoding, done) { size += part.length; done(size > UPLOAD_MAX ? new Problem(413, 'too-large', 'This file is larger than 1 GB: no archive of a household is.') : null, part); } });
+    const limit = new Transform({
+      transform(part: Buffer, _encoding, done) {
+        size += part.length;
+        done(
+          size > UPLOAD_MAX
+            ? new Problem(
+                413,
+                'too-large',
+                'This file is larger than 1 GB: no archive of a household is.',
+              )
+            : null,
+          part,
+        );
+      },
+    });
     try {
       await pipeline(request, limit, createWriteStream(job.file));
       if (!size) throw refused('No file arrived.', 'archive');
@@ -81,24 +140,45 @@ export function archiveRoutes(db: Knex, clock: ServerClock, dataFolder: string, 
       throw error;
     }
     job.bytes = statSync(job.file).size;
-    void work(job, async () => ({ preview: await previewImport(db, await opened(job), (share) => (job.share = share)), state: 'previewed' }));
+    void work(job, async () => ({
+      preview: await previewImport(db, await opened(job), (share) => (job.share = share)),
+      state: 'previewed',
+    }));
     response.status(202).json(answer(job));
   });
-  router.get('/archives/:id', (request, response) => void response.json(answer(find(request.params.id))));
+  router.get(
+    '/archives/:id',
+    (request, response) => void response.json(answer(find(request.params.id))),
+  );
   router.get('/archives/:id/file', (request, response) => {
     const job = find(request.params.id);
-    if (job.kind !== 'export' || job.state !== 'ready') throw new Problem(409, 'not-ready', 'This archive is not written yet.');
-    response.type('application/zip').setHeader('Content-Disposition', `attachment; filename="furrow-${clock.now().toISOString().slice(0, 10)}.zip"`);
+    if (job.kind !== 'export' || job.state !== 'ready')
+      throw new Problem(409, 'not-ready', 'This archive is not written yet.');
+    response
+      .type('application/zip')
+      .setHeader(
+        'Content-Disposition',
+        `attachment; filename="furrow-${clock.now().toISOString().slice(0, 10)}.zip"`,
+      );
     response.setHeader('Content-Length', job.bytes);
     createReadStream(job.file).pipe(response);
   });
   router.post('/archives/:id/apply', express.json({ limit: '10kb' }), (request, response) => {
     const job = find(request.params.id);
-    if (job.kind !== 'import' || job.state !== 'previewed') throw new Problem(409, 'not-previewed', 'Look at what it would do first.');
-    const { conflicts } = z.strictObject({ conflicts: z.enum(['mine', 'theirs']) }).parse(request.body);
+    if (job.kind !== 'import' || job.state !== 'previewed')
+      throw new Problem(409, 'not-previewed', 'Look at what it would do first.');
+    const { conflicts } = z
+      .strictObject({ conflicts: z.enum(['mine', 'theirs']) })
+      .parse(request.body);
     job.share = 0;
     void work(job, async () => {
-      const preview = await applyImport(db, await opened(job), photoFolder, conflicts, (share) => (job.share = share));
+      const preview = await applyImport(
+        db,
+        await opened(job),
+        photoFolder,
+        conflicts,
+        (share) => (job.share = share),
+      );
       events.changed();
       return { preview, state: 'done' };
     });
@@ -106,13 +186,19 @@ export function archiveRoutes(db: Knex, clock: ServerClock, dataFolder: string, 
   });
   router.get('/tables', async (_request, response) => {
     const items = [];
-    for (const t of await archiveTables(db)) items.push({ name: t.name, rows: Number(((await db(t.name).count('* as n').first()) as { n: number }).n) });
+    for (const t of await archiveTables(db))
+      items.push({
+        name: t.name,
+        rows: Number(((await db(t.name).count('* as n').first()) as { n: number }).n),
+      });
     response.json({ items });
   });
   router.get('/tables/:name.csv', async (request, response) => {
     const table = (await archiveTables(db)).find((t) => t.name === request.params.name);
     if (!table) throw notFound('table');
-    response.type('text/csv').setHeader('Content-Disposition', `attachment; filename="${table.resource}.csv"`);
+    response
+      .type('text/csv')
+      .setHeader('Content-Disposition', `attachment; filename="${table.resource}.csv"`);
     for await (const { text } of tableCsv(db, table)) response.write(text);
     response.end();
   });

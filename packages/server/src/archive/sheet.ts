@@ -12,33 +12,105 @@ const GONE = 'Gone before it was written here';
 /** Harvests from a sheet that was kept before: each a closed harvest with its honey and wax in the book, come and gone. */
 export const sheetWrites = [
   write({
-    method: 'post', path: '/sheetHarvests', schema: sheetHarvestsSchema,
-    sentence: (p) => `${p.harvests.length} ${p.harvests.length === 1 ? 'harvest' : 'harvests'} from a sheet`,
+    method: 'post',
+    path: '/sheetHarvests',
+    schema: sheetHarvestsSchema,
+    sentence: (p) =>
+      `${p.harvests.length} ${p.harvests.length === 1 ? 'harvest' : 'harvests'} from a sheet`,
     run: async (unit, { hives, harvests }) => {
       const { version } = await currentRules(unit.db);
       for (const [i, { make, hiveId, name }] of hives.entries()) {
         if (!make) continue;
-        const first = harvests.filter((h) => h.hiveName === name).map((h) => h.date).sort()[0];
+        const first = harvests
+          .filter((h) => h.hiveName === name)
+          .map((h) => h.date)
+          .sort()[0];
         if (!first) throw refused(`No harvest names "${name}".`, `payload.hives[${i}].name`);
-        await makeHive(unit, { id: hiveId, siteId: make.siteId, name, kind: make.kind, geometry: hiveKind(make.kind).defaults as NewHive['geometry'], colonyStartedOn: first });
+        await makeHive(unit, {
+          id: hiveId,
+          siteId: make.siteId,
+          name,
+          kind: make.kind,
+          geometry: hiveKind(make.kind).defaults as NewHive['geometry'],
+          colonyStartedOn: first,
+        });
       }
-      const zones = new Map(((await unit.db('hives').join('sites', 'sites.id', 'hives.siteId').whereIn('hives.id', hives.map((h) => h.hiveId)).where({ 'hives.removedAt': null }).select('hives.id as id', 'sites.zone as zone')) as { id: string; zone: string }[]).map((h) => [h.id, h.zone]));
+      const zones = new Map(
+        (
+          (await unit
+            .db('hives')
+            .join('sites', 'sites.id', 'hives.siteId')
+            .whereIn(
+              'hives.id',
+              hives.map((h) => h.hiveId),
+            )
+            .where({ 'hives.removedAt': null })
+            .select('hives.id as id', 'sites.zone as zone')) as { id: string; zone: string }[]
+        ).map((h) => [h.id, h.zone]),
+      );
       const known = new Map(hives.map((h) => [h.name, h.hiveId]));
-      const there = new Set(((await unit.db('batches').join('visits', 'visits.id', 'batches.visitId').where({ 'batches.removedAt': null }).select('batches.hiveId as hiveId', 'visits.date as date')) as { hiveId: string; date: string }[]).map((b) => `${b.hiveId} ${b.date}`));
+      const there = new Set(
+        (
+          (await unit
+            .db('batches')
+            .join('visits', 'visits.id', 'batches.visitId')
+            .where({ 'batches.removedAt': null })
+            .select('batches.hiveId as hiveId', 'visits.date as date')) as {
+            hiveId: string;
+            date: string;
+          }[]
+        ).map((b) => `${b.hiveId} ${b.date}`),
+      );
       for (const [i, h] of harvests.entries()) {
         const hiveId = known.get(h.hiveName);
         const zone = hiveId && zones.get(hiveId);
-        if (!hiveId || !zone) throw refused(`Which hive is "${h.hiveName}"?`, `payload.harvests[${i}].hiveName`);
-        if (there.has(`${hiveId} ${h.date}`)) throw refused(`${h.hiveName} has a harvest of ${h.date} already: is this sheet in the book? Nothing was written.`, `payload.harvests[${i}].date`);
+        if (!hiveId || !zone)
+          throw refused(`Which hive is "${h.hiveName}"?`, `payload.harvests[${i}].hiveName`);
+        if (there.has(`${hiveId} ${h.date}`))
+          throw refused(
+            `${h.hiveName} has a harvest of ${h.date} already: is this sheet in the book? Nothing was written.`,
+            `payload.harvests[${i}].date`,
+          );
         const noon = DateTime.fromISO(`${h.date}T12:00`, { zone }).toUTC();
         const at = noon.toISO()!;
-        if (at > unit.at) throw refused(`${h.date} lies in the future.`, `payload.harvests[${i}].date`);
+        if (at > unit.at)
+          throw refused(`${h.date} lies in the future.`, `payload.harvests[${i}].date`);
         await unit.insert('visits', { id: h.visitId, hiveId, date: h.date, occurredAt: at });
-        await unit.insert('batches', { id: h.batchId, visitId: h.visitId, hiveId, method: 'crush', lotGroup: null, stage: 'book', code: null, combIds: [], anyway: [], decision: { sheet: true, note: h.note, moisturePercent: h.moisturePercent }, plan: null, rulesVersion: version, handsOnMinutes: h.minutes, closedAt: at, lookedBackAt: at, createdAt: at });
-        for (const [kind, g] of [['honey', h.honeyG], ['clean-wax', h.waxG]] as const) {
+        await unit.insert('batches', {
+          id: h.batchId,
+          visitId: h.visitId,
+          hiveId,
+          method: 'crush',
+          lotGroup: null,
+          stage: 'book',
+          code: null,
+          combIds: [],
+          anyway: [],
+          decision: { sheet: true, note: h.note, moisturePercent: h.moisturePercent },
+          plan: null,
+          rulesVersion: version,
+          handsOnMinutes: h.minutes,
+          closedAt: at,
+          lookedBackAt: at,
+          createdAt: at,
+        });
+        for (const [kind, g] of [
+          ['honey', h.honeyG],
+          ['clean-wax', h.waxG],
+        ] as const) {
           if (g === 0) continue;
           const lotId = randomUUID();
-          await unit.insert('lots', { id: lotId, batchId: h.batchId, kind, name: `${h.hiveName}, ${kind === 'honey' ? 'honey' : 'clean wax'}`, code: null, count: null, netG: null, jarKindId: null, lowestWeighedG: null });
+          await unit.insert('lots', {
+            id: lotId,
+            batchId: h.batchId,
+            kind,
+            name: `${h.hiveName}, ${kind === 'honey' ? 'honey' : 'clean wax'}`,
+            code: null,
+            count: null,
+            netG: null,
+            jarKindId: null,
+            lowestWeighedG: null,
+          });
           await unit.flow({ from: 'outside', to: lotId, g, reason: 'From a sheet', at });
           await unit.flow({ from: lotId, to: 'outside', g, reason: GONE, at });
         }

@@ -2,24 +2,68 @@ import type { Knex } from 'knex';
 import Papa from 'papaparse';
 import { toCell } from './cells.js';
 
-export interface Column { name: string; type: 'integer' | 'number' | 'string'; required: boolean; fallback: string | null }
-export interface Table { name: string; resource: string; columns: Column[]; key: string; foreign: { column: string; table: string; to: string }[]; kept: boolean }
+export interface Column {
+  name: string;
+  type: 'integer' | 'number' | 'string';
+  required: boolean;
+  fallback: string | null;
+}
+export interface Table {
+  name: string;
+  resource: string;
+  columns: Column[];
+  key: string;
+  foreign: { column: string; table: string; to: string }[];
+  kept: boolean;
+}
 
 const kebab = (name: string): string => name.replace(/[A-Z]/g, (c) => `-${c.toLowerCase()}`);
-const TYPES: Record<string, Column['type']> = { integer: 'integer', float: 'number', real: 'number' };
+const TYPES: Record<string, Column['type']> = {
+  integer: 'integer',
+  float: 'number',
+  real: 'number',
+};
 
 /**
  * The tables of the household as the database itself describes them, each after those it refers to, so that rows can
  * be written in this order. What Knex keeps of migrations is left out.
  */
 export async function archiveTables(db: Knex): Promise<Table[]> {
-  const names = ((await db.raw("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'knex_%' AND name NOT LIKE 'sqlite_%' ORDER BY name")) as { name: string }[]).map((r) => r.name);
+  const names = (
+    (await db.raw(
+      "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'knex_%' AND name NOT LIKE 'sqlite_%' ORDER BY name",
+    )) as { name: string }[]
+  ).map((r) => r.name);
   const tables = new Map<string, Table>();
   for (const name of names) {
-    const info = (await db.raw(`PRAGMA table_info("${name}")`)) as { name: string; type: string; notnull: number; dflt_value: string | null; pk: number }[];
-    const foreign = ((await db.raw(`PRAGMA foreign_key_list("${name}")`)) as { from: string; table: string; to: string }[]).map((f) => ({ column: f.from, table: f.table, to: f.to }));
-    const columns = info.map((c): Column => ({ name: c.name, type: TYPES[c.type.toLowerCase().replace(/\(.*/, '')] ?? 'string', required: c.notnull === 1 || c.pk === 1, fallback: c.dflt_value === null ? null : c.dflt_value.replace(/^'(.*)'$/, '$1') }));
-    tables.set(name, { name, resource: kebab(name), columns, key: info.find((c) => c.pk === 1)?.name ?? info[0].name, foreign, kept: columns.some((c) => c.name === 'revision') });
+    const info = (await db.raw(`PRAGMA table_info("${name}")`)) as {
+      name: string;
+      type: string;
+      notnull: number;
+      dflt_value: string | null;
+      pk: number;
+    }[];
+    const foreign = (
+      (await db.raw(`PRAGMA foreign_key_list("${name}")`)) as {
+        from: string;
+        table: string;
+        to: string;
+      }[]
+    ).map((f) => ({ column: f.from, table: f.table, to: f.to }));
+    const columns = info.map((c): Column => ({
+      name: c.name,
+      type: TYPES[c.type.toLowerCase().replace(/\(.*/, '')] ?? 'string',
+      required: c.notnull === 1 || c.pk === 1,
+      fallback: c.dflt_value === null ? null : c.dflt_value.replace(/^'(.*)'$/, '$1'),
+    }));
+    tables.set(name, {
+      name,
+      resource: kebab(name),
+      columns,
+      key: info.find((c) => c.pk === 1)?.name ?? info[0].name,
+      foreign,
+      kept: columns.some((c) => c.name === 'revision'),
+    });
   }
   const ordered: Table[] = [];
   const visit = (table: Table): void => {
@@ -33,17 +77,26 @@ export async function archiveTables(db: Knex): Promise<Table[]> {
 
 /** Names of the migrations this database went through, in order. */
 export async function migrationNames(db: Knex): Promise<string[]> {
-  return ((await db('knex_migrations').orderBy('id').pluck('name')) as string[]).map((n) => n.replace(/\.\w+$/, ''));
+  return ((await db('knex_migrations').orderBy('id').pluck('name')) as string[]).map((n) =>
+    n.replace(/\.\w+$/, ''),
+  );
 }
 
 const ROWS_AT_ONCE = 2000;
 /** A table as CSV, its head first, then so many rows at a time, read along the rows' own order: text and how many rows it holds. */
-export async function* tableCsv(db: Knex, table: Table): AsyncGenerator<{ text: string; rows: number }> {
+export async function* tableCsv(
+  db: Knex,
+  table: Table,
+): AsyncGenerator<{ text: string; rows: number }> {
   const names = table.columns.map((c) => c.name);
   const line = (rows: string[][]): string => `${Papa.unparse(rows, { newline: '\n' })}\n`;
   yield { text: line([names]), rows: 0 };
-  for (let last = 0; ; ) {
-    const rows = (await db(table.name).select(db.raw('rowid AS "_row"'), ...names).where('rowid', '>', last).orderBy('rowid').limit(ROWS_AT_ONCE)) as Record<string, unknown>[];
+  for (let last = 0; ;) {
+    const rows = (await db(table.name)
+      .select(db.raw('rowid AS "_row"'), ...names)
+      .where('rowid', '>', last)
+      .orderBy('rowid')
+      .limit(ROWS_AT_ONCE)) as Record<string, unknown>[];
     if (!rows.length) return;
     yield { text: line(rows.map((r) => names.map((n) => toCell(r[n])))), rows: rows.length };
     last = Number(rows[rows.length - 1]._row);

@@ -14,13 +14,29 @@ beforeEach(async () => {
 afterEach(() => home.close());
 const detail = (): Promise<BatchDetail> => home.get(`/harvests/${batchId}`);
 const after = (): Promise<Aftercare> => home.get(`/harvests/${batchId}/aftercare`);
-const lot = async (kind: string): Promise<BatchDetail['lots'][number]> => (await detail()).lots.find((l) => l.kind === kind)!;
-const looked = (result: 'healthy' | 'sick' | 'unsure', on = '2026-03-12') => home.ok(home.post('/colonyFacts', { id: randomUUID(), colonyId: hive.colony!.id, on, fact: { kind: 'brood-check', result } }));
-const rinse = async (litres = 2.5, brixPercent = 8): Promise<string> => { const id = randomUUID(); await home.ok(home.post('/rinses', { id, batchId, litres, brixPercent, cold: false })); return id; };
+const lot = async (kind: string): Promise<BatchDetail['lots'][number]> =>
+  (await detail()).lots.find((l) => l.kind === kind)!;
+const looked = (result: 'healthy' | 'sick' | 'unsure', on = '2026-03-12') =>
+  home.ok(
+    home.post('/colonyFacts', {
+      id: randomUUID(),
+      colonyId: hive.colony!.id,
+      on,
+      fact: { kind: 'brood-check', result },
+    }),
+  );
+const rinse = async (litres = 2.5, brixPercent = 8): Promise<string> => {
+  const id = randomUUID();
+  await home.ok(home.post('/rinses', { id, batchId, litres, brixPercent, cold: false }));
+  return id;
+};
 
 describe('wet wax', () => {
   it('has a month, stands still in the freezer and begins anew at its door', async () => {
-    const line = async (): Promise<string | undefined> => (await home.get<{ items: { kind: string; title: string }[] }>('/today')).items.find((l) => l.kind === 'wax')?.title;
+    const line = async (): Promise<string | undefined> =>
+      (await home.get<{ items: { kind: string; title: string }[] }>('/today')).items.find(
+        (l) => l.kind === 'wax',
+      )?.title;
     expect(await line()).toBeUndefined();
     home.later(24 * 25);
     expect(await line()).toBe("Render or freeze Ipê's wet wax");
@@ -30,13 +46,49 @@ describe('wet wax', () => {
     await home.ok(home.post('/waxCares', { id: randomUUID(), batchId, kind: 'taken-out' }));
     expect(await line()).toBeUndefined();
     home.later(24 * 24);
-    expect((await home.get<{ items: { kind: string }[] }>('/clocks')).items.map((c) => c.kind)).toContain('wax');
+    expect(
+      (await home.get<{ items: { kind: string }[] }>('/clocks')).items.map((c) => c.kind),
+    ).toContain('wax');
   });
   it('rendered is in the book with its blocks, and its yield is learned', async () => {
-    expect((await home.post('/waxes', { batchId, cleanG: 120, restIsSlumgum: true, way: 'solar', blocks: [{ g: 121, colour: 'yellow' }] })).body).toMatchObject({ detail: 'The blocks weigh more than the clean wax.', path: 'payload.blocks' });
-    await home.ok(home.post('/waxes', { batchId, cleanG: 120, restIsSlumgum: true, way: 'solar', filtered: 2, blocks: [{ g: 70, colour: 'yellow' }, { g: 50, colour: 'amber' }] }));
+    expect(
+      (
+        await home.post('/waxes', {
+          batchId,
+          cleanG: 120,
+          restIsSlumgum: true,
+          way: 'solar',
+          blocks: [{ g: 121, colour: 'yellow' }],
+        })
+      ).body,
+    ).toMatchObject({
+      detail: 'The blocks weigh more than the clean wax.',
+      path: 'payload.blocks',
+    });
+    await home.ok(
+      home.post('/waxes', {
+        batchId,
+        cleanG: 120,
+        restIsSlumgum: true,
+        way: 'solar',
+        filtered: 2,
+        blocks: [
+          { g: 70, colour: 'yellow' },
+          { g: 50, colour: 'amber' },
+        ],
+      }),
+    );
     const { waxRuns, householdRuns } = await after();
-    expect(waxRuns[0]).toMatchObject({ way: 'solar', filtered: 2, inG: 600, cleanG: 120, blocks: [{ g: 70, colour: 'yellow' }, { g: 50, colour: 'amber' }] });
+    expect(waxRuns[0]).toMatchObject({
+      way: 'solar',
+      filtered: 2,
+      inG: 600,
+      cleanG: 120,
+      blocks: [
+        { g: 70, colour: 'yellow' },
+        { g: 50, colour: 'amber' },
+      ],
+    });
     expect(householdRuns).toEqual([{ way: 'solar', inG: 600, cleanG: 120 }]);
     expect(await detail()).toMatchObject({ balanced: true });
   });
@@ -48,15 +100,22 @@ describe('a rinse', () => {
     const after1 = await after();
     expect(after1.rinses[0].honeyG).toBe(251);
     expect((await lot('wet-wax')).nowG).toBe(600 - 251);
-    expect((await home.get<{ items: { kind: string; dueAt: string }[] }>('/clocks')).items.find((c) => c.kind === 'rinse')!.dueAt).toBe('2026-03-15T12:00:00.000Z');
+    expect(
+      (await home.get<{ items: { kind: string; dueAt: string }[] }>('/clocks')).items.find(
+        (c) => c.kind === 'rinse',
+      )!.dueAt,
+    ).toBe('2026-03-15T12:00:00.000Z');
     await rinse(20, 30);
     expect((await lot('wet-wax')).nowG).toBe(0);
     expect(await detail()).toMatchObject({ balanced: true });
   });
   it('is fed only to the colony it all came from, after a look at its brood', async () => {
     const id = await rinse();
-    const feed = (hiveId: string | null = hive.id) => home.post(`/rinses/${id}/use`, { fate: 'fed', hiveId });
-    expect((await feed()).body.detail).toMatch(/Nobody has written down a look at the brood of Ipê/);
+    const feed = (hiveId: string | null = hive.id) =>
+      home.post(`/rinses/${id}/use`, { fate: 'fed', hiveId });
+    expect((await feed()).body.detail).toMatch(
+      /Nobody has written down a look at the brood of Ipê/,
+    );
     await looked('sick');
     expect((await feed()).body.detail).toMatch(/bee inspector/);
     await looked('healthy', '2026-03-13');
@@ -70,17 +129,47 @@ describe('a rinse', () => {
   it('is fed to none where the harvest holds honey of another hive', async () => {
     await looked('healthy');
     const other = await home.drained(await home.harvest(await home.hive('Cedro')), 3000, 500);
-    const cedro = (await home.get<BatchDetail>(`/harvests/${other}`)).lots.find((l) => l.kind === 'wet-wax')!;
-    await home.ok(home.post('/flows', { id: randomUUID(), from: cedro.id, to: (await lot('wet-wax')).id, g: 300, reason: 'Melted together' }));
+    const cedro = (await home.get<BatchDetail>(`/harvests/${other}`)).lots.find(
+      (l) => l.kind === 'wet-wax',
+    )!;
+    await home.ok(
+      home.post('/flows', {
+        id: randomUUID(),
+        from: cedro.id,
+        to: (await lot('wet-wax')).id,
+        g: 300,
+        reason: 'Melted together',
+      }),
+    );
     const id = await rinse();
-    expect((await home.post(`/rinses/${id}/use`, { fate: 'fed', hiveId: hive.id })).body.detail).toMatch(/other hives/);
-    expect((await home.post('/gearCares', { id: randomUUID(), batchId, way: 'same-hive' })).body.detail).toMatch(/other hives/);
+    expect(
+      (await home.post(`/rinses/${id}/use`, { fate: 'fed', hiveId: hive.id })).body.detail,
+    ).toMatch(/other hives/);
+    expect(
+      (await home.post('/gearCares', { id: randomUUID(), batchId, way: 'same-hive' })).body.detail,
+    ).toMatch(/other hives/);
   });
   it('becomes mead with the honey and water that bring it to its gravity, every gram in the book', async () => {
     const id = await rinse();
     const honey = await lot('honey');
-    expect((await home.post(`/rinses/${id}/use`, { fate: 'mead', targetGravity: 1.09, honeyLotId: honey.id, honeyG: 9000 })).body.path).toBe('payload.honeyG');
-    await home.ok(home.post(`/rinses/${id}/use`, { fate: 'mead', targetGravity: 1.09, honeyLotId: honey.id, honeyG: 578 }));
+    expect(
+      (
+        await home.post(`/rinses/${id}/use`, {
+          fate: 'mead',
+          targetGravity: 1.09,
+          honeyLotId: honey.id,
+          honeyG: 9000,
+        })
+      ).body.path,
+    ).toBe('payload.honeyG');
+    await home.ok(
+      home.post(`/rinses/${id}/use`, {
+        fate: 'mead',
+        targetGravity: 1.09,
+        honeyLotId: honey.id,
+        honeyG: 578,
+      }),
+    );
     expect((await lot('honey')).nowG).toBe(honey.nowG - 578);
     expect((await lot('mead')).nowG).toBeGreaterThan(3000);
     expect(await detail()).toMatchObject({ balanced: true });
@@ -89,26 +178,41 @@ describe('a rinse', () => {
 
 describe('wet gear', () => {
   it('goes into the open only after the warning', async () => {
-    expect((await home.post('/gearCares', { id: randomUUID(), batchId, way: 'open' })).body).toMatchObject({ path: 'payload.warned' });
-    await home.ok(home.post('/gearCares', { id: randomUUID(), batchId, way: 'open', warned: true }));
+    expect(
+      (await home.post('/gearCares', { id: randomUUID(), batchId, way: 'open' })).body,
+    ).toMatchObject({ path: 'payload.warned' });
+    await home.ok(
+      home.post('/gearCares', { id: randomUUID(), batchId, way: 'open', warned: true }),
+    );
     expect((await after()).gearCares.map((c) => c.way)).toEqual(['open']);
   });
 });
 
 describe('seasons and questions', () => {
   it('count what the book says, and an open harvest apart', async () => {
-    const { harvests, pairs, missed } = await home.get<{ harvests: { honeyG: number; closed: boolean; season: string; combs: number; combG: number }[]; pairs: { estimateKg: number; weighedKg: number }[]; missed: unknown[] }>('/seasons');
-    expect(harvests).toMatchObject([{ honeyG: 3300, closed: false, season: '2025/26', combs: 2, combG: 4000 }]);
+    const { harvests, pairs, missed } = await home.get<{
+      harvests: { honeyG: number; closed: boolean; season: string; combs: number; combG: number }[];
+      pairs: { estimateKg: number; weighedKg: number }[];
+      missed: unknown[];
+    }>('/seasons');
+    expect(harvests).toMatchObject([
+      { honeyG: 3300, closed: false, season: '2025/26', combs: 2, combG: 4000 },
+    ]);
     expect(pairs.map((p) => p.weighedKg)).toEqual([2, 2]);
     expect(pairs[0].estimateKg).toBeGreaterThan(1);
     expect(missed).toEqual([]);
     await home.ok(home.post(`/harvests/${batchId}/stage`, { stage: 'book' }));
-    expect((await home.get<{ missed: { gear: string }[] }>('/seasons')).missed.map((m) => m.gear)).toEqual(['press']);
+    expect(
+      (await home.get<{ missed: { gear: string }[] }>('/seasons')).missed.map((m) => m.gear),
+    ).toEqual(['press']);
   });
   it('ask about what cannot all be true until somebody answers', async () => {
     await home.hive('ipe');
-    const asked = (await home.get<{ items: { id: string; sentence: string }[] }>('/questions')).items;
-    expect(asked.map((q) => q.sentence)).toEqual(['“Ipê” at Site of Ipê and “ipe” at Site of ipe: two hives, or one written down twice?']);
+    const asked = (await home.get<{ items: { id: string; sentence: string }[] }>('/questions'))
+      .items;
+    expect(asked.map((q) => q.sentence)).toEqual([
+      '“Ipê” at Site of Ipê and “ipe” at Site of ipe: two hives, or one written down twice?',
+    ]);
     await home.ok(home.post('/answers', { key: asked[0].id, answer: 'Two hives indeed' }));
     expect((await home.get<{ items: unknown[] }>('/questions')).items).toEqual([]);
   });

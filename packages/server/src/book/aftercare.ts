@@ -1,5 +1,24 @@
 import { randomUUID } from 'node:crypto';
-import { WAX_CARE_WORDS, mayFeed, newGearCareSchema, newRinseSchema, newWaxCareSchema, newWaxSchema, rinseHolds, settleQuestionSchema, stateAt, useRinseSchema, RINSE_FATE_WORDS, SCHOOLS, type Aftercare, type Batch, type GearCare, type Rinse, type WaxCare, type WaxRun } from '@furrow/core';
+import {
+  WAX_CARE_WORDS,
+  mayFeed,
+  newGearCareSchema,
+  newRinseSchema,
+  newWaxCareSchema,
+  newWaxSchema,
+  rinseHolds,
+  settleQuestionSchema,
+  stateAt,
+  useRinseSchema,
+  RINSE_FATE_WORDS,
+  SCHOOLS,
+  type Aftercare,
+  type Batch,
+  type GearCare,
+  type Rinse,
+  type WaxCare,
+  type WaxRun,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
@@ -13,23 +32,66 @@ import { traceOf } from './trace.js';
 /** Hives that a lot's honey came from by the trace; null for what came from outside the book into no harvest. Water is tagged with the rinse it was poured into: it is no honey of anyone. */
 async function originsByTrace(db: Knex, lotId: string): Promise<(string | null)[]> {
   const { shares } = await traceOf(db, lotId, 'back');
-  const lots = new Map(((await db('lots').join('batches', 'batches.id', 'lots.batchId').whereIn('lots.id', shares.map((s) => s.lot)).where({ 'lots.removedAt': null }).select('lots.id as id', 'lots.kind as kind', 'batches.hiveId as hiveId')) as { id: string; kind: string; hiveId: string }[]).map((l) => [l.id, l]));
-  return [...new Set(shares.filter((s) => !['rinse', 'mead'].includes(lots.get(s.lot)?.kind ?? '')).map((s) => lots.get(s.lot)?.hiveId ?? null))];
+  const lots = new Map(
+    (
+      (await db('lots')
+        .join('batches', 'batches.id', 'lots.batchId')
+        .whereIn(
+          'lots.id',
+          shares.map((s) => s.lot),
+        )
+        .where({ 'lots.removedAt': null })
+        .select('lots.id as id', 'lots.kind as kind', 'batches.hiveId as hiveId')) as {
+        id: string;
+        kind: string;
+        hiveId: string;
+      }[]
+    ).map((l) => [l.id, l]),
+  );
+  return [
+    ...new Set(
+      shares
+        .filter((s) => !['rinse', 'mead'].includes(lots.get(s.lot)?.kind ?? ''))
+        .map((s) => lots.get(s.lot)?.hiveId ?? null),
+    ),
+  ];
 }
 
 /** Whether this batch's honey, wax or rinse may go back to its own hive, with the reason. */
-export async function feedAnswer(db: Knex, batch: Batch, at: string, lotId?: string): Promise<Aftercare['feed']> {
+export async function feedAnswer(
+  db: Knex,
+  batch: Batch,
+  at: string,
+  lotId?: string,
+): Promise<Aftercare['feed']> {
   const hive = await hiveView(db, batch.hiveId);
   const state = stateAt(hive, at);
-  const lot = lotId ?? (await db('lots').where({ batchId: batch.id, removedAt: null }).whereIn('kind', ['wet-wax', 'honey', 'comb']).orderBy('kind', 'desc').first())?.id;
-  const answer = mayFeed({ origins: lot ? await originsByTrace(db, lot) : [], toHiveId: hive.id, toHiveName: hive.name, dead: state.dead, broodCheck: state.broodCheck, date: dateAt(at, batch.zone) });
+  const lot =
+    lotId ??
+    (
+      await db('lots')
+        .where({ batchId: batch.id, removedAt: null })
+        .whereIn('kind', ['wet-wax', 'honey', 'comb'])
+        .orderBy('kind', 'desc')
+        .first()
+    )?.id;
+  const answer = mayFeed({
+    origins: lot ? await originsByTrace(db, lot) : [],
+    toHiveId: hive.id,
+    toHiveName: hive.name,
+    dead: state.dead,
+    broodCheck: state.broodCheck,
+    date: dateAt(at, batch.zone),
+  });
   return { hiveId: hive.id, hiveName: hive.name, ...answer };
 }
 
 /** All that came after the honey of a harvest, and what the household's runs of wax gave. */
 export async function aftercareOf(db: Knex, batchId: string, now: string): Promise<Aftercare> {
   const batch = await batchView(db, batchId);
-  const drains = (await db('drains').where({ batchId, removedAt: null }).select('crushedG')) as { crushedG: number }[];
+  const drains = (await db('drains').where({ batchId, removedAt: null }).select('crushedG')) as {
+    crushedG: number;
+  }[];
   const rinses = await list<Rinse>(db, 'rinses', { batchId }, 'occurredAt');
   return {
     waxCares: await list<WaxCare>(db, 'waxCares', { batchId }, 'occurredAt'),
@@ -37,7 +99,11 @@ export async function aftercareOf(db: Knex, batchId: string, now: string): Promi
     rinses,
     gearCares: await list<GearCare>(db, 'gearCares', { batchId }, 'occurredAt'),
     combG: drains.reduce((g, d) => g + d.crushedG, 0),
-    householdRuns: (await list<WaxRun>(db, 'waxRuns')).map(({ way, inG, cleanG }) => ({ way, inG, cleanG })),
+    householdRuns: (await list<WaxRun>(db, 'waxRuns')).map(({ way, inG, cleanG }) => ({
+      way,
+      inG,
+      cleanG,
+    })),
     feed: await feedAnswer(db, batch, now, rinses.find((r) => !r.usedAt)?.lotId),
   };
 }
@@ -45,7 +111,10 @@ export async function aftercareOf(db: Knex, batchId: string, now: string): Promi
 /** What comes after the honey: wax, rinse, wet gear, and questions of the book that were answered. */
 export const aftercareWrites = [
   write({
-    method: 'post', path: '/waxCares', schema: newWaxCareSchema, sentence: (p) => `Wet wax: ${WAX_CARE_WORDS[p.kind].toLowerCase()}`,
+    method: 'post',
+    path: '/waxCares',
+    schema: newWaxCareSchema,
+    sentence: (p) => `Wet wax: ${WAX_CARE_WORDS[p.kind].toLowerCase()}`,
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);
       await unit.insert('waxCares', { ...payload, occurredAt: unit.at });
@@ -53,40 +122,112 @@ export const aftercareWrites = [
     },
   }),
   write({
-    method: 'post', path: '/waxes', schema: newWaxSchema, sentence: (p) => `${p.cleanG} g of clean wax`,
+    method: 'post',
+    path: '/waxes',
+    schema: newWaxSchema,
+    sentence: (p) => `${p.cleanG} g of clean wax`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const wet = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'wet-wax');
-      if (!wet || wet.nowG <= 0) throw conflict('no-wax', 'No wet wax of this harvest is left to render.');
-      if (payload.cleanG > wet.nowG) throw refused(`Only ${wet.nowG} g of wet wax are there.`, 'payload.cleanG');
-      await unit.flow({ from: wet.id, to: await lotOf(unit, batch, 'clean-wax', 'clean wax'), g: payload.cleanG, reason: 'Rendered' });
-      if (payload.restIsSlumgum) await unit.flow({ from: wet.id, to: 'loss', g: wet.nowG - payload.cleanG, reason: 'Slumgum, honey and water' });
+      if (!wet || wet.nowG <= 0)
+        throw conflict('no-wax', 'No wet wax of this harvest is left to render.');
+      if (payload.cleanG > wet.nowG)
+        throw refused(`Only ${wet.nowG} g of wet wax are there.`, 'payload.cleanG');
+      await unit.flow({
+        from: wet.id,
+        to: await lotOf(unit, batch, 'clean-wax', 'clean wax'),
+        g: payload.cleanG,
+        reason: 'Rendered',
+      });
+      if (payload.restIsSlumgum)
+        await unit.flow({
+          from: wet.id,
+          to: 'loss',
+          g: wet.nowG - payload.cleanG,
+          reason: 'Slumgum, honey and water',
+        });
       // A yield is learned only from a whole rendering whose way is known.
-      const rinsed = Boolean(await unit.db('waxCares').where({ batchId: batch.id, kind: 'rinsed', removedAt: null }).first());
-      if (payload.way) await unit.insert('waxRuns', { id: randomUUID(), batchId: batch.id, way: payload.way, rinsed, filtered: payload.filtered, inG: payload.restIsSlumgum ? wet.nowG : payload.cleanG, cleanG: payload.cleanG, blocks: payload.blocks, occurredAt: unit.at });
+      const rinsed = Boolean(
+        await unit
+          .db('waxCares')
+          .where({ batchId: batch.id, kind: 'rinsed', removedAt: null })
+          .first(),
+      );
+      if (payload.way)
+        await unit.insert('waxRuns', {
+          id: randomUUID(),
+          batchId: batch.id,
+          way: payload.way,
+          rinsed,
+          filtered: payload.filtered,
+          inG: payload.restIsSlumgum ? wet.nowG : payload.cleanG,
+          cleanG: payload.cleanG,
+          blocks: payload.blocks,
+          occurredAt: unit.at,
+        });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
   write({
-    method: 'post', path: '/rinses', schema: newRinseSchema, sentence: (p) => `${p.litres} L of rinse at ${p.brixPercent} °Brix`,
+    method: 'post',
+    path: '/rinses',
+    schema: newRinseSchema,
+    sentence: (p) => `${p.litres} L of rinse at ${p.brixPercent} °Brix`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const wet = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'wet-wax');
       const holds = rinseHolds(payload.litres, payload.brixPercent);
       const honeyG = Math.min(Math.round(holds.honeyKg * 1000), wet?.nowG ?? 0);
       const lotId = randomUUID();
-      await unit.insert('lots', { id: lotId, batchId: batch.id, kind: 'rinse', name: `${batch.hiveName}, rinse`, code: null, count: null, netG: null, jarKindId: null, lowestWeighedG: null });
-      if (honeyG > 0) await unit.flow({ from: wet!.id, to: lotId, g: honeyG, reason: 'Rinsed off the wax' });
+      await unit.insert('lots', {
+        id: lotId,
+        batchId: batch.id,
+        kind: 'rinse',
+        name: `${batch.hiveName}, rinse`,
+        code: null,
+        count: null,
+        netG: null,
+        jarKindId: null,
+        lowestWeighedG: null,
+      });
+      if (honeyG > 0)
+        await unit.flow({ from: wet!.id, to: lotId, g: honeyG, reason: 'Rinsed off the wax' });
       // What the reading says beyond the wax came from bars and tools: it was booked as lost and is found again.
       const foundG = Math.round(holds.honeyKg * 1000) - honeyG;
-      if (foundG > 0) await unit.flow({ from: 'outside', to: lotId, g: foundG, reason: 'Found: honey from bars and tools' });
-      await unit.flow({ from: 'outside', to: lotId, g: Math.max(0, Math.round(holds.massKg * 1000) - honeyG - foundG), reason: 'Water' });
-      await unit.insert('rinses', { ...payload, lotId, honeyG: honeyG + foundG, fate: null, fedHiveId: null, targetGravity: null, finalGravity: null, addedHoneyG: 0, addedWaterL: 0, occurredAt: unit.at, usedAt: null });
+      if (foundG > 0)
+        await unit.flow({
+          from: 'outside',
+          to: lotId,
+          g: foundG,
+          reason: 'Found: honey from bars and tools',
+        });
+      await unit.flow({
+        from: 'outside',
+        to: lotId,
+        g: Math.max(0, Math.round(holds.massKg * 1000) - honeyG - foundG),
+        reason: 'Water',
+      });
+      await unit.insert('rinses', {
+        ...payload,
+        lotId,
+        honeyG: honeyG + foundG,
+        fate: null,
+        fedHiveId: null,
+        targetGravity: null,
+        finalGravity: null,
+        addedHoneyG: 0,
+        addedWaterL: 0,
+        occurredAt: unit.at,
+        usedAt: null,
+      });
       return { id: payload.id };
     },
   }),
   write({
-    method: 'post', path: '/rinses/:id/use', schema: useRinseSchema, sentence: (p) => `Rinse: ${RINSE_FATE_WORDS[p.fate].toLowerCase()}`,
+    method: 'post',
+    path: '/rinses/:id/use',
+    schema: useRinseSchema,
+    sentence: (p) => `Rinse: ${RINSE_FATE_WORDS[p.fate].toLowerCase()}`,
     run: async (unit, payload, { id }) => {
       const rinse = await find<Rinse>(unit.db, 'rinses', id, 'rinse');
       if (rinse.usedAt) throw conflict('used', 'This rinse is used already.');
@@ -94,31 +235,79 @@ export const aftercareWrites = [
       const nowG = (await lotView(unit.db, rinse.lotId))?.nowG ?? 0;
       if (payload.fate === 'fed') {
         const answer = await feedAnswer(unit.db, batch, unit.at, rinse.lotId);
-        if (payload.hiveId !== answer.hiveId) throw refused('It may go back only to the one colony it all came from.', 'payload.hiveId');
+        if (payload.hiveId !== answer.hiveId)
+          throw refused(
+            'It may go back only to the one colony it all came from.',
+            'payload.hiveId',
+          );
         if (!answer.may) throw refused(answer.reason, 'payload.fate');
-        await unit.flow({ from: rinse.lotId, to: 'outside', g: nowG, reason: `Fed back to ${answer.hiveName}` });
-      } else if (payload.fate === 'poured-away') await unit.flow({ from: rinse.lotId, to: 'loss', g: nowG, reason: 'Rinse poured away' });
+        await unit.flow({
+          from: rinse.lotId,
+          to: 'outside',
+          g: nowG,
+          reason: `Fed back to ${answer.hiveName}`,
+        });
+      } else if (payload.fate === 'poured-away')
+        await unit.flow({ from: rinse.lotId, to: 'loss', g: nowG, reason: 'Rinse poured away' });
       else {
-        if (payload.targetGravity === null) throw refused('Say at which gravity it is to begin.', 'payload.targetGravity');
+        if (payload.targetGravity === null)
+          throw refused('Say at which gravity it is to begin.', 'payload.targetGravity');
         const meadId = randomUUID();
-        await unit.insert('lots', { id: meadId, batchId: batch.id, kind: 'mead', name: `${batch.hiveName}, mead`, code: null, count: null, netG: null, jarKindId: null, lowestWeighedG: null });
+        await unit.insert('lots', {
+          id: meadId,
+          batchId: batch.id,
+          kind: 'mead',
+          name: `${batch.hiveName}, mead`,
+          code: null,
+          count: null,
+          netG: null,
+          jarKindId: null,
+          lowestWeighedG: null,
+        });
         await unit.flow({ from: rinse.lotId, to: meadId, g: nowG, reason: 'Into mead' });
         if (payload.honeyG > 0) {
           const honey = payload.honeyLotId ? await lotView(unit.db, payload.honeyLotId) : null;
-          if (honey?.kind !== 'honey' || honey.nowG < payload.honeyG) throw refused(`Only ${honey?.nowG ?? 0} g of that honey are there.`, 'payload.honeyG');
-          await unit.flow({ from: honey.id, to: meadId, g: payload.honeyG, reason: 'Honey into mead' });
+          if (honey?.kind !== 'honey' || honey.nowG < payload.honeyG)
+            throw refused(`Only ${honey?.nowG ?? 0} g of that honey are there.`, 'payload.honeyG');
+          await unit.flow({
+            from: honey.id,
+            to: meadId,
+            g: payload.honeyG,
+            reason: 'Honey into mead',
+          });
         }
-        if (payload.waterL > 0) await unit.flow({ from: 'outside', to: meadId, g: Math.round(payload.waterL * 998.2), reason: 'Water' });
+        if (payload.waterL > 0)
+          await unit.flow({
+            from: 'outside',
+            to: meadId,
+            g: Math.round(payload.waterL * 998.2),
+            reason: 'Water',
+          });
       }
-      await unit.update('rinses', id, { fate: payload.fate, fedHiveId: payload.fate === 'fed' ? payload.hiveId : null, targetGravity: payload.targetGravity, finalGravity: payload.fate === 'mead' ? payload.finalGravity : null, addedHoneyG: payload.honeyG, addedWaterL: payload.waterL, usedAt: unit.at });
+      await unit.update('rinses', id, {
+        fate: payload.fate,
+        fedHiveId: payload.fate === 'fed' ? payload.hiveId : null,
+        targetGravity: payload.targetGravity,
+        finalGravity: payload.fate === 'mead' ? payload.finalGravity : null,
+        addedHoneyG: payload.honeyG,
+        addedWaterL: payload.waterL,
+        usedAt: unit.at,
+      });
       return { id };
     },
   }),
   write({
-    method: 'post', path: '/gearCares', schema: newGearCareSchema, sentence: (p) => `Wet gear: ${SCHOOLS.wetGear[p.way].toLowerCase()}`,
+    method: 'post',
+    path: '/gearCares',
+    schema: newGearCareSchema,
+    sentence: (p) => `Wet gear: ${SCHOOLS.wetGear[p.way].toLowerCase()}`,
     run: async (unit, { warned, ...payload }) => {
       const batch = await batchView(unit.db, payload.batchId);
-      if (payload.way === 'open' && !warned) throw refused('In the open it calls robbers and spreads disease; many places forbid it. Say that you know.', 'payload.warned');
+      if (payload.way === 'open' && !warned)
+        throw refused(
+          'In the open it calls robbers and spreads disease; many places forbid it. Say that you know.',
+          'payload.warned',
+        );
       if (payload.way === 'same-hive') {
         const answer = await feedAnswer(unit.db, batch, unit.at);
         if (!answer.may) throw refused(answer.reason, 'payload.way');
@@ -128,7 +317,10 @@ export const aftercareWrites = [
     },
   }),
   write({
-    method: 'post', path: '/answers', schema: settleQuestionSchema, sentence: (p) => `Answered: ${p.answer}`,
+    method: 'post',
+    path: '/answers',
+    schema: settleQuestionSchema,
+    sentence: (p) => `Answered: ${p.answer}`,
     run: async (unit, payload) => {
       const id = randomUUID();
       await unit.insert('answers', { id, ...payload, occurredAt: unit.at });

@@ -11,10 +11,28 @@ import { estimatePairs, seasonsOf } from './seasons.js';
 import { traceOf } from './trace.js';
 import { batchViewsOf, stockView } from '../store/views.js';
 
-interface LotRow { id: string; batchId: string; kind: LotKind; name: string; code: string | null }
+interface LotRow {
+  id: string;
+  batchId: string;
+  kind: LotKind;
+  name: string;
+  code: string | null;
+}
 export interface TraceAnswer {
-  lot: { id: string; name: string; code: string | null; batchId: string; hiveName: string; date: string };
-  shares: (TraceShare & { name: string; batchId: string | null; hiveName: string | null; date: string | null })[];
+  lot: {
+    id: string;
+    name: string;
+    code: string | null;
+    batchId: string;
+    hiveName: string;
+    date: string;
+  };
+  shares: (TraceShare & {
+    name: string;
+    batchId: string | null;
+    hiveName: string | null;
+    date: string | null;
+  })[];
 }
 
 /** Traces of the book: where a lot came from, where it is now; found by its id or by the code on its label. */
@@ -22,29 +40,99 @@ export function bookReads(db: Knex, clock: ServerClock): Router {
   const router = Router();
   router.get('/traces', async (request, response) => {
     const { lot: id, code, direction } = request.query;
-    if (direction !== 'back' && direction !== 'forward') throw refused('Back or forward?', 'direction');
-    const lot = typeof code === 'string' ? await lotByCode(db, code) : typeof id === 'string' ? ((await list<LotRow>(db, 'lots', { id }))[0] ?? null) : null;
-    if (!lot) throw typeof code === 'string' ? refused(`No lot has the code "${code.slice(0, 40)}". It stands on the label behind "Batch".`, 'code') : notFound('lot');
+    if (direction !== 'back' && direction !== 'forward')
+      throw refused('Back or forward?', 'direction');
+    const lot =
+      typeof code === 'string'
+        ? await lotByCode(db, code)
+        : typeof id === 'string'
+          ? ((await list<LotRow>(db, 'lots', { id }))[0] ?? null)
+          : null;
+    if (!lot)
+      throw typeof code === 'string'
+        ? refused(
+            `No lot has the code "${code.slice(0, 40)}". It stands on the label behind "Batch".`,
+            'code',
+          )
+        : notFound('lot');
     const { shares } = await traceOf(db, lot.id, direction);
-    const rows = ((await db('lots').whereIn('id', [lot.id, ...shares.map((s) => s.lot)]).where({ removedAt: null }).select('id', 'batchId', 'kind', 'name', 'code')) as LotRow[]);
+    const rows = (await db('lots')
+      .whereIn('id', [lot.id, ...shares.map((s) => s.lot)])
+      .where({ removedAt: null })
+      .select('id', 'batchId', 'kind', 'name', 'code')) as LotRow[];
     const byId = new Map(rows.map((l) => [l.id, l]));
-    const batches = new Map((await batchViewsOf(db, rows.map((r) => r.batchId))).map((b): [string, Batch] => [b.id, b]));
-    const about = (lotId: string): { name: string; batchId: string | null; hiveName: string | null; date: string | null } => {
+    const batches = new Map(
+      (
+        await batchViewsOf(
+          db,
+          rows.map((r) => r.batchId),
+        )
+      ).map((b): [string, Batch] => [b.id, b]),
+    );
+    const about = (
+      lotId: string,
+    ): { name: string; batchId: string | null; hiveName: string | null; date: string | null } => {
       const row = byId.get(lotId);
       const batch = row ? batches.get(row.batchId) : undefined;
-      const name = lotId === 'outside' ? 'gone out' : lotId === 'loss' ? 'lost' : (row?.name ?? 'a lot that was taken back');
-      return { name, batchId: batch?.id ?? null, hiveName: batch?.hiveName ?? null, date: batch?.date ?? null };
+      const name =
+        lotId === 'outside'
+          ? 'gone out'
+          : lotId === 'loss'
+            ? 'lost'
+            : (row?.name ?? 'a lot that was taken back');
+      return {
+        name,
+        batchId: batch?.id ?? null,
+        hiveName: batch?.hiveName ?? null,
+        date: batch?.date ?? null,
+      };
     };
     const own = about(lot.id);
-    const answer: TraceAnswer = { lot: { id: lot.id, name: lot.name, code: lot.code, batchId: lot.batchId, hiveName: own.hiveName ?? '', date: own.date ?? '' }, shares: shares.map((s) => ({ ...s, ...about(s.lot) })) };
+    const answer: TraceAnswer = {
+      lot: {
+        id: lot.id,
+        name: lot.name,
+        code: lot.code,
+        batchId: lot.batchId,
+        hiveName: own.hiveName ?? '',
+        date: own.date ?? '',
+      },
+      shares: shares.map((s) => ({ ...s, ...about(s.lot) })),
+    };
     response.json(answer);
   });
-  router.get('/harvests/:id/aftercare', async (request, response) => void response.json(await aftercareOf(db, request.params.id, clock.now().toISOString())));
-  router.get('/stock', async (_request, response) => void response.json({ items: await stockView(db, ['honey', 'jars', 'pieces']) }));
+  router.get(
+    '/harvests/:id/aftercare',
+    async (request, response) =>
+      void response.json(await aftercareOf(db, request.params.id, clock.now().toISOString())),
+  );
+  router.get(
+    '/stock',
+    async (_request, response) =>
+      void response.json({ items: await stockView(db, ['honey', 'jars', 'pieces']) }),
+  );
   router.get('/seasons', async (_request, response) => void response.json(await seasonsOf(db)));
-  router.get('/estimatePairs', async (_request, response) => void response.json({ items: await estimatePairs(db) }));
-  router.get('/questions', async (_request, response) => void response.json({ items: await openQuestions(db) }));
-  router.get('/reserves', async (_request, response) => void response.json({ items: (await list<Reserve>(db, 'reserves')).filter((r) => !r.doneAt) }));
-  router.get('/people', async (_request, response) => void response.json({ items: (await list<{ id: string; name: string }>(db, 'people')).filter((p) => p.name).map(({ id, name }) => ({ id, name })) }));
+  router.get(
+    '/estimatePairs',
+    async (_request, response) => void response.json({ items: await estimatePairs(db) }),
+  );
+  router.get(
+    '/questions',
+    async (_request, response) => void response.json({ items: await openQuestions(db) }),
+  );
+  router.get(
+    '/reserves',
+    async (_request, response) =>
+      void response.json({ items: (await list<Reserve>(db, 'reserves')).filter((r) => !r.doneAt) }),
+  );
+  router.get(
+    '/people',
+    async (_request, response) =>
+      void response.json({
+        items: (await list<{ id: string; name: string }>(db, 'people'))
+          .filter((p) => p.name)
+          .map(({ id, name }) => ({ id, name })),
+      }),
+  );
   return router;
 }

@@ -1,21 +1,68 @@
-import { WAYS, combLitres, estimateCorrection, estimateSeen, missedGear, runsInPlace, seasonOf, type EstimateCorrection, type HarvestSummary, type HiveKindName, type Geometry, type JarKindRecord, type MissedGear, type Out, type Site, type Take } from '@furrow/core';
+import {
+  WAYS,
+  combLitres,
+  estimateCorrection,
+  estimateSeen,
+  missedGear,
+  runsInPlace,
+  seasonOf,
+  type EstimateCorrection,
+  type HarvestSummary,
+  type HiveKindName,
+  type Geometry,
+  type JarKindRecord,
+  type MissedGear,
+  type Out,
+  type Site,
+  type Take,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import { lookRows } from '../store/hiveViews.js';
 import { list } from '../store/rows.js';
 import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
 import { batchViews, batchViewsOf, currentRules } from '../store/views.js';
 
-export interface EstimatePair { combId: string; hiveName: string; date: string; estimateKg: number; guessKg: number | null; weighedKg: number }
-export interface SeasonsAnswer { harvests: HarvestSummary[]; pairs: EstimatePair[]; correction: EstimateCorrection | null; missed: MissedGear[]; currency: string }
+export interface EstimatePair {
+  combId: string;
+  hiveName: string;
+  date: string;
+  estimateKg: number;
+  guessKg: number | null;
+  weighedKg: number;
+}
+export interface SeasonsAnswer {
+  harvests: HarvestSummary[];
+  pairs: EstimatePair[];
+  correction: EstimateCorrection | null;
+  missed: MissedGear[];
+  currency: string;
+}
 
-interface HiveRow { id: string; name: string; kind: HiveKindName; geometry: Geometry; siteId: string }
-interface LotRow { id: string; batchId: string; kind: string; count: number | null; netG: number | null; jarKindId: string | null }
+interface HiveRow {
+  id: string;
+  name: string;
+  kind: HiveKindName;
+  geometry: Geometry;
+  siteId: string;
+}
+interface LotRow {
+  id: string;
+  batchId: string;
+  kind: string;
+  count: number | null;
+  netG: number | null;
+  jarKindId: string | null;
+}
 type Event = { batchId: string; kind: string; minutes: number };
 const GONE = ['taken', 'broke', 'fell'];
 
 const grouped = <T>(rows: readonly T[], key: (row: T) => string): Map<string, T[]> => {
   const map = new Map<string, T[]>();
-  for (const row of rows) { const there = map.get(key(row)); if (there) there.push(row); else map.set(key(row), [row]); }
+  for (const row of rows) {
+    const there = map.get(key(row));
+    if (there) there.push(row);
+    else map.set(key(row), [row]);
+  }
   return map;
 };
 
@@ -34,10 +81,22 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   const takes = grouped(await list<Take>(db, 'takes'), (t) => t.batchId);
   const lotsBy = grouped(lots, (l) => l.batchId);
   const outsBy = grouped(await list<Out>(db, 'outs'), (o) => o.lotId);
-  const events = grouped((await db('drainEvents').join('drains', 'drains.id', 'drainEvents.drainId').whereNull('drainEvents.removedAt').whereIn('drainEvents.kind', ['draw-off', 'press']).select('drains.batchId as batchId', 'drainEvents.kind as kind', 'drainEvents.minutes as minutes')) as Event[], (e) => e.batchId);
+  const events = grouped(
+    (await db('drainEvents')
+      .join('drains', 'drains.id', 'drainEvents.drainId')
+      .whereNull('drainEvents.removedAt')
+      .whereIn('drainEvents.kind', ['draw-off', 'press'])
+      .select(
+        'drains.batchId as batchId',
+        'drainEvents.kind as kind',
+        'drainEvents.minutes as minutes',
+      )) as Event[],
+    (e) => e.batchId,
+  );
   /** Grams into lots of a kind, by batch; `wet`: what comes from crushed comb alone. */
   const into = new Map<string, number>();
-  const add = (batchId: string, what: string, g: number): void => void into.set(`${batchId} ${what}`, (into.get(`${batchId} ${what}`) ?? 0) + g);
+  const add = (batchId: string, what: string, g: number): void =>
+    void into.set(`${batchId} ${what}`, (into.get(`${batchId} ${what}`) ?? 0) + g);
   for (const f of flows) {
     if (f.voids || voided.has(f.id!)) continue;
     const [from, to] = [lotOf.get(f.from), lotOf.get(f.to)];
@@ -50,7 +109,14 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
     if (to?.kind === 'comb' && f.from === 'outside') add(to.batchId, 'comb', f.g);
   }
   const boxesOf = new Map<string, number>();
-  for (const p of (await db('placements').where({ removedAt: null, toOn: null }).whereNot({ compartment: 'file' }).whereNotNull('parentHiveId').groupBy('parentHiveId', 'compartment').select('parentHiveId', 'compartment').count('id as n')) as { parentHiveId: string; compartment: string; n: number }[]) boxesOf.set(`${p.parentHiveId} ${p.compartment}`, Number(p.n));
+  for (const p of (await db('placements')
+    .where({ removedAt: null, toOn: null })
+    .whereNot({ compartment: 'file' })
+    .whereNotNull('parentHiveId')
+    .groupBy('parentHiveId', 'compartment')
+    .select('parentHiveId', 'compartment')
+    .count('id as n')) as { parentHiveId: string; compartment: string; n: number }[])
+    boxesOf.set(`${p.parentHiveId} ${p.compartment}`, Number(p.n));
   const harvests = batches.map((b): HarvestSummary => {
     const hive = hives.get(b.hiveId)!;
     const site = sites.get(hive.siteId)!;
@@ -58,22 +124,60 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
     const gone = (takes.get(b.id) ?? []).filter((t) => GONE.includes(t.outcome));
     const packed = own.filter((l) => l.kind === 'jars' || l.kind === 'pieces');
     const sold = packed.flatMap((l) => outsBy.get(l.id) ?? []);
-    const left = packed.reduce((v, l) => v + Math.max(0, (l.count ?? 0) - (outsBy.get(l.id) ?? []).reduce((n, o) => n + o.count, 0)) * (kinds.get(l.jarKindId ?? '')?.value ?? 0), 0);
+    const left = packed.reduce(
+      (v, l) =>
+        v +
+        Math.max(0, (l.count ?? 0) - (outsBy.get(l.id) ?? []).reduce((n, o) => n + o.count, 0)) *
+          (kinds.get(l.jarKindId ?? '')?.value ?? 0),
+      0,
+    );
     const g = (what: string): number => into.get(`${b.id} ${what}`) ?? 0;
     const of = events.get(b.id) ?? [];
     const draws = of.filter((e) => e.kind === 'draw-off');
     return {
-      batchId: b.id, hiveId: hive.id, hiveName: hive.name, siteName: site.name, kind: hive.kind, method: b.method, date: b.date, season: seasonOf(b.date, site.hemisphere).name, closed: b.closedAt !== null,
-      combs: gone.length || b.combIds.length, boxes: new Set(gone.filter((t) => t.slot >= 100).map((t) => Math.floor(t.slot / 100))).size, hiveL: combLitres(hive, boxesOf),
-      honeyG: g('honey'), waxG: g('wax'), wetWaxG: g('wet'), pieces: own.filter((l) => l.kind === 'pieces').reduce((n, l) => n + (l.count ?? 0), 0), piecesG: g('pieces'), jars: own.filter((l) => l.kind === 'jars').reduce((n, l) => n + (l.count ?? 0), 0), combG: g('comb'),
-      estimatedHoneyKg: b.expectedHoneyKg ?? null, handsOnMinutes: b.handsOnMinutes,
-      worth: sold.reduce((v, o) => v + (o.price ?? 0) * o.count, 0) + left + (g('wax') / 1000) * rules.waxPerKg,
-      cost: packed.reduce((c, l) => c + (l.count ?? 0) * (kinds.get(l.jarKindId ?? '')?.cost ?? 0), 0),
-      drawOffs: draws.length, drawOffMinutes: draws.reduce((m, e) => m + e.minutes, 0), pressed: b.method === 'press' || b.method === 'drip-press' || of.some((e) => e.kind === 'press'),
+      batchId: b.id,
+      hiveId: hive.id,
+      hiveName: hive.name,
+      siteName: site.name,
+      kind: hive.kind,
+      method: b.method,
+      date: b.date,
+      season: seasonOf(b.date, site.hemisphere).name,
+      closed: b.closedAt !== null,
+      combs: gone.length || b.combIds.length,
+      boxes: new Set(gone.filter((t) => t.slot >= 100).map((t) => Math.floor(t.slot / 100))).size,
+      hiveL: combLitres(hive, boxesOf),
+      honeyG: g('honey'),
+      waxG: g('wax'),
+      wetWaxG: g('wet'),
+      pieces: own.filter((l) => l.kind === 'pieces').reduce((n, l) => n + (l.count ?? 0), 0),
+      piecesG: g('pieces'),
+      jars: own.filter((l) => l.kind === 'jars').reduce((n, l) => n + (l.count ?? 0), 0),
+      combG: g('comb'),
+      estimatedHoneyKg: b.expectedHoneyKg ?? null,
+      handsOnMinutes: b.handsOnMinutes,
+      worth:
+        sold.reduce((v, o) => v + (o.price ?? 0) * o.count, 0) +
+        left +
+        (g('wax') / 1000) * rules.waxPerKg,
+      cost: packed.reduce(
+        (c, l) => c + (l.count ?? 0) * (kinds.get(l.jarKindId ?? '')?.cost ?? 0),
+        0,
+      ),
+      drawOffs: draws.length,
+      drawOffMinutes: draws.reduce((m, e) => m + e.minutes, 0),
+      pressed:
+        b.method === 'press' || b.method === 'drip-press' || of.some((e) => e.kind === 'press'),
     };
   });
   const pairs = await estimatePairs(db);
-  return { harvests, pairs, correction: estimateCorrection(pairs), missed: missedGear(harvests), currency: rules.currency };
+  return {
+    harvests,
+    pairs,
+    correction: estimateCorrection(pairs),
+    missed: missedGear(harvests),
+    currency: rules.currency,
+  };
 }
 
 /** So many combs back the scale teaches: older ones were guessed by other eyes, and Look asks for these at every touch. */
@@ -82,16 +186,63 @@ const TEACH_COMBS = 60;
 /** The last combs weighed one by one beside the estimate of their last look, oldest first. Boxes shared out by estimate tell nothing of it, nor do frames drained in place. */
 export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
   const inPlace = WAYS.filter(runsInPlace);
-  const takes = (await db('takes').join('batches', 'batches.id', 'takes.batchId').where({ 'takes.outcome': 'taken', 'takes.byBox': 0, 'takes.removedAt': null, 'batches.removedAt': null }).whereNotNull('takes.netG').whereNotIn('batches.method', inPlace)
-    .orderBy('takes.occurredAt', 'desc').limit(TEACH_COMBS).select('takes.combId as combId', 'takes.netG as netG', 'takes.guessG as guessG', 'takes.occurredAt as occurredAt', 'batches.id as batchId')) as { combId: string; netG: number; guessG: number | null; occurredAt: string; batchId: string }[];
-  const batches = new Map((await batchViewsOf(db, takes.map((t) => t.batchId))).map((b) => [b.id, b]));
+  const takes = (await db('takes')
+    .join('batches', 'batches.id', 'takes.batchId')
+    .where({
+      'takes.outcome': 'taken',
+      'takes.byBox': 0,
+      'takes.removedAt': null,
+      'batches.removedAt': null,
+    })
+    .whereNotNull('takes.netG')
+    .whereNotIn('batches.method', inPlace)
+    .orderBy('takes.occurredAt', 'desc')
+    .limit(TEACH_COMBS)
+    .select(
+      'takes.combId as combId',
+      'takes.netG as netG',
+      'takes.guessG as guessG',
+      'takes.occurredAt as occurredAt',
+      'batches.id as batchId',
+    )) as {
+    combId: string;
+    netG: number;
+    guessG: number | null;
+    occurredAt: string;
+    batchId: string;
+  }[];
+  const batches = new Map(
+    (
+      await batchViewsOf(
+        db,
+        takes.map((t) => t.batchId),
+      )
+    ).map((b) => [b.id, b]),
+  );
   const hives = new Map((await list<HiveRow>(db, 'hives')).map((h) => [h.id, h]));
-  const looks = grouped(await lookRows(db, takes.map((t) => t.combId)), (l) => l.combId);
+  const looks = grouped(
+    await lookRows(
+      db,
+      takes.map((t) => t.combId),
+    ),
+    (l) => l.combId,
+  );
   return takes.reverse().flatMap((take) => {
     const batch = batches.get(take.batchId)!;
-    const look = (looks.get(take.combId) ?? []).filter((l) => l.occurredAt <= take.occurredAt).at(-1);
+    const look = (looks.get(take.combId) ?? [])
+      .filter((l) => l.occurredAt <= take.occurredAt)
+      .at(-1);
     const estimate = look && estimateSeen(look, hives.get(batch.hiveId)!);
     if (!estimate || estimate.honeyKg.mid <= 0) return [];
-    return [{ combId: take.combId, hiveName: batch.hiveName, date: batch.date, estimateKg: estimate.honeyKg.mid + estimate.waxKg.mid, guessKg: take.guessG === null ? null : take.guessG / 1000, weighedKg: take.netG / 1000 }];
+    return [
+      {
+        combId: take.combId,
+        hiveName: batch.hiveName,
+        date: batch.date,
+        estimateKg: estimate.honeyKg.mid + estimate.waxKg.mid,
+        guessKg: take.guessG === null ? null : take.guessG / 1000,
+        weighedKg: take.netG / 1000,
+      },
+    ];
   });
 }

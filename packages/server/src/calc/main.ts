@@ -3,7 +3,8 @@ import { BadInput, CALCULATORS, calculate, calculatorSchemas } from '@furrow/cor
 
 /** The command-line door of the calculators: JSON in on standard input, JSON out, or one line of error and exit 2. */
 function main(args: string[]): unknown {
-  if (args[0] === '--list') return [...CALCULATORS.values()].map((c) => `${c.name.padEnd(18)} ${c.summary}`).join('\n');
+  if (args[0] === '--list')
+    return [...CALCULATORS.values()].map((c) => `${c.name.padEnd(18)} ${c.summary}`).join('\n');
   if (args[0] === '--schema') return JSON.stringify(calculatorSchemas(args[1] ?? ''), null, 2);
   if (!args[0]) throw new BadInput('Name a calculator, or --list.', 'name');
   if (!CALCULATORS.has(args[0])) return JSON.stringify(calculate(args[0], {}));
@@ -20,6 +21,8 @@ try {
   process.stdout.write(`${String(main(process.argv.slice(2)))}\n`);
 } catch (error) {
   const bad = error instanceof BadInput ? error : new BadInput('This cannot be computed.');
-  process.stderr.write(`${JSON.stringify({ error: { code: bad.code, message: bad.message, path: bad.path } })}\n`);
+  process.stderr.write(
+    `${JSON.stringify({ error: { code: bad.code, message: bad.message, path: bad.path } })}\n`,
+  );
   process.exitCode = 2;
 }

@@ -1,4 +1,14 @@
-import { crushOutcome, judgeHiveAt, moveBatchSchema, newChoiceSchema, newHarvestSchema, planSchema, type Batch, type JarKindRecord, type NewChoice } from '@furrow/core';
+import {
+  crushOutcome,
+  judgeHiveAt,
+  moveBatchSchema,
+  newChoiceSchema,
+  newHarvestSchema,
+  planSchema,
+  type Batch,
+  type JarKindRecord,
+  type NewChoice,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import { z } from 'zod';
 import { dateAt } from '../look/writes.js';
@@ -10,61 +20,134 @@ import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
 
 /** Combs of one hive that go one way: judged again here, so that no screen can choose what the rules forbid. */
-async function makeBatch(unit: UnitOfWork, payload: NewChoice['batches'][number], question: Record<string, unknown>, at = 'payload'): Promise<Batch> {
+async function makeBatch(
+  unit: UnitOfWork,
+  payload: NewChoice['batches'][number],
+  question: Record<string, unknown>,
+  at = 'payload',
+): Promise<Batch> {
   const hive = await hiveView(unit.db, payload.hiveId);
   const { rules, version } = await currentRules(unit.db);
   const judged = judgeHiveAt(hive, rules, unit.at);
-  const open = await unit.db('batches').where({ hiveId: hive.id, closedAt: null, removedAt: null }).whereIn('stage', ['ready', 'take']);
+  const open = await unit
+    .db('batches')
+    .where({ hiveId: hive.id, closedAt: null, removedAt: null })
+    .whereIn('stage', ['ready', 'take']);
   const chosen = payload.combIds.map((combId, i) => {
     const path = `${at}.combIds[${i}]`;
     const comb = judged.find((j) => j.combId === combId);
     if (!comb) throw refused('This comb does not hang in that hive.', path);
-    if (open.some((b) => (JSON.parse(b.combIds) as string[]).includes(combId))) throw conflict('chosen-already', `Comb ${comb.label} is chosen in another harvest already.`, path);
-    if (comb.verdict.decidedBy === 'brood') throw refused(`Comb ${comb.label} carries brood: it is never taken.`, path);
-    if (comb.verdict.decidedBy === 'treated') throw refused(`Comb ${comb.label}: ${comb.verdict.headline}`, path);
-    if (comb.verdict.verdict !== 'take' && !payload.anyway.some((a) => a.combId === combId)) throw refused(`Comb ${comb.label}: ${comb.verdict.headline} Say why it is taken anyway.`, `${at}.anyway`);
+    if (open.some((b) => (JSON.parse(b.combIds) as string[]).includes(combId)))
+      throw conflict(
+        'chosen-already',
+        `Comb ${comb.label} is chosen in another harvest already.`,
+        path,
+      );
+    if (comb.verdict.decidedBy === 'brood')
+      throw refused(`Comb ${comb.label} carries brood: it is never taken.`, path);
+    if (comb.verdict.decidedBy === 'treated')
+      throw refused(`Comb ${comb.label}: ${comb.verdict.headline}`, path);
+    if (comb.verdict.verdict !== 'take' && !payload.anyway.some((a) => a.combId === combId))
+      throw refused(
+        `Comb ${comb.label}: ${comb.verdict.headline} Say why it is taken anyway.`,
+        `${at}.anyway`,
+      );
     return comb;
   });
   const jars = await list<JarKindRecord>(unit.db, 'jarKinds');
-  const outcome = crushOutcome({ combs: chosen.flatMap((c) => (c.estimate ? [c.estimate] : [])), jars: jars.filter((j) => j.purpose === 'jar'), rules, moisturePercent: null });
-  if (!(await unit.db('visits').where({ id: payload.visitId }).first())) await unit.insert('visits', { id: payload.visitId, hiveId: hive.id, date: dateAt(unit.at, hive.site.zone), occurredAt: unit.at });
+  const outcome = crushOutcome({
+    combs: chosen.flatMap((c) => (c.estimate ? [c.estimate] : [])),
+    jars: jars.filter((j) => j.purpose === 'jar'),
+    rules,
+    moisturePercent: null,
+  });
+  if (!(await unit.db('visits').where({ id: payload.visitId }).first()))
+    await unit.insert('visits', {
+      id: payload.visitId,
+      hiveId: hive.id,
+      date: dateAt(unit.at, hive.site.zone),
+      occurredAt: unit.at,
+    });
   await unit.insert('batches', {
-    id: payload.batchId, visitId: payload.visitId, hiveId: hive.id, method: payload.method, lotGroup: payload.lotGroup, stage: 'ready', code: null, combIds: payload.combIds, anyway: payload.anyway,
-    decision: { combs: chosen.map(({ slot, combId, verdict, estimate }) => ({ slot, combId, verdict, estimate })), outcome, question },
-    plan: null, rulesVersion: version, handsOnMinutes: 0, closedAt: null, lookedBackAt: null, createdAt: unit.at,
+    id: payload.batchId,
+    visitId: payload.visitId,
+    hiveId: hive.id,
+    method: payload.method,
+    lotGroup: payload.lotGroup,
+    stage: 'ready',
+    code: null,
+    combIds: payload.combIds,
+    anyway: payload.anyway,
+    decision: {
+      combs: chosen.map(({ slot, combId, verdict, estimate }) => ({
+        slot,
+        combId,
+        verdict,
+        estimate,
+      })),
+      outcome,
+      question,
+    },
+    plan: null,
+    rulesVersion: version,
+    handsOnMinutes: 0,
+    closedAt: null,
+    lookedBackAt: null,
+    createdAt: unit.at,
   });
   return batchView(unit.db, payload.batchId);
 }
 
 export const chooseWrites = [
   write({
-    method: 'post', path: '/harvests/:id/withdraw', schema: z.strictObject({}),
+    method: 'post',
+    path: '/harvests/:id/withdraw',
+    schema: z.strictObject({}),
     sentence: () => 'Choice withdrawn, the combs stay',
     run: async (unit, _payload, { id }) => {
       const batch = await batchView(unit.db, id);
-      if (await unit.db('takes').where({ batchId: id, removedAt: null }).first()) throw conflict('built-upon', 'Combs were taken already: this harvest is not withdrawn but closed.');
+      if (await unit.db('takes').where({ batchId: id, removedAt: null }).first())
+        throw conflict(
+          'built-upon',
+          'Combs were taken already: this harvest is not withdrawn but closed.',
+        );
       await unit.update('batches', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
-      const others = await unit.db('batches').where({ visitId: batch.visitId, removedAt: null }).first();
+      const others = await unit
+        .db('batches')
+        .where({ visitId: batch.visitId, removedAt: null })
+        .first();
       if (!others) await unit.update('visits', batch.visitId, { removedAt: unit.recordedAt });
       return { hiveId: batch.hiveId };
     },
   }),
   write({
-    method: 'post', path: '/harvests', schema: newHarvestSchema,
+    method: 'post',
+    path: '/harvests',
+    schema: newHarvestSchema,
     sentence: (p) => `${p.combIds.length} ${p.combIds.length === 1 ? 'comb' : 'combs'} chosen`,
-    run: async (unit, payload) => ({ batch: await makeBatch(unit, { ...payload, lotGroup: null }, {}) }),
+    run: async (unit, payload) => ({
+      batch: await makeBatch(unit, { ...payload, lotGroup: null }, {}),
+    }),
   }),
   write({
-    method: 'post', path: '/choices', schema: newChoiceSchema,
-    sentence: (p) => { const n = p.batches.reduce((sum, b) => sum + b.combIds.length, 0); return `${n} ${n === 1 ? 'comb' : 'combs'} chosen`; },
+    method: 'post',
+    path: '/choices',
+    schema: newChoiceSchema,
+    sentence: (p) => {
+      const n = p.batches.reduce((sum, b) => sum + b.combIds.length, 0);
+      return `${n} ${n === 1 ? 'comb' : 'combs'} chosen`;
+    },
     run: async (unit, payload) => {
       const batches = [];
-      for (const [i, batch] of payload.batches.entries()) batches.push(await makeBatch(unit, batch, payload.question, `payload.batches[${i}]`));
+      for (const [i, batch] of payload.batches.entries())
+        batches.push(await makeBatch(unit, batch, payload.question, `payload.batches[${i}]`));
       return { batches };
     },
   }),
   write({
-    method: 'post', path: '/harvests/:id/look-back', schema: z.strictObject({}),
+    method: 'post',
+    path: '/harvests/:id/look-back',
+    schema: z.strictObject({}),
     sentence: () => 'Looked back at the hive',
     run: async (unit, _payload, { id }) => {
       await unit.update('batches', id, { lookedBackAt: unit.at });
@@ -72,30 +155,50 @@ export const chooseWrites = [
     },
   }),
   write({
-    method: 'post', path: '/harvests/:id/plan', schema: planSchema,
+    method: 'post',
+    path: '/harvests/:id/plan',
+    schema: planSchema,
     sentence: () => 'Day planned',
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);
-      if (!DateTime.fromISO(payload.startLocal, { zone: batch.zone }).isValid) throw refused('This is no date and time of that place.', 'payload.startLocal');
-      await unit.update('batches', id, { plan: payload, stage: batch.stage === 'ready' ? 'take' : batch.stage }, unit.command.baseRevision);
+      if (!DateTime.fromISO(payload.startLocal, { zone: batch.zone }).isValid)
+        throw refused('This is no date and time of that place.', 'payload.startLocal');
+      await unit.update(
+        'batches',
+        id,
+        { plan: payload, stage: batch.stage === 'ready' ? 'take' : batch.stage },
+        unit.command.baseRevision,
+      );
       return { batch: await batchView(unit.db, id) };
     },
   }),
   write({
-    method: 'post', path: '/harvests/:id/stage', schema: moveBatchSchema,
+    method: 'post',
+    path: '/harvests/:id/stage',
+    schema: moveBatchSchema,
     sentence: (p) => `On to ${p.stage}`,
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);
       if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
       if (payload.stage === 'drain' || payload.stage === 'cut') {
-        const taken = await unit.db('takes').where({ batchId: id, removedAt: null }).whereIn('outcome', ['taken', 'broke', 'fell']).first();
-        if (!taken) throw refused('No comb was taken yet: there is nothing to go on with.', 'payload.stage');
+        const taken = await unit
+          .db('takes')
+          .where({ batchId: id, removedAt: null })
+          .whereIn('outcome', ['taken', 'broke', 'fell'])
+          .first();
+        if (!taken)
+          throw refused('No comb was taken yet: there is nothing to go on with.', 'payload.stage');
       }
-      await unit.update('batches', id, {
-        stage: payload.stage,
-        handsOnMinutes: batch.handsOnMinutes + (payload.handsOnMinutes ?? 0),
-        ...(payload.stage === 'book' ? { closedAt: unit.at } : {}),
-      }, unit.command.baseRevision);
+      await unit.update(
+        'batches',
+        id,
+        {
+          stage: payload.stage,
+          handsOnMinutes: batch.handsOnMinutes + (payload.handsOnMinutes ?? 0),
+          ...(payload.stage === 'book' ? { closedAt: unit.at } : {}),
+        },
+        unit.command.baseRevision,
+      );
       return { batch: await batchView(unit.db, id) };
     },
   }),

@@ -1,5 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { endKeepingSchema, freezingPlan, newKeepingSchema, rackHours, type Keeping, type RackRun } from '@furrow/core';
+import {
+  endKeepingSchema,
+  freezingPlan,
+  newKeepingSchema,
+  rackHours,
+  type Keeping,
+  type RackRun,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
@@ -8,51 +15,136 @@ import { batchDetail, currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { openBatch } from './writes.js';
 
-const after = (iso: string, hours: number): string => new Date(Date.parse(iso) + hours * 3_600_000).toISOString();
+const after = (iso: string, hours: number): string =>
+  new Date(Date.parse(iso) + hours * 3_600_000).toISOString();
 
 /** Racks that ended, as the household's own experience. */
 export async function rackRuns(db: Knex): Promise<RackRun[]> {
-  return (await list<Keeping>(db, 'keepings', { kind: 'rack' })).filter((k) => k.endedAt).map((k) => ({ hours: (Date.parse(k.endedAt!) - Date.parse(k.startedAt)) / 3_600_000, temperatureC: k.roomC, moisturePercent: k.moisturePercent }));
+  return (await list<Keeping>(db, 'keepings', { kind: 'rack' }))
+    .filter((k) => k.endedAt)
+    .map((k) => ({
+      hours: (Date.parse(k.endedAt!) - Date.parse(k.startedAt)) / 3_600_000,
+      temperatureC: k.roomC,
+      moisturePercent: k.moisturePercent,
+    }));
 }
 
 /** Litres that stand in the freezer now. */
 async function frozenLitres(unit: UnitOfWork): Promise<number> {
-  return (await list<Keeping>(unit.db, 'keepings', { kind: 'freeze', endedAt: null })).reduce((sum, k) => sum + k.litres, 0);
+  return (await list<Keeping>(unit.db, 'keepings', { kind: 'freeze', endedAt: null })).reduce(
+    (sum, k) => sum + k.litres,
+    0,
+  );
 }
 
 export const keepingWrites = [
   write({
-    method: 'post', path: '/keepings', schema: newKeepingSchema,
-    sentence: (p) => (p.kind === 'rack' ? `${p.pieces} on the rack` : `${p.pieces} into the freezer`),
+    method: 'post',
+    path: '/keepings',
+    schema: newKeepingSchema,
+    sentence: (p) =>
+      p.kind === 'rack' ? `${p.pieces} on the rack` : `${p.pieces} into the freezer`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
       const { rules } = await currentRules(unit.db);
-      if (await unit.db('keepings').where({ batchId: batch.id, kind: payload.kind, endedAt: null, removedAt: null }).first()) throw conflict('running', payload.kind === 'rack' ? 'This harvest is on the rack already.' : 'This harvest is in the freezer already.');
+      if (
+        await unit
+          .db('keepings')
+          .where({ batchId: batch.id, kind: payload.kind, endedAt: null, removedAt: null })
+          .first()
+      )
+        throw conflict(
+          'running',
+          payload.kind === 'rack'
+            ? 'This harvest is on the rack already.'
+            : 'This harvest is in the freezer already.',
+        );
       let hours: number;
       if (payload.kind === 'freeze') {
         const there = await frozenLitres(unit);
-        if (rules.freezerL !== null && there + payload.litres > rules.freezerL) throw refused(`The freezer holds ${rules.freezerL} L; ${there} L stand in it and ${payload.litres} L would come.`, 'payload.litres');
-        const plan = freezingPlan({ ...payload, litres: there + payload.litres, freezerL: rules.freezerL, freezerC: payload.freezerC!, startC: payload.roomC });
+        if (rules.freezerL !== null && there + payload.litres > rules.freezerL)
+          throw refused(
+            `The freezer holds ${rules.freezerL} L; ${there} L stand in it and ${payload.litres} L would come.`,
+            'payload.litres',
+          );
+        const plan = freezingPlan({
+          ...payload,
+          litres: there + payload.litres,
+          freezerL: rules.freezerL,
+          freezerC: payload.freezerC!,
+          startC: payload.roomC,
+        });
         if (!plan.possible) throw refused(plan.sentence, 'payload.freezerC');
         hours = plan.freezeHours.high;
-      } else hours = rackHours({ temperatureC: payload.roomC, moisturePercent: payload.moisturePercent, own: await rackRuns(unit.db) }).high;
-      await unit.insert('keepings', { ...payload, startedAt: unit.at, dueAt: after(unit.at, hours), endedAt: null, cracked: 0, note: '' });
+      } else
+        hours = rackHours({
+          temperatureC: payload.roomC,
+          moisturePercent: payload.moisturePercent,
+          own: await rackRuns(unit.db),
+        }).high;
+      await unit.insert('keepings', {
+        ...payload,
+        startedAt: unit.at,
+        dueAt: after(unit.at, hours),
+        endedAt: null,
+        cracked: 0,
+        note: '',
+      });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
   write({
-    method: 'post', path: '/keepings/:id/end', schema: endKeepingSchema,
+    method: 'post',
+    path: '/keepings/:id/end',
+    schema: endKeepingSchema,
     sentence: (p) => (p.cracked ? `Done, ${p.cracked} cracked` : 'Done'),
     run: async (unit, payload, { id }) => {
       const keeping = await find<Keeping>(unit.db, 'keepings', id, 'rack or freezer');
       const batch = await openBatch(unit, keeping.batchId);
       if (keeping.endedAt) throw conflict('ended', 'This has ended already.');
-      if (payload.cracked > keeping.pieces) throw refused(`Only ${keeping.pieces} were there.`, 'payload.cracked');
+      if (payload.cracked > keeping.pieces)
+        throw refused(`Only ${keeping.pieces} were there.`, 'payload.cracked');
       await unit.update('keepings', id, { ...payload, endedAt: unit.at });
       if (keeping.kind === 'freeze') {
-        const { thawHours } = freezingPlan({ ...keeping, freezerL: null, freezerC: keeping.freezerC!, startC: keeping.roomC });
-        const { batchId, order, pieces, thicknessMm, apart, litres, pest, freezerC, roomC, moisturePercent, humidityPercent } = keeping;
-        await unit.insert('keepings', { batchId, order, pieces, thicknessMm, apart, litres, pest, freezerC, roomC, moisturePercent, humidityPercent, id: randomUUID(), kind: 'thaw', startedAt: unit.at, dueAt: after(unit.at, thawHours.high), endedAt: null, cracked: 0, note: '' });
+        const { thawHours } = freezingPlan({
+          ...keeping,
+          freezerL: null,
+          freezerC: keeping.freezerC!,
+          startC: keeping.roomC,
+        });
+        const {
+          batchId,
+          order,
+          pieces,
+          thicknessMm,
+          apart,
+          litres,
+          pest,
+          freezerC,
+          roomC,
+          moisturePercent,
+          humidityPercent,
+        } = keeping;
+        await unit.insert('keepings', {
+          batchId,
+          order,
+          pieces,
+          thicknessMm,
+          apart,
+          litres,
+          pest,
+          freezerC,
+          roomC,
+          moisturePercent,
+          humidityPercent,
+          id: randomUUID(),
+          kind: 'thaw',
+          startedAt: unit.at,
+          dueAt: after(unit.at, thawHours.high),
+          endedAt: null,
+          cracked: 0,
+          note: '',
+        });
       }
       return { detail: await batchDetail(unit.db, batch.id) };
     },

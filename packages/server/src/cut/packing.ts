@@ -1,4 +1,12 @@
-import { seasonOf, chunkJar, newChunkJarsSchema, newPackingSchema, type CutPiece, type Hive, type JarKindRecord } from '@furrow/core';
+import {
+  seasonOf,
+  chunkJar,
+  newChunkJarsSchema,
+  newPackingSchema,
+  type CutPiece,
+  type Hive,
+  type JarKindRecord,
+} from '@furrow/core';
 import { lotCode } from '../jar/codes.js';
 import { conflict, refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
@@ -9,26 +17,51 @@ import { write } from '../store/writes.js';
 import { openBatch } from './writes.js';
 
 /** Pieces that may go into boxes: cut, weighed, not packed yet, of this harvest and of the box that was asked. */
-async function packable(unit: UnitOfWork, batchId: string, jarKindId: string, ids: readonly string[], path: string): Promise<(CutPiece & { netG: number })[]> {
+async function packable(
+  unit: UnitOfWork,
+  batchId: string,
+  jarKindId: string,
+  ids: readonly string[],
+  path: string,
+): Promise<(CutPiece & { netG: number })[]> {
   if (new Set(ids).size !== ids.length) throw refused('A piece is there twice.', path);
-  return Promise.all(ids.map(async (id, i) => {
-    const piece = await find<CutPiece>(unit.db, 'cutPieces', id, 'piece');
-    if (piece.batchId !== batchId) throw refused('A piece is of another harvest.', `${path}[${i}]`);
-    if (piece.lotId) throw conflict('packed', 'A piece is packed already.', `${path}[${i}]`);
-    if (piece.state !== 'cut') throw refused('A piece is not cut yet, or it cracked.', `${path}[${i}]`);
-    if (piece.netG === null || piece.netG <= 0) throw refused('Weigh every piece first: its label needs its own weight.', `${path}[${i}]`);
-    return piece as CutPiece & { netG: number };
-  }));
+  return Promise.all(
+    ids.map(async (id, i) => {
+      const piece = await find<CutPiece>(unit.db, 'cutPieces', id, 'piece');
+      if (piece.batchId !== batchId)
+        throw refused('A piece is of another harvest.', `${path}[${i}]`);
+      if (piece.lotId) throw conflict('packed', 'A piece is packed already.', `${path}[${i}]`);
+      if (piece.state !== 'cut')
+        throw refused('A piece is not cut yet, or it cracked.', `${path}[${i}]`);
+      if (piece.netG === null || piece.netG <= 0)
+        throw refused('Weigh every piece first: its label needs its own weight.', `${path}[${i}]`);
+      return piece as CutPiece & { netG: number };
+    }),
+  );
 }
 
-async function combLot(unit: UnitOfWork, batchId: string, g: number, path: string): Promise<string> {
+async function combLot(
+  unit: UnitOfWork,
+  batchId: string,
+  g: number,
+  path: string,
+): Promise<string> {
   const comb = (await bookView(unit.db, batchId)).lots.find((lot) => lot.kind === 'comb');
-  if (!comb || comb.nowG < g) throw refused(`These pieces are ${g} g; only ${comb?.nowG ?? 0} g of comb are there. Is a tare forgotten?`, path);
+  if (!comb || comb.nowG < g)
+    throw refused(
+      `These pieces are ${g} g; only ${comb?.nowG ?? 0} g of comb are there. Is a tare forgotten?`,
+      path,
+    );
   return comb.id;
 }
-async function takeStock(unit: UnitOfWork, jarKindId: string, count: number): Promise<JarKindRecord> {
+async function takeStock(
+  unit: UnitOfWork,
+  jarKindId: string,
+  count: number,
+): Promise<JarKindRecord> {
   const kind = await find<JarKindRecord>(unit.db, 'jarKinds', jarKindId, 'kind of box');
-  if (kind.stock < count) throw refused(`Only ${kind.stock} of "${kind.name}" are in stock.`, 'payload.jarKindId');
+  if (kind.stock < count)
+    throw refused(`Only ${kind.stock} of "${kind.name}" are in stock.`, 'payload.jarKindId');
   await unit.update('jarKinds', kind.id, { stock: kind.stock - count });
   return kind;
 }
@@ -36,50 +69,123 @@ const season = (hive: Hive, date: string): string => seasonOf(date, hive.site.he
 
 export const packingWrites = [
   write({
-    method: 'post', path: '/packings', schema: newPackingSchema,
+    method: 'post',
+    path: '/packings',
+    schema: newPackingSchema,
     sentence: (p) => `${p.pieceIds.length} ${p.pieceIds.length === 1 ? 'piece' : 'pieces'} packed`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
-      const pieces = await packable(unit, batch.id, payload.jarKindId, payload.pieceIds, 'payload.pieceIds');
+      const pieces = await packable(
+        unit,
+        batch.id,
+        payload.jarKindId,
+        payload.pieceIds,
+        'payload.pieceIds',
+      );
       const crush = pieces.findIndex((p) => p.grade === 'crush' || p.grade === 'chunk');
-      if (crush >= 0) throw refused(`A piece is graded otherwise: ${pieces[crush].reason}.`, `payload.pieceIds[${crush}]`);
+      if (crush >= 0)
+        throw refused(
+          `A piece is graded otherwise: ${pieces[crush].reason}.`,
+          `payload.pieceIds[${crush}]`,
+        );
       const totalG = pieces.reduce((sum, p) => sum + p.netG, 0);
       const comb = await combLot(unit, batch.id, totalG, 'payload.pieceIds');
       const kind = await takeStock(unit, payload.jarKindId, pieces.length);
       const lightest = Math.min(...pieces.map((p) => p.netG));
-      await unit.insert('lots', { id: payload.id, batchId: batch.id, kind: 'pieces', name: `${batch.hiveName}, ${pieces.length} x ${kind.name}`, code: await lotCode(unit, batch), count: pieces.length, netG: lightest, jarKindId: kind.id, lowestWeighedG: lightest });
+      await unit.insert('lots', {
+        id: payload.id,
+        batchId: batch.id,
+        kind: 'pieces',
+        name: `${batch.hiveName}, ${pieces.length} x ${kind.name}`,
+        code: await lotCode(unit, batch),
+        count: pieces.length,
+        netG: lightest,
+        jarKindId: kind.id,
+        lowestWeighedG: lightest,
+      });
       await unit.flow({ from: comb, to: payload.id, g: totalG, reason: 'Cut and packed' });
-      for (const p of pieces) await unit.update('cutPieces', p.id, { lotId: payload.id, jarKindId: kind.id });
+      for (const p of pieces)
+        await unit.update('cutPieces', p.id, { lotId: payload.id, jarKindId: kind.id });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
   write({
-    method: 'post', path: '/chunkJars', schema: newChunkJarsSchema,
+    method: 'post',
+    path: '/chunkJars',
+    schema: newChunkJarsSchema,
     sentence: (p) => `${p.jars.length} chunk ${p.jars.length === 1 ? 'jar' : 'jars'} filled`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
-      const strips = await packable(unit, batch.id, payload.jarKindId, payload.jars.map((j) => j.pieceId), 'payload.jars');
-      const honey = (await bookView(unit.db)).lots.find((lot) => lot.id === payload.honeyLotId && lot.kind === 'honey');
+      const strips = await packable(
+        unit,
+        batch.id,
+        payload.jarKindId,
+        payload.jars.map((j) => j.pieceId),
+        'payload.jars',
+      );
+      const honey = (await bookView(unit.db)).lots.find(
+        (lot) => lot.id === payload.honeyLotId && lot.kind === 'honey',
+      );
       if (!honey) throw refused('Choose the honey to pour round the strips.', 'payload.honeyLotId');
       const honeyG = payload.jars.reduce((sum, j) => sum + j.honeyG, 0);
-      if (honey.nowG < honeyG) throw refused(`${honeyG} g of honey are needed, ${honey.nowG} g of ${honey.name} are there.`, 'payload.honeyLotId');
+      if (honey.nowG < honeyG)
+        throw refused(
+          `${honeyG} g of honey are needed, ${honey.nowG} g of ${honey.name} are there.`,
+          'payload.honeyLotId',
+        );
       const from = await batchView(unit.db, honey.batchId);
       const hive = await hiveView(unit.db, batch.hiveId);
-      if (from.id !== batch.id && !payload.otherSeason && season(hive, from.date) !== season(await hiveView(unit.db, from.hiveId), batch.date)) throw refused(`${honey.name} is of another season, ${from.date}. Say that it may be.`, 'payload.otherSeason');
+      if (
+        from.id !== batch.id &&
+        !payload.otherSeason &&
+        season(hive, from.date) !== season(await hiveView(unit.db, from.hiveId), batch.date)
+      )
+        throw refused(
+          `${honey.name} is of another season, ${from.date}. Say that it may be.`,
+          'payload.otherSeason',
+        );
       const stripG = strips.reduce((sum, p) => sum + p.netG, 0);
       const kind = await find<JarKindRecord>(unit.db, 'jarKinds', payload.jarKindId, 'kind of jar');
-      const moisturePercent = batch.plan?.moisturePercent && batch.plan.moisturePercent <= 21 ? batch.plan.moisturePercent : 18;
+      const moisturePercent =
+        batch.plan?.moisturePercent && batch.plan.moisturePercent <= 21
+          ? batch.plan.moisturePercent
+          : 18;
       payload.jars.forEach((j, i) => {
-        const most = chunkJar({ jarNetG: kind.netG, stripG: strips[i].netG, stripMl: null, moisturePercent }).honeyG.high;
-        if (j.honeyG > most * 1.05 + 5) throw refused(`${j.honeyG} g of honey do not fit round this strip in "${kind.name}".`, `payload.jars[${i}].honeyG`);
+        const most = chunkJar({
+          jarNetG: kind.netG,
+          stripG: strips[i].netG,
+          stripMl: null,
+          moisturePercent,
+        }).honeyG.high;
+        if (j.honeyG > most * 1.05 + 5)
+          throw refused(
+            `${j.honeyG} g of honey do not fit round this strip in "${kind.name}".`,
+            `payload.jars[${i}].honeyG`,
+          );
       });
       const comb = await combLot(unit, batch.id, stripG, 'payload.jars');
       await takeStock(unit, kind.id, strips.length);
       const lightest = Math.min(...payload.jars.map((j, i) => strips[i].netG + j.honeyG));
-      await unit.insert('lots', { id: payload.id, batchId: batch.id, kind: 'jars', name: `${batch.hiveName}, ${strips.length} x ${kind.name}`, code: await lotCode(unit, batch), count: strips.length, netG: lightest, jarKindId: kind.id, lowestWeighedG: lightest });
+      await unit.insert('lots', {
+        id: payload.id,
+        batchId: batch.id,
+        kind: 'jars',
+        name: `${batch.hiveName}, ${strips.length} x ${kind.name}`,
+        code: await lotCode(unit, batch),
+        count: strips.length,
+        netG: lightest,
+        jarKindId: kind.id,
+        lowestWeighedG: lightest,
+      });
       await unit.flow({ from: comb, to: payload.id, g: stripG, reason: 'Strips of comb' });
-      await unit.flow({ from: honey.id, to: payload.id, g: honeyG, reason: 'Poured round the strips' });
-      for (const p of strips) await unit.update('cutPieces', p.id, { lotId: payload.id, jarKindId: kind.id });
+      await unit.flow({
+        from: honey.id,
+        to: payload.id,
+        g: honeyG,
+        reason: 'Poured round the strips',
+      });
+      for (const p of strips)
+        await unit.update('cutPieces', p.id, { lotId: payload.id, jarKindId: kind.id });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),

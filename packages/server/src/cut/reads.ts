@@ -1,4 +1,15 @@
-import { placeLabel, templateSvg, unitWord, type CutBoard, type CutPiece, type HiveKindName, type JarKindRecord, type Keeping, type Out, type TemplateInput } from '@furrow/core';
+import {
+  placeLabel,
+  templateSvg,
+  unitWord,
+  type CutBoard,
+  type CutPiece,
+  type HiveKindName,
+  type JarKindRecord,
+  type Keeping,
+  type Out,
+  type TemplateInput,
+} from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { templatePdf } from '../files/template.js';
@@ -11,31 +22,51 @@ async function templateOf(db: Knex, id: string): Promise<TemplateInput> {
   const board = await find<CutBoard>(db, 'cutBoards', id, 'board');
   const [batch] = await batchViews(db, { id: board.batchId });
   const { kind } = await find<{ kind: HiveKindName }>(db, 'hives', batch.hiveId, 'hive');
-  const take = await db('takes').where({ batchId: board.batchId, combId: board.combId, removedAt: null }).first();
+  const take = await db('takes')
+    .where({ batchId: board.batchId, combId: board.combId, removedAt: null })
+    .first();
   const kinds = new Map((await list<JarKindRecord>(db, 'jarKinds')).map((k) => [k.id, k.name]));
   const pieces = await list<CutPiece>(db, 'cutPieces', { boardId: id });
-  return { name: `${batch.hiveName}${take?.slot ? `, ${unitWord(kind)} ${placeLabel(take.slot)}` : ''}, ${batch.date}`, widthMm: board.widthMm, heightMm: board.heightMm, cuts: board.cuts, flaws: board.flaws.filter((f) => f.kind !== 'thickness'), pieces: pieces.filter((p) => p.state !== 'cracked').map((p) => ({ ...p, label: kinds.get(p.jarKindId) ?? 'piece' })) };
+  return {
+    name: `${batch.hiveName}${take?.slot ? `, ${unitWord(kind)} ${placeLabel(take.slot)}` : ''}, ${batch.date}`,
+    widthMm: board.widthMm,
+    heightMm: board.heightMm,
+    cuts: board.cuts,
+    flaws: board.flaws.filter((f) => f.kind !== 'thickness'),
+    pieces: pieces
+      .filter((p) => p.state !== 'cracked')
+      .map((p) => ({ ...p, label: kinds.get(p.jarKindId) ?? 'piece' })),
+  };
 }
 
 /** What is read for Cut: templates, and what all combs so far have given. */
 export function cutReads(db: Knex): Router {
   const router = Router();
   router.get('/cutBoards/:id/template.svg', async (request, response) => {
-    response.type('image/svg+xml').setHeader('Content-Disposition', 'inline; filename="cutting-template.svg"');
+    response
+      .type('image/svg+xml')
+      .setHeader('Content-Disposition', 'inline; filename="cutting-template.svg"');
     response.send(templateSvg(await templateOf(db, request.params.id)));
   });
   router.get('/cutBoards/:id/template.pdf', async (request, response) => {
     const pdf = await templatePdf(await templateOf(db, request.params.id));
-    response.type('application/pdf').setHeader('Content-Disposition', 'inline; filename="cutting-template.pdf"');
+    response
+      .type('application/pdf')
+      .setHeader('Content-Disposition', 'inline; filename="cutting-template.pdf"');
     response.send(Buffer.from(pdf));
   });
   router.get('/cutHistory', async (_request, response) => {
     const boards = await list<CutBoard>(db, 'cutBoards');
     const batches = await batchViews(db);
     response.json({
-      boards: boards.map((b) => { const batch = batches.find((x) => x.id === b.batchId)!; return { ...b, flaws: [], cuts: [], hiveName: batch.hiveName, date: batch.date }; }),
-      pieces: await list<CutPiece>(db, 'cutPieces'), outs: await list<Out>(db, 'outs'),
-      keepings: await list<Keeping>(db, 'keepings'), racks: await rackRuns(db),
+      boards: boards.map((b) => {
+        const batch = batches.find((x) => x.id === b.batchId)!;
+        return { ...b, flaws: [], cuts: [], hiveName: batch.hiveName, date: batch.date };
+      }),
+      pieces: await list<CutPiece>(db, 'cutPieces'),
+      outs: await list<Out>(db, 'outs'),
+      keepings: await list<Keeping>(db, 'keepings'),
+      racks: await rackRuns(db),
     });
   });
   return router;

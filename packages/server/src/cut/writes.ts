@@ -1,4 +1,17 @@
-import { SPOILT_WORDS, changeCutBoardSchema, changeCutPieceSchema, gradePiece, newCutBoardSchema, planBoardsSchema, planCutSchema, type Batch, type CutBoard, type CutPiece, type JarKindRecord, type PlanCut } from '@furrow/core';
+import {
+  SPOILT_WORDS,
+  changeCutBoardSchema,
+  changeCutPieceSchema,
+  gradePiece,
+  newCutBoardSchema,
+  planBoardsSchema,
+  planCutSchema,
+  type Batch,
+  type CutBoard,
+  type CutPiece,
+  type JarKindRecord,
+  type PlanCut,
+} from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
@@ -10,7 +23,8 @@ export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
   if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
   return batch;
 }
-const boardOf = (unit: UnitOfWork, id: string): Promise<CutBoard> => find<CutBoard>(unit.db, 'cutBoards', id, 'board');
+const boardOf = (unit: UnitOfWork, id: string): Promise<CutBoard> =>
+  find<CutBoard>(unit.db, 'cutBoards', id, 'board');
 
 /** A board's plan as it stands now: pieces that are not in it any more leave the plan, those cut or packed never do. */
 async function keepPlan(unit: UnitOfWork, boardId: string, plan: PlanCut): Promise<void> {
@@ -19,16 +33,33 @@ async function keepPlan(unit: UnitOfWork, boardId: string, plan: PlanCut): Promi
   const known = new Map(there.map((p) => [p.id, p]));
   const planned = new Set(plan.pieces.map((p) => p.id));
   for (const p of plan.pieces) {
-    if (p.xMm + p.widthMm > board.widthMm + 0.01 || p.yMm + p.heightMm > board.heightMm + 0.01) throw refused('A piece lies beyond the comb.', 'payload.pieces');
-    if (!(await unit.db('jarKinds').where({ id: p.jarKindId }).first())) throw refused('There is no such box in the kit.', 'payload.pieces');
+    if (p.xMm + p.widthMm > board.widthMm + 0.01 || p.yMm + p.heightMm > board.heightMm + 0.01)
+      throw refused('A piece lies beyond the comb.', 'payload.pieces');
+    if (!(await unit.db('jarKinds').where({ id: p.jarKindId }).first()))
+      throw refused('There is no such box in the kit.', 'payload.pieces');
   }
-  for (const p of there) if (!planned.has(p.id)) {
-    if (p.state === 'cut') throw conflict('piece-cut', 'A piece that is cut stays in the plan.', 'payload.pieces');
-    if (p.state === 'planned') await unit.update('cutPieces', p.id, { removedAt: unit.recordedAt });
-  }
+  for (const p of there)
+    if (!planned.has(p.id)) {
+      if (p.state === 'cut')
+        throw conflict('piece-cut', 'A piece that is cut stays in the plan.', 'payload.pieces');
+      if (p.state === 'planned')
+        await unit.update('cutPieces', p.id, { removedAt: unit.recordedAt });
+    }
   for (const p of plan.pieces) {
     const before = known.get(p.id);
-    if (!before) await unit.insert('cutPieces', { ...p, boardId, batchId: board.batchId, state: 'planned', blemishes: [], netG: null, grade: null, price: null, reason: null, lotId: null });
+    if (!before)
+      await unit.insert('cutPieces', {
+        ...p,
+        boardId,
+        batchId: board.batchId,
+        state: 'planned',
+        blemishes: [],
+        netG: null,
+        grade: null,
+        price: null,
+        reason: null,
+        lotId: null,
+      });
     else if (before.state === 'planned') await unit.update('cutPieces', p.id, p);
   }
   const { pieces: _pieces, ...kept } = plan;
@@ -36,30 +67,72 @@ async function keepPlan(unit: UnitOfWork, boardId: string, plan: PlanCut): Promi
 }
 
 /** Grade and price by the rule, from what is seen and weighed now. */
-async function graded(unit: UnitOfWork, piece: Pick<CutPiece, 'blemishes' | 'netG' | 'state' | 'jarKindId'>, own: CutPiece['grade'] | undefined): Promise<Pick<CutPiece, 'grade' | 'price' | 'reason'>> {
+async function graded(
+  unit: UnitOfWork,
+  piece: Pick<CutPiece, 'blemishes' | 'netG' | 'state' | 'jarKindId'>,
+  own: CutPiece['grade'] | undefined,
+): Promise<Pick<CutPiece, 'grade' | 'price' | 'reason'>> {
   if (piece.state === 'planned') return { grade: null, price: null, reason: null };
-  const [kind, { rules }] = [await find<JarKindRecord>(unit.db, 'jarKinds', piece.jarKindId, 'kind of box'), await currentRules(unit.db)];
-  const blemishes = piece.state === 'cracked' ? (['cracked', ...piece.blemishes] as CutPiece['blemishes']) : piece.blemishes;
-  const found = gradePiece({ blemishes, netG: piece.netG, minG: kind.minG, maxG: kind.maxG, price: kind.value, rules });
+  const [kind, { rules }] = [
+    await find<JarKindRecord>(unit.db, 'jarKinds', piece.jarKindId, 'kind of box'),
+    await currentRules(unit.db),
+  ];
+  const blemishes =
+    piece.state === 'cracked'
+      ? (['cracked', ...piece.blemishes] as CutPiece['blemishes'])
+      : piece.blemishes;
+  const found = gradePiece({
+    blemishes,
+    netG: piece.netG,
+    minG: kind.minG,
+    maxG: kind.maxG,
+    price: kind.value,
+    rules,
+  });
   if (!own || own === found.grade) return found;
-  const price = own === 'premium' ? kind.value : own === 'discount' ? Math.round(kind.value * (100 - rules.pieceDiscountPercent)) / 100 : 0;
+  const price =
+    own === 'premium'
+      ? kind.value
+      : own === 'discount'
+        ? Math.round(kind.value * (100 - rules.pieceDiscountPercent)) / 100
+        : 0;
   return { grade: own, price, reason: `by your own eye; the rule says: ${found.reason}` };
 }
 
 export const cutWrites = [
   write({
-    method: 'post', path: '/cutBoards', schema: newCutBoardSchema,
+    method: 'post',
+    path: '/cutBoards',
+    schema: newCutBoardSchema,
     sentence: () => 'Comb laid on the board',
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
-      if (!batch.combIds.includes(payload.combId)) throw refused('This comb is not of this harvest.', 'payload.combId');
-      if (await unit.db('cutBoards').where({ batchId: batch.id, combId: payload.combId, removedAt: null }).first()) throw conflict('on-board', 'This comb lies on the board already.', 'payload.combId');
-      await unit.insert('cutBoards', { ...payload, cuts: [], cutsDone: 0, value: null, provenOptimal: false, possiblePieces: null, spoilt: null, doneAt: null });
+      if (!batch.combIds.includes(payload.combId))
+        throw refused('This comb is not of this harvest.', 'payload.combId');
+      if (
+        await unit
+          .db('cutBoards')
+          .where({ batchId: batch.id, combId: payload.combId, removedAt: null })
+          .first()
+      )
+        throw conflict('on-board', 'This comb lies on the board already.', 'payload.combId');
+      await unit.insert('cutBoards', {
+        ...payload,
+        cuts: [],
+        cutsDone: 0,
+        value: null,
+        provenOptimal: false,
+        possiblePieces: null,
+        spoilt: null,
+        doneAt: null,
+      });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
   write({
-    method: 'post', path: '/cutBoards/:id/plan', schema: planCutSchema,
+    method: 'post',
+    path: '/cutBoards/:id/plan',
+    schema: planCutSchema,
     sentence: (p) => `${p.pieces.length} ${p.pieces.length === 1 ? 'piece' : 'pieces'} planned`,
     run: async (unit, payload, { id }) => {
       const batch = await openBatch(unit, (await boardOf(unit, id)).batchId);
@@ -68,7 +141,9 @@ export const cutWrites = [
     },
   }),
   write({
-    method: 'post', path: '/cutBoards/plans', schema: planBoardsSchema,
+    method: 'post',
+    path: '/cutBoards/plans',
+    schema: planBoardsSchema,
     sentence: (p) => `${p.boards.length} combs planned together`,
     run: async (unit, { boards }) => {
       const first = await boardOf(unit, boards[0].boardId);
@@ -80,29 +155,73 @@ export const cutWrites = [
     },
   }),
   write({
-    method: 'patch', path: '/cutBoards/:id', schema: changeCutBoardSchema,
-    sentence: (p) => (p.spoilt ? `Comb spoilt for pieces: ${SPOILT_WORDS[p.spoilt]}` : p.done ? 'Comb is cut' : p.flaws ? 'Flaws drawn' : p.cutsDone !== undefined ? `Cut ${p.cutsDone} made` : 'Board changed'),
+    method: 'patch',
+    path: '/cutBoards/:id',
+    schema: changeCutBoardSchema,
+    sentence: (p) =>
+      p.spoilt
+        ? `Comb spoilt for pieces: ${SPOILT_WORDS[p.spoilt]}`
+        : p.done
+          ? 'Comb is cut'
+          : p.flaws
+            ? 'Flaws drawn'
+            : p.cutsDone !== undefined
+              ? `Cut ${p.cutsDone} made`
+              : 'Board changed',
     run: async (unit, { done, ...changes }, { id }) => {
       const board = await boardOf(unit, id);
       const batch = await openBatch(unit, board.batchId);
-      if (changes.cutsDone !== undefined && changes.cutsDone > board.cuts.length) throw refused('So many cuts are not planned.', 'payload.cutsDone');
-      await unit.update('cutBoards', id, { ...changes, ...(done === undefined ? {} : { doneAt: done ? unit.at : null }) }, unit.command.baseRevision);
+      if (changes.cutsDone !== undefined && changes.cutsDone > board.cuts.length)
+        throw refused('So many cuts are not planned.', 'payload.cutsDone');
+      await unit.update(
+        'cutBoards',
+        id,
+        { ...changes, ...(done === undefined ? {} : { doneAt: done ? unit.at : null }) },
+        unit.command.baseRevision,
+      );
       // The last cut frees every piece that was planned and did not crack.
-      if (done) for (const p of await list<CutPiece>(unit.db, 'cutPieces', { boardId: id, state: 'planned' })) await unit.update('cutPieces', p.id, { state: 'cut', ...(await graded(unit, { ...p, state: 'cut' }, undefined)) });
+      if (done)
+        for (const p of await list<CutPiece>(unit.db, 'cutPieces', {
+          boardId: id,
+          state: 'planned',
+        }))
+          await unit.update('cutPieces', p.id, {
+            state: 'cut',
+            ...(await graded(unit, { ...p, state: 'cut' }, undefined)),
+          });
       // What was planned on a spoilt comb will not be made.
-      if (changes.spoilt) for (const p of await list<CutPiece>(unit.db, 'cutPieces', { boardId: id, state: 'planned' })) await unit.update('cutPieces', p.id, { removedAt: unit.recordedAt });
+      if (changes.spoilt)
+        for (const p of await list<CutPiece>(unit.db, 'cutPieces', {
+          boardId: id,
+          state: 'planned',
+        }))
+          await unit.update('cutPieces', p.id, { removedAt: unit.recordedAt });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
   write({
-    method: 'patch', path: '/cutPieces/:id', schema: changeCutPieceSchema,
-    sentence: (p) => (p.netG != null ? `Piece weighed, ${p.netG} g` : p.state === 'cracked' ? 'A piece cracked' : p.state === 'cut' ? 'Piece cut' : 'Piece looked at'),
+    method: 'patch',
+    path: '/cutPieces/:id',
+    schema: changeCutPieceSchema,
+    sentence: (p) =>
+      p.netG != null
+        ? `Piece weighed, ${p.netG} g`
+        : p.state === 'cracked'
+          ? 'A piece cracked'
+          : p.state === 'cut'
+            ? 'Piece cut'
+            : 'Piece looked at',
     run: async (unit, { grade, ...changes }, { id }) => {
       const piece = await find<CutPiece>(unit.db, 'cutPieces', id, 'piece');
       const batch = await openBatch(unit, piece.batchId);
       if (piece.lotId) throw conflict('packed', 'This piece is packed already. Undo that first.');
       const next = { ...piece, ...changes };
-      await unit.update('cutPieces', id, { ...changes, ...(await graded(unit, next, grade)) }, unit.command.baseRevision);
+      await unit.update(
+        'cutPieces',
+        id,
+        { ...changes, ...(await graded(unit, next, grade)) },
+        unit.command.baseRevision,
+      );
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),

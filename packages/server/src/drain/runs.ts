@@ -1,21 +1,56 @@
-import { householdPrior, methodPrior, dripPress, drippedBeforePress, drainedG, frameRun, pastRun, estimateSeen, flowFactor, SUPER_TEMPERATURE_C, type Batch, type BatchDetail, type Drain, type FrameEvent, type MethodPrior, type PastRun } from '@furrow/core';
+import {
+  householdPrior,
+  methodPrior,
+  dripPress,
+  drippedBeforePress,
+  drainedG,
+  frameRun,
+  pastRun,
+  estimateSeen,
+  flowFactor,
+  SUPER_TEMPERATURE_C,
+  type Batch,
+  type BatchDetail,
+  type Drain,
+  type FrameEvent,
+  type MethodPrior,
+  type PastRun,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail, batchViewsOf, bookView, drainViews } from '../store/views.js';
 
 /** One closed drain of the household: what its forecast, its press and its norm learn from. */
 export interface HouseholdRun extends PastRun {
-  drainId: string; batchId: string; hiveName: string; date: string; method: Drain['method']; pressed: boolean;
-  drippedG: number; pressedG: number; residualShare: number;
+  drainId: string;
+  batchId: string;
+  hiveName: string;
+  date: string;
+  method: Drain['method'];
+  pressed: boolean;
+  drippedG: number;
+  pressedG: number;
+  residualShare: number;
 }
 
-interface HouseholdRuns { drains: HouseholdRun[]; frames: PastRun[] }
+interface HouseholdRuns {
+  drains: HouseholdRun[];
+  frames: PastRun[];
+}
 /** Closed runs do not change by themselves: read again only when one was closed, undone or changed. */
 const known = new WeakMap<Knex, { key: string; runs: HouseholdRuns }>();
 
 /** Closed drains and closed frames of the household, oldest first. */
 export async function householdRuns(db: Knex): Promise<HouseholdRuns> {
-  const ended = await db('drains').whereNotNull('endedAt').where({ removedAt: null }).count('id as n').sum('revision as r').first();
-  const plugged = await db('frameEvents').where({ kind: 'plug', removedAt: null }).count('id as n').first();
+  const ended = await db('drains')
+    .whereNotNull('endedAt')
+    .where({ removedAt: null })
+    .count('id as n')
+    .sum('revision as r')
+    .first();
+  const plugged = await db('frameEvents')
+    .where({ kind: 'plug', removedAt: null })
+    .count('id as n')
+    .first();
   const key = `${ended?.n}-${ended?.r}-${plugged?.n}`;
   const before = known.get(db);
   if (before?.key === key) return before.runs;
@@ -27,8 +62,20 @@ export async function householdRuns(db: Knex): Promise<HouseholdRuns> {
 /** So many harvests back the household learns from: ten years ago the hands were others. */
 const LEARN_FROM = 200;
 async function batchesToLearnFrom(db: Knex): Promise<Batch[]> {
-  const ids = new Set<string>((await db('drains').whereNotNull('endedAt').where({ removedAt: null }).orderBy('endedAt', 'desc').limit(LEARN_FROM).pluck('batchId')) as string[]);
-  for (const id of (await db('frameEvents').where({ kind: 'plug', removedAt: null }).orderBy('occurredAt', 'desc').limit(LEARN_FROM).pluck('batchId')) as string[]) ids.add(id);
+  const ids = new Set<string>(
+    (await db('drains')
+      .whereNotNull('endedAt')
+      .where({ removedAt: null })
+      .orderBy('endedAt', 'desc')
+      .limit(LEARN_FROM)
+      .pluck('batchId')) as string[],
+  );
+  for (const id of (await db('frameEvents')
+    .where({ kind: 'plug', removedAt: null })
+    .orderBy('occurredAt', 'desc')
+    .limit(LEARN_FROM)
+    .pluck('batchId')) as string[])
+    ids.add(id);
   return (await batchViewsOf(db, [...ids])).reverse();
 }
 
@@ -40,18 +87,41 @@ async function readRuns(db: Knex): Promise<HouseholdRuns> {
     const outG = ended.length ? drainedG(await bookView(db, batch.id)) : 0;
     for (const drain of ended) {
       const pressed = drain.events.some((e) => e.kind === 'press');
-      const split = dripPress(drain, outG, pressed ? drippedBeforePress(drain, drain.endedAt!) : outG);
-      if (split) drains.push({ ...pastRun(drain, outG), drainId: drain.id, batchId: batch.id, hiveName: batch.hiveName, date: batch.date, method: drain.method, pressed, drippedG: split.drippedG, pressedG: split.pressedG, residualShare: split.residualShare.mid });
+      const split = dripPress(
+        drain,
+        outG,
+        pressed ? drippedBeforePress(drain, drain.endedAt!) : outG,
+      );
+      if (split)
+        drains.push({
+          ...pastRun(drain, outG),
+          drainId: drain.id,
+          batchId: batch.id,
+          hiveName: batch.hiveName,
+          date: batch.date,
+          method: drain.method,
+          pressed,
+          drippedG: split.drippedG,
+          pressedG: split.pressedG,
+          residualShare: split.residualShare.mid,
+        });
     }
-    if (await db('frameEvents').where({ batchId: batch.id, kind: 'plug', removedAt: null }).first()) frames.push(...framesOf(await batchDetail(db, batch.id)));
+    if (await db('frameEvents').where({ batchId: batch.id, kind: 'plug', removedAt: null }).first())
+      frames.push(...framesOf(await batchDetail(db, batch.id)));
   }
   return { drains, frames };
 }
 
 /** What a method's runs say of share and tau; the published range until there are enough. Pressed runs tell nothing of how much drips. */
-export async function methodPriorOf(db: Knex, drain: Pick<Drain, 'method' | 'fineness'>): Promise<MethodPrior> {
+export async function methodPriorOf(
+  db: Knex,
+  drain: Pick<Drain, 'method' | 'fineness'>,
+): Promise<MethodPrior> {
   const { drains } = await householdRuns(db);
-  return householdPrior(methodPrior(drain.method, drain.fineness), drains.filter((r) => r.method === drain.method && !r.pressed)).applied;
+  return householdPrior(
+    methodPrior(drain.method, drain.fineness),
+    drains.filter((r) => r.method === drain.method && !r.pressed),
+  ).applied;
 }
 
 /** Each closed frame as a run: what came of what was estimated, and tau from its opening to the drops (nine tenths, 2.3 tau). */
@@ -61,8 +131,21 @@ function framesOf(detail: BatchDetail): PastRun[] {
     const look = detail.looks.filter((l) => l.combId === combId).at(-1);
     const honeyKg = look ? estimateSeen(look, detail.hive)?.honeyKg.mid : undefined;
     if (!run.closed || !honeyKg || run.outG <= 0) return [];
-    const drops = detail.frameEvents.find((e: FrameEvent) => e.combId === combId && e.kind === 'drops');
-    const hours = drops && run.openedAt ? (Date.parse(drops.occurredAt) - Date.parse(run.openedAt)) / 3_600_000 : null;
-    return [{ share: Math.min(1, run.outG / 1000 / honeyKg), tauHours: hours !== null && hours > 0 ? (hours * flowFactor(18, SUPER_TEMPERATURE_C.mid)) / Math.LN10 : null }];
+    const drops = detail.frameEvents.find(
+      (e: FrameEvent) => e.combId === combId && e.kind === 'drops',
+    );
+    const hours =
+      drops && run.openedAt
+        ? (Date.parse(drops.occurredAt) - Date.parse(run.openedAt)) / 3_600_000
+        : null;
+    return [
+      {
+        share: Math.min(1, run.outG / 1000 / honeyKg),
+        tauHours:
+          hours !== null && hours > 0
+            ? (hours * flowFactor(18, SUPER_TEMPERATURE_C.mid)) / Math.LN10
+            : null,
+      },
+    ];
   });
 }

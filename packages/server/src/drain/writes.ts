@@ -1,8 +1,27 @@
-import { changeWeighingSchema, closeDrainSchema, closeMass, newBlendSchema, newDrainEventSchema, newDrainSchema, newReadingsSchema, newWeighingSchema, type Drain, type NewDrainEvent, type Weighing } from '@furrow/core';
+import {
+  changeWeighingSchema,
+  closeDrainSchema,
+  closeMass,
+  newBlendSchema,
+  newDrainEventSchema,
+  newDrainSchema,
+  newReadingsSchema,
+  newWeighingSchema,
+  type Drain,
+  type NewDrainEvent,
+  type Weighing,
+} from '@furrow/core';
 import { z } from 'zod';
 import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
-import { batchDetail, batchView, bookView, currentRules, drainViews, lotView } from '../store/views.js';
+import {
+  batchDetail,
+  batchView,
+  bookView,
+  currentRules,
+  drainViews,
+  lotView,
+} from '../store/views.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { addMinutes, lotOf } from '../take/lots.js';
 import { write } from '../store/writes.js';
@@ -15,62 +34,109 @@ async function anyDrain(unit: UnitOfWork, id: string): Promise<Drain> {
 async function runningDrain(unit: UnitOfWork, id: string): Promise<Drain> {
   const drain = await anyDrain(unit, id);
   if (drain.endedAt) throw conflict('closed', 'This drain is closed.');
-  if (Date.parse(unit.at) < Date.parse(drain.startedAt)) throw refused('This lies before the drain began.', 'occurredAt');
+  if (Date.parse(unit.at) < Date.parse(drain.startedAt))
+    throw refused('This lies before the drain began.', 'occurredAt');
   return drain;
 }
 
 const kilograms = (g: number | undefined): string => `${((g ?? 0) / 1000).toFixed(2)} kg`;
 const EVENT_SENTENCES: Record<NewDrainEvent['kind'], (p: NewDrainEvent) => string> = {
-  stir: () => 'Stirred', mash: () => 'Mashed again', 'draw-off': (p) => `Drew off ${kilograms(p.g)}`, temperature: (p) => `Temperature ${p.temperatureC} °C noted`,
-  warm: (p) => `Warming begun, ${p.temperatureC} °C`, 'warm-end': () => 'Warming ended', press: () => 'Press turned', skim: (p) => `Skimmed ${kilograms(p.g)}`, moisture: (p) => `${p.moisturePercent} % water measured`,
+  stir: () => 'Stirred',
+  mash: () => 'Mashed again',
+  'draw-off': (p) => `Drew off ${kilograms(p.g)}`,
+  temperature: (p) => `Temperature ${p.temperatureC} °C noted`,
+  warm: (p) => `Warming begun, ${p.temperatureC} °C`,
+  'warm-end': () => 'Warming ended',
+  press: () => 'Press turned',
+  skim: (p) => `Skimmed ${kilograms(p.g)}`,
+  moisture: (p) => `${p.moisturePercent} % water measured`,
 };
 
 export const drainWrites = [
   write({
-    method: 'post', path: '/drains', schema: newDrainSchema,
+    method: 'post',
+    path: '/drains',
+    schema: newDrainSchema,
     sentence: () => 'Drain begun',
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
       const book = await bookView(unit.db, batch.id);
       const comb = book.lots.find((lot) => lot.kind === 'comb');
-      if (!comb || comb.nowG <= 0) throw refused('There is no comb left to crush in this harvest.', 'payload.batchId');
-      for (const key of ['upperVesselId', 'lowerVesselId'] as const) if (payload[key]) await find(unit.db, 'vessels', payload[key], 'vessel');
+      if (!comb || comb.nowG <= 0)
+        throw refused('There is no comb left to crush in this harvest.', 'payload.batchId');
+      for (const key of ['upperVesselId', 'lowerVesselId'] as const)
+        if (payload[key]) await find(unit.db, 'vessels', payload[key], 'vessel');
       const crushed = await lotOf(unit, batch, 'crushed', 'crushed comb');
       await unit.flow({ from: comb.id, to: crushed, g: comb.nowG, reason: 'Crushed' });
-      await unit.insert('drains', { ...payload, crushedG: comb.nowG, startedAt: unit.at, endedAt: null });
+      await unit.insert('drains', {
+        ...payload,
+        crushedG: comb.nowG,
+        startedAt: unit.at,
+        endedAt: null,
+      });
       await unit.update('batches', batch.id, { stage: 'drain' });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
   write({
-    method: 'post', path: '/harvests/:id/join', schema: z.strictObject({ intoBatchId: z.uuid('This is no id.'), /** Said here and now that they are one lot, where it was not chosen so before. */ agreed: z.boolean().default(false) }),
+    method: 'post',
+    path: '/harvests/:id/join',
+    schema: z.strictObject({
+      intoBatchId: z.uuid('This is no id.'),
+      /** Said here and now that they are one lot, where it was not chosen so before. */ agreed: z
+        .boolean()
+        .default(false),
+    }),
     sentence: () => 'Two harvests put into one vessel',
     run: async (unit, { intoBatchId, agreed }, { id }) => {
       const [batch, into] = [await batchView(unit.db, id), await batchView(unit.db, intoBatchId)];
       if (batch.closedAt || into.closedAt) throw conflict('closed', 'This harvest is closed.');
       if (batch.id === into.id) throw refused('Choose another harvest.', 'payload.intoBatchId');
-      if (!agreed && (!batch.lotGroup || batch.lotGroup !== into.lotGroup)) throw refused('These were not chosen as one lot. Say that they are to be one.', 'payload.intoBatchId');
+      if (!agreed && (!batch.lotGroup || batch.lotGroup !== into.lotGroup))
+        throw refused(
+          'These were not chosen as one lot. Say that they are to be one.',
+          'payload.intoBatchId',
+        );
       const comb = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'comb');
-      if (!comb || comb.nowG <= 0) throw refused('There is no comb of this harvest to put in.', 'payload.intoBatchId');
-      await unit.flow({ from: comb.id, to: await lotOf(unit, into, 'comb', 'comb'), g: comb.nowG, reason: `One lot with ${into.hiveName}` });
-      await unit.update('batches', batch.id, { stage: 'book', closedAt: unit.at }, unit.command.baseRevision);
+      if (!comb || comb.nowG <= 0)
+        throw refused('There is no comb of this harvest to put in.', 'payload.intoBatchId');
+      await unit.flow({
+        from: comb.id,
+        to: await lotOf(unit, into, 'comb', 'comb'),
+        g: comb.nowG,
+        reason: `One lot with ${into.hiveName}`,
+      });
+      await unit.update(
+        'batches',
+        batch.id,
+        { stage: 'book', closedAt: unit.at },
+        unit.command.baseRevision,
+      );
       return { detail: await batchDetail(unit.db, into.id) };
     },
   }),
   write({
-    method: 'post', path: '/weighings', schema: newWeighingSchema,
+    method: 'post',
+    path: '/weighings',
+    schema: newWeighingSchema,
     sentence: (p) => `Weighed ${((p.grossG - p.tareG) / 1000).toFixed(2)} kg`,
     run: async (unit, payload) => {
       const drain = await runningDrain(unit, payload.drainId);
       const netG = payload.grossG - payload.tareG;
-      if (netG - (payload.of === 'lower' ? drain.potStartG : 0) > drain.crushedG) throw refused(`More than the ${(drain.crushedG / 1000).toFixed(2)} kg that were crushed. Is the tare right?`, 'payload.grossG');
+      if (netG - (payload.of === 'lower' ? drain.potStartG : 0) > drain.crushedG)
+        throw refused(
+          `More than the ${(drain.crushedG / 1000).toFixed(2)} kg that were crushed. Is the tare right?`,
+          'payload.grossG',
+        );
       await unit.insert('weighings', { ...payload, netG, leftOut: false, occurredAt: unit.at });
       return { detail: await batchDetail(unit.db, drain.batchId) };
     },
   }),
   write({
-    method: 'patch', path: '/weighings/:id', schema: changeWeighingSchema,
+    method: 'patch',
+    path: '/weighings/:id',
+    schema: changeWeighingSchema,
     sentence: (p) => (p.leftOut ? 'Weighing left out' : 'Weighing counted again'),
     run: async (unit, payload, { id }) => {
       const weighing = await find<Weighing>(unit.db, 'weighings', id, 'weighing');
@@ -80,67 +146,147 @@ export const drainWrites = [
     },
   }),
   write({
-    method: 'post', path: '/readings', schema: newReadingsSchema,
-    sentence: (p) => `${p.readings.length} ${p.readings.length === 1 ? 'reading' : 'readings'} of ${p.instrument}`,
+    method: 'post',
+    path: '/readings',
+    schema: newReadingsSchema,
+    sentence: (p) =>
+      `${p.readings.length} ${p.readings.length === 1 ? 'reading' : 'readings'} of ${p.instrument}`,
     run: async (unit, { id, drainId, instrument, readings }) => {
       const drain = await runningDrain(unit, drainId);
-      const vessel = drain.lowerVesselId ? await find<{ tareG: number }>(unit.db, 'vessels', drain.lowerVesselId, 'vessel') : null;
+      const vessel = drain.lowerVesselId
+        ? await find<{ tareG: number }>(unit.db, 'vessels', drain.lowerVesselId, 'vessel')
+        : null;
       const known = new Set(drain.readings.map((r) => r.at));
       const fresh = readings.filter((r) => !known.has(r.at) && r.at >= drain.startedAt);
-      if (fresh.length) await unit.insert('readings', { id, drainId, instrument, tareG: vessel?.tareG ?? 0, readings: fresh, occurredAt: fresh[0].at });
+      if (fresh.length)
+        await unit.insert('readings', {
+          id,
+          drainId,
+          instrument,
+          tareG: vessel?.tareG ?? 0,
+          readings: fresh,
+          occurredAt: fresh[0].at,
+        });
       return { added: fresh.length, known: readings.length - fresh.length };
     },
   }),
   write({
-    method: 'post', path: '/drainEvents', schema: newDrainEventSchema,
+    method: 'post',
+    path: '/drainEvents',
+    schema: newDrainEventSchema,
     sentence: (p) => EVENT_SENTENCES[p.kind](p),
     run: async (unit, payload) => {
       const after = payload.kind === 'skim' || payload.kind === 'moisture';
-      const drain = after ? await anyDrain(unit, payload.drainId) : await runningDrain(unit, payload.drainId);
+      const drain = after
+        ? await anyDrain(unit, payload.drainId)
+        : await runningDrain(unit, payload.drainId);
       const batch = await batchView(unit.db, drain.batchId);
       const { rules } = await currentRules(unit.db);
-      if (payload.kind === 'warm' && rules.warm === 'never') throw refused('Your house rule is never to warm honey. Change the rule first.', 'payload.temperatureC');
-      if (payload.kind === 'warm' && payload.temperatureC! > rules.warmLimitC) throw refused(`Your house rule warms to ${rules.warmLimitC} °C at most.`, 'payload.temperatureC');
-      await unit.insert('drainEvents', { ...payload, g: payload.g ?? null, temperatureC: payload.temperatureC ?? null, moisturePercent: payload.moisturePercent ?? null, occurredAt: unit.at });
+      if (payload.kind === 'warm' && rules.warm === 'never')
+        throw refused(
+          'Your house rule is never to warm honey. Change the rule first.',
+          'payload.temperatureC',
+        );
+      if (payload.kind === 'warm' && payload.temperatureC! > rules.warmLimitC)
+        throw refused(
+          `Your house rule warms to ${rules.warmLimitC} °C at most.`,
+          'payload.temperatureC',
+        );
+      await unit.insert('drainEvents', {
+        ...payload,
+        g: payload.g ?? null,
+        temperatureC: payload.temperatureC ?? null,
+        moisturePercent: payload.moisturePercent ?? null,
+        occurredAt: unit.at,
+      });
       if (payload.kind === 'draw-off') {
         const from = await lotOf(unit, batch, 'crushed', 'crushed comb');
-        await unit.flow({ from, to: await lotOf(unit, batch, 'honey', 'honey'), g: payload.g!, reason: 'Drawn off' });
+        await unit.flow({
+          from,
+          to: await lotOf(unit, batch, 'honey', 'honey'),
+          g: payload.g!,
+          reason: 'Drawn off',
+        });
       }
-      if (payload.kind === 'skim' && payload.g) await unit.flow({ from: await lotOf(unit, batch, 'honey', 'honey'), to: await lotOf(unit, batch, 'wet-wax', 'wet wax'), g: payload.g, reason: 'Skimmed' });
+      if (payload.kind === 'skim' && payload.g)
+        await unit.flow({
+          from: await lotOf(unit, batch, 'honey', 'honey'),
+          to: await lotOf(unit, batch, 'wet-wax', 'wet wax'),
+          g: payload.g,
+          reason: 'Skimmed',
+        });
       await addMinutes(unit, batch, payload.minutes);
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
   write({
-    method: 'post', path: '/blends', schema: newBlendSchema,
+    method: 'post',
+    path: '/blends',
+    schema: newBlendSchema,
     sentence: (p) => `${(p.g / 1000).toFixed(2)} kg poured together`,
     run: async (unit, { fromLotId, intoLotId, g }) => {
       const [from, into] = [await lotView(unit.db, fromLotId), await lotView(unit.db, intoLotId)];
-      if (from?.kind !== 'honey' || into?.kind !== 'honey') throw refused('Only honey is poured to honey.', 'payload.fromLotId');
-      if (from.nowG < g) throw refused(`Only ${(from.nowG / 1000).toFixed(2)} kg of ${from.name} are there.`, 'payload.g');
+      if (from?.kind !== 'honey' || into?.kind !== 'honey')
+        throw refused('Only honey is poured to honey.', 'payload.fromLotId');
+      if (from.nowG < g)
+        throw refused(
+          `Only ${(from.nowG / 1000).toFixed(2)} kg of ${from.name} are there.`,
+          'payload.g',
+        );
       await unit.flow({ from: from.id, to: into.id, g, reason: 'Blended' });
       return { detail: await batchDetail(unit.db, into.batchId) };
     },
   }),
   write({
-    method: 'post', path: '/drains/:id/close', schema: closeDrainSchema,
+    method: 'post',
+    path: '/drains/:id/close',
+    schema: closeDrainSchema,
     sentence: () => 'Drain closed',
     run: async (unit, payload, { id }) => {
       const drain = await runningDrain(unit, id);
       const batch = await batchView(unit.db, drain.batchId);
       const book = await bookView(unit.db, batch.id);
       const crushed = book.lots.find((lot) => lot.kind === 'crushed')!;
-      const { gapG, asks, sentence } = closeMass({ crushedG: drain.crushedG, leftG: crushed.nowG, honeyG: payload.honeyG, wetWaxG: payload.wetWaxG, debrisG: payload.debrisG });
-      if (asks && payload.gapReason === '') throw refused(`${sentence} Say why.`, 'payload.gapReason');
+      const { gapG, asks, sentence } = closeMass({
+        crushedG: drain.crushedG,
+        leftG: crushed.nowG,
+        honeyG: payload.honeyG,
+        wetWaxG: payload.wetWaxG,
+        debrisG: payload.debrisG,
+      });
+      if (asks && payload.gapReason === '')
+        throw refused(`${sentence} Say why.`, 'payload.gapReason');
       const reason = payload.gapReason || 'Stuck to vessels and tools';
       // Found mass comes in first, so that the book never draws the lot below zero.
-      if (gapG < 0) await unit.flow({ from: 'outside', to: crushed.id, g: -gapG, reason: `Found: ${reason}` });
-      await unit.flow({ from: crushed.id, to: await lotOf(unit, batch, 'honey', 'honey'), g: payload.honeyG, reason: 'Drained' });
-      if (payload.wetWaxG > 0) await unit.flow({ from: crushed.id, to: await lotOf(unit, batch, 'wet-wax', 'wet wax'), g: payload.wetWaxG, reason: 'Wet wax weighed' });
-      if (payload.debrisG > 0) await unit.flow({ from: crushed.id, to: 'loss', g: payload.debrisG, reason: 'Debris: neither honey nor wax' });
-      if (gapG > 0) await unit.flow({ from: crushed.id, to: 'loss', g: gapG, reason: `Lost: ${reason}` });
+      if (gapG < 0)
+        await unit.flow({ from: 'outside', to: crushed.id, g: -gapG, reason: `Found: ${reason}` });
+      await unit.flow({
+        from: crushed.id,
+        to: await lotOf(unit, batch, 'honey', 'honey'),
+        g: payload.honeyG,
+        reason: 'Drained',
+      });
+      if (payload.wetWaxG > 0)
+        await unit.flow({
+          from: crushed.id,
+          to: await lotOf(unit, batch, 'wet-wax', 'wet wax'),
+          g: payload.wetWaxG,
+          reason: 'Wet wax weighed',
+        });
+      if (payload.debrisG > 0)
+        await unit.flow({
+          from: crushed.id,
+          to: 'loss',
+          g: payload.debrisG,
+          reason: 'Debris: neither honey nor wax',
+        });
+      if (gapG > 0)
+        await unit.flow({ from: crushed.id, to: 'loss', g: gapG, reason: `Lost: ${reason}` });
       await unit.update('drains', id, { endedAt: unit.at }, unit.command.baseRevision);
-      await unit.update('batches', batch.id, { stage: 'jar', handsOnMinutes: batch.handsOnMinutes + payload.minutes });
+      await unit.update('batches', batch.id, {
+        stage: 'jar',
+        handsOnMinutes: batch.handsOnMinutes + payload.minutes,
+      });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),

@@ -10,10 +10,16 @@ const RING_BEFORE = 15;
  * event keeps its id over changes, so that a newer file replaces the older one. Cautions stand in the event of
  * their step.
  */
-export function timetableCalendar(name: string, steps: readonly TimetableStep[], cautions: ReadonlyMap<string, readonly Caution[]> = new Map()): string {
+export function timetableCalendar(
+  name: string,
+  steps: readonly TimetableStep[],
+  cautions: ReadonlyMap<string, readonly Caution[]> = new Map(),
+): string {
   const calendar = ical({ name });
   for (const step of steps) {
-    const said = (cautions.get(step.harvestId) ?? []).filter((c) => c.step === step.id).map((c) => `${c.text}${c.ask ? ` Ask: ${c.ask}` : ''}`);
+    const said = (cautions.get(step.harvestId) ?? [])
+      .filter((c) => c.step === step.id)
+      .map((c) => `${c.text}${c.ask ? ` Ask: ${c.ask}` : ''}`);
     const event = calendar.createEvent({
       id: `${step.harvestId}-${step.id}@furrow`,
       start: DateTime.fromISO(step.startsAt).toUTC(),
@@ -21,8 +27,18 @@ export function timetableCalendar(name: string, steps: readonly TimetableStep[],
       summary: `${step.harvestName}: ${step.title}`,
       description: [step.note, ...step.conflicts.map((c) => c.sentence), ...said].join('\n'),
     });
-    if (step.handsOnMinutes > 0) event.createAlarm({ type: ICalAlarmType.display, trigger: RING_BEFORE * 60, description: `${step.harvestName}: ${step.title}` });
-    else event.createAlarm({ type: ICalAlarmType.display, triggerAfter: Math.round((Date.parse(step.endsAt) - Date.parse(step.startsAt)) / 1000), description: `${step.harvestName}: ${step.title} is over` });
+    if (step.handsOnMinutes > 0)
+      event.createAlarm({
+        type: ICalAlarmType.display,
+        trigger: RING_BEFORE * 60,
+        description: `${step.harvestName}: ${step.title}`,
+      });
+    else
+      event.createAlarm({
+        type: ICalAlarmType.display,
+        triggerAfter: Math.round((Date.parse(step.endsAt) - Date.parse(step.startsAt)) / 1000),
+        description: `${step.harvestName}: ${step.title} is over`,
+      });
   }
   return calendar.toString();
 }

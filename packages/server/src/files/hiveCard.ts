@@ -1,4 +1,12 @@
-import { HIVE_KINDS, faceHalfWidthMm, placeLabel, readShape, seenOutline, unitWord, type Hive } from '@furrow/core';
+import {
+  HIVE_KINDS,
+  faceHalfWidthMm,
+  placeLabel,
+  readShape,
+  seenOutline,
+  unitWord,
+  type Hive,
+} from '@furrow/core';
 import { rgb, type PDFPage } from 'pdf-lib';
 import { POINTS_PER_MM as MM, drawQr, pdfWithFonts, type Fonts } from './labels.js';
 
@@ -9,11 +17,30 @@ const [CARD_WIDTH_MM, CARD_HEIGHT_MM] = [85, 54];
 export async function hiveCardPdf(hive: Hive, qrText: string): Promise<Uint8Array> {
   const { pdf, fonts } = await pdfWithFonts(`Card of ${hive.name}`);
   const page = pdf.addPage([CARD_WIDTH_MM * MM, CARD_HEIGHT_MM * MM]);
-  page.drawRectangle({ x: 1, y: 1, width: CARD_WIDTH_MM * MM - 2, height: CARD_HEIGHT_MM * MM - 2, borderColor: INK, borderWidth: 0.5 });
+  page.drawRectangle({
+    x: 1,
+    y: 1,
+    width: CARD_WIDTH_MM * MM - 2,
+    height: CARD_HEIGHT_MM * MM - 2,
+    borderColor: INK,
+    borderWidth: 0.5,
+  });
   const size = Math.min(26, (44 * MM) / Math.max(0.1, fonts.bold.widthOfTextAtSize(hive.name, 1)));
   page.drawText(hive.name, { x: 5 * MM, y: 38 * MM, size, font: fonts.bold, color: INK });
-  page.drawText(HIVE_KINDS[hive.kind].name, { x: 5 * MM, y: 30 * MM, size: 9, font: fonts.regular, color: INK });
-  page.drawText(hive.site.name, { x: 5 * MM, y: 25 * MM, size: 9, font: fonts.regular, color: INK });
+  page.drawText(HIVE_KINDS[hive.kind].name, {
+    x: 5 * MM,
+    y: 30 * MM,
+    size: 9,
+    font: fonts.regular,
+    color: INK,
+  });
+  page.drawText(hive.site.name, {
+    x: 5 * MM,
+    y: 25 * MM,
+    size: 9,
+    font: fonts.regular,
+    color: INK,
+  });
   page.drawText('Scan to look', { x: 5 * MM, y: 6 * MM, size: 7, font: fonts.regular, color: INK });
   drawQr(page, qrText, 49 * MM, 43 * MM, 32);
   return pdf.save();
@@ -33,31 +60,70 @@ export async function lookSheetPdf(hive: Hive): Promise<Uint8Array> {
   const rows = Math.max(1, Math.floor((highMm - 46) / rowMm));
   const combs = hive.bars.filter((b) => b.comb);
   let page: PDFPage | null = null;
-  const places = combs.length ? combs.map((b) => `${unitWord(hive.kind)} ${placeLabel(b.slot)}`) : ['comb ____'];
+  const places = combs.length
+    ? combs.map((b) => `${unitWord(hive.kind)} ${placeLabel(b.slot)}`)
+    : ['comb ____'];
   places.forEach((place, i) => {
-    if (i % rows === 0) page = sheetHead(pdf.addPage([paperMm * MM, highMm * MM]), hive, fonts, scale);
+    if (i % rows === 0)
+      page = sheetHead(pdf.addPage([paperMm * MM, highMm * MM]), hive, fonts, scale);
     const top = highMm - 34 - (i % rows) * rowMm;
     for (const side of [0, 1]) {
       const middle = marginMm + (widthMm * scale) / 2 + side * (widthMm * scale + 8);
-      page!.drawText(`${place}, side ${side ? 'B' : 'A'}`, { x: (middle - (widthMm * scale) / 2) * MM, y: (top + 2) * MM, size: 8, font: fonts.regular, color: INK });
+      page!.drawText(`${place}, side ${side ? 'B' : 'A'}`, {
+        x: (middle - (widthMm * scale) / 2) * MM,
+        y: (top + 2) * MM,
+        size: 8,
+        font: fonts.regular,
+        color: INK,
+      });
       drawOutline(page!, outline, middle, top, scale);
     }
-    page!.drawText('water        %    capped        %    pollen  brood', { x: marginMm * MM, y: (top - outline.depthMm * scale - 5) * MM, size: 7, font: fonts.regular, color: INK });
+    page!.drawText('water        %    capped        %    pollen  brood', {
+      x: marginMm * MM,
+      y: (top - outline.depthMm * scale - 5) * MM,
+      size: 7,
+      font: fonts.regular,
+      color: INK,
+    });
   });
   return pdf.save();
 }
 
 function sheetHead(page: PDFPage, hive: Hive, fonts: Fonts, scale: number): PDFPage {
   page.drawText(hive.name, { x: 12 * MM, y: 279 * MM, size: 16, font: fonts.bold, color: INK });
-  page.drawText(`${hive.site.name}.  Date ______________   Bees ________   Drawn at 1 : ${(1 / scale).toFixed(1)}`, { x: 12 * MM, y: 272 * MM, size: 9, font: fonts.regular, color: INK });
+  page.drawText(
+    `${hive.site.name}.  Date ______________   Bees ________   Drawn at 1 : ${(1 / scale).toFixed(1)}`,
+    { x: 12 * MM, y: 272 * MM, size: 9, font: fonts.regular, color: INK },
+  );
   return page;
 }
 
 /** The edge of one comb, bar above, and light lines at a quarter, half and three quarters of its depth to guess shares by. */
-function drawOutline(page: PDFPage, outline: Parameters<typeof faceHalfWidthMm>[0], middleMm: number, topMm: number, scale: number): void {
-  const points = Array.from({ length: 25 }, (_, i) => (outline.depthMm * i) / 24).map((depth) => ({ x: faceHalfWidthMm(outline, Math.min(depth, outline.depthMm - 0.5)) * scale, y: topMm - depth * scale }));
-  for (const sign of [-1, 1]) for (let i = 1; i < points.length; i++) {
-    page.drawLine({ start: { x: (middleMm + sign * points[i - 1].x) * MM, y: points[i - 1].y * MM }, end: { x: (middleMm + sign * points[i].x) * MM, y: points[i].y * MM }, thickness: 0.9, color: INK });
-  }
-  for (const share of [0, 6, 12, 18, 24]) page.drawLine({ start: { x: (middleMm - points[share].x) * MM, y: points[share].y * MM }, end: { x: (middleMm + points[share].x) * MM, y: points[share].y * MM }, thickness: share === 0 ? 2.4 : share === 24 ? 0.9 : 0.3, color: share % 24 ? rgb(0.6, 0.63, 0.6) : INK });
+function drawOutline(
+  page: PDFPage,
+  outline: Parameters<typeof faceHalfWidthMm>[0],
+  middleMm: number,
+  topMm: number,
+  scale: number,
+): void {
+  const points = Array.from({ length: 25 }, (_, i) => (outline.depthMm * i) / 24).map((depth) => ({
+    x: faceHalfWidthMm(outline, Math.min(depth, outline.depthMm - 0.5)) * scale,
+    y: topMm - depth * scale,
+  }));
+  for (const sign of [-1, 1])
+    for (let i = 1; i < points.length; i++) {
+      page.drawLine({
+        start: { x: (middleMm + sign * points[i - 1].x) * MM, y: points[i - 1].y * MM },
+        end: { x: (middleMm + sign * points[i].x) * MM, y: points[i].y * MM },
+        thickness: 0.9,
+        color: INK,
+      });
+    }
+  for (const share of [0, 6, 12, 18, 24])
+    page.drawLine({
+      start: { x: (middleMm - points[share].x) * MM, y: points[share].y * MM },
+      end: { x: (middleMm + points[share].x) * MM, y: points[share].y * MM },
+      thickness: share === 0 ? 2.4 : share === 24 ? 0.9 : 0.3,
+      color: share % 24 ? rgb(0.6, 0.63, 0.6) : INK,
+    });
 }

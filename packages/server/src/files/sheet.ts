@@ -15,7 +15,8 @@ function wrap(text: string, font: PDFFont, size: number, width: number): string[
   const lines: string[] = [];
   for (const word of text.split(/\s+/)) {
     const last = lines.at(-1);
-    if (last !== undefined && font.widthOfTextAtSize(`${last} ${word}`, size) <= width) lines[lines.length - 1] = `${last} ${word}`;
+    if (last !== undefined && font.widthOfTextAtSize(`${last} ${word}`, size) <= width)
+      lines[lines.length - 1] = `${last} ${word}`;
     else lines.push(word);
   }
   return lines;
@@ -33,11 +34,30 @@ export async function sheetPdf(day: DayPlan, zone: string): Promise<Uint8Array> 
   let y = 0;
   const heading = (text: string): void => {
     page = pdf.addPage([WIDTH, HEIGHT]);
-    page.drawText(text, { x: MARGIN, y: HEIGHT - MARGIN - 14, size: 18, font: display, color: INK });
-    for (const i of [0, 1, 2]) page.drawLine({ start: { x: MARGIN, y: HEIGHT - MARGIN - 24 - i * 2.5 }, end: { x: WIDTH - MARGIN, y: HEIGHT - MARGIN - 24 - i * 2.5 }, thickness: 0.5, color: GREY });
+    page.drawText(text, {
+      x: MARGIN,
+      y: HEIGHT - MARGIN - 14,
+      size: 18,
+      font: display,
+      color: INK,
+    });
+    for (const i of [0, 1, 2])
+      page.drawLine({
+        start: { x: MARGIN, y: HEIGHT - MARGIN - 24 - i * 2.5 },
+        end: { x: WIDTH - MARGIN, y: HEIGHT - MARGIN - 24 - i * 2.5 },
+        thickness: 0.5,
+        color: GREY,
+      });
     y = HEIGHT - MARGIN - 48;
   };
-  const line = (text: string, x: number, size: number, face: PDFFont, title: string, gap = 1.35): void => {
+  const line = (
+    text: string,
+    x: number,
+    size: number,
+    face: PDFFont,
+    title: string,
+    gap = 1.35,
+  ): void => {
     for (const part of wrap(text, face, size, WIDTH - MARGIN - x)) {
       if (y < MARGIN + 10) heading(`${title}, continued`);
       page.drawText(part, { x, y, size, font: face, color: face === plain ? GREY : INK });
@@ -56,25 +76,71 @@ export async function sheetPdf(day: DayPlan, zone: string): Promise<Uint8Array> 
       const starts = DateTime.fromISO(step.startsAt).setZone(zone);
       const ends = DateTime.fromISO(step.endsAt).setZone(zone);
       if (y < MARGIN + 46) heading(`${title}, continued`);
-      page.drawRectangle({ x: MARGIN, y: y - 2, width: 11, height: 11, borderColor: INK, borderWidth: 1 });
-      page.drawText(starts.toFormat('HH:mm'), { x: MARGIN + 20, y, size: 11, font: bold, color: INK });
-      const until = step.handsOnMinutes > 0 ? `${step.handsOnMinutes} min${step.people > 1 ? `, ${step.people} people` : ''}` : `waits until ${ends.toFormat(ends.hasSame(starts, 'day') ? 'HH:mm' : 'ccc HH:mm')}`;
+      page.drawRectangle({
+        x: MARGIN,
+        y: y - 2,
+        width: 11,
+        height: 11,
+        borderColor: INK,
+        borderWidth: 1,
+      });
+      page.drawText(starts.toFormat('HH:mm'), {
+        x: MARGIN + 20,
+        y,
+        size: 11,
+        font: bold,
+        color: INK,
+      });
+      const until =
+        step.handsOnMinutes > 0
+          ? `${step.handsOnMinutes} min${step.people > 1 ? `, ${step.people} people` : ''}`
+          : `waits until ${ends.toFormat(ends.hasSame(starts, 'day') ? 'HH:mm' : 'ccc HH:mm')}`;
       line(`${step.harvestName}: ${step.title}`, MARGIN + 70, 11, bold, title);
-      line([step.note, until, ...step.vessels].filter(Boolean).join('  ·  '), MARGIN + 70, 9, plain, title);
+      line(
+        [step.note, until, ...step.vessels].filter(Boolean).join('  ·  '),
+        MARGIN + 70,
+        9,
+        plain,
+        title,
+      );
       for (const c of step.conflicts) line(`! ${c.sentence}`, MARGIN + 70, 9, bold, title);
-      for (const c of day.harvests.find((h) => h.id === step.harvestId)?.cautions.filter((k) => k.step === step.id) ?? []) line(`— ${c.text}${c.ask ? ` Ask: ${c.ask}` : ''}`, MARGIN + 70, 9, plain, title);
+      for (const c of day.harvests
+        .find((h) => h.id === step.harvestId)
+        ?.cautions.filter((k) => k.step === step.id) ?? [])
+        line(`— ${c.text}${c.ask ? ` Ask: ${c.ask}` : ''}`, MARGIN + 70, 9, plain, title);
       y -= 6;
     }
   }
   if (day.bring.length) {
     heading('Bring and have');
     for (const where of ['hive', 'bench'] as const) {
-      line(where === 'hive' ? 'To the hive' : 'At the bench', MARGIN, 12, display, 'Bring and have', 1.7);
+      line(
+        where === 'hive' ? 'To the hive' : 'At the bench',
+        MARGIN,
+        12,
+        display,
+        'Bring and have',
+        1.7,
+      );
       for (const item of day.bring.filter((b) => b.where === where)) {
         if (y < MARGIN + 30) heading('Bring and have, continued');
-        page.drawRectangle({ x: MARGIN, y: y - 2, width: 10, height: 10, borderColor: INK, borderWidth: 1 });
+        page.drawRectangle({
+          x: MARGIN,
+          y: y - 2,
+          width: 10,
+          height: 10,
+          borderColor: INK,
+          borderWidth: 1,
+        });
         line(item.text, MARGIN + 20, 10.5, bold, 'Bring and have');
-        line(`${item.serves}.${item.short ? ` ${item.ifMissing}` : ''}`, MARGIN + 20, 9, plain, 'Bring and have', 1.5);
+        line(
+          `${item.serves}.${item.short ? ` ${item.ifMissing}` : ''}`,
+          MARGIN + 20,
+          9,
+          plain,
+          'Bring and have',
+          1.5,
+        );
       }
       y -= 8;
     }

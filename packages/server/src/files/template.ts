@@ -2,7 +2,16 @@ import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import fontkit from '@pdf-lib/fontkit';
 import { cutNumberAt, templateSheets, type TemplateInput } from '@furrow/core';
-import { PDFDocument, PDFPage, popGraphicsState, pushGraphicsState, rectangle, rgb, clip, endPath } from 'pdf-lib';
+import {
+  PDFDocument,
+  PDFPage,
+  popGraphicsState,
+  pushGraphicsState,
+  rectangle,
+  rgb,
+  clip,
+  endPath,
+} from 'pdf-lib';
 
 const require = createRequire(import.meta.url);
 const PT = 72 / 25.4;
@@ -16,9 +25,15 @@ const INK = rgb(0, 0, 0);
 export async function templatePdf(template: TemplateInput): Promise<Uint8Array> {
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
-  const font = await pdf.embedFont(await readFile(require.resolve('dejavu-fonts-ttf/ttf/DejaVuSans.ttf')), { subset: true });
+  const font = await pdf.embedFont(
+    await readFile(require.resolve('dejavu-fonts-ttf/ttf/DejaVuSans.ttf')),
+    { subset: true },
+  );
   // A comb wider than high lies along the sheet.
-  const sheet = template.widthMm > template.heightMm ? { ...A4, widthMm: A4.heightMm, heightMm: A4.widthMm } : A4;
+  const sheet =
+    template.widthMm > template.heightMm
+      ? { ...A4, widthMm: A4.heightMm, heightMm: A4.widthMm }
+      : A4;
   const room = { ...sheet, heightMm: sheet.heightMm - 18 };
   const sheets = templateSheets(template.widthMm, template.heightMm, room);
   for (const part of sheets) {
@@ -26,32 +41,104 @@ export async function templatePdf(template: TemplateInput): Promise<Uint8Array> 
     const x = (mm: number): number => (sheet.marginMm + mm - part.xMm) * PT;
     const y = (mm: number): number => (sheet.heightMm - sheet.marginMm - 8 - (mm - part.yMm)) * PT;
     const at = (mm: number, mmY: number): { x: number; y: number } => ({ x: x(mm), y: y(mmY) });
-    page.drawText(`${template.name}  sheet ${part.column + 1} of ${Math.max(...sheets.map((s) => s.column)) + 1} across, ${part.row + 1} of ${Math.max(...sheets.map((s) => s.row)) + 1} down`, { x: sheet.marginMm * PT, y: (sheet.heightMm - sheet.marginMm - 4) * PT, size: 9, font, color: INK });
-    page.pushOperators(pushGraphicsState(), rectangle(x(part.xMm), y(part.yMm + part.heightMm), part.widthMm * PT, part.heightMm * PT), clip(), endPath());
-    page.drawRectangle({ ...at(0, template.heightMm), width: template.widthMm * PT, height: template.heightMm * PT, borderColor: INK, borderWidth: 1.2 });
-    for (const f of template.flaws) page.drawRectangle({ ...at(f.xMm, f.yMm + f.heightMm), width: f.widthMm * PT, height: f.heightMm * PT, color: rgb(0.82, 0.82, 0.82) });
+    page.drawText(
+      `${template.name}  sheet ${part.column + 1} of ${Math.max(...sheets.map((s) => s.column)) + 1} across, ${part.row + 1} of ${Math.max(...sheets.map((s) => s.row)) + 1} down`,
+      {
+        x: sheet.marginMm * PT,
+        y: (sheet.heightMm - sheet.marginMm - 4) * PT,
+        size: 9,
+        font,
+        color: INK,
+      },
+    );
+    page.pushOperators(
+      pushGraphicsState(),
+      rectangle(x(part.xMm), y(part.yMm + part.heightMm), part.widthMm * PT, part.heightMm * PT),
+      clip(),
+      endPath(),
+    );
+    page.drawRectangle({
+      ...at(0, template.heightMm),
+      width: template.widthMm * PT,
+      height: template.heightMm * PT,
+      borderColor: INK,
+      borderWidth: 1.2,
+    });
+    for (const f of template.flaws)
+      page.drawRectangle({
+        ...at(f.xMm, f.yMm + f.heightMm),
+        width: f.widthMm * PT,
+        height: f.heightMm * PT,
+        color: rgb(0.82, 0.82, 0.82),
+      });
     for (const p of template.pieces) {
-      page.drawRectangle({ ...at(p.xMm, p.yMm + p.heightMm), width: p.widthMm * PT, height: p.heightMm * PT, borderColor: INK, borderWidth: 0.6, borderDashArray: [5, 3] });
-      page.drawText(p.label, { ...at(p.xMm + 3, p.yMm + p.heightMm / 2), size: 9, font, color: INK });
+      page.drawRectangle({
+        ...at(p.xMm, p.yMm + p.heightMm),
+        width: p.widthMm * PT,
+        height: p.heightMm * PT,
+        borderColor: INK,
+        borderWidth: 0.6,
+        borderDashArray: [5, 3],
+      });
+      page.drawText(p.label, {
+        ...at(p.xMm + 3, p.yMm + p.heightMm / 2),
+        size: 9,
+        font,
+        color: INK,
+      });
     }
     const numbers: { x: number; y: number; text: string }[] = [];
     template.cuts.forEach((c, i) => {
-      page.drawLine({ start: at(c.x1Mm, c.y1Mm), end: at(c.x2Mm, c.y2Mm), thickness: 1.4, color: INK });
+      page.drawLine({
+        start: at(c.x1Mm, c.y1Mm),
+        end: at(c.x2Mm, c.y2Mm),
+        thickness: 1.4,
+        color: INK,
+      });
       const number = cutNumberAt(c, i);
       numbers.push({ ...at(number.xMm, number.yMm), text: String(i + 1) });
     });
     for (const n of numbers) {
-      page.drawCircle({ x: n.x, y: n.y, size: 8, color: rgb(1, 1, 1), borderColor: INK, borderWidth: 0.8 });
-      page.drawText(n.text, { x: n.x - font.widthOfTextAtSize(n.text, 9) / 2, y: n.y - 3.2, size: 9, font, color: INK });
+      page.drawCircle({
+        x: n.x,
+        y: n.y,
+        size: 8,
+        color: rgb(1, 1, 1),
+        borderColor: INK,
+        borderWidth: 0.8,
+      });
+      page.drawText(n.text, {
+        x: n.x - font.widthOfTextAtSize(n.text, 9) / 2,
+        y: n.y - 3.2,
+        size: 9,
+        font,
+        color: INK,
+      });
     }
     page.pushOperators(popGraphicsState());
     const rulerMm = Math.min(100, Math.floor((sheet.widthMm - 2 * sheet.marginMm) / 10) * 10);
     const base = (sheet.marginMm - 2) * PT;
-    page.drawLine({ start: { x: sheet.marginMm * PT, y: base }, end: { x: (sheet.marginMm + rulerMm) * PT, y: base }, thickness: 1, color: INK });
-    for (let mm = 0; mm <= rulerMm; mm += 10) page.drawLine({ start: { x: (sheet.marginMm + mm) * PT, y: base }, end: { x: (sheet.marginMm + mm) * PT, y: base + (mm % 50 ? 2 : 4) * PT }, thickness: 0.8, color: INK });
-    page.drawText(`${rulerMm} mm if printed at 100 %: lay a ruler beside it`, { x: (sheet.marginMm + rulerMm + 3) * PT, y: base, size: 8, font, color: INK });
+    page.drawLine({
+      start: { x: sheet.marginMm * PT, y: base },
+      end: { x: (sheet.marginMm + rulerMm) * PT, y: base },
+      thickness: 1,
+      color: INK,
+    });
+    for (let mm = 0; mm <= rulerMm; mm += 10)
+      page.drawLine({
+        start: { x: (sheet.marginMm + mm) * PT, y: base },
+        end: { x: (sheet.marginMm + mm) * PT, y: base + (mm % 50 ? 2 : 4) * PT },
+        thickness: 0.8,
+        color: INK,
+      });
+    page.drawText(`${rulerMm} mm if printed at 100 %: lay a ruler beside it`, {
+      x: (sheet.marginMm + rulerMm + 3) * PT,
+      y: base,
+      size: 8,
+      font,
+      color: INK,
+    });
   }
   pdf.setTitle(template.name);
   return pdf.save();
 }
-

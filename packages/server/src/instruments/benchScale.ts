@@ -29,7 +29,8 @@ export function simulatedScale(seed: number, now: () => Date): Scale {
   let zeroG = 0;
   let plugged = true;
   let lastLoadG = 0;
-  const drift = (at: Date): number => DRIFT_G * Math.sin((at.getTime() / 3_600_000 / 6) * 2 * Math.PI + (seed % 7));
+  const drift = (at: Date): number =>
+    DRIFT_G * Math.sin((at.getTime() / 3_600_000 / 6) * 2 * Math.PI + (seed % 7));
   return {
     press: (key) => {
       if (key === 'tare') zeroG = lastLoadG;
@@ -41,12 +42,22 @@ export function simulatedScale(seed: number, now: () => Date): Scale {
       const at = now();
       const same = Math.abs(loadG - lastLoadG) < 20;
       lastLoadG = loadG;
-      const base = { unit: 'g' as const, at: at.toISOString(), instrument: 'bench scale', simulated: true };
+      const base = {
+        unit: 'g' as const,
+        at: at.toISOString(),
+        instrument: 'bench scale',
+        simulated: true,
+      };
       if (!plugged) return { ...base, value: 0, state: 'silent' };
       if (loadG > CAPACITY_G) return { ...base, value: 0, state: 'overload' };
-      const value = Math.round((loadG - zeroG + drift(at) + 3 * noise(seed, at.getTime() / 1000)) / 5) * 5;
+      const value =
+        Math.round((loadG - zeroG + drift(at) + 3 * noise(seed, at.getTime() / 1000)) / 5) * 5;
       // The pan empty shows nothing below zero; a tared one does.
-      return { ...base, value: zeroG === 0 ? Math.max(0, value) : value, state: same ? 'steady' : 'moving' };
+      return {
+        ...base,
+        value: zeroG === 0 ? Math.max(0, value) : value,
+        state: same ? 'steady' : 'moving',
+      };
     },
   };
 }
@@ -56,7 +67,13 @@ export function simulatedThermometer(seed: number, now: () => Date): Thermometer
   return {
     read: (temperatureC) => {
       const at = now();
-      return { value: Math.round((temperatureC + 0.6 * noise(seed + 1, at.getTime() / 600_000)) * 2) / 2, unit: '°C', at: at.toISOString(), instrument: 'kitchen thermometer', simulated: true };
+      return {
+        value: Math.round((temperatureC + 0.6 * noise(seed + 1, at.getTime() / 600_000)) * 2) / 2,
+        unit: '°C',
+        at: at.toISOString(),
+        instrument: 'kitchen thermometer',
+        simulated: true,
+      };
     },
   };
 }
@@ -66,7 +83,16 @@ export function simulatedRefractometer(seed: number, now: () => Date) {
   return {
     read: (moisturePercent: number, drop: number) => {
       const at = now();
-      return { value: Math.round((moisturePercent + 0.25 * noise(seed + 2, at.getTime() / 60_000 + drop)) * 10) / 10, unit: '%' as const, at: at.toISOString(), instrument: 'refractometer', simulated: true };
+      return {
+        value:
+          Math.round(
+            (moisturePercent + 0.25 * noise(seed + 2, at.getTime() / 60_000 + drop)) * 10,
+          ) / 10,
+        unit: '%' as const,
+        at: at.toISOString(),
+        instrument: 'refractometer',
+        simulated: true,
+      };
     },
   };
 }
@@ -76,7 +102,13 @@ export function simulatedHiveScale(seed: number, now: () => Date) {
   return {
     read: (loadG: number) => {
       const at = now();
-      return { value: Math.round((loadG + 60 * noise(seed + 3, at.getTime() / 60_000)) / 100) * 100, unit: 'g' as const, at: at.toISOString(), instrument: 'hive scale', simulated: true };
+      return {
+        value: Math.round((loadG + 60 * noise(seed + 3, at.getTime() / 60_000)) / 100) * 100,
+        unit: 'g' as const,
+        at: at.toISOString(),
+        instrument: 'hive scale',
+        simulated: true,
+      };
     },
   };
 }

@@ -1,4 +1,17 @@
-import { estimateSeen, frameForecast, frameRun, hiveKind, outOnCourse, temperatureSteps, viscousTime, weighsOut, type BatchDetail, type Bed, type Look, type Take } from '@furrow/core';
+import {
+  estimateSeen,
+  frameForecast,
+  frameRun,
+  hiveKind,
+  outOnCourse,
+  temperatureSteps,
+  viscousTime,
+  weighsOut,
+  type BatchDetail,
+  type Bed,
+  type Look,
+  type Take,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail, drainViews } from '../store/views.js';
 import { hiveView } from '../store/hiveViews.js';
@@ -12,12 +25,21 @@ const [SHARE, TAU_HOURS, POWER] = [0.8, 5.2, 0.9];
  * What stands on the simulated bench scale, in grams: the lower vessel of a drain with what would have run into it by
  * now (stirs free some more, a press nearly all), or its upper one with what is left.
  */
-export async function drainLoadG(db: Knex, drainId: string, now: Date, of: 'lower' | 'upper' = 'lower'): Promise<number> {
+export async function drainLoadG(
+  db: Knex,
+  drainId: string,
+  now: Date,
+  of: 'lower' | 'upper' = 'lower',
+): Promise<number> {
   await find(db, 'drains', drainId, 'drain');
   const [drain] = await drainViews(db, { id: drainId });
-  const tareOf = async (id: string | null): Promise<number> => (id ? ((await db('vessels').where({ id }).first())?.tareG ?? 0) : 0);
+  const tareOf = async (id: string | null): Promise<number> =>
+    id ? ((await db('vessels').where({ id }).first())?.tareG ?? 0) : 0;
   const hours = (at: string): number => (Date.parse(at) - Date.parse(drain.startedAt)) / 3_600_000;
-  const time = viscousTime(temperatureSteps(drain, drain.zone, now.toISOString()), drain.moisturePercent);
+  const time = viscousTime(
+    temperatureSteps(drain, drain.zone, now.toISOString()),
+    drain.moisturePercent,
+  );
   let held = 1 - SHARE;
   const beds: Bed[] = [{ s: 0, share: SHARE, tauPart: 1 }];
   for (const e of drain.events) {
@@ -26,9 +48,18 @@ export async function drainLoadG(db: Knex, drainId: string, now: Date, of: 'lowe
     beds.push({ s: time.at(hours(e.occurredAt)), share, tauPart: e.kind === 'press' ? 0.04 : 1 });
     held -= share;
   }
-  const outG = drain.crushedG * 0.95 * outOnCourse({ scale: 1, tau: TAU_HOURS, power: POWER, beds }, time.at(Math.max(0, hours(now.toISOString()))));
-  if (of === 'upper') return (await tareOf(drain.upperVesselId)) + Math.max(0, drain.crushedG - outG);
-  const drawnG = drain.events.filter((e) => e.kind === 'draw-off').reduce((sum, e) => sum + (e.g ?? 0), 0);
+  const outG =
+    drain.crushedG *
+    0.95 *
+    outOnCourse(
+      { scale: 1, tau: TAU_HOURS, power: POWER, beds },
+      time.at(Math.max(0, hours(now.toISOString()))),
+    );
+  if (of === 'upper')
+    return (await tareOf(drain.upperVesselId)) + Math.max(0, drain.crushedG - outG);
+  const drawnG = drain.events
+    .filter((e) => e.kind === 'draw-off')
+    .reduce((sum, e) => sum + (e.g ?? 0), 0);
   return (await tareOf(drain.lowerVesselId)) + drain.potStartG + Math.max(0, outG - drawnG);
 }
 
@@ -38,10 +69,17 @@ function combG(detail: BatchDetail, combId: string): number {
   return estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1030 : 1500;
 }
 
-export async function takeLoadG(db: Knex, batchId: string, combId: string, vesselId: string | null): Promise<number> {
+export async function takeLoadG(
+  db: Knex,
+  batchId: string,
+  combId: string,
+  vesselId: string | null,
+): Promise<number> {
   const detail = await batchDetail(db, batchId);
   const vessel = vesselId ? await find<{ tareG: number }>(db, 'vessels', vesselId, 'vessel') : null;
-  const takenG = detail.takes.filter((t) => t.vesselId === vesselId).reduce((sum, t) => sum + (t.netG ?? 0), 0);
+  const takenG = detail.takes
+    .filter((t) => t.vesselId === vesselId)
+    .reduce((sum, t) => sum + (t.netG ?? 0), 0);
   return (vessel?.tareG ?? 0) + takenG + combG(detail, combId);
 }
 
@@ -49,23 +87,48 @@ export async function takeLoadG(db: Knex, batchId: string, combId: string, vesse
 const BOX_G = 3180;
 
 /** A whole box with its combs on the scale, or the empty box afterwards. */
-export async function boxLoadG(db: Knex, batchId: string, combIds: readonly string[], empty: boolean): Promise<number> {
+export async function boxLoadG(
+  db: Knex,
+  batchId: string,
+  combIds: readonly string[],
+  empty: boolean,
+): Promise<number> {
   const detail = await batchDetail(db, batchId);
   return BOX_G + (empty ? 45 : combIds.reduce((sum, id) => sum + combG(detail, id), 0));
 }
 
 /** The vessel under one drain frame, with what has run into it. */
-export async function frameLoadG(db: Knex, batchId: string, combId: string, now: Date): Promise<number> {
+export async function frameLoadG(
+  db: Knex,
+  batchId: string,
+  combId: string,
+  now: Date,
+): Promise<number> {
   const detail = await batchDetail(db, batchId);
-  if (!detail.batch.combIds.includes(combId)) throw refused('This frame was not chosen for this harvest.', 'combId');
+  if (!detail.batch.combIds.includes(combId))
+    throw refused('This frame was not chosen for this harvest.', 'combId');
   const run = frameRun(combId, 0, detail.frameEvents);
-  const vessel = run.vesselId ? await find<{ tareG: number }>(db, 'vessels', run.vesselId, 'vessel') : null;
+  const vessel = run.vesselId
+    ? await find<{ tareG: number }>(db, 'vessels', run.vesselId, 'vessel')
+    : null;
   const look = detail.looks.filter((l: Look) => l.combId === combId).at(-1);
-  const honeyKg = (look ? estimateSeen(look, detail.hive) : null)?.honeyKg ?? { low: 1, mid: 1.6, high: 2.2 };
+  const honeyKg = (look ? estimateSeen(look, detail.hive) : null)?.honeyKg ?? {
+    low: 1,
+    mid: 1.6,
+    high: 2.2,
+  };
   const weighed = { ...run, weighedAt: null, outG: 0, inVesselG: 0 };
-  const forecast = frameForecast(weighed, { parts: 4, honeyKg, moisturePercent: 18, vesselFullKg: null, nowIso: now.toISOString() });
+  const forecast = frameForecast(weighed, {
+    parts: 4,
+    honeyKg,
+    moisturePercent: 18,
+    vesselFullKg: null,
+    nowIso: now.toISOString(),
+  });
   const awayG = run.outG - run.inVesselG;
-  return (vessel?.tareG ?? 0) + Math.max(run.inVesselG, (forecast?.outNowKg.mid ?? 0) * 940 - awayG, 0);
+  return (
+    (vessel?.tareG ?? 0) + Math.max(run.inVesselG, (forecast?.outNowKg.mid ?? 0) * 940 - awayG, 0)
+  );
 }
 
 /** A hive on its scale: wood, bees, brood and what its combs hold, less what was taken and is not in it any more. */
@@ -76,8 +139,16 @@ export async function hiveLoadG(db: Knex, hiveId: string): Promise<number> {
     const look = bar.comb?.looks.at(-1);
     const estimate = look ? estimateSeen(look, hive) : null;
     // What ran out or was drawn off in place since this look is not in the comb any more.
-    const gone = look ? drawn.filter((t) => t.combId === bar.comb!.id && t.occurredAt > look.occurredAt).reduce((g, t) => g + (t.netG ?? 0), 0) : 0;
-    return sum + Math.max(0, (estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1000 : 0) - gone);
+    const gone = look
+      ? drawn
+          .filter((t) => t.combId === bar.comb!.id && t.occurredAt > look.occurredAt)
+          .reduce((g, t) => g + (t.netG ?? 0), 0)
+      : 0;
+    return (
+      sum + Math.max(0, (estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1000 : 0) - gone)
+    );
   }, 0);
-  return (hiveKind(hive.kind).bee === 'stingless' ? 3500 : 24_000 + hive.boxes.length * 3000) + stores;
+  return (
+    (hiveKind(hive.kind).bee === 'stingless' ? 3500 : 24_000 + hive.boxes.length * 3000) + stores
+  );
 }

@@ -6,20 +6,52 @@ import type { UnitOfWork } from '../store/unitOfWork.js';
 export const plainCode = (code: string): string => code.replace(/[^A-Za-z0-9]/g, '').toUpperCase();
 
 /** The lot of a code as it stands on a label, however it is written; null where there is none. */
-export async function lotByCode(db: Knex, code: string): Promise<{ id: string; batchId: string; kind: LotKind; name: string; code: string } | null> {
+export async function lotByCode(
+  db: Knex,
+  code: string,
+): Promise<{ id: string; batchId: string; kind: LotKind; name: string; code: string } | null> {
   const columns = ['id', 'batchId', 'kind', 'name', 'code'];
-  const exact = (await db('lots').where({ code, removedAt: null }).first(columns)) as { id: string } | undefined;
-  const id = exact?.id ?? ((await db('lots').where({ removedAt: null }).whereNotNull('code').select('id', 'code')) as { id: string; code: string }[]).find((r) => plainCode(r.code) === plainCode(code))?.id;
-  return id ? (((await db('lots').where({ id }).first(columns)) as Awaited<ReturnType<typeof lotByCode>>) ?? null) : null;
+  const exact = (await db('lots').where({ code, removedAt: null }).first(columns)) as
+    { id: string } | undefined;
+  const id =
+    exact?.id ??
+    (
+      (await db('lots').where({ removedAt: null }).whereNotNull('code').select('id', 'code')) as {
+        id: string;
+        code: string;
+      }[]
+    ).find((r) => plainCode(r.code) === plainCode(code))?.id;
+  return id
+    ? (((await db('lots').where({ id }).first(columns)) as Awaited<ReturnType<typeof lotByCode>>) ??
+        null)
+    : null;
 }
 
 /** Whose code this is, however it is written; null where it never was one. Codes of what was taken back count too: labels may exist. */
-export async function codeInUse(db: Knex, code: string, butBatchId: string | null = null): Promise<string | null> {
+export async function codeInUse(
+  db: Knex,
+  code: string,
+  butBatchId: string | null = null,
+): Promise<string | null> {
   const plain = plainCode(code);
-  const rows = (await db('batches').join('visits', 'visits.id', 'batches.visitId').join('hives', 'hives.id', 'batches.hiveId').whereNotNull('batches.code').select('batches.id as id', 'batches.code as code', 'visits.date as date', 'hives.name as hive')) as { id: string; code: string; date: string; hive: string }[];
+  const rows = (await db('batches')
+    .join('visits', 'visits.id', 'batches.visitId')
+    .join('hives', 'hives.id', 'batches.hiveId')
+    .whereNotNull('batches.code')
+    .select(
+      'batches.id as id',
+      'batches.code as code',
+      'visits.date as date',
+      'hives.name as hive',
+    )) as { id: string; code: string; date: string; hive: string }[];
   // A lot's code is its batch's with a number: a code that begins another's would be read as one of its lots.
-  const continues = (code: string, start: string): boolean => code.startsWith(start) && /^\d*$/.test(code.slice(start.length));
-  const found = rows.find((r) => r.id !== butBatchId && (continues(plain, plainCode(r.code)) || continues(plainCode(r.code), plain)));
+  const continues = (code: string, start: string): boolean =>
+    code.startsWith(start) && /^\d*$/.test(code.slice(start.length));
+  const found = rows.find(
+    (r) =>
+      r.id !== butBatchId &&
+      (continues(plain, plainCode(r.code)) || continues(plainCode(r.code), plain)),
+  );
   return found ? `${found.hive}, harvested ${found.date}` : null;
 }
 
@@ -29,7 +61,12 @@ export async function codeInUse(db: Knex, code: string, butBatchId: string | nul
  */
 async function batchCode(unit: UnitOfWork, batch: Batch): Promise<string> {
   if (batch.code) return batch.code;
-  const letters = batch.hiveName.normalize('NFD').replace(/[^A-Za-z]/g, '').toUpperCase().slice(0, 4) || 'HIVE';
+  const letters =
+    batch.hiveName
+      .normalize('NFD')
+      .replace(/[^A-Za-z]/g, '')
+      .toUpperCase()
+      .slice(0, 4) || 'HIVE';
   const stem = `${letters}-${batch.date.replaceAll('-', '').slice(2)}`;
   let code = '';
   for (let n = 0; !code; n++) {
@@ -43,6 +80,11 @@ async function batchCode(unit: UnitOfWork, batch: Batch): Promise<string> {
 /** Code of a lot: its batch's, and a number that counts the lots of it that were filled. */
 export async function lotCode(unit: UnitOfWork, batch: Batch): Promise<string> {
   const code = await batchCode(unit, batch);
-  const lots = await unit.db('lots').where({ batchId: batch.id }).whereNotNull('code').count('id as n').first();
+  const lots = await unit
+    .db('lots')
+    .where({ batchId: batch.id })
+    .whereNotNull('code')
+    .count('id as n')
+    .first();
   return `${code}${/\d$/.test(code) ? '-' : ''}${Number(lots?.n ?? 0) + 1}`;
 }

@@ -1,4 +1,26 @@
-import { STARTING_DESIGN_ID, STARTING_FIELDS, STARTING_SHEETS, batchCodeSchema, changeLabelDesignSchema, labelProblems, labelText, lotClaimSchema, misprintSchema, newLabelDesignSchema, newLabelSheetSchema, newPrintSchema, sheetProblem, type Batch, type CutPiece, type HouseRules, type LabelDesignRecord, type LabelSheetRecord, type LabelText, type Lot, type Print } from '@furrow/core';
+import {
+  STARTING_DESIGN_ID,
+  STARTING_FIELDS,
+  STARTING_SHEETS,
+  batchCodeSchema,
+  changeLabelDesignSchema,
+  labelProblems,
+  labelText,
+  lotClaimSchema,
+  misprintSchema,
+  newLabelDesignSchema,
+  newLabelSheetSchema,
+  newPrintSchema,
+  sheetProblem,
+  type Batch,
+  type CutPiece,
+  type HouseRules,
+  type LabelDesignRecord,
+  type LabelSheetRecord,
+  type LabelText,
+  type Lot,
+  type Print,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
@@ -10,54 +32,136 @@ import { codeInUse } from './codes.js';
 /** The sheets and the design a household begins with, so that a label can be printed at once. */
 export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> {
   if (await db('labelSheets').first()) return;
-  for (const sheet of STARTING_SHEETS) await db('labelSheets').insert({ ...sheet, revision: 1, recordedAt });
-  await db('labelDesigns').insert({ id: STARTING_DESIGN_ID, name: 'House label', sheetId: STARTING_SHEETS[0].id, fields: JSON.stringify(STARTING_FIELDS), qr: 1, revision: 1, recordedAt });
+  for (const sheet of STARTING_SHEETS)
+    await db('labelSheets').insert({ ...sheet, revision: 1, recordedAt });
+  await db('labelDesigns').insert({
+    id: STARTING_DESIGN_ID,
+    name: 'House label',
+    sheetId: STARTING_SHEETS[0].id,
+    fields: JSON.stringify(STARTING_FIELDS),
+    qr: 1,
+    revision: 1,
+    recordedAt,
+  });
 }
 
-export interface FilledLot { lot: Lot & { code: string; netG: number }; batch: Batch; /** Water as it was measured after the drain, the wetter of the last two drops; null where nobody measured. */ moisturePercent: number | null; product: 'honey' | 'comb honey' | 'chunk honey' }
+export interface FilledLot {
+  lot: Lot & { code: string; netG: number };
+  batch: Batch;
+  /** Water as it was measured after the drain, the wetter of the last two drops; null where nobody measured. */ moisturePercent:
+    number | null;
+  product: 'honey' | 'comb honey' | 'chunk honey';
+}
 
 /** A filled lot with its batch; refused where it has no code or weight yet. */
 export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   const lot = await lotView(db, id);
-  if (!lot || !lot.code || !lot.netG) throw refused('There is no such filled lot.', 'payload.lotId');
+  if (!lot || !lot.code || !lot.netG)
+    throw refused('There is no such filled lot.', 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
-  const drops = (await db('drainEvents').join('drains', 'drains.id', 'drainEvents.drainId').where({ 'drains.batchId': batch.id, 'drainEvents.kind': 'moisture', 'drainEvents.removedAt': null, 'drains.removedAt': null }).orderBy('drainEvents.occurredAt', 'desc').limit(2).pluck('drainEvents.moisturePercent')) as number[];
-  const kind = lot.jarKindId ? ((await db('jarKinds').where({ id: lot.jarKindId }).first('purpose')) as { purpose: string } | undefined) : undefined;
-  const product = lot.kind === 'pieces' ? 'comb honey' : kind?.purpose === 'chunk' ? 'chunk honey' : 'honey';
-  return { lot: lot as FilledLot['lot'], batch: { ...batch, ...(await originsOf(db, batch)) }, moisturePercent: drops.length && product === 'honey' ? Math.max(...drops) : null, product };
+  const drops = (await db('drainEvents')
+    .join('drains', 'drains.id', 'drainEvents.drainId')
+    .where({
+      'drains.batchId': batch.id,
+      'drainEvents.kind': 'moisture',
+      'drainEvents.removedAt': null,
+      'drains.removedAt': null,
+    })
+    .orderBy('drainEvents.occurredAt', 'desc')
+    .limit(2)
+    .pluck('drainEvents.moisturePercent')) as number[];
+  const kind = lot.jarKindId
+    ? ((await db('jarKinds').where({ id: lot.jarKindId }).first('purpose')) as
+        { purpose: string } | undefined)
+    : undefined;
+  const product =
+    lot.kind === 'pieces' ? 'comb honey' : kind?.purpose === 'chunk' ? 'chunk honey' : 'honey';
+  return {
+    lot: lot as FilledLot['lot'],
+    batch: { ...batch, ...(await originsOf(db, batch)) },
+    moisturePercent: drops.length && product === 'honey' ? Math.max(...drops) : null,
+    product,
+  };
 }
 
 /** The words of a lot's label, every one from the record; `netG` where a piece has its own weight. */
-export function wordsOf({ lot, batch, moisturePercent, product }: FilledLot, rules: HouseRules, netG?: number): LabelText {
+export function wordsOf(
+  { lot, batch, moisturePercent, product }: FilledLot,
+  rules: HouseRules,
+  netG?: number,
+): LabelText {
   return labelText({
-    batchCode: lot.code, hiveName: batch.hiveName, siteName: batch.siteName, harvestedOn: batch.date, netG: netG ?? lot.netG, lowestWeighedG: netG ?? lot.lowestWeighedG,
-    bestBeforeMonths: rules.bestBeforeMonths, registeredToSell: rules.registeredToSell, labelMaker: rules.labelMaker, makerAddress: [rules.makerAddress, rules.countryOfOrigin].filter(Boolean).join(', '),
-    product, useBy: lot.useBy, flower: lot.flower, flowerSupport: lot.flowerSupport,
-    moisturePercent, nutrition: rules.nutritionOnLabel,
+    batchCode: lot.code,
+    hiveName: batch.hiveName,
+    siteName: batch.siteName,
+    harvestedOn: batch.date,
+    netG: netG ?? lot.netG,
+    lowestWeighedG: netG ?? lot.lowestWeighedG,
+    bestBeforeMonths: rules.bestBeforeMonths,
+    registeredToSell: rules.registeredToSell,
+    labelMaker: rules.labelMaker,
+    makerAddress: [rules.makerAddress, rules.countryOfOrigin].filter(Boolean).join(', '),
+    product,
+    useBy: lot.useBy,
+    flower: lot.flower,
+    flowerSupport: lot.flowerSupport,
+    moisturePercent,
+    nutrition: rules.nutritionOnLabel,
   });
 }
 
 /** One label for each jar or piece of a lot. A piece of comb has its own weight and so its own label. */
-export async function labelsOf(db: Knex, lotId: string): Promise<{ lot: Lot & { code: string; netG: number }; batch: Batch; labels: LabelText[]; qrText: string }> {
+export async function labelsOf(
+  db: Knex,
+  lotId: string,
+): Promise<{
+  lot: Lot & { code: string; netG: number };
+  batch: Batch;
+  labels: LabelText[];
+  qrText: string;
+}> {
   const filled = await filledLot(db, lotId);
   const { lot, batch } = filled;
   const { rules } = await currentRules(db);
-  const own = lot.kind === 'pieces' ? (await list<CutPiece>(db, 'cutPieces', { lotId: lot.id })).flatMap((p) => (p.netG ? [p.netG] : [])) : [];
-  const labels = own.length ? own.sort((a, b) => b - a).map((g) => wordsOf(filled, rules, g)) : Array.from({ length: Math.max(1, lot.count ?? 1) }, () => wordsOf(filled, rules));
-  return { lot, batch, labels, qrText: rules.baseAddress ? `${rules.baseAddress.replace(/\/$/, '')}/lot/${encodeURIComponent(lot.code)}` : lot.code };
+  const own =
+    lot.kind === 'pieces'
+      ? (await list<CutPiece>(db, 'cutPieces', { lotId: lot.id })).flatMap((p) =>
+          p.netG ? [p.netG] : [],
+        )
+      : [];
+  const labels = own.length
+    ? own.sort((a, b) => b - a).map((g) => wordsOf(filled, rules, g))
+    : Array.from({ length: Math.max(1, lot.count ?? 1) }, () => wordsOf(filled, rules));
+  return {
+    lot,
+    batch,
+    labels,
+    qrText: rules.baseAddress
+      ? `${rules.baseAddress.replace(/\/$/, '')}/lot/${encodeURIComponent(lot.code)}`
+      : lot.code,
+  };
 }
 
 async function sheetOf(db: Knex, id: string): Promise<LabelSheetRecord> {
-  const { recordedAt: _recordedAt, ...sheet } = await find<LabelSheetRecord & { recordedAt: string }>(db, 'labelSheets', id, 'label sheet');
+  const { recordedAt: _recordedAt, ...sheet } = await find<
+    LabelSheetRecord & { recordedAt: string }
+  >(db, 'labelSheets', id, 'label sheet');
   return sheet;
 }
 
-const spooled = (unit: UnitOfWork, print: Omit<Print, 'revision' | 'occurredAt' | 'misprinted' | 'why'>): Promise<unknown> => unit.insert('prints', { ...print, misprinted: 0, why: '', occurredAt: unit.at });
+const spooled = (
+  unit: UnitOfWork,
+  print: Omit<Print, 'revision' | 'occurredAt' | 'misprinted' | 'why'>,
+): Promise<unknown> =>
+  unit.insert('prints', { ...print, misprinted: 0, why: '', occurredAt: unit.at });
 
 /** Labels: their sheets and look, what is claimed, and the printer's spool. */
 export const labelWrites = [
   write({
-    method: 'post', path: '/labelSheets', schema: newLabelSheetSchema, sentence: (p) => `Label sheet "${p.name}"`,
+    method: 'post',
+    path: '/labelSheets',
+    schema: newLabelSheetSchema,
+    sentence: (p) => `Label sheet "${p.name}"`,
     run: async (unit, payload) => {
       const problem = sheetProblem(payload);
       if (problem) throw refused(problem, 'payload.columns');
@@ -66,7 +170,10 @@ export const labelWrites = [
     },
   }),
   write({
-    method: 'post', path: '/labelDesigns', schema: newLabelDesignSchema, sentence: (p) => `Label "${p.name}"`,
+    method: 'post',
+    path: '/labelDesigns',
+    schema: newLabelDesignSchema,
+    sentence: (p) => `Label "${p.name}"`,
     run: async (unit, payload) => {
       await sheetOf(unit.db, payload.sheetId);
       await unit.insert('labelDesigns', payload);
@@ -74,7 +181,10 @@ export const labelWrites = [
     },
   }),
   write({
-    method: 'patch', path: '/labelDesigns/:id', schema: changeLabelDesignSchema, sentence: () => 'Label changed',
+    method: 'patch',
+    path: '/labelDesigns/:id',
+    schema: changeLabelDesignSchema,
+    sentence: () => 'Label changed',
     run: async (unit, payload, { id }) => {
       if (payload.sheetId) await sheetOf(unit.db, payload.sheetId);
       await unit.update('labelDesigns', id, payload, unit.command.baseRevision);
@@ -82,48 +192,111 @@ export const labelWrites = [
     },
   }),
   write({
-    method: 'post', path: '/lots/:id/claim', schema: lotClaimSchema, sentence: (p) => (p.flower ? `Flower of a lot: ${p.flower}` : 'No flower named'),
+    method: 'post',
+    path: '/lots/:id/claim',
+    schema: lotClaimSchema,
+    sentence: (p) => (p.flower ? `Flower of a lot: ${p.flower}` : 'No flower named'),
     run: async (unit, payload, { id }) => {
       const { lot } = await filledLot(unit.db, id);
-      await unit.update('lots', id, { flower: payload.flower || null, flowerSupport: payload.flower ? payload.flowerSupport : null });
+      await unit.update('lots', id, {
+        flower: payload.flower || null,
+        flowerSupport: payload.flower ? payload.flowerSupport : null,
+      });
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
   write({
-    method: 'post', path: '/harvests/:id/code', schema: batchCodeSchema, sentence: (p) => `Batch code ${p.code}`,
+    method: 'post',
+    path: '/harvests/:id/code',
+    schema: batchCodeSchema,
+    sentence: (p) => `Batch code ${p.code}`,
     run: async (unit, payload, { id }) => {
       const [batch] = await batchViews(unit.db, { id });
       if (!batch) throw refused('There is no such harvest.', 'payload.code');
-      if (await unit.db('lots').where({ batchId: id, removedAt: null }).whereNotNull('code').first()) throw conflict('code-fixed', 'Jars of this harvest carry its code already: it stays.', 'payload.code');
+      if (
+        await unit.db('lots').where({ batchId: id, removedAt: null }).whereNotNull('code').first()
+      )
+        throw conflict(
+          'code-fixed',
+          'Jars of this harvest carry its code already: it stays.',
+          'payload.code',
+        );
       const used = await codeInUse(unit.db, payload.code, id);
-      if (used) throw refused(`"${payload.code}" is the code of ${used}. A code that comes again cannot be traced: put the date or year into it.`, 'payload.code');
+      if (used)
+        throw refused(
+          `"${payload.code}" is the code of ${used}. A code that comes again cannot be traced: put the date or year into it.`,
+          'payload.code',
+        );
       await unit.update('batches', id, { code: payload.code }, unit.command.baseRevision);
       return { detail: await batchDetail(unit.db, id) };
     },
   }),
   write({
-    method: 'post', path: '/prints', schema: newPrintSchema, sentence: (p) => `Labels printed${p.copies ? `: ${p.copies}` : ''}`,
+    method: 'post',
+    path: '/prints',
+    schema: newPrintSchema,
+    sentence: (p) => `Labels printed${p.copies ? `: ${p.copies}` : ''}`,
     run: async (unit, payload) => {
-      const design = await find<LabelDesignRecord>(unit.db, 'labelDesigns', payload.designId, 'label');
+      const design = await find<LabelDesignRecord>(
+        unit.db,
+        'labelDesigns',
+        payload.designId,
+        'label',
+      );
       const { id: _id, revision: _revision, ...sheet } = await sheetOf(unit.db, design.sheetId);
       const { lot, labels, qrText } = await labelsOf(unit.db, payload.lotId);
       for (const label of labels) {
         const [problem] = labelProblems(design, label, sheet);
         if (problem) throw refused(problem, 'payload.designId');
       }
-      const wanted = payload.copies === null ? labels : Array.from({ length: payload.copies }, (_, i) => labels[i % labels.length]);
-      if (payload.startAt >= sheet.columns * sheet.rows) throw refused(`A sheet has ${sheet.columns * sheet.rows} labels.`, 'payload.startAt');
-      await spooled(unit, { id: payload.id, lotId: lot.id, sheet, fields: design.fields, qr: design.qr, qrText, labels: wanted, startAt: payload.startAt, reprintOf: null });
+      const wanted =
+        payload.copies === null
+          ? labels
+          : Array.from({ length: payload.copies }, (_, i) => labels[i % labels.length]);
+      if (payload.startAt >= sheet.columns * sheet.rows)
+        throw refused(`A sheet has ${sheet.columns * sheet.rows} labels.`, 'payload.startAt');
+      await spooled(unit, {
+        id: payload.id,
+        lotId: lot.id,
+        sheet,
+        fields: design.fields,
+        qr: design.qr,
+        qrText,
+        labels: wanted,
+        startAt: payload.startAt,
+        reprintOf: null,
+      });
       return { printId: payload.id };
     },
   }),
   write({
-    method: 'post', path: '/prints/:id/misprint', schema: misprintSchema, sentence: (p) => `${p.count} ${p.count === 1 ? 'label' : 'labels'} misprinted: ${p.why}`,
+    method: 'post',
+    path: '/prints/:id/misprint',
+    schema: misprintSchema,
+    sentence: (p) => `${p.count} ${p.count === 1 ? 'label' : 'labels'} misprinted: ${p.why}`,
     run: async (unit, payload, { id }) => {
       const print = await find<Print>(unit.db, 'prints', id, 'print');
-      if (print.misprinted + payload.count > print.labels.length) throw refused(`Only ${print.labels.length - print.misprinted} labels of this print are left.`, 'payload.count');
-      await unit.update('prints', id, { misprinted: print.misprinted + payload.count, why: [print.why, payload.why].filter(Boolean).join('; ') });
-      if (payload.reprintId) await spooled(unit, { id: payload.reprintId, lotId: print.lotId, sheet: print.sheet, fields: print.fields, qr: print.qr, qrText: print.qrText, labels: print.labels.slice(0, payload.count), startAt: payload.startAt, reprintOf: id });
+      if (print.misprinted + payload.count > print.labels.length)
+        throw refused(
+          `Only ${print.labels.length - print.misprinted} labels of this print are left.`,
+          'payload.count',
+        );
+      await unit.update('prints', id, {
+        misprinted: print.misprinted + payload.count,
+        why: [print.why, payload.why].filter(Boolean).join('; '),
+      });
+      if (payload.reprintId)
+        await spooled(unit, {
+          id: payload.reprintId,
+          lotId: print.lotId,
+          sheet: print.sheet,
+          fields: print.fields,
+          qr: print.qr,
+          qrText: print.qrText,
+          labels: print.labels.slice(0, payload.count),
+          startAt: payload.startAt,
+          reprintOf: id,
+        });
       return { printId: payload.reprintId ?? id };
     },
   }),

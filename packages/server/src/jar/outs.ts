@@ -10,7 +10,8 @@ import { write } from '../store/writes.js';
 /** The row of a name, made when first said. Written past the journal on purpose: a name must be forgettable. */
 async function personOf(unit: UnitOfWork, who: string): Promise<string | null> {
   if (!who) return null;
-  const there = (await unit.db('people').where({ name: who, removedAt: null }).first()) as { id: string } | undefined;
+  const there = (await unit.db('people').where({ name: who, removedAt: null }).first()) as
+    { id: string } | undefined;
   if (there) return there.id;
   const id = randomUUID();
   await unit.db('people').insert({ id, name: who, revision: 1, recordedAt: unit.recordedAt });
@@ -20,47 +21,91 @@ async function personOf(unit: UnitOfWork, who: string): Promise<string | null> {
 /** What leaves the shelf: sold, given, eaten, into mead or cosmetics, spoilt. */
 export const outWrites = [
   write({
-    method: 'post', path: '/outs', schema: newOutSchema,
+    method: 'post',
+    path: '/outs',
+    schema: newOutSchema,
     sentence: (p) => `${p.count} ${FATE_WORDS[p.fate].toLowerCase()}`,
     run: async (unit, payload) => {
       const lot = await lotView(unit.db, payload.lotId);
-      if (!lot?.count || (lot.kind !== 'pieces' && lot.kind !== 'jars')) throw refused('Choose jars or pieces that were filled.', 'payload.lotId');
-      if (payload.fate === 'sold' && lot.useBy) throw refused('Open or wet honey is used first and not sold.', 'payload.fate');
-      const gone = Number((await unit.db('outs').where({ lotId: lot.id, removedAt: null }).sum('count as n').first())?.n ?? 0);
+      if (!lot?.count || (lot.kind !== 'pieces' && lot.kind !== 'jars'))
+        throw refused('Choose jars or pieces that were filled.', 'payload.lotId');
+      if (payload.fate === 'sold' && lot.useBy)
+        throw refused('Open or wet honey is used first and not sold.', 'payload.fate');
+      const gone = Number(
+        (await unit.db('outs').where({ lotId: lot.id, removedAt: null }).sum('count as n').first())
+          ?.n ?? 0,
+      );
       const left = lot.count - gone;
-      if (payload.count > left) throw refused(left === 0 ? 'None of them is left.' : `Only ${left} of them ${left === 1 ? 'is' : 'are'} left.`, 'payload.count');
+      if (payload.count > left)
+        throw refused(
+          left === 0
+            ? 'None of them is left.'
+            : `Only ${left} of them ${left === 1 ? 'is' : 'are'} left.`,
+          'payload.count',
+        );
       // The last ones take what is there, so that no gram stays behind by rounding.
-      const g = payload.count === left ? lot.nowG : Math.min(lot.nowG, Math.round((lot.inG / lot.count) * payload.count));
+      const g =
+        payload.count === left
+          ? lot.nowG
+          : Math.min(lot.nowG, Math.round((lot.inG / lot.count) * payload.count));
       const { who, ...out } = payload;
-      await unit.insert('outs', { ...out, g, personId: await personOf(unit, who), occurredAt: unit.at });
-      await unit.flow({ from: lot.id, to: payload.fate === 'spoilt' ? 'loss' : 'outside', g, reason: `${FATE_WORDS[payload.fate]}: ${payload.count}` });
+      await unit.insert('outs', {
+        ...out,
+        g,
+        personId: await personOf(unit, who),
+        occurredAt: unit.at,
+      });
+      await unit.flow({
+        from: lot.id,
+        to: payload.fate === 'spoilt' ? 'loss' : 'outside',
+        g,
+        reason: `${FATE_WORDS[payload.fate]}: ${payload.count}`,
+      });
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
   write({
-    method: 'post', path: '/reserves', schema: newReserveSchema,
+    method: 'post',
+    path: '/reserves',
+    schema: newReserveSchema,
     sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} promised`,
     run: async (unit, { who, ...reserve }) => {
       await find(unit.db, 'jarKinds', reserve.jarKindId, 'kind of jar');
-      await unit.insert('reserves', { ...reserve, personId: await personOf(unit, who), doneAt: null });
+      await unit.insert('reserves', {
+        ...reserve,
+        personId: await personOf(unit, who),
+        doneAt: null,
+      });
       return { id: reserve.id };
     },
   }),
-  ...(['done', 'withdraw'] as const).map((act) => write({
-    method: 'post', path: `/reserves/:id/${act}`, schema: z.strictObject({}), sentence: () => (act === 'done' ? 'A promise kept' : 'A promise withdrawn'),
-    run: async (unit, _payload, { id }) => {
-      const reserve = await find<Reserve>(unit.db, 'reserves', id, 'promise');
-      if (reserve.doneAt) throw refused('This promise is kept already.', 'id');
-      await unit.update('reserves', id, act === 'done' ? { doneAt: unit.at } : { removedAt: unit.recordedAt });
-      return { id };
-    },
-  })),
+  ...(['done', 'withdraw'] as const).map((act) =>
+    write({
+      method: 'post',
+      path: `/reserves/:id/${act}`,
+      schema: z.strictObject({}),
+      sentence: () => (act === 'done' ? 'A promise kept' : 'A promise withdrawn'),
+      run: async (unit, _payload, { id }) => {
+        const reserve = await find<Reserve>(unit.db, 'reserves', id, 'promise');
+        if (reserve.doneAt) throw refused('This promise is kept already.', 'id');
+        await unit.update(
+          'reserves',
+          id,
+          act === 'done' ? { doneAt: unit.at } : { removedAt: unit.recordedAt },
+        );
+        return { id };
+      },
+    }),
+  ),
   write({
-    method: 'post', path: '/people/:id/forget', schema: z.strictObject({}),
+    method: 'post',
+    path: '/people/:id/forget',
+    schema: z.strictObject({}),
     sentence: () => 'A name forgotten',
     run: async (unit, _payload, { id }) => {
       // Not undone by the journal: what is forgotten is not written anywhere.
-      if ((await unit.db('people').where({ id }).update({ name: '' })) === 0) throw notFound('name');
+      if ((await unit.db('people').where({ id }).update({ name: '' })) === 0)
+        throw notFound('name');
       return { id };
     },
   }),

@@ -12,7 +12,9 @@ import { currentRules } from '../store/views.js';
 import { filledLot, labelsOf, wordsOf } from './labels.js';
 
 const pdfAnswer = (response: import('express').Response, name: string, pdf: Uint8Array): void => {
-  response.type('application/pdf').setHeader('Content-Disposition', `inline; filename="${name.replace(/[^A-Za-z0-9.-]/g, '-')}"`);
+  response
+    .type('application/pdf')
+    .setHeader('Content-Disposition', `inline; filename="${name.replace(/[^A-Za-z0-9.-]/g, '-')}"`);
   response.send(Buffer.from(pdf));
 };
 
@@ -26,33 +28,77 @@ export async function lotPageOf(db: Knex, lotId: string): Promise<string> {
 /** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look sheets, lot pages. */
 export function jarReads(db: Knex): Router {
   const router = Router();
-  router.get('/labelSheets', async (_request, response) => void response.json({ items: await list<LabelSheetRecord>(db, 'labelSheets') }));
-  router.get('/labelDesigns', async (_request, response) => void response.json({ items: await list<LabelDesignRecord>(db, 'labelDesigns') }));
+  router.get(
+    '/labelSheets',
+    async (_request, response) =>
+      void response.json({ items: await list<LabelSheetRecord>(db, 'labelSheets') }),
+  );
+  router.get(
+    '/labelDesigns',
+    async (_request, response) =>
+      void response.json({ items: await list<LabelDesignRecord>(db, 'labelDesigns') }),
+  );
   router.get('/prints', async (_request, response) => {
     const prints = await list<Print>(db, 'prints', {}, 'occurredAt');
     const lots = new Map((await list<Lot>(db, 'lots')).map((l) => [l.id, l]));
-    response.json({ items: prints.reverse().map(({ labels, fields: _fields, ...p }) => ({ ...p, count: labels.length, code: lots.get(p.lotId)?.code ?? '', batchId: lots.get(p.lotId)?.batchId ?? null })) });
+    response.json({
+      items: prints.reverse().map(({ labels, fields: _fields, ...p }) => ({
+        ...p,
+        count: labels.length,
+        code: lots.get(p.lotId)?.code ?? '',
+        batchId: lots.get(p.lotId)?.batchId ?? null,
+      })),
+    });
   });
   router.get('/prints/:id.pdf', async (request, response) => {
     const print = await find<Print>(db, 'prints', request.params.id, 'print');
-    pdfAnswer(response, `labels-${print.labels[0]?.batch.replace('Batch ', '')}.pdf`, await labelsPdf(print.labels, print, print.sheet, print.qrText, print.startAt));
+    pdfAnswer(
+      response,
+      `labels-${print.labels[0]?.batch.replace('Batch ', '')}.pdf`,
+      await labelsPdf(print.labels, print, print.sheet, print.qrText, print.startAt),
+    );
   });
   router.get('/lots/:id/label', async (request, response) => {
     const { labels, qrText, lot } = await labelsOf(db, request.params.id);
-    response.json({ words: labels[0], count: labels.length, qrText, qr: qrRuns(qrText), code: lot.code });
+    response.json({
+      words: labels[0],
+      count: labels.length,
+      qrText,
+      qr: qrRuns(qrText),
+      code: lot.code,
+    });
   });
   router.get('/lots/:id/labels.pdf', async (request, response) => {
     const { labels, qrText, lot } = await labelsOf(db, request.params.id);
     const [design] = await list<LabelDesignRecord>(db, 'labelDesigns');
-    pdfAnswer(response, `labels-${lot.code}.pdf`, await labelsPdf(labels, design, await find<LabelSheetRecord>(db, 'labelSheets', design.sheetId, 'label sheet'), qrText));
+    pdfAnswer(
+      response,
+      `labels-${lot.code}.pdf`,
+      await labelsPdf(
+        labels,
+        design,
+        await find<LabelSheetRecord>(db, 'labelSheets', design.sheetId, 'label sheet'),
+        qrText,
+      ),
+    );
   });
   router.get('/lots/:id/page.html', async (request, response) => {
-    response.attachment('lot-page.html').type('html').send(await lotPageOf(db, request.params.id));
+    response
+      .attachment('lot-page.html')
+      .type('html')
+      .send(await lotPageOf(db, request.params.id));
   });
   router.get('/hives/:id/card.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);
     const { rules } = await currentRules(db);
-    pdfAnswer(response, `card-${hive.name}.pdf`, await hiveCardPdf(hive, `${rules.baseAddress.replace(/\/$/, '') || `${request.protocol}://${request.get('host')}`}/look/${hive.id}`));
+    pdfAnswer(
+      response,
+      `card-${hive.name}.pdf`,
+      await hiveCardPdf(
+        hive,
+        `${rules.baseAddress.replace(/\/$/, '') || `${request.protocol}://${request.get('host')}`}/look/${hive.id}`,
+      ),
+    );
   });
   router.get('/hives/:id/look-sheet.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);

@@ -1,4 +1,15 @@
-import { fillAccuracy, lotWeightsSchema, newFillingSchema, newFillingsSchema, newFlowSchema, newPiecesSchema, useFirstSchema, type Batch, type JarKindRecord, type Lot } from '@furrow/core';
+import {
+  fillAccuracy,
+  lotWeightsSchema,
+  newFillingSchema,
+  newFillingsSchema,
+  newFlowSchema,
+  newPiecesSchema,
+  useFirstSchema,
+  type Batch,
+  type JarKindRecord,
+  type Lot,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import { refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
@@ -7,39 +18,94 @@ import { batchDetail, batchView, bookView, currentRules, lotView } from '../stor
 import { lotCode } from './codes.js';
 import { write } from '../store/writes.js';
 
-interface Filling { id: string; jarKindId: string; count: number; netG: number; lowestWeighedG: number | null; weights: number[] }
+interface Filling {
+  id: string;
+  jarKindId: string;
+  count: number;
+  netG: number;
+  lowestWeighedG: number | null;
+  weights: number[];
+}
 
 /** Fills jars of one kind from one lot of honey: stock, book and the lot of n like jars. A use-first lot stays one in its jars. */
-async function fill(unit: UnitOfWork, batch: Batch, honey: Lot | undefined, filling: Filling, path: string): Promise<void> {
+async function fill(
+  unit: UnitOfWork,
+  batch: Batch,
+  honey: Lot | undefined,
+  filling: Filling,
+  path: string,
+): Promise<void> {
   const { id, count, netG, weights } = filling;
   const jar = await find<JarKindRecord>(unit.db, 'jarKinds', filling.jarKindId, 'kind of jar');
   const totalG = count * netG;
-  if (!honey || honey.nowG < totalG) throw refused(`${count} jars of ${netG} g are ${totalG} g; ${honey?.nowG ?? 0} g of honey are there.`, path);
+  if (!honey || honey.nowG < totalG)
+    throw refused(
+      `${count} jars of ${netG} g are ${totalG} g; ${honey?.nowG ?? 0} g of honey are there.`,
+      path,
+    );
   if (jar.stock < count) throw refused(`Only ${jar.stock} of "${jar.name}" are in stock.`, path);
-  if (netG > jar.netG * 1.1) throw refused(`${netG} g do not fit into "${jar.name}" of ${jar.netG} g.`, path.replace(/count$/, 'netG'));
-  if ((jar.minG !== null && netG < jar.minG) || (jar.maxG !== null && netG > jar.maxG)) throw refused(`"${jar.name}" is filled with ${jar.minG ?? 1} to ${jar.maxG ?? jar.netG} g.`, path.replace(/count$/, 'netG'));
+  if (netG > jar.netG * 1.1)
+    throw refused(
+      `${netG} g do not fit into "${jar.name}" of ${jar.netG} g.`,
+      path.replace(/count$/, 'netG'),
+    );
+  if ((jar.minG !== null && netG < jar.minG) || (jar.maxG !== null && netG > jar.maxG))
+    throw refused(
+      `"${jar.name}" is filled with ${jar.minG ?? 1} to ${jar.maxG ?? jar.netG} g.`,
+      path.replace(/count$/, 'netG'),
+    );
   if (weights.length > count) throw refused(`${count} jars, ${weights.length} weights.`, path);
-  const lowest = [...(filling.lowestWeighedG === null ? [] : [filling.lowestWeighedG]), ...(fillAccuracy(netG, weights) ? [Math.min(...weights)] : [])];
-  await unit.insert('lots', { id, batchId: batch.id, kind: 'jars', name: `${batch.hiveName}, ${count} x ${netG} g`, code: await lotCode(unit, batch), count, netG, jarKindId: jar.id, lowestWeighedG: lowest.length ? Math.min(...lowest) : null, weights: weights.length ? weights : null, useBy: honey.useBy });
+  const lowest = [
+    ...(filling.lowestWeighedG === null ? [] : [filling.lowestWeighedG]),
+    ...(fillAccuracy(netG, weights) ? [Math.min(...weights)] : []),
+  ];
+  await unit.insert('lots', {
+    id,
+    batchId: batch.id,
+    kind: 'jars',
+    name: `${batch.hiveName}, ${count} x ${netG} g`,
+    code: await lotCode(unit, batch),
+    count,
+    netG,
+    jarKindId: jar.id,
+    lowestWeighedG: lowest.length ? Math.min(...lowest) : null,
+    weights: weights.length ? weights : null,
+    useBy: honey.useBy,
+  });
   await unit.flow({ from: honey.id, to: id, g: totalG, reason: 'Filled' });
   await unit.update('jarKinds', jar.id, { stock: jar.stock - count });
 }
 
 export const jarWrites = [
   write({
-    method: 'post', path: '/pieces', schema: newPiecesSchema,
+    method: 'post',
+    path: '/pieces',
+    schema: newPiecesSchema,
     sentence: (p) => `${p.count} ${p.count === 1 ? 'piece' : 'pieces'} of comb honey cut`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
       const comb = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'comb');
-      if (!comb || comb.nowG < payload.totalG) throw refused(`Only ${comb?.nowG ?? 0} g of comb are there to cut.`, 'payload.totalG');
-      await unit.insert('lots', { id: payload.id, batchId: batch.id, kind: 'pieces', name: `${batch.hiveName}, ${payload.count} ${payload.count === 1 ? 'piece' : 'pieces'}`, code: await lotCode(unit, batch), count: payload.count, netG: Math.floor(payload.totalG / payload.count), jarKindId: null, lowestWeighedG: null });
+      if (!comb || comb.nowG < payload.totalG)
+        throw refused(`Only ${comb?.nowG ?? 0} g of comb are there to cut.`, 'payload.totalG');
+      await unit.insert('lots', {
+        id: payload.id,
+        batchId: batch.id,
+        kind: 'pieces',
+        name: `${batch.hiveName}, ${payload.count} ${payload.count === 1 ? 'piece' : 'pieces'}`,
+        code: await lotCode(unit, batch),
+        count: payload.count,
+        netG: Math.floor(payload.totalG / payload.count),
+        jarKindId: null,
+        lowestWeighedG: null,
+      });
       await unit.flow({ from: comb.id, to: payload.id, g: payload.totalG, reason: 'Cut' });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
   write({
-    method: 'post', path: '/fillings', schema: newFillingSchema,
+    method: 'post',
+    path: '/fillings',
+    schema: newFillingSchema,
     sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} of ${p.netG} g filled`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -49,54 +115,92 @@ export const jarWrites = [
     },
   }),
   write({
-    method: 'post', path: '/fillings/several', schema: newFillingsSchema,
-    sentence: (p) => { const n = p.fillings.reduce((sum, f) => sum + f.count, 0); return `${n} ${n === 1 ? 'jar' : 'jars'} filled from several lots`; },
+    method: 'post',
+    path: '/fillings/several',
+    schema: newFillingsSchema,
+    sentence: (p) => {
+      const n = p.fillings.reduce((sum, f) => sum + f.count, 0);
+      return `${n} ${n === 1 ? 'jar' : 'jars'} filled from several lots`;
+    },
     run: async (unit, { fillings }) => {
       for (const [i, { honeyLotId, ...filling }] of fillings.entries()) {
         const honey = await lotView(unit.db, honeyLotId);
-        if (honey?.kind !== 'honey') throw refused('There is no such lot of honey.', `payload.fillings[${i}].honeyLotId`);
-        await fill(unit, await batchView(unit.db, honey.batchId), honey, { ...filling, lowestWeighedG: null, weights: [] }, `payload.fillings[${i}].count`);
+        if (honey?.kind !== 'honey')
+          throw refused('There is no such lot of honey.', `payload.fillings[${i}].honeyLotId`);
+        await fill(
+          unit,
+          await batchView(unit.db, honey.batchId),
+          honey,
+          { ...filling, lowestWeighedG: null, weights: [] },
+          `payload.fillings[${i}].count`,
+        );
       }
       return { lotIds: fillings.map((f) => f.id) };
     },
   }),
   write({
-    method: 'post', path: '/lots/:id/weights', schema: lotWeightsSchema,
+    method: 'post',
+    path: '/lots/:id/weights',
+    schema: lotWeightsSchema,
     sentence: (p) => `${p.weights.length} ${p.weights.length === 1 ? 'jar' : 'jars'} weighed`,
     run: async (unit, { weights }, { id }) => {
       const lot = await lotView(unit.db, id);
-      if (lot?.kind !== 'jars' || !lot.count || !lot.netG) throw refused('Choose jars that were filled.', 'payload.weights');
-      if (weights.length > lot.count) throw refused(`The lot has ${lot.count} jars, ${weights.length} weights.`, 'payload.weights');
+      if (lot?.kind !== 'jars' || !lot.count || !lot.netG)
+        throw refused('Choose jars that were filled.', 'payload.weights');
+      if (weights.length > lot.count)
+        throw refused(
+          `The lot has ${lot.count} jars, ${weights.length} weights.`,
+          'payload.weights',
+        );
       const odd = weights.find((w) => w > lot.netG! * 1.3 || w < lot.netG! * 0.5);
-      if (odd !== undefined) throw refused(`${odd} g is far from ${lot.netG} g. Was the jar's tare taken off?`, 'payload.weights');
-      await unit.update('lots', id, { weights, lowestWeighedG: weights.length ? Math.min(...weights) : null }, unit.command.baseRevision);
+      if (odd !== undefined)
+        throw refused(
+          `${odd} g is far from ${lot.netG} g. Was the jar's tare taken off?`,
+          'payload.weights',
+        );
+      await unit.update(
+        'lots',
+        id,
+        { weights, lowestWeighedG: weights.length ? Math.min(...weights) : null },
+        unit.command.baseRevision,
+      );
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
   write({
-    method: 'post', path: '/lots/:id/use-first', schema: useFirstSchema,
+    method: 'post',
+    path: '/lots/:id/use-first',
+    schema: useFirstSchema,
     sentence: (p) => (p.on ? 'A lot to be used first' : 'Not a use-first lot any more'),
     run: async (unit, { on, useBy }, { id }) => {
       const lot = await lotView(unit.db, id);
-      if (!lot || !['honey', 'jars', 'pieces'].includes(lot.kind)) throw refused('Choose honey, jars or pieces.', 'payload.on');
+      if (!lot || !['honey', 'jars', 'pieces'].includes(lot.kind))
+        throw refused('Choose honey, jars or pieces.', 'payload.on');
       const batch = await batchView(unit.db, lot.batchId);
       const { rules } = await currentRules(unit.db);
-      const by = on ? (useBy ?? DateTime.fromISO(batch.date).plus({ days: rules.useFirstDays }).toISODate()!) : null;
-      if (by && by < batch.date) throw refused(`It was harvested on ${batch.date}.`, 'payload.useBy');
+      const by = on
+        ? (useBy ?? DateTime.fromISO(batch.date).plus({ days: rules.useFirstDays }).toISODate()!)
+        : null;
+      if (by && by < batch.date)
+        throw refused(`It was harvested on ${batch.date}.`, 'payload.useBy');
       await unit.update('lots', id, { useBy: by });
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
   write({
-    method: 'post', path: '/flows', schema: newFlowSchema,
+    method: 'post',
+    path: '/flows',
+    schema: newFlowSchema,
     sentence: (p) => `${p.g} g: ${p.reason}`,
     run: async (unit, payload) => {
       for (const key of ['from', 'to'] as const) {
         const end = payload[key];
         if (end === 'outside' || (end === 'loss' && key === 'to')) continue;
-        if (!(await unit.db('lots').where({ id: end, removedAt: null }).first())) throw refused('There is no such lot.', `payload.${key}`);
+        if (!(await unit.db('lots').where({ id: end, removedAt: null }).first()))
+          throw refused('There is no such lot.', `payload.${key}`);
       }
-      if (payload.from === 'outside' && (payload.to === 'loss' || payload.to === 'outside')) throw refused('A flow touches at least one lot.', 'payload.to');
+      if (payload.from === 'outside' && (payload.to === 'loss' || payload.to === 'outside'))
+        throw refused('A flow touches at least one lot.', 'payload.to');
       await unit.flow(payload);
       return { flowId: payload.id };
     },

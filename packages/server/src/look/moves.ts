@@ -1,4 +1,14 @@
-import { giveBoxSchema, hiveKind, newBoxSchema, newOrderSchema, renewBoxSchema, stateAt, takeOffBoxSchema, turnBoxSchema, type Hive } from '@furrow/core';
+import {
+  giveBoxSchema,
+  hiveKind,
+  newBoxSchema,
+  newOrderSchema,
+  renewBoxSchema,
+  stateAt,
+  takeOffBoxSchema,
+  turnBoxSchema,
+  type Hive,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { hiveView, type PlacementRow } from '../store/hiveViews.js';
@@ -10,33 +20,83 @@ import { dateAt } from './writes.js';
 
 /** Boxes of a hive from the floor up, as placements. */
 const boxPlaces = (db: Knex, hiveId: string): Promise<PlacementRow[]> =>
-  db('placements').where({ parentHiveId: hiveId, toOn: null, removedAt: null }).whereNot({ compartment: 'file' }).orderBy('slot').then((rows) => rows as PlacementRow[]);
+  db('placements')
+    .where({ parentHiveId: hiveId, toOn: null, removedAt: null })
+    .whereNot({ compartment: 'file' })
+    .orderBy('slot')
+    .then((rows) => rows as PlacementRow[]);
 
-async function boxWithHive(unit: UnitOfWork, boxId: string): Promise<{ place: PlacementRow; hive: Hive }> {
+async function boxWithHive(
+  unit: UnitOfWork,
+  boxId: string,
+): Promise<{ place: PlacementRow; hive: Hive }> {
   await find(unit.db, 'carriers', boxId, 'box');
   const place = await placeOf(unit, boxId);
   if (!place?.parentHiveId) throw conflict('not-placed', 'This box stands on no hive now.');
   return { place, hive: await hiveView(unit.db, place.parentHiveId) };
 }
 /** Lets the boxes above a gap sink, or lift for one to come: each is set where its place in the list says. */
-const stack = (places: readonly PlacementRow[], hiveId: string, skip?: number): { from: PlacementRow; to: { parentHiveId: string; compartment: PlacementRow['compartment']; slot: number } }[] =>
-  places.map((from, i) => ({ from, to: { parentHiveId: hiveId, compartment: from.compartment, slot: i + 1 + (skip !== undefined && i + 1 >= skip ? 1 : 0) } })).filter(({ from, to }) => from.slot !== to.slot);
+const stack = (
+  places: readonly PlacementRow[],
+  hiveId: string,
+  skip?: number,
+): {
+  from: PlacementRow;
+  to: { parentHiveId: string; compartment: PlacementRow['compartment']; slot: number };
+}[] =>
+  places
+    .map((from, i) => ({
+      from,
+      to: {
+        parentHiveId: hiveId,
+        compartment: from.compartment,
+        slot: i + 1 + (skip !== undefined && i + 1 >= skip ? 1 : 0),
+      },
+    }))
+    .filter(({ from, to }) => from.slot !== to.slot);
 
 /** Moves of bars, frames and boxes. Each stores the resulting order and closes the old places, so that nothing forgets where it was. */
 export const moveWrites = [
   write({
-    method: 'post', path: '/orders', schema: newOrderSchema,
+    method: 'post',
+    path: '/orders',
+    schema: newOrderSchema,
     sentence: (p) => (p.what === 'shift' ? 'Bars shifted along the hive' : 'Two places swapped'),
     run: async (unit, { hiveId, boxId, carrierIds }) => {
       const hive = await hiveView(unit.db, hiveId);
-      const parent = boxId === null ? { parentHiveId: hiveId, compartment: 'file' } : { parentCarrierId: boxId };
-      if (boxId !== null && !hive.boxes.some((b) => b.carrierId === boxId)) throw refused('This box does not stand on that hive.', 'payload.boxId');
-      const places = (await unit.db('placements').where({ ...parent, toOn: null, removedAt: null }).orderBy('slot')) as PlacementRow[];
-      const same = places.length === carrierIds.length && new Set(carrierIds).size === carrierIds.length && places.every((p) => carrierIds.includes(p.carrierId));
-      if (!same) throw conflict('stale', 'This hive was changed in the meantime: its bars are not those that were moved. Look at it as it is now.', 'payload.carrierIds');
+      const parent =
+        boxId === null ? { parentHiveId: hiveId, compartment: 'file' } : { parentCarrierId: boxId };
+      if (boxId !== null && !hive.boxes.some((b) => b.carrierId === boxId))
+        throw refused('This box does not stand on that hive.', 'payload.boxId');
+      const places = (await unit
+        .db('placements')
+        .where({ ...parent, toOn: null, removedAt: null })
+        .orderBy('slot')) as PlacementRow[];
+      const same =
+        places.length === carrierIds.length &&
+        new Set(carrierIds).size === carrierIds.length &&
+        places.every((p) => carrierIds.includes(p.carrierId));
+      if (!same)
+        throw conflict(
+          'stale',
+          'This hive was changed in the meantime: its bars are not those that were moved. Look at it as it is now.',
+          'payload.carrierIds',
+        );
       const moves = places.flatMap((from) => {
         const slot = carrierIds.indexOf(from.carrierId) + 1;
-        return slot === from.slot ? [] : [{ from, to: { parentHiveId: from.parentHiveId ?? undefined, parentCarrierId: from.parentCarrierId ?? undefined, compartment: from.compartment, slot } }];
+        return slot === from.slot
+          ? []
+          : [
+              {
+                from,
+                to: {
+                  parentHiveId: from.parentHiveId ?? undefined,
+                  parentCarrierId: from.parentCarrierId ?? undefined,
+                  compartment: from.compartment,
+                  slot,
+                },
+              },
+            ];
       });
       if (!moves.length) throw refused('Nothing was moved.', 'payload.carrierIds');
       await rePlace(unit, moves, dateAt(unit.at, hive.site.zone));
@@ -44,14 +104,26 @@ export const moveWrites = [
     },
   }),
   write({
-    method: 'post', path: '/boxes', schema: newBoxSchema,
-    sentence: (p) => ({ 'add-on-top': 'A box set on top', 'add-below': 'A box set in below', 'add-between': 'An empty super set between' })[p.what],
+    method: 'post',
+    path: '/boxes',
+    schema: newBoxSchema,
+    sentence: (p) =>
+      ({
+        'add-on-top': 'A box set on top',
+        'add-below': 'A box set in below',
+        'add-between': 'An empty super set between',
+      })[p.what],
     run: async (unit, { id, hiveId, at, what }) => {
       const hive = await hiveView(unit.db, hiveId);
       const kind = hiveKind(hive.kind);
-      if (!kind.newBox || !kind.moves.includes(what)) throw refused(`${kind.name}: no box is set ${what === 'add-below' ? 'in below' : 'on'} here.`, 'payload.what');
+      if (!kind.newBox || !kind.moves.includes(what))
+        throw refused(
+          `${kind.name}: no box is set ${what === 'add-below' ? 'in below' : 'on'} here.`,
+          'payload.what',
+        );
       const places = await boxPlaces(unit.db, hiveId);
-      if (at > places.length + 1) throw refused(`${hive.name} has ${places.length} boxes.`, 'payload.at');
+      if (at > places.length + 1)
+        throw refused(`${hive.name} has ${places.length} boxes.`, 'payload.at');
       const on = dateAt(unit.at, hive.site.zone);
       await rePlace(unit, stack(places, hiveId, at), on);
       await makeBox(unit, hive, { id, compartment: kind.newBox, slot: at, on, withComb: false });
@@ -59,16 +131,34 @@ export const moveWrites = [
     },
   }),
   write({
-    method: 'post', path: '/boxes/:id/turn', schema: turnBoxSchema,
+    method: 'post',
+    path: '/boxes/:id/turn',
+    schema: turnBoxSchema,
     sentence: () => 'Super turned round',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
-      await rePlace(unit, [{ from: place, to: { parentHiveId: hive.id, compartment: place.compartment, slot: place.slot, sideToEntrance: place.sideToEntrance === 'A' ? 'B' : 'A' } }], dateAt(unit.at, hive.site.zone));
+      await rePlace(
+        unit,
+        [
+          {
+            from: place,
+            to: {
+              parentHiveId: hive.id,
+              compartment: place.compartment,
+              slot: place.slot,
+              sideToEntrance: place.sideToEntrance === 'A' ? 'B' : 'A',
+            },
+          },
+        ],
+        dateAt(unit.at, hive.site.zone),
+      );
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
   write({
-    method: 'post', path: '/boxes/:id/renew', schema: renewBoxSchema,
+    method: 'post',
+    path: '/boxes/:id/renew',
+    schema: renewBoxSchema,
     sentence: () => 'Old frames or comb of a box changed',
     run: async (unit, _payload, { id }) => {
       const { hive } = await boxWithHive(unit, id);
@@ -77,41 +167,82 @@ export const moveWrites = [
     },
   }),
   write({
-    method: 'post', path: '/boxes/:id/off', schema: takeOffBoxSchema,
+    method: 'post',
+    path: '/boxes/:id/off',
+    schema: takeOffBoxSchema,
     sentence: () => 'A box taken off',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       if (place.compartment === 'brood') throw refused('The brood box stays.', 'payload.reason');
-      if (hive.boxes.length === 1) throw refused('The last box stays: the colony lives in it.', 'payload.reason');
+      if (hive.boxes.length === 1)
+        throw refused('The last box stays: the colony lives in it.', 'payload.reason');
       const rest = (await boxPlaces(unit.db, hive.id)).filter((p) => p.id !== place.id);
-      await rePlace(unit, [{ from: place, to: null }, ...stack(rest, hive.id)], dateAt(unit.at, hive.site.zone));
+      await rePlace(
+        unit,
+        [{ from: place, to: null }, ...stack(rest, hive.id)],
+        dateAt(unit.at, hive.site.zone),
+      );
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
   write({
-    method: 'post', path: '/boxes/:id/give', schema: giveBoxSchema,
+    method: 'post',
+    path: '/boxes/:id/give',
+    schema: giveBoxSchema,
     sentence: () => 'A super given to another colony',
     run: async (unit, { toHiveId, health, broodCheckedOn }, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
       const target = await hiveView(unit.db, toHiveId);
       if (place.compartment === 'brood') throw refused('The brood box stays.', 'payload.toHiveId');
-      if (target.id === hive.id) throw refused('It stands on this hive already.', 'payload.toHiveId');
-      if (target.kind !== hive.kind) throw refused(`${target.name} is another kind of hive: this box does not fit on it.`, 'payload.toHiveId');
+      if (target.id === hive.id)
+        throw refused('It stands on this hive already.', 'payload.toHiveId');
+      if (target.kind !== hive.kind)
+        throw refused(
+          `${target.name} is another kind of hive: this box does not fit on it.`,
+          'payload.toHiveId',
+        );
       const state = stateAt(hive, unit.at);
       // Comb carries disease from colony to colony: unknown, sick or dead origin stays where it is.
-      if (state.dead) throw refused(`The colony of ${hive.name} is gone: its comb goes to no other until an inspector has spoken.`, 'payload.health');
-      if (health !== 'healthy') throw refused(health === 'sick' ? 'Its brood looked sick: no comb leaves this colony. Ask the bee inspector.' : 'Nobody is sure of its brood: look at it first, then move the super.', 'payload.health');
-      if (broodCheckedOn > dateAt(unit.at, hive.site.zone)) throw refused('This lies in the future.', 'payload.broodCheckedOn');
+      if (state.dead)
+        throw refused(
+          `The colony of ${hive.name} is gone: its comb goes to no other until an inspector has spoken.`,
+          'payload.health',
+        );
+      if (health !== 'healthy')
+        throw refused(
+          health === 'sick'
+            ? 'Its brood looked sick: no comb leaves this colony. Ask the bee inspector.'
+            : 'Nobody is sure of its brood: look at it first, then move the super.',
+          'payload.health',
+        );
+      if (broodCheckedOn > dateAt(unit.at, hive.site.zone))
+        throw refused('This lies in the future.', 'payload.broodCheckedOn');
       const on = dateAt(unit.at, hive.site.zone);
       // What was treated or fed stays with its combs: they are marked before they leave.
-      const given = hive.colony?.facts.filter((f) => f.fact.kind === 'treatment' || f.fact.kind === 'feeding') ?? [];
+      const given =
+        hive.colony?.facts.filter(
+          (f) => f.fact.kind === 'treatment' || f.fact.kind === 'feeding',
+        ) ?? [];
       for (const { comb } of hive.bars.filter((b) => b.boxId === id)) {
-        const marks = given.filter((f) => comb && (f.fact.kind === 'treatment' || f.on >= comb.builtOn));
-        if (comb && marks.length) await unit.update('combs', comb.id, { marks: [...comb.marks, ...marks] });
+        const marks = given.filter(
+          (f) => comb && (f.fact.kind === 'treatment' || f.on >= comb.builtOn),
+        );
+        if (comb && marks.length)
+          await unit.update('combs', comb.id, { marks: [...comb.marks, ...marks] });
       }
       const rest = (await boxPlaces(unit.db, hive.id)).filter((p) => p.id !== place.id);
       const top = (await boxPlaces(unit.db, target.id)).length + 1;
-      await rePlace(unit, [{ from: place, to: { parentHiveId: target.id, compartment: place.compartment, slot: top } }, ...stack(rest, hive.id)], on);
+      await rePlace(
+        unit,
+        [
+          {
+            from: place,
+            to: { parentHiveId: target.id, compartment: place.compartment, slot: top },
+          },
+          ...stack(rest, hive.id),
+        ],
+        on,
+      );
       return { hive: await hiveView(unit.db, target.id) };
     },
   }),

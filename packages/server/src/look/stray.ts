@@ -12,38 +12,94 @@ import { dateAt } from './writes.js';
 /** Comb found under a roof or in a gap: a short harvest of its own, capped and open kept apart as two batches. */
 export const strayWrites = [
   write({
-    method: 'post', path: '/strayCombs', schema: strayCombSchema,
+    method: 'post',
+    path: '/strayCombs',
+    schema: strayCombSchema,
     sentence: (p) => `Stray comb ${p.where === 'roof' ? 'under the roof' : 'in a gap'} taken`,
     run: async (unit, p) => {
       const hive = await hiveView(unit.db, p.hiveId);
       const on = dateAt(unit.at, hive.site.zone);
       const colony = hive.colony;
-      if (p.broodSeen === 'yes') throw refused('Brood in it: cut the brood part off and tie it into a frame, or leave it; write down only what carries none.', 'payload.broodSeen');
-      await unit.insert('visits', { id: p.visitId, hiveId: hive.id, date: on, occurredAt: unit.at });
+      if (p.broodSeen === 'yes')
+        throw refused(
+          'Brood in it: cut the brood part off and tie it into a frame, or leave it; write down only what carries none.',
+          'payload.broodSeen',
+        );
+      await unit.insert('visits', {
+        id: p.visitId,
+        hiveId: hive.id,
+        date: on,
+        occurredAt: unit.at,
+      });
       const batches: string[] = [];
-      for (const [batchId, what, g] of [[p.cappedBatchId, 'capped', p.cappedG], [p.openBatchId, 'open', p.openG]] as const) {
+      for (const [batchId, what, g] of [
+        [p.cappedBatchId, 'capped', p.cappedG],
+        [p.openBatchId, 'open', p.openG],
+      ] as const) {
         if (g === 0) continue;
         await strayBatch(unit, { batchId, visitId: p.visitId, hiveId: hive.id, what, g, on });
         batches.push(batchId);
       }
-      if (colony && p.frameFitted) await unit.insert('colonyFacts', { id: p.id, colonyId: colony.id, onDate: on, fact: { kind: 'gap', gap: false } });
-      return { hive: await hiveView(unit.db, hive.id), batches: await Promise.all(batches.map((id) => batchView(unit.db, id))) };
+      if (colony && p.frameFitted)
+        await unit.insert('colonyFacts', {
+          id: p.id,
+          colonyId: colony.id,
+          onDate: on,
+          fact: { kind: 'gap', gap: false },
+        });
+      return {
+        hive: await hiveView(unit.db, hive.id),
+        batches: await Promise.all(batches.map((id) => batchView(unit.db, id))),
+      };
     },
   }),
 ];
 
 /** One part of it: a comb that ended the day it was found, taken and weighed, on its way to Drain. */
-async function strayBatch(unit: UnitOfWork, part: { batchId: string; visitId: string; hiveId: string; what: string; g: number; on: string }): Promise<void> {
+async function strayBatch(
+  unit: UnitOfWork,
+  part: { batchId: string; visitId: string; hiveId: string; what: string; g: number; on: string },
+): Promise<void> {
   const { version } = await currentRules(unit.db);
   const [carrierId, combId] = [randomUUID(), randomUUID()];
-  await unit.insert('carriers', { id: carrierId, kind: 'stray', label: `stray, ${part.what}`, madeOn: part.on, sheet: null });
+  await unit.insert('carriers', {
+    id: carrierId,
+    kind: 'stray',
+    label: `stray, ${part.what}`,
+    madeOn: part.on,
+    sheet: null,
+  });
   await buildComb(unit, carrierId, 'comb', part.on, combId);
   await unit.update('combs', combId, { endedOn: part.on, endReason: 'taken' });
   await unit.insert('batches', {
-    id: part.batchId, visitId: part.visitId, hiveId: part.hiveId, method: 'crush', stage: 'drain', code: null, combIds: [combId], anyway: [],
-    decision: { stray: part.what }, plan: null, rulesVersion: version, handsOnMinutes: 0, closedAt: null, lookedBackAt: null, createdAt: unit.at,
+    id: part.batchId,
+    visitId: part.visitId,
+    hiveId: part.hiveId,
+    method: 'crush',
+    stage: 'drain',
+    code: null,
+    combIds: [combId],
+    anyway: [],
+    decision: { stray: part.what },
+    plan: null,
+    rulesVersion: version,
+    handsOnMinutes: 0,
+    closedAt: null,
+    lookedBackAt: null,
+    createdAt: unit.at,
   });
-  await unit.insert('takes', { id: randomUUID(), batchId: part.batchId, combId, slot: 0, outcome: 'taken', vesselId: null, grossG: part.g, tareG: 0, netG: part.g, occurredAt: unit.at });
+  await unit.insert('takes', {
+    id: randomUUID(),
+    batchId: part.batchId,
+    combId,
+    slot: 0,
+    outcome: 'taken',
+    vesselId: null,
+    grossG: part.g,
+    tareG: 0,
+    netG: part.g,
+    occurredAt: unit.at,
+  });
   const lot = await lotOf(unit, await batchView(unit.db, part.batchId), 'comb', 'comb');
   await unit.flow({ from: 'outside', to: lot, g: part.g, reason: `Stray comb, ${part.what}` });
 }

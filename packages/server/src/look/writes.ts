@@ -1,5 +1,25 @@
 import { randomUUID } from 'node:crypto';
-import { changeColonySchema, changeHiveSchema, endCombSchema, faceShares, geometryIssues, hiveKind, judgeHiveAt, newColonyFactSchema, newCombSchema, newHiveSchema, newLookSchema, newSiteSchema, placeLabel, readingMoisture, readShape, unpackFace, type Compartment, type NewHive, type NewLook } from '@furrow/core';
+import {
+  changeColonySchema,
+  changeHiveSchema,
+  endCombSchema,
+  faceShares,
+  geometryIssues,
+  hiveKind,
+  judgeHiveAt,
+  newColonyFactSchema,
+  newCombSchema,
+  newHiveSchema,
+  newLookSchema,
+  newSiteSchema,
+  placeLabel,
+  readingMoisture,
+  readShape,
+  unpackFace,
+  type Compartment,
+  type NewHive,
+  type NewLook,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import { conflict, refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
@@ -10,32 +30,46 @@ import { write } from '../store/writes.js';
 import { buildComb, hiveOfComb, makeBox, placeIn } from './placing.js';
 
 /** The calendar date of an instant at a site. */
-export const dateAt = (instant: string, zone: string): string => DateTime.fromISO(instant, { zone }).toISODate()!;
+export const dateAt = (instant: string, zone: string): string =>
+  DateTime.fromISO(instant, { zone }).toISODate()!;
 
 /** A hive as it stands from the first day: its bars or boxes with comb until a look says otherwise, and its colony. */
 export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void> {
   const site = await find<{ zone: string }>(unit.db, 'sites', payload.siteId, 'site');
-  if (payload.colonyStartedOn > dateAt(unit.at, site.zone)) throw refused('The colony cannot have started in the future.', 'payload.colonyStartedOn');
+  if (payload.colonyStartedOn > dateAt(unit.at, site.zone))
+    throw refused('The colony cannot have started in the future.', 'payload.colonyStartedOn');
   const { colonyStartedOn: on, ...hive } = payload;
   const kind = hiveKind(hive.kind);
   await unit.insert('hives', hive);
   const colonyId = randomUUID();
   await unit.insert('colonies', { id: colonyId, startedOn: on, endedOn: null, parentIds: [] });
-  await unit.insert('colonyStays', { id: randomUUID(), colonyId, hiveId: hive.id, fromOn: on, toOn: null });
+  await unit.insert('colonyStays', {
+    id: randomUUID(),
+    colonyId,
+    hiveId: hive.id,
+    fromOn: on,
+    toOn: null,
+  });
   const boxes = kind.boxesAtStart(hive.geometry);
   // What stands there carries comb until a look says otherwise.
-  for (const [i, compartment] of boxes.entries()) await makeBox(unit, hive, { id: randomUUID(), compartment, slot: i + 1, on, withComb: true });
-  if (!boxes.length) await fillFile(unit, hive.id, kind.compartment(hive.geometry, 'file'), kind.carrier, on);
+  for (const [i, compartment] of boxes.entries())
+    await makeBox(unit, hive, { id: randomUUID(), compartment, slot: i + 1, on, withComb: true });
+  if (!boxes.length)
+    await fillFile(unit, hive.id, kind.compartment(hive.geometry, 'file'), kind.carrier, on);
 }
 
 export const lookWrites = [
   write({
-    method: 'post', path: '/sites', schema: newSiteSchema,
+    method: 'post',
+    path: '/sites',
+    schema: newSiteSchema,
     sentence: (p) => `Site ${p.name} made`,
     run: async (unit, payload) => ({ site: await unit.insert('sites', payload) }),
   }),
   write({
-    method: 'post', path: '/hives', schema: newHiveSchema,
+    method: 'post',
+    path: '/hives',
+    schema: newHiveSchema,
     sentence: (p) => `Hive ${p.name} made`,
     run: async (unit, payload) => {
       await makeHive(unit, payload);
@@ -43,85 +77,156 @@ export const lookWrites = [
     },
   }),
   write({
-    method: 'patch', path: '/hives/:id', schema: changeHiveSchema,
+    method: 'patch',
+    path: '/hives/:id',
+    schema: changeHiveSchema,
     sentence: () => 'Hive changed',
     run: async (unit, payload, { id }) => {
       const before = await hiveView(unit.db, id);
       if (payload.geometry) {
         const [issue] = geometryIssues(before.kind, payload.geometry);
         if (issue) throw refused(issue.message, `payload.geometry.${issue.path}`);
-        if (readShape({ kind: before.kind, geometry: payload.geometry }).positions !== readShape(before).positions) throw refused(before.boxes.length ? 'The number of places in a box stays as it was made.' : 'Bars cannot be added or taken away once combs hang from them.', 'payload.geometry.bars');
+        if (
+          readShape({ kind: before.kind, geometry: payload.geometry }).positions !==
+          readShape(before).positions
+        )
+          throw refused(
+            before.boxes.length
+              ? 'The number of places in a box stays as it was made.'
+              : 'Bars cannot be added or taken away once combs hang from them.',
+            'payload.geometry.bars',
+          );
       }
       await unit.update('hives', id, payload, unit.command.baseRevision);
       return { hive: await hiveView(unit.db, id) };
     },
   }),
   write({
-    method: 'patch', path: '/colonies/:id', schema: changeColonySchema,
+    method: 'patch',
+    path: '/colonies/:id',
+    schema: changeColonySchema,
     sentence: (p) => `Colony lives here since ${p.startedOn}`,
     run: async (unit, payload, { id }) => {
-      const stay = await unit.db('colonyStays').where({ colonyId: id, toOn: null, removedAt: null }).first();
+      const stay = await unit
+        .db('colonyStays')
+        .where({ colonyId: id, toOn: null, removedAt: null })
+        .first();
       if (!stay) throw conflict('not-placed', 'This colony lives in no hive now.');
       const hive = await hiveView(unit.db, stay.hiveId);
-      if (payload.startedOn > dateAt(unit.at, hive.site.zone)) throw refused('The colony cannot have started in the future.', 'payload.startedOn');
+      if (payload.startedOn > dateAt(unit.at, hive.site.zone))
+        throw refused('The colony cannot have started in the future.', 'payload.startedOn');
       await unit.update('colonies', id, payload, unit.command.baseRevision);
       return { hive: await hiveView(unit.db, stay.hiveId) };
     },
   }),
   write({
-    method: 'post', path: '/colonyFacts', schema: newColonyFactSchema,
+    method: 'post',
+    path: '/colonyFacts',
+    schema: newColonyFactSchema,
     sentence: (p) => `Colony: ${p.fact.kind.replace('-', ' ')} noted`,
     run: async (unit, { fact, on, ...rest }) => {
-      const stay = await unit.db('colonyStays').where({ colonyId: rest.colonyId, toOn: null, removedAt: null }).first();
+      const stay = await unit
+        .db('colonyStays')
+        .where({ colonyId: rest.colonyId, toOn: null, removedAt: null })
+        .first();
       if (!stay) throw conflict('not-placed', 'This colony lives in no hive now.');
       const hive = await hiveView(unit.db, stay.hiveId);
-      if (on > dateAt(unit.at, hive.site.zone)) throw refused('This lies in the future.', 'payload.on');
+      if (on > dateAt(unit.at, hive.site.zone))
+        throw refused('This lies in the future.', 'payload.on');
       await unit.insert('colonyFacts', { ...rest, onDate: on, fact });
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
   write({
-    method: 'post', path: '/combs', schema: newCombSchema,
+    method: 'post',
+    path: '/combs',
+    schema: newCombSchema,
     sentence: (p) => `Comb on bar ${placeLabel(p.slot)} noted`,
     run: async (unit, payload) => {
       const hive = await hiveView(unit.db, payload.hiveId);
       const bar = hive.bars.find((b) => b.slot === payload.slot);
-      if (!bar) throw refused(`${hive.name} has no bar ${placeLabel(payload.slot)}.`, 'payload.slot');
-      if (bar.comb) throw conflict('place-taken', `A comb hangs on bar ${placeLabel(payload.slot)} already: two cannot hang in one place.`, 'payload.slot');
-      const overlap = await unit.db('combs').where({ carrierId: bar.carrierId, removedAt: null }).where('endedOn', '>', payload.builtOn).first();
-      if (overlap) throw conflict('place-taken', `Another comb hung on bar ${placeLabel(payload.slot)} until ${overlap.endedOn}.`, 'payload.builtOn');
-      await buildComb(unit, bar.carrierId, hive.kind === 'stingless' ? 'pots' : 'comb', payload.builtOn, payload.id);
+      if (!bar)
+        throw refused(`${hive.name} has no bar ${placeLabel(payload.slot)}.`, 'payload.slot');
+      if (bar.comb)
+        throw conflict(
+          'place-taken',
+          `A comb hangs on bar ${placeLabel(payload.slot)} already: two cannot hang in one place.`,
+          'payload.slot',
+        );
+      const overlap = await unit
+        .db('combs')
+        .where({ carrierId: bar.carrierId, removedAt: null })
+        .where('endedOn', '>', payload.builtOn)
+        .first();
+      if (overlap)
+        throw conflict(
+          'place-taken',
+          `Another comb hung on bar ${placeLabel(payload.slot)} until ${overlap.endedOn}.`,
+          'payload.builtOn',
+        );
+      await buildComb(
+        unit,
+        bar.carrierId,
+        hive.kind === 'stingless' ? 'pots' : 'comb',
+        payload.builtOn,
+        payload.id,
+      );
       return { hive: await hiveView(unit.db, payload.hiveId) };
     },
   }),
   write({
-    method: 'post', path: '/combs/:id/end', schema: endCombSchema,
+    method: 'post',
+    path: '/combs/:id/end',
+    schema: endCombSchema,
     sentence: () => 'Comb taken off its bar',
     run: async (unit, payload, { id }) => {
       const hive = await hiveOfComb(unit.db, id);
-      await unit.update('combs', id, { endedOn: dateAt(unit.at, hive.site.zone), endReason: payload.reason });
+      await unit.update('combs', id, {
+        endedOn: dateAt(unit.at, hive.site.zone),
+        endReason: payload.reason,
+      });
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
   write({
-    method: 'post', path: '/looks', schema: newLookSchema,
+    method: 'post',
+    path: '/looks',
+    schema: newLookSchema,
     sentence: () => 'Look written down',
     run: async (unit, payload) => {
       const hive = await hiveOfComb(unit.db, payload.combId);
       const bar = hive.bars.find((b) => b.comb?.id === payload.combId);
-      if (!bar) throw conflict('comb-ended', 'This comb no longer hangs in the hive.', 'payload.combId');
+      if (!bar)
+        throw conflict('comb-ended', 'This comb no longer hangs in the hive.', 'payload.combId');
       payload.readings.forEach(readingMoisture);
       const { sides, said } = fromCells(payload);
       const { rules, version } = await currentRules(unit.db);
       const { faces, photos, ...look } = payload;
-      const judged = judgeHiveAt(hive, rules, unit.at, { combId: payload.combId, seen: { ...look, sides } }).find((j) => j.combId === payload.combId)!;
-      for (const side of ['A', 'B'] as const) if (photos[side]) await find(unit.db, 'photos', photos[side], 'photo');
+      const judged = judgeHiveAt(hive, rules, unit.at, {
+        combId: payload.combId,
+        seen: { ...look, sides },
+      }).find((j) => j.combId === payload.combId)!;
+      for (const side of ['A', 'B'] as const)
+        if (photos[side]) await find(unit.db, 'photos', photos[side], 'photo');
       const row = {
-        ...look, sides, faceA: faces.A, faceB: faces.B, photoA: photos.A, photoB: photos.B,
-        hiveId: hive.id, slot: bar.slot, occurredAt: unit.at, date: dateAt(unit.at, hive.site.zone), verdict: judged.verdict, rulesVersion: version,
+        ...look,
+        sides,
+        faceA: faces.A,
+        faceB: faces.B,
+        photoA: photos.A,
+        photoB: photos.B,
+        hiveId: hive.id,
+        slot: bar.slot,
+        occurredAt: unit.at,
+        date: dateAt(unit.at, hive.site.zone),
+        verdict: judged.verdict,
+        rulesVersion: version,
       };
       const written = await unit.insert('looks', row);
-      return { look: { ...written, photos, painted: { A: faces.A !== null, B: faces.B !== null } }, said };
+      return {
+        look: { ...written, photos, painted: { A: faces.A !== null, B: faces.B !== null } },
+        said,
+      };
     },
   }),
 ];
@@ -140,18 +245,33 @@ function fromCells(payload: NewLook): { sides: NewLook['sides']; said: string[] 
       throw refused((error as Error).message, `payload.faces.${side}`);
     }
     const sent = sides[side];
-    if (sent && Math.abs(sent.capped - counted.capped) > 0.01) said.push(`Side ${side}: the cells were painted last and count; they hold ${Math.round(counted.capped * 100)} % capped, the bands said ${Math.round(sent.capped * 100)} %.`);
+    if (sent && Math.abs(sent.capped - counted.capped) > 0.01)
+      said.push(
+        `Side ${side}: the cells were painted last and count; they hold ${Math.round(counted.capped * 100)} % capped, the bands said ${Math.round(sent.capped * 100)} %.`,
+      );
     sides[side] = counted;
   }
   return { sides, said };
 }
 
 /** Bars of a long hive: those in front of the follower board carry comb until a look says otherwise. */
-async function fillFile(unit: Parameters<typeof placeIn>[0], hiveId: string, shape: { positions: number; combsAtStart: number }, carrier: string, on: string): Promise<void> {
+async function fillFile(
+  unit: Parameters<typeof placeIn>[0],
+  hiveId: string,
+  shape: { positions: number; combsAtStart: number },
+  carrier: string,
+  on: string,
+): Promise<void> {
   const compartment: Compartment = 'file';
   for (let slot = 1; slot <= shape.positions; slot++) {
     const carrierId = randomUUID();
-    await unit.insert('carriers', { id: carrierId, kind: carrier, label: String(slot), madeOn: on, sheet: null });
+    await unit.insert('carriers', {
+      id: carrierId,
+      kind: carrier,
+      label: String(slot),
+      madeOn: on,
+      sheet: null,
+    });
     await placeIn(unit, carrierId, { parentHiveId: hiveId, compartment, slot }, on);
     if (slot <= shape.combsAtStart) await buildComb(unit, carrierId, 'comb', on);
   }

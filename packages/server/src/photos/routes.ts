@@ -13,8 +13,16 @@ import { LARGEST_BYTES, keepPicture } from './store.js';
 
 /** The row of a picture whose file lies there already. */
 export const photoWrite = write({
-  method: 'post', path: '/photos',
-  schema: z.strictObject({ id: idSchema, sha256: z.string().regex(/^[0-9a-f]{64}$/), widthPx: z.int(), heightPx: z.int(), bytes: z.int(), takenOn: dateSchema.nullable() }),
+  method: 'post',
+  path: '/photos',
+  schema: z.strictObject({
+    id: idSchema,
+    sha256: z.string().regex(/^[0-9a-f]{64}$/),
+    widthPx: z.int(),
+    heightPx: z.int(),
+    bytes: z.int(),
+    takenOn: dateSchema.nullable(),
+  }),
   sentence: () => 'Photo kept',
   run: async (unit, payload) => ({ photo: await unit.insert('photos', payload) }),
 });
@@ -23,24 +31,44 @@ export const photoWrite = write({
  * Pictures come as they are, with the command in a header: a body of bytes is no JSON. The file is written and
  * synced first, then its row through the one path of every write.
  */
-export function photoRoutes(db: Knex, clock: ServerClock, folder: string, events: EventStream): Router {
+export function photoRoutes(
+  db: Knex,
+  clock: ServerClock,
+  folder: string,
+  events: EventStream,
+): Router {
   const router = Router();
-  router.post('/photos', express.raw({ type: () => true, limit: LARGEST_BYTES + 1 }), async (request, response) => {
-    const header = request.get('x-furrow-command');
-    if (!header) throw refused('The command is missing.', 'x-furrow-command');
-    let command: Record<string, unknown>;
-    try {
-      command = JSON.parse(decodeURIComponent(header)) as Record<string, unknown>;
-    } catch {
-      throw refused('The command is not readable.', 'x-furrow-command');
-    }
-    const { photoId, ...envelope } = command;
-    if (!Buffer.isBuffer(request.body)) throw new Problem(400, 'bad-input', 'No picture arrived.', 'photo');
-    const kept = await keepPicture(folder, request.body, (request.get('content-type') ?? '').split(';')[0].trim());
-    const { answer, isNew } = await performWrite(db, clock, photoWrite, { ...envelope, payload: { id: photoId, takenOn: null, ...kept } }, {});
-    if (isNew) events.changed();
-    response.status(isNew ? 201 : 200).json(answer);
-  });
+  router.post(
+    '/photos',
+    express.raw({ type: () => true, limit: LARGEST_BYTES + 1 }),
+    async (request, response) => {
+      const header = request.get('x-furrow-command');
+      if (!header) throw refused('The command is missing.', 'x-furrow-command');
+      let command: Record<string, unknown>;
+      try {
+        command = JSON.parse(decodeURIComponent(header)) as Record<string, unknown>;
+      } catch {
+        throw refused('The command is not readable.', 'x-furrow-command');
+      }
+      const { photoId, ...envelope } = command;
+      if (!Buffer.isBuffer(request.body))
+        throw new Problem(400, 'bad-input', 'No picture arrived.', 'photo');
+      const kept = await keepPicture(
+        folder,
+        request.body,
+        (request.get('content-type') ?? '').split(';')[0].trim(),
+      );
+      const { answer, isNew } = await performWrite(
+        db,
+        clock,
+        photoWrite,
+        { ...envelope, payload: { id: photoId, takenOn: null, ...kept } },
+        {},
+      );
+      if (isNew) events.changed();
+      response.status(isNew ? 201 : 200).json(answer);
+    },
+  );
   router.get('/photos/:id', async (request, response) => {
     const { sha256 } = await find<{ sha256: string }>(db, 'photos', request.params.id, 'photo');
     const file = join(folder, `${sha256}.jpg`);

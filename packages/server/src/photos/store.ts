@@ -1,5 +1,13 @@
 import { createHash } from 'node:crypto';
-import { closeSync, existsSync, fsyncSync, mkdirSync, openSync, renameSync, writeSync } from 'node:fs';
+import {
+  closeSync,
+  existsSync,
+  fsyncSync,
+  mkdirSync,
+  openSync,
+  renameSync,
+  writeSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import sharp, { type Metadata, type OutputInfo } from 'sharp';
 import { Problem, refused } from '../problem.js';
@@ -10,7 +18,12 @@ const LARGEST_PIXELS = 100_000_000;
 const KEPT_PX = 4000;
 const TYPES: Record<string, string> = { jpeg: 'image/jpeg', png: 'image/png', webp: 'image/webp' };
 
-export interface KeptPicture { sha256: string; widthPx: number; heightPx: number; bytes: number }
+export interface KeptPicture {
+  sha256: string;
+  widthPx: number;
+  heightPx: number;
+  bytes: number;
+}
 
 const unreadable = (detail: string): Problem => refused(detail, 'photo');
 
@@ -19,9 +32,14 @@ const unreadable = (detail: string): Problem => refused(detail, 'photo');
  * Turned upright, location and other data removed. Refuses what is no JPEG, PNG or WebP, is not what it says,
  * is cut off, or has more than 100 megapixels; then nothing is stored.
  */
-export async function keepPicture(folder: string, body: Buffer, contentType: string): Promise<KeptPicture> {
+export async function keepPicture(
+  folder: string,
+  body: Buffer,
+  contentType: string,
+): Promise<KeptPicture> {
   if (body.length === 0) throw unreadable('No picture arrived.');
-  if (body.length > LARGEST_BYTES) throw new Problem(413, 'too-large', 'This picture is larger than 25 MB.', 'photo');
+  if (body.length > LARGEST_BYTES)
+    throw new Problem(413, 'too-large', 'This picture is larger than 25 MB.', 'photo');
   let meta: Metadata;
   try {
     meta = await sharp(body, { limitInputPixels: false }).metadata();
@@ -29,12 +47,25 @@ export async function keepPicture(folder: string, body: Buffer, contentType: str
     throw unreadable('This is no picture: a JPEG, PNG or WebP file is read.');
   }
   const type = TYPES[meta.format ?? ''];
-  if (!type) throw unreadable(`This is a ${meta.format ?? 'file of an unknown kind'}: a JPEG, PNG or WebP picture is read.`);
-  if (contentType && contentType !== type && contentType !== 'application/octet-stream') throw unreadable(`This says it is ${contentType}, but it is ${type}: save it again under its right name.`);
-  if (meta.width * meta.height > LARGEST_PIXELS) throw unreadable(`This picture has ${Math.round((meta.width * meta.height) / 1e6)} megapixels, at most 100 are read: save it smaller.`);
+  if (!type)
+    throw unreadable(
+      `This is a ${meta.format ?? 'file of an unknown kind'}: a JPEG, PNG or WebP picture is read.`,
+    );
+  if (contentType && contentType !== type && contentType !== 'application/octet-stream')
+    throw unreadable(
+      `This says it is ${contentType}, but it is ${type}: save it again under its right name.`,
+    );
+  if (meta.width * meta.height > LARGEST_PIXELS)
+    throw unreadable(
+      `This picture has ${Math.round((meta.width * meta.height) / 1e6)} megapixels, at most 100 are read: save it smaller.`,
+    );
   let made: { data: Buffer; info: OutputInfo };
   try {
-    made = await sharp(body, { failOn: 'truncated', limitInputPixels: LARGEST_PIXELS }).rotate().resize({ width: KEPT_PX, height: KEPT_PX, fit: 'inside', withoutEnlargement: true }).jpeg({ quality: 86 }).toBuffer({ resolveWithObject: true });
+    made = await sharp(body, { failOn: 'truncated', limitInputPixels: LARGEST_PIXELS })
+      .rotate()
+      .resize({ width: KEPT_PX, height: KEPT_PX, fit: 'inside', withoutEnlargement: true })
+      .jpeg({ quality: 86 })
+      .toBuffer({ resolveWithObject: true });
   } catch {
     throw unreadable('This picture is cut off or damaged: it cannot be read to its end.');
   }

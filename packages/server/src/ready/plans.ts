@@ -1,4 +1,20 @@
-import { drainForecast, forecastInput, mergeWeather, type Batch, type BatchDetail, type DayPlan, planDay, type Drain, type Gear, type OpenPlans, type Site, type SiteWeather, type Tick, type Vessel, type WeatherHour } from '@furrow/core';
+import {
+  drainForecast,
+  forecastInput,
+  mergeWeather,
+  type Batch,
+  type BatchDetail,
+  type DayPlan,
+  planDay,
+  type Drain,
+  type Gear,
+  type OpenPlans,
+  type Site,
+  type SiteWeather,
+  type Tick,
+  type Vessel,
+  type WeatherHour,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
 import type { WeatherService } from '../instruments/weather.js';
@@ -14,37 +30,97 @@ export async function isDemo(db: Knex): Promise<boolean> {
 }
 
 /** The next ten days at a site: what was typed in over what the service says; without a service only what was typed in. */
-export async function siteWeather(db: Knex, service: WeatherService, siteId: string, now: Date): Promise<SiteWeather> {
+export async function siteWeather(
+  db: Knex,
+  service: WeatherService,
+  siteId: string,
+  now: Date,
+): Promise<SiteWeather> {
   const site = await find<Site>(db, 'sites', siteId, 'site');
   const practice = await isDemo(db);
   const from = DateTime.fromJSDate(now, { zone: site.zone }).startOf('day');
   const rows = await list<Omit<WeatherHour, 'source'>>(db, 'weatherEntries', { siteId }, 'at');
-  const byHand = rows.filter((r) => r.at >= from.toUTC().toISO()! && r.at < from.plus({ hours: HOURS }).toUTC().toISO()!).map(({ at, temperatureC, windKmH, rainMm, humidityPercent, cloudPercent }): WeatherHour => ({ at, temperatureC, windKmH, rainMm, humidityPercent, cloudPercent, source: 'hand' }));
+  const byHand = rows
+    .filter(
+      (r) => r.at >= from.toUTC().toISO()! && r.at < from.plus({ hours: HOURS }).toUTC().toISO()!,
+    )
+    .map(({ at, temperatureC, windKmH, rainMm, humidityPercent, cloudPercent }): WeatherHour => ({
+      at,
+      temperatureC,
+      windKmH,
+      rainMm,
+      humidityPercent,
+      cloudPercent,
+      source: 'hand',
+    }));
   const hours = mergeWeather(practice ? service.hours(site, from.toJSDate(), HOURS) : [], byHand);
   return { siteId, zone: site.zone, hours, practice, gaps: HOURS - hours.length };
 }
 
 /** Every harvest whose hive is not done yet, what is in use meanwhile, gear and ticks. */
 export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
-  const open = (await batchViews(db)).filter((b: Batch) => !b.closedAt && (b.stage === 'ready' || b.stage === 'take'));
+  const open = (await batchViews(db)).filter(
+    (b: Batch) => !b.closedAt && (b.stage === 'ready' || b.stage === 'take'),
+  );
   const details: BatchDetail[] = [];
   for (const batch of open.reverse()) details.push(await batchDetail(db, batch.id));
   const vessels = await list<Vessel>(db, 'vessels');
   const { rules } = await currentRules(db);
   const running = (await drainViews(db, { endedAt: null })).filter((d: Drain) => !d.endedAt);
-  const inUse = await Promise.all(running.map(async (drain) => {
-    const forecast = drainForecast(forecastInput(drain, vessels.find((v) => v.id === drain.lowerVesselId) ?? null, rules, now.toISOString()));
-    const [batch] = await batchViews(db, { id: drain.batchId });
-    return { vesselIds: [drain.upperVesselId, drain.lowerVesselId].filter((id): id is string => id !== null), untilAt: new Date(Date.parse(drain.startedAt) + forecast.nineTenthsHours.high * 3_600_000).toISOString(), what: `${batch.hiveName} drains` };
-  }));
-  return { details, inUse, gear: await list<Gear>(db, 'gear', {}, 'name'), ticks: await list<Tick>(db, 'ticks') };
+  const inUse = await Promise.all(
+    running.map(async (drain) => {
+      const forecast = drainForecast(
+        forecastInput(
+          drain,
+          vessels.find((v) => v.id === drain.lowerVesselId) ?? null,
+          rules,
+          now.toISOString(),
+        ),
+      );
+      const [batch] = await batchViews(db, { id: drain.batchId });
+      return {
+        vesselIds: [drain.upperVesselId, drain.lowerVesselId].filter(
+          (id): id is string => id !== null,
+        ),
+        untilAt: new Date(
+          Date.parse(drain.startedAt) + forecast.nineTenthsHours.high * 3_600_000,
+        ).toISOString(),
+        what: `${batch.hiveName} drains`,
+      };
+    }),
+  );
+  return {
+    details,
+    inUse,
+    gear: await list<Gear>(db, 'gear', {}, 'name'),
+    ticks: await list<Tick>(db, 'ticks'),
+  };
 }
 
 /** The plan of all open harvests as the screen works it out, for the calendar file and the printed sheet. */
-export async function plannedDay(db: Knex, service: WeatherService, now: Date): Promise<{ day: DayPlan; open: OpenPlans }> {
+export async function plannedDay(
+  db: Knex,
+  service: WeatherService,
+  now: Date,
+): Promise<{ day: DayPlan; open: OpenPlans }> {
   const open = await openPlans(db, now);
   const { rules } = await currentRules(db);
   const sites = [...new Set(open.details.map((d) => d.hive.siteId))];
-  const weather = Object.fromEntries(await Promise.all(sites.map(async (id) => [id, (await siteWeather(db, service, id, now)).hours] as const)));
-  return { open, day: planDay({ open, plans: {}, rules, jars: await list(db, 'jarKinds', {}, 'netG'), vessels: await list(db, 'vessels'), weather, nowIso: null }) };
+  const weather = Object.fromEntries(
+    await Promise.all(
+      sites.map(async (id) => [id, (await siteWeather(db, service, id, now)).hours] as const),
+    ),
+  );
+  return {
+    open,
+    day: planDay({
+      open,
+      plans: {},
+      rules,
+      jars: await list(db, 'jarKinds', {}, 'netG'),
+      vessels: await list(db, 'vessels'),
+      weather,
+      nowIso: null,
+    }),
+  };
 }

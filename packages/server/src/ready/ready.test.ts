@@ -11,22 +11,44 @@ let home: Household;
 beforeAll(async () => void (home = await Household.open()));
 afterAll(() => home.close());
 
-const batchOf = (hiveId: string, combIds: string[], more: Record<string, unknown> = {}) => ({ visitId: randomUUID(), batchId: randomUUID(), hiveId, method: 'crush', combIds, anyway: [], lotGroup: null, ...more });
+const batchOf = (hiveId: string, combIds: string[], more: Record<string, unknown> = {}) => ({
+  visitId: randomUUID(),
+  batchId: randomUUID(),
+  hiveId,
+  method: 'crush',
+  combIds,
+  anyway: [],
+  lotGroup: null,
+  ...more,
+});
 
 describe('a decision over several hives', () => {
   it('writes every batch of it or none, each judged again by the server', async () => {
     const [ipe, cedro] = [await home.hive('Ipê'), await home.hive('Cedro')];
-    for (const hive of [ipe, cedro]) for (const slot of [6, 7, 8]) await home.ok(home.look(home.comb(hive, slot)));
+    for (const hive of [ipe, cedro])
+      for (const slot of [6, 7, 8]) await home.ok(home.look(home.comb(hive, slot)));
     const visitId = randomUUID();
     const lotGroup = randomUUID();
-    const good = [batchOf(ipe.id, [home.comb(ipe, 8)], { visitId, lotGroup }), batchOf(ipe.id, [home.comb(ipe, 7)], { visitId, method: 'cut' }), batchOf(cedro.id, [home.comb(cedro, 8)], { lotGroup })];
+    const good = [
+      batchOf(ipe.id, [home.comb(ipe, 8)], { visitId, lotGroup }),
+      batchOf(ipe.id, [home.comb(ipe, 7)], { visitId, method: 'cut' }),
+      batchOf(cedro.id, [home.comb(cedro, 8)], { lotGroup }),
+    ];
     const bad = [...good, batchOf(cedro.id, [home.comb(ipe, 6)])];
     const refused = await home.post('/choices', { batches: bad, question: {} });
-    expect(refused.body).toMatchObject({ status: 400, path: 'payload.batches[3].combIds[0]', detail: 'This comb does not hang in that hive.' });
+    expect(refused.body).toMatchObject({
+      status: 400,
+      path: 'payload.batches[3].combIds[0]',
+      detail: 'This comb does not hang in that hive.',
+    });
     expect((await home.get<{ items: unknown[] }>('/harvests')).items).toHaveLength(0);
     await home.ok(home.post('/choices', { batches: good, question: { goal: 'most-worth' } }));
     const { details } = await home.get<OpenPlans>('/plans');
-    expect(details.map((d) => [d.batch.hiveName, d.batch.method, d.batch.lotGroup])).toEqual([['Ipê', 'crush', lotGroup], ['Ipê', 'cut', null], ['Cedro', 'crush', lotGroup]]);
+    expect(details.map((d) => [d.batch.hiveName, d.batch.method, d.batch.lotGroup])).toEqual([
+      ['Ipê', 'crush', lotGroup],
+      ['Ipê', 'cut', null],
+      ['Cedro', 'crush', lotGroup],
+    ]);
     expect(new Set(details.map((d) => d.batch.visitId)).size).toBe(2);
   });
   it('withdrawing one batch of a visit leaves the other', async () => {
@@ -35,7 +57,12 @@ describe('a decision over several hives', () => {
     await home.ok(home.post(`/harvests/${cut.batch.id}/withdraw`, {}));
     const after = (await home.get<OpenPlans>('/plans')).details;
     expect(after.map((d) => d.batch.date)).toHaveLength(2);
-    await home.ok(home.post('/undo', { commandId: (await home.get<{ items: { commandId: string }[] }>('/journal')).items[0].commandId }));
+    await home.ok(
+      home.post('/undo', {
+        commandId: (await home.get<{ items: { commandId: string }[] }>('/journal')).items[0]
+          .commandId,
+      }),
+    );
     expect((await home.get<OpenPlans>('/plans')).details).toHaveLength(3);
   });
 });
@@ -44,9 +71,19 @@ describe('a comb under a waiting time', () => {
   it('is refused even with a reason', async () => {
     const hive = await home.hive('Tratada');
     await home.ok(home.look(home.comb(hive, 8)));
-    await home.ok(home.post('/colonyFacts', { id: randomUUID(), colonyId: hive.colony!.id, on: '2026-03-10', fact: { kind: 'treatment', product: 'Acid strips', waitDays: 30 } }));
+    await home.ok(
+      home.post('/colonyFacts', {
+        id: randomUUID(),
+        colonyId: hive.colony!.id,
+        on: '2026-03-10',
+        fact: { kind: 'treatment', product: 'Acid strips', waitDays: 30 },
+      }),
+    );
     const combId = home.comb(hive, 8);
-    const answer = await home.post('/choices', { batches: [batchOf(hive.id, [combId], { anyway: [{ combId, reason: 'I want it' }] })], question: {} });
+    const answer = await home.post('/choices', {
+      batches: [batchOf(hive.id, [combId], { anyway: [{ combId, reason: 'I want it' }] })],
+      question: {},
+    });
     expect(answer.status).toBe(400);
     expect(answer.body.detail).toMatch(/waiting time until/);
   });
@@ -55,14 +92,39 @@ describe('a comb under a waiting time', () => {
 describe('the weather', () => {
   it('is unknown outside the demo household until somebody types it in; a later word on the hour replaces it', async () => {
     const [site] = (await home.get<{ items: Site[] }>('/sites')).items;
-    expect(await home.get<SiteWeather>(`/sites/${site.id}/weather`)).toMatchObject({ hours: [], practice: false, gaps: 240 });
-    const entry = (temperatureC: number | null) => ({ id: randomUUID(), siteId: site.id, at: '2026-03-15T13:20:00.000Z', temperatureC, windKmH: 8, rainMm: null, humidityPercent: null, cloudPercent: null });
+    expect(await home.get<SiteWeather>(`/sites/${site.id}/weather`)).toMatchObject({
+      hours: [],
+      practice: false,
+      gaps: 240,
+    });
+    const entry = (temperatureC: number | null) => ({
+      id: randomUUID(),
+      siteId: site.id,
+      at: '2026-03-15T13:20:00.000Z',
+      temperatureC,
+      windKmH: 8,
+      rainMm: null,
+      humidityPercent: null,
+      cloudPercent: null,
+    });
     await home.ok(home.post('/weatherEntries', entry(21)));
     await home.ok(home.post('/weatherEntries', entry(24)));
-    expect((await home.get<SiteWeather>(`/sites/${site.id}/weather`)).hours).toEqual([{ at: '2026-03-15T13:00:00.000Z', temperatureC: 24, windKmH: 8, rainMm: null, humidityPercent: null, cloudPercent: null, source: 'hand' }]);
+    expect((await home.get<SiteWeather>(`/sites/${site.id}/weather`)).hours).toEqual([
+      {
+        at: '2026-03-15T13:00:00.000Z',
+        temperatureC: 24,
+        windKmH: 8,
+        rainMm: null,
+        humidityPercent: null,
+        cloudPercent: null,
+        source: 'hand',
+      },
+    ]);
     const nothing = await home.post('/weatherEntries', { ...entry(null), windKmH: null });
     expect(nothing.body.detail).toBe('Say at least one thing of the weather.');
-    expect((await home.post('/weatherEntries', { ...entry(80) })).body.detail).toBe('At most 55 °C.');
+    expect((await home.post('/weatherEntries', { ...entry(80) })).body.detail).toBe(
+      'At most 55 °C.',
+    );
   });
   it('of the practice service is the same for the same seed, hour by hour, and marked', () => {
     const site = { id: 'x', zone: 'America/Sao_Paulo', hemisphere: 'south' as const, forage: {} };
@@ -71,7 +133,15 @@ describe('the weather', () => {
     expect(hours).toHaveLength(240);
     expect(practiceWeather(7).hours(site, from, 240)).toEqual(hours);
     expect(practiceWeather(8).hours(site, from, 240)).not.toEqual(hours);
-    expect(hours.every((h) => h.source === 'practice' && h.temperatureC! > -15 && h.temperatureC! < 45 && h.humidityPercent! <= 100)).toBe(true);
+    expect(
+      hours.every(
+        (h) =>
+          h.source === 'practice' &&
+          h.temperatureC! > -15 &&
+          h.temperatureC! < 45 &&
+          h.humidityPercent! <= 100,
+      ),
+    ).toBe(true);
     // Afternoons are warmer than the nights before them.
     expect(hours[15].temperatureC!).toBeGreaterThan(hours[4].temperatureC!);
   });
@@ -81,25 +151,47 @@ describe('site, gear and ticks', () => {
   it('notes and forage of a site are kept, refused by name, and undone', async () => {
     const [site] = (await home.get<{ items: Site[] }>('/sites')).items;
     await home.patch(`/sites/${site.id}`, { notes: ['dog', 'ladder'], forage: { 2: 'dearth' } });
-    expect((await home.get<{ items: Site[] }>('/sites')).items[0]).toMatchObject({ notes: ['dog', 'ladder'], forage: { 2: 'dearth' } });
+    expect((await home.get<{ items: Site[] }>('/sites')).items[0]).toMatchObject({
+      notes: ['dog', 'ladder'],
+      forage: { 2: 'dearth' },
+    });
     expect((await home.patch(`/sites/${site.id}`, { notes: ['dragon'] })).status).toBe(400);
     expect((await home.patch(`/sites/${site.id}`, { forage: { 13: 'flow' } })).status).toBe(400);
   });
   it('gear is counted and mended; a negative stock is refused', async () => {
-    const gear = { id: randomUUID(), name: 'Left glove', kind: 'clothing', stock: 1, volumeL: 1, weightKg: 0.2, repair: 'torn', dueOn: '2026-04-01' };
+    const gear = {
+      id: randomUUID(),
+      name: 'Left glove',
+      kind: 'clothing',
+      stock: 1,
+      volumeL: 1,
+      weightKg: 0.2,
+      repair: 'torn',
+      dueOn: '2026-04-01',
+    };
     await home.ok(home.post('/gear', gear));
-    expect((await home.post('/gear', { ...gear, id: randomUUID(), stock: -1 })).body.detail).toBe('At least 0.');
-    const today = (): Promise<string[]> => home.get<{ items: { title: string }[] }>('/today').then((t) => t.items.map((i) => i.title));
+    expect((await home.post('/gear', { ...gear, id: randomUUID(), stock: -1 })).body.detail).toBe(
+      'At least 0.',
+    );
+    const today = (): Promise<string[]> =>
+      home.get<{ items: { title: string }[] }>('/today').then((t) => t.items.map((i) => i.title));
     expect(await today()).not.toContain('Left glove: torn');
     await home.patch(`/gear/${gear.id}`, { dueOn: '2026-03-20' });
     expect(await today()).toContain('Left glove: torn');
     await home.patch(`/gear/${gear.id}`, { repair: null });
-    expect((await home.get<OpenPlans>('/plans')).gear).toEqual([expect.objectContaining({ name: 'Left glove', repair: null })]);
+    expect((await home.get<OpenPlans>('/plans')).gear).toEqual([
+      expect.objectContaining({ name: 'Left glove', repair: null }),
+    ]);
   });
   it('a line is ticked, noted as missing, opened again: one tick a line', async () => {
     const [first] = (await home.get<OpenPlans>('/plans')).details;
-    for (const state of ['have', 'missing', 'open']) await home.ok(home.post('/ticks', { id: randomUUID(), batchId: first.batch.id, line: 'smoker', state }));
-    expect((await home.get<OpenPlans>('/plans')).ticks).toEqual([expect.objectContaining({ line: 'smoker', state: 'open' })]);
+    for (const state of ['have', 'missing', 'open'])
+      await home.ok(
+        home.post('/ticks', { id: randomUUID(), batchId: first.batch.id, line: 'smoker', state }),
+      );
+    expect((await home.get<OpenPlans>('/plans')).ticks).toEqual([
+      expect.objectContaining({ line: 'smoker', state: 'open' }),
+    ]);
   });
 });
 
@@ -108,10 +200,18 @@ describe('the plan goes out', () => {
     expect((await request(home.app).get('/api/v1/plans/timetable.ics')).status).toBe(400);
     const { details } = await home.get<OpenPlans>('/plans');
     for (const [i, d] of details.entries()) {
-      const plan = { startLocal: `2026-03-1${6 + i}T09:30`, kitchenTemperatureC: 24, nightTemperatureC: 16, moisturePercent: 18, moves: i === 0 ? { crush: '2026-03-16T15:00' } : {} };
+      const plan = {
+        startLocal: `2026-03-1${6 + i}T09:30`,
+        kitchenTemperatureC: 24,
+        nightTemperatureC: 16,
+        moisturePercent: 18,
+        moves: i === 0 ? { crush: '2026-03-16T15:00' } : {},
+      };
       await home.ok(home.post(`/harvests/${d.batch.id}/plan`, plan));
     }
-    expect((await home.get<BatchDetail>(`/harvests/${details[0].batch.id}`)).batch.plan).toMatchObject({ moves: { crush: '2026-03-16T15:00' }, nightTemperatureC: 16 });
+    expect(
+      (await home.get<BatchDetail>(`/harvests/${details[0].batch.id}`)).batch.plan,
+    ).toMatchObject({ moves: { crush: '2026-03-16T15:00' }, nightTemperatureC: 16 });
     const text = (await request(home.app).get('/api/v1/plans/timetable.ics')).text;
     const calendar = new ICAL.Component(ICAL.parse(text));
     const events = calendar.getAllSubcomponents('vevent').map((c) => new ICAL.Event(c));
@@ -123,7 +223,14 @@ describe('the plan goes out', () => {
     expect(String(alarm.getFirstProperty('trigger')!.getFirstValue())).not.toMatch(/^-/);
     expect(events.find((e) => e.uid.endsWith('-smoke@furrow'))!.description).toMatch(/adrenaline/);
     expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
-    const sheet = await request(home.app).get('/api/v1/plans/sheet.pdf').buffer(true).parse((res, done) => { const parts: Buffer[] = []; res.on('data', (c: Buffer) => parts.push(c)); res.on('end', () => done(null, Buffer.concat(parts))); });
+    const sheet = await request(home.app)
+      .get('/api/v1/plans/sheet.pdf')
+      .buffer(true)
+      .parse((res, done) => {
+        const parts: Buffer[] = [];
+        res.on('data', (c: Buffer) => parts.push(c));
+        res.on('end', () => done(null, Buffer.concat(parts)));
+      });
     const pages = (await PDFDocument.load(sheet.body as Buffer)).getPageCount();
     const days = new Set(events.map((e) => e.startDate.toJSDate().toISOString().slice(0, 10))).size;
     expect(pages).toBeGreaterThanOrEqual(days);
@@ -131,7 +238,8 @@ describe('the plan goes out', () => {
   it('a plan with a broken time or an unknown field is refused and nothing changes', async () => {
     const [first] = (await home.get<OpenPlans>('/plans')).details;
     const before = first.batch.plan;
-    const bad = async (change: object): Promise<number> => (await home.post(`/harvests/${first.batch.id}/plan`, { ...before, ...change })).status;
+    const bad = async (change: object): Promise<number> =>
+      (await home.post(`/harvests/${first.batch.id}/plan`, { ...before, ...change })).status;
     expect(await bad({ moves: { crush: 'noon' } })).toBe(400);
     expect(await bad({ startLocal: '2026-02-31T09:00' })).toBe(400);
     expect(await bad({ kitchenTemperatureC: 90 })).toBe(400);
@@ -149,14 +257,51 @@ describe('the plan goes out', () => {
 
 describe('frames that run in the hive', () => {
   it('give honey at once, and their comb goes on living', async () => {
-    const made = await home.ok(home.post('/hives', { id: randomUUID(), siteId: (await home.get<{ items: Site[] }>('/sites')).items[0].id, name: 'Bromélia', kind: 'drain-frame', geometry: { broodBoxes: 1, supers: 1, framesPerSuper: 6, framePitchMm: 52, combWidthMm: 420, superDepthMm: 240, broodDepthMm: 240 }, colonyStartedOn: '2024-09-20' }));
+    const made = await home.ok(
+      home.post('/hives', {
+        id: randomUUID(),
+        siteId: (await home.get<{ items: Site[] }>('/sites')).items[0].id,
+        name: 'Bromélia',
+        kind: 'drain-frame',
+        geometry: {
+          broodBoxes: 1,
+          supers: 1,
+          framesPerSuper: 6,
+          framePitchMm: 52,
+          combWidthMm: 420,
+          superDepthMm: 240,
+          broodDepthMm: 240,
+        },
+        colonyStartedOn: '2024-09-20',
+      }),
+    );
     const hive = made.body.hive as BatchDetail['hive'];
     const bar = hive.bars.find((b) => b.comb)!;
     const sealed = { capped: 0.96, open: 0.02, pollen: 0, brood: 0, empty: 0.02 };
-    await home.ok(home.post('/looks', { id: randomUUID(), combId: bar.comb!.id, sides: { A: sealed, B: sealed }, readings: [], combAge: 'new', depthMm: 240, thicknessMm: 44 }));
+    await home.ok(
+      home.post('/looks', {
+        id: randomUUID(),
+        combId: bar.comb!.id,
+        sides: { A: sealed, B: sealed },
+        readings: [],
+        combAge: 'new',
+        depthMm: 240,
+        thicknessMm: 44,
+      }),
+    );
     const batch = batchOf(hive.id, [bar.comb!.id], { method: 'drain-hive' });
     await home.ok(home.post('/choices', { batches: [batch], question: {} }));
-    await home.ok(home.post('/takes', { id: randomUUID(), batchId: batch.batchId, combId: bar.comb!.id, outcome: 'taken', vesselId: null, grossG: 3100, tareG: 900 }));
+    await home.ok(
+      home.post('/takes', {
+        id: randomUUID(),
+        batchId: batch.batchId,
+        combId: bar.comb!.id,
+        outcome: 'taken',
+        vesselId: null,
+        grossG: 3100,
+        tareG: 900,
+      }),
+    );
     const detail = await home.detail(batch.batchId);
     expect(detail.lots.map((l) => [l.kind, l.nowG])).toEqual([['honey', 2200]]);
     expect(detail.hive.bars.find((b) => b.slot === bar.slot)!.comb!.id).toBe(bar.comb!.id);
@@ -166,7 +311,11 @@ describe('frames that run in the hive', () => {
 
 describe('two hives in one vessel', () => {
   it('is possible only where they were chosen so; both weights stay in the book, and the label names both', async () => {
-    const hives = [await home.hive('Canela'), await home.hive('Cambará'), await home.hive('Alecrim')];
+    const hives = [
+      await home.hive('Canela'),
+      await home.hive('Cambará'),
+      await home.hive('Alecrim'),
+    ];
     const lotGroup = randomUUID();
     const batches = [];
     for (const [i, hive] of hives.entries()) {
@@ -174,9 +323,22 @@ describe('two hives in one vessel', () => {
       batches.push(batchOf(hive.id, [home.comb(hive, 8)], { lotGroup: i < 2 ? lotGroup : null }));
     }
     await home.ok(home.post('/choices', { batches, question: {} }));
-    for (const [i, b] of batches.entries()) await home.ok(home.post('/takes', { id: randomUUID(), batchId: b.batchId, combId: b.combIds[0], outcome: 'taken', vesselId: null, grossG: 3000 + i * 100, tareG: 1000 }));
+    for (const [i, b] of batches.entries())
+      await home.ok(
+        home.post('/takes', {
+          id: randomUUID(),
+          batchId: b.batchId,
+          combId: b.combIds[0],
+          outcome: 'taken',
+          vesselId: null,
+          grossG: 3000 + i * 100,
+          tareG: 1000,
+        }),
+      );
     const [a, b, c] = batches.map((x) => x.batchId);
-    expect((await home.post(`/harvests/${c}/join`, { intoBatchId: a })).body.detail).toMatch(/not chosen as one lot/);
+    expect((await home.post(`/harvests/${c}/join`, { intoBatchId: a })).body.detail).toMatch(
+      /not chosen as one lot/,
+    );
     await home.ok(home.post(`/harvests/${b}/join`, { intoBatchId: a }));
     const into = await home.detail(a);
     expect(into.lots.find((l) => l.kind === 'comb')!.nowG).toBe(4100);
@@ -185,6 +347,9 @@ describe('two hives in one vessel', () => {
     expect((await home.get<{ balanced: boolean }>('/book')).balanced).toBe(true);
     expect((await home.post(`/harvests/${b}/join`, { intoBatchId: a })).status).toBe(409);
     const { originsOf } = await import('../store/views.js');
-    expect(await originsOf(home.db, into.batch)).toEqual({ hiveName: 'Canela and Cambará', siteName: 'Site of Canela and Site of Cambará' });
+    expect(await originsOf(home.db, into.batch)).toEqual({
+      hiveName: 'Canela and Cambará',
+      siteName: 'Site of Canela and Site of Cambará',
+    });
   });
 });

@@ -1,4 +1,10 @@
-import { changeGearSchema, changeSiteSchema, newGearSchema, newTickSchema, newWeatherEntrySchema } from '@furrow/core';
+import {
+  changeGearSchema,
+  changeSiteSchema,
+  newGearSchema,
+  newTickSchema,
+  newWeatherEntrySchema,
+} from '@furrow/core';
 import { z } from 'zod';
 import { find } from '../store/rows.js';
 import { batchView } from '../store/views.js';
@@ -7,7 +13,9 @@ import { write } from '../store/writes.js';
 /** What Ready writes besides the plan itself: notes of a site, weather by hand, gear, ticks. */
 export const readyWrites = [
   write({
-    method: 'patch', path: '/sites/:id', schema: changeSiteSchema,
+    method: 'patch',
+    path: '/sites/:id',
+    schema: changeSiteSchema,
     sentence: () => 'Site notes written down',
     run: async (unit, payload, { id }) => {
       await unit.update('sites', id, payload, unit.command.baseRevision);
@@ -15,38 +23,61 @@ export const readyWrites = [
     },
   }),
   write({
-    method: 'post', path: '/weatherEntries', schema: newWeatherEntrySchema,
+    method: 'post',
+    path: '/weatherEntries',
+    schema: newWeatherEntrySchema,
     sentence: (p) => `Weather of ${p.at.slice(0, 10)} written down`,
     run: async (unit, payload) => {
       await find(unit.db, 'sites', payload.siteId, 'site');
       const at = new Date(Math.floor(Date.parse(payload.at) / 3_600_000) * 3_600_000).toISOString();
       // A later word on the same hour replaces the earlier one.
-      const before = await unit.db('weatherEntries').where({ siteId: payload.siteId, at, removedAt: null }).first();
+      const before = await unit
+        .db('weatherEntries')
+        .where({ siteId: payload.siteId, at, removedAt: null })
+        .first();
       if (before) await unit.update('weatherEntries', before.id, { removedAt: unit.recordedAt });
       return { entry: await unit.insert('weatherEntries', { ...payload, at }) };
     },
   }),
-  write({ method: 'post', path: '/gear', schema: newGearSchema, sentence: (p) => `${p.name} put in the kit`, run: async (unit, payload) => ({ gear: await unit.insert('gear', payload) }) }),
   write({
-    method: 'patch', path: '/gear/:id', schema: changeGearSchema, sentence: () => 'Gear changed',
+    method: 'post',
+    path: '/gear',
+    schema: newGearSchema,
+    sentence: (p) => `${p.name} put in the kit`,
+    run: async (unit, payload) => ({ gear: await unit.insert('gear', payload) }),
+  }),
+  write({
+    method: 'patch',
+    path: '/gear/:id',
+    schema: changeGearSchema,
+    sentence: () => 'Gear changed',
     run: async (unit, payload, { id }) => {
       await unit.update('gear', id, payload, unit.command.baseRevision);
       return { gear: await find(unit.db, 'gear', id, 'gear') };
     },
   }),
   write({
-    method: 'post', path: '/gear/:id/remove', schema: z.strictObject({}), sentence: () => 'Taken out of the kit',
+    method: 'post',
+    path: '/gear/:id/remove',
+    schema: z.strictObject({}),
+    sentence: () => 'Taken out of the kit',
     run: async (unit, _payload, { id }) => {
       await unit.update('gear', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
       return { id };
     },
   }),
   write({
-    method: 'post', path: '/ticks', schema: newTickSchema,
-    sentence: (p) => ({ have: 'Ticked off', missing: 'Noted as missing', open: 'Tick taken back' })[p.state],
+    method: 'post',
+    path: '/ticks',
+    schema: newTickSchema,
+    sentence: (p) =>
+      ({ have: 'Ticked off', missing: 'Noted as missing', open: 'Tick taken back' })[p.state],
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);
-      const before = await unit.db('ticks').where({ batchId: payload.batchId, line: payload.line, removedAt: null }).first();
+      const before = await unit
+        .db('ticks')
+        .where({ batchId: payload.batchId, line: payload.line, removedAt: null })
+        .first();
       if (before) await unit.update('ticks', before.id, { state: payload.state });
       else await unit.insert('ticks', payload);
       return { tick: { ...payload, id: before?.id ?? payload.id } };

@@ -1,4 +1,10 @@
-import { changeJarKindSchema, changeVesselSchema, houseRulesSchema, newJarKindSchema, newVesselSchema } from '@furrow/core';
+import {
+  changeJarKindSchema,
+  changeVesselSchema,
+  houseRulesSchema,
+  newJarKindSchema,
+  newVesselSchema,
+} from '@furrow/core';
 import { conflict } from '../problem.js';
 import { currentRules } from '../store/views.js';
 import { find } from '../store/rows.js';
@@ -8,50 +14,99 @@ import { z } from 'zod';
 
 export const rulesWrites = [
   write({
-    method: 'post', path: '/rules', schema: houseRulesSchema,
+    method: 'post',
+    path: '/rules',
+    schema: houseRulesSchema,
     sentence: () => 'House rules changed',
     run: async (unit, payload) => {
       const current = await currentRules(unit.db);
-      if (unit.command.baseRevision !== undefined && unit.command.baseRevision !== current.version) throw conflict('stale', 'The house rules were changed on another screen. Look at them as they are now.', 'baseRevision');
+      if (unit.command.baseRevision !== undefined && unit.command.baseRevision !== current.version)
+        throw conflict(
+          'stale',
+          'The house rules were changed on another screen. Look at them as they are now.',
+          'baseRevision',
+        );
       const version = current.version + 1;
-      await unit.db('ruleVersions').insert({ version, rules: JSON.stringify(payload), recordedAt: unit.recordedAt, commandId: unit.command.id });
+      await unit.db('ruleVersions').insert({
+        version,
+        rules: JSON.stringify(payload),
+        recordedAt: unit.recordedAt,
+        commandId: unit.command.id,
+      });
       return { version, recordedAt: unit.recordedAt, rules: payload };
     },
   }),
-  write({ method: 'post', path: '/vessels', schema: newVesselSchema, sentence: (p) => `${p.name} put in the kit`, run: async (unit, payload) => ({ vessel: await unit.insert('vessels', payload) }) }),
   write({
-    method: 'patch', path: '/vessels/:id', schema: changeVesselSchema, sentence: () => 'Vessel changed',
+    method: 'post',
+    path: '/vessels',
+    schema: newVesselSchema,
+    sentence: (p) => `${p.name} put in the kit`,
+    run: async (unit, payload) => ({ vessel: await unit.insert('vessels', payload) }),
+  }),
+  write({
+    method: 'patch',
+    path: '/vessels/:id',
+    schema: changeVesselSchema,
+    sentence: () => 'Vessel changed',
     run: async (unit, payload, { id }) => {
       await unit.update('vessels', id, payload, unit.command.baseRevision);
       return { vessel: await find(unit.db, 'vessels', id, 'vessel') };
     },
   }),
-  ...(['vessels', 'jars'] as const).map((kind) => write({
-    method: 'post', path: `/${kind}/:id/remove`, schema: z.strictObject({}), sentence: () => 'Taken out of the kit',
-    run: async (unit, _payload, { id }) => {
-      await unit.update(kind === 'jars' ? 'jarKinds' : 'vessels', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
-      return { id };
-    },
-  })),
-  write({ method: 'post', path: '/jars', schema: newJarKindSchema, sentence: (p) => `${p.name} put in the kit`, run: async (unit, payload) => ({ jarKind: await unit.insert('jarKinds', payload) }) }),
+  ...(['vessels', 'jars'] as const).map((kind) =>
+    write({
+      method: 'post',
+      path: `/${kind}/:id/remove`,
+      schema: z.strictObject({}),
+      sentence: () => 'Taken out of the kit',
+      run: async (unit, _payload, { id }) => {
+        await unit.update(
+          kind === 'jars' ? 'jarKinds' : 'vessels',
+          id,
+          { removedAt: unit.recordedAt },
+          unit.command.baseRevision,
+        );
+        return { id };
+      },
+    }),
+  ),
   write({
-    method: 'patch', path: '/jars/:id', schema: changeJarKindSchema, sentence: () => 'Jars changed',
+    method: 'post',
+    path: '/jars',
+    schema: newJarKindSchema,
+    sentence: (p) => `${p.name} put in the kit`,
+    run: async (unit, payload) => ({ jarKind: await unit.insert('jarKinds', payload) }),
+  }),
+  write({
+    method: 'patch',
+    path: '/jars/:id',
+    schema: changeJarKindSchema,
+    sentence: () => 'Jars changed',
     run: async (unit, payload, { id }) => {
       await unit.update('jarKinds', id, payload, unit.command.baseRevision);
       return { jarKind: await find(unit.db, 'jarKinds', id, 'kind of jar') };
     },
   }),
   write({
-    method: 'post', path: '/undo', schema: z.strictObject({ commandId: z.uuid('This is no id.') }),
+    method: 'post',
+    path: '/undo',
+    schema: z.strictObject({ commandId: z.uuid('This is no id.') }),
     sentence: () => 'Undone',
     run: async (unit, { commandId }) => {
       const target = await unit.db('commands').where({ id: commandId }).first();
-      if (target?.undoes) throw conflict('undo-of-undo', 'An undo is not undone: say it again instead.');
+      if (target?.undoes)
+        throw conflict('undo-of-undo', 'An undo is not undone: say it again instead.');
       if (target?.route === 'post /rules') {
         // Versions are immutable: taking one back writes the one before it again.
         const versions = await unit.db('ruleVersions').orderBy('version', 'desc').limit(2);
-        if (versions[0].commandId !== commandId) throw conflict('built-upon', 'Newer house rules stand on these. Undo those first.');
-        await unit.db('ruleVersions').insert({ version: versions[0].version + 1, rules: versions[1].rules, recordedAt: unit.recordedAt, commandId: unit.command.id });
+        if (versions[0].commandId !== commandId)
+          throw conflict('built-upon', 'Newer house rules stand on these. Undo those first.');
+        await unit.db('ruleVersions').insert({
+          version: versions[0].version + 1,
+          rules: versions[1].rules,
+          recordedAt: unit.recordedAt,
+          commandId: unit.command.id,
+        });
       }
       await undoCommand(unit, commandId);
       return { undoes: commandId };

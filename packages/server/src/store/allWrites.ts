@@ -17,4 +17,21 @@ import { takeWrites } from '../take/writes.js';
 import type { Write } from './writes.js';
 
 /** Every write there is, stage by stage. Routes, OpenAPI and the demo all read this one list. */
-export const ALL_WRITES: readonly Write[] = [...lookWrites, ...moveWrites, ...strayWrites, ...chooseWrites, ...readyWrites, ...takeWrites, ...drainWrites, ...cutWrites, ...packingWrites, ...keepingWrites, ...jarWrites, ...labelWrites, ...outWrites, ...aftercareWrites, ...sheetWrites, ...rulesWrites];
+export const ALL_WRITES: readonly Write[] = [
+  ...lookWrites,
+  ...moveWrites,
+  ...strayWrites,
+  ...chooseWrites,
+  ...readyWrites,
+  ...takeWrites,
+  ...drainWrites,
+  ...cutWrites,
+  ...packingWrites,
+  ...keepingWrites,
+  ...jarWrites,
+  ...labelWrites,
+  ...outWrites,
+  ...aftercareWrites,
+  ...sheetWrites,
+  ...rulesWrites,
+];

@@ -17,7 +17,14 @@ const idOf = (key: string, value: unknown): string | null => {
 
 /** The answer as it is kept. */
 export function keptAnswer(answer: Record<string, unknown>): string {
-  return JSON.stringify(Object.fromEntries(Object.entries(answer).map(([key, value]) => { const id = key in VIEWS ? idOf(key, value) : null; return [key, id ? { [MARK]: id } : value]; })));
+  return JSON.stringify(
+    Object.fromEntries(
+      Object.entries(answer).map(([key, value]) => {
+        const id = key in VIEWS ? idOf(key, value) : null;
+        return [key, id ? { [MARK]: id } : value];
+      }),
+    ),
+  );
 }
 
 /** A kept answer for a repeated command: what it wrote, seen as it stands now. Answers of an older Furrow are whole already. */

@@ -9,36 +9,66 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { checkedCopy, copiesToDrop, dailyCopy, putInPlace } from './backup.js';
 import { closeDatabase, openDatabase } from './database.js';
 
-const dist = (name: string): string => fileURLToPath(new URL(`../../dist/${name}.js`, import.meta.url));
+const dist = (name: string): string =>
+  fileURLToPath(new URL(`../../dist/${name}.js`, import.meta.url));
 let folder: string;
-beforeEach(() => { folder = mkdtempSync(join(tmpdir(), 'furrow-copies-')); });
+beforeEach(() => {
+  folder = mkdtempSync(join(tmpdir(), 'furrow-copies-'));
+});
 afterEach(() => rmSync(folder, { recursive: true, force: true }));
-const day = (n: number): string => new Date(Date.UTC(2026, 2, 14) - n * 86_400_000).toISOString().slice(0, 10);
+const day = (n: number): string =>
+  new Date(Date.UTC(2026, 2, 14) - n * 86_400_000).toISOString().slice(0, 10);
 
 describe('daily copies', () => {
   it('keep a week of days, five of weeks and a year of months, and always the newest', () => {
-    const kept = (dates: string[]): string[] => { const gone = new Set(copiesToDrop(dates, day(0))); return dates.filter((d) => !gone.has(d)); };
+    const kept = (dates: string[]): string[] => {
+      const gone = new Set(copiesToDrop(dates, day(0)));
+      return dates.filter((d) => !gone.has(d));
+    };
     const all = Array.from({ length: 800 }, (_, i) => day(i));
     expect(kept(all).slice(0, 7)).toEqual(all.slice(0, 7));
     expect(kept(all).length).toBeLessThanOrEqual(7 + 5 + 13);
     expect(kept([day(900)])).toEqual([day(900)]);
-    fc.assert(fc.property(fc.uniqueArray(fc.integer({ min: 0, max: 900 }), { minLength: 1 }), (ages) => {
-      const dates = ages.map(day);
-      const stay = kept(dates);
-      expect(stay).toContain([...dates].sort().at(-1));
-      for (const d of dates.filter((x) => Date.parse(day(0)) - Date.parse(x) < 7 * 86_400_000)) expect(stay).toContain(d);
-      // A day later nothing that was thinned out is missed: what stays was kept today.
-      expect(stay.filter((d) => !copiesToDrop(stay, day(-1)).includes(d)).every((d) => stay.includes(d))).toBe(true);
-    }));
+    fc.assert(
+      fc.property(fc.uniqueArray(fc.integer({ min: 0, max: 900 }), { minLength: 1 }), (ages) => {
+        const dates = ages.map(day);
+        const stay = kept(dates);
+        expect(stay).toContain([...dates].sort().at(-1));
+        for (const d of dates.filter((x) => Date.parse(day(0)) - Date.parse(x) < 7 * 86_400_000))
+          expect(stay).toContain(d);
+        // A day later nothing that was thinned out is missed: what stays was kept today.
+        expect(
+          stay
+            .filter((d) => !copiesToDrop(stay, day(-1)).includes(d))
+            .every((d) => stay.includes(d)),
+        ).toBe(true);
+      }),
+    );
   });
   it('are whole: one really restored holds what was there', async () => {
     const db = await openDatabase(join(folder, 'furrow.db'));
-    await db('sites').insert({ id: 'a', name: 'Encosta', zone: 'UTC', hemisphere: 'north', revision: 1, recordedAt: 'x' });
+    await db('sites').insert({
+      id: 'a',
+      name: 'Encosta',
+      zone: 'UTC',
+      hemisphere: 'north',
+      revision: 1,
+      recordedAt: 'x',
+    });
     const copy = (await dailyCopy(db, folder, new Date('2026-03-14T10:00:00Z')))!;
     expect(await dailyCopy(db, folder, new Date('2026-03-14T22:00:00Z'))).toBeNull();
-    await db('sites').insert({ id: 'b', name: 'Later', zone: 'UTC', hemisphere: 'north', revision: 1, recordedAt: 'x' });
+    await db('sites').insert({
+      id: 'b',
+      name: 'Later',
+      zone: 'UTC',
+      hemisphere: 'north',
+      revision: 1,
+      recordedAt: 'x',
+    });
     for (let i = 1; i < 60; i++) await dailyCopy(db, folder, new Date(Date.UTC(2026, 2, 14 + i)));
-    expect(readdirSync(join(folder, 'copies')).filter((n) => n.endsWith('.db')).length).toBeLessThan(18);
+    expect(
+      readdirSync(join(folder, 'copies')).filter((n) => n.endsWith('.db')).length,
+    ).toBeLessThan(18);
     await closeDatabase(db);
     const oldest = readdirSync(join(folder, 'copies')).sort()[0];
     expect(existsSync(copy) || oldest > 'furrow-2026-03-14.db').toBe(true);
@@ -56,13 +86,22 @@ describe('a backup of another version', () => {
     const db = await openDatabase(file);
     await db('knex_migrations').insert({ name: '999_later', batch: 9, migration_time: 0 });
     await closeDatabase(db);
-    await expect(checkedCopy(file, folder)).rejects.toThrow('This file was written by a newer Furrow. Bring this one up to date first. Nothing was changed.');
+    await expect(checkedCopy(file, folder)).rejects.toThrow(
+      'This file was written by a newer Furrow. Bring this one up to date first. Nothing was changed.',
+    );
     expect(existsSync(join(folder, 'incoming.db'))).toBe(false);
     const old = join(folder, 'older.db');
     const before = await openDatabase(old);
     await before.migrate.down();
     expect(await before.schema.hasTable('labelSheets')).toBe(false);
-    await before('sites').insert({ id: 'a', name: 'Encosta', zone: 'UTC', hemisphere: 'north', revision: 1, recordedAt: 'x' });
+    await before('sites').insert({
+      id: 'a',
+      name: 'Encosta',
+      zone: 'UTC',
+      hemisphere: 'north',
+      revision: 1,
+      recordedAt: 'x',
+    });
     await closeDatabase(before);
     const copy = await openDatabase(await checkedCopy(old, folder));
     expect(await copy.schema.hasTable('labelSheets')).toBe(true);
@@ -81,10 +120,35 @@ describe('a restore while it runs', () => {
     const env = { ...process.env, FURROW_DATA: folder, FURROW_PORT: String(port) };
     server = spawn(process.execPath, [dist('main')], { env, stdio: 'ignore' });
     const base = `http://127.0.0.1:${port}/api/v1`;
-    for (let i = 0; i < 200 && !(await fetch(`${base}/health`).then((r) => r.ok, () => false)); i++) await new Promise((done) => setTimeout(done, 100));
-    const site = async (name: string): Promise<number> => (await fetch(`${base}/sites`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id: randomUUID(), device: 't', occurredAt: new Date().toISOString(), payload: { id: randomUUID(), name, zone: 'UTC', hemisphere: 'north' } }) })).status;
-    const names = async (): Promise<string[]> => ((await (await fetch(`${base}/sites`)).json()) as { items: { name: string }[] }).items.map((s) => s.name);
-    const run = (...args: string[]) => spawnSync(process.execPath, [dist('tools'), ...args], { env, encoding: 'utf8' });
+    for (
+      let i = 0;
+      i < 200 &&
+      !(await fetch(`${base}/health`).then(
+        (r) => r.ok,
+        () => false,
+      ));
+      i++
+    )
+      await new Promise((done) => setTimeout(done, 100));
+    const site = async (name: string): Promise<number> =>
+      (
+        await fetch(`${base}/sites`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify({
+            id: randomUUID(),
+            device: 't',
+            occurredAt: new Date().toISOString(),
+            payload: { id: randomUUID(), name, zone: 'UTC', hemisphere: 'north' },
+          }),
+        })
+      ).status;
+    const names = async (): Promise<string[]> =>
+      ((await (await fetch(`${base}/sites`)).json()) as { items: { name: string }[] }).items.map(
+        (s) => s.name,
+      );
+    const run = (...args: string[]) =>
+      spawnSync(process.execPath, [dist('tools'), ...args], { env, encoding: 'utf8' });
     expect(await site('Encosta')).toBe(201);
     const file = join(folder, 'by-hand.db');
     expect(run('backup', file).status).toBe(0);
@@ -99,6 +163,14 @@ describe('a restore while it runs', () => {
     expect(run('restore', join(folder, 'broken.db')).stderr).toMatch(/damaged|no Furrow backup/);
     expect(await names()).toEqual(['Encosta', 'After']);
     // Nobody without the lock's secret may ask for it.
-    expect((await fetch(`${base}/restore`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ path: file }) })).status).toBe(403);
+    expect(
+      (
+        await fetch(`${base}/restore`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify({ path: file }),
+        })
+      ).status,
+    ).toBe(403);
   }, 60_000);
 });

@@ -1,4 +1,13 @@
-import { copyFileSync, cpSync, existsSync, mkdirSync, readFileSync, readdirSync, renameSync, rmSync } from 'node:fs';
+import {
+  copyFileSync,
+  cpSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  readdirSync,
+  renameSync,
+  rmSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { closeDatabase, openDatabase } from './database.js';
@@ -8,14 +17,16 @@ export async function backupTo(db: Knex, dataFolder: string, target: string): Pr
   if (existsSync(target)) throw new Error(`${target} is there already. Choose another name.`);
   await db.raw('VACUUM INTO ?', [target]);
   // Pictures lie beside the database under their own names; they go with it.
-  if (existsSync(join(dataFolder, 'photos'))) cpSync(join(dataFolder, 'photos'), `${target}.photos`, { recursive: true });
+  if (existsSync(join(dataFolder, 'photos')))
+    cpSync(join(dataFolder, 'photos'), `${target}.photos`, { recursive: true });
 }
 
 /** Checks a backup by really opening a copy of it, migrated to this version; gives the copy, ready to be put in place. Throws a sentence, changes nothing. */
 export async function checkedCopy(target: string, dataFolder: string): Promise<string> {
   if (!existsSync(target)) throw new Error(`There is no file ${target}.`);
   // A file that is no database opens as an empty one, so its header is read first.
-  if (readFileSync(target).subarray(0, 15).toString() !== 'SQLite format 3') throw new Error('This is no Furrow backup. Nothing was changed.');
+  if (readFileSync(target).subarray(0, 15).toString() !== 'SQLite format 3')
+    throw new Error('This is no Furrow backup. Nothing was changed.');
   mkdirSync(dataFolder, { recursive: true });
   const incoming = join(dataFolder, 'incoming.db');
   dropCopy(dataFolder);
@@ -25,9 +36,17 @@ export async function checkedCopy(target: string, dataFolder: string): Promise<s
     db = await openDatabase(incoming);
   } catch (error) {
     dropCopy(dataFolder);
-    throw new Error(/newer Furrow/.test((error as Error).message) ? (error as Error).message : 'This backup is damaged or no backup of Furrow. Nothing was changed.', { cause: error });
+    throw new Error(
+      /newer Furrow/.test((error as Error).message)
+        ? (error as Error).message
+        : 'This backup is damaged or no backup of Furrow. Nothing was changed.',
+      { cause: error },
+    );
   }
-  const whole = await db.raw('PRAGMA integrity_check').then((rows: { integrity_check: string }[]) => rows[0].integrity_check === 'ok', () => false);
+  const whole = await db.raw('PRAGMA integrity_check').then(
+    (rows: { integrity_check: string }[]) => rows[0].integrity_check === 'ok',
+    () => false,
+  );
   const ours = whole && (await db.schema.hasTable('flows'));
   await closeDatabase(db);
   if (!ours) {
@@ -49,7 +68,8 @@ export function putInPlace(incoming: string, dataFolder: string, photosFrom: str
 }
 
 export function dropCopy(dataFolder: string): void {
-  for (const end of ['', '-wal', '-shm']) rmSync(join(dataFolder, `incoming.db${end}`), { force: true });
+  for (const end of ['', '-wal', '-shm'])
+    rmSync(join(dataFolder, `incoming.db${end}`), { force: true });
 }
 
 const COPY = /^furrow-(\d{4}-\d{2}-\d{2})\.db$/;
@@ -61,12 +81,19 @@ const KEEP = { days: 7, weeks: 5, months: 12 };
  * newest copy always stays. Takes the dates there are and today's, YYYY-MM-DD.
  */
 export function copiesToDrop(dates: readonly string[], today: string): string[] {
-  const age = (date: string): number => Math.round((Date.parse(`${today}T00:00:00Z`) - Date.parse(`${date}T00:00:00Z`)) / 86_400_000);
+  const age = (date: string): number =>
+    Math.round((Date.parse(`${today}T00:00:00Z`) - Date.parse(`${date}T00:00:00Z`)) / 86_400_000);
   const keep = new Set<string>();
   const seen = new Set<string>();
   for (const date of [...dates].sort().reverse()) {
     const days = age(date);
-    const slots = [...(days < KEEP.days ? [`d${date}`] : []), ...(days < KEEP.weeks * 7 ? [`w${Math.floor(Date.parse(`${date}T00:00:00Z`) / (7 * 86_400_000))}`] : []), ...(days < KEEP.months * 31 ? [`m${date.slice(0, 7)}`] : [])];
+    const slots = [
+      ...(days < KEEP.days ? [`d${date}`] : []),
+      ...(days < KEEP.weeks * 7
+        ? [`w${Math.floor(Date.parse(`${date}T00:00:00Z`) / (7 * 86_400_000))}`]
+        : []),
+      ...(days < KEEP.months * 31 ? [`m${date.slice(0, 7)}`] : []),
+    ];
     if (keep.size === 0 || slots.some((s) => !seen.has(s))) keep.add(date);
     for (const s of slots) seen.add(s);
   }
@@ -85,6 +112,7 @@ export async function dailyCopy(db: Knex, dataFolder: string, now: Date): Promis
   await db.raw('VACUUM INTO ?', [`${target}.part`]);
   renameSync(`${target}.part`, target);
   const dates = readdirSync(folder).flatMap((name) => COPY.exec(name)?.[1] ?? []);
-  for (const date of copiesToDrop(dates, today)) rmSync(join(folder, `furrow-${date}.db`), { force: true });
+  for (const date of copiesToDrop(dates, today))
+    rmSync(join(folder, `furrow-${date}.db`), { force: true });
   return target;
 }

@@ -9,7 +9,11 @@ import { migrationSource } from './migrations/index.js';
 import { takeLock } from './lock.js';
 
 const require = createRequire(import.meta.url);
-const Database = require('libsql') as new (file: string) => { exec: (sql: string) => void; close: () => void; prepare: (sql: string) => { all: () => unknown[] } };
+const Database = require('libsql') as new (file: string) => {
+  exec: (sql: string) => void;
+  close: () => void;
+  prepare: (sql: string) => { all: () => unknown[] };
+};
 let folder: string;
 let db: Knex;
 beforeEach(async () => {
@@ -31,13 +35,22 @@ describe('the database driver, each override kept honest', () => {
     other.exec('ROLLBACK');
     await db('t').insert({ n: 2 });
     await db('t').insert({ n: 3 });
-    expect(other.prepare('SELECT n FROM t ORDER BY n').all()).toEqual([expect.objectContaining({ n: 2 }), expect.objectContaining({ n: 3 })]);
+    expect(other.prepare('SELECT n FROM t ORDER BY n').all()).toEqual([
+      expect.objectContaining({ n: 2 }),
+      expect.objectContaining({ n: 3 }),
+    ]);
     other.close();
   });
   it('rolls back a commit that fails, so that the next write is kept', async () => {
     await db.raw('CREATE TABLE parent (id INTEGER PRIMARY KEY)');
-    await db.raw('CREATE TABLE child (id INTEGER PRIMARY KEY, p INTEGER REFERENCES parent(id) DEFERRABLE INITIALLY DEFERRED)');
-    await expect(db.transaction(async (trx) => { await trx('child').insert({ id: 1, p: 99 }); })).rejects.toThrow();
+    await db.raw(
+      'CREATE TABLE child (id INTEGER PRIMARY KEY, p INTEGER REFERENCES parent(id) DEFERRABLE INITIALLY DEFERRED)',
+    );
+    await expect(
+      db.transaction(async (trx) => {
+        await trx('child').insert({ id: 1, p: 99 });
+      }),
+    ).rejects.toThrow();
     await db('parent').insert({ id: 5 });
     const other = new Database(join(folder, 'furrow.db'));
     expect(other.prepare('SELECT id FROM parent').all()).toHaveLength(1);
@@ -55,7 +68,19 @@ describe('the database driver, each override kept honest', () => {
     await db.migrate.rollback({ migrationSource }, true);
     expect(await db.schema.hasTable('hives')).toBe(false);
     await db.migrate.latest({ migrationSource });
-    for (const table of ['sites', 'hives', 'colonies', 'carriers', 'combs', 'placements', 'visits', 'batches', 'heldCommands', 'flows']) expect(await db.schema.hasTable(table), table).toBe(true);
+    for (const table of [
+      'sites',
+      'hives',
+      'colonies',
+      'carriers',
+      'combs',
+      'placements',
+      'visits',
+      'batches',
+      'heldCommands',
+      'flows',
+    ])
+      expect(await db.schema.hasTable(table), table).toBe(true);
   });
 });
 

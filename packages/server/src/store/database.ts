@@ -3,7 +3,9 @@ import knexModule, { type Knex } from 'knex';
 import { migrationSource } from './migrations/index.js';
 
 const require = createRequire(import.meta.url);
-const Base = require('knex/lib/dialects/better-sqlite3/index.js') as new (...args: unknown[]) => Record<string, (...args: never[]) => unknown>;
+const Base = require('knex/lib/dialects/better-sqlite3/index.js') as new (
+  ...args: unknown[]
+) => Record<string, (...args: never[]) => unknown>;
 
 interface RawConnection {
   exec: (sql: string) => void;
@@ -21,7 +23,10 @@ class LibsqlClient extends Base {
   }
   async _query(connection: RawConnection, query: { sql: string }): Promise<unknown> {
     try {
-      return await (super._query as (c: unknown, q: unknown) => Promise<unknown>)(connection, query);
+      return await (super._query as (c: unknown, q: unknown) => Promise<unknown>)(
+        connection,
+        query,
+      );
     } catch (error) {
       if (/^commit/i.test(query.sql)) {
         try {
@@ -32,18 +37,23 @@ class LibsqlClient extends Base {
         // Its COMMIT statement stays unfinished and would hold locks: a new connection takes over.
         connection.__knex__disposed = error;
       }
-      if (String((error as { code?: string }).code).startsWith('SQLITE_BUSY')) connection.__knex__disposed = error;
+      if (String((error as { code?: string }).code).startsWith('SQLITE_BUSY'))
+        connection.__knex__disposed = error;
       throw error;
     }
   }
   _formatBindings(bindings: unknown[]): unknown[] | undefined {
     const formatted = (super._formatBindings as (b: unknown) => unknown[] | undefined)(bindings);
-    return formatted?.map((value) => (Number.isSafeInteger(value) ? BigInt(value as number) : value));
+    return formatted?.map((value) =>
+      Number.isSafeInteger(value) ? BigInt(value as number) : value,
+    );
   }
   processResponse(query: { response?: unknown }, runner: unknown): unknown {
     if (Array.isArray(query.response)) {
       for (const row of query.response) {
-        if (row && typeof row === 'object') for (const key in row) if (row[key] instanceof ArrayBuffer) row[key] = Buffer.from(row[key]);
+        if (row && typeof row === 'object')
+          for (const key in row)
+            if (row[key] instanceof ArrayBuffer) row[key] = Buffer.from(row[key]);
       }
     }
     return (super.processResponse as (q: unknown, r: unknown) => unknown)(query, runner);
@@ -53,9 +63,16 @@ class LibsqlClient extends Base {
 /** A file that a later version wrote is not touched: what it holds is not known here. */
 async function refuseNewer(database: Knex): Promise<void> {
   if (!(await database.schema.hasTable('knex_migrations'))) return;
-  const known = (await migrationSource.getMigrations([])).map((m) => migrationSource.getMigrationName(m));
-  const newer = ((await database('knex_migrations').pluck('name')) as string[]).find((name) => !known.includes(name));
-  if (newer) throw new Error('This file was written by a newer Furrow. Bring this one up to date first. Nothing was changed.');
+  const known = (await migrationSource.getMigrations([])).map((m) =>
+    migrationSource.getMigrationName(m),
+  );
+  const newer = ((await database('knex_migrations').pluck('name')) as string[]).find(
+    (name) => !known.includes(name),
+  );
+  if (newer)
+    throw new Error(
+      'This file was written by a newer Furrow. Bring this one up to date first. Nothing was changed.',
+    );
 }
 
 /** Opens the database file with one connection (two would lose writes to each other) and brings it up to date. */
@@ -68,8 +85,13 @@ export async function openDatabase(filename: string): Promise<Knex> {
     pool: {
       min: 1,
       max: 1,
-      afterCreate(connection: RawConnection, done: (error: Error | null, connection: RawConnection) => void) {
-        connection.exec('PRAGMA busy_timeout=5000; PRAGMA journal_mode=WAL; PRAGMA foreign_keys=ON; PRAGMA synchronous=FULL');
+      afterCreate(
+        connection: RawConnection,
+        done: (error: Error | null, connection: RawConnection) => void,
+      ) {
+        connection.exec(
+          'PRAGMA busy_timeout=5000; PRAGMA journal_mode=WAL; PRAGMA foreign_keys=ON; PRAGMA synchronous=FULL',
+        );
         done(null, connection);
       },
     },

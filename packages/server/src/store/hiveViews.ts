@@ -1,26 +1,99 @@
-import { placeNumber, type BarView, type BoxView, type Colony, type Compartment, type DatedFact, type Hive, type Look, type LookFaces, type Site } from '@furrow/core';
+import {
+  placeNumber,
+  type BarView,
+  type BoxView,
+  type Colony,
+  type Compartment,
+  type DatedFact,
+  type Hive,
+  type Look,
+  type LookFaces,
+  type Site,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import { find, fromRow, list } from './rows.js';
 
-export interface PlacementRow { id: string; carrierId: string; parentHiveId: string | null; parentCarrierId: string | null; compartment: Compartment; slot: number; sideToEntrance: string; fromOn: string }
-interface CombRow { id: string; carrierId: string; builtOn: string; endedOn: string | null; marks: DatedFact[] }
-type LookRow = Omit<Look, 'photos' | 'painted' | 'straight'> & { photoA: string | null; photoB: string | null; paintedA: number; paintedB: number; straight: number | null };
+export interface PlacementRow {
+  id: string;
+  carrierId: string;
+  parentHiveId: string | null;
+  parentCarrierId: string | null;
+  compartment: Compartment;
+  slot: number;
+  sideToEntrance: string;
+  fromOn: string;
+}
+interface CombRow {
+  id: string;
+  carrierId: string;
+  builtOn: string;
+  endedOn: string | null;
+  marks: DatedFact[];
+}
+type LookRow = Omit<Look, 'photos' | 'painted' | 'straight'> & {
+  photoA: string | null;
+  photoB: string | null;
+  paintedA: number;
+  paintedB: number;
+  straight: number | null;
+};
 
-const LOOK_COLUMNS = ['id', 'combId', 'slot', 'occurredAt', 'date', 'sides', 'readings', 'combAge', 'depthMm', 'thicknessMm', 'verdict', 'rulesVersion', 'revision', 'photoA', 'photoB', 'pane', 'attachment', 'pots', 'seenBy', 'straight'] as const;
+const LOOK_COLUMNS = [
+  'id',
+  'combId',
+  'slot',
+  'occurredAt',
+  'date',
+  'sides',
+  'readings',
+  'combAge',
+  'depthMm',
+  'thicknessMm',
+  'verdict',
+  'rulesVersion',
+  'revision',
+  'photoA',
+  'photoB',
+  'pane',
+  'attachment',
+  'pots',
+  'seenBy',
+  'straight',
+] as const;
 
 /** Looks of these combs from old to new, without their cells: those are fetched one look at a time. */
 export async function lookRows(db: Knex, combIds: readonly string[]): Promise<Look[]> {
-  const rows = (await db('looks').whereIn('combId', combIds).where({ removedAt: null }).orderBy('occurredAt')
-    .select(...LOOK_COLUMNS, db.raw('faceA is not null as paintedA'), db.raw('faceB is not null as paintedB'))) as Record<string, unknown>[];
+  const rows = (await db('looks')
+    .whereIn('combId', combIds)
+    .where({ removedAt: null })
+    .orderBy('occurredAt')
+    .select(
+      ...LOOK_COLUMNS,
+      db.raw('faceA is not null as paintedA'),
+      db.raw('faceB is not null as paintedB'),
+    )) as Record<string, unknown>[];
   return rows.map((row) => {
-    const { photoA, photoB, paintedA, paintedB, straight, ...look } = fromRow<LookRow>('looks', row);
-    return { ...look, straight: straight === null ? null : straight === 1, photos: { A: photoA, B: photoB }, painted: { A: paintedA === 1, B: paintedB === 1 } };
+    const { photoA, photoB, paintedA, paintedB, straight, ...look } = fromRow<LookRow>(
+      'looks',
+      row,
+    );
+    return {
+      ...look,
+      straight: straight === null ? null : straight === 1,
+      photos: { A: photoA, B: photoB },
+      painted: { A: paintedA === 1, B: paintedB === 1 },
+    };
   });
 }
 
 /** The cells of one look. */
 export async function lookFaces(db: Knex, id: string): Promise<LookFaces> {
-  const { faceA, faceB } = await find<{ faceA: LookFaces['A']; faceB: LookFaces['B'] }>(db, 'looks', id, 'look');
+  const { faceA, faceB } = await find<{ faceA: LookFaces['A']; faceB: LookFaces['B'] }>(
+    db,
+    'looks',
+    id,
+    'look',
+  );
   return { A: faceA ?? null, B: faceB ?? null };
 }
 
@@ -30,13 +103,46 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
   const ids = hives.map((h) => h.id);
   const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
   const now = { toOn: null, removedAt: null };
-  const inHive = (await db('placements').whereIn('parentHiveId', ids).where(now).orderBy('slot')) as PlacementRow[];
-  const inBox = (await db('placements').whereIn('parentCarrierId', inHive.map((p) => p.carrierId)).where(now).orderBy('slot')) as PlacementRow[];
-  const carriers = new Map(((await db('carriers').whereIn('id', inHive.map((p) => p.carrierId)).select('id', 'kind', 'madeOn', 'revision')) as { id: string; kind: string; madeOn: string | null; revision: number }[]).map((c) => [c.id, c]));
-  const combs = (await db('combs').whereIn('carrierId', [...inHive, ...inBox].map((p) => p.carrierId)).where({ endedOn: null, removedAt: null })).map((row: Record<string, unknown>) => fromRow<CombRow>('combs', row));
+  const inHive = (await db('placements')
+    .whereIn('parentHiveId', ids)
+    .where(now)
+    .orderBy('slot')) as PlacementRow[];
+  const inBox = (await db('placements')
+    .whereIn(
+      'parentCarrierId',
+      inHive.map((p) => p.carrierId),
+    )
+    .where(now)
+    .orderBy('slot')) as PlacementRow[];
+  const carriers = new Map(
+    (
+      (await db('carriers')
+        .whereIn(
+          'id',
+          inHive.map((p) => p.carrierId),
+        )
+        .select('id', 'kind', 'madeOn', 'revision')) as {
+        id: string;
+        kind: string;
+        madeOn: string | null;
+        revision: number;
+      }[]
+    ).map((c) => [c.id, c]),
+  );
+  const combs = (
+    await db('combs')
+      .whereIn(
+        'carrierId',
+        [...inHive, ...inBox].map((p) => p.carrierId),
+      )
+      .where({ endedOn: null, removedAt: null })
+  ).map((row: Record<string, unknown>) => fromRow<CombRow>('combs', row));
   const combOf = new Map(combs.map((c) => [c.carrierId, c]));
   const looksOf = new Map<string, Look[]>();
-  for (const look of await lookRows(db, combs.map((c) => c.id))) {
+  for (const look of await lookRows(
+    db,
+    combs.map((c) => c.id),
+  )) {
     const before = looksOf.get(look.combId);
     // Reasons are kept for the last look only; the earlier ones show what was capped and decided.
     if (before) before[before.length - 1].verdict.reasons = [];
@@ -45,31 +151,95 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
   const colonies = await coloniesIn(db, ids);
   const bar = (carrierId: string, box: BoxView | null, place: number): BarView => {
     const comb = combOf.get(carrierId);
-    return { carrierId, slot: placeNumber(box?.number ?? null, place), inBox: place, boxId: box?.carrierId ?? null, comb: comb ? { id: comb.id, builtOn: comb.builtOn, looks: looksOf.get(comb.id) ?? [], marks: comb.marks } : null };
+    return {
+      carrierId,
+      slot: placeNumber(box?.number ?? null, place),
+      inBox: place,
+      boxId: box?.carrierId ?? null,
+      comb: comb
+        ? {
+            id: comb.id,
+            builtOn: comb.builtOn,
+            looks: looksOf.get(comb.id) ?? [],
+            marks: comb.marks,
+          }
+        : null,
+    };
   };
   return hives.map((hive) => {
     const here = inHive.filter((p) => p.parentHiveId === hive.id);
-    const boxes = here.filter((p) => p.compartment !== 'file').map((p): BoxView => {
-      const carrier = carriers.get(p.carrierId)!;
-      return { carrierId: p.carrierId, number: p.slot, compartment: p.compartment, turned: p.sideToEntrance === 'B', sinceOn: p.fromOn, madeOn: carrier.madeOn ?? p.fromOn, revision: carrier.revision };
-    });
+    const boxes = here
+      .filter((p) => p.compartment !== 'file')
+      .map((p): BoxView => {
+        const carrier = carriers.get(p.carrierId)!;
+        return {
+          carrierId: p.carrierId,
+          number: p.slot,
+          compartment: p.compartment,
+          turned: p.sideToEntrance === 'B',
+          sinceOn: p.fromOn,
+          madeOn: carrier.madeOn ?? p.fromOn,
+          revision: carrier.revision,
+        };
+      });
     const bars = [
       ...here.filter((p) => p.compartment === 'file').map((p) => bar(p.carrierId, null, p.slot)),
       ...boxes.flatMap((box) => {
         const places = inBox.filter((p) => p.parentCarrierId === box.carrierId);
-        return places.map((p) => bar(p.carrierId, box, box.turned ? places.length + 1 - p.slot : p.slot));
+        return places.map((p) =>
+          bar(p.carrierId, box, box.turned ? places.length + 1 - p.slot : p.slot),
+        );
       }),
     ].sort((a, b) => a.slot - b.slot);
-    return { ...hive, site: sites.get(hive.siteId)!, colony: colonies.get(hive.id) ?? null, boxes, bars };
+    return {
+      ...hive,
+      site: sites.get(hive.siteId)!,
+      colony: colonies.get(hive.id) ?? null,
+      boxes,
+      bars,
+    };
   });
 }
 
 async function coloniesIn(db: Knex, hiveIds: readonly string[]): Promise<Map<string, Colony>> {
-  const stays = (await db('colonyStays').join('colonies', 'colonies.id', 'colonyStays.colonyId').whereIn('hiveId', hiveIds).where({ 'colonyStays.toOn': null, 'colonyStays.removedAt': null })
-    .select('hiveId', 'colonies.id as id', 'startedOn', 'endedOn', 'colonies.revision as revision')) as (Omit<Colony, 'facts'> & { hiveId: string })[];
-  const facts = ((await db('colonyFacts').whereIn('colonyId', stays.map((s) => s.id)).where({ removedAt: null }).orderBy('onDate').orderBy('recordedAt').orderBy('rowid')) as Record<string, unknown>[])
-    .map((row) => fromRow<{ id: string; colonyId: string; onDate: string; fact: DatedFact['fact'] }>('colonyFacts', row));
-  return new Map(stays.map(({ hiveId, ...colony }) => [hiveId, { ...colony, facts: facts.filter((f) => f.colonyId === colony.id).map((f) => ({ id: f.id, on: f.onDate, fact: f.fact })) }]));
+  const stays = (await db('colonyStays')
+    .join('colonies', 'colonies.id', 'colonyStays.colonyId')
+    .whereIn('hiveId', hiveIds)
+    .where({ 'colonyStays.toOn': null, 'colonyStays.removedAt': null })
+    .select(
+      'hiveId',
+      'colonies.id as id',
+      'startedOn',
+      'endedOn',
+      'colonies.revision as revision',
+    )) as (Omit<Colony, 'facts'> & { hiveId: string })[];
+  const facts = (
+    (await db('colonyFacts')
+      .whereIn(
+        'colonyId',
+        stays.map((s) => s.id),
+      )
+      .where({ removedAt: null })
+      .orderBy('onDate')
+      .orderBy('recordedAt')
+      .orderBy('rowid')) as Record<string, unknown>[]
+  ).map((row) =>
+    fromRow<{ id: string; colonyId: string; onDate: string; fact: DatedFact['fact'] }>(
+      'colonyFacts',
+      row,
+    ),
+  );
+  return new Map(
+    stays.map(({ hiveId, ...colony }) => [
+      hiveId,
+      {
+        ...colony,
+        facts: facts
+          .filter((f) => f.colonyId === colony.id)
+          .map((f) => ({ id: f.id, on: f.onDate, fact: f.fact })),
+      },
+    ]),
+  );
 }
 
 export async function hiveView(db: Knex, id: string): Promise<Hive> {

@@ -15,10 +15,13 @@ export async function openReopenable(filename: string): Promise<Reopenable> {
   let current = await openDatabase(filename);
   let busy = false;
   const db = new Proxy((() => undefined) as unknown as Knex, {
-    apply: (_target, _self, args: unknown[]) => (current as unknown as (...a: unknown[]) => unknown)(...args),
+    apply: (_target, _self, args: unknown[]) =>
+      (current as unknown as (...a: unknown[]) => unknown)(...args),
     get: (_target, key) => {
       const value = Reflect.get(current, key) as unknown;
-      return typeof value === 'function' ? (value as (...a: unknown[]) => unknown).bind(current) : value;
+      return typeof value === 'function'
+        ? (value as (...a: unknown[]) => unknown).bind(current)
+        : value;
     },
   });
   return {

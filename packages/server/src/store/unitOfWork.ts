@@ -5,7 +5,15 @@ import { conflict, notFound } from '../problem.js';
 import { fromRow, toRow, type Row } from './rows.js';
 
 export interface FlowRow {
-  id: string; fromLot: string; toLot: string; g: number; at: string; recordedAt: string; voids: string | null; reason: string; commandId: string;
+  id: string;
+  fromLot: string;
+  toLot: string;
+  g: number;
+  at: string;
+  recordedAt: string;
+  voids: string | null;
+  reason: string;
+  commandId: string;
 }
 
 /**
@@ -25,7 +33,10 @@ export class UnitOfWork {
     return this.command.occurredAt;
   }
 
-  async insert<T extends Record<string, unknown>>(table: string, thing: T): Promise<T & { revision: number }> {
+  async insert<T extends Record<string, unknown>>(
+    table: string,
+    thing: T,
+  ): Promise<T & { revision: number }> {
     const row = { ...thing, revision: 1, recordedAt: this.recordedAt };
     await this.db(table).insert(toRow(table, row));
     await this.journal(table, thing.id as string, null, row);
@@ -33,11 +44,20 @@ export class UnitOfWork {
   }
 
   /** Changes a row; `baseRevision` is the one the person saw. A stale one is refused, nothing is lost on either side. */
-  async update(table: string, id: string, changes: Record<string, unknown>, baseRevision?: number): Promise<void> {
+  async update(
+    table: string,
+    id: string,
+    changes: Record<string, unknown>,
+    baseRevision?: number,
+  ): Promise<void> {
     const before = (await this.db(table).where({ id, removedAt: null }).first()) as Row | undefined;
     if (!before) throw notFound('entry');
     if (baseRevision !== undefined && baseRevision !== before.revision) {
-      throw conflict('stale', 'This was changed in the meantime, on another screen perhaps. Look at it as it is now, then say it again.', 'baseRevision');
+      throw conflict(
+        'stale',
+        'This was changed in the meantime, on another screen perhaps. Look at it as it is now, then say it again.',
+        'baseRevision',
+      );
     }
     const row = { ...toRow(table, changes), revision: before.revision + 1 };
     await this.db(table).where({ id }).update(row);
@@ -45,12 +65,27 @@ export class UnitOfWork {
   }
 
   /** Writes a flow of mass into the book. */
-  async flow(flow: { from: string; to: string; g: number; reason: string; at?: string; voids?: string; id?: string }): Promise<void> {
+  async flow(flow: {
+    from: string;
+    to: string;
+    g: number;
+    reason: string;
+    at?: string;
+    voids?: string;
+    id?: string;
+  }): Promise<void> {
     if (flow.g === 0 && !flow.voids) return;
     this.touched.add(flow.from).add(flow.to);
     const row: FlowRow = {
-      id: flow.id ?? randomUUID(), fromLot: flow.from, toLot: flow.to, g: flow.g, at: flow.at ?? this.at,
-      recordedAt: this.recordedAt, voids: flow.voids ?? null, reason: flow.reason, commandId: this.command.id,
+      id: flow.id ?? randomUUID(),
+      fromLot: flow.from,
+      toLot: flow.to,
+      g: flow.g,
+      at: flow.at ?? this.at,
+      recordedAt: this.recordedAt,
+      voids: flow.voids ?? null,
+      reason: flow.reason,
+      commandId: this.command.id,
     };
     await this.db('flows').insert(row);
   }
@@ -66,37 +101,94 @@ export class UnitOfWork {
   }
 
   private async checkLots(ids: readonly string[]): Promise<void> {
-    const lots = (await this.db('lots').whereIn('id', ids)) as { id: string; kind: string; name: string; removedAt: string | null }[];
+    const lots = (await this.db('lots').whereIn('id', ids)) as {
+      id: string;
+      kind: string;
+      name: string;
+      removedAt: string | null;
+    }[];
     const own = new Set(ids);
     const end = (id: string): string => (own.has(id) || id === 'loss' ? id : 'outside');
-    const flows = (await flowsOfLots(this.db, ids)).map((f) => ({ ...f, from: end(f.from), to: end(f.to) }));
-    const problem = massBalance({ lots: lots.filter((l) => !l.removedAt).map(({ id, kind }) => ({ id, kind })), flows }).problems[0];
+    const flows = (await flowsOfLots(this.db, ids)).map((f) => ({
+      ...f,
+      from: end(f.from),
+      to: end(f.to),
+    }));
+    const problem = massBalance({
+      lots: lots.filter((l) => !l.removedAt).map(({ id, kind }) => ({ id, kind })),
+      flows,
+    }).problems[0];
     if (problem) {
-      const name = lots.find((lot) => lot.id === problem.lot && !lot.removedAt)?.name ?? 'a lot that was taken back';
-      throw conflict('overdrawn', `The book would not hold: more would leave "${name}" than came into it.`, 'g');
+      const name =
+        lots.find((lot) => lot.id === problem.lot && !lot.removedAt)?.name ??
+        'a lot that was taken back';
+      throw conflict(
+        'overdrawn',
+        `The book would not hold: more would leave "${name}" than came into it.`,
+        'g',
+      );
     }
   }
 
-  private async journal(tableName: string, rowId: string, before: unknown, after: unknown): Promise<void> {
-    await this.db('journal').insert({ commandId: this.command.id, tableName, rowId, before: before === null ? null : JSON.stringify(before), after: JSON.stringify(after) });
+  private async journal(
+    tableName: string,
+    rowId: string,
+    before: unknown,
+    after: unknown,
+  ): Promise<void> {
+    await this.db('journal').insert({
+      commandId: this.command.id,
+      tableName,
+      rowId,
+      before: before === null ? null : JSON.stringify(before),
+      after: JSON.stringify(after),
+    });
   }
 }
 
 export function asBookFlow(row: FlowRow): BookFlow {
-  return { id: row.id, from: row.fromLot, to: row.toLot, g: row.g, at: row.at, reason: row.reason, ...(row.voids ? { voids: row.voids } : {}) };
+  return {
+    id: row.id,
+    from: row.fromLot,
+    to: row.toLot,
+    g: row.g,
+    at: row.at,
+    reason: row.reason,
+    ...(row.voids ? { voids: row.voids } : {}),
+  };
 }
 
 /** Flows in force that touch any of these lots: those that were voided, and the voids, are gone. */
 export async function flowsOfLots(db: Knex, ids: readonly string[]): Promise<BookFlow[]> {
-  const rows = (await db('flows').whereIn('fromLot', [...ids]).union([db('flows').whereIn('toLot', [...ids])])) as FlowRow[];
+  const rows = (await db('flows')
+    .whereIn('fromLot', [...ids])
+    .union([db('flows').whereIn('toLot', [...ids])])) as FlowRow[];
   const voided = new Set<string>();
-  for (let i = 0; i < rows.length; i += 5000) for (const id of (await db('flows').whereIn('voids', rows.slice(i, i + 5000).map((r) => r.id)).pluck('voids')) as string[]) voided.add(id);
+  for (let i = 0; i < rows.length; i += 5000)
+    for (const id of (await db('flows')
+      .whereIn(
+        'voids',
+        rows.slice(i, i + 5000).map((r) => r.id),
+      )
+      .pluck('voids')) as string[])
+      voided.add(id);
   return rows.filter((r) => !r.voids && !voided.has(r.id)).map(asBookFlow);
 }
 
 /** Whether something written later to this row still stands. What was undone since, and the undoing, stand no more. */
-async function restsOn(db: Knex, tableName: string, rowId: string, sequence: number, commandId: string): Promise<boolean> {
-  const later = await db('journal').join('commands', 'commands.id', 'journal.commandId').where({ tableName, rowId, undoes: null, undoneBy: null }).where('journal.sequence', '>', sequence).whereNot('journal.commandId', commandId).first('journal.sequence');
+async function restsOn(
+  db: Knex,
+  tableName: string,
+  rowId: string,
+  sequence: number,
+  commandId: string,
+): Promise<boolean> {
+  const later = await db('journal')
+    .join('commands', 'commands.id', 'journal.commandId')
+    .where({ tableName, rowId, undoes: null, undoneBy: null })
+    .where('journal.sequence', '>', sequence)
+    .whereNot('journal.commandId', commandId)
+    .first('journal.sequence');
   return later !== undefined;
 }
 
@@ -105,11 +197,20 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
   const command = await unit.db('commands').where({ id: commandId }).first();
   if (!command) throw notFound('entry to undo');
   if (command.undoneBy) throw conflict('undone-already', 'This was undone already.');
-  const entries = (await unit.db('journal').where({ commandId }).orderBy('sequence', 'desc')) as { sequence: number; tableName: string; rowId: string; before: string | null }[];
+  const entries = (await unit.db('journal').where({ commandId }).orderBy('sequence', 'desc')) as {
+    sequence: number;
+    tableName: string;
+    rowId: string;
+    before: string | null;
+  }[];
   for (const { sequence, tableName, rowId, before } of entries) {
     const now = (await unit.db(tableName).where({ id: rowId }).first()) as Row | undefined;
     const later = await restsOn(unit.db, tableName, rowId, sequence, commandId);
-    if (!now || later) throw conflict('built-upon', `"${command.sentence}" cannot be undone: something written later rests on it. Undo that first.`);
+    if (!now || later)
+      throw conflict(
+        'built-upon',
+        `"${command.sentence}" cannot be undone: something written later rests on it. Undo that first.`,
+      );
     if (before === null) await unit.update(tableName, rowId, { removedAt: unit.recordedAt });
     else {
       const { revision: _revision, recordedAt: _recordedAt, ...old } = JSON.parse(before) as Row;
@@ -120,7 +221,13 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
   const flows = (await unit.db('flows').where({ commandId, voids: null })) as FlowRow[];
   for (const flow of flows) {
     // Nothing comes back from loss, so its void is written from outside; a void only cancels.
-    await unit.flow({ from: flow.toLot === 'loss' ? 'outside' : flow.toLot, to: flow.fromLot, g: flow.g, reason: 'Undone', voids: flow.id });
+    await unit.flow({
+      from: flow.toLot === 'loss' ? 'outside' : flow.toLot,
+      to: flow.fromLot,
+      g: flow.g,
+      reason: 'Undone',
+      voids: flow.id,
+    });
   }
   await unit.db('commands').where({ id: commandId }).update({ undoneBy: unit.command.id });
 }

@@ -13,7 +13,11 @@ export interface Write<Schema extends z.ZodType = z.ZodType> {
   schema: Schema;
   /** What the journal and the undo button call it. */
   sentence: (payload: z.infer<Schema>) => string;
-  run: (unit: UnitOfWork, payload: z.infer<Schema>, params: Record<string, string>) => Promise<Record<string, unknown>>;
+  run: (
+    unit: UnitOfWork,
+    payload: z.infer<Schema>,
+    params: Record<string, string>,
+  ) => Promise<Record<string, unknown>>;
 }
 
 /** Keeps the payload's type between schema, sentence and run. */
@@ -30,21 +34,34 @@ const LATE_MS = 10 * 60_000;
  * The one path of every write: parse, same id answered from the record, one transaction that changes rows,
  * journals them and checks the book. Gives the answer and whether it was new.
  */
-export async function performWrite(db: Knex, clock: ServerClock, definition: Write, body: unknown, params: Record<string, string>): Promise<{ answer: Record<string, unknown>; isNew: boolean }> {
+export async function performWrite(
+  db: Knex,
+  clock: ServerClock,
+  definition: Write,
+  body: unknown,
+  params: Record<string, string>,
+): Promise<{ answer: Record<string, unknown>; isNew: boolean }> {
   const command = commandSchema.parse(body);
   const now = clock.now();
   const route = `${definition.method} ${definition.path}`;
-  if (Date.parse(command.occurredAt) > now.getTime() + CLOCK_AHEAD_MS) throw refused('This lies in the future. Is the clock of this device right?', 'occurredAt');
+  if (Date.parse(command.occurredAt) > now.getTime() + CLOCK_AHEAD_MS)
+    throw refused('This lies in the future. Is the clock of this device right?', 'occurredAt');
   const parsed = definition.schema.safeParse(command.payload);
   if (!parsed.success) {
     const problem = asProblem(parsed.error);
-    throw new Problem(problem.status, problem.code, problem.detail, problem.path ? `payload.${problem.path}` : 'payload');
+    throw new Problem(
+      problem.status,
+      problem.code,
+      problem.detail,
+      problem.path ? `payload.${problem.path}` : 'payload',
+    );
   }
   try {
     return await db.transaction(async (trx) => {
       const known = await trx('commands').where({ id: command.id }).first();
       if (known) {
-        if (known.route !== route) throw conflict('id-used', 'This id belongs to another entry.', 'id');
+        if (known.route !== route)
+          throw conflict('id-used', 'This id belongs to another entry.', 'id');
         return { answer: await readAnswer(trx, known.response as string), isNew: false };
       }
       const unit = new UnitOfWork(trx, command, now.toISOString());
@@ -52,19 +69,44 @@ export async function performWrite(db: Knex, clock: ServerClock, definition: Wri
       await unit.checkBook();
       const last = await trx('commands').max('sequence as sequence').first();
       await trx('commands').insert({
-        id: command.id, sequence: Number(last?.sequence ?? 0) + 1, route, device: command.device, deviceAt: command.deviceAt ?? null, person: command.person ?? null,
-        sentence: definition.sentence(parsed.data as never), occurredAt: command.occurredAt, recordedAt: now.toISOString(),
-        response: keptAnswer(answer), undoes: (answer.undoes as string | undefined) ?? null, undoneBy: null,
+        id: command.id,
+        sequence: Number(last?.sequence ?? 0) + 1,
+        route,
+        device: command.device,
+        deviceAt: command.deviceAt ?? null,
+        person: command.person ?? null,
+        sentence: definition.sentence(parsed.data as never),
+        occurredAt: command.occurredAt,
+        recordedAt: now.toISOString(),
+        response: keptAnswer(answer),
+        undoes: (answer.undoes as string | undefined) ?? null,
+        undoneBy: null,
       });
       return { answer, isNew: true };
     });
   } catch (error) {
     const problem = asProblem(error);
-    if (problem.status === 409 && now.getTime() - Date.parse(command.occurredAt) > LATE_MS) await holdLate(db, route, command, problem, now);
+    if (problem.status === 409 && now.getTime() - Date.parse(command.occurredAt) > LATE_MS)
+      await holdLate(db, route, command, problem, now);
     throw error;
   }
 }
 
-async function holdLate(db: Knex, route: string, command: Command, problem: Problem, now: Date): Promise<void> {
-  await db('heldCommands').insert({ id: command.id, route, command: JSON.stringify(command), why: problem.detail, recordedAt: now.toISOString() }).onConflict('id').ignore();
+async function holdLate(
+  db: Knex,
+  route: string,
+  command: Command,
+  problem: Problem,
+  now: Date,
+): Promise<void> {
+  await db('heldCommands')
+    .insert({
+      id: command.id,
+      route,
+      command: JSON.stringify(command),
+      why: problem.detail,
+      recordedAt: now.toISOString(),
+    })
+    .onConflict('id')
+    .ignore();
 }

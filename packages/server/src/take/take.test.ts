@@ -1,28 +1,88 @@
 import { randomUUID } from 'node:crypto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { HIVE_KINDS, fromSenml, type BatchDetail, type Clock, type Hive, type HiveKindName, type Way } from '@furrow/core';
+import {
+  HIVE_KINDS,
+  fromSenml,
+  type BatchDetail,
+  type Clock,
+  type Hive,
+  type HiveKindName,
+  type Way,
+} from '@furrow/core';
 import { Household, SEALED } from '../testing/household.js';
 
 let home: Household;
-beforeEach(async () => { home = await Household.open(); });
+beforeEach(async () => {
+  home = await Household.open();
+});
 afterEach(() => home.close());
 
 async function stack(kind: HiveKindName, name: string): Promise<Hive> {
   const siteId = randomUUID();
-  await home.ok(home.post('/sites', { id: siteId, name: `Site of ${name}`, zone: 'America/Sao_Paulo', hemisphere: 'south' }));
-  const made = await home.ok(home.post('/hives', { id: randomUUID(), siteId, name, kind, geometry: HIVE_KINDS[kind].defaults, colonyStartedOn: '2024-09-20' }));
+  await home.ok(
+    home.post('/sites', {
+      id: siteId,
+      name: `Site of ${name}`,
+      zone: 'America/Sao_Paulo',
+      hemisphere: 'south',
+    }),
+  );
+  const made = await home.ok(
+    home.post('/hives', {
+      id: randomUUID(),
+      siteId,
+      name,
+      kind,
+      geometry: HIVE_KINDS[kind].defaults,
+      colonyStartedOn: '2024-09-20',
+    }),
+  );
   return (made.body as { hive: Hive }).hive;
 }
-async function chosen(hive: Hive, slots: number[], method: Way): Promise<{ batchId: string; combIds: string[] }> {
-  const shape = HIVE_KINDS[hive.kind].compartment(hive.geometry as never, hive.kind === 'pile-box' || hive.kind === 'warre' ? 'box' : 'super');
+async function chosen(
+  hive: Hive,
+  slots: number[],
+  method: Way,
+): Promise<{ batchId: string; combIds: string[] }> {
+  const shape = HIVE_KINDS[hive.kind].compartment(
+    hive.geometry as never,
+    hive.kind === 'pile-box' || hive.kind === 'warre' ? 'box' : 'super',
+  );
   const combIds = slots.map((s) => home.comb(hive, s));
-  for (const combId of combIds) await home.ok(home.post('/looks', { id: randomUUID(), combId, sides: { A: SEALED, B: SEALED }, readings: [], combAge: 'new', depthMm: shape.outline.depthMm, thicknessMm: shape.thicknessMm }));
+  for (const combId of combIds)
+    await home.ok(
+      home.post('/looks', {
+        id: randomUUID(),
+        combId,
+        sides: { A: SEALED, B: SEALED },
+        readings: [],
+        combAge: 'new',
+        depthMm: shape.outline.depthMm,
+        thicknessMm: shape.thicknessMm,
+      }),
+    );
   const batchId = randomUUID();
-  await home.ok(home.post('/harvests', { visitId: randomUUID(), batchId, hiveId: hive.id, method, combIds, anyway: combIds.map((combId) => ({ combId, reason: 'Chosen for a test' })) }));
-  await home.ok(home.post(`/harvests/${batchId}/plan`, { startLocal: '2026-03-14T09:30', kitchenTemperatureC: 24, moisturePercent: 18 }));
+  await home.ok(
+    home.post('/harvests', {
+      visitId: randomUUID(),
+      batchId,
+      hiveId: hive.id,
+      method,
+      combIds,
+      anyway: combIds.map((combId) => ({ combId, reason: 'Chosen for a test' })),
+    }),
+  );
+  await home.ok(
+    home.post(`/harvests/${batchId}/plan`, {
+      startLocal: '2026-03-14T09:30',
+      kitchenTemperatureC: 24,
+      moisturePercent: 18,
+    }),
+  );
   return { batchId, combIds };
 }
-const mark = (batchId: string, stepId: string, answer: Record<string, unknown> = {}) => home.post('/stepMarks', { id: randomUUID(), batchId, stepId, answer });
+const mark = (batchId: string, stepId: string, answer: Record<string, unknown> = {}) =>
+  home.post('/stepMarks', { id: randomUUID(), batchId, stepId, answer });
 const clocks = async (): Promise<Clock[]> => (await home.get<{ items: Clock[] }>('/clocks')).items;
 
 describe('steps at the hive', () => {
@@ -33,26 +93,66 @@ describe('steps at the hive', () => {
     await home.ok(mark(batchId, 'smoke'));
     expect((await home.detail(batchId)).marks.map((m) => m.stepId)).toEqual(['ready', 'smoke']);
     const [wait] = await clocks();
-    expect(wait).toMatchObject({ kind: 'wait', dueWhat: 'go on', dueAt: '2026-03-14T12:03:00.000Z' });
+    expect(wait).toMatchObject({
+      kind: 'wait',
+      dueWhat: 'go on',
+      dueAt: '2026-03-14T12:03:00.000Z',
+    });
     const smoke = (await home.detail(batchId)).marks[1];
     await home.ok(home.post(`/stepMarks/${smoke.id}/back`, {}));
     expect((await home.detail(batchId)).marks.map((m) => m.stepId)).toEqual(['ready']);
   });
   it('write down what went otherwise, and undo takes it back', async () => {
     const { batchId } = await chosen(await home.hive(), [8], 'crush');
-    const told = await home.ok(home.post('/incidents', { id: randomUUID(), batchId, kind: 'sting', stepId: 'comb-8', combId: null, count: 2 }));
-    expect((told.body as { detail: BatchDetail }).detail.incidents).toMatchObject([{ kind: 'sting', count: 2 }]);
-    const [last] = (await home.get<{ items: { commandId: string; sentence: string }[] }>('/journal')).items;
+    const told = await home.ok(
+      home.post('/incidents', {
+        id: randomUUID(),
+        batchId,
+        kind: 'sting',
+        stepId: 'comb-8',
+        combId: null,
+        count: 2,
+      }),
+    );
+    expect((told.body as { detail: BatchDetail }).detail.incidents).toMatchObject([
+      { kind: 'sting', count: 2 },
+    ]);
+    const [last] = (
+      await home.get<{ items: { commandId: string; sentence: string }[] }>('/journal')
+    ).items;
     expect(last.sentence).toBe('Sting');
     await home.ok(home.post('/undo', { commandId: last.commandId }));
     expect((await home.detail(batchId)).incidents).toEqual([]);
-    expect((await home.post('/incidents', { id: randomUUID(), batchId, kind: 'sting', stepId: 'x', combId: null, count: -1 })).status).toBe(400);
+    expect(
+      (
+        await home.post('/incidents', {
+          id: randomUUID(),
+          batchId,
+          kind: 'sting',
+          stepId: 'x',
+          combId: null,
+          count: -1,
+        })
+      ).status,
+    ).toBe(400);
   });
   it('leave a line on Today after an attack until somebody came back', async () => {
     const { batchId } = await chosen(await home.hive(), [8], 'crush');
-    const left = async (): Promise<string | undefined> => (await home.get<{ items: { kind: string; title: string; urgent: boolean }[] }>('/today')).items.find((l) => l.kind === 'left' && l.urgent)?.title;
+    const left = async (): Promise<string | undefined> =>
+      (
+        await home.get<{ items: { kind: string; title: string; urgent: boolean }[] }>('/today')
+      ).items.find((l) => l.kind === 'left' && l.urgent)?.title;
     const id = randomUUID();
-    await home.ok(home.post('/incidents', { id, batchId, kind: 'attack', stepId: 'comb-8', combId: null, count: null }));
+    await home.ok(
+      home.post('/incidents', {
+        id,
+        batchId,
+        kind: 'attack',
+        stepId: 'comb-8',
+        combId: null,
+        count: null,
+      }),
+    );
     expect(await left()).toMatch(/Ipê was left open/);
     await home.ok(mark(batchId, `left-${id}`));
     expect(await left()).toBeUndefined();
@@ -60,9 +160,33 @@ describe('steps at the hive', () => {
   it('keep a guess beside the weight, a fallen comb as taken and torn, a queen as put back', async () => {
     const hive = await home.hive();
     const { batchId, combIds } = await chosen(hive, [8, 7], 'crush');
-    await home.ok(home.post('/takes', { id: randomUUID(), batchId, combId: combIds[0], outcome: 'fell', vesselId: null, grossG: 3000, tareG: 1200, guessG: 2000 }));
-    await home.ok(home.post('/takes', { id: randomUUID(), batchId, combId: combIds[1], outcome: 'queen-seen', vesselId: null, grossG: null, tareG: null }));
-    expect((await home.detail(batchId)).takes).toMatchObject([{ netG: 1800, guessG: 2000, condition: 'torn', byBox: false }, { netG: null, outcome: 'queen-seen' }]);
+    await home.ok(
+      home.post('/takes', {
+        id: randomUUID(),
+        batchId,
+        combId: combIds[0],
+        outcome: 'fell',
+        vesselId: null,
+        grossG: 3000,
+        tareG: 1200,
+        guessG: 2000,
+      }),
+    );
+    await home.ok(
+      home.post('/takes', {
+        id: randomUUID(),
+        batchId,
+        combId: combIds[1],
+        outcome: 'queen-seen',
+        vesselId: null,
+        grossG: null,
+        tareG: null,
+      }),
+    );
+    expect((await home.detail(batchId)).takes).toMatchObject([
+      { netG: 1800, guessG: 2000, condition: 'torn', byBox: false },
+      { netG: null, outcome: 'queen-seen' },
+    ]);
     expect(await home.get('/guesses')).toEqual({ items: [{ guess: 2000, weighed: 1800 }] });
   });
 });
@@ -72,17 +196,46 @@ describe('a box weighed whole', () => {
     const hive = await stack('pile-box', 'Cedro');
     const slots = hive.bars.filter((b) => Math.floor(b.slot / 100) === 4).map((b) => b.slot);
     const { batchId, combIds } = await chosen(hive, slots, 'drip-press');
-    const refused = await home.post('/boxTakes', { id: randomUUID(), batchId, combIds, grossG: 3000, emptyG: 4000, vesselId: null });
+    const refused = await home.post('/boxTakes', {
+      id: randomUUID(),
+      batchId,
+      combIds,
+      grossG: 3000,
+      emptyG: 4000,
+      vesselId: null,
+    });
     expect(refused.body).toMatchObject({ path: 'payload.emptyG' });
-    await home.ok(home.post('/boxTakes', { id: randomUUID(), batchId, combIds, grossG: 15_003, emptyG: 3200, vesselId: null }));
+    await home.ok(
+      home.post('/boxTakes', {
+        id: randomUUID(),
+        batchId,
+        combIds,
+        grossG: 15_003,
+        emptyG: 3200,
+        vesselId: null,
+      }),
+    );
     const detail = await home.detail(batchId);
     expect(detail.takes).toHaveLength(8);
     expect(detail.takes.reduce((sum, t) => sum + t.netG!, 0)).toBe(11_803);
     expect(detail.takes.every((t) => t.byBox)).toBe(true);
     expect(detail.lots).toMatchObject([{ kind: 'comb', nowG: 11_803 }]);
-    expect((await home.post('/boxTakes', { id: randomUUID(), batchId, combIds, grossG: 15_003, emptyG: 3200, vesselId: null })).body).toMatchObject({ code: 'taken-already' });
+    expect(
+      (
+        await home.post('/boxTakes', {
+          id: randomUUID(),
+          batchId,
+          combIds,
+          grossG: 15_003,
+          emptyG: 3200,
+          vesselId: null,
+        })
+      ).body,
+    ).toMatchObject({ code: 'taken-already' });
     const after = await home.get<Hive>(`/hives/${hive.id}`);
-    expect(after.bars.filter((b) => slots.includes(b.slot)).every((b) => b.comb === null)).toBe(true);
+    expect(after.bars.filter((b) => slots.includes(b.slot)).every((b) => b.comb === null)).toBe(
+      true,
+    );
   });
 });
 
@@ -90,9 +243,25 @@ describe('drain frames', () => {
   async function ready() {
     const hive = await stack('drain-frame', 'Bromélia');
     const vesselId = randomUUID();
-    await home.ok(home.post('/vessels', { id: vesselId, name: 'Jar 3 L', role: 'lower', volumeL: 3, tareG: 900, innerDiameterMm: 140 }));
+    await home.ok(
+      home.post('/vessels', {
+        id: vesselId,
+        name: 'Jar 3 L',
+        role: 'lower',
+        volumeL: 3,
+        tareG: 900,
+        innerDiameterMm: 140,
+      }),
+    );
     const made = await chosen(hive, [202, 203], 'drain-hive');
-    const frame = (kind: string, change: Record<string, unknown> = {}, combId = made.combIds[0]) => home.post('/frameEvents', { id: randomUUID(), batchId: made.batchId, combId, kind, ...change });
+    const frame = (kind: string, change: Record<string, unknown> = {}, combId = made.combIds[0]) =>
+      home.post('/frameEvents', {
+        id: randomUUID(),
+        batchId: made.batchId,
+        combId,
+        kind,
+        ...change,
+      });
     return { ...made, vesselId, frame };
   }
   it('are not opened before tilt and everything else was made sure of', async () => {
@@ -102,9 +271,14 @@ describe('drain frames', () => {
     await home.ok(mark(batchId, 'checks'));
     expect((await frame('open')).body).toMatchObject({ path: 'payload.vesselId' });
     await home.ok(frame('open', { vesselId }));
-    expect((await frame('open')).body).toMatchObject({ code: 'not-now', detail: 'Look for a leak first.' });
+    expect((await frame('open')).body).toMatchObject({
+      code: 'not-now',
+      detail: 'Look for a leak first.',
+    });
     const { hive } = await home.detail(batchId);
-    expect(hive.colony!.facts.some((f) => f.fact.kind === 'tilt' && f.fact.degrees === 3.5)).toBe(true);
+    expect(hive.colony!.facts.some((f) => f.fact.kind === 'tilt' && f.fact.degrees === 3.5)).toBe(
+      true,
+    );
   });
   it('a leak holds everything shut until it is seen to; reset, plug and the book close it', async () => {
     const { batchId, combIds, vesselId, frame } = await ready();
@@ -112,9 +286,15 @@ describe('drain frames', () => {
     await home.ok(mark(batchId, 'checks'));
     await home.ok(frame('open', { vesselId }));
     await home.ok(frame('leak'));
-    expect((await frame('open', { vesselId }, combIds[1])).body).toMatchObject({ code: 'not-now', detail: 'Another frame leaks.' });
+    expect((await frame('open', { vesselId }, combIds[1])).body).toMatchObject({
+      code: 'not-now',
+      detail: 'Another frame leaks.',
+    });
     await home.ok(frame('leak-handled'));
-    for (let part = 0; part < 3; part++) { await home.ok(frame('open')); await home.ok(frame('no-leak')); }
+    for (let part = 0; part < 3; part++) {
+      await home.ok(frame('open'));
+      await home.ok(frame('no-leak'));
+    }
     const [clock] = await clocks();
     expect(clock).toMatchObject({ kind: 'frame', hiveName: 'Bromélia' });
     home.later(0.5);
@@ -137,7 +317,10 @@ describe('drain frames', () => {
     const runs = await home.get<{ frames: { share: number; tauHours: number }[] }>('/runs');
     expect(runs.frames).toHaveLength(1);
     expect(runs.frames[0].tauHours).toBeGreaterThan(0.3);
-    const framesLine = async (): Promise<boolean> => (await home.get<{ items: { title: string }[] }>('/today')).items.some((l) => /drained frames again/.test(l.title));
+    const framesLine = async (): Promise<boolean> =>
+      (await home.get<{ items: { title: string }[] }>('/today')).items.some((l) =>
+        /drained frames again/.test(l.title),
+      );
     expect(await framesLine()).toBe(false);
     home.later(5 * 7 * 24 + 1);
     expect(await framesLine()).toBe(true);
@@ -149,15 +332,51 @@ describe('honey pots', () => {
     const hive = await stack('stingless', 'Miúda');
     const slot = hive.bars.find((b) => b.comb)!.slot;
     const combId = home.comb(hive, slot);
-    const pots = { honeySealed: 40, honeyOpen: 4, pollen: 6, empty: 2, potWidthMm: 28, potHeightMm: 34 };
-    await home.ok(home.post('/looks', { id: randomUUID(), combId, sides: { A: null, B: null }, pots, readings: [], combAge: 'new', depthMm: 90, thicknessMm: 40 }));
+    const pots = {
+      honeySealed: 40,
+      honeyOpen: 4,
+      pollen: 6,
+      empty: 2,
+      potWidthMm: 28,
+      potHeightMm: 34,
+    };
+    await home.ok(
+      home.post('/looks', {
+        id: randomUUID(),
+        combId,
+        sides: { A: null, B: null },
+        pots,
+        readings: [],
+        combAge: 'new',
+        depthMm: 90,
+        thicknessMm: 40,
+      }),
+    );
     const batchId = randomUUID();
-    await home.ok(home.post('/harvests', { visitId: randomUUID(), batchId, hiveId: hive.id, method: 'draw-pots', combIds: [combId], anyway: [{ combId, reason: 'Chosen for a test' }] }));
-    await home.ok(home.post(`/harvests/${batchId}/plan`, { startLocal: '2026-03-14T09:30', kitchenTemperatureC: 24, moisturePercent: 24 }));
-    const weighed = async (): Promise<number> => (await home.get<{ value: number }>(`/instruments/hive-scale?hiveId=${hive.id}`)).value;
+    await home.ok(
+      home.post('/harvests', {
+        visitId: randomUUID(),
+        batchId,
+        hiveId: hive.id,
+        method: 'draw-pots',
+        combIds: [combId],
+        anyway: [{ combId, reason: 'Chosen for a test' }],
+      }),
+    );
+    await home.ok(
+      home.post(`/harvests/${batchId}/plan`, {
+        startLocal: '2026-03-14T09:30',
+        kitchenTemperatureC: 24,
+        moisturePercent: 24,
+      }),
+    );
+    const weighed = async (): Promise<number> =>
+      (await home.get<{ value: number }>(`/instruments/hive-scale?hiveId=${hive.id}`)).value;
     const before = await weighed();
     const take = { batchId, combId, outcome: 'taken', vesselId: null, grossG: 700, tareG: 300 };
-    expect((await home.post('/takes', { id: randomUUID(), ...take, potsEmptied: 2.5 })).status).toBe(400);
+    expect(
+      (await home.post('/takes', { id: randomUUID(), ...take, potsEmptied: 2.5 })).status,
+    ).toBe(400);
     home.later(0.02);
     await home.ok(home.post('/takes', { id: randomUUID(), ...take, potsEmptied: 32 }));
     expect((await home.detail(batchId)).takes).toMatchObject([{ potsEmptied: 32, netG: 400 }]);
@@ -168,7 +387,10 @@ describe('honey pots', () => {
 
 describe('two hives in one vessel', () => {
   it('is asked before, and only then joined', async () => {
-    const [a, b] = [await home.harvest(await home.hive('Ipê')), await home.harvest(await home.hive('Jatobá'))];
+    const [a, b] = [
+      await home.harvest(await home.hive('Ipê')),
+      await home.harvest(await home.hive('Jatobá')),
+    ];
     expect((await home.post(`/harvests/${a}/join`, { intoBatchId: b })).status).toBe(400);
     await home.ok(home.post(`/harvests/${a}/lot`, { withBatchId: b }));
     const [one, two] = [await home.detail(a), await home.detail(b)];
@@ -183,18 +405,65 @@ describe('the bench', () => {
     const batchId = await home.harvest(await home.hive());
     const drainId = await home.drain(batchId);
     home.later(2);
-    await home.ok(home.post('/weighings', { id: randomUUID(), drainId, grossG: 1500, tareG: 300, source: 'hand' }));
+    await home.ok(
+      home.post('/weighings', {
+        id: randomUUID(),
+        drainId,
+        grossG: 1500,
+        tareG: 300,
+        source: 'hand',
+      }),
+    );
     const upper = randomUUID();
-    await home.ok(home.post('/weighings', { id: upper, drainId, of: 'upper', grossG: 3200, tareG: 500, source: 'hand' }));
+    await home.ok(
+      home.post('/weighings', {
+        id: upper,
+        drainId,
+        of: 'upper',
+        grossG: 3200,
+        tareG: 500,
+        source: 'hand',
+      }),
+    );
     await home.ok(home.patch(`/weighings/${upper}`, { leftOut: true }));
-    const readings = Array.from({ length: 1200 }, (_, i) => ({ at: new Date(home.now.getTime() - 3_600_000 + i * 2000).toISOString(), g: 800 + i / 4 }));
-    const sent = await home.ok(home.post('/readings', { id: randomUUID(), drainId, instrument: 'bench scale', readings }));
+    const readings = Array.from({ length: 1200 }, (_, i) => ({
+      at: new Date(home.now.getTime() - 3_600_000 + i * 2000).toISOString(),
+      g: 800 + i / 4,
+    }));
+    const sent = await home.ok(
+      home.post('/readings', { id: randomUUID(), drainId, instrument: 'bench scale', readings }),
+    );
     expect(sent.body).toMatchObject({ added: 1200, known: 0 });
-    expect((await home.ok(home.post('/readings', { id: randomUUID(), drainId, instrument: 'bench scale', readings }))).body).toMatchObject({ added: 0, known: 1200 });
+    expect(
+      (
+        await home.ok(
+          home.post('/readings', {
+            id: randomUUID(),
+            drainId,
+            instrument: 'bench scale',
+            readings,
+          }),
+        )
+      ).body,
+    ).toMatchObject({ added: 0, known: 1200 });
     const [drain] = (await home.detail(batchId)).drains;
     expect(drain.readings).toHaveLength(1200);
-    expect(drain.weighings.map((w) => [w.of, w.leftOut])).toEqual([['lower', false], ['upper', true]]);
-    const out = fromSenml(JSON.parse((await (await import('supertest')).default(home.app).get(`/api/v1/drains/${drainId}/readings.senml.json`)).text), home.now.toISOString());
+    expect(drain.weighings.map((w) => [w.of, w.leftOut])).toEqual([
+      ['lower', false],
+      ['upper', true],
+    ]);
+    const out = fromSenml(
+      JSON.parse(
+        (
+          await (
+            await import('supertest')
+          )
+            .default(home.app)
+            .get(`/api/v1/drains/${drainId}/readings.senml.json`)
+        ).text,
+      ),
+      home.now.toISOString(),
+    );
     expect(out).toHaveLength(1201);
     expect(out.every((r) => r.quantity === 'mass')).toBe(true);
   });
@@ -202,31 +471,65 @@ describe('the bench', () => {
     const batchId = await home.harvest(await home.hive());
     const drainId = await home.drain(batchId);
     home.later(1);
-    const event = (change: Record<string, unknown>) => home.post('/drainEvents', { id: randomUUID(), drainId, minutes: 0, ...change });
-    expect((await event({ kind: 'warm', temperatureC: 60 })).body).toMatchObject({ detail: 'Your house rule warms to 38 °C at most.' });
+    const event = (change: Record<string, unknown>) =>
+      home.post('/drainEvents', { id: randomUUID(), drainId, minutes: 0, ...change });
+    expect((await event({ kind: 'warm', temperatureC: 60 })).body).toMatchObject({
+      detail: 'Your house rule warms to 38 °C at most.',
+    });
     await home.ok(event({ kind: 'warm', temperatureC: 36 }));
     expect((await clocks()).map((c) => c.kind)).toEqual(['drain', 'warm']);
     home.later(1);
     await home.ok(event({ kind: 'warm-end' }));
     await home.ok(event({ kind: 'press', g: 0 }));
-    expect((await clocks()).map((c) => [c.kind, c.dueWhat])).toEqual([['drain', expect.any(String)], ['press', 'turn the press']]);
+    expect((await clocks()).map((c) => [c.kind, c.dueWhat])).toEqual([
+      ['drain', expect.any(String)],
+      ['press', 'turn the press'],
+    ]);
   });
   it('closes the mass with debris; a small gap is written down by itself, a large one is asked about', async () => {
     const batchId = await home.harvest(await home.hive());
     const drainId = await home.drain(batchId);
     home.later(20);
-    const close = (honeyG: number, gapReason = '') => home.post(`/drains/${drainId}/close`, { honeyG, wetWaxG: 700, debrisG: 60, minutes: 10, gapReason });
-    expect((await close(2900)).body).toMatchObject({ path: 'payload.gapReason', detail: expect.stringMatching(/340 g are missing, 8\.5 % of the comb\. Say why/) as string });
+    const close = (honeyG: number, gapReason = '') =>
+      home.post(`/drains/${drainId}/close`, {
+        honeyG,
+        wetWaxG: 700,
+        debrisG: 60,
+        minutes: 10,
+        gapReason,
+      });
+    expect((await close(2900)).body).toMatchObject({
+      path: 'payload.gapReason',
+      detail: expect.stringMatching(/340 g are missing, 8\.5 % of the comb\. Say why/) as string,
+    });
     await home.ok(close(3140));
     const detail = await home.detail(batchId);
-    expect(detail.flows.filter((f) => f.to === 'loss').map((f) => [f.g, f.reason])).toEqual([[60, 'Debris: neither honey nor wax'], [100, 'Lost: Stuck to vessels and tools']]);
+    expect(detail.flows.filter((f) => f.to === 'loss').map((f) => [f.g, f.reason])).toEqual([
+      [60, 'Debris: neither honey nor wax'],
+      [100, 'Lost: Stuck to vessels and tools'],
+    ]);
     expect(detail.balanced).toBe(true);
-    await home.ok(home.post('/drainEvents', { id: randomUUID(), drainId, kind: 'skim', g: 45, minutes: 5 }));
-    for (const moisturePercent of [17.6, 17.9]) await home.ok(home.post('/drainEvents', { id: randomUUID(), drainId, kind: 'moisture', moisturePercent, minutes: 0 }));
+    await home.ok(
+      home.post('/drainEvents', { id: randomUUID(), drainId, kind: 'skim', g: 45, minutes: 5 }),
+    );
+    for (const moisturePercent of [17.6, 17.9])
+      await home.ok(
+        home.post('/drainEvents', {
+          id: randomUUID(),
+          drainId,
+          kind: 'moisture',
+          moisturePercent,
+          minutes: 0,
+        }),
+      );
     const after = await home.detail(batchId);
     expect(after.lots.find((l) => l.kind === 'honey')!.nowG).toBe(3095);
-    expect(after.drains[0].events.filter((e) => e.kind === 'moisture').map((e) => e.moisturePercent)).toEqual([17.6, 17.9]);
-    const { drains } = await home.get<{ drains: { share: number; residualShare: number }[] }>('/runs');
+    expect(
+      after.drains[0].events.filter((e) => e.kind === 'moisture').map((e) => e.moisturePercent),
+    ).toEqual([17.6, 17.9]);
+    const { drains } = await home.get<{ drains: { share: number; residualShare: number }[] }>(
+      '/runs',
+    );
     expect(drains[0].share).toBeCloseTo(3.14 / 3.8, 3);
   });
   it('pours lots together: both stay in the book', async () => {
@@ -235,18 +538,36 @@ describe('the bench', () => {
       const batchId = await home.harvest(await home.hive(name));
       const drainId = await home.drain(batchId);
       home.later(20);
-      await home.ok(home.post(`/drains/${drainId}/close`, { honeyG: 3200, wetWaxG: 740, minutes: 1, gapReason: '' }));
+      await home.ok(
+        home.post(`/drains/${drainId}/close`, {
+          honeyG: 3200,
+          wetWaxG: 740,
+          minutes: 1,
+          gapReason: '',
+        }),
+      );
       lots.push((await home.detail(batchId)).lots.find((l) => l.kind === 'honey')!.id);
     }
-    expect((await home.post('/blends', { fromLotId: lots[0], intoLotId: lots[1], g: 9000 })).body).toMatchObject({ path: 'payload.g' });
+    expect(
+      (await home.post('/blends', { fromLotId: lots[0], intoLotId: lots[1], g: 9000 })).body,
+    ).toMatchObject({ path: 'payload.g' });
     await home.ok(home.post('/blends', { fromLotId: lots[0], intoLotId: lots[1], g: 1200 }));
-    const book = await home.get<{ lots: { id: string; nowG: number }[]; balanced: boolean }>('/book');
+    const book = await home.get<{ lots: { id: string; nowG: number }[]; balanced: boolean }>(
+      '/book',
+    );
     expect(lots.map((id) => book.lots.find((l) => l.id === id)!.nowG)).toEqual([2000, 4400]);
     expect(book.balanced).toBe(true);
   });
   it('has a scale that can be tared, unplugged and overloaded', async () => {
-    const key = async (name: string): Promise<void> => void (await (await import('supertest')).default(home.app).post('/api/v1/instruments/bench-scale/keys').send({ key: name }));
-    const read = () => home.get<{ value: number; state: string }>('/instruments/bench-scale?grams=2000');
+    const key = async (name: string): Promise<void> =>
+      void (await (
+        await import('supertest')
+      )
+        .default(home.app)
+        .post('/api/v1/instruments/bench-scale/keys')
+        .send({ key: name }));
+    const read = () =>
+      home.get<{ value: number; state: string }>('/instruments/bench-scale?grams=2000');
     expect(Math.abs((await read()).value - 2000)).toBeLessThanOrEqual(15);
     expect((await read()).state).toBe('steady');
     await key('tare');
@@ -254,7 +575,11 @@ describe('the bench', () => {
     await key('unplug');
     expect((await read()).state).toBe('silent');
     await key('plug');
-    expect((await home.get<{ state: string }>('/instruments/bench-scale?grams=20000')).state).toBe('overload');
-    expect((await home.get<{ value: number }>('/instruments/refractometer')).value).toBeGreaterThan(17);
+    expect((await home.get<{ state: string }>('/instruments/bench-scale?grams=20000')).state).toBe(
+      'overload',
+    );
+    expect((await home.get<{ value: number }>('/instruments/refractometer')).value).toBeGreaterThan(
+      17,
+    );
   });
 });

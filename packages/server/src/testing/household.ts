@@ -25,7 +25,17 @@ export class Household {
     const folder = mkdtempSync(join(tmpdir(), 'furrow-test-'));
     const db = await openDatabase(join(folder, 'furrow.db'));
     const self: { now: () => Date } = { now: () => household.now };
-    const household = new Household(folder, db, makeApp({ db, clock: self, seed: 1, webFolder: join(folder, 'no-web'), photoFolder: join(folder, 'photos') }));
+    const household = new Household(
+      folder,
+      db,
+      makeApp({
+        db,
+        clock: self,
+        seed: 1,
+        webFolder: join(folder, 'no-web'),
+        photoFolder: join(folder, 'photos'),
+      }),
+    );
     await ensureRules(db, household.now);
     return household;
   }
@@ -37,13 +47,25 @@ export class Household {
     this.now = new Date(this.now.getTime() + hours * 3_600_000);
   }
   envelope(payload: unknown, extra: Record<string, unknown> = {}): Record<string, unknown> {
-    return { id: randomUUID(), device: 'test', occurredAt: this.now.toISOString(), payload, ...extra };
+    return {
+      id: randomUUID(),
+      device: 'test',
+      occurredAt: this.now.toISOString(),
+      payload,
+      ...extra,
+    };
   }
   post(path: string, payload: unknown, extra: Record<string, unknown> = {}): Promise<Response> {
-    return request(this.app).post(`/api/v1${path}`).send(this.envelope(payload, extra)).then((r) => r);
+    return request(this.app)
+      .post(`/api/v1${path}`)
+      .send(this.envelope(payload, extra))
+      .then((r) => r);
   }
   patch(path: string, payload: unknown, extra: Record<string, unknown> = {}): Promise<Response> {
-    return request(this.app).patch(`/api/v1${path}`).send(this.envelope(payload, extra)).then((r) => r);
+    return request(this.app)
+      .patch(`/api/v1${path}`)
+      .send(this.envelope(payload, extra))
+      .then((r) => r);
   }
   async get<T>(path: string): Promise<T> {
     const response = await request(this.app).get(`/api/v1${path}`);
@@ -59,34 +81,95 @@ export class Household {
   /** A site with a top-bar hive of eight combs. */
   async hive(name = 'Ipê'): Promise<Hive> {
     const siteId = randomUUID();
-    await this.ok(this.post('/sites', { id: siteId, name: `Site of ${name}`, zone: 'America/Sao_Paulo', hemisphere: 'south' }));
-    const made = await this.ok(this.post('/hives', { id: randomUUID(), siteId, name, kind: 'top-bar', geometry: { ...TOP_BAR_DEFAULTS, followerAfterBar: 8 }, colonyStartedOn: '2024-09-20' }));
+    await this.ok(
+      this.post('/sites', {
+        id: siteId,
+        name: `Site of ${name}`,
+        zone: 'America/Sao_Paulo',
+        hemisphere: 'south',
+      }),
+    );
+    const made = await this.ok(
+      this.post('/hives', {
+        id: randomUUID(),
+        siteId,
+        name,
+        kind: 'top-bar',
+        geometry: { ...TOP_BAR_DEFAULTS, followerAfterBar: 8 },
+        colonyStartedOn: '2024-09-20',
+      }),
+    );
     return (made.body as { hive: Hive }).hive;
   }
   comb(hive: Hive, slot: number): string {
     return hive.bars.find((b) => b.slot === slot)!.comb!.id;
   }
   look(combId: string, A: Shares | null = SEALED, B: Shares | null = SEALED): Promise<Response> {
-    return this.post('/looks', { id: randomUUID(), combId, sides: { A, B }, readings: [], combAge: 'new', depthMm: 204, thicknessMm: 28 });
+    return this.post('/looks', {
+      id: randomUUID(),
+      combId,
+      sides: { A, B },
+      readings: [],
+      combAge: 'new',
+      depthMm: 204,
+      thicknessMm: 28,
+    });
   }
   /** A harvest of the combs on bars 7 and 8, taken and weighed; gives its batch. */
   async harvest(hive: Hive): Promise<string> {
     const batchId = randomUUID();
     const combIds = [8, 7].map((slot) => this.comb(hive, slot));
     for (const id of combIds) await this.ok(this.look(id));
-    await this.ok(this.post('/harvests', { visitId: randomUUID(), batchId, hiveId: hive.id, method: 'crush', combIds, anyway: [] }));
-    for (const [i, combId] of combIds.entries()) await this.ok(this.post('/takes', { id: randomUUID(), batchId, combId, outcome: 'taken', vesselId: null, grossG: 3200 + i * 2000, tareG: 1200 + i * 2000 }));
+    await this.ok(
+      this.post('/harvests', {
+        visitId: randomUUID(),
+        batchId,
+        hiveId: hive.id,
+        method: 'crush',
+        combIds,
+        anyway: [],
+      }),
+    );
+    for (const [i, combId] of combIds.entries())
+      await this.ok(
+        this.post('/takes', {
+          id: randomUUID(),
+          batchId,
+          combId,
+          outcome: 'taken',
+          vesselId: null,
+          grossG: 3200 + i * 2000,
+          tareG: 1200 + i * 2000,
+        }),
+      );
     return batchId;
   }
   async drain(batchId: string): Promise<string> {
     const id = randomUUID();
-    await this.ok(this.post('/drains', { id, batchId, upperVesselId: null, lowerVesselId: null, method: 'mash', moisturePercent: 18, temperatureC: 25 }));
+    await this.ok(
+      this.post('/drains', {
+        id,
+        batchId,
+        upperVesselId: null,
+        lowerVesselId: null,
+        method: 'mash',
+        moisturePercent: 18,
+        temperatureC: 25,
+      }),
+    );
     return id;
   }
   /** The harvest drained and closed: so much honey, so much wet wax. Gives the batch again. */
   async drained(batchId: string, honeyG: number, wetWaxG = 400): Promise<string> {
     const id = await this.drain(batchId);
-    await this.ok(this.post(`/drains/${id}/close`, { honeyG, wetWaxG, minutes: 20, gapReason: 'Stuck to the bucket' }));
+    await this.ok(
+      this.post(`/drains/${id}/close`, {
+        honeyG,
+        wetWaxG,
+        minutes: 20,
+        gapReason: 'Stuck to the bucket',
+      }),
+    );
     return batchId;
   }
   detail(batchId: string): Promise<BatchDetail> {

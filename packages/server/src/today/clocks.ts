@@ -1,11 +1,38 @@
-import { combOutHours, cutsComb, drainForecast, estimateSeen, forecastInput, frameForecast, frameRun, honeyDepthMm, nextStirAt, placeLabel, pressAdvice, pressTurns, settlingHours, takeInputOf, takeProgress, takeSteps, vesselFullKg, type Batch, type BatchDetail, type Clock, type Drain, type HouseRules, type Keeping, type MethodPrior, type Vessel } from '@furrow/core';
+import {
+  combOutHours,
+  cutsComb,
+  drainForecast,
+  estimateSeen,
+  forecastInput,
+  frameForecast,
+  frameRun,
+  honeyDepthMm,
+  nextStirAt,
+  placeLabel,
+  pressAdvice,
+  pressTurns,
+  settlingHours,
+  takeInputOf,
+  takeProgress,
+  takeSteps,
+  vesselFullKg,
+  type Batch,
+  type BatchDetail,
+  type Clock,
+  type Drain,
+  type HouseRules,
+  type Keeping,
+  type MethodPrior,
+  type Vessel,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
 import { batchDetail, batchViews, bookView, currentRules, drainViews } from '../store/views.js';
 import { afterClocks } from './after.js';
 
-const soon = (dueAt: string | null, now: Date, minutes: number): boolean => dueAt !== null && Date.parse(dueAt) - now.getTime() < minutes * 60_000;
+const soon = (dueAt: string | null, now: Date, minutes: number): boolean =>
+  dueAt !== null && Date.parse(dueAt) - now.getTime() < minutes * 60_000;
 
 /** Clocks that run now, told by instants: waits and frames at the hive, drains, warmings and presses at the bench, by the unfavourable edge. */
 export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
@@ -16,48 +43,142 @@ export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
   for (const drain of await drainViews(db, { endedAt: null })) {
     const batch = batches.find((b) => b.id === drain.batchId);
     if (!batch) continue;
-    const { dueAt, dueWhat } = nextDue(drain, vessels.find((v) => v.id === drain.lowerVesselId) ?? null, rules, now, await methodPriorOf(db, drain));
+    const { dueAt, dueWhat } = nextDue(
+      drain,
+      vessels.find((v) => v.id === drain.lowerVesselId) ?? null,
+      rules,
+      now,
+      await methodPriorOf(db, drain),
+    );
     const base = { batchId: drain.batchId, hiveName: batch.hiveName };
-    running.push({ ...base, id: drain.id, kind: 'drain', startedAt: drain.startedAt, dueAt, dueWhat, urgent: soon(dueAt, now, 60) }, ...benchClocks(drain, base, rules, now));
+    running.push(
+      {
+        ...base,
+        id: drain.id,
+        kind: 'drain',
+        startedAt: drain.startedAt,
+        dueAt,
+        dueWhat,
+        urgent: soon(dueAt, now, 60),
+      },
+      ...benchClocks(drain, base, rules, now),
+    );
   }
   const taking: Clock[] = [];
   for (const batch of batches.filter((b) => b.stage === 'take')) {
-    if (await db('stepMarks').where({ batchId: batch.id, removedAt: null }).first()) taking.push(...takeClocks(await batchDetail(db, batch.id), rules, vessels, now));
+    if (await db('stepMarks').where({ batchId: batch.id, removedAt: null }).first())
+      taking.push(...takeClocks(await batchDetail(db, batch.id), rules, vessels, now));
   }
-  return [...taking, ...running, ...(await settleClocks(db, batches, vessels)), ...(await keepingClocks(db, batches, rules, now)), ...(await afterClocks(db, rules, now))];
+  return [
+    ...taking,
+    ...running,
+    ...(await settleClocks(db, batches, vessels)),
+    ...(await keepingClocks(db, batches, rules, now)),
+    ...(await afterClocks(db, rules, now)),
+  ];
 }
 
 /** A warming that lasts and a press that rests have their own clock beside the drain's. */
-function benchClocks(drain: Drain, base: { batchId: string; hiveName: string }, rules: HouseRules, now: Date): Clock[] {
+function benchClocks(
+  drain: Drain,
+  base: { batchId: string; hiveName: string },
+  rules: HouseRules,
+  now: Date,
+): Clock[] {
   const found: Clock[] = [];
   const last = drain.events.filter((e) => e.kind === 'warm' || e.kind === 'warm-end').at(-1);
-  if (last?.kind === 'warm') found.push({ ...base, id: `${drain.id}-warm`, kind: 'warm', startedAt: last.occurredAt, dueAt: new Date(Date.parse(last.occurredAt) + 2 * 3_600_000).toISOString(), dueWhat: 'look at the warmth', urgent: false });
+  if (last?.kind === 'warm')
+    found.push({
+      ...base,
+      id: `${drain.id}-warm`,
+      kind: 'warm',
+      startedAt: last.occurredAt,
+      dueAt: new Date(Date.parse(last.occurredAt) + 2 * 3_600_000).toISOString(),
+      dueWhat: 'look at the warmth',
+      urgent: false,
+    });
   const turns = pressTurns(drain);
   const advice = pressAdvice(turns, rules, now.toISOString());
-  if (turns.length && advice.nextTurnAt) found.push({ ...base, id: `${drain.id}-press`, kind: 'press', startedAt: turns[turns.length - 1].at, dueAt: advice.nextTurnAt, dueWhat: 'turn the press', urgent: soon(advice.nextTurnAt, now, 5) });
+  if (turns.length && advice.nextTurnAt)
+    found.push({
+      ...base,
+      id: `${drain.id}-press`,
+      kind: 'press',
+      startedAt: turns[turns.length - 1].at,
+      dueAt: advice.nextTurnAt,
+      dueWhat: 'turn the press',
+      urgent: soon(advice.nextTurnAt, now, 5),
+    });
   return found;
 }
 
 /** What runs at the hive: the wait of the step, the minutes a stingless box may stay open, each frame's vessel. */
-export function takeClocks(detail: BatchDetail, rules: HouseRules, vessels: readonly Vessel[], now: Date): Clock[] {
+export function takeClocks(
+  detail: BatchDetail,
+  rules: HouseRules,
+  vessels: readonly Vessel[],
+  now: Date,
+): Clock[] {
   const { batch } = detail;
-  const progress = takeProgress(takeSteps(takeInputOf(detail, rules, now.toISOString())), detail, rules);
+  const progress = takeProgress(
+    takeSteps(takeInputOf(detail, rules, now.toISOString())),
+    detail,
+    rules,
+  );
   const base = { batchId: batch.id, hiveName: batch.hiveName };
   const since = detail.marks.at(-1)?.occurredAt ?? batch.createdAt;
   const found: Clock[] = [];
-  if (progress.waitUntil) found.push({ ...base, id: `${batch.id}-wait`, kind: 'wait', startedAt: since, dueAt: progress.waitUntil, dueWhat: 'go on', urgent: soon(progress.waitUntil, now, 1) });
-  if (progress.shutBy) found.push({ ...base, id: `${batch.id}-shut`, kind: 'wait', startedAt: since, dueAt: progress.shutBy, dueWhat: 'close the box', urgent: true });
+  if (progress.waitUntil)
+    found.push({
+      ...base,
+      id: `${batch.id}-wait`,
+      kind: 'wait',
+      startedAt: since,
+      dueAt: progress.waitUntil,
+      dueWhat: 'go on',
+      urgent: soon(progress.waitUntil, now, 1),
+    });
+  if (progress.shutBy)
+    found.push({
+      ...base,
+      id: `${batch.id}-shut`,
+      kind: 'wait',
+      startedAt: since,
+      dueAt: progress.shutBy,
+      dueWhat: 'close the box',
+      urgent: true,
+    });
   for (const combId of batch.combIds) {
     const slot = detail.hive.bars.find((b) => b.comb?.id === combId)?.slot ?? 0;
     const run = frameRun(combId, slot, detail.frameEvents);
     if (!run.openedAt || run.closed) continue;
     const look = detail.looks.filter((l) => l.combId === combId).at(-1);
-    const honeyKg = (look ? estimateSeen(look, detail.hive) : null)?.honeyKg ?? { low: 0.8, mid: 2, high: 3 };
+    const honeyKg = (look ? estimateSeen(look, detail.hive) : null)?.honeyKg ?? {
+      low: 0.8,
+      mid: 2,
+      high: 3,
+    };
     const vessel = vessels.find((v) => v.id === run.vesselId) ?? null;
     const moisturePercent = Math.min(25, batch.plan?.moisturePercent ?? 18);
-    const forecast = frameForecast(run, { parts: rules.frameParts, honeyKg, moisturePercent, vesselFullKg: vessel ? vesselFullKg(vessel, moisturePercent, 29) : null, nowIso: now.toISOString() });
+    const forecast = frameForecast(run, {
+      parts: rules.frameParts,
+      honeyKg,
+      moisturePercent,
+      vesselFullKg: vessel ? vesselFullKg(vessel, moisturePercent, 29) : null,
+      nowIso: now.toISOString(),
+    });
     const full = forecast?.fullAt ?? null;
-    found.push({ ...base, id: `${batch.id}-${combId}`, kind: 'frame', startedAt: run.openedAt, dueAt: full ?? forecast?.nineTenthsAt?.mid ?? null, dueWhat: full ? `swap the vessel of frame ${placeLabel(slot)}` : `frame ${placeLabel(slot)} nearly empty`, urgent: soon(full, now, 10) });
+    found.push({
+      ...base,
+      id: `${batch.id}-${combId}`,
+      kind: 'frame',
+      startedAt: run.openedAt,
+      dueAt: full ?? forecast?.nineTenthsAt?.mid ?? null,
+      dueWhat: full
+        ? `swap the vessel of frame ${placeLabel(slot)}`
+        : `frame ${placeLabel(slot)} nearly empty`,
+      urgent: soon(full, now, 10),
+    });
   }
   return found;
 }
@@ -65,46 +186,129 @@ export function takeClocks(detail: BatchDetail, rules: HouseRules, vessels: read
 /** Honey that settles: from the close of its drain until it is filled, due to be skimmed by the slow edge of Stokes. */
 async function settleClocks(db: Knex, batches: Batch[], vessels: Vessel[]): Promise<Clock[]> {
   const waiting = batches.filter((b) => b.stage === 'jar');
-  const found = await Promise.all(waiting.map(async (batch): Promise<Clock[]> => {
-    const drain = (await drainViews(db, { batchId: batch.id })).at(-1);
-    const { lots } = await bookView(db, batch.id);
-    const honeyG = lots.find((lot) => lot.kind === 'honey')?.nowG ?? 0;
-    if (!drain?.endedAt || honeyG === 0 || lots.some((lot) => lot.kind === 'jars')) return [];
-    const vessel = vessels.find((v) => v.role === 'settling') ?? vessels.find((v) => v.id === drain.lowerVesselId);
-    const { moisturePercent, temperatureC } = drain;
-    const depthMm = honeyDepthMm({ honeyKg: honeyG / 1000, innerDiameterMm: vessel?.innerDiameterMm ?? 250, moisturePercent, temperatureC });
-    const dueAt = new Date(Date.parse(drain.endedAt) + settlingHours({ depthMm, temperatureC, moisturePercent }).high * 3_600_000).toISOString();
-    return [{ id: `${drain.id}-settle`, kind: 'settle', batchId: batch.id, hiveName: batch.hiveName, startedAt: drain.endedAt, dueAt, dueWhat: 'skim', urgent: false }];
-  }));
+  const found = await Promise.all(
+    waiting.map(async (batch): Promise<Clock[]> => {
+      const drain = (await drainViews(db, { batchId: batch.id })).at(-1);
+      const { lots } = await bookView(db, batch.id);
+      const honeyG = lots.find((lot) => lot.kind === 'honey')?.nowG ?? 0;
+      if (!drain?.endedAt || honeyG === 0 || lots.some((lot) => lot.kind === 'jars')) return [];
+      const vessel =
+        vessels.find((v) => v.role === 'settling') ??
+        vessels.find((v) => v.id === drain.lowerVesselId);
+      const { moisturePercent, temperatureC } = drain;
+      const depthMm = honeyDepthMm({
+        honeyKg: honeyG / 1000,
+        innerDiameterMm: vessel?.innerDiameterMm ?? 250,
+        moisturePercent,
+        temperatureC,
+      });
+      const dueAt = new Date(
+        Date.parse(drain.endedAt) +
+          settlingHours({ depthMm, temperatureC, moisturePercent }).high * 3_600_000,
+      ).toISOString();
+      return [
+        {
+          id: `${drain.id}-settle`,
+          kind: 'settle',
+          batchId: batch.id,
+          hiveName: batch.hiveName,
+          startedAt: drain.endedAt,
+          dueAt,
+          dueWhat: 'skim',
+          urgent: false,
+        },
+      ];
+    }),
+  );
   return found.flat();
 }
 
-const KEEPING_DUE: Record<Keeping['kind'], string> = { rack: 'edges stop weeping', freeze: 'may come out of the freezer', thaw: 'may be unwrapped' };
+const KEEPING_DUE: Record<Keeping['kind'], string> = {
+  rack: 'edges stop weeping',
+  freeze: 'may come out of the freezer',
+  thaw: 'may be unwrapped',
+};
 
 /** Racks, the freezer, the thaw; and comb for pieces that lies outside the hive, until the cold or its boxes have it. */
-async function keepingClocks(db: Knex, batches: Batch[], rules: HouseRules, now: Date): Promise<Clock[]> {
+async function keepingClocks(
+  db: Knex,
+  batches: Batch[],
+  rules: HouseRules,
+  now: Date,
+): Promise<Clock[]> {
   const all = await list<Keeping>(db, 'keepings');
   const named = (batchId: string): Batch | undefined => batches.find((b) => b.id === batchId);
-  const running = all.filter((k) => !k.endedAt && named(k.batchId)).map((k): Clock => ({ id: k.id, kind: k.kind, batchId: k.batchId, hiveName: named(k.batchId)!.hiveName, startedAt: k.startedAt, dueAt: k.dueAt, dueWhat: KEEPING_DUE[k.kind], urgent: soon(k.dueAt, now, 30) }));
+  const running = all
+    .filter((k) => !k.endedAt && named(k.batchId))
+    .map((k): Clock => ({
+      id: k.id,
+      kind: k.kind,
+      batchId: k.batchId,
+      hiveName: named(k.batchId)!.hiveName,
+      startedAt: k.startedAt,
+      dueAt: k.dueAt,
+      dueWhat: KEEPING_DUE[k.kind],
+      urgent: soon(k.dueAt, now, 30),
+    }));
   if (rules.freeze === 'none') return running;
-  const waiting = batches.filter((b) => b.stage === 'cut' && cutsComb(b.method) && !all.some((k) => k.batchId === b.id && k.kind === 'freeze'));
-  const out = await Promise.all(waiting.map(async (batch): Promise<Clock[]> => {
-    const first = (await db('takes').where({ batchId: batch.id, removedAt: null }).whereNotNull('netG').orderBy('occurredAt').first()) as { occurredAt: string } | undefined;
-    const comb = (await bookView(db, batch.id)).lots.some((lot) => (lot.kind === 'comb' || lot.kind === 'pieces') && lot.nowG > 0);
-    if (!first || !comb) return [];
-    const dueAt = new Date(Date.parse(first.occurredAt) + combOutHours(rules.kitchenTemperatureC) * 3_600_000).toISOString();
-    return [{ id: `${batch.id}-out`, kind: 'out', batchId: batch.id, hiveName: batch.hiveName, startedAt: first.occurredAt, dueAt, dueWhat: 'into the freezer, before moth and beetle', urgent: soon(dueAt, now, 180) }];
-  }));
+  const waiting = batches.filter(
+    (b) =>
+      b.stage === 'cut' &&
+      cutsComb(b.method) &&
+      !all.some((k) => k.batchId === b.id && k.kind === 'freeze'),
+  );
+  const out = await Promise.all(
+    waiting.map(async (batch): Promise<Clock[]> => {
+      const first = (await db('takes')
+        .where({ batchId: batch.id, removedAt: null })
+        .whereNotNull('netG')
+        .orderBy('occurredAt')
+        .first()) as { occurredAt: string } | undefined;
+      const comb = (await bookView(db, batch.id)).lots.some(
+        (lot) => (lot.kind === 'comb' || lot.kind === 'pieces') && lot.nowG > 0,
+      );
+      if (!first || !comb) return [];
+      const dueAt = new Date(
+        Date.parse(first.occurredAt) + combOutHours(rules.kitchenTemperatureC) * 3_600_000,
+      ).toISOString();
+      return [
+        {
+          id: `${batch.id}-out`,
+          kind: 'out',
+          batchId: batch.id,
+          hiveName: batch.hiveName,
+          startedAt: first.occurredAt,
+          dueAt,
+          dueWhat: 'into the freezer, before moth and beetle',
+          urgent: soon(dueAt, now, 180),
+        },
+      ];
+    }),
+  );
   return [...running, ...out.flat()];
 }
 
 /** The earliest of stir and full vessel; nine tenths out once neither is ahead. */
-export function nextDue(drain: Parameters<typeof forecastInput>[0], lower: Vessel | null, rules: HouseRules, now: Date, prior?: MethodPrior): { dueAt: string | null; dueWhat: string | null; overflowAt: string | null } {
+export function nextDue(
+  drain: Parameters<typeof forecastInput>[0],
+  lower: Vessel | null,
+  rules: HouseRules,
+  now: Date,
+  prior?: MethodPrior,
+): { dueAt: string | null; dueWhat: string | null; overflowAt: string | null } {
   const forecast = drainForecast(forecastInput(drain, lower, rules, now.toISOString(), prior));
-  const instant = (hours: number): string => new Date(Date.parse(drain.startedAt) + hours * 3_600_000).toISOString();
+  const instant = (hours: number): string =>
+    new Date(Date.parse(drain.startedAt) + hours * 3_600_000).toISOString();
   const overflowAt = forecast.overflowHours ? instant(forecast.overflowHours.earliest) : null;
   const stirAt = nextStirAt(drain, rules);
-  const due = ([[stirAt, 'stir'], [overflowAt, 'draw off']] as [string | null, string][]).filter((d): d is [string, string] => d[0] !== null).sort((a, b) => a[0].localeCompare(b[0]))[0];
+  const due = (
+    [
+      [stirAt, 'stir'],
+      [overflowAt, 'draw off'],
+    ] as [string | null, string][]
+  )
+    .filter((d): d is [string, string] => d[0] !== null)
+    .sort((a, b) => a[0].localeCompare(b[0]))[0];
   if (due) return { dueAt: due[0], dueWhat: due[1], overflowAt };
   return { dueAt: instant(forecast.nineTenthsHours.mid), dueWhat: 'nine tenths out', overflowAt };
 }

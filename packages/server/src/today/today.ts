@@ -1,4 +1,19 @@
-import { cutsComb, dueItems, filledLook, frameRefill, judgeHiveAt, nextFrameDate, siteDate, spareableBars, stateAt, winterCase, type Gear, type Stage, type TodayLine, type Vessel } from '@furrow/core';
+import {
+  cutsComb,
+  dueItems,
+  filledLook,
+  frameRefill,
+  judgeHiveAt,
+  nextFrameDate,
+  siteDate,
+  spareableBars,
+  stateAt,
+  winterCase,
+  type Gear,
+  type Stage,
+  type TodayLine,
+  type Vessel,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
 import { methodPriorOf } from '../drain/runs.js';
@@ -20,73 +35,287 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
   const vessels = await list<Vessel>(db, 'vessels');
   const batches = await batchViews(db, { closedAt: null });
   const lines: TodayLine[] = [];
-  const add = (line: Omit<TodayLine, 'urgent'> & { urgent?: boolean }): void => void lines.push({ urgent: false, ...line });
+  const add = (line: Omit<TodayLine, 'urgent'> & { urgent?: boolean }): void =>
+    void lines.push({ urgent: false, ...line });
 
   for (const drain of await drainViews(db, { endedAt: null })) {
     const batch = batches.find((b) => b.id === drain.batchId);
     if (!batch) continue;
-    const due = nextDue(drain, vessels.find((v) => v.id === drain.lowerVesselId) ?? null, rules, now, await methodPriorOf(db, drain));
+    const due = nextDue(
+      drain,
+      vessels.find((v) => v.id === drain.lowerVesselId) ?? null,
+      rules,
+      now,
+      await methodPriorOf(db, drain),
+    );
     const base = { stage: 'drain' as const, batchId: batch.id, hiveId: batch.hiveId };
-    if (due.dueWhat === 'stir') add({ ...base, id: `${drain.id}-stir`, kind: 'stir', title: `Stir ${batch.hiveName}`, dueAt: due.dueAt, ifLeft: 'Closed cells keep their honey; it comes out with the wax.' });
-    if (due.overflowAt) add({ ...base, id: `${drain.id}-draw-off`, kind: 'draw-off', title: `Draw off ${batch.hiveName}'s lower vessel`, dueAt: due.overflowAt, ifLeft: 'It runs over.', urgent: Date.parse(due.overflowAt) - now.getTime() < 3 * 3_600_000 });
-    if (!due.overflowAt && due.dueWhat !== 'stir') add({ ...base, id: `${drain.id}-end`, kind: 'close', title: `${batch.hiveName}: nine tenths out, decide when to stop`, dueAt: due.dueAt, ifLeft: 'Open honey takes on water in a damp room.' });
+    if (due.dueWhat === 'stir')
+      add({
+        ...base,
+        id: `${drain.id}-stir`,
+        kind: 'stir',
+        title: `Stir ${batch.hiveName}`,
+        dueAt: due.dueAt,
+        ifLeft: 'Closed cells keep their honey; it comes out with the wax.',
+      });
+    if (due.overflowAt)
+      add({
+        ...base,
+        id: `${drain.id}-draw-off`,
+        kind: 'draw-off',
+        title: `Draw off ${batch.hiveName}'s lower vessel`,
+        dueAt: due.overflowAt,
+        ifLeft: 'It runs over.',
+        urgent: Date.parse(due.overflowAt) - now.getTime() < 3 * 3_600_000,
+      });
+    if (!due.overflowAt && due.dueWhat !== 'stir')
+      add({
+        ...base,
+        id: `${drain.id}-end`,
+        kind: 'close',
+        title: `${batch.hiveName}: nine tenths out, decide when to stop`,
+        dueAt: due.dueAt,
+        ifLeft: 'Open honey takes on water in a damp room.',
+      });
   }
   const atTheHive = await clocks(db, now);
   for (const clock of atTheHive.filter((c) => c.kind === 'frame' || c.kind === 'press')) {
     const frame = clock.kind === 'frame';
-    add({ stage: frame ? 'take' : 'drain', batchId: clock.batchId, hiveId: null, id: clock.id, kind: clock.kind, title: `${clock.hiveName}: ${clock.dueWhat}`, dueAt: clock.dueAt, ifLeft: frame ? 'It runs over beside the hive, and robbers come.' : 'What the press holds flows back into the wax as it cools.', urgent: clock.urgent });
+    add({
+      stage: frame ? 'take' : 'drain',
+      batchId: clock.batchId,
+      hiveId: null,
+      id: clock.id,
+      kind: clock.kind,
+      title: `${clock.hiveName}: ${clock.dueWhat}`,
+      dueAt: clock.dueAt,
+      ifLeft: frame
+        ? 'It runs over beside the hive, and robbers come.'
+        : 'What the press holds flows back into the wax as it cools.',
+      urgent: clock.urgent,
+    });
   }
-  const settling = new Map(atTheHive.filter((c) => c.kind === 'settle').map((c) => [c.batchId, c.dueAt]));
+  const settling = new Map(
+    atTheHive.filter((c) => c.kind === 'settle').map((c) => [c.batchId, c.dueAt]),
+  );
   for (const batch of batches) {
     const base = { stage: batch.stage as Stage, batchId: batch.id, hiveId: batch.hiveId };
-    if (batch.stage === 'ready') add({ ...base, id: `${batch.id}-plan`, kind: 'plan', title: `Plan the day for ${batch.hiveName}`, dueAt: null, ifLeft: 'Nothing is taken.' });
-    if (batch.stage === 'take' && batch.plan) add({ ...base, id: `${batch.id}-take`, kind: 'take', title: `Take ${batch.combIds.length} ${batch.combIds.length === 1 ? 'comb' : 'combs'} from ${batch.hiveName}`, dueAt: DateTime.fromISO(batch.plan.startLocal, { zone: batch.zone }).toUTC().toISO(), ifLeft: 'The combs stay with the bees.' });
+    if (batch.stage === 'ready')
+      add({
+        ...base,
+        id: `${batch.id}-plan`,
+        kind: 'plan',
+        title: `Plan the day for ${batch.hiveName}`,
+        dueAt: null,
+        ifLeft: 'Nothing is taken.',
+      });
+    if (batch.stage === 'take' && batch.plan)
+      add({
+        ...base,
+        id: `${batch.id}-take`,
+        kind: 'take',
+        title: `Take ${batch.combIds.length} ${batch.combIds.length === 1 ? 'comb' : 'combs'} from ${batch.hiveName}`,
+        dueAt: DateTime.fromISO(batch.plan.startLocal, { zone: batch.zone }).toUTC().toISO(),
+        ifLeft: 'The combs stay with the bees.',
+      });
     if (batch.stage === 'take') {
-      const attack = await db('incidents').where({ batchId: batch.id, kind: 'attack', removedAt: null }).orderBy('occurredAt', 'desc').first();
-      const back = attack && (await db('stepMarks').where({ batchId: batch.id, stepId: `left-${attack.id}`, removedAt: null }).first());
-      if (attack && !back) add({ ...base, id: `${batch.id}-left`, kind: 'left', title: `${batch.hiveName} was left open: close it, covered and not alone`, dueAt: attack.occurredAt, ifLeft: 'Robbers, rain and more stings. After dark it is quieter.', urgent: true });
+      const attack = await db('incidents')
+        .where({ batchId: batch.id, kind: 'attack', removedAt: null })
+        .orderBy('occurredAt', 'desc')
+        .first();
+      const back =
+        attack &&
+        (await db('stepMarks')
+          .where({ batchId: batch.id, stepId: `left-${attack.id}`, removedAt: null })
+          .first());
+      if (attack && !back)
+        add({
+          ...base,
+          id: `${batch.id}-left`,
+          kind: 'left',
+          title: `${batch.hiveName} was left open: close it, covered and not alone`,
+          dueAt: attack.occurredAt,
+          ifLeft: 'Robbers, rain and more stings. After dark it is quieter.',
+          urgent: true,
+        });
     }
     if (batch.stage === 'drain' || batch.stage === 'cut') {
       const comb = (await bookView(db, batch.id)).lots.find((lot) => lot.kind === 'comb');
-      if (comb && comb.nowG > 0) add({ ...base, id: `${batch.id}-comb`, kind: 'comb', title: cutsComb(batch.method) ? `Cut ${batch.hiveName}'s comb` : `Crush ${batch.hiveName}'s comb`, dueAt: null, ifLeft: 'Comb cools and drains slowly; wax moth finds it.' });
+      if (comb && comb.nowG > 0)
+        add({
+          ...base,
+          id: `${batch.id}-comb`,
+          kind: 'comb',
+          title: cutsComb(batch.method)
+            ? `Cut ${batch.hiveName}'s comb`
+            : `Crush ${batch.hiveName}'s comb`,
+          dueAt: null,
+          ifLeft: 'Comb cools and drains slowly; wax moth finds it.',
+        });
     }
-    if (batch.stage === 'jar') add({ ...base, id: `${batch.id}-jar`, kind: 'jar', title: settling.has(batch.id) ? `Skim ${batch.hiveName}'s honey and fill its jars` : `Fill ${batch.hiveName}'s jars`, dueAt: settling.get(batch.id) ?? null, ifLeft: 'Open honey takes on water in a damp room.' });
+    if (batch.stage === 'jar')
+      add({
+        ...base,
+        id: `${batch.id}-jar`,
+        kind: 'jar',
+        title: settling.has(batch.id)
+          ? `Skim ${batch.hiveName}'s honey and fill its jars`
+          : `Fill ${batch.hiveName}'s jars`,
+        dueAt: settling.get(batch.id) ?? null,
+        ifLeft: 'Open honey takes on water in a damp room.',
+      });
   }
   for (const { hiveId, drained } of await drainedFrames(db)) {
     const hive = await hiveView(db, hiveId);
-    const frames = drained.map(({ combId, at }) => ({ drainedOn: siteDate(hive, at), looks: (hive.bars.find((b) => b.comb?.id === combId)?.comb?.looks ?? []).flatMap(filledLook) }));
-    const { on, why } = nextFrameDate(frames.map((f) => f.drainedOn).sort()[0], frameRefill(frames), rules.frameMaxWeeks);
-    if (on <= new Date(now.getTime() + FRAMES_AHEAD_DAYS * 86_400_000).toISOString().slice(0, 10)) add({ batchId: null, hiveId, id: `${hiveId}-frames`, kind: 'due', stage: 'look', title: `Look at ${hive.name}'s drained frames again`, dueAt: `${on}T12:00:00.000Z`, ifLeft: `Come back: ${why}.` });
+    const frames = drained.map(({ combId, at }) => ({
+      drainedOn: siteDate(hive, at),
+      looks: (hive.bars.find((b) => b.comb?.id === combId)?.comb?.looks ?? []).flatMap(filledLook),
+    }));
+    const { on, why } = nextFrameDate(
+      frames.map((f) => f.drainedOn).sort()[0],
+      frameRefill(frames),
+      rules.frameMaxWeeks,
+    );
+    if (on <= new Date(now.getTime() + FRAMES_AHEAD_DAYS * 86_400_000).toISOString().slice(0, 10))
+      add({
+        batchId: null,
+        hiveId,
+        id: `${hiveId}-frames`,
+        kind: 'due',
+        stage: 'look',
+        title: `Look at ${hive.name}'s drained frames again`,
+        dueAt: `${on}T12:00:00.000Z`,
+        ifLeft: `Come back: ${why}.`,
+      });
   }
   const soon = new Date(now.getTime() + MEND_AHEAD_DAYS * 86_400_000).toISOString().slice(0, 10);
   for (const thing of await list<Gear>(db, 'gear')) {
-    if (thing.repair && thing.dueOn && thing.dueOn <= soon) add({ stage: 'rules', batchId: null, hiveId: null, id: `${thing.id}-mend`, kind: 'mend', title: `${thing.name}: ${thing.repair}`, dueAt: `${thing.dueOn}T12:00:00.000Z`, ifLeft: 'It is missing on the day it is needed.' });
+    if (thing.repair && thing.dueOn && thing.dueOn <= soon)
+      add({
+        stage: 'rules',
+        batchId: null,
+        hiveId: null,
+        id: `${thing.id}-mend`,
+        kind: 'mend',
+        title: `${thing.name}: ${thing.repair}`,
+        dueAt: `${thing.dueOn}T12:00:00.000Z`,
+        ifLeft: 'It is missing on the day it is needed.',
+      });
   }
   for (const hive of await hiveViews(db)) {
     const judged = judgeHiveAt(hive, rules, now.toISOString());
     const state = stateAt(hive, now.toISOString());
-    const busy = batches.filter((b) => b.hiveId === hive.id && ['ready', 'take'].includes(b.stage)).flatMap((b) => b.combIds);
+    const busy = batches
+      .filter((b) => b.hiveId === hive.id && ['ready', 'take'].includes(b.stage))
+      .flatMap((b) => b.combIds);
     const ripe = judged.filter((j) => j.verdict.verdict === 'take' && !busy.includes(j.combId));
-    const spare = spareableBars(judged.map((j) => ({ bar: j.slot, estimate: j.estimate, ripe: ripe.includes(j) })), winterCase({ rules, kind: hive.kind, strength: state.strength?.strength ?? null, flowKg: 0, date: siteDate(hive, now.toISOString()) }).needKg);
+    const spare = spareableBars(
+      judged.map((j) => ({ bar: j.slot, estimate: j.estimate, ripe: ripe.includes(j) })),
+      winterCase({
+        rules,
+        kind: hive.kind,
+        strength: state.strength?.strength ?? null,
+        flowKg: 0,
+        date: siteDate(hive, now.toISOString()),
+      }).needKg,
+    );
     const base = { batchId: null, hiveId: hive.id };
-    if (ripe.length) add({ ...base, id: `${hive.id}-ripe`, kind: 'ripe', stage: 'choose', title: `${hive.name}: ${ripe.length} ${ripe.length === 1 ? 'comb is' : 'combs are'} ripe${spare && spare.length < ripe.length ? `, ${spare.length || 'none'} to spare` : ''}`, dueAt: null, ifLeft: 'They keep in the hive; the bees may need the room.' });
-    const lastLook = hive.bars.flatMap((b) => b.comb?.looks.at(-1)?.occurredAt ?? []).sort().at(-1);
+    if (ripe.length)
+      add({
+        ...base,
+        id: `${hive.id}-ripe`,
+        kind: 'ripe',
+        stage: 'choose',
+        title: `${hive.name}: ${ripe.length} ${ripe.length === 1 ? 'comb is' : 'combs are'} ripe${spare && spare.length < ripe.length ? `, ${spare.length || 'none'} to spare` : ''}`,
+        dueAt: null,
+        ifLeft: 'They keep in the hive; the bees may need the room.',
+      });
+    const lastLook = hive.bars
+      .flatMap((b) => b.comb?.looks.at(-1)?.occurredAt ?? [])
+      .sort()
+      .at(-1);
     const due = dueItems(hive, state, siteDate(hive, now.toISOString()), rules);
-    for (const item of due.filter((d) => d.id !== 'look' && d.dueOn !== null)) add({ ...base, id: `${hive.id}-${item.id}`, kind: 'due', stage: 'look', title: `${hive.name}: ${item.what[0].toLowerCase()}${item.what.slice(1)}`, dueAt: DateTime.fromISO(item.dueOn!, { zone: hive.site.zone }).plus({ hours: 9 }).toUTC().toISO(), ifLeft: item.why });
+    for (const item of due.filter((d) => d.id !== 'look' && d.dueOn !== null))
+      add({
+        ...base,
+        id: `${hive.id}-${item.id}`,
+        kind: 'due',
+        stage: 'look',
+        title: `${hive.name}: ${item.what[0].toLowerCase()}${item.what.slice(1)}`,
+        dueAt: DateTime.fromISO(item.dueOn!, { zone: hive.site.zone })
+          .plus({ hours: 9 })
+          .toUTC()
+          .toISO(),
+        ifLeft: item.why,
+      });
     const next = due.find((d) => d.id === 'look');
     if (!next) continue;
-    const dueAt = lastLook ? DateTime.fromISO(lastLook).plus({ days: next.dueOn ? Math.max(1, DateTime.fromISO(next.dueOn).diff(DateTime.fromISO(siteDate(hive, lastLook)), 'days').days) : rules.lookAgainDays }).toUTC().toISO() : now.toISOString();
-    add({ ...base, id: `${hive.id}-look`, kind: 'look', stage: 'look', title: lastLook ? `Look again at ${hive.name}` : `Look at ${hive.name} for the first time`, dueAt, ifLeft: 'What is ripe, and how full they are, stays unknown.' });
+    const dueAt = lastLook
+      ? DateTime.fromISO(lastLook)
+          .plus({
+            days: next.dueOn
+              ? Math.max(
+                  1,
+                  DateTime.fromISO(next.dueOn).diff(
+                    DateTime.fromISO(siteDate(hive, lastLook)),
+                    'days',
+                  ).days,
+                )
+              : rules.lookAgainDays,
+          })
+          .toUTC()
+          .toISO()
+      : now.toISOString();
+    add({
+      ...base,
+      id: `${hive.id}-look`,
+      kind: 'look',
+      stage: 'look',
+      title: lastLook ? `Look again at ${hive.name}` : `Look at ${hive.name} for the first time`,
+      dueAt,
+      ifLeft: 'What is ripe, and how full they are, stays unknown.',
+    });
   }
-  for (const held of (await db('heldCommands').orderBy('recordedAt')) as { id: string; why: string; recordedAt: string }[]) {
-    add({ id: held.id, kind: 'held', stage: 'book', batchId: null, hiveId: null, title: `A late entry did not fit: ${held.why}`, dueAt: held.recordedAt, ifLeft: 'It stays kept, and counts for nothing.', urgent: true });
+  for (const held of (await db('heldCommands').orderBy('recordedAt')) as {
+    id: string;
+    why: string;
+    recordedAt: string;
+  }[]) {
+    add({
+      id: held.id,
+      kind: 'held',
+      stage: 'book',
+      batchId: null,
+      hiveId: null,
+      title: `A late entry did not fit: ${held.why}`,
+      dueAt: held.recordedAt,
+      ifLeft: 'It stays kept, and counts for nothing.',
+      urgent: true,
+    });
   }
-  const visits = (await db('takes').whereIn('outcome', ['taken', 'broke', 'fell']).where({ removedAt: null }).groupBy('batchId').select('batchId').max('occurredAt as at')) as { batchId: string; at: string }[];
+  const visits = (await db('takes')
+    .whereIn('outcome', ['taken', 'broke', 'fell'])
+    .where({ removedAt: null })
+    .groupBy('batchId')
+    .select('batchId')
+    .max('occurredAt as at')) as { batchId: string; at: string }[];
   for (const { batchId, at } of visits) {
     const batch = batches.find((b) => b.id === batchId);
     const dueAt = new Date(Date.parse(at) + 24 * 3_600_000).toISOString();
-    if (batch && !batch.lookedBackAt && now.getTime() < Date.parse(dueAt) + 24 * 3_600_000) add({ id: `${batchId}-back`, kind: 'look-back', stage: 'look', batchId: null, hiveId: batch.hiveId, title: `Look back at ${batch.hiveName}`, dueAt, ifLeft: 'Robbing, drips, a fallen comb or a moved board go unseen.' });
+    if (batch && !batch.lookedBackAt && now.getTime() < Date.parse(dueAt) + 24 * 3_600_000)
+      add({
+        id: `${batchId}-back`,
+        kind: 'look-back',
+        stage: 'look',
+        batchId: null,
+        hiveId: batch.hiveId,
+        title: `Look back at ${batch.hiveName}`,
+        dueAt,
+        ifLeft: 'Robbing, drips, a fallen comb or a moved board go unseen.',
+      });
   }
   lines.push(...(await afterLines(db, rules, now)));
-  return lines.sort((a, b) => Number(b.urgent) - Number(a.urgent) || (a.dueAt ?? '9').localeCompare(b.dueAt ?? '9'));
+  return lines.sort(
+    (a, b) => Number(b.urgent) - Number(a.urgent) || (a.dueAt ?? '9').localeCompare(b.dueAt ?? '9'),
+  );
 }

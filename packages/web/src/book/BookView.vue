@@ -34,68 +34,246 @@ const lots = computed(() => detail.value?.lots ?? []);
 /** The newest harvests, and the one that is open; all of them on a touch. */
 const NEWEST = 12;
 const all = ref(false);
-const shown = computed(() => (harvests.value ?? []).filter((b, i) => all.value || i < NEWEST || b.id === detail.value?.batch.id));
-const name = (id: string): string => (id === 'outside' ? 'the hive and the world outside' : id === 'loss' ? 'lost' : (lots.value.find((l) => l.id === id)?.name ?? 'another lot'));
+const shown = computed(() =>
+  (harvests.value ?? []).filter(
+    (b, i) => all.value || i < NEWEST || b.id === detail.value?.batch.id,
+  ),
+);
+const name = (id: string): string =>
+  id === 'outside'
+    ? 'the hive and the world outside'
+    : id === 'loss'
+      ? 'lost'
+      : (lots.value.find((l) => l.id === id)?.name ?? 'another lot');
 const left = computed(() => lots.value.filter((l) => l.nowG > 0));
-const inG = computed(() => (detail.value?.flows ?? []).filter((f) => f.from === 'outside').reduce((s, f) => s + f.g, 0));
-const outG = computed(() => (detail.value?.flows ?? []).filter((f) => f.to === 'outside').reduce((s, f) => s + f.g, 0));
+const inG = computed(() =>
+  (detail.value?.flows ?? []).filter((f) => f.from === 'outside').reduce((s, f) => s + f.g, 0),
+);
+const outG = computed(() =>
+  (detail.value?.flows ?? []).filter((f) => f.to === 'outside').reduce((s, f) => s + f.g, 0),
+);
 const nowG = computed(() => lots.value.reduce((s, l) => s + l.nowG, 0));
 const traced = computed(() => lots.value.find((l) => l.id === route.query.lot) ?? null);
-const trace = (lotId: string): unknown => router.replace({ path: `/book/${detail.value!.batch.id}`, query: traced.value?.id === lotId ? {} : { lot: lotId } });
+const trace = (lotId: string): unknown =>
+  router.replace({
+    path: `/book/${detail.value!.batch.id}`,
+    query: traced.value?.id === lotId ? {} : { lot: lotId },
+  });
 const from = ref('');
 const to = ref<'outside' | 'loss'>('outside');
 const g = ref<number | null>(null);
 const reason = ref('');
 async function write(): Promise<void> {
-  const done = await go('/flows', { id: newId(), from: from.value, to: to.value, g: g.value, reason: reason.value }, `${g.value} g written down.`);
+  const done = await go(
+    '/flows',
+    { id: newId(), from: from.value, to: to.value, g: g.value, reason: reason.value },
+    `${g.value} g written down.`,
+  );
   if (done) [g.value, reason.value] = [null, ''];
 }
 const { data: questions } = useQuestions();
-const PLACES = computed(() => [{ label: 'One harvest', value: 'harvest' }, { label: 'Seasons', value: 'seasons' }, { label: questions.value?.length ? `Asked (${questions.value.length})` : 'Asked', value: 'asked' }, { label: 'In and out', value: 'inout' }]);
-const place = computed({ get: () => (['seasons', 'asked', 'inout'].includes(String(route.query.at)) ? String(route.query.at) : 'harvest'), set: (at) => void router.replace({ path: route.path, query: at === 'harvest' ? {} : { at } }) });
+const PLACES = computed(() => [
+  { label: 'One harvest', value: 'harvest' },
+  { label: 'Seasons', value: 'seasons' },
+  {
+    label: questions.value?.length ? `Asked (${questions.value.length})` : 'Asked',
+    value: 'asked',
+  },
+  { label: 'In and out', value: 'inout' },
+]);
+const place = computed({
+  get: () =>
+    ['seasons', 'asked', 'inout'].includes(String(route.query.at))
+      ? String(route.query.at)
+      : 'harvest',
+  set: (at) => void router.replace({ path: route.path, query: at === 'harvest' ? {} : { at } }),
+});
 const gram = (x: number): string => smallMassText(x, units.value, 1);
-const holds = (l: Lot): string => (l.kind === 'jars' || l.kind === 'pieces' ? `${l.count} × ${gram(l.netG ?? 0)}` : '');
+const holds = (l: Lot): string =>
+  l.kind === 'jars' || l.kind === 'pieces' ? `${l.count} × ${gram(l.netG ?? 0)}` : '';
 const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
 </script>
 
 <template>
   <div v-if="place !== 'harvest'" class="stage" :class="{ wide: place === 'asked' }">
-    <header><h1>{{ { seasons: 'Seasons', asked: 'What the book asks', inout: 'In and out' }[place] }}</h1><SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where in the book" /></header>
-    <SeasonsPanel v-if="place === 'seasons'" :units="units" /><QuestionsPanel v-else-if="place === 'asked'" /><InOutPanel v-else />
+    <header>
+      <h1>{{ { seasons: 'Seasons', asked: 'What the book asks', inout: 'In and out' }[place] }}</h1>
+      <SelectButton
+        v-model="place"
+        class="places"
+        :options="PLACES"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Where in the book"
+      />
+    </header>
+    <SeasonsPanel v-if="place === 'seasons'" :units="units" /><QuestionsPanel
+      v-else-if="place === 'asked'"
+    /><InOutPanel v-else />
   </div>
   <StateLine v-else-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!detail" class="stage wide"><header><h1>The book is empty.</h1><SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where in the book" /></header><p>With the first comb taken it begins: every gram is somewhere, from comb to jar, wax and what was lost.</p><div class="acts row"><RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink></div></div>
+  <div v-else-if="!detail" class="stage wide">
+    <header>
+      <h1>The book is empty.</h1>
+      <SelectButton
+        v-model="place"
+        class="places"
+        :options="PLACES"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Where in the book"
+      />
+    </header>
+    <p>
+      With the first comb taken it begins: every gram is somewhere, from comb to jar, wax and what
+      was lost.
+    </p>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink>
+    </div>
+  </div>
   <div v-else class="stage">
-    <header><h1>{{ detail.batch.hiveName }}, {{ dateText(detail.batch.date) }}</h1><span class="sub">{{ detail.batch.closedAt ? 'Done.' : `At ${detail.batch.stage}.` }} Your hands: {{ detail.batch.handsOnMinutes }} min.</span><SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where in the book" /></header>
+    <header>
+      <h1>{{ detail.batch.hiveName }}, {{ dateText(detail.batch.date) }}</h1>
+      <span class="sub"
+        >{{ detail.batch.closedAt ? 'Done.' : `At ${detail.batch.stage}.` }} Your hands:
+        {{ detail.batch.handsOnMinutes }} min.</span
+      ><SelectButton
+        v-model="place"
+        class="places"
+        :options="PLACES"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Where in the book"
+      />
+    </header>
     <section class="left">
-      <p class="display balance" :class="detail.balanced ? 'green' : 'rust'">{{ detail.balanced ? 'Balanced to the gram' : 'Not balanced' }}</p>
+      <p class="display balance" :class="detail.balanced ? 'green' : 'rust'">
+        {{ detail.balanced ? 'Balanced to the gram' : 'Not balanced' }}
+      </p>
       <p v-for="p in detail.problems" :key="p.message" class="rust" role="alert">{{ p.message }}</p>
-      <p class="sum"><b>{{ gram(inG) }}</b> came in = <b>{{ gram(nowG) }}</b> here + <b>{{ gram(outG) }}</b> gone out + <b>{{ gram(detail.lossG) }}</b> lost</p>
+      <p class="sum">
+        <b>{{ gram(inG) }}</b> came in = <b>{{ gram(nowG) }}</b> here + <b>{{ gram(outG) }}</b> gone
+        out + <b>{{ gram(detail.lossG) }}</b> lost
+      </p>
       <FlowDrawing v-if="detail.flows.length" :lots="lots" :flows="detail.flows" :units="units" />
       <CombsTaken :detail="detail" :units="units" />
       <h2 class="furrow-heading">Lots</h2>
-      <table class="plain"><thead><tr><th>Lot</th><th>Code</th><th>Holds</th><th class="num">Came in</th><th class="num">Went out</th><th class="num">Here now</th></tr></thead><tbody><tr v-for="l in lots" :key="l.id" :class="{ on: l.id === traced?.id }"><td><button type="button" class="lot" :aria-pressed="l.id === traced?.id" @click="trace(l.id)">{{ l.name }}</button></td><td>{{ l.code ?? '' }}</td><td>{{ holds(l) }}</td><td class="num">{{ gram(l.inG) }}</td><td class="num">{{ gram(l.outG) }}</td><td class="num">{{ gram(l.nowG) }}</td></tr></tbody></table>
+      <table class="plain">
+        <thead>
+          <tr>
+            <th>Lot</th>
+            <th>Code</th>
+            <th>Holds</th>
+            <th class="num">Came in</th>
+            <th class="num">Went out</th>
+            <th class="num">Here now</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="l in lots" :key="l.id" :class="{ on: l.id === traced?.id }">
+            <td>
+              <button
+                type="button"
+                class="lot"
+                :aria-pressed="l.id === traced?.id"
+                @click="trace(l.id)"
+              >
+                {{ l.name }}
+              </button>
+            </td>
+            <td>{{ l.code ?? '' }}</td>
+            <td>{{ holds(l) }}</td>
+            <td class="num">{{ gram(l.inG) }}</td>
+            <td class="num">{{ gram(l.outG) }}</td>
+            <td class="num">{{ gram(l.nowG) }}</td>
+          </tr>
+        </tbody>
+      </table>
       <p v-if="!traced" class="sub">Touch a lot to see where it is from and where it is now.</p>
       <TracePanel v-else :lot-id="traced.id" :name="traced.code ?? traced.name" :units="units" />
       <h2 class="furrow-heading">Entries</h2>
-      <table class="plain"><thead><tr><th>When</th><th>From → to</th><th>Why</th><th class="num">Mass</th></tr></thead><tbody><tr v-for="f in detail.flows" :key="f.id"><td>{{ clockText(f.at, detail.batch.zone, now) }}</td><td>{{ flowWords(f) }}</td><td>{{ f.reason }}</td><td class="num">{{ gram(f.g) }}</td></tr></tbody></table>
-      <p class="sub">Entries are never rewritten. A correction or an undo is a new entry that voids another.</p>
-      <template v-if="detail.batch.anyway.length"><h2 class="furrow-heading">Taken anyway</h2><p v-for="a in detail.batch.anyway" :key="a.combId">{{ a.reason }}</p></template>
+      <table class="plain">
+        <thead>
+          <tr>
+            <th>When</th>
+            <th>From → to</th>
+            <th>Why</th>
+            <th class="num">Mass</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="f in detail.flows" :key="f.id">
+            <td>{{ clockText(f.at, detail.batch.zone, now) }}</td>
+            <td>{{ flowWords(f) }}</td>
+            <td>{{ f.reason }}</td>
+            <td class="num">{{ gram(f.g) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p class="sub">
+        Entries are never rewritten. A correction or an undo is a new entry that voids another.
+      </p>
+      <template v-if="detail.batch.anyway.length"
+        ><h2 class="furrow-heading">Taken anyway</h2>
+        <p v-for="a in detail.batch.anyway" :key="a.combId">{{ a.reason }}</p></template
+      >
     </section>
     <aside class="acts">
       <JarCode />
       <h2 class="furrow-heading">Harvests</h2>
-      <RouterLink v-for="b in shown" :key="b.id" :to="`/book/${b.id}`" class="harvest" :class="{ on: b.id === detail.batch.id }"><b class="display">{{ b.hiveName }}</b><span class="sub">{{ dateText(b.date) }}{{ b.closedAt ? '' : `, at ${b.stage}` }}</span></RouterLink>
-      <p v-if="(harvests?.length ?? 0) > shown.length"><button type="button" class="as-link" @click="all = true">All {{ harvests!.length }} harvests</button></p>
+      <RouterLink
+        v-for="b in shown"
+        :key="b.id"
+        :to="`/book/${b.id}`"
+        class="harvest"
+        :class="{ on: b.id === detail.batch.id }"
+        ><b class="display">{{ b.hiveName }}</b
+        ><span class="sub"
+          >{{ dateText(b.date) }}{{ b.closedAt ? '' : `, at ${b.stage}` }}</span
+        ></RouterLink
+      >
+      <p v-if="(harvests?.length ?? 0) > shown.length">
+        <button type="button" class="as-link" @click="all = true">
+          All {{ harvests!.length }} harvests
+        </button>
+      </p>
       <template v-if="left.length">
         <h2 class="furrow-heading">What left since</h2>
         <form class="acts" @submit.prevent="write">
-          <label class="sub" for="from">Which lot</label><select id="from" v-model="from" class="native"><option value="" disabled>Choose a lot</option><option v-for="l in left" :key="l.id" :value="l.id">{{ l.name }}, {{ massText(l.nowG / 1000, units, 2) }}</option></select>
-          <label class="sub" for="to">Where to</label><select id="to" v-model="to" class="native"><option value="outside">Eaten, given, sold</option><option value="loss">Lost or spilled</option></select>
-          <NumberField v-model="g" label="How much" unit="g" whole :min="1" :max="1000000" :error="fieldError('g')" />
+          <label class="sub" for="from">Which lot</label
+          ><select id="from" v-model="from" class="native">
+            <option value="" disabled>Choose a lot</option>
+            <option v-for="l in left" :key="l.id" :value="l.id">
+              {{ l.name }}, {{ massText(l.nowG / 1000, units, 2) }}
+            </option>
+          </select>
+          <label class="sub" for="to">Where to</label
+          ><select id="to" v-model="to" class="native">
+            <option value="outside">Eaten, given, sold</option>
+            <option value="loss">Lost or spilled</option>
+          </select>
+          <NumberField
+            v-model="g"
+            label="How much"
+            unit="g"
+            whole
+            :min="1"
+            :max="1000000"
+            :error="fieldError('g')"
+          />
           <TextField v-model="reason" label="Why" :error="fieldError('reason')" />
           <Refusal :refusal="refusal" :fields="['g', 'reason']" />
-          <Button type="submit" outlined label="Write it down" :disabled="!from || !g || reason.trim().length < 2" :loading="busy" />
+          <Button
+            type="submit"
+            outlined
+            label="Write it down"
+            :disabled="!from || !g || reason.trim().length < 2"
+            :loading="busy"
+          />
         </form>
       </template>
       <p v-if="route.params.id" class="sub">A lot's jars print their labels from Jar.</p>
@@ -103,4 +281,52 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
   </div>
 </template>
 
-<style scoped>.balance { font-size: 31px; line-height: 40px; } .sum { font-size: 17px; margin-bottom: 8px; } .left { display: flex; flex-direction: column; gap: 6px; min-width: 0; overflow-x: auto; } .harvest { text-decoration: none; display: flex; justify-content: space-between; align-items: baseline; min-height: 44px; padding: 8px 10px; border-bottom: var(--line); } .lot { border: 0; background: none; font: inherit; color: inherit; text-decoration: underline; text-underline-offset: 3px; cursor: pointer; padding: 10px 0; margin: -7px 0; min-height: 44px; text-align: left; } tr.on td { background: var(--field-wash); } .places { flex-basis: 100%; } .harvest.on { background: var(--field-wash); box-shadow: inset 5px 0 var(--field); }</style>
+<style scoped>
+.balance {
+  font-size: 31px;
+  line-height: 40px;
+}
+.sum {
+  font-size: 17px;
+  margin-bottom: 8px;
+}
+.left {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  min-width: 0;
+  overflow-x: auto;
+}
+.harvest {
+  text-decoration: none;
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  min-height: 44px;
+  padding: 8px 10px;
+  border-bottom: var(--line);
+}
+.lot {
+  border: 0;
+  background: none;
+  font: inherit;
+  color: inherit;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+  padding: 10px 0;
+  margin: -7px 0;
+  min-height: 44px;
+  text-align: left;
+}
+tr.on td {
+  background: var(--field-wash);
+}
+.places {
+  flex-basis: 100%;
+}
+.harvest.on {
+  background: var(--field-wash);
+  box-shadow: inset 5px 0 var(--field);
+}
+</style>

@@ -1,24 +1,96 @@
 <script setup lang="ts">
-import { placeLabel, smallMassText, unitWord, type BatchDetail, type UnitSystem } from '@furrow/core';
+import {
+  placeLabel,
+  smallMassText,
+  unitWord,
+  type BatchDetail,
+  type UnitSystem,
+} from '@furrow/core';
 import { computed, ref } from 'vue';
 import { useTrace } from '../server/queries.js';
 
 /** Where a comb is now: its share of what was taken together, followed through the book. */
 const props = defineProps<{ detail: BatchDetail; units: UnitSystem }>();
-const combs = computed(() => props.detail.takes.filter((t) => t.netG).map((t) => ({ id: t.id, name: `${unitWord(props.detail.hive.kind)} ${t.slot ? placeLabel(t.slot) : '?'}`, g: t.netG! })));
+const combs = computed(() =>
+  props.detail.takes
+    .filter((t) => t.netG)
+    .map((t) => ({
+      id: t.id,
+      name: `${unitWord(props.detail.hive.kind)} ${t.slot ? placeLabel(t.slot) : '?'}`,
+      g: t.netG!,
+    })),
+);
 const touched = ref<string | null>(null);
 const comb = computed(() => combs.value.find((c) => c.id === touched.value) ?? null);
-const lot = computed(() => props.detail.lots.find((l) => l.kind === 'comb') ?? props.detail.lots.find((l) => l.kind === 'honey') ?? null);
-const trace = useTrace(computed(() => lot.value?.id ?? ''), ref('forward'));
-const share = computed(() => (comb.value && lot.value ? comb.value.g / Math.max(1, lot.value.inG) : 0));
+const lot = computed(
+  () =>
+    props.detail.lots.find((l) => l.kind === 'comb') ??
+    props.detail.lots.find((l) => l.kind === 'honey') ??
+    null,
+);
+const trace = useTrace(
+  computed(() => lot.value?.id ?? ''),
+  ref('forward'),
+);
+const share = computed(() =>
+  comb.value && lot.value ? comb.value.g / Math.max(1, lot.value.inG) : 0,
+);
 </script>
 
 <template>
   <template v-if="combs.length && lot">
     <h2 class="furrow-heading">Where is a comb now</h2>
-    <div class="combs"><button v-for="c in combs" :key="c.id" type="button" :aria-pressed="c.id === touched" :class="{ on: c.id === touched }" @click="touched = touched === c.id ? null : c.id">{{ c.name }}<small>{{ smallMassText(c.g, units, 1) }}</small></button></div>
-    <p v-if="comb && trace.data.value" aria-live="polite"><b>{{ comb.name }}</b> was {{ Math.round(share * 100) }} % of what was taken together. It lies now in <template v-for="(s, i) in trace.data.value.shares" :key="s.lot"><template v-if="i">, </template><RouterLink v-if="s.batchId" :to="`/book/${s.batchId}?lot=${s.lot}`">{{ s.name }}</RouterLink><template v-else>{{ s.name }}</template> about {{ smallMassText(s.g * share, units, 10) }}</template>.</p>
+    <div class="combs">
+      <button
+        v-for="c in combs"
+        :key="c.id"
+        type="button"
+        :aria-pressed="c.id === touched"
+        :class="{ on: c.id === touched }"
+        @click="touched = touched === c.id ? null : c.id"
+      >
+        {{ c.name }}<small>{{ smallMassText(c.g, units, 1) }}</small>
+      </button>
+    </div>
+    <p v-if="comb && trace.data.value" aria-live="polite">
+      <b>{{ comb.name }}</b> was {{ Math.round(share * 100) }} % of what was taken together. It lies
+      now in
+      <template v-for="(s, i) in trace.data.value.shares" :key="s.lot"
+        ><template v-if="i">, </template
+        ><RouterLink v-if="s.batchId" :to="`/book/${s.batchId}?lot=${s.lot}`">{{
+          s.name
+        }}</RouterLink
+        ><template v-else>{{ s.name }}</template> about
+        {{ smallMassText(s.g * share, units, 10) }}</template
+      >.
+    </p>
   </template>
 </template>
 
-<style scoped>.combs { display: flex; gap: 8px; flex-wrap: wrap; } .combs button { min-height: 52px; padding: 4px 14px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); font: 600 16px/1.1 var(--text); color: var(--ink); cursor: pointer; display: flex; flex-direction: column; align-items: flex-start; justify-content: center; } .combs small { font-weight: 400; } .combs .on { border: 3px solid var(--ink); }</style>
+<style scoped>
+.combs {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.combs button {
+  min-height: 52px;
+  padding: 4px 14px;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  font: 600 16px/1.1 var(--text);
+  color: var(--ink);
+  cursor: pointer;
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  justify-content: center;
+}
+.combs small {
+  font-weight: 400;
+}
+.combs .on {
+  border: 3px solid var(--ink);
+}
+</style>

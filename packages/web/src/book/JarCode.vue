@@ -13,7 +13,9 @@ const notFound = ref<string | null>(null);
 async function find(): Promise<void> {
   notFound.value = null;
   try {
-    const found = await read<Trace>(`/traces?code=${encodeURIComponent(code.value)}&direction=back`);
+    const found = await read<Trace>(
+      `/traces?code=${encodeURIComponent(code.value)}&direction=back`,
+    );
     await router.push({ path: `/book/${found.lot.batchId}`, query: { lot: found.lot.id } });
   } catch (error) {
     notFound.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
@@ -31,11 +33,20 @@ async function fromPicture(event: Event): Promise<void> {
     const bitmap = await createImageBitmap(file);
     const scale = Math.min(1, 1200 / Math.max(bitmap.width, bitmap.height));
     const canvas = document.createElement('canvas');
-    [canvas.width, canvas.height] = [Math.round(bitmap.width * scale), Math.round(bitmap.height * scale)];
+    [canvas.width, canvas.height] = [
+      Math.round(bitmap.width * scale),
+      Math.round(bitmap.height * scale),
+    ];
     const pen = canvas.getContext('2d')!;
     pen.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
-    const found = jsQR(pen.getImageData(0, 0, canvas.width, canvas.height).data, canvas.width, canvas.height);
-    if (!found) return void (notFound.value = 'No square code can be read in this picture. Closer, sharper, or type the code.');
+    const found = jsQR(
+      pen.getImageData(0, 0, canvas.width, canvas.height).data,
+      canvas.width,
+      canvas.height,
+    );
+    if (!found)
+      return void (notFound.value =
+        'No square code can be read in this picture. Closer, sharper, or type the code.');
     code.value = decodeURIComponent(found.data.replace(/^.*\/lot\//, ''));
     await find();
   } catch {
@@ -45,7 +56,34 @@ async function fromPicture(event: Event): Promise<void> {
 </script>
 
 <template>
-  <form class="acts find" @submit.prevent="find"><TextField v-model="code" label="Where is a jar from? Its code" :error="notFound" hint="On the label, behind Batch" /><div class="two"><Button type="submit" outlined label="Trace it" :disabled="code.trim().length < 3" /><label class="p-button p-component p-button-text file-key">Read it from a picture…<input type="file" accept="image/*" capture="environment" aria-label="Picture of the code" @change="fromPicture" /></label></div></form>
+  <form class="acts find" @submit.prevent="find">
+    <TextField
+      v-model="code"
+      label="Where is a jar from? Its code"
+      :error="notFound"
+      hint="On the label, behind Batch"
+    />
+    <div class="two">
+      <Button type="submit" outlined label="Trace it" :disabled="code.trim().length < 3" /><label
+        class="p-button p-component p-button-text file-key"
+        >Read it from a picture…<input
+          type="file"
+          accept="image/*"
+          capture="environment"
+          aria-label="Picture of the code"
+          @change="fromPicture"
+      /></label>
+    </div>
+  </form>
 </template>
 
-<style scoped>.find { margin-bottom: 6px; } .two { display: flex; flex-wrap: wrap; gap: 8px; }</style>
+<style scoped>
+.find {
+  margin-bottom: 6px;
+}
+.two {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

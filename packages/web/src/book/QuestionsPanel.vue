@@ -13,23 +13,86 @@ const questions = useQuestions();
 const { go, busy, refusal, fieldError } = useSend();
 const answering = ref<string | null>(null);
 const text = ref('');
-const where = (q: Contradiction): string => (q.code === 'harvest-before-look' || q.code === 'look-after-taken' || q.code === 'comb-in-two-places' ? (q.batchId ? `/book/${q.batchId}` : `/look/${q.hiveId}`) : q.code === 'board-in-and-out' && q.batchId ? `/cut/${q.batchId}` : `/look/${q.hiveId}`);
+const where = (q: Contradiction): string =>
+  q.code === 'harvest-before-look' ||
+  q.code === 'look-after-taken' ||
+  q.code === 'comb-in-two-places'
+    ? q.batchId
+      ? `/book/${q.batchId}`
+      : `/look/${q.hiveId}`
+    : q.code === 'board-in-and-out' && q.batchId
+      ? `/cut/${q.batchId}`
+      : `/look/${q.hiveId}`;
 async function answer(q: Contradiction): Promise<void> {
-  if (await go('/answers', { key: q.id, answer: text.value }, 'Answered; it is not asked again.')) [answering.value, text.value] = [null, ''];
+  if (await go('/answers', { key: q.id, answer: text.value }, 'Answered; it is not asked again.'))
+    [answering.value, text.value] = [null, ''];
 }
 </script>
 
 <template>
-  <StateLine v-if="questions.isLoading.value || questions.error.value" :loading="questions.isLoading.value" :error="questions.error.value" @retry="questions.refetch()" />
+  <StateLine
+    v-if="questions.isLoading.value || questions.error.value"
+    :loading="questions.isLoading.value"
+    :error="questions.error.value"
+    @retry="questions.refetch()"
+  />
   <section v-else>
-    <p v-if="!questions.data.value?.length" class="display none">Nothing in the book contradicts itself.</p>
-    <ul v-else class="asked"><li v-for="q in questions.data.value" :key="q.id">
-      <p class="q">{{ q.sentence }}</p>
-      <div v-if="answering !== q.id" class="line"><RouterLink class="p-button p-component p-button-outlined" :to="where(q)">Look at it</RouterLink><Button text label="It is right so…" :aria-label="`It is right so: ${q.sentence}`" @click="answering = q.id; text = ''" /></div>
-      <form v-else class="line" @submit.prevent="answer(q)"><TextField v-model="text" label="How it is" :error="fieldError('answer')" /><Button type="submit" label="Write it down" :disabled="text.trim().length < 3" :loading="busy" /><Button text type="button" label="Put it away" @click="answering = null" /></form>
-    </li></ul>
+    <p v-if="!questions.data.value?.length" class="display none">
+      Nothing in the book contradicts itself.
+    </p>
+    <ul v-else class="asked">
+      <li v-for="q in questions.data.value" :key="q.id">
+        <p class="q">{{ q.sentence }}</p>
+        <div v-if="answering !== q.id" class="line">
+          <RouterLink class="p-button p-component p-button-outlined" :to="where(q)"
+            >Look at it</RouterLink
+          ><Button
+            text
+            label="It is right so…"
+            :aria-label="`It is right so: ${q.sentence}`"
+            @click="
+              answering = q.id;
+              text = '';
+            "
+          />
+        </div>
+        <form v-else class="line" @submit.prevent="answer(q)">
+          <TextField v-model="text" label="How it is" :error="fieldError('answer')" /><Button
+            type="submit"
+            label="Write it down"
+            :disabled="text.trim().length < 3"
+            :loading="busy"
+          /><Button text type="button" label="Put it away" @click="answering = null" />
+        </form>
+      </li>
+    </ul>
     <Refusal :refusal="refusal" :fields="['answer']" />
   </section>
 </template>
 
-<style scoped>.none { font-size: 25px; } .asked { list-style: none; margin: 0; padding: 0; } .asked li { border-bottom: 1.5px solid var(--ink); padding: 12px 0; } .q { font-size: 19px; line-height: 26px; max-width: 62ch; margin-bottom: 8px; } .line { display: flex; gap: 12px; flex-wrap: wrap; align-items: flex-end; }</style>
+<style scoped>
+.none {
+  font-size: 25px;
+}
+.asked {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.asked li {
+  border-bottom: 1.5px solid var(--ink);
+  padding: 12px 0;
+}
+.q {
+  font-size: 19px;
+  line-height: 26px;
+  max-width: 62ch;
+  margin-bottom: 8px;
+}
+.line {
+  display: flex;
+  gap: 12px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+</style>

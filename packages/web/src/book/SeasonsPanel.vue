@@ -1,5 +1,19 @@
 <script setup lang="ts">
-import { HIVE_KINDS, WAY_WORDS, guessBias, seasonKeyOf, massText, seasonTable, smallMassText, type HarvestSummary, type HiveKindName, type SeasonKey, type SeasonRow, type UnitSystem, type Way } from '@furrow/core';
+import {
+  HIVE_KINDS,
+  WAY_WORDS,
+  guessBias,
+  seasonKeyOf,
+  massText,
+  seasonTable,
+  smallMassText,
+  type HarvestSummary,
+  type HiveKindName,
+  type SeasonKey,
+  type SeasonRow,
+  type UnitSystem,
+  type Way,
+} from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
@@ -13,72 +27,317 @@ const seasons = useSeasons();
 const all = computed(() => seasons.data.value?.harvests ?? []);
 const money = computed(() => seasons.data.value?.currency || 'money');
 type Question = 'more' | 'right' | 'hands' | 'worth' | 'room';
-const QUESTIONS: { label: string; value: Question }[] = [{ label: 'Is it more than before?', value: 'more' }, { label: 'Do I estimate right?', value: 'right' }, { label: 'What do hands cost?', value: 'hands' }, { label: 'Worth it?', value: 'worth' }, { label: 'What gives a comb?', value: 'room' }];
+const QUESTIONS: { label: string; value: Question }[] = [
+  { label: 'Is it more than before?', value: 'more' },
+  { label: 'Do I estimate right?', value: 'right' },
+  { label: 'What do hands cost?', value: 'hands' },
+  { label: 'Worth it?', value: 'worth' },
+  { label: 'What gives a comb?', value: 'room' },
+];
 const asked = ref<Question>('more');
-const KEYS: { label: string; value: SeasonKey }[] = [{ label: 'Season', value: 'season' }, { label: 'Year', value: 'year' }, { label: 'Month', value: 'month' }, { label: 'Hive', value: 'hive' }, { label: 'Kind of hive', value: 'kind' }, { label: 'Place', value: 'site' }, { label: 'Way', value: 'method' }];
+const KEYS: { label: string; value: SeasonKey }[] = [
+  { label: 'Season', value: 'season' },
+  { label: 'Year', value: 'year' },
+  { label: 'Month', value: 'month' },
+  { label: 'Hive', value: 'hive' },
+  { label: 'Kind of hive', value: 'kind' },
+  { label: 'Place', value: 'site' },
+  { label: 'Way', value: 'method' },
+];
 const by = ref<SeasonKey>('season');
-const START: Record<Question, SeasonKey> = { more: 'season', right: 'hive', hands: 'method', worth: 'season', room: 'hive' };
-const ask = (q: Question): void => { asked.value = q; by.value = START[q]; };
+const START: Record<Question, SeasonKey> = {
+  more: 'season',
+  right: 'hive',
+  hands: 'method',
+  worth: 'season',
+  room: 'hive',
+};
+const ask = (q: Question): void => {
+  asked.value = q;
+  by.value = START[q];
+};
 const table = computed(() => seasonTable(all.value, by.value));
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-const word = (key: string): string => (by.value === 'kind' ? HIVE_KINDS[key as HiveKindName].name : by.value === 'method' ? WAY_WORDS[key as Way].name : by.value === 'month' ? MONTHS[Number(key) - 1] : key);
+const word = (key: string): string =>
+  by.value === 'kind'
+    ? HIVE_KINDS[key as HiveKindName].name
+    : by.value === 'method'
+      ? WAY_WORDS[key as Way].name
+      : by.value === 'month'
+        ? MONTHS[Number(key) - 1]
+        : key;
 const kg = (g: number): number => (props.units === 'metric' ? g / 1000 : g / 453.59237);
 const unit = computed(() => (props.units === 'metric' ? 'kg' : 'lb'));
 const chart = computed((): Bars | Points => {
   const shown = table.value.filter((r) => r.harvests > 0);
   const keys = shown.map((r) => r.key);
-  const one = (name: string, of: (r: SeasonRow) => number | null, u: string): Bars => ({ kind: 'bars', keys: keys.map(word), series: [{ name, values: shown.map(of) }], unit: u, stacked: false });
-  if (asked.value === 'right') return { kind: 'points', unit: unit.value, xName: 'Estimated', yName: 'Weighed', points: (seasons.data.value?.pairs ?? []).map((p) => ({ x: kg(p.estimateKg * 1000), y: kg(p.weighedKg * 1000), name: `${p.hiveName}, ${dateText(p.date)}` })) };
+  const one = (name: string, of: (r: SeasonRow) => number | null, u: string): Bars => ({
+    kind: 'bars',
+    keys: keys.map(word),
+    series: [{ name, values: shown.map(of) }],
+    unit: u,
+    stacked: false,
+  });
+  if (asked.value === 'right')
+    return {
+      kind: 'points',
+      unit: unit.value,
+      xName: 'Estimated',
+      yName: 'Weighed',
+      points: (seasons.data.value?.pairs ?? []).map((p) => ({
+        x: kg(p.estimateKg * 1000),
+        y: kg(p.weighedKg * 1000),
+        name: `${p.hiveName}, ${dateText(p.date)}`,
+      })),
+    };
   if (asked.value === 'hands') return one('Hands-on', (r) => r.minutesPerKg, 'min a kg');
-  if (asked.value === 'worth') return { kind: 'bars', keys: keys.map(word), stacked: false, unit: money.value, series: [{ name: 'Worth', values: shown.map((r) => r.worth) }, { name: 'Jars and boxes', values: shown.map((r) => r.cost) }] };
-  if (asked.value === 'room') return one('Honey a comb', (r) => (r.honeyPerCombG === null ? null : kg(r.honeyPerCombG)), `${unit.value} a comb`);
+  if (asked.value === 'worth')
+    return {
+      kind: 'bars',
+      keys: keys.map(word),
+      stacked: false,
+      unit: money.value,
+      series: [
+        { name: 'Worth', values: shown.map((r) => r.worth) },
+        { name: 'Jars and boxes', values: shown.map((r) => r.cost) },
+      ],
+    };
+  if (asked.value === 'room')
+    return one(
+      'Honey a comb',
+      (r) => (r.honeyPerCombG === null ? null : kg(r.honeyPerCombG)),
+      `${unit.value} a comb`,
+    );
   const within = by.value === 'hive' ? 'season' : 'hive';
-  const names = [...new Set(all.value.filter((h) => h.closed).map((h) => seasonKeyOf(h, within)))].sort();
-  return { kind: 'bars', keys: keys.map(word), stacked: true, unit: `${unit.value} of honey`, series: names.map((name) => ({ name, values: keys.map((key) => kg(all.value.filter((h) => h.closed && seasonKeyOf(h, by.value) === key && seasonKeyOf(h, within) === name).reduce((g, h) => g + h.honeyG, 0))) })) };
+  const names = [
+    ...new Set(all.value.filter((h) => h.closed).map((h) => seasonKeyOf(h, within))),
+  ].sort();
+  return {
+    kind: 'bars',
+    keys: keys.map(word),
+    stacked: true,
+    unit: `${unit.value} of honey`,
+    series: names.map((name) => ({
+      name,
+      values: keys.map((key) =>
+        kg(
+          all.value
+            .filter(
+              (h) =>
+                h.closed && seasonKeyOf(h, by.value) === key && seasonKeyOf(h, within) === name,
+            )
+            .reduce((g, h) => g + h.honeyG, 0),
+        ),
+      ),
+    })),
+  };
 });
 /** What the person's own guesses before the scale were off by. */
-const guessed = computed(() => guessBias((seasons.data.value?.pairs ?? []).flatMap((p) => (p.guessKg ? [{ guess: p.guessKg, weighed: p.weighedKg }] : []))));
+const guessed = computed(() =>
+  guessBias(
+    (seasons.data.value?.pairs ?? []).flatMap((p) =>
+      p.guessKg ? [{ guess: p.guessKg, weighed: p.weighedKg }] : [],
+    ),
+  ),
+);
 const openOnes = computed(() => all.value.filter((h) => !h.closed));
 /** The answer of the chart in a sentence, as far as it has one. */
 const says = computed(() => {
   const rows = table.value.filter((r) => r.harvests > 0);
-  const best = (of: (r: SeasonRow) => number | null, most = true): SeasonRow | null => rows.filter((r) => of(r) !== null).sort((a, b) => (most ? -1 : 1) * (of(a)! - of(b)!))[0] ?? null;
-  if (asked.value === 'right') return seasons.data.value?.correction?.sentence ?? 'No comb was weighed on its own yet.';
+  const best = (of: (r: SeasonRow) => number | null, most = true): SeasonRow | null =>
+    rows.filter((r) => of(r) !== null).sort((a, b) => (most ? -1 : 1) * (of(a)! - of(b)!))[0] ??
+    null;
+  if (asked.value === 'right')
+    return seasons.data.value?.correction?.sentence ?? 'No comb was weighed on its own yet.';
   if (!rows.length) return 'No harvest is closed yet.';
-  if (asked.value === 'more') { const r = best((x) => x.honeyG)!; return `${word(r.key)} gave most: ${massText(r.honeyG / 1000, props.units, 1)} of honey in ${r.harvests} ${r.harvests === 1 ? 'harvest' : 'harvests'}.`; }
-  if (asked.value === 'hands') { const r = best((x) => x.minutesPerKg, false); return r ? `${word(r.key)} takes least of your hands: ${r.minutesPerKg!.toFixed(0)} min a kg.` : 'No minutes were written down.'; }
-  if (asked.value === 'worth') { const r = best((x) => x.worthPerHour); return r ? `${word(r.key)}: ${money.value} ${r.worthPerHour!.toFixed(0)} an hour of your hands, jars and boxes paid.` : 'Prices or minutes are missing.'; }
-  const r = best((x) => x.honeyPerCombG); return r ? `${word(r.key)} gives ${smallMassText(r.honeyPerCombG!, props.units, 10)} a comb.` : 'No comb counted yet.';
+  if (asked.value === 'more') {
+    const r = best((x) => x.honeyG)!;
+    return `${word(r.key)} gave most: ${massText(r.honeyG / 1000, props.units, 1)} of honey in ${r.harvests} ${r.harvests === 1 ? 'harvest' : 'harvests'}.`;
+  }
+  if (asked.value === 'hands') {
+    const r = best((x) => x.minutesPerKg, false);
+    return r
+      ? `${word(r.key)} takes least of your hands: ${r.minutesPerKg!.toFixed(0)} min a kg.`
+      : 'No minutes were written down.';
+  }
+  if (asked.value === 'worth') {
+    const r = best((x) => x.worthPerHour);
+    return r
+      ? `${word(r.key)}: ${money.value} ${r.worthPerHour!.toFixed(0)} an hour of your hands, jars and boxes paid.`
+      : 'Prices or minutes are missing.';
+  }
+  const r = best((x) => x.honeyPerCombG);
+  return r
+    ? `${word(r.key)} gives ${smallMassText(r.honeyPerCombG!, props.units, 10)} a comb.`
+    : 'No comb counted yet.';
 });
-const small = (g: number | null): string => (g === null ? '' : g >= 10_000 ? massText(g / 1000, props.units, 1) : smallMassText(g, props.units, 1));
-const estimateOf = (h: HarvestSummary): string => (h.estimatedHoneyKg ? `${h.estimatedHoneyKg.low.toFixed(1)}–${h.estimatedHoneyKg.high.toFixed(1)} kg` : '');
+const small = (g: number | null): string =>
+  g === null
+    ? ''
+    : g >= 10_000
+      ? massText(g / 1000, props.units, 1)
+      : smallMassText(g, props.units, 1);
+const estimateOf = (h: HarvestSummary): string =>
+  h.estimatedHoneyKg
+    ? `${h.estimatedHoneyKg.low.toFixed(1)}–${h.estimatedHoneyKg.high.toFixed(1)} kg`
+    : '';
 </script>
 
 <template>
-  <StateLine v-if="seasons.isLoading.value || seasons.error.value" :loading="seasons.isLoading.value" :error="seasons.error.value" @retry="seasons.refetch()" />
+  <StateLine
+    v-if="seasons.isLoading.value || seasons.error.value"
+    :loading="seasons.isLoading.value"
+    :error="seasons.error.value"
+    @retry="seasons.refetch()"
+  />
   <template v-else>
     <section class="left">
-      <SelectButton :model-value="asked" :options="QUESTIONS" option-label="label" option-value="value" :allow-empty="false" aria-label="What you ask" @update:model-value="ask" />
-      <p v-if="!all.length">No harvest yet. When the first is in the book, the seasons begin to speak.</p>
+      <SelectButton
+        :model-value="asked"
+        :options="QUESTIONS"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="What you ask"
+        @update:model-value="ask"
+      />
+      <p v-if="!all.length">
+        No harvest yet. When the first is in the book, the seasons begin to speak.
+      </p>
       <template v-else>
         <p class="display says">{{ says }}</p>
         <SeasonChart :data="chart" :says="says" />
-        <div v-if="asked !== 'right'" class="by"><span class="sub">By</span><SelectButton v-model="by" :options="KEYS" option-label="label" option-value="value" :allow-empty="false" aria-label="Put together by" /></div>
-        <div class="scroll">
-          <table v-if="asked !== 'right'" class="plain"><thead><tr><th>{{ KEYS.find((k) => k.value === by)!.label }}</th><th class="num">Harvests</th><th class="num">Honey</th><th class="num">Wax</th><th class="num">Pieces</th><th class="num">Jars</th><th class="num">A comb</th><th class="num">A box</th><th class="num">A litre of hive</th><th class="num">Min a kg</th><th class="num">Worth, {{ money }}</th></tr></thead>
-            <tbody><tr v-for="r in table" :key="r.key"><td>{{ word(r.key) }}</td><td class="num">{{ r.harvests }}<small v-if="r.open"> + {{ r.open }} open</small></td><td class="num">{{ small(r.honeyG) }}</td><td class="num">{{ small(r.waxG) }}</td><td class="num">{{ r.pieces }}</td><td class="num">{{ r.jars }}</td><td class="num">{{ small(r.honeyPerCombG) }}</td><td class="num">{{ small(r.honeyPerBoxG) }}</td><td class="num">{{ small(r.honeyPerHiveLG) }}</td><td class="num">{{ r.minutesPerKg?.toFixed(0) ?? '' }}</td><td class="num">{{ r.worth ? (r.worth - r.cost).toFixed(0) : '' }}</td></tr></tbody></table>
-          <table v-else class="plain"><thead><tr><th>Comb</th><th class="num">Guessed</th><th class="num">Estimated</th><th class="num">Weighed</th><th class="num">Off by</th></tr></thead><tbody><tr v-for="p in seasons.data.value?.pairs ?? []" :key="p.combId"><td>{{ p.hiveName }}, {{ dateText(p.date) }}</td><td class="num">{{ p.guessKg === null ? '' : small(p.guessKg * 1000) }}</td><td class="num">{{ small(p.estimateKg * 1000) }}</td><td class="num">{{ small(p.weighedKg * 1000) }}</td><td class="num">{{ Math.round((p.weighedKg / p.estimateKg - 1) * 100) }} %</td></tr></tbody></table>
+        <div v-if="asked !== 'right'" class="by">
+          <span class="sub">By</span
+          ><SelectButton
+            v-model="by"
+            :options="KEYS"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-label="Put together by"
+          />
         </div>
-        <p class="sub">Closed harvests only. Worth is what was asked for what was sold and the kit's prices for what stands on the shelf, wax with it, less jars and boxes.</p>
+        <div class="scroll">
+          <table v-if="asked !== 'right'" class="plain">
+            <thead>
+              <tr>
+                <th>{{ KEYS.find((k) => k.value === by)!.label }}</th>
+                <th class="num">Harvests</th>
+                <th class="num">Honey</th>
+                <th class="num">Wax</th>
+                <th class="num">Pieces</th>
+                <th class="num">Jars</th>
+                <th class="num">A comb</th>
+                <th class="num">A box</th>
+                <th class="num">A litre of hive</th>
+                <th class="num">Min a kg</th>
+                <th class="num">Worth, {{ money }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="r in table" :key="r.key">
+                <td>{{ word(r.key) }}</td>
+                <td class="num">
+                  {{ r.harvests }}<small v-if="r.open"> + {{ r.open }} open</small>
+                </td>
+                <td class="num">{{ small(r.honeyG) }}</td>
+                <td class="num">{{ small(r.waxG) }}</td>
+                <td class="num">{{ r.pieces }}</td>
+                <td class="num">{{ r.jars }}</td>
+                <td class="num">{{ small(r.honeyPerCombG) }}</td>
+                <td class="num">{{ small(r.honeyPerBoxG) }}</td>
+                <td class="num">{{ small(r.honeyPerHiveLG) }}</td>
+                <td class="num">{{ r.minutesPerKg?.toFixed(0) ?? '' }}</td>
+                <td class="num">{{ r.worth ? (r.worth - r.cost).toFixed(0) : '' }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <table v-else class="plain">
+            <thead>
+              <tr>
+                <th>Comb</th>
+                <th class="num">Guessed</th>
+                <th class="num">Estimated</th>
+                <th class="num">Weighed</th>
+                <th class="num">Off by</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="p in seasons.data.value?.pairs ?? []" :key="p.combId">
+                <td>{{ p.hiveName }}, {{ dateText(p.date) }}</td>
+                <td class="num">{{ p.guessKg === null ? '' : small(p.guessKg * 1000) }}</td>
+                <td class="num">{{ small(p.estimateKg * 1000) }}</td>
+                <td class="num">{{ small(p.weighedKg * 1000) }}</td>
+                <td class="num">{{ Math.round((p.weighedKg / p.estimateKg - 1) * 100) }} %</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+        <p class="sub">
+          Closed harvests only. Worth is what was asked for what was sold and the kit's prices for
+          what stands on the shelf, wax with it, less jars and boxes.
+        </p>
       </template>
     </section>
     <aside class="acts">
-      <template v-if="openOnes.length"><h2 class="furrow-heading">Not finished, not counted</h2><p v-for="h in openOnes" :key="h.batchId"><RouterLink :to="`/book/${h.batchId}`">{{ h.hiveName }}, {{ dateText(h.date) }}</RouterLink><span v-if="estimateOf(h)" class="sub">, expected {{ estimateOf(h) }}</span></p></template>
-      <template v-if="seasons.data.value?.correction"><h2 class="furrow-heading">What the scale teaches</h2><p><b>{{ seasons.data.value.correction.sentence }}</b></p><details class="how"><summary>How this was got</summary><p>Weighed over estimated, comb by comb, averaged in logarithms, with three combs at “right” counted in. From the fifth comb on Choose counts it into its estimates and says so.</p></details></template>
+      <template v-if="openOnes.length"
+        ><h2 class="furrow-heading">Not finished, not counted</h2>
+        <p v-for="h in openOnes" :key="h.batchId">
+          <RouterLink :to="`/book/${h.batchId}`"
+            >{{ h.hiveName }}, {{ dateText(h.date) }}</RouterLink
+          ><span v-if="estimateOf(h)" class="sub">, expected {{ estimateOf(h) }}</span>
+        </p></template
+      >
+      <template v-if="seasons.data.value?.correction"
+        ><h2 class="furrow-heading">What the scale teaches</h2>
+        <p>
+          <b>{{ seasons.data.value.correction.sentence }}</b>
+        </p>
+        <details class="how">
+          <summary>How this was got</summary>
+          <p>
+            Weighed over estimated, comb by comb, averaged in logarithms, with three combs at
+            “right” counted in. From the fifth comb on Choose counts it into its estimates and says
+            so.
+          </p>
+        </details></template
+      >
       <p v-if="guessed">{{ guessed.sentence }}</p>
-      <template v-if="seasons.data.value?.missed.length"><h2 class="furrow-heading">What gear would have saved</h2><p v-for="m in seasons.data.value.missed" :key="m.gear">{{ m.sentence }}</p><p class="sub">Starting ranges: drained wet wax is taken as 30 to 65 % honey, of which a press brings 30 to 70 %.</p></template>
+      <template v-if="seasons.data.value?.missed.length"
+        ><h2 class="furrow-heading">What gear would have saved</h2>
+        <p v-for="m in seasons.data.value.missed" :key="m.gear">{{ m.sentence }}</p>
+        <p class="sub">
+          Starting ranges: drained wet wax is taken as 30 to 65 % honey, of which a press brings 30
+          to 70 %.
+        </p></template
+      >
     </aside>
   </template>
 </template>
 
-<style scoped>.left { min-width: 0; display: flex; flex-direction: column; gap: 10px; } .says { font-size: 25px; line-height: 32px; } .by { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; } .scroll { overflow-x: auto; } small { font-weight: 400; color: var(--ink-2); }</style>
+<style scoped>
+.left {
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.says {
+  font-size: 25px;
+  line-height: 32px;
+}
+.by {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.scroll {
+  overflow-x: auto;
+}
+small {
+  font-weight: 400;
+  color: var(--ink-2);
+}
+</style>

@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { HIVE_KINDS, HIVE_KIND_NAMES, SHEET_FIELDS, SHEET_FIELD_WORDS, SHEET_MASS_UNITS, smallMassText, type HiveKindName, type SheetRead, type SheetSettings } from '@furrow/core';
+import {
+  HIVE_KINDS,
+  HIVE_KIND_NAMES,
+  SHEET_FIELDS,
+  SHEET_FIELD_WORDS,
+  SHEET_MASS_UNITS,
+  smallMassText,
+  type HiveKindName,
+  type SheetRead,
+  type SheetSettings,
+} from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
@@ -22,13 +32,22 @@ const settings = ref<SheetSettings | null>(null);
 const found = shallowRef<SheetRead | null>(null);
 const share = ref<number | null>(null);
 const says = ref<string | null>(null);
-const MARKS: { label: string; value: Delimiter }[] = [{ label: 'comma', value: ',' }, { label: 'semicolon', value: ';' }, { label: 'tab', value: '\t' }, { label: 'stroke |', value: '|' }];
+const MARKS: { label: string; value: Delimiter }[] = [
+  { label: 'comma', value: ',' },
+  { label: 'semicolon', value: ';' },
+  { label: 'tab', value: '\t' },
+  { label: 'stroke |', value: '|' },
+];
 async function open(delimiter: Delimiter | null): Promise<void> {
   worker?.end();
   worker = sheetWorker();
   [opened.value, found.value, says.value, share.value] = [null, null, null, 0];
   try {
-    const sheet = await worker.api.open(file.value!, delimiter, proxy((s: number) => void (share.value = s)));
+    const sheet = await worker.api.open(
+      file.value!,
+      delimiter,
+      proxy((s: number) => void (share.value = s)),
+    );
     opened.value = sheet;
     const { asks: _asks, ...guess } = sheet.guess;
     settings.value = JSON.parse(JSON.stringify(guess)) as SheetSettings;
@@ -47,24 +66,85 @@ function chosen(event: Event): void {
 function putAway(): void {
   worker?.end();
   worker = null;
-  [file.value, opened.value, settings.value, found.value, says.value, share.value] = [null, null, null, null, null, null];
+  [file.value, opened.value, settings.value, found.value, says.value, share.value] = [
+    null,
+    null,
+    null,
+    null,
+    null,
+    null,
+  ];
 }
-const ready = computed(() => settings.value !== null && settings.value.columns.date !== null && settings.value.columns.hive !== null && settings.value.columns.honey !== null);
-watch(settings, async () => { found.value = ready.value && worker ? await worker.api.read(JSON.parse(JSON.stringify(settings.value)) as SheetSettings, serverNow().toISOString().slice(0, 10)) : null; }, { deep: true });
+const ready = computed(
+  () =>
+    settings.value !== null &&
+    settings.value.columns.date !== null &&
+    settings.value.columns.hive !== null &&
+    settings.value.columns.honey !== null,
+);
+watch(
+  settings,
+  async () => {
+    found.value =
+      ready.value && worker
+        ? await worker.api.read(
+            JSON.parse(JSON.stringify(settings.value)) as SheetSettings,
+            serverNow().toISOString().slice(0, 10),
+          )
+        : null;
+  },
+  { deep: true },
+);
 /** Each name of the sheet: a hive that is here, or one to be made with its kind and place. */
 const meant = ref<Record<string, string>>({});
 const makeKind = ref<Record<string, HiveKindName | ''>>({});
 const makeSite = ref<Record<string, string>>({});
-const like = (a: string): string => a.normalize('NFD').replace(/[\u0300-\u036f]/g, '').trim().toLowerCase();
-watch(found, (f) => { for (const name of f?.hiveNames ?? []) meant.value[name] ??= (hives.value ?? []).find((h) => like(h.name) === like(name))?.id ?? 'make'; });
-const unclear = computed(() => (found.value?.hiveNames ?? []).filter((n) => meant.value[n] === 'make' && (!makeKind.value[n] || !makeSite.value[n])));
-const clear = computed(() => found.value !== null && found.value.harvests.length > 0 && found.value.problems.length === 0 && unclear.value.length === 0);
+const like = (a: string): string =>
+  a
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .trim()
+    .toLowerCase();
+watch(found, (f) => {
+  for (const name of f?.hiveNames ?? [])
+    meant.value[name] ??=
+      (hives.value ?? []).find((h) => like(h.name) === like(name))?.id ?? 'make';
+});
+const unclear = computed(() =>
+  (found.value?.hiveNames ?? []).filter(
+    (n) => meant.value[n] === 'make' && (!makeKind.value[n] || !makeSite.value[n]),
+  ),
+);
+const clear = computed(
+  () =>
+    found.value !== null &&
+    found.value.harvests.length > 0 &&
+    found.value.problems.length === 0 &&
+    unclear.value.length === 0,
+);
 async function takeIn(): Promise<void> {
-  const ids = Object.fromEntries(found.value!.hiveNames.map((n) => [n, meant.value[n] === 'make' ? newId() : meant.value[n]]));
-  const done = await go('/sheetHarvests', {
-    hives: found.value!.hiveNames.map((name) => ({ name, hiveId: ids[name], make: meant.value[name] === 'make' ? { kind: makeKind.value[name], siteId: makeSite.value[name] } : null })),
-    harvests: found.value!.harvests.map(({ line: _line, ...h }) => ({ batchId: newId(), visitId: newId(), ...h })),
-  }, `${found.value!.harvests.length} harvests are in the book.`);
+  const ids = Object.fromEntries(
+    found.value!.hiveNames.map((n) => [n, meant.value[n] === 'make' ? newId() : meant.value[n]]),
+  );
+  const done = await go(
+    '/sheetHarvests',
+    {
+      hives: found.value!.hiveNames.map((name) => ({
+        name,
+        hiveId: ids[name],
+        make:
+          meant.value[name] === 'make'
+            ? { kind: makeKind.value[name], siteId: makeSite.value[name] }
+            : null,
+      })),
+      harvests: found.value!.harvests.map(({ line: _line, ...h }) => ({
+        batchId: newId(),
+        visitId: newId(),
+        ...h,
+      })),
+    },
+    `${found.value!.harvests.length} harvests are in the book.`,
+  );
   if (done) putAway();
 }
 const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG, 0) ?? 0);
@@ -72,30 +152,195 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
 
 <template>
   <h2 class="furrow-heading">A sheet you kept</h2>
-  <p>Harvests of earlier years from a table you kept yourself: dates, hives, honey, wax. Save it as CSV first.</p>
-  <div class="line"><label class="p-button p-component p-button-outlined file-key">Choose a sheet…<input type="file" accept=".csv,.txt,.tsv,text/csv" aria-label="Sheet to take in" @change="chosen" /></label><progress v-if="share !== null" :value="share" max="1" aria-label="Sheet being read" /><Button v-if="file" text label="Put it away" @click="putAway" /></div>
-  <p v-if="says" class="rust" role="alert"><b>{{ says }}</b></p>
+  <p>
+    Harvests of earlier years from a table you kept yourself: dates, hives, honey, wax. Save it as
+    CSV first.
+  </p>
+  <div class="line">
+    <label class="p-button p-component p-button-outlined file-key"
+      >Choose a sheet…<input
+        type="file"
+        accept=".csv,.txt,.tsv,text/csv"
+        aria-label="Sheet to take in"
+        @change="chosen" /></label
+    ><progress v-if="share !== null" :value="share" max="1" aria-label="Sheet being read" /><Button
+      v-if="file"
+      text
+      label="Put it away"
+      @click="putAway"
+    />
+  </div>
+  <p v-if="says" class="rust" role="alert">
+    <b>{{ says }}</b>
+  </p>
   <template v-if="opened && settings">
-    <p v-if="opened.says" class="rust" role="alert"><b>{{ opened.says }}</b></p>
-    <div class="line"><label class="sub" for="mark">Between columns stands a</label><select id="mark" class="native narrow" :value="opened.delimiter" @change="open(($event.target as HTMLSelectElement).value as Delimiter)"><option v-for="m in MARKS" :key="m.value" :value="m.value">{{ m.label }}</option></select><span class="sub">{{ opened.rows.toLocaleString('en') }} rows</span></div>
-    <div class="scroll"><table class="plain sheet"><thead><tr><th v-for="(h, i) in opened.head" :key="i">{{ h || `column ${i + 1}` }}</th></tr></thead><tbody><tr v-for="(r, i) in opened.first" :key="i"><td v-for="(c, j) in opened.head.map((_, x) => r[x] ?? '')" :key="j">{{ c.slice(0, 60) }}</td></tr></tbody></table></div>
-    <div class="line maps"><span v-for="f in SHEET_FIELDS" :key="f"><label class="sub" :for="`map-${f}`">{{ SHEET_FIELD_WORDS[f] }}</label><select :id="`map-${f}`" v-model="settings.columns[f]" class="native"><option :value="null">{{ ['date', 'hive', 'honey'].includes(f) ? 'choose…' : 'not in it' }}</option><option v-for="(h, i) in opened.head" :key="i" :value="i">{{ h || `column ${i + 1}` }}</option></select></span>
-      <span><label class="sub" for="honey-unit">Honey is in</label><select id="honey-unit" v-model="settings.honeyUnit" class="native"><option v-for="u in SHEET_MASS_UNITS" :key="u">{{ u }}</option></select></span>
-      <span v-if="settings.columns.wax !== null"><label class="sub" for="wax-unit">Wax is in</label><select id="wax-unit" v-model="settings.waxUnit" class="native"><option v-for="u in SHEET_MASS_UNITS" :key="u">{{ u }}</option></select></span>
-      <span><label class="sub" for="date-order">Dates are</label><select id="date-order" v-model="settings.dates" class="native"><option value="year-first">year, month, day</option><option value="day-first">day, month, year</option><option value="month-first">month, day, year</option></select></span></div>
+    <p v-if="opened.says" class="rust" role="alert">
+      <b>{{ opened.says }}</b>
+    </p>
+    <div class="line">
+      <label class="sub" for="mark">Between columns stands a</label
+      ><select
+        id="mark"
+        class="native narrow"
+        :value="opened.delimiter"
+        @change="open(($event.target as HTMLSelectElement).value as Delimiter)"
+      >
+        <option v-for="m in MARKS" :key="m.value" :value="m.value">{{ m.label }}</option></select
+      ><span class="sub">{{ opened.rows.toLocaleString('en') }} rows</span>
+    </div>
+    <div class="scroll">
+      <table class="plain sheet">
+        <thead>
+          <tr>
+            <th v-for="(h, i) in opened.head" :key="i">{{ h || `column ${i + 1}` }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(r, i) in opened.first" :key="i">
+            <td v-for="(c, j) in opened.head.map((_, x) => r[x] ?? '')" :key="j">
+              {{ c.slice(0, 60) }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <div class="line maps">
+      <span v-for="f in SHEET_FIELDS" :key="f"
+        ><label class="sub" :for="`map-${f}`">{{ SHEET_FIELD_WORDS[f] }}</label
+        ><select :id="`map-${f}`" v-model="settings.columns[f]" class="native">
+          <option :value="null">
+            {{ ['date', 'hive', 'honey'].includes(f) ? 'choose…' : 'not in it' }}
+          </option>
+          <option v-for="(h, i) in opened.head" :key="i" :value="i">
+            {{ h || `column ${i + 1}` }}
+          </option>
+        </select></span
+      >
+      <span
+        ><label class="sub" for="honey-unit">Honey is in</label
+        ><select id="honey-unit" v-model="settings.honeyUnit" class="native">
+          <option v-for="u in SHEET_MASS_UNITS" :key="u">{{ u }}</option>
+        </select></span
+      >
+      <span v-if="settings.columns.wax !== null"
+        ><label class="sub" for="wax-unit">Wax is in</label
+        ><select id="wax-unit" v-model="settings.waxUnit" class="native">
+          <option v-for="u in SHEET_MASS_UNITS" :key="u">{{ u }}</option>
+        </select></span
+      >
+      <span
+        ><label class="sub" for="date-order">Dates are</label
+        ><select id="date-order" v-model="settings.dates" class="native">
+          <option value="year-first">year, month, day</option>
+          <option value="day-first">day, month, year</option>
+          <option value="month-first">month, day, year</option>
+        </select></span
+      >
+    </div>
     <p v-for="a in opened.guess.asks" :key="a" class="sub">? {{ a }}</p>
     <template v-if="found">
-      <template v-if="found.problems.length"><p class="rust" role="alert"><b>{{ found.problems.length }} {{ found.problems.length === 1 ? 'cell is' : 'cells are' }} not clear. Nothing is written until all are.</b></p><ul class="bad"><li v-for="(p, i) in found.problems.slice(0, 40)" :key="i"><b>Row {{ p.line }}<template v-if="p.column">, “{{ p.column }}”</template>:</b> {{ p.sentence }}</li></ul><p v-if="found.problems.length > 40" class="sub">and {{ found.problems.length - 40 }} more</p></template>
-      <template v-if="found.hiveNames.length"><h3 class="sub">Its hives</h3>
-        <div v-for="n in found.hiveNames" :key="n" class="line hive"><b>{{ n }}</b><select v-model="meant[n]" class="native narrow" :aria-label="`${n} is`"><option value="make">a hive that is not here yet</option><option v-for="h in hives" :key="h.id" :value="h.id">{{ h.name }}, {{ h.site.name }}</option></select>
-          <template v-if="meant[n] === 'make'"><select v-model="makeKind[n]" class="native narrow" :aria-label="`Kind of ${n}`"><option value="">which kind?</option><option v-for="k in HIVE_KIND_NAMES" :key="k" :value="k">{{ HIVE_KINDS[k].name }}</option></select><select v-model="makeSite[n]" class="native narrow" :aria-label="`Place of ${n}`"><option value="">which place?</option><option v-for="s in sites" :key="s.id" :value="s.id">{{ s.name }}</option></select></template></div>
-        <p v-if="!sites?.length" class="sub">There is no place yet: make one with your first hive in Look.</p>
+      <template v-if="found.problems.length"
+        ><p class="rust" role="alert">
+          <b
+            >{{ found.problems.length }}
+            {{ found.problems.length === 1 ? 'cell is' : 'cells are' }} not clear. Nothing is
+            written until all are.</b
+          >
+        </p>
+        <ul class="bad">
+          <li v-for="(p, i) in found.problems.slice(0, 40)" :key="i">
+            <b
+              >Row {{ p.line }}<template v-if="p.column">, “{{ p.column }}”</template>:</b
+            >
+            {{ p.sentence }}
+          </li>
+        </ul>
+        <p v-if="found.problems.length > 40" class="sub">
+          and {{ found.problems.length - 40 }} more
+        </p></template
+      >
+      <template v-if="found.hiveNames.length"
+        ><h3 class="sub">Its hives</h3>
+        <div v-for="n in found.hiveNames" :key="n" class="line hive">
+          <b>{{ n }}</b><select v-model="meant[n]" class="native narrow" :aria-label="`${n} is`">
+            <option value="make">a hive that is not here yet</option>
+            <option v-for="h in hives" :key="h.id" :value="h.id">
+              {{ h.name }}, {{ h.site.name }}
+            </option>
+          </select>
+          <template v-if="meant[n] === 'make'"
+            ><select v-model="makeKind[n]" class="native narrow" :aria-label="`Kind of ${n}`">
+              <option value="">which kind?</option>
+              <option v-for="k in HIVE_KIND_NAMES" :key="k" :value="k">
+                {{ HIVE_KINDS[k].name }}
+              </option></select
+            ><select v-model="makeSite[n]" class="native narrow" :aria-label="`Place of ${n}`">
+              <option value="">which place?</option>
+              <option v-for="s in sites" :key="s.id" :value="s.id">{{ s.name }}</option>
+            </select></template
+          >
+        </div>
+        <p v-if="!sites?.length" class="sub">
+          There is no place yet: make one with your first hive in Look.
+        </p>
       </template>
-      <p v-if="found.harvests.length">{{ found.harvests.length }} harvests, {{ smallMassText(total, 'metric', 10) }} of honey. They come in as closed; their honey counts as gone.</p>
+      <p v-if="found.harvests.length">
+        {{ found.harvests.length }} harvests, {{ smallMassText(total, 'metric', 10) }} of honey.
+        They come in as closed; their honey counts as gone.
+      </p>
       <Refusal :refusal="refusal" />
-      <div><Button label="Take the sheet in, all or nothing" :disabled="!clear" :loading="busy" @click="takeIn" /></div>
+      <div>
+        <Button
+          label="Take the sheet in, all or nothing"
+          :disabled="!clear"
+          :loading="busy"
+          @click="takeIn"
+        />
+      </div>
     </template>
   </template>
 </template>
 
-<style scoped>.line { display: flex; gap: 12px 14px; align-items: center; flex-wrap: wrap; } .maps { align-items: flex-end; } .maps > span { flex: 0 1 170px; } .narrow { width: auto; } progress { width: 220px; height: 14px; accent-color: var(--field); } .scroll { overflow-x: auto; } .sheet td, .sheet th { white-space: nowrap; max-width: 220px; overflow: hidden; text-overflow: ellipsis; } .bad { margin: 0; padding-left: 20px; } .hive b { min-width: 140px; } h3 { font-weight: 600; margin: 0; }</style>
+<style scoped>
+.line {
+  display: flex;
+  gap: 12px 14px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.maps {
+  align-items: flex-end;
+}
+.maps > span {
+  flex: 0 1 170px;
+}
+.narrow {
+  width: auto;
+}
+progress {
+  width: 220px;
+  height: 14px;
+  accent-color: var(--field);
+}
+.scroll {
+  overflow-x: auto;
+}
+.sheet td,
+.sheet th {
+  white-space: nowrap;
+  max-width: 220px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.bad {
+  margin: 0;
+  padding-left: 20px;
+}
+.hive b {
+  min-width: 140px;
+}
+h3 {
+  font-weight: 600;
+  margin: 0;
+}
+</style>

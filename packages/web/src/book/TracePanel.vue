@@ -7,22 +7,79 @@ import { dateText } from '../shell/times.js';
 
 /** Where a lot came from and where it is now, as dye would show it; shares drawn to scale. */
 const props = defineProps<{ lotId: string; name: string; units: UnitSystem }>();
-const back = useTrace(computed(() => props.lotId), ref('back'));
-const forward = useTrace(computed(() => props.lotId), ref('forward'));
-const parts = computed(() => [{ title: 'Where it is from', query: back, none: 'Nothing ever came into it.' }, { title: 'Where it is now', query: forward, none: 'Nothing of it is anywhere: nothing came in.' }]);
-const percent = (share: number): string => (share > 0 && share < 0.005 ? 'under 1 %' : `${Math.round(share * 100)} %`);
+const back = useTrace(
+  computed(() => props.lotId),
+  ref('back'),
+);
+const forward = useTrace(
+  computed(() => props.lotId),
+  ref('forward'),
+);
+const parts = computed(() => [
+  { title: 'Where it is from', query: back, none: 'Nothing ever came into it.' },
+  { title: 'Where it is now', query: forward, none: 'Nothing of it is anywhere: nothing came in.' },
+]);
+const percent = (share: number): string =>
+  share > 0 && share < 0.005 ? 'under 1 %' : `${Math.round(share * 100)} %`;
 </script>
 
 <template>
   <section class="trace" :aria-label="`Trace of ${name}`">
     <div v-for="part in parts" :key="part.title">
       <h2 class="furrow-heading">{{ part.title }}: {{ name }}</h2>
-      <StateLine v-if="part.query.isLoading.value || part.query.error.value" :loading="part.query.isLoading.value" :error="part.query.error.value" @retry="() => part.query.refetch()" />
+      <StateLine
+        v-if="part.query.isLoading.value || part.query.error.value"
+        :loading="part.query.isLoading.value"
+        :error="part.query.error.value"
+        @retry="() => part.query.refetch()"
+      />
       <p v-else-if="!part.query.data.value?.shares.length" class="sub">{{ part.none }}</p>
-      <table v-else class="plain"><tbody><tr v-for="s in part.query.data.value.shares" :key="s.lot"><td><RouterLink v-if="s.batchId" :to="`/book/${s.batchId}?lot=${s.lot}`">{{ s.name }}</RouterLink><template v-else>{{ s.name }}</template><span v-if="s.date" class="sub"> {{ dateText(s.date) }}</span></td><td class="bar"><svg width="140" height="12" aria-hidden="true"><rect width="138" height="10" x="1" y="1" fill="none" stroke="var(--ink)" /><rect :width="138 * s.share" height="10" x="1" y="1" fill="var(--open)" stroke="var(--ink)" /></svg></td><td class="num">{{ smallMassText(s.g, units, 1) }}</td><td class="num">{{ percent(s.share) }}</td></tr></tbody></table>
+      <table v-else class="plain">
+        <tbody>
+          <tr v-for="s in part.query.data.value.shares" :key="s.lot">
+            <td>
+              <RouterLink v-if="s.batchId" :to="`/book/${s.batchId}?lot=${s.lot}`">{{
+                s.name
+              }}</RouterLink><template v-else>{{ s.name }}</template
+              ><span v-if="s.date" class="sub"> {{ dateText(s.date) }}</span>
+            </td>
+            <td class="bar">
+              <svg width="140" height="12" aria-hidden="true">
+                <rect width="138" height="10" x="1" y="1" fill="none" stroke="var(--ink)" />
+                <rect
+                  :width="138 * s.share"
+                  height="10"
+                  x="1"
+                  y="1"
+                  fill="var(--open)"
+                  stroke="var(--ink)"
+                />
+              </svg>
+            </td>
+            <td class="num">{{ smallMassText(s.g, units, 1) }}</td>
+            <td class="num">{{ percent(s.share) }}</td>
+          </tr>
+        </tbody>
+      </table>
     </div>
-    <details class="how"><summary>How this was got</summary><p>Every lot counts as well mixed: what leaves it has the make-up it held at that instant. Backward every arrival counts; forward every gram once. Voided entries do not exist.</p></details>
+    <details class="how">
+      <summary>How this was got</summary>
+      <p>
+        Every lot counts as well mixed: what leaves it has the make-up it held at that instant.
+        Backward every arrival counts; forward every gram once. Voided entries do not exist.
+      </p>
+    </details>
   </section>
 </template>
 
-<style scoped>.trace { display: flex; flex-direction: column; gap: 10px; margin: 8px 0 14px; } .bar { width: 150px; }</style>
+<style scoped>
+.trace {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  margin: 8px 0 14px;
+}
+.bar {
+  width: 150px;
+}
+</style>

@@ -1,10 +1,27 @@
 import { computed, onScopeDispose, ref } from 'vue';
 import { Refused, ask, read } from '../server/client.js';
 
-export interface TablePreview { table: string; new: number; same: number; changed: number; older: number; conflicts: number }
+export interface TablePreview {
+  table: string;
+  new: number;
+  same: number;
+  changed: number;
+  older: number;
+  conflicts: number;
+}
 export interface ArchiveJob {
-  id: string; kind: 'export' | 'import'; state: 'running' | 'ready' | 'previewed' | 'done' | 'failed'; share: number; says: string | null; bytes: number;
-  preview: { created: string; tables: TablePreview[]; photos: number; conflicts: { table: string; id: string; sentence: string }[] } | null;
+  id: string;
+  kind: 'export' | 'import';
+  state: 'running' | 'ready' | 'previewed' | 'done' | 'failed';
+  share: number;
+  says: string | null;
+  bytes: number;
+  preview: {
+    created: string;
+    tables: TablePreview[];
+    photos: number;
+    conflicts: { table: string; id: string; sentence: string }[];
+  } | null;
 }
 
 /** An archive on its way: asked for, followed until it is there. */
@@ -12,7 +29,10 @@ export function useArchive() {
   const job = ref<ArchiveJob | null>(null);
   const says = ref<string | null>(null);
   let timer: ReturnType<typeof setTimeout> | null = null;
-  const stop = (): void => { if (timer) clearTimeout(timer); timer = null; };
+  const stop = (): void => {
+    if (timer) clearTimeout(timer);
+    timer = null;
+  };
   onScopeDispose(stop);
   async function follow(): Promise<void> {
     try {
@@ -34,6 +54,9 @@ export function useArchive() {
       says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
     }
   }
-  const putAway = (): void => { stop(); [job.value, says.value] = [null, null]; };
+  const putAway = (): void => {
+    stop();
+    [job.value, says.value] = [null, null];
+  };
   return { job, says, begin, putAway, running: computed(() => job.value?.state === 'running') };
 }

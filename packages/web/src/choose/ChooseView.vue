@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { hiveKind, massRangeText, massText, planLots, seasonOf, siteDate, winterBalance, winterIsRead, type ChoiceUnit, type Way } from '@furrow/core';
+import {
+  hiveKind,
+  massRangeText,
+  massText,
+  planLots,
+  seasonOf,
+  siteDate,
+  winterBalance,
+  winterIsRead,
+  type ChoiceUnit,
+  type Way,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -24,7 +35,28 @@ import { useChoice } from './useChoice.js';
 
 const router = useRouter();
 const choice = useChoice();
-const { hives, hive, judged, rules, rulesVersion, loading, error, retry, draft, busyCombs, here, units, household, chooser, picked, ways, nowSet, chosen, from, correction } = choice;
+const {
+  hives,
+  hive,
+  judged,
+  rules,
+  rulesVersion,
+  loading,
+  error,
+  retry,
+  draft,
+  busyCombs,
+  here,
+  units,
+  household,
+  chooser,
+  picked,
+  ways,
+  nowSet,
+  chosen,
+  from,
+  correction,
+} = choice;
 const { go, busy, refusal } = useSend();
 const says = ref('');
 const handId = ref<string | null>(null);
@@ -33,14 +65,18 @@ const why = ref('');
 const wishOpen = ref(false);
 const lotsOpen = ref(false);
 
-const unitAt = (slot: number): ChoiceUnit | null => here.value?.units.find((u) => u.slots.includes(slot)) ?? null;
+const unitAt = (slot: number): ChoiceUnit | null =>
+  here.value?.units.find((u) => u.slots.includes(slot)) ?? null;
 const inHand = computed(() => (handId.value ? (units.value.get(handId.value) ?? null) : null));
 function select(slot: number): void {
   const unit = unitAt(slot);
   says.value = '';
   if (!unit) {
     const comb = judged.value.find((j) => j.slot === slot);
-    says.value = comb && busyCombs.value.includes(comb.combId) ? `Comb ${comb.label} is chosen in a harvest that is not done yet.` : '';
+    says.value =
+      comb && busyCombs.value.includes(comb.combId)
+        ? `Comb ${comb.label} is chosen in a harvest that is not done yet.`
+        : '';
     return;
   }
   if (picked.value < 0) picked.value = 0;
@@ -48,13 +84,22 @@ function select(slot: number): void {
   if (ways.value[unit.id]) pin(unit, 'leave');
   else pin(unit, 'take');
 }
-const named = (unit: ChoiceUnit): string => (unit.what === 'comb' ? `Comb ${unit.label}` : unit.what === 'frame' ? `Frame ${unit.label}` : unit.what === 'pots' ? `Pots ${unit.label}` : unit.label[0].toUpperCase() + unit.label.slice(1));
+const named = (unit: ChoiceUnit): string =>
+  unit.what === 'comb'
+    ? `Comb ${unit.label}`
+    : unit.what === 'frame'
+      ? `Frame ${unit.label}`
+      : unit.what === 'pots'
+        ? `Pots ${unit.label}`
+        : unit.label[0].toUpperCase() + unit.label.slice(1);
 /** Pins a unit; what live brood or a waiting time forbids is said, what a softer rule is against asks for a reason. */
 function pin(unit: ChoiceUnit, to: 'take' | 'leave' | Way): void {
   says.value = '';
   if (to === 'leave') return void (draft.value.pins[unit.id] = 'leave');
   if (unit.hasBrood) return void (says.value = `${named(unit)} carries brood: it stays.`);
-  const offer = choice.offers(unit).find((o) => o.way === (to === 'take' ? choice.usualWay(unit.id) : to));
+  const offer = choice
+    .offers(unit)
+    .find((o) => o.way === (to === 'take' ? choice.usualWay(unit.id) : to));
   const hard = offer?.against.find((b) => b.hard);
   if (hard) return void (says.value = hard.sentence);
   if (offer?.against.length && !draft.value.reasons[unit.id]) {
@@ -86,56 +131,170 @@ const width = useWidth(frame);
 const scale = computed(() => {
   if (!hive.value) return 0.8;
   const size = sectionSizeMm(hive.value);
-  return hive.value.boxes.length ? Math.min(0.8, 400 / size.heightMm, (width.value - 20) / size.widthMm) : Math.max(0.6, Math.min(0.84, (width.value - 20) / size.widthMm));
+  return hive.value.boxes.length
+    ? Math.min(0.8, 400 / size.heightMm, (width.value - 20) / size.widthMm)
+    : Math.max(0.6, Math.min(0.84, (width.value - 20) / size.widthMm));
 });
-const liftedSlots = computed(() => new Set(chosen.value.filter((c) => c.unit.hiveId === hive.value?.id).flatMap((c) => c.unit.slots)));
+const liftedSlots = computed(
+  () =>
+    new Set(
+      chosen.value.filter((c) => c.unit.hiveId === hive.value?.id).flatMap((c) => c.unit.slots),
+    ),
+);
 const shown = computed(() => judged.value.filter((j) => !busyCombs.value.includes(j.combId)));
-const sectionCombs = computed(() => drawnCombs(hive.value!, judged.value, (j) => ({ lifted: liftedSlots.value.has(j.slot) })));
-const below = computed(() => judged.value.map((j) => ({ slot: j.slot, lines: [
-  { text: j.verdict.cappedPercent === null ? '?' : String(Math.round(j.verdict.cappedPercent)), rust: j.verdict.decidedBy === 'capped' && j.verdict.verdict === 'leave' },
-  // Kilograms only where bars stand far enough apart for three figures.
-  ...(scale.value > 0.68 || hive.value?.boxes.length ? [{ text: j.estimate ? j.estimate.honeyKg.mid.toFixed(1) : '?' }] : []),
-] })));
-const broodIn = (j: (typeof judged.value)[number]): boolean => (j.seen?.sides.A?.brood ?? 0) + (j.seen?.sides.B?.brood ?? 0) > 0;
+const sectionCombs = computed(() =>
+  drawnCombs(hive.value!, judged.value, (j) => ({ lifted: liftedSlots.value.has(j.slot) })),
+);
+const below = computed(() =>
+  judged.value.map((j) => ({
+    slot: j.slot,
+    lines: [
+      {
+        text: j.verdict.cappedPercent === null ? '?' : String(Math.round(j.verdict.cappedPercent)),
+        rust: j.verdict.decidedBy === 'capped' && j.verdict.verdict === 'leave',
+      },
+      // Kilograms only where bars stand far enough apart for three figures.
+      ...(scale.value > 0.68 || hive.value?.boxes.length
+        ? [{ text: j.estimate ? j.estimate.honeyKg.mid.toFixed(1) : '?' }]
+        : []),
+    ],
+  })),
+);
+const broodIn = (j: (typeof judged.value)[number]): boolean =>
+  (j.seen?.sides.A?.brood ?? 0) + (j.seen?.sides.B?.brood ?? 0) > 0;
 const winter = computed(() => here.value?.winter ?? null);
-const balance = computed(() => winterBalance(shown.value.map((j) => ({ bar: j.slot, estimate: j.estimate, taken: liftedSlots.value.has(j.slot), hasBrood: broodIn(j) })), winter.value?.needKg ?? null));
+const balance = computed(() =>
+  winterBalance(
+    shown.value.map((j) => ({
+      bar: j.slot,
+      estimate: j.estimate,
+      taken: liftedSlots.value.has(j.slot),
+      hasBrood: broodIn(j),
+    })),
+    winter.value?.needKg ?? null,
+  ),
+);
 const stacks = computed(() => {
   const staying = shown.value.filter((j) => !liftedSlots.value.has(j.slot) && j.estimate);
   const nest = staying.filter(broodIn);
-  const low = (list: typeof staying): number => list.reduce((sum, j) => sum + j.estimate!.cappedHoneyKg.low + j.estimate!.openHoneyKg.low * (0.6 / 0.82), 0);
-  return [{ label: 'nest', kg: low(nest), pattern: 'brood' }, ...staying.filter((j) => !nest.includes(j)).map((j) => ({ label: j.label, kg: low([j]), pattern: (j.verdict.cappedPercent ?? 0) > 60 ? 'capped' : 'open' }))];
+  const low = (list: typeof staying): number =>
+    list.reduce(
+      (sum, j) => sum + j.estimate!.cappedHoneyKg.low + j.estimate!.openHoneyKg.low * (0.6 / 0.82),
+      0,
+    );
+  return [
+    { label: 'nest', kg: low(nest), pattern: 'brood' },
+    ...staying
+      .filter((j) => !nest.includes(j))
+      .map((j) => ({
+        label: j.label,
+        kg: low([j]),
+        pattern: (j.verdict.cappedPercent ?? 0) > 60 ? 'capped' : 'open',
+      })),
+  ];
 });
-const spareText = (kg: number): string => (kg >= 0 ? `${massText(kg, rules.value!.units)} to spare` : `${massText(-kg, rules.value!.units)} short`);
-const isShort = computed(() => (nowSet.value?.hives ?? []).filter((h) => h.spareKg !== null && h.spareKg < -1e-6 && chosen.value.some((c) => c.unit.hiveId === h.hiveId)));
+const spareText = (kg: number): string =>
+  kg >= 0
+    ? `${massText(kg, rules.value!.units)} to spare`
+    : `${massText(-kg, rules.value!.units)} short`;
+const isShort = computed(() =>
+  (nowSet.value?.hives ?? []).filter(
+    (h) =>
+      h.spareKg !== null &&
+      h.spareKg < -1e-6 &&
+      chosen.value.some((c) => c.unit.hiveId === h.hiveId),
+  ),
+);
 const ripe = computed(() => judged.value.filter((j) => j.verdict.verdict === 'take'));
 const need = ref<number | null>(null);
 const needSend = useSend();
-const saveNeed = (): unknown => need.value !== null && needSend.go('/rules', hive.value!.kind === 'top-bar' ? { ...rules.value, winterNeedKg: need.value } : { ...rules.value, winterNeedByKindKg: { ...rules.value!.winterNeedByKindKg, [hive.value!.kind]: need.value } }, `Winter need ${need.value} kg written down.`, { baseRevision: rulesVersion.value });
+const saveNeed = (): unknown =>
+  need.value !== null &&
+  needSend.go(
+    '/rules',
+    hive.value!.kind === 'top-bar'
+      ? { ...rules.value, winterNeedKg: need.value }
+      : {
+          ...rules.value,
+          winterNeedByKindKg: {
+            ...rules.value!.winterNeedByKindKg,
+            [hive.value!.kind]: need.value,
+          },
+        },
+    `Winter need ${need.value} kg written down.`,
+    { baseRevision: rulesVersion.value },
+  );
 
-const seasonStart = computed(() => (hive.value ? seasonOf(siteDate(hive.value, serverNow().toISOString()), hive.value.site.hemisphere).startsOn : ''));
+const seasonStart = computed(() =>
+  hive.value
+    ? seasonOf(siteDate(hive.value, serverNow().toISOString()), hive.value.site.hemisphere).startsOn
+    : '',
+);
 const lots = computed(() => planLots(chosen.value, draft.value.keep, seasonStart.value));
 async function goOn(): Promise<void> {
   const visits = new Map<string, string>();
-  const visitOf = (hiveId: string): string => visits.get(hiveId) ?? (visits.set(hiveId, newId()), visits.get(hiveId)!);
+  const visitOf = (hiveId: string): string =>
+    visits.get(hiveId) ?? (visits.set(hiveId, newId()), visits.get(hiveId)!);
   const batches = lots.value.flatMap((lot) => {
     const lotGroup = lot.hiveIds.length > 1 ? newId() : null;
     return lot.hiveIds.map((hiveId) => {
       const mine = lot.units.filter((u) => u.hiveId === hiveId);
-      const anyway = mine.filter((u) => u.verdict.verdict !== 'take').flatMap((u) => u.combIds.map((combId) => ({ combId, reason: draft.value.reasons[u.id] ?? '' })));
-      return { visitId: visitOf(hiveId), batchId: newId(), hiveId, method: lot.way, combIds: mine.flatMap((u) => u.combIds), anyway, lotGroup };
+      const anyway = mine
+        .filter((u) => u.verdict.verdict !== 'take')
+        .flatMap((u) =>
+          u.combIds.map((combId) => ({ combId, reason: draft.value.reasons[u.id] ?? '' })),
+        );
+      return {
+        visitId: visitOf(hiveId),
+        batchId: newId(),
+        hiveId,
+        method: lot.way,
+        combIds: mine.flatMap((u) => u.combIds),
+        anyway,
+        lotGroup,
+      };
     });
   });
   const { amount, goal, handsHours } = draft.value;
   const count = batches.reduce((n, b) => n + b.combIds.length, 0);
-  const done = await go('/choices', { batches, question: { goal, amount, handsHours, flowKg: draft.value.flowKg, worth: nowSet.value?.worth ?? null, proof: chooser.answer.value?.proof ?? null } }, `${count} ${count === 1 ? 'comb' : 'combs'} chosen from ${from.value.filter((h) => visits.has(h.id)).map((h) => h.name).join(', ')}.`);
+  const done = await go(
+    '/choices',
+    {
+      batches,
+      question: {
+        goal,
+        amount,
+        handsHours,
+        flowKg: draft.value.flowKg,
+        worth: nowSet.value?.worth ?? null,
+        proof: chooser.answer.value?.proof ?? null,
+      },
+    },
+    `${count} ${count === 1 ? 'comb' : 'combs'} chosen from ${from.value
+      .filter((h) => visits.has(h.id))
+      .map((h) => h.name)
+      .join(', ')}.`,
+  );
   if (!done) return;
   unpinAll();
   await router.push(`/ready/${batches[0].batchId}`);
 }
-watch(() => hive.value?.id, () => { says.value = ''; handId.value = null; });
+watch(
+  () => hive.value?.id,
+  () => {
+    says.value = '';
+    handId.value = null;
+  },
+);
 function onKey(event: KeyboardEvent): void {
-  if ((event.target as HTMLElement).closest('input, select, textarea, [role="dialog"]') || event.ctrlKey || event.metaKey) return;
-  if (event.key.toLowerCase() === 'c' && inHand.value) document.querySelector<HTMLElement>('.in-hand button')?.focus();
+  if (
+    (event.target as HTMLElement).closest('input, select, textarea, [role="dialog"]') ||
+    event.ctrlKey ||
+    event.metaKey
+  )
+    return;
+  if (event.key.toLowerCase() === 'c' && inHand.value)
+    document.querySelector<HTMLElement>('.in-hand button')?.focus();
 }
 onMounted(() => window.addEventListener('keydown', onKey));
 onUnmounted(() => window.removeEventListener('keydown', onKey));
@@ -146,68 +305,323 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   <div v-else-if="!hive || !rules || !judged.length" class="stage wide">
     <header><h1>Nothing to choose from yet.</h1></header>
     <p>Look at the combs first: what each holds decides what may leave.</p>
-    <div class="acts row"><RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink></div>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink>
+    </div>
   </div>
   <div v-else class="stage choose">
     <header>
       <h1>{{ hive.name }}</h1>
-      <span class="sub"><b>{{ chosen.length }} {{ chosen.length === 1 ? 'comb' : 'combs' }} out<template v-if="nowSet && chosen.length">, {{ massRangeText({ low: nowSet.honeyKg.low + nowSet.combKg.low, mid: 0, high: nowSet.honeyKg.high + nowSet.combKg.high }, rules.units) }} honey</template>.</b> {{ shown.length - liftedSlots.size }} stay here. {{ ripe.length }} {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template v-if="correction">{{ ' ' }}<b v-if="correction.applies">{{ correction.sentence }}</b><template v-else>{{ correction.sentence }}</template></template><template v-if="from.length > 1"> Together with {{ from.slice(1).map((h) => h.name).join(', ') }}.</template></span>
-      <span class="right sub links"><RouterLink v-for="h in (hives ?? []).filter((x) => x.id !== hive!.id)" :key="h.id" :to="`/choose/${h.id}`">{{ h.name }}</RouterLink><RouterLink to="/comb-or-liquid">Comb or liquid?</RouterLink></span>
+      <span class="sub"
+        ><b
+          >{{ chosen.length }} {{ chosen.length === 1 ? 'comb' : 'combs' }} out<template
+            v-if="nowSet && chosen.length"
+            >,
+            {{
+              massRangeText(
+                {
+                  low: nowSet.honeyKg.low + nowSet.combKg.low,
+                  mid: 0,
+                  high: nowSet.honeyKg.high + nowSet.combKg.high,
+                },
+                rules.units,
+              )
+            }}
+            honey</template
+          >.</b
+        >
+        {{ shown.length - liftedSlots.size }} stay here. {{ ripe.length }}
+        {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template v-if="correction"
+          >{{ ' ' }}<b v-if="correction.applies">{{ correction.sentence }}</b
+          ><template v-else>{{ correction.sentence }}</template></template
+        ><template v-if="from.length > 1">
+          Together with
+          {{
+            from
+              .slice(1)
+              .map((h) => h.name)
+              .join(', ')
+          }}.</template
+        ></span
+      >
+      <span class="right sub links"
+        ><RouterLink
+          v-for="h in (hives ?? []).filter((x) => x.id !== hive!.id)"
+          :key="h.id"
+          :to="`/choose/${h.id}`"
+          >{{ h.name }}</RouterLink
+        ><RouterLink to="/comb-or-liquid">Comb or liquid?</RouterLink></span
+      >
     </header>
     <section>
-      <div ref="frame" class="scroll"><HiveSection :hive="hive" :combs="sectionCombs" :s="scale" :below="below" interactive :label="`Section of ${hive.name}; ${liftedSlots.size} combs lifted`" @select="select" /></div>
-      <p class="sub"><template v-if="hive.kind === 'stingless'">Touch a group of pots to take or leave it.</template><template v-else>Touch a comb to lift it or put it back. Under each: % capped (rule {{ hiveKind(hive.kind).drainsInPlace ? rules.ripeDrainPercent : rules.ripeCappedPercent }}) and kg honey.</template>
-        <label v-if="hive.kind === 'warre'" class="whole"><input v-model="draft.byBox[hive.id]" type="checkbox" /> Take whole boxes</label></p>
-      <p v-if="says" role="status"><b>{{ says }}</b></p>
-      <p v-if="liftedSlots.size && balance.slideForwardBars.length && !hive.boxes.length">Then slide {{ balance.slideForwardBars.join(', ') }} toward the nest, so that no gap stands between it and its stores; empty bars last.</p>
+      <div ref="frame" class="scroll">
+        <HiveSection
+          :hive="hive"
+          :combs="sectionCombs"
+          :s="scale"
+          :below="below"
+          interactive
+          :label="`Section of ${hive.name}; ${liftedSlots.size} combs lifted`"
+          @select="select"
+        />
+      </div>
+      <p class="sub">
+        <template v-if="hive.kind === 'stingless'"
+          >Touch a group of pots to take or leave it.</template
+        ><template v-else
+          >Touch a comb to lift it or put it back. Under each: % capped (rule
+          {{
+            hiveKind(hive.kind).drainsInPlace ? rules.ripeDrainPercent : rules.ripeCappedPercent
+          }}) and kg honey.</template
+        >
+        <label v-if="hive.kind === 'warre'" class="whole"
+          ><input v-model="draft.byBox[hive.id]" type="checkbox" /> Take whole boxes</label
+        >
+      </p>
+      <p v-if="says" role="status">
+        <b>{{ says }}</b>
+      </p>
+      <p v-if="liftedSlots.size && balance.slideForwardBars.length && !hive.boxes.length">
+        Then slide {{ balance.slideForwardBars.join(', ') }} toward the nest, so that no gap stands
+        between it and its stores; empty bars last.
+      </p>
     </section>
     <aside class="winter">
       <h2 class="furrow-heading">Winter</h2>
-      <p v-if="!winterIsRead(hive.kind)">Winter stores stand in the brood box, which stays closed: what is read here is not counted for the winter.</p>
+      <p v-if="!winterIsRead(hive.kind)">
+        Winter stores stand in the brood box, which stays closed: what is read here is not counted
+        for the winter.
+      </p>
       <template v-else-if="!winter || winter.needKg === null">
-        <template v-if="here?.dead"><p>The colony is gone: no winter is counted. Close it against robbers first.</p></template>
+        <template v-if="here?.dead"
+          ><p>
+            The colony is gone: no winter is counted. Close it against robbers first.
+          </p></template
+        >
         <template v-else>
-          <p><b>What this colony needs for winter is not said yet.</b> Many households begin between 8 and 20 kg and correct it by what is left in spring.</p>
-          <form class="need" @submit.prevent="saveNeed"><NumberField v-model="need" label="Winter need" unit="kg" :min="0" :max="60" :error="needSend.fieldError('winterNeedKg')" /><Button type="submit" label="Write it down" :disabled="need === null" /></form>
+          <p>
+            <b>What this colony needs for winter is not said yet.</b> Many households begin between
+            8 and 20 kg and correct it by what is left in spring.
+          </p>
+          <form class="need" @submit.prevent="saveNeed">
+            <NumberField
+              v-model="need"
+              label="Winter need"
+              unit="kg"
+              :min="0"
+              :max="60"
+              :error="needSend.fieldError('winterNeedKg')"
+            /><Button type="submit" label="Write it down" :disabled="need === null" />
+          </form>
         </template>
       </template>
-      <p v-else><span class="display spare" :class="(balance.spareKg ?? 0) >= -1e-6 ? 'green' : 'rust'">{{ spareText(balance.spareKg ?? 0) }}</span> <span v-if="winter.hardKg !== null" class="sub hard">hard winter: {{ spareText(balance.staysKg.low - winter.hardKg) }}</span></p>
-      <WinterBalance v-if="winterIsRead(hive.kind)" :balance="balance" :stacks="stacks" :months="winter?.months ?? []" :hard-kg="winter?.hardKg ?? null" />
-      <details v-if="winterIsRead(hive.kind)" class="how"><summary>How this was got; count on a flow</summary>
-        <p>Stays: sealed honey in full and open honey by its sugar, every comb by its low estimate.<template v-if="balance.unreadBars.length"> Not read, so not counted: {{ balance.unreadBars.join(', ') }}.</template> The need is your own number for this kind of hive, by the strength noted; a hard winter is {{ rules.hardWinterPercent }} % more, to be changed in Rules.</p>
-        <NumberField v-model="draft.flowKg[hive.id]" nullable label="Flow you still count on, after today" unit="kg" :min="0" :max="60" />
+      <p v-else>
+        <span class="display spare" :class="(balance.spareKg ?? 0) >= -1e-6 ? 'green' : 'rust'">{{
+          spareText(balance.spareKg ?? 0)
+        }}</span>
+        <span v-if="winter.hardKg !== null" class="sub hard"
+          >hard winter: {{ spareText(balance.staysKg.low - winter.hardKg) }}</span
+        >
+      </p>
+      <WinterBalance
+        v-if="winterIsRead(hive.kind)"
+        :balance="balance"
+        :stacks="stacks"
+        :months="winter?.months ?? []"
+        :hard-kg="winter?.hardKg ?? null"
+      />
+      <details v-if="winterIsRead(hive.kind)" class="how">
+        <summary>How this was got; count on a flow</summary>
+        <p>
+          Stays: sealed honey in full and open honey by its sugar, every comb by its low
+          estimate.<template v-if="balance.unreadBars.length">
+            Not read, so not counted: {{ balance.unreadBars.join(', ') }}.</template
+          >
+          The need is your own number for this kind of hive, by the strength noted; a hard winter is
+          {{ rules.hardWinterPercent }} % more, to be changed in Rules.
+        </p>
+        <NumberField
+          v-model="draft.flowKg[hive.id]"
+          nullable
+          label="Flow you still count on, after today"
+          unit="kg"
+          :min="0"
+          :max="60"
+        />
       </details>
     </aside>
     <section class="out">
-      <InHand v-if="inHand" :unit="inHand" :name="named(inHand)" :offers="choice.offers(inHand)" :way="ways[inHand.id] ?? 'leave'" :pinned="draft.pins[inHand.id] !== undefined" :rules="rules" @pin="pin(inHand!, $event)" @unpin="unpin(inHand!)" />
+      <InHand
+        v-if="inHand"
+        :unit="inHand"
+        :name="named(inHand)"
+        :offers="choice.offers(inHand)"
+        :way="ways[inHand.id] ?? 'leave'"
+        :pinned="draft.pins[inHand.id] !== undefined"
+        :rules="rules"
+        @pin="pin(inHand!, $event)"
+        @unpin="unpin(inHand!)"
+      />
       <div class="headline">
-        <h2 class="furrow-heading">{{ chosen.length ? 'What to make of them' : 'What could be made' }}</h2>
+        <h2 class="furrow-heading">
+          {{ chosen.length ? 'What to make of them' : 'What could be made' }}
+        </h2>
         <Button outlined label="What you want…" @click="wishOpen = true" />
         <Button v-if="hasPins" text label="Let all be chosen" @click="unpinAll" />
-        <Button v-if="chosen.length" label="Go on to Ready" :severity="isShort.length ? 'secondary' : undefined" :loading="busy" @click="goOn" />
+        <Button
+          v-if="chosen.length"
+          label="Go on to Ready"
+          :severity="isShort.length ? 'secondary' : undefined"
+          :loading="busy"
+          @click="goOn"
+        />
       </div>
       <Refusal :refusal="refusal" />
-      <p v-for="h in isShort" :key="h.hiveId" class="rust"><b>{{ h.name }}: counted low, the winter would be {{ spareText(h.spareKg!) }}. Put one back, or go on knowing it.</b></p>
-      <SetsTable v-model:picked="picked" :answer="chooser.answer.value" :good="chooser.good.value" :busy="chooser.busy.value" :failed="chooser.failed.value" :now-set="nowSet" :ways="ways" :rules="rules" :goal="draft.goal" :hive-id="hive.id" @stop="chooser.stop()" @again="chooser.again()" />
-      <p v-if="chosen.length" class="lots"><b>{{ lots.length === 1 ? 'One lot' : `${lots.length} lots` }}</b><span v-for="lot in lots" :key="lot.key" class="lot"><WayMark :way="lot.way" :size="22" />{{ lot.name }}</span><Button text label="One lot or more…" @click="lotsOpen = true" /></p>
+      <p v-for="h in isShort" :key="h.hiveId" class="rust">
+        <b
+          >{{ h.name }}: counted low, the winter would be {{ spareText(h.spareKg!) }}. Put one back,
+          or go on knowing it.</b
+        >
+      </p>
+      <SetsTable
+        v-model:picked="picked"
+        :answer="chooser.answer.value"
+        :good="chooser.good.value"
+        :busy="chooser.busy.value"
+        :failed="chooser.failed.value"
+        :now-set="nowSet"
+        :ways="ways"
+        :rules="rules"
+        :goal="draft.goal"
+        :hive-id="hive.id"
+        @stop="chooser.stop()"
+        @again="chooser.again()"
+      />
+      <p v-if="chosen.length" class="lots">
+        <b>{{ lots.length === 1 ? 'One lot' : `${lots.length} lots` }}</b><span
+          v-for="lot in lots"
+          :key="lot.key"
+          class="lot"
+          ><WayMark :way="lot.way" :size="22" />{{ lot.name }}</span
+        ><Button text label="One lot or more…" @click="lotsOpen = true" />
+      </p>
     </section>
-    <WishDialog v-model:open="wishOpen" v-model="draft" :hives="hives ?? []" :here-id="hive.id" :zone="hive.site.zone" :jars="household?.jars ?? []" :issues="chooser.answer.value?.issues ?? []" />
-    <LotsDialog v-model:open="lotsOpen" v-model="draft.keep" :chosen="chosen" :season-start="seasonStart" />
-    <Dialog :visible="asking !== null" modal :header="`Take ${asking ? named(asking.unit).toLowerCase() : ''} anyway…`" position="top" :style="{ width: '520px', maxWidth: '94vw' }" @update:visible="asking = null">
+    <WishDialog
+      v-model:open="wishOpen"
+      v-model="draft"
+      :hives="hives ?? []"
+      :here-id="hive.id"
+      :zone="hive.site.zone"
+      :jars="household?.jars ?? []"
+      :issues="chooser.answer.value?.issues ?? []"
+    />
+    <LotsDialog
+      v-model:open="lotsOpen"
+      v-model="draft.keep"
+      :chosen="chosen"
+      :season-start="seasonStart"
+    />
+    <Dialog
+      :visible="asking !== null"
+      modal
+      :header="`Take ${asking ? named(asking.unit).toLowerCase() : ''} anyway…`"
+      position="top"
+      :style="{ width: '520px', maxWidth: '94vw' }"
+      @update:visible="asking = null"
+    >
       <form v-if="asking" class="acts" @submit.prevent="takeAnyway">
-        <p><b>{{ choice.offers(asking.unit).find((o) => o.way === (asking!.pin === 'take' ? choice.usualWay(asking!.unit.id) : asking!.pin))?.against[0]?.sentence }}</b></p>
-        <TextField v-model="why" label="Why take it all the same?" hint="Your reason stands in the book with the verdict." :error="why.length && why.trim().length < 3 ? 'Say it in a few words.' : null" />
-        <Button type="submit" :label="`Take ${named(asking.unit).toLowerCase()} anyway`" :disabled="why.trim().length < 3" />
+        <p>
+          <b>{{
+            choice
+              .offers(asking.unit)
+              .find(
+                (o) =>
+                  o.way ===
+                  (asking!.pin === 'take' ? choice.usualWay(asking!.unit.id) : asking!.pin),
+              )?.against[0]?.sentence
+          }}</b>
+        </p>
+        <TextField
+          v-model="why"
+          label="Why take it all the same?"
+          hint="Your reason stands in the book with the verdict."
+          :error="why.length && why.trim().length < 3 ? 'Say it in a few words.' : null"
+        />
+        <Button
+          type="submit"
+          :label="`Take ${named(asking.unit).toLowerCase()} anyway`"
+          :disabled="why.trim().length < 3"
+        />
       </form>
     </Dialog>
   </div>
 </template>
 
 <style scoped>
-.choose { grid-template-columns: minmax(0, 1fr) 404px; } .choose > .out { grid-column: 1 / -1; } .scroll { overflow-x: auto; }
-.links { display: flex; gap: 14px; flex-wrap: wrap; align-items: baseline; } .spare { font-size: 34px; line-height: 40px; } .hard { white-space: nowrap; } .need { display: flex; gap: 12px; align-items: flex-end; margin: 8px 0; }
-.headline { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; } .headline h2 { flex: 1; min-width: 200px; }
-.lots { display: flex; gap: 6px 16px; align-items: center; flex-wrap: wrap; } .lot { display: inline-flex; gap: 6px; align-items: center; }
-.whole { display: inline-flex; gap: 8px; align-items: center; min-height: 32px; margin-left: 14px; } .whole input { width: 20px; height: 20px; accent-color: var(--field); }
-@media (max-width: 1100px) { .choose { grid-template-columns: minmax(0, 1fr); } }
+.choose {
+  grid-template-columns: minmax(0, 1fr) 404px;
+}
+.choose > .out {
+  grid-column: 1 / -1;
+}
+.scroll {
+  overflow-x: auto;
+}
+.links {
+  display: flex;
+  gap: 14px;
+  flex-wrap: wrap;
+  align-items: baseline;
+}
+.spare {
+  font-size: 34px;
+  line-height: 40px;
+}
+.hard {
+  white-space: nowrap;
+}
+.need {
+  display: flex;
+  gap: 12px;
+  align-items: flex-end;
+  margin: 8px 0;
+}
+.headline {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.headline h2 {
+  flex: 1;
+  min-width: 200px;
+}
+.lots {
+  display: flex;
+  gap: 6px 16px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.lot {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+.whole {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 32px;
+  margin-left: 14px;
+}
+.whole input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--field);
+}
+@media (max-width: 1100px) {
+  .choose {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

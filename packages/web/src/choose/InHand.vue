@@ -1,17 +1,36 @@
 <script setup lang="ts">
-import { WAY_WORDS, type ChoiceUnit, type HouseRules, type Way, type WayOrLeave } from '@furrow/core';
+import {
+  WAY_WORDS,
+  type ChoiceUnit,
+  type HouseRules,
+  type Way,
+  type WayOrLeave,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { ref, watch } from 'vue';
 import WayMark from '../drawing/WayMark.vue';
 import type { WayOffer } from './useChoice.js';
 
 /** The comb in hand and the ways it can go, each with what it would give or why not; touching one pins it. */
-const props = defineProps<{ unit: ChoiceUnit; name: string; offers: WayOffer[]; way: WayOrLeave; pinned: boolean; rules: HouseRules }>();
+const props = defineProps<{
+  unit: ChoiceUnit;
+  name: string;
+  offers: WayOffer[];
+  way: WayOrLeave;
+  pinned: boolean;
+  rules: HouseRules;
+}>();
 const emit = defineEmits<{ pin: [way: Way | 'leave']; unpin: [] }>();
 /** The way whose figures stand open below. */
 const open = ref<Way | null>(null);
-watch(() => props.unit.id, () => (open.value = null));
-const span = (r: { low: number; high: number }, digits: number): string => (r.low.toFixed(digits) === r.high.toFixed(digits) ? r.low.toFixed(digits) : `${r.low.toFixed(digits)}–${r.high.toFixed(digits)}`);
+watch(
+  () => props.unit.id,
+  () => (open.value = null),
+);
+const span = (r: { low: number; high: number }, digits: number): string =>
+  r.low.toFixed(digits) === r.high.toFixed(digits)
+    ? r.low.toFixed(digits)
+    : `${r.low.toFixed(digits)}–${r.high.toFixed(digits)}`;
 function gives(offer: WayOffer): string {
   const o = offer.outcome;
   if (!o) return 'not known';
@@ -26,26 +45,111 @@ function choose(offer: WayOffer): void {
   emit('pin', offer.way);
   open.value = offer.way;
 }
-const shown = (): WayOffer | null => props.offers.find((o) => o.way === (open.value ?? props.way)) ?? null;
+const shown = (): WayOffer | null =>
+  props.offers.find((o) => o.way === (open.value ?? props.way)) ?? null;
 </script>
 
 <template>
   <div class="in-hand" role="group" :aria-label="`${name} in hand`">
     <h2 class="furrow-heading">{{ name }} in hand{{ pinned ? ', pinned' : '' }}</h2>
     <div class="ways">
-      <button type="button" class="way" :class="{ on: way === 'leave' }" :aria-pressed="way === 'leave'" @click="emit('pin', 'leave')"><WayMark way="leave" :size="28" /><span><b>Stays</b><span class="sub">with the bees</span></span></button>
-      <button v-for="offer in offers" :key="offer.way" type="button" class="way" :class="{ on: way === offer.way, against: offer.against.length }" :aria-pressed="way === offer.way" @click="choose(offer)">
-        <WayMark :way="offer.way" :size="28" /><span><b>{{ WAY_WORDS[offer.way].name }}</b><span class="sub">{{ offer.against.length ? (offer.against[0].hard ? 'not possible' : 'against a rule') : gives(offer) }}</span></span>
+      <button
+        type="button"
+        class="way"
+        :class="{ on: way === 'leave' }"
+        :aria-pressed="way === 'leave'"
+        @click="emit('pin', 'leave')"
+      >
+        <WayMark way="leave" :size="28" /><span
+          ><b>Stays</b><span class="sub">with the bees</span></span
+        >
+      </button>
+      <button
+        v-for="offer in offers"
+        :key="offer.way"
+        type="button"
+        class="way"
+        :class="{ on: way === offer.way, against: offer.against.length }"
+        :aria-pressed="way === offer.way"
+        @click="choose(offer)"
+      >
+        <WayMark :way="offer.way" :size="28" /><span
+          ><b>{{ WAY_WORDS[offer.way].name }}</b
+          ><span class="sub">{{
+            offer.against.length
+              ? offer.against[0].hard
+                ? 'not possible'
+                : 'against a rule'
+              : gives(offer)
+          }}</span></span
+        >
       </button>
       <Button v-if="pinned" text label="Let it be chosen" @click="emit('unpin')" />
     </div>
-    <p v-if="shown() && shown()!.against.length" class="why">{{ WAY_WORDS[shown()!.way].name }}: {{ shown()!.against.map((b) => b.sentence).join(' ') }}</p>
-    <p v-else-if="shown()?.outcome" class="sub">{{ WAY_WORDS[shown()!.way].name }}, {{ WAY_WORDS[shown()!.way].note }}: {{ gives(shown()!) }}; {{ span(shown()!.outcome!.cleanWaxG, 0) }} g clean wax; {{ span(shown()!.outcome!.handsOnMinutes, 0) }} min of your hands; ready in about {{ span(shown()!.outcome!.elapsedHours, 0) }} h; worth {{ span(shown()!.outcome!.worth, 0) }} {{ rules.currency }}.<template v-if="unit.what === 'box'"> The box weighs about {{ span(unit.liftKg, 0) }} kg: {{ unit.liftKg.high > rules.liftKg ? 'two people' : 'one person' }}.</template></p>
+    <p v-if="shown() && shown()!.against.length" class="why">
+      {{ WAY_WORDS[shown()!.way].name }}:
+      {{
+        shown()!
+          .against.map((b) => b.sentence)
+          .join(' ')
+      }}
+    </p>
+    <p v-else-if="shown()?.outcome" class="sub">
+      {{ WAY_WORDS[shown()!.way].name }}, {{ WAY_WORDS[shown()!.way].note }}: {{ gives(shown()!) }};
+      {{ span(shown()!.outcome!.cleanWaxG, 0) }} g clean wax;
+      {{ span(shown()!.outcome!.handsOnMinutes, 0) }} min of your hands; ready in about
+      {{ span(shown()!.outcome!.elapsedHours, 0) }} h; worth {{ span(shown()!.outcome!.worth, 0) }}
+      {{ rules.currency }}.<template v-if="unit.what === 'box'">
+        The box weighs about {{ span(unit.liftKg, 0) }} kg:
+        {{ unit.liftKg.high > rules.liftKg ? 'two people' : 'one person' }}.</template
+      >
+    </p>
   </div>
 </template>
 
 <style scoped>
-.in-hand { margin-bottom: 10px; } .ways { display: flex; flex-wrap: wrap; gap: 8px; margin: 6px 0; }
-.way { display: inline-flex; gap: 8px; align-items: center; min-height: 52px; padding: 4px 12px 4px 8px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); font: inherit; color: inherit; text-align: left; cursor: pointer; } .way > span { display: flex; flex-direction: column; line-height: 18px; } .way .sub { font-size: 14px; }
-.way.on { border: 3px solid var(--field); background: var(--field-wash); padding: 2.5px 10.5px 2.5px 6.5px; } .way.against { border-style: dashed; color: var(--ink-2); } .why { border-left: 5px solid var(--ink-2); padding-left: 12px; }
+.in-hand {
+  margin-bottom: 10px;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 6px 0;
+}
+.way {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 52px;
+  padding: 4px 12px 4px 8px;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.way > span {
+  display: flex;
+  flex-direction: column;
+  line-height: 18px;
+}
+.way .sub {
+  font-size: 14px;
+}
+.way.on {
+  border: 3px solid var(--field);
+  background: var(--field-wash);
+  padding: 2.5px 10.5px 2.5px 6.5px;
+}
+.way.against {
+  border-style: dashed;
+  color: var(--ink-2);
+}
+.why {
+  border-left: 5px solid var(--ink-2);
+  padding-left: 12px;
+}
 </style>

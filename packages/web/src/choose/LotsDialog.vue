@@ -10,18 +10,64 @@ const props = defineProps<{ chosen: { unit: ChoiceUnit; way: Way }[]; seasonStar
 const open = defineModel<boolean>('open', { required: true });
 const keep = defineModel<KeepApart>({ required: true });
 const lots = computed(() => planLots(props.chosen, keep.value, props.seasonStart));
-const WORDS: [keyof KeepApart, string][] = [['hive', 'Each hive in its own vessel'], ['box', 'Each box in its own vessel'], ['season', 'This season\'s comb apart from older'], ['capped', 'Fully capped comb apart from comb with open honey']];
+const WORDS: [keyof KeepApart, string][] = [
+  ['hive', 'Each hive in its own vessel'],
+  ['box', 'Each box in its own vessel'],
+  ['season', "This season's comb apart from older"],
+  ['capped', 'Fully capped comb apart from comb with open honey'],
+];
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal header="One lot or more?" position="top" :style="{ width: '620px', maxWidth: '96vw' }">
+  <Dialog
+    v-model:visible="open"
+    modal
+    header="One lot or more?"
+    position="top"
+    :style="{ width: '620px', maxWidth: '96vw' }"
+  >
     <div class="lots">
-      <label v-for="[key, word] in WORDS" :key="key" class="tick"><input v-model="keep[key]" type="checkbox" /> {{ word }}</label>
-      <h2 class="furrow-heading">That makes {{ lots.length === 1 ? 'one lot' : `${lots.length} lots` }}</h2>
-      <div v-for="lot in lots" :key="lot.key" class="lot"><WayMark :way="lot.way" /><div><b>{{ lot.name }}</b><p v-for="l in lot.lost" :key="l" class="rust">{{ l }}</p><p v-if="!lot.lost.length" class="sub">Every jar can say where it came from.</p></div></div>
+      <label v-for="[key, word] in WORDS" :key="key" class="tick"
+        ><input v-model="keep[key]" type="checkbox" /> {{ word }}</label
+      >
+      <h2 class="furrow-heading">
+        That makes {{ lots.length === 1 ? 'one lot' : `${lots.length} lots` }}
+      </h2>
+      <div v-for="lot in lots" :key="lot.key" class="lot">
+        <WayMark :way="lot.way" />
+        <div>
+          <b>{{ lot.name }}</b>
+          <p v-for="l in lot.lost" :key="l" class="rust">{{ l }}</p>
+          <p v-if="!lot.lost.length" class="sub">Every jar can say where it came from.</p>
+        </div>
+      </div>
       <Button label="That is it" @click="open = false" />
     </div>
   </Dialog>
 </template>
 
-<style scoped>.lots { display: flex; flex-direction: column; gap: 10px; } .tick { display: flex; gap: 10px; align-items: center; min-height: 44px; cursor: pointer; } .tick input { width: 22px; height: 22px; accent-color: var(--field); } .lot { display: flex; gap: 12px; border-bottom: var(--line); padding-bottom: 8px; }</style>
+<style scoped>
+.lots {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+  cursor: pointer;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--field);
+}
+.lot {
+  display: flex;
+  gap: 12px;
+  border-bottom: var(--line);
+  padding-bottom: 8px;
+}
+</style>

@@ -1,25 +1,76 @@
 <script setup lang="ts">
-import { WAY_WORDS, massText, smallMassText, type ChooseAnswer, type ChoiceSet, type Goal, type HouseRules, type Range, type Way } from '@furrow/core';
+import {
+  WAY_WORDS,
+  massText,
+  smallMassText,
+  type ChooseAnswer,
+  type ChoiceSet,
+  type Goal,
+  type HouseRules,
+  type Range,
+  type Way,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import RangeBar from '../drawing/RangeBar.vue';
 import WayMark from '../drawing/WayMark.vue';
 
 /** Sets side by side, what each gives with its range, and what holds them back. The picked one is lifted in the drawing. */
-const props = defineProps<{ answer: ChooseAnswer | null; good: ChooseAnswer | null; busy: boolean; failed: boolean; nowSet: ChoiceSet | null; ways: Record<string, Way>; rules: HouseRules; goal: Goal; hiveId: string }>();
+const props = defineProps<{
+  answer: ChooseAnswer | null;
+  good: ChooseAnswer | null;
+  busy: boolean;
+  failed: boolean;
+  nowSet: ChoiceSet | null;
+  ways: Record<string, Way>;
+  rules: HouseRules;
+  goal: Goal;
+  hiveId: string;
+}>();
 const picked = defineModel<number>('picked', { required: true });
 const emit = defineEmits<{ stop: []; again: [] }>();
-const same = (a: Record<string, Way>, b: Record<string, Way>): boolean => Object.keys({ ...a, ...b }).every((k) => a[k] === b[k]);
-const impossible = computed(() => props.answer !== null && props.answer.sets.length === 0 && props.answer.relaxations.length > 0);
-const staysHere = (set: ChoiceSet): number => set.hives.find((h) => h.hiveId === props.hiveId)?.staysLowKg ?? 0;
+const same = (a: Record<string, Way>, b: Record<string, Way>): boolean =>
+  Object.keys({ ...a, ...b }).every((k) => a[k] === b[k]);
+const impossible = computed(
+  () =>
+    props.answer !== null && props.answer.sets.length === 0 && props.answer.relaxations.length > 0,
+);
+const staysHere = (set: ChoiceSet): number =>
+  set.hives.find((h) => h.hiveId === props.hiveId)?.staysLowKg ?? 0;
 const rows = computed(() => {
-  const sets = (props.good?.sets ?? []).map((set, i) => ({ key: `s${i}`, index: i, name: set.name, note: set.note || waysText(set), set, way: mainWay(set) }));
+  const sets = (props.good?.sets ?? []).map((set, i) => ({
+    key: `s${i}`,
+    index: i,
+    name: set.name,
+    note: set.note || waysText(set),
+    set,
+    way: mainWay(set),
+  }));
   const now = props.nowSet;
   // What was lifted by hand and is none of the sets stands as a row of its own.
-  const mine = now && Object.keys(now.ways).length && !sets.some((r) => same(r.set.ways, now.ways)) && picked.value >= 0 ? [{ key: 'mine', index: picked.value, name: 'As you lifted them', note: waysText(now), set: now, way: mainWay(now) }] : [];
-  return [...mine, ...sets.filter((r) => !mine.length || r.index !== picked.value || !impossible.value)].filter((r) => Object.keys(r.set.ways).length);
+  const mine =
+    now &&
+    Object.keys(now.ways).length &&
+    !sets.some((r) => same(r.set.ways, now.ways)) &&
+    picked.value >= 0
+      ? [
+          {
+            key: 'mine',
+            index: picked.value,
+            name: 'As you lifted them',
+            note: waysText(now),
+            set: now,
+            way: mainWay(now),
+          },
+        ]
+      : [];
+  return [
+    ...mine,
+    ...sets.filter((r) => !mine.length || r.index !== picked.value || !impossible.value),
+  ].filter((r) => Object.keys(r.set.ways).length);
 });
-const on = (row: { key: string; index: number }): boolean => (rows.value.some((r) => r.key === 'mine') ? row.key === 'mine' : row.index === picked.value);
+const on = (row: { key: string; index: number }): boolean =>
+  rows.value.some((r) => r.key === 'mine') ? row.key === 'mine' : row.index === picked.value;
 function mainWay(set: ChoiceSet): Way | 'leave' {
   const count = new Map<Way, number>();
   for (const way of Object.values(set.ways)) count.set(way, (count.get(way) ?? 0) + 1);
@@ -28,55 +79,233 @@ function mainWay(set: ChoiceSet): Way | 'leave' {
 function waysText(set: ChoiceSet): string {
   const count = new Map<Way, number>();
   for (const way of Object.values(set.ways)) count.set(way, (count.get(way) ?? 0) + 1);
-  return [...count].map(([way, n]) => `${n} ${WAY_WORDS[way].name.toLowerCase()}`).join(', ') || 'nothing taken';
+  return (
+    [...count].map(([way, n]) => `${n} ${WAY_WORDS[way].name.toLowerCase()}`).join(', ') ||
+    'nothing taken'
+  );
 }
-const top = (pick: (s: ChoiceSet) => Range): number => Math.max(1, ...rows.value.map((r) => pick(r.set).high));
-const all = (s: ChoiceSet): Range => ({ low: s.honeyKg.low + s.combKg.low, mid: s.honeyKg.mid + s.combKg.mid, high: s.honeyKg.high + s.combKg.high });
-const span = (r: Range, digits: number): string => `${r.low.toFixed(digits)}–${r.high.toFixed(digits)}`;
+const top = (pick: (s: ChoiceSet) => Range): number =>
+  Math.max(1, ...rows.value.map((r) => pick(r.set).high));
+const all = (s: ChoiceSet): Range => ({
+  low: s.honeyKg.low + s.combKg.low,
+  mid: s.honeyKg.mid + s.combKg.mid,
+  high: s.honeyKg.high + s.combKg.high,
+});
+const span = (r: Range, digits: number): string =>
+  `${r.low.toFixed(digits)}–${r.high.toFixed(digits)}`;
 const proofText = computed(() => {
   const a = props.answer;
   if (!a || !a.sets.length) return null;
   if (a.proof === 'proven') return 'Proven: no set is better by your wish and rules.';
   if (a.isDone) return `Within ${(a.gap * 100).toFixed(1)} % of the best there could be.`;
-  return a.gap >= 1 ? 'A first set; looking for better ones.' : `Within ${(a.gap * 100).toFixed(1)} % of the best there could be; still looking.`;
+  return a.gap >= 1
+    ? 'A first set; looking for better ones.'
+    : `Within ${(a.gap * 100).toFixed(1)} % of the best there could be; still looking.`;
 });
 </script>
 
 <template>
   <div>
-    <p v-for="i in answer?.issues ?? []" :key="i.path" class="rust" role="alert"><b>{{ i.message }}</b></p>
-    <div v-if="impossible" role="alert" class="impossible"><b>That cannot be done under your rules.</b><ul><li v-for="r in answer!.relaxations" :key="r.rule + r.sentence">{{ r.sentence }}</li></ul></div>
-    <p v-if="failed" role="alert" class="rust"><b>The chooser stopped.</b> What you pinned is kept. <Button text label="Try again" @click="emit('again')" /></p>
+    <p v-for="i in answer?.issues ?? []" :key="i.path" class="rust" role="alert">
+      <b>{{ i.message }}</b>
+    </p>
+    <div v-if="impossible" role="alert" class="impossible">
+      <b>That cannot be done under your rules.</b>
+      <ul>
+        <li v-for="r in answer!.relaxations" :key="r.rule + r.sentence">{{ r.sentence }}</li>
+      </ul>
+    </div>
+    <p v-if="failed" role="alert" class="rust">
+      <b>The chooser stopped.</b> What you pinned is kept.
+      <Button text label="Try again" @click="emit('again')" />
+    </p>
     <div class="scroll">
-    <table v-if="rows.length || answer" class="plain">
-      <thead><tr><th>Set</th><th>Honey, kg</th><th>Pieces and jars</th><th>Clean wax</th><th>Your hours</th><th>Ready after</th><th>Worth{{ rules.currency ? `, ${rules.currency}` : '' }}</th><th>Stays here</th></tr></thead>
-      <tbody>
-        <tr v-for="row in rows" :key="row.key" :class="{ on: on(row) }" @click="picked = row.index">
-          <td><label class="set"><input type="radio" name="set" :checked="on(row)" :aria-label="row.name" @change="picked = row.index" /><WayMark :way="row.way" /><span><b class="display">{{ row.name }}</b><br /><span class="sub">{{ row.note }}</span></span></label></td>
-          <td><b>{{ all(row.set).mid.toFixed(1) }}</b> <span class="sub nowrap">{{ span(all(row.set), 1) }}</span><RangeBar :range="all(row.set)" :max="top(all)" :width="110" /></td>
-          <td><span v-if="row.set.pieces.high" class="nowrap"><b>{{ row.set.pieces.mid }}</b> pieces <span class="sub">{{ span(row.set.pieces, 0) }}</span><br /></span><span v-if="row.set.chunkJars.high" class="nowrap"><b>{{ row.set.chunkJars.mid }}</b> chunk <span class="sub">{{ span(row.set.chunkJars, 0) }}</span><br /></span><span v-if="row.set.jars" class="nowrap"><b>{{ row.set.jars.mid }}</b> jars <span class="sub">{{ span(row.set.jars, 0) }}</span></span><RouterLink v-else to="/rules">no jars in the kit</RouterLink></td>
-          <td><b>{{ smallMassText(row.set.cleanWaxG.mid, rules.units) }}</b><br /><span class="sub nowrap">{{ Math.round(row.set.cleanWaxG.low / 10) * 10 }}–{{ Math.round(row.set.cleanWaxG.high / 10) * 10 }}</span></td>
-          <td><b>{{ row.set.handsOnHours.mid.toFixed(1) }} h</b> <span class="sub nowrap">{{ span(row.set.handsOnHours, 1) }}</span><RangeBar :range="row.set.handsOnHours" :max="top((s) => s.handsOnHours)" :width="90" /></td>
-          <td class="nowrap"><span class="sub">about</span> <b>{{ span(row.set.elapsedHours, 0) }} h</b><br /><span class="sub">at {{ rules.kitchenTemperatureC }} °C</span></td>
-          <td><b>{{ row.set.worth.mid.toFixed(0) }}</b> <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar :range="row.set.worth" :max="top((s) => s.worth)" :width="90" /></td>
-          <td class="nowrap"><b>{{ massText(staysHere(row.set), rules.units) }}</b><br /><span class="sub">counted low</span></td>
-        </tr>
-        <tr :class="{ on: picked < 0 }" @click="picked = -1">
-          <td><label class="set"><input type="radio" name="set" :checked="picked < 0" aria-label="Leave all" @change="picked = -1" /><WayMark way="leave" /><span><b class="display">Leave all</b><br /><span class="sub">look again in {{ rules.lookAgainDays }} days</span></span></label></td>
-          <td colspan="7" class="sub">nothing taken, nothing to do; everything stays with the bees</td>
-        </tr>
-      </tbody>
-    </table>
+      <table v-if="rows.length || answer" class="plain">
+        <thead>
+          <tr>
+            <th>Set</th>
+            <th>Honey, kg</th>
+            <th>Pieces and jars</th>
+            <th>Clean wax</th>
+            <th>Your hours</th>
+            <th>Ready after</th>
+            <th>Worth{{ rules.currency ? `, ${rules.currency}` : '' }}</th>
+            <th>Stays here</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="row in rows"
+            :key="row.key"
+            :class="{ on: on(row) }"
+            @click="picked = row.index"
+          >
+            <td>
+              <label class="set"
+                ><input
+                  type="radio"
+                  name="set"
+                  :checked="on(row)"
+                  :aria-label="row.name"
+                  @change="picked = row.index"
+                /><WayMark :way="row.way" /><span
+                  ><b class="display">{{ row.name }}</b
+                  ><br /><span class="sub">{{ row.note }}</span></span
+                ></label
+              >
+            </td>
+            <td>
+              <b>{{ all(row.set).mid.toFixed(1) }}</b>
+              <span class="sub nowrap">{{ span(all(row.set), 1) }}</span><RangeBar
+                :range="all(row.set)"
+                :max="top(all)"
+                :width="110"
+              />
+            </td>
+            <td>
+              <span v-if="row.set.pieces.high" class="nowrap"
+                ><b>{{ row.set.pieces.mid }}</b> pieces
+                <span class="sub">{{ span(row.set.pieces, 0) }}</span><br /></span
+              ><span v-if="row.set.chunkJars.high" class="nowrap"
+                ><b>{{ row.set.chunkJars.mid }}</b> chunk
+                <span class="sub">{{ span(row.set.chunkJars, 0) }}</span><br /></span
+              ><span v-if="row.set.jars" class="nowrap"
+                ><b>{{ row.set.jars.mid }}</b> jars
+                <span class="sub">{{ span(row.set.jars, 0) }}</span></span
+              ><RouterLink v-else to="/rules">no jars in the kit</RouterLink>
+            </td>
+            <td>
+              <b>{{ smallMassText(row.set.cleanWaxG.mid, rules.units) }}</b><br /><span
+                class="sub nowrap"
+                >{{ Math.round(row.set.cleanWaxG.low / 10) * 10 }}–{{
+                  Math.round(row.set.cleanWaxG.high / 10) * 10
+                }}</span
+              >
+            </td>
+            <td>
+              <b>{{ row.set.handsOnHours.mid.toFixed(1) }} h</b>
+              <span class="sub nowrap">{{ span(row.set.handsOnHours, 1) }}</span><RangeBar
+                :range="row.set.handsOnHours"
+                :max="top((s) => s.handsOnHours)"
+                :width="90"
+              />
+            </td>
+            <td class="nowrap">
+              <span class="sub">about</span> <b>{{ span(row.set.elapsedHours, 0) }} h</b><br /><span
+                class="sub"
+                >at {{ rules.kitchenTemperatureC }} °C</span
+              >
+            </td>
+            <td>
+              <b>{{ row.set.worth.mid.toFixed(0) }}</b>
+              <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar
+                :range="row.set.worth"
+                :max="top((s) => s.worth)"
+                :width="90"
+              />
+            </td>
+            <td class="nowrap">
+              <b>{{ massText(staysHere(row.set), rules.units) }}</b><br /><span class="sub"
+                >counted low</span
+              >
+            </td>
+          </tr>
+          <tr :class="{ on: picked < 0 }" @click="picked = -1">
+            <td>
+              <label class="set"
+                ><input
+                  type="radio"
+                  name="set"
+                  :checked="picked < 0"
+                  aria-label="Leave all"
+                  @change="picked = -1"
+                /><WayMark way="leave" /><span
+                  ><b class="display">Leave all</b><br /><span class="sub"
+                    >look again in {{ rules.lookAgainDays }} days</span
+                  ></span
+                ></label
+              >
+            </td>
+            <td colspan="7" class="sub">
+              nothing taken, nothing to do; everything stays with the bees
+            </td>
+          </tr>
+        </tbody>
+      </table>
     </div>
     <p v-if="!answer" class="sub" aria-busy="true">Looking for the best set …</p>
-    <p v-else-if="!rows.length && !answer.issues.length && !impossible">By your rules there is nothing to take today. Touch a comb to see why, or to take it anyway with a reason.</p>
-    <p v-if="proofText" class="sub" role="status">{{ proofText }} <Button v-if="busy && answer?.proof !== 'first'" text label="Good enough, stop" @click="emit('stop')" /></p>
-    <ul v-if="answer?.bindings?.length || answer?.notes.length" class="binds"><li v-for="b in (answer.bindings ?? []).slice(0, 3)" :key="b.limit">{{ b.sentence }}</li><li v-for="n in answer.notes" :key="n">{{ n }}</li></ul>
-    <details class="how"><summary>How this was got</summary><p>Honey out is the comb's honey times the share that leaves it: 0.65–0.75 sliced, 0.75–0.85 chopped, 0.85–0.92 mashed and stirred twice, 0.93–0.97 drained and pressed. Pieces are 0.6–0.9 of the sealed honey of a straight comb, in your boxes. Ready after counts draining to nine tenths and settling at your kitchen's temperature, or freezing to the core. Clean wax is 50 to 80 % of the wax in the comb. Worth is your own prices less the empty jar or box, what is given and eaten at what you say it is worth. The set is the best under your rules for the wish you named, by the LOW estimate for the winter.</p></details>
+    <p v-else-if="!rows.length && !answer.issues.length && !impossible">
+      By your rules there is nothing to take today. Touch a comb to see why, or to take it anyway
+      with a reason.
+    </p>
+    <p v-if="proofText" class="sub" role="status">
+      {{ proofText }}
+      <Button
+        v-if="busy && answer?.proof !== 'first'"
+        text
+        label="Good enough, stop"
+        @click="emit('stop')"
+      />
+    </p>
+    <ul v-if="answer?.bindings?.length || answer?.notes.length" class="binds">
+      <li v-for="b in (answer.bindings ?? []).slice(0, 3)" :key="b.limit">{{ b.sentence }}</li>
+      <li v-for="n in answer.notes" :key="n">{{ n }}</li>
+    </ul>
+    <details class="how">
+      <summary>How this was got</summary>
+      <p>
+        Honey out is the comb's honey times the share that leaves it: 0.65–0.75 sliced, 0.75–0.85
+        chopped, 0.85–0.92 mashed and stirred twice, 0.93–0.97 drained and pressed. Pieces are
+        0.6–0.9 of the sealed honey of a straight comb, in your boxes. Ready after counts draining
+        to nine tenths and settling at your kitchen's temperature, or freezing to the core. Clean
+        wax is 50 to 80 % of the wax in the comb. Worth is your own prices less the empty jar or
+        box, what is given and eaten at what you say it is worth. The set is the best under your
+        rules for the wish you named, by the LOW estimate for the winter.
+      </p>
+    </details>
   </div>
 </template>
 
 <style scoped>
-.scroll { overflow-x: auto; } tbody tr { cursor: pointer; } tr.on td { background: var(--field-wash); } tr.on td:first-child { box-shadow: inset 5px 0 0 var(--field); } .set { display: flex; gap: 10px; align-items: center; cursor: pointer; min-height: 44px; } .set input { width: 22px; height: 22px; accent-color: var(--field); flex: none; } .set .display { font-size: 18px; } .nowrap { white-space: nowrap; }
-.impossible { border-left: 5px solid var(--rust); padding: 4px 12px; margin-bottom: 8px; } .impossible ul, .binds { margin: 2px 0; padding-left: 20px; }
+.scroll {
+  overflow-x: auto;
+}
+tbody tr {
+  cursor: pointer;
+}
+tr.on td {
+  background: var(--field-wash);
+}
+tr.on td:first-child {
+  box-shadow: inset 5px 0 0 var(--field);
+}
+.set {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  cursor: pointer;
+  min-height: 44px;
+}
+.set input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--field);
+  flex: none;
+}
+.set .display {
+  font-size: 18px;
+}
+.nowrap {
+  white-space: nowrap;
+}
+.impossible {
+  border-left: 5px solid var(--rust);
+  padding: 4px 12px;
+  margin-bottom: 8px;
+}
+.impossible ul,
+.binds {
+  margin: 2px 0;
+  padding-left: 20px;
+}
 </style>

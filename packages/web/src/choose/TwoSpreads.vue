@@ -7,7 +7,8 @@ Chart.register(BarController, BarElement, CategoryScale, LinearScale);
 const props = defineProps<{ found: CombOrLiquid; money: string }>();
 const canvas = ref<HTMLCanvasElement | null>(null);
 let chart: Chart | null = null;
-const colour = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+const colour = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 
 /** Comb is hatched, liquid is plain: told apart without colour. */
 function hatch(): CanvasPattern | string {
@@ -39,15 +40,47 @@ function draw(): void {
     data: {
       labels: bins.map((b) => b.from.toFixed(0)),
       datasets: [
-        { data: bins.map((b) => b.comb / 200), backgroundColor: hatch(), borderColor: colour('--field-deep'), borderWidth: 1, barPercentage: 1, categoryPercentage: 1, grouped: false, order: 2 },
-        { data: bins.map((b) => -b.liquid / 200), backgroundColor: colour('--ink-3'), borderColor: colour('--ink'), borderWidth: 1, barPercentage: 1, categoryPercentage: 1, grouped: false, order: 1 },
+        {
+          data: bins.map((b) => b.comb / 200),
+          backgroundColor: hatch(),
+          borderColor: colour('--field-deep'),
+          borderWidth: 1,
+          barPercentage: 1,
+          categoryPercentage: 1,
+          grouped: false,
+          order: 2,
+        },
+        {
+          data: bins.map((b) => -b.liquid / 200),
+          backgroundColor: colour('--ink-3'),
+          borderColor: colour('--ink'),
+          borderWidth: 1,
+          barPercentage: 1,
+          categoryPercentage: 1,
+          grouped: false,
+          order: 1,
+        },
       ],
     },
     options: {
-      animation: false, responsive: true, maintainAspectRatio: false,
+      animation: false,
+      responsive: true,
+      maintainAspectRatio: false,
       scales: {
-        x: { grid: { display: false }, ticks: { font, color: colour('--ink-2'), maxTicksLimit: 8, maxRotation: 0 }, title: { display: true, text: `money over all supers${props.money ? `, ${props.money}` : ''}`, font, color: colour('--ink-2') } },
-        y: { grid: { color: colour('--lichen-3') }, ticks: { font, color: colour('--ink-2'), callback: (v) => `${Math.abs(Number(v))} %` } },
+        x: {
+          grid: { display: false },
+          ticks: { font, color: colour('--ink-2'), maxTicksLimit: 8, maxRotation: 0 },
+          title: {
+            display: true,
+            text: `money over all supers${props.money ? `, ${props.money}` : ''}`,
+            font,
+            color: colour('--ink-2'),
+          },
+        },
+        y: {
+          grid: { color: colour('--lichen-3') },
+          ticks: { font, color: colour('--ink-2'), callback: (v) => `${Math.abs(Number(v))} %` },
+        },
       },
       plugins: { legend: { display: false }, tooltip: { enabled: false } },
     },
@@ -60,9 +93,49 @@ onUnmounted(() => chart?.destroy());
 
 <template>
   <figure class="spreads">
-    <figcaption><span class="key hatched" aria-hidden="true" /> Comb, above the line <span class="key plain" aria-hidden="true" /> Liquid, below it. Higher: more of the drawn years.</figcaption>
-    <div class="frame"><canvas ref="canvas" role="img" :aria-label="`Comb brings ${found.comb.low.toFixed(0)} to ${found.comb.high.toFixed(0)} in nine of ten years, liquid ${found.liquid.low.toFixed(0)} to ${found.liquid.high.toFixed(0)}`" /></div>
+    <figcaption>
+      <span class="key hatched" aria-hidden="true" /> Comb, above the line
+      <span class="key plain" aria-hidden="true" /> Liquid, below it. Higher: more of the drawn
+      years.
+    </figcaption>
+    <div class="frame">
+      <canvas
+        ref="canvas"
+        role="img"
+        :aria-label="`Comb brings ${found.comb.low.toFixed(0)} to ${found.comb.high.toFixed(0)} in nine of ten years, liquid ${found.liquid.low.toFixed(0)} to ${found.liquid.high.toFixed(0)}`"
+      />
+    </div>
   </figure>
 </template>
 
-<style scoped>.spreads { margin: 0; } .frame { height: 280px; position: relative; } figcaption { display: flex; gap: 8px; align-items: center; flex-wrap: wrap; color: var(--ink-2); font-size: 15px; } .key { width: 26px; height: 16px; border: 1px solid var(--field-deep); display: inline-block; } .hatched { background: repeating-linear-gradient(-45deg, var(--field-wash) 0 3px, var(--field-deep) 3px 5px); } .plain { background: var(--ink-3); border-color: var(--ink); margin-left: 12px; }</style>
+<style scoped>
+.spreads {
+  margin: 0;
+}
+.frame {
+  height: 280px;
+  position: relative;
+}
+figcaption {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+  color: var(--ink-2);
+  font-size: 15px;
+}
+.key {
+  width: 26px;
+  height: 16px;
+  border: 1px solid var(--field-deep);
+  display: inline-block;
+}
+.hatched {
+  background: repeating-linear-gradient(-45deg, var(--field-wash) 0 3px, var(--field-deep) 3px 5px);
+}
+.plain {
+  background: var(--ink-3);
+  border-color: var(--ink);
+  margin-left: 12px;
+}
+</style>

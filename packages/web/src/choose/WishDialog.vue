@@ -10,43 +10,163 @@ import TextField from '../parts/TextField.vue';
 import type { ChooseDraft } from './chooseDraft.js';
 
 /** What the person wants most and what there is to do it with. Everything works at once; nothing is sent. */
-const props = defineProps<{ hives: readonly Hive[]; hereId: string; zone: string; jars: readonly JarKindRecord[]; issues: { path: string; message: string }[] }>();
+const props = defineProps<{
+  hives: readonly Hive[];
+  hereId: string;
+  zone: string;
+  jars: readonly JarKindRecord[];
+  issues: { path: string; message: string }[];
+}>();
 const open = defineModel<boolean>('open', { required: true });
 const draft = defineModel<ChooseDraft>({ required: true });
-const issue = (path: string): string | null => props.issues.find((i) => i.path.startsWith(path))?.message ?? null;
+const issue = (path: string): string | null =>
+  props.issues.find((i) => i.path.startsWith(path))?.message ?? null;
 function wantAmount(on: boolean): void {
-  draft.value.amount = on && props.jars.length ? { jarKindId: props.jars[0].id, count: 6, byLocal: '' } : null;
+  draft.value.amount =
+    on && props.jars.length ? { jarKindId: props.jars[0].id, count: 6, byLocal: '' } : null;
 }
 function toggle(id: string, on: boolean): void {
-  draft.value.together = on ? [...draft.value.together, id] : draft.value.together.filter((h) => h !== id);
+  draft.value.together = on
+    ? [...draft.value.together, id]
+    : draft.value.together.filter((h) => h !== id);
 }
-const inAWeek = (): string => DateTime.fromJSDate(serverNow(), { zone: props.zone }).plus({ days: 7 }).set({ hour: 18, minute: 0 }).toFormat("yyyy-MM-dd'T'HH:mm");
+const inAWeek = (): string =>
+  DateTime.fromJSDate(serverNow(), { zone: props.zone })
+    .plus({ days: 7 })
+    .set({ hour: 18, minute: 0 })
+    .toFormat("yyyy-MM-dd'T'HH:mm");
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal header="What you want, and what there is" position="top" :style="{ width: '720px', maxWidth: '96vw' }">
+  <Dialog
+    v-model:visible="open"
+    modal
+    header="What you want, and what there is"
+    position="top"
+    :style="{ width: '720px', maxWidth: '96vw' }"
+  >
     <div class="wish">
       <h2 class="furrow-heading">Most of all</h2>
-      <SelectButton v-model="draft.goal" :options="GOALS.map((g) => ({ value: g, label: GOAL_WORDS[g] }))" option-label="label" option-value="value" :allow-empty="false" aria-label="What you want most" />
-      <label class="tick"><input type="checkbox" :checked="draft.amount !== null" :disabled="!jars.length" @change="wantAmount(($event.target as HTMLInputElement).checked)" /> At least a named amount</label>
+      <SelectButton
+        v-model="draft.goal"
+        :options="GOALS.map((g) => ({ value: g, label: GOAL_WORDS[g] }))"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="What you want most"
+      />
+      <label class="tick"
+        ><input
+          type="checkbox"
+          :checked="draft.amount !== null"
+          :disabled="!jars.length"
+          @change="wantAmount(($event.target as HTMLInputElement).checked)"
+        />
+        At least a named amount</label
+      >
       <div v-if="draft.amount" class="line">
-        <NumberField v-model="draft.amount.count" label="How many" whole :min="1" :max="2000" :error="issue('amount.count')" />
-        <span class="field"><label for="wish-jar">Of which</label><select id="wish-jar" v-model="draft.amount.jarKindId" class="native"><option v-for="j in jars" :key="j.id" :value="j.id">{{ j.name }}</option></select></span>
-        <TextField v-model="draft.amount.byLocal" type="datetime-local" label="Ready by, if it matters" :error="issue('amount.withinHours')" />
-        <Button v-if="!draft.amount.byLocal" text label="In a week" @click="draft.amount.byLocal = inAWeek()" />
+        <NumberField
+          v-model="draft.amount.count"
+          label="How many"
+          whole
+          :min="1"
+          :max="2000"
+          :error="issue('amount.count')"
+        />
+        <span class="field"
+          ><label for="wish-jar">Of which</label
+          ><select id="wish-jar" v-model="draft.amount.jarKindId" class="native">
+            <option v-for="j in jars" :key="j.id" :value="j.id">{{ j.name }}</option>
+          </select></span
+        >
+        <TextField
+          v-model="draft.amount.byLocal"
+          type="datetime-local"
+          label="Ready by, if it matters"
+          :error="issue('amount.withinHours')"
+        />
+        <Button
+          v-if="!draft.amount.byLocal"
+          text
+          label="In a week"
+          @click="draft.amount.byLocal = inAWeek()"
+        />
       </div>
-      <p v-if="issue('amount')" class="rust"><b>{{ issue('amount') }}</b></p>
+      <p v-if="issue('amount')" class="rust">
+        <b>{{ issue('amount') }}</b>
+      </p>
       <h2 class="furrow-heading">From which hives</h2>
-      <div class="line"><label v-for="h in hives" :key="h.id" class="tick"><input type="checkbox" :checked="h.id === hereId || draft.together.includes(h.id)" :disabled="h.id === hereId" @change="toggle(h.id, ($event.target as HTMLInputElement).checked)" /> {{ h.name }}</label></div>
+      <div class="line">
+        <label v-for="h in hives" :key="h.id" class="tick"
+          ><input
+            type="checkbox"
+            :checked="h.id === hereId || draft.together.includes(h.id)"
+            :disabled="h.id === hereId"
+            @change="toggle(h.id, ($event.target as HTMLInputElement).checked)"
+          />
+          {{ h.name }}</label
+        >
+      </div>
       <h2 class="furrow-heading">With what</h2>
-      <div class="line"><NumberField v-model="draft.handsHours" nullable label="Hours of hands, all together" unit="h" :min="0" :max="2000" :error="issue('handsHours')" /></div>
-      <label class="tick"><input v-model="draft.countVessels" type="checkbox" /> Only what the vessels of the kit hold</label>
-      <label class="tick"><input v-model="draft.countStock" type="checkbox" /> Only the jars and boxes in stock</label>
-      <label class="tick"><input v-model="draft.countFreezer" type="checkbox" /> Only what the freezer takes</label>
-      <p class="sub">Prices, stock and vessels stand in the kit; winter, lifting and combs a hive in Rules.</p>
+      <div class="line">
+        <NumberField
+          v-model="draft.handsHours"
+          nullable
+          label="Hours of hands, all together"
+          unit="h"
+          :min="0"
+          :max="2000"
+          :error="issue('handsHours')"
+        />
+      </div>
+      <label class="tick"
+        ><input v-model="draft.countVessels" type="checkbox" /> Only what the vessels of the kit
+        hold</label
+      >
+      <label class="tick"
+        ><input v-model="draft.countStock" type="checkbox" /> Only the jars and boxes in
+        stock</label
+      >
+      <label class="tick"
+        ><input v-model="draft.countFreezer" type="checkbox" /> Only what the freezer takes</label
+      >
+      <p class="sub">
+        Prices, stock and vessels stand in the kit; winter, lifting and combs a hive in Rules.
+      </p>
       <Button label="That is it" @click="open = false" />
     </div>
   </Dialog>
 </template>
 
-<style scoped>.wish { display: flex; flex-direction: column; gap: 10px; } .line { display: flex; flex-wrap: wrap; gap: 10px 18px; align-items: flex-end; } .line > .field { max-width: 210px; } .tick { display: inline-flex; gap: 10px; align-items: center; min-height: 40px; cursor: pointer; } .tick input { width: 22px; height: 22px; accent-color: var(--field); } .field label { font-size: 15px; color: var(--ink-2); }</style>
+<style scoped>
+.wish {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: flex-end;
+}
+.line > .field {
+  max-width: 210px;
+}
+.tick {
+  display: inline-flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 40px;
+  cursor: pointer;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--field);
+}
+.field label {
+  font-size: 15px;
+  color: var(--ink-2);
+}
+</style>

@@ -1,4 +1,12 @@
-import { DEFAULT_RULES, HIVE_KINDS, type ChoiceUnit, type ChoiceSet, type ChooseAnswer, type Hive, type Shares } from '@furrow/core';
+import {
+  DEFAULT_RULES,
+  HIVE_KINDS,
+  type ChoiceUnit,
+  type ChoiceSet,
+  type ChooseAnswer,
+  type Hive,
+  type Shares,
+} from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import PrimeVue from 'primevue/config';
 import { describe, expect, it } from 'vitest';
@@ -9,14 +17,48 @@ import type { WayOffer } from './useChoice.js';
 
 const none = { low: 0, mid: 0, high: 0 };
 const set = (name: string, ways: ChoiceSet['ways'], worth: number): ChoiceSet => ({
-  name, note: '', ways, honeyKg: { low: 1.5, mid: 2, high: 2.4 }, combKg: none, pieces: none, chunkJars: none, jars: { low: 3, mid: 4, high: 4 }, cleanWaxG: { low: 50, mid: 80, high: 120 },
-  handsOnHours: { low: 0.5, mid: 0.7, high: 1 }, elapsedHours: { low: 16, mid: 20, high: 40 }, worth: { low: worth - 20, mid: worth, high: worth + 20 }, hives: [{ hiveId: 'h', name: 'Ipê', staysLowKg: 13, spareKg: 2, hardSpareKg: 0.4 }],
+  name,
+  note: '',
+  ways,
+  honeyKg: { low: 1.5, mid: 2, high: 2.4 },
+  combKg: none,
+  pieces: none,
+  chunkJars: none,
+  jars: { low: 3, mid: 4, high: 4 },
+  cleanWaxG: { low: 50, mid: 80, high: 120 },
+  handsOnHours: { low: 0.5, mid: 0.7, high: 1 },
+  elapsedHours: { low: 16, mid: 20, high: 40 },
+  worth: { low: worth - 20, mid: worth, high: worth + 20 },
+  hives: [{ hiveId: 'h', name: 'Ipê', staysLowKg: 13, spareKg: 2, hardSpareKg: 0.4 }],
 });
-const answer = (more: Partial<ChooseAnswer> = {}): ChooseAnswer => ({ proof: 'proven', gap: 0, sets: [set('Most worth', { a: 'cut' }, 220), set('Everything crushed', { a: 'crush' }, 138)], bindings: [], relaxations: [], notes: [], issues: [], isDone: true, ...more });
-const table = (a: ChooseAnswer, more: Record<string, unknown> = {}) => mount(SetsTable, {
-  props: { answer: a, good: answer(), busy: false, failed: false, nowSet: answer().sets[0], ways: { a: 'cut' }, rules: { ...DEFAULT_RULES, currency: 'R$' }, goal: 'most-worth', hiveId: 'h', picked: 0, ...more },
-  global: { plugins: [PrimeVue], stubs: { RouterLink: true } },
+const answer = (more: Partial<ChooseAnswer> = {}): ChooseAnswer => ({
+  proof: 'proven',
+  gap: 0,
+  sets: [set('Most worth', { a: 'cut' }, 220), set('Everything crushed', { a: 'crush' }, 138)],
+  bindings: [],
+  relaxations: [],
+  notes: [],
+  issues: [],
+  isDone: true,
+  ...more,
 });
+const table = (a: ChooseAnswer, more: Record<string, unknown> = {}) =>
+  mount(SetsTable, {
+    props: {
+      answer: a,
+      good: answer(),
+      busy: false,
+      failed: false,
+      nowSet: answer().sets[0],
+      ways: { a: 'cut' },
+      rules: { ...DEFAULT_RULES, currency: 'R$' },
+      goal: 'most-worth',
+      hiveId: 'h',
+      picked: 0,
+      ...more,
+    },
+    global: { plugins: [PrimeVue], stubs: { RouterLink: true } },
+  });
 
 describe('sets side by side', () => {
   it('each with its range and unit, the picked one marked, and leaving all beside them', async () => {
@@ -29,11 +71,20 @@ describe('sets side by side', () => {
     expect(wrapper.emitted('update:picked')!.at(-1)).toEqual([-1]);
   });
   it('says how far an answer is known while it is looked for', () => {
-    expect(table(answer({ proof: 'first', gap: 1, isDone: false })).text()).toContain('A first set; looking for better ones.');
-    expect(table(answer({ proof: 'near', gap: 0.008, isDone: false })).text()).toContain('Within 0.8 % of the best there could be; still looking.');
+    expect(table(answer({ proof: 'first', gap: 1, isDone: false })).text()).toContain(
+      'A first set; looking for better ones.',
+    );
+    expect(table(answer({ proof: 'near', gap: 0.008, isDone: false })).text()).toContain(
+      'Within 0.8 % of the best there could be; still looking.',
+    );
   });
   it('an impossible wish says what would have to give, and the last good sets stay', () => {
-    const wrapper = table(answer({ sets: [], relaxations: [{ rule: 'winter:h', sentence: 'Ease this alone: what Ipê can spare.' }] }));
+    const wrapper = table(
+      answer({
+        sets: [],
+        relaxations: [{ rule: 'winter:h', sentence: 'Ease this alone: what Ipê can spare.' }],
+      }),
+    );
     expect(wrapper.find('[role=alert]').text()).toContain('Ease this alone: what Ipê can spare.');
     expect(wrapper.text()).toContain('Everything crushed');
   });
@@ -42,16 +93,51 @@ describe('sets side by side', () => {
     expect(wrapper.find('tr.on').text()).toContain('As you lifted them');
   });
   it('what holds it back is said, and a wish that cannot be read', () => {
-    expect(table(answer({ bindings: [{ limit: 'x', gain: 5, unit: 'R$', sentence: 'Freezer, 40.0 L, is the limit.' }], notes: ['Ipê: no prices.'] })).find('.binds').text()).toContain('Freezer, 40.0 L, is the limit.');
-    expect(table(answer({ sets: [], issues: [{ path: 'amount', message: 'At least one.' }] })).find('[role=alert]').text()).toBe('At least one.');
+    expect(
+      table(
+        answer({
+          bindings: [
+            { limit: 'x', gain: 5, unit: 'R$', sentence: 'Freezer, 40.0 L, is the limit.' },
+          ],
+          notes: ['Ipê: no prices.'],
+        }),
+      )
+        .find('.binds')
+        .text(),
+    ).toContain('Freezer, 40.0 L, is the limit.');
+    expect(
+      table(answer({ sets: [], issues: [{ path: 'amount', message: 'At least one.' }] }))
+        .find('[role=alert]')
+        .text(),
+    ).toBe('At least one.');
   });
 });
 
 describe('a comb in hand', () => {
   const unit = { id: 'a', what: 'comb', label: '12', liftKg: none } as unknown as ChoiceUnit;
-  const outcome = { pieces: { low: 4, mid: 6, high: 8 }, chunkJars: none, honeyKg: { low: 0.4, mid: 0.6, high: 0.9 }, cleanWaxG: none, handsOnMinutes: none, elapsedHours: none, worth: none } as unknown as WayOffer['outcome'];
-  const offers: WayOffer[] = [{ way: 'cut', outcome, against: [] }, { way: 'crush', outcome, against: [{ rule: 'capped', sentence: '62 % capped.', hard: false }] }, { way: 'drain-hive', outcome: null, against: [{ rule: 'kind', sentence: 'Only drain frames run out.', hard: true }] }];
-  const hand = () => mount(InHand, { props: { unit, name: 'Comb 12', offers, way: 'leave', pinned: true, rules: DEFAULT_RULES }, global: { plugins: [PrimeVue] } });
+  const outcome = {
+    pieces: { low: 4, mid: 6, high: 8 },
+    chunkJars: none,
+    honeyKg: { low: 0.4, mid: 0.6, high: 0.9 },
+    cleanWaxG: none,
+    handsOnMinutes: none,
+    elapsedHours: none,
+    worth: none,
+  } as unknown as WayOffer['outcome'];
+  const offers: WayOffer[] = [
+    { way: 'cut', outcome, against: [] },
+    { way: 'crush', outcome, against: [{ rule: 'capped', sentence: '62 % capped.', hard: false }] },
+    {
+      way: 'drain-hive',
+      outcome: null,
+      against: [{ rule: 'kind', sentence: 'Only drain frames run out.', hard: true }],
+    },
+  ];
+  const hand = () =>
+    mount(InHand, {
+      props: { unit, name: 'Comb 12', offers, way: 'leave', pinned: true, rules: DEFAULT_RULES },
+      global: { plugins: [PrimeVue] },
+    });
   it('shows every way with what it gives, and pins the one that is touched', async () => {
     const wrapper = hand();
     expect(wrapper.text()).toContain('Comb 12 in hand, pinned');
@@ -69,23 +155,93 @@ describe('a comb in hand', () => {
 
 describe('pins over a set', () => {
   it('show at once: taken the usual way, left, or by the way named', () => {
-    expect(withPins({ a: 'crush', b: 'cut' }, { a: 'leave', c: 'take', d: 'slice' }, () => 'press')).toEqual({ b: 'cut', c: 'press', d: 'slice' });
+    expect(
+      withPins({ a: 'crush', b: 'cut' }, { a: 'leave', c: 'take', d: 'slice' }, () => 'press'),
+    ).toEqual({ b: 'cut', c: 'press', d: 'slice' });
     expect(withPins({ a: 'crush' }, { a: 'take' }, () => 'press')).toEqual({ a: 'crush' });
   });
 });
 
 describe('a hive as the chooser sees it', () => {
   const sealed: Shares = { capped: 0.92, open: 0.05, pollen: 0, brood: 0, empty: 0.03 };
-  const look = (combId: string, slot: number) => ({ id: `l${slot}`, combId, slot, occurredAt: '2026-03-13T12:00:00Z', date: '2026-03-13', sides: { A: sealed, B: sealed }, seenBy: { A: 'hand', B: 'hand' }, photos: { A: null, B: null }, pane: null, attachment: null, pots: null, straight: true, readings: [], combAge: 'new', depthMm: 180, thicknessMm: 28, painted: { A: false, B: false }, verdict: {}, rulesVersion: 1, revision: 1 });
-  const hive = { id: 'h', siteId: 's', name: 'Araucária', kind: 'warre', geometry: HIVE_KINDS.warre.defaults, revision: 1, site: { id: 's', name: 'Encosta', zone: 'America/Sao_Paulo', hemisphere: 'south', notes: [], forage: {}, revision: 1 }, colony: { id: 'c', startedOn: '2024-09-20', endedOn: null, facts: [], revision: 1 },
-    boxes: [{ carrierId: 'b1', number: 1, compartment: 'box', turned: false, sinceOn: '2024-09-20', madeOn: '2024-09-20', revision: 1 }, { carrierId: 'b2', number: 2, compartment: 'box', turned: false, sinceOn: '2024-09-20', madeOn: '2024-09-20', revision: 1 }],
-    bars: [101, 102, 201, 202].map((slot) => ({ carrierId: `k${slot}`, slot, inBox: slot % 100, boxId: slot < 200 ? 'b1' : 'b2', comb: { id: `c${slot}`, builtOn: '2025-10-01', looks: [look(`c${slot}`, slot)], marks: [] } })) } as unknown as Hive;
+  const look = (combId: string, slot: number) => ({
+    id: `l${slot}`,
+    combId,
+    slot,
+    occurredAt: '2026-03-13T12:00:00Z',
+    date: '2026-03-13',
+    sides: { A: sealed, B: sealed },
+    seenBy: { A: 'hand', B: 'hand' },
+    photos: { A: null, B: null },
+    pane: null,
+    attachment: null,
+    pots: null,
+    straight: true,
+    readings: [],
+    combAge: 'new',
+    depthMm: 180,
+    thicknessMm: 28,
+    painted: { A: false, B: false },
+    verdict: {},
+    rulesVersion: 1,
+    revision: 1,
+  });
+  const hive = {
+    id: 'h',
+    siteId: 's',
+    name: 'Araucária',
+    kind: 'warre',
+    geometry: HIVE_KINDS.warre.defaults,
+    revision: 1,
+    site: {
+      id: 's',
+      name: 'Encosta',
+      zone: 'America/Sao_Paulo',
+      hemisphere: 'south',
+      notes: [],
+      forage: {},
+      revision: 1,
+    },
+    colony: { id: 'c', startedOn: '2024-09-20', endedOn: null, facts: [], revision: 1 },
+    boxes: [
+      {
+        carrierId: 'b1',
+        number: 1,
+        compartment: 'box',
+        turned: false,
+        sinceOn: '2024-09-20',
+        madeOn: '2024-09-20',
+        revision: 1,
+      },
+      {
+        carrierId: 'b2',
+        number: 2,
+        compartment: 'box',
+        turned: false,
+        sinceOn: '2024-09-20',
+        madeOn: '2024-09-20',
+        revision: 1,
+      },
+    ],
+    bars: [101, 102, 201, 202].map((slot) => ({
+      carrierId: `k${slot}`,
+      slot,
+      inBox: slot % 100,
+      boxId: slot < 200 ? 'b1' : 'b2',
+      comb: { id: `c${slot}`, builtOn: '2025-10-01', looks: [look(`c${slot}`, slot)], marks: [] },
+    })),
+  } as unknown as Hive;
   const rules = { ...DEFAULT_RULES, winterNeedByKindKg: { warre: 2 } };
   const at = '2026-03-14T12:00:00Z';
   it('comb by comb, or box by box from the top with its weight', () => {
-    expect(hiveToChoose(hive, rules, at, [], { flowKg: {}, byBox: {} }).units.map((u) => u.label)).toEqual(['1·1', '1·2', '2·1', '2·2']);
+    expect(
+      hiveToChoose(hive, rules, at, [], { flowKg: {}, byBox: {} }).units.map((u) => u.label),
+    ).toEqual(['1·1', '1·2', '2·1', '2·2']);
     const boxes = hiveToChoose(hive, rules, at, [], { flowKg: {}, byBox: { h: true } }).units;
-    expect(boxes.map((u) => [u.label, u.order, u.combIds.length])).toEqual([['box 1', 1, 2], ['box 2', 2, 2]]);
+    expect(boxes.map((u) => [u.label, u.order, u.combIds.length])).toEqual([
+      ['box 1', 1, 2],
+      ['box 2', 2, 2],
+    ]);
     expect(boxes[0].liftKg.low).toBeGreaterThan(boxes[0].estimate!.honeyKg.low);
   });
   it('combs of a harvest that is not done are as good as gone; a flow counted on eases the need', () => {

@@ -1,4 +1,17 @@
-import { KEEP_BY_HIVE, choiceHive, judgeHiveAt, siteDate, stateAt, type ChoiceHive, type EstimateCorrection, type Goal, type Hive, type HouseRules, type KeepApart, type Pin } from '@furrow/core';
+import {
+  KEEP_BY_HIVE,
+  choiceHive,
+  judgeHiveAt,
+  siteDate,
+  stateAt,
+  type ChoiceHive,
+  type EstimateCorrection,
+  type Goal,
+  type Hive,
+  type HouseRules,
+  type KeepApart,
+  type Pin,
+} from '@furrow/core';
 
 /** What a person laid out in Choose and has not written down yet; it survives a reload. */
 export interface ChooseDraft {
@@ -16,19 +29,53 @@ export interface ChooseDraft {
   byBox: Record<string, boolean>;
   keep: KeepApart;
 }
-export const newChooseDraft = (): ChooseDraft => ({ together: [], goal: 'most-worth', amount: null, pins: {}, reasons: {}, handsHours: null, countVessels: true, countStock: true, countFreezer: true, flowKg: {}, byBox: {}, keep: { ...KEEP_BY_HIVE } });
+export const newChooseDraft = (): ChooseDraft => ({
+  together: [],
+  goal: 'most-worth',
+  amount: null,
+  pins: {},
+  reasons: {},
+  handsHours: null,
+  countVessels: true,
+  countStock: true,
+  countFreezer: true,
+  flowKg: {},
+  byBox: {},
+  keep: { ...KEEP_BY_HIVE },
+});
 
 /** A hive as the chooser sees it at an instant: combs that are chosen in a harvest already are as good as gone; estimates are corrected by the household's scale once that counts. */
-export function hiveToChoose(hive: Hive, rules: HouseRules, instant: string, busyCombs: readonly string[], draft: Pick<ChooseDraft, 'flowKg' | 'byBox'>, correction: EstimateCorrection | null = null): ChoiceHive {
+export function hiveToChoose(
+  hive: Hive,
+  rules: HouseRules,
+  instant: string,
+  busyCombs: readonly string[],
+  draft: Pick<ChooseDraft, 'flowKg' | 'byBox'>,
+  correction: EstimateCorrection | null = null,
+): ChoiceHive {
   const judged = judgeHiveAt(hive, rules, instant).filter((j) => !busyCombs.includes(j.combId));
-  return choiceHive({ hive, judged, colony: stateAt(hive, instant), rules, date: siteDate(hive, instant), flowKg: Math.max(0, draft.flowKg[hive.id] ?? 0), byBox: draft.byBox[hive.id] ?? false, correction: correction?.applies ? correction.factor : null });
+  return choiceHive({
+    hive,
+    judged,
+    colony: stateAt(hive, instant),
+    rules,
+    date: siteDate(hive, instant),
+    flowKg: Math.max(0, draft.flowKg[hive.id] ?? 0),
+    byBox: draft.byBox[hive.id] ?? false,
+    correction: correction?.applies ? correction.factor : null,
+  });
 }
 
 /** Puts the person's own pins over a set: what they touched shows at once, before the chooser has answered. */
-export function withPins<W extends string>(ways: Readonly<Record<string, W>>, pins: Readonly<Record<string, Pin>>, usual: (unitId: string) => W | null): Record<string, W> {
+export function withPins<W extends string>(
+  ways: Readonly<Record<string, W>>,
+  pins: Readonly<Record<string, Pin>>,
+  usual: (unitId: string) => W | null,
+): Record<string, W> {
   const out: Record<string, W> = { ...ways };
   for (const [id, pin] of Object.entries(pins)) {
-    const way = pin === 'take' ? (out[id] ?? usual(id)) : pin === 'leave' ? null : (pin as unknown as W);
+    const way =
+      pin === 'take' ? (out[id] ?? usual(id)) : pin === 'leave' ? null : (pin as unknown as W);
     if (way) out[id] = way;
     else delete out[id];
   }

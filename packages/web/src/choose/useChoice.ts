@@ -1,4 +1,19 @@
-import { correctionFor, marketOf, outcomeOf, setOfWays, takeBlocks, wayBlocks, waysOf, type Block, type ChoiceHive, type ChoiceUnit, type ChooseRequest, type EstimateCorrection, type Outcome, type Way } from '@furrow/core';
+import {
+  correctionFor,
+  marketOf,
+  outcomeOf,
+  setOfWays,
+  takeBlocks,
+  wayBlocks,
+  waysOf,
+  type Block,
+  type ChoiceHive,
+  type ChoiceUnit,
+  type ChooseRequest,
+  type EstimateCorrection,
+  type Outcome,
+  type Way,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
 import { useHive } from '../look/useHive.js';
@@ -24,48 +39,150 @@ export function useChoice() {
   const { data: harvests } = useHarvests();
   const { draft } = useDraft('choose', newChooseDraft);
   const { data: pairs } = useEstimatePairs();
-  const correctionOf = (hiveName: string): EstimateCorrection | null => correctionFor(pairs.value ?? [], hiveName);
-  const busyCombs = computed(() => (harvests.value ?? []).filter((b) => !b.closedAt && ['ready', 'take'].includes(b.stage)).flatMap((b) => b.combIds));
-  const from = computed(() => (hive.value ? [hive.value, ...(hives.value ?? []).filter((h) => h.id !== hive.value!.id && draft.value.together.includes(h.id))] : []));
-  const choiceHives = computed<ChoiceHive[]>(() => (rules.value ? from.value.map((h) => hiveToChoose(h, rules.value!, serverNow().toISOString(), busyCombs.value, draft.value, correctionOf(h.name))) : []));
+  const correctionOf = (hiveName: string): EstimateCorrection | null =>
+    correctionFor(pairs.value ?? [], hiveName);
+  const busyCombs = computed(() =>
+    (harvests.value ?? [])
+      .filter((b) => !b.closedAt && ['ready', 'take'].includes(b.stage))
+      .flatMap((b) => b.combIds),
+  );
+  const from = computed(() =>
+    hive.value
+      ? [
+          hive.value,
+          ...(hives.value ?? []).filter(
+            (h) => h.id !== hive.value!.id && draft.value.together.includes(h.id),
+          ),
+        ]
+      : [],
+  );
+  const choiceHives = computed<ChoiceHive[]>(() =>
+    rules.value
+      ? from.value.map((h) =>
+          hiveToChoose(
+            h,
+            rules.value!,
+            serverNow().toISOString(),
+            busyCombs.value,
+            draft.value,
+            correctionOf(h.name),
+          ),
+        )
+      : [],
+  );
   const correction = computed(() => (hive.value ? correctionOf(hive.value.name) : null));
   const here = computed(() => choiceHives.value.find((h) => h.hiveId === hive.value?.id) ?? null);
-  const units = computed(() => new Map(choiceHives.value.flatMap((h) => h.units).map((u) => [u.id, u])));
-  const household = computed(() => (rules.value && jars.value && vessels.value ? { rules: rules.value, jars: jars.value, vessels: vessels.value } : null));
+  const units = computed(
+    () => new Map(choiceHives.value.flatMap((h) => h.units).map((u) => [u.id, u])),
+  );
+  const household = computed(() =>
+    rules.value && jars.value && vessels.value
+      ? { rules: rules.value, jars: jars.value, vessels: vessels.value }
+      : null,
+  );
   const withinHours = computed(() => {
     const by = draft.value.amount?.byLocal;
-    return by && hive.value ? DateTime.fromISO(by, { zone: hive.value.site.zone }).diff(DateTime.fromJSDate(serverNow()), 'hours').hours : null;
+    return by && hive.value
+      ? DateTime.fromISO(by, { zone: hive.value.site.zone }).diff(
+          DateTime.fromJSDate(serverNow()),
+          'hours',
+        ).hours
+      : null;
   });
   const request = computed<ChooseRequest | null>(() => {
     if (!household.value || !choiceHives.value.length) return null;
     const { goal, amount, pins, handsHours, countVessels, countStock, countFreezer } = draft.value;
     const known = Object.fromEntries(Object.entries(pins).filter(([id]) => units.value.has(id)));
-    return { hives: choiceHives.value, household: household.value, question: { goal, pins: known, handsHours, countVessels, countStock, countFreezer, amount: amount && { jarKindId: amount.jarKindId, count: amount.count ?? 0, withinHours: withinHours.value } } };
+    return {
+      hives: choiceHives.value,
+      household: household.value,
+      question: {
+        goal,
+        pins: known,
+        handsHours,
+        countVessels,
+        countStock,
+        countFreezer,
+        amount: amount && {
+          jarKindId: amount.jarKindId,
+          count: amount.count ?? 0,
+          withinHours: withinHours.value,
+        },
+      },
+    };
   });
   const chooser = useChooser(request);
-  const market = computed(() => (household.value ? marketOf(household.value.jars, household.value.rules) : null));
+  const market = computed(() =>
+    household.value ? marketOf(household.value.jars, household.value.rules) : null,
+  );
 
   function offers(unit: ChoiceUnit): WayOffer[] {
     if (!household.value || !market.value) return [];
     const take = takeBlocks(unit);
-    return waysOf(unit).map((way) => ({ way, outcome: outcomeOf(unit, way, household.value!.rules, market.value!), against: [...take, ...wayBlocks(unit, way, household.value!.rules, market.value!)] }));
+    return waysOf(unit).map((way) => ({
+      way,
+      outcome: outcomeOf(unit, way, household.value!.rules, market.value!),
+      against: [...take, ...wayBlocks(unit, way, household.value!.rules, market.value!)],
+    }));
   }
   /** The way of a unit that is lifted by hand before the chooser has spoken: the one worth most that nothing stands against. */
   function usualWay(id: string): Way | null {
     const unit = units.value.get(id);
     if (!unit) return null;
-    const list = waysOf(unit).map((way) => ({ way, free: !wayBlocks(unit, way, household.value!.rules, market.value!).length, worth: outcomeOf(unit, way, household.value!.rules, market.value!)?.worth.mid ?? 0 }));
-    return [...list].sort((a, b) => Number(b.free) - Number(a.free) || b.worth - a.worth)[0]?.way ?? null;
+    const list = waysOf(unit).map((way) => ({
+      way,
+      free: !wayBlocks(unit, way, household.value!.rules, market.value!).length,
+      worth: outcomeOf(unit, way, household.value!.rules, market.value!)?.worth.mid ?? 0,
+    }));
+    return (
+      [...list].sort((a, b) => Number(b.free) - Number(a.free) || b.worth - a.worth)[0]?.way ?? null
+    );
   }
   /** Which of the sets side by side is lifted; -1 leaves all. */
   const picked = ref(0);
-  watch(() => [draft.value.goal, hive.value?.id], () => (picked.value = 0));
+  watch(
+    () => [draft.value.goal, hive.value?.id],
+    () => (picked.value = 0),
+  );
   const sets = computed(() => chooser.good.value?.sets ?? []);
   const ways = computed<Record<string, Way>>(() => {
-    const set = picked.value < 0 ? {} : (sets.value[Math.min(picked.value, sets.value.length - 1)]?.ways ?? {});
-    return Object.fromEntries(Object.entries(household.value ? withPins(set, picked.value < 0 ? {} : draft.value.pins, usualWay) : {}).filter(([id]) => units.value.has(id)));
+    const set =
+      picked.value < 0
+        ? {}
+        : (sets.value[Math.min(picked.value, sets.value.length - 1)]?.ways ?? {});
+    return Object.fromEntries(
+      Object.entries(
+        household.value ? withPins(set, picked.value < 0 ? {} : draft.value.pins, usualWay) : {},
+      ).filter(([id]) => units.value.has(id)),
+    );
   });
-  const nowSet = computed(() => (request.value ? setOfWays(request.value, ways.value, 'As it is lifted') : null));
-  const chosen = computed(() => Object.entries(ways.value).map(([id, way]) => ({ unit: units.value.get(id)!, way })));
-  return { ...base, jars, vessels, draft, busyCombs, from, choiceHives, here, units, household, market, chooser, sets, picked, ways, nowSet, chosen, offers, usualWay, request, correction };
+  const nowSet = computed(() =>
+    request.value ? setOfWays(request.value, ways.value, 'As it is lifted') : null,
+  );
+  const chosen = computed(() =>
+    Object.entries(ways.value).map(([id, way]) => ({ unit: units.value.get(id)!, way })),
+  );
+  return {
+    ...base,
+    jars,
+    vessels,
+    draft,
+    busyCombs,
+    from,
+    choiceHives,
+    here,
+    units,
+    household,
+    market,
+    chooser,
+    sets,
+    picked,
+    ways,
+    nowSet,
+    chosen,
+    offers,
+    usualWay,
+    request,
+    correction,
+  };
 }

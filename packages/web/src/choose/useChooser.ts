@@ -25,18 +25,28 @@ export function useChooser(request: Ref<ChooseRequest | null>) {
     await new Promise((drawn) => setTimeout(drawn, 30));
     if (mine !== turn) return;
     const plain = JSON.parse(JSON.stringify(request.value)) as ChooseRequest;
-    if (running && (await Promise.race([running.then(() => 'free'), new Promise((r) => setTimeout(() => r('held'), PATIENCE_MS))])) === 'held' && mine === turn) {
+    if (
+      running &&
+      (await Promise.race([
+        running.then(() => 'free'),
+        new Promise((r) => setTimeout(() => r('held'), PATIENCE_MS)),
+      ])) === 'held' &&
+      mine === turn
+    ) {
       worker.end();
       worker = chooserWorker();
     }
     if (mine !== turn) return;
     busy.value = true;
     failed.value = false;
-    const asked = worker.api.choose(plain, proxy((a: ChooseAnswer) => {
-      if (mine !== turn) return;
-      answer.value = a;
-      if (a.sets.length) good.value = a;
-    }));
+    const asked = worker.api.choose(
+      plain,
+      proxy((a: ChooseAnswer) => {
+        if (mine !== turn) return;
+        answer.value = a;
+        if (a.sets.length) good.value = a;
+      }),
+    );
     running = asked.catch(() => null);
     try {
       await asked;
@@ -50,5 +60,18 @@ export function useChooser(request: Ref<ChooseRequest | null>) {
   }
   watch(request, () => void ask(), { immediate: true });
   onScopeDispose(() => worker.end());
-  return { answer, good, busy, failed, stop: () => { worker.end(); worker = chooserWorker(); running = null; turn++; busy.value = false; }, again: () => void ask() };
+  return {
+    answer,
+    good,
+    busy,
+    failed,
+    stop: () => {
+      worker.end();
+      worker = chooserWorker();
+      running = null;
+      turn++;
+      busy.value = false;
+    },
+    again: () => void ask(),
+  };
 }

@@ -1,5 +1,19 @@
 <script setup lang="ts">
-import { PESTS, PEST_WORDS, SCHOOLS, freezingPlan, orderCompared, orderRuns, rackHours, type BatchDetail, type FreezingInput, type HouseRules, type Keeping, type Pest, type RackRun } from '@furrow/core';
+import {
+  PESTS,
+  PEST_WORDS,
+  SCHOOLS,
+  freezingPlan,
+  orderCompared,
+  orderRuns,
+  rackHours,
+  type BatchDetail,
+  type FreezingInput,
+  type HouseRules,
+  type Keeping,
+  type Pest,
+  type RackRun,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -28,62 +42,334 @@ const litres = ref<number | null>(null);
 const freezerC = ref<number | null>(props.rules.freezerTemperatureC);
 const roomC = ref<number | null>(props.rules.kitchenTemperatureC);
 const humidity = ref<number | null>(null);
-const water = ref<number | null>(Math.min(25, Math.max(13, props.detail.batch.plan?.moisturePercent ?? 18)));
-const thicknessMm = computed(() => Math.max(...props.detail.boards.map((b) => b.thicknessMm), props.detail.looks.at(-1)?.thicknessMm ?? 30));
-watch([order, pieces, combs], () => {
-  count.value = order.value === 'pieces' ? pieces.value || null : combs.value;
-  const mm3 = order.value === 'pieces' ? props.detail.pieces.filter((p) => p.state === 'cut').reduce((v, p) => v + p.widthMm * p.heightMm * thicknessMm.value, 0) : props.detail.boards.reduce((v, b) => v + b.widthMm * b.heightMm * b.thicknessMm, 0);
-  // A box is about a third larger than what lies in it.
-  litres.value = mm3 > 0 ? Math.round((mm3 / 1e6) * 1.35 * 10) / 10 : null;
-}, { immediate: true });
-const running = (kind: Keeping['kind']): Keeping | null => props.detail.keepings.find((k) => k.kind === kind && !k.endedAt) ?? null;
+const water = ref<number | null>(
+  Math.min(25, Math.max(13, props.detail.batch.plan?.moisturePercent ?? 18)),
+);
+const thicknessMm = computed(() =>
+  Math.max(
+    ...props.detail.boards.map((b) => b.thicknessMm),
+    props.detail.looks.at(-1)?.thicknessMm ?? 30,
+  ),
+);
+watch(
+  [order, pieces, combs],
+  () => {
+    count.value = order.value === 'pieces' ? pieces.value || null : combs.value;
+    const mm3 =
+      order.value === 'pieces'
+        ? props.detail.pieces
+            .filter((p) => p.state === 'cut')
+            .reduce((v, p) => v + p.widthMm * p.heightMm * thicknessMm.value, 0)
+        : props.detail.boards.reduce((v, b) => v + b.widthMm * b.heightMm * b.thicknessMm, 0);
+    // A box is about a third larger than what lies in it.
+    litres.value = mm3 > 0 ? Math.round((mm3 / 1e6) * 1.35 * 10) / 10 : null;
+  },
+  { immediate: true },
+);
+const running = (kind: Keeping['kind']): Keeping | null =>
+  props.detail.keepings.find((k) => k.kind === kind && !k.endedAt) ?? null;
 const rack = computed(() => running('rack'));
 const freeze = computed(() => running('freeze'));
 const thaw = computed(() => running('thaw'));
-const question = computed((): FreezingInput | null => (roomC.value === null || freezerC.value === null ? null : { pest: pest.value, thicknessMm: thicknessMm.value, apart: apart.value, litres: litres.value ?? 0, freezerL: props.rules.freezerL, freezerC: freezerC.value, startC: roomC.value, roomC: roomC.value }));
+const question = computed((): FreezingInput | null =>
+  roomC.value === null || freezerC.value === null
+    ? null
+    : {
+        pest: pest.value,
+        thicknessMm: thicknessMm.value,
+        apart: apart.value,
+        litres: litres.value ?? 0,
+        freezerL: props.rules.freezerL,
+        freezerC: freezerC.value,
+        startC: roomC.value,
+        roomC: roomC.value,
+      },
+);
 const plan = computed(() => (question.value ? freezingPlan(question.value) : null));
-const runningPlan = computed(() => (freeze.value ? freezingPlan({ ...freeze.value, freezerL: props.rules.freezerL, freezerC: freeze.value.freezerC!, startC: freeze.value.roomC }) : null));
-const weeps = computed(() => (roomC.value === null || water.value === null ? null : rackHours({ temperatureC: roomC.value, moisturePercent: water.value, own: history.value?.racks as RackRun[] | undefined })));
-const compared = computed(() => orderCompared(orderRuns(history.value?.keepings ?? [], history.value?.pieces ?? [])));
-const draft = (kind: 'rack' | 'freeze'): Record<string, unknown> => ({ id: newId(), batchId: props.detail.batch.id, kind, order: kind === 'rack' ? 'pieces' : order.value, pieces: count.value ?? pieces.value, thicknessMm: thicknessMm.value, apart: apart.value, litres: litres.value ?? 0, pest: pest.value, freezerC: kind === 'freeze' ? freezerC.value : null, roomC: roomC.value, moisturePercent: water.value ?? 18, humidityPercent: humidity.value });
-const begin = (kind: 'rack' | 'freeze'): unknown => go('/keepings', draft(kind), kind === 'rack' ? 'On the rack.' : 'In the freezer.');
+const runningPlan = computed(() =>
+  freeze.value
+    ? freezingPlan({
+        ...freeze.value,
+        freezerL: props.rules.freezerL,
+        freezerC: freeze.value.freezerC!,
+        startC: freeze.value.roomC,
+      })
+    : null,
+);
+const weeps = computed(() =>
+  roomC.value === null || water.value === null
+    ? null
+    : rackHours({
+        temperatureC: roomC.value,
+        moisturePercent: water.value,
+        own: history.value?.racks as RackRun[] | undefined,
+      }),
+);
+const compared = computed(() =>
+  orderCompared(orderRuns(history.value?.keepings ?? [], history.value?.pieces ?? [])),
+);
+const draft = (kind: 'rack' | 'freeze'): Record<string, unknown> => ({
+  id: newId(),
+  batchId: props.detail.batch.id,
+  kind,
+  order: kind === 'rack' ? 'pieces' : order.value,
+  pieces: count.value ?? pieces.value,
+  thicknessMm: thicknessMm.value,
+  apart: apart.value,
+  litres: litres.value ?? 0,
+  pest: pest.value,
+  freezerC: kind === 'freeze' ? freezerC.value : null,
+  roomC: roomC.value,
+  moisturePercent: water.value ?? 18,
+  humidityPercent: humidity.value,
+});
+const begin = (kind: 'rack' | 'freeze'): unknown =>
+  go('/keepings', draft(kind), kind === 'rack' ? 'On the rack.' : 'In the freezer.');
 const cracked = ref<number | null>(0);
-const end = (k: Keeping, said: string): unknown => go(`/keepings/${k.id}/end`, { cracked: k.kind === 'freeze' ? (cracked.value ?? 0) : 0 }, said);
-const orders = [{ label: 'Cut, pack, then freeze', value: 'pieces' }, { label: 'Freeze whole, then cut', value: 'whole' }];
+const end = (k: Keeping, said: string): unknown =>
+  go(`/keepings/${k.id}/end`, { cracked: k.kind === 'freeze' ? (cracked.value ?? 0) : 0 }, said);
+const orders = [
+  { label: 'Cut, pack, then freeze', value: 'pieces' },
+  { label: 'Freeze whole, then cut', value: 'whole' },
+];
 const wet = computed(() => humidity.value !== null && humidity.value > 60);
-const whenReady = (k: Keeping): string => `${Date.parse(k.dueAt) <= now.value.getTime() ? 'since' : 'from'} ${clockText(k.dueAt, zone.value, now.value)}`;
+const whenReady = (k: Keeping): string =>
+  `${Date.parse(k.dueAt) <= now.value.getTime() ? 'since' : 'from'} ${clockText(k.dueAt, zone.value, now.value)}`;
 </script>
 
 <template>
   <section class="cold">
     <h2 class="furrow-heading">On the rack</h2>
-    <template v-if="rack"><p><b class="display when">{{ whenReady(rack) }}</b> the edges should have stopped weeping, by the slow edge. {{ rack.pieces }} pieces at {{ rack.roomC }} °C.</p><Button outlined label="They have stopped weeping" :loading="busy" @click="end(rack, 'Off the rack.')" /></template>
-    <template v-else><p v-if="weeps">Cut edges weep {{ weeps.low.toFixed(0) }} to {{ weeps.high.toFixed(0) }} h at {{ roomC }} °C and {{ water }} % water<template v-if="(history?.racks.length ?? 0) >= 5">, by your last {{ history!.racks.length }} racks</template><template v-else>, a starting range: your own racks count from the fifth on</template>. Turn them once, cover against ants.</p><p v-if="wet" class="rust"><b>Above 60 % humidity honey takes on water: cover the rack or dry the room.</b></p><div class="fields"><NumberField v-model="roomC" narrow label="The room" unit="°C" :min="0" :max="45" :error="fieldError('roomC')" /><NumberField v-model="humidity" narrow nullable label="Its humidity" unit="%" :min="0" :max="100" /><NumberField v-model="water" narrow label="Water in the honey" unit="%" :min="13" :max="25" :error="fieldError('moisturePercent')" /><Button outlined label="On the rack now" :disabled="!pieces" :loading="busy" @click="begin('rack')" /></div></template>
+    <template v-if="rack"
+      ><p>
+        <b class="display when">{{ whenReady(rack) }}</b> the edges should have stopped weeping, by
+        the slow edge. {{ rack.pieces }} pieces at {{ rack.roomC }} °C.
+      </p>
+      <Button
+        outlined
+        label="They have stopped weeping"
+        :loading="busy"
+        @click="end(rack, 'Off the rack.')"
+    /></template>
+    <template v-else
+      ><p v-if="weeps">
+        Cut edges weep {{ weeps.low.toFixed(0) }} to {{ weeps.high.toFixed(0) }} h at {{ roomC }} °C
+        and {{ water }} % water<template v-if="(history?.racks.length ?? 0) >= 5"
+          >, by your last {{ history!.racks.length }} racks</template
+        ><template v-else>, a starting range: your own racks count from the fifth on</template>.
+        Turn them once, cover against ants.
+      </p>
+      <p v-if="wet" class="rust">
+        <b>Above 60 % humidity honey takes on water: cover the rack or dry the room.</b>
+      </p>
+      <div class="fields">
+        <NumberField
+          v-model="roomC"
+          narrow
+          label="The room"
+          unit="°C"
+          :min="0"
+          :max="45"
+          :error="fieldError('roomC')"
+        /><NumberField
+          v-model="humidity"
+          narrow
+          nullable
+          label="Its humidity"
+          unit="%"
+          :min="0"
+          :max="100"
+        /><NumberField
+          v-model="water"
+          narrow
+          label="Water in the honey"
+          unit="%"
+          :min="13"
+          :max="25"
+          :error="fieldError('moisturePercent')"
+        /><Button
+          outlined
+          label="On the rack now"
+          :disabled="!pieces"
+          :loading="busy"
+          @click="begin('rack')"
+        /></div
+    ></template>
     <h2 class="furrow-heading">In the cold</h2>
-    <template v-if="thaw"><FreezingLine v-if="runningPlan" :plan="runningPlan" :started-at="freeze?.startedAt ?? thaw.startedAt" :zone="zone" :now="now" /><p><b class="display when">{{ whenReady(thaw) }}</b> it may be unwrapped. Until then it stays closed: water settles on the wrap, not on the comb.</p><Button outlined label="Unwrapped" :loading="busy" @click="end(thaw, 'Unwrapped.')" /></template>
-    <template v-else-if="freeze && runningPlan"><FreezingLine :plan="runningPlan" :started-at="freeze.startedAt" :zone="zone" :now="now" /><p><b class="display when">{{ whenReady(freeze) }}</b> it may come out. {{ runningPlan.sentence }}</p><div class="fields"><NumberField v-model="cracked" narrow label="Cracked in the cold" unit="pieces" whole :min="0" :max="freeze.pieces" :error="fieldError('cracked')" /><Button outlined label="Out of the freezer, closed" :loading="busy" @click="end(freeze, 'Out of the freezer; it thaws closed.')" /></div></template>
+    <template v-if="thaw"
+      ><FreezingLine
+        v-if="runningPlan"
+        :plan="runningPlan"
+        :started-at="freeze?.startedAt ?? thaw.startedAt"
+        :zone="zone"
+        :now="now" />
+      <p>
+        <b class="display when">{{ whenReady(thaw) }}</b> it may be unwrapped. Until then it stays
+        closed: water settles on the wrap, not on the comb.
+      </p>
+      <Button outlined label="Unwrapped" :loading="busy" @click="end(thaw, 'Unwrapped.')"
+    /></template>
+    <template v-else-if="freeze && runningPlan"
+      ><FreezingLine :plan="runningPlan" :started-at="freeze.startedAt" :zone="zone" :now="now" />
+      <p>
+        <b class="display when">{{ whenReady(freeze) }}</b> it may come out.
+        {{ runningPlan.sentence }}
+      </p>
+      <div class="fields">
+        <NumberField
+          v-model="cracked"
+          narrow
+          label="Cracked in the cold"
+          unit="pieces"
+          whole
+          :min="0"
+          :max="freeze.pieces"
+          :error="fieldError('cracked')"
+        /><Button
+          outlined
+          label="Out of the freezer, closed"
+          :loading="busy"
+          @click="end(freeze, 'Out of the freezer; it thaws closed.')"
+        /></div
+    ></template>
     <template v-else-if="plan">
-      <FreezingLine v-if="plan.possible" :plan="plan" :started-at="now.toISOString()" :zone="zone" :now="now" />
-      <p :class="{ rust: !plan.possible }">{{ plan.sentence }}<b v-if="plan.days > 1" class="rust"> {{ litres }} L are {{ plan.days }} days of loads.</b></p>
-      <details class="how"><summary>How this was got</summary><p>Conduction in a slab of {{ thicknessMm }} mm with still air on both sides; wax moth by Cantwell and Smith 1970, counted from when the core is cold; small hive beetle 24 h at −12 °C. What is said goes by the slow edge. This ends insects, not spoilage.</p></details>
+      <FreezingLine
+        v-if="plan.possible"
+        :plan="plan"
+        :started-at="now.toISOString()"
+        :zone="zone"
+        :now="now"
+      />
+      <p :class="{ rust: !plan.possible }">
+        {{ plan.sentence
+        }}<b v-if="plan.days > 1" class="rust">
+          {{ litres }} L are {{ plan.days }} days of loads.</b
+        >
+      </p>
+      <details class="how">
+        <summary>How this was got</summary>
+        <p>
+          Conduction in a slab of {{ thicknessMm }} mm with still air on both sides; wax moth by
+          Cantwell and Smith 1970, counted from when the core is cold; small hive beetle 24 h at −12
+          °C. What is said goes by the slow edge. This ends insects, not spoilage.
+        </p>
+      </details>
     </template>
   </section>
   <aside class="acts bench">
     <h2 class="furrow-heading">Order of work</h2>
-    <SelectButton v-model="order" :options="orders" option-label="label" option-value="value" :allow-empty="false" aria-label="Order of work" class="orders" />
-    <p class="sub">Your rule: {{ SCHOOLS.freeze[rules.freeze].toLowerCase() }}. <template v-for="c in compared" :key="c.order"><template v-if="c.share !== null">{{ c.order === 'whole' ? 'Frozen whole' : 'Cut first' }}: {{ c.crackedKnife }} cracked under the knife and {{ c.crackedCold }} in the cold, of {{ c.pieces }} pieces. </template></template><template v-if="compared.every((c) => c.share === null)">Which cracks less here shows once you have tried.</template></p>
+    <SelectButton
+      v-model="order"
+      :options="orders"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      aria-label="Order of work"
+      class="orders"
+    />
+    <p class="sub">
+      Your rule: {{ SCHOOLS.freeze[rules.freeze].toLowerCase() }}.
+      <template v-for="c in compared" :key="c.order"
+        ><template v-if="c.share !== null"
+          >{{ c.order === 'whole' ? 'Frozen whole' : 'Cut first' }}: {{ c.crackedKnife }} cracked
+          under the knife and {{ c.crackedCold }} in the cold, of {{ c.pieces }} pieces.
+        </template></template
+      ><template v-if="compared.every((c) => c.share === null)"
+        >Which cracks less here shows once you have tried.</template
+      >
+    </p>
     <template v-if="!freeze && !thaw">
-      <label class="sub" for="pest">Against</label><select id="pest" v-model="pest" class="native"><option v-for="p in PESTS" :key="p" :value="p">{{ PEST_WORDS[p] }}</option></select>
-      <div class="fields"><NumberField v-model="freezerC" narrow label="The freezer" unit="°C" :min="-45" :max="5" :error="fieldError('freezerC')" /><NumberField v-model="count" narrow :label="order === 'whole' ? 'Combs' : 'Pieces'" unit="" whole :min="1" :max="400" :error="fieldError('pieces')" /><NumberField v-model="litres" narrow nullable label="Room they take" unit="L" :min="0" :error="fieldError('litres')" /></div>
-      <p v-if="rules.freezerL !== null" class="sub">Freezer {{ rules.freezerL }} L; at once go in {{ (rules.freezerL / 10).toFixed(0) }} L a day.</p>
-      <label class="tick"><input v-model="apart" type="checkbox" /><span>They stand apart, air between</span></label>
-      <Button class="main" label="Into the freezer now" :disabled="!plan?.possible || !count" :loading="busy" @click="begin('freeze')" />
+      <label class="sub" for="pest">Against</label
+      ><select id="pest" v-model="pest" class="native">
+        <option v-for="p in PESTS" :key="p" :value="p">{{ PEST_WORDS[p] }}</option>
+      </select>
+      <div class="fields">
+        <NumberField
+          v-model="freezerC"
+          narrow
+          label="The freezer"
+          unit="°C"
+          :min="-45"
+          :max="5"
+          :error="fieldError('freezerC')"
+        /><NumberField
+          v-model="count"
+          narrow
+          :label="order === 'whole' ? 'Combs' : 'Pieces'"
+          unit=""
+          whole
+          :min="1"
+          :max="400"
+          :error="fieldError('pieces')"
+        /><NumberField
+          v-model="litres"
+          narrow
+          nullable
+          label="Room they take"
+          unit="L"
+          :min="0"
+          :error="fieldError('litres')"
+        />
+      </div>
+      <p v-if="rules.freezerL !== null" class="sub">
+        Freezer {{ rules.freezerL }} L; at once go in {{ (rules.freezerL / 10).toFixed(0) }} L a
+        day.
+      </p>
+      <label class="tick"
+        ><input v-model="apart" type="checkbox" /><span>They stand apart, air between</span></label
+      >
+      <Button
+        class="main"
+        label="Into the freezer now"
+        :disabled="!plan?.possible || !count"
+        :loading="busy"
+        @click="begin('freeze')"
+      />
     </template>
     <Refusal :refusal="refusal" :fields="['freezerC', 'litres', 'roomC', 'cracked', 'pieces']" />
   </aside>
 </template>
 
 <style scoped>
-.cold { min-width: 0; display: flex; flex-direction: column; gap: 10px; font-size: 18px; } .fields { display: flex; flex-wrap: wrap; gap: 12px; align-items: end; } .when { font-size: 31px; display: block; } .main { min-height: 96px !important; font: 600 25px var(--display) !important; width: 100%; } .cold .p-button { min-height: 64px; align-self: start; }
-.tick { display: flex; gap: 12px; align-items: center; min-height: 48px; } .tick input { width: 24px; height: 24px; accent-color: var(--field); } .orders :deep(.p-togglebutton) { flex: 1; min-height: 64px; }
+.cold {
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  font-size: 18px;
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: end;
+}
+.when {
+  font-size: 31px;
+  display: block;
+}
+.main {
+  min-height: 96px !important;
+  font: 600 25px var(--display) !important;
+  width: 100%;
+}
+.cold .p-button {
+  min-height: 64px;
+  align-self: start;
+}
+.tick {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 48px;
+}
+.tick input {
+  width: 24px;
+  height: 24px;
+  accent-color: var(--field);
+}
+.orders :deep(.p-togglebutton) {
+  flex: 1;
+  min-height: 64px;
+}
 </style>

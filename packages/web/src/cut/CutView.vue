@@ -16,15 +16,32 @@ import { useBoards } from './useBoards.js';
 /** Cut: the board, the batch, rack and cold, packing, and what came of it. Which of them is open stands in the address. */
 const route = useRoute();
 const router = useRouter();
-const { detail, loading, error, retry } = useStageBatch('cut', (b) => ['cut', 'drain', 'jar'].includes(b.stage));
+const { detail, loading, error, retry } = useStageBatch('cut', (b) =>
+  ['cut', 'drain', 'jar'].includes(b.stage),
+);
 const { data: version } = useRules();
 const { data: kinds } = useJars();
 const rules = computed(() => version.value?.rules);
 const boards = useBoards(detail, rules, kinds);
-const PLACES = [{ label: 'Board', value: 'board' }, { label: 'All combs', value: 'batch' }, { label: 'Rack and cold', value: 'cold' }, { label: 'Weigh and pack', value: 'pack' }, { label: 'What came of it', value: 'record' }];
-const place = computed({ get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'board'), set: (at) => void router.replace({ query: { ...route.query, at } }) });
+const PLACES = [
+  { label: 'Board', value: 'board' },
+  { label: 'All combs', value: 'batch' },
+  { label: 'Rack and cold', value: 'cold' },
+  { label: 'Weigh and pack', value: 'pack' },
+  { label: 'What came of it', value: 'record' },
+];
+const place = computed({
+  get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'board'),
+  set: (at) => void router.replace({ query: { ...route.query, at } }),
+});
 const chosen = ref<string | null>(null);
-const comb = computed(() => boards.combs.value.find((c) => c.combId === chosen.value) ?? boards.combs.value.find((c) => !c.board?.doneAt && !c.board?.spoilt) ?? boards.combs.value[0] ?? null);
+const comb = computed(
+  () =>
+    boards.combs.value.find((c) => c.combId === chosen.value) ??
+    boards.combs.value.find((c) => !c.board?.doneAt && !c.board?.spoilt) ??
+    boards.combs.value[0] ??
+    null,
+);
 const combLot = computed(() => detail.value?.lots.find((l) => l.kind === 'comb') ?? null);
 function open(combId: string): void {
   chosen.value = combId;
@@ -34,17 +51,88 @@ function open(combId: string): void {
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!detail || !rules" class="stage wide"><header><h1>No comb to cut.</h1></header><p>Comb that was taken and not crushed can be cut into pieces here.</p><div class="acts row"><RouterLink class="p-button p-component" to="/take">Go to Take</RouterLink></div></div>
+  <div v-else-if="!detail || !rules" class="stage wide">
+    <header><h1>No comb to cut.</h1></header>
+    <p>Comb that was taken and not crushed can be cut into pieces here.</p>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/take">Go to Take</RouterLink>
+    </div>
+  </div>
   <div v-else class="stage bench">
     <header>
-      <h1>{{ detail.batch.hiveName }}</h1><span class="sub">{{ combLot ? massText(combLot.nowG / 1000, rules.units, 2) : 'No' }} comb uncut and uncrushed.</span>
-      <span class="right goon"><RouterLink v-if="combLot && combLot.nowG > 0" class="p-button p-component p-button-text" :to="`/drain/${detail.batch.id}`">Crush the rest</RouterLink><RouterLink v-else class="p-button p-component p-button-text" :to="`/jar/${detail.batch.id}`">Go on to Jar</RouterLink></span>
-      <SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where at the bench" />
-      <nav v-if="place === 'board' && boards.combs.value.length > 1" class="combs" aria-label="Combs"><button v-for="c in boards.combs.value" :key="c.combId" type="button" :class="{ on: c.combId === comb?.combId }" :aria-pressed="c.combId === comb?.combId" @click="chosen = c.combId">{{ c.name }}<small>{{ c.board?.spoilt ? 'spoilt' : c.board?.doneAt ? 'cut' : c.board?.cuts.length ? 'planned' : c.board ? 'on the board' : '' }}</small></button></nav>
+      <h1>{{ detail.batch.hiveName }}</h1>
+      <span class="sub"
+        >{{ combLot ? massText(combLot.nowG / 1000, rules.units, 2) : 'No' }} comb uncut and
+        uncrushed.</span
+      >
+      <span class="right goon"
+        ><RouterLink
+          v-if="combLot && combLot.nowG > 0"
+          class="p-button p-component p-button-text"
+          :to="`/drain/${detail.batch.id}`"
+          >Crush the rest</RouterLink
+        ><RouterLink
+          v-else
+          class="p-button p-component p-button-text"
+          :to="`/jar/${detail.batch.id}`"
+          >Go on to Jar</RouterLink
+        ></span
+      >
+      <SelectButton
+        v-model="place"
+        class="places"
+        :options="PLACES"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Where at the bench"
+      />
+      <nav
+        v-if="place === 'board' && boards.combs.value.length > 1"
+        class="combs"
+        aria-label="Combs"
+      >
+        <button
+          v-for="c in boards.combs.value"
+          :key="c.combId"
+          type="button"
+          :class="{ on: c.combId === comb?.combId }"
+          :aria-pressed="c.combId === comb?.combId"
+          @click="chosen = c.combId"
+        >
+          {{ c.name
+          }}<small>{{
+            c.board?.spoilt
+              ? 'spoilt'
+              : c.board?.doneAt
+                ? 'cut'
+                : c.board?.cuts.length
+                  ? 'planned'
+                  : c.board
+                    ? 'on the board'
+                    : ''
+          }}</small>
+        </button>
+      </nav>
     </header>
-    <p v-if="!comb && place !== 'pack' && place !== 'record'" class="sub">No comb of this harvest was weighed at the hive yet.</p>
-    <BoardPanel v-else-if="place === 'board' && comb" :key="comb.combId" :detail="detail" :rules="rules" :comb="comb" :boards="boards" />
-    <BatchPanel v-else-if="place === 'batch'" :detail="detail" :rules="rules" :boards="boards" @open="open" />
+    <p v-if="!comb && place !== 'pack' && place !== 'record'" class="sub">
+      No comb of this harvest was weighed at the hive yet.
+    </p>
+    <BoardPanel
+      v-else-if="place === 'board' && comb"
+      :key="comb.combId"
+      :detail="detail"
+      :rules="rules"
+      :comb="comb"
+      :boards="boards"
+    />
+    <BatchPanel
+      v-else-if="place === 'batch'"
+      :detail="detail"
+      :rules="rules"
+      :boards="boards"
+      @open="open"
+    />
     <ColdPanel v-else-if="place === 'cold'" :detail="detail" :rules="rules" />
     <PackPanel v-else-if="place === 'pack'" :detail="detail" :rules="rules" :boards="boards" />
     <RecordPanel v-else-if="place === 'record'" :detail="detail" :rules="rules" />
@@ -52,6 +140,40 @@ function open(combId: string): void {
 </template>
 
 <style scoped>
-.places { flex-basis: 100%; } .places :deep(.p-togglebutton) { min-height: 52px; font-size: 17px; } .goon .p-button { min-height: 44px; }
-.combs { display: flex; gap: 8px; flex-wrap: wrap; flex-basis: 100%; } .combs button { min-height: 52px; padding: 4px 14px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); font: 600 16px/1.1 var(--text); color: var(--ink); cursor: pointer; display: flex; flex-direction: column; align-items: flex-start; justify-content: center; } .combs small { font-weight: 400; } .combs .on { border: 3px solid var(--ink); }
+.places {
+  flex-basis: 100%;
+}
+.places :deep(.p-togglebutton) {
+  min-height: 52px;
+  font-size: 17px;
+}
+.goon .p-button {
+  min-height: 44px;
+}
+.combs {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+  flex-basis: 100%;
+}
+.combs button {
+  min-height: 52px;
+  padding: 4px 14px;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  font: 600 16px/1.1 var(--text);
+  color: var(--ink);
+  cursor: pointer;
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  justify-content: center;
+}
+.combs small {
+  font-weight: 400;
+}
+.combs .on {
+  border: 3px solid var(--ink);
+}
 </style>

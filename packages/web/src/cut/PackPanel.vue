@@ -1,5 +1,20 @@
 <script setup lang="ts">
-import { GRADE_WORDS, GRADES, chunkJar, chunkJars, massText, readMassG, smallMassText, type BatchDetail, type CombBox, type CutPiece, type Grade, type HouseRules, type Lot, type ScaleReading } from '@furrow/core';
+import {
+  GRADE_WORDS,
+  GRADES,
+  chunkJar,
+  chunkJars,
+  massText,
+  readMassG,
+  smallMassText,
+  type BatchDetail,
+  type CombBox,
+  type CutPiece,
+  type Grade,
+  type HouseRules,
+  type Lot,
+  type ScaleReading,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -11,96 +26,441 @@ import { useSend } from '../server/useSend.js';
 import { boxName, type useBoards } from './useBoards.js';
 
 /** Cut pieces weighed, graded by rule, put into their boxes; strips into jars with honey round them. */
-const props = defineProps<{ detail: BatchDetail; rules: HouseRules; boards: ReturnType<typeof useBoards> }>();
+const props = defineProps<{
+  detail: BatchDetail;
+  rules: HouseRules;
+  boards: ReturnType<typeof useBoards>;
+}>();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => props.rules.units);
 const { data: stock } = useStock();
 const typed = ref<Record<string, string>>({});
 const says = ref<Record<string, string>>({});
-const cut = computed(() => props.detail.pieces.filter((p) => p.state !== 'planned' && p.lotId === null));
+const cut = computed(() =>
+  props.detail.pieces.filter((p) => p.state !== 'planned' && p.lotId === null),
+);
 const waiting = computed(() => cut.value.filter((p) => p.state === 'cut'));
-const comb = (p: CutPiece): string => { const b = props.detail.boards.find((x) => x.id === p.boardId); return props.boards.combs.value.find((c) => c.combId === b?.combId)?.name ?? ''; };
-const grams = (text: string): number | null => { const g = readMassG(text, units.value === 'metric' ? 'g' : 'oz'); return g === null ? null : Math.round(g); };
+const comb = (p: CutPiece): string => {
+  const b = props.detail.boards.find((x) => x.id === p.boardId);
+  return props.boards.combs.value.find((c) => c.combId === b?.combId)?.name ?? '';
+};
+const grams = (text: string): number | null => {
+  const g = readMassG(text, units.value === 'metric' ? 'g' : 'oz');
+  return g === null ? null : Math.round(g);
+};
 async function weigh(p: CutPiece): Promise<void> {
   const g = grams(typed.value[p.id] ?? '');
-  if (g !== null && (await go(`/cutPieces/${p.id}`, { netG: g }, `${smallMassText(g, units.value, 1)} written down.`, { method: 'PATCH' }))) delete typed.value[p.id];
+  if (
+    g !== null &&
+    (await go(
+      `/cutPieces/${p.id}`,
+      { netG: g },
+      `${smallMassText(g, units.value, 1)} written down.`,
+      { method: 'PATCH' },
+    ))
+  )
+    delete typed.value[p.id];
 }
 async function readScale(p: CutPiece): Promise<void> {
   const reading = await read<ScaleReading>(`/instruments/bench-scale?grams=${p.midG}`);
-  if (reading.state === 'silent') says.value = { ...says.value, [p.id]: 'The scale says nothing. Type what you know.' };
+  if (reading.state === 'silent')
+    says.value = { ...says.value, [p.id]: 'The scale says nothing. Type what you know.' };
   else {
     typed.value = { ...typed.value, [p.id]: `${Math.round(reading.value)} g` };
-    says.value = { ...says.value, [p.id]: reading.simulated ? 'read from the practice scale' : 'read from the scale' };
+    says.value = {
+      ...says.value,
+      [p.id]: reading.simulated ? 'read from the practice scale' : 'read from the scale',
+    };
   }
 }
-const grade = (p: CutPiece, g: Grade): unknown => go(`/cutPieces/${p.id}`, { grade: g }, `${GRADE_WORDS[g]}.`, { method: 'PATCH' });
-const fits = (p: CutPiece): boolean => p.netG !== null && p.grade !== 'crush' && p.grade !== 'chunk';
+const grade = (p: CutPiece, g: Grade): unknown =>
+  go(`/cutPieces/${p.id}`, { grade: g }, `${GRADE_WORDS[g]}.`, { method: 'PATCH' });
+const fits = (p: CutPiece): boolean =>
+  p.netG !== null && p.grade !== 'crush' && p.grade !== 'chunk';
 /** Weighed pieces by the box they were cut for. */
-const ready = computed(() => props.boards.boxes.value.filter((b) => b.purpose !== 'chunk').map((box) => ({ box, list: waiting.value.filter((p) => p.jarKindId === box.id && fits(p)) })).filter((r) => r.list.length));
-const pack = (box: CombBox, list: CutPiece[]): unknown => go('/packings', { id: newId(), batchId: props.detail.batch.id, jarKindId: box.id, pieceIds: list.map((p) => p.id) }, `${list.length} packed into ${box.name}.`);
+const ready = computed(() =>
+  props.boards.boxes.value
+    .filter((b) => b.purpose !== 'chunk')
+    .map((box) => ({ box, list: waiting.value.filter((p) => p.jarKindId === box.id && fits(p)) }))
+    .filter((r) => r.list.length),
+);
+const pack = (box: CombBox, list: CutPiece[]): unknown =>
+  go(
+    '/packings',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      jarKindId: box.id,
+      pieceIds: list.map((p) => p.id),
+    },
+    `${list.length} packed into ${box.name}.`,
+  );
 
 const chunkBoxes = computed(() => props.boards.boxes.value.filter((b) => b.purpose === 'chunk'));
-const strips = computed(() => waiting.value.filter((p) => p.netG !== null && (p.grade === 'chunk' || chunkBoxes.value.some((b) => b.id === p.jarKindId))));
+const strips = computed(() =>
+  waiting.value.filter(
+    (p) =>
+      p.netG !== null &&
+      (p.grade === 'chunk' || chunkBoxes.value.some((b) => b.id === p.jarKindId)),
+  ),
+);
 const jarId = ref<string | null>(null);
-const jar = computed(() => chunkBoxes.value.find((b) => b.id === jarId.value) ?? chunkBoxes.value[0] ?? null);
-const honeys = computed(() => (stock.value ?? []).filter((l) => l.kind === 'honey' && l.nowG > 0).sort((a, b) => Number(b.batchId === props.detail.batch.id) - Number(a.batchId === props.detail.batch.id) || b.nowG - a.nowG));
+const jar = computed(
+  () => chunkBoxes.value.find((b) => b.id === jarId.value) ?? chunkBoxes.value[0] ?? null,
+);
+const honeys = computed(() =>
+  (stock.value ?? [])
+    .filter((l) => l.kind === 'honey' && l.nowG > 0)
+    .sort(
+      (a, b) =>
+        Number(b.batchId === props.detail.batch.id) - Number(a.batchId === props.detail.batch.id) ||
+        b.nowG - a.nowG,
+    ),
+);
 const honeyId = ref<string | null>(null);
-const honey = computed(() => honeys.value.find((l) => l.id === honeyId.value) ?? honeys.value[0] ?? null);
+const honey = computed(
+  () => honeys.value.find((l) => l.id === honeyId.value) ?? honeys.value[0] ?? null,
+);
 const stripMl = ref<number | null>(null);
-const moisture = computed(() => Math.min(21, Math.max(13, props.detail.batch.plan?.moisturePercent ?? 18)));
-const each = computed(() => strips.value.map((p) => ({ p, fill: chunkJar({ jarNetG: jar.value?.netG ?? 0, stripG: p.netG!, stripMl: stripMl.value, moisturePercent: moisture.value }) })));
-const jars = computed(() => { const per = each.value.length ? each.value.reduce((s, e) => s + e.fill.honeyG.mid, 0) / each.value.length : 0; return chunkJars({ strips: each.value.length, jars: jar.value?.stock ?? 0, honeyG: honey.value?.nowG ?? 0, honeyPerJarG: per }); });
+const moisture = computed(() =>
+  Math.min(21, Math.max(13, props.detail.batch.plan?.moisturePercent ?? 18)),
+);
+const each = computed(() =>
+  strips.value.map((p) => ({
+    p,
+    fill: chunkJar({
+      jarNetG: jar.value?.netG ?? 0,
+      stripG: p.netG!,
+      stripMl: stripMl.value,
+      moisturePercent: moisture.value,
+    }),
+  })),
+);
+const jars = computed(() => {
+  const per = each.value.length
+    ? each.value.reduce((s, e) => s + e.fill.honeyG.mid, 0) / each.value.length
+    : 0;
+  return chunkJars({
+    strips: each.value.length,
+    jars: jar.value?.stock ?? 0,
+    honeyG: honey.value?.nowG ?? 0,
+    honeyPerJarG: per,
+  });
+});
 const otherSeason = ref(false);
-const poured = computed(() => each.value.slice(0, jars.value.count).map(({ p, fill }) => ({ pieceId: p.id, honeyG: Math.round(fill.honeyG.mid) })));
-const fillJars = (): unknown => go('/chunkJars', { id: newId(), batchId: props.detail.batch.id, jarKindId: jar.value!.id, honeyLotId: honey.value!.id, jars: poured.value, otherSeason: otherSeason.value }, `${poured.value.length} chunk jars filled.`);
-const lots = computed(() => props.detail.lots.filter((l: Lot) => l.kind === 'pieces' || (l.kind === 'jars' && chunkBoxes.value.some((b) => b.id === l.jarKindId))));
+const poured = computed(() =>
+  each.value
+    .slice(0, jars.value.count)
+    .map(({ p, fill }) => ({ pieceId: p.id, honeyG: Math.round(fill.honeyG.mid) })),
+);
+const fillJars = (): unknown =>
+  go(
+    '/chunkJars',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      jarKindId: jar.value!.id,
+      honeyLotId: honey.value!.id,
+      jars: poured.value,
+      otherSeason: otherSeason.value,
+    },
+    `${poured.value.length} chunk jars filled.`,
+  );
+const lots = computed(() =>
+  props.detail.lots.filter(
+    (l: Lot) =>
+      l.kind === 'pieces' ||
+      (l.kind === 'jars' && chunkBoxes.value.some((b) => b.id === l.jarKindId)),
+  ),
+);
 
 const count = ref<number | null>(null);
 const total = ref('');
 const totalG = computed(() => grams(total.value));
 const combG = computed(() => props.detail.lots.find((l) => l.kind === 'comb')?.nowG ?? 0);
 async function byHand(): Promise<void> {
-  if (await go('/pieces', { id: newId(), batchId: props.detail.batch.id, count: count.value, totalG: totalG.value }, `${count.value} pieces written down.`)) [count.value, total.value] = [null, ''];
+  if (
+    await go(
+      '/pieces',
+      { id: newId(), batchId: props.detail.batch.id, count: count.value, totalG: totalG.value },
+      `${count.value} pieces written down.`,
+    )
+  )
+    [count.value, total.value] = [null, ''];
 }
 </script>
 
 <template>
   <section>
     <h2 class="furrow-heading">Pieces to weigh</h2>
-    <p v-if="!cut.length" class="sub">None lies here. Cut on the board first, or count and weigh by hand at the right.</p>
-    <table v-else class="plain pieces"><thead><tr><th>Piece</th><th>Expected</th><th>Weight</th><th>Grade and price</th></tr></thead><tbody>
-      <tr v-for="p in cut" :key="p.id"><td><b>{{ boxName(boards.boxes.value, p) }}</b><br /><span class="sub">{{ comb(p) }}</span></td><td class="nowrap">{{ p.lowG }}–{{ p.highG }} g</td>
-        <td><template v-if="p.state === 'cracked'">cracked</template><form v-else class="weigh" @submit.prevent="weigh(p)"><TextField :model-value="typed[p.id] ?? (p.netG !== null ? smallMassText(p.netG, units, 1) : '')" :label="`Weight of ${boxName(boards.boxes.value, p)}, ${comb(p)}`" hide-label :error="typed[p.id] && grams(typed[p.id]) === null ? 'A weight such as 250 g.' : null" :hint="says[p.id]" @update:model-value="typed = { ...typed, [p.id]: $event }" /><Button v-if="typed[p.id]" type="submit" label="Write" :disabled="grams(typed[p.id]) === null" :loading="busy" /><Button v-else type="button" outlined label="Scale" :aria-label="`Read the scale for ${boxName(boards.boxes.value, p)}`" @click="readScale(p)" /></form></td>
-        <td><select v-if="p.grade" class="native" :value="p.grade" :aria-label="`Grade of ${boxName(boards.boxes.value, p)}, ${comb(p)}`" @change="grade(p, ($event.target as HTMLSelectElement).value as Grade)"><option v-for="g in GRADES" :key="g" :value="g">{{ GRADE_WORDS[g] }}{{ p.grade === g && p.price ? `, ${rules.currency} ${p.price}` : '' }}</option></select><span class="sub">{{ p.reason }}</span></td></tr>
-    </tbody></table>
+    <p v-if="!cut.length" class="sub">
+      None lies here. Cut on the board first, or count and weigh by hand at the right.
+    </p>
+    <table v-else class="plain pieces">
+      <thead>
+        <tr>
+          <th>Piece</th>
+          <th>Expected</th>
+          <th>Weight</th>
+          <th>Grade and price</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="p in cut" :key="p.id">
+          <td>
+            <b>{{ boxName(boards.boxes.value, p) }}</b><br /><span class="sub">{{ comb(p) }}</span>
+          </td>
+          <td class="nowrap">{{ p.lowG }}–{{ p.highG }} g</td>
+          <td>
+            <template v-if="p.state === 'cracked'">cracked</template>
+            <form v-else class="weigh" @submit.prevent="weigh(p)">
+              <TextField
+                :model-value="
+                  typed[p.id] ?? (p.netG !== null ? smallMassText(p.netG, units, 1) : '')
+                "
+                :label="`Weight of ${boxName(boards.boxes.value, p)}, ${comb(p)}`"
+                hide-label
+                :error="
+                  typed[p.id] && grams(typed[p.id]) === null ? 'A weight such as 250 g.' : null
+                "
+                :hint="says[p.id]"
+                @update:model-value="typed = { ...typed, [p.id]: $event }"
+              /><Button
+                v-if="typed[p.id]"
+                type="submit"
+                label="Write"
+                :disabled="grams(typed[p.id]) === null"
+                :loading="busy"
+              /><Button
+                v-else
+                type="button"
+                outlined
+                label="Scale"
+                :aria-label="`Read the scale for ${boxName(boards.boxes.value, p)}`"
+                @click="readScale(p)"
+              />
+            </form>
+          </td>
+          <td>
+            <select
+              v-if="p.grade"
+              class="native"
+              :value="p.grade"
+              :aria-label="`Grade of ${boxName(boards.boxes.value, p)}, ${comb(p)}`"
+              @change="grade(p, ($event.target as HTMLSelectElement).value as Grade)"
+            >
+              <option v-for="g in GRADES" :key="g" :value="g">
+                {{ GRADE_WORDS[g]
+                }}{{ p.grade === g && p.price ? `, ${rules.currency} ${p.price}` : '' }}
+              </option></select
+            ><span class="sub">{{ p.reason }}</span>
+          </td>
+        </tr>
+      </tbody>
+    </table>
     <h2 class="furrow-heading">Packed</h2>
     <p v-if="!lots.length" class="sub">Nothing yet.</p>
-    <table v-else class="plain"><thead><tr><th>Lot</th><th>What</th><th class="num">Together</th><th /></tr></thead><tbody><tr v-for="l in lots" :key="l.id"><td>{{ l.code }}</td><td>{{ l.count }} {{ l.kind === 'jars' ? (l.count === 1 ? 'chunk jar' : 'chunk jars') : l.count === 1 ? 'piece' : 'pieces' }}, the lightest {{ smallMassText(l.netG ?? 0, units, 1) }}</td><td class="num">{{ massText(l.inG / 1000, units, 2) }}</td><td><a :href="`/api/v1/lots/${l.id}/labels.pdf`" target="_blank">Labels</a></td></tr></tbody></table>
+    <table v-else class="plain">
+      <thead>
+        <tr>
+          <th>Lot</th>
+          <th>What</th>
+          <th class="num">Together</th>
+          <th />
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="l in lots" :key="l.id">
+          <td>{{ l.code }}</td>
+          <td>
+            {{ l.count }}
+            {{
+              l.kind === 'jars'
+                ? l.count === 1
+                  ? 'chunk jar'
+                  : 'chunk jars'
+                : l.count === 1
+                  ? 'piece'
+                  : 'pieces'
+            }}, the lightest {{ smallMassText(l.netG ?? 0, units, 1) }}
+          </td>
+          <td class="num">{{ massText(l.inG / 1000, units, 2) }}</td>
+          <td><a :href="`/api/v1/lots/${l.id}/labels.pdf`" target="_blank">Labels</a></td>
+        </tr>
+      </tbody>
+    </table>
   </section>
   <aside class="acts bench">
-    <Button v-for="r in ready" :key="r.box.id" class="main" :label="`Pack ${r.list.length} into ${r.box.name}`" :loading="busy" @click="pack(r.box, r.list)" />
+    <Button
+      v-for="r in ready"
+      :key="r.box.id"
+      class="main"
+      :label="`Pack ${r.list.length} into ${r.box.name}`"
+      :loading="busy"
+      @click="pack(r.box, r.list)"
+    />
     <p v-if="ready.length" class="sub">Each gets its own weight on its label.</p>
     <template v-if="chunkBoxes.length">
       <h2 class="furrow-heading">Chunk jars</h2>
       <p v-if="!strips.length" class="sub">No strip is cut and weighed.</p>
       <template v-else>
-        <label class="sub" for="chunkJar">Jar</label><select id="chunkJar" class="native" :value="jar?.id" @change="jarId = ($event.target as HTMLSelectElement).value"><option v-for="b in chunkBoxes" :key="b.id" :value="b.id">{{ b.name }}, {{ b.stock }} empty</option></select>
-        <label class="sub" for="honey">Honey to pour round them</label><select id="honey" class="native" :value="honey?.id" @change="honeyId = ($event.target as HTMLSelectElement).value"><option v-for="l in honeys" :key="l.id" :value="l.id">{{ l.name }}, {{ massText(l.nowG / 1000, units, 2) }}</option><option v-if="!honeys.length" value="">no honey stands ready</option></select>
-        <NumberField v-model="stripMl" narrow nullable label="A strip displaces, if you measured it" unit="ml" :min="1" :max="2000" />
-        <p v-if="each.length && jar">A strip of {{ each[0].p.netG }} g takes {{ each[0].fill.stripMl.low.toFixed(0) }} to {{ each[0].fill.stripMl.high.toFixed(0) }} ml; about <b>{{ each[0].fill.honeyG.mid.toFixed(0) }} g</b> of honey round it, <b>{{ each[0].fill.netG.mid.toFixed(0) }} g</b> net. <b>{{ jars.count }}</b> {{ jars.count === 1 ? 'jar' : 'jars' }}, then {{ jars.runsOut === 'strips' ? 'no strip is left' : jars.runsOut === 'jars' ? 'no jar is left' : 'the honey is out' }}.</p>
-        <label v-if="honey && honey.batchId !== detail.batch.id" class="tick"><input v-model="otherSeason" type="checkbox" /><span>Honey of another harvest may go round them, of another season too</span></label>
-        <Button :label="`Fill ${jars.count} chunk ${jars.count === 1 ? 'jar' : 'jars'}`" :disabled="!jars.count || !honey" :loading="busy" @click="fillJars" />
+        <label class="sub" for="chunkJar">Jar</label
+        ><select
+          id="chunkJar"
+          class="native"
+          :value="jar?.id"
+          @change="jarId = ($event.target as HTMLSelectElement).value"
+        >
+          <option v-for="b in chunkBoxes" :key="b.id" :value="b.id">
+            {{ b.name }}, {{ b.stock }} empty
+          </option>
+        </select>
+        <label class="sub" for="honey">Honey to pour round them</label
+        ><select
+          id="honey"
+          class="native"
+          :value="honey?.id"
+          @change="honeyId = ($event.target as HTMLSelectElement).value"
+        >
+          <option v-for="l in honeys" :key="l.id" :value="l.id">
+            {{ l.name }}, {{ massText(l.nowG / 1000, units, 2) }}
+          </option>
+          <option v-if="!honeys.length" value="">no honey stands ready</option>
+        </select>
+        <NumberField
+          v-model="stripMl"
+          narrow
+          nullable
+          label="A strip displaces, if you measured it"
+          unit="ml"
+          :min="1"
+          :max="2000"
+        />
+        <p v-if="each.length && jar">
+          A strip of {{ each[0].p.netG }} g takes {{ each[0].fill.stripMl.low.toFixed(0) }} to
+          {{ each[0].fill.stripMl.high.toFixed(0) }} ml; about
+          <b>{{ each[0].fill.honeyG.mid.toFixed(0) }} g</b> of honey round it,
+          <b>{{ each[0].fill.netG.mid.toFixed(0) }} g</b> net. <b>{{ jars.count }}</b>
+          {{ jars.count === 1 ? 'jar' : 'jars' }}, then
+          {{
+            jars.runsOut === 'strips'
+              ? 'no strip is left'
+              : jars.runsOut === 'jars'
+                ? 'no jar is left'
+                : 'the honey is out'
+          }}.
+        </p>
+        <label v-if="honey && honey.batchId !== detail.batch.id" class="tick"
+          ><input v-model="otherSeason" type="checkbox" /><span
+            >Honey of another harvest may go round them, of another season too</span
+          ></label
+        >
+        <Button
+          :label="`Fill ${jars.count} chunk ${jars.count === 1 ? 'jar' : 'jars'}`"
+          :disabled="!jars.count || !honey"
+          :loading="busy"
+          @click="fillJars"
+        />
       </template>
     </template>
-    <details class="how" :open="!detail.boards.length"><summary>Cut without a plan: count and weigh</summary>
-      <form class="acts" @submit.prevent="byHand"><NumberField v-model="count" label="Pieces cut" whole :min="1" :max="500" :error="fieldError('count')" /><TextField v-model="total" :label="`Their weight together, ${units === 'metric' ? 'g' : 'oz'}`" :error="fieldError('totalG') ?? (total && totalG === null ? 'A weight such as 850 g.' : null)" /><Button type="submit" outlined label="Write the pieces down" :disabled="!count || !totalG || !combG" :loading="busy" /></form>
+    <details class="how" :open="!detail.boards.length">
+      <summary>Cut without a plan: count and weigh</summary>
+      <form class="acts" @submit.prevent="byHand">
+        <NumberField
+          v-model="count"
+          label="Pieces cut"
+          whole
+          :min="1"
+          :max="500"
+          :error="fieldError('count')"
+        /><TextField
+          v-model="total"
+          :label="`Their weight together, ${units === 'metric' ? 'g' : 'oz'}`"
+          :error="
+            fieldError('totalG') ?? (total && totalG === null ? 'A weight such as 850 g.' : null)
+          "
+        /><Button
+          type="submit"
+          outlined
+          label="Write the pieces down"
+          :disabled="!count || !totalG || !combG"
+          :loading="busy"
+        />
+      </form>
     </details>
     <Refusal :refusal="refusal" :fields="['count', 'totalG']" />
   </aside>
 </template>
 
 <style scoped>
-.pieces td { vertical-align: top; } .weigh { display: flex; gap: 8px; align-items: flex-start; } .weigh :deep(.p-inputtext) { width: 110px; min-height: 56px; font-weight: 700; } .weigh .p-button { min-height: 56px; padding: 0 14px; } .nowrap { white-space: nowrap; } .main { min-height: 84px !important; font: 600 22px var(--display) !important; width: 100%; }
-.tick { display: flex; gap: 12px; align-items: center; min-height: 48px; } .tick input { width: 24px; height: 24px; accent-color: var(--field); flex: none; } section { display: flex; flex-direction: column; gap: 10px; } h2 { margin-top: 6px; }
-@media (max-width: 599px) { section { order: 1; } .pieces thead { display: none; } .pieces tr { display: grid; grid-template-columns: 1fr auto; gap: 2px 10px; padding: 8px 0; border-bottom: var(--line); } .pieces td { border: 0; padding: 2px 0; } .pieces td:nth-child(n + 3) { grid-column: 1 / -1; } .weigh :deep(.p-inputtext) { width: 150px; } }
+.pieces td {
+  vertical-align: top;
+}
+.weigh {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+}
+.weigh :deep(.p-inputtext) {
+  width: 110px;
+  min-height: 56px;
+  font-weight: 700;
+}
+.weigh .p-button {
+  min-height: 56px;
+  padding: 0 14px;
+}
+.nowrap {
+  white-space: nowrap;
+}
+.main {
+  min-height: 84px !important;
+  font: 600 22px var(--display) !important;
+  width: 100%;
+}
+.tick {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 48px;
+}
+.tick input {
+  width: 24px;
+  height: 24px;
+  accent-color: var(--field);
+  flex: none;
+}
+section {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+h2 {
+  margin-top: 6px;
+}
+@media (max-width: 599px) {
+  section {
+    order: 1;
+  }
+  .pieces thead {
+    display: none;
+  }
+  .pieces tr {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 2px 10px;
+    padding: 8px 0;
+    border-bottom: var(--line);
+  }
+  .pieces td {
+    border: 0;
+    padding: 2px 0;
+  }
+  .pieces td:nth-child(n + 3) {
+    grid-column: 1 / -1;
+  }
+  .weigh :deep(.p-inputtext) {
+    width: 150px;
+  }
+}
 </style>

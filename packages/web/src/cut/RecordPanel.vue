@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { SPOILT_WORDS, cutHistory, placeLabel, projectPieces, seasonOf, unitWord, type BatchDetail, type CutBoard, type HouseRules } from '@furrow/core';
+import {
+  SPOILT_WORDS,
+  cutHistory,
+  placeLabel,
+  projectPieces,
+  seasonOf,
+  unitWord,
+  type BatchDetail,
+  type CutBoard,
+  type HouseRules,
+} from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import ShelfPanel from '../jar/ShelfPanel.vue';
@@ -11,37 +21,156 @@ const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const { data: history, isLoading, error, refetch } = useCutHistory();
 type By = 'comb' | 'super' | 'hive' | 'season';
 const by = ref<By>('comb');
-const options: { label: string; value: By }[] = [{ label: 'Comb', value: 'comb' }, { label: 'Super', value: 'super' }, { label: 'Hive', value: 'hive' }, { label: 'Season', value: 'season' }];
-const slotOf = (b: CutBoard): number | null => props.detail.takes.find((t) => t.combId === b.combId)?.slot ?? null;
-const boards = computed(() => (by.value === 'comb' || by.value === 'super' ? (history.value?.boards ?? []).filter((b) => b.batchId === props.detail.batch.id) : (history.value?.boards ?? [])));
+const options: { label: string; value: By }[] = [
+  { label: 'Comb', value: 'comb' },
+  { label: 'Super', value: 'super' },
+  { label: 'Hive', value: 'hive' },
+  { label: 'Season', value: 'season' },
+];
+const slotOf = (b: CutBoard): number | null =>
+  props.detail.takes.find((t) => t.combId === b.combId)?.slot ?? null;
+const boards = computed(() =>
+  by.value === 'comb' || by.value === 'super'
+    ? (history.value?.boards ?? []).filter((b) => b.batchId === props.detail.batch.id)
+    : (history.value?.boards ?? []),
+);
 function keyOf(b: CutBoard): string {
   const known = history.value!.boards.find((x) => x.id === b.id)!;
   const slot = slotOf(b);
   if (by.value === 'hive') return known.hiveName;
   if (by.value === 'season') return seasonOf(known.date, props.detail.hive.site.hemisphere).name;
   if (slot === null) return known.hiveName;
-  return by.value === 'super' ? (slot > 100 ? `box ${Math.floor(slot / 100)}` : known.hiveName) : `${unitWord(props.detail.hive.kind)} ${placeLabel(slot)}`;
+  return by.value === 'super'
+    ? slot > 100
+      ? `box ${Math.floor(slot / 100)}`
+      : known.hiveName
+    : `${unitWord(props.detail.hive.kind)} ${placeLabel(slot)}`;
 }
-const records = computed(() => (history.value ? cutHistory(boards.value, history.value.pieces, history.value.outs, keyOf) : []));
+const records = computed(() =>
+  history.value ? cutHistory(boards.value, history.value.pieces, history.value.outs, keyOf) : [],
+);
 const likely = computed(() => {
   const done = props.detail.pieces.filter((p) => p.state !== 'planned');
-  const earlier = (history.value?.pieces ?? []).filter((p) => p.batchId !== props.detail.batch.id && p.state !== 'planned');
-  return projectPieces({ made: done.filter((p) => p.state === 'cut').length, tried: done.length, left: props.detail.pieces.filter((p) => p.state === 'planned').length, ...(earlier.length ? { earlier: { made: earlier.filter((p) => p.state === 'cut').length, planned: earlier.length } } : {}) });
+  const earlier = (history.value?.pieces ?? []).filter(
+    (p) => p.batchId !== props.detail.batch.id && p.state !== 'planned',
+  );
+  return projectPieces({
+    made: done.filter((p) => p.state === 'cut').length,
+    tried: done.length,
+    left: props.detail.pieces.filter((p) => p.state === 'planned').length,
+    ...(earlier.length
+      ? {
+          earlier: {
+            made: earlier.filter((p) => p.state === 'cut').length,
+            planned: earlier.length,
+          },
+        }
+      : {}),
+  });
 });
 const most = computed(() => Math.max(1, ...records.value.map((r) => r.possible)));
 </script>
 
 <template>
-  <StateLine v-if="isLoading || error" :loading="isLoading" :error="error" @retry="() => refetch()" />
+  <StateLine
+    v-if="isLoading || error"
+    :loading="isLoading"
+    :error="error"
+    @retry="() => refetch()"
+  />
   <section v-else>
     <p class="likely display">{{ likely.sentence }}</p>
-    <div class="line"><h2 class="furrow-heading">Possible against made</h2><SelectButton v-model="by" :options="options" option-label="label" option-value="value" :allow-empty="false" aria-label="By" /></div>
-    <p v-if="!records.length" class="sub">Nothing was laid on the board yet. From the first comb on it stands here what was possible, planned and made.</p>
-    <div v-else class="wide-table"><table class="plain"><thead><tr><th /><th class="num">Possible</th><th class="num">Planned</th><th class="num">Made</th><th class="num">Cracked</th><th class="num">Sold</th><th class="num">Given</th><th class="num">Eaten</th><th>Spoilt</th></tr></thead><tbody><tr v-for="r in records" :key="r.key"><td><b>{{ r.key }}</b><svg :width="150" height="12" aria-hidden="true"><rect :width="(r.possible / most) * 148" height="10" y="1" x="1" fill="none" stroke="var(--ink)" /><rect :width="(r.cut / most) * 148" height="10" y="1" x="1" fill="var(--field)" /></svg></td><td class="num">{{ r.possible }}</td><td class="num">{{ r.planned }}</td><td class="num">{{ r.cut }}</td><td class="num">{{ r.cracked }}</td><td class="num">{{ r.out.sold }}</td><td class="num">{{ r.out.given }}</td><td class="num">{{ r.out.eaten }}</td><td><span v-for="(x, i) in r.spoilt" :key="i">{{ SPOILT_WORDS[x.cause] }}{{ x.sheetSeasons !== null ? ` (sheet of ${x.sheetSeasons} seasons)` : '' }} </span></td></tr></tbody></table></div>
+    <div class="line">
+      <h2 class="furrow-heading">Possible against made</h2>
+      <SelectButton
+        v-model="by"
+        :options="options"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="By"
+      />
+    </div>
+    <p v-if="!records.length" class="sub">
+      Nothing was laid on the board yet. From the first comb on it stands here what was possible,
+      planned and made.
+    </p>
+    <div v-else class="wide-table">
+      <table class="plain">
+        <thead>
+          <tr>
+            <th />
+            <th class="num">Possible</th>
+            <th class="num">Planned</th>
+            <th class="num">Made</th>
+            <th class="num">Cracked</th>
+            <th class="num">Sold</th>
+            <th class="num">Given</th>
+            <th class="num">Eaten</th>
+            <th>Spoilt</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="r in records" :key="r.key">
+            <td>
+              <b>{{ r.key }}</b><svg :width="150" height="12" aria-hidden="true">
+                <rect
+                  :width="(r.possible / most) * 148"
+                  height="10"
+                  y="1"
+                  x="1"
+                  fill="none"
+                  stroke="var(--ink)"
+                />
+                <rect :width="(r.cut / most) * 148" height="10" y="1" x="1" fill="var(--field)" />
+              </svg>
+            </td>
+            <td class="num">{{ r.possible }}</td>
+            <td class="num">{{ r.planned }}</td>
+            <td class="num">{{ r.cut }}</td>
+            <td class="num">{{ r.cracked }}</td>
+            <td class="num">{{ r.out.sold }}</td>
+            <td class="num">{{ r.out.given }}</td>
+            <td class="num">{{ r.out.eaten }}</td>
+            <td>
+              <span v-for="(x, i) in r.spoilt" :key="i"
+                >{{ SPOILT_WORDS[x.cause]
+                }}{{ x.sheetSeasons !== null ? ` (sheet of ${x.sheetSeasons} seasons)` : '' }}
+              </span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
   </section>
   <aside class="acts bench">
     <ShelfPanel :detail="detail" :rules="rules" />
   </aside>
 </template>
 
-<style scoped>section { min-width: 0; } .wide-table { overflow-x: auto; } .wide-table table { min-width: 620px; } .likely { font-size: 31px; margin-bottom: 8px; } .line { display: flex; gap: 16px; align-items: center; flex-wrap: wrap; margin-bottom: 8px; } .line h2 { flex: 1; min-width: 220px; }</style>
+<style scoped>
+section {
+  min-width: 0;
+}
+.wide-table {
+  overflow-x: auto;
+}
+.wide-table table {
+  min-width: 620px;
+}
+.likely {
+  font-size: 31px;
+  margin-bottom: 8px;
+}
+.line {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  flex-wrap: wrap;
+  margin-bottom: 8px;
+}
+.line h2 {
+  flex: 1;
+  min-width: 220px;
+}
+</style>

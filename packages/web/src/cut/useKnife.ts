@@ -1,11 +1,36 @@
-import { crackThrough, knifeCuts, moveCutLine, movePiece, STEP_MM, type CombDefect, type Cut, type CutBoard, type CutPiece, type CutPlanInput, type Flaw, type HouseRules, type Moved, type Placement, type Rect } from '@furrow/core';
+import {
+  crackThrough,
+  knifeCuts,
+  moveCutLine,
+  movePiece,
+  STEP_MM,
+  type CombDefect,
+  type Cut,
+  type CutBoard,
+  type CutPiece,
+  type CutPlanInput,
+  type Flaw,
+  type HouseRules,
+  type Moved,
+  type Placement,
+  type Rect,
+} from '@furrow/core';
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
 import { newId } from '../server/client.js';
 import { cutterWorker } from '../workers/client.js';
 
 /** One piece as it lies on the board now: kept, or of a plan that is only being looked at. */
-export interface Lying extends Rect { key: string; jarKindId: string; state: CutPiece['state'] }
-export interface Draft { pieces: Lying[]; cuts: Cut[]; value: number; proven: boolean }
+export interface Lying extends Rect {
+  key: string;
+  jarKindId: string;
+  state: CutPiece['state'];
+}
+export interface Draft {
+  pieces: Lying[];
+  cuts: Cut[];
+  value: number;
+  proven: boolean;
+}
 
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
@@ -13,7 +38,13 @@ const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
  * The knife on one board: plans made in a worker, flipped through, moved by hand, and planned anew after a crack. What
  * is only looked at is a draft; `kept` is what the server has. A newer question ends the one before.
  */
-export function useKnife(board: Ref<CutBoard | null>, pieces: Ref<CutPiece[]>, rules: Ref<HouseRules | undefined>, wanted: Ref<CutPlanInput['pieces']>, defectsOf: (board: CutBoard) => CombDefect[]) {
+export function useKnife(
+  board: Ref<CutBoard | null>,
+  pieces: Ref<CutPiece[]>,
+  rules: Ref<HouseRules | undefined>,
+  wanted: Ref<CutPlanInput['pieces']>,
+  defectsOf: (board: CutBoard) => CombDefect[],
+) {
   const drafts = shallowRef<Draft[]>([]);
   const at = ref(0);
   const busy = ref(false);
@@ -21,15 +52,45 @@ export function useKnife(board: Ref<CutBoard | null>, pieces: Ref<CutPiece[]>, r
   const possible = ref<number | null>(null);
   let worker = cutterWorker();
   let turn = 0;
-  const kept = computed((): Draft => ({ pieces: pieces.value.map((p) => ({ key: p.id, jarKindId: p.jarKindId, xMm: p.xMm, yMm: p.yMm, widthMm: p.widthMm, heightMm: p.heightMm, state: p.state })), cuts: board.value?.cuts ?? [], value: board.value?.value ?? 0, proven: board.value?.provenOptimal ?? false }));
+  const kept = computed((): Draft => ({
+    pieces: pieces.value.map((p) => ({
+      key: p.id,
+      jarKindId: p.jarKindId,
+      xMm: p.xMm,
+      yMm: p.yMm,
+      widthMm: p.widthMm,
+      heightMm: p.heightMm,
+      state: p.state,
+    })),
+    cuts: board.value?.cuts ?? [],
+    value: board.value?.value ?? 0,
+    proven: board.value?.provenOptimal ?? false,
+  }));
   const draft = computed(() => drafts.value[at.value] ?? null);
   const shown = computed(() => draft.value ?? kept.value);
   const flaws = computed((): Flaw[] => board.value?.flaws ?? []);
   const kerfMm = computed(() => rules.value?.kerfMm ?? 3);
-  const input = computed((): CutPlanInput | null => (board.value ? { comb: { widthMm: board.value.widthMm, heightMm: board.value.heightMm }, kerfMm: kerfMm.value, pieces: wanted.value, defects: defectsOf(board.value) } : null));
-  watch(() => board.value?.id, () => { drafts.value = []; says.value = null; });
+  const input = computed((): CutPlanInput | null =>
+    board.value
+      ? {
+          comb: { widthMm: board.value.widthMm, heightMm: board.value.heightMm },
+          kerfMm: kerfMm.value,
+          pieces: wanted.value,
+          defects: defectsOf(board.value),
+        }
+      : null,
+  );
+  watch(
+    () => board.value?.id,
+    () => {
+      drafts.value = [];
+      says.value = null;
+    },
+  );
 
-  async function ask<T>(run: (api: ReturnType<typeof cutterWorker>['api']) => Promise<T>): Promise<T | null> {
+  async function ask<T>(
+    run: (api: ReturnType<typeof cutterWorker>['api']) => Promise<T>,
+  ): Promise<T | null> {
     const mine = ++turn;
     if (busy.value) stop();
     busy.value = true;
@@ -38,7 +99,8 @@ export function useKnife(board: Ref<CutBoard | null>, pieces: Ref<CutPiece[]>, r
       const answer = await run(worker.api);
       return mine === turn ? answer : null;
     } catch (error) {
-      if (mine === turn) says.value = error instanceof Error ? error.message : 'This comb cannot be planned.';
+      if (mine === turn)
+        says.value = error instanceof Error ? error.message : 'This comb cannot be planned.';
       return null;
     } finally {
       if (mine === turn) busy.value = false;
@@ -50,35 +112,95 @@ export function useKnife(board: Ref<CutBoard | null>, pieces: Ref<CutPiece[]>, r
     worker = cutterWorker();
     busy.value = false;
   }
-  const lying = (placements: readonly Placement[]): Lying[] => placements.map((p) => ({ key: newId(), jarKindId: p.id, xMm: p.xMm, yMm: p.yMm, widthMm: p.widthMm, heightMm: p.heightMm, state: 'planned' }));
+  const lying = (placements: readonly Placement[]): Lying[] =>
+    placements.map((p) => ({
+      key: newId(),
+      jarKindId: p.id,
+      xMm: p.xMm,
+      yMm: p.yMm,
+      widthMm: p.widthMm,
+      heightMm: p.heightMm,
+      state: 'planned',
+    }));
   async function find(): Promise<void> {
     if (!input.value) return;
     const question = plain(input.value);
-    if (!question.pieces.some((p) => p.limit !== 0)) { says.value = 'No empty boxes for comb are left: put some in the kit, with their inner measures.'; return; }
+    if (!question.pieces.some((p) => p.limit !== 0)) {
+      says.value =
+        'No empty boxes for comb are left: put some in the kit, with their inner measures.';
+      return;
+    }
     const found = await ask((api) => api.plans(question));
     if (!found) return;
-    drafts.value = found.map((p) => ({ pieces: lying(p.placements), cuts: p.cuts, value: p.value, proven: p.provenOptimal }));
+    drafts.value = found.map((p) => ({
+      pieces: lying(p.placements),
+      cuts: p.cuts,
+      value: p.value,
+      proven: p.provenOptimal,
+    }));
     at.value = 0;
-    if (!found[0].placements.length) says.value = 'No piece for your boxes comes off this comb between its flaws. Crush it, or use smaller boxes.';
+    if (!found[0].placements.length)
+      says.value =
+        'No piece for your boxes comes off this comb between its flaws. Crush it, or use smaller boxes.';
     const most = await ask((api) => api.possible(question));
     if (most !== null) possible.value = most;
   }
-  const worth = (list: readonly Lying[]): number => list.reduce((sum, p) => sum + (p.state === 'cracked' ? 0 : (wanted.value.find((w) => w.id === p.jarKindId)?.value ?? 0)), 0);
+  const worth = (list: readonly Lying[]): number =>
+    list.reduce(
+      (sum, p) =>
+        sum +
+        (p.state === 'cracked' ? 0 : (wanted.value.find((w) => w.id === p.jarKindId)?.value ?? 0)),
+      0,
+    );
   function changed(moved: Moved<Lying>): void {
     says.value = moved.says;
     if (moved.says || !moved.cuts) return;
-    const next: Draft = { pieces: moved.pieces, cuts: moved.cuts, value: worth(moved.pieces), proven: false };
+    const next: Draft = {
+      pieces: moved.pieces,
+      cuts: moved.cuts,
+      value: worth(moved.pieces),
+      proven: false,
+    };
     drafts.value = draft.value ? drafts.value.map((d, i) => (i === at.value ? next : d)) : [next];
     if (!drafts.value[at.value]) at.value = 0;
   }
-  const own = computed(() => (board.value ? { ...board.value, flaws: defectsOf(board.value) } : null));
+  const own = computed(() =>
+    board.value ? { ...board.value, flaws: defectsOf(board.value) } : null,
+  );
   const movable = computed(() => shown.value.pieces.filter((p) => p.state === 'planned'));
   const may = (): boolean => {
-    if (board.value && board.value.cutsDone > 0) { says.value = 'The knife has begun: pieces stay where they are. If one cracks, touch it.'; return false; }
+    if (board.value && board.value.cutsDone > 0) {
+      says.value = 'The knife has begun: pieces stay where they are. If one cracks, touch it.';
+      return false;
+    }
     return own.value !== null;
   };
-  const drag = (key: string, to: { xMm: number; yMm: number }): void => { if (may()) changed(movePiece(own.value!, kerfMm.value, STEP_MM, movable.value, movable.value.findIndex((p) => p.key === key), to)); };
-  const dragCut = (index: number, byMm: number): void => { if (may()) changed(moveCutLine(own.value!, kerfMm.value, STEP_MM, movable.value, shown.value.cuts[index], byMm)); };
+  const drag = (key: string, to: { xMm: number; yMm: number }): void => {
+    if (may())
+      changed(
+        movePiece(
+          own.value!,
+          kerfMm.value,
+          STEP_MM,
+          movable.value,
+          movable.value.findIndex((p) => p.key === key),
+          to,
+        ),
+      );
+  };
+  const dragCut = (index: number, byMm: number): void => {
+    if (may())
+      changed(
+        moveCutLine(
+          own.value!,
+          kerfMm.value,
+          STEP_MM,
+          movable.value,
+          shown.value.cuts[index],
+          byMm,
+        ),
+      );
+  };
   /** The rest planned anew after a crack, from the cuts that were made; null where it was overtaken. */
   async function afterCrack(key: string): Promise<Draft | null> {
     if (!input.value || !board.value) return null;
@@ -88,11 +210,53 @@ export function useKnife(board: Ref<CutBoard | null>, pieces: Ref<CutPiece[]>, r
     const crack: CombDefect = crackThrough(cracked);
     const question = plain(input.value);
     const done = board.value.cutsDone;
-    const found = await ask((api) => api.replan(question, plain({ placements: now.map((p) => ({ ...p, id: p.jarKindId })), cuts: kept.value.cuts }), done, [crack]));
+    const found = await ask((api) =>
+      api.replan(
+        question,
+        plain({ placements: now.map((p) => ({ ...p, id: p.jarKindId })), cuts: kept.value.cuts }),
+        done,
+        [crack],
+      ),
+    );
     if (!found) return null;
-    const same = (p: Placement): Lying | undefined => now.find((q) => q.key !== key && q.jarKindId === p.id && Math.abs(q.xMm - p.xMm) < 0.01 && Math.abs(q.yMm - p.yMm) < 0.01 && Math.abs(q.widthMm - p.widthMm) < 0.01);
-    return { pieces: found.placements.map((p) => same(p) ?? lying([p])[0]), cuts: found.cuts, value: found.value, proven: false };
+    const same = (p: Placement): Lying | undefined =>
+      now.find(
+        (q) =>
+          q.key !== key &&
+          q.jarKindId === p.id &&
+          Math.abs(q.xMm - p.xMm) < 0.01 &&
+          Math.abs(q.yMm - p.yMm) < 0.01 &&
+          Math.abs(q.widthMm - p.widthMm) < 0.01,
+      );
+    return {
+      pieces: found.placements.map((p) => same(p) ?? lying([p])[0]),
+      cuts: found.cuts,
+      value: found.value,
+      proven: false,
+    };
   }
   onScopeDispose(() => worker.end());
-  return { drafts, at, draft, shown, kept, flaws, kerfMm, busy, says, possible, find, stop, drag, dragCut, afterCrack, put: () => { drafts.value = []; says.value = null; }, frees: (list: readonly Rect[]) => (board.value ? knifeCuts(board.value, kerfMm.value, list) : null) };
+  return {
+    drafts,
+    at,
+    draft,
+    shown,
+    kept,
+    flaws,
+    kerfMm,
+    busy,
+    says,
+    possible,
+    find,
+    stop,
+    drag,
+    dragCut,
+    afterCrack,
+    put: () => {
+      drafts.value = [];
+      says.value = null;
+    },
+    frees: (list: readonly Rect[]) =>
+      board.value ? knifeCuts(board.value, kerfMm.value, list) : null,
+  };
 }

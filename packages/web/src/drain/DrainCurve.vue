@@ -1,54 +1,216 @@
 <script setup lang="ts">
-import { drippedBeforePress, outByWeighing, steadyWeights, type Drain, type DrainForecast } from '@furrow/core';
-import { Chart, Filler, LineController, LineElement, LinearScale, PointElement, Tooltip, type ChartConfiguration } from 'chart.js';
+import {
+  drippedBeforePress,
+  outByWeighing,
+  steadyWeights,
+  type Drain,
+  type DrainForecast,
+} from '@furrow/core';
+import {
+  Chart,
+  Filler,
+  LineController,
+  LineElement,
+  LinearScale,
+  PointElement,
+  Tooltip,
+  type ChartConfiguration,
+} from 'chart.js';
 import { DateTime } from 'luxon';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 
 /** Weighings as rings on a solid line, the forecast dashed in its band; now as a line. */
 Chart.register(LineController, LineElement, PointElement, LinearScale, Filler, Tooltip);
-const props = defineProps<{ forecast: DrainForecast; drain: Drain; nowHours: number; running: boolean; zone: string }>();
+const props = defineProps<{
+  forecast: DrainForecast;
+  drain: Drain;
+  nowHours: number;
+  running: boolean;
+  zone: string;
+}>();
 const canvas = ref<HTMLCanvasElement | null>(null);
 let chart: Chart | null = null;
-const colour = (name: string): string => getComputedStyle(document.documentElement).getPropertyValue(name).trim();
-const hoursOf = (at: string): number => (Date.parse(at) - Date.parse(props.drain.startedAt)) / 3_600_000;
+const colour = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(name).trim();
+const hoursOf = (at: string): number =>
+  (Date.parse(at) - Date.parse(props.drain.startedAt)) / 3_600_000;
 /** What the press brought counts on top of what had dripped before it. */
-const pressed = computed(() => props.drain.events.filter((e) => e.kind === 'press' && e.g).map((e) => ({ x: hoursOf(e.occurredAt), y: (drippedBeforePress(props.drain, e.occurredAt) + e.g!) / 1000 })));
-const measured = computed(() => [{ x: 0, y: 0 }, ...pressed.value, ...props.drain.weighings.filter((w) => !w.leftOut).map((w) => ({ x: hoursOf(w.occurredAt), y: Math.max(0, outByWeighing(props.drain, w)) / 1000 }))].sort((a, b) => a.x - b.x));
+const pressed = computed(() =>
+  props.drain.events
+    .filter((e) => e.kind === 'press' && e.g)
+    .map((e) => ({
+      x: hoursOf(e.occurredAt),
+      y: (drippedBeforePress(props.drain, e.occurredAt) + e.g!) / 1000,
+    })),
+);
+const measured = computed(() =>
+  [
+    { x: 0, y: 0 },
+    ...pressed.value,
+    ...props.drain.weighings
+      .filter((w) => !w.leftOut)
+      .map((w) => ({
+        x: hoursOf(w.occurredAt),
+        y: Math.max(0, outByWeighing(props.drain, w)) / 1000,
+      })),
+  ].sort((a, b) => a.x - b.x),
+);
 /** Readings in a row, one point for five minutes: thousands of them draw as fast as a few. */
-const streamed = computed(() => steadyWeights(props.drain.readings).map((r) => ({ x: hoursOf(r.at), y: outByWeighing(props.drain, { of: 'lower', netG: r.g, occurredAt: r.at }) / 1000 })));
+const streamed = computed(() =>
+  steadyWeights(props.drain.readings).map((r) => ({
+    x: hoursOf(r.at),
+    y: outByWeighing(props.drain, { of: 'lower', netG: r.g, occurredAt: r.at }) / 1000,
+  })),
+);
 /** Ticks on whole hours of the clock, few enough to read. */
 function wholeHours(until: number): { value: number }[] {
   const start = DateTime.fromISO(props.drain.startedAt, { zone: props.zone });
   const step = [1, 2, 4, 6, 12, 24].find((h) => until / h <= 7) ?? 48;
-  const first = Math.ceil((start.hour + start.minute / 60) / step) * step - (start.hour + start.minute / 60);
-  return Array.from({ length: Math.floor((until - first) / step) + 1 }, (_, i) => ({ value: first + i * step }));
+  const first =
+    Math.ceil((start.hour + start.minute / 60) / step) * step - (start.hour + start.minute / 60);
+  return Array.from({ length: Math.floor((until - first) / step) + 1 }, (_, i) => ({
+    value: first + i * step,
+  }));
 }
-const clock = (hours: number): string => DateTime.fromISO(props.drain.startedAt, { zone: props.zone }).plus({ hours }).toFormat('HH:mm');
+const clock = (hours: number): string =>
+  DateTime.fromISO(props.drain.startedAt, { zone: props.zone }).plus({ hours }).toFormat('HH:mm');
 function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
   const { curve, nineTenthsHours, finalKg } = props.forecast;
   const lastX = Math.max(measured.value.at(-1)?.x ?? 0, streamed.value.at(-1)?.x ?? 0);
   const later = props.running ? curve.filter((p) => p.hours >= lastX) : [];
-  const top = Math.max(finalKg.high, ...measured.value.map((m) => m.y), ...streamed.value.map((m) => m.y), 0.5) * 1.08;
+  const top =
+    Math.max(
+      finalKg.high,
+      ...measured.value.map((m) => m.y),
+      ...streamed.value.map((m) => m.y),
+      0.5,
+    ) * 1.08;
   return {
     type: 'line',
     data: {
       datasets: [
-        { label: 'High', data: later.map((p) => ({ x: p.hours, y: p.high })), borderWidth: 1, borderColor: colour('--field'), pointRadius: 0, fill: '+1', backgroundColor: `${colour('--field')}2e` },
-        { label: 'Low', data: later.map((p) => ({ x: p.hours, y: p.low })), borderWidth: 1, borderColor: colour('--field'), pointRadius: 0 },
-        { label: 'Forecast', data: later.map((p) => ({ x: p.hours, y: p.mid })), borderWidth: 2.5, borderColor: colour('--field'), borderDash: [7, 5], pointRadius: 0 },
-        { label: 'Weighed', data: measured.value, clip: 8, borderWidth: 2.5, borderColor: colour('--ink'), pointRadius: 5, pointBorderWidth: 2.5, pointBackgroundColor: colour('--lime-1'), pointBorderColor: colour('--ink') },
-        ...(streamed.value.length ? [{ label: 'In a row', data: streamed.value, borderWidth: 2, borderColor: colour('--ink'), pointRadius: 0 }] : []),
-        ...(props.running ? [{ label: 'Now', data: [{ x: props.nowHours, y: 0 }, { x: props.nowHours, y: top }], borderWidth: 1.5, borderColor: colour('--ink'), pointRadius: 0 }] : []),
-        { label: 'Nine tenths', data: [{ x: 0, y: finalKg.mid * 0.9 }, { x: nineTenthsHours.mid, y: finalKg.mid * 0.9 }, { x: nineTenthsHours.mid, y: 0 }], borderWidth: 1.5, borderDash: [2, 4], borderColor: colour('--ink-2'), pointRadius: 0 },
+        {
+          label: 'High',
+          data: later.map((p) => ({ x: p.hours, y: p.high })),
+          borderWidth: 1,
+          borderColor: colour('--field'),
+          pointRadius: 0,
+          fill: '+1',
+          backgroundColor: `${colour('--field')}2e`,
+        },
+        {
+          label: 'Low',
+          data: later.map((p) => ({ x: p.hours, y: p.low })),
+          borderWidth: 1,
+          borderColor: colour('--field'),
+          pointRadius: 0,
+        },
+        {
+          label: 'Forecast',
+          data: later.map((p) => ({ x: p.hours, y: p.mid })),
+          borderWidth: 2.5,
+          borderColor: colour('--field'),
+          borderDash: [7, 5],
+          pointRadius: 0,
+        },
+        {
+          label: 'Weighed',
+          data: measured.value,
+          clip: 8,
+          borderWidth: 2.5,
+          borderColor: colour('--ink'),
+          pointRadius: 5,
+          pointBorderWidth: 2.5,
+          pointBackgroundColor: colour('--lime-1'),
+          pointBorderColor: colour('--ink'),
+        },
+        ...(streamed.value.length
+          ? [
+              {
+                label: 'In a row',
+                data: streamed.value,
+                borderWidth: 2,
+                borderColor: colour('--ink'),
+                pointRadius: 0,
+              },
+            ]
+          : []),
+        ...(props.running
+          ? [
+              {
+                label: 'Now',
+                data: [
+                  { x: props.nowHours, y: 0 },
+                  { x: props.nowHours, y: top },
+                ],
+                borderWidth: 1.5,
+                borderColor: colour('--ink'),
+                pointRadius: 0,
+              },
+            ]
+          : []),
+        {
+          label: 'Nine tenths',
+          data: [
+            { x: 0, y: finalKg.mid * 0.9 },
+            { x: nineTenthsHours.mid, y: finalKg.mid * 0.9 },
+            { x: nineTenthsHours.mid, y: 0 },
+          ],
+          borderWidth: 1.5,
+          borderDash: [2, 4],
+          borderColor: colour('--ink-2'),
+          pointRadius: 0,
+        },
       ],
     },
     options: {
-      animation: false, maintainAspectRatio: false, parsing: false,
+      animation: false,
+      maintainAspectRatio: false,
+      parsing: false,
       scales: {
-        x: { type: 'linear', min: 0, max: props.forecast.curve.at(-1)!.hours, ticks: { callback: (v) => clock(Number(v)), color: colour('--ink'), font: { size: 14, family: 'Atkinson Hyperlegible Next Variable' }, maxTicksLimit: 7 }, grid: { display: false }, afterBuildTicks: (axis) => void (axis.ticks = wholeHours(axis.max)) },
-        y: { min: 0, max: top, title: { display: true, text: 'kg of honey out', color: colour('--ink-2'), font: { size: 14 } }, ticks: { color: colour('--ink'), font: { size: 14 }, callback: (v) => Number(v).toFixed(1), maxTicksLimit: 6 }, grid: { color: colour('--lichen-3') } },
+        x: {
+          type: 'linear',
+          min: 0,
+          max: props.forecast.curve.at(-1)!.hours,
+          ticks: {
+            callback: (v) => clock(Number(v)),
+            color: colour('--ink'),
+            font: { size: 14, family: 'Atkinson Hyperlegible Next Variable' },
+            maxTicksLimit: 7,
+          },
+          grid: { display: false },
+          afterBuildTicks: (axis) => void (axis.ticks = wholeHours(axis.max)),
+        },
+        y: {
+          min: 0,
+          max: top,
+          title: {
+            display: true,
+            text: 'kg of honey out',
+            color: colour('--ink-2'),
+            font: { size: 14 },
+          },
+          ticks: {
+            color: colour('--ink'),
+            font: { size: 14 },
+            callback: (v) => Number(v).toFixed(1),
+            maxTicksLimit: 6,
+          },
+          grid: { color: colour('--lichen-3') },
+        },
       },
-      plugins: { tooltip: { filter: (item) => item.dataset.label === 'Weighed' || item.dataset.label === 'In a row' || item.dataset.label === 'Forecast', callbacks: { title: (list) => clock(list[0].parsed.x ?? 0), label: (item) => `${item.dataset.label} ${(item.parsed.y ?? 0).toFixed(2)} kg` } } },
+      plugins: {
+        tooltip: {
+          filter: (item) =>
+            item.dataset.label === 'Weighed' ||
+            item.dataset.label === 'In a row' ||
+            item.dataset.label === 'Forecast',
+          callbacks: {
+            title: (list) => clock(list[0].parsed.x ?? 0),
+            label: (item) => `${item.dataset.label} ${(item.parsed.y ?? 0).toFixed(2)} kg`,
+          },
+        },
+      },
     },
   };
 }
@@ -67,7 +229,21 @@ onUnmounted(() => chart?.destroy());
 </script>
 
 <template>
-  <div class="curve"><canvas ref="canvas" role="img" :aria-label="`Honey out against time: ${measured.slice(1).map((m) => `${clock(m.x)} ${m.y.toFixed(2)} kg`).join(', ')}; forecast ${forecast.finalKg.mid.toFixed(1)} kg in the end`" /></div>
+  <div class="curve">
+    <canvas
+      ref="canvas"
+      role="img"
+      :aria-label="`Honey out against time: ${measured
+        .slice(1)
+        .map((m) => `${clock(m.x)} ${m.y.toFixed(2)} kg`)
+        .join(', ')}; forecast ${forecast.finalKg.mid.toFixed(1)} kg in the end`"
+    />
+  </div>
 </template>
 
-<style scoped>.curve { height: 250px; position: relative; }</style>
+<style scoped>
+.curve {
+  height: 250px;
+  position: relative;
+}
+</style>

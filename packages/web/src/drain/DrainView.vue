@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { ARRANGEMENT_WORDS, drawnBefore, honeyDensityKgPerL, hoursText, massText, nextStirAt, pressAdvice, pressTurns, readMassG, vesselFullKg } from '@furrow/core';
+import {
+  ARRANGEMENT_WORDS,
+  drawnBefore,
+  honeyDensityKgPerL,
+  hoursText,
+  massText,
+  nextStirAt,
+  pressAdvice,
+  pressTurns,
+  readMassG,
+  vesselFullKg,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref } from 'vue';
@@ -30,7 +41,9 @@ import { useDrain } from './useDrain.js';
 
 const now = useNow();
 useAwake();
-const { detail, loading, error, retry } = useStageBatch('drain', (b) => ['drain', 'jar', 'book'].includes(b.stage));
+const { detail, loading, error, retry } = useStageBatch('drain', (b) =>
+  ['drain', 'jar', 'book'].includes(b.stage),
+);
 const { data: rulesVersion } = useRules();
 const { data: vessels } = useVessels();
 const { data: jars } = useJars();
@@ -38,117 +51,588 @@ const { data: clocks } = useClocks();
 const { go, busy, refusal, fieldError } = useSend();
 const rules = computed(() => rulesVersion.value?.rules);
 const units = computed(() => rules.value?.units ?? 'metric');
-const { drain, running, upper, lower, own, runs, forecast, acts, elapsed, temperatureNow, drawnG, outKg, inLowerKg, questions, pricePerKg, warming, parts } = useDrain(detail, rules, vessels, jars, now);
+const {
+  drain,
+  running,
+  upper,
+  lower,
+  own,
+  runs,
+  forecast,
+  acts,
+  elapsed,
+  temperatureNow,
+  drawnG,
+  outKg,
+  inLowerKg,
+  questions,
+  pricePerKg,
+  warming,
+  parts,
+} = useDrain(detail, rules, vessels, jars, now);
 const zone = computed(() => detail.value?.batch.zone ?? 'local');
-const clock = computed(() => ({ h: Math.floor(elapsed.value), min: Math.floor((elapsed.value % 1) * 60) }));
-const instant = (hours: number): string => new Date(Date.parse(drain.value!.startedAt) + hours * 3_600_000).toISOString();
+const clock = computed(() => ({
+  h: Math.floor(elapsed.value),
+  min: Math.floor((elapsed.value % 1) * 60),
+}));
+const instant = (hours: number): string =>
+  new Date(Date.parse(drain.value!.startedAt) + hours * 3_600_000).toISOString();
 const at = (hours: number): string => clockText(instant(hours), zone.value, now.value);
-const stirAt = computed(() => (drain.value && rules.value && running.value ? nextStirAt(drain.value, rules.value) : null));
-const lastStir = computed(() => drain.value?.events.filter((e) => e.kind === 'stir' || e.kind === 'mash').at(-1) ?? null);
+const stirAt = computed(() =>
+  drain.value && rules.value && running.value ? nextStirAt(drain.value, rules.value) : null,
+);
+const lastStir = computed(
+  () => drain.value?.events.filter((e) => e.kind === 'stir' || e.kind === 'mash').at(-1) ?? null,
+);
 const minutesTo = (iso: string): number => (Date.parse(iso) - now.value.getTime()) / 60_000;
-const overflowAt = computed(() => (running.value && forecast.value?.overflowHours ? instant(forecast.value.overflowHours.earliest) : null));
-const worth = computed(() => (pricePerKg.value && rules.value?.currency && forecast.value ? `, about ${rules.value.currency} ${Math.round(forecast.value.stillKg.mid * pricePerKg.value)}` : ''));
+const overflowAt = computed(() =>
+  running.value && forecast.value?.overflowHours
+    ? instant(forecast.value.overflowHours.earliest)
+    : null,
+);
+const worth = computed(() =>
+  pricePerKg.value && rules.value?.currency && forecast.value
+    ? `, about ${rules.value.currency} ${Math.round(forecast.value.stillKg.mid * pricePerKg.value)}`
+    : '',
+);
 const pressing = computed(() => drain.value?.events.some((e) => e.kind === 'press') ?? false);
-const advice = computed(() => (drain.value && rules.value ? pressAdvice(pressTurns(drain.value), rules.value, now.value.toISOString()) : null));
+const advice = computed(() =>
+  drain.value && rules.value
+    ? pressAdvice(pressTurns(drain.value), rules.value, now.value.toISOString())
+    : null,
+);
 /** What the one large key does now: the press where it runs or is due, else a stir, else the scale. */
 const main = computed<'press' | 'stir' | 'weigh'>(() => {
   const way = detail.value?.batch.method;
   if (pressing.value) return advice.value?.say === 'enough' ? 'weigh' : 'press';
   if (way === 'press') return 'press';
-  if (way === 'drip-press' && forecast.value && (forecast.value.stopAdvised || elapsed.value > forecast.value.nineTenthsHours.mid)) return 'press';
+  if (
+    way === 'drip-press' &&
+    forecast.value &&
+    (forecast.value.stopAdvised || elapsed.value > forecast.value.nineTenthsHours.mid)
+  )
+    return 'press';
   return stirAt.value ? 'stir' : 'weigh';
 });
-const others = computed(() => (clocks.value ?? []).filter((c) => c.kind === 'drain' && c.batchId !== detail.value?.batch.id));
-const panel = ref<'weigh' | 'draw' | 'temperature' | 'warm' | 'press' | 'close' | 'readings' | null>(null);
-const grams = (text: string): number | null => { const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb'); return g === null ? null : Math.round(g); };
-const event = (payload: Record<string, unknown>, said: string): Promise<unknown> => go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);
+const others = computed(() =>
+  (clocks.value ?? []).filter((c) => c.kind === 'drain' && c.batchId !== detail.value?.batch.id),
+);
+const panel = ref<
+  'weigh' | 'draw' | 'temperature' | 'warm' | 'press' | 'close' | 'readings' | null
+>(null);
+const grams = (text: string): number | null => {
+  const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb');
+  return g === null ? null : Math.round(g);
+};
+const event = (payload: Record<string, unknown>, said: string): Promise<unknown> =>
+  go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);
 const drawText = ref('');
 const drawMinutes = ref<number | null>(5);
 async function drawOff(): Promise<void> {
-  if (await event({ kind: 'draw-off', g: grams(drawText.value), minutes: drawMinutes.value ?? 0 }, 'Drawn off.')) [drawText.value, panel.value] = ['', null];
+  if (
+    await event(
+      { kind: 'draw-off', g: grams(drawText.value), minutes: drawMinutes.value ?? 0 },
+      'Drawn off.',
+    )
+  )
+    [drawText.value, panel.value] = ['', null];
 }
 const temperatureC = ref<number | null>(null);
 async function readThermometer(): Promise<void> {
   temperatureC.value = (await read<{ value: number }>('/instruments/thermometer')).value;
 }
 async function writeTemperature(): Promise<void> {
-  if (await event({ kind: 'temperature', temperatureC: temperatureC.value, minutes: 0 }, `${temperatureC.value} °C written down.`)) panel.value = null;
+  if (
+    await event(
+      { kind: 'temperature', temperatureC: temperatureC.value, minutes: 0 },
+      `${temperatureC.value} °C written down.`,
+    )
+  )
+    panel.value = null;
 }
-const mainWords = computed(() => ({
-  press: { big: pressing.value ? (advice.value?.say === 'rest' ? 'Rest' : 'Turn the press') : 'Press', when: pressing.value && advice.value?.nextTurnAt ? `turn at ${clockText(advice.value.nextTurnAt, zone.value, now.value)}` : 'what is left in the comb' },
-  stir: { big: 'Stir', when: stirAt.value ? (minutesTo(stirAt.value) > 0 ? `at ${clockText(stirAt.value, zone.value, now.value)}, in ${hoursText(minutesTo(stirAt.value) / 60)}` : `due since ${clockText(stirAt.value, zone.value, now.value)}`) : '' },
-  weigh: { big: 'Weigh', when: pressing.value ? 'pressed enough' : drain.value?.method === 'slice' ? 'slices are not stirred' : 'stirred twice' },
-})[main.value]);
-const doMain = (): unknown => (main.value === 'stir' ? event({ kind: 'stir' }, 'Stirred, 5 minutes of your hands.') : (panel.value = main.value === 'press' ? 'press' : 'weigh'));
-const openTemperature = (): void => { temperatureC.value = null; panel.value = 'temperature'; };
+const mainWords = computed(
+  () =>
+    ({
+      press: {
+        big: pressing.value ? (advice.value?.say === 'rest' ? 'Rest' : 'Turn the press') : 'Press',
+        when:
+          pressing.value && advice.value?.nextTurnAt
+            ? `turn at ${clockText(advice.value.nextTurnAt, zone.value, now.value)}`
+            : 'what is left in the comb',
+      },
+      stir: {
+        big: 'Stir',
+        when: stirAt.value
+          ? minutesTo(stirAt.value) > 0
+            ? `at ${clockText(stirAt.value, zone.value, now.value)}, in ${hoursText(minutesTo(stirAt.value) / 60)}`
+            : `due since ${clockText(stirAt.value, zone.value, now.value)}`
+          : '',
+      },
+      weigh: {
+        big: 'Weigh',
+        when: pressing.value
+          ? 'pressed enough'
+          : drain.value?.method === 'slice'
+            ? 'slices are not stirred'
+            : 'stirred twice',
+      },
+    })[main.value],
+);
+const doMain = (): unknown =>
+  main.value === 'stir'
+    ? event({ kind: 'stir' }, 'Stirred, 5 minutes of your hands.')
+    : (panel.value = main.value === 'press' ? 'press' : 'weigh');
+const openTemperature = (): void => {
+  temperatureC.value = null;
+  panel.value = 'temperature';
+};
 /** The weighing that closing starts from: the last of the lower vessel, unless honey was drawn off since. */
 const closeFromG = computed(() => {
   const last = drain.value?.weighings.filter((w) => !w.leftOut && w.of === 'lower').at(-1);
-  return last && drawnBefore(drain.value!.events, last.occurredAt) === drawnG.value ? last.netG : null;
+  return last && drawnBefore(drain.value!.events, last.occurredAt) === drawnG.value
+    ? last.netG
+    : null;
 });
 </script>
 
 <template>
- <StateLine v-if="loading || error || !rules" :loading="loading || !rules" :error="error" @retry="retry" />
-  <div v-else-if="!detail" class="stage wide"><header><h1>Nothing drains.</h1></header><p>When combs are taken they come here to be crushed and to drain; the clock, the curve and the next stir stand on this screen.</p><div class="acts row"><RouterLink class="p-button p-component" to="/take">Go to Take</RouterLink></div></div>
+  <StateLine
+    v-if="loading || error || !rules"
+    :loading="loading || !rules"
+    :error="error"
+    @retry="retry"
+  />
+  <div v-else-if="!detail" class="stage wide">
+    <header><h1>Nothing drains.</h1></header>
+    <p>
+      When combs are taken they come here to be crushed and to drain; the clock, the curve and the
+      next stir stand on this screen.
+    </p>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/take">Go to Take</RouterLink>
+    </div>
+  </div>
   <StartDrain v-else-if="!drain" :detail="detail" :rules="rules" :vessels="vessels ?? []" />
   <div v-else class="stage drain bench">
-    <header><h1>{{ detail.batch.hiveName }}</h1><span class="sub">{{ { mash: 'Mashed', chop: 'Chopped', slice: 'Sliced' }[drain.method] }} comb, {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }}, {{ temperatureNow }} °C, {{ drain.moisturePercent }} % water. Your hands: {{ detail.batch.handsOnMinutes }} min in all.</span>
-      <span class="right small"><RouterLink v-for="c in others" :key="c.id" class="p-button p-component p-button-text" :to="`/drain/${c.batchId}`">{{ c.hiveName }} drains too</RouterLink><AlarmKey v-if="running" /></span></header>
-    <section class="vessels"><VesselStack :upper="upper" :lower="lower" :arrangement="drain.arrangement" :crushed-kg="drain.crushedG / 1000" :out-kg="outKg" :in-lower-kg="inLowerKg" :full-kg="lower ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) : null" :density-kg-per-l="honeyDensityKgPerL(drain.moisturePercent, drain.temperatureC)" :full-about="overflowAt ? `from ${at(forecast!.overflowHours!.earliest)}` : null" /><WhatIfs v-if="running && acts.length && !pressing" :acts="acts" :rules="rules" :price-per-kg="pricePerKg" /></section>
+    <header>
+      <h1>{{ detail.batch.hiveName }}</h1>
+      <span class="sub"
+        >{{ { mash: 'Mashed', chop: 'Chopped', slice: 'Sliced' }[drain.method] }} comb,
+        {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }}, {{ temperatureNow }} °C,
+        {{ drain.moisturePercent }} % water. Your hands: {{ detail.batch.handsOnMinutes }} min in
+        all.</span
+      >
+      <span class="right small"
+        ><RouterLink
+          v-for="c in others"
+          :key="c.id"
+          class="p-button p-component p-button-text"
+          :to="`/drain/${c.batchId}`"
+          >{{ c.hiveName }} drains too</RouterLink
+        ><AlarmKey v-if="running"
+      /></span>
+    </header>
+    <section class="vessels">
+      <VesselStack
+        :upper="upper"
+        :lower="lower"
+        :arrangement="drain.arrangement"
+        :crushed-kg="drain.crushedG / 1000"
+        :out-kg="outKg"
+        :in-lower-kg="inLowerKg"
+        :full-kg="lower ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) : null"
+        :density-kg-per-l="honeyDensityKgPerL(drain.moisturePercent, drain.temperatureC)"
+        :full-about="overflowAt ? `from ${at(forecast!.overflowHours!.earliest)}` : null"
+      /><WhatIfs
+        v-if="running && acts.length && !pressing"
+        :acts="acts"
+        :rules="rules"
+        :price-per-kg="pricePerKg"
+      />
+    </section>
     <section class="told">
-      <p class="clock display" :aria-label="`${clock.h} hours ${clock.min} minutes`"><span v-for="(d, i) in String(clock.h)" :key="`h${i}`" class="digit">{{ d }}</span><small>h</small><span v-for="(d, i) in String(clock.min).padStart(2, '0')" :key="`m${i}`" class="digit">{{ d }}</span><small>min</small></p>
-      <p class="since">{{ running ? 'draining since' : 'closed; began' }} {{ clockText(drain.startedAt, zone, now) }}<template v-if="lastStir">, last stirred {{ clockText(lastStir.occurredAt, zone, now) }}</template><template v-if="warming?.now">, <b class="rust">warmed at {{ warming.now.temperatureC }} °C</b></template></p>
+      <p class="clock display" :aria-label="`${clock.h} hours ${clock.min} minutes`">
+        <span v-for="(d, i) in String(clock.h)" :key="`h${i}`" class="digit">{{ d }}</span><small
+          >h</small
+        ><span v-for="(d, i) in String(clock.min).padStart(2, '0')" :key="`m${i}`" class="digit">{{
+          d
+        }}</span
+        ><small>min</small>
+      </p>
+      <p class="since">
+        {{ running ? 'draining since' : 'closed; began' }} {{ clockText(drain.startedAt, zone, now)
+        }}<template v-if="lastStir"
+          >, last stirred {{ clockText(lastStir.occurredAt, zone, now) }}</template
+        ><template v-if="warming?.now"
+          >, <b class="rust">warmed at {{ warming.now.temperatureC }} °C</b></template
+        >
+      </p>
       <template v-if="forecast">
-        <p v-if="running" class="display fore">{{ elapsed > forecast.nineTenthsHours.mid ? 'Nine tenths are out' : `Nine tenths out about ${at(forecast.nineTenthsHours.mid)}` }}</p>
-        <p v-if="running" class="since">{{ at(forecast.nineTenthsHours.low) }} to {{ at(forecast.nineTenthsHours.high) }}. Flows about {{ Math.round(forecast.rateGPerHour.mid / 5) * 5 }} g an hour<template v-if="forecast.stopAdvised">: <b class="green">under your {{ rules.stopBelowGPerHour }} g, you may stop</b>; {{ massText(forecast.stillKg.mid, units) }} would still come{{ worth }}</template><template v-else>, under your {{ rules.stopBelowGPerHour }} g about {{ at(forecast.endHours.mid) }}</template>.</p>
+        <p v-if="running" class="display fore">
+          {{
+            elapsed > forecast.nineTenthsHours.mid
+              ? 'Nine tenths are out'
+              : `Nine tenths out about ${at(forecast.nineTenthsHours.mid)}`
+          }}
+        </p>
+        <p v-if="running" class="since">
+          {{ at(forecast.nineTenthsHours.low) }} to {{ at(forecast.nineTenthsHours.high) }}. Flows
+          about {{ Math.round(forecast.rateGPerHour.mid / 5) * 5 }} g an hour<template
+            v-if="forecast.stopAdvised"
+            >: <b class="green">under your {{ rules.stopBelowGPerHour }} g, you may stop</b>;
+            {{ massText(forecast.stillKg.mid, units) }} would still come{{ worth }}</template
+          ><template v-else
+            >, under your {{ rules.stopBelowGPerHour }} g about
+            {{ at(forecast.endHours.mid) }}</template
+          >.
+        </p>
       </template>
     </section>
     <section class="curve">
-      <WeighingQuestions :drain="drain" :questions="questions" :rules="rules" :zone="zone" :now="now" />
+      <WeighingQuestions
+        :drain="drain"
+        :questions="questions"
+        :rules="rules"
+        :zone="zone"
+        :now="now"
+      />
       <template v-if="forecast">
-        <DrainCurve :forecast="forecast" :drain="drain" :now-hours="elapsed" :running="running" :zone="zone" />
-        <p v-if="parts && running" class="sum"><b>{{ massText(parts.total, units) }}</b> crushed = about <b>{{ parts.out.toFixed(1) }}</b> out + <b>{{ parts.coming.toFixed(1) }}</b> still to come + <b>{{ parts.stays.toFixed(1) }}</b> stays in the wax + <b>{{ parts.wax.toFixed(1) }}</b> wax</p>
-        <details class="how"><summary>How this was got</summary><p>Honey out = M (1 − e^(−s/τ)) in viscous time s by the bench's temperatures; {{ own && own.applied !== own.learned && own.runs < 5 ? 'published' : 'your own' }} share and τ to begin with, narrowed by {{ forecast.weighingsUsed }} weighings. The band is meant to hold nine of ten runs; on made-up runs that do not obey this formula it holds between 85 and 95 of 100. The overflow time is the band's early edge. Final: {{ massText(forecast.finalKg.low, units) }} to {{ massText(forecast.finalKg.high, units) }}.<template v-if="own && own.runs > 0"> Your {{ own.runs }} earlier {{ own.runs === 1 ? 'run' : 'runs' }}: {{ Math.round(own.learned.share.mid * 100) }} % comes out, τ about {{ own.learned.tauHours.mid.toFixed(1) }} h at 25 °C{{ own.runs < 5 ? '; used from the fifth on' : '' }}.</template></p></details>
+        <DrainCurve
+          :forecast="forecast"
+          :drain="drain"
+          :now-hours="elapsed"
+          :running="running"
+          :zone="zone"
+        />
+        <p v-if="parts && running" class="sum">
+          <b>{{ massText(parts.total, units) }}</b> crushed = about
+          <b>{{ parts.out.toFixed(1) }}</b> out + <b>{{ parts.coming.toFixed(1) }}</b> still to come
+          + <b>{{ parts.stays.toFixed(1) }}</b> stays in the wax +
+          <b>{{ parts.wax.toFixed(1) }}</b> wax
+        </p>
+        <details class="how">
+          <summary>How this was got</summary>
+          <p>
+            Honey out = M (1 − e^(−s/τ)) in viscous time s by the bench's temperatures;
+            {{ own && own.applied !== own.learned && own.runs < 5 ? 'published' : 'your own' }}
+            share and τ to begin with, narrowed by {{ forecast.weighingsUsed }} weighings. The band
+            is meant to hold nine of ten runs; on made-up runs that do not obey this formula it
+            holds between 85 and 95 of 100. The overflow time is the band's early edge. Final:
+            {{ massText(forecast.finalKg.low, units) }} to
+            {{ massText(forecast.finalKg.high, units) }}.<template v-if="own && own.runs > 0">
+              Your {{ own.runs }} earlier {{ own.runs === 1 ? 'run' : 'runs' }}:
+              {{ Math.round(own.learned.share.mid * 100) }} % comes out, τ about
+              {{ own.learned.tauHours.mid.toFixed(1) }} h at 25 °C{{
+                own.runs < 5 ? '; used from the fifth on' : ''
+              }}.</template
+            >
+          </p>
+        </details>
       </template>
     </section>
     <aside class="column">
       <template v-if="running">
-        <PressPanel v-if="panel === 'press'" :drain="drain" :rules="rules" :zone="zone" :now="now" :out-kg="outKg" :runs="runs?.drains ?? []" @draw-first="panel = 'draw'" @away="panel = null" />
-        <WeighPanel v-else-if="panel === 'weigh'" :drain="drain" :lower="lower" :upper="upper" :rules="rules" :zone="zone" :now="now" @done="panel = null" />
+        <PressPanel
+          v-if="panel === 'press'"
+          :drain="drain"
+          :rules="rules"
+          :zone="zone"
+          :now="now"
+          :out-kg="outKg"
+          :runs="runs?.drains ?? []"
+          @draw-first="panel = 'draw'"
+          @away="panel = null"
+        />
+        <WeighPanel
+          v-else-if="panel === 'weigh'"
+          :drain="drain"
+          :lower="lower"
+          :upper="upper"
+          :rules="rules"
+          :zone="zone"
+          :now="now"
+          @done="panel = null"
+        />
         <template v-else>
-          <Button class="act go" :loading="busy" @click="doMain"><span class="display big">{{ mainWords.big }}</span><span class="when">{{ mainWords.when }}</span></Button>
-          <button v-if="overflowAt" type="button" class="act soon" @click="panel = 'draw'"><b class="display">Draw off the lower vessel</b><span class="rust">before {{ clockText(overflowAt, zone, now) }}</span></button>
+          <Button class="act go" :loading="busy" @click="doMain"
+            ><span class="display big">{{ mainWords.big }}</span
+            ><span class="when">{{ mainWords.when }}</span></Button
+          >
+          <button v-if="overflowAt" type="button" class="act soon" @click="panel = 'draw'">
+            <b class="display">Draw off the lower vessel</b
+            ><span class="rust">before {{ clockText(overflowAt, zone, now) }}</span>
+          </button>
           <Button v-else outlined label="Draw off…" @click="panel = 'draw'" />
           <Refusal v-if="panel !== 'draw' && panel !== 'temperature'" :refusal="refusal" />
-          <div class="acts row two"><Button v-if="main !== 'weigh'" outlined label="Weigh…" @click="panel = 'weigh'" /><Button v-if="stirAt || drain.method !== 'slice'" outlined label="Mash again" @click="event({ kind: 'mash' }, 'Mashed again, 5 minutes of your hands.')" /><Button v-if="main !== 'press'" outlined label="Press…" @click="panel = 'press'" /><Button outlined label="Warm…" @click="panel = 'warm'" /><Button outlined label="Temperature…" @click="openTemperature" /><Button outlined label="Stop draining…" @click="panel = 'close'" /></div>
+          <div class="acts row two">
+            <Button
+              v-if="main !== 'weigh'"
+              outlined
+              label="Weigh…"
+              @click="panel = 'weigh'"
+            /><Button
+              v-if="stirAt || drain.method !== 'slice'"
+              outlined
+              label="Mash again"
+              @click="event({ kind: 'mash' }, 'Mashed again, 5 minutes of your hands.')"
+            /><Button
+              v-if="main !== 'press'"
+              outlined
+              label="Press…"
+              @click="panel = 'press'"
+            /><Button outlined label="Warm…" @click="panel = 'warm'" /><Button
+              outlined
+              label="Temperature…"
+              @click="openTemperature"
+            /><Button outlined label="Stop draining…" @click="panel = 'close'" />
+          </div>
         </template>
       </template>
       <template v-else>
         <p class="text">This drain is closed. Its honey and wet wax stand in the book.</p>
-        <RouterLink class="p-button p-component" :to="`/settle/${detail.batch.id}`">Settle and skim</RouterLink>
-        <RouterLink class="p-button p-component p-button-outlined" :to="`/jar/${detail.batch.id}`">Go on to Jar</RouterLink>
+        <RouterLink class="p-button p-component" :to="`/settle/${detail.batch.id}`"
+          >Settle and skim</RouterLink
+        >
+        <RouterLink class="p-button p-component p-button-outlined" :to="`/jar/${detail.batch.id}`"
+          >Go on to Jar</RouterLink
+        >
       </template>
-      <DrainLog :drain="drain" :rules="rules" :zone="zone" :now="now" @readings="panel = 'readings'" />
+      <DrainLog
+        :drain="drain"
+        :rules="rules"
+        :zone="zone"
+        :now="now"
+        @readings="panel = 'readings'"
+      />
     </aside>
-    <Dialog :visible="panel === 'draw'" modal header="Draw off" position="top" :style="{ width: '480px', maxWidth: '94vw' }" @update:visible="panel = null">
-      <form class="acts bench" @submit.prevent="drawOff"><p>How much left the lower vessel? It goes to the honey of this harvest.</p><TextField v-model="drawText" label="Drawn off, net" :error="fieldError('g') ?? (drawText && grams(drawText) === null ? 'A weight such as 2,1 kg.' : null)" /><NumberField v-model="drawMinutes" label="Your minutes" whole :min="0" :max="600" unit="min" /><Refusal :refusal="refusal" :fields="['g']" /><Button type="submit" label="Write it down" :disabled="!grams(drawText)" :loading="busy" /></form>
+    <Dialog
+      :visible="panel === 'draw'"
+      modal
+      header="Draw off"
+      position="top"
+      :style="{ width: '480px', maxWidth: '94vw' }"
+      @update:visible="panel = null"
+    >
+      <form class="acts bench" @submit.prevent="drawOff">
+        <p>How much left the lower vessel? It goes to the honey of this harvest.</p>
+        <TextField
+          v-model="drawText"
+          label="Drawn off, net"
+          :error="
+            fieldError('g') ??
+            (drawText && grams(drawText) === null ? 'A weight such as 2,1 kg.' : null)
+          "
+        /><NumberField
+          v-model="drawMinutes"
+          label="Your minutes"
+          whole
+          :min="0"
+          :max="600"
+          unit="min"
+        /><Refusal :refusal="refusal" :fields="['g']" /><Button
+          type="submit"
+          label="Write it down"
+          :disabled="!grams(drawText)"
+          :loading="busy"
+        />
+      </form>
     </Dialog>
-    <Dialog :visible="panel === 'temperature'" modal header="Temperature at the bench" position="top" :style="{ width: '480px', maxWidth: '94vw' }" @update:visible="panel = null">
-      <form class="acts bench" @submit.prevent="writeTemperature"><NumberField v-model="temperatureC" label="Bench" unit="°C" :min="5" :max="45" :error="fieldError('temperatureC')" /><Button outlined type="button" label="Read the thermometer" @click="readThermometer" /><p class="sub">Comb softens above about 35 °C and slumps near 40.</p><Refusal :refusal="refusal" :fields="['temperatureC']" /><Button type="submit" label="Write it down" :disabled="temperatureC === null" /></form>
+    <Dialog
+      :visible="panel === 'temperature'"
+      modal
+      header="Temperature at the bench"
+      position="top"
+      :style="{ width: '480px', maxWidth: '94vw' }"
+      @update:visible="panel = null"
+    >
+      <form class="acts bench" @submit.prevent="writeTemperature">
+        <NumberField
+          v-model="temperatureC"
+          label="Bench"
+          unit="°C"
+          :min="5"
+          :max="45"
+          :error="fieldError('temperatureC')"
+        /><Button outlined type="button" label="Read the thermometer" @click="readThermometer" />
+        <p class="sub">Comb softens above about 35 °C and slumps near 40.</p>
+        <Refusal :refusal="refusal" :fields="['temperatureC']" /><Button
+          type="submit"
+          label="Write it down"
+          :disabled="temperatureC === null"
+        />
+      </form>
     </Dialog>
-    <Dialog :visible="panel === 'warm'" modal header="Warm" position="top" :style="{ width: '520px', maxWidth: '94vw' }" @update:visible="panel = null"><WarmPanel v-if="warming" :drain="drain" :rules="rules" :warming="warming" :elapsed="elapsed" /></Dialog>
-    <Dialog :visible="panel === 'readings'" modal header="Readings" position="top" :style="{ width: '560px', maxWidth: '94vw' }" @update:visible="panel = null"><ReadingsDialog :drain="drain" /></Dialog>
-    <Dialog :visible="panel === 'close'" modal header="Stop draining" position="top" :style="{ width: '560px', maxWidth: '94vw' }" @update:visible="panel = null"><CloseDrain :drain="drain" :rules="rules" :forecast="forecast" :left-g="detail.lots.find((l) => l.kind === 'crushed')?.nowG ?? 0" :last-net-g="closeFromG" :drawn-g="drawnG" :price-per-kg="pricePerKg" /></Dialog>
+    <Dialog
+      :visible="panel === 'warm'"
+      modal
+      header="Warm"
+      position="top"
+      :style="{ width: '520px', maxWidth: '94vw' }"
+      @update:visible="panel = null"
+      ><WarmPanel
+        v-if="warming"
+        :drain="drain"
+        :rules="rules"
+        :warming="warming"
+        :elapsed="elapsed"
+    /></Dialog>
+    <Dialog
+      :visible="panel === 'readings'"
+      modal
+      header="Readings"
+      position="top"
+      :style="{ width: '560px', maxWidth: '94vw' }"
+      @update:visible="panel = null"
+      ><ReadingsDialog :drain="drain"
+    /></Dialog>
+    <Dialog
+      :visible="panel === 'close'"
+      modal
+      header="Stop draining"
+      position="top"
+      :style="{ width: '560px', maxWidth: '94vw' }"
+      @update:visible="panel = null"
+      ><CloseDrain
+        :drain="drain"
+        :rules="rules"
+        :forecast="forecast"
+        :left-g="detail.lots.find((l) => l.kind === 'crushed')?.nowG ?? 0"
+        :last-net-g="closeFromG"
+        :drawn-g="drawnG"
+        :price-per-kg="pricePerKg"
+    /></Dialog>
   </div>
 </template>
 
 <style scoped>
-.drain { grid-template-columns: 372px minmax(0, 1fr) 340px; grid-template-rows: auto auto 1fr; grid-template-areas: 'head head head' 'vessels told column' 'vessels curve column'; } .drain > header { grid-area: head; } .vessels { grid-area: vessels; } .told { grid-area: told; } .curve { grid-area: curve; min-width: 0; display: flex; flex-direction: column; gap: 8px; } .column { grid-area: column; }
-.clock { font-size: 92px; line-height: 92px; display: flex; align-items: baseline; white-space: nowrap; } .clock small { font-size: 32px; margin: 0 14px 0 6px; color: var(--ink-2); } .digit { display: inline-block; width: 0.6em; text-align: center; } .digit:first-child { margin-left: -5px; } .small :deep(.p-button) { min-height: 44px !important; font-size: 16px !important; }
-.since { font-size: 17px; color: var(--ink-2); } .fore { font-size: 29px; line-height: 36px; margin-top: 12px; } .sum { font-size: 17px; border-top: var(--line); padding-top: 8px; }
-.column { display: flex; flex-direction: column; gap: 12px; } .act { width: 100%; min-height: 112px; } .act.go { display: flex; flex-direction: column; align-items: flex-start; padding: 12px 20px; } .act .big { font-size: 42px; line-height: 48px; } .when { font-size: 18px; }
-.soon { border: 3px solid var(--rust); border-radius: 8px; background: var(--lime-0); display: flex; flex-direction: column; justify-content: center; align-items: flex-start; padding: 0 18px; min-height: 84px; cursor: pointer; color: var(--ink); font: 400 18px var(--text); } .soon b { font-size: 20px; } .soon .rust { font-weight: 700; }
-.two .p-button { flex: 1 1 40%; padding: 0 8px; } .bench :deep(.p-inputtext) { min-height: 56px; font-size: 20px; font-weight: 700; }
-@media (max-width: 1150px) { .drain { grid-template-columns: 372px minmax(0, 1fr); grid-template-areas: 'head head' 'vessels told' 'vessels curve' 'column column'; } } @media (max-width: 800px) { .drain { grid-template-columns: minmax(0, 1fr); grid-template-rows: none; grid-template-areas: 'head' 'told' 'column' 'curve' 'vessels'; } .clock { font-size: 64px; line-height: 68px; } }
+.drain {
+  grid-template-columns: 372px minmax(0, 1fr) 340px;
+  grid-template-rows: auto auto 1fr;
+  grid-template-areas: 'head head head' 'vessels told column' 'vessels curve column';
+}
+.drain > header {
+  grid-area: head;
+}
+.vessels {
+  grid-area: vessels;
+}
+.told {
+  grid-area: told;
+}
+.curve {
+  grid-area: curve;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.column {
+  grid-area: column;
+}
+.clock {
+  font-size: 92px;
+  line-height: 92px;
+  display: flex;
+  align-items: baseline;
+  white-space: nowrap;
+}
+.clock small {
+  font-size: 32px;
+  margin: 0 14px 0 6px;
+  color: var(--ink-2);
+}
+.digit {
+  display: inline-block;
+  width: 0.6em;
+  text-align: center;
+}
+.digit:first-child {
+  margin-left: -5px;
+}
+.small :deep(.p-button) {
+  min-height: 44px !important;
+  font-size: 16px !important;
+}
+.since {
+  font-size: 17px;
+  color: var(--ink-2);
+}
+.fore {
+  font-size: 29px;
+  line-height: 36px;
+  margin-top: 12px;
+}
+.sum {
+  font-size: 17px;
+  border-top: var(--line);
+  padding-top: 8px;
+}
+.column {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.act {
+  width: 100%;
+  min-height: 112px;
+}
+.act.go {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  padding: 12px 20px;
+}
+.act .big {
+  font-size: 42px;
+  line-height: 48px;
+}
+.when {
+  font-size: 18px;
+}
+.soon {
+  border: 3px solid var(--rust);
+  border-radius: 8px;
+  background: var(--lime-0);
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  align-items: flex-start;
+  padding: 0 18px;
+  min-height: 84px;
+  cursor: pointer;
+  color: var(--ink);
+  font: 400 18px var(--text);
+}
+.soon b {
+  font-size: 20px;
+}
+.soon .rust {
+  font-weight: 700;
+}
+.two .p-button {
+  flex: 1 1 40%;
+  padding: 0 8px;
+}
+.bench :deep(.p-inputtext) {
+  min-height: 56px;
+  font-size: 20px;
+  font-weight: 700;
+}
+@media (max-width: 1150px) {
+  .drain {
+    grid-template-columns: 372px minmax(0, 1fr);
+    grid-template-areas: 'head head' 'vessels told' 'vessels curve' 'column column';
+  }
+}
+@media (max-width: 800px) {
+  .drain {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: none;
+    grid-template-areas: 'head' 'told' 'column' 'curve' 'vessels';
+  }
+  .clock {
+    font-size: 64px;
+    line-height: 68px;
+  }
+}
 </style>

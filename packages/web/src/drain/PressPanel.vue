@@ -1,5 +1,18 @@
 <script setup lang="ts">
-import { dripPress, drippedBeforePress, honeyInComb, massField, massText, pressAdvice, pressTurns, readMassG, residualNorm, smallMassText, type Drain, type HouseRules } from '@furrow/core';
+import {
+  dripPress,
+  drippedBeforePress,
+  honeyInComb,
+  massField,
+  massText,
+  pressAdvice,
+  pressTurns,
+  readMassG,
+  residualNorm,
+  smallMassText,
+  type Drain,
+  type HouseRules,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -10,27 +23,65 @@ import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 
 /** Turns and rests of the press, drip against press, and what stays in the wax against the household's own norm. */
-const props = defineProps<{ drain: Drain; rules: HouseRules; zone: string; now: Date; outKg: number; runs: HouseholdRun[] }>();
+const props = defineProps<{
+  drain: Drain;
+  rules: HouseRules;
+  zone: string;
+  now: Date;
+  outKg: number;
+  runs: HouseholdRun[];
+}>();
 const emit = defineEmits<{ drawFirst: []; away: [] }>();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => props.rules.units);
 const turns = computed(() => pressTurns(props.drain));
 const advice = computed(() => pressAdvice(turns.value, props.rules, props.now.toISOString()));
 const text = ref(turns.value.length ? '' : massField(0, units.value));
-const g = computed(() => { const grams = readMassG(text.value, units.value === 'metric' ? 'kg' : 'lb'); return grams === null ? null : Math.round(grams); });
+const g = computed(() => {
+  const grams = readMassG(text.value, units.value === 'metric' ? 'kg' : 'lb');
+  return grams === null ? null : Math.round(grams);
+});
 const drippedG = computed(() => drippedBeforePress(props.drain, props.now.toISOString()));
 const pressedG = computed(() => turns.value.reduce((most, t) => Math.max(most, t.g ?? 0), 0));
-const split = computed(() => dripPress(props.drain, drippedG.value + pressedG.value, drippedG.value));
-const norm = computed(() => (split.value ? residualNorm(split.value.residualShare.mid, props.runs.filter((r) => r.pressed && r.drainId !== props.drain.id).map((r) => r.residualShare)) : null));
+const split = computed(() =>
+  dripPress(props.drain, drippedG.value + pressedG.value, drippedG.value),
+);
+const norm = computed(() =>
+  split.value
+    ? residualNorm(
+        split.value.residualShare.mid,
+        props.runs
+          .filter((r) => r.pressed && r.drainId !== props.drain.id)
+          .map((r) => r.residualShare),
+      )
+    : null,
+);
 const scale = computed(() => 170 / Math.max(1, honeyInComb(props.drain.crushedG).mid * 1000));
 const bars = computed(() => {
   const inside = honeyInComb(props.drain.crushedG).mid * 1000;
-  return [{ word: 'dripped', g: drippedG.value, fill: 'var(--open)' }, { word: 'pressed', g: pressedG.value, fill: 'var(--capped)' }, { word: 'still in the wax', g: Math.max(0, inside - drippedG.value - pressedG.value), fill: 'var(--empty)' }];
+  return [
+    { word: 'dripped', g: drippedG.value, fill: 'var(--open)' },
+    { word: 'pressed', g: pressedG.value, fill: 'var(--capped)' },
+    {
+      word: 'still in the wax',
+      g: Math.max(0, inside - drippedG.value - pressedG.value),
+      fill: 'var(--empty)',
+    },
+  ];
 });
-const past = computed(() => props.runs.filter((r) => r.pressed).slice(-5).reverse());
+const past = computed(() =>
+  props.runs
+    .filter((r) => r.pressed)
+    .slice(-5)
+    .reverse(),
+);
 const percent = (share: number): string => `${(share * 100).toFixed(0)} %`;
 async function turn(): Promise<void> {
-  const done = await go('/drainEvents', { id: newId(), drainId: props.drain.id, kind: 'press', g: g.value ?? undefined, minutes: 3 }, `Turn ${turns.value.length + 1} of the press.`);
+  const done = await go(
+    '/drainEvents',
+    { id: newId(), drainId: props.drain.id, kind: 'press', g: g.value ?? undefined, minutes: 3 },
+    `Turn ${turns.value.length + 1} of the press.`,
+  );
   if (done) text.value = '';
 }
 </script>
@@ -38,21 +89,131 @@ async function turn(): Promise<void> {
 <template>
   <section class="press" aria-label="Press">
     <h2 class="furrow-heading">Press</h2>
-    <p v-if="!turns.length" class="text">What dripped is clearer: draw it off first, then press into a vessel of its own. Turn, let it rest, turn again. <b>A bag that bursts is honey on the floor: slowly.</b></p>
-    <p v-else class="text"><b class="display big">{{ advice.say === 'enough' ? 'Enough' : advice.say === 'turn' ? 'Turn again' : `Rest until ${clockText(advice.nextTurnAt!, zone, now)}` }}</b> {{ advice.turns }} {{ advice.turns === 1 ? 'turn' : 'turns' }}<template v-if="advice.lastGainG !== null">, the last brought {{ smallMassText(advice.lastGainG, units, 1) }}</template><template v-if="advice.say === 'enough'">: under your {{ rules.pressEnoughG }} g, the rest is for the wax pot</template>.</p>
-    <svg width="340" height="112" viewBox="0 0 340 112" role="img" :aria-label="bars.map((b) => `${b.word} ${(b.g / 1000).toFixed(2)} kg`).join(', ')">
-      <g v-for="(b, i) in bars" :key="b.word" :transform="`translate(0 ${i * 36})`"><rect x="0" y="4" :width="Math.max(1, b.g * scale)" height="22" :fill="b.fill" stroke="var(--ink)" stroke-width="1.3" /><text :x="Math.max(1, b.g * scale) + 8" y="21" font-size="16" style="paint-order: stroke; stroke: var(--lime-1); stroke-width: 4px"><tspan font-weight="700">{{ massText(b.g / 1000, units, 2) }}</tspan> {{ b.word }}</text></g>
+    <p v-if="!turns.length" class="text">
+      What dripped is clearer: draw it off first, then press into a vessel of its own. Turn, let it
+      rest, turn again. <b>A bag that bursts is honey on the floor: slowly.</b>
+    </p>
+    <p v-else class="text">
+      <b class="display big">{{
+        advice.say === 'enough'
+          ? 'Enough'
+          : advice.say === 'turn'
+            ? 'Turn again'
+            : `Rest until ${clockText(advice.nextTurnAt!, zone, now)}`
+      }}</b>
+      {{ advice.turns }} {{ advice.turns === 1 ? 'turn' : 'turns'
+      }}<template v-if="advice.lastGainG !== null"
+        >, the last brought {{ smallMassText(advice.lastGainG, units, 1) }}</template
+      ><template v-if="advice.say === 'enough'"
+        >: under your {{ rules.pressEnoughG }} g, the rest is for the wax pot</template
+      >.
+    </p>
+    <svg
+      width="340"
+      height="112"
+      viewBox="0 0 340 112"
+      role="img"
+      :aria-label="bars.map((b) => `${b.word} ${(b.g / 1000).toFixed(2)} kg`).join(', ')"
+    >
+      <g v-for="(b, i) in bars" :key="b.word" :transform="`translate(0 ${i * 36})`">
+        <rect
+          x="0"
+          y="4"
+          :width="Math.max(1, b.g * scale)"
+          height="22"
+          :fill="b.fill"
+          stroke="var(--ink)"
+          stroke-width="1.3"
+        />
+        <text
+          :x="Math.max(1, b.g * scale) + 8"
+          y="21"
+          font-size="16"
+          style="paint-order: stroke; stroke: var(--lime-1); stroke-width: 4px"
+        >
+          <tspan font-weight="700">{{ massText(b.g / 1000, units, 2) }}</tspan>
+          {{ b.word }}
+        </text>
+      </g>
     </svg>
-    <p v-if="split && turns.length" class="text">{{ percent(split.residualShare.low) }} to {{ percent(split.residualShare.high) }} of the honey is still in the wax, by weight.<template v-if="norm"> {{ { usual: 'That is usual here', more: 'More than usual here: turn on', less: 'Less than usual here' }[norm.says] }} ({{ percent(norm.usual.low) }} to {{ percent(norm.usual.high) }}).</template><template v-else> No norm yet: from the third pressing on it is held against yours.</template></p>
+    <p v-if="split && turns.length" class="text">
+      {{ percent(split.residualShare.low) }} to {{ percent(split.residualShare.high) }} of the honey
+      is still in the wax, by weight.<template v-if="norm">
+        {{
+          {
+            usual: 'That is usual here',
+            more: 'More than usual here: turn on',
+            less: 'Less than usual here',
+          }[norm.says]
+        }}
+        ({{ percent(norm.usual.low) }} to {{ percent(norm.usual.high) }}).</template
+      ><template v-else>
+        No norm yet: from the third pressing on it is held against yours.</template
+      >
+    </p>
     <form class="acts" @submit.prevent="turn">
-      <TextField v-model="text" label="Pressed so far, net" hint="What stands under the spout; leave it empty if you did not weigh." :error="fieldError('g') ?? (text && g === null ? 'A weight such as 0,42 kg.' : null)" />
+      <TextField
+        v-model="text"
+        label="Pressed so far, net"
+        hint="What stands under the spout; leave it empty if you did not weigh."
+        :error="fieldError('g') ?? (text && g === null ? 'A weight such as 0,42 kg.' : null)"
+      />
       <Refusal :refusal="refusal" :fields="['g']" />
-      <Button type="submit" :label="turns.length ? 'Turned, written down' : 'First turn'" :disabled="Boolean(text) && g === null" :loading="busy" />
+      <Button
+        type="submit"
+        :label="turns.length ? 'Turned, written down' : 'First turn'"
+        :disabled="Boolean(text) && g === null"
+        :loading="busy"
+      />
       <Button text type="button" label="Put the press away" @click="emit('away')" />
-      <Button v-if="!turns.length" text type="button" label="Draw off what dripped first…" @click="emit('drawFirst')" />
+      <Button
+        v-if="!turns.length"
+        text
+        type="button"
+        label="Draw off what dripped first…"
+        @click="emit('drawFirst')"
+      />
     </form>
-    <table v-if="past.length" class="plain"><caption class="visually-hidden">Earlier pressings</caption><thead><tr><th>Harvest</th><th class="num">dripped</th><th class="num">pressed</th><th class="num">left</th></tr></thead><tbody><tr v-for="r in past" :key="r.drainId"><td>{{ r.hiveName }}, {{ r.date }}</td><td class="num">{{ massText(r.drippedG / 1000, units, 2) }}</td><td class="num">{{ massText(r.pressedG / 1000, units, 2) }}</td><td class="num">{{ percent(r.residualShare) }}</td></tr></tbody></table>
+    <table v-if="past.length" class="plain">
+      <caption class="visually-hidden">
+        Earlier pressings
+      </caption>
+      <thead>
+        <tr>
+          <th>Harvest</th>
+          <th class="num">dripped</th>
+          <th class="num">pressed</th>
+          <th class="num">left</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in past" :key="r.drainId">
+          <td>{{ r.hiveName }}, {{ r.date }}</td>
+          <td class="num">{{ massText(r.drippedG / 1000, units, 2) }}</td>
+          <td class="num">{{ massText(r.pressedG / 1000, units, 2) }}</td>
+          <td class="num">{{ percent(r.residualShare) }}</td>
+        </tr>
+      </tbody>
+    </table>
   </section>
 </template>
 
-<style scoped>.press { display: flex; flex-direction: column; gap: 8px; } .text { font-size: 17px; } .big { font-size: 27px; display: block; } svg { max-width: 100%; height: auto; overflow: visible; }</style>
+<style scoped>
+.press {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.text {
+  font-size: 17px;
+}
+.big {
+  font-size: 27px;
+  display: block;
+}
+svg {
+  max-width: 100%;
+  height: auto;
+  overflow: visible;
+}
+</style>

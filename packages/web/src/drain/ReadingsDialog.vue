@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { BadInput, fromSenml, streamQuestions, type Drain, type InstrumentReading } from '@furrow/core';
+import {
+  BadInput,
+  fromSenml,
+  streamQuestions,
+  type Drain,
+  type InstrumentReading,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { newId, send, serverNow } from '../server/client.js';
@@ -13,8 +19,13 @@ const refresh = useRefresh();
 const found = ref<InstrumentReading[] | null>(null);
 const says = ref<string | null>(null);
 const busy = ref(false);
-const inTime = computed(() => (found.value ?? []).filter((r) => r.at >= props.drain.startedAt && r.at <= serverNow().toISOString()));
-const count = (quantity: InstrumentReading['quantity']): number => inTime.value.filter((r) => r.quantity === quantity).length;
+const inTime = computed(() =>
+  (found.value ?? []).filter(
+    (r) => r.at >= props.drain.startedAt && r.at <= serverNow().toISOString(),
+  ),
+);
+const count = (quantity: InstrumentReading['quantity']): number =>
+  inTime.value.filter((r) => r.quantity === quantity).length;
 const usable = computed(() => count('mass') + count('temperature') + count('moisture'));
 const asks = computed(() => streamQuestions(props.drain.readings));
 async function choose(event: Event): Promise<void> {
@@ -24,21 +35,65 @@ async function choose(event: Event): Promise<void> {
   try {
     found.value = fromSenml(JSON.parse(await file.text()), serverNow().toISOString());
   } catch (error) {
-    says.value = error instanceof BadInput ? `${error.message}${error.path ? ` (${error.path})` : ''} Nothing was changed.` : 'This file is no JSON. Nothing was changed.';
+    says.value =
+      error instanceof BadInput
+        ? `${error.message}${error.path ? ` (${error.path})` : ''} Nothing was changed.`
+        : 'This file is no JSON. Nothing was changed.';
   }
 }
 async function bring(): Promise<void> {
   busy.value = true;
   try {
-    const mass = inTime.value.filter((r) => r.quantity === 'mass').map((r) => ({ at: r.at, g: r.value }));
+    const mass = inTime.value
+      .filter((r) => r.quantity === 'mass')
+      .map((r) => ({ at: r.at, g: r.value }));
     let [added, known] = [0, 0];
     for (let i = 0; i < mass.length; i += 2000) {
-      const answer = await send<{ added: number; known: number }>('/readings', { id: newId(), drainId: props.drain.id, instrument: 'from a file', readings: mass.slice(i, i + 2000) });
+      const answer = await send<{ added: number; known: number }>('/readings', {
+        id: newId(),
+        drainId: props.drain.id,
+        instrument: 'from a file',
+        readings: mass.slice(i, i + 2000),
+      });
       added += answer.added;
       known += answer.known;
     }
-    for (const r of inTime.value.filter((x) => x.quantity === 'temperature' && x.value >= 5 && x.value <= 45 && !props.drain.events.some((e) => e.kind === 'temperature' && e.occurredAt === x.at))) await send('/drainEvents', { id: newId(), drainId: props.drain.id, kind: 'temperature', temperatureC: r.value, minutes: 0 }, { occurredAt: r.at });
-    for (const r of inTime.value.filter((x) => x.quantity === 'moisture' && x.value >= 10 && x.value <= 40 && !props.drain.events.some((e) => e.kind === 'moisture' && e.occurredAt === x.at))) await send('/drainEvents', { id: newId(), drainId: props.drain.id, kind: 'moisture', moisturePercent: Number(r.value.toFixed(2)), minutes: 0 }, { occurredAt: r.at });
+    for (const r of inTime.value.filter(
+      (x) =>
+        x.quantity === 'temperature' &&
+        x.value >= 5 &&
+        x.value <= 45 &&
+        !props.drain.events.some((e) => e.kind === 'temperature' && e.occurredAt === x.at),
+    ))
+      await send(
+        '/drainEvents',
+        {
+          id: newId(),
+          drainId: props.drain.id,
+          kind: 'temperature',
+          temperatureC: r.value,
+          minutes: 0,
+        },
+        { occurredAt: r.at },
+      );
+    for (const r of inTime.value.filter(
+      (x) =>
+        x.quantity === 'moisture' &&
+        x.value >= 10 &&
+        x.value <= 40 &&
+        !props.drain.events.some((e) => e.kind === 'moisture' && e.occurredAt === x.at),
+    ))
+      await send(
+        '/drainEvents',
+        {
+          id: newId(),
+          drainId: props.drain.id,
+          kind: 'moisture',
+          moisturePercent: Number(r.value.toFixed(2)),
+          minutes: 0,
+        },
+        { occurredAt: r.at },
+      );
     ui.say(`${added} readings came in${known ? `, ${known} were there already` : ''}.`);
     found.value = null;
     await refresh();
@@ -52,12 +107,51 @@ async function bring(): Promise<void> {
 
 <template>
   <div class="acts">
-    <p>{{ drain.readings.length }} {{ drain.readings.length === 1 ? 'reading stands' : 'readings stand' }} beside this drain.<template v-if="asks.length"> In the row: {{ asks.map((q) => q.sentence).slice(0, 3).join(' ') }}</template></p>
-    <a class="p-button p-component p-button-outlined" :href="`/api/v1/drains/${drain.id}/readings.senml.json`" download>Take the readings out (SenML)</a>
-    <label class="file">Bring readings in, a SenML file <input type="file" accept=".json,application/senml+json" @change="choose" /></label>
-    <p v-if="says" class="rust" role="alert"><b>{{ says }}</b></p>
-    <template v-if="found"><p><b>This will come in:</b> {{ count('mass') }} weights of the lower vessel, {{ count('temperature') }} temperatures, {{ count('moisture') }} readings of water. {{ found.length - usable }} are left out: not of this drain's time, or not used here. What is known already is not counted twice.</p><Button label="Bring them in" :disabled="usable === 0" :loading="busy" @click="bring" /></template>
+    <p>
+      {{ drain.readings.length }}
+      {{ drain.readings.length === 1 ? 'reading stands' : 'readings stand' }} beside this
+      drain.<template v-if="asks.length">
+        In the row:
+        {{
+          asks
+            .map((q) => q.sentence)
+            .slice(0, 3)
+            .join(' ')
+        }}</template
+      >
+    </p>
+    <a
+      class="p-button p-component p-button-outlined"
+      :href="`/api/v1/drains/${drain.id}/readings.senml.json`"
+      download
+      >Take the readings out (SenML)</a
+    >
+    <label class="file"
+      >Bring readings in, a SenML file
+      <input type="file" accept=".json,application/senml+json" @change="choose"
+    /></label>
+    <p v-if="says" class="rust" role="alert">
+      <b>{{ says }}</b>
+    </p>
+    <template v-if="found"
+      ><p>
+        <b>This will come in:</b> {{ count('mass') }} weights of the lower vessel,
+        {{ count('temperature') }} temperatures, {{ count('moisture') }} readings of water.
+        {{ found.length - usable }} are left out: not of this drain's time, or not used here. What
+        is known already is not counted twice.
+      </p>
+      <Button label="Bring them in" :disabled="usable === 0" :loading="busy" @click="bring"
+    /></template>
   </div>
 </template>
 
-<style scoped>.file { display: flex; flex-direction: column; gap: 6px; } input { min-height: 48px; }</style>
+<style scoped>
+.file {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+input {
+  min-height: 48px;
+}
+</style>

@@ -9,10 +9,18 @@ import { clockText } from '../shell/times.js';
 import { useUi } from '../shell/ui.js';
 
 /** What the scale shows now, said plainly when it is silent or over its range; its readings can be kept in a row. */
-const props = defineProps<{ drainId: string; rules: HouseRules; zone: string; now: Date; of: 'lower' | 'upper' }>();
+const props = defineProps<{
+  drainId: string;
+  rules: HouseRules;
+  zone: string;
+  now: Date;
+  of: 'lower' | 'upper';
+}>();
 const emit = defineEmits<{ use: [grams: number] }>();
 const ui = useUi();
-const { reading, lastSteady, silentSince, serial, connect, canConnect } = useScale(computed(() => `drainId=${props.drainId}&of=${props.of}`));
+const { reading, lastSteady, silentSince, serial, connect, canConnect } = useScale(
+  computed(() => `drainId=${props.drainId}&of=${props.of}`),
+);
 const keeping = ref(false);
 const kept = ref(0);
 const { go } = useSend();
@@ -26,16 +34,32 @@ async function sendRow(): Promise<void> {
   if (sending || !waiting.length) return;
   sending = true;
   const row = waiting.splice(0, 500);
-  const sent = await go('/readings', { id: newId(), drainId: props.drainId, instrument: serial.value ? 'scale' : 'bench scale', readings: row }, `${row.length} readings kept.`);
+  const sent = await go(
+    '/readings',
+    {
+      id: newId(),
+      drainId: props.drainId,
+      instrument: serial.value ? 'scale' : 'bench scale',
+      readings: row,
+    },
+    `${row.length} readings kept.`,
+  );
   // What did not arrive waits and is sent again; the server knows readings by their instant.
   if (sent) kept.value += row.length;
   else waiting.unshift(...row);
   sending = false;
 }
 const timer = setInterval(() => void sendRow(), 10_000);
-onScopeDispose(() => { clearInterval(timer); void sendRow(); });
+onScopeDispose(() => {
+  clearInterval(timer);
+  void sendRow();
+});
 async function key(name: string, said: string): Promise<void> {
-  await fetch('/api/v1/instruments/bench-scale/keys', { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ key: name }) });
+  await fetch('/api/v1/instruments/bench-scale/keys', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ key: name }),
+  });
   ui.say(said);
 }
 const grams = (g: number): string => massText(g / 1000, props.rules.units, 3);
@@ -43,12 +67,94 @@ const grams = (g: number): string => massText(g / 1000, props.rules.units, 3);
 
 <template>
   <div class="scale" role="group" aria-label="Scale">
-    <p v-if="silentSince" class="rust says" role="alert"><b>The scale is silent since {{ clockText(silentSince, zone, now) }}.</b><template v-if="lastSteady"> It last showed {{ grams(lastSteady.value) }}.</template> Is it plugged in? Nothing was written down; type what you know.</p>
-    <p v-else-if="reading?.state === 'overload'" class="rust says" role="alert"><b>Too heavy for this scale.</b> Draw off first, or weigh in two goes.</p>
-    <p v-else class="says"><b class="display shows">{{ reading ? grams(reading.value) : 'no reading yet' }}</b> <span class="sub">{{ reading ? (reading.simulated ? 'practice scale' : 'scale') : '' }}{{ reading?.state === 'moving' ? ', moving' : '' }}</span></p>
-    <div class="acts row"><Button outlined type="button" label="Read the scale" :disabled="!reading || reading.state === 'silent' || reading.state === 'overload' || silentSince !== null" @click="emit('use', reading!.value)" /><Button outlined type="button" :aria-pressed="keeping" :label="keeping ? `Keeping: ${kept}` : 'Keep in a row'" @click="keeping = !keeping" /></div>
-    <details class="how"><summary>The scale's own keys</summary><div class="acts row"><Button text type="button" label="Tare key" @click="key('tare', 'The scale shows 0 with what stands on it.')" /><Button text type="button" label="Clear the tare" @click="key('clear', 'The scale shows all that stands on it.')" /><Button text type="button" label="Pull its plug" @click="key('unplug', 'The practice scale is unplugged.')" /><Button text type="button" label="Plug it in" @click="key('plug', 'The practice scale is back.')" /><Button text type="button" :label="canConnect ? 'A scale on this device…' : 'A scale on this device: not in this browser'" :disabled="!canConnect" @click="connect" /></div></details>
+    <p v-if="silentSince" class="rust says" role="alert">
+      <b>The scale is silent since {{ clockText(silentSince, zone, now) }}.</b
+      ><template v-if="lastSteady"> It last showed {{ grams(lastSteady.value) }}.</template> Is it
+      plugged in? Nothing was written down; type what you know.
+    </p>
+    <p v-else-if="reading?.state === 'overload'" class="rust says" role="alert">
+      <b>Too heavy for this scale.</b> Draw off first, or weigh in two goes.
+    </p>
+    <p v-else class="says">
+      <b class="display shows">{{ reading ? grams(reading.value) : 'no reading yet' }}</b>
+      <span class="sub"
+        >{{ reading ? (reading.simulated ? 'practice scale' : 'scale') : ''
+        }}{{ reading?.state === 'moving' ? ', moving' : '' }}</span
+      >
+    </p>
+    <div class="acts row">
+      <Button
+        outlined
+        type="button"
+        label="Read the scale"
+        :disabled="
+          !reading ||
+          reading.state === 'silent' ||
+          reading.state === 'overload' ||
+          silentSince !== null
+        "
+        @click="emit('use', reading!.value)"
+      /><Button
+        outlined
+        type="button"
+        :aria-pressed="keeping"
+        :label="keeping ? `Keeping: ${kept}` : 'Keep in a row'"
+        @click="keeping = !keeping"
+      />
+    </div>
+    <details class="how">
+      <summary>The scale's own keys</summary>
+      <div class="acts row">
+        <Button
+          text
+          type="button"
+          label="Tare key"
+          @click="key('tare', 'The scale shows 0 with what stands on it.')"
+        /><Button
+          text
+          type="button"
+          label="Clear the tare"
+          @click="key('clear', 'The scale shows all that stands on it.')"
+        /><Button
+          text
+          type="button"
+          label="Pull its plug"
+          @click="key('unplug', 'The practice scale is unplugged.')"
+        /><Button
+          text
+          type="button"
+          label="Plug it in"
+          @click="key('plug', 'The practice scale is back.')"
+        /><Button
+          text
+          type="button"
+          :label="
+            canConnect ? 'A scale on this device…' : 'A scale on this device: not in this browser'
+          "
+          :disabled="!canConnect"
+          @click="connect"
+        />
+      </div>
+    </details>
   </div>
 </template>
 
-<style scoped>.scale { border-left: 4px solid var(--ink); padding-left: 12px; display: flex; flex-direction: column; gap: 6px; } .shows { font-size: 27px; } .says { font-size: 17px; } .scale .p-button { padding: 0 12px; flex: 1; }</style>
+<style scoped>
+.scale {
+  border-left: 4px solid var(--ink);
+  padding-left: 12px;
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+}
+.shows {
+  font-size: 27px;
+}
+.says {
+  font-size: 17px;
+}
+.scale .p-button {
+  padding: 0 12px;
+  flex: 1;
+}
+</style>

@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { blendOf, dryHoneyNeededKg, honeyDensityKgPerL, honeyDepthMm, honeyKeeping, hoursText, massText, readMassG, settlingHours, vesselFullKg, type Lot } from '@furrow/core';
+import {
+  blendOf,
+  dryHoneyNeededKg,
+  honeyDensityKgPerL,
+  honeyDepthMm,
+  honeyKeeping,
+  hoursText,
+  massText,
+  readMassG,
+  settlingHours,
+  vesselFullKg,
+  type Lot,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import SettlingVessel from '../drawing/SettlingVessel.vue';
@@ -16,7 +28,9 @@ import { useNow } from '../shell/useNow.js';
 
 /** Honey that settles: when the scum is up, skimmed and weighed, its water measured again, blended if wanted. */
 const now = useNow();
-const { detail, loading, error, retry } = useStageBatch('drain', (b) => ['jar', 'book', 'drain'].includes(b.stage));
+const { detail, loading, error, retry } = useStageBatch('drain', (b) =>
+  ['jar', 'book', 'drain'].includes(b.stage),
+);
 const { data: rulesVersion } = useRules();
 const { data: vessels } = useVessels();
 const { data: stock } = useStock();
@@ -29,80 +43,328 @@ const bare = computed(() => (units.value === 'metric' ? 'kg' : 'lb') as 'kg' | '
 const drain = computed(() => detail.value?.drains.filter((d) => d.endedAt).at(-1) ?? null);
 const honey = computed(() => detail.value?.lots.find((l) => l.kind === 'honey') ?? null);
 const kg = computed(() => (honey.value?.nowG ?? 0) / 1000);
-const vessel = computed(() => vessels.value?.find((v) => v.role === 'settling') ?? vessels.value?.find((v) => v.id === drain.value?.lowerVesselId) ?? null);
-const samples = computed(() => drain.value?.events.filter((e) => e.kind === 'moisture').slice(-2) ?? []);
+const vessel = computed(
+  () =>
+    vessels.value?.find((v) => v.role === 'settling') ??
+    vessels.value?.find((v) => v.id === drain.value?.lowerVesselId) ??
+    null,
+);
+const samples = computed(
+  () => drain.value?.events.filter((e) => e.kind === 'moisture').slice(-2) ?? [],
+);
 /** Two samples make a water content; the wetter one counts. */
-const water = computed(() => (samples.value.length ? Math.max(...samples.value.map((s) => s.moisturePercent!)) : null));
+const water = computed(() =>
+  samples.value.length ? Math.max(...samples.value.map((s) => s.moisturePercent!)) : null,
+);
 const moisture = computed(() => water.value ?? drain.value?.moisturePercent ?? 18);
-const depthMm = computed(() => honeyDepthMm({ honeyKg: kg.value, innerDiameterMm: vessel.value?.innerDiameterMm ?? 250, moisturePercent: moisture.value, temperatureC: drain.value?.temperatureC ?? 22 }));
-const hours = computed(() => (drain.value ? settlingHours({ depthMm: Math.max(10, depthMm.value), temperatureC: drain.value.temperatureC, moisturePercent: drain.value.moisturePercent }) : null));
-const since = computed(() => (drain.value?.endedAt ? (now.value.getTime() - Date.parse(drain.value.endedAt)) / 3_600_000 : 0));
-const skimAt = computed(() => (drain.value?.endedAt && hours.value ? new Date(Date.parse(drain.value.endedAt) + hours.value.high * 3_600_000).toISOString() : null));
+const depthMm = computed(() =>
+  honeyDepthMm({
+    honeyKg: kg.value,
+    innerDiameterMm: vessel.value?.innerDiameterMm ?? 250,
+    moisturePercent: moisture.value,
+    temperatureC: drain.value?.temperatureC ?? 22,
+  }),
+);
+const hours = computed(() =>
+  drain.value
+    ? settlingHours({
+        depthMm: Math.max(10, depthMm.value),
+        temperatureC: drain.value.temperatureC,
+        moisturePercent: drain.value.moisturePercent,
+      })
+    : null,
+);
+const since = computed(() =>
+  drain.value?.endedAt ? (now.value.getTime() - Date.parse(drain.value.endedAt)) / 3_600_000 : 0,
+);
+const skimAt = computed(() =>
+  drain.value?.endedAt && hours.value
+    ? new Date(Date.parse(drain.value.endedAt) + hours.value.high * 3_600_000).toISOString()
+    : null,
+);
 const risen = computed(() => (hours.value ? Math.min(1, since.value / hours.value.high) : 0));
 const skims = computed(() => drain.value?.events.filter((e) => e.kind === 'skim') ?? []);
 const skimText = ref('');
-const grams = (text: string): number | null => { const g = readMassG(text, bare.value); return g === null ? null : Math.round(g); };
-const event = (payload: Record<string, unknown>, said: string): Promise<unknown> => go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);
+const grams = (text: string): number | null => {
+  const g = readMassG(text, bare.value);
+  return g === null ? null : Math.round(g);
+};
+const event = (payload: Record<string, unknown>, said: string): Promise<unknown> =>
+  go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);
 async function skim(): Promise<void> {
   if (await event({ kind: 'skim', g: grams(skimText.value) ?? 0 }, 'Skimmed.')) skimText.value = '';
 }
 const sample = ref<number | null>(null);
 async function readDrop(): Promise<void> {
-  sample.value = (await read<{ value: number }>(`/instruments/refractometer?batchId=${detail.value!.batch.id}&drop=${samples.value.length + 1}`)).value;
+  sample.value = (
+    await read<{ value: number }>(
+      `/instruments/refractometer?batchId=${detail.value!.batch.id}&drop=${samples.value.length + 1}`,
+    )
+  ).value;
 }
 async function writeSample(): Promise<void> {
-  if (await event({ kind: 'moisture', moisturePercent: sample.value, minutes: 0 }, `${sample.value} % water written down.`)) sample.value = null;
+  if (
+    await event(
+      { kind: 'moisture', moisturePercent: sample.value, minutes: 0 },
+      `${sample.value} % water written down.`,
+    )
+  )
+    sample.value = null;
 }
-const keeping = computed(() => (water.value === null ? null : honeyKeeping({ moisturePercent: water.value, bee: 'honeybee' })));
-const others = computed(() => (stock.value ?? []).filter((l: Lot) => l.kind === 'honey' && l.nowG > 0 && l.id !== honey.value?.id));
+const keeping = computed(() =>
+  water.value === null ? null : honeyKeeping({ moisturePercent: water.value, bee: 'honeybee' }),
+);
+const others = computed(() =>
+  (stock.value ?? []).filter(
+    (l: Lot) => l.kind === 'honey' && l.nowG > 0 && l.id !== honey.value?.id,
+  ),
+);
 const otherId = ref<string | null>(null);
 const other = computed(() => others.value.find((l) => l.id === otherId.value) ?? null);
 const otherWater = ref<number | null>(17);
 const target = ref<number | null>(18);
 const blendText = ref('');
 const blendG = computed(() => grams(blendText.value));
-const mixed = computed(() => (water.value !== null && other.value && blendG.value && otherWater.value ? blendOf([{ kg: kg.value, moisturePercent: water.value }, { kg: blendG.value / 1000, moisturePercent: otherWater.value }]) : null));
-const needed = computed(() => (water.value !== null && target.value && otherWater.value ? dryHoneyNeededKg({ wetKg: kg.value, wetPercent: water.value, dryPercent: otherWater.value, targetPercent: target.value }) : undefined));
-const nameOf = (lot: Lot): string => { const b = harvests.value?.find((h) => h.id === lot.batchId); return b ? `${b.hiveName}, ${b.date}` : lot.name; };
+const mixed = computed(() =>
+  water.value !== null && other.value && blendG.value && otherWater.value
+    ? blendOf([
+        { kg: kg.value, moisturePercent: water.value },
+        { kg: blendG.value / 1000, moisturePercent: otherWater.value },
+      ])
+    : null,
+);
+const needed = computed(() =>
+  water.value !== null && target.value && otherWater.value
+    ? dryHoneyNeededKg({
+        wetKg: kg.value,
+        wetPercent: water.value,
+        dryPercent: otherWater.value,
+        targetPercent: target.value,
+      })
+    : undefined,
+);
+const nameOf = (lot: Lot): string => {
+  const b = harvests.value?.find((h) => h.id === lot.batchId);
+  return b ? `${b.hiveName}, ${b.date}` : lot.name;
+};
 async function blend(): Promise<void> {
-  const done = await blending.go('/blends', { fromLotId: other.value!.id, intoLotId: honey.value!.id, g: blendG.value }, 'Poured together; both lots stay in the book.');
+  const done = await blending.go(
+    '/blends',
+    { fromLotId: other.value!.id, intoLotId: honey.value!.id, g: blendG.value },
+    'Poured together; both lots stay in the book.',
+  );
   if (done) blendText.value = '';
 }
 </script>
 
 <template>
-  <StateLine v-if="loading || error || !rules" :loading="loading || !rules" :error="error" @retry="retry" />
-  <div v-else-if="!detail || !drain || !honey" class="stage wide"><header><h1>Nothing settles.</h1></header><p>When a drain is closed its honey comes here: until the scum is up, until it is skimmed and measured.</p><div class="acts row"><RouterLink class="p-button p-component" to="/drain">Go to Drain</RouterLink></div></div>
+  <StateLine
+    v-if="loading || error || !rules"
+    :loading="loading || !rules"
+    :error="error"
+    @retry="retry"
+  />
+  <div v-else-if="!detail || !drain || !honey" class="stage wide">
+    <header><h1>Nothing settles.</h1></header>
+    <p>
+      When a drain is closed its honey comes here: until the scum is up, until it is skimmed and
+      measured.
+    </p>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/drain">Go to Drain</RouterLink>
+    </div>
+  </div>
   <div v-else class="stage bench">
-    <header><h1>{{ detail.batch.hiveName }} settles</h1><span class="sub">{{ massText(kg, units, 2) }} of honey, {{ Math.round(depthMm / 10) }} cm deep{{ vessel ? ` in ${vessel.name}` : '' }}, {{ drain.temperatureC }} °C</span></header>
+    <header>
+      <h1>{{ detail.batch.hiveName }} settles</h1>
+      <span class="sub"
+        >{{ massText(kg, units, 2) }} of honey, {{ Math.round(depthMm / 10) }} cm deep{{
+          vessel ? ` in ${vessel.name}` : ''
+        }}, {{ drain.temperatureC }} °C</span
+      >
+    </header>
     <section class="left">
-      <SettlingVessel :vessel="vessel" :honey-kg="kg" :depth-mm="depthMm" :risen="risen" :skimmed="skims.length > 0" :full-kg="vessel ? vesselFullKg(vessel, moisture, drain.temperatureC) : null" :density-kg-per-l="honeyDensityKgPerL(moisture, drain.temperatureC)" />
+      <SettlingVessel
+        :vessel="vessel"
+        :honey-kg="kg"
+        :depth-mm="depthMm"
+        :risen="risen"
+        :skimmed="skims.length > 0"
+        :full-kg="vessel ? vesselFullKg(vessel, moisture, drain.temperatureC) : null"
+        :density-kg-per-l="honeyDensityKgPerL(moisture, drain.temperatureC)"
+      />
       <div class="told">
-        <p class="display fore">{{ skims.length ? 'Skimmed' : risen >= 1 ? 'The scum should be up: skim' : `Scum up by ${clockText(skimAt!, detail.batch.zone, now)}` }}</p>
-        <p v-if="hours" class="text">Settling for {{ hoursText(since) }}; wax crumbs need {{ hoursText(hours.low) }} to {{ hoursText(hours.high) }} through this depth. Deeper or colder takes longer.</p>
-        <details class="how"><summary>How this was got</summary><p>Stokes: crumbs of 0.1 to 0.2 mm rise through honey of {{ drain.moisturePercent }} % water at {{ drain.temperatureC }} °C. The clock goes by the slow ones.</p></details>
-        <p v-if="keeping" class="text"><b>{{ { keeps: 'Keeps', watch: 'Watch it', 'use-soon': 'Use it soon', ferments: 'At risk of fermenting', 'keep-cold': 'Keep it cold' }[keeping.grade] }}.</b> {{ keeping.reason }}</p>
-        <p v-else class="text">Its water was not measured since. In a damp room open honey takes it up: measure two drops before the lids go on.</p>
+        <p class="display fore">
+          {{
+            skims.length
+              ? 'Skimmed'
+              : risen >= 1
+                ? 'The scum should be up: skim'
+                : `Scum up by ${clockText(skimAt!, detail.batch.zone, now)}`
+          }}
+        </p>
+        <p v-if="hours" class="text">
+          Settling for {{ hoursText(since) }}; wax crumbs need {{ hoursText(hours.low) }} to
+          {{ hoursText(hours.high) }} through this depth. Deeper or colder takes longer.
+        </p>
+        <details class="how">
+          <summary>How this was got</summary>
+          <p>
+            Stokes: crumbs of 0.1 to 0.2 mm rise through honey of {{ drain.moisturePercent }} %
+            water at {{ drain.temperatureC }} °C. The clock goes by the slow ones.
+          </p>
+        </details>
+        <p v-if="keeping" class="text">
+          <b
+            >{{
+              {
+                keeps: 'Keeps',
+                watch: 'Watch it',
+                'use-soon': 'Use it soon',
+                ferments: 'At risk of fermenting',
+                'keep-cold': 'Keep it cold',
+              }[keeping.grade]
+            }}.</b
+          >
+          {{ keeping.reason }}
+        </p>
+        <p v-else class="text">
+          Its water was not measured since. In a damp room open honey takes it up: measure two drops
+          before the lids go on.
+        </p>
       </div>
     </section>
     <aside class="acts">
-      <form class="acts" @submit.prevent="skim"><h2 class="furrow-heading">Skim</h2><TextField v-model="skimText" label="Scum, net" hint="It goes to the wet wax of this harvest." :error="fieldError('g') ?? (skimText && grams(skimText) === null ? 'A weight such as 45 g.' : null)" /><Button type="submit" label="Skimmed" :disabled="Boolean(skimText) && grams(skimText) === null" :loading="busy" /></form>
-      <form class="acts" @submit.prevent="writeSample"><h2 class="furrow-heading">Water, two drops</h2><p class="sub">{{ samples.length === 0 ? 'None yet.' : samples.length === 1 ? `First: ${samples[0].moisturePercent} %. One drop proves nothing.` : `${samples.map((s) => `${s.moisturePercent} %`).join(' and ')}: the wetter counts.` }}</p><NumberField v-model="sample" label="Water by the refractometer" unit="%" :min="10" :max="40" :error="fieldError('moisturePercent')" /><div class="acts row"><Button outlined type="button" label="Read a drop" @click="readDrop" /><Button type="submit" label="Write it down" :disabled="sample === null" :loading="busy" /></div></form>
+      <form class="acts" @submit.prevent="skim">
+        <h2 class="furrow-heading">Skim</h2>
+        <TextField
+          v-model="skimText"
+          label="Scum, net"
+          hint="It goes to the wet wax of this harvest."
+          :error="
+            fieldError('g') ??
+            (skimText && grams(skimText) === null ? 'A weight such as 45 g.' : null)
+          "
+        /><Button
+          type="submit"
+          label="Skimmed"
+          :disabled="Boolean(skimText) && grams(skimText) === null"
+          :loading="busy"
+        />
+      </form>
+      <form class="acts" @submit.prevent="writeSample">
+        <h2 class="furrow-heading">Water, two drops</h2>
+        <p class="sub">
+          {{
+            samples.length === 0
+              ? 'None yet.'
+              : samples.length === 1
+                ? `First: ${samples[0].moisturePercent} %. One drop proves nothing.`
+                : `${samples.map((s) => `${s.moisturePercent} %`).join(' and ')}: the wetter counts.`
+          }}
+        </p>
+        <NumberField
+          v-model="sample"
+          label="Water by the refractometer"
+          unit="%"
+          :min="10"
+          :max="40"
+          :error="fieldError('moisturePercent')"
+        />
+        <div class="acts row">
+          <Button outlined type="button" label="Read a drop" @click="readDrop" /><Button
+            type="submit"
+            label="Write it down"
+            :disabled="sample === null"
+            :loading="busy"
+          />
+        </div>
+      </form>
       <Refusal :refusal="refusal" :fields="['g', 'moisturePercent']" />
-      <details class="how blend" :open="water !== null && water > rules.moistureLimitPercent"><summary>Blend with another lot</summary>
-        <p v-if="!others.length">No other honey stands in the book.</p><p v-else-if="water === null">Measure this lot first: the blender reckons with its water.</p>
+      <details class="how blend" :open="water !== null && water > rules.moistureLimitPercent">
+        <summary>Blend with another lot</summary>
+        <p v-if="!others.length">No other honey stands in the book.</p>
+        <p v-else-if="water === null">
+          Measure this lot first: the blender reckons with its water.
+        </p>
         <form v-else class="acts" @submit.prevent="blend">
-          <label class="sub" for="other">Pour from</label><select id="other" v-model="otherId" class="native"><option :value="null" disabled>choose a lot</option><option v-for="l in others" :key="l.id" :value="l.id">{{ nameOf(l) }}, {{ massText(l.nowG / 1000, units, 2) }}</option></select>
-          <div class="acts row pair"><NumberField v-model="otherWater" label="Its water" unit="%" :min="10" :max="30" /><NumberField v-model="target" label="Wished" unit="%" :min="13" :max="25" /></div>
-          <p class="text">{{ needed === null ? `Honey of ${otherWater} % cannot bring it to ${target} %.` : needed === 0 ? 'It is there already.' : needed !== undefined ? `${massText(needed, units, 2)} of it bring this lot to ${target} %.` : '' }}</p>
+          <label class="sub" for="other">Pour from</label
+          ><select id="other" v-model="otherId" class="native">
+            <option :value="null" disabled>choose a lot</option>
+            <option v-for="l in others" :key="l.id" :value="l.id">
+              {{ nameOf(l) }}, {{ massText(l.nowG / 1000, units, 2) }}
+            </option>
+          </select>
+          <div class="acts row pair">
+            <NumberField
+              v-model="otherWater"
+              label="Its water"
+              unit="%"
+              :min="10"
+              :max="30"
+            /><NumberField v-model="target" label="Wished" unit="%" :min="13" :max="25" />
+          </div>
+          <p class="text">
+            {{
+              needed === null
+                ? `Honey of ${otherWater} % cannot bring it to ${target} %.`
+                : needed === 0
+                  ? 'It is there already.'
+                  : needed !== undefined
+                    ? `${massText(needed, units, 2)} of it bring this lot to ${target} %.`
+                    : ''
+            }}
+          </p>
           <TextField v-model="blendText" label="Poured, net" :error="blending.fieldError('g')" />
-          <p v-if="mixed" class="text"><b>{{ massText(mixed.kg, units, 2) }} of {{ mixed.moisturePercent.toFixed(1) }} % water.</b> {{ mixed.keeping.reason }} What already ferments infects the rest.</p>
-          <Refusal :refusal="blending.refusal.value" :fields="['g']" /><Button type="submit" label="Pour them together" :disabled="!mixed" :loading="blending.busy.value" />
+          <p v-if="mixed" class="text">
+            <b
+              >{{ massText(mixed.kg, units, 2) }} of {{ mixed.moisturePercent.toFixed(1) }} %
+              water.</b
+            >
+            {{ mixed.keeping.reason }} What already ferments infects the rest.
+          </p>
+          <Refusal :refusal="blending.refusal.value" :fields="['g']" /><Button
+            type="submit"
+            label="Pour them together"
+            :disabled="!mixed"
+            :loading="blending.busy.value"
+          />
         </form>
       </details>
-      <RouterLink class="p-button p-component" :to="`/jar/${detail.batch.id}`">Go on to Jar</RouterLink>
+      <RouterLink class="p-button p-component" :to="`/jar/${detail.batch.id}`"
+        >Go on to Jar</RouterLink
+      >
     </aside>
   </div>
 </template>
 
-<style scoped>.left { display: flex; gap: 24px; flex-wrap: wrap; align-items: flex-start; } .told { flex: 1; min-width: 260px; display: flex; flex-direction: column; gap: 10px; } .fore { font-size: 31px; line-height: 38px; } .text { font-size: 18px; } .pair > * { flex: 1; min-width: 0; } .blend { font-size: 17px; color: var(--ink); }</style>
+<style scoped>
+.left {
+  display: flex;
+  gap: 24px;
+  flex-wrap: wrap;
+  align-items: flex-start;
+}
+.told {
+  flex: 1;
+  min-width: 260px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.fore {
+  font-size: 31px;
+  line-height: 38px;
+}
+.text {
+  font-size: 18px;
+}
+.pair > * {
+  flex: 1;
+  min-width: 0;
+}
+.blend {
+  font-size: 17px;
+  color: var(--ink);
+}
+</style>

@@ -1,5 +1,26 @@
 <script setup lang="ts">
-import { ARRANGEMENTS, ARRANGEMENT_WORDS, FINENESS, crushMethodOf, crushesComb, honeyDensityKgPerL, honeyInComb, massText, methodPrior, nineTenthsHours, readMassG, stackQuestions, vesselFullKg, type Arrangement, type Batch, type BatchDetail, type Fineness, type HouseRules, type Vessel, type Way } from '@furrow/core';
+import {
+  ARRANGEMENTS,
+  ARRANGEMENT_WORDS,
+  FINENESS,
+  crushMethodOf,
+  crushesComb,
+  honeyDensityKgPerL,
+  honeyInComb,
+  massText,
+  methodPrior,
+  nineTenthsHours,
+  readMassG,
+  stackQuestions,
+  vesselFullKg,
+  type Arrangement,
+  type Batch,
+  type BatchDetail,
+  type Fineness,
+  type HouseRules,
+  type Vessel,
+  type Way,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, watch } from 'vue';
@@ -20,76 +41,382 @@ const { go, busy, refusal, fieldError } = useSend();
 const comb = computed(() => props.detail.lots.find((l) => l.kind === 'comb'));
 const way = props.detail.batch.method;
 const { draft, clear } = useDraft(`stack.${props.detail.batch.id}`, () => ({
-  arrangement: (way === 'press' ? 'press-bag' : 'holed-bucket') as Arrangement, upper: null as string | null, lower: null as string | null,
-  method: crushesComb(way) ? crushMethodOf(way as Way, props.rules) : props.rules.crush, fineness: 'middle' as Fineness, thixotropic: false, potText: '',
-  temperatureC: (props.detail.batch.plan?.kitchenTemperatureC ?? props.rules.kitchenTemperatureC) as number | null, nightTemperatureC: (props.detail.batch.plan?.nightTemperatureC ?? props.rules.nightTemperatureC) as number | null,
+  arrangement: (way === 'press' ? 'press-bag' : 'holed-bucket') as Arrangement,
+  upper: null as string | null,
+  lower: null as string | null,
+  method: crushesComb(way) ? crushMethodOf(way as Way, props.rules) : props.rules.crush,
+  fineness: 'middle' as Fineness,
+  thixotropic: false,
+  potText: '',
+  temperatureC: (props.detail.batch.plan?.kitchenTemperatureC ??
+    props.rules.kitchenTemperatureC) as number | null,
+  nightTemperatureC: (props.detail.batch.plan?.nightTemperatureC ??
+    props.rules.nightTemperatureC) as number | null,
   moisturePercent: Math.min(25, props.detail.batch.plan?.moisturePercent ?? 18) as number | null,
 }));
 const words = computed(() => ARRANGEMENT_WORDS[draft.value.arrangement]);
 const of = (id: string | null): Vessel | null => props.vessels.find((v) => v.id === id) ?? null;
 const kg = computed(() => (comb.value?.nowG ?? 0) / 1000);
-const potG = computed(() => { const g = readMassG(draft.value.potText || '0', props.rules.units === 'metric' ? 'kg' : 'lb'); return g === null ? null : Math.round(g); });
-const climate = computed(() => { const { temperatureC, moisturePercent } = draft.value; return temperatureC !== null && moisturePercent !== null && temperatureC >= 5 && temperatureC <= 45 && moisturePercent >= 13 && moisturePercent <= 25 ? { temperatureC, moisturePercent } : null; });
-const waits = computed(() => (climate.value ? nineTenthsHours(draft.value.method, climate.value.temperatureC, climate.value.moisturePercent) : null));
-const outKg = computed(() => { const { share } = methodPrior(draft.value.method, draft.value.fineness); const inside = honeyInComb(comb.value?.nowG ?? 0); return { low: inside.low * share.low, mid: inside.mid * share.mid, high: inside.high * share.high }; });
-const asks = computed(() => (climate.value ? stackQuestions({ upper: of(draft.value.upper), lower: of(draft.value.lower), crushedKg: kg.value, outKg: outKg.value, inLowerKg: (potG.value ?? 0) / 1000, ...climate.value }) : []));
+const potG = computed(() => {
+  const g = readMassG(draft.value.potText || '0', props.rules.units === 'metric' ? 'kg' : 'lb');
+  return g === null ? null : Math.round(g);
+});
+const climate = computed(() => {
+  const { temperatureC, moisturePercent } = draft.value;
+  return temperatureC !== null &&
+    moisturePercent !== null &&
+    temperatureC >= 5 &&
+    temperatureC <= 45 &&
+    moisturePercent >= 13 &&
+    moisturePercent <= 25
+    ? { temperatureC, moisturePercent }
+    : null;
+});
+const waits = computed(() =>
+  climate.value
+    ? nineTenthsHours(draft.value.method, climate.value.temperatureC, climate.value.moisturePercent)
+    : null,
+);
+const outKg = computed(() => {
+  const { share } = methodPrior(draft.value.method, draft.value.fineness);
+  const inside = honeyInComb(comb.value?.nowG ?? 0);
+  return {
+    low: inside.low * share.low,
+    mid: inside.mid * share.mid,
+    high: inside.high * share.high,
+  };
+});
+const asks = computed(() =>
+  climate.value
+    ? stackQuestions({
+        upper: of(draft.value.upper),
+        lower: of(draft.value.lower),
+        crushedKg: kg.value,
+        outKg: outKg.value,
+        inLowerKg: (potG.value ?? 0) / 1000,
+        ...climate.value,
+      })
+    : [],
+);
 const { data: plans } = useOpenPlans();
-watch([() => props.vessels, plans], ([list, open]) => {
-  if (!open) return;
-  // What stands under another drain is not offered first.
-  const free = (role: Vessel['role']): string | null => list.find((v) => v.role === role && !open.inUse.some((use) => use.vesselIds.includes(v.id)))?.id ?? null;
-  draft.value.upper ??= free('upper');
-  draft.value.lower ??= free('lower');
-}, { immediate: true });
+watch(
+  [() => props.vessels, plans],
+  ([list, open]) => {
+    if (!open) return;
+    // What stands under another drain is not offered first.
+    const free = (role: Vessel['role']): string | null =>
+      list.find((v) => v.role === role && !open.inUse.some((use) => use.vesselIds.includes(v.id)))
+        ?.id ?? null;
+    draft.value.upper ??= free('upper');
+    draft.value.lower ??= free('lower');
+  },
+  { immediate: true },
+);
 /** Vessels that stand under another drain now: one cannot be in two stacks. */
-const taken = computed(() => (plans.value?.inUse ?? []).flatMap((use) => [draft.value.upper, draft.value.lower].filter((id) => id && use.vesselIds.includes(id)).map((id) => `${of(id)?.name} is in use: ${use.what}. Choose another vessel, or wait for it.`)));
+const taken = computed(() =>
+  (plans.value?.inUse ?? []).flatMap((use) =>
+    [draft.value.upper, draft.value.lower]
+      .filter((id) => id && use.vesselIds.includes(id))
+      .map(
+        (id) => `${of(id)?.name} is in use: ${use.what}. Choose another vessel, or wait for it.`,
+      ),
+  ),
+);
 const { data: harvests } = useHarvests();
 /** Harvests that were chosen as one lot with this one and are not crushed yet. */
-const together = computed(() => (harvests.value ?? []).filter((b) => props.detail.batch.lotGroup && b.lotGroup === props.detail.batch.lotGroup && b.id !== props.detail.batch.id && !b.closedAt));
+const together = computed(() =>
+  (harvests.value ?? []).filter(
+    (b) =>
+      props.detail.batch.lotGroup &&
+      b.lotGroup === props.detail.batch.lotGroup &&
+      b.id !== props.detail.batch.id &&
+      !b.closedAt,
+  ),
+);
 const router = useRouter();
 async function join(into: Batch): Promise<void> {
-  const done = await go(`/harvests/${props.detail.batch.id}/join`, { intoBatchId: into.id }, `One lot with ${into.hiveName}.`, { baseRevision: props.detail.batch.revision });
+  const done = await go(
+    `/harvests/${props.detail.batch.id}/join`,
+    { intoBatchId: into.id },
+    `One lot with ${into.hiveName}.`,
+    { baseRevision: props.detail.batch.revision },
+  );
   if (done) await router.push(`/drain/${into.id}`);
 }
 async function start(): Promise<void> {
   const d = draft.value;
-  const done = await go('/drains', { id: newId(), batchId: props.detail.batch.id, arrangement: d.arrangement, upperVesselId: d.upper, lowerVesselId: d.lower, holeMm: of(d.upper)?.holeMm ?? null, method: d.method, fineness: d.fineness, thixotropic: d.thixotropic, moisturePercent: d.moisturePercent, temperatureC: d.temperatureC, nightTemperatureC: d.nightTemperatureC, potStartG: potG.value ?? 0 }, 'Drain begun; the clock runs.');
+  const done = await go(
+    '/drains',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      arrangement: d.arrangement,
+      upperVesselId: d.upper,
+      lowerVesselId: d.lower,
+      holeMm: of(d.upper)?.holeMm ?? null,
+      method: d.method,
+      fineness: d.fineness,
+      thixotropic: d.thixotropic,
+      moisturePercent: d.moisturePercent,
+      temperatureC: d.temperatureC,
+      nightTemperatureC: d.nightTemperatureC,
+      potStartG: potG.value ?? 0,
+    },
+    'Drain begun; the clock runs.',
+  );
   if (done) clear();
 }
-const fineWords: Record<Fineness, string> = { coarse: 'Coarsely', middle: 'As usual', fine: 'Very fine' };
+const fineWords: Record<Fineness, string> = {
+  coarse: 'Coarsely',
+  middle: 'As usual',
+  fine: 'Very fine',
+};
 </script>
 
 <template>
   <div class="stage bench">
-    <header><h1>{{ detail.batch.hiveName }}</h1><span class="sub">{{ massText(kg, rules.units, 2) }} of comb to crush.</span></header>
+    <header>
+      <h1>{{ detail.batch.hiveName }}</h1>
+      <span class="sub">{{ massText(kg, rules.units, 2) }} of comb to crush.</span>
+    </header>
     <section v-if="kg > 0" class="left">
-      <div class="arrangements" role="radiogroup" aria-label="How the vessels stand"><button v-for="a in ARRANGEMENTS" :key="a" type="button" role="radio" :aria-checked="draft.arrangement === a" @click="draft.arrangement = a"><StackMark :arrangement="a" /><span>{{ ARRANGEMENT_WORDS[a].name }}</span></button></div>
-      <div class="drawn"><VesselStack :upper="of(draft.upper)" :lower="of(draft.lower)" :arrangement="draft.arrangement" :crushed-kg="kg" :out-kg="0" :in-lower-kg="(potG ?? 0) / 1000" :full-kg="of(draft.lower) && climate ? vesselFullKg(of(draft.lower)!, climate.moisturePercent, climate.temperatureC) : null" :density-kg-per-l="climate ? honeyDensityKgPerL(climate.moisturePercent, climate.temperatureC) : 1.41" :full-about="null" />
-        <div class="says"><p class="text">{{ words.note }}</p><p v-if="waits" class="text"><b>Nine tenths will be out in about {{ waits.low.toFixed(0) }} to {{ waits.high.toFixed(0) }} hours.</b></p><p v-for="a in [...taken, ...asks]" :key="a" class="text rust"><b>{{ a }}</b></p></div></div>
+      <div class="arrangements" role="radiogroup" aria-label="How the vessels stand">
+        <button
+          v-for="a in ARRANGEMENTS"
+          :key="a"
+          type="button"
+          role="radio"
+          :aria-checked="draft.arrangement === a"
+          @click="draft.arrangement = a"
+        >
+          <StackMark :arrangement="a" /><span>{{ ARRANGEMENT_WORDS[a].name }}</span>
+        </button>
+      </div>
+      <div class="drawn">
+        <VesselStack
+          :upper="of(draft.upper)"
+          :lower="of(draft.lower)"
+          :arrangement="draft.arrangement"
+          :crushed-kg="kg"
+          :out-kg="0"
+          :in-lower-kg="(potG ?? 0) / 1000"
+          :full-kg="
+            of(draft.lower) && climate
+              ? vesselFullKg(of(draft.lower)!, climate.moisturePercent, climate.temperatureC)
+              : null
+          "
+          :density-kg-per-l="
+            climate ? honeyDensityKgPerL(climate.moisturePercent, climate.temperatureC) : 1.41
+          "
+          :full-about="null"
+        />
+        <div class="says">
+          <p class="text">{{ words.note }}</p>
+          <p v-if="waits" class="text">
+            <b
+              >Nine tenths will be out in about {{ waits.low.toFixed(0) }} to
+              {{ waits.high.toFixed(0) }} hours.</b
+            >
+          </p>
+          <p v-for="a in [...taken, ...asks]" :key="a" class="text rust">
+            <b>{{ a }}</b>
+          </p>
+        </div>
+      </div>
     </section>
-    <section v-else><p>No comb of this harvest is left to crush.</p><RouterLink :to="`/take/${detail.batch.id}`">Back to Take</RouterLink></section>
+    <section v-else>
+      <p>No comb of this harvest is left to crush.</p>
+      <RouterLink :to="`/take/${detail.batch.id}`">Back to Take</RouterLink>
+    </section>
     <form v-if="kg > 0" class="acts" @submit.prevent="start">
-      <div v-for="b in together" :key="b.id" class="acts"><template v-if="b.stage === 'drain'"><p><b>Chosen as one lot with {{ b.hiveName }}.</b> From here on no jar can say which hive it came from; both weights stay in the book.</p><Button type="button" outlined :label="`Put it into one vessel with ${b.hiveName}`" :loading="busy" @click="join(b)" /></template><p v-else><b>Chosen as one lot with {{ b.hiveName }}, which is not here yet.</b> Wait for it, or crush this alone.</p></div>
-      <SelectButton v-model="draft.method" :options="[{ label: 'Mash', value: 'mash' }, { label: 'Chop', value: 'chop' }, { label: 'Slice', value: 'slice' }]" option-label="label" option-value="value" :allow-empty="false" aria-label="How it is crushed" />
-      <label class="sub" for="upper">{{ words.upper }}</label><select id="upper" v-model="draft.upper" class="native" aria-label="Upper vessel"><option :value="null">not in the kit</option><option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}, {{ v.volumeL }} L</option></select>
-      <label class="sub" for="lower">{{ words.lower }}</label><select id="lower" v-model="draft.lower" class="native" aria-label="Lower vessel"><option :value="null">not in the kit</option><option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}, {{ v.volumeL }} L</option></select>
-      <div class="acts row pair"><NumberField v-model="draft.temperatureC" label="At the bench" unit="°C" :min="5" :max="45" :error="fieldError('temperatureC')" /><NumberField v-model="draft.nightTemperatureC" nullable label="At night" unit="°C" :min="-5" :max="45" :error="fieldError('nightTemperatureC')" /></div>
-      <NumberField v-model="draft.moisturePercent" label="Water in the honey" unit="%" :min="13" :max="25" :error="fieldError('moisturePercent')" />
-      <details class="how"><summary>Fineness, honey in the pot, honey that gels</summary><div class="acts">
-        <SelectButton v-model="draft.fineness" :options="FINENESS.map((value) => ({ label: fineWords[value], value }))" option-label="label" option-value="value" :allow-empty="false" aria-label="How finely it is broken" />
-        <TextField v-model="draft.potText" label="Honey already in the lower vessel, net" :error="potG === null ? 'A weight such as 0,8 kg.' : fieldError('potStartG')" />
-        <label class="gels"><input v-model="draft.thixotropic" type="checkbox" /> It gels until stirred, as heather does: wider forecast</label></div></details>
-      <p class="sub">In a damp room cover it: honey of 18 % water takes on more above about 60 % humidity.</p>
-      <Refusal :refusal="refusal" :fields="['temperatureC', 'nightTemperatureC', 'moisturePercent', 'potStartG']" />
-      <Button type="submit" label="Crushed: start the clock" :disabled="potG === null || taken.length > 0" :loading="busy" />
-      <RouterLink class="p-button p-component p-button-outlined" :to="`/cut/${detail.batch.id}`">Cut pieces first</RouterLink>
+      <div v-for="b in together" :key="b.id" class="acts">
+        <template v-if="b.stage === 'drain'"
+          ><p>
+            <b>Chosen as one lot with {{ b.hiveName }}.</b> From here on no jar can say which hive
+            it came from; both weights stay in the book.
+          </p>
+          <Button
+            type="button"
+            outlined
+            :label="`Put it into one vessel with ${b.hiveName}`"
+            :loading="busy"
+            @click="join(b)"
+        /></template>
+        <p v-else>
+          <b>Chosen as one lot with {{ b.hiveName }}, which is not here yet.</b> Wait for it, or
+          crush this alone.
+        </p>
+      </div>
+      <SelectButton
+        v-model="draft.method"
+        :options="[
+          { label: 'Mash', value: 'mash' },
+          { label: 'Chop', value: 'chop' },
+          { label: 'Slice', value: 'slice' },
+        ]"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="How it is crushed"
+      />
+      <label class="sub" for="upper">{{ words.upper }}</label><select
+        id="upper"
+        v-model="draft.upper"
+        class="native"
+        aria-label="Upper vessel"
+      >
+        <option :value="null">not in the kit</option>
+        <option v-for="v in vessels" :key="v.id" :value="v.id">
+          {{ v.name }}, {{ v.volumeL }} L
+        </option>
+      </select>
+      <label class="sub" for="lower">{{ words.lower }}</label><select
+        id="lower"
+        v-model="draft.lower"
+        class="native"
+        aria-label="Lower vessel"
+      >
+        <option :value="null">not in the kit</option>
+        <option v-for="v in vessels" :key="v.id" :value="v.id">
+          {{ v.name }}, {{ v.volumeL }} L
+        </option>
+      </select>
+      <div class="acts row pair">
+        <NumberField
+          v-model="draft.temperatureC"
+          label="At the bench"
+          unit="°C"
+          :min="5"
+          :max="45"
+          :error="fieldError('temperatureC')"
+        /><NumberField
+          v-model="draft.nightTemperatureC"
+          nullable
+          label="At night"
+          unit="°C"
+          :min="-5"
+          :max="45"
+          :error="fieldError('nightTemperatureC')"
+        />
+      </div>
+      <NumberField
+        v-model="draft.moisturePercent"
+        label="Water in the honey"
+        unit="%"
+        :min="13"
+        :max="25"
+        :error="fieldError('moisturePercent')"
+      />
+      <details class="how">
+        <summary>Fineness, honey in the pot, honey that gels</summary>
+        <div class="acts">
+          <SelectButton
+            v-model="draft.fineness"
+            :options="FINENESS.map((value) => ({ label: fineWords[value], value }))"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-label="How finely it is broken"
+          />
+          <TextField
+            v-model="draft.potText"
+            label="Honey already in the lower vessel, net"
+            :error="potG === null ? 'A weight such as 0,8 kg.' : fieldError('potStartG')"
+          />
+          <label class="gels"
+            ><input v-model="draft.thixotropic" type="checkbox" /> It gels until stirred, as heather
+            does: wider forecast</label
+          >
+        </div>
+      </details>
+      <p class="sub">
+        In a damp room cover it: honey of 18 % water takes on more above about 60 % humidity.
+      </p>
+      <Refusal
+        :refusal="refusal"
+        :fields="['temperatureC', 'nightTemperatureC', 'moisturePercent', 'potStartG']"
+      />
+      <Button
+        type="submit"
+        label="Crushed: start the clock"
+        :disabled="potG === null || taken.length > 0"
+        :loading="busy"
+      />
+      <RouterLink class="p-button p-component p-button-outlined" :to="`/cut/${detail.batch.id}`"
+        >Cut pieces first</RouterLink
+      >
     </form>
   </div>
 </template>
 
 <style scoped>
-.text { font-size: 19px; margin-top: 10px; } .arrangements { display: grid; grid-template-columns: repeat(4, 1fr); gap: 8px; } .arrangements button { min-height: 92px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); font: 500 15px/18px var(--text); color: inherit; display: flex; flex-direction: column; align-items: center; justify-content: flex-end; gap: 4px; padding: 6px 4px; cursor: pointer; } .arrangements [aria-checked='true'] { border: 3px solid var(--ink); background: var(--field-wash); font-weight: 700; }
-.drawn { display: flex; gap: 20px; flex-wrap: wrap; margin-top: 12px; } .says { flex: 1; min-width: 240px; } .pair > * { flex: 1; min-width: 0; } .gels { display: flex; gap: 12px; align-items: center; min-height: 48px; } .gels input { width: 28px; height: 28px; }
-@media (min-width: 1101px) { .arrangements { grid-template-columns: repeat(8, 1fr); } .arrangements button { font-size: 14px; line-height: 16px; justify-content: flex-start; padding-top: 8px; } }
-@media (max-width: 599px) { .arrangements { grid-template-columns: repeat(2, 1fr); } }
+.text {
+  font-size: 19px;
+  margin-top: 10px;
+}
+.arrangements {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 8px;
+}
+.arrangements button {
+  min-height: 92px;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  font: 500 15px/18px var(--text);
+  color: inherit;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  justify-content: flex-end;
+  gap: 4px;
+  padding: 6px 4px;
+  cursor: pointer;
+}
+.arrangements [aria-checked='true'] {
+  border: 3px solid var(--ink);
+  background: var(--field-wash);
+  font-weight: 700;
+}
+.drawn {
+  display: flex;
+  gap: 20px;
+  flex-wrap: wrap;
+  margin-top: 12px;
+}
+.says {
+  flex: 1;
+  min-width: 240px;
+}
+.pair > * {
+  flex: 1;
+  min-width: 0;
+}
+.gels {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 48px;
+}
+.gels input {
+  width: 28px;
+  height: 28px;
+}
+@media (min-width: 1101px) {
+  .arrangements {
+    grid-template-columns: repeat(8, 1fr);
+  }
+  .arrangements button {
+    font-size: 14px;
+    line-height: 16px;
+    justify-content: flex-start;
+    padding-top: 8px;
+  }
+}
+@media (max-width: 599px) {
+  .arrangements {
+    grid-template-columns: repeat(2, 1fr);
+  }
+}
 </style>

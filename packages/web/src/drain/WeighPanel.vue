@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { massField, massText, readMassG, type Drain, type HouseRules, type Vessel } from '@furrow/core';
+import {
+  massField,
+  massText,
+  readMassG,
+  type Drain,
+  type HouseRules,
+  type Vessel,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -13,7 +20,14 @@ import { clockText } from '../shell/times.js';
 import ScaleLine from './ScaleLine.vue';
 
 /** Weighing the lower vessel, the upper one, or both after each other; by hand or from the scale, now or at another time. */
-const props = defineProps<{ drain: Drain; lower: Vessel | null; upper: Vessel | null; rules: HouseRules; zone: string; now: Date }>();
+const props = defineProps<{
+  drain: Drain;
+  lower: Vessel | null;
+  upper: Vessel | null;
+  rules: HouseRules;
+  zone: string;
+  now: Date;
+}>();
 const emit = defineEmits<{ done: [] }>();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => props.rules.units);
@@ -22,17 +36,47 @@ const of = ref<'lower' | 'upper'>('lower');
 const { draft } = useDraft(`weigh.${props.drain.id}`, () => ({ gross: '', at: '' }));
 const tareText = ref('');
 const source = ref<'hand' | 'scale'>('hand');
-watch(of, () => (tareText.value = massField((of.value === 'lower' ? props.lower : props.upper)?.tareG ?? 0, units.value)), { immediate: true });
-const grams = (text: string): number | null => { const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb'); return g === null ? null : Math.round(g); };
-const netG = computed(() => { const [g, t] = [grams(draft.value.gross), grams(tareText.value)]; return g === null || t === null ? null : g - t; });
-const last = computed(() => props.drain.weighings.filter((w) => !w.leftOut && w.of === of.value).at(-1) ?? null);
+watch(
+  of,
+  () =>
+    (tareText.value = massField(
+      (of.value === 'lower' ? props.lower : props.upper)?.tareG ?? 0,
+      units.value,
+    )),
+  { immediate: true },
+);
+const grams = (text: string): number | null => {
+  const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb');
+  return g === null ? null : Math.round(g);
+};
+const netG = computed(() => {
+  const [g, t] = [grams(draft.value.gross), grams(tareText.value)];
+  return g === null || t === null ? null : g - t;
+});
+const last = computed(
+  () => props.drain.weighings.filter((w) => !w.leftOut && w.of === of.value).at(-1) ?? null,
+);
 function use(g: number): void {
   draft.value.gross = `${(g / 1000).toFixed(3)} kg`;
   source.value = 'scale';
 }
 async function write(): Promise<void> {
-  const occurredAt = draft.value.at ? DateTime.fromISO(draft.value.at, { zone: props.zone }).toUTC().toISO()! : undefined;
-  const done = await go('/weighings', { id: newId(), drainId: props.drain.id, of: of.value, grossG: grams(draft.value.gross), tareG: grams(tareText.value), source: source.value }, 'Weighing written down.', { occurredAt });
+  const occurredAt = draft.value.at
+    ? DateTime.fromISO(draft.value.at, { zone: props.zone }).toUTC().toISO()!
+    : undefined;
+  const done = await go(
+    '/weighings',
+    {
+      id: newId(),
+      drainId: props.drain.id,
+      of: of.value,
+      grossG: grams(draft.value.gross),
+      tareG: grams(tareText.value),
+      source: source.value,
+    },
+    'Weighing written down.',
+    { occurredAt },
+  );
   if (!done) return;
   draft.value = { gross: '', at: '' };
   source.value = 'hand';
@@ -42,16 +86,76 @@ async function write(): Promise<void> {
 
 <template>
   <form class="weigh" @submit.prevent="write">
-    <h2 class="display">Weigh <span v-if="last" class="sub">last {{ massText(last.netG / 1000, units, 2) }}, {{ clockText(last.occurredAt, zone, now) }}</span></h2>
-    <SelectButton v-model="of" :options="[{ label: 'Lower', value: 'lower' }, { label: 'Upper', value: 'upper' }]" option-label="label" option-value="value" :allow-empty="false" aria-label="Which vessel is weighed" />
-    <TextField v-model="draft.gross" :label="of === 'lower' ? 'Gross, lower vessel and honey' : 'Gross, upper vessel and comb'" :error="fieldError('grossG') ?? (draft.gross && grams(draft.gross) === null ? 'A weight such as 2,9 kg.' : null)" />
-    <TextField v-model="tareText" label="Tare" :error="fieldError('tareG') ?? (netG !== null && netG < 0 ? 'The tare is above the gross weight.' : null)" />
+    <h2 class="display">
+      Weigh
+      <span v-if="last" class="sub"
+        >last {{ massText(last.netG / 1000, units, 2) }},
+        {{ clockText(last.occurredAt, zone, now) }}</span
+      >
+    </h2>
+    <SelectButton
+      v-model="of"
+      :options="[
+        { label: 'Lower', value: 'lower' },
+        { label: 'Upper', value: 'upper' },
+      ]"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      aria-label="Which vessel is weighed"
+    />
+    <TextField
+      v-model="draft.gross"
+      :label="of === 'lower' ? 'Gross, lower vessel and honey' : 'Gross, upper vessel and comb'"
+      :error="
+        fieldError('grossG') ??
+        (draft.gross && grams(draft.gross) === null ? 'A weight such as 2,9 kg.' : null)
+      "
+    />
+    <TextField
+      v-model="tareText"
+      label="Tare"
+      :error="
+        fieldError('tareG') ??
+        (netG !== null && netG < 0 ? 'The tare is above the gross weight.' : null)
+      "
+    />
     <ScaleLine :drain-id="drain.id" :rules="rules" :zone="zone" :now="now" :of="of" @use="use" />
-    <details class="how"><summary>At another time</summary><TextField v-model="draft.at" type="datetime-local" label="Weighed at" :error="fieldError('occurredAt')" /></details>
-    <Refusal :refusal="refusal" :fields="draft.at ? ['grossG', 'tareG', 'occurredAt'] : ['grossG', 'tareG']" />
-    <Button type="submit" :label="netG !== null && netG >= 0 ? `Write down ${massText(netG / 1000, units, 2)}` : 'Write it down'" :disabled="netG === null || netG < 0" :loading="busy" />
+    <details class="how">
+      <summary>At another time</summary>
+      <TextField
+        v-model="draft.at"
+        type="datetime-local"
+        label="Weighed at"
+        :error="fieldError('occurredAt')"
+      />
+    </details>
+    <Refusal
+      :refusal="refusal"
+      :fields="draft.at ? ['grossG', 'tareG', 'occurredAt'] : ['grossG', 'tareG']"
+    />
+    <Button
+      type="submit"
+      :label="
+        netG !== null && netG >= 0
+          ? `Write down ${massText(netG / 1000, units, 2)}`
+          : 'Write it down'
+      "
+      :disabled="netG === null || netG < 0"
+      :loading="busy"
+    />
     <Button text type="button" label="Put it away" @click="emit('done')" />
   </form>
 </template>
 
-<style scoped>.weigh { display: flex; flex-direction: column; gap: 8px; } h2 { font-size: 22px; margin: 0; }</style>
+<style scoped>
+.weigh {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+h2 {
+  font-size: 22px;
+  margin: 0;
+}
+</style>

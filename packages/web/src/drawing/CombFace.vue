@@ -1,13 +1,42 @@
 <script setup lang="ts">
-import { CONTENTS, areaShareOfDepth, bandEdges, depthOfAreaShare, moveEdge, unpackFace, widthAtMm, type CombOutline, type Content, type Shares, type StoredFace } from '@furrow/core';
+import {
+  CONTENTS,
+  areaShareOfDepth,
+  bandEdges,
+  depthOfAreaShare,
+  moveEdge,
+  unpackFace,
+  widthAtMm,
+  type CombOutline,
+  type Content,
+  type Shares,
+  type StoredFace,
+} from '@furrow/core';
 import { computed, ref } from 'vue';
 import { cellColour, cellPaths, drawLattice, facePaths, lattice } from './cells.js';
 
 /** One face of a comb under its bar, real cells to scale; its band edges are dragged, or moved by the arrow keys. */
-const props = defineProps<{ outline: CombOutline; shares: Shares | null; s: number; title: string; seed: number; edit?: boolean; cells?: StoredFace | null; overlay?: StoredFace | null; before?: number | null; beforeText?: string }>();
+const props = defineProps<{
+  outline: CombOutline;
+  shares: Shares | null;
+  s: number;
+  title: string;
+  seed: number;
+  edit?: boolean;
+  cells?: StoredFace | null;
+  overlay?: StoredFace | null;
+  before?: number | null;
+  beforeText?: string;
+}>();
 const emit = defineEmits<{ change: [shares: Shares] }>();
 
-const words: Record<Content, string> = { capped: 'Capped', open: 'Open', pollen: 'Pollen', brood: 'Brood', empty: 'Empty' };
+const words: Record<Content, string> = {
+  capped: 'Capped',
+  open: 'Open',
+  pollen: 'Pollen',
+  brood: 'Brood',
+  empty: 'Empty',
+};
 const barHeight = 26;
 const width = computed(() => props.outline.topWidthMm * props.s + 64);
 const height = computed(() => props.outline.depthMm * props.s + barHeight + 26);
@@ -19,15 +48,21 @@ const painted = computed(() => {
   const { lattice: face, cells } = unpackFace(props.cells);
   return cellPaths(drawLattice(face, middle.value, barHeight, props.s, props.seed), cells);
 });
-const paths = computed(() => painted.value ?? (props.shares ? facePaths(grid.value, props.shares) : []));
+const paths = computed(
+  () => painted.value ?? (props.shares ? facePaths(grid.value, props.shares) : []),
+);
 const blank = computed(() => (props.shares || painted.value ? '' : grid.value.hex.join('')));
 /** What was capped at an earlier look, outlined over this one. */
 const earlier = computed(() => {
   if (!props.overlay) return '';
   const { lattice: face, cells } = unpackFace(props.overlay);
-  return cellPaths(drawLattice(face, middle.value, barHeight, props.s, props.seed), cells).filter((p) => p.content === 'capped').map((p) => p.fill).join('');
+  return cellPaths(drawLattice(face, middle.value, barHeight, props.s, props.seed), cells)
+    .filter((p) => p.content === 'capped')
+    .map((p) => p.fill)
+    .join('');
 });
-const depthAt = (areaShare: number): number => barHeight + depthOfAreaShare(props.outline, areaShare) * props.outline.depthMm * props.s;
+const depthAt = (areaShare: number): number =>
+  barHeight + depthOfAreaShare(props.outline, areaShare) * props.outline.depthMm * props.s;
 const edges = computed(() => {
   if (!props.shares) return [];
   const places = bandEdges(props.shares);
@@ -35,7 +70,14 @@ const edges = computed(() => {
     const share = places[i + 1];
     const half = (widthAtMm(props.outline, depthOfAreaShare(props.outline, share)) / 2) * props.s;
     // Four knobs side by side, so that each can be had even where edges lie on one another.
-    return { content, i, share, y: depthAt(share), half, knobX: middle.value + (i - 1.5) * half * 0.5 };
+    return {
+      content,
+      i,
+      share,
+      y: depthAt(share),
+      half,
+      knobX: middle.value + (i - 1.5) * half * 0.5,
+    };
   });
 });
 const beforeY = computed(() => (props.before ? depthAt(props.before) : null));
@@ -51,10 +93,24 @@ function move(event: PointerEvent): void {
   const box = svg.value.getBoundingClientRect();
   const y = (event.clientY - box.top) * (height.value / box.height);
   const depthShare = Math.min(1, Math.max(0, (y - barHeight) / (props.outline.depthMm * props.s)));
-  emit('change', moveEdge(props.shares, dragging.value, Math.round(areaShareOfDepth(props.outline, depthShare) * 100) / 100));
+  emit(
+    'change',
+    moveEdge(
+      props.shares,
+      dragging.value,
+      Math.round(areaShareOfDepth(props.outline, depthShare) * 100) / 100,
+    ),
+  );
 }
 function key(event: KeyboardEvent, i: number, share: number): void {
-  const step = { ArrowUp: -0.01, ArrowDown: 0.01, PageUp: -0.1, PageDown: 0.1, ArrowLeft: -0.01, ArrowRight: 0.01 }[event.key];
+  const step = {
+    ArrowUp: -0.01,
+    ArrowDown: 0.01,
+    PageUp: -0.1,
+    PageDown: 0.1,
+    ArrowLeft: -0.01,
+    ArrowRight: 0.01,
+  }[event.key];
   if (!step || !props.shares) return;
   event.preventDefault();
   event.stopPropagation();
@@ -63,40 +119,177 @@ function key(event: KeyboardEvent, i: number, share: number): void {
 </script>
 
 <template>
-  <svg ref="svg" class="face" :width="width" :height="height" :viewBox="`0 0 ${width} ${height}`" role="group" :aria-label="title" @pointermove="move" @pointerup="dragging = null" @pointercancel="dragging = null">
-    <rect x="4" y="1" :width="width - 8" :height="barHeight - 2" fill="url(#p-wood)" stroke="var(--ink)" stroke-width="1.5" />
-    <rect x="14" y="3.5" :width="title.length * 8.1 + 12" :height="barHeight - 7" fill="var(--wood)" />
+  <svg
+    ref="svg"
+    class="face"
+    :width="width"
+    :height="height"
+    :viewBox="`0 0 ${width} ${height}`"
+    role="group"
+    :aria-label="title"
+    @pointermove="move"
+    @pointerup="dragging = null"
+    @pointercancel="dragging = null"
+  >
+    <rect
+      x="4"
+      y="1"
+      :width="width - 8"
+      :height="barHeight - 2"
+      fill="url(#p-wood)"
+      stroke="var(--ink)"
+      stroke-width="1.5"
+    />
+    <rect
+      x="14"
+      y="3.5"
+      :width="title.length * 8.1 + 12"
+      :height="barHeight - 7"
+      fill="var(--wood)"
+    />
     <text x="20" y="18.5" font-size="15" font-weight="700">{{ title }}</text>
     <g v-for="p in paths" :key="`${p.content}${p.tone}`">
-      <path :d="p.fill" :fill="cellColour(p.content, p.tone).fill" :stroke="p.content === 'empty' ? 'var(--empty-mark)' : '#5b4a2a'" :stroke-opacity="p.content === 'empty' ? 0.9 : 0.3" stroke-width=".7" />
-      <path v-if="p.glyph" :d="p.glyph" fill="none" :stroke="cellColour(p.content, p.tone).mark" :stroke-width="cellColour(p.content, p.tone).round ? cellColour(p.content, p.tone).glyphWidth * s : 1.1" :stroke-linecap="cellColour(p.content, p.tone).round ? 'round' : 'butt'" stroke-opacity=".8" />
+      <path
+        :d="p.fill"
+        :fill="cellColour(p.content, p.tone).fill"
+        :stroke="p.content === 'empty' ? 'var(--empty-mark)' : '#5b4a2a'"
+        :stroke-opacity="p.content === 'empty' ? 0.9 : 0.3"
+        stroke-width=".7"
+      />
+      <path
+        v-if="p.glyph"
+        :d="p.glyph"
+        fill="none"
+        :stroke="cellColour(p.content, p.tone).mark"
+        :stroke-width="
+          cellColour(p.content, p.tone).round ? cellColour(p.content, p.tone).glyphWidth * s : 1.1
+        "
+        :stroke-linecap="cellColour(p.content, p.tone).round ? 'round' : 'butt'"
+        stroke-opacity=".8"
+      />
     </g>
-    <path v-if="earlier" :d="earlier" fill="none" stroke="var(--ink)" stroke-width="1.6" stroke-opacity=".75" />
+    <path
+      v-if="earlier"
+      :d="earlier"
+      fill="none"
+      stroke="var(--ink)"
+      stroke-width="1.6"
+      stroke-opacity=".75"
+    />
     <path v-if="blank" :d="blank" fill="var(--lime-0)" stroke="var(--lichen-3)" stroke-width=".7" />
-    <text v-if="!shares && !painted" :x="middle" :y="height / 2" text-anchor="middle" font-size="19" font-weight="700">Not seen</text>
+    <text
+      v-if="!shares && !painted"
+      :x="middle"
+      :y="height / 2"
+      text-anchor="middle"
+      font-size="19"
+      font-weight="700"
+    >
+      Not seen
+    </text>
     <template v-if="beforeY !== null">
-      <path :d="`M${middle - 150 * s} ${beforeY}H${middle + 150 * s}`" stroke="var(--lime-0)" stroke-width="5" stroke-opacity=".85" />
-      <path :d="`M${middle - 150 * s} ${beforeY}H${middle + 150 * s}`" stroke="var(--ink)" stroke-width="2" stroke-dasharray="7 5" />
+      <path
+        :d="`M${middle - 150 * s} ${beforeY}H${middle + 150 * s}`"
+        stroke="var(--lime-0)"
+        stroke-width="5"
+        stroke-opacity=".85"
+      />
+      <path
+        :d="`M${middle - 150 * s} ${beforeY}H${middle + 150 * s}`"
+        stroke="var(--ink)"
+        stroke-width="2"
+        stroke-dasharray="7 5"
+      />
     </template>
     <template v-if="edit && shares && !painted">
-      <g v-for="e in edges" :key="e.i" class="edge" role="slider" tabindex="0" :aria-label="`Lower edge of ${words[e.content].toLowerCase()}`" aria-valuemin="0" aria-valuemax="100" :aria-valuenow="Math.round(e.share * 100)" :aria-valuetext="`${words[e.content]} ${Math.round(shares[e.content] * 100)} %`" @pointerdown.prevent="start($event, e.i)" @keydown="key($event, e.i, e.share)">
-        <path :d="`M${middle - e.half - 6} ${e.y}H${middle + e.half + 6}`" stroke="var(--lime-0)" stroke-width="4" />
-        <path :d="`M${middle - e.half - 6} ${e.y}H${middle + e.half + 6}`" stroke="var(--ink)" stroke-width="1.8" />
+      <g
+        v-for="e in edges"
+        :key="e.i"
+        class="edge"
+        role="slider"
+        tabindex="0"
+        :aria-label="`Lower edge of ${words[e.content].toLowerCase()}`"
+        aria-valuemin="0"
+        aria-valuemax="100"
+        :aria-valuenow="Math.round(e.share * 100)"
+        :aria-valuetext="`${words[e.content]} ${Math.round(shares[e.content] * 100)} %`"
+        @pointerdown.prevent="start($event, e.i)"
+        @keydown="key($event, e.i, e.share)"
+      >
+        <path
+          :d="`M${middle - e.half - 6} ${e.y}H${middle + e.half + 6}`"
+          stroke="var(--lime-0)"
+          stroke-width="4"
+        />
+        <path
+          :d="`M${middle - e.half - 6} ${e.y}H${middle + e.half + 6}`"
+          stroke="var(--ink)"
+          stroke-width="1.8"
+        />
         <rect :x="e.knobX - 24" :y="e.y - 24" width="48" height="48" fill="transparent" />
-        <rect class="knob" :x="e.knobX - 15" :y="e.y - 11" width="30" height="22" rx="6" :fill="`url(#p-${e.content})`" stroke="var(--ink)" stroke-width="2" />
-        <path :d="`M${e.knobX - 4} ${e.y - 3.5}l4-4 4 4M${e.knobX - 4} ${e.y + 3.5}l4 4 4-4`" fill="none" stroke="var(--lime-0)" stroke-width="5" />
-        <path :d="`M${e.knobX - 4} ${e.y - 3.5}l4-4 4 4M${e.knobX - 4} ${e.y + 3.5}l4 4 4-4`" fill="none" stroke="var(--ink)" stroke-width="2.2" />
+        <rect
+          class="knob"
+          :x="e.knobX - 15"
+          :y="e.y - 11"
+          width="30"
+          height="22"
+          rx="6"
+          :fill="`url(#p-${e.content})`"
+          stroke="var(--ink)"
+          stroke-width="2"
+        />
+        <path
+          :d="`M${e.knobX - 4} ${e.y - 3.5}l4-4 4 4M${e.knobX - 4} ${e.y + 3.5}l4 4 4-4`"
+          fill="none"
+          stroke="var(--lime-0)"
+          stroke-width="5"
+        />
+        <path
+          :d="`M${e.knobX - 4} ${e.y - 3.5}l4-4 4 4M${e.knobX - 4} ${e.y + 3.5}l4 4 4-4`"
+          fill="none"
+          stroke="var(--ink)"
+          stroke-width="2.2"
+        />
       </g>
     </template>
-    <path :d="`M12 ${height - 8}h${50 * s}M12 ${height - 13}v10M${12 + 50 * s} ${height - 13}v10`" stroke="var(--ink)" stroke-width="1.5" fill="none" />
+    <path
+      :d="`M12 ${height - 8}h${50 * s}M12 ${height - 13}v10M${12 + 50 * s} ${height - 13}v10`"
+      stroke="var(--ink)"
+      stroke-width="1.5"
+      fill="none"
+    />
     <text :x="20 + 50 * s" :y="height - 3" font-size="14" style="fill: var(--ink-2)">50 mm</text>
-    <text v-if="beforeY !== null && beforeText" :x="width - 6" :y="height - 3" text-anchor="end" font-size="14" style="fill: var(--ink-2)">dashed: {{ beforeText }}</text>
+    <text
+      v-if="beforeY !== null && beforeText"
+      :x="width - 6"
+      :y="height - 3"
+      text-anchor="end"
+      font-size="14"
+      style="fill: var(--ink-2)"
+    >
+      dashed: {{ beforeText }}
+    </text>
   </svg>
 </template>
 
 <style scoped>
-.face { max-width: 100%; height: auto; touch-action: pan-y; }
-.edge { cursor: ns-resize; touch-action: none; }
-.edge:focus-visible { outline: none; } .edge:focus-visible .knob { stroke: var(--field); stroke-width: 4; }
-text { user-select: none; }
+.face {
+  max-width: 100%;
+  height: auto;
+  touch-action: pan-y;
+}
+.edge {
+  cursor: ns-resize;
+  touch-action: none;
+}
+.edge:focus-visible {
+  outline: none;
+}
+.edge:focus-visible .knob {
+  stroke: var(--field);
+  stroke-width: 4;
+}
+text {
+  user-select: none;
+}
 </style>

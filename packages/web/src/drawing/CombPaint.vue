@@ -1,14 +1,47 @@
 <script setup lang="ts">
-import { CELL_CLASSES, TONES, cellAt, cellOf, cellsWithin, classOf, faceShares, patchOf, toneOf, type CellClass, type FaceLattice, type Tone } from '@furrow/core';
+import {
+  CELL_CLASSES,
+  TONES,
+  cellAt,
+  cellOf,
+  cellsWithin,
+  classOf,
+  faceShares,
+  patchOf,
+  toneOf,
+  type CellClass,
+  type FaceLattice,
+  type Tone,
+} from '@furrow/core';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { CellSprites, drawCells, type View } from './paintCanvas.js';
 
 /** A face painted cell by cell: brush, fill, pick, eraser, undo; two fingers zoom and move it. */
-const props = defineProps<{ lattice: FaceLattice; cells: Uint8Array; title: string; height?: number; underlay?: CanvasImageSource | null; keysOn?: boolean }>();
+const props = defineProps<{
+  lattice: FaceLattice;
+  cells: Uint8Array;
+  title: string;
+  height?: number;
+  underlay?: CanvasImageSource | null;
+  keysOn?: boolean;
+}>();
 const emit = defineEmits<{ change: [cells: Uint8Array]; mirror: [] }>();
 
-const words: Record<CellClass, string> = { capped: 'Capped', open: 'Open', pollen: 'Pollen', brood: 'Brood', empty: 'Empty', damaged: 'Damaged', drone: 'Drone' };
-const toneWords: Record<Tone, string> = { none: 'no tone', pale: 'pale', amber: 'amber', dark: 'dark' };
+const words: Record<CellClass, string> = {
+  capped: 'Capped',
+  open: 'Open',
+  pollen: 'Pollen',
+  brood: 'Brood',
+  empty: 'Empty',
+  damaged: 'Damaged',
+  drone: 'Drone',
+};
+const toneWords: Record<Tone, string> = {
+  none: 'no tone',
+  pale: 'pale',
+  amber: 'amber',
+  dark: 'dark',
+};
 const tool = ref<'brush' | 'fill' | 'pick'>('brush');
 const content = ref<CellClass>('capped');
 const tone = ref<Tone>('none');
@@ -24,7 +57,12 @@ let sprites: CellSprites;
 const undoStack = ref<{ at: number[]; before: number[]; after: number[] }[]>([]);
 const redoStack = ref<{ at: number[]; before: number[]; after: number[] }[]>([]);
 /** The class a cell gets: honey keeps its tone, the others have none. */
-const code = computed(() => cellOf(content.value, content.value === 'capped' || content.value === 'open' ? tone.value : 'none'));
+const code = computed(() =>
+  cellOf(
+    content.value,
+    content.value === 'capped' || content.value === 'open' ? tone.value : 'none',
+  ),
+);
 const shareText = computed(() => {
   const s = faceShares(props.cells);
   return `${Math.round(s.capped * 100)} % capped, ${Math.round(s.open * 100)} % open, ${Math.round(s.pollen * 100)} % pollen, ${Math.round(s.brood * 100)} % brood, ${Math.round(s.empty * 100)} % empty`;
@@ -39,12 +77,17 @@ function fit(): void {
   const w = wrap.value.clientWidth;
   const { topWidthMm, depthMm } = props.lattice.outline;
   // As tall as the comb needs at this width, so that no bare board lies below it.
-  const h = Math.round(Math.min(props.height ?? 380, ((w - 12) / (topWidthMm + 36)) * depthMm + 44));
+  const h = Math.round(
+    Math.min(props.height ?? 380, ((w - 12) / (topWidthMm + 36)) * depthMm + 44),
+  );
   el.width = w * ratio();
   el.height = h * ratio();
   el.style.height = `${h}px`;
   const { outline } = props.lattice;
-  fitted = Math.min((el.width - 12) / (outline.topWidthMm + 36), (el.height - 34 * ratio()) / outline.depthMm);
+  fitted = Math.min(
+    (el.width - 12) / (outline.topWidthMm + 36),
+    (el.height - 34 * ratio()) / outline.depthMm,
+  );
   view = { k: fitted, x: el.width / 2, y: 24 * ratio() };
   redraw();
 }
@@ -55,9 +98,19 @@ function redraw(only?: readonly number[]): void {
     p.fillStyle = getComputedStyle(canvas.value).getPropertyValue('--lime-1') || '#f0f3ed';
     p.fillRect(0, 0, canvas.value.width, canvas.value.height);
     p.fillStyle = '#b99a6b';
-    p.fillRect(view.x - (props.lattice.outline.topWidthMm / 2 + 16) * view.k, view.y - 14 * view.k, (props.lattice.outline.topWidthMm + 32) * view.k, 13 * view.k);
+    p.fillRect(
+      view.x - (props.lattice.outline.topWidthMm / 2 + 16) * view.k,
+      view.y - 14 * view.k,
+      (props.lattice.outline.topWidthMm + 32) * view.k,
+      13 * view.k,
+    );
     p.strokeStyle = '#18211b';
-    p.strokeRect(view.x - (props.lattice.outline.topWidthMm / 2 + 16) * view.k, view.y - 14 * view.k, (props.lattice.outline.topWidthMm + 32) * view.k, 13 * view.k);
+    p.strokeRect(
+      view.x - (props.lattice.outline.topWidthMm / 2 + 16) * view.k,
+      view.y - 14 * view.k,
+      (props.lattice.outline.topWidthMm + 32) * view.k,
+      13 * view.k,
+    );
   }
   drawCells(p, sprites, props.lattice, cells, view, only);
   if (cursor.value >= 0 && !only) ring(cursor.value);
@@ -67,12 +120,21 @@ function ring(i: number): void {
   p.strokeStyle = '#18211b';
   p.lineWidth = 2.5;
   p.beginPath();
-  p.arc(view.x + props.lattice.xMm[i] * view.k, view.y + props.lattice.yMm[i] * view.k, Math.max(sizeMm.value / 2, 3) * view.k, 0, Math.PI * 2);
+  p.arc(
+    view.x + props.lattice.xMm[i] * view.k,
+    view.y + props.lattice.yMm[i] * view.k,
+    Math.max(sizeMm.value / 2, 3) * view.k,
+    0,
+    Math.PI * 2,
+  );
   p.stroke();
 }
 const toMm = (event: { clientX: number; clientY: number }): [number, number] => {
   const box = canvas.value!.getBoundingClientRect();
-  return [((event.clientX - box.left) * ratio() - view.x) / view.k, ((event.clientY - box.top) * ratio() - view.y) / view.k];
+  return [
+    ((event.clientX - box.left) * ratio() - view.x) / view.k,
+    ((event.clientY - box.top) * ratio() - view.y) / view.k,
+  ];
 };
 
 let stroke: Map<number, number> | null = null;
@@ -90,14 +152,30 @@ function set(at: readonly number[], value: number): void {
 }
 function brushTo(x: number, y: number): void {
   const from = lastAt ?? [x, y];
-  const steps = Math.max(1, Math.ceil(Math.hypot(x - from[0], y - from[1]) / Math.max(2, sizeMm.value / 3)));
-  for (let i = 1; i <= steps; i++) set(cellsWithin(props.lattice, from[0] + ((x - from[0]) * i) / steps, from[1] + ((y - from[1]) * i) / steps, sizeMm.value / 2), code.value);
+  const steps = Math.max(
+    1,
+    Math.ceil(Math.hypot(x - from[0], y - from[1]) / Math.max(2, sizeMm.value / 3)),
+  );
+  for (let i = 1; i <= steps; i++)
+    set(
+      cellsWithin(
+        props.lattice,
+        from[0] + ((x - from[0]) * i) / steps,
+        from[1] + ((y - from[1]) * i) / steps,
+        sizeMm.value / 2,
+      ),
+      code.value,
+    );
   lastAt = [x, y];
 }
 function finish(): void {
   if (stroke?.size) {
     const at = [...stroke.keys()];
-    undoStack.value.push({ at, before: at.map((i) => stroke!.get(i)!), after: at.map((i) => cells[i]) });
+    undoStack.value.push({
+      at,
+      before: at.map((i) => stroke!.get(i)!),
+      after: at.map((i) => cells[i]),
+    });
     redoStack.value = [];
     emit('change', cells.slice());
   }
@@ -125,7 +203,11 @@ function down(event: PointerEvent): void {
     if (stroke) for (const [i, before] of stroke) cells[i] = before;
     stroke = null;
     const [a, b] = [...fingers.values()];
-    pinch = { distance: Math.hypot(a.clientX - b.clientX, a.clientY - b.clientY), view: { ...view }, middle: [(a.clientX + b.clientX) / 2, (a.clientY + b.clientY) / 2] };
+    pinch = {
+      distance: Math.hypot(a.clientX - b.clientX, a.clientY - b.clientY),
+      view: { ...view },
+      middle: [(a.clientX + b.clientX) / 2, (a.clientY + b.clientY) / 2],
+    };
     redraw();
   } else if (fingers.size === 1) act(...toMm(event));
 }
@@ -135,9 +217,15 @@ function move(event: PointerEvent): void {
   if (pinch && fingers.size === 2) {
     const [a, b] = [...fingers.values()];
     const middle = [(a.clientX + b.clientX) / 2, (a.clientY + b.clientY) / 2];
-    zoomTo(pinch.view, (Math.hypot(a.clientX - b.clientX, a.clientY - b.clientY) / Math.max(1, pinch.distance)), pinch.middle, [middle[0] - pinch.middle[0], middle[1] - pinch.middle[1]]);
+    zoomTo(
+      pinch.view,
+      Math.hypot(a.clientX - b.clientX, a.clientY - b.clientY) / Math.max(1, pinch.distance),
+      pinch.middle,
+      [middle[0] - pinch.middle[0], middle[1] - pinch.middle[1]],
+    );
   } else if (stroke && tool.value === 'brush') {
-    for (const e of event.getCoalescedEvents?.().length ? event.getCoalescedEvents() : [event]) brushTo(...toMm(e));
+    for (const e of event.getCoalescedEvents?.().length ? event.getCoalescedEvents() : [event])
+      brushTo(...toMm(e));
   }
 }
 function up(event: PointerEvent): void {
@@ -145,11 +233,20 @@ function up(event: PointerEvent): void {
   if (fingers.size < 2) pinch = null;
   if (!fingers.size) finish();
 }
-function zoomTo(from: View, by: number, at: readonly number[], shift: readonly number[] = [0, 0]): void {
+function zoomTo(
+  from: View,
+  by: number,
+  at: readonly number[],
+  shift: readonly number[] = [0, 0],
+): void {
   const box = canvas.value!.getBoundingClientRect();
   const [px, py] = [(at[0] - box.left) * ratio(), (at[1] - box.top) * ratio()];
   const k = Math.min(fitted * 12, Math.max(fitted, from.k * by));
-  view = { k, x: px + (from.x - px) * (k / from.k) + shift[0] * ratio(), y: py + (from.y - py) * (k / from.k) + shift[1] * ratio() };
+  view = {
+    k,
+    x: px + (from.x - px) * (k / from.k) + shift[0] * ratio(),
+    y: py + (from.y - py) * (k / from.k) + shift[1] * ratio(),
+  };
   redraw();
 }
 function zoom(by: number): void {
@@ -174,24 +271,42 @@ function choose(next: CellClass, nextTone: Tone = tone.value): void {
   [content.value, tone.value] = [next, nextTone];
   said.value = `Brush: ${words[next]}`;
 }
-const resize = (by: number): void => void (sizeMm.value = Math.min(90, Math.max(5, Math.round(sizeMm.value * by))));
+const resize = (by: number): void =>
+  void (sizeMm.value = Math.min(90, Math.max(5, Math.round(sizeMm.value * by))));
 function walk(dx: number, dy: number): void {
   const { lattice } = props;
-  const from = cursor.value < 0 ? [0, lattice.outline.depthMm / 2] : [lattice.xMm[cursor.value], lattice.yMm[cursor.value]];
-  const next = cellAt(lattice, from[0] + dx * lattice.pitchMm, from[1] + dy * lattice.pitchMm * 0.9);
+  const from =
+    cursor.value < 0
+      ? [0, lattice.outline.depthMm / 2]
+      : [lattice.xMm[cursor.value], lattice.yMm[cursor.value]];
+  const next = cellAt(
+    lattice,
+    from[0] + dx * lattice.pitchMm,
+    from[1] + dy * lattice.pitchMm * 0.9,
+  );
   if (next >= 0) cursor.value = next;
   said.value = `${words[classOf(cells[cursor.value])]} here`;
   redraw();
 }
 function key(event: KeyboardEvent): void {
-  const arrows: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+  const arrows: Record<string, [number, number]> = {
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+    ArrowUp: [0, -1],
+    ArrowDown: [0, 1],
+  };
   const k = event.key.toLowerCase();
   if (event.target === canvas.value && arrows[event.key]) walk(...arrows[event.key]);
-  else if (event.target === canvas.value && (event.key === ' ' || event.key === 'Enter') && cursor.value >= 0) {
+  else if (
+    event.target === canvas.value &&
+    (event.key === ' ' || event.key === 'Enter') &&
+    cursor.value >= 0
+  ) {
     act(props.lattice.xMm[cursor.value], props.lattice.yMm[cursor.value]);
     finish();
     redraw();
-  } else if (/^[1-7]$/.test(event.key) && props.keysOn !== false) choose(CELL_CLASSES[Number(event.key) - 1]);
+  } else if (/^[1-7]$/.test(event.key) && props.keysOn !== false)
+    choose(CELL_CLASSES[Number(event.key) - 1]);
   else if (k === '[' && props.keysOn !== false) resize(1 / 1.3);
   else if (k === ']' && props.keysOn !== false) resize(1.3);
   else if (k === 'z' && (event.ctrlKey || event.metaKey)) (event.shiftKey ? redo : undo)();
@@ -200,19 +315,30 @@ function key(event: KeyboardEvent): void {
   event.stopPropagation();
 }
 function outerKey(event: KeyboardEvent): void {
-  if ((event.target as HTMLElement).closest('input, select, textarea') || event.target === canvas.value) return;
-  if (/^[1-7[\]]$/.test(event.key) || (event.key.toLowerCase() === 'z' && event.ctrlKey)) key(event);
+  if (
+    (event.target as HTMLElement).closest('input, select, textarea') ||
+    event.target === canvas.value
+  )
+    return;
+  if (/^[1-7[\]]$/.test(event.key) || (event.key.toLowerCase() === 'z' && event.ctrlKey))
+    key(event);
 }
-watch(() => props.cells, (next) => {
-  if (next.length === cells.length && next.every((c, i) => c === cells[i])) return;
-  cells = next.slice();
-  redraw();
-});
-watch(() => `${props.title}|${props.lattice.pitchMm}|${Object.values(props.lattice.outline).join()}`, () => {
-  cells = props.cells.slice();
-  [undoStack.value, redoStack.value] = [[], []];
-  fit();
-});
+watch(
+  () => props.cells,
+  (next) => {
+    if (next.length === cells.length && next.every((c, i) => c === cells[i])) return;
+    cells = next.slice();
+    redraw();
+  },
+);
+watch(
+  () => `${props.title}|${props.lattice.pitchMm}|${Object.values(props.lattice.outline).join()}`,
+  () => {
+    cells = props.cells.slice();
+    [undoStack.value, redoStack.value] = [[], []];
+    fit();
+  },
+);
 let watching: ResizeObserver;
 onMounted(() => {
   const style = getComputedStyle(document.documentElement);
@@ -230,24 +356,89 @@ onUnmounted(() => {
 
 <template>
   <div class="paint" @keydown="key">
-    <div ref="wrap" class="board"><canvas ref="canvas" tabindex="0" role="img" :aria-label="`${title}: ${shareText}. Arrow keys move over the cells, space paints.`" @pointerdown="down" @pointermove="move" @pointerup="up" @pointercancel="up" @wheel="wheel" /></div>
+    <div ref="wrap" class="board">
+      <canvas
+        ref="canvas"
+        tabindex="0"
+        role="img"
+        :aria-label="`${title}: ${shareText}. Arrow keys move over the cells, space paints.`"
+        @pointerdown="down"
+        @pointermove="move"
+        @pointerup="up"
+        @pointercancel="up"
+        @wheel="wheel"
+      />
+    </div>
     <div class="brushes" role="radiogroup" aria-label="Brush">
-      <button v-for="(c, i) in CELL_CLASSES" :key="c" type="button" role="radio" :aria-checked="content === c" :class="{ on: content === c }" @click="choose(c)">
-        <svg width="26" height="26" aria-hidden="true"><rect width="26" height="26" rx="4" :fill="`url(#p-${c === 'drone' ? 'brood' : c})`" stroke="var(--ink)" /><circle v-if="c === 'drone'" cx="13" cy="13" r="6" fill="var(--brood-mark)" /></svg>
+      <button
+        v-for="(c, i) in CELL_CLASSES"
+        :key="c"
+        type="button"
+        role="radio"
+        :aria-checked="content === c"
+        :class="{ on: content === c }"
+        @click="choose(c)"
+      >
+        <svg width="26" height="26" aria-hidden="true">
+          <rect
+            width="26"
+            height="26"
+            rx="4"
+            :fill="`url(#p-${c === 'drone' ? 'brood' : c})`"
+            stroke="var(--ink)"
+          />
+          <circle v-if="c === 'drone'" cx="13" cy="13" r="6" fill="var(--brood-mark)" />
+        </svg>
         <span>{{ words[c] }}</span><span class="kbd">{{ i + 1 }}</span>
       </button>
     </div>
     <div class="tools">
-      <label class="size">Brush <input v-model.number="sizeMm" type="range" min="5" max="90" aria-label="Size of the brush" /> <output>{{ sizeMm }} mm</output></label>
-      <label v-if="content === 'capped' || content === 'open'">Tone <select v-model="tone" class="native"><option v-for="t in TONES" :key="t" :value="t">{{ toneWords[t] }}</option></select></label>
+      <label class="size"
+        >Brush
+        <input
+          v-model.number="sizeMm"
+          type="range"
+          min="5"
+          max="90"
+          aria-label="Size of the brush"
+        />
+        <output>{{ sizeMm }} mm</output></label
+      >
+      <label v-if="content === 'capped' || content === 'open'"
+        >Tone
+        <select v-model="tone" class="native">
+          <option v-for="t in TONES" :key="t" :value="t">{{ toneWords[t] }}</option>
+        </select></label
+      >
       <span class="line">
-        <button type="button" class="small" :aria-pressed="tool === 'fill'" @click="tool = tool === 'fill' ? 'brush' : 'fill'">Fill a patch</button>
-        <button type="button" class="small" :aria-pressed="tool === 'pick'" @click="tool = tool === 'pick' ? 'brush' : 'pick'">Pick from the comb</button>
+        <button
+          type="button"
+          class="small"
+          :aria-pressed="tool === 'fill'"
+          @click="tool = tool === 'fill' ? 'brush' : 'fill'"
+        >
+          Fill a patch
+        </button>
+        <button
+          type="button"
+          class="small"
+          :aria-pressed="tool === 'pick'"
+          @click="tool = tool === 'pick' ? 'brush' : 'pick'"
+        >
+          Pick from the comb
+        </button>
         <button type="button" class="small" @click="choose('empty')">Eraser</button>
-        <button type="button" class="small" @click="emit('mirror')">Mirror to the other side</button>
-        <button type="button" class="small" :disabled="!undoStack.length" @click="undo">Undo stroke</button>
-        <button type="button" class="small" :disabled="!redoStack.length" @click="redo">Redo stroke</button>
-        <button type="button" class="small" aria-label="Larger" @click="zoom(1.5)">+</button><button type="button" class="small" aria-label="Smaller" @click="zoom(1 / 1.5)">−</button>
+        <button type="button" class="small" @click="emit('mirror')">
+          Mirror to the other side
+        </button>
+        <button type="button" class="small" :disabled="!undoStack.length" @click="undo">
+          Undo stroke
+        </button>
+        <button type="button" class="small" :disabled="!redoStack.length" @click="redo">
+          Redo stroke
+        </button>
+        <button type="button" class="small" aria-label="Larger" @click="zoom(1.5)">+</button
+        ><button type="button" class="small" aria-label="Smaller" @click="zoom(1 / 1.5)">−</button>
       </span>
     </div>
     <p class="visually-hidden" role="status">{{ said }}</p>
@@ -255,10 +446,85 @@ onUnmounted(() => {
 </template>
 
 <style scoped>
-.board { width: 100%; } canvas { width: 100%; display: block; touch-action: none; cursor: crosshair; border: 1.5px solid var(--lichen-5); border-radius: 6px; }
-.brushes { display: flex; flex-wrap: wrap; gap: 6px; margin: 8px 0; } .brushes button { display: flex; gap: 6px; align-items: center; min-height: 48px; padding: 4px 9px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); color: inherit; font: 600 15px var(--text); cursor: pointer; }
-.brushes .on { border: 3px solid var(--field); background: var(--field-wash); } .tools { display: flex; flex-wrap: wrap; gap: 8px 18px; align-items: center; } .size { display: flex; gap: 8px; align-items: center; }
-.line { display: flex; flex-wrap: wrap; gap: 6px; } .small { min-height: 44px; min-width: 44px; padding: 2px 10px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); color: inherit; font: 600 15px var(--text); cursor: pointer; } .small[aria-pressed='true'] { background: var(--ink); color: var(--lime-0); } .small:disabled { color: var(--ink-3); }
-input[type='range'] { min-height: 44px; accent-color: var(--field); }
-@media (max-width: 599px) { .brushes button, .small { min-height: 64px; } .kbd { display: none; } }
+.board {
+  width: 100%;
+}
+canvas {
+  width: 100%;
+  display: block;
+  touch-action: none;
+  cursor: crosshair;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+}
+.brushes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 8px 0;
+}
+.brushes button {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 48px;
+  padding: 4px 9px;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  color: inherit;
+  font: 600 15px var(--text);
+  cursor: pointer;
+}
+.brushes .on {
+  border: 3px solid var(--field);
+  background: var(--field-wash);
+}
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: center;
+}
+.size {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.small {
+  min-height: 44px;
+  min-width: 44px;
+  padding: 2px 10px;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  color: inherit;
+  font: 600 15px var(--text);
+  cursor: pointer;
+}
+.small[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--lime-0);
+}
+.small:disabled {
+  color: var(--ink-3);
+}
+input[type='range'] {
+  min-height: 44px;
+  accent-color: var(--field);
+}
+@media (max-width: 599px) {
+  .brushes button,
+  .small {
+    min-height: 64px;
+  }
+  .kbd {
+    display: none;
+  }
+}
 </style>

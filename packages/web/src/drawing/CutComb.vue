@@ -1,5 +1,16 @@
 <script setup lang="ts">
-import { FLAW_WORDS, mirrorFace, unpackFace, type CombOutline, type Cut, type Flaw, type FlawKind, type LookFaces, type Rect, type Shares } from '@furrow/core';
+import {
+  FLAW_WORDS,
+  mirrorFace,
+  unpackFace,
+  type CombOutline,
+  type Cut,
+  type Flaw,
+  type FlawKind,
+  type LookFaces,
+  type Rect,
+  type Shares,
+} from '@furrow/core';
 import { computed, ref } from 'vue';
 import { bandPaths, cellColour, cellPaths, drawLattice, lattice } from './cells.js';
 
@@ -8,11 +19,36 @@ import { bandPaths, cellColour, cellPaths, drawLattice, lattice } from './cells.
  * them, cuts numbered in order, those made as gaps. Pieces and cuts are dragged; a flaw is drawn with a finger.
  */
 const props = defineProps<{
-  widthMm: number; heightMm: number; s: number; outline: CombOutline; shares: Shares | null; faces: LookFaces | null; side: 'A' | 'B';
-  flaws: readonly Flaw[]; pieces: readonly (Rect & { key: string; label: string; weight: string; state: 'planned' | 'cut' | 'cracked' })[]; cuts: readonly Cut[]; cutsDone: number; kerfMm: number;
-  selected: string | null; draws: FlawKind | 'rub' | null; small?: boolean; fixed?: boolean; label: string;
+  widthMm: number;
+  heightMm: number;
+  s: number;
+  outline: CombOutline;
+  shares: Shares | null;
+  faces: LookFaces | null;
+  side: 'A' | 'B';
+  flaws: readonly Flaw[];
+  pieces: readonly (Rect & {
+    key: string;
+    label: string;
+    weight: string;
+    state: 'planned' | 'cut' | 'cracked';
+  })[];
+  cuts: readonly Cut[];
+  cutsDone: number;
+  kerfMm: number;
+  selected: string | null;
+  draws: FlawKind | 'rub' | null;
+  small?: boolean;
+  fixed?: boolean;
+  label: string;
 }>();
-const emit = defineEmits<{ piece: [key: string]; movePiece: [key: string, to: { xMm: number; yMm: number }]; moveCut: [index: number, byMm: number]; flaw: [rect: Rect]; rub: [index: number] }>();
+const emit = defineEmits<{
+  piece: [key: string];
+  movePiece: [key: string, to: { xMm: number; yMm: number }];
+  moveCut: [index: number, byMm: number];
+  flaw: [rect: Rect];
+  rub: [index: number];
+}>();
 const pad = computed(() => (props.small ? 6 : 26));
 const w = computed(() => props.widthMm * props.s);
 const h = computed(() => props.heightMm * props.s);
@@ -23,19 +59,34 @@ const paths = computed(() => {
   if (face && !props.small) {
     const { lattice: grid, cells } = unpackFace(face);
     // The board's places are those of side A: side B is drawn turned over, as it lies beneath.
-    return cellPaths(drawLattice(grid, middle, 0, props.s, 5), props.side === 'B' ? mirrorFace(grid, cells) : cells);
+    return cellPaths(
+      drawLattice(grid, middle, 0, props.s, 5),
+      props.side === 'B' ? mirrorFace(grid, cells) : cells,
+    );
   }
-  return props.shares ? bandPaths(lattice(props.outline, middle, 0, props.s, 5, props.small ? 8 : undefined), props.outline, props.shares) : [];
+  return props.shares
+    ? bandPaths(
+        lattice(props.outline, middle, 0, props.s, 5, props.small ? 8 : undefined),
+        props.outline,
+        props.shares,
+      )
+    : [];
 });
 const svg = ref<SVGSVGElement | null>(null);
-type Drag = { kind: 'piece'; key: string; x0: number; y0: number; at: { xMm: number; yMm: number } } | { kind: 'cut'; index: number; x0: number; y0: number } | { kind: 'flaw'; x0: number; y0: number };
+type Drag =
+  | { kind: 'piece'; key: string; x0: number; y0: number; at: { xMm: number; yMm: number } }
+  | { kind: 'cut'; index: number; x0: number; y0: number }
+  | { kind: 'flaw'; x0: number; y0: number };
 const drag = ref<Drag | null>(null);
 const ghost = ref<Rect | null>(null);
 const moved = ref(false);
 function mm(event: PointerEvent): { x: number; y: number } {
   const box = svg.value!.getBoundingClientRect();
   const scale = (w.value + 2 * pad.value) / box.width;
-  return { x: ((event.clientX - box.left) * scale - pad.value) / props.s, y: ((event.clientY - box.top) * scale - pad.value) / props.s };
+  return {
+    x: ((event.clientX - box.left) * scale - pad.value) / props.s,
+    y: ((event.clientY - box.top) * scale - pad.value) / props.s,
+  };
 }
 function begin(event: PointerEvent, what: Drag): void {
   if (props.fixed) return;
@@ -54,12 +105,28 @@ function move(event: PointerEvent): void {
   const at = mm(event);
   const [dx, dy] = [at.x - drag.value.x0, at.y - drag.value.y0];
   if (Math.hypot(dx, dy) > 2) moved.value = true;
-  if (drag.value.kind === 'flaw') ghost.value = { xMm: Math.min(at.x, drag.value.x0), yMm: Math.min(at.y, drag.value.y0), widthMm: Math.abs(dx), heightMm: Math.abs(dy) };
-  if (drag.value.kind === 'piece') ghost.value = { ...pieceOf(drag.value.key)!, xMm: drag.value.at.xMm + dx, yMm: drag.value.at.yMm + dy };
+  if (drag.value.kind === 'flaw')
+    ghost.value = {
+      xMm: Math.min(at.x, drag.value.x0),
+      yMm: Math.min(at.y, drag.value.y0),
+      widthMm: Math.abs(dx),
+      heightMm: Math.abs(dy),
+    };
+  if (drag.value.kind === 'piece')
+    ghost.value = {
+      ...pieceOf(drag.value.key)!,
+      xMm: drag.value.at.xMm + dx,
+      yMm: drag.value.at.yMm + dy,
+    };
   if (drag.value.kind === 'cut') {
     const c = props.cuts[drag.value.index];
     const upright = c.x1Mm === c.x2Mm;
-    ghost.value = { xMm: c.x1Mm + (upright ? dx : 0), yMm: c.y1Mm + (upright ? 0 : dy), widthMm: c.x2Mm - c.x1Mm, heightMm: c.y2Mm - c.y1Mm };
+    ghost.value = {
+      xMm: c.x1Mm + (upright ? dx : 0),
+      yMm: c.y1Mm + (upright ? 0 : dy),
+      widthMm: c.x2Mm - c.x1Mm,
+      heightMm: c.y2Mm - c.y1Mm,
+    };
   }
 }
 const pieceOf = (key: string) => props.pieces.find((p) => p.key === key);
@@ -70,7 +137,10 @@ function end(event: PointerEvent): void {
   if (!was) return;
   if (was.kind === 'flaw') {
     // A tap is a small flaw of its own; a wire or crack drawn thin stays as thin as it is.
-    emit('flaw', rect && moved.value ? rect : { xMm: at.x - 5, yMm: at.y - 5, widthMm: 10, heightMm: 10 });
+    emit(
+      'flaw',
+      rect && moved.value ? rect : { xMm: at.x - 5, yMm: at.y - 5, widthMm: 10, heightMm: 10 },
+    );
   } else if (was.kind === 'piece') {
     if (moved.value && rect) emit('movePiece', was.key, { xMm: rect.xMm, yMm: rect.yMm });
     else emit('piece', was.key);
@@ -80,38 +150,277 @@ function end(event: PointerEvent): void {
   }
 }
 function pieceKey(event: KeyboardEvent, p: { key: string } & Rect): void {
-  const by = { ArrowLeft: [-5, 0], ArrowRight: [5, 0], ArrowUp: [0, -5], ArrowDown: [0, 5] }[event.key];
+  const by = { ArrowLeft: [-5, 0], ArrowRight: [5, 0], ArrowUp: [0, -5], ArrowDown: [0, 5] }[
+    event.key
+  ];
   if (by && !props.fixed) emit('movePiece', p.key, { xMm: p.xMm + by[0], yMm: p.yMm + by[1] });
   else if (event.key === 'Enter' || event.key === ' ') emit('piece', p.key);
   else return;
   event.preventDefault();
   event.stopPropagation();
 }
-const next = computed(() => (props.cutsDone < props.cuts.length ? props.cuts[props.cutsDone] : null));
+const next = computed(() =>
+  props.cutsDone < props.cuts.length ? props.cuts[props.cutsDone] : null,
+);
 const shownFlaws = computed(() => props.flaws.map((f, i) => ({ ...f, i })));
 </script>
 
 <template>
-  <svg ref="svg" :width="w + 2 * pad" :height="h + 2 * pad" :viewBox="`${-pad} ${-pad} ${w + 2 * pad} ${h + 2 * pad}`" role="img" :aria-label="label" :class="{ draws: draws }" @pointermove="move" @pointerup="end" @pointercancel="drag = ghost = null" @pointerdown="onBoard">
-    <defs><pattern id="flaw-hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0v7" stroke="#18211b" stroke-width="2.2" /></pattern></defs>
-    <rect :x="-pad + 1" :y="-pad + 1" :width="w + 2 * pad - 2" :height="h + 2 * pad - 2" :rx="small ? 3 : 8" fill="url(#p-wood)" stroke="var(--ink)" :stroke-width="small ? 1 : 1.5" />
-    <g aria-hidden="true"><template v-for="(p, i) in paths" :key="i"><path :d="p.fill" :fill="cellColour(p.content, p.tone).fill" stroke="#5b4a2a" stroke-opacity=".4" stroke-width=".7" /><path v-if="!small" :d="p.glyph" fill="none" :stroke="cellColour(p.content, p.tone).mark" :stroke-width="cellColour(p.content, p.tone).glyphWidth" :stroke-linecap="cellColour(p.content, p.tone).round ? 'round' : 'butt'" /></template></g>
-    <g v-for="f in shownFlaws" v-show="f.kind !== 'edge'" :key="`f${f.i}`" :class="{ rub: draws === 'rub' }" @pointerdown="draws === 'rub' && emit('rub', f.i)"><rect :x="f.xMm * s" :y="f.yMm * s" :width="Math.max(2, f.widthMm * s)" :height="Math.max(2, f.heightMm * s)" :fill="f.kind === 'thickness' ? 'none' : 'url(#flaw-hatch)'" fill-opacity=".55" :stroke="draws === 'rub' ? 'var(--rust)' : f.kind === 'thickness' ? 'var(--ink)' : 'none'" :stroke-dasharray="f.kind === 'thickness' ? '3 5' : undefined" :pointer-events="f.kind === 'thickness' && draws === 'rub' ? 'all' : undefined" stroke-width="2" /><text v-if="!small && f.kind === 'thickness'" :x="f.xMm * s + 6" :y="(f.yMm + f.heightMm) * s - 7" font-size="15" font-weight="700" class="halo">{{ f.thicknessMm }} mm thick</text><text v-else-if="!small && f.widthMm * s > 74 && f.heightMm * s > 20" :x="(f.xMm + f.widthMm / 2) * s" :y="(f.yMm + f.heightMm / 2) * s + 5" text-anchor="middle" font-size="15" font-weight="700" class="halo">{{ FLAW_WORDS[f.kind] }}</text></g>
-    <g v-for="p in pieces" :key="p.key" :tabindex="small || fixed ? undefined : 0" :role="small ? undefined : 'button'" :aria-label="small ? undefined : `${p.label}, ${p.weight}${p.state === 'cracked' ? ', cracked' : p.state === 'cut' ? ', cut' : ''}`" class="piece" :class="{ on: selected === p.key, cracked: p.state === 'cracked' }" @pointerdown="begin($event, { kind: 'piece', key: p.key, x0: 0, y0: 0, at: { xMm: p.xMm, yMm: p.yMm } })" @keydown="pieceKey($event, p)">
-      <rect :x="p.xMm * s" :y="p.yMm * s" :width="p.widthMm * s" :height="p.heightMm * s" fill="#fff" :fill-opacity="selected === p.key ? 0.34 : 0.001" stroke="#fff" :stroke-width="small ? 2.5 : 5" /><rect :x="p.xMm * s" :y="p.yMm * s" :width="p.widthMm * s" :height="p.heightMm * s" fill="none" :stroke="p.state === 'cracked' ? 'var(--rust)' : 'var(--ink)'" :stroke-width="small ? 1.2 : selected === p.key ? 4 : 2" :stroke-dasharray="p.state === 'planned' ? undefined : '6 4'" />
-      <g v-if="!small && Math.min(p.widthMm, p.heightMm) * s > 40 && Math.max(p.widthMm, p.heightMm) * s > 66" :transform="`translate(${(p.xMm + p.widthMm / 2) * s} ${(p.yMm + p.heightMm / 2) * s}) rotate(${p.widthMm * s < 104 && p.heightMm > p.widthMm ? -90 : 0})`"><text y="-3" text-anchor="middle" font-size="15" font-weight="700" class="halo">{{ p.label }}</text><text y="17" text-anchor="middle" font-size="15" class="halo">{{ p.state === 'cracked' ? 'cracked' : p.weight }}</text></g>
+  <svg
+    ref="svg"
+    :width="w + 2 * pad"
+    :height="h + 2 * pad"
+    :viewBox="`${-pad} ${-pad} ${w + 2 * pad} ${h + 2 * pad}`"
+    role="img"
+    :aria-label="label"
+    :class="{ draws: draws }"
+    @pointermove="move"
+    @pointerup="end"
+    @pointercancel="drag = ghost = null"
+    @pointerdown="onBoard"
+  >
+    <defs>
+      <pattern
+        id="flaw-hatch"
+        width="7"
+        height="7"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <path d="M0 0v7" stroke="#18211b" stroke-width="2.2" />
+      </pattern>
+    </defs>
+    <rect
+      :x="-pad + 1"
+      :y="-pad + 1"
+      :width="w + 2 * pad - 2"
+      :height="h + 2 * pad - 2"
+      :rx="small ? 3 : 8"
+      fill="url(#p-wood)"
+      stroke="var(--ink)"
+      :stroke-width="small ? 1 : 1.5"
+    />
+    <g aria-hidden="true">
+      <template v-for="(p, i) in paths" :key="i">
+        <path
+          :d="p.fill"
+          :fill="cellColour(p.content, p.tone).fill"
+          stroke="#5b4a2a"
+          stroke-opacity=".4"
+          stroke-width=".7"
+        />
+        <path
+          v-if="!small"
+          :d="p.glyph"
+          fill="none"
+          :stroke="cellColour(p.content, p.tone).mark"
+          :stroke-width="cellColour(p.content, p.tone).glyphWidth"
+          :stroke-linecap="cellColour(p.content, p.tone).round ? 'round' : 'butt'"
+        />
+      </template>
     </g>
-    <g v-for="(c, i) in small ? [] : cuts" :key="`c${i}`" class="cut" :class="{ done: i < cutsDone, next: i === cutsDone, up: c.x1Mm === c.x2Mm }" @pointerdown="i >= cutsDone && begin($event, { kind: 'cut', index: i, x0: 0, y0: 0 })">
-      <path :d="`M${c.x1Mm * s} ${c.y1Mm * s}L${c.x2Mm * s} ${c.y2Mm * s}`" stroke="transparent" stroke-width="22" /><path :d="`M${c.x1Mm * s} ${c.y1Mm * s}L${c.x2Mm * s} ${c.y2Mm * s}`" class="line" :stroke-width="i < cutsDone ? Math.max(4, kerfMm * s) : i === cutsDone ? 4 : 1.8" />
+    <g
+      v-for="f in shownFlaws"
+      v-show="f.kind !== 'edge'"
+      :key="`f${f.i}`"
+      :class="{ rub: draws === 'rub' }"
+      @pointerdown="draws === 'rub' && emit('rub', f.i)"
+    >
+      <rect
+        :x="f.xMm * s"
+        :y="f.yMm * s"
+        :width="Math.max(2, f.widthMm * s)"
+        :height="Math.max(2, f.heightMm * s)"
+        :fill="f.kind === 'thickness' ? 'none' : 'url(#flaw-hatch)'"
+        fill-opacity=".55"
+        :stroke="draws === 'rub' ? 'var(--rust)' : f.kind === 'thickness' ? 'var(--ink)' : 'none'"
+        :stroke-dasharray="f.kind === 'thickness' ? '3 5' : undefined"
+        :pointer-events="f.kind === 'thickness' && draws === 'rub' ? 'all' : undefined"
+        stroke-width="2"
+      />
+      <text
+        v-if="!small && f.kind === 'thickness'"
+        :x="f.xMm * s + 6"
+        :y="(f.yMm + f.heightMm) * s - 7"
+        font-size="15"
+        font-weight="700"
+        class="halo"
+      >
+        {{ f.thicknessMm }} mm thick
+      </text>
+      <text
+        v-else-if="!small && f.widthMm * s > 74 && f.heightMm * s > 20"
+        :x="(f.xMm + f.widthMm / 2) * s"
+        :y="(f.yMm + f.heightMm / 2) * s + 5"
+        text-anchor="middle"
+        font-size="15"
+        font-weight="700"
+        class="halo"
+      >
+        {{ FLAW_WORDS[f.kind] }}
+      </text>
     </g>
-    <g v-if="!small && next" :transform="`translate(${next.x1Mm * s} ${next.y1Mm * s}) rotate(${next.x1Mm === next.x2Mm ? 0 : -90})`" aria-hidden="true"><path d="M-4 -26h8v14l-4 12l-4 -12z" fill="var(--lime-0)" stroke="var(--ink)" stroke-width="1.5" /></g>
-    <text v-if="!small && next" :x="next.x1Mm * s + (next.x1Mm === next.x2Mm ? 10 : -22)" :y="next.y1Mm * s + (next.x1Mm === next.x2Mm ? -8 : -8)" font-size="16" font-weight="700" class="halo">{{ cutsDone + 1 }}</text>
-    <rect v-if="ghost" :x="ghost.xMm * s" :y="ghost.yMm * s" :width="Math.max(2, ghost.widthMm * s)" :height="Math.max(2, ghost.heightMm * s)" fill="var(--field)" fill-opacity=".25" stroke="var(--field)" stroke-width="3" stroke-dasharray="6 4" pointer-events="none" />
+    <g
+      v-for="p in pieces"
+      :key="p.key"
+      :tabindex="small || fixed ? undefined : 0"
+      :role="small ? undefined : 'button'"
+      :aria-label="
+        small
+          ? undefined
+          : `${p.label}, ${p.weight}${p.state === 'cracked' ? ', cracked' : p.state === 'cut' ? ', cut' : ''}`
+      "
+      class="piece"
+      :class="{ on: selected === p.key, cracked: p.state === 'cracked' }"
+      @pointerdown="
+        begin($event, { kind: 'piece', key: p.key, x0: 0, y0: 0, at: { xMm: p.xMm, yMm: p.yMm } })
+      "
+      @keydown="pieceKey($event, p)"
+    >
+      <rect
+        :x="p.xMm * s"
+        :y="p.yMm * s"
+        :width="p.widthMm * s"
+        :height="p.heightMm * s"
+        fill="#fff"
+        :fill-opacity="selected === p.key ? 0.34 : 0.001"
+        stroke="#fff"
+        :stroke-width="small ? 2.5 : 5"
+      />
+      <rect
+        :x="p.xMm * s"
+        :y="p.yMm * s"
+        :width="p.widthMm * s"
+        :height="p.heightMm * s"
+        fill="none"
+        :stroke="p.state === 'cracked' ? 'var(--rust)' : 'var(--ink)'"
+        :stroke-width="small ? 1.2 : selected === p.key ? 4 : 2"
+        :stroke-dasharray="p.state === 'planned' ? undefined : '6 4'"
+      />
+      <g
+        v-if="
+          !small &&
+          Math.min(p.widthMm, p.heightMm) * s > 40 &&
+          Math.max(p.widthMm, p.heightMm) * s > 66
+        "
+        :transform="`translate(${(p.xMm + p.widthMm / 2) * s} ${(p.yMm + p.heightMm / 2) * s}) rotate(${p.widthMm * s < 104 && p.heightMm > p.widthMm ? -90 : 0})`"
+      >
+        <text y="-3" text-anchor="middle" font-size="15" font-weight="700" class="halo">
+          {{ p.label }}
+        </text>
+        <text y="17" text-anchor="middle" font-size="15" class="halo">
+          {{ p.state === 'cracked' ? 'cracked' : p.weight }}
+        </text>
+      </g>
+    </g>
+    <g
+      v-for="(c, i) in small ? [] : cuts"
+      :key="`c${i}`"
+      class="cut"
+      :class="{ done: i < cutsDone, next: i === cutsDone, up: c.x1Mm === c.x2Mm }"
+      @pointerdown="i >= cutsDone && begin($event, { kind: 'cut', index: i, x0: 0, y0: 0 })"
+    >
+      <path
+        :d="`M${c.x1Mm * s} ${c.y1Mm * s}L${c.x2Mm * s} ${c.y2Mm * s}`"
+        stroke="transparent"
+        stroke-width="22"
+      />
+      <path
+        :d="`M${c.x1Mm * s} ${c.y1Mm * s}L${c.x2Mm * s} ${c.y2Mm * s}`"
+        class="line"
+        :stroke-width="i < cutsDone ? Math.max(4, kerfMm * s) : i === cutsDone ? 4 : 1.8"
+      />
+    </g>
+    <g
+      v-if="!small && next"
+      :transform="`translate(${next.x1Mm * s} ${next.y1Mm * s}) rotate(${next.x1Mm === next.x2Mm ? 0 : -90})`"
+      aria-hidden="true"
+    >
+      <path
+        d="M-4 -26h8v14l-4 12l-4 -12z"
+        fill="var(--lime-0)"
+        stroke="var(--ink)"
+        stroke-width="1.5"
+      />
+    </g>
+    <text
+      v-if="!small && next"
+      :x="next.x1Mm * s + (next.x1Mm === next.x2Mm ? 10 : -22)"
+      :y="next.y1Mm * s + (next.x1Mm === next.x2Mm ? -8 : -8)"
+      font-size="16"
+      font-weight="700"
+      class="halo"
+    >
+      {{ cutsDone + 1 }}
+    </text>
+    <rect
+      v-if="ghost"
+      :x="ghost.xMm * s"
+      :y="ghost.yMm * s"
+      :width="Math.max(2, ghost.widthMm * s)"
+      :height="Math.max(2, ghost.heightMm * s)"
+      fill="var(--field)"
+      fill-opacity=".25"
+      stroke="var(--field)"
+      stroke-width="3"
+      stroke-dasharray="6 4"
+      pointer-events="none"
+    />
   </svg>
 </template>
 
 <style scoped>
-svg { max-width: 100%; height: auto; touch-action: pan-y; user-select: none; } .draws { cursor: crosshair; touch-action: none; } .draws .piece, .draws .cut { pointer-events: none; }
-.piece { cursor: grab; touch-action: none; outline-offset: 2px; } .cut .line { stroke: var(--ink); stroke-dasharray: 9 5; fill: none; } .cut.next .line { stroke: var(--field); stroke-dasharray: none; } .cut.done .line { stroke: var(--wood); stroke-dasharray: none; } .cut { cursor: ns-resize; touch-action: none; } .cut.up { cursor: ew-resize; } .cut.done { pointer-events: none; }
-.halo { paint-order: stroke; stroke: #fffdf4; stroke-width: 4px; stroke-linejoin: round; fill: #18211b; pointer-events: none; } .rub { cursor: pointer; }
+svg {
+  max-width: 100%;
+  height: auto;
+  touch-action: pan-y;
+  user-select: none;
+}
+.draws {
+  cursor: crosshair;
+  touch-action: none;
+}
+.draws .piece,
+.draws .cut {
+  pointer-events: none;
+}
+.piece {
+  cursor: grab;
+  touch-action: none;
+  outline-offset: 2px;
+}
+.cut .line {
+  stroke: var(--ink);
+  stroke-dasharray: 9 5;
+  fill: none;
+}
+.cut.next .line {
+  stroke: var(--field);
+  stroke-dasharray: none;
+}
+.cut.done .line {
+  stroke: var(--wood);
+  stroke-dasharray: none;
+}
+.cut {
+  cursor: ns-resize;
+  touch-action: none;
+}
+.cut.up {
+  cursor: ew-resize;
+}
+.cut.done {
+  pointer-events: none;
+}
+.halo {
+  paint-order: stroke;
+  stroke: #fffdf4;
+  stroke-width: 4px;
+  stroke-linejoin: round;
+  fill: #18211b;
+  pointer-events: none;
+}
+.rub {
+  cursor: pointer;
+}
 </style>

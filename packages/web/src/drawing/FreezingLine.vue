@@ -10,22 +10,112 @@ const parts = computed(() => {
   const { coolingHours, holdHours, thawHours } = props.plan;
   const total = coolingHours.high + holdHours + thawHours.high;
   const x = (hours: number): number => 20 + (hours / total) * W;
-  return { total, x, cool: x(coolingHours.high), quick: x(coolingHours.low), hold: x(coolingHours.high + holdHours), end: x(total) };
+  return {
+    total,
+    x,
+    cool: x(coolingHours.high),
+    quick: x(coolingHours.low),
+    hold: x(coolingHours.high + holdHours),
+    end: x(total),
+  };
 });
-const clock = (hours: number): string => DateTime.fromISO(props.startedAt, { zone: props.zone }).plus({ hours }).toFormat(hours > 0 && parts.value.total > 12 ? 'ccc HH:mm' : 'HH:mm');
-const ahead = computed(() => Math.min(parts.value.total, Math.max(0, (props.now.getTime() - Date.parse(props.startedAt)) / 3_600_000)));
-const words = computed(() => `Core at ${props.plan.coreC} °C by ${clock(props.plan.coolingHours.high)}, held until ${clock(props.plan.freezeHours.high)}, thawed closed by ${clock(parts.value.total)}`);
+const clock = (hours: number): string =>
+  DateTime.fromISO(props.startedAt, { zone: props.zone })
+    .plus({ hours })
+    .toFormat(hours > 0 && parts.value.total > 12 ? 'ccc HH:mm' : 'HH:mm');
+const ahead = computed(() =>
+  Math.min(
+    parts.value.total,
+    Math.max(0, (props.now.getTime() - Date.parse(props.startedAt)) / 3_600_000),
+  ),
+);
+const words = computed(
+  () =>
+    `Core at ${props.plan.coreC} °C by ${clock(props.plan.coolingHours.high)}, held until ${clock(props.plan.freezeHours.high)}, thawed closed by ${clock(parts.value.total)}`,
+);
 </script>
 
 <template>
-  <figure><svg :width="W + 40" height="128" :viewBox="`0 0 ${W + 40} 128`" role="img" :aria-label="words">
-    <defs><pattern id="cold-hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0v7" stroke="var(--ink)" stroke-width="1.2" /></pattern></defs>
-    <rect x="20" y="44" :width="parts.cool - 20" height="36" fill="var(--lime-2)" stroke="var(--ink)" /><rect :x="parts.quick" y="44" :width="parts.cool - parts.quick" height="36" fill="url(#cold-hatch)" />
-    <rect :x="parts.cool" y="44" :width="parts.hold - parts.cool" height="36" fill="var(--field-wash)" stroke="var(--ink)" stroke-width="1.5" /><rect :x="parts.hold" y="44" :width="parts.end - parts.hold" height="36" fill="var(--lime-0)" stroke="var(--ink)" stroke-dasharray="6 4" />
-    <g font-size="15" font-weight="700"><text x="24" y="34">core cools</text><text :x="parts.cool + 4" y="34">held at {{ plan.coreC }} °C</text><text :x="parts.hold + 4" y="34">thaws closed</text></g>
-    <g font-size="15"><text x="20" y="100">{{ clock(0) }}</text><text :x="parts.cool" y="100" text-anchor="middle">{{ clock(plan.coolingHours.high) }}</text><text :x="parts.hold" y="118" text-anchor="middle" font-weight="700">out {{ clock(plan.freezeHours.high) }}</text><text :x="parts.end" y="100" text-anchor="end">unwrap {{ clock(parts.total) }}</text></g>
-    <path v-if="ahead > 0" :d="`M${parts.x(ahead)} 38V86`" stroke="var(--field)" stroke-width="4" />
-  </svg></figure>
+  <figure>
+    <svg :width="W + 40" height="128" :viewBox="`0 0 ${W + 40} 128`" role="img" :aria-label="words">
+      <defs>
+        <pattern
+          id="cold-hatch"
+          width="7"
+          height="7"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <path d="M0 0v7" stroke="var(--ink)" stroke-width="1.2" />
+        </pattern>
+      </defs>
+      <rect
+        x="20"
+        y="44"
+        :width="parts.cool - 20"
+        height="36"
+        fill="var(--lime-2)"
+        stroke="var(--ink)"
+      />
+      <rect
+        :x="parts.quick"
+        y="44"
+        :width="parts.cool - parts.quick"
+        height="36"
+        fill="url(#cold-hatch)"
+      />
+      <rect
+        :x="parts.cool"
+        y="44"
+        :width="parts.hold - parts.cool"
+        height="36"
+        fill="var(--field-wash)"
+        stroke="var(--ink)"
+        stroke-width="1.5"
+      />
+      <rect
+        :x="parts.hold"
+        y="44"
+        :width="parts.end - parts.hold"
+        height="36"
+        fill="var(--lime-0)"
+        stroke="var(--ink)"
+        stroke-dasharray="6 4"
+      />
+      <g font-size="15" font-weight="700">
+        <text x="24" y="34">core cools</text>
+        <text :x="parts.cool + 4" y="34">held at {{ plan.coreC }} °C</text>
+        <text :x="parts.hold + 4" y="34">thaws closed</text>
+      </g>
+      <g font-size="15">
+        <text x="20" y="100">{{ clock(0) }}</text>
+        <text :x="parts.cool" y="100" text-anchor="middle">
+          {{ clock(plan.coolingHours.high) }}
+        </text>
+        <text :x="parts.hold" y="118" text-anchor="middle" font-weight="700">
+          out {{ clock(plan.freezeHours.high) }}
+        </text>
+        <text :x="parts.end" y="100" text-anchor="end">unwrap {{ clock(parts.total) }}</text>
+      </g>
+      <path
+        v-if="ahead > 0"
+        :d="`M${parts.x(ahead)} 38V86`"
+        stroke="var(--field)"
+        stroke-width="4"
+      />
+    </svg>
+  </figure>
 </template>
 
-<style scoped>figure { margin: 0; overflow-x: auto; } svg { width: 100%; max-width: 800px; min-width: 600px; height: auto; }</style>
+<style scoped>
+figure {
+  margin: 0;
+  overflow-x: auto;
+}
+svg {
+  width: 100%;
+  max-width: 800px;
+  min-width: 600px;
+  height: auto;
+}
+</style>

@@ -10,14 +10,62 @@ const enough = computed(() => props.degrees !== null && props.degrees >= props.n
 </script>
 
 <template>
-  <svg :width="length + 60" height="150" :viewBox="`0 0 ${length + 60} 150`" role="img" :aria-label="degrees === null ? 'The tilt is not measured yet' : `It leans ${degrees} degrees toward the outlet; ${needed} are asked`">
+  <svg
+    :width="length + 60"
+    height="150"
+    :viewBox="`0 0 ${length + 60} 150`"
+    role="img"
+    :aria-label="
+      degrees === null
+        ? 'The tilt is not measured yet'
+        : `It leans ${degrees} degrees toward the outlet; ${needed} are asked`
+    "
+  >
     <g :transform="`translate(20 112) rotate(${degrees ?? 0})`">
-      <rect x="0" y="-84" :width="length" height="84" fill="var(--lime-2)" stroke="var(--ink)" stroke-width="2" :stroke-dasharray="degrees === null ? '6 5' : 'none'" />
-      <path :d="`M0 -2H${length}`" stroke="var(--ink)" stroke-width="5" /><circle :cx="length" cy="-12" r="6" fill="var(--lime-0)" stroke="var(--ink)" stroke-width="2" />
+      <rect
+        x="0"
+        y="-84"
+        :width="length"
+        height="84"
+        fill="var(--lime-2)"
+        stroke="var(--ink)"
+        stroke-width="2"
+        :stroke-dasharray="degrees === null ? '6 5' : 'none'"
+      />
+      <path :d="`M0 -2H${length}`" stroke="var(--ink)" stroke-width="5" />
+      <circle
+        :cx="length"
+        cy="-12"
+        r="6"
+        fill="var(--lime-0)"
+        stroke="var(--ink)"
+        stroke-width="2"
+      />
     </g>
-    <path :d="`M20 116H${length + 20}`" stroke="var(--ink-3)" /><path :d="`M20 116L${length + 20} ${116 + rise(needed)}`" :stroke="enough ? 'var(--field)' : 'var(--rust)'" stroke-width="2.5" stroke-dasharray="7 5" />
-    <text :x="length / 2" :y="146" font-size="17" font-weight="700" text-anchor="middle" :style="{ fill: enough ? 'var(--field-deep)' : 'var(--rust)' }">{{ needed }}° asked</text>
+    <path :d="`M20 116H${length + 20}`" stroke="var(--ink-3)" />
+    <path
+      :d="`M20 116L${length + 20} ${116 + rise(needed)}`"
+      :stroke="enough ? 'var(--field)' : 'var(--rust)'"
+      stroke-width="2.5"
+      stroke-dasharray="7 5"
+    />
+    <text
+      :x="length / 2"
+      :y="146"
+      font-size="17"
+      font-weight="700"
+      text-anchor="middle"
+      :style="{ fill: enough ? 'var(--field-deep)' : 'var(--rust)' }"
+    >
+      {{ needed }}° asked
+    </text>
   </svg>
 </template>
 
-<style scoped>svg { max-width: 100%; height: auto; overflow: visible; }</style>
+<style scoped>
+svg {
+  max-width: 100%;
+  height: auto;
+  overflow: visible;
+}
+</style>

@@ -19,7 +19,15 @@ function halfMm(isBrood: boolean, t: number, thicknessMm: number): number {
  * A comb seen edge-on under its bar: outline, midrib, and the bands of each side in order from the bar.
  * `x` is its middle and `y` its top in pixels, `s` pixels per millimetre. An unseen side has no bands.
  */
-export function slab(options: { x: number; y: number; s: number; depthMm: number; thicknessMm?: number; A: Shares | null; B: Shares | null }): SlabGeometry {
+export function slab(options: {
+  x: number;
+  y: number;
+  s: number;
+  depthMm: number;
+  thicknessMm?: number;
+  A: Shares | null;
+  B: Shares | null;
+}): SlabGeometry {
   const { x, y, s, depthMm, A, B, thicknessMm = 31 } = options;
   const isBrood = (A?.brood ?? 0) + (B?.brood ?? 0) > 0.02;
   const half = (t: number): number => halfMm(isBrood, t, thicknessMm) * s;
@@ -30,7 +38,10 @@ export function slab(options: { x: number; y: number; s: number; depthMm: number
   const bands: SlabGeometry['bands'] = [];
   const edges: string[] = [];
   const outer = half(0) + 1;
-  for (const [side, shares] of [[-1, A], [1, B]] as const) {
+  for (const [side, shares] of [
+    [-1, A],
+    [1, B],
+  ] as const) {
     if (!shares) continue;
     let t = 0;
     for (const content of CONTENTS) {
@@ -39,7 +50,10 @@ export function slab(options: { x: number; y: number; s: number; depthMm: number
       const next = Math.min(1, t + share);
       const [inTop, inLow] = [y + depth * t, y + depth * next];
       const [outTop, outLow] = [inTop - (t > 0 ? rise : 0), inLow - (next < 1 ? rise : 0)];
-      bands.push({ content, d: `M${r1(x)} ${r1(inTop)}L${r1(x + side * outer)} ${r1(outTop)}L${r1(x + side * outer)} ${r1(outLow)}L${r1(x)} ${r1(inLow)}Z` });
+      bands.push({
+        content,
+        d: `M${r1(x)} ${r1(inTop)}L${r1(x + side * outer)} ${r1(outTop)}L${r1(x + side * outer)} ${r1(outLow)}L${r1(x)} ${r1(inLow)}Z`,
+      });
       if (t > 0) edges.push(`M${r1(x)} ${r1(inTop)}L${r1(x + side * outer)} ${r1(outTop)}`);
       t = next;
     }

@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { fillLine, honeyKeeping, massText, netVolumeMl, readMassG, smallMassText, type BatchDetail, type FillGoal, type HouseRules, type JarFill, type JarKindRecord } from '@furrow/core';
+import {
+  fillLine,
+  honeyKeeping,
+  massText,
+  netVolumeMl,
+  readMassG,
+  smallMassText,
+  type BatchDetail,
+  type FillGoal,
+  type HouseRules,
+  type JarFill,
+  type JarKindRecord,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -26,73 +38,298 @@ const now = useNow();
 const { data: clocks } = useClocks();
 const units = computed(() => props.rules.units);
 const honey = computed(() => props.detail.lots.find((l) => l.kind === 'honey') ?? null);
-const filled = computed(() => props.detail.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces'));
+const filled = computed(() =>
+  props.detail.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces'),
+);
 const moisturePercent = computed(() => props.detail.drains.at(-1)?.moisturePercent ?? 18);
-const settle = computed(() => clocks.value?.find((c) => c.kind === 'settle' && c.batchId === props.detail.batch.id && c.dueAt) ?? null);
+const settle = computed(
+  () =>
+    clocks.value?.find(
+      (c) => c.kind === 'settle' && c.batchId === props.detail.batch.id && c.dueAt,
+    ) ?? null,
+);
 const goal = ref<FillGoal>('least-left');
 const keepBackKg = ref<number | null>(0);
 const fill = ref<JarFill | null>(null);
-watch([honey, () => props.jars, goal, keepBackKg], async () => {
-  const kg = (honey.value?.nowG ?? 0) / 1000;
-  if (!props.jars.length || kg <= 0 || keepBackKg.value === null || keepBackKg.value > kg || keepBackKg.value < 0) return void (fill.value = null);
-  fill.value = await compute().jarFill({ honeyKg: kg, jars: props.jars.map(({ id, netG, stock, value }) => ({ id, netG, stock, value })), goal: goal.value, keepBackKg: keepBackKg.value });
-}, { immediate: true });
+watch(
+  [honey, () => props.jars, goal, keepBackKg],
+  async () => {
+    const kg = (honey.value?.nowG ?? 0) / 1000;
+    if (
+      !props.jars.length ||
+      kg <= 0 ||
+      keepBackKg.value === null ||
+      keepBackKg.value > kg ||
+      keepBackKg.value < 0
+    )
+      return void (fill.value = null);
+    fill.value = await compute().jarFill({
+      honeyKg: kg,
+      jars: props.jars.map(({ id, netG, stock, value }) => ({ id, netG, stock, value })),
+      goal: goal.value,
+      keepBackKg: keepBackKg.value,
+    });
+  },
+  { immediate: true },
+);
 const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => j.id === id);
 /** How high that stands, where the jar's inside is known. */
 function highOf(f: { id: string; netG: number }): string {
   const j = jarOf(f.id);
-  return j?.widthMm && j.depthMm ? `, ${fillLine({ netG: f.netG, moisturePercent: moisturePercent.value, innerDiameterMm: j.widthMm, innerDepthMm: j.depthMm }).mm.toFixed(0)} mm high` : '';
+  return j?.widthMm && j.depthMm
+    ? `, ${fillLine({ netG: f.netG, moisturePercent: moisturePercent.value, innerDiameterMm: j.widthMm, innerDepthMm: j.depthMm }).mm.toFixed(0)} mm high`
+    : '';
 }
 const lightest = ref<Record<string, string>>({});
-const lightG = (id: string): number | null => { const t = lightest.value[id]; if (!t) return null; const g = readMassG(t, units.value === 'metric' ? 'g' : 'oz'); return g === null ? null : Math.round(g); };
+const lightG = (id: string): number | null => {
+  const t = lightest.value[id];
+  if (!t) return null;
+  const g = readMassG(t, units.value === 'metric' ? 'g' : 'oz');
+  return g === null ? null : Math.round(g);
+};
 async function write(id: string, count: number, netG: number): Promise<void> {
-  const done = await filling.go('/fillings', { id: newId(), batchId: props.detail.batch.id, jarKindId: id, count, netG, lowestWeighedG: lightG(id) }, `${count} × ${netG} g filled.`);
+  const done = await filling.go(
+    '/fillings',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      jarKindId: id,
+      count,
+      netG,
+      lowestWeighedG: lightG(id),
+    },
+    `${count} × ${netG} g filled.`,
+  );
   if (done) delete lightest.value[id];
 }
 /** A code of one's own, until the first jar carries one. */
 const coding = useSend();
 const ownCode = ref<string | null>(null);
 async function keepCode(): Promise<void> {
-  if (await coding.go(`/harvests/${props.detail.batch.id}/code`, { code: ownCode.value }, `Batch ${ownCode.value}.`)) ownCode.value = null;
+  if (
+    await coding.go(
+      `/harvests/${props.detail.batch.id}/code`,
+      { code: ownCode.value },
+      `Batch ${ownCode.value}.`,
+    )
+  )
+    ownCode.value = null;
 }
 const weighing = ref<string | null>(null);
-const first = (lotId: string, on: boolean): unknown => useFirst.go(`/lots/${lotId}/use-first`, { on }, on ? 'To be used first: no sale.' : 'Not a use-first lot any more.');
+const first = (lotId: string, on: boolean): unknown =>
+  useFirst.go(
+    `/lots/${lotId}/use-first`,
+    { on },
+    on ? 'To be used first: no sale.' : 'Not a use-first lot any more.',
+  );
 const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? null));
 </script>
 
 <template>
   <section class="left">
-    <p class="sub">{{ honeyKeeping({ moisturePercent, bee: 'honeybee' }).reason }}<template v-if="honey && honey.nowG > 0"> <button type="button" class="as-link" @click="first(honey.id, !honey.useBy)">{{ honey.useBy ? `Use first, by ${honey.useBy}: take that back` : 'Open or wet? Mark it to be used first' }}</button></template></p>
-    <p v-if="settle">Settling since {{ clockText(settle.startedAt, detail.batch.zone, now) }}: the scum is up by about <b>{{ clockText(settle.dueAt!, detail.batch.zone, now) }}</b>. Skim, measure the water again, then fill.</p>
+    <p class="sub">
+      {{ honeyKeeping({ moisturePercent, bee: 'honeybee' }).reason
+      }}<template v-if="honey && honey.nowG > 0">
+        <button type="button" class="as-link" @click="first(honey.id, !honey.useBy)">
+          {{
+            honey.useBy
+              ? `Use first, by ${honey.useBy}: take that back`
+              : 'Open or wet? Mark it to be used first'
+          }}
+        </button></template
+      >
+    </p>
+    <p v-if="settle">
+      Settling since {{ clockText(settle.startedAt, detail.batch.zone, now) }}: the scum is up by
+      about <b>{{ clockText(settle.dueAt!, detail.batch.zone, now) }}</b>. Skim, measure the water
+      again, then fill.
+    </p>
     <h2 class="furrow-heading">Which jars</h2>
-    <div class="choices"><SelectButton v-model="goal" :options="[{ label: 'Least left over', value: 'least-left' }, { label: 'Most value', value: 'most-value' }, { label: 'Fewest jars', value: 'fewest-jars' }]" option-label="label" option-value="value" :allow-empty="false" aria-label="What matters" /><NumberField v-model="keepBackKg" label="Keep back" unit="kg" :min="0" :max="(honey?.nowG ?? 0) / 1000" /></div>
-    <p v-if="!jars.length">No jars in the kit. <RouterLink to="/rules">Add them in Rules.</RouterLink></p>
-    <p v-else-if="!honey || honey.nowG === 0" class="sub">No honey of this harvest is left to fill.</p>
+    <div class="choices">
+      <SelectButton
+        v-model="goal"
+        :options="[
+          { label: 'Least left over', value: 'least-left' },
+          { label: 'Most value', value: 'most-value' },
+          { label: 'Fewest jars', value: 'fewest-jars' },
+        ]"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="What matters"
+      /><NumberField
+        v-model="keepBackKg"
+        label="Keep back"
+        unit="kg"
+        :min="0"
+        :max="(honey?.nowG ?? 0) / 1000"
+      />
+    </div>
+    <p v-if="!jars.length">
+      No jars in the kit. <RouterLink to="/rules">Add them in Rules.</RouterLink>
+    </p>
+    <p v-else-if="!honey || honey.nowG === 0" class="sub">
+      No honey of this harvest is left to fill.
+    </p>
     <template v-else-if="fill">
       <ul class="shelf">
         <li v-for="f in fill.fills" :key="f.id">
           <JarRow :count="f.count" :net-g="f.netG" :moisture-percent="moisturePercent" />
-          <span class="shelf-text"><b class="display">{{ f.count }} × {{ f.netG }} g</b><span class="sub">{{ jarOf(f.id)?.name }}, of {{ jarOf(f.id)?.stock }} in stock. Fill to {{ Math.round(netVolumeMl(f.netG, moisturePercent)) }} ml{{ highOf(f) }}.</span></span>
-          <TextField v-model="lightest[f.id]" :label="`Lightest ${f.netG} g jar weighed, net`" hint="Labels never say more. Empty: not weighed." />
-          <Button :label="`Filled ${f.count}`" :loading="filling.busy.value" :disabled="Boolean(lightest[f.id]) && lightG(f.id) === null" @click="write(f.id, f.count, f.netG)" />
+          <span class="shelf-text"
+            ><b class="display">{{ f.count }} × {{ f.netG }} g</b
+            ><span class="sub"
+              >{{ jarOf(f.id)?.name }}, of {{ jarOf(f.id)?.stock }} in stock. Fill to
+              {{ Math.round(netVolumeMl(f.netG, moisturePercent)) }} ml{{ highOf(f) }}.</span
+            ></span
+          >
+          <TextField
+            v-model="lightest[f.id]"
+            :label="`Lightest ${f.netG} g jar weighed, net`"
+            hint="Labels never say more. Empty: not weighed."
+          />
+          <Button
+            :label="`Filled ${f.count}`"
+            :loading="filling.busy.value"
+            :disabled="Boolean(lightest[f.id]) && lightG(f.id) === null"
+            @click="write(f.id, f.count, f.netG)"
+          />
         </li>
       </ul>
-      <p><b>{{ massText(fill.filledKg, units, 2) }}</b> in jars, <b>{{ smallMassText(fill.leftKg * 1000, units, 1) }}</b> left over.</p>
-      <p v-for="s in fill.shortage ?? []" :key="s.id" class="rust"><b>{{ s.needed > s.stock ? `${s.needed - s.stock} more of “${jarOf(s.id)?.name}” are missing.` : `“${jarOf(s.id)?.name}” is used up.` }}</b></p>
+      <p>
+        <b>{{ massText(fill.filledKg, units, 2) }}</b> in jars,
+        <b>{{ smallMassText(fill.leftKg * 1000, units, 1) }}</b> left over.
+      </p>
+      <p v-for="s in fill.shortage ?? []" :key="s.id" class="rust">
+        <b>{{
+          s.needed > s.stock
+            ? `${s.needed - s.stock} more of “${jarOf(s.id)?.name}” are missing.`
+            : `“${jarOf(s.id)?.name}” is used up.`
+        }}</b>
+      </p>
     </template>
     <Refusal :refusal="filling.refusal.value" /><Refusal :refusal="useFirst.refusal.value" />
     <h2 class="furrow-heading">Filled and cut</h2>
-    <p v-if="!filled.length" class="sub">Nothing yet. {{ detail.batch.code ? `Batch ${detail.batch.code}.` : 'The batch code is given with the first jar.' }} <button v-if="ownCode === null" type="button" class="as-link" @click="ownCode = detail.batch.code ?? ''">A code of your own…</button></p>
-    <form v-if="!filled.length && ownCode !== null" class="choices" @submit.prevent="keepCode"><TextField v-model="ownCode" label="Batch code" hint="One that never comes again: with the date or the year in it." :error="coding.fieldError('code')" /><Button type="submit" outlined label="Keep this code" :disabled="ownCode.trim().length < 3" :loading="coding.busy.value" /><Button type="button" text label="Put it away" @click="ownCode = null" /></form>
+    <p v-if="!filled.length" class="sub">
+      Nothing yet.
+      {{
+        detail.batch.code
+          ? `Batch ${detail.batch.code}.`
+          : 'The batch code is given with the first jar.'
+      }}
+      <button
+        v-if="ownCode === null"
+        type="button"
+        class="as-link"
+        @click="ownCode = detail.batch.code ?? ''"
+      >
+        A code of your own…
+      </button>
+    </p>
+    <form v-if="!filled.length && ownCode !== null" class="choices" @submit.prevent="keepCode">
+      <TextField
+        v-model="ownCode"
+        label="Batch code"
+        hint="One that never comes again: with the date or the year in it."
+        :error="coding.fieldError('code')"
+      /><Button
+        type="submit"
+        outlined
+        label="Keep this code"
+        :disabled="ownCode.trim().length < 3"
+        :loading="coding.busy.value"
+      /><Button type="button" text label="Put it away" @click="ownCode = null" />
+    </form>
     <Refusal :refusal="coding.refusal.value" :fields="['code']" />
-    <div v-if="filled.length" class="scroll"><table class="plain"><thead><tr><th>Lot</th><th>What</th><th class="num">Net, each</th><th class="num">Together</th><th>Weighed</th><th>Labels</th></tr></thead><tbody><template v-for="l in filled" :key="l.id"><tr><td>{{ l.code }}<small v-if="l.useBy" class="rust"> use by {{ l.useBy }}</small></td><td>{{ l.count }} {{ l.kind === 'jars' ? (l.count === 1 ? 'jar' : 'jars') : l.count === 1 ? 'piece' : 'pieces' }}</td><td class="num">{{ smallMassText(l.netG ?? 0, units, 1) }}</td><td class="num">{{ smallMassText(l.inG, units, 1) }}</td><td><button v-if="l.kind === 'jars'" type="button" class="as-link" :aria-expanded="weighing === l.id" :aria-label="`Weigh the jars of ${l.code}`" @click="weighing = weighing === l.id ? null : l.id">{{ l.weights?.length ? `${l.weights.length} of ${l.count}` : l.lowestWeighedG ? `lightest ${l.lowestWeighedG} g` : 'Weigh…' }}</button></td><td><a :href="`/api/v1/lots/${l.id}/labels.pdf`" target="_blank" :aria-label="`Label sheet of lot ${l.code}`">PDF sheet</a></td></tr></template></tbody></table></div>
-    <template v-for="l in filled" :key="`w-${l.id}`"><template v-if="weighing === l.id"><h3 class="sub">Jars of {{ l.code }}, one by one</h3><JarWeights :lot="l" :units="units" :tare-g="jarOf(l.jarKindId ?? '')?.tareG ?? 0" @done="weighing = null" /></template></template>
+    <div v-if="filled.length" class="scroll">
+      <table class="plain">
+        <thead>
+          <tr>
+            <th>Lot</th>
+            <th>What</th>
+            <th class="num">Net, each</th>
+            <th class="num">Together</th>
+            <th>Weighed</th>
+            <th>Labels</th>
+          </tr>
+        </thead>
+        <tbody>
+          <template v-for="l in filled" :key="l.id"
+            ><tr>
+              <td>
+                {{ l.code }}<small v-if="l.useBy" class="rust"> use by {{ l.useBy }}</small>
+              </td>
+              <td>
+                {{ l.count }}
+                {{
+                  l.kind === 'jars'
+                    ? l.count === 1
+                      ? 'jar'
+                      : 'jars'
+                    : l.count === 1
+                      ? 'piece'
+                      : 'pieces'
+                }}
+              </td>
+              <td class="num">{{ smallMassText(l.netG ?? 0, units, 1) }}</td>
+              <td class="num">{{ smallMassText(l.inG, units, 1) }}</td>
+              <td>
+                <button
+                  v-if="l.kind === 'jars'"
+                  type="button"
+                  class="as-link"
+                  :aria-expanded="weighing === l.id"
+                  :aria-label="`Weigh the jars of ${l.code}`"
+                  @click="weighing = weighing === l.id ? null : l.id"
+                >
+                  {{
+                    l.weights?.length
+                      ? `${l.weights.length} of ${l.count}`
+                      : l.lowestWeighedG
+                        ? `lightest ${l.lowestWeighedG} g`
+                        : 'Weigh…'
+                  }}
+                </button>
+              </td>
+              <td>
+                <a
+                  :href="`/api/v1/lots/${l.id}/labels.pdf`"
+                  target="_blank"
+                  :aria-label="`Label sheet of lot ${l.code}`"
+                  >PDF sheet</a
+                >
+              </td>
+            </tr></template
+          >
+        </tbody>
+      </table>
+    </div>
+    <template v-for="l in filled" :key="`w-${l.id}`"
+      ><template v-if="weighing === l.id"
+        ><h3 class="sub">Jars of {{ l.code }}, one by one</h3>
+        <JarWeights
+          :lot="l"
+          :units="units"
+          :tare-g="jarOf(l.jarKindId ?? '')?.tareG ?? 0"
+          @done="weighing = null" /></template
+    ></template>
   </section>
   <aside class="acts">
     <template v-if="laid && sheet">
       <h2 class="furrow-heading">The label</h2>
-      <LabelFace :laid="laid" :sheet="sheet" :qr="label?.qr ?? null" :s="340 / sheet.labelWidthMm" />
-      <p class="sub">Every word comes from the record. {{ rules.registeredToSell ? '' : 'Without a registration it reads gift; say so in Rules if you are registered to sell. Ask your food authority.' }}</p>
+      <LabelFace
+        :laid="laid"
+        :sheet="sheet"
+        :qr="label?.qr ?? null"
+        :s="340 / sheet.labelWidthMm"
+      />
+      <p class="sub">
+        Every word comes from the record.
+        {{
+          rules.registeredToSell
+            ? ''
+            : 'Without a registration it reads gift; say so in Rules if you are registered to sell. Ask your food authority.'
+        }}
+      </p>
       <Button outlined label="Labels and printing…" @click="emit('labels')" />
     </template>
     <slot />
@@ -100,6 +337,52 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
 </template>
 
 <style scoped>
-.choices { display: flex; gap: 20px; align-items: flex-end; flex-wrap: wrap; margin: 4px 0 8px; } .shelf { list-style: none; margin: 0; padding: 0; } .shelf li { display: grid; grid-template-columns: 250px minmax(170px, 1fr) 210px 150px; gap: 16px; align-items: center; border-bottom: 5px solid var(--wood); padding: 6px 0; } .shelf-text { display: flex; flex-direction: column; } .shelf-text b { font-size: 25px; } .shelf .p-button { min-height: 64px; } .left { min-width: 0; } .scroll { overflow-x: auto; } h3 { margin: 8px 0 0; font-weight: 600; } small { display: block; }
-@media (max-width: 800px) { .shelf li { grid-template-columns: 1fr; } }
+.choices {
+  display: flex;
+  gap: 20px;
+  align-items: flex-end;
+  flex-wrap: wrap;
+  margin: 4px 0 8px;
+}
+.shelf {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.shelf li {
+  display: grid;
+  grid-template-columns: 250px minmax(170px, 1fr) 210px 150px;
+  gap: 16px;
+  align-items: center;
+  border-bottom: 5px solid var(--wood);
+  padding: 6px 0;
+}
+.shelf-text {
+  display: flex;
+  flex-direction: column;
+}
+.shelf-text b {
+  font-size: 25px;
+}
+.shelf .p-button {
+  min-height: 64px;
+}
+.left {
+  min-width: 0;
+}
+.scroll {
+  overflow-x: auto;
+}
+h3 {
+  margin: 8px 0 0;
+  font-weight: 600;
+}
+small {
+  display: block;
+}
+@media (max-width: 800px) {
+  .shelf li {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

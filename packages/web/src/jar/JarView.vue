@@ -19,7 +19,9 @@ import WaxPanel from './WaxPanel.vue';
 /** Jar: filling one lot or several, labels, the shelf, wax and rinse. Which of them is open stands in the address. */
 const route = useRoute();
 const router = useRouter();
-const { detail, loading, error, retry } = useStageBatch('jar', (b) => ['jar', 'book'].includes(b.stage));
+const { detail, loading, error, retry } = useStageBatch('jar', (b) =>
+  ['jar', 'book'].includes(b.stage),
+);
 const { data: rulesVersion } = useRules();
 const { data: kit } = useJars();
 const rules = computed(() => rulesVersion.value?.rules);
@@ -27,34 +29,109 @@ const rules = computed(() => rulesVersion.value?.rules);
 const jars = computed(() => kit.value?.filter((j) => j.purpose === 'jar') ?? []);
 const endSend = useSend();
 const honey = computed(() => detail.value?.lots.find((l) => l.kind === 'honey') ?? null);
-const filled = computed(() => detail.value?.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces') ?? []);
-const PLACES = [{ label: 'Fill', value: 'fill' }, { label: 'Several lots', value: 'several' }, { label: 'Labels', value: 'labels' }, { label: 'Shelf', value: 'shelf' }, { label: 'Wax and rinse', value: 'wax' }];
-const place = computed({ get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'fill'), set: (at) => void router.replace({ query: { ...route.query, at } }) });
+const filled = computed(
+  () => detail.value?.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces') ?? [],
+);
+const PLACES = [
+  { label: 'Fill', value: 'fill' },
+  { label: 'Several lots', value: 'several' },
+  { label: 'Labels', value: 'labels' },
+  { label: 'Shelf', value: 'shelf' },
+  { label: 'Wax and rinse', value: 'wax' },
+];
+const place = computed({
+  get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'fill'),
+  set: (at) => void router.replace({ query: { ...route.query, at } }),
+});
 async function toBook(): Promise<void> {
   const { id, revision } = detail.value!.batch;
-  const minutes = Math.round(filled.value.reduce((sum, l) => sum + (l.kind === 'jars' ? (l.count ?? 0) : 0), 0) * (rules.value?.minutesPerJar ?? 0));
-  const done = await endSend.go(`/harvests/${id}/stage`, { stage: 'book', handsOnMinutes: minutes }, 'Into the book.', { baseRevision: revision });
+  const minutes = Math.round(
+    filled.value.reduce((sum, l) => sum + (l.kind === 'jars' ? (l.count ?? 0) : 0), 0) *
+      (rules.value?.minutesPerJar ?? 0),
+  );
+  const done = await endSend.go(
+    `/harvests/${id}/stage`,
+    { stage: 'book', handsOnMinutes: minutes },
+    'Into the book.',
+    { baseRevision: revision },
+  );
   if (done) await router.push(`/book/${id}`);
 }
 </script>
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!detail || !rules" class="stage wide"><header><h1>No honey to fill.</h1></header><p>When a drain is closed its honey stands here; the jars are counted from your stock to the gram.</p><div class="acts row"><RouterLink class="p-button p-component" to="/drain">Go to Drain</RouterLink></div></div>
+  <div v-else-if="!detail || !rules" class="stage wide">
+    <header><h1>No honey to fill.</h1></header>
+    <p>
+      When a drain is closed its honey stands here; the jars are counted from your stock to the
+      gram.
+    </p>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/drain">Go to Drain</RouterLink>
+    </div>
+  </div>
   <div v-else class="stage bench">
-    <header><h1>{{ detail.batch.hiveName }}</h1><span class="sub">Harvested {{ dateText(detail.batch.date) }}<template v-if="detail.batch.code">, batch {{ detail.batch.code }}</template>. <b>{{ massText((honey?.nowG ?? 0) / 1000, rules.units, 2) }}</b> honey to fill<template v-if="detail.drains.length">, {{ detail.drains.at(-1)!.moisturePercent }} % water</template>.</span>
-      <SelectButton v-model="place" class="places" :options="PLACES" option-label="label" option-value="value" :allow-empty="false" aria-label="Where at the shelf" />
+    <header>
+      <h1>{{ detail.batch.hiveName }}</h1>
+      <span class="sub"
+        >Harvested {{ dateText(detail.batch.date)
+        }}<template v-if="detail.batch.code">, batch {{ detail.batch.code }}</template
+        >. <b>{{ massText((honey?.nowG ?? 0) / 1000, rules.units, 2) }}</b> honey to fill<template
+          v-if="detail.drains.length"
+          >, {{ detail.drains.at(-1)!.moisturePercent }} % water</template
+        >.</span
+      >
+      <SelectButton
+        v-model="place"
+        class="places"
+        :options="PLACES"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Where at the shelf"
+      />
     </header>
     <LotsPanel v-if="place === 'several'" :rules="rules" :jars="jars" />
-    <template v-else-if="place === 'labels'"><LabelsPanel v-if="filled.length" :key="detail.batch.id" :detail="detail" :rules="rules" :lots="filled" /><section v-else><p>Labels are made from what was filled: fill a jar or pack a piece first.</p></section></template>
+    <template v-else-if="place === 'labels'"
+      ><LabelsPanel
+        v-if="filled.length"
+        :key="detail.batch.id"
+        :detail="detail"
+        :rules="rules"
+        :lots="filled"
+      />
+      <section v-else>
+        <p>Labels are made from what was filled: fill a jar or pack a piece first.</p>
+      </section></template
+    >
     <ShelfPlace v-else-if="place === 'shelf'" :detail="detail" :rules="rules" :jars="jars" />
     <WaxPanel v-else-if="place === 'wax'" :detail="detail" :rules="rules" />
     <FillPanel v-else :detail="detail" :rules="rules" :jars="jars" @labels="place = 'labels'">
       <Refusal :refusal="endSend.refusal.value" />
-      <Button v-if="!detail.batch.closedAt" :label="honey && honey.nowG > 0 ? 'Go on to Book, honey is left' : 'Go on to Book'" :outlined="Boolean(honey && honey.nowG > 0)" :loading="endSend.busy.value" @click="toBook" />
-      <RouterLink v-else class="p-button p-component p-button-outlined" :to="`/book/${detail.batch.id}`">See it in the book</RouterLink>
+      <Button
+        v-if="!detail.batch.closedAt"
+        :label="honey && honey.nowG > 0 ? 'Go on to Book, honey is left' : 'Go on to Book'"
+        :outlined="Boolean(honey && honey.nowG > 0)"
+        :loading="endSend.busy.value"
+        @click="toBook"
+      />
+      <RouterLink
+        v-else
+        class="p-button p-component p-button-outlined"
+        :to="`/book/${detail.batch.id}`"
+        >See it in the book</RouterLink
+      >
     </FillPanel>
   </div>
 </template>
 
-<style scoped>.places { flex-basis: 100%; } .places :deep(.p-togglebutton) { min-height: 52px; font-size: 17px; }</style>
+<style scoped>
+.places {
+  flex-basis: 100%;
+}
+.places :deep(.p-togglebutton) {
+  min-height: 52px;
+  font-size: 17px;
+}
+</style>

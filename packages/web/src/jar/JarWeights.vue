@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { fillAccuracy, readMassG, type Lot, type ScaleReading, type UnitSystem } from '@furrow/core';
+import {
+  fillAccuracy,
+  readMassG,
+  type Lot,
+  type ScaleReading,
+  type UnitSystem,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -13,7 +19,10 @@ const emit = defineEmits<{ done: [] }>();
 const { go, busy, refusal } = useSend();
 const weights = ref<number[]>([...(props.lot.weights ?? [])]);
 const text = ref('');
-const netG = computed(() => { const g = readMassG(text.value, props.units === 'metric' ? 'g' : 'oz'); return g === null ? null : Math.round(g); });
+const netG = computed(() => {
+  const g = readMassG(text.value, props.units === 'metric' ? 'g' : 'oz');
+  return g === null ? null : Math.round(g);
+});
 const full = computed(() => weights.value.length >= (props.lot.count ?? 0));
 function add(): void {
   if (netG.value === null || full.value) return;
@@ -22,25 +31,111 @@ function add(): void {
 }
 async function scale(): Promise<void> {
   const reading = await read<ScaleReading>('/instruments/bench-scale');
-  if (reading.state === 'steady' || reading.state === 'moving') text.value = String(Math.max(0, Math.round(reading.value - props.tareG)));
+  if (reading.state === 'steady' || reading.state === 'moving')
+    text.value = String(Math.max(0, Math.round(reading.value - props.tareG)));
 }
 const found = computed(() => fillAccuracy(props.lot.netG ?? 0, weights.value));
-const reach = computed(() => Math.max(5, ...weights.value.map((w) => Math.abs(w - (props.lot.netG ?? 0)))));
+const reach = computed(() =>
+  Math.max(5, ...weights.value.map((w) => Math.abs(w - (props.lot.netG ?? 0)))),
+);
 const y = (w: number): number => 46 - ((w - (props.lot.netG ?? 0)) / reach.value) * 34;
-const keep = async (): Promise<void> => { if (await go(`/lots/${props.lot.id}/weights`, { weights: weights.value }, `${weights.value.length} weighed.`)) emit('done'); };
+const keep = async (): Promise<void> => {
+  if (
+    await go(
+      `/lots/${props.lot.id}/weights`,
+      { weights: weights.value },
+      `${weights.value.length} weighed.`,
+    )
+  )
+    emit('done');
+};
 </script>
 
 <template>
   <form class="weights" @submit.prevent="add">
-    <svg :width="Math.max(180, weights.length * 30 + 60)" height="92" role="img" :aria-label="found?.sentence ?? 'No jar weighed yet'">
-      <line x1="0" x2="100%" y1="46" y2="46" stroke="var(--field)" stroke-width="2" /><text x="2" y="42" font-size="14">{{ lot.netG }} g</text>
-      <g v-for="(w, i) in weights" :key="i"><line :x1="70 + i * 30" :x2="70 + i * 30" y1="46" :y2="y(w)" stroke="var(--ink)" stroke-width="2" /><circle :cx="70 + i * 30" :cy="y(w)" r="5" :fill="w < (lot.netG ?? 0) - 1 ? 'var(--rust)' : 'var(--open)'" stroke="var(--ink)" /><text :x="70 + i * 30" :y="w >= (lot.netG ?? 0) ? y(w) - 8 : y(w) + 18" text-anchor="middle" font-size="13">{{ w }}</text></g>
+    <svg
+      :width="Math.max(180, weights.length * 30 + 60)"
+      height="92"
+      role="img"
+      :aria-label="found?.sentence ?? 'No jar weighed yet'"
+    >
+      <line x1="0" x2="100%" y1="46" y2="46" stroke="var(--field)" stroke-width="2" />
+      <text x="2" y="42" font-size="14">{{ lot.netG }} g</text>
+      <g v-for="(w, i) in weights" :key="i">
+        <line
+          :x1="70 + i * 30"
+          :x2="70 + i * 30"
+          y1="46"
+          :y2="y(w)"
+          stroke="var(--ink)"
+          stroke-width="2"
+        />
+        <circle
+          :cx="70 + i * 30"
+          :cy="y(w)"
+          r="5"
+          :fill="w < (lot.netG ?? 0) - 1 ? 'var(--rust)' : 'var(--open)'"
+          stroke="var(--ink)"
+        />
+        <text
+          :x="70 + i * 30"
+          :y="w >= (lot.netG ?? 0) ? y(w) - 8 : y(w) + 18"
+          text-anchor="middle"
+          font-size="13"
+        >
+          {{ w }}
+        </text>
+      </g>
     </svg>
-    <p v-if="found" :class="{ rust: found.under > 0 }"><b>{{ found.sentence }}</b></p>
-    <div class="line"><TextField v-model="text" :label="full ? 'All are weighed' : `Jar ${weights.length + 1} of ${lot.count}, net`" /><Button outlined type="button" :label="`Read the scale, less ${tareG} g`" :disabled="full" @click="scale" /><Button type="submit" outlined label="Next jar" :disabled="netG === null || full" /><Button v-if="weights.length" text type="button" label="Take the last back" @click="weights.pop()" /></div>
+    <p v-if="found" :class="{ rust: found.under > 0 }">
+      <b>{{ found.sentence }}</b>
+    </p>
+    <div class="line">
+      <TextField
+        v-model="text"
+        :label="full ? 'All are weighed' : `Jar ${weights.length + 1} of ${lot.count}, net`"
+      /><Button
+        outlined
+        type="button"
+        :label="`Read the scale, less ${tareG} g`"
+        :disabled="full"
+        @click="scale"
+      /><Button type="submit" outlined label="Next jar" :disabled="netG === null || full" /><Button
+        v-if="weights.length"
+        text
+        type="button"
+        label="Take the last back"
+        @click="weights.pop()"
+      />
+    </div>
     <Refusal :refusal="refusal" />
-    <div class="line"><Button type="button" label="Write the weights down" :disabled="!weights.length" :loading="busy" @click="keep" /><Button text type="button" label="Put it away" @click="emit('done')" /></div>
+    <div class="line">
+      <Button
+        type="button"
+        label="Write the weights down"
+        :disabled="!weights.length"
+        :loading="busy"
+        @click="keep"
+      /><Button text type="button" label="Put it away" @click="emit('done')" />
+    </div>
   </form>
 </template>
 
-<style scoped>.weights { display: flex; flex-direction: column; gap: 8px; padding: 6px 0 12px; } .line { display: flex; gap: 12px; align-items: flex-end; flex-wrap: wrap; } svg { max-width: 100%; overflow: visible; }</style>
+<style scoped>
+.weights {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  padding: 6px 0 12px;
+}
+.line {
+  display: flex;
+  gap: 12px;
+  align-items: flex-end;
+  flex-wrap: wrap;
+}
+svg {
+  max-width: 100%;
+  overflow: visible;
+}
+</style>

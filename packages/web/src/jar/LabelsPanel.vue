@@ -1,5 +1,23 @@
 <script setup lang="ts">
-import { NUTRITION_SOURCE, FLOWER_SUPPORTS, FLOWER_SUPPORT_WORDS, LABEL_FIELDS, LABEL_FIELD_WORDS, FIXED_FIELDS, fieldText, labelProblems, layLabel, saleChecklist, shrunkToFit, type BatchDetail, type FlowerSupport, type HouseRules, type LabelField, type LabelFieldKind, type Lot } from '@furrow/core';
+import {
+  NUTRITION_SOURCE,
+  FLOWER_SUPPORTS,
+  FLOWER_SUPPORT_WORDS,
+  LABEL_FIELDS,
+  LABEL_FIELD_WORDS,
+  FIXED_FIELDS,
+  fieldText,
+  labelProblems,
+  layLabel,
+  saleChecklist,
+  shrunkToFit,
+  type BatchDetail,
+  type FlowerSupport,
+  type HouseRules,
+  type LabelField,
+  type LabelFieldKind,
+  type Lot,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import LabelFace from '../drawing/LabelFace.vue';
@@ -20,108 +38,512 @@ const { data: sheets } = useLabelSheets();
 const { data: designs } = useLabelDesigns();
 const { data: prints } = usePrints();
 const lotId = ref(props.lots.at(-1)?.id ?? '');
-const lot = computed(() => props.lots.find((l) => l.id === lotId.value) ?? props.lots.at(-1) ?? null);
-const { data: label, error: labelError, refetch: readAgain } = useLotLabel(computed(() => lot.value?.id ?? null));
+const lot = computed(
+  () => props.lots.find((l) => l.id === lotId.value) ?? props.lots.at(-1) ?? null,
+);
+const {
+  data: label,
+  error: labelError,
+  refetch: readAgain,
+} = useLotLabel(computed(() => lot.value?.id ?? null));
 const kept = computed(() => designs.value?.[0] ?? null);
 const fields = ref<LabelField[]>([]);
 const qr = ref(true);
 const sheetId = ref('');
-const begin = (): void => { if (kept.value) [fields.value, qr.value, sheetId.value] = [kept.value.fields.map((f) => ({ ...f })), kept.value.qr, kept.value.sheetId]; };
-const dirty = computed(() => kept.value !== null && JSON.stringify([fields.value, qr.value, sheetId.value]) !== JSON.stringify([kept.value.fields, kept.value.qr, kept.value.sheetId]));
-watch(() => kept.value?.revision, () => { if (!dirty.value || !fields.value.length) begin(); }, { immediate: true });
+const begin = (): void => {
+  if (kept.value)
+    [fields.value, qr.value, sheetId.value] = [
+      kept.value.fields.map((f) => ({ ...f })),
+      kept.value.qr,
+      kept.value.sheetId,
+    ];
+};
+const dirty = computed(
+  () =>
+    kept.value !== null &&
+    JSON.stringify([fields.value, qr.value, sheetId.value]) !==
+      JSON.stringify([kept.value.fields, kept.value.qr, kept.value.sheetId]),
+);
+watch(
+  () => kept.value?.revision,
+  () => {
+    if (!dirty.value || !fields.value.length) begin();
+  },
+  { immediate: true },
+);
 const sheet = computed(() => sheets.value?.find((s) => s.id === sheetId.value) ?? null);
 const design = computed(() => ({ fields: fields.value, qr: qr.value }));
-const laid = computed(() => (label.value && sheet.value ? layLabel(design.value, label.value.words, sheet.value) : null));
-const problems = computed(() => (label.value && sheet.value ? labelProblems(design.value, label.value.words, sheet.value) : []));
+const laid = computed(() =>
+  label.value && sheet.value ? layLabel(design.value, label.value.words, sheet.value) : null,
+);
+const problems = computed(() =>
+  label.value && sheet.value ? labelProblems(design.value, label.value.words, sheet.value) : [],
+);
 const chosen = ref<number | null>(null);
-const move = (i: number, by: number): void => { const [f] = fields.value.splice(i, 1); fields.value.splice(i + by, 0, f); chosen.value = i + by; };
+const move = (i: number, by: number): void => {
+  const [f] = fields.value.splice(i, 1);
+  fields.value.splice(i + by, 0, f);
+  chosen.value = i + by;
+};
 /** Lines of the design that this lot's record has nothing for. */
-const silent = computed(() => (label.value ? fields.value.filter((f) => !fieldText(f, label.value!.words)).map((f) => f.kind) : []));
-const WHY_SILENT: Partial<Record<LabelFieldKind, string>> = { flower: 'name it below', nutrition: 'switch it on in Rules and measure the water', moisture: 'measure the water', gift: 'you are registered to sell', own: 'write your words' };
-const size = (f: LabelField, by: number): void => void (f.sizePt = Math.min(48, Math.max(4, Math.round((f.sizePt + by) * 2) / 2)));
-const fit = (): void => { if (label.value && sheet.value) fields.value = shrunkToFit(design.value, label.value.words, sheet.value).fields.map((f) => ({ ...f })); };
-const missing = computed(() => LABEL_FIELDS.filter((k) => k === 'own' || !fields.value.some((f) => f.kind === k)));
-const add = (kind: string): void => { if (!kind) return; fields.value.push({ kind: kind as LabelFieldKind, sizePt: 6.5, bold: false, text: kind === 'own' ? 'Your words' : '' }); chosen.value = fields.value.length - 1; };
-const keep = (): unknown => go(`/labelDesigns/${kept.value!.id}`, { fields: fields.value, qr: qr.value, sheetId: sheetId.value }, 'Label kept.', { method: 'PATCH', baseRevision: kept.value!.revision });
+const silent = computed(() =>
+  label.value
+    ? fields.value.filter((f) => !fieldText(f, label.value!.words)).map((f) => f.kind)
+    : [],
+);
+const WHY_SILENT: Partial<Record<LabelFieldKind, string>> = {
+  flower: 'name it below',
+  nutrition: 'switch it on in Rules and measure the water',
+  moisture: 'measure the water',
+  gift: 'you are registered to sell',
+  own: 'write your words',
+};
+const size = (f: LabelField, by: number): void =>
+  void (f.sizePt = Math.min(48, Math.max(4, Math.round((f.sizePt + by) * 2) / 2)));
+const fit = (): void => {
+  if (label.value && sheet.value)
+    fields.value = shrunkToFit(design.value, label.value.words, sheet.value).fields.map((f) => ({
+      ...f,
+    }));
+};
+const missing = computed(() =>
+  LABEL_FIELDS.filter((k) => k === 'own' || !fields.value.some((f) => f.kind === k)),
+);
+const add = (kind: string): void => {
+  if (!kind) return;
+  fields.value.push({
+    kind: kind as LabelFieldKind,
+    sizePt: 6.5,
+    bold: false,
+    text: kind === 'own' ? 'Your words' : '',
+  });
+  chosen.value = fields.value.length - 1;
+};
+const keep = (): unknown =>
+  go(
+    `/labelDesigns/${kept.value!.id}`,
+    { fields: fields.value, qr: qr.value, sheetId: sheetId.value },
+    'Label kept.',
+    { method: 'PATCH', baseRevision: kept.value!.revision },
+  );
 const startAt = ref(0);
 const copies = ref<number | null>(null);
 const count = computed(() => copies.value ?? label.value?.count ?? 0);
 async function print(): Promise<void> {
   if (dirty.value && !(await keep())) return;
   const id = newId();
-  if (await go('/prints', { id, lotId: lot.value!.id, designId: kept.value!.id, startAt: startAt.value, copies: copies.value }, `${count.value} labels in the printer's spool.`)) {
-    startAt.value = sheet.value ? (startAt.value + count.value) % (sheet.value.columns * sheet.value.rows) : 0;
+  if (
+    await go(
+      '/prints',
+      {
+        id,
+        lotId: lot.value!.id,
+        designId: kept.value!.id,
+        startAt: startAt.value,
+        copies: copies.value,
+      },
+      `${count.value} labels in the printer's spool.`,
+    )
+  ) {
+    startAt.value = sheet.value
+      ? (startAt.value + count.value) % (sheet.value.columns * sheet.value.rows)
+      : 0;
     copies.value = null;
   }
 }
-const spool = computed(() => (prints.value ?? []).filter((p) => p.batchId === props.detail.batch.id));
+const spool = computed(() =>
+  (prints.value ?? []).filter((p) => p.batchId === props.detail.batch.id),
+);
 const wrong = ref<{ id: string; count: number | null; why: string; again: boolean } | null>(null);
 async function misprint(): Promise<void> {
   const w = wrong.value!;
-  if (await go(`/prints/${w.id}/misprint`, { count: w.count, why: w.why, reprintId: w.again ? newId() : null, startAt: w.again ? startAt.value : 0 }, `${w.count} misprinted${w.again ? ', printed again' : ''}.`)) wrong.value = null;
+  if (
+    await go(
+      `/prints/${w.id}/misprint`,
+      {
+        count: w.count,
+        why: w.why,
+        reprintId: w.again ? newId() : null,
+        startAt: w.again ? startAt.value : 0,
+      },
+      `${w.count} misprinted${w.again ? ', printed again' : ''}.`,
+    )
+  )
+    wrong.value = null;
 }
 const flower = ref('');
 const support = ref<FlowerSupport | ''>('');
-watch(lot, (l) => { flower.value = l?.flower ?? ''; support.value = l?.flowerSupport ?? ''; }, { immediate: true });
-const claim = (): unknown => go(`/lots/${lot.value!.id}/claim`, { flower: flower.value.trim() || null, flowerSupport: support.value || null }, flower.value ? 'Flower written down.' : 'No flower named.');
-const checks = computed(() => (label.value && lot.value ? saleChecklist({ registeredToSell: props.rules.registeredToSell, sellWhere: props.rules.sellWhere, labelMaker: props.rules.labelMaker, makerAddress: props.rules.makerAddress, origin: props.rules.countryOfOrigin, weighed: lot.value.lowestWeighedG !== null || lot.value.kind === 'pieces', tradeScale: props.rules.tradeScale, useFirst: lot.value.useBy !== null, label: label.value.words }) : []));
+watch(
+  lot,
+  (l) => {
+    flower.value = l?.flower ?? '';
+    support.value = l?.flowerSupport ?? '';
+  },
+  { immediate: true },
+);
+const claim = (): unknown =>
+  go(
+    `/lots/${lot.value!.id}/claim`,
+    { flower: flower.value.trim() || null, flowerSupport: support.value || null },
+    flower.value ? 'Flower written down.' : 'No flower named.',
+  );
+const checks = computed(() =>
+  label.value && lot.value
+    ? saleChecklist({
+        registeredToSell: props.rules.registeredToSell,
+        sellWhere: props.rules.sellWhere,
+        labelMaker: props.rules.labelMaker,
+        makerAddress: props.rules.makerAddress,
+        origin: props.rules.countryOfOrigin,
+        weighed: lot.value.lowestWeighedG !== null || lot.value.kind === 'pieces',
+        tradeScale: props.rules.tradeScale,
+        useFirst: lot.value.useBy !== null,
+        label: label.value.words,
+      })
+    : [],
+);
 const measuring = ref(false);
 </script>
 
 <template>
   <section class="face">
-    <p v-if="lots.length > 1" class="lots" role="group" aria-label="Which lot"><Button v-for="l in lots" :key="l.id" size="small" :outlined="l.id !== lot?.id" :aria-pressed="l.id === lot?.id" :label="l.code ?? ''" @click="lotId = l.id" /></p>
+    <p v-if="lots.length > 1" class="lots" role="group" aria-label="Which lot">
+      <Button
+        v-for="l in lots"
+        :key="l.id"
+        size="small"
+        :outlined="l.id !== lot?.id"
+        :aria-pressed="l.id === lot?.id"
+        :label="l.code ?? ''"
+        @click="lotId = l.id"
+      />
+    </p>
     <div v-if="laid && sheet" class="drawn">
-      <LabelFace :laid="laid" :sheet="sheet" :qr="label?.qr ?? null" :s="Math.min(7, 580 / sheet.labelWidthMm)" touchable :chosen="chosen" @touch="chosen = chosen === $event ? null : $event" />
-      <LabelSheetFace :sheet="sheet" :start-at="startAt" :count="count" :s="Math.min(0.95, 200 / sheet.paperWidthMm)" @start="startAt = $event" />
+      <LabelFace
+        :laid="laid"
+        :sheet="sheet"
+        :qr="label?.qr ?? null"
+        :s="Math.min(7, 580 / sheet.labelWidthMm)"
+        touchable
+        :chosen="chosen"
+        @touch="chosen = chosen === $event ? null : $event"
+      />
+      <LabelSheetFace
+        :sheet="sheet"
+        :start-at="startAt"
+        :count="count"
+        :s="Math.min(0.95, 200 / sheet.paperWidthMm)"
+        @start="startAt = $event"
+      />
     </div>
-    <p v-else-if="labelError" class="rust" role="alert">{{ labelError.message }} <button type="button" class="as-link" @click="readAgain()">Try again</button></p>
+    <p v-else-if="labelError" class="rust" role="alert">
+      {{ labelError.message }}
+      <button type="button" class="as-link" @click="readAgain()">Try again</button>
+    </p>
     <p v-else class="sub" role="status">Reading the label…</p>
-    <p class="sub">{{ sheet?.labelWidthMm }} × {{ sheet?.labelHeightMm }} mm. Every word but your own lines comes from the record. Touch the first free label of a sheet begun before.</p>
+    <p class="sub">
+      {{ sheet?.labelWidthMm }} × {{ sheet?.labelHeightMm }} mm. Every word but your own lines comes
+      from the record. Touch the first free label of a sheet begun before.
+    </p>
     <p v-for="p in problems" :key="p" class="caution" role="alert">{{ p }}</p>
     <p v-if="laid && !laid.fits"><Button outlined label="Make it fit" @click="fit" /></p>
-    <div v-if="chosen !== null && fields[chosen]" class="tools" role="group" :aria-label="`Line: ${LABEL_FIELD_WORDS[fields[chosen].kind]}`">
+    <div
+      v-if="chosen !== null && fields[chosen]"
+      class="tools"
+      role="group"
+      :aria-label="`Line: ${LABEL_FIELD_WORDS[fields[chosen].kind]}`"
+    >
       <b>{{ LABEL_FIELD_WORDS[fields[chosen].kind] }}</b>
-      <Button outlined label="Smaller" @click="size(fields[chosen], -0.5)" /><span class="pt">{{ fields[chosen].sizePt }} pt</span><Button outlined label="Larger" @click="size(fields[chosen], 0.5)" />
-      <Button outlined :label="fields[chosen].bold ? 'Plain' : 'Bold'" @click="fields[chosen].bold = !fields[chosen].bold" />
-      <Button outlined label="Up" :disabled="chosen === 0" @click="move(chosen, -1)" /><Button outlined label="Down" :disabled="chosen === fields.length - 1" @click="move(chosen, 1)" />
-      <Button v-if="!FIXED_FIELDS.includes(fields[chosen].kind)" text label="Leave out" @click="fields.splice(chosen, 1); chosen = null" /><span v-else class="sub">This line stays on every label.</span>
-      <TextField v-if="fields[chosen].kind === 'own'" v-model="fields[chosen].text" label="What it says" />
+      <Button outlined label="Smaller" @click="size(fields[chosen], -0.5)" /><span class="pt"
+        >{{ fields[chosen].sizePt }} pt</span
+      ><Button outlined label="Larger" @click="size(fields[chosen], 0.5)" />
+      <Button
+        outlined
+        :label="fields[chosen].bold ? 'Plain' : 'Bold'"
+        @click="fields[chosen].bold = !fields[chosen].bold"
+      />
+      <Button outlined label="Up" :disabled="chosen === 0" @click="move(chosen, -1)" /><Button
+        outlined
+        label="Down"
+        :disabled="chosen === fields.length - 1"
+        @click="move(chosen, 1)"
+      />
+      <Button
+        v-if="!FIXED_FIELDS.includes(fields[chosen].kind)"
+        text
+        label="Leave out"
+        @click="
+          fields.splice(chosen, 1);
+          chosen = null;
+        "
+      /><span v-else class="sub">This line stays on every label.</span>
+      <TextField
+        v-if="fields[chosen].kind === 'own'"
+        v-model="fields[chosen].text"
+        label="What it says"
+      />
     </div>
-    <p v-else class="sub">Touch a line of the label to make it larger, bolder, move it or leave it out.</p>
-    <p v-if="silent.length" class="sub">Not printed, the record has nothing for: {{ silent.map((k) => `${LABEL_FIELD_WORDS[k].toLowerCase()}${WHY_SILENT[k] ? ` (${WHY_SILENT[k]})` : ''}`).join(', ') }}.{{ ' ' }}<template v-for="k in silent.filter((x) => !FIXED_FIELDS.includes(x))" :key="k"><button type="button" class="as-link" @click="fields.splice(fields.findIndex((f) => f.kind === k), 1)">Leave out {{ LABEL_FIELD_WORDS[k].toLowerCase() }}</button>{{ ' ' }}</template></p>
-    <p class="more"><label class="sub" for="add-line">Add a line</label><select id="add-line" class="native" @change="add(($event.target as HTMLSelectElement).value); ($event.target as HTMLSelectElement).value = ''"><option value="">Choose…</option><option v-for="k in missing" :key="k" :value="k">{{ LABEL_FIELD_WORDS[k] }}</option></select><label class="tick"><input v-model="qr" type="checkbox" /> A code to scan</label></p>
-    <p v-if="dirty" class="more"><Button outlined label="Keep this label" :loading="busy" @click="keep" /><Button text label="As it was" @click="begin" /></p>
+    <p v-else class="sub">
+      Touch a line of the label to make it larger, bolder, move it or leave it out.
+    </p>
+    <p v-if="silent.length" class="sub">
+      Not printed, the record has nothing for:
+      {{
+        silent
+          .map(
+            (k) =>
+              `${LABEL_FIELD_WORDS[k].toLowerCase()}${WHY_SILENT[k] ? ` (${WHY_SILENT[k]})` : ''}`,
+          )
+          .join(', ')
+      }}.{{ ' '
+      }}<template v-for="k in silent.filter((x) => !FIXED_FIELDS.includes(x))" :key="k"
+        ><button
+          type="button"
+          class="as-link"
+          @click="
+            fields.splice(
+              fields.findIndex((f) => f.kind === k),
+              1,
+            )
+          "
+        >
+          Leave out {{ LABEL_FIELD_WORDS[k].toLowerCase() }}</button
+        >{{ ' ' }}</template
+      >
+    </p>
+    <p class="more">
+      <label class="sub" for="add-line">Add a line</label
+      ><select
+        id="add-line"
+        class="native"
+        @change="
+          add(($event.target as HTMLSelectElement).value);
+          ($event.target as HTMLSelectElement).value = '';
+        "
+      >
+        <option value="">Choose…</option>
+        <option v-for="k in missing" :key="k" :value="k">{{ LABEL_FIELD_WORDS[k] }}</option></select
+      ><label class="tick"><input v-model="qr" type="checkbox" /> A code to scan</label>
+    </p>
+    <p v-if="dirty" class="more">
+      <Button outlined label="Keep this label" :loading="busy" @click="keep" /><Button
+        text
+        label="As it was"
+        @click="begin"
+      />
+    </p>
   </section>
   <aside class="acts bench">
-    <Button class="main" :label="count === 1 ? 'Print 1 label' : `Print ${count} labels`" :disabled="!laid || problems.length > 0" :loading="busy" @click="print" />
-    <NumberField v-model="copies" nullable label="How many, if not one each" whole :min="1" :max="2000" :error="fieldError('copies')" />
-    <label class="sub" for="sheet">Sheet</label><select id="sheet" v-model="sheetId" class="native"><option v-for="s in sheets" :key="s.id" :value="s.id">{{ s.name }}: {{ s.columns }} × {{ s.rows }}, {{ s.labelWidthMm }} × {{ s.labelHeightMm }} mm</option></select>
+    <Button
+      class="main"
+      :label="count === 1 ? 'Print 1 label' : `Print ${count} labels`"
+      :disabled="!laid || problems.length > 0"
+      :loading="busy"
+      @click="print"
+    />
+    <NumberField
+      v-model="copies"
+      nullable
+      label="How many, if not one each"
+      whole
+      :min="1"
+      :max="2000"
+      :error="fieldError('copies')"
+    />
+    <label class="sub" for="sheet">Sheet</label
+    ><select id="sheet" v-model="sheetId" class="native">
+      <option v-for="s in sheets" :key="s.id" :value="s.id">
+        {{ s.name }}: {{ s.columns }} × {{ s.rows }}, {{ s.labelWidthMm }} ×
+        {{ s.labelHeightMm }} mm
+      </option>
+    </select>
     <Button text label="Another sheet, by its measures…" @click="measuring = true" />
     <Refusal :refusal="refusal" :fields="['copies', 'count', 'why', 'flowerSupport']" />
     <h2 class="furrow-heading">Printed</h2>
-    <p v-if="!spool.length" class="sub">Nothing yet. The printer here is practice: it makes a PDF.</p>
-    <ul class="spool"><li v-for="p in spool" :key="p.id">
-      <span><b>{{ p.count }}</b> of {{ p.code }}, {{ dateText(p.occurredAt.slice(0, 10)) }}<template v-if="p.reprintOf">, printed again</template><small v-if="p.misprinted" class="rust"> {{ p.misprinted }} misprinted: {{ p.why }}</small></span>
-      <a :href="`/api/v1/prints/${p.id}.pdf`" target="_blank">PDF</a>
-      <Button v-if="p.misprinted < p.count && wrong?.id !== p.id" text size="small" label="Some came out wrong…" @click="wrong = { id: p.id, count: 1, why: '', again: true }" />
-      <form v-if="wrong?.id === p.id" class="acts" @submit.prevent="misprint"><NumberField v-model="wrong.count" narrow label="How many" whole :min="1" :max="p.count - p.misprinted" :error="fieldError('count')" /><TextField v-model="wrong.why" label="What went wrong" :error="fieldError('why')" /><label class="tick"><input v-model="wrong.again" type="checkbox" /> Print them again</label><Button type="submit" label="Write it down" :disabled="!wrong.count || !wrong.why" :loading="busy" /><Button text type="button" label="Put it away" @click="wrong = null" /></form>
-    </li></ul>
+    <p v-if="!spool.length" class="sub">
+      Nothing yet. The printer here is practice: it makes a PDF.
+    </p>
+    <ul class="spool">
+      <li v-for="p in spool" :key="p.id">
+        <span
+          ><b>{{ p.count }}</b> of {{ p.code }}, {{ dateText(p.occurredAt.slice(0, 10))
+          }}<template v-if="p.reprintOf">, printed again</template
+          ><small v-if="p.misprinted" class="rust">
+            {{ p.misprinted }} misprinted: {{ p.why }}</small
+          ></span
+        >
+        <a :href="`/api/v1/prints/${p.id}.pdf`" target="_blank">PDF</a>
+        <Button
+          v-if="p.misprinted < p.count && wrong?.id !== p.id"
+          text
+          size="small"
+          label="Some came out wrong…"
+          @click="wrong = { id: p.id, count: 1, why: '', again: true }"
+        />
+        <form v-if="wrong?.id === p.id" class="acts" @submit.prevent="misprint">
+          <NumberField
+            v-model="wrong.count"
+            narrow
+            label="How many"
+            whole
+            :min="1"
+            :max="p.count - p.misprinted"
+            :error="fieldError('count')"
+          /><TextField
+            v-model="wrong.why"
+            label="What went wrong"
+            :error="fieldError('why')"
+          /><label class="tick"
+            ><input v-model="wrong.again" type="checkbox" /> Print them again</label
+          ><Button
+            type="submit"
+            label="Write it down"
+            :disabled="!wrong.count || !wrong.why"
+            :loading="busy"
+          /><Button text type="button" label="Put it away" @click="wrong = null" />
+        </form>
+      </li>
+    </ul>
     <template v-if="lot">
-      <details class="how"><summary>A flower by name{{ lot.flower ? `: ${lot.flower}` : '…' }}</summary>
-        <form class="acts" @submit.prevent="claim"><TextField v-model="flower" label="Flower" hint="Empty: no flower is named." /><label class="sub" for="support">What supports it</label><select id="support" v-model="support" class="native"><option value="">Choose…</option><option v-for="s in FLOWER_SUPPORTS" :key="s" :value="s">{{ FLOWER_SUPPORT_WORDS[s] }}</option></select><p v-if="support === 'none'" class="rust">A flower that nothing supports is not printed.</p><p v-if="fieldError('flowerSupport')" class="rust">{{ fieldError('flowerSupport') }}</p><Button outlined type="submit" label="Write it down" :disabled="Boolean(flower.trim()) && !support" :loading="busy" /></form>
+      <details class="how">
+        <summary>A flower by name{{ lot.flower ? `: ${lot.flower}` : '…' }}</summary>
+        <form class="acts" @submit.prevent="claim">
+          <TextField v-model="flower" label="Flower" hint="Empty: no flower is named." /><label
+            class="sub"
+            for="support"
+            >What supports it</label
+          ><select id="support" v-model="support" class="native">
+            <option value="">Choose…</option>
+            <option v-for="s in FLOWER_SUPPORTS" :key="s" :value="s">
+              {{ FLOWER_SUPPORT_WORDS[s] }}
+            </option>
+          </select>
+          <p v-if="support === 'none'" class="rust">
+            A flower that nothing supports is not printed.
+          </p>
+          <p v-if="fieldError('flowerSupport')" class="rust">{{ fieldError('flowerSupport') }}</p>
+          <Button
+            outlined
+            type="submit"
+            label="Write it down"
+            :disabled="Boolean(flower.trim()) && !support"
+            :loading="busy"
+          />
+        </form>
       </details>
-      <details v-if="label?.words.nutrition" class="how"><summary>Nutrition per 100 g</summary><p>{{ label.words.nutrition }}. {{ NUTRITION_SOURCE }}. No analysis of this honey.</p></details>
-      <details class="how"><summary>Before anything is sold</summary><ul class="checks"><li v-for="c in checks" :key="c.what"><b :class="{ rust: c.answer === 'no' }">{{ c.answer === 'yes' ? '✓' : c.answer === 'no' ? '✗' : '?' }} {{ c.what }}</b><span class="sub">{{ c.why }}</span></li></ul><p class="sub">What law asks differs from place to place. Furrow holds no honey legal or safe: ask your food authority.</p></details>
-      <a class="small" :href="`/lot/${lot.code}`" target="_blank">Page behind the code</a><a class="small" :href="`/api/v1/lots/${lot.id}/page.html`">The same as one file</a>
+      <details v-if="label?.words.nutrition" class="how">
+        <summary>Nutrition per 100 g</summary>
+        <p>{{ label.words.nutrition }}. {{ NUTRITION_SOURCE }}. No analysis of this honey.</p>
+      </details>
+      <details class="how">
+        <summary>Before anything is sold</summary>
+        <ul class="checks">
+          <li v-for="c in checks" :key="c.what">
+            <b :class="{ rust: c.answer === 'no' }"
+              >{{ c.answer === 'yes' ? '✓' : c.answer === 'no' ? '✗' : '?' }} {{ c.what }}</b
+            ><span class="sub">{{ c.why }}</span>
+          </li>
+        </ul>
+        <p class="sub">
+          What law asks differs from place to place. Furrow holds no honey legal or safe: ask your
+          food authority.
+        </p>
+      </details>
+      <a class="small" :href="`/lot/${lot.code}`" target="_blank">Page behind the code</a
+      ><a class="small" :href="`/api/v1/lots/${lot.id}/page.html`">The same as one file</a>
     </template>
     <SheetDialog v-model:visible="measuring" @made="sheetId = $event" />
   </aside>
 </template>
 
 <style scoped>
-.face { min-width: 0; } .drawn { display: flex; gap: 22px; flex-wrap: wrap; align-items: flex-start; } .lots { display: flex; gap: 8px; flex-wrap: wrap; } .lots .p-button { min-height: 48px; }
-.tools { display: flex; gap: 8px 10px; align-items: center; flex-wrap: wrap; padding: 6px 0; } .tools .p-button { min-height: 52px; padding: 0 14px; font-size: 17px; } .pt { min-width: 56px; text-align: center; }
-.more select { width: auto; min-width: 220px; } .more { display: flex; gap: 14px; align-items: center; flex-wrap: wrap; } .tick { display: flex; gap: 10px; align-items: center; min-height: 48px; } .tick input { width: 22px; height: 22px; accent-color: var(--field); }
-.caution { border-left: 5px solid var(--rust); padding: 4px 12px; font-weight: 600; } .main { min-height: 88px !important; font: 600 25px var(--display) !important; width: 100%; } .spool, .checks { list-style: none; margin: 0; padding: 0; } .spool li { border-bottom: 1px solid var(--lichen-3, #d4dbd2); padding: 6px 0; display: flex; flex-wrap: wrap; gap: 4px 12px; align-items: center; } .spool small { display: block; } .checks li { display: flex; flex-direction: column; padding: 4px 0; } .small { font-size: 16px; }
+.face {
+  min-width: 0;
+}
+.drawn {
+  display: flex;
+  gap: 22px;
+  flex-wrap: wrap;
+  align-items: flex-start;
+}
+.lots {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.lots .p-button {
+  min-height: 48px;
+}
+.tools {
+  display: flex;
+  gap: 8px 10px;
+  align-items: center;
+  flex-wrap: wrap;
+  padding: 6px 0;
+}
+.tools .p-button {
+  min-height: 52px;
+  padding: 0 14px;
+  font-size: 17px;
+}
+.pt {
+  min-width: 56px;
+  text-align: center;
+}
+.more select {
+  width: auto;
+  min-width: 220px;
+}
+.more {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 48px;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--field);
+}
+.caution {
+  border-left: 5px solid var(--rust);
+  padding: 4px 12px;
+  font-weight: 600;
+}
+.main {
+  min-height: 88px !important;
+  font: 600 25px var(--display) !important;
+  width: 100%;
+}
+.spool,
+.checks {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.spool li {
+  border-bottom: 1px solid var(--lichen-3, #d4dbd2);
+  padding: 6px 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+}
+.spool small {
+  display: block;
+}
+.checks li {
+  display: flex;
+  flex-direction: column;
+  padding: 4px 0;
+}
+.small {
+  font-size: 16px;
+}
 </style>

@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { blendOf, massRangeText, massText, smallMassText, type Batch, type FillGoal, type HouseRules, type JarKindRecord, type LotsFilled } from '@furrow/core';
+import {
+  blendOf,
+  massRangeText,
+  massText,
+  smallMassText,
+  type Batch,
+  type FillGoal,
+  type HouseRules,
+  type JarKindRecord,
+  type LotsFilled,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
@@ -21,17 +31,59 @@ const { data: harvests } = useHarvests();
 const { data: reserves } = useReserves();
 const filling = useSend();
 const pouring = useSend();
-interface Waiting { id: string; name: string; sub: string; honeyG: number; expected: boolean; moisturePercent: number | null; useBy: string | null }
+interface Waiting {
+  id: string;
+  name: string;
+  sub: string;
+  honeyG: number;
+  expected: boolean;
+  moisturePercent: number | null;
+  useBy: string | null;
+}
 const batchOf = (id: string): Batch | undefined => harvests.value?.find((b) => b.id === id);
-const standing = computed<Waiting[]>(() => (stock.value ?? []).filter((l) => l.kind === 'honey' && l.nowG > 0).map((l) => { const b = batchOf(l.batchId); return { id: l.id, name: b?.hiveName ?? l.name, sub: b ? dateText(b.date) : '', honeyG: l.nowG, expected: false, moisturePercent: b?.plan?.moisturePercent ?? null, useBy: l.useBy }; }));
+const standing = computed<Waiting[]>(() =>
+  (stock.value ?? [])
+    .filter((l) => l.kind === 'honey' && l.nowG > 0)
+    .map((l) => {
+      const b = batchOf(l.batchId);
+      return {
+        id: l.id,
+        name: b?.hiveName ?? l.name,
+        sub: b ? dateText(b.date) : '',
+        honeyG: l.nowG,
+        expected: false,
+        moisturePercent: b?.plan?.moisturePercent ?? null,
+        useBy: l.useBy,
+      };
+    }),
+);
 /** Honey a harvest promised at its choice and has not given yet. Jars are counted for its high edge: a shortage is seen in time. */
-const coming = computed<Waiting[]>(() => (harvests.value ?? []).filter((b) => !b.closedAt && ['ready', 'take', 'drain'].includes(b.stage)).flatMap((b) => {
-  const kg = b.expectedHoneyKg;
-  return kg && kg.high > 0 ? [{ id: `expected-${b.id}`, name: b.hiveName, sub: `expected ${massRangeText(kg, props.rules.units)}`, honeyG: Math.round(kg.high * 1000), expected: true, moisturePercent: null, useBy: null }] : [];
-}));
+const coming = computed<Waiting[]>(() =>
+  (harvests.value ?? [])
+    .filter((b) => !b.closedAt && ['ready', 'take', 'drain'].includes(b.stage))
+    .flatMap((b) => {
+      const kg = b.expectedHoneyKg;
+      return kg && kg.high > 0
+        ? [
+            {
+              id: `expected-${b.id}`,
+              name: b.hiveName,
+              sub: `expected ${massRangeText(kg, props.rules.units)}`,
+              honeyG: Math.round(kg.high * 1000),
+              expected: true,
+              moisturePercent: null,
+              useBy: null,
+            },
+          ]
+        : [];
+    }),
+);
 const all = computed(() => [...standing.value, ...coming.value]);
 const out = ref<string[]>([]);
-const touch = (id: string): void => void (out.value = out.value.includes(id) ? out.value.filter((x) => x !== id) : [...out.value, id]);
+const touch = (id: string): void =>
+  void (out.value = out.value.includes(id)
+    ? out.value.filter((x) => x !== id)
+    : [...out.value, id]);
 const chosen = computed(() => all.value.filter((l) => !out.value.includes(l.id)));
 const goal = ref<FillGoal>('least-left');
 const keepBackKg = ref<number | null>(0);
@@ -40,35 +92,83 @@ const working = ref(false);
 const worker = cutterWorker();
 onScopeDispose(() => worker.end());
 let turn = 0;
-watch([chosen, () => props.jars, goal, keepBackKg, reserves], async () => {
-  const mine = ++turn;
-  if (!chosen.value.length || !props.jars.length || keepBackKg.value === null) return void (plan.value = null);
-  working.value = true;
-  const found = await worker.api.fillLots(JSON.parse(JSON.stringify({ lots: chosen.value.map(({ id, honeyG }) => ({ id, honeyG })), jars: props.jars.map(({ id, netG, stock, value }) => ({ id, netG, stock, value })), goal: goal.value, reserved: (reserves.value ?? []).map(({ jarKindId, count }) => ({ jarKindId, count })), keepBackG: Math.round(keepBackKg.value * 1000) })));
-  if (mine !== turn) return;
-  working.value = false;
-  plan.value = found;
-}, { immediate: true });
+watch(
+  [chosen, () => props.jars, goal, keepBackKg, reserves],
+  async () => {
+    const mine = ++turn;
+    if (!chosen.value.length || !props.jars.length || keepBackKg.value === null)
+      return void (plan.value = null);
+    working.value = true;
+    const found = await worker.api.fillLots(
+      JSON.parse(
+        JSON.stringify({
+          lots: chosen.value.map(({ id, honeyG }) => ({ id, honeyG })),
+          jars: props.jars.map(({ id, netG, stock, value }) => ({ id, netG, stock, value })),
+          goal: goal.value,
+          reserved: (reserves.value ?? []).map(({ jarKindId, count }) => ({ jarKindId, count })),
+          keepBackG: Math.round(keepBackKg.value * 1000),
+        }),
+      ),
+    );
+    if (mine !== turn) return;
+    working.value = false;
+    plan.value = found;
+  },
+  { immediate: true },
+);
 const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => j.id === id);
-const lines = computed(() => (plan.value?.lots ?? []).map((f) => ({ ...f, lot: all.value.find((l) => l.id === f.id)! })).filter((f) => f.lot));
-const now = computed(() => lines.value.filter((l) => !l.lot.expected).flatMap((l) => l.fills.map((f) => ({ honeyLotId: l.id, jarKindId: f.id, count: f.count, netG: f.netG }))));
+const lines = computed(() =>
+  (plan.value?.lots ?? [])
+    .map((f) => ({ ...f, lot: all.value.find((l) => l.id === f.id)! }))
+    .filter((f) => f.lot),
+);
+const now = computed(() =>
+  lines.value
+    .filter((l) => !l.lot.expected)
+    .flatMap((l) =>
+      l.fills.map((f) => ({ honeyLotId: l.id, jarKindId: f.id, count: f.count, netG: f.netG })),
+    ),
+);
 const needed = computed(() => {
   const smallest = Math.min(...props.jars.map((j) => j.netG));
   const waits = (plan.value?.lots ?? []).filter((l) => l.leftG >= smallest);
-  return waits.length ? { g: waits.reduce((g, l) => g + l.leftG, 0), jars: Math.ceil(waits.reduce((g, l) => g + l.leftG, 0) / (props.jars.at(0)?.netG ?? 500)), name: props.jars.at(0)?.name ?? '' } : null;
+  return waits.length
+    ? {
+        g: waits.reduce((g, l) => g + l.leftG, 0),
+        jars: Math.ceil(waits.reduce((g, l) => g + l.leftG, 0) / (props.jars.at(0)?.netG ?? 500)),
+        name: props.jars.at(0)?.name ?? '',
+      }
+    : null;
 });
 async function fillAll(): Promise<void> {
   const n = now.value.reduce((sum, f) => sum + f.count, 0);
-  await filling.go('/fillings/several', { fillings: now.value.map((f) => ({ id: newId(), ...f })) }, `${n} jars filled.`);
+  await filling.go(
+    '/fillings/several',
+    { fillings: now.value.map((f) => ({ id: newId(), ...f })) },
+    `${n} jars filled.`,
+  );
 }
 const water = ref<Record<string, number | null>>({});
 const waterOf = (l: Waiting): number | null => water.value[l.id] ?? l.moisturePercent;
-const mix = computed(() => { const parts = chosen.value.filter((l) => !l.expected); return parts.length > 1 && parts.every((l) => waterOf(l)) ? blendOf(parts.map((l) => ({ kg: l.honeyG / 1000, moisturePercent: waterOf(l)! }))) : null; });
+const mix = computed(() => {
+  const parts = chosen.value.filter((l) => !l.expected);
+  return parts.length > 1 && parts.every((l) => waterOf(l))
+    ? blendOf(parts.map((l) => ({ kg: l.honeyG / 1000, moisturePercent: waterOf(l)! })))
+    : null;
+});
 const mixable = computed(() => chosen.value.filter((l) => !l.expected));
 const sure = ref(false);
 async function pour(): Promise<void> {
   const [into, ...rest] = mixable.value;
-  for (const l of rest) if (!(await pouring.go('/blends', { fromLotId: l.id, intoLotId: into.id, g: l.honeyG }, `${l.name} poured to ${into.name}.`))) return;
+  for (const l of rest)
+    if (
+      !(await pouring.go(
+        '/blends',
+        { fromLotId: l.id, intoLotId: into.id, g: l.honeyG },
+        `${l.name} poured to ${into.name}.`,
+      ))
+    )
+      return;
   sure.value = false;
 }
 </script>
@@ -76,38 +176,192 @@ async function pour(): Promise<void> {
 <template>
   <section class="left">
     <h2 class="furrow-heading">What waits</h2>
-    <p v-if="!all.length" class="sub">No honey waits and none is expected. When a harvest is chosen, its honey stands here in dashes.</p>
-    <HoneyVessels v-else :lots="all.map((l) => ({ id: l.id, name: l.name, sub: l.sub, kg: l.honeyG / 1000, text: massText(l.honeyG / 1000, rules.units, 2), expected: l.expected, on: !out.includes(l.id), leftKg: (plan?.lots.find((x) => x.id === l.id)?.leftG ?? 0) / 1000 }))" @touch="touch" />
-    <div class="choices"><SelectButton v-model="goal" :options="[{ label: 'Least left over', value: 'least-left' }, { label: 'Most value', value: 'most-value' }, { label: 'Fewest jars', value: 'fewest-jars' }]" option-label="label" option-value="value" :allow-empty="false" aria-label="What matters" /><NumberField v-model="keepBackKg" label="Keep back of all" unit="kg" :min="0" :max="500" /></div>
-    <p v-if="!jars.length">No jars in the kit. <RouterLink to="/rules">Add them in Rules.</RouterLink></p>
+    <p v-if="!all.length" class="sub">
+      No honey waits and none is expected. When a harvest is chosen, its honey stands here in
+      dashes.
+    </p>
+    <HoneyVessels
+      v-else
+      :lots="
+        all.map((l) => ({
+          id: l.id,
+          name: l.name,
+          sub: l.sub,
+          kg: l.honeyG / 1000,
+          text: massText(l.honeyG / 1000, rules.units, 2),
+          expected: l.expected,
+          on: !out.includes(l.id),
+          leftKg: (plan?.lots.find((x) => x.id === l.id)?.leftG ?? 0) / 1000,
+        }))
+      "
+      @touch="touch"
+    />
+    <div class="choices">
+      <SelectButton
+        v-model="goal"
+        :options="[
+          { label: 'Least left over', value: 'least-left' },
+          { label: 'Most value', value: 'most-value' },
+          { label: 'Fewest jars', value: 'fewest-jars' },
+        ]"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="What matters"
+      /><NumberField v-model="keepBackKg" label="Keep back of all" unit="kg" :min="0" :max="500" />
+    </div>
+    <p v-if="!jars.length">
+      No jars in the kit. <RouterLink to="/rules">Add them in Rules.</RouterLink>
+    </p>
     <p v-if="working" class="sub" role="status">Counting jars…</p>
-    <ul v-if="plan" class="shelf"><li v-for="l in lines" :key="l.id"><b class="display">{{ l.lot.name }}</b><span class="jars"><span v-for="f in l.fills" :key="f.id" class="kind"><JarRow :count="f.count" :net-g="f.netG" :moisture-percent="18" :width-px="230" :planned="l.lot.expected" /><span>{{ f.count }} × {{ jarOf(f.id)?.name }}</span></span><span v-if="!l.fills.length" class="sub">no whole jar</span></span><span class="sub">{{ smallMassText(l.leftG, rules.units, 1) }} left</span></li></ul>
+    <ul v-if="plan" class="shelf">
+      <li v-for="l in lines" :key="l.id">
+        <b class="display">{{ l.lot.name }}</b><span class="jars"
+          ><span v-for="f in l.fills" :key="f.id" class="kind"
+            ><JarRow
+              :count="f.count"
+              :net-g="f.netG"
+              :moisture-percent="18"
+              :width-px="230"
+              :planned="l.lot.expected"
+            /><span>{{ f.count }} × {{ jarOf(f.id)?.name }}</span></span
+          ><span v-if="!l.fills.length" class="sub">no whole jar</span></span
+        ><span class="sub">{{ smallMassText(l.leftG, rules.units, 1) }} left</span>
+      </li>
+    </ul>
     <template v-if="plan">
-      <p><b>{{ massText(plan.filledG / 1000, rules.units, 2) }}</b> in jars, <b>{{ massText(plan.leftG / 1000, rules.units, 2) }}</b> left over{{ plan.provenOptimal ? ', proven best' : ', the best found in the time' }}.</p>
-      <p v-for="s in plan.short" :key="s.jarKindId" class="rust"><b>{{ s.missing }} × {{ jarOf(s.jarKindId)?.name }} promised cannot be filled: they go to next week's jars.</b></p>
-      <p v-if="needed" class="rust"><b>{{ massText(needed.g / 1000, rules.units, 2) }} finds no jar: about {{ needed.jars }} more of “{{ needed.name }}”, or it waits for next week's jars.</b></p>
+      <p>
+        <b>{{ massText(plan.filledG / 1000, rules.units, 2) }}</b> in jars,
+        <b>{{ massText(plan.leftG / 1000, rules.units, 2) }}</b> left over{{
+          plan.provenOptimal ? ', proven best' : ', the best found in the time'
+        }}.
+      </p>
+      <p v-for="s in plan.short" :key="s.jarKindId" class="rust">
+        <b
+          >{{ s.missing }} × {{ jarOf(s.jarKindId)?.name }} promised cannot be filled: they go to
+          next week's jars.</b
+        >
+      </p>
+      <p v-if="needed" class="rust">
+        <b
+          >{{ massText(needed.g / 1000, rules.units, 2) }} finds no jar: about
+          {{ needed.jars }} more of “{{ needed.name }}”, or it waits for next week's jars.</b
+        >
+      </p>
     </template>
     <Refusal :refusal="filling.refusal.value" />
     <PromisesPanel :jars="jars" :rules="rules" />
   </section>
   <aside class="acts">
-    <Button class="main" :label="now.length ? `Filled ${now.reduce((n, f) => n + f.count, 0)} jars as drawn` : 'Nothing to fill yet'" :disabled="!now.length || working" :loading="filling.busy.value" @click="fillAll" />
-    <p class="sub">Each jar holds honey of one lot. Promises first. Dashed honey is expected by the high edge, and is not filled yet.</p>
+    <Button
+      class="main"
+      :label="
+        now.length
+          ? `Filled ${now.reduce((n, f) => n + f.count, 0)} jars as drawn`
+          : 'Nothing to fill yet'
+      "
+      :disabled="!now.length || working"
+      :loading="filling.busy.value"
+      @click="fillAll"
+    />
+    <p class="sub">
+      Each jar holds honey of one lot. Promises first. Dashed honey is expected by the high edge,
+      and is not filled yet.
+    </p>
     <h2 class="furrow-heading">If they were one</h2>
-    <p v-if="mixable.length < 2" class="sub">With two lots chosen their mixture is reckoned here: kilograms add up, water averages by mass.</p>
+    <p v-if="mixable.length < 2" class="sub">
+      With two lots chosen their mixture is reckoned here: kilograms add up, water averages by mass.
+    </p>
     <template v-else>
-      <NumberField v-for="l in mixable" :key="l.id" v-model="water[l.id]" :label="`Water of ${l.name}, ${l.sub}${l.moisturePercent ? ` (planned ${l.moisturePercent} %)` : ''}`" unit="%" nullable :min="10" :max="40" />
-      <p v-if="mix"><b>{{ massText(mix.kg, rules.units, 2) }} of {{ mix.moisturePercent.toFixed(1) }} % water.</b> {{ mix.keeping.reason }} Mixing dilutes a fault, it does not mend it.</p>
+      <NumberField
+        v-for="l in mixable"
+        :key="l.id"
+        v-model="water[l.id]"
+        :label="`Water of ${l.name}, ${l.sub}${l.moisturePercent ? ` (planned ${l.moisturePercent} %)` : ''}`"
+        unit="%"
+        nullable
+        :min="10"
+        :max="40"
+      />
+      <p v-if="mix">
+        <b
+          >{{ massText(mix.kg, rules.units, 2) }} of {{ mix.moisturePercent.toFixed(1) }} %
+          water.</b
+        >
+        {{ mix.keeping.reason }} Mixing dilutes a fault, it does not mend it.
+      </p>
       <p v-else class="sub">Say the water of each to see the mixture and its class.</p>
-      <label class="tick"><input v-model="sure" type="checkbox" /> Pour them together: one lot from then on, traced to {{ mixable.length }} harvests</label>
-      <Button outlined label="Pour them together" :disabled="!sure" :loading="pouring.busy.value" @click="pour" />
+      <label class="tick"
+        ><input v-model="sure" type="checkbox" /> Pour them together: one lot from then on, traced
+        to {{ mixable.length }} harvests</label
+      >
+      <Button
+        outlined
+        label="Pour them together"
+        :disabled="!sure"
+        :loading="pouring.busy.value"
+        @click="pour"
+      />
       <Refusal :refusal="pouring.refusal.value" />
     </template>
   </aside>
 </template>
 
 <style scoped>
-.left { min-width: 0; display: flex; flex-direction: column; gap: 8px; } .choices { display: flex; gap: 20px; align-items: flex-end; flex-wrap: wrap; } .shelf { list-style: none; margin: 0; padding: 0; } .shelf li { display: grid; grid-template-columns: 130px minmax(0, 1fr) auto; gap: 16px; align-items: center; border-bottom: 5px solid var(--wood); padding: 6px 0; } .jars { display: flex; gap: 20px; flex-wrap: wrap; } .kind { display: flex; flex-direction: column; font-weight: 600; }
-.main { min-height: 88px !important; font: 600 25px/1.15 var(--display) !important; } .tick { display: flex; gap: 10px; align-items: center; min-height: 48px; } .tick input { width: 22px; height: 22px; flex: none; accent-color: var(--field); }
-@media (max-width: 700px) { .shelf li { grid-template-columns: 1fr; } }
+.left {
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.choices {
+  display: flex;
+  gap: 20px;
+  align-items: flex-end;
+  flex-wrap: wrap;
+}
+.shelf {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.shelf li {
+  display: grid;
+  grid-template-columns: 130px minmax(0, 1fr) auto;
+  gap: 16px;
+  align-items: center;
+  border-bottom: 5px solid var(--wood);
+  padding: 6px 0;
+}
+.jars {
+  display: flex;
+  gap: 20px;
+  flex-wrap: wrap;
+}
+.kind {
+  display: flex;
+  flex-direction: column;
+  font-weight: 600;
+}
+.main {
+  min-height: 88px !important;
+  font: 600 25px/1.15 var(--display) !important;
+}
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 48px;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  flex: none;
+  accent-color: var(--field);
+}
+@media (max-width: 700px) {
+  .shelf li {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -15,30 +15,129 @@ const props = defineProps<{ jars: JarKindRecord[]; rules: HouseRules }>();
 const { go, busy, refusal, fieldError } = useSend();
 const { data: reserves } = useReserves();
 const { data: people } = usePeople();
-const making = ref<{ jarKindId: string; count: number | null; fate: 'sold' | 'given'; forDate: string; who: string } | null>(null);
-const open = (): void => void (making.value = { jarKindId: props.jars[0]?.id ?? '', count: 1, fate: props.rules.registeredToSell ? 'sold' : 'given', forDate: '', who: '' });
+const making = ref<{
+  jarKindId: string;
+  count: number | null;
+  fate: 'sold' | 'given';
+  forDate: string;
+  who: string;
+} | null>(null);
+const open = (): void =>
+  void (making.value = {
+    jarKindId: props.jars[0]?.id ?? '',
+    count: 1,
+    fate: props.rules.registeredToSell ? 'sold' : 'given',
+    forDate: '',
+    who: '',
+  });
 const kindName = (id: string): string => props.jars.find((j) => j.id === id)?.name ?? 'a jar';
-const lines = computed(() => (reserves.value ?? []).map((r) => ({ r, who: people.value?.find((p) => p.id === r.personId)?.name ?? '' })).sort((a, b) => (a.r.forDate ?? '9').localeCompare(b.r.forDate ?? '9')));
+const lines = computed(() =>
+  (reserves.value ?? [])
+    .map((r) => ({ r, who: people.value?.find((p) => p.id === r.personId)?.name ?? '' }))
+    .sort((a, b) => (a.r.forDate ?? '9').localeCompare(b.r.forDate ?? '9')),
+);
 async function make(): Promise<void> {
   const m = making.value!;
-  if (await go('/reserves', { id: newId(), ...m, forDate: m.forDate || null }, `${m.count} promised.`)) making.value = null;
+  if (
+    await go('/reserves', { id: newId(), ...m, forDate: m.forDate || null }, `${m.count} promised.`)
+  )
+    making.value = null;
 }
 </script>
 
 <template>
   <h2 class="furrow-heading">Promised</h2>
-  <p v-if="!lines.length" class="sub">Nothing is promised. Orders and gifts written here are filled first.</p>
-  <ul v-else class="promises"><li v-for="{ r, who } in lines" :key="r.id"><span><b>{{ r.count }} × {{ kindName(r.jarKindId) }}</b>, {{ r.fate === 'sold' ? 'ordered' : 'a gift' }}<template v-if="who"> for {{ who }}</template><template v-if="r.forDate">, {{ dateText(r.forDate) }}</template></span><Button text size="small" label="Handed over" :aria-label="`${r.count} ${kindName(r.jarKindId)}: handed over`" @click="go(`/reserves/${r.id}/done`, {}, 'A promise kept.')" /><Button text size="small" label="Withdraw" :aria-label="`${r.count} ${kindName(r.jarKindId)}: withdraw`" @click="go(`/reserves/${r.id}/withdraw`, {}, 'Withdrawn.')" /></li></ul>
-  <p v-if="lines.length" class="sub">Handed over closes a promise; what left the shelf is written on the shelf.</p>
+  <p v-if="!lines.length" class="sub">
+    Nothing is promised. Orders and gifts written here are filled first.
+  </p>
+  <ul v-else class="promises">
+    <li v-for="{ r, who } in lines" :key="r.id">
+      <span
+        ><b>{{ r.count }} × {{ kindName(r.jarKindId) }}</b
+        >, {{ r.fate === 'sold' ? 'ordered' : 'a gift'
+        }}<template v-if="who"> for {{ who }}</template
+        ><template v-if="r.forDate">, {{ dateText(r.forDate) }}</template></span
+      ><Button
+        text
+        size="small"
+        label="Handed over"
+        :aria-label="`${r.count} ${kindName(r.jarKindId)}: handed over`"
+        @click="go(`/reserves/${r.id}/done`, {}, 'A promise kept.')"
+      /><Button
+        text
+        size="small"
+        label="Withdraw"
+        :aria-label="`${r.count} ${kindName(r.jarKindId)}: withdraw`"
+        @click="go(`/reserves/${r.id}/withdraw`, {}, 'Withdrawn.')"
+      />
+    </li>
+  </ul>
+  <p v-if="lines.length" class="sub">
+    Handed over closes a promise; what left the shelf is written on the shelf.
+  </p>
   <Refusal :refusal="refusal" :fields="['count', 'forDate']" />
   <form v-if="making" class="promise" @submit.prevent="make">
-    <span><label class="sub" for="promise-kind">Which jars</label><select id="promise-kind" v-model="making.jarKindId" class="native"><option v-for="j in jars" :key="j.id" :value="j.id">{{ j.name }}</option></select></span>
-    <NumberField v-model="making.count" label="How many" whole :min="1" :max="2000" :error="fieldError('count')" />
-    <span><label class="sub" for="promise-fate">As</label><select id="promise-fate" v-model="making.fate" class="native"><option value="sold">An order</option><option value="given">A gift</option></select></span>
-    <TextField v-model="making.forDate" type="date" label="For which day, if any" :error="fieldError('forDate')" /><TextField v-model="making.who" label="For whom, if you like" />
-    <Button type="submit" label="Promise them" :disabled="!making.count || !making.jarKindId" :loading="busy" /><Button text type="button" label="Put it away" @click="making = null" />
+    <span
+      ><label class="sub" for="promise-kind">Which jars</label
+      ><select id="promise-kind" v-model="making.jarKindId" class="native">
+        <option v-for="j in jars" :key="j.id" :value="j.id">{{ j.name }}</option>
+      </select></span
+    >
+    <NumberField
+      v-model="making.count"
+      label="How many"
+      whole
+      :min="1"
+      :max="2000"
+      :error="fieldError('count')"
+    />
+    <span
+      ><label class="sub" for="promise-fate">As</label
+      ><select id="promise-fate" v-model="making.fate" class="native">
+        <option value="sold">An order</option>
+        <option value="given">A gift</option>
+      </select></span
+    >
+    <TextField
+      v-model="making.forDate"
+      type="date"
+      label="For which day, if any"
+      :error="fieldError('forDate')"
+    /><TextField v-model="making.who" label="For whom, if you like" />
+    <Button
+      type="submit"
+      label="Promise them"
+      :disabled="!making.count || !making.jarKindId"
+      :loading="busy"
+    /><Button text type="button" label="Put it away" @click="making = null" />
   </form>
   <p v-else-if="jars.length"><Button outlined label="Promise some jars…" @click="open" /></p>
 </template>
 
-<style scoped>.promises { list-style: none; margin: 0 0 8px; padding: 0; } .promises li { display: flex; gap: 12px; align-items: center; flex-wrap: wrap; border-bottom: var(--line); min-height: 48px; } .promises li > span { flex: 1 1 240px; } .promise { display: flex; gap: 12px; align-items: flex-end; flex-wrap: wrap; } .promise > * { flex: 0 1 190px; }</style>
+<style scoped>
+.promises {
+  list-style: none;
+  margin: 0 0 8px;
+  padding: 0;
+}
+.promises li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
+  border-bottom: var(--line);
+  min-height: 48px;
+}
+.promises li > span {
+  flex: 1 1 240px;
+}
+.promise {
+  display: flex;
+  gap: 12px;
+  align-items: flex-end;
+  flex-wrap: wrap;
+}
+.promise > * {
+  flex: 0 1 190px;
+}
+</style>

@@ -15,29 +15,111 @@ const visible = defineModel<boolean>('visible', { required: true });
 const emit = defineEmits<{ made: [id: string] }>();
 const { go, busy, refusal } = useSend();
 const name = ref('');
-const m = ref<{ [K in keyof LabelSheet]: number | null }>({ paperWidthMm: 210, paperHeightMm: 297, columns: 2, rows: 7, marginLeftMm: 5, marginTopMm: 10, labelWidthMm: 98, labelHeightMm: 38, gapXMm: 2, gapYMm: 0.5 });
-const parsed = computed(() => newLabelSheetSchema.omit({ id: true }).safeParse({ name: name.value, ...m.value }));
-const whole = computed(() => (Object.values(m.value).every((v) => v !== null && v >= 0) ? (m.value as LabelSheet) : null));
+const m = ref<{ [K in keyof LabelSheet]: number | null }>({
+  paperWidthMm: 210,
+  paperHeightMm: 297,
+  columns: 2,
+  rows: 7,
+  marginLeftMm: 5,
+  marginTopMm: 10,
+  labelWidthMm: 98,
+  labelHeightMm: 38,
+  gapXMm: 2,
+  gapYMm: 0.5,
+});
+const parsed = computed(() =>
+  newLabelSheetSchema.omit({ id: true }).safeParse({ name: name.value, ...m.value }),
+);
+const whole = computed(() =>
+  Object.values(m.value).every((v) => v !== null && v >= 0) ? (m.value as LabelSheet) : null,
+);
 const problem = computed(() => (whole.value ? sheetProblem(whole.value) : null));
 async function keep(): Promise<void> {
   const id = newId();
-  if (!(await go('/labelSheets', { id, name: name.value, ...m.value }, `Sheet “${name.value}” is kept.`))) return;
+  if (
+    !(await go(
+      '/labelSheets',
+      { id, name: name.value, ...m.value },
+      `Sheet “${name.value}” is kept.`,
+    ))
+  )
+    return;
   emit('made', id);
   visible.value = false;
 }
-const lines: [keyof LabelSheet, string, boolean][] = [['paperWidthMm', 'Paper wide', false], ['paperHeightMm', 'Paper high', false], ['columns', 'Labels across', true], ['rows', 'Labels down', true], ['labelWidthMm', 'Label wide', false], ['labelHeightMm', 'Label high', false], ['marginLeftMm', 'From the left edge', false], ['marginTopMm', 'From the top edge', false], ['gapXMm', 'Gap across', false], ['gapYMm', 'Gap down', false]];
+const lines: [keyof LabelSheet, string, boolean][] = [
+  ['paperWidthMm', 'Paper wide', false],
+  ['paperHeightMm', 'Paper high', false],
+  ['columns', 'Labels across', true],
+  ['rows', 'Labels down', true],
+  ['labelWidthMm', 'Label wide', false],
+  ['labelHeightMm', 'Label high', false],
+  ['marginLeftMm', 'From the left edge', false],
+  ['marginTopMm', 'From the top edge', false],
+  ['gapXMm', 'Gap across', false],
+  ['gapYMm', 'Gap down', false],
+];
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="A sheet of labels" :style="{ width: 'min(860px, 96vw)' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="A sheet of labels"
+    :style="{ width: 'min(860px, 96vw)' }"
+  >
     <form class="sheet" @submit.prevent="keep">
-      <div class="numbers"><TextField v-model="name" label="Name" /><NumberField v-for="[key, label, count] in lines" :key="key" v-model="m[key]" narrow :label="label" :unit="count ? '' : 'mm'" :whole="count" :min="0" /></div>
-      <div><LabelSheetFace v-if="whole && whole.columns * whole.rows <= 400" :sheet="whole" :start-at="0" :count="0" :s="1" /></div>
+      <div class="numbers">
+        <TextField v-model="name" label="Name" /><NumberField
+          v-for="[key, label, count] in lines"
+          :key="key"
+          v-model="m[key]"
+          narrow
+          :label="label"
+          :unit="count ? '' : 'mm'"
+          :whole="count"
+          :min="0"
+        />
+      </div>
+      <div>
+        <LabelSheetFace
+          v-if="whole && whole.columns * whole.rows <= 400"
+          :sheet="whole"
+          :start-at="0"
+          :count="0"
+          :s="1"
+        />
+      </div>
       <p v-if="problem" class="rust wide">{{ problem }}</p>
       <Refusal :refusal="refusal" />
-      <Button type="submit" label="Keep this sheet" :disabled="!parsed.success || problem !== null" :loading="busy" />
+      <Button
+        type="submit"
+        label="Keep this sheet"
+        :disabled="!parsed.success || problem !== null"
+        :loading="busy"
+      />
     </form>
   </Dialog>
 </template>
 
-<style scoped>.sheet { display: grid; grid-template-columns: 1fr auto; gap: 14px 24px; } .numbers { display: flex; flex-wrap: wrap; gap: 12px; align-content: flex-start; } .wide { grid-column: 1 / -1; } @media (max-width: 700px) { .sheet { grid-template-columns: 1fr; } }</style>
+<style scoped>
+.sheet {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 14px 24px;
+}
+.numbers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-content: flex-start;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+@media (max-width: 700px) {
+  .sheet {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

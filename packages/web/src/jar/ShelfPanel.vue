@@ -14,38 +14,136 @@ import { dateText } from '../shell/times.js';
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const { go, busy, refusal, fieldError } = useSend();
 const { data: people } = usePeople();
-const shelf = computed(() => props.detail.lots.filter((l) => (l.kind === 'pieces' || l.kind === 'jars') && l.count).map((l) => ({ lot: l, left: l.count! - props.detail.outs.filter((o) => o.lotId === l.id).reduce((n, o) => n + o.count, 0) })));
-const out = ref<{ lotId: string; fate: Fate; count: number | null; price: number | null; who: string } | null>(null);
-const priceOf = (lotId: string): number | null => { const before = props.detail.outs.filter((o) => o.lotId === lotId && o.price !== null).at(-1); return before?.price ?? null; };
-const open = (lotId: string): void => void (out.value = { lotId, fate: props.rules.registeredToSell ? 'sold' : 'given', count: 1, price: priceOf(lotId), who: '' });
+const shelf = computed(() =>
+  props.detail.lots
+    .filter((l) => (l.kind === 'pieces' || l.kind === 'jars') && l.count)
+    .map((l) => ({
+      lot: l,
+      left:
+        l.count! -
+        props.detail.outs.filter((o) => o.lotId === l.id).reduce((n, o) => n + o.count, 0),
+    })),
+);
+const out = ref<{
+  lotId: string;
+  fate: Fate;
+  count: number | null;
+  price: number | null;
+  who: string;
+} | null>(null);
+const priceOf = (lotId: string): number | null => {
+  const before = props.detail.outs.filter((o) => o.lotId === lotId && o.price !== null).at(-1);
+  return before?.price ?? null;
+};
+const open = (lotId: string): void =>
+  void (out.value = {
+    lotId,
+    fate: props.rules.registeredToSell ? 'sold' : 'given',
+    count: 1,
+    price: priceOf(lotId),
+    who: '',
+  });
 async function gone(): Promise<void> {
   const o = out.value!;
-  if (await go('/outs', { id: newId(), ...o, price: o.fate === 'sold' ? o.price : null }, `${o.count} ${FATE_WORDS[o.fate].toLowerCase()}.`)) out.value = null;
+  if (
+    await go(
+      '/outs',
+      { id: newId(), ...o, price: o.fate === 'sold' ? o.price : null },
+      `${o.count} ${FATE_WORDS[o.fate].toLowerCase()}.`,
+    )
+  )
+    out.value = null;
 }
 const nameOf = (id: string | null): string => people.value?.find((p) => p.id === id)?.name ?? '';
-const lines = computed(() => [...props.detail.outs].reverse().map((o) => ({ o, code: props.detail.lots.find((l) => l.id === o.lotId)?.code ?? '', who: nameOf(o.personId) })));
-const forget = (id: string, name: string): unknown => go(`/people/${id}/forget`, {}, `${name} is forgotten.`);
+const lines = computed(() =>
+  [...props.detail.outs].reverse().map((o) => ({
+    o,
+    code: props.detail.lots.find((l) => l.id === o.lotId)?.code ?? '',
+    who: nameOf(o.personId),
+  })),
+);
+const forget = (id: string, name: string): unknown =>
+  go(`/people/${id}/forget`, {}, `${name} is forgotten.`);
 </script>
 
 <template>
   <h2 class="furrow-heading">On the shelf</h2>
   <p v-if="!shelf.length" class="sub">Nothing of this harvest is packed.</p>
   <template v-for="s in shelf" :key="s.lot.id">
-    <p><b>{{ s.left }}</b> of {{ s.lot.count }} {{ s.lot.kind === 'jars' ? 'jars' : 'pieces' }}, {{ s.lot.code }}</p>
-    <Button v-if="s.left > 0 && out?.lotId !== s.lot.id" outlined :label="`Some of ${s.lot.code} left the shelf…`" @click="open(s.lot.id)" />
+    <p>
+      <b>{{ s.left }}</b> of {{ s.lot.count }} {{ s.lot.kind === 'jars' ? 'jars' : 'pieces' }},
+      {{ s.lot.code }}
+    </p>
+    <Button
+      v-if="s.left > 0 && out?.lotId !== s.lot.id"
+      outlined
+      :label="`Some of ${s.lot.code} left the shelf…`"
+      @click="open(s.lot.id)"
+    />
     <form v-if="out?.lotId === s.lot.id" class="acts" @submit.prevent="gone">
-      <label class="sub" for="fate">They were</label><select id="fate" v-model="out.fate" class="native"><option v-for="f in FATES" :key="f" :value="f">{{ FATE_WORDS[f] }}</option></select>
-      <NumberField v-model="out.count" label="How many" whole :min="1" :max="s.left" :error="fieldError('count')" />
-      <NumberField v-if="out.fate === 'sold'" v-model="out.price" nullable label="Price of one" :unit="rules.currency" :min="0" />
-      <TextField v-if="out.fate === 'sold' || out.fate === 'given'" v-model="out.who" label="To whom, if you like" />
-      <p v-if="out.fate === 'sold' && !rules.registeredToSell" class="caution">Your rules say you are not registered to sell. Ask your authority.</p>
-      <Button type="submit" label="Write it down" :disabled="!out.count || out.count > s.left" :loading="busy" /><Button text type="button" label="Put it away" @click="out = null" />
+      <label class="sub" for="fate">They were</label
+      ><select id="fate" v-model="out.fate" class="native">
+        <option v-for="f in FATES" :key="f" :value="f">{{ FATE_WORDS[f] }}</option>
+      </select>
+      <NumberField
+        v-model="out.count"
+        label="How many"
+        whole
+        :min="1"
+        :max="s.left"
+        :error="fieldError('count')"
+      />
+      <NumberField
+        v-if="out.fate === 'sold'"
+        v-model="out.price"
+        nullable
+        label="Price of one"
+        :unit="rules.currency"
+        :min="0"
+      />
+      <TextField
+        v-if="out.fate === 'sold' || out.fate === 'given'"
+        v-model="out.who"
+        label="To whom, if you like"
+      />
+      <p v-if="out.fate === 'sold' && !rules.registeredToSell" class="caution">
+        Your rules say you are not registered to sell. Ask your authority.
+      </p>
+      <Button
+        type="submit"
+        label="Write it down"
+        :disabled="!out.count || out.count > s.left"
+        :loading="busy"
+      /><Button text type="button" label="Put it away" @click="out = null" />
     </form>
   </template>
-  <details v-if="lines.length" class="how"><summary>What left it, {{ lines.length }} {{ lines.length === 1 ? 'entry' : 'entries' }}</summary>
-    <ul><li v-for="l in lines" :key="l.o.id">{{ dateText(l.o.occurredAt.slice(0, 10)) }}: {{ l.o.count }} {{ FATE_WORDS[l.o.fate].toLowerCase() }}, {{ l.code }}<template v-if="l.o.price !== null">, {{ rules.currency }} {{ l.o.price }} each</template><template v-if="l.who">, to {{ l.who }} <Button text size="small" label="Forget this name" @click="forget(l.o.personId!, l.who)" /></template></li></ul>
+  <details v-if="lines.length" class="how">
+    <summary>
+      What left it, {{ lines.length }} {{ lines.length === 1 ? 'entry' : 'entries' }}
+    </summary>
+    <ul>
+      <li v-for="l in lines" :key="l.o.id">
+        {{ dateText(l.o.occurredAt.slice(0, 10)) }}: {{ l.o.count }}
+        {{ FATE_WORDS[l.o.fate].toLowerCase() }}, {{ l.code
+        }}<template v-if="l.o.price !== null">, {{ rules.currency }} {{ l.o.price }} each</template
+        ><template v-if="l.who"
+          >, to {{ l.who }}
+          <Button text size="small" label="Forget this name" @click="forget(l.o.personId!, l.who)"
+        /></template>
+      </li>
+    </ul>
   </details>
   <Refusal :refusal="refusal" :fields="['count']" />
 </template>
 
-<style scoped>.caution { border-left: 5px solid var(--rust); padding: 4px 12px; font-weight: 600; } ul { margin: 0; padding-left: 18px; }</style>
+<style scoped>
+.caution {
+  border-left: 5px solid var(--rust);
+  padding: 4px 12px;
+  font-weight: 600;
+}
+ul {
+  margin: 0;
+  padding-left: 18px;
+}
+</style>

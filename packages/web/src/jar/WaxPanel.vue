@@ -1,5 +1,23 @@
 <script setup lang="ts">
-import { RINSE_FATE_WORDS, SCHOOLS, WAX_CARE_WORDS, WAX_WAYS, gravityOfBrix, massText, mustToGravity, readMassG, rinseHolds, smallMassText, waxExpected, type BatchDetail, type HouseRules, type MustPlan, type RinseFate, type WaxCareKind, type WaxWay } from '@furrow/core';
+import {
+  RINSE_FATE_WORDS,
+  SCHOOLS,
+  WAX_CARE_WORDS,
+  WAX_WAYS,
+  gravityOfBrix,
+  massText,
+  mustToGravity,
+  readMassG,
+  rinseHolds,
+  smallMassText,
+  waxExpected,
+  type BatchDetail,
+  type HouseRules,
+  type MustPlan,
+  type RinseFate,
+  type WaxCareKind,
+  type WaxWay,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
@@ -17,7 +35,11 @@ import { useNow } from '../shell/useNow.js';
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const now = useNow();
 const units = computed(() => props.rules.units);
-const { data: after, error: afterError, refetch: readAgain } = useAftercare(computed(() => props.detail.batch.id));
+const {
+  data: after,
+  error: afterError,
+  refetch: readAgain,
+} = useAftercare(computed(() => props.detail.batch.id));
 const care = useSend();
 const waxSend = useSend();
 const rinseSend = useSend();
@@ -25,102 +47,447 @@ const useSendRinse = useSend();
 const gearSend = useSend();
 const wet = computed(() => props.detail.lots.find((l) => l.kind === 'wet-wax') ?? null);
 const clean = computed(() => props.detail.lots.find((l) => l.kind === 'clean-wax') ?? null);
-const grams = (text: string): number | null => { const g = readMassG(text, units.value === 'metric' ? 'g' : 'oz'); return g === null ? null : Math.round(g); };
+const grams = (text: string): number | null => {
+  const g = readMassG(text, units.value === 'metric' ? 'g' : 'oz');
+  return g === null ? null : Math.round(g);
+};
 const g = (x: number): string => smallMassText(x, units.value, 1);
-const frozen = computed(() => after.value?.waxCares.filter((c) => c.kind !== 'rinsed').at(-1)?.kind === 'frozen');
+const frozen = computed(
+  () => after.value?.waxCares.filter((c) => c.kind !== 'rinsed').at(-1)?.kind === 'frozen',
+);
 const rinsed = computed(() => after.value?.waxCares.some((c) => c.kind === 'rinsed') ?? false);
 /** Moth's clock: from the close of the drain, or from the freezer's door. */
 const mothAt = computed(() => {
-  const since = after.value?.waxCares.filter((c) => c.kind === 'taken-out').at(-1)?.occurredAt ?? props.detail.flows.find((f) => f.to === wet.value?.id)?.at;
-  return since && !frozen.value ? new Date(Date.parse(since) + props.rules.wetWaxDays * 86_400_000).toISOString() : null;
+  const since =
+    after.value?.waxCares.filter((c) => c.kind === 'taken-out').at(-1)?.occurredAt ??
+    props.detail.flows.find((f) => f.to === wet.value?.id)?.at;
+  return since && !frozen.value
+    ? new Date(Date.parse(since) + props.rules.wetWaxDays * 86_400_000).toISOString()
+    : null;
 });
-const careNow = (kind: WaxCareKind): unknown => care.go('/waxCares', { id: newId(), batchId: props.detail.batch.id, kind }, `${WAX_CARE_WORDS[kind]}.`);
+const careNow = (kind: WaxCareKind): unknown =>
+  care.go(
+    '/waxCares',
+    { id: newId(), batchId: props.detail.batch.id, kind },
+    `${WAX_CARE_WORDS[kind]}.`,
+  );
 const way = ref<WaxWay>(props.rules.waxWay);
 const filtered = ref(1);
-const expected = computed(() => (after.value && wet.value && wet.value.nowG > 0 ? waxExpected({ way: way.value, wetG: wet.value.nowG, combG: after.value.combG || null, runs: after.value.householdRuns }) : null));
+const expected = computed(() =>
+  after.value && wet.value && wet.value.nowG > 0
+    ? waxExpected({
+        way: way.value,
+        wetG: wet.value.nowG,
+        combG: after.value.combG || null,
+        runs: after.value.householdRuns,
+      })
+    : null,
+);
 const cleanText = ref('');
 const cleanG = computed(() => grams(cleanText.value));
 const restIsSlumgum = ref(true);
 const blocks = ref<{ text: string; colour: string }[]>([]);
 const COLOURS = ['lemon', 'yellow', 'amber', 'brown', 'dark'];
 async function writeWax(): Promise<void> {
-  const done = await waxSend.go('/waxes', { batchId: props.detail.batch.id, cleanG: cleanG.value, restIsSlumgum: restIsSlumgum.value, way: way.value, filtered: filtered.value, blocks: blocks.value.flatMap((b) => { const of = grams(b.text); return of ? [{ g: of, colour: b.colour }] : []; }) }, 'Clean wax written down.');
+  const done = await waxSend.go(
+    '/waxes',
+    {
+      batchId: props.detail.batch.id,
+      cleanG: cleanG.value,
+      restIsSlumgum: restIsSlumgum.value,
+      way: way.value,
+      filtered: filtered.value,
+      blocks: blocks.value.flatMap((b) => {
+        const of = grams(b.text);
+        return of ? [{ g: of, colour: b.colour }] : [];
+      }),
+    },
+    'Clean wax written down.',
+  );
   if (done) [cleanText.value, blocks.value] = ['', []];
 }
 const litres = ref<number | null>(null);
 const brix = ref<number | null>(null);
 const cold = ref(false);
-const holds = computed(() => (litres.value && litres.value > 0 && brix.value !== null && brix.value >= 0 && brix.value <= 40 ? rinseHolds(litres.value, brix.value) : null));
+const holds = computed(() =>
+  litres.value && litres.value > 0 && brix.value !== null && brix.value >= 0 && brix.value <= 40
+    ? rinseHolds(litres.value, brix.value)
+    : null,
+);
 async function writeRinse(): Promise<void> {
-  if (await rinseSend.go('/rinses', { id: newId(), batchId: props.detail.batch.id, litres: litres.value, brixPercent: brix.value, cold: cold.value }, 'Rinse written down; its clock runs.')) [litres.value, brix.value] = [null, null];
+  if (
+    await rinseSend.go(
+      '/rinses',
+      {
+        id: newId(),
+        batchId: props.detail.batch.id,
+        litres: litres.value,
+        brixPercent: brix.value,
+        cold: cold.value,
+      },
+      'Rinse written down; its clock runs.',
+    )
+  )
+    [litres.value, brix.value] = [null, null];
 }
 const open = computed(() => after.value?.rinses.filter((r) => !r.usedAt) ?? []);
 const used = computed(() => after.value?.rinses.filter((r) => r.usedAt) ?? []);
-const rinseDue = (r: { occurredAt: string; cold: boolean }): string => clockText(new Date(Date.parse(r.occurredAt) + (r.cold ? props.rules.rinseColdKeepsHours : props.rules.rinseKeepsHours) * 3_600_000).toISOString(), props.detail.batch.zone, now.value);
+const rinseDue = (r: { occurredAt: string; cold: boolean }): string =>
+  clockText(
+    new Date(
+      Date.parse(r.occurredAt) +
+        (r.cold ? props.rules.rinseColdKeepsHours : props.rules.rinseKeepsHours) * 3_600_000,
+    ).toISOString(),
+    props.detail.batch.zone,
+    now.value,
+  );
 const fate = ref<Record<string, RinseFate>>({});
 const fateOf = (id: string): RinseFate => fate.value[id] ?? 'mead';
 const target = ref<number | null>(1.09);
 const final = ref<number | null>(1.0);
-const must = (r: { litres: number; brixPercent: number }): MustPlan | null => { try { return target.value && final.value ? mustToGravity({ litres: r.litres, brixPercent: r.brixPercent, targetGravity: target.value, finalGravity: final.value }) : null; } catch { return null; } };
-const honey = computed(() => props.detail.lots.find((l) => l.kind === 'honey' && l.nowG > 0) ?? null);
+const must = (r: { litres: number; brixPercent: number }): MustPlan | null => {
+  try {
+    return target.value && final.value
+      ? mustToGravity({
+          litres: r.litres,
+          brixPercent: r.brixPercent,
+          targetGravity: target.value,
+          finalGravity: final.value,
+        })
+      : null;
+  } catch {
+    return null;
+  }
+};
+const honey = computed(
+  () => props.detail.lots.find((l) => l.kind === 'honey' && l.nowG > 0) ?? null,
+);
 async function useRinse(r: { id: string; litres: number; brixPercent: number }): Promise<void> {
   const how = fateOf(r.id);
   const plan = how === 'mead' ? must(r) : null;
-  await useSendRinse.go(`/rinses/${r.id}/use`, { fate: how, hiveId: how === 'fed' ? after.value!.feed.hiveId : null, targetGravity: how === 'mead' ? target.value : null, finalGravity: how === 'mead' ? final.value : 1, honeyLotId: plan && plan.honeyKg > 0 ? (honey.value?.id ?? null) : null, honeyG: plan ? Math.round(plan.honeyKg * 1000) : 0, waterL: plan ? Math.round(plan.waterL * 100) / 100 : 0 }, `${RINSE_FATE_WORDS[how]}.`);
+  await useSendRinse.go(
+    `/rinses/${r.id}/use`,
+    {
+      fate: how,
+      hiveId: how === 'fed' ? after.value!.feed.hiveId : null,
+      targetGravity: how === 'mead' ? target.value : null,
+      finalGravity: how === 'mead' ? final.value : 1,
+      honeyLotId: plan && plan.honeyKg > 0 ? (honey.value?.id ?? null) : null,
+      honeyG: plan ? Math.round(plan.honeyKg * 1000) : 0,
+      waterL: plan ? Math.round(plan.waterL * 100) / 100 : 0,
+    },
+    `${RINSE_FATE_WORDS[how]}.`,
+  );
 }
 const gearWay = ref<'wash' | 'same-hive' | 'open'>(props.rules.wetGear);
 const warned = ref(false);
-const gearNow = (): unknown => gearSend.go('/gearCares', { id: newId(), batchId: props.detail.batch.id, way: gearWay.value, warned: warned.value }, 'Wet gear written down.');
-const options = (map: Record<string, string>): { label: string; value: string }[] => Object.entries(map).map(([value, label]) => ({ value, label }));
+const gearNow = (): unknown =>
+  gearSend.go(
+    '/gearCares',
+    { id: newId(), batchId: props.detail.batch.id, way: gearWay.value, warned: warned.value },
+    'Wet gear written down.',
+  );
+const options = (map: Record<string, string>): { label: string; value: string }[] =>
+  Object.entries(map).map(([value, label]) => ({ value, label }));
 </script>
 
 <template>
   <section class="left">
-    <p v-if="afterError" class="rust" role="alert">{{ afterError.message }} <button type="button" class="as-link" @click="readAgain()">Try again</button></p>
+    <p v-if="afterError" class="rust" role="alert">
+      {{ afterError.message }}
+      <button type="button" class="as-link" @click="readAgain()">Try again</button>
+    </p>
     <h2 class="furrow-heading">Wax</h2>
-    <WaxCakes :wet-g="wet?.nowG ?? 0" :clean-g="clean?.nowG ?? 0" :expected="expected?.cleanG ?? null" :frozen="frozen" :blocks="after?.waxRuns.flatMap((r) => r.blocks) ?? []" :text="g" />
-    <p>{{ wet && wet.nowG > 0 ? `${g(wet.nowG)} wet wax` : 'No wet wax waits' }}<template v-if="clean && clean.nowG > 0">, {{ g(clean.nowG) }} clean</template>.<template v-if="rinsed"> Rinsed.</template> <b v-if="wet && wet.nowG > 0 && frozen">In the freezer: moth cannot work there.</b><b v-else-if="wet && wet.nowG > 0 && mothAt" :class="{ rust: Date.parse(mothAt) < now.getTime() }">Render or freeze it before {{ clockText(mothAt, detail.batch.zone, now) }}, before moth does.</b></p>
-    <div v-if="wet && wet.nowG > 0" class="line"><Button outlined :label="WAX_CARE_WORDS[frozen ? 'taken-out' : 'frozen']" :loading="care.busy.value" @click="careNow(frozen ? 'taken-out' : 'frozen')" /><Button v-if="!rinsed" outlined label="Rinsed" :loading="care.busy.value" @click="careNow('rinsed')" /></div>
+    <WaxCakes
+      :wet-g="wet?.nowG ?? 0"
+      :clean-g="clean?.nowG ?? 0"
+      :expected="expected?.cleanG ?? null"
+      :frozen="frozen"
+      :blocks="after?.waxRuns.flatMap((r) => r.blocks) ?? []"
+      :text="g"
+    />
+    <p>
+      {{ wet && wet.nowG > 0 ? `${g(wet.nowG)} wet wax` : 'No wet wax waits'
+      }}<template v-if="clean && clean.nowG > 0">, {{ g(clean.nowG) }} clean</template>.<template
+        v-if="rinsed"
+      >
+        Rinsed.</template
+      >
+      <b v-if="wet && wet.nowG > 0 && frozen">In the freezer: moth cannot work there.</b
+      ><b
+        v-else-if="wet && wet.nowG > 0 && mothAt"
+        :class="{ rust: Date.parse(mothAt) < now.getTime() }"
+        >Render or freeze it before {{ clockText(mothAt, detail.batch.zone, now) }}, before moth
+        does.</b
+      >
+    </p>
+    <div v-if="wet && wet.nowG > 0" class="line">
+      <Button
+        outlined
+        :label="WAX_CARE_WORDS[frozen ? 'taken-out' : 'frozen']"
+        :loading="care.busy.value"
+        @click="careNow(frozen ? 'taken-out' : 'frozen')"
+      /><Button
+        v-if="!rinsed"
+        outlined
+        label="Rinsed"
+        :loading="care.busy.value"
+        @click="careNow('rinsed')"
+      />
+    </div>
     <Refusal :refusal="care.refusal.value" />
     <form v-if="wet && wet.nowG > 0" class="acts" @submit.prevent="writeWax">
-      <div class="line"><SelectButton v-model="way" :options="WAX_WAYS.map((value) => ({ value, label: SCHOOLS.waxWay[value] }))" option-label="label" option-value="value" :allow-empty="false" aria-label="How it is rendered" /><SelectButton v-model="filtered" :options="[{ label: 'Not filtered', value: 0 }, { label: 'Once', value: 1 }, { label: 'Twice', value: 2 }]" option-label="label" option-value="value" :allow-empty="false" aria-label="Filtered" /></div>
-      <p class="caution">{{ way === 'solar' ? 'Under glass it burns hands too: let it set before you touch it.' : 'Melt in a water bath, never over a flame, never alone. No water on burning wax: lid on, flame off.' }}</p>
-      <p v-if="expected" class="sub">About {{ g(expected.cleanG.low).replace(/ .*/, '') }}–{{ g(expected.cleanG.high) }} clean. {{ expected.sentence }}</p>
-      <div class="line"><TextField v-model="cleanText" :label="`Clean wax, ${units === 'metric' ? 'g' : 'oz'}`" :error="waxSend.fieldError('cleanG') ?? (cleanText && cleanG === null ? 'A weight such as 130 g.' : null)" /><label class="tick"><input v-model="restIsSlumgum" type="checkbox" /> The rest is slumgum, honey and water</label></div>
-      <div v-for="(b, i) in blocks" :key="i" class="line"><TextField v-model="b.text" :label="`Block ${i + 1}, ${units === 'metric' ? 'g' : 'oz'}`" /><span><label class="sub" :for="`colour-${i}`">Colour</label><select :id="`colour-${i}`" v-model="b.colour" class="native"><option v-for="c in COLOURS" :key="c">{{ c }}</option></select></span><Button text type="button" label="Leave it out" @click="blocks.splice(i, 1)" /></div>
+      <div class="line">
+        <SelectButton
+          v-model="way"
+          :options="WAX_WAYS.map((value) => ({ value, label: SCHOOLS.waxWay[value] }))"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          aria-label="How it is rendered"
+        /><SelectButton
+          v-model="filtered"
+          :options="[
+            { label: 'Not filtered', value: 0 },
+            { label: 'Once', value: 1 },
+            { label: 'Twice', value: 2 },
+          ]"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          aria-label="Filtered"
+        />
+      </div>
+      <p class="caution">
+        {{
+          way === 'solar'
+            ? 'Under glass it burns hands too: let it set before you touch it.'
+            : 'Melt in a water bath, never over a flame, never alone. No water on burning wax: lid on, flame off.'
+        }}
+      </p>
+      <p v-if="expected" class="sub">
+        About {{ g(expected.cleanG.low).replace(/ .*/, '') }}–{{ g(expected.cleanG.high) }} clean.
+        {{ expected.sentence }}
+      </p>
+      <div class="line">
+        <TextField
+          v-model="cleanText"
+          :label="`Clean wax, ${units === 'metric' ? 'g' : 'oz'}`"
+          :error="
+            waxSend.fieldError('cleanG') ??
+            (cleanText && cleanG === null ? 'A weight such as 130 g.' : null)
+          "
+        /><label class="tick"
+          ><input v-model="restIsSlumgum" type="checkbox" /> The rest is slumgum, honey and
+          water</label
+        >
+      </div>
+      <div v-for="(b, i) in blocks" :key="i" class="line">
+        <TextField
+          v-model="b.text"
+          :label="`Block ${i + 1}, ${units === 'metric' ? 'g' : 'oz'}`"
+        /><span
+          ><label class="sub" :for="`colour-${i}`">Colour</label
+          ><select :id="`colour-${i}`" v-model="b.colour" class="native">
+            <option v-for="c in COLOURS" :key="c">{{ c }}</option>
+          </select></span
+        ><Button text type="button" label="Leave it out" @click="blocks.splice(i, 1)" />
+      </div>
       <p v-if="waxSend.fieldError('blocks')" class="rust">{{ waxSend.fieldError('blocks') }}</p>
       <Refusal :refusal="waxSend.refusal.value" :fields="['cleanG', 'blocks']" />
-      <div class="line"><Button type="submit" label="Write the wax down" :disabled="cleanG === null" :loading="waxSend.busy.value" /><Button text type="button" label="Its blocks…" @click="blocks.push({ text: '', colour: 'yellow' })" /></div>
+      <div class="line">
+        <Button
+          type="submit"
+          label="Write the wax down"
+          :disabled="cleanG === null"
+          :loading="waxSend.busy.value"
+        /><Button
+          text
+          type="button"
+          label="Its blocks…"
+          @click="blocks.push({ text: '', colour: 'yellow' })"
+        />
+      </div>
     </form>
-    <template v-if="after?.waxRuns.length"><h2 class="furrow-heading">Rendered</h2><p v-for="r in after.waxRuns" :key="r.id">{{ SCHOOLS.waxWay[r.way] }}, {{ r.filtered === 0 ? 'not filtered' : r.filtered === 1 ? 'filtered once' : 'filtered twice' }}: {{ g(r.inG) }} gave {{ g(r.cleanG) }}, {{ Math.round((r.cleanG / Math.max(1, r.inG)) * 100) }} %<template v-if="r.blocks.length">; {{ r.blocks.map((b) => `${g(b.g)} ${b.colour}`).join(', ') }}</template>.</p></template>
+    <template v-if="after?.waxRuns.length"
+      ><h2 class="furrow-heading">Rendered</h2>
+      <p v-for="r in after.waxRuns" :key="r.id">
+        {{ SCHOOLS.waxWay[r.way] }},
+        {{
+          r.filtered === 0 ? 'not filtered' : r.filtered === 1 ? 'filtered once' : 'filtered twice'
+        }}: {{ g(r.inG) }} gave {{ g(r.cleanG) }},
+        {{ Math.round((r.cleanG / Math.max(1, r.inG)) * 100) }} %<template v-if="r.blocks.length"
+          >; {{ r.blocks.map((b) => `${g(b.g)} ${b.colour}`).join(', ') }}</template
+        >.
+      </p></template
+    >
   </section>
   <aside class="acts">
     <h2 class="furrow-heading">Rinse</h2>
     <div v-for="r in open" :key="r.id" class="acts rinse">
-      <p><b>{{ r.litres }} L at {{ r.brixPercent }} °Brix</b> ({{ gravityOfBrix(r.brixPercent).toFixed(3) }}), {{ g(r.honeyG) }} of honey in it. Use it before {{ rinseDue(r) }}{{ r.cold ? ', cold' : '' }}: thin sugar water ferments.</p>
-      <SelectButton :model-value="fateOf(r.id)" :options="options(RINSE_FATE_WORDS)" option-label="label" option-value="value" :allow-empty="false" aria-label="What the rinse becomes" @update:model-value="fate[r.id] = $event" />
-      <template v-if="fateOf(r.id) === 'mead'"><div class="line"><NumberField v-model="target" narrow label="Begins at" :min="1.001" :max="1.178" /><NumberField v-model="final" narrow label="Ends at" :min="0.98" :max="1.178" /></div><p v-if="must(r)">{{ must(r)!.sentence }}<template v-if="must(r)!.honeyKg > (honey?.nowG ?? 0) / 1000"> <b class="rust">Only {{ massText((honey?.nowG ?? 0) / 1000, units, 2) }} of honey of this harvest are here.</b></template></p><p class="caution">Vented until it is quiet: bottles under pressure burst. Alcohol has its own laws: ask.</p></template>
-      <p v-else-if="fateOf(r.id) === 'fed'" :class="{ rust: !after!.feed.may }"><b>{{ after!.feed.may ? 'May go back.' : 'Not to be fed.' }}</b> {{ after!.feed.reason }}</p>
-      <Button :label="RINSE_FATE_WORDS[fateOf(r.id)]" :disabled="(fateOf(r.id) === 'fed' && !after!.feed.may) || (fateOf(r.id) === 'mead' && !must(r))" :loading="useSendRinse.busy.value" @click="useRinse(r)" />
+      <p>
+        <b>{{ r.litres }} L at {{ r.brixPercent }} °Brix</b> ({{
+          gravityOfBrix(r.brixPercent).toFixed(3)
+        }}), {{ g(r.honeyG) }} of honey in it. Use it before {{ rinseDue(r)
+        }}{{ r.cold ? ', cold' : '' }}: thin sugar water ferments.
+      </p>
+      <SelectButton
+        :model-value="fateOf(r.id)"
+        :options="options(RINSE_FATE_WORDS)"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="What the rinse becomes"
+        @update:model-value="fate[r.id] = $event"
+      />
+      <template v-if="fateOf(r.id) === 'mead'"
+        ><div class="line">
+          <NumberField
+            v-model="target"
+            narrow
+            label="Begins at"
+            :min="1.001"
+            :max="1.178"
+          /><NumberField v-model="final" narrow label="Ends at" :min="0.98" :max="1.178" />
+        </div>
+        <p v-if="must(r)">
+          {{ must(r)!.sentence
+          }}<template v-if="must(r)!.honeyKg > (honey?.nowG ?? 0) / 1000">
+            <b class="rust"
+              >Only {{ massText((honey?.nowG ?? 0) / 1000, units, 2) }} of honey of this harvest are
+              here.</b
+            ></template
+          >
+        </p>
+        <p class="caution">
+          Vented until it is quiet: bottles under pressure burst. Alcohol has its own laws: ask.
+        </p></template
+      >
+      <p v-else-if="fateOf(r.id) === 'fed'" :class="{ rust: !after!.feed.may }">
+        <b>{{ after!.feed.may ? 'May go back.' : 'Not to be fed.' }}</b> {{ after!.feed.reason }}
+      </p>
+      <Button
+        :label="RINSE_FATE_WORDS[fateOf(r.id)]"
+        :disabled="
+          (fateOf(r.id) === 'fed' && !after!.feed.may) || (fateOf(r.id) === 'mead' && !must(r))
+        "
+        :loading="useSendRinse.busy.value"
+        @click="useRinse(r)"
+      />
     </div>
     <Refusal :refusal="useSendRinse.refusal.value" />
     <form class="acts" @submit.prevent="writeRinse">
-      <div class="line"><NumberField v-model="litres" label="Rinse water" unit="L" nullable :min="0.05" :max="500" :error="rinseSend.fieldError('litres')" /><NumberField v-model="brix" label="Sugar reading" unit="°Brix" nullable :min="0" :max="40" :error="rinseSend.fieldError('brixPercent')" /></div>
-      <p v-if="holds">It holds <b>{{ massText(holds.honeyKg, units, 2) }}</b> of honey.</p>
+      <div class="line">
+        <NumberField
+          v-model="litres"
+          label="Rinse water"
+          unit="L"
+          nullable
+          :min="0.05"
+          :max="500"
+          :error="rinseSend.fieldError('litres')"
+        /><NumberField
+          v-model="brix"
+          label="Sugar reading"
+          unit="°Brix"
+          nullable
+          :min="0"
+          :max="40"
+          :error="rinseSend.fieldError('brixPercent')"
+        />
+      </div>
+      <p v-if="holds">
+        It holds <b>{{ massText(holds.honeyKg, units, 2) }}</b> of honey.
+      </p>
       <label class="tick"><input v-model="cold" type="checkbox" /> It stands in the cold</label>
       <Refusal :refusal="rinseSend.refusal.value" :fields="['litres', 'brixPercent']" />
-      <Button outlined type="submit" label="Write the rinse down" :disabled="!holds" :loading="rinseSend.busy.value" />
+      <Button
+        outlined
+        type="submit"
+        label="Write the rinse down"
+        :disabled="!holds"
+        :loading="rinseSend.busy.value"
+      />
     </form>
-    <p v-for="r in used" :key="r.id" class="sub">{{ r.litres }} L at {{ r.brixPercent }} °Brix: {{ RINSE_FATE_WORDS[r.fate!].toLowerCase() }}<template v-if="r.fate === 'mead'"> at {{ r.targetGravity?.toFixed(3) }}, {{ g(r.addedHoneyG) }} of honey and {{ r.addedWaterL }} L of water added</template>.</p>
+    <p v-for="r in used" :key="r.id" class="sub">
+      {{ r.litres }} L at {{ r.brixPercent }} °Brix: {{ RINSE_FATE_WORDS[r.fate!].toLowerCase()
+      }}<template v-if="r.fate === 'mead'">
+        at {{ r.targetGravity?.toFixed(3) }}, {{ g(r.addedHoneyG) }} of honey and
+        {{ r.addedWaterL }} L of water added</template
+      >.
+    </p>
     <h2 class="furrow-heading">Wet gear</h2>
-    <p v-for="c in after?.gearCares ?? []" :key="c.id" class="sub">{{ SCHOOLS.wetGear[c.way] }}, {{ clockText(c.occurredAt, detail.batch.zone, now) }}.</p>
+    <p v-for="c in after?.gearCares ?? []" :key="c.id" class="sub">
+      {{ SCHOOLS.wetGear[c.way] }}, {{ clockText(c.occurredAt, detail.batch.zone, now) }}.
+    </p>
     <form class="acts" @submit.prevent="gearNow">
-      <label class="sub" for="gear-way">What you do</label><select id="gear-way" v-model="gearWay" class="native"><option v-for="(label, value) in SCHOOLS.wetGear" :key="value" :value="value">{{ label }}</option></select>
-      <template v-if="gearWay === 'open'"><p class="caution">In the open it calls robbers and spreads disease; many places forbid it. Ask your bee inspector.</p><label class="tick"><input v-model="warned" type="checkbox" /> I know, and it is allowed here</label></template>
-      <p v-if="gearWay === 'same-hive' && after && !after.feed.may" class="rust">{{ after.feed.reason }}</p>
-      <Refusal :refusal="gearSend.refusal.value" /><Button outlined type="submit" label="Done with the wet gear" :disabled="gearWay === 'open' && !warned" :loading="gearSend.busy.value" />
+      <label class="sub" for="gear-way">What you do</label
+      ><select id="gear-way" v-model="gearWay" class="native">
+        <option v-for="(label, value) in SCHOOLS.wetGear" :key="value" :value="value">
+          {{ label }}
+        </option>
+      </select>
+      <template v-if="gearWay === 'open'"
+        ><p class="caution">
+          In the open it calls robbers and spreads disease; many places forbid it. Ask your bee
+          inspector.
+        </p>
+        <label class="tick"
+          ><input v-model="warned" type="checkbox" /> I know, and it is allowed here</label
+        ></template
+      >
+      <p v-if="gearWay === 'same-hive' && after && !after.feed.may" class="rust">
+        {{ after.feed.reason }}
+      </p>
+      <Refusal :refusal="gearSend.refusal.value" /><Button
+        outlined
+        type="submit"
+        label="Done with the wet gear"
+        :disabled="gearWay === 'open' && !warned"
+        :loading="gearSend.busy.value"
+      />
     </form>
   </aside>
 </template>
 
-<style scoped>.left { min-width: 0; display: flex; flex-direction: column; gap: 10px; } .line { display: flex; gap: 12px 16px; flex-wrap: wrap; align-items: flex-end; } .line > .field { flex: 0 1 180px; } aside .line > .field { flex: 0 1 130px; } .caution { border-left: 5px solid var(--rust); padding: 4px 12px; font-weight: 600; } .tick { display: flex; gap: 10px; align-items: center; min-height: 48px; } .tick input { width: 22px; height: 22px; accent-color: var(--field); flex: none; } .rinse { border-bottom: 1.5px solid var(--ink); padding-bottom: 12px; }</style>
+<style scoped>
+.left {
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.line {
+  display: flex;
+  gap: 12px 16px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+.line > .field {
+  flex: 0 1 180px;
+}
+aside .line > .field {
+  flex: 0 1 130px;
+}
+.caution {
+  border-left: 5px solid var(--rust);
+  padding: 4px 12px;
+  font-weight: 600;
+}
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 48px;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--field);
+  flex: none;
+}
+.rinse {
+  border-bottom: 1.5px solid var(--ink);
+  padding-bottom: 12px;
+}
+</style>

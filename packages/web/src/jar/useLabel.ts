@@ -6,9 +6,15 @@ import { useLabelDesigns, useLabelSheets, useLotLabel } from '../server/queries.
 export function useLabel(lot: Ref<Lot | null>) {
   const { data: sheets } = useLabelSheets();
   const { data: designs } = useLabelDesigns();
-  const { data: label } = useLotLabel(computed(() => (lot.value?.code && lot.value.netG ? lot.value.id : null)));
+  const { data: label } = useLotLabel(
+    computed(() => (lot.value?.code && lot.value.netG ? lot.value.id : null)),
+  );
   const design = computed(() => designs.value?.[0] ?? null);
   const sheet = computed(() => sheets.value?.find((s) => s.id === design.value?.sheetId) ?? null);
-  const laid = computed(() => (label.value && design.value && sheet.value && lot.value?.code === label.value.code ? layLabel(design.value, label.value.words, sheet.value) : null));
+  const laid = computed(() =>
+    label.value && design.value && sheet.value && lot.value?.code === label.value.code
+      ? layLabel(design.value, label.value.words, sheet.value)
+      : null,
+  );
   return { label, sheet, laid };
 }

@@ -23,44 +23,187 @@ const endsOn = ref('');
 const plant = ref('');
 const degrees = ref<number | null>(null);
 const started = ref('');
-watch(open, () => ([on.value, refusal.value, started.value] = [props.date, null, props.state.startedOn ?? '']));
+watch(
+  open,
+  () =>
+    ([on.value, refusal.value, started.value] = [props.date, null, props.state.startedOn ?? '']),
+);
 
-interface Choice { label: string; fact: ColonyFact }
-interface Line { kind: Kind; name: string; value: string; choices: Choice[] }
+interface Choice {
+  label: string;
+  fact: ColonyFact;
+}
+interface Line {
+  kind: Kind;
+  name: string;
+  value: string;
+  choices: Choice[];
+}
 const ago = (date: string): string => {
   const days = daysBetween(date, props.date);
-  return days === 0 ? 'today' : days === 1 ? 'yesterday' : days < 40 ? `${days} days ago` : dateText(date);
+  return days === 0
+    ? 'today'
+    : days === 1
+      ? 'yesterday'
+      : days < 40
+        ? `${days} days ago`
+        : dateText(date);
 };
 const stingless = computed(() => hiveKind(props.hive.kind).bee === 'stingless');
 const lines = computed<Line[]>(() => {
   const s = props.state;
-  const of = <T extends { on: string }>(fact: T | null, text: (fact: T) => string): string => (fact ? `${text(fact)}, ${ago(fact.on)}` : 'not known');
+  const of = <T extends { on: string }>(fact: T | null, text: (fact: T) => string): string =>
+    fact ? `${text(fact)}, ${ago(fact.on)}` : 'not known';
   const supers = props.hive.boxes.some((b) => b.compartment === 'super');
   const list: (Line | false)[] = [
-    { kind: 'queen', name: 'Queen', value: of(s.queen, (q) => (q.seen ? 'seen' : 'not found')), choices: [{ label: 'Seen', fact: { kind: 'queen', seen: true } }, { label: 'Looked, not found', fact: { kind: 'queen', seen: false } }] },
-    { kind: 'temper', name: 'Temper', value: of(s.temper, (t) => t.temper), choices: (['calm', 'nervous', 'defensive'] as const).map((temper) => ({ label: temper, fact: { kind: 'temper', temper } })) },
-    { kind: 'strength', name: 'Strength', value: of(s.strength, (t) => t.strength), choices: (['weak', 'middle', 'strong'] as const).map((strength) => ({ label: strength, fact: { kind: 'strength', strength } })) },
-    { kind: 'flow', name: 'Forage', value: of(s.flow, (f) => (f.flow === 'none' ? 'dearth' : `${f.flow} flow${f.endsOn ? ` until ${dateText(f.endsOn)}` : ''}`)), choices: (['strong', 'some', 'none'] as const).map((flow) => ({ label: flow === 'none' ? 'Dearth' : flow === 'some' ? 'Some' : 'Strong flow', fact: { kind: 'flow', flow, endsOn: flow === 'none' ? null : endsOn.value || null } })) },
-    { kind: 'brood-check', name: 'Brood', value: of(s.broodCheck, (b) => (b.result === 'healthy' ? 'looked healthy' : b.result)), choices: [{ label: 'Looks healthy', fact: { kind: 'brood-check', result: 'healthy' } }, { label: 'Not sure', fact: { kind: 'brood-check', result: 'unsure' } }, { label: 'Looks sick', fact: { kind: 'brood-check', result: 'sick' } }] },
-    { kind: 'treatment', name: 'Treated', value: s.treatments.length ? `${s.treatments.at(-1)!.product}, wait until ${dateText(s.treatments.at(-1)!.waitUntil)}` : 'nothing noted', choices: [] },
-    { kind: 'feeding', name: 'Fed', value: s.feedings.length ? `${s.feedings.at(-1)!.litres} L ${s.feedings.at(-1)!.what}, ${ago(s.feedings.at(-1)!.on)}` : 'nothing noted', choices: [] },
-    { kind: 'bloom', name: 'In bloom', value: s.bloom ? `${s.bloom.plant}, ${ago(s.bloom.on)}` : 'not noted', choices: [] },
-    { kind: 'entrance', name: 'Entrance', value: of(s.entrance, (e) => e.entrance), choices: (['open', 'reduced', 'screened'] as const).map((entrance) => ({ label: entrance === 'screened' ? 'Robbing screen' : entrance, fact: { kind: 'entrance', entrance, reopenOn: entrance === 'open' ? null : endsOn.value || null } })) },
-    stingless.value && { kind: 'nest', name: 'Nest', value: of(s.nest, (n) => (n.full ? 'full' : 'room left')), choices: [{ label: 'Full', fact: { kind: 'nest', full: true } }, { label: 'Room left', fact: { kind: 'nest', full: false } }] },
-    supers && !stingless.value && { kind: 'excluder', name: 'Excluder', value: of(s.excluder, (e) => (e.fitted ? 'fitted' : 'out')), choices: [{ label: 'Fitted', fact: { kind: 'excluder', fitted: true } }, { label: 'Out', fact: { kind: 'excluder', fitted: false } }] },
-    supers && !stingless.value && { kind: 'reserved-super', name: 'Kept for the bees', value: of(s.reserved, (r) => (r.reserved ? 'a super' : 'none')), choices: [{ label: 'A super is theirs', fact: { kind: 'reserved-super', reserved: true } }, { label: 'None', fact: { kind: 'reserved-super', reserved: false } }] },
-    hiveKind(props.hive.kind).drainsInPlace && { kind: 'tilt', name: 'Tilt', value: s.tilt ? `${s.tilt.degrees}°, ${ago(s.tilt.on)}` : 'not measured', choices: [] },
-    !stingless.value && { kind: 'gap', name: 'Gap', value: of(s.gap, (g) => (g.gap ? 'a frame or bar is missing' : 'none')), choices: [{ label: 'Something is missing', fact: { kind: 'gap', gap: true } }, { label: 'All closed', fact: { kind: 'gap', gap: false } }] },
+    {
+      kind: 'queen',
+      name: 'Queen',
+      value: of(s.queen, (q) => (q.seen ? 'seen' : 'not found')),
+      choices: [
+        { label: 'Seen', fact: { kind: 'queen', seen: true } },
+        { label: 'Looked, not found', fact: { kind: 'queen', seen: false } },
+      ],
+    },
+    {
+      kind: 'temper',
+      name: 'Temper',
+      value: of(s.temper, (t) => t.temper),
+      choices: (['calm', 'nervous', 'defensive'] as const).map((temper) => ({
+        label: temper,
+        fact: { kind: 'temper', temper },
+      })),
+    },
+    {
+      kind: 'strength',
+      name: 'Strength',
+      value: of(s.strength, (t) => t.strength),
+      choices: (['weak', 'middle', 'strong'] as const).map((strength) => ({
+        label: strength,
+        fact: { kind: 'strength', strength },
+      })),
+    },
+    {
+      kind: 'flow',
+      name: 'Forage',
+      value: of(s.flow, (f) =>
+        f.flow === 'none'
+          ? 'dearth'
+          : `${f.flow} flow${f.endsOn ? ` until ${dateText(f.endsOn)}` : ''}`,
+      ),
+      choices: (['strong', 'some', 'none'] as const).map((flow) => ({
+        label: flow === 'none' ? 'Dearth' : flow === 'some' ? 'Some' : 'Strong flow',
+        fact: { kind: 'flow', flow, endsOn: flow === 'none' ? null : endsOn.value || null },
+      })),
+    },
+    {
+      kind: 'brood-check',
+      name: 'Brood',
+      value: of(s.broodCheck, (b) => (b.result === 'healthy' ? 'looked healthy' : b.result)),
+      choices: [
+        { label: 'Looks healthy', fact: { kind: 'brood-check', result: 'healthy' } },
+        { label: 'Not sure', fact: { kind: 'brood-check', result: 'unsure' } },
+        { label: 'Looks sick', fact: { kind: 'brood-check', result: 'sick' } },
+      ],
+    },
+    {
+      kind: 'treatment',
+      name: 'Treated',
+      value: s.treatments.length
+        ? `${s.treatments.at(-1)!.product}, wait until ${dateText(s.treatments.at(-1)!.waitUntil)}`
+        : 'nothing noted',
+      choices: [],
+    },
+    {
+      kind: 'feeding',
+      name: 'Fed',
+      value: s.feedings.length
+        ? `${s.feedings.at(-1)!.litres} L ${s.feedings.at(-1)!.what}, ${ago(s.feedings.at(-1)!.on)}`
+        : 'nothing noted',
+      choices: [],
+    },
+    {
+      kind: 'bloom',
+      name: 'In bloom',
+      value: s.bloom ? `${s.bloom.plant}, ${ago(s.bloom.on)}` : 'not noted',
+      choices: [],
+    },
+    {
+      kind: 'entrance',
+      name: 'Entrance',
+      value: of(s.entrance, (e) => e.entrance),
+      choices: (['open', 'reduced', 'screened'] as const).map((entrance) => ({
+        label: entrance === 'screened' ? 'Robbing screen' : entrance,
+        fact: {
+          kind: 'entrance',
+          entrance,
+          reopenOn: entrance === 'open' ? null : endsOn.value || null,
+        },
+      })),
+    },
+    stingless.value && {
+      kind: 'nest',
+      name: 'Nest',
+      value: of(s.nest, (n) => (n.full ? 'full' : 'room left')),
+      choices: [
+        { label: 'Full', fact: { kind: 'nest', full: true } },
+        { label: 'Room left', fact: { kind: 'nest', full: false } },
+      ],
+    },
+    supers &&
+      !stingless.value && {
+        kind: 'excluder',
+        name: 'Excluder',
+        value: of(s.excluder, (e) => (e.fitted ? 'fitted' : 'out')),
+        choices: [
+          { label: 'Fitted', fact: { kind: 'excluder', fitted: true } },
+          { label: 'Out', fact: { kind: 'excluder', fitted: false } },
+        ],
+      },
+    supers &&
+      !stingless.value && {
+        kind: 'reserved-super',
+        name: 'Kept for the bees',
+        value: of(s.reserved, (r) => (r.reserved ? 'a super' : 'none')),
+        choices: [
+          { label: 'A super is theirs', fact: { kind: 'reserved-super', reserved: true } },
+          { label: 'None', fact: { kind: 'reserved-super', reserved: false } },
+        ],
+      },
+    hiveKind(props.hive.kind).drainsInPlace && {
+      kind: 'tilt',
+      name: 'Tilt',
+      value: s.tilt ? `${s.tilt.degrees}°, ${ago(s.tilt.on)}` : 'not measured',
+      choices: [],
+    },
+    !stingless.value && {
+      kind: 'gap',
+      name: 'Gap',
+      value: of(s.gap, (g) => (g.gap ? 'a frame or bar is missing' : 'none')),
+      choices: [
+        { label: 'Something is missing', fact: { kind: 'gap', gap: true } },
+        { label: 'All closed', fact: { kind: 'gap', gap: false } },
+      ],
+    },
   ];
   return list.filter((l): l is Line => l !== false);
 });
 const current = computed(() => lines.value.find((l) => l.kind === open.value) ?? null);
 async function note(fact: ColonyFact): Promise<void> {
-  const done = await go('/colonyFacts', { id: newId(), colonyId: props.hive.colony!.id, on: on.value, fact }, `${props.hive.name}: ${fact.kind.replace('-', ' ')} noted.`);
+  const done = await go(
+    '/colonyFacts',
+    { id: newId(), colonyId: props.hive.colony!.id, on: on.value, fact },
+    `${props.hive.name}: ${fact.kind.replace('-', ' ')} noted.`,
+  );
   if (done) open.value = null;
 }
 async function keepStart(): Promise<void> {
-  const done = await go(`/colonies/${props.hive.colony!.id}`, { startedOn: started.value }, `${props.hive.name}: colony since ${dateText(started.value)}.`, { method: 'PATCH', baseRevision: props.hive.colony!.revision });
+  const done = await go(
+    `/colonies/${props.hive.colony!.id}`,
+    { startedOn: started.value },
+    `${props.hive.name}: colony since ${dateText(started.value)}.`,
+    { method: 'PATCH', baseRevision: props.hive.colony!.revision },
+  );
   if (done) open.value = null;
 }
 </script>
@@ -68,38 +211,119 @@ async function keepStart(): Promise<void> {
 <template>
   <section v-if="hive.colony" class="colony" aria-label="The colony">
     <div class="facts">
-      <button type="button" class="fact" :aria-expanded="open === 'started'" @click="open = open === 'started' ? null : 'started'"><span class="sub">Lives here since</span> <b>{{ state.startedOn ? dateText(state.startedOn) : 'not known' }}</b></button>
-      <button v-for="l in lines" :key="l.kind" type="button" class="fact" :class="{ unknown: l.value === 'not known' }" :aria-expanded="open === l.kind" @click="open = open === l.kind ? null : l.kind"><span class="sub">{{ l.name }}</span> <b>{{ l.value }}</b></button>
+      <button
+        type="button"
+        class="fact"
+        :aria-expanded="open === 'started'"
+        @click="open = open === 'started' ? null : 'started'"
+      >
+        <span class="sub">Lives here since</span>
+        <b>{{ state.startedOn ? dateText(state.startedOn) : 'not known' }}</b>
+      </button>
+      <button
+        v-for="l in lines"
+        :key="l.kind"
+        type="button"
+        class="fact"
+        :class="{ unknown: l.value === 'not known' }"
+        :aria-expanded="open === l.kind"
+        @click="open = open === l.kind ? null : l.kind"
+      >
+        <span class="sub">{{ l.name }}</span> <b>{{ l.value }}</b>
+      </button>
       <button type="button" class="fact" @click="emit('stray')"><b>Stray comb…</b></button>
-      <button type="button" class="fact" @click="emit('dead')"><b>{{ state.dead ? 'Dead colony: checklist…' : 'The colony is gone…' }}</b></button>
+      <button type="button" class="fact" @click="emit('dead')">
+        <b>{{ state.dead ? 'Dead colony: checklist…' : 'The colony is gone…' }}</b>
+      </button>
     </div>
     <form v-if="open" class="say" @submit.prevent>
-      <TextField v-if="open !== 'started'" v-model="on" type="date" label="On" :error="fieldError('on')" />
+      <TextField
+        v-if="open !== 'started'"
+        v-model="on"
+        type="date"
+        label="On"
+        :error="fieldError('on')"
+      />
       <template v-if="open === 'started'">
-        <TextField v-model="started" type="date" label="This colony lives here since" :error="fieldError('startedOn')" />
+        <TextField
+          v-model="started"
+          type="date"
+          label="This colony lives here since"
+          :error="fieldError('startedOn')"
+        />
         <Button label="Write it down" :disabled="!started" :loading="busy" @click="keepStart" />
       </template>
       <template v-else-if="open === 'treatment'">
         <TextField v-model="product" label="Product" :error="fieldError('fact.product')" />
-        <NumberField v-model="waitDays" label="Waiting time, from its leaflet" unit="days" whole :min="0" :max="730" />
-        <Button label="Write it down" :disabled="!product.trim() || waitDays === null" :loading="busy" @click="note({ kind: 'treatment', product, waitDays: waitDays! })" />
+        <NumberField
+          v-model="waitDays"
+          label="Waiting time, from its leaflet"
+          unit="days"
+          whole
+          :min="0"
+          :max="730"
+        />
+        <Button
+          label="Write it down"
+          :disabled="!product.trim() || waitDays === null"
+          :loading="busy"
+          @click="note({ kind: 'treatment', product, waitDays: waitDays! })"
+        />
       </template>
       <template v-else-if="open === 'feeding'">
         <NumberField v-model="litres" label="How much" unit="L" :min="0.05" :max="100" />
-        <Button v-for="what in (['syrup', 'fondant'] as const)" :key="what" outlined :label="what" :disabled="litres === null" :loading="busy" @click="note({ kind: 'feeding', what, litres: litres! })" />
+        <Button
+          v-for="what in ['syrup', 'fondant'] as const"
+          :key="what"
+          outlined
+          :label="what"
+          :disabled="litres === null"
+          :loading="busy"
+          @click="note({ kind: 'feeding', what, litres: litres! })"
+        />
       </template>
       <template v-else-if="open === 'bloom'">
         <TextField v-model="plant" label="What is in bloom" />
-        <Button label="Write it down" :disabled="!plant.trim()" :loading="busy" @click="note({ kind: 'bloom', plant })" />
+        <Button
+          label="Write it down"
+          :disabled="!plant.trim()"
+          :loading="busy"
+          @click="note({ kind: 'bloom', plant })"
+        />
       </template>
       <template v-else-if="open === 'tilt'">
-        <NumberField v-model="degrees" label="Tilt toward the outlet" unit="°" :min="-10" :max="15" />
-        <Button label="Write it down" :disabled="degrees === null" :loading="busy" @click="note({ kind: 'tilt', degrees: degrees! })" />
+        <NumberField
+          v-model="degrees"
+          label="Tilt toward the outlet"
+          unit="°"
+          :min="-10"
+          :max="15"
+        />
+        <Button
+          label="Write it down"
+          :disabled="degrees === null"
+          :loading="busy"
+          @click="note({ kind: 'tilt', degrees: degrees! })"
+        />
       </template>
       <template v-else-if="current">
-        <TextField v-if="open === 'flow' || open === 'entrance'" v-model="endsOn" type="date" :label="open === 'flow' ? 'Likely ends on (if known)' : 'Open again on'" />
-        <Button v-for="c in current.choices" :key="c.label" outlined :label="c.label" :loading="busy" @click="note(c.fact)" />
-        <p v-if="open === 'entrance'" class="sub">Never sealed: air must pass. Name the day it is opened again.</p>
+        <TextField
+          v-if="open === 'flow' || open === 'entrance'"
+          v-model="endsOn"
+          type="date"
+          :label="open === 'flow' ? 'Likely ends on (if known)' : 'Open again on'"
+        />
+        <Button
+          v-for="c in current.choices"
+          :key="c.label"
+          outlined
+          :label="c.label"
+          :loading="busy"
+          @click="note(c.fact)"
+        />
+        <p v-if="open === 'entrance'" class="sub">
+          Never sealed: air must pass. Name the day it is opened again.
+        </p>
       </template>
       <Refusal :refusal="refusal" :fields="['on', 'startedOn', 'fact.product']" />
     </form>
@@ -107,7 +331,45 @@ async function keepStart(): Promise<void> {
 </template>
 
 <style scoped>
-.facts { display: flex; flex-wrap: wrap; gap: 4px 16px; } .fact { border: 0; border-bottom: 1.5px solid var(--lichen-3); background: none; color: inherit; font: 400 15px var(--text); min-height: 44px; padding: 4px 0; cursor: pointer; text-align: left; } .fact[aria-expanded='true'] { border-bottom: 3px solid var(--field); } .unknown b { font-weight: 400; }
-.say { display: flex; gap: 12px; flex-wrap: wrap; align-items: flex-end; padding: 10px 0; border-bottom: 1.5px solid var(--ink); } .say :deep(.p-button) { text-transform: none; } .say :deep(.p-button-label)::first-letter { text-transform: uppercase; }
-@media (max-width: 599px) { .fact { min-height: 64px; } }
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+}
+.fact {
+  border: 0;
+  border-bottom: 1.5px solid var(--lichen-3);
+  background: none;
+  color: inherit;
+  font: 400 15px var(--text);
+  min-height: 44px;
+  padding: 4px 0;
+  cursor: pointer;
+  text-align: left;
+}
+.fact[aria-expanded='true'] {
+  border-bottom: 3px solid var(--field);
+}
+.unknown b {
+  font-weight: 400;
+}
+.say {
+  display: flex;
+  gap: 12px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+  padding: 10px 0;
+  border-bottom: 1.5px solid var(--ink);
+}
+.say :deep(.p-button) {
+  text-transform: none;
+}
+.say :deep(.p-button-label)::first-letter {
+  text-transform: uppercase;
+}
+@media (max-width: 599px) {
+  .fact {
+    min-height: 64px;
+  }
+}
 </style>

@@ -10,11 +10,30 @@ defineProps<{ items: DueItem[] }>();
     <h2 class="furrow-heading">Due at this hive</h2>
     <ul>
       <li v-for="i in items" :key="i.id">
-        <b>{{ i.what }}</b> <span v-if="i.overdueDays > 0" class="rust">{{ i.overdueDays }} {{ i.overdueDays === 1 ? 'day' : 'days' }} over</span><span v-else-if="i.dueOn" class="sub">{{ dateText(i.dueOn) }}</span>
+        <b>{{ i.what }}</b>
+        <span v-if="i.overdueDays > 0" class="rust"
+          >{{ i.overdueDays }} {{ i.overdueDays === 1 ? 'day' : 'days' }} over</span
+        ><span v-else-if="i.dueOn" class="sub">{{ dateText(i.dueOn) }}</span>
         <span class="why">{{ i.why }}</span>
       </li>
     </ul>
   </section>
 </template>
 
-<style scoped>ul { list-style: none; margin: 0; padding: 0; } li { padding: 7px 0; border-bottom: var(--line); } .why { display: block; font-size: 15px; line-height: 20px; color: var(--ink-2); }</style>
+<style scoped>
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  padding: 7px 0;
+  border-bottom: var(--line);
+}
+.why {
+  display: block;
+  font-size: 15px;
+  line-height: 20px;
+  color: var(--ink-2);
+}
+</style>

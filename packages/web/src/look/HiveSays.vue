@@ -14,11 +14,38 @@ defineProps<{
 
 <template>
   <div class="says">
-    <p v-if="scan" class="scan">{{ scan.sentence }}<template v-if="!scan.first"> {{ scanBack }}</template><template v-if="lastBar"> Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before, or the board is stuck.</template></p>
-    <p v-if="nextRipe.length" class="scan"><b>Ripe next:</b> <template v-for="(n, i) in nextRipe" :key="n.label">{{ i ? '; ' : '' }}{{ n.label }} from {{ dateWords(n.earliest) }}{{ n.latest ? ` to ${dateWords(n.latest)}` : ' or later' }}</template>.</p>
-    <p v-for="b in boxes" :key="b.number" class="scan"><b>Box {{ b.number }}:</b> {{ b.sentence }}<template v-if="b.kg"> About {{ b.kg }} honey in it: weigh before you lift, and lift with two.</template></p>
-    <p v-for="s in supers" :key="s.number" class="scan"><b>Super {{ s.number }}:</b> {{ s.forecast.sentence }} {{ s.forecast.doNext.join(' ') }}</p>
+    <p v-if="scan" class="scan">
+      {{ scan.sentence }}<template v-if="!scan.first"> {{ scanBack }}</template
+      ><template v-if="lastBar">
+        Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and
+        {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before,
+        or the board is stuck.</template
+      >
+    </p>
+    <p v-if="nextRipe.length" class="scan">
+      <b>Ripe next:</b>
+      <template v-for="(n, i) in nextRipe" :key="n.label"
+        >{{ i ? '; ' : '' }}{{ n.label }} from {{ dateWords(n.earliest)
+        }}{{ n.latest ? ` to ${dateWords(n.latest)}` : ' or later' }}</template
+      >.
+    </p>
+    <p v-for="b in boxes" :key="b.number" class="scan">
+      <b>Box {{ b.number }}:</b> {{ b.sentence
+      }}<template v-if="b.kg">
+        About {{ b.kg }} honey in it: weigh before you lift, and lift with two.</template
+      >
+    </p>
+    <p v-for="s in supers" :key="s.number" class="scan">
+      <b>Super {{ s.number }}:</b> {{ s.forecast.sentence }} {{ s.forecast.doNext.join(' ') }}
+    </p>
   </div>
 </template>
 
-<style scoped>.says { max-width: 760px; } .scan { margin: 2px 0 8px; }</style>
+<style scoped>
+.says {
+  max-width: 760px;
+}
+.scan {
+  margin: 2px 0 8px;
+}
+</style>

@@ -4,18 +4,43 @@ import { massRangeText, type JudgedComb, type UnitSystem, type Verdict } from '@
 /** The hive as a table: the same figures as the drawing. */
 defineProps<{ judged: JudgedComb[]; units: UnitSystem }>();
 const emit = defineEmits<{ select: [slot: number] }>();
-const words: Record<Verdict, string> = { take: '▲ May take', leave: '▬ Leave', test: '◇ Test first', 'not-read': '○ Not read yet' };
+const words: Record<Verdict, string> = {
+  take: '▲ May take',
+  leave: '▬ Leave',
+  test: '◇ Test first',
+  'not-read': '○ Not read yet',
+};
 </script>
 
 <template>
   <table class="plain">
-    <caption class="visually-hidden">Combs from the entrance back</caption>
-    <thead><tr><th>Comb</th><th>Verdict</th><th>Capped</th><th>Honey</th><th>Why</th></tr></thead>
+    <caption class="visually-hidden">
+      Combs from the entrance back
+    </caption>
+    <thead>
+      <tr>
+        <th>Comb</th>
+        <th>Verdict</th>
+        <th>Capped</th>
+        <th>Honey</th>
+        <th>Why</th>
+      </tr>
+    </thead>
     <tbody>
       <tr v-for="j in judged" :key="j.slot">
-        <td><button type="button" class="row-button" @click="emit('select', j.slot)">{{ j.label }}</button></td>
+        <td>
+          <button type="button" class="row-button" @click="emit('select', j.slot)">
+            {{ j.label }}
+          </button>
+        </td>
         <td>{{ words[j.verdict.verdict] }}</td>
-        <td class="num">{{ j.verdict.cappedPercent === null ? 'unknown' : `${Math.round(j.verdict.cappedPercent)} %` }}</td>
+        <td class="num">
+          {{
+            j.verdict.cappedPercent === null
+              ? 'unknown'
+              : `${Math.round(j.verdict.cappedPercent)} %`
+          }}
+        </td>
         <td class="num">{{ j.estimate ? massRangeText(j.estimate.honeyKg, units) : 'unknown' }}</td>
         <td>{{ j.verdict.headline }}</td>
       </tr>
@@ -23,4 +48,15 @@ const words: Record<Verdict, string> = { take: '▲ May take', leave: '▬ Leave
   </table>
 </template>
 
-<style scoped>.row-button { min-width: 44px; min-height: 40px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); font: 700 16px var(--text); cursor: pointer; color: inherit; }</style>
+<style scoped>
+.row-button {
+  min-width: 44px;
+  min-height: 40px;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  font: 700 16px var(--text);
+  cursor: pointer;
+  color: inherit;
+}
+</style>

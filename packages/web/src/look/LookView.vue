@@ -1,5 +1,23 @@
 <script setup lang="ts">
-import { EMPTY_SHARES, correctionFor, dateWords, dueItems, faceShares, hiveKind, judgeBox, massRangeText, placeLabel, sumRanges, unpackFace, type BarView, type Reading, type SeenBy, type Shares, type StoredFace, type TopBarGeometry } from '@furrow/core';
+import {
+  EMPTY_SHARES,
+  correctionFor,
+  dateWords,
+  dueItems,
+  faceShares,
+  hiveKind,
+  judgeBox,
+  massRangeText,
+  placeLabel,
+  sumRanges,
+  unpackFace,
+  type BarView,
+  type Reading,
+  type SeenBy,
+  type Shares,
+  type StoredFace,
+  type TopBarGeometry,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -29,7 +47,18 @@ import RipeningLine from './RipeningLine.vue';
 import RisksOnce from './RisksOnce.vue';
 import StrayComb from './StrayComb.vue';
 import VerdictPanel from './VerdictPanel.vue';
-import { asDraft, beginDraft, draftSeen, droneShare, lookPayload, otherSide, setBands, setFace, type LookDraft, type Side } from './lookDraft.js';
+import {
+  asDraft,
+  beginDraft,
+  draftSeen,
+  droneShare,
+  lookPayload,
+  otherSide,
+  setBands,
+  setFace,
+  type LookDraft,
+  type Side,
+} from './lookDraft.js';
 import { useHive } from './useHive.js';
 import { useRipening } from './useRipening.js';
 
@@ -38,20 +67,39 @@ const router = useRouter();
 const now = useNow();
 const ui = useUi();
 const { go, busy, refusal } = useSend();
-const drafts = ref<Record<string, LookDraft>>(JSON.parse(localStorage.getItem('furrow.draft.looks') ?? '{}') as Record<string, LookDraft>);
-watch(drafts, (all) => localStorage.setItem('furrow.draft.looks', JSON.stringify(all)), { deep: true });
+const drafts = ref<Record<string, LookDraft>>(
+  JSON.parse(localStorage.getItem('furrow.draft.looks') ?? '{}') as Record<string, LookDraft>,
+);
+watch(drafts, (all) => localStorage.setItem('furrow.draft.looks', JSON.stringify(all)), {
+  deep: true,
+});
 
-const slot = computed({ get: () => Number(route.query.comb) || lastSlot.value, set: (value) => void router.replace({ query: { ...route.query, comb: String(value) } }) });
+const slot = computed({
+  get: () => Number(route.query.comb) || lastSlot.value,
+  set: (value) => void router.replace({ query: { ...route.query, comb: String(value) } }),
+});
 const draft = computed<LookDraft | null>(() => {
   const bar = here.value;
   const kept = bar?.comb ? drafts.value[bar.comb.id] : null;
   return kept ? asDraft(kept, beginDraft(hive.value!, bar!)) : null;
 });
-const making = computed(() => (draft.value ? { combId: draft.value.combId, seen: draftSeen(draft.value), droneShare: droneShare(draft.value) } : null));
+const making = computed(() =>
+  draft.value
+    ? {
+        combId: draft.value.combId,
+        seen: draftSeen(draft.value),
+        droneShare: droneShare(draft.value),
+      }
+    : null,
+);
 const { hives, hive, combs, judged, rules, loading, error, retry } = useHive(making);
 const { data: pairs } = useEstimatePairs();
-const correction = computed(() => (hive.value ? correctionFor(pairs.value ?? [], hive.value.name) : null));
-const lastSlot = computed(() => hive.value?.bars.filter((b) => b.comb).at(-1)?.slot ?? hive.value?.bars[0]?.slot ?? 1);
+const correction = computed(() =>
+  hive.value ? correctionFor(pairs.value ?? [], hive.value.name) : null,
+);
+const lastSlot = computed(
+  () => hive.value?.bars.filter((b) => b.comb).at(-1)?.slot ?? hive.value?.bars[0]?.slot ?? 1,
+);
 const here = computed(() => hive.value?.bars.find((b) => b.slot === slot.value) ?? null);
 const current = computed(() => judged.value.find((j) => j.slot === slot.value) ?? null);
 const looks = computed(() => here.value?.comb?.looks ?? []);
@@ -65,7 +113,9 @@ function nameOf(bar: BarView): string {
   const unit = { comb: 'comb', box: 'comb', frame: 'frame', pots: 'pots' }[kind.value!.unitTaken];
   return `${box.compartment === 'box' ? 'Box' : 'Super'} ${box.number}, ${unit} ${bar.inBox}`;
 }
-const combWord = computed(() => (here.value?.boxId === null ? `comb ${slot.value}` : placeName.value.toLowerCase()));
+const combWord = computed(() =>
+  here.value?.boxId === null ? `comb ${slot.value}` : placeName.value.toLowerCase(),
+);
 const unitWord = computed(() => (kind.value?.unitTaken === 'pots' ? 'Pots' : 'Comb'));
 const side = ref<Side>('A');
 const asTable = ref(false);
@@ -78,28 +128,89 @@ watch(slot, () => ([side.value, compareId.value] = ['A', null]));
 
 const allHives = computed(() => hives.value ?? []);
 const instant = computed(() => now.value.toISOString());
-const date = computed(() => (hive.value ? DateTime.fromJSDate(now.value, { zone: hive.value.site.zone }).toISODate()! : ''));
-const { pace, state, need, forecastOf, comeBackOf, lastBar, scan, nextRipe, supers } = useRipening(allHives, hive, rules, judged, date, instant);
-const forecast = computed(() => (here.value?.comb && !draft.value ? forecastOf(here.value.comb) : null));
-const comeBack = computed(() => (here.value?.comb && current.value?.verdict.verdict === 'leave' && ['capped', 'treated'].includes(current.value.verdict.decidedBy) && kind.value?.bee === 'honeybee' ? (comeBackOf(here.value.comb)?.sentence ?? null) : null));
+const date = computed(() =>
+  hive.value ? DateTime.fromJSDate(now.value, { zone: hive.value.site.zone }).toISODate()! : '',
+);
+const { pace, state, need, forecastOf, comeBackOf, lastBar, scan, nextRipe, supers } = useRipening(
+  allHives,
+  hive,
+  rules,
+  judged,
+  date,
+  instant,
+);
+const forecast = computed(() =>
+  here.value?.comb && !draft.value ? forecastOf(here.value.comb) : null,
+);
+const comeBack = computed(() =>
+  here.value?.comb &&
+  current.value?.verdict.verdict === 'leave' &&
+  ['capped', 'treated'].includes(current.value.verdict.decidedBy) &&
+  kind.value?.bee === 'honeybee'
+    ? (comeBackOf(here.value.comb)?.sentence ?? null)
+    : null,
+);
 /** Where none passes from the back: the first day on which one may, or when to look again. */
 const scanBack = computed(() => {
   if (!hive.value || !rules.value || scan.value?.first) return '';
-  const days = hive.value.bars.flatMap((b) => (b.comb && judged.value.find((j) => j.combId === b.comb!.id)?.verdict.decidedBy === 'capped' ? (comeBackOf(b.comb)?.date ?? []) : [])).sort();
-  return days.length ? `Come back from ${dateWords(days[0])}.` : `Look again in ${rules.value.lookAgainDays} days.`;
+  const days = hive.value.bars
+    .flatMap((b) =>
+      b.comb && judged.value.find((j) => j.combId === b.comb!.id)?.verdict.decidedBy === 'capped'
+        ? (comeBackOf(b.comb)?.date ?? [])
+        : [],
+    )
+    .sort();
+  return days.length
+    ? `Come back from ${dateWords(days[0])}.`
+    : `Look again in ${rules.value.lookAgainDays} days.`;
 });
 /** Where whole boxes are taken, each judged from its combs; those without a comb have nothing to say. */
-const boxVerdicts = computed(() => (hive.value && kind.value?.unitTaken === 'box' && rules.value ? [...hive.value.boxes].reverse().flatMap((box) => {
-  const combsIn = judged.value.filter((j) => j.boxId === box.carrierId);
-  if (!combsIn.length) return [];
-  const read = combsIn.flatMap((j) => (j.estimate ? [j.estimate.honeyKg] : []));
-  return [{ number: box.number, ...judgeBox(combsIn), kg: read.length ? massRangeText(sumRanges(read), rules.value!.units) : '' }];
-}) : []));
-const says = computed(() => ({ scan: judged.value.some((j) => j.seen) ? scan.value : null, scanBack: scanBack.value, lastBar: lastBar.value, nextRipe: nextRipe.value, boxes: boxVerdicts.value, supers: supers.value }));
-const due = computed(() => (hive.value && state.value && rules.value ? dueItems(hive.value, state.value, date.value, rules.value) : []));
-const lastFaces = useFaces(computed(() => (lastLook.value && (lastLook.value.painted.A || lastLook.value.painted.B) ? lastLook.value.id : null)));
-const earlier = computed(() => looks.value.find((l) => l.id === compareId.value) ?? looks.value.at(-2) ?? null);
-const earlierFaces = useFaces(computed(() => (compareId.value && earlier.value && (earlier.value.painted.A || earlier.value.painted.B) ? earlier.value.id : null)));
+const boxVerdicts = computed(() =>
+  hive.value && kind.value?.unitTaken === 'box' && rules.value
+    ? [...hive.value.boxes].reverse().flatMap((box) => {
+        const combsIn = judged.value.filter((j) => j.boxId === box.carrierId);
+        if (!combsIn.length) return [];
+        const read = combsIn.flatMap((j) => (j.estimate ? [j.estimate.honeyKg] : []));
+        return [
+          {
+            number: box.number,
+            ...judgeBox(combsIn),
+            kg: read.length ? massRangeText(sumRanges(read), rules.value!.units) : '',
+          },
+        ];
+      })
+    : [],
+);
+const says = computed(() => ({
+  scan: judged.value.some((j) => j.seen) ? scan.value : null,
+  scanBack: scanBack.value,
+  lastBar: lastBar.value,
+  nextRipe: nextRipe.value,
+  boxes: boxVerdicts.value,
+  supers: supers.value,
+}));
+const due = computed(() =>
+  hive.value && state.value && rules.value
+    ? dueItems(hive.value, state.value, date.value, rules.value)
+    : [],
+);
+const lastFaces = useFaces(
+  computed(() =>
+    lastLook.value && (lastLook.value.painted.A || lastLook.value.painted.B)
+      ? lastLook.value.id
+      : null,
+  ),
+);
+const earlier = computed(
+  () => looks.value.find((l) => l.id === compareId.value) ?? looks.value.at(-2) ?? null,
+);
+const earlierFaces = useFaces(
+  computed(() =>
+    compareId.value && earlier.value && (earlier.value.painted.A || earlier.value.painted.B)
+      ? earlier.value.id
+      : null,
+  ),
+);
 
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
@@ -107,7 +218,16 @@ const stacked = computed(() => (hive.value?.boxes.length ?? 0) > 0);
 const scale = computed(() => {
   if (!hive.value) return 0.9;
   const size = sectionSizeMm(hive.value);
-  return stacked.value ? Math.max(0.35, Math.min(hive.value.kind === 'stingless' ? 1.2 : 0.8, 470 / size.heightMm, (width.value - 60) / size.widthMm)) : Math.max(0.72, Math.min(0.98, (width.value - 20) / size.widthMm));
+  return stacked.value
+    ? Math.max(
+        0.35,
+        Math.min(
+          hive.value.kind === 'stingless' ? 1.2 : 0.8,
+          470 / size.heightMm,
+          (width.value - 60) / size.widthMm,
+        ),
+      )
+    : Math.max(0.72, Math.min(0.98, (width.value - 20) / size.widthMm));
 });
 const sectionCombs = computed(() => (hive.value ? drawnCombs(hive.value, judged.value) : []));
 
@@ -118,12 +238,22 @@ function begin(): LookDraft {
   return drafts.value[id];
 }
 const setSide = (shares: Shares | null): void => setBands(begin(), side.value, shares);
-const PRESETS: Record<string, Shares> = { 'top-third': { ...EMPTY_SHARES, capped: 0.33, empty: 0.67 }, 'half-capped': { ...EMPTY_SHARES, capped: 0.5, open: 0.3, empty: 0.2 }, 'all-capped': { ...EMPTY_SHARES, capped: 1, empty: 0 } };
+const PRESETS: Record<string, Shares> = {
+  'top-third': { ...EMPTY_SHARES, capped: 0.33, empty: 0.67 },
+  'half-capped': { ...EMPTY_SHARES, capped: 0.5, open: 0.3, empty: 0.2 },
+  'all-capped': { ...EMPTY_SHARES, capped: 1, empty: 0 },
+};
 function startSide(from: string): void {
   const d = begin();
   const kept = from === 'last' ? (lastFaces.data.value?.[side.value] ?? null) : null;
   if (kept) return setFace(d, side.value, kept, 'hand');
-  const shares = PRESETS[from] ?? (from === 'last' ? lastLook.value?.sides[side.value] : from === 'other' ? d[otherSide(side.value)] : null);
+  const shares =
+    PRESETS[from] ??
+    (from === 'last'
+      ? lastLook.value?.sides[side.value]
+      : from === 'other'
+        ? d[otherSide(side.value)]
+        : null);
   setSide({ ...(shares ?? EMPTY_SHARES) });
 }
 function putFace(face: StoredFace, by: SeenBy, photoId: string | null): void {
@@ -134,7 +264,10 @@ function putFace(face: StoredFace, by: SeenBy, photoId: string | null): void {
 function mirror(face: StoredFace): void {
   setFace(begin(), otherSide(side.value), face, 'hand');
   const shares = faceShares(unpackFace(face).cells);
-  ui.say(`Mirrored to side ${otherSide(side.value)}: ${Math.round(shares.capped * 100)} % capped there.`, null);
+  ui.say(
+    `Mirrored to side ${otherSide(side.value)}: ${Math.round(shares.capped * 100)} % capped there.`,
+    null,
+  );
 }
 function putDown(): void {
   if (here.value?.comb) delete drafts.value[here.value.comb.id];
@@ -142,21 +275,49 @@ function putDown(): void {
 async function writeDown(): Promise<void> {
   const d = draft.value;
   if (!d) return;
-  const done = await go('/looks', lookPayload(d, newId()), `${combWord.value[0].toUpperCase()}${combWord.value.slice(1)} written down.`);
+  const done = await go(
+    '/looks',
+    lookPayload(d, newId()),
+    `${combWord.value[0].toUpperCase()}${combWord.value.slice(1)} written down.`,
+  );
   if (done) delete drafts.value[d.combId];
 }
 watch([slot, frame, () => judged.value.length], async () => {
   await nextTick();
   // A long hive is wider than a phone; a stack stands in view as it is.
-  if (!stacked.value) frame.value?.querySelector(`[data-slot="${slot.value}"]`)?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
+  if (!stacked.value)
+    frame.value
+      ?.querySelector(`[data-slot="${slot.value}"]`)
+      ?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
 });
-const combBuilt = (): Promise<unknown> => go('/combs', { id: newId(), hiveId: hive.value!.id, slot: slot.value, builtOn: date.value }, stacked.value ? `${placeName.value}: comb noted.` : `Comb on bar ${slot.value} noted.`);
-const noComb = (): Promise<unknown> => go(`/combs/${here.value!.comb!.id}/end`, { reason: 'none-here' }, `${placeName.value} has no comb.`);
+const combBuilt = (): Promise<unknown> =>
+  go(
+    '/combs',
+    { id: newId(), hiveId: hive.value!.id, slot: slot.value, builtOn: date.value },
+    stacked.value ? `${placeName.value}: comb noted.` : `Comb on bar ${slot.value} noted.`,
+  );
+const noComb = (): Promise<unknown> =>
+  go(
+    `/combs/${here.value!.comb!.id}/end`,
+    { reason: 'none-here' },
+    `${placeName.value} has no comb.`,
+  );
 const boardAt = ref<number | null>(null);
-const follower = computed(() => (hive.value?.kind === 'top-bar' ? (hive.value.geometry as TopBarGeometry).followerAfterBar : null));
-const shownHive = computed(() => (boardAt.value === null ? hive.value! : { ...hive.value!, geometry: { ...hive.value!.geometry, followerAfterBar: boardAt.value } }));
+const follower = computed(() =>
+  hive.value?.kind === 'top-bar' ? (hive.value.geometry as TopBarGeometry).followerAfterBar : null,
+);
+const shownHive = computed(() =>
+  boardAt.value === null
+    ? hive.value!
+    : { ...hive.value!, geometry: { ...hive.value!.geometry, followerAfterBar: boardAt.value } },
+);
 async function keepBoard(): Promise<void> {
-  const done = await go(`/hives/${hive.value!.id}`, { geometry: shownHive.value.geometry }, `Follower board behind bar ${boardAt.value}.`, { method: 'PATCH', baseRevision: hive.value!.revision });
+  const done = await go(
+    `/hives/${hive.value!.id}`,
+    { geometry: shownHive.value.geometry },
+    `Follower board behind bar ${boardAt.value}.`,
+    { method: 'PATCH', baseRevision: hive.value!.revision },
+  );
   if (done) boardAt.value = null;
 }
 /** A touch selects; while two places are being swapped it names the other one. */
@@ -174,12 +335,21 @@ async function select(to: number): Promise<void> {
     return;
   }
   const box = hive.value!.boxes.find((b) => b.carrierId === from.boxId);
-  const list = hive.value!.bars.filter((b) => b.boxId === from.boxId).sort((a, b) => a.inBox - b.inBox);
+  const list = hive
+    .value!.bars.filter((b) => b.boxId === from.boxId)
+    .sort((a, b) => a.inBox - b.inBox);
   if (box?.turned) list.reverse();
   const ids = list.map((b) => b.carrierId);
   const [i, j] = [ids.indexOf(from.carrierId), ids.indexOf(other.carrierId)];
   [ids[i], ids[j]] = [ids[j], ids[i]];
-  if (await go('/orders', { hiveId: hive.value!.id, boxId: from.boxId, carrierIds: ids, what: 'swap' }, `${placeLabel(from.slot)} and ${placeLabel(to)} swapped.`)) slot.value = to;
+  if (
+    await go(
+      '/orders',
+      { hiveId: hive.value!.id, boxId: from.boxId, carrierIds: ids, what: 'swap' },
+      `${placeLabel(from.slot)} and ${placeLabel(to)} swapped.`,
+    )
+  )
+    slot.value = to;
 }
 function step(by: number): void {
   const slots = combs.value.map((c) => c.slot);
@@ -187,7 +357,16 @@ function step(by: number): void {
   slot.value = slots[Math.min(slots.length - 1, Math.max(0, i + by))] ?? slot.value;
 }
 function onKey(event: KeyboardEvent): void {
-  if (!ui.keysOn || event.ctrlKey || event.metaKey || event.altKey || (event.target as HTMLElement).closest('input, select, textarea, canvas, [role="slider"], [role="dialog"]:not(.p-dialog-leave-active)')) return;
+  if (
+    !ui.keysOn ||
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    (event.target as HTMLElement).closest(
+      'input, select, textarea, canvas, [role="slider"], [role="dialog"]:not(.p-dialog-leave-active)',
+    )
+  )
+    return;
   if (event.key === 'ArrowRight') step(1);
   else if (event.key === 'ArrowLeft') step(-1);
   else if (event.key.toLowerCase() === 'a') side.value = 'A';
@@ -203,17 +382,32 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   <div v-else-if="!hive || !rules || !kind || !state" class="stage wide">
     <header><h1>No hive yet.</h1></header>
     <p>Make your first hive: it is drawn as it stands, and its combs hang in it to be looked at.</p>
-    <div class="acts row"><RouterLink class="p-button p-component" to="/hives/new">Make a hive</RouterLink></div>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/hives/new">Make a hive</RouterLink>
+    </div>
   </div>
   <div v-else class="stage look">
     <header>
       <h1>{{ hive.name }}</h1>
-      <span class="sub">{{ kind.name }}, {{ hive.site.name }}. {{ stacked ? `${hive.boxes.length} boxes` : `${hive.bars.length} bars` }}, {{ combs.length }} {{ kind.unitTaken === 'pots' ? 'groups of pots' : 'combs' }}<template v-if="state.dead">. <b class="rust">The colony is gone</b></template>.</span>
+      <span class="sub"
+        >{{ kind.name }}, {{ hive.site.name }}.
+        {{ stacked ? `${hive.boxes.length} boxes` : `${hive.bars.length} bars` }},
+        {{ combs.length }} {{ kind.unitTaken === 'pots' ? 'groups of pots' : 'combs'
+        }}<template v-if="state.dead">. <b class="rust">The colony is gone</b></template
+        >.</span
+      >
       <span class="right links">
-        <RouterLink v-for="h in allHives.filter((x) => x.id !== hive!.id)" :key="h.id" :to="`/look/${h.id}`">{{ h.name }}</RouterLink>
+        <RouterLink
+          v-for="h in allHives.filter((x) => x.id !== hive!.id)"
+          :key="h.id"
+          :to="`/look/${h.id}`"
+          >{{ h.name }}</RouterLink
+        >
         <RouterLink to="/hives/new">New hive</RouterLink>
         <button type="button" class="linklike" @click="measuring = true">This hive…</button>
-        <button type="button" class="linklike" @click="asTable = !asTable">{{ asTable ? 'As a drawing' : 'As a table' }}</button>
+        <button type="button" class="linklike" @click="asTable = !asTable">
+          {{ asTable ? 'As a drawing' : 'As a table' }}
+        </button>
       </span>
     </header>
     <section class="left">
@@ -221,48 +415,155 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <div class="pair" :class="{ stacked }">
         <div>
           <div ref="frame" class="scroll">
-            <HiveTable v-if="asTable" :judged="judged" :units="rules.units" @select="slot = $event" />
-            <HiveSection v-else :hive="shownHive" :combs="sectionCombs" :s="scale" :selected="slot" interactive edit-board :label="stacked ? `Section of ${hive.name}, lowest box below` : `Section of ${hive.name}, the entrance at the left`" @select="select" @board="boardAt = $event" />
+            <HiveTable
+              v-if="asTable"
+              :judged="judged"
+              :units="rules.units"
+              @select="slot = $event"
+            />
+            <HiveSection
+              v-else
+              :hive="shownHive"
+              :combs="sectionCombs"
+              :s="scale"
+              :selected="slot"
+              interactive
+              edit-board
+              :label="
+                stacked
+                  ? `Section of ${hive.name}, lowest box below`
+                  : `Section of ${hive.name}, the entrance at the left`
+              "
+              @select="select"
+              @board="boardAt = $event"
+            />
           </div>
           <div v-if="boardAt !== null && boardAt !== follower" class="acts row board">
-            <Button :label="`Follower board behind bar ${boardAt}: write it down`" :loading="busy" @click="keepBoard" />
+            <Button
+              :label="`Follower board behind bar ${boardAt}: write it down`"
+              :loading="busy"
+              @click="keepBoard"
+            />
             <Button outlined label="Put it back" @click="boardAt = null" />
           </div>
-          <p v-if="!asTable" class="legend sub"><span>▲ may take</span><span>▬ leave</span><span>◇ test first</span><span>○ not read yet</span></p>
+          <p v-if="!asTable" class="legend sub">
+            <span>▲ may take</span><span>▬ leave</span><span>◇ test first</span
+            ><span>○ not read yet</span>
+          </p>
           <HiveSays v-if="stacked" v-bind="says" />
         </div>
         <div class="reading">
-          <PotsReader v-if="kind.bee === 'stingless' && here?.comb" :pots="draft?.pots ?? lastLook?.pots ?? null" :fallback="{ honeySealed: 0, honeyOpen: 0, pollen: 0, empty: 0, potWidthMm: Number(hive.geometry.potWidthMm), potHeightMm: Number(hive.geometry.potHeightMm) }" :place-name="placeName" :units="rules.units" @pots="begin().pots = $event" />
+          <PotsReader
+            v-if="kind.bee === 'stingless' && here?.comb"
+            :pots="draft?.pots ?? lastLook?.pots ?? null"
+            :fallback="{
+              honeySealed: 0,
+              honeyOpen: 0,
+              pollen: 0,
+              empty: 0,
+              potWidthMm: Number(hive.geometry.potWidthMm),
+              potHeightMm: Number(hive.geometry.potHeightMm),
+            }"
+            :place-name="placeName"
+            :units="rules.units"
+            @pots="begin().pots = $event"
+          />
           <CombReader
-            v-else-if="current && here?.comb" v-model:side="side" :hive="hive" :bar="here" :place-name="placeName" :last="lastLook" :last-faces="lastFaces.data.value ?? null" :earlier="earlier" :earlier-faces="compareId ? (earlierFaces.data.value ?? null) : null" :draft="draft" :seed="slot * 7 + (side === 'A' ? 1 : 2)" :date="date" :keys-on="ui.keysOn"
-            @shares="setSide" @start="startSide" @face="putFace" @mirror="mirror" @reading="(r: Reading) => begin().readings.push(r)" @drop-reading="begin().readings.splice($event, 1)"
-            @measures="Object.assign(begin(), $event)" @pane="begin().pane = $event" @attachment="begin().attachment = $event" @no-comb="noComb"
+            v-else-if="current && here?.comb"
+            v-model:side="side"
+            :hive="hive"
+            :bar="here"
+            :place-name="placeName"
+            :last="lastLook"
+            :last-faces="lastFaces.data.value ?? null"
+            :earlier="earlier"
+            :earlier-faces="compareId ? (earlierFaces.data.value ?? null) : null"
+            :draft="draft"
+            :seed="slot * 7 + (side === 'A' ? 1 : 2)"
+            :date="date"
+            :keys-on="ui.keysOn"
+            @shares="setSide"
+            @start="startSide"
+            @face="putFace"
+            @mirror="mirror"
+            @reading="(r: Reading) => begin().readings.push(r)"
+            @drop-reading="begin().readings.splice($event, 1)"
+            @measures="Object.assign(begin(), $event)"
+            @pane="begin().pane = $event"
+            @attachment="begin().attachment = $event"
+            @no-comb="noComb"
           />
           <div v-else-if="here" class="nocomb">
             <p>{{ stacked ? `${placeName} is empty.` : `No comb hangs from bar ${slot}.` }}</p>
-            <Button outlined :label="stacked ? 'Comb was built here' : `Comb was built on bar ${slot}`" :loading="busy" @click="combBuilt" />
+            <Button
+              outlined
+              :label="stacked ? 'Comb was built here' : `Comb was built on bar ${slot}`"
+              :loading="busy"
+              @click="combBuilt"
+            />
           </div>
         </div>
       </div>
       <HiveSays v-if="!stacked" v-bind="says" />
-      <MovesBar :hive="hive" :hives="allHives" :bar="here" :date="date" :swapping="swapping" @swap="swapping = $event" @moved="slot = $event" />
-      <ColonyLine :hive="hive" :state="state" :date="date" @dead="dying = true" @stray="stray = true" />
+      <MovesBar
+        :hive="hive"
+        :hives="allHives"
+        :bar="here"
+        :date="date"
+        :swapping="swapping"
+        @swap="swapping = $event"
+        @moved="slot = $event"
+      />
+      <ColonyLine
+        :hive="hive"
+        :state="state"
+        :date="date"
+        @dead="dying = true"
+        @stray="stray = true"
+      />
     </section>
     <div class="right-column">
-      <VerdictPanel v-if="current" :judged="current" :place-name="combWord" :rules="rules" :correction="kind.bee === 'honeybee' ? correction : null" :is-draft="draft !== null" :last-text="lastLook ? dayText(lastLook.occurredAt, hive.site.zone) : null">
+      <VerdictPanel
+        v-if="current"
+        :judged="current"
+        :place-name="combWord"
+        :rules="rules"
+        :correction="kind.bee === 'honeybee' ? correction : null"
+        :is-draft="draft !== null"
+        :last-text="lastLook ? dayText(lastLook.occurredAt, hive.site.zone) : null"
+      >
         <div class="acts">
           <Refusal :refusal="refusal" />
           <template v-if="draft">
             <Button :label="`Write down ${combWord}`" :loading="busy" @click="writeDown" />
             <Button outlined label="Put down, keep the last look" @click="putDown" />
           </template>
-          <RouterLink v-else-if="judged.some((j) => j.verdict.verdict === 'take')" class="p-button p-component" :to="`/choose/${hive.id}`">Go on to Choose</RouterLink>
+          <RouterLink
+            v-else-if="judged.some((j) => j.verdict.verdict === 'take')"
+            class="p-button p-component"
+            :to="`/choose/${hive.id}`"
+            >Go on to Choose</RouterLink
+          >
           <div class="acts row steps">
-            <Button outlined :label="`← ${unitWord} before`" @click="step(-1)" /><Button outlined :label="`${unitWord} after →`" @click="step(1)" />
+            <Button outlined :label="`← ${unitWord} before`" @click="step(-1)" /><Button
+              outlined
+              :label="`${unitWord} after →`"
+              @click="step(1)"
+            />
           </div>
         </div>
         <template #after>
-          <RipeningLine v-if="!draft && kind.bee === 'honeybee'" :looks="looks" :forecast="forecast" :need-percent="Math.round(need * 100)" :today="date" :pace="pace" :sentence="comeBack" :compare-id="compareId" @compare="compareId = $event" />
+          <RipeningLine
+            v-if="!draft && kind.bee === 'honeybee'"
+            :looks="looks"
+            :forecast="forecast"
+            :need-percent="Math.round(need * 100)"
+            :today="date"
+            :pace="pace"
+            :sentence="comeBack"
+            :compare-id="compareId"
+            @compare="compareId = $event"
+          />
         </template>
       </VerdictPanel>
       <p v-else class="sub">Tap a place with comb to read it.</p>
@@ -275,13 +576,69 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 </template>
 
 <style scoped>
-.scroll { overflow-x: auto; }
-.links { display: flex; gap: 4px 16px; flex-wrap: wrap; align-items: center; }
-.linklike { background: none; border: 0; color: inherit; font: inherit; text-decoration: underline; cursor: pointer; padding: 8px 0; }
-.legend { display: flex; gap: 18px; flex-wrap: wrap; margin: 2px 0 6px; }
-.board { margin: 8px 0; } .right-column { display: flex; flex-direction: column; gap: 14px; min-width: 0; }
-.pair.stacked { display: grid; grid-template-columns: minmax(0, auto) minmax(0, 1fr); gap: 20px; align-items: start; } .pair.stacked .scroll { max-width: 380px; } .pair.stacked > :first-child { max-width: 380px; }   .pair.stacked .legend { max-width: 340px; gap: 4px 14px; }
-.nocomb { padding: 20px 0; display: flex; gap: 20px; align-items: center; flex-wrap: wrap; }
-.steps .p-button { flex: 1; min-width: 150px; }
-@media (max-width: 900px) { .pair.stacked { display: block; } }
+.scroll {
+  overflow-x: auto;
+}
+.links {
+  display: flex;
+  gap: 4px 16px;
+  flex-wrap: wrap;
+  align-items: center;
+}
+.linklike {
+  background: none;
+  border: 0;
+  color: inherit;
+  font: inherit;
+  text-decoration: underline;
+  cursor: pointer;
+  padding: 8px 0;
+}
+.legend {
+  display: flex;
+  gap: 18px;
+  flex-wrap: wrap;
+  margin: 2px 0 6px;
+}
+.board {
+  margin: 8px 0;
+}
+.right-column {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  min-width: 0;
+}
+.pair.stacked {
+  display: grid;
+  grid-template-columns: minmax(0, auto) minmax(0, 1fr);
+  gap: 20px;
+  align-items: start;
+}
+.pair.stacked .scroll {
+  max-width: 380px;
+}
+.pair.stacked > :first-child {
+  max-width: 380px;
+}
+.pair.stacked .legend {
+  max-width: 340px;
+  gap: 4px 14px;
+}
+.nocomb {
+  padding: 20px 0;
+  display: flex;
+  gap: 20px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.steps .p-button {
+  flex: 1;
+  min-width: 150px;
+}
+@media (max-width: 900px) {
+  .pair.stacked {
+    display: block;
+  }
+}
 </style>

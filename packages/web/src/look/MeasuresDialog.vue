@@ -21,30 +21,98 @@ const name = ref('');
 /** The revision the person saw when the form opened: what another screen wrote since must not be overwritten unseen. */
 const revision = ref(props.hive.revision);
 const geometry = ref<Measures>({ ...props.hive.geometry });
-watch(visible, (open) => {
-  if (open) [name.value, geometry.value, refusal.value, revision.value] = [props.hive.name, { ...props.hive.geometry }, null, props.hive.revision];
-}, { immediate: true });
-const parsed = computed(() => changeHiveSchema.safeParse({ name: name.value, geometry: geometry.value }));
+watch(
+  visible,
+  (open) => {
+    if (open)
+      [name.value, geometry.value, refusal.value, revision.value] = [
+        props.hive.name,
+        { ...props.hive.geometry },
+        null,
+        props.hive.revision,
+      ];
+  },
+  { immediate: true },
+);
+const numberOf = (key: string): number | null => geometry.value[key] as number | null;
+const parsed = computed(() =>
+  changeHiveSchema.safeParse({ name: name.value, geometry: geometry.value }),
+);
 const wrong = computed(() => geometryIssues(props.hive.kind, geometry.value as Geometry));
-const issue = (key: string): string | null => fieldError(`geometry.${key}`) ?? wrong.value.find((i) => i.path === key)?.message ?? null;
+const issue = (key: string): string | null =>
+  fieldError(`geometry.${key}`) ?? wrong.value.find((i) => i.path === key)?.message ?? null;
 async function keep(): Promise<void> {
-  const done = await go(`/hives/${props.hive.id}`, { name: name.value, geometry: geometry.value }, `${name.value} changed.`, { method: 'PATCH', baseRevision: revision.value });
+  const done = await go(
+    `/hives/${props.hive.id}`,
+    { name: name.value, geometry: geometry.value },
+    `${name.value} changed.`,
+    { method: 'PATCH', baseRevision: revision.value },
+  );
   if (done) visible.value = false;
 }
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="This hive" position="top" :style="{ width: '480px', maxWidth: '94vw' }">
-    <p class="prints"><a class="p-button p-component p-button-outlined" :href="`/api/v1/hives/${hive.id}/card.pdf`" target="_blank">Card with a code</a><a class="p-button p-component p-button-outlined" :href="`/api/v1/hives/${hive.id}/look-sheet.pdf`" target="_blank">Blank sheet for a pencil</a></p>
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="This hive"
+    position="top"
+    :style="{ width: '480px', maxWidth: '94vw' }"
+  >
+    <p class="prints">
+      <a
+        class="p-button p-component p-button-outlined"
+        :href="`/api/v1/hives/${hive.id}/card.pdf`"
+        target="_blank"
+        >Card with a code</a
+      ><a
+        class="p-button p-component p-button-outlined"
+        :href="`/api/v1/hives/${hive.id}/look-sheet.pdf`"
+        target="_blank"
+        >Blank sheet for a pencil</a
+      >
+    </p>
     <form class="acts" @submit.prevent="keep">
       <TextField v-model="name" label="Name of the hive" :error="fieldError('name')" />
-      <NumberField v-for="m in shown" :key="m.key" :model-value="(geometry[m.key] as number | null)" :label="m.label" :unit="m.unit" :error="issue(m.key)" @update:model-value="geometry[m.key] = $event" />
-      <div v-for="c in kind.choices" :key="c.key"><span :id="`choice-${c.key}`">{{ c.label }}</span><SelectButton v-model="geometry[c.key]" :options="[...c.options]" option-label="label" option-value="value" :allow-empty="false" :aria-labelledby="`choice-${c.key}`" /></div>
-      <p class="sub">Estimates follow the new measures; decisions already made keep what they were made by.</p>
+      <NumberField
+        v-for="m in shown"
+        :key="m.key"
+        :model-value="numberOf(m.key)"
+        :label="m.label"
+        :unit="m.unit"
+        :error="issue(m.key)"
+        @update:model-value="geometry[m.key] = $event"
+      />
+      <div v-for="c in kind.choices" :key="c.key">
+        <span :id="`choice-${c.key}`">{{ c.label }}</span><SelectButton
+          v-model="geometry[c.key]"
+          :options="[...c.options]"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          :aria-labelledby="`choice-${c.key}`"
+        />
+      </div>
+      <p class="sub">
+        Estimates follow the new measures; decisions already made keep what they were made by.
+      </p>
       <Refusal :refusal="refusal" :fields="['name']" />
-      <Button type="submit" label="Write it down" :disabled="!parsed.success || wrong.length > 0" :loading="busy" />
+      <Button
+        type="submit"
+        label="Write it down"
+        :disabled="!parsed.success || wrong.length > 0"
+        :loading="busy"
+      />
     </form>
   </Dialog>
 </template>
 
-<style scoped>.prints { display: flex; gap: 10px; flex-wrap: wrap; margin-bottom: 12px; }</style>
+<style scoped>
+.prints {
+  display: flex;
+  gap: 10px;
+  flex-wrap: wrap;
+  margin-bottom: 12px;
+}
+</style>

@@ -11,7 +11,9 @@ import TextField from '../parts/TextField.vue';
 const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{ side: 'A' | 'B'; date: string }>();
 const emit = defineEmits<{ reading: [reading: Reading] }>();
-const remembered = JSON.parse(localStorage.getItem('furrow.refractometer') ?? '{}') as Partial<Reading>;
+const remembered = JSON.parse(
+  localStorage.getItem('furrow.refractometer') ?? '{}',
+) as Partial<Reading>;
 const value = ref<number | null>(null);
 const scale = ref<Reading['scale']>(remembered.scale ?? 'moisture');
 const cells = ref<Reading['cells']>('open');
@@ -20,15 +22,45 @@ const temperatureC = ref<number | null>(20);
 const calibratedOn = ref(remembered.calibratedOn ?? '');
 const lowC = ref<number | null>(remembered.instrumentLowC ?? 10);
 const highC = ref<number | null>(remembered.instrumentHighC ?? 30);
-const instrument = computed(() => ({ calibratedOn: calibratedOn.value || null, ...(lowC.value === null ? {} : { instrumentLowC: lowC.value }), ...(highC.value === null ? {} : { instrumentHighC: highC.value }) }));
+const instrument = computed(() => ({
+  calibratedOn: calibratedOn.value || null,
+  ...(lowC.value === null ? {} : { instrumentLowC: lowC.value }),
+  ...(highC.value === null ? {} : { instrumentHighC: highC.value }),
+}));
 const compensated = ref(remembered.temperatureCompensated ?? true);
 watch(visible, (open) => {
   if (open) [value.value, side.value] = [null, props.side];
 });
-const scales = [{ label: 'Water %', value: 'moisture' }, { label: 'Brix %', value: 'brix' }, { label: 'Index n', value: 'index' }];
-const bounds = computed(() => ({ moisture: [10, 40], brix: [55, 90], index: [1.4, 1.52] })[scale.value]);
-const ready = computed(() => value.value !== null && temperatureC.value !== null && value.value >= bounds.value[0] && value.value <= bounds.value[1] && temperatureC.value >= 0 && temperatureC.value <= 50);
-const reading = computed<Reading | null>(() => (ready.value ? { side: side.value, cells: cells.value, scale: scale.value, value: value.value!, temperatureC: temperatureC.value!, temperatureCompensated: compensated.value, ...instrument.value } : null));
+const scales = [
+  { label: 'Water %', value: 'moisture' },
+  { label: 'Brix %', value: 'brix' },
+  { label: 'Index n', value: 'index' },
+];
+const bounds = computed(
+  () => ({ moisture: [10, 40], brix: [55, 90], index: [1.4, 1.52] })[scale.value],
+);
+const ready = computed(
+  () =>
+    value.value !== null &&
+    temperatureC.value !== null &&
+    value.value >= bounds.value[0] &&
+    value.value <= bounds.value[1] &&
+    temperatureC.value >= 0 &&
+    temperatureC.value <= 50,
+);
+const reading = computed<Reading | null>(() =>
+  ready.value
+    ? {
+        side: side.value,
+        cells: cells.value,
+        scale: scale.value,
+        value: value.value!,
+        temperatureC: temperatureC.value!,
+        temperatureCompensated: compensated.value,
+        ...instrument.value,
+      }
+    : null,
+);
 const doubt = computed(() => (reading.value ? readingDoubt(reading.value, props.date) : null));
 const result = computed(() => {
   if (!reading.value) return null;
@@ -40,31 +72,125 @@ const result = computed(() => {
 });
 function keep(): void {
   if (!reading.value || typeof result.value === 'string') return;
-  localStorage.setItem('furrow.refractometer', JSON.stringify({ scale: scale.value, temperatureCompensated: compensated.value, ...instrument.value }));
+  localStorage.setItem(
+    'furrow.refractometer',
+    JSON.stringify({
+      scale: scale.value,
+      temperatureCompensated: compensated.value,
+      ...instrument.value,
+    }),
+  );
   emit('reading', reading.value);
   visible.value = false;
 }
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Water in the honey" position="top" :style="{ width: '520px', maxWidth: '94vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="Water in the honey"
+    position="top"
+    :style="{ width: '520px', maxWidth: '94vw' }"
+  >
     <form class="moisture" @submit.prevent="keep">
-      <SelectButton v-model="scale" :options="scales" option-label="label" option-value="value" :allow-empty="false" aria-label="Which scale was read" />
-      <NumberField v-model="value" label="Reading" :min="bounds[0]" :max="bounds[1]" :unit="scale === 'index' ? '' : '%'" />
-      <NumberField v-model="temperatureC" label="Honey's temperature" :min="0" :max="50" unit="°C" />
-      <SelectButton v-model="compensated" :options="[{ label: 'Corrects for warmth', value: true }, { label: 'Does not', value: false }]" option-label="label" option-value="value" :allow-empty="false" aria-label="Whether the instrument corrects for temperature" />
+      <SelectButton
+        v-model="scale"
+        :options="scales"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Which scale was read"
+      />
+      <NumberField
+        v-model="value"
+        label="Reading"
+        :min="bounds[0]"
+        :max="bounds[1]"
+        :unit="scale === 'index' ? '' : '%'"
+      />
+      <NumberField
+        v-model="temperatureC"
+        label="Honey's temperature"
+        :min="0"
+        :max="50"
+        unit="°C"
+      />
+      <SelectButton
+        v-model="compensated"
+        :options="[
+          { label: 'Corrects for warmth', value: true },
+          { label: 'Does not', value: false },
+        ]"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Whether the instrument corrects for temperature"
+      />
       <div class="pair">
-        <SelectButton v-model="side" :options="['A', 'B']" :allow-empty="false" aria-label="Side of the sample"><template #option="{ option }">Side {{ option }}</template></SelectButton>
-        <SelectButton v-model="cells" :options="[{ label: 'Open cell', value: 'open' }, { label: 'Sealed cell', value: 'sealed' }]" option-label="label" option-value="value" :allow-empty="false" aria-label="Which cell" />
+        <SelectButton
+          v-model="side"
+          :options="['A', 'B']"
+          :allow-empty="false"
+          aria-label="Side of the sample"
+          ><template #option="{ option }">Side {{ option }}</template></SelectButton
+        >
+        <SelectButton
+          v-model="cells"
+          :options="[
+            { label: 'Open cell', value: 'open' },
+            { label: 'Sealed cell', value: 'sealed' },
+          ]"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          aria-label="Which cell"
+        />
       </div>
       <p v-if="typeof result === 'string'" class="rust" role="alert">{{ result }}</p>
-      <p v-else-if="result" class="result"><b v-if="result.approximate">About: outside the range of the table. </b>{{ honeyKeeping({ moisturePercent: result.moisturePercent, bee: 'honeybee' }).reason }}</p>
+      <p v-else-if="result" class="result">
+        <b v-if="result.approximate">About: outside the range of the table. </b
+        >{{ honeyKeeping({ moisturePercent: result.moisturePercent, bee: 'honeybee' }).reason }}
+      </p>
       <p v-if="doubt" class="rust">{{ doubt }} It is kept and marked doubtful.</p>
-      <details class="how"><summary>The instrument</summary><div class="pair"><NumberField v-model="lowC" label="Works from" unit="°C" :min="0" :max="50" /><NumberField v-model="highC" label="up to" unit="°C" :min="0" :max="50" /><TextField v-model="calibratedOn" type="date" label="Last calibrated" /></div></details>
-      <p class="sub">A Brix scale is no honey scale: say which one you read. Three drops from open cells of both sides; the wettest decides.</p>
-      <Button type="submit" label="Keep this sample" :disabled="!reading || typeof result === 'string'" />
+      <details class="how">
+        <summary>The instrument</summary>
+        <div class="pair">
+          <NumberField v-model="lowC" label="Works from" unit="°C" :min="0" :max="50" /><NumberField
+            v-model="highC"
+            label="up to"
+            unit="°C"
+            :min="0"
+            :max="50"
+          /><TextField v-model="calibratedOn" type="date" label="Last calibrated" />
+        </div>
+      </details>
+      <p class="sub">
+        A Brix scale is no honey scale: say which one you read. Three drops from open cells of both
+        sides; the wettest decides.
+      </p>
+      <Button
+        type="submit"
+        label="Keep this sample"
+        :disabled="!reading || typeof result === 'string'"
+      />
     </form>
   </Dialog>
 </template>
 
-<style scoped>.moisture { display: flex; flex-direction: column; gap: 14px; } .pair { display: flex; gap: 12px; flex-wrap: wrap; } .result { font-size: 19px; line-height: 26px; }</style>
+<style scoped>
+.moisture {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+.pair {
+  display: flex;
+  gap: 12px;
+  flex-wrap: wrap;
+}
+.result {
+  font-size: 19px;
+  line-height: 26px;
+}
+</style>

@@ -8,18 +8,31 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 
 /** Moves of bars, frames and boxes, a touch each; every one is in the journal and can be undone. */
-const props = defineProps<{ hive: Hive; hives: Hive[]; bar: BarView | null; date: string; swapping: BarView | null }>();
+const props = defineProps<{
+  hive: Hive;
+  hives: Hive[];
+  bar: BarView | null;
+  date: string;
+  swapping: BarView | null;
+}>();
 const emit = defineEmits<{ swap: [from: BarView | null]; moved: [slot: number] }>();
 const { go, busy, refusal, fieldError } = useSend();
 const kind = computed(() => hiveKind(props.hive.kind));
 const can = (move: (typeof kind.value.moves)[number]): boolean => kind.value.moves.includes(move);
 const box = computed(() => props.hive.boxes.find((b) => b.carrierId === props.bar?.boxId) ?? null);
 const order = computed(() => {
-  const list = props.hive.bars.filter((b) => b.boxId === (props.bar?.boxId ?? null)).sort((a, b) => a.inBox - b.inBox);
+  const list = props.hive.bars
+    .filter((b) => b.boxId === (props.bar?.boxId ?? null))
+    .sort((a, b) => a.inBox - b.inBox);
   // A turned box shows its places from the other end; what is stored runs from the first place on.
   return box.value?.turned ? list.reverse() : list;
 });
-const send = (ids: string[], what: 'shift' | 'swap', said: string): Promise<unknown> => go('/orders', { hiveId: props.hive.id, boxId: props.bar?.boxId ?? null, carrierIds: ids, what }, said);
+const send = (ids: string[], what: 'shift' | 'swap', said: string): Promise<unknown> =>
+  go(
+    '/orders',
+    { hiveId: props.hive.id, boxId: props.bar?.boxId ?? null, carrierIds: ids, what },
+    said,
+  );
 /** One bar forward or back along the file; the one that stood there takes its place. */
 async function shift(by: number): Promise<void> {
   const list = order.value;
@@ -37,24 +50,56 @@ async function last(): Promise<void> {
   const end = Math.max(props.bar!.inBox, ...combs);
   const [moved] = ids.splice(props.bar!.inBox - 1, 1);
   ids.splice(end - 1, 0, moved);
-  if (await send(ids, 'shift', `Bar ${props.bar!.inBox} put behind ${end === props.bar!.inBox ? 'the last' : `bar ${end}`}.`)) emit('moved', end);
+  if (
+    await send(
+      ids,
+      'shift',
+      `Bar ${props.bar!.inBox} put behind ${end === props.bar!.inBox ? 'the last' : `bar ${end}`}.`,
+    )
+  )
+    emit('moved', end);
 }
-const newBox = (at: number, what: 'add-on-top' | 'add-below' | 'add-between', said: string): Promise<unknown> => go('/boxes', { id: newId(), hiveId: props.hive.id, at, what }, said);
+const newBox = (
+  at: number,
+  what: 'add-on-top' | 'add-below' | 'add-between',
+  said: string,
+): Promise<unknown> => go('/boxes', { id: newId(), hiveId: props.hive.id, at, what }, said);
 const top = computed(() => props.hive.boxes.length + 1);
-const firstSuper = computed(() => Math.min(top.value, ...props.hive.boxes.filter((b) => b.compartment === 'super').map((b) => b.number)));
-const turn = (): Promise<unknown> => go(`/boxes/${box.value!.carrierId}/turn`, {}, `Box ${box.value!.number} turned round.`);
+const firstSuper = computed(() =>
+  Math.min(
+    top.value,
+    ...props.hive.boxes.filter((b) => b.compartment === 'super').map((b) => b.number),
+  ),
+);
+const turn = (): Promise<unknown> =>
+  go(`/boxes/${box.value!.carrierId}/turn`, {}, `Box ${box.value!.number} turned round.`);
 /** After a year it is worth asking; by when they must go is a house rule. */
 const isOld = computed(() => box.value !== null && daysBetween(box.value.madeOn, props.date) > 365);
-const renew = (): Promise<unknown> => go(`/boxes/${box.value!.carrierId}/renew`, {}, `Box ${box.value!.number}: as young as today.`);
-const takeOff = (): Promise<unknown> => go(`/boxes/${box.value!.carrierId}/off`, { reason: 'other' }, `Box ${box.value!.number} taken off.`);
+const renew = (): Promise<unknown> =>
+  go(`/boxes/${box.value!.carrierId}/renew`, {}, `Box ${box.value!.number}: as young as today.`);
+const takeOff = (): Promise<unknown> =>
+  go(
+    `/boxes/${box.value!.carrierId}/off`,
+    { reason: 'other' },
+    `Box ${box.value!.number} taken off.`,
+  );
 const giving = ref(false);
 const toHiveId = ref('');
 const health = ref<'healthy' | 'unsure' | 'sick' | ''>('');
 const checkedOn = ref(props.date);
-const others = computed(() => props.hives.filter((h) => h.kind === props.hive.kind && h.id !== props.hive.id));
-watch(() => props.bar?.boxId, () => (giving.value = false));
+const others = computed(() =>
+  props.hives.filter((h) => h.kind === props.hive.kind && h.id !== props.hive.id),
+);
+watch(
+  () => props.bar?.boxId,
+  () => (giving.value = false),
+);
 async function give(): Promise<void> {
-  const done = await go(`/boxes/${box.value!.carrierId}/give`, { toHiveId: toHiveId.value, health: health.value, broodCheckedOn: checkedOn.value }, `Box ${box.value!.number} given to ${others.value.find((h) => h.id === toHiveId.value)?.name}.`);
+  const done = await go(
+    `/boxes/${box.value!.carrierId}/give`,
+    { toHiveId: toHiveId.value, health: health.value, broodCheckedOn: checkedOn.value },
+    `Box ${box.value!.number} given to ${others.value.find((h) => h.id === toHiveId.value)?.name}.`,
+  );
   if (done) giving.value = false;
 }
 </script>
@@ -63,30 +108,152 @@ async function give(): Promise<void> {
   <section class="moves" aria-label="Moves">
     <div class="line">
       <template v-if="bar && can('shift-bars')">
-        <Button outlined size="small" label="← Shift" :aria-label="`Shift bar ${bar.inBox} toward the entrance`" :disabled="bar.inBox === 1" :loading="busy" @click="shift(-1)" />
-        <Button outlined size="small" label="Shift →" :aria-label="`Shift bar ${bar.inBox} toward the back`" :disabled="bar.inBox === order.length" :loading="busy" @click="shift(1)" />
-        <Button v-if="!bar.comb" outlined size="small" label="Put this empty bar last" :loading="busy" @click="last" />
+        <Button
+          outlined
+          size="small"
+          label="← Shift"
+          :aria-label="`Shift bar ${bar.inBox} toward the entrance`"
+          :disabled="bar.inBox === 1"
+          :loading="busy"
+          @click="shift(-1)"
+        />
+        <Button
+          outlined
+          size="small"
+          label="Shift →"
+          :aria-label="`Shift bar ${bar.inBox} toward the back`"
+          :disabled="bar.inBox === order.length"
+          :loading="busy"
+          @click="shift(1)"
+        />
+        <Button
+          v-if="!bar.comb"
+          outlined
+          size="small"
+          label="Put this empty bar last"
+          :loading="busy"
+          @click="last"
+        />
       </template>
-      <Button v-if="bar && can('swap')" outlined size="small" :label="swapping ? 'Touch the other one, or here to stop' : 'Swap with…'" @click="emit('swap', swapping ? null : bar)" />
+      <Button
+        v-if="bar && can('swap')"
+        outlined
+        size="small"
+        :label="swapping ? 'Touch the other one, or here to stop' : 'Swap with…'"
+        @click="emit('swap', swapping ? null : bar)"
+      />
       <template v-if="box">
-        <Button v-if="can('turn-super') && box.compartment !== 'brood'" outlined size="small" :label="`Turn box ${box.number} round`" :loading="busy" @click="turn" />
-        <Button v-if="isOld" outlined size="small" :label="`Box ${box.number}: old ${kind.carrier === 'frame' ? 'frames' : 'comb'} changed`" :loading="busy" @click="renew" />
-        <Button v-if="can('take-off') && box.compartment !== 'brood' && hive.boxes.length > 1" outlined size="small" :label="`Take box ${box.number} off`" :loading="busy" @click="takeOff" />
-        <Button v-if="can('give-to-colony') && others.length && box.compartment !== 'brood'" outlined size="small" :label="`Give box ${box.number} to…`" @click="giving = !giving" />
+        <Button
+          v-if="can('turn-super') && box.compartment !== 'brood'"
+          outlined
+          size="small"
+          :label="`Turn box ${box.number} round`"
+          :loading="busy"
+          @click="turn"
+        />
+        <Button
+          v-if="isOld"
+          outlined
+          size="small"
+          :label="`Box ${box.number}: old ${kind.carrier === 'frame' ? 'frames' : 'comb'} changed`"
+          :loading="busy"
+          @click="renew"
+        />
+        <Button
+          v-if="can('take-off') && box.compartment !== 'brood' && hive.boxes.length > 1"
+          outlined
+          size="small"
+          :label="`Take box ${box.number} off`"
+          :loading="busy"
+          @click="takeOff"
+        />
+        <Button
+          v-if="can('give-to-colony') && others.length && box.compartment !== 'brood'"
+          outlined
+          size="small"
+          :label="`Give box ${box.number} to…`"
+          @click="giving = !giving"
+        />
       </template>
-      <Button v-if="can('add-on-top')" outlined size="small" label="Set an empty box on top" :loading="busy" @click="newBox(top, 'add-on-top', 'An empty box set on top.')" />
-      <Button v-if="can('add-between') && firstSuper < top" outlined size="small" label="Set an empty super between" :loading="busy" @click="newBox(firstSuper, 'add-between', 'An empty super set between brood and super.')" />
-      <Button v-if="can('add-below')" outlined size="small" label="Set an empty box in below" :loading="busy" @click="newBox(1, 'add-below', 'An empty box set in below.')" />
+      <Button
+        v-if="can('add-on-top')"
+        outlined
+        size="small"
+        label="Set an empty box on top"
+        :loading="busy"
+        @click="newBox(top, 'add-on-top', 'An empty box set on top.')"
+      />
+      <Button
+        v-if="can('add-between') && firstSuper < top"
+        outlined
+        size="small"
+        label="Set an empty super between"
+        :loading="busy"
+        @click="newBox(firstSuper, 'add-between', 'An empty super set between brood and super.')"
+      />
+      <Button
+        v-if="can('add-below')"
+        outlined
+        size="small"
+        label="Set an empty box in below"
+        :loading="busy"
+        @click="newBox(1, 'add-below', 'An empty box set in below.')"
+      />
     </div>
     <form v-if="giving" class="line give" @submit.prevent="give">
-      <label>To <select v-model="toHiveId" class="native" aria-label="The colony that gets it"><option value="" disabled>Choose a hive</option><option v-for="h in others" :key="h.id" :value="h.id">{{ h.name }}</option></select></label>
-      <label>Brood of {{ hive.name }} <select v-model="health" class="native" aria-label="How the brood looked"><option value="" disabled>How did it look?</option><option value="healthy">Looks healthy</option><option value="unsure">Not sure</option><option value="sick">Looks sick</option></select></label>
-      <TextField v-model="checkedOn" type="date" label="Looked at on" :error="fieldError('broodCheckedOn')" />
+      <label
+        >To
+        <select v-model="toHiveId" class="native" aria-label="The colony that gets it">
+          <option value="" disabled>Choose a hive</option>
+          <option v-for="h in others" :key="h.id" :value="h.id">{{ h.name }}</option>
+        </select></label
+      >
+      <label
+        >Brood of {{ hive.name }}
+        <select v-model="health" class="native" aria-label="How the brood looked">
+          <option value="" disabled>How did it look?</option>
+          <option value="healthy">Looks healthy</option>
+          <option value="unsure">Not sure</option>
+          <option value="sick">Looks sick</option>
+        </select></label
+      >
+      <TextField
+        v-model="checkedOn"
+        type="date"
+        label="Looked at on"
+        :error="fieldError('broodCheckedOn')"
+      />
       <Button type="submit" label="Give it" :disabled="!toHiveId || !health" :loading="busy" />
-      <p class="sub">Comb carries disease from colony to colony: only from brood that somebody looked at.</p>
+      <p class="sub">
+        Comb carries disease from colony to colony: only from brood that somebody looked at.
+      </p>
     </form>
     <Refusal :refusal="refusal" :fields="['broodCheckedOn']" />
   </section>
 </template>
 
-<style scoped>.line { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; } .moves { margin: 6px 0; } .give { align-items: flex-end; padding: 8px 0; } .give label { display: flex; flex-direction: column; font-size: 15px; } @media (max-width: 599px) { .line :deep(.p-button) { min-height: 64px; } }</style>
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.moves {
+  margin: 6px 0;
+}
+.give {
+  align-items: flex-end;
+  padding: 8px 0;
+}
+.give label {
+  display: flex;
+  flex-direction: column;
+  font-size: 15px;
+}
+@media (max-width: 599px) {
+  .line :deep(.p-button) {
+    min-height: 64px;
+  }
+}
+</style>

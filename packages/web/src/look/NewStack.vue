@@ -9,15 +9,24 @@ import NumberField from '../parts/NumberField.vue';
 import { sketchHive } from './sketch.js';
 
 /** A stack made by hand: its corner is dragged for places and depth, boxes are put on and off; every measure can be typed. */
-const props = defineProps<{ kind: HiveKind; geometry: Geometry; issue: (key: string) => string | null }>();
+const props = defineProps<{
+  kind: HiveKind;
+  geometry: Geometry;
+  issue: (key: string) => string | null;
+}>();
 const emit = defineEmits<{ change: [geometry: Geometry] }>();
 const sketch = computed(() => sketchHive(props.kind.kind as HiveKindName, props.geometry));
-const scale = computed(() => Math.max(0.25, Math.min(0.7, 430 / sectionSizeMm(sketch.value).heightMm)));
+const scale = computed(() =>
+  Math.max(0.25, Math.min(0.7, 430 / sectionSizeMm(sketch.value).heightMm)),
+);
 const measure = (key: string) => props.kind.measures.find((m) => m.key === key)!;
 function set(key: string, value: number | string | null): void {
   if (value === null) return;
   const m = props.kind.measures.find((known) => known.key === key);
-  emit('change', { ...props.geometry, [key]: m && typeof value === 'number' ? Math.min(m.high, Math.max(m.low, value)) : value });
+  emit('change', {
+    ...props.geometry,
+    [key]: m && typeof value === 'number' ? Math.min(m.high, Math.max(m.low, value)) : value,
+  });
 }
 const handles = computed(() => props.kind.handles!);
 const count = computed(() => Number(props.geometry[handles.value.boxes]));
@@ -33,7 +42,12 @@ const corner = computed(() => {
 });
 const dragging = ref<{ x: number; y: number; places: number; depth: number } | null>(null);
 function grab(event: PointerEvent): void {
-  dragging.value = { x: event.clientX, y: event.clientY, places: Number(props.geometry[handles.value.places]), depth: Number(props.geometry[handles.value.depthMm]) };
+  dragging.value = {
+    x: event.clientX,
+    y: event.clientY,
+    places: Number(props.geometry[handles.value.places]),
+    depth: Number(props.geometry[handles.value.depthMm]),
+  };
   (event.currentTarget as Element).setPointerCapture(event.pointerId);
 }
 function drag(event: PointerEvent): void {
@@ -44,12 +58,26 @@ function drag(event: PointerEvent): void {
   const depth = measure(handles.value.depthMm);
   emit('change', {
     ...props.geometry,
-    [handles.value.places]: Math.min(places.high, Math.max(places.low, from.places + Math.round((event.clientX - from.x) / pitch))),
-    [handles.value.depthMm]: Math.min(depth.high, Math.max(depth.low, Math.round((from.depth + (event.clientY - from.y) / scale.value) / 5) * 5)),
+    [handles.value.places]: Math.min(
+      places.high,
+      Math.max(places.low, from.places + Math.round((event.clientX - from.x) / pitch)),
+    ),
+    [handles.value.depthMm]: Math.min(
+      depth.high,
+      Math.max(
+        depth.low,
+        Math.round((from.depth + (event.clientY - from.y) / scale.value) / 5) * 5,
+      ),
+    ),
   });
 }
 function key(event: KeyboardEvent): void {
-  const by: Record<string, [string, number]> = { ArrowLeft: [handles.value.places, -1], ArrowRight: [handles.value.places, 1], ArrowUp: [handles.value.depthMm, -5], ArrowDown: [handles.value.depthMm, 5] };
+  const by: Record<string, [string, number]> = {
+    ArrowLeft: [handles.value.places, -1],
+    ArrowRight: [handles.value.places, 1],
+    ArrowUp: [handles.value.depthMm, -5],
+    ArrowDown: [handles.value.depthMm, 5],
+  };
   const step = by[event.key];
   if (!step) return;
   event.preventDefault();
@@ -60,19 +88,132 @@ function key(event: KeyboardEvent): void {
 <template>
   <div class="stack">
     <div class="picture">
-      <HiveSection :hive="sketch" :combs="[]" :s="scale" :marks="false" :label="`${kind.name}, as its measures draw it`" />
-      <button type="button" class="corner" :style="{ left: `${corner.x}px`, top: `${corner.y}px` }" aria-label="Corner of the upper box: left and right change its places, up and down its depth" @pointerdown.prevent="grab" @pointermove="drag" @pointerup="dragging = null" @keydown="key" />
+      <HiveSection
+        :hive="sketch"
+        :combs="[]"
+        :s="scale"
+        :marks="false"
+        :label="`${kind.name}, as its measures draw it`"
+      />
+      <button
+        type="button"
+        class="corner"
+        :style="{ left: `${corner.x}px`, top: `${corner.y}px` }"
+        aria-label="Corner of the upper box: left and right change its places, up and down its depth"
+        @pointerdown.prevent="grab"
+        @pointermove="drag"
+        @pointerup="dragging = null"
+        @keydown="key"
+      />
     </div>
     <div class="side">
-      <div class="boxes"><button type="button" :aria-label="`One of ${measure(handles.boxes).label.toLowerCase()} less`" @click="set(handles.boxes, count - 1)">−</button><b>{{ count }}</b><button type="button" :aria-label="`One of ${measure(handles.boxes).label.toLowerCase()} more`" @click="set(handles.boxes, count + 1)">+</button><span>{{ measure(handles.boxes).label.toLowerCase() }}</span></div>
-      <div class="numbers"><NumberField v-for="m in kind.measures.filter((x) => x.key !== handles.boxes)" :key="m.key" :label="m.label" :unit="m.unit" :whole="!m.unit" :min="m.low" :max="m.high" :model-value="Number(geometry[m.key])" :error="issue(m.key)" @update:model-value="set(m.key, $event)" /></div>
-      <div v-for="c in kind.choices" :key="c.key"><span :id="`new-${c.key}`" class="sub">{{ c.label }}</span><SelectButton :model-value="geometry[c.key]" :options="[...c.options]" option-label="label" option-value="value" :allow-empty="false" :aria-labelledby="`new-${c.key}`" @update:model-value="set(c.key, $event)" /></div>
-      <p class="sub">Taken: {{ { comb: 'comb by comb', box: 'a whole box', frame: 'frame by frame', pots: 'pots, sealed ones only' }[kind.unitTaken] }}.</p>
+      <div class="boxes">
+        <button
+          type="button"
+          :aria-label="`One of ${measure(handles.boxes).label.toLowerCase()} less`"
+          @click="set(handles.boxes, count - 1)"
+        >
+          −</button
+        ><b>{{ count }}</b
+        ><button
+          type="button"
+          :aria-label="`One of ${measure(handles.boxes).label.toLowerCase()} more`"
+          @click="set(handles.boxes, count + 1)"
+        >
+          +</button
+        ><span>{{ measure(handles.boxes).label.toLowerCase() }}</span>
+      </div>
+      <div class="numbers">
+        <NumberField
+          v-for="m in kind.measures.filter((x) => x.key !== handles.boxes)"
+          :key="m.key"
+          :label="m.label"
+          :unit="m.unit"
+          :whole="!m.unit"
+          :min="m.low"
+          :max="m.high"
+          :model-value="Number(geometry[m.key])"
+          :error="issue(m.key)"
+          @update:model-value="set(m.key, $event)"
+        />
+      </div>
+      <div v-for="c in kind.choices" :key="c.key">
+        <span :id="`new-${c.key}`" class="sub">{{ c.label }}</span><SelectButton
+          :model-value="geometry[c.key]"
+          :options="[...c.options]"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          :aria-labelledby="`new-${c.key}`"
+          @update:model-value="set(c.key, $event)"
+        />
+      </div>
+      <p class="sub">
+        Taken:
+        {{
+          {
+            comb: 'comb by comb',
+            box: 'a whole box',
+            frame: 'frame by frame',
+            pots: 'pots, sealed ones only',
+          }[kind.unitTaken]
+        }}.
+      </p>
     </div>
   </div>
 </template>
 
 <style scoped>
-.stack { display: flex; gap: 28px; flex-wrap: wrap; align-items: flex-start; } .picture { position: relative; overflow-x: auto; max-width: 100%; } .corner { position: absolute; width: 44px; height: 44px; margin: -22px 0 0 -22px; border-radius: 50%; border: 3px solid var(--field); background: rgb(251 252 249 / 70%); cursor: nwse-resize; touch-action: none; }
-.side { display: flex; flex-direction: column; gap: 14px; } .numbers { display: grid; grid-template-columns: repeat(2, 160px); gap: 8px 16px; } .boxes { display: flex; gap: 10px; align-items: center; } .boxes b { font-size: 22px; min-width: 28px; text-align: center; } .boxes button { min-width: 48px; min-height: 48px; font: 700 20px var(--text); border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); color: inherit; cursor: pointer; }
+.stack {
+  display: flex;
+  gap: 28px;
+  flex-wrap: wrap;
+  align-items: flex-start;
+}
+.picture {
+  position: relative;
+  overflow-x: auto;
+  max-width: 100%;
+}
+.corner {
+  position: absolute;
+  width: 44px;
+  height: 44px;
+  margin: -22px 0 0 -22px;
+  border-radius: 50%;
+  border: 3px solid var(--field);
+  background: rgb(251 252 249 / 70%);
+  cursor: nwse-resize;
+  touch-action: none;
+}
+.side {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+.numbers {
+  display: grid;
+  grid-template-columns: repeat(2, 160px);
+  gap: 8px 16px;
+}
+.boxes {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.boxes b {
+  font-size: 22px;
+  min-width: 28px;
+  text-align: center;
+}
+.boxes button {
+  min-width: 48px;
+  min-height: 48px;
+  font: 700 20px var(--text);
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  color: inherit;
+  cursor: pointer;
+}
 </style>

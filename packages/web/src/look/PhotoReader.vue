@@ -1,5 +1,24 @@
 <script setup lang="ts">
-import { CELL_CLASSES, CELL_MM, cellAt, classOf, faceLattice, faceShares, faceToPicture, inverse, isConvex, neighbours, packFace, project, type CellClass, type CombOutline, type Dab, type PhotoReading, type Quad, type StoredFace } from '@furrow/core';
+import {
+  CELL_CLASSES,
+  CELL_MM,
+  cellAt,
+  classOf,
+  faceLattice,
+  faceShares,
+  faceToPicture,
+  inverse,
+  isConvex,
+  neighbours,
+  packFace,
+  project,
+  type CellClass,
+  type CombOutline,
+  type Dab,
+  type PhotoReading,
+  type Quad,
+  type StoredFace,
+} from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
@@ -12,7 +31,15 @@ const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{ outline: CombOutline; title: string }>();
 const emit = defineEmits<{ read: [face: StoredFace, photoId: string] }>();
 
-const words: Record<CellClass, string> = { capped: 'Capped', open: 'Open', pollen: 'Pollen', brood: 'Brood', empty: 'Empty', damaged: 'Damaged', drone: 'Drone' };
+const words: Record<CellClass, string> = {
+  capped: 'Capped',
+  open: 'Open',
+  pollen: 'Pollen',
+  brood: 'Brood',
+  empty: 'Empty',
+  damaged: 'Damaged',
+  drone: 'Drone',
+};
 const names = ['upper left', 'upper right', 'lower right', 'lower left'];
 const LARGEST = 25 * 1024 * 1024;
 const file = shallowRef<File | null>(null);
@@ -35,9 +62,16 @@ let photoId = newId();
 let commandId = newId();
 /** px of the screen per px of the picture. */
 const k = ref(1);
-const counts = computed(() => Object.fromEntries(CELL_CLASSES.map((c) => [c, dabs.value.filter((d) => d.content === c).length])) as Record<CellClass, number>);
+const counts = computed(
+  () =>
+    Object.fromEntries(
+      CELL_CLASSES.map((c) => [c, dabs.value.filter((d) => d.content === c).length]),
+    ) as Record<CellClass, number>,
+);
 const shown = computed(() => CELL_CLASSES.filter((c) => counts.value[c] > 0));
-const enough = computed(() => shown.value.length >= 2 && shown.value.every((c) => counts.value[c] >= 3));
+const enough = computed(
+  () => shown.value.length >= 2 && shown.value.every((c) => counts.value[c] >= 3),
+);
 const shares = computed(() => (reading.value ? faceShares(reading.value.cells) : null));
 
 function stop(): void {
@@ -47,7 +81,14 @@ function stop(): void {
 }
 function reset(): void {
   stop();
-  [file.value, bitmap.value, corners.value, dabs.value, refused.value, reading.value] = [null, null, null, [], '', null];
+  [file.value, bitmap.value, corners.value, dabs.value, refused.value, reading.value] = [
+    null,
+    null,
+    null,
+    [],
+    '',
+    null,
+  ];
   [photoId, commandId] = [newId(), newId()];
 }
 watch(visible, (open) => {
@@ -76,7 +117,12 @@ async function take(event: Event): Promise<void> {
     bitmap.value = opened.bitmap;
     size.value = { width: opened.width, height: opened.height };
     const { width: w, height: h } = opened;
-    corners.value = [{ x: w * 0.1, y: h * 0.14 }, { x: w * 0.9, y: h * 0.14 }, { x: w * 0.9, y: h * 0.86 }, { x: w * 0.1, y: h * 0.86 }];
+    corners.value = [
+      { x: w * 0.1, y: h * 0.14 },
+      { x: w * 0.9, y: h * 0.14 },
+      { x: w * 0.9, y: h * 0.86 },
+      { x: w * 0.1, y: h * 0.86 },
+    ];
     working.value = null;
     await nextTick();
     draw();
@@ -85,7 +131,9 @@ async function take(event: Event): Promise<void> {
     stop();
   }
 }
-const map = computed(() => (corners.value && isConvex(corners.value) ? faceToPicture(props.outline, corners.value) : null));
+const map = computed(() =>
+  corners.value && isConvex(corners.value) ? faceToPicture(props.outline, corners.value) : null,
+);
 function draw(): void {
   const el = canvas.value;
   if (!el || !bitmap.value || !frame.value) return;
@@ -119,12 +167,16 @@ function draw(): void {
     pen.fill();
     pen.stroke();
   };
-  const colour = (c: CellClass): string => style.getPropertyValue(`--${c === 'drone' ? 'brood' : c === 'damaged' ? 'empty' : c}`).trim();
+  const colour = (c: CellClass): string =>
+    style.getPropertyValue(`--${c === 'drone' ? 'brood' : c === 'damaged' ? 'empty' : c}`).trim();
   /** What was found, told by shape as well as colour: dash, ring, cross, dot, and nothing for empty. */
   const found = (cell: number, c: CellClass): void => {
     const p = project(map.value!, lattice.value.xMm[cell], lattice.value.yMm[cell]);
     const [x, y, r] = [p.x * k.value, p.y * k.value, 2.7];
-    for (const [stroke, width] of [['#18211b', 3], [colour(c), 1.6]] as const) {
+    for (const [stroke, width] of [
+      ['#18211b', 3],
+      [colour(c), 1.6],
+    ] as const) {
       pen.strokeStyle = stroke;
       pen.lineWidth = width;
       pen.beginPath();
@@ -150,26 +202,44 @@ watch([corners, dabs, reading, cursor], draw, { deep: true, flush: 'post' });
 function dab(event: PointerEvent): void {
   if (!map.value || reading.value || !canvas.value) return;
   const box = canvas.value.getBoundingClientRect();
-  const p = project(inverse(map.value), ((event.clientX - box.left) / box.width) * size.value.width, ((event.clientY - box.top) / box.height) * size.value.height);
+  const p = project(
+    inverse(map.value),
+    ((event.clientX - box.left) / box.width) * size.value.width,
+    ((event.clientY - box.top) / box.height) * size.value.height,
+  );
   const cell = cellAt(lattice.value, p.x, p.y);
   if (cell >= 0) example(cell);
 }
 function walk(event: KeyboardEvent): void {
-  const by: Record<string, [number, number]> = { ArrowLeft: [-2, 0], ArrowRight: [2, 0], ArrowUp: [0, -2], ArrowDown: [0, 2] };
+  const by: Record<string, [number, number]> = {
+    ArrowLeft: [-2, 0],
+    ArrowRight: [2, 0],
+    ArrowUp: [0, -2],
+    ArrowDown: [0, 2],
+  };
   const step = by[event.key];
   const { xMm, yMm, pitchMm } = lattice.value;
   if (step) {
-    const from = cursor.value < 0 ? [0, props.outline.depthMm / 2] : [xMm[cursor.value], yMm[cursor.value]];
-    const next = cellAt(lattice.value, from[0] + step[0] * pitchMm, from[1] + step[1] * pitchMm * 0.9);
+    const from =
+      cursor.value < 0 ? [0, props.outline.depthMm / 2] : [xMm[cursor.value], yMm[cursor.value]];
+    const next = cellAt(
+      lattice.value,
+      from[0] + step[0] * pitchMm,
+      from[1] + step[1] * pitchMm * 0.9,
+    );
     if (next >= 0) cursor.value = next;
-  } else if ((event.key === ' ' || event.key === 'Enter') && cursor.value >= 0 && !reading.value) example(cursor.value);
+  } else if ((event.key === ' ' || event.key === 'Enter') && cursor.value >= 0 && !reading.value)
+    example(cursor.value);
   else return;
   event.preventDefault();
   event.stopPropagation();
 }
 function example(cell: number): void {
   const cells = [cell, ...neighbours(lattice.value, cell)];
-  dabs.value = [...dabs.value.filter((d) => !cells.includes(d.cell)), ...cells.map((c) => ({ cell: c, content: content.value }))];
+  dabs.value = [
+    ...dabs.value.filter((d) => !cells.includes(d.cell)),
+    ...cells.map((c) => ({ cell: c, content: content.value })),
+  ];
 }
 let dragged: number | null = null;
 function grab(event: PointerEvent, i: number): void {
@@ -179,16 +249,28 @@ function grab(event: PointerEvent, i: number): void {
 function drag(event: PointerEvent): void {
   if (dragged === null || !canvas.value) return;
   const box = canvas.value.getBoundingClientRect();
-  setCorner(dragged, ((event.clientX - box.left) / box.width) * size.value.width, ((event.clientY - box.top) / box.height) * size.value.height);
+  setCorner(
+    dragged,
+    ((event.clientX - box.left) / box.width) * size.value.width,
+    ((event.clientY - box.top) / box.height) * size.value.height,
+  );
 }
 function setCorner(i: number, x: number, y: number): void {
   const next = [...corners.value!] as [Quad[0], Quad[1], Quad[2], Quad[3]];
-  next[i] = { x: Math.min(size.value.width, Math.max(0, x)), y: Math.min(size.value.height, Math.max(0, y)) };
+  next[i] = {
+    x: Math.min(size.value.width, Math.max(0, x)),
+    y: Math.min(size.value.height, Math.max(0, y)),
+  };
   corners.value = next;
   reading.value = null;
 }
 function nudge(event: KeyboardEvent, i: number): void {
-  const by: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] };
+  const by: Record<string, [number, number]> = {
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+    ArrowUp: [0, -1],
+    ArrowDown: [0, 1],
+  };
   const step = by[event.key];
   if (!step) return;
   event.preventDefault();
@@ -202,7 +284,13 @@ async function read(): Promise<void> {
   progress.value = 0;
   working.value = 'read';
   const mine = worker;
-  const answer = await mine.api.read({ ...props.outline }, CELL_MM, corners.value.map((p) => ({ ...p })) as unknown as Quad, dabs.value.map((d) => ({ ...d })), proxy((share: number) => void (progress.value = share)));
+  const answer = await mine.api.read(
+    { ...props.outline },
+    CELL_MM,
+    corners.value.map((p) => ({ ...p })) as unknown as Quad,
+    dabs.value.map((d) => ({ ...d })),
+    proxy((share: number) => void (progress.value = share)),
+  );
   if (worker !== mine) return;
   working.value = null;
   if (answer.read) reading.value = answer;
@@ -224,7 +312,10 @@ async function keep(): Promise<void> {
     emit('read', packFace(lattice.value, reading.value.cells), photoId);
     visible.value = false;
   } catch (error) {
-    refused.value = error instanceof Refused ? error.message : 'The picture could not be kept. It is still here; try again.';
+    refused.value =
+      error instanceof Refused
+        ? error.message
+        : 'The picture could not be kept. It is still here; try again.';
     if (error instanceof Refused && error.status !== 0) commandId = newId();
     working.value = null;
   }
@@ -232,38 +323,110 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal :header="`${title}, from a photo`" position="top" :style="{ width: '1040px', maxWidth: '98vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="`${title}, from a photo`"
+    position="top"
+    :style="{ width: '1040px', maxWidth: '98vw' }"
+  >
     <div class="reader">
       <div ref="frame" class="picture">
         <div v-if="!bitmap" class="empty">
-          <p><b>{{ working === 'open' ? 'Opening the picture…' : 'Photograph the whole face, straight on, in even light.' }}</b></p>
-          <p class="sub">JPEG, PNG or WebP up to 25 MB. Bees brushed off as far as they go. It stays with the look; where it was taken is removed.</p>
+          <p>
+            <b>{{
+              working === 'open'
+                ? 'Opening the picture…'
+                : 'Photograph the whole face, straight on, in even light.'
+            }}</b>
+          </p>
+          <p class="sub">
+            JPEG, PNG or WebP up to 25 MB. Bees brushed off as far as they go. It stays with the
+            look; where it was taken is removed.
+          </p>
         </div>
         <div v-show="bitmap" class="stack" @pointermove="drag" @pointerup="dragged = null">
-          <canvas ref="canvas" tabindex="0" role="img" :aria-label="`Picture of ${title}; ${dabs.length} example cells shown. Arrow keys move over the cells, space shows one.`" @pointerdown="dab" @keydown="walk" />
+          <canvas
+            ref="canvas"
+            tabindex="0"
+            role="img"
+            :aria-label="`Picture of ${title}; ${dabs.length} example cells shown. Arrow keys move over the cells, space shows one.`"
+            @pointerdown="dab"
+            @keydown="walk"
+          />
           <template v-if="corners && !reading">
-            <button v-for="(p, i) in corners" :key="i" type="button" class="corner" :style="{ left: `${p.x * k}px`, top: `${p.y * k}px` }" :aria-label="`Corner ${names[i]}: arrow keys move it`" @pointerdown.prevent="grab($event, i)" @keydown="nudge($event, i)" />
+            <button
+              v-for="(p, i) in corners"
+              :key="i"
+              type="button"
+              class="corner"
+              :style="{ left: `${p.x * k}px`, top: `${p.y * k}px` }"
+              :aria-label="`Corner ${names[i]}: arrow keys move it`"
+              @pointerdown.prevent="grab($event, i)"
+              @keydown="nudge($event, i)"
+            />
           </template>
         </div>
       </div>
       <div class="side acts">
-        <label class="file p-button p-component" :class="{ 'p-button-outlined': bitmap }">{{ bitmap ? 'Another picture' : 'Choose or take a photo' }}<input type="file" accept="image/jpeg,image/png,image/webp" aria-label="Photo of the comb" @change="take" /></label>
+        <label class="file p-button p-component" :class="{ 'p-button-outlined': bitmap }"
+          >{{ bitmap ? 'Another picture' : 'Choose or take a photo'
+          }}<input
+            type="file"
+            accept="image/jpeg,image/png,image/webp"
+            aria-label="Photo of the comb"
+            @change="take"
+        /></label>
         <p v-if="refused" class="rust" role="alert">{{ refused }}</p>
         <template v-if="bitmap && !reading">
           <p><b>1.</b> Drag the four corners onto the comb's own, the bar's side above.</p>
           <p><b>2.</b> Choose a kind and touch three places that hold it.</p>
           <div class="kinds" role="radiogroup" aria-label="Kind of cell shown">
-            <button v-for="c in CELL_CLASSES" :key="c" type="button" role="radio" :aria-checked="content === c" :class="{ on: content === c }" @click="content = c"><svg width="20" height="20" aria-hidden="true"><rect width="20" height="20" rx="3" :fill="`url(#p-${c === 'drone' ? 'brood' : c})`" stroke="var(--ink)" /></svg>{{ words[c] }} <b v-if="counts[c]">{{ counts[c] }}</b></button>
+            <button
+              v-for="c in CELL_CLASSES"
+              :key="c"
+              type="button"
+              role="radio"
+              :aria-checked="content === c"
+              :class="{ on: content === c }"
+              @click="content = c"
+            >
+              <svg width="20" height="20" aria-hidden="true">
+                <rect
+                  width="20"
+                  height="20"
+                  rx="3"
+                  :fill="`url(#p-${c === 'drone' ? 'brood' : c})`"
+                  stroke="var(--ink)"
+                /></svg
+              >{{ words[c] }} <b v-if="counts[c]">{{ counts[c] }}</b>
+            </button>
           </div>
           <Button v-if="dabs.length" text label="Take the examples away" @click="dabs = []" />
-          <template v-if="working === 'read'"><progress :value="progress" max="1" aria-label="Reading" /><Button outlined label="Stop" @click="cancel" /></template>
+          <template v-if="working === 'read'"
+            ><progress :value="progress" max="1" aria-label="Reading" /><Button
+              outlined
+              label="Stop"
+              @click="cancel"
+          /></template>
           <Button v-else label="Read the cells" :disabled="!enough" @click="read" />
           <p v-if="!enough" class="sub">At least two kinds, a touch or more of each.</p>
         </template>
         <template v-if="reading && shares">
-          <p class="found"><b>{{ reading.cells.length }} cells</b>: {{ Math.round(shares.capped * 100) }} % capped, {{ Math.round(shares.open * 100) }} % open, {{ Math.round(shares.pollen * 100) }} % pollen, {{ Math.round(shares.brood * 100) }} % brood, {{ Math.round(shares.empty * 100) }} % empty.</p>
-          <p v-if="reading.coveredShare > 0.01">{{ Math.round(reading.coveredShare * 100) }} % was covered or like nothing shown; it was taken from its neighbours.</p>
-          <p class="sub">On made-up pictures it was not tuned on, the capped share was off by 1 point of a hundred on average. Correct it by brush.</p>
+          <p class="found">
+            <b>{{ reading.cells.length }} cells</b>: {{ Math.round(shares.capped * 100) }} % capped,
+            {{ Math.round(shares.open * 100) }} % open, {{ Math.round(shares.pollen * 100) }} %
+            pollen, {{ Math.round(shares.brood * 100) }} % brood,
+            {{ Math.round(shares.empty * 100) }} % empty.
+          </p>
+          <p v-if="reading.coveredShare > 0.01">
+            {{ Math.round(reading.coveredShare * 100) }} % was covered or like nothing shown; it was
+            taken from its neighbours.
+          </p>
+          <p class="sub">
+            On made-up pictures it was not tuned on, the capped share was off by 1 point of a
+            hundred on average. Correct it by brush.
+          </p>
           <Button label="Keep this reading" :loading="working === 'keep'" @click="keep" />
           <Button outlined label="Show more examples" @click="reading = null" />
         </template>
@@ -273,11 +436,89 @@ async function keep(): Promise<void> {
 </template>
 
 <style scoped>
-.reader { display: grid; grid-template-columns: minmax(0, 1fr) 290px; gap: 20px; } .picture { min-height: 200px; } .stack { position: relative; width: max-content; } canvas { display: block; touch-action: none; cursor: crosshair; border: 1.5px solid var(--ink); }
-.empty { border: 1.5px dashed var(--lichen-5); border-radius: 8px; padding: 60px 24px; text-align: center; }
-.corner { position: absolute; width: 44px; height: 44px; margin: -22px 0 0 -22px; border-radius: 50%; border: 3px solid var(--field); background: rgb(251 252 249 / 55%); touch-action: none; cursor: move; }
-.file { justify-content: center; cursor: pointer; position: relative; } .file input { position: absolute; inset: 0; opacity: 0; cursor: pointer; width: 100%; }
-.kinds { display: flex; flex-wrap: wrap; gap: 6px; } .kinds button { display: flex; gap: 6px; align-items: center; min-height: 48px; padding: 2px 9px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); color: inherit; font: 600 15px var(--text); cursor: pointer; } .kinds .on { border: 3px solid var(--field); background: var(--field-wash); }
-progress { width: 100%; accent-color: var(--field); } .found { font-size: 18px; line-height: 25px; }
-@media (max-width: 760px) { .reader { grid-template-columns: minmax(0, 1fr); } .kinds button { min-height: 64px; } }
+.reader {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 290px;
+  gap: 20px;
+}
+.picture {
+  min-height: 200px;
+}
+.stack {
+  position: relative;
+  width: max-content;
+}
+canvas {
+  display: block;
+  touch-action: none;
+  cursor: crosshair;
+  border: 1.5px solid var(--ink);
+}
+.empty {
+  border: 1.5px dashed var(--lichen-5);
+  border-radius: 8px;
+  padding: 60px 24px;
+  text-align: center;
+}
+.corner {
+  position: absolute;
+  width: 44px;
+  height: 44px;
+  margin: -22px 0 0 -22px;
+  border-radius: 50%;
+  border: 3px solid var(--field);
+  background: rgb(251 252 249 / 55%);
+  touch-action: none;
+  cursor: move;
+}
+.file {
+  justify-content: center;
+  cursor: pointer;
+  position: relative;
+}
+.file input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+  cursor: pointer;
+  width: 100%;
+}
+.kinds {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.kinds button {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 48px;
+  padding: 2px 9px;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  color: inherit;
+  font: 600 15px var(--text);
+  cursor: pointer;
+}
+.kinds .on {
+  border: 3px solid var(--field);
+  background: var(--field-wash);
+}
+progress {
+  width: 100%;
+  accent-color: var(--field);
+}
+.found {
+  font-size: 18px;
+  line-height: 25px;
+}
+@media (max-width: 760px) {
+  .reader {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .kinds button {
+    min-height: 64px;
+  }
+}
 </style>

@@ -4,46 +4,198 @@ import { computed } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 
 /** A group of honey pots counted from above; the brood stays closed. Touch a kind to add one, or a pot to take it away. */
-const props = defineProps<{ pots: Pots | null; fallback: Pots; placeName: string; units: UnitSystem }>();
+const props = defineProps<{
+  pots: Pots | null;
+  fallback: Pots;
+  placeName: string;
+  units: UnitSystem;
+}>();
 const emit = defineEmits<{ pots: [pots: Pots] }>();
 const now = computed(() => props.pots ?? props.fallback);
-const kinds = [['honeySealed', 'sealed', 'capped'], ['honeyOpen', 'open', 'open'], ['pollen', 'pollen', 'pollen'], ['empty', 'empty', 'empty']] as const;
+const kinds = [
+  ['honeySealed', 'sealed', 'capped'],
+  ['honeyOpen', 'open', 'open'],
+  ['pollen', 'pollen', 'pollen'],
+  ['empty', 'empty', 'empty'],
+] as const;
 type Key = (typeof kinds)[number][0];
-const set = (key: Key, n: number): void => emit('pots', { ...now.value, [key]: Math.max(0, Math.min(500, n)) });
+const set = (key: Key, n: number): void =>
+  emit('pots', { ...now.value, [key]: Math.max(0, Math.min(500, n)) });
 const estimate = computed(() => potsEstimate(now.value));
 /** Pots as they stand in a group seen from above, to scale, each kind in its pattern. */
 const drawn = computed(() => {
-  const list = kinds.flatMap(([key, , pattern]) => Array.from({ length: now.value[key] }, () => ({ key, pattern })));
+  const list = kinds.flatMap(([key, , pattern]) =>
+    Array.from({ length: now.value[key] }, () => ({ key, pattern })),
+  );
   const w = Math.min(40, now.value.potWidthMm * 1.35);
   const across = Math.max(1, Math.floor(430 / (w + 3)));
-  const pots = list.map((p, i) => ({ ...p, x: w / 2 + 8 + (i % across) * (w + 3) + (Math.floor(i / across) % 2 ? w / 2 : 0), y: w / 2 + 10 + Math.floor(i / across) * w * 0.94 }));
+  const pots = list.map((p, i) => ({
+    ...p,
+    x: w / 2 + 8 + (i % across) * (w + 3) + (Math.floor(i / across) % 2 ? w / 2 : 0),
+    y: w / 2 + 10 + Math.floor(i / across) * w * 0.94,
+  }));
   return { w, pots, height: Math.max(150, (pots.at(-1)?.y ?? 0) + w) };
 });
 </script>
 
 <template>
   <div class="pots">
-    <svg :width="470" :height="drawn.height" :viewBox="`0 0 470 ${drawn.height}`" role="group" :aria-label="`${placeName} from above: ${now.honeySealed} sealed, ${now.honeyOpen} open, ${now.pollen} pollen, ${now.empty} empty pots`">
-      <rect x="2" y="2" width="466" :height="drawn.height - 4" rx="6" fill="var(--lime-2)" stroke="var(--ink)" stroke-width="1.5" />
-      <ellipse v-for="(p, i) in drawn.pots" :key="i" class="pot" :cx="p.x" :cy="p.y" :rx="drawn.w / 2" :ry="drawn.w / 2.15" :fill="`url(#p-${p.pattern})`" stroke="var(--ink)" stroke-width="1.2" @click="set(p.key, now[p.key] - 1)" />
-      <text v-if="!drawn.pots.length" x="235" y="82" text-anchor="middle" font-size="17" font-weight="700">No pots counted yet</text>
+    <svg
+      :width="470"
+      :height="drawn.height"
+      :viewBox="`0 0 470 ${drawn.height}`"
+      role="group"
+      :aria-label="`${placeName} from above: ${now.honeySealed} sealed, ${now.honeyOpen} open, ${now.pollen} pollen, ${now.empty} empty pots`"
+    >
+      <rect
+        x="2"
+        y="2"
+        width="466"
+        :height="drawn.height - 4"
+        rx="6"
+        fill="var(--lime-2)"
+        stroke="var(--ink)"
+        stroke-width="1.5"
+      />
+      <ellipse
+        v-for="(p, i) in drawn.pots"
+        :key="i"
+        class="pot"
+        :cx="p.x"
+        :cy="p.y"
+        :rx="drawn.w / 2"
+        :ry="drawn.w / 2.15"
+        :fill="`url(#p-${p.pattern})`"
+        stroke="var(--ink)"
+        stroke-width="1.2"
+        @click="set(p.key, now[p.key] - 1)"
+      />
+      <text
+        v-if="!drawn.pots.length"
+        x="235"
+        y="82"
+        text-anchor="middle"
+        font-size="17"
+        font-weight="700"
+      >
+        No pots counted yet
+      </text>
     </svg>
     <div class="counts">
       <div v-for="[key, word, pattern] in kinds" :key="key" class="row">
-        <button type="button" :aria-label="`One ${word} pot less`" @click="set(key, now[key] - 1)">−</button>
+        <button type="button" :aria-label="`One ${word} pot less`" @click="set(key, now[key] - 1)">
+          −
+        </button>
         <b>{{ now[key] }}</b>
-        <button type="button" :aria-label="`One ${word} pot more`" @click="set(key, now[key] + 1)">+</button>
-        <svg width="22" height="22" aria-hidden="true"><ellipse cx="11" cy="11" rx="10" ry="9.5" :fill="`url(#p-${pattern})`" stroke="var(--ink)" /></svg><span>{{ word }}</span>
-        <button type="button" class="ten" :aria-label="`Ten ${word} pots more`" @click="set(key, now[key] + 10)">+10</button>
+        <button type="button" :aria-label="`One ${word} pot more`" @click="set(key, now[key] + 1)">
+          +
+        </button>
+        <svg width="22" height="22" aria-hidden="true">
+          <ellipse
+            cx="11"
+            cy="11"
+            rx="10"
+            ry="9.5"
+            :fill="`url(#p-${pattern})`"
+            stroke="var(--ink)"
+          /></svg
+        ><span>{{ word }}</span>
+        <button
+          type="button"
+          class="ten"
+          :aria-label="`Ten ${word} pots more`"
+          @click="set(key, now[key] + 10)"
+        >
+          +10
+        </button>
       </div>
-      <p><b>{{ smallMassRangeText({ low: estimate.sealedKg.low * 1000, mid: 0, high: estimate.sealedKg.high * 1000 }, units) }} in sealed pots</b>, {{ estimate.potMl.toFixed(0) }} ml a pot to its wall.</p>
-      <div class="size"><NumberField label="Pot width" unit="mm" :min="8" :max="50" :model-value="now.potWidthMm" @update:model-value="$event && $event >= 8 && $event <= 50 && emit('pots', { ...now, potWidthMm: $event })" /><NumberField label="Pot height" unit="mm" :min="8" :max="60" :model-value="now.potHeightMm" @update:model-value="$event && $event >= 8 && $event <= 60 && emit('pots', { ...now, potHeightMm: $event })" /></div>
-      <p class="sub">Look from above only, and not for long: scuttle flies come to open pots. Counts are pots, never cells.</p>
+      <p>
+        <b
+          >{{
+            smallMassRangeText(
+              { low: estimate.sealedKg.low * 1000, mid: 0, high: estimate.sealedKg.high * 1000 },
+              units,
+            )
+          }}
+          in sealed pots</b
+        >, {{ estimate.potMl.toFixed(0) }} ml a pot to its wall.
+      </p>
+      <div class="size">
+        <NumberField
+          label="Pot width"
+          unit="mm"
+          :min="8"
+          :max="50"
+          :model-value="now.potWidthMm"
+          @update:model-value="
+            $event && $event >= 8 && $event <= 50 && emit('pots', { ...now, potWidthMm: $event })
+          "
+        /><NumberField
+          label="Pot height"
+          unit="mm"
+          :min="8"
+          :max="60"
+          :model-value="now.potHeightMm"
+          @update:model-value="
+            $event && $event >= 8 && $event <= 60 && emit('pots', { ...now, potHeightMm: $event })
+          "
+        />
+      </div>
+      <p class="sub">
+        Look from above only, and not for long: scuttle flies come to open pots. Counts are pots,
+        never cells.
+      </p>
     </div>
   </div>
 </template>
 
 <style scoped>
-.pots { display: flex; gap: 24px; flex-wrap: wrap; } .pots > svg { max-width: 100%; height: auto; } .pot { cursor: pointer; } .counts { display: flex; flex-direction: column; gap: 8px; } .row { display: flex; align-items: center; gap: 10px; } .row b { min-width: 36px; text-align: center; font-size: 22px; } .row span { min-width: 56px; }
-.row button { min-width: 64px; min-height: 64px; font: 700 22px var(--text); border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); color: inherit; cursor: pointer; } .row .ten { font-size: 17px; } .size { display: grid; grid-template-columns: 130px 130px; gap: 12px; }
+.pots {
+  display: flex;
+  gap: 24px;
+  flex-wrap: wrap;
+}
+.pots > svg {
+  max-width: 100%;
+  height: auto;
+}
+.pot {
+  cursor: pointer;
+}
+.counts {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.row {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+.row b {
+  min-width: 36px;
+  text-align: center;
+  font-size: 22px;
+}
+.row span {
+  min-width: 56px;
+}
+.row button {
+  min-width: 64px;
+  min-height: 64px;
+  font: 700 22px var(--text);
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  color: inherit;
+  cursor: pointer;
+}
+.row .ten {
+  font-size: 17px;
+}
+.size {
+  display: grid;
+  grid-template-columns: 130px 130px;
+  gap: 12px;
+}
 </style>

@@ -1,19 +1,45 @@
 <script setup lang="ts">
-import { addDays, daysBetween, type CappedForecast, type CappingPace, type Look } from '@furrow/core';
+import {
+  addDays,
+  daysBetween,
+  type CappedForecast,
+  type CappingPace,
+  type Look,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
 
 /** Capped share over the looks, and where it goes: measured as rings, forecast as a hatched band to the rule. The slider chooses the look that is laid over the face. */
-const props = defineProps<{ looks: Look[]; forecast: CappedForecast | null; needPercent: number; today: string; pace: CappingPace; sentence: string | null; compareId: string | null }>();
+const props = defineProps<{
+  looks: Look[];
+  forecast: CappedForecast | null;
+  needPercent: number;
+  today: string;
+  pace: CappingPace;
+  sentence: string | null;
+  compareId: string | null;
+}>();
 const emit = defineEmits<{ compare: [lookId: string | null] }>();
 const [W, H] = [346, 118];
-const points = computed(() => props.looks.flatMap((l) => (l.verdict.cappedPercent === null ? [] : [{ id: l.id, date: l.date, v: l.verdict.cappedPercent }])).filter((p, _, all) => daysBetween(p.date, all.at(-1)!.date) < 120).slice(-8));
+const points = computed(() =>
+  props.looks
+    .flatMap((l) =>
+      l.verdict.cappedPercent === null
+        ? []
+        : [{ id: l.id, date: l.date, v: l.verdict.cappedPercent }],
+    )
+    .filter((p, _, all) => daysBetween(p.date, all.at(-1)!.date) < 120)
+    .slice(-8),
+);
 const span = computed(() => {
   const first = points.value[0]?.date ?? props.today;
-  const last = props.forecast ? (props.forecast.latest ?? addDays(props.forecast.earliest, 21)) : (points.value.at(-1)?.date ?? props.today);
+  const last = props.forecast
+    ? (props.forecast.latest ?? addDays(props.forecast.earliest, 21))
+    : (points.value.at(-1)?.date ?? props.today);
   return { first, days: Math.max(7, daysBetween(first, last > props.today ? last : props.today)) };
 });
-const x = (date: string): number => 10 + (daysBetween(span.value.first, date) / span.value.days) * (W - 24);
+const x = (date: string): number =>
+  10 + (daysBetween(span.value.first, date) / span.value.days) * (W - 24);
 const y = (percent: number): number => 84 - (percent / 100) * 74;
 const band = computed(() => {
   if (!props.forecast || !points.value.length) return '';
@@ -21,36 +47,132 @@ const band = computed(() => {
   const days = Math.max(1, span.value.days - daysBetween(span.value.first, from));
   const dates = Array.from({ length: 9 }, (_, i) => addDays(from, Math.round((i / 8) * days)));
   const at = dates.map((d) => ({ x: x(d), ...props.forecast!.at(d) }));
-  return `M${at.map((p) => `${p.x} ${y(p.high * 100)}`).join('L')}L${[...at].reverse().map((p) => `${p.x} ${y(p.low * 100)}`).join('L')}Z`;
+  return `M${at.map((p) => `${p.x} ${y(p.high * 100)}`).join('L')}L${[...at]
+    .reverse()
+    .map((p) => `${p.x} ${y(p.low * 100)}`)
+    .join('L')}Z`;
 });
 const middle = computed(() => {
   if (!props.forecast || !points.value.length) return '';
   const from = points.value.at(-1)!.date;
   const days = Math.max(1, span.value.days - daysBetween(span.value.first, from));
-  return `M${Array.from({ length: 9 }, (_, i) => addDays(from, Math.round((i / 8) * days))).map((d) => `${x(d)} ${y(props.forecast!.at(d).mid * 100)}`).join('L')}`;
+  return `M${Array.from({ length: 9 }, (_, i) => addDays(from, Math.round((i / 8) * days)))
+    .map((d) => `${x(d)} ${y(props.forecast!.at(d).mid * 100)}`)
+    .join('L')}`;
 });
 const short = (date: string): string => DateTime.fromISO(date).toFormat('d LLL');
 const earlier = computed(() => props.looks.slice(0, -1));
 const at = computed({
-  get: () => (props.compareId ? earlier.value.findIndex((l) => l.id === props.compareId) : earlier.value.length),
+  get: () =>
+    props.compareId
+      ? earlier.value.findIndex((l) => l.id === props.compareId)
+      : earlier.value.length,
   set: (i) => emit('compare', earlier.value[i]?.id ?? null),
 });
 </script>
 
 <template>
   <section v-if="points.length > 1 || sentence" class="ripening">
-    <p v-if="sentence"><b>{{ sentence }}</b></p>
-    <svg v-if="points.length > 1" :width="W" :height="H" :viewBox="`0 0 ${W} ${H}`" role="img" :aria-label="`Capped at each look: ${points.map((p) => `${short(p.date)} ${Math.round(p.v)} %`).join(', ')}${forecast ? `; the rule is met from ${short(forecast.earliest)}${forecast.latest ? ` to ${short(forecast.latest)}` : ''}` : ''}`">
-      <path v-if="band" :d="band" fill="url(#p-band)" stroke="none" /><path v-if="middle" :d="middle" fill="none" stroke="var(--field)" stroke-width="2" stroke-dasharray="6 4" />
-      <path :d="`M0 ${y(needPercent)}H${W}`" stroke="var(--ink)" stroke-dasharray="2 4" /><text :x="2" :y="y(needPercent) - 4" font-size="14" style="fill: var(--ink-2)">rule {{ needPercent }} %</text>
-      <path :d="points.map((p, i) => `${i ? 'L' : 'M'}${x(p.date)} ${y(p.v)}`).join('')" fill="none" stroke="var(--ink)" stroke-width="2" /><path :d="`M0 88H${W}`" stroke="var(--ink-2)" />
-      <circle v-for="p in points" :key="p.id" :cx="x(p.date)" :cy="y(p.v)" r="4.5" :fill="p.id === compareId ? 'var(--field)' : 'var(--lime-1)'" stroke="var(--ink)" stroke-width="2.2" />
+    <p v-if="sentence">
+      <b>{{ sentence }}</b>
+    </p>
+    <svg
+      v-if="points.length > 1"
+      :width="W"
+      :height="H"
+      :viewBox="`0 0 ${W} ${H}`"
+      role="img"
+      :aria-label="`Capped at each look: ${points.map((p) => `${short(p.date)} ${Math.round(p.v)} %`).join(', ')}${forecast ? `; the rule is met from ${short(forecast.earliest)}${forecast.latest ? ` to ${short(forecast.latest)}` : ''}` : ''}`"
+    >
+      <path v-if="band" :d="band" fill="url(#p-band)" stroke="none" />
+      <path
+        v-if="middle"
+        :d="middle"
+        fill="none"
+        stroke="var(--field)"
+        stroke-width="2"
+        stroke-dasharray="6 4"
+      />
+      <path :d="`M0 ${y(needPercent)}H${W}`" stroke="var(--ink)" stroke-dasharray="2 4" />
+      <text :x="2" :y="y(needPercent) - 4" font-size="14" style="fill: var(--ink-2)">
+        rule {{ needPercent }} %
+      </text>
+      <path
+        :d="points.map((p, i) => `${i ? 'L' : 'M'}${x(p.date)} ${y(p.v)}`).join('')"
+        fill="none"
+        stroke="var(--ink)"
+        stroke-width="2"
+      />
+      <path :d="`M0 88H${W}`" stroke="var(--ink-2)" />
+      <circle
+        v-for="p in points"
+        :key="p.id"
+        :cx="x(p.date)"
+        :cy="y(p.v)"
+        r="4.5"
+        :fill="p.id === compareId ? 'var(--field)' : 'var(--lime-1)'"
+        stroke="var(--ink)"
+        stroke-width="2.2"
+      />
       <text :x="10" y="104" font-size="14" style="fill: var(--ink-2)">{{ short(span.first) }}</text>
-      <template v-if="forecast"><path :d="`M${x(forecast.earliest)} ${y(needPercent)}V88`" stroke="var(--field)" stroke-width="1.5" /><text :x="Math.min(W - 4, x(forecast.latest ?? forecast.earliest))" y="104" font-size="14" text-anchor="end" style="fill: var(--field-deep); font-weight: 700">{{ short(forecast.earliest) }}{{ forecast.latest ? ` to ${short(forecast.latest)}` : ' or later' }}</text></template>
+      <template v-if="forecast">
+        <path
+          :d="`M${x(forecast.earliest)} ${y(needPercent)}V88`"
+          stroke="var(--field)"
+          stroke-width="1.5"
+        />
+        <text
+          :x="Math.min(W - 4, x(forecast.latest ?? forecast.earliest))"
+          y="104"
+          font-size="14"
+          text-anchor="end"
+          style="fill: var(--field-deep); font-weight: 700"
+        >
+          {{ short(forecast.earliest)
+          }}{{ forecast.latest ? ` to ${short(forecast.latest)}` : ' or later' }}
+        </text>
+      </template>
     </svg>
-    <label v-if="earlier.length" class="slide">Compare <input v-model.number="at" type="range" min="0" :max="earlier.length" aria-label="An earlier look laid over this one" /> <output>{{ compareId ? short(earlier.find((l) => l.id === compareId)!.date) : 'off' }}</output></label>
-    <details v-if="forecast" class="how"><summary>How this was got</summary><p>A logistic in time: the comb's own pace, shrunk to your household's ({{ pace.perDay.toFixed(2) }} a day in logits from {{ pace.pairs }} pairs of looks{{ pace.pairs === 0 ? ', so a starting range' : '' }}). Four times in five the day lies in the range; weather and forage can break it.</p></details>
+    <label v-if="earlier.length" class="slide"
+      >Compare
+      <input
+        v-model.number="at"
+        type="range"
+        min="0"
+        :max="earlier.length"
+        aria-label="An earlier look laid over this one"
+      />
+      <output>{{
+        compareId ? short(earlier.find((l) => l.id === compareId)!.date) : 'off'
+      }}</output></label
+    >
+    <details v-if="forecast" class="how">
+      <summary>How this was got</summary>
+      <p>
+        A logistic in time: the comb's own pace, shrunk to your household's ({{
+          pace.perDay.toFixed(2)
+        }}
+        a day in logits from {{ pace.pairs }} pairs of looks{{
+          pace.pairs === 0 ? ', so a starting range' : ''
+        }}). Four times in five the day lies in the range; weather and forage can break it.
+      </p>
+    </details>
   </section>
 </template>
 
-<style scoped>.ripening svg { max-width: 100%; } .slide { display: flex; gap: 10px; align-items: center; font-size: 15px; } .slide input { flex: 1; min-height: 44px; accent-color: var(--field); }</style>
+<style scoped>
+.ripening svg {
+  max-width: 100%;
+}
+.slide {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  font-size: 15px;
+}
+.slide input {
+  flex: 1;
+  min-height: 44px;
+  accent-color: var(--field);
+}
+</style>

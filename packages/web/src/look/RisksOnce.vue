@@ -7,15 +7,37 @@ import { useSend } from '../server/useSend.js';
 /** The risks of a kind of hive, said once before it is used for the first time. */
 const props = defineProps<{ hive: Hive; kind: HiveKind; read: string[]; date: string }>();
 const { go, busy } = useSend();
-const known = (): Promise<unknown> => go('/colonyFacts', { id: newId(), colonyId: props.hive.colony!.id, on: props.date, fact: { kind: 'risks-read', of: props.kind.kind } }, `${props.kind.name}: risks read.`);
+const known = (): Promise<unknown> =>
+  go(
+    '/colonyFacts',
+    {
+      id: newId(),
+      colonyId: props.hive.colony!.id,
+      on: props.date,
+      fact: { kind: 'risks-read', of: props.kind.kind },
+    },
+    `${props.kind.name}: risks read.`,
+  );
 </script>
 
 <template>
   <section v-if="hive.colony && !read.includes(kind.kind)" class="risks">
     <p><b>Before the first time with this kind of hive:</b></p>
-    <ul><li v-for="r in kind.risks" :key="r">{{ r }}</li></ul>
+    <ul>
+      <li v-for="r in kind.risks" :key="r">{{ r }}</li>
+    </ul>
     <Button outlined label="Read, go on" :loading="busy" @click="known" />
   </section>
 </template>
 
-<style scoped>.risks { border-left: 5px solid var(--rust); padding: 2px 0 6px 14px; margin-bottom: 12px; } ul { margin: 4px 0 8px; padding-left: 18px; }</style>
+<style scoped>
+.risks {
+  border-left: 5px solid var(--rust);
+  padding: 2px 0 6px 14px;
+  margin-bottom: 12px;
+}
+ul {
+  margin: 4px 0 8px;
+  padding-left: 18px;
+}
+</style>

@@ -22,16 +22,38 @@ const open = ref('');
 const fitted = ref(false);
 const tried = ref(false);
 watch(visible, (shown) => {
-  if (shown) [queen.value, brood.value, capped.value, open.value, fitted.value, tried.value, refusal.value] = [false, null, '', '', false, false, null];
+  if (shown)
+    [queen.value, brood.value, capped.value, open.value, fitted.value, tried.value, refusal.value] =
+      [false, null, '', '', false, false, null];
 });
-const grams = (text: string): number => (text.trim() === '' ? 0 : Math.round(readMassG(text, 'g') ?? -1));
-const payload = computed(() => ({ id: newId(), visitId: newId(), cappedBatchId: newId(), openBatchId: newId(), hiveId: props.hive.id, where: where.value, broodSeen: brood.value, queenLookedFor: queen.value, cappedG: grams(capped.value), openG: grams(open.value), frameFitted: fitted.value }));
+const grams = (text: string): number =>
+  text.trim() === '' ? 0 : Math.round(readMassG(text, 'g') ?? -1);
+const payload = computed(() => ({
+  id: newId(),
+  visitId: newId(),
+  cappedBatchId: newId(),
+  openBatchId: newId(),
+  hiveId: props.hive.id,
+  where: where.value,
+  broodSeen: brood.value,
+  queenLookedFor: queen.value,
+  cappedG: grams(capped.value),
+  openG: grams(open.value),
+  frameFitted: fitted.value,
+}));
 const parsed = computed(() => strayCombSchema.safeParse(payload.value));
-const issue = (key: string): string | null => (tried.value && !parsed.value.success ? (parsed.value.error.issues.find((i) => i.path[0] === key)?.message ?? null) : fieldError(key));
+const issue = (key: string): string | null =>
+  tried.value && !parsed.value.success
+    ? (parsed.value.error.issues.find((i) => i.path[0] === key)?.message ?? null)
+    : fieldError(key);
 async function keep(): Promise<void> {
   tried.value = true;
   if (!parsed.value.success) return;
-  const done = await go<{ batches: { id: string }[] }>('/strayCombs', payload.value, `${props.hive.name}: stray comb taken.`);
+  const done = await go<{ batches: { id: string }[] }>(
+    '/strayCombs',
+    payload.value,
+    `${props.hive.name}: stray comb taken.`,
+  );
   if (!done) return;
   visible.value = false;
   emit('taken', done.batches[0].id);
@@ -39,21 +61,79 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Stray comb" position="top" :style="{ width: '560px', maxWidth: '96vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="Stray comb"
+    position="top"
+    :style="{ width: '560px', maxWidth: '96vw' }"
+  >
     <form class="acts" @submit.prevent="keep">
-      <SelectButton v-model="where" :options="[{ label: 'In a gap', value: 'gap' }, { label: 'Under the roof', value: 'roof' }]" option-label="label" option-value="value" :allow-empty="false" aria-label="Where it was found" />
-      <label class="check"><input v-model="queen" type="checkbox" /> I looked for the queen on it</label>
+      <SelectButton
+        v-model="where"
+        :options="[
+          { label: 'In a gap', value: 'gap' },
+          { label: 'Under the roof', value: 'roof' },
+        ]"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Where it was found"
+      />
+      <label class="check"
+        ><input v-model="queen" type="checkbox" /> I looked for the queen on it</label
+      >
       <p v-if="issue('queenLookedFor')" class="rust" role="alert">{{ issue('queenLookedFor') }}</p>
-      <div><span id="brood">Brood in it</span><SelectButton v-model="brood" :options="[{ label: 'No brood', value: 'no' }, { label: 'Brood', value: 'yes' }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="brood" /></div>
+      <div>
+        <span id="brood">Brood in it</span
+        ><SelectButton
+          v-model="brood"
+          :options="[
+            { label: 'No brood', value: 'no' },
+            { label: 'Brood', value: 'yes' },
+          ]"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          aria-labelledby="brood"
+        />
+      </div>
       <p v-if="issue('broodSeen')" class="rust" role="alert">{{ issue('broodSeen') }}</p>
-      <p v-else-if="brood === 'yes'">Cut the brood part off and tie it into a frame, or leave it in; weigh only what carries none.</p>
-      <TextField v-model="capped" label="Capped, weighed (kg or g)" :error="issue('cappedG')" hint="such as 640 g; it goes into a lot of its own" />
-      <TextField v-model="open" label="Open, weighed (kg or g)" :error="issue('openG')" hint="kept apart: it is thinner" />
-      <label class="check"><input v-model="fitted" type="checkbox" /> The missing frame or bar is in its place</label>
+      <p v-else-if="brood === 'yes'">
+        Cut the brood part off and tie it into a frame, or leave it in; weigh only what carries
+        none.
+      </p>
+      <TextField
+        v-model="capped"
+        label="Capped, weighed (kg or g)"
+        :error="issue('cappedG')"
+        hint="such as 640 g; it goes into a lot of its own"
+      />
+      <TextField
+        v-model="open"
+        label="Open, weighed (kg or g)"
+        :error="issue('openG')"
+        hint="kept apart: it is thinner"
+      />
+      <label class="check"
+        ><input v-model="fitted" type="checkbox" /> The missing frame or bar is in its place</label
+      >
       <Refusal :refusal="refusal" :fields="['queenLookedFor', 'cappedG', 'openG', 'broodSeen']" />
       <Button type="submit" label="Write it down" :loading="busy" />
     </form>
   </Dialog>
 </template>
 
-<style scoped>.check { display: flex; gap: 12px; align-items: center; min-height: 48px; } .check input { width: 24px; height: 24px; accent-color: var(--field); }</style>
+<style scoped>
+.check {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 48px;
+}
+.check input {
+  width: 24px;
+  height: 24px;
+  accent-color: var(--field);
+}
+</style>

@@ -1,16 +1,70 @@
-import { CELL_MM, HIVE_KINDS, bandCells, cellOf, faceLattice, faceShares, fillOrder, packFace, unpackFace, type BarView, type Hive, type Shares } from '@furrow/core';
+import {
+  CELL_MM,
+  HIVE_KINDS,
+  bandCells,
+  cellOf,
+  faceLattice,
+  faceShares,
+  fillOrder,
+  packFace,
+  unpackFace,
+  type BarView,
+  type Hive,
+  type Shares,
+} from '@furrow/core';
 import { describe, expect, it } from 'vitest';
-import { asDraft, beginDraft, cellsOf, draftSeen, droneShare, lookPayload, mirrored, otherSide, setBands, setFace } from './lookDraft.js';
+import {
+  asDraft,
+  beginDraft,
+  cellsOf,
+  draftSeen,
+  droneShare,
+  lookPayload,
+  mirrored,
+  otherSide,
+  setBands,
+  setFace,
+} from './lookDraft.js';
 
-const hive = { kind: 'top-bar', geometry: HIVE_KINDS['top-bar'].defaults, boxes: [] } as unknown as Hive;
-const bar = { carrierId: 'a', slot: 1, inBox: 1, boxId: null, comb: { id: 'c', builtOn: '2025-12-01', looks: [], marks: [] } } as BarView;
+const hive = {
+  kind: 'top-bar',
+  geometry: HIVE_KINDS['top-bar'].defaults,
+  boxes: [],
+} as unknown as Hive;
+const bar = {
+  carrierId: 'a',
+  slot: 1,
+  inBox: 1,
+  boxId: null,
+  comb: { id: 'c', builtOn: '2025-12-01', looks: [], marks: [] },
+} as BarView;
 const lattice = faceLattice({ topWidthMm: 400, bottomWidthMm: 250, depthMm: 204 }, CELL_MM);
-const shares = (capped: number): Shares => ({ capped, open: 1 - capped, pollen: 0, brood: 0, empty: 0 });
-const face = (capped: number) => packFace(lattice, bandCells(fillOrder(lattice, 1), shares(capped)));
+const shares = (capped: number): Shares => ({
+  capped,
+  open: 1 - capped,
+  pollen: 0,
+  brood: 0,
+  empty: 0,
+});
+const face = (capped: number) =>
+  packFace(lattice, bandCells(fillOrder(lattice, 1), shares(capped)));
 
 describe('a look being made', () => {
-  it('begins with nothing seen, from the measures of the hive', () => expect(beginDraft(hive, bar)).toMatchObject({ combId: 'c', A: null, B: null, depthMm: 204, thicknessMm: 28, readings: [] }));
-  it('kept by an earlier Furrow gets what came since', () => expect(asDraft({ combId: 'c', A: shares(0.5) }, beginDraft(hive, bar))).toMatchObject({ A: shares(0.5), faces: { A: null, B: null }, pots: null }));
+  it('begins with nothing seen, from the measures of the hive', () =>
+    expect(beginDraft(hive, bar)).toMatchObject({
+      combId: 'c',
+      A: null,
+      B: null,
+      depthMm: 204,
+      thicknessMm: 28,
+      readings: [],
+    }));
+  it('kept by an earlier Furrow gets what came since', () =>
+    expect(asDraft({ combId: 'c', A: shares(0.5) }, beginDraft(hive, bar))).toMatchObject({
+      A: shares(0.5),
+      faces: { A: null, B: null },
+      pots: null,
+    }));
   it('painted cells set the bands, and say so where the bands said otherwise', () => {
     const d = beginDraft(hive, bar);
     setBands(d, 'A', shares(0.3));
@@ -23,7 +77,12 @@ describe('a look being made', () => {
     setFace(d, 'B', face(0.7), 'photo');
     d.photos.B = 'p';
     setBands(d, 'B', shares(0.2));
-    expect(d).toMatchObject({ faces: { B: null }, photos: { B: null }, seenBy: { B: 'hand' }, B: shares(0.2) });
+    expect(d).toMatchObject({
+      faces: { B: null },
+      photos: { B: null },
+      seenBy: { B: 'hand' },
+      B: shares(0.2),
+    });
     expect(d.said).toMatch(/put aside: the bands are newer/);
     setBands(d, 'B', null);
     expect(d.seenBy.B).toBeNull();
@@ -54,7 +113,12 @@ describe('a look being made', () => {
     setFace(d, 'A', face(0.8), 'photo');
     const payload = lookPayload(d, 'id');
     expect(payload).not.toHaveProperty('said');
-    expect(payload).toMatchObject({ id: 'id', combId: 'c', sides: { A: d.A, B: null }, seenBy: { A: 'photo', B: null } });
+    expect(payload).toMatchObject({
+      id: 'id',
+      combId: 'c',
+      sides: { A: d.A, B: null },
+      seenBy: { A: 'photo', B: null },
+    });
     expect(draftSeen(d).sides).toEqual(payload.sides);
   });
 });

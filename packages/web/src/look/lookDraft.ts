@@ -1,4 +1,24 @@
-import { CELL_MM, EMPTY_SHARES, bandCells, classOf, faceLattice, faceShares, fillOrder, mirrorFace, packFace, readShape, seenOutline, unpackFace, type BarView, type Hive, type NewLook, type Seen, type SeenBy, type Shares, type StoredFace } from '@furrow/core';
+import {
+  CELL_MM,
+  EMPTY_SHARES,
+  bandCells,
+  classOf,
+  faceLattice,
+  faceShares,
+  fillOrder,
+  mirrorFace,
+  packFace,
+  readShape,
+  seenOutline,
+  unpackFace,
+  type BarView,
+  type Hive,
+  type NewLook,
+  type Seen,
+  type SeenBy,
+  type Shares,
+  type StoredFace,
+} from '@furrow/core';
 
 /** A look being made: kept on this device until it is written down or put down. */
 export interface LookDraft {
@@ -28,17 +48,34 @@ export function beginDraft(hive: Hive, bar: BarView): LookDraft {
   const last = comb.looks.at(-1) ?? null;
   const shape = readShape(hive);
   return {
-    combId: comb.id, A: null, B: null, faces: { A: null, B: null }, seenBy: { A: null, B: null }, photos: { A: null, B: null }, pane: null, attachment: null, pots: null, straight: last?.straight ?? null, readings: [],
-    combAge: last?.combAge ?? 'new', depthMm: last?.depthMm ?? shape.outline.depthMm, thicknessMm: last?.thicknessMm ?? shape.thicknessMm, said: null,
+    combId: comb.id,
+    A: null,
+    B: null,
+    faces: { A: null, B: null },
+    seenBy: { A: null, B: null },
+    photos: { A: null, B: null },
+    pane: null,
+    attachment: null,
+    pots: null,
+    straight: last?.straight ?? null,
+    readings: [],
+    combAge: last?.combAge ?? 'new',
+    depthMm: last?.depthMm ?? shape.outline.depthMm,
+    thicknessMm: last?.thicknessMm ?? shape.thicknessMm,
+    said: null,
   };
 }
 
 /** A draft kept by an earlier Furrow lacks what came since. */
-export const asDraft = (kept: Partial<LookDraft> & Pick<LookDraft, 'combId'>, fresh: LookDraft): LookDraft => ({ ...fresh, ...kept });
+export const asDraft = (
+  kept: Partial<LookDraft> & Pick<LookDraft, 'combId'>,
+  fresh: LookDraft,
+): LookDraft => ({ ...fresh, ...kept });
 
 /** Bands set by hand: newer than any cells of that side, so those are put aside, and that is said. */
 export function setBands(draft: LookDraft, side: Side, shares: Shares | null): void {
-  if (draft.faces[side]) draft.said = `The painted cells of side ${side} were put aside: the bands are newer.`;
+  if (draft.faces[side])
+    draft.said = `The painted cells of side ${side} were put aside: the bands are newer.`;
   draft[side] = shares;
   draft.faces[side] = null;
   draft.photos[side] = null;
@@ -49,14 +86,23 @@ export function setBands(draft: LookDraft, side: Side, shares: Shares | null): v
 export function setFace(draft: LookDraft, side: Side, face: StoredFace, seenBy: SeenBy): void {
   const shares = faceShares(unpackFace(face).cells);
   const before = draft[side];
-  if (before && !draft.faces[side] && Math.abs(before.capped - shares.capped) > 0.02) draft.said = `Side ${side} goes by its cells now: ${Math.round(shares.capped * 100)} % capped, the bands said ${Math.round(before.capped * 100)} %.`;
+  if (before && !draft.faces[side] && Math.abs(before.capped - shares.capped) > 0.02)
+    draft.said = `Side ${side} goes by its cells now: ${Math.round(shares.capped * 100)} % capped, the bands said ${Math.round(before.capped * 100)} %.`;
   draft.faces[side] = face;
   draft[side] = shares;
   draft.seenBy[side] = seenBy;
 }
 
 /** The cells of a side to paint on: its own, else its bands as they lie in a comb, else bare comb. */
-export function cellsOf(draft: LookDraft | null, hive: Hive, side: Side, seed: number, kept: StoredFace | null, depthMm: number, shares: Shares | null): { lattice: ReturnType<typeof faceLattice>; cells: Uint8Array } {
+export function cellsOf(
+  draft: LookDraft | null,
+  hive: Hive,
+  side: Side,
+  seed: number,
+  kept: StoredFace | null,
+  depthMm: number,
+  shares: Shares | null,
+): { lattice: ReturnType<typeof faceLattice>; cells: Uint8Array } {
   const face = draft?.faces[side] ?? kept;
   if (face) return unpackFace(face);
   const lattice = faceLattice(seenOutline(hive, depthMm), CELL_MM);
@@ -73,16 +119,43 @@ export function droneShare(draft: LookDraft | null): number | null {
   const painted = [draft?.faces.A, draft?.faces.B].filter((f): f is StoredFace => Boolean(f));
   if (!painted.length) return null;
   let [brood, drone] = [0, 0];
-  for (const face of painted) for (const cell of unpackFace(face).cells) {
-    if (classOf(cell) === 'drone') drone++;
-    if (classOf(cell) === 'brood' || classOf(cell) === 'drone') brood++;
-  }
+  for (const face of painted)
+    for (const cell of unpackFace(face).cells) {
+      if (classOf(cell) === 'drone') drone++;
+      if (classOf(cell) === 'brood' || classOf(cell) === 'drone') brood++;
+    }
   return brood ? drone / brood : 0;
 }
 
-export const draftSeen = (d: LookDraft): Seen => ({ sides: { A: d.A, B: d.B }, readings: d.readings, combAge: d.combAge, depthMm: d.depthMm, thicknessMm: d.thicknessMm, pane: d.pane, attachment: d.attachment, pots: d.pots, straight: d.straight, seenBy: d.seenBy });
+export const draftSeen = (d: LookDraft): Seen => ({
+  sides: { A: d.A, B: d.B },
+  readings: d.readings,
+  combAge: d.combAge,
+  depthMm: d.depthMm,
+  thicknessMm: d.thicknessMm,
+  pane: d.pane,
+  attachment: d.attachment,
+  pots: d.pots,
+  straight: d.straight,
+  seenBy: d.seenBy,
+});
 
 /** What is sent to be written down. */
 export function lookPayload(d: LookDraft, id: string): NewLook {
-  return { id, combId: d.combId, sides: { A: d.A, B: d.B }, faces: d.faces, seenBy: d.seenBy, photos: d.photos, pane: d.pane, attachment: d.attachment, pots: d.pots, straight: d.straight, readings: d.readings, combAge: d.combAge, depthMm: d.depthMm, thicknessMm: d.thicknessMm };
+  return {
+    id,
+    combId: d.combId,
+    sides: { A: d.A, B: d.B },
+    faces: d.faces,
+    seenBy: d.seenBy,
+    photos: d.photos,
+    pane: d.pane,
+    attachment: d.attachment,
+    pots: d.pots,
+    straight: d.straight,
+    readings: d.readings,
+    combAge: d.combAge,
+    depthMm: d.depthMm,
+    thicknessMm: d.thicknessMm,
+  };
 }

@@ -14,10 +14,26 @@ export function useHive(draft?: ComputedRef<{ combId: string; seen: Seen } | nul
     const all = hives.data.value ?? [];
     return all.find((h) => h.id === route.params.id) ?? (route.params.id ? null : (all[0] ?? null));
   });
-  const combs = computed(() => (hive.value?.bars ?? []).flatMap((b) => (b.comb ? [{ slot: b.slot, combId: b.comb.id }] : [])));
-  const judged = computed<JudgedComb[]>(() => (hive.value && rules.data.value ? judgeHiveAt(hive.value, rules.data.value.rules, serverNow().toISOString(), draft?.value ?? null) : []));
+  const combs = computed(() =>
+    (hive.value?.bars ?? []).flatMap((b) => (b.comb ? [{ slot: b.slot, combId: b.comb.id }] : [])),
+  );
+  const judged = computed<JudgedComb[]>(() =>
+    hive.value && rules.data.value
+      ? judgeHiveAt(
+          hive.value,
+          rules.data.value.rules,
+          serverNow().toISOString(),
+          draft?.value ?? null,
+        )
+      : [],
+  );
   return {
-    hives: hives.data, hive, combs, judged, rules: computed(() => rules.data.value?.rules ?? null), rulesVersion: computed(() => rules.data.value?.version ?? 1),
+    hives: hives.data,
+    hive,
+    combs,
+    judged,
+    rules: computed(() => rules.data.value?.rules ?? null),
+    rulesVersion: computed(() => rules.data.value?.version ?? 1),
     loading: computed(() => hives.isLoading.value || rules.isLoading.value),
     error: computed(() => hives.error.value ?? rules.error.value),
     retry: () => void Promise.all([hives.refetch(), rules.refetch()]),

@@ -4,10 +4,24 @@ import InputText from 'primevue/inputtext';
 import { computed, ref, useId, watch } from 'vue';
 
 /** A number as people type it, comma or point, with its unit; says at the field what is wrong and keeps what was typed. */
-const props = defineProps<{ label: string; unit?: string; error?: string | null; min?: number; max?: number; whole?: boolean; digits?: number; hideLabel?: boolean; narrow?: boolean; nullable?: boolean }>();
+const props = defineProps<{
+  label: string;
+  unit?: string;
+  error?: string | null;
+  min?: number;
+  max?: number;
+  whole?: boolean;
+  digits?: number;
+  hideLabel?: boolean;
+  narrow?: boolean;
+  nullable?: boolean;
+}>();
 const model = defineModel<number | null>({ required: true });
 const id = useId();
-const show = (value: number | null): string => (value === null || Number.isNaN(value) ? '' : String(props.digits === undefined ? value : Number(value.toFixed(props.digits))));
+const show = (value: number | null): string =>
+  value === null || Number.isNaN(value)
+    ? ''
+    : String(props.digits === undefined ? value : Number(value.toFixed(props.digits)));
 const text = ref(show(model.value));
 const touched = ref(false);
 watch(model, (value) => {
@@ -19,8 +33,10 @@ const problem = computed(() => {
   const value = readNumber(text.value);
   if (value === null) return 'Type a number, such as 5,8.';
   if (props.whole && !Number.isInteger(value)) return 'A whole number.';
-  if (props.min !== undefined && value < props.min) return `At least ${props.min}${props.unit ? ` ${props.unit}` : ''}.`;
-  if (props.max !== undefined && value > props.max) return `At most ${props.max}${props.unit ? ` ${props.unit}` : ''}.`;
+  if (props.min !== undefined && value < props.min)
+    return `At least ${props.min}${props.unit ? ` ${props.unit}` : ''}.`;
+  if (props.max !== undefined && value > props.max)
+    return `At most ${props.max}${props.unit ? ` ${props.unit}` : ''}.`;
   return null;
 });
 function typed(value: string | undefined): void {
@@ -34,15 +50,53 @@ function typed(value: string | undefined): void {
 <template>
   <div class="field" :class="{ narrow }">
     <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
-    <span class="box"><InputText :id="id" :model-value="text" inputmode="decimal" autocomplete="off" :invalid="Boolean(error ?? problem)" :aria-describedby="error || problem ? `${id}-e` : undefined" @update:model-value="typed" /><span v-if="unit" class="unit">{{ unit }}</span></span>
-    <p v-if="error ?? problem" :id="`${id}-e`" class="rust says" role="alert">{{ error ?? problem }}</p>
+    <span class="box"
+      ><InputText
+        :id="id"
+        :model-value="text"
+        inputmode="decimal"
+        autocomplete="off"
+        :invalid="Boolean(error ?? problem)"
+        :aria-describedby="error || problem ? `${id}-e` : undefined"
+        @update:model-value="typed"
+      /><span v-if="unit" class="unit">{{ unit }}</span></span
+    >
+    <p v-if="error ?? problem" :id="`${id}-e`" class="rust says" role="alert">
+      {{ error ?? problem }}
+    </p>
   </div>
 </template>
 
 <style scoped>
-.field { display: flex; flex-direction: column; gap: 3px; }
-label { font-size: 15px; color: var(--ink-2); }
-.box { display: flex; align-items: center; gap: 8px; } .box :deep(input) { width: 100%; min-width: 0; font-weight: 700; }
-.narrow .box :deep(input) { width: 72px; padding: 6px 8px; text-align: right; }
-.unit { white-space: nowrap; } .says { font-size: 15px; font-weight: 600; }
+.field {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+}
+label {
+  font-size: 15px;
+  color: var(--ink-2);
+}
+.box {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.box :deep(input) {
+  width: 100%;
+  min-width: 0;
+  font-weight: 700;
+}
+.narrow .box :deep(input) {
+  width: 72px;
+  padding: 6px 8px;
+  text-align: right;
+}
+.unit {
+  white-space: nowrap;
+}
+.says {
+  font-size: 15px;
+  font-weight: 600;
+}
 </style>

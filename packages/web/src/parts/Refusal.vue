@@ -5,6 +5,18 @@ import type { Refused } from '../server/client.js';
 defineProps<{ refusal: Refused | null; fields?: string[] }>();
 </script>
 
-<template><p v-if="refusal && !(fields ?? []).includes(refusal.field ?? '')" class="refusal" role="alert">{{ refusal.message }}</p></template>
+<template>
+  <p v-if="refusal && !(fields ?? []).includes(refusal.field ?? '')" class="refusal" role="alert">
+    {{ refusal.message }}
+  </p>
+</template>
 
-<style scoped>.refusal { border: 3px solid var(--rust); border-radius: 6px; padding: 8px 12px; font-weight: 600; background: var(--lime-0); }</style>
+<style scoped>
+.refusal {
+  border: 3px solid var(--rust);
+  border-radius: 6px;
+  padding: 8px 12px;
+  font-weight: 600;
+  background: var(--lime-0);
+}
+</style>

@@ -6,7 +6,11 @@ import { useDraft } from '../shell/draft.js';
 import { clockText, dateText } from '../shell/times.js';
 import NumberField from './NumberField.vue';
 
-const field = (props: Record<string, unknown>) => mount(NumberField, { props: { label: 'Weight', modelValue: null, ...props }, global: { plugins: [PrimeVue] } });
+const field = (props: Record<string, unknown>) =>
+  mount(NumberField, {
+    props: { label: 'Weight', modelValue: null, ...props },
+    global: { plugins: [PrimeVue] },
+  });
 
 describe('a number field', () => {
   it('takes a comma or a point and keeps what cannot be read', async () => {

@@ -7,19 +7,37 @@ import { useHarvest, useHarvests } from '../server/queries.js';
  * The harvest a stage shows: the one in the address, else the first one at this stage, else the newest that
  * has been here. Null where there is none, which every stage says in its own words.
  */
-export function useStageBatch(stage: Stage, fits: (batch: Batch) => boolean): { id: ComputedRef<string | null>; detail: ComputedRef<BatchDetail | undefined>; loading: ComputedRef<boolean>; error: ComputedRef<Error | null>; retry: () => void } {
+export function useStageBatch(
+  stage: Stage,
+  fits: (batch: Batch) => boolean,
+): {
+  id: ComputedRef<string | null>;
+  detail: ComputedRef<BatchDetail | undefined>;
+  loading: ComputedRef<boolean>;
+  error: ComputedRef<Error | null>;
+  retry: () => void;
+} {
   const route = useRoute();
   const harvests = useHarvests();
   const id = computed(() => {
     if (route.params.id) return String(route.params.id);
     const all = harvests.data.value ?? [];
-    return (all.find((b) => b.stage === stage && !b.closedAt) ?? all.find((b) => fits(b) && !b.closedAt) ?? all.find(fits) ?? (stage === 'book' ? all[0] : undefined))?.id ?? null;
+    return (
+      (
+        all.find((b) => b.stage === stage && !b.closedAt) ??
+        all.find((b) => fits(b) && !b.closedAt) ??
+        all.find(fits) ??
+        (stage === 'book' ? all[0] : undefined)
+      )?.id ?? null
+    );
   });
   const harvest = useHarvest(id);
   return {
     id,
     detail: computed(() => harvest.data.value),
-    loading: computed(() => harvests.isLoading.value || (id.value !== null && harvest.isLoading.value)),
+    loading: computed(
+      () => harvests.isLoading.value || (id.value !== null && harvest.isLoading.value),
+    ),
     error: computed(() => harvests.error.value ?? harvest.error.value),
     retry: () => void Promise.all([harvests.refetch(), harvest.refetch()]),
   };

@@ -14,34 +14,59 @@ const days = computed(() => {
   const by = new Map<string, HourScore[]>();
   for (const s of props.scores) {
     const at = DateTime.fromISO(s.at, { zone: props.zone });
-    if (at.hour >= FIRST && at.hour <= LAST) by.set(at.toISODate()!, [...(by.get(at.toISODate()!) ?? []), s]);
+    if (at.hour >= FIRST && at.hour <= LAST)
+      by.set(at.toISODate()!, [...(by.get(at.toISODate()!) ?? []), s]);
   }
   return [...by].map(([date, hours]) => ({ date, hours }));
 });
 const dayWidth = computed(() => Math.max(58, (width.value - 4) / Math.max(1, days.value.length)));
-const x = (day: number, hour: number): number => 2 + day * dayWidth.value + 6 + ((hour - FIRST) / (LAST - FIRST)) * (dayWidth.value - 12);
+const x = (day: number, hour: number): number =>
+  2 + day * dayWidth.value + 6 + ((hour - FIRST) / (LAST - FIRST)) * (dayWidth.value - 12);
 const y = (score: number): number => BASE - (score / 100) * (BASE - TOP);
 const hourOf = (s: HourScore): number => DateTime.fromISO(s.at, { zone: props.zone }).hour;
 /** Runs of hours that are not forbidden, as line pieces; good ones thick. */
-const pieces = computed(() => days.value.flatMap((d, i) => d.hours.slice(1).flatMap((h, k) => {
-  const before = d.hours[k];
-  if (before.fit === 'no' || h.fit === 'no' || hourOf(h) !== hourOf(before) + 1) return [];
-  return [{ key: h.at, d: `M${x(i, hourOf(before))} ${y(before.score)}L${x(i, hourOf(h))} ${y(h.score)}`, good: before.fit === 'good' && h.fit === 'good', practice: h.practice }];
-})));
+const pieces = computed(() =>
+  days.value.flatMap((d, i) =>
+    d.hours.slice(1).flatMap((h, k) => {
+      const before = d.hours[k];
+      if (before.fit === 'no' || h.fit === 'no' || hourOf(h) !== hourOf(before) + 1) return [];
+      return [
+        {
+          key: h.at,
+          d: `M${x(i, hourOf(before))} ${y(before.score)}L${x(i, hourOf(h))} ${y(h.score)}`,
+          good: before.fit === 'good' && h.fit === 'good',
+          practice: h.practice,
+        },
+      ];
+    }),
+  ),
+);
 const chosen = computed(() => DateTime.fromISO(props.start, { zone: props.zone }));
 const chosenDay = computed(() => days.value.findIndex((d) => d.date === chosen.value.toISODate()));
 const best = computed(() => bestHours(props.scores, 2)[0]?.at ?? null);
-const bestLocal = computed(() => (best.value ? DateTime.fromISO(best.value, { zone: props.zone }) : null));
+const bestLocal = computed(() =>
+  best.value ? DateTime.fromISO(best.value, { zone: props.zone }) : null,
+);
 const local = (at: DateTime): string => at.toFormat("yyyy-MM-dd'T'HH:mm");
 function touch(event: MouseEvent): void {
   const box = (event.currentTarget as SVGElement).getBoundingClientRect();
   const px = ((event.clientX - box.left) / box.width) * (days.value.length * dayWidth.value + 4);
   const day = Math.min(days.value.length - 1, Math.max(0, Math.floor((px - 2) / dayWidth.value)));
-  const hour = Math.round(FIRST + ((px - 2 - day * dayWidth.value - 6) / (dayWidth.value - 12)) * (LAST - FIRST));
-  emit('choose', `${days.value[day].date}T${String(Math.min(LAST, Math.max(FIRST, hour))).padStart(2, '0')}:00`);
+  const hour = Math.round(
+    FIRST + ((px - 2 - day * dayWidth.value - 6) / (dayWidth.value - 12)) * (LAST - FIRST),
+  );
+  emit(
+    'choose',
+    `${days.value[day].date}T${String(Math.min(LAST, Math.max(FIRST, hour))).padStart(2, '0')}:00`,
+  );
 }
 function key(event: KeyboardEvent): void {
-  const step = { ArrowLeft: { hours: -1 }, ArrowRight: { hours: 1 }, ArrowUp: { days: -1 }, ArrowDown: { days: 1 } }[event.key];
+  const step = {
+    ArrowLeft: { hours: -1 },
+    ArrowRight: { hours: 1 },
+    ArrowUp: { days: -1 },
+    ArrowDown: { days: 1 },
+  }[event.key];
   if (!step || !chosen.value.isValid) return;
   event.preventDefault();
   emit('choose', local(chosen.value.plus(step)));
@@ -50,19 +75,107 @@ function key(event: KeyboardEvent): void {
 
 <template>
   <div ref="frame" class="days">
-    <svg v-if="days.length" :width="days.length * dayWidth + 4" height="126" :viewBox="`0 0 ${days.length * dayWidth + 4} 126`" role="slider" tabindex="0" aria-label="Day and hour" :aria-valuenow="chosen.isValid ? chosen.hour : 0" aria-valuemin="0" aria-valuemax="23" :aria-valuetext="chosen.isValid ? chosen.toFormat('cccc d LLLL HH:mm') : 'not said'" @click="touch" @keydown="key">
+    <svg
+      v-if="days.length"
+      :width="days.length * dayWidth + 4"
+      height="126"
+      :viewBox="`0 0 ${days.length * dayWidth + 4} 126`"
+      role="slider"
+      tabindex="0"
+      aria-label="Day and hour"
+      :aria-valuenow="chosen.isValid ? chosen.hour : 0"
+      aria-valuemin="0"
+      aria-valuemax="23"
+      :aria-valuetext="chosen.isValid ? chosen.toFormat('cccc d LLLL HH:mm') : 'not said'"
+      @click="touch"
+      @keydown="key"
+    >
       <g v-for="(d, i) in days" :key="d.date">
         <path :d="`M${2 + i * dayWidth} ${TOP - 6}V${BASE + 4}`" stroke="var(--lichen-3)" />
-        <text :x="x(i, 13)" y="14" font-size="15" text-anchor="middle" :font-weight="i === chosenDay ? 800 : 500">{{ DateTime.fromISO(d.date).toFormat(dayWidth > 96 ? 'ccc d LLL' : 'ccc d') }}</text>
-        <path :d="`M${x(i, FIRST)} ${BASE}H${x(i, LAST)}`" stroke="var(--lichen-5)" stroke-width="1" />
-        <path v-for="h in d.hours.filter((s) => s.fit === 'no' && s.reasons[0]?.rule !== 'daylight')" :key="h.at" :d="`M${x(i, hourOf(h)) - 2.5} ${BASE - 9}l5 7M${x(i, hourOf(h)) + 2.5} ${BASE - 9}l-5 7`" stroke="var(--rust)" stroke-width="1.6" />
-        <text v-for="hour in [8, 12, 16]" :key="hour" :x="x(i, hour)" :y="BASE + 18" font-size="14" text-anchor="middle" style="fill: var(--ink-2)">{{ dayWidth > 74 || hour === 12 ? hour : '' }}</text>
+        <text
+          :x="x(i, 13)"
+          y="14"
+          font-size="15"
+          text-anchor="middle"
+          :font-weight="i === chosenDay ? 800 : 500"
+        >
+          {{ DateTime.fromISO(d.date).toFormat(dayWidth > 96 ? 'ccc d LLL' : 'ccc d') }}
+        </text>
+        <path
+          :d="`M${x(i, FIRST)} ${BASE}H${x(i, LAST)}`"
+          stroke="var(--lichen-5)"
+          stroke-width="1"
+        />
+        <path
+          v-for="h in d.hours.filter((s) => s.fit === 'no' && s.reasons[0]?.rule !== 'daylight')"
+          :key="h.at"
+          :d="`M${x(i, hourOf(h)) - 2.5} ${BASE - 9}l5 7M${x(i, hourOf(h)) + 2.5} ${BASE - 9}l-5 7`"
+          stroke="var(--rust)"
+          stroke-width="1.6"
+        />
+        <text
+          v-for="hour in [8, 12, 16]"
+          :key="hour"
+          :x="x(i, hour)"
+          :y="BASE + 18"
+          font-size="14"
+          text-anchor="middle"
+          style="fill: var(--ink-2)"
+        >
+          {{ dayWidth > 74 || hour === 12 ? hour : '' }}
+        </text>
       </g>
-      <path v-for="p in pieces" :key="p.key" :d="p.d" fill="none" :stroke="p.good ? 'var(--field)' : 'var(--ink-2)'" :stroke-width="p.good ? 4 : 1.6" stroke-linecap="round" />
-      <g v-if="chosenDay >= 0"><path :d="`M${x(chosenDay, chosen.hour + chosen.minute / 60)} ${TOP - 4}V${BASE}`" stroke="var(--ink)" stroke-width="2" /><path :d="`M${x(chosenDay, chosen.hour + chosen.minute / 60) - 8} ${BASE + 12}h16l-8 -12Z`" fill="var(--ink)" /></g>
+      <path
+        v-for="p in pieces"
+        :key="p.key"
+        :d="p.d"
+        fill="none"
+        :stroke="p.good ? 'var(--field)' : 'var(--ink-2)'"
+        :stroke-width="p.good ? 4 : 1.6"
+        stroke-linecap="round"
+      />
+      <g v-if="chosenDay >= 0">
+        <path
+          :d="`M${x(chosenDay, chosen.hour + chosen.minute / 60)} ${TOP - 4}V${BASE}`"
+          stroke="var(--ink)"
+          stroke-width="2"
+        />
+        <path
+          :d="`M${x(chosenDay, chosen.hour + chosen.minute / 60) - 8} ${BASE + 12}h16l-8 -12Z`"
+          fill="var(--ink)"
+        />
+      </g>
     </svg>
-    <p class="sub">Higher is fitter; thick green is good, × forbidden. Touch an hour. <template v-if="bestLocal">Best: <button type="button" class="best" @click="emit('choose', local(bestLocal!))">{{ bestLocal.toFormat('ccc d LLL, HH:mm') }}</button></template></p>
+    <p class="sub">
+      Higher is fitter; thick green is good, × forbidden. Touch an hour.
+      <template v-if="bestLocal"
+        >Best:
+        <button type="button" class="best" @click="emit('choose', local(bestLocal!))">
+          {{ bestLocal.toFormat('ccc d LLL, HH:mm') }}
+        </button></template
+      >
+    </p>
   </div>
 </template>
 
-<style scoped>.days { overflow-x: auto; } svg { cursor: pointer; } .best { font: inherit; font-weight: 700; background: none; border: 0; color: var(--field-deep); text-decoration: underline; cursor: pointer; min-height: 32px; } svg text { pointer-events: none; }</style>
+<style scoped>
+.days {
+  overflow-x: auto;
+}
+svg {
+  cursor: pointer;
+}
+.best {
+  font: inherit;
+  font-weight: 700;
+  background: none;
+  border: 0;
+  color: var(--field-deep);
+  text-decoration: underline;
+  cursor: pointer;
+  min-height: 32px;
+}
+svg text {
+  pointer-events: none;
+}
+</style>

@@ -12,11 +12,24 @@ const { ticks, tick, refusal } = useTicks(plans.data);
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!details.length" class="stage wide"><header><h1>Nothing to bring.</h1></header><p>When combs are chosen, what they need stands here.</p><div class="acts row"><RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink></div></div>
+  <div v-else-if="!details.length" class="stage wide">
+    <header><h1>Nothing to bring.</h1></header>
+    <p>When combs are chosen, what they need stands here.</p>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink>
+    </div>
+  </div>
   <div v-else class="stage wide bench">
-    <header><h1>Bring</h1><span class="sub">for {{ details.map((d) => d.batch.hiveName).join(', ') }}</span><RouterLink class="right" to="/ready">The plan</RouterLink></header>
+    <header>
+      <h1>Bring</h1>
+      <span class="sub">for {{ details.map((d) => d.batch.hiveName).join(', ') }}</span
+      ><RouterLink class="right" to="/ready">The plan</RouterLink>
+    </header>
     <Refusal :refusal="refusal" />
-    <p v-if="day?.trips" class="sub"><b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the vehicle: about {{ day.trips.volumeL.toFixed(0) }} L and {{ day.trips.weightKg.toFixed(0) }} kg.</p>
+    <p v-if="day?.trips" class="sub">
+      <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the vehicle:
+      about {{ day.trips.volumeL.toFixed(0) }} L and {{ day.trips.weightKg.toFixed(0) }} kg.
+    </p>
     <BringList v-if="day" :lines="day.bring" :ticks="ticks" large @tick="tick" />
     <p v-else class="sub" aria-busy="true">Counting …</p>
   </div>

@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { WAY_WORDS, forageIn, massText, scoreHour, smokeAdvice, hiveKind, stateAt, type HourScore, type TimetableStep } from '@furrow/core';
+import {
+  WAY_WORDS,
+  forageIn,
+  massText,
+  scoreHour,
+  smokeAdvice,
+  hiveKind,
+  stateAt,
+  type HourScore,
+  type TimetableStep,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -19,37 +29,80 @@ import { useReady } from './useReady.js';
 import { useTicks } from './useTicks.js';
 
 const router = useRouter();
-const { plans, rules, details, detail, drafts, plan, changed, day, says, weather, loading, error, retry } = useReady();
+const {
+  plans,
+  rules,
+  details,
+  detail,
+  drafts,
+  plan,
+  changed,
+  day,
+  says,
+  weather,
+  loading,
+  error,
+  retry,
+} = useReady();
 const { go, busy, refusal, fieldError } = useSend();
 const { ticks, tick, refusal: tickRefusal } = useTicks(plans.data);
 const now = useNow();
 const siteOpen = ref(false);
 const units = computed(() => rules.value?.units ?? 'metric');
 const zone = computed(() => detail.value?.batch.zone ?? 'UTC');
-const planned = computed(() => day.value?.harvests.find((h) => h.id === detail.value?.batch.id) ?? null);
-const cautions = computed(() => new Map((day.value?.harvests ?? []).map((h) => [h.id, h.cautions])));
+const planned = computed(
+  () => day.value?.harvests.find((h) => h.id === detail.value?.batch.id) ?? null,
+);
+const cautions = computed(
+  () => new Map((day.value?.harvests ?? []).map((h) => [h.id, h.cautions])),
+);
 const mine = ref(false);
-const steps = computed(() => (day.value?.steps ?? []).filter((s) => !mine.value || s.harvestId === detail.value?.batch.id));
+const steps = computed(() =>
+  (day.value?.steps ?? []).filter((s) => !mine.value || s.harvestId === detail.value?.batch.id),
+);
 
 /** The ten days hour by hour for this hive and way. */
-const siteWeather = computed(() => (detail.value ? (weather.value?.[detail.value.hive.siteId] ?? null) : null));
-const temper = computed(() => (detail.value ? (stateAt(detail.value.hive, now.value.toISOString()).temper?.temper ?? null) : null));
+const siteWeather = computed(() =>
+  detail.value ? (weather.value?.[detail.value.hive.siteId] ?? null) : null,
+);
+const temper = computed(() =>
+  detail.value
+    ? (stateAt(detail.value.hive, now.value.toISOString()).temper?.temper ?? null)
+    : null,
+);
 const scores = computed<HourScore[]>(() => {
   const d = detail.value;
   if (!d || !rules.value) return [];
   const known = new Map((siteWeather.value?.hours ?? []).map((h) => [h.at, h]));
-  const from = DateTime.fromISO(siteWeather.value?.hours[0]?.at ?? drafts.value[d.batch.id]?.startLocal ?? '', { zone: zone.value }).startOf('day');
+  const from = DateTime.fromISO(
+    siteWeather.value?.hours[0]?.at ?? drafts.value[d.batch.id]?.startLocal ?? '',
+    { zone: zone.value },
+  ).startOf('day');
   if (!from.isValid) return [];
   return Array.from({ length: 240 }, (_, i) => {
     const at = from.plus({ hours: i });
     const iso = at.toUTC().toISO()!;
-    return scoreHour(iso, known.get(iso) ?? null, { kind: d.hive.kind, way: d.batch.method, zone: zone.value, forage: forageIn(d.hive.site.forage, at.toISODate()!), temper: temper.value, rules: rules.value! });
+    return scoreHour(iso, known.get(iso) ?? null, {
+      kind: d.hive.kind,
+      way: d.batch.method,
+      zone: zone.value,
+      forage: forageIn(d.hive.site.forage, at.toISODate()!),
+      temper: temper.value,
+      rules: rules.value!,
+    });
   });
 });
-const startIso = computed(() => DateTime.fromISO(plan.value?.startLocal ?? '', { zone: zone.value }).startOf('hour').toUTC().toISO());
+const startIso = computed(() =>
+  DateTime.fromISO(plan.value?.startLocal ?? '', { zone: zone.value })
+    .startOf('hour')
+    .toUTC()
+    .toISO(),
+);
 const startHour = computed(() => scores.value.find((s) => s.at === startIso.value) ?? null);
 /** Hours that are over are no choice any more. */
-const ahead = computed(() => scores.value.filter((s) => Date.parse(s.at) + 3_600_000 > now.value.getTime()));
+const ahead = computed(() =>
+  scores.value.filter((s) => Date.parse(s.at) + 3_600_000 > now.value.getTime()),
+);
 const FIT = { good: 'A good hour', possible: 'Possible', no: 'Not this hour' };
 function chooseHour(local: string): void {
   if (!plan.value) return;
@@ -71,8 +124,18 @@ async function readKitchen(): Promise<void> {
 }
 /** Writes every plan that changed, the one in hand always. */
 async function keep(): Promise<boolean> {
-  for (const d of details.value.filter((x) => x.batch.id === detail.value!.batch.id || changed.value.includes(x))) {
-    if (!(await go(`/harvests/${d.batch.id}/plan`, drafts.value[d.batch.id], `${d.batch.hiveName}: day planned.`, { baseRevision: d.batch.revision }))) return false;
+  for (const d of details.value.filter(
+    (x) => x.batch.id === detail.value!.batch.id || changed.value.includes(x),
+  )) {
+    if (
+      !(await go(
+        `/harvests/${d.batch.id}/plan`,
+        drafts.value[d.batch.id],
+        `${d.batch.hiveName}: day planned.`,
+        { baseRevision: d.batch.revision },
+      ))
+    )
+      return false;
   }
   return true;
 }
@@ -82,11 +145,22 @@ async function keepAndGo(): Promise<void> {
 }
 async function withdraw(): Promise<void> {
   const { batch } = detail.value!;
-  const done = await go(`/harvests/${batch.id}/withdraw`, {}, 'The combs stay.', { baseRevision: batch.revision });
+  const done = await go(`/harvests/${batch.id}/withdraw`, {}, 'The combs stay.', {
+    baseRevision: batch.revision,
+  });
   if (done) await router.push(`/choose/${batch.hiveId}`);
 }
 const conflicts = computed(() => steps.value.filter((s) => s.conflicts.length).length);
-const done = computed(() => (day.value?.steps.length ? DateTime.fromISO(day.value.steps.filter((s) => s.harvestId === detail.value?.batch.id && !s.id.startsWith('look-back')).at(-1)?.endsAt ?? '', { zone: zone.value }) : null));
+const done = computed(() =>
+  day.value?.steps.length
+    ? DateTime.fromISO(
+        day.value.steps
+          .filter((s) => s.harvestId === detail.value?.batch.id && !s.id.startsWith('look-back'))
+          .at(-1)?.endsAt ?? '',
+        { zone: zone.value },
+      )
+    : null,
+);
 const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.value.length);
 </script>
 
@@ -94,51 +168,282 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <div v-else-if="!detail || !plan || !rules" class="stage wide">
     <header><h1>No harvest to get ready for.</h1></header>
-    <p>Lift the combs you want in Choose; what to bring and when to begin is worked out from them.</p>
-    <div class="acts row"><RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink></div>
+    <p>
+      Lift the combs you want in Choose; what to bring and when to begin is worked out from them.
+    </p>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink>
+    </div>
   </div>
   <div v-else class="stage ready">
-    <header><h1>{{ detail.batch.hiveName }}</h1><span class="sub">{{ detail.batch.combIds.length }} {{ detail.batch.combIds.length === 1 ? 'comb' : 'combs' }} from {{ detail.batch.siteName }}: {{ WAY_WORDS[detail.batch.method].name.toLowerCase() }}, {{ WAY_WORDS[detail.batch.method].note }}.<template v-if="detail.batch.lotGroup"> One lot with {{ details.filter((d) => d.batch.lotGroup === detail!.batch.lotGroup && d.batch.id !== detail!.batch.id).map((d) => d.batch.hiveName).join(', ') }}.</template></span>
-      <span class="right links no-print"><RouterLink v-for="d in details.filter((x) => x.batch.id !== detail!.batch.id)" :key="d.batch.id" :to="`/ready/${d.batch.id}`">{{ d.batch.hiveName }}, {{ WAY_WORDS[d.batch.method].name.toLowerCase() }}</RouterLink></span></header>
+    <header>
+      <h1>{{ detail.batch.hiveName }}</h1>
+      <span class="sub"
+        >{{ detail.batch.combIds.length }}
+        {{ detail.batch.combIds.length === 1 ? 'comb' : 'combs' }} from {{ detail.batch.siteName }}:
+        {{ WAY_WORDS[detail.batch.method].name.toLowerCase() }},
+        {{ WAY_WORDS[detail.batch.method].note }}.<template v-if="detail.batch.lotGroup">
+          One lot with
+          {{
+            details
+              .filter(
+                (d) =>
+                  d.batch.lotGroup === detail!.batch.lotGroup && d.batch.id !== detail!.batch.id,
+              )
+              .map((d) => d.batch.hiveName)
+              .join(', ')
+          }}.</template
+        ></span
+      >
+      <span class="right links no-print"
+        ><RouterLink
+          v-for="d in details.filter((x) => x.batch.id !== detail!.batch.id)"
+          :key="d.batch.id"
+          :to="`/ready/${d.batch.id}`"
+          >{{ d.batch.hiveName }}, {{ WAY_WORDS[d.batch.method].name.toLowerCase() }}</RouterLink
+        ></span
+      >
+    </header>
     <section class="left">
       <h2 class="furrow-heading">The day and the hour</h2>
       <DayLine :scores="ahead" :zone="zone" :start="plan.startLocal" @choose="chooseHour" />
-      <div v-if="startHour" class="hour"><p><b class="display" :class="{ green: startHour.fit === 'good', rust: startHour.fit === 'no' }">{{ FIT[startHour.fit] }}</b> <span class="sub">{{ DateTime.fromISO(plan.startLocal).toFormat('cccc d LLLL, HH:mm') }}</span></p><ul><li v-for="r in startHour.reasons" :key="r.rule" :class="{ rust: r.points === null }">{{ r.sentence }}</li><li>{{ smokeAdvice(rules.smoke, temper, hiveKind(detail.hive.kind).bee === 'stingless') }}</li></ul></div>
-      <p class="sub"><template v-if="siteWeather?.practice">Weather of this demo household is practice weather, no forecast. </template><template v-else-if="!siteWeather?.hours.length">Weather not known: rules and forage alone judge the hours. </template><template v-else-if="siteWeather.gaps">{{ siteWeather.gaps }} of 240 hours are not known; they are judged by rules and forage alone. </template><Button text class="no-print" :label="`${detail.batch.siteName}: weather, notes, forage…`" @click="siteOpen = true" /></p>
+      <div v-if="startHour" class="hour">
+        <p>
+          <b
+            class="display"
+            :class="{ green: startHour.fit === 'good', rust: startHour.fit === 'no' }"
+            >{{ FIT[startHour.fit] }}</b
+          >
+          <span class="sub">{{
+            DateTime.fromISO(plan.startLocal).toFormat('cccc d LLLL, HH:mm')
+          }}</span>
+        </p>
+        <ul>
+          <li v-for="r in startHour.reasons" :key="r.rule" :class="{ rust: r.points === null }">
+            {{ r.sentence }}
+          </li>
+          <li>
+            {{ smokeAdvice(rules.smoke, temper, hiveKind(detail.hive.kind).bee === 'stingless') }}
+          </li>
+        </ul>
+      </div>
+      <p class="sub">
+        <template v-if="siteWeather?.practice"
+          >Weather of this demo household is practice weather, no forecast. </template
+        ><template v-else-if="!siteWeather?.hours.length"
+          >Weather not known: rules and forage alone judge the hours. </template
+        ><template v-else-if="siteWeather.gaps"
+          >{{ siteWeather.gaps }} of 240 hours are not known; they are judged by rules and forage
+          alone. </template
+        ><Button
+          text
+          class="no-print"
+          :label="`${detail.batch.siteName}: weather, notes, forage…`"
+          @click="siteOpen = true"
+        />
+      </p>
       <h2 class="furrow-heading">From washing the gear to the last jar</h2>
-      <p v-if="says" class="rust" role="alert">{{ says }} <template v-if="day">What stands below is the last plan that could be worked out.</template></p>
-      <p v-if="conflicts" class="rust" role="status"><b>{{ conflicts }} {{ conflicts === 1 ? 'step does' : 'steps do' }} not fit as set.</b></p>
-      <label v-if="details.length > 1" class="only"><input v-model="mine" type="checkbox" /> Only {{ detail.batch.hiveName }}</label>
-      <Timetable v-if="day" :steps="steps" :cautions="cautions" :several="details.length > 1 && !mine" :zone="zone" @move="move" />
+      <p v-if="says" class="rust" role="alert">
+        {{ says }}
+        <template v-if="day">What stands below is the last plan that could be worked out.</template>
+      </p>
+      <p v-if="conflicts" class="rust" role="status">
+        <b>{{ conflicts }} {{ conflicts === 1 ? 'step does' : 'steps do' }} not fit as set.</b>
+      </p>
+      <label v-if="details.length > 1" class="only"
+        ><input v-model="mine" type="checkbox" /> Only {{ detail.batch.hiveName }}</label
+      >
+      <Timetable
+        v-if="day"
+        :steps="steps"
+        :cautions="cautions"
+        :several="details.length > 1 && !mine"
+        :zone="zone"
+        @move="move"
+      />
       <p v-else class="sub" aria-busy="true">Working out the day …</p>
-      <p class="sub">Drag a step, or move it by the arrow keys a quarter of an hour at a time; the rest follows. Dark: your hands. Light: waiting. Hands rest outside {{ rules.workFrom }} to {{ rules.workTo }}, and between {{ rules.quietFrom }} and {{ rules.quietTo }}.</p>
-      <details class="how"><summary>How this was got</summary><p>Draining runs by the slow edge of the method's range, hour by hour at {{ plan.kitchenTemperatureC }} °C by day and {{ plan.nightTemperatureC ?? plan.kitchenTemperatureC }} °C by night and {{ plan.moisturePercent }} % water; settling by Stokes for crumbs of 0.1 to 0.2 mm radius; freezing until the core has been cold long enough; minutes a comb, a piece and a jar are your rules. Steps stand as early as the ones before them, hands, vessels, scale and freezer allow. An hour's score begins at 80; each reason says what it adds or takes.</p></details>
+      <p class="sub">
+        Drag a step, or move it by the arrow keys a quarter of an hour at a time; the rest follows.
+        Dark: your hands. Light: waiting. Hands rest outside {{ rules.workFrom }} to
+        {{ rules.workTo }}, and between {{ rules.quietFrom }} and {{ rules.quietTo }}.
+      </p>
+      <details class="how">
+        <summary>How this was got</summary>
+        <p>
+          Draining runs by the slow edge of the method's range, hour by hour at
+          {{ plan.kitchenTemperatureC }} °C by day and
+          {{ plan.nightTemperatureC ?? plan.kitchenTemperatureC }} °C by night and
+          {{ plan.moisturePercent }} % water; settling by Stokes for crumbs of 0.1 to 0.2 mm radius;
+          freezing until the core has been cold long enough; minutes a comb, a piece and a jar are
+          your rules. Steps stand as early as the ones before them, hands, vessels, scale and
+          freezer allow. An hour's score begins at 80; each reason says what it adds or takes.
+        </p>
+      </details>
       <h2 class="furrow-heading">Bring and have</h2>
-      <p v-if="day?.trips" class="sub"><b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the vehicle: about {{ day.trips.volumeL.toFixed(0) }} L and {{ day.trips.weightKg.toFixed(0) }} kg with everything loaded.</p>
+      <p v-if="day?.trips" class="sub">
+        <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the
+        vehicle: about {{ day.trips.volumeL.toFixed(0) }} L and
+        {{ day.trips.weightKg.toFixed(0) }} kg with everything loaded.
+      </p>
       <Refusal :refusal="tickRefusal" />
       <BringList v-if="day" :lines="day.bring" :ticks="ticks" @tick="tick" />
-      <template v-if="day?.repairs.length"><h2 class="furrow-heading">To be mended</h2><ul class="mend"><li v-for="g in day.repairs" :key="g.id"><b>{{ g.name }}</b>: {{ g.repair }}<span v-if="g.dueOn" class="sub">, by {{ DateTime.fromISO(g.dueOn).toFormat('d LLL yyyy') }}</span></li></ul></template>
+      <template v-if="day?.repairs.length"
+        ><h2 class="furrow-heading">To be mended</h2>
+        <ul class="mend">
+          <li v-for="g in day.repairs" :key="g.id">
+            <b>{{ g.name }}</b>: {{ g.repair
+            }}<span v-if="g.dueOn" class="sub"
+              >, by {{ DateTime.fromISO(g.dueOn).toFormat('d LLL yyyy') }}</span
+            >
+          </li>
+        </ul></template
+      >
     </section>
     <aside class="acts">
       <h2 class="furrow-heading">First smoke</h2>
-      <TextField v-model="plan.startLocal" type="datetime-local" label="First smoke" :error="fieldError('startLocal')" />
-      <NumberField v-model="plan.kitchenTemperatureC" label="Kitchen" unit="°C" :min="5" :max="45" :error="fieldError('kitchenTemperatureC')" />
-      <Button outlined class="no-print" :label="thermometer ? `Read again (${thermometer})` : 'Read the thermometer'" @click="readKitchen" />
-      <NumberField v-model="plan.nightTemperatureC" nullable label="At night" unit="°C" :min="-5" :max="45" :error="fieldError('nightTemperatureC')" />
-      <NumberField v-model="plan.moisturePercent" label="Water in the honey" unit="%" :min="13" :max="35" :error="fieldError('moisturePercent')" />
-      <p v-if="planned" class="expect">Expect <b>{{ massText(planned.outcome.honeyKg.low, units) }} to {{ massText(planned.outcome.honeyKg.high, units) }}</b> of honey<template v-if="planned.outcome.pieces.high">, {{ planned.outcome.pieces.low }} to {{ planned.outcome.pieces.high }} pieces</template><template v-if="done?.isValid">. Done {{ done.toFormat('ccc d LLL, HH:mm') }}</template>.</p>
-      <Refusal :refusal="refusal" :fields="['startLocal', 'kitchenTemperatureC', 'nightTemperatureC', 'moisturePercent']" />
-      <Button class="no-print" :label="isKept ? 'Go to Take' : detail.batch.plan ? 'Keep the change, go to Take' : 'Keep this plan, go to Take'" :disabled="!day || Boolean(says)" :loading="busy" @click="keepAndGo" />
-      <Button v-if="!isKept" outlined class="no-print" label="Keep this plan" :disabled="!day || Boolean(says)" :loading="busy" @click="keep" />
-      <template v-if="isKept"><a class="p-button p-component p-button-outlined no-print" href="/api/v1/plans/timetable.ics">Calendar file, with alarms</a><a class="p-button p-component p-button-outlined no-print" href="/api/v1/plans/sheet.pdf" target="_blank">Sheet to print</a></template>
-      <RouterLink class="p-button p-component p-button-outlined no-print" to="/bring">The list, for the phone</RouterLink>
-      <Button v-if="!detail.takes.length" class="no-print" text label="Put the combs back, no harvest" @click="withdraw" />
+      <TextField
+        v-model="plan.startLocal"
+        type="datetime-local"
+        label="First smoke"
+        :error="fieldError('startLocal')"
+      />
+      <NumberField
+        v-model="plan.kitchenTemperatureC"
+        label="Kitchen"
+        unit="°C"
+        :min="5"
+        :max="45"
+        :error="fieldError('kitchenTemperatureC')"
+      />
+      <Button
+        outlined
+        class="no-print"
+        :label="thermometer ? `Read again (${thermometer})` : 'Read the thermometer'"
+        @click="readKitchen"
+      />
+      <NumberField
+        v-model="plan.nightTemperatureC"
+        nullable
+        label="At night"
+        unit="°C"
+        :min="-5"
+        :max="45"
+        :error="fieldError('nightTemperatureC')"
+      />
+      <NumberField
+        v-model="plan.moisturePercent"
+        label="Water in the honey"
+        unit="%"
+        :min="13"
+        :max="35"
+        :error="fieldError('moisturePercent')"
+      />
+      <p v-if="planned" class="expect">
+        Expect
+        <b
+          >{{ massText(planned.outcome.honeyKg.low, units) }} to
+          {{ massText(planned.outcome.honeyKg.high, units) }}</b
+        >
+        of honey<template v-if="planned.outcome.pieces.high"
+          >, {{ planned.outcome.pieces.low }} to {{ planned.outcome.pieces.high }} pieces</template
+        ><template v-if="done?.isValid">. Done {{ done.toFormat('ccc d LLL, HH:mm') }}</template
+        >.
+      </p>
+      <Refusal
+        :refusal="refusal"
+        :fields="['startLocal', 'kitchenTemperatureC', 'nightTemperatureC', 'moisturePercent']"
+      />
+      <Button
+        class="no-print"
+        :label="
+          isKept
+            ? 'Go to Take'
+            : detail.batch.plan
+              ? 'Keep the change, go to Take'
+              : 'Keep this plan, go to Take'
+        "
+        :disabled="!day || Boolean(says)"
+        :loading="busy"
+        @click="keepAndGo"
+      />
+      <Button
+        v-if="!isKept"
+        outlined
+        class="no-print"
+        label="Keep this plan"
+        :disabled="!day || Boolean(says)"
+        :loading="busy"
+        @click="keep"
+      />
+      <template v-if="isKept"
+        ><a
+          class="p-button p-component p-button-outlined no-print"
+          href="/api/v1/plans/timetable.ics"
+          >Calendar file, with alarms</a
+        ><a
+          class="p-button p-component p-button-outlined no-print"
+          href="/api/v1/plans/sheet.pdf"
+          target="_blank"
+          >Sheet to print</a
+        ></template
+      >
+      <RouterLink class="p-button p-component p-button-outlined no-print" to="/bring"
+        >The list, for the phone</RouterLink
+      >
+      <Button
+        v-if="!detail.takes.length"
+        class="no-print"
+        text
+        label="Put the combs back, no harvest"
+        @click="withdraw"
+      />
     </aside>
-    <SiteDialog v-model:open="siteOpen" :site="detail.hive.site" :hour-at="startIso ?? ''" :hour="siteWeather?.hours.find((h) => h.at === startIso) ?? null" />
+    <SiteDialog
+      v-model:open="siteOpen"
+      :site="detail.hive.site"
+      :hour-at="startIso ?? ''"
+      :hour="siteWeather?.hours.find((h) => h.at === startIso) ?? null"
+    />
   </div>
 </template>
 
 <style scoped>
-.left { display: flex; flex-direction: column; gap: 8px; min-width: 0; } .links { display: flex; gap: 14px; flex-wrap: wrap; } .hour .display { font-size: 25px; } .hour ul, .mend { margin: 2px 0; padding-left: 20px; } .expect { font-size: 18px; } .only { display: inline-flex; gap: 8px; align-items: center; min-height: 36px; } .only input { width: 20px; height: 20px; accent-color: var(--field); }
-@media print { .left { display: block; } }
+.left {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  min-width: 0;
+}
+.links {
+  display: flex;
+  gap: 14px;
+  flex-wrap: wrap;
+}
+.hour .display {
+  font-size: 25px;
+}
+.hour ul,
+.mend {
+  margin: 2px 0;
+  padding-left: 20px;
+}
+.expect {
+  font-size: 18px;
+}
+.only {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 36px;
+}
+.only input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--field);
+}
+@media print {
+  .left {
+    display: block;
+  }
+}
 </style>

@@ -14,39 +14,143 @@ const props = defineProps<{ site: Site; hourAt: string; hour: WeatherHour | null
 const open = defineModel<boolean>('open', { required: true });
 const { go, busy, refusal, fieldError } = useSend();
 const weatherSend = useSend();
-const WORDS: Record<string, string> = { neighbours: 'Neighbours near', children: 'Children play near', dog: 'Dog or tethered animals', roof: 'Stands on a roof', ladder: 'Reached by a ladder' };
+const WORDS: Record<string, string> = {
+  neighbours: 'Neighbours near',
+  children: 'Children play near',
+  dog: 'Dog or tethered animals',
+  roof: 'Stands on a roof',
+  ladder: 'Reached by a ladder',
+};
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const notes = ref<string[]>([]);
 const forage = ref<Record<string, string>>({});
-const weather = ref<{ temperatureC: number | null; windKmH: number | null; rainMm: number | null; humidityPercent: number | null; cloudPercent: number | null }>({ temperatureC: null, windKmH: null, rainMm: null, humidityPercent: null, cloudPercent: null });
+const weather = ref<{
+  temperatureC: number | null;
+  windKmH: number | null;
+  rainMm: number | null;
+  humidityPercent: number | null;
+  cloudPercent: number | null;
+}>({ temperatureC: null, windKmH: null, rainMm: null, humidityPercent: null, cloudPercent: null });
 watch(open, (now) => {
   if (!now) return;
   notes.value = [...props.site.notes];
-  forage.value = Object.fromEntries(Object.entries(props.site.forage).map(([k, v]) => [k, v ?? '']));
+  forage.value = Object.fromEntries(
+    Object.entries(props.site.forage).map(([k, v]) => [k, v ?? '']),
+  );
   const h = props.hour?.source === 'hand' ? props.hour : null;
-  weather.value = { temperatureC: h?.temperatureC ?? null, windKmH: h?.windKmH ?? null, rainMm: h?.rainMm ?? null, humidityPercent: h?.humidityPercent ?? null, cloudPercent: h?.cloudPercent ?? null };
+  weather.value = {
+    temperatureC: h?.temperatureC ?? null,
+    windKmH: h?.windKmH ?? null,
+    rainMm: h?.rainMm ?? null,
+    humidityPercent: h?.humidityPercent ?? null,
+    cloudPercent: h?.cloudPercent ?? null,
+  };
 });
 const local = (): DateTime => DateTime.fromISO(props.hourAt, { zone: props.site.zone });
 async function keepSite(): Promise<void> {
-  const change: ChangeSite = { notes: notes.value as ChangeSite['notes'], forage: Object.fromEntries(Object.entries(forage.value).filter(([, v]) => v)) as ChangeSite['forage'] };
-  if (await go(`/sites/${props.site.id}`, change, `${props.site.name}: notes written down.`, { method: 'PATCH', baseRevision: props.site.revision })) open.value = false;
+  const change: ChangeSite = {
+    notes: notes.value as ChangeSite['notes'],
+    forage: Object.fromEntries(
+      Object.entries(forage.value).filter(([, v]) => v),
+    ) as ChangeSite['forage'],
+  };
+  if (
+    await go(`/sites/${props.site.id}`, change, `${props.site.name}: notes written down.`, {
+      method: 'PATCH',
+      baseRevision: props.site.revision,
+    })
+  )
+    open.value = false;
 }
 async function keepWeather(): Promise<void> {
-  if (await weatherSend.go('/weatherEntries', { id: newId(), siteId: props.site.id, at: local().startOf('hour').toUTC().toISO(), ...weather.value }, 'Weather written down.')) open.value = false;
+  if (
+    await weatherSend.go(
+      '/weatherEntries',
+      {
+        id: newId(),
+        siteId: props.site.id,
+        at: local().startOf('hour').toUTC().toISO(),
+        ...weather.value,
+      },
+      'Weather written down.',
+    )
+  )
+    open.value = false;
 }
 </script>
 
 <template>
-  <Dialog v-model:visible="open" modal :header="`${site.name}: place and weather`" position="top" :style="{ width: '680px', maxWidth: '96vw' }">
+  <Dialog
+    v-model:visible="open"
+    modal
+    :header="`${site.name}: place and weather`"
+    position="top"
+    :style="{ width: '680px', maxWidth: '96vw' }"
+  >
     <div class="site">
-      <h2 class="furrow-heading">Weather at {{ local().toFormat('ccc d LLL, HH') }}:00, as you know it</h2>
-      <form class="line" @submit.prevent="keepWeather"><NumberField v-model="weather.temperatureC" nullable label="Warmth" unit="°C" :error="weatherSend.fieldError('temperatureC')" /><NumberField v-model="weather.windKmH" nullable label="Wind" unit="km/h" :error="weatherSend.fieldError('windKmH')" /><NumberField v-model="weather.rainMm" nullable label="Rain" unit="mm" :error="weatherSend.fieldError('rainMm')" /><NumberField v-model="weather.humidityPercent" nullable label="Humid" unit="%" :error="weatherSend.fieldError('humidityPercent')" /><NumberField v-model="weather.cloudPercent" nullable label="Cloud" unit="%" :error="weatherSend.fieldError('cloudPercent')" /><Button type="submit" label="Write the weather down" :loading="weatherSend.busy.value" /></form>
-      <Refusal :refusal="weatherSend.refusal.value" :fields="['temperatureC', 'windKmH', 'rainMm', 'humidityPercent', 'cloudPercent']" />
+      <h2 class="furrow-heading">
+        Weather at {{ local().toFormat('ccc d LLL, HH') }}:00, as you know it
+      </h2>
+      <form class="line" @submit.prevent="keepWeather">
+        <NumberField
+          v-model="weather.temperatureC"
+          nullable
+          label="Warmth"
+          unit="°C"
+          :error="weatherSend.fieldError('temperatureC')"
+        /><NumberField
+          v-model="weather.windKmH"
+          nullable
+          label="Wind"
+          unit="km/h"
+          :error="weatherSend.fieldError('windKmH')"
+        /><NumberField
+          v-model="weather.rainMm"
+          nullable
+          label="Rain"
+          unit="mm"
+          :error="weatherSend.fieldError('rainMm')"
+        /><NumberField
+          v-model="weather.humidityPercent"
+          nullable
+          label="Humid"
+          unit="%"
+          :error="weatherSend.fieldError('humidityPercent')"
+        /><NumberField
+          v-model="weather.cloudPercent"
+          nullable
+          label="Cloud"
+          unit="%"
+          :error="weatherSend.fieldError('cloudPercent')"
+        /><Button type="submit" label="Write the weather down" :loading="weatherSend.busy.value" />
+      </form>
+      <Refusal
+        :refusal="weatherSend.refusal.value"
+        :fields="['temperatureC', 'windKmH', 'rainMm', 'humidityPercent', 'cloudPercent']"
+      />
       <form class="site" @submit.prevent="keepSite">
         <h2 class="furrow-heading">What adds a step here</h2>
-        <div class="line"><label v-for="n in SITE_NOTES" :key="n" class="tick"><input v-model="notes" type="checkbox" :value="n" /> {{ WORDS[n] }}</label></div>
+        <div class="line">
+          <label v-for="n in SITE_NOTES" :key="n" class="tick"
+            ><input v-model="notes" type="checkbox" :value="n" /> {{ WORDS[n] }}</label
+          >
+        </div>
         <h2 class="furrow-heading">Forage by month, as you know it</h2>
-        <div class="months"><label v-for="(name, i) in MONTHS" :key="name"><span class="sub">{{ name }}</span><select v-model="forage[String(i + 1)]" class="native" :aria-label="`Forage in ${name}`"><option value="">not noted</option><option value="flow">flow</option><option value="some">some</option><option value="dearth">dearth</option></select></label></div>
+        <div class="months">
+          <label v-for="(name, i) in MONTHS" :key="name"
+            ><span class="sub">{{ name }}</span
+            ><select
+              v-model="forage[String(i + 1)]"
+              class="native"
+              :aria-label="`Forage in ${name}`"
+            >
+              <option value="">not noted</option>
+              <option value="flow">flow</option>
+              <option value="some">some</option>
+              <option value="dearth">dearth</option>
+            </select></label
+          >
+        </div>
         <Refusal :refusal="refusal" />
         <p v-if="fieldError('notes')" class="rust">{{ fieldError('notes') }}</p>
         <Button type="submit" label="Write the notes down" :loading="busy" />
@@ -55,4 +159,39 @@ async function keepWeather(): Promise<void> {
   </Dialog>
 </template>
 
-<style scoped>.site { display: flex; flex-direction: column; gap: 10px; } .line { display: flex; flex-wrap: wrap; gap: 8px 16px; align-items: flex-end; } .line > .field { width: 104px; } .tick { display: inline-flex; gap: 10px; align-items: center; min-height: 44px; } .tick input { width: 22px; height: 22px; accent-color: var(--field); } .months { display: grid; grid-template-columns: repeat(auto-fill, minmax(98px, 1fr)); gap: 8px; } .months label { display: flex; flex-direction: column; }</style>
+<style scoped>
+.site {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: flex-end;
+}
+.line > .field {
+  width: 104px;
+}
+.tick {
+  display: inline-flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 44px;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--field);
+}
+.months {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(98px, 1fr));
+  gap: 8px;
+}
+.months label {
+  display: flex;
+  flex-direction: column;
+}
+</style>

@@ -6,10 +6,39 @@ import DayLine from './DayLine.vue';
 import Timetable from './Timetable.vue';
 
 const zone = 'America/Sao_Paulo';
-const step = (id: string, from: string, to: string, more: Partial<TimetableStep> = {}): TimetableStep => ({ harvestId: 'a', harvestName: 'Ipê', id, title: id, note: '', where: 'bench', startsAt: from, endsAt: to, handsOnMinutes: 20, people: 1, vessels: [], moved: false, conflicts: [], ...more });
-const steps = [step('crush', '2026-03-14T14:00:00.000Z', '2026-03-14T14:20:00.000Z'), step('drain', '2026-03-14T14:20:00.000Z', '2026-03-15T14:20:00.000Z', { handsOnMinutes: 0 })];
-const cautions = new Map<string, Caution[]>([['a', [{ id: 'knife', step: 'crush', text: 'Tool away from the hand.', ask: 'A doctor.' }]]]);
-const times = (list = steps) => mount(Timetable, { props: { steps: list, cautions, several: false, zone }, attachTo: document.body });
+const step = (
+  id: string,
+  from: string,
+  to: string,
+  more: Partial<TimetableStep> = {},
+): TimetableStep => ({
+  harvestId: 'a',
+  harvestName: 'Ipê',
+  id,
+  title: id,
+  note: '',
+  where: 'bench',
+  startsAt: from,
+  endsAt: to,
+  handsOnMinutes: 20,
+  people: 1,
+  vessels: [],
+  moved: false,
+  conflicts: [],
+  ...more,
+});
+const steps = [
+  step('crush', '2026-03-14T14:00:00.000Z', '2026-03-14T14:20:00.000Z'),
+  step('drain', '2026-03-14T14:20:00.000Z', '2026-03-15T14:20:00.000Z', { handsOnMinutes: 0 }),
+];
+const cautions = new Map<string, Caution[]>([
+  ['a', [{ id: 'knife', step: 'crush', text: 'Tool away from the hand.', ask: 'A doctor.' }]],
+]);
+const times = (list = steps) =>
+  mount(Timetable, {
+    props: { steps: list, cautions, several: false, zone },
+    attachTo: document.body,
+  });
 
 describe('the timetable', () => {
   it('moves a step by the keys a quarter of an hour or an hour, quick presses adding up, and back by Delete', async () => {
@@ -18,11 +47,21 @@ describe('the timetable', () => {
     await bar.trigger('keydown', { key: 'ArrowRight' });
     await bar.trigger('keydown', { key: 'ArrowDown' });
     await bar.trigger('keydown', { key: 'Delete' });
-    expect(wrapper.emitted('move')!.map((e) => e[1])).toEqual(['2026-03-14T11:15', '2026-03-14T12:15', null]);
+    expect(wrapper.emitted('move')!.map((e) => e[1])).toEqual([
+      '2026-03-14T11:15',
+      '2026-03-14T12:15',
+      null,
+    ]);
     expect(wrapper.find('time').text()).toBe('Sat 12:15');
   });
   it('says what is wrong with a step in its row, and its caution one touch away', async () => {
-    const wrapper = times([step('crush', steps[0].startsAt, steps[0].endsAt, { moved: true, conflicts: [{ rule: 'hours', sentence: 'Outside your working hours.' }] }), steps[1]]);
+    const wrapper = times([
+      step('crush', steps[0].startsAt, steps[0].endsAt, {
+        moved: true,
+        conflicts: [{ rule: 'hours', sentence: 'Outside your working hours.' }],
+      }),
+      steps[1],
+    ]);
     expect(wrapper.find('li.bad .conflict').text()).toBe('Outside your working hours.');
     expect(wrapper.text()).not.toContain('Ask: A doctor.');
     await wrapper.find('.care').trigger('click');
@@ -37,9 +76,28 @@ describe('the timetable', () => {
 });
 
 describe('the list', () => {
-  const lines: BringLine[] = [{ id: 'knife', where: 'hive', text: 'Long knife', serves: 'freeing combs', short: 0, ifMissing: 'A bread knife.' }, { id: 'jar', where: 'bench', text: '10 jars', serves: 'Ipê', short: 3, ifMissing: '3 short: buy them.' }];
+  const lines: BringLine[] = [
+    {
+      id: 'knife',
+      where: 'hive',
+      text: 'Long knife',
+      serves: 'freeing combs',
+      short: 0,
+      ifMissing: 'A bread knife.',
+    },
+    {
+      id: 'jar',
+      where: 'bench',
+      text: '10 jars',
+      serves: 'Ipê',
+      short: 3,
+      ifMissing: '3 short: buy them.',
+    },
+  ];
   it('is ticked, noted as missing, and says what to do instead; what is short says so at once', async () => {
-    const wrapper = mount(BringList, { props: { lines, ticks: [{ id: 't', batchId: 'a', line: 'knife', state: 'missing' }] } });
+    const wrapper = mount(BringList, {
+      props: { lines, ticks: [{ id: 't', batchId: 'a', line: 'knife', state: 'missing' }] },
+    });
     expect(wrapper.text()).toContain('A bread knife.');
     expect(wrapper.find('.instead.rust').text()).toBe('3 short: buy them.');
     await wrapper.findAll('input')[1].setValue(true);
@@ -49,7 +107,14 @@ describe('the list', () => {
 });
 
 describe('the days', () => {
-  const scores = Array.from({ length: 48 }, (_, i) => ({ at: new Date(Date.UTC(2026, 2, 15, 3 + i)).toISOString(), score: i % 24 > 8 && i % 24 < 13 ? 80 : 40, fit: i % 24 > 8 && i % 24 < 13 ? ('good' as const) : ('possible' as const), reasons: [], weatherKnown: true, practice: false }));
+  const scores = Array.from({ length: 48 }, (_, i) => ({
+    at: new Date(Date.UTC(2026, 2, 15, 3 + i)).toISOString(),
+    score: i % 24 > 8 && i % 24 < 13 ? 80 : 40,
+    fit: i % 24 > 8 && i % 24 < 13 ? ('good' as const) : ('possible' as const),
+    reasons: [],
+    weatherKnown: true,
+    practice: false,
+  }));
   it('the hour is chosen by the keys, by the hour and by the day, and the best is offered', async () => {
     const wrapper = mount(DayLine, { props: { scores, zone, start: '2026-03-15T10:00' } });
     const slider = wrapper.get('[role=slider]');
@@ -57,6 +122,10 @@ describe('the days', () => {
     await slider.trigger('keydown', { key: 'ArrowRight' });
     await slider.trigger('keydown', { key: 'ArrowDown' });
     await wrapper.get('.best').trigger('click');
-    expect(wrapper.emitted('choose')!.map((e) => e[0])).toEqual(['2026-03-15T11:00', '2026-03-16T10:00', '2026-03-15T09:00']);
+    expect(wrapper.emitted('choose')!.map((e) => e[0])).toEqual([
+      '2026-03-15T11:00',
+      '2026-03-16T10:00',
+      '2026-03-15T09:00',
+    ]);
   });
 });

@@ -15,48 +15,113 @@ export function useReady() {
   const jars = useJars();
   const vessels = useVessels();
   const details = computed<BatchDetail[]>(() => plans.data.value?.details ?? []);
-  const detail = computed(() => details.value.find((d) => d.batch.id === route.params.id) ?? (route.params.id ? null : (details.value.find((d) => d.batch.stage === 'ready') ?? details.value[0] ?? null)));
+  const detail = computed(
+    () =>
+      details.value.find((d) => d.batch.id === route.params.id) ??
+      (route.params.id
+        ? null
+        : (details.value.find((d) => d.batch.stage === 'ready') ?? details.value[0] ?? null)),
+  );
   const siteIds = computed(() => [...new Set(details.value.map((d) => d.hive.siteId))]);
   const weather = useWeather(siteIds);
   /** Plans as they stand here: what was moved or typed and is not kept yet survives a reload. */
   const { draft: drafts } = useDraft<Record<string, Plan>>('plans', () => ({}));
   function firstPlan(d: BatchDetail): Plan {
-    if (d.batch.plan) return { ...d.batch.plan, nightTemperatureC: d.batch.plan.nightTemperatureC ?? null, moves: { ...(d.batch.plan.moves ?? {}) } };
-    const tomorrow = DateTime.fromJSDate(serverNow(), { zone: d.batch.zone }).plus({ days: 1 }).set({ hour: 9, minute: 30 });
+    if (d.batch.plan)
+      return {
+        ...d.batch.plan,
+        nightTemperatureC: d.batch.plan.nightTemperatureC ?? null,
+        moves: { ...(d.batch.plan.moves ?? {}) },
+      };
+    const tomorrow = DateTime.fromJSDate(serverNow(), { zone: d.batch.zone })
+      .plus({ days: 1 })
+      .set({ hour: 9, minute: 30 });
     const wet = d.hive.kind === 'stingless' ? 27 : 18;
-    return { startLocal: tomorrow.toFormat("yyyy-MM-dd'T'HH:mm"), kitchenTemperatureC: rules.data.value!.rules.kitchenTemperatureC, nightTemperatureC: rules.data.value!.rules.nightTemperatureC, moisturePercent: wet, moves: {} };
+    return {
+      startLocal: tomorrow.toFormat("yyyy-MM-dd'T'HH:mm"),
+      kitchenTemperatureC: rules.data.value!.rules.kitchenTemperatureC,
+      nightTemperatureC: rules.data.value!.rules.nightTemperatureC,
+      moisturePercent: wet,
+      moves: {},
+    };
   }
-  watch([details, rules.data], () => {
-    if (!rules.data.value || !plans.data.value) return;
-    for (const d of details.value) drafts.value[d.batch.id] ??= firstPlan(d);
-    for (const id of Object.keys(drafts.value)) if (!details.value.some((d) => d.batch.id === id)) delete drafts.value[id];
-  }, { immediate: true });
-  const plan = computed(() => (detail.value ? (drafts.value[detail.value.batch.id] ?? null) : null));
-  const changed = computed(() => details.value.filter((d) => drafts.value[d.batch.id] && JSON.stringify(drafts.value[d.batch.id]) !== JSON.stringify(d.batch.plan ? firstPlan(d) : null)));
+  watch(
+    [details, rules.data],
+    () => {
+      if (!rules.data.value || !plans.data.value) return;
+      for (const d of details.value) drafts.value[d.batch.id] ??= firstPlan(d);
+      for (const id of Object.keys(drafts.value))
+        if (!details.value.some((d) => d.batch.id === id)) delete drafts.value[id];
+    },
+    { immediate: true },
+  );
+  const plan = computed(() =>
+    detail.value ? (drafts.value[detail.value.batch.id] ?? null) : null,
+  );
+  const changed = computed(() =>
+    details.value.filter(
+      (d) =>
+        drafts.value[d.batch.id] &&
+        JSON.stringify(drafts.value[d.batch.id]) !==
+          JSON.stringify(d.batch.plan ? firstPlan(d) : null),
+    ),
+  );
 
   const day = shallowRef<DayPlan | null>(null);
   const says = ref<string | null>(null);
-  const complete = computed(() => Object.values(drafts.value).every((p) => p.kitchenTemperatureC !== null && p.moisturePercent !== null));
+  const complete = computed(() =>
+    Object.values(drafts.value).every(
+      (p) => p.kitchenTemperatureC !== null && p.moisturePercent !== null,
+    ),
+  );
   const input = computed<DayInput | null>(() => {
-    if (!plans.data.value || !rules.data.value || !jars.data.value || !vessels.data.value || !complete.value) return null;
+    if (
+      !plans.data.value ||
+      !rules.data.value ||
+      !jars.data.value ||
+      !vessels.data.value ||
+      !complete.value
+    )
+      return null;
     if (siteIds.value.length && !weather.data.value && !weather.error.value) return null;
     return {
-      open: plans.data.value, plans: drafts.value, rules: rules.data.value.rules, jars: jars.data.value, vessels: vessels.data.value, nowIso: serverNow().toISOString(),
-      weather: Object.fromEntries(Object.entries(weather.data.value ?? {}).map(([id, w]) => [id, w.hours])),
+      open: plans.data.value,
+      plans: drafts.value,
+      rules: rules.data.value.rules,
+      jars: jars.data.value,
+      vessels: vessels.data.value,
+      nowIso: serverNow().toISOString(),
+      weather: Object.fromEntries(
+        Object.entries(weather.data.value ?? {}).map(([id, w]) => [id, w.hours]),
+      ),
     };
   });
   let turn = 0;
-  watch(() => [input.value, JSON.stringify(drafts.value)], async () => {
-    if (!input.value) return;
-    const mine = ++turn;
-    const worked = await compute().planDay(JSON.parse(JSON.stringify(input.value)) as DayInput);
-    if (mine !== turn) return;
-    says.value = worked.says;
-    // The last good plan stays where the new one cannot be worked out.
-    if (worked.day) day.value = worked.day;
-  }, { immediate: true });
+  watch(
+    () => [input.value, JSON.stringify(drafts.value)],
+    async () => {
+      if (!input.value) return;
+      const mine = ++turn;
+      const worked = await compute().planDay(JSON.parse(JSON.stringify(input.value)) as DayInput);
+      if (mine !== turn) return;
+      says.value = worked.says;
+      // The last good plan stays where the new one cannot be worked out.
+      if (worked.day) day.value = worked.day;
+    },
+    { immediate: true },
+  );
   return {
-    plans, rules: computed(() => rules.data.value?.rules ?? null), jars: jars.data, details, detail, drafts, plan, changed, day, says, weather: weather.data,
+    plans,
+    rules: computed(() => rules.data.value?.rules ?? null),
+    jars: jars.data,
+    details,
+    detail,
+    drafts,
+    plan,
+    changed,
+    day,
+    says,
+    weather: weather.data,
     loading: computed(() => plans.isLoading.value || rules.isLoading.value),
     error: computed(() => plans.error.value ?? rules.error.value),
     retry: () => void Promise.all([plans.refetch(), rules.refetch()]),

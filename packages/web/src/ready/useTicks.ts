@@ -10,8 +10,15 @@ export function useTicks(open: Ref<OpenPlans | undefined>) {
   /** A list over several harvests keeps its ticks with the first of them. */
   const batchId = computed(() => open.value?.details[0]?.batch.id ?? null);
   const ticks = computed<Tick[]>(() => {
-    const known = (open.value?.ticks ?? []).filter((t) => open.value!.details.some((d) => d.batch.id === t.batchId));
-    const fresh = Object.entries(waiting.value).map(([line, state]): Tick => ({ id: line, batchId: batchId.value ?? '', line, state }));
+    const known = (open.value?.ticks ?? []).filter((t) =>
+      open.value!.details.some((d) => d.batch.id === t.batchId),
+    );
+    const fresh = Object.entries(waiting.value).map(([line, state]): Tick => ({
+      id: line,
+      batchId: batchId.value ?? '',
+      line,
+      state,
+    }));
     return [...fresh, ...known.filter((t) => !(t.line in waiting.value))];
   });
   /** One after the other: a command has one id until it is answered, and quick fingers must not share it. */
@@ -22,8 +29,18 @@ export function useTicks(open: Ref<OpenPlans | undefined>) {
     queue = queue.then(() => write(line, state));
   }
   async function write(line: BringLine, state: Tick['state']): Promise<void> {
-    const known = (open.value?.ticks ?? []).find((t) => t.line === line.id && open.value!.details.some((d) => d.batch.id === t.batchId));
-    await go('/ticks', { id: newId(), batchId: known?.batchId ?? batchId.value, line: line.id, state }, state === 'missing' ? 'Noted as missing.' : state === 'have' ? 'Ticked off.' : 'Tick taken back.');
+    const known = (open.value?.ticks ?? []).find(
+      (t) => t.line === line.id && open.value!.details.some((d) => d.batch.id === t.batchId),
+    );
+    await go(
+      '/ticks',
+      { id: newId(), batchId: known?.batchId ?? batchId.value, line: line.id, state },
+      state === 'missing'
+        ? 'Noted as missing.'
+        : state === 'have'
+          ? 'Ticked off.'
+          : 'Tick taken back.',
+    );
     if (waiting.value[line.id] !== state) return;
     const { [line.id]: _done, ...rest } = waiting.value;
     waiting.value = rest;

@@ -7,22 +7,171 @@ import NumberField from '../parts/NumberField.vue';
 /** Rules of the hand at the hive and at the bench: waits, stings, drain frames, warmth, the press. */
 defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
-type Choice = 'starterLeft' | 'potsBy' | 'vesselCover' | 'frameReset' | 'frameDone' | 'trayAfter' | 'warm';
-const choices: [Choice, string][] = [['starterLeft', 'Left when comb is cut out'], ['potsBy', 'Honey pots are emptied by'], ['vesselCover', 'Vessels under drain frames'], ['frameReset', 'A drain frame is reset'], ['frameDone', 'It counts as empty'], ['trayAfter', 'Spill tray afterwards'], ['warm', 'Warm honey to strain it']];
-const cutChoices: ['underWeight' | 'pest', string][] = [['underWeight', 'A piece under its weight'], ['pest', 'Comb is frozen against']];
-const options = (map: Record<string, string>): { label: string; value: string }[] => Object.entries(map).map(([value, label]) => ({ value, label }));
+type Choice =
+  'starterLeft' | 'potsBy' | 'vesselCover' | 'frameReset' | 'frameDone' | 'trayAfter' | 'warm';
+const choices: [Choice, string][] = [
+  ['starterLeft', 'Left when comb is cut out'],
+  ['potsBy', 'Honey pots are emptied by'],
+  ['vesselCover', 'Vessels under drain frames'],
+  ['frameReset', 'A drain frame is reset'],
+  ['frameDone', 'It counts as empty'],
+  ['trayAfter', 'Spill tray afterwards'],
+  ['warm', 'Warm honey to strain it'],
+];
+const cutChoices: ['underWeight' | 'pest', string][] = [
+  ['underWeight', 'A piece under its weight'],
+  ['pest', 'Comb is frozen against'],
+];
+const options = (map: Record<string, string>): { label: string; value: string }[] =>
+  Object.entries(map).map(([value, label]) => ({ value, label }));
 const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value as 1 | 2 | 4] }));
 </script>
 
 <template>
   <h2 class="furrow-heading">At the hive and at the bench</h2>
-  <div class="line"><NumberField v-model="(draft.smokeWaitMinutes as number | null)" label="Wait after smoke" unit="min" whole :min="0" :max="30" :error="issue('smokeWaitMinutes')" /><NumberField v-model="(draft.stingsPause as number | null)" label="Stings until a pause" whole :min="1" :max="50" :error="issue('stingsPause')" /><NumberField v-model="(draft.stingsStop as number | null)" label="Stings until it stops" whole :min="1" :max="100" :error="issue('stingsStop')" /><label class="switch"><ToggleSwitch v-model="draft.guessFirst" input-id="r-guess" /> Guess before the scale</label></div>
-  <div class="line"><span id="r-parts">A drain frame is opened</span><SelectButton v-model="draft.frameParts" :options="parts" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-parts" /></div>
-  <div v-for="[key, label] in choices" :key="key" class="line"><span :id="`r-${key}`">{{ label }}</span><SelectButton v-model="draft[key]" :options="options(SCHOOLS[key])" option-label="label" option-value="value" :allow-empty="false" :aria-labelledby="`r-${key}`" /></div>
-  <div class="line"><NumberField v-model="(draft.framesAtOnce as number | null)" label="Frames at once" whole :min="1" :max="12" :error="issue('framesAtOnce')" /><NumberField v-model="(draft.frameMaxWeeks as number | null)" label="Back to a frame within" unit="weeks" whole :min="1" :max="26" :error="issue('frameMaxWeeks')" /><NumberField v-model="(draft.warmLimitC as number | null)" label="Warm to at most" unit="°C" :min="25" :max="60" :error="issue('warmLimitC')" /><NumberField v-model="(draft.pressRestMinutes as number | null)" label="The press rests" unit="min" whole :min="1" :max="240" :error="issue('pressRestMinutes')" /><NumberField v-model="(draft.pressEnoughG as number | null)" label="Last turn brings under" unit="g" :min="1" :max="2000" :error="issue('pressEnoughG')" /></div>
+  <div class="line">
+    <NumberField
+      v-model="draft.smokeWaitMinutes as number | null"
+      label="Wait after smoke"
+      unit="min"
+      whole
+      :min="0"
+      :max="30"
+      :error="issue('smokeWaitMinutes')"
+    /><NumberField
+      v-model="draft.stingsPause as number | null"
+      label="Stings until a pause"
+      whole
+      :min="1"
+      :max="50"
+      :error="issue('stingsPause')"
+    /><NumberField
+      v-model="draft.stingsStop as number | null"
+      label="Stings until it stops"
+      whole
+      :min="1"
+      :max="100"
+      :error="issue('stingsStop')"
+    /><label class="switch"
+      ><ToggleSwitch v-model="draft.guessFirst" input-id="r-guess" /> Guess before the scale</label
+    >
+  </div>
+  <div class="line">
+    <span id="r-parts">A drain frame is opened</span
+    ><SelectButton
+      v-model="draft.frameParts"
+      :options="parts"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      aria-labelledby="r-parts"
+    />
+  </div>
+  <div v-for="[key, label] in choices" :key="key" class="line">
+    <span :id="`r-${key}`">{{ label }}</span><SelectButton
+      v-model="draft[key]"
+      :options="options(SCHOOLS[key])"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      :aria-labelledby="`r-${key}`"
+    />
+  </div>
+  <div class="line">
+    <NumberField
+      v-model="draft.framesAtOnce as number | null"
+      label="Frames at once"
+      whole
+      :min="1"
+      :max="12"
+      :error="issue('framesAtOnce')"
+    /><NumberField
+      v-model="draft.frameMaxWeeks as number | null"
+      label="Back to a frame within"
+      unit="weeks"
+      whole
+      :min="1"
+      :max="26"
+      :error="issue('frameMaxWeeks')"
+    /><NumberField
+      v-model="draft.warmLimitC as number | null"
+      label="Warm to at most"
+      unit="°C"
+      :min="25"
+      :max="60"
+      :error="issue('warmLimitC')"
+    /><NumberField
+      v-model="draft.pressRestMinutes as number | null"
+      label="The press rests"
+      unit="min"
+      whole
+      :min="1"
+      :max="240"
+      :error="issue('pressRestMinutes')"
+    /><NumberField
+      v-model="draft.pressEnoughG as number | null"
+      label="Last turn brings under"
+      unit="g"
+      :min="1"
+      :max="2000"
+      :error="issue('pressEnoughG')"
+    />
+  </div>
   <h2 class="furrow-heading">At the cutting board</h2>
-  <div v-for="[key, label] in cutChoices" :key="key" class="line"><span :id="`r-${key}`">{{ label }}</span><SelectButton v-model="draft[key]" :options="options(SCHOOLS[key])" option-label="label" option-value="value" :allow-empty="false" :aria-labelledby="`r-${key}`" /></div>
-  <div class="line"><NumberField v-model="(draft.kerfMm as number | null)" label="The knife's cut is wide" unit="mm" :min="0" :max="20" :error="issue('kerfMm')" /><NumberField v-model="(draft.flawLeastCm2 as number | null)" label="A flaw counts from" unit="cm²" :min="0" :max="20" :error="issue('flawLeastCm2')" /><NumberField v-model="(draft.pieceDiscountPercent as number | null)" label="Discount for a blemish" unit="%" :min="0" :max="90" :error="issue('pieceDiscountPercent')" /></div>
+  <div v-for="[key, label] in cutChoices" :key="key" class="line">
+    <span :id="`r-${key}`">{{ label }}</span><SelectButton
+      v-model="draft[key]"
+      :options="options(SCHOOLS[key])"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      :aria-labelledby="`r-${key}`"
+    />
+  </div>
+  <div class="line">
+    <NumberField
+      v-model="draft.kerfMm as number | null"
+      label="The knife's cut is wide"
+      unit="mm"
+      :min="0"
+      :max="20"
+      :error="issue('kerfMm')"
+    /><NumberField
+      v-model="draft.flawLeastCm2 as number | null"
+      label="A flaw counts from"
+      unit="cm²"
+      :min="0"
+      :max="20"
+      :error="issue('flawLeastCm2')"
+    /><NumberField
+      v-model="draft.pieceDiscountPercent as number | null"
+      label="Discount for a blemish"
+      unit="%"
+      :min="0"
+      :max="90"
+      :error="issue('pieceDiscountPercent')"
+    />
+  </div>
 </template>
 
-<style scoped>.line { display: flex; gap: 12px 20px; flex-wrap: wrap; align-items: flex-end; } .line > span:first-child { min-width: 190px; align-self: center; } .line > .field { max-width: 180px; } .switch { display: flex; gap: 12px; align-items: center; min-height: 48px; }</style>
+<style scoped>
+.line {
+  display: flex;
+  gap: 12px 20px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+.line > span:first-child {
+  min-width: 190px;
+  align-self: center;
+}
+.line > .field {
+  max-width: 180px;
+}
+.switch {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 48px;
+}
+</style>

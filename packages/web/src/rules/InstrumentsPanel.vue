@@ -13,24 +13,80 @@ const hiveId = ref<string | null>(null);
 async function ask(name: string, path: string): Promise<void> {
   try {
     const r = await read<ScaleReading & { unit: string }>(path);
-    const text = r.state === 'silent' ? 'silent: is it plugged in?' : r.state === 'overload' ? 'too heavy for it' : r.unit === 'g' ? massText(r.value / 1000, props.rules.units, 2) : `${r.value} ${r.unit}`;
+    const text =
+      r.state === 'silent'
+        ? 'silent: is it plugged in?'
+        : r.state === 'overload'
+          ? 'too heavy for it'
+          : r.unit === 'g'
+            ? massText(r.value / 1000, props.rules.units, 2)
+            : `${r.value} ${r.unit}`;
     shown.value = { ...shown.value, [name]: text };
   } catch {
     shown.value = { ...shown.value, [name]: 'no answer' };
   }
 }
 const lines = [
-  ['Bench scale', 'a kilogram weight on it', '/instruments/bench-scale?grams=1000'], ['Kitchen thermometer', 'the bench', '/instruments/thermometer'], ['Refractometer', 'a drop of honey', '/instruments/refractometer'],
+  ['Bench scale', 'a kilogram weight on it', '/instruments/bench-scale?grams=1000'],
+  ['Kitchen thermometer', 'the bench', '/instruments/thermometer'],
+  ['Refractometer', 'a drop of honey', '/instruments/refractometer'],
 ] as const;
 </script>
 
 <template>
   <section class="instruments">
     <h2 class="furrow-heading">Practice instruments</h2>
-    <p class="sub">They stand in for real ones and are always named as practice. A real scale speaks through this device's serial port where the browser has one, from Weigh in Drain; its readings leave and come in as SenML there.</p>
-    <div v-for="[name, what, path] in lines" :key="name" class="line"><b>{{ name }}</b><span class="sub">{{ what }}</span><b aria-live="polite">{{ shown[name] ?? '' }}</b><Button outlined label="Read" :aria-label="`Read the ${name.toLowerCase()}`" @click="ask(name, path)" /></div>
-    <div class="line"><b>Hive scale</b><select v-model="hiveId" class="native" aria-label="Which hive stands on the scale"><option :value="null" disabled>which hive</option><option v-for="h in hives" :key="h.id" :value="h.id">{{ h.name }}</option></select><b aria-live="polite">{{ shown['Hive scale'] ?? '' }}</b><Button outlined label="Read" aria-label="Read the hive scale" :disabled="!hiveId" @click="ask('Hive scale', `/instruments/hive-scale?hiveId=${hiveId}`)" /></div>
+    <p class="sub">
+      They stand in for real ones and are always named as practice. A real scale speaks through this
+      device's serial port where the browser has one, from Weigh in Drain; its readings leave and
+      come in as SenML there.
+    </p>
+    <div v-for="[name, what, path] in lines" :key="name" class="line">
+      <b>{{ name }}</b><span class="sub">{{ what }}</span
+      ><b aria-live="polite">{{ shown[name] ?? '' }}</b
+      ><Button
+        outlined
+        label="Read"
+        :aria-label="`Read the ${name.toLowerCase()}`"
+        @click="ask(name, path)"
+      />
+    </div>
+    <div class="line">
+      <b>Hive scale</b
+      ><select v-model="hiveId" class="native" aria-label="Which hive stands on the scale">
+        <option :value="null" disabled>which hive</option>
+        <option v-for="h in hives" :key="h.id" :value="h.id">{{ h.name }}</option></select
+      ><b aria-live="polite">{{ shown['Hive scale'] ?? '' }}</b
+      ><Button
+        outlined
+        label="Read"
+        aria-label="Read the hive scale"
+        :disabled="!hiveId"
+        @click="ask('Hive scale', `/instruments/hive-scale?hiveId=${hiveId}`)"
+      />
+    </div>
   </section>
 </template>
 
-<style scoped>.instruments { display: flex; flex-direction: column; gap: 8px; width: 100%; margin-top: 14px; } .line { display: grid; grid-template-columns: 170px minmax(0, 1fr) 110px auto; gap: 12px; align-items: center; border-bottom: var(--line); padding: 4px 0; } @media (max-width: 599px) { .line { grid-template-columns: 1fr auto; } }</style>
+<style scoped>
+.instruments {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  width: 100%;
+  margin-top: 14px;
+}
+.line {
+  display: grid;
+  grid-template-columns: 170px minmax(0, 1fr) 110px auto;
+  gap: 12px;
+  align-items: center;
+  border-bottom: var(--line);
+  padding: 4px 0;
+}
+@media (max-width: 599px) {
+  .line {
+    grid-template-columns: 1fr auto;
+  }
+}
+</style>

@@ -8,20 +8,179 @@ import TextField from '../parts/TextField.vue';
 /** What labels say, who may be sold to, what a stranger sees behind the code; wax and rinse. */
 defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
-const FACTS: Record<(typeof LOT_PAGE_FACTS)[number], string> = { hive: 'the hive', site: 'the place', harvested: 'its harvest date', kind: 'what it is', water: 'its water', flower: 'its flower', weight: 'its net weight', maker: 'your name' };
+const FACTS: Record<(typeof LOT_PAGE_FACTS)[number], string> = {
+  hive: 'the hive',
+  site: 'the place',
+  harvested: 'its harvest date',
+  kind: 'what it is',
+  water: 'its water',
+  flower: 'its flower',
+  weight: 'its net weight',
+  maker: 'your name',
+};
 const facts = LOT_PAGE_FACTS.map((key) => ({ key, word: FACTS[key] }));
 const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value, label }));
 </script>
 
 <template>
-  <div class="line"><NumberField v-model="(draft.bestBeforeMonths as number | null)" label="Best before, months after harvest" whole :min="1" :max="60" :error="issue('bestBeforeMonths')" /><NumberField v-model="(draft.useFirstDays as number | null)" label="Open or wet honey, use within" unit="days" whole :min="1" :max="365" :error="issue('useFirstDays')" /><TextField v-model="draft.labelMaker" label="Name on the label" :error="issue('labelMaker')" /><TextField v-model="draft.makerAddress" label="Address under it" :error="issue('makerAddress')" /><TextField v-model="draft.countryOfOrigin" label="Country of origin" :error="issue('countryOfOrigin')" /></div>
-  <div class="line"><span class="school"><span id="r-sell">Registered to sell</span><SelectButton v-model="draft.registeredToSell" :options="[{ label: 'No: labels read gift', value: false }, { label: 'Yes', value: true }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-sell" /></span><TextField v-if="draft.registeredToSell" v-model="draft.sellWhere" label="Registered where, for what" :error="issue('sellWhere')" /><label class="switch"><ToggleSwitch v-model="draft.tradeScale" input-id="r-trade" /> The scale is approved for trade</label><label class="switch"><ToggleSwitch v-model="draft.nutritionOnLabel" input-id="r-nutrition" /> Nutrition per 100 g on the label</label></div>
-  <p v-if="draft.registeredToSell" class="sub">What law asks differs from place to place: ask your food authority. Furrow holds no honey legal.</p>
-  <div class="line address"><TextField v-model="draft.baseAddress" label="Address for the code on labels" hint="Where this Furrow is reached from outside, such as https://honey.example. Empty: the code holds the batch only." :error="issue('baseAddress')" /></div>
-  <fieldset class="facts"><legend class="sub">The page behind the code shows</legend><label v-for="fact in facts" :key="fact.key" class="tick"><input v-model="draft.lotPageShows" type="checkbox" :value="fact.key" /> {{ fact.word }}</label></fieldset>
+  <div class="line">
+    <NumberField
+      v-model="draft.bestBeforeMonths as number | null"
+      label="Best before, months after harvest"
+      whole
+      :min="1"
+      :max="60"
+      :error="issue('bestBeforeMonths')"
+    /><NumberField
+      v-model="draft.useFirstDays as number | null"
+      label="Open or wet honey, use within"
+      unit="days"
+      whole
+      :min="1"
+      :max="365"
+      :error="issue('useFirstDays')"
+    /><TextField
+      v-model="draft.labelMaker"
+      label="Name on the label"
+      :error="issue('labelMaker')"
+    /><TextField
+      v-model="draft.makerAddress"
+      label="Address under it"
+      :error="issue('makerAddress')"
+    /><TextField
+      v-model="draft.countryOfOrigin"
+      label="Country of origin"
+      :error="issue('countryOfOrigin')"
+    />
+  </div>
+  <div class="line">
+    <span class="school"
+      ><span id="r-sell">Registered to sell</span
+      ><SelectButton
+        v-model="draft.registeredToSell"
+        :options="[
+          { label: 'No: labels read gift', value: false },
+          { label: 'Yes', value: true },
+        ]"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-labelledby="r-sell" /></span
+    ><TextField
+      v-if="draft.registeredToSell"
+      v-model="draft.sellWhere"
+      label="Registered where, for what"
+      :error="issue('sellWhere')"
+    /><label class="switch"
+      ><ToggleSwitch v-model="draft.tradeScale" input-id="r-trade" /> The scale is approved for
+      trade</label
+    ><label class="switch"
+      ><ToggleSwitch v-model="draft.nutritionOnLabel" input-id="r-nutrition" /> Nutrition per 100 g
+      on the label</label
+    >
+  </div>
+  <p v-if="draft.registeredToSell" class="sub">
+    What law asks differs from place to place: ask your food authority. Furrow holds no honey legal.
+  </p>
+  <div class="line address">
+    <TextField
+      v-model="draft.baseAddress"
+      label="Address for the code on labels"
+      hint="Where this Furrow is reached from outside, such as https://honey.example. Empty: the code holds the batch only."
+      :error="issue('baseAddress')"
+    />
+  </div>
+  <fieldset class="facts">
+    <legend class="sub">The page behind the code shows</legend>
+    <label v-for="fact in facts" :key="fact.key" class="tick"
+      ><input v-model="draft.lotPageShows" type="checkbox" :value="fact.key" />
+      {{ fact.word }}</label
+    >
+  </fieldset>
   <h2 class="furrow-heading">Wax and rinse</h2>
-  <div class="line"><span id="r-wax">Wax is rendered</span><SelectButton v-model="draft.waxWay" :options="waxWays" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-wax" /></div>
-  <div class="line"><NumberField v-model="(draft.wetWaxDays as number | null)" label="Wet wax waits unfrozen" unit="days" whole :min="1" :max="120" :error="issue('wetWaxDays')" /><NumberField v-model="(draft.rinseKeepsHours as number | null)" label="A rinse keeps in the kitchen" unit="h" whole :min="1" :max="168" :error="issue('rinseKeepsHours')" /><NumberField v-model="(draft.rinseColdKeepsHours as number | null)" label="And in the cold" unit="h" whole :min="1" :max="720" :error="issue('rinseColdKeepsHours')" /></div>
+  <div class="line">
+    <span id="r-wax">Wax is rendered</span
+    ><SelectButton
+      v-model="draft.waxWay"
+      :options="waxWays"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      aria-labelledby="r-wax"
+    />
+  </div>
+  <div class="line">
+    <NumberField
+      v-model="draft.wetWaxDays as number | null"
+      label="Wet wax waits unfrozen"
+      unit="days"
+      whole
+      :min="1"
+      :max="120"
+      :error="issue('wetWaxDays')"
+    /><NumberField
+      v-model="draft.rinseKeepsHours as number | null"
+      label="A rinse keeps in the kitchen"
+      unit="h"
+      whole
+      :min="1"
+      :max="168"
+      :error="issue('rinseKeepsHours')"
+    /><NumberField
+      v-model="draft.rinseColdKeepsHours as number | null"
+      label="And in the cold"
+      unit="h"
+      whole
+      :min="1"
+      :max="720"
+      :error="issue('rinseColdKeepsHours')"
+    />
+  </div>
 </template>
 
-<style scoped>.line { display: flex; gap: 12px 20px; flex-wrap: wrap; align-items: flex-end; } .line > span:first-child { min-width: 190px; align-self: center; } .line > .field { max-width: 210px; } .address > .field { max-width: 520px; flex: 1; } .switch, .tick { display: flex; gap: 10px; align-items: center; min-height: 48px; } .tick input { width: 22px; height: 22px; accent-color: var(--field); } .facts { border: 0; padding: 0; margin: 0; display: flex; gap: 4px 18px; flex-wrap: wrap; } .school { display: flex; flex-direction: column; gap: 3px; font-size: 15px; color: var(--ink-2); }</style>
+<style scoped>
+.line {
+  display: flex;
+  gap: 12px 20px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+.line > span:first-child {
+  min-width: 190px;
+  align-self: center;
+}
+.line > .field {
+  max-width: 210px;
+}
+.address > .field {
+  max-width: 520px;
+  flex: 1;
+}
+.switch,
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 48px;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--field);
+}
+.facts {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  gap: 4px 18px;
+  flex-wrap: wrap;
+}
+.school {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  font-size: 15px;
+  color: var(--ink-2);
+}
+</style>

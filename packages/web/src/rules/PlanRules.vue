@@ -13,26 +13,258 @@ function setMonth(month: Month, kg: number | null): void {
   const { [month]: _old, ...rest } = draft.value.winterUseByMonthKg;
   draft.value.winterUseByMonthKg = kg === null || kg === 0 ? rest : { ...rest, [month]: kg };
 }
-const options = (map: Record<string, string>): { label: string; value: string }[] => Object.entries(map).map(([value, label]) => ({ value, label }));
+const options = (map: Record<string, string>): { label: string; value: string }[] =>
+  Object.entries(map).map(([value, label]) => ({ value, label }));
 </script>
 
 <template>
   <template v-if="part === 'winter'">
-    <div class="line"><NumberField v-model="(draft.hardWinterPercent as number | null)" label="A hard winter takes more" unit="%" :min="0" :max="100" :error="issue('hardWinterPercent')" /><NumberField v-for="s in (['weak', 'middle', 'strong'] as const)" :key="s" v-model="(draft.strengthPercent[s] as number | null)" :label="`A ${s} colony, of the need`" unit="%" :min="0" :max="200" :error="issue(`strengthPercent.${s}`)" /><NumberField v-model="draft.maxCombsPerHive" nullable label="Combs a hive at a time, at most" whole :min="0" :max="60" :error="issue('maxCombsPerHive')" /></div>
-    <details class="how"><summary>Use month by month, if you know it</summary><div class="months"><NumberField v-for="(name, i) in MONTHS" :key="name" nullable :label="name" unit="kg" :min="0" :max="20" :model-value="draft.winterUseByMonthKg[String(i + 1) as Month] ?? null" :error="issue(`winterUseByMonthKg.${i + 1}`)" @update:model-value="setMonth(String(i + 1) as Month, $event)" /></div><p>Only the proportions count; the need above stays what it is. Months that are over no longer count.</p></details>
+    <div class="line">
+      <NumberField
+        v-model="draft.hardWinterPercent as number | null"
+        label="A hard winter takes more"
+        unit="%"
+        :min="0"
+        :max="100"
+        :error="issue('hardWinterPercent')"
+      /><NumberField
+        v-for="s in ['weak', 'middle', 'strong'] as const"
+        :key="s"
+        v-model="draft.strengthPercent[s] as number | null"
+        :label="`A ${s} colony, of the need`"
+        unit="%"
+        :min="0"
+        :max="200"
+        :error="issue(`strengthPercent.${s}`)"
+      /><NumberField
+        v-model="draft.maxCombsPerHive"
+        nullable
+        label="Combs a hive at a time, at most"
+        whole
+        :min="0"
+        :max="60"
+        :error="issue('maxCombsPerHive')"
+      />
+    </div>
+    <details class="how">
+      <summary>Use month by month, if you know it</summary>
+      <div class="months">
+        <NumberField
+          v-for="(name, i) in MONTHS"
+          :key="name"
+          nullable
+          :label="name"
+          unit="kg"
+          :min="0"
+          :max="20"
+          :model-value="draft.winterUseByMonthKg[String(i + 1) as Month] ?? null"
+          :error="issue(`winterUseByMonthKg.${i + 1}`)"
+          @update:model-value="setMonth(String(i + 1) as Month, $event)"
+        />
+      </div>
+      <p>
+        Only the proportions count; the need above stays what it is. Months that are over no longer
+        count.
+      </p>
+    </details>
   </template>
   <template v-else>
     <h2 class="furrow-heading">Work and worth</h2>
-    <div class="line"><NumberField v-model="(draft.people as number | null)" label="People who help" whole :min="1" :max="12" :error="issue('people')" /><NumberField v-model="(draft.liftKg as number | null)" label="One person lifts, at most" unit="kg" :min="3" :max="60" :error="issue('liftKg')" /><TextField v-model="draft.workFrom" type="time" label="Work from" :error="issue('workFrom')" /><TextField v-model="draft.workTo" type="time" label="Work until" :error="issue('workTo')" /></div>
-    <div class="line"><NumberField v-model="draft.nightTemperatureC" nullable label="Kitchen at night" unit="°C" :min="-5" :max="45" :error="issue('nightTemperatureC')" /><NumberField v-model="(draft.minutesPerPiece as number | null)" label="Your minutes a piece" unit="min" :min="0.2" :max="60" :error="issue('minutesPerPiece')" /><NumberField v-model="(draft.minutesPerPressing as number | null)" label="One pressing" unit="min" :min="1" :max="240" :error="issue('minutesPerPressing')" /></div>
-    <div class="line"><span id="r-freeze">Freeze comb honey</span><SelectButton v-model="draft.freeze" :options="options(SCHOOLS.freeze)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-freeze" /></div>
-    <div class="line"><NumberField v-model="draft.freezerL" nullable label="Free room in the freezer" unit="L" :min="0" :max="2000" :error="issue('freezerL')" /><NumberField v-model="(draft.freezerTemperatureC as number | null)" label="Freezer at" unit="°C" :min="-40" :max="-7" :error="issue('freezerTemperatureC')" /><NumberField v-model="draft.vehicleL" nullable label="The vehicle holds" unit="L" :min="10" :max="5000" :error="issue('vehicleL')" /><NumberField v-model="draft.vehicleKg" nullable label="It carries" unit="kg" :min="5" :max="3000" :error="issue('vehicleKg')" /></div>
-    <div class="line"><span id="r-smoke">Smoke</span><SelectButton v-model="draft.smoke" :options="options(SCHOOLS.smoke)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-smoke" /></div>
-    <div class="line"><span id="r-off">Bees off the comb</span><SelectButton v-model="draft.beesOff" :options="options(SCHOOLS.beesOff)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-off" /></div>
-    <p v-if="draft.beesOff === 'repellent'" class="rust">Repellents are not permitted everywhere: ask before you use one, and read its sheet.</p>
-    <div class="line"><NumberField v-model="(draft.windLimitKmH as number | null)" label="No opening in wind above" unit="km/h" :min="5" :max="60" :error="issue('windLimitKmH')" /><NumberField v-model="(draft.heatIndexLimitC as number | null)" label="No suit above a heat index of" unit="°C" :min="25" :max="45" :error="issue('heatIndexLimitC')" /></div>
-    <div class="line"><TextField v-model="draft.currency" label="Money" hint="such as R$" :error="issue('currency')" /><NumberField v-model="(draft.waxPerKg as number | null)" label="Clean wax is worth, a kg" :min="0" :error="issue('waxPerKg')" /><NumberField v-model="(draft.givenPercent as number | null)" label="Given away" unit="%" :min="0" :max="100" :error="issue('givenPercent')" /><NumberField v-model="(draft.givenWorthPercent as number | null)" label="A gift counts, of the price" unit="%" :min="0" :max="300" :error="issue('givenWorthPercent')" /><NumberField v-model="(draft.ownPercent as number | null)" label="Eaten at home" unit="%" :min="0" :max="100" :error="issue('ownPercent')" /><NumberField v-model="(draft.ownWorthPercent as number | null)" label="That counts, of the price" unit="%" :min="0" :max="300" :error="issue('ownWorthPercent')" /></div>
+    <div class="line">
+      <NumberField
+        v-model="draft.people as number | null"
+        label="People who help"
+        whole
+        :min="1"
+        :max="12"
+        :error="issue('people')"
+      /><NumberField
+        v-model="draft.liftKg as number | null"
+        label="One person lifts, at most"
+        unit="kg"
+        :min="3"
+        :max="60"
+        :error="issue('liftKg')"
+      /><TextField
+        v-model="draft.workFrom"
+        type="time"
+        label="Work from"
+        :error="issue('workFrom')"
+      /><TextField v-model="draft.workTo" type="time" label="Work until" :error="issue('workTo')" />
+    </div>
+    <div class="line">
+      <NumberField
+        v-model="draft.nightTemperatureC"
+        nullable
+        label="Kitchen at night"
+        unit="°C"
+        :min="-5"
+        :max="45"
+        :error="issue('nightTemperatureC')"
+      /><NumberField
+        v-model="draft.minutesPerPiece as number | null"
+        label="Your minutes a piece"
+        unit="min"
+        :min="0.2"
+        :max="60"
+        :error="issue('minutesPerPiece')"
+      /><NumberField
+        v-model="draft.minutesPerPressing as number | null"
+        label="One pressing"
+        unit="min"
+        :min="1"
+        :max="240"
+        :error="issue('minutesPerPressing')"
+      />
+    </div>
+    <div class="line">
+      <span id="r-freeze">Freeze comb honey</span
+      ><SelectButton
+        v-model="draft.freeze"
+        :options="options(SCHOOLS.freeze)"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-labelledby="r-freeze"
+      />
+    </div>
+    <div class="line">
+      <NumberField
+        v-model="draft.freezerL"
+        nullable
+        label="Free room in the freezer"
+        unit="L"
+        :min="0"
+        :max="2000"
+        :error="issue('freezerL')"
+      /><NumberField
+        v-model="draft.freezerTemperatureC as number | null"
+        label="Freezer at"
+        unit="°C"
+        :min="-40"
+        :max="-7"
+        :error="issue('freezerTemperatureC')"
+      /><NumberField
+        v-model="draft.vehicleL"
+        nullable
+        label="The vehicle holds"
+        unit="L"
+        :min="10"
+        :max="5000"
+        :error="issue('vehicleL')"
+      /><NumberField
+        v-model="draft.vehicleKg"
+        nullable
+        label="It carries"
+        unit="kg"
+        :min="5"
+        :max="3000"
+        :error="issue('vehicleKg')"
+      />
+    </div>
+    <div class="line">
+      <span id="r-smoke">Smoke</span
+      ><SelectButton
+        v-model="draft.smoke"
+        :options="options(SCHOOLS.smoke)"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-labelledby="r-smoke"
+      />
+    </div>
+    <div class="line">
+      <span id="r-off">Bees off the comb</span
+      ><SelectButton
+        v-model="draft.beesOff"
+        :options="options(SCHOOLS.beesOff)"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-labelledby="r-off"
+      />
+    </div>
+    <p v-if="draft.beesOff === 'repellent'" class="rust">
+      Repellents are not permitted everywhere: ask before you use one, and read its sheet.
+    </p>
+    <div class="line">
+      <NumberField
+        v-model="draft.windLimitKmH as number | null"
+        label="No opening in wind above"
+        unit="km/h"
+        :min="5"
+        :max="60"
+        :error="issue('windLimitKmH')"
+      /><NumberField
+        v-model="draft.heatIndexLimitC as number | null"
+        label="No suit above a heat index of"
+        unit="°C"
+        :min="25"
+        :max="45"
+        :error="issue('heatIndexLimitC')"
+      />
+    </div>
+    <div class="line">
+      <TextField
+        v-model="draft.currency"
+        label="Money"
+        hint="such as R$"
+        :error="issue('currency')"
+      /><NumberField
+        v-model="draft.waxPerKg as number | null"
+        label="Clean wax is worth, a kg"
+        :min="0"
+        :error="issue('waxPerKg')"
+      /><NumberField
+        v-model="draft.givenPercent as number | null"
+        label="Given away"
+        unit="%"
+        :min="0"
+        :max="100"
+        :error="issue('givenPercent')"
+      /><NumberField
+        v-model="draft.givenWorthPercent as number | null"
+        label="A gift counts, of the price"
+        unit="%"
+        :min="0"
+        :max="300"
+        :error="issue('givenWorthPercent')"
+      /><NumberField
+        v-model="draft.ownPercent as number | null"
+        label="Eaten at home"
+        unit="%"
+        :min="0"
+        :max="100"
+        :error="issue('ownPercent')"
+      /><NumberField
+        v-model="draft.ownWorthPercent as number | null"
+        label="That counts, of the price"
+        unit="%"
+        :min="0"
+        :max="300"
+        :error="issue('ownWorthPercent')"
+      />
+    </div>
   </template>
 </template>
 
-<style scoped>.line { display: flex; gap: 12px 20px; flex-wrap: wrap; align-items: flex-end; } .line > span:first-child { min-width: 150px; align-self: center; } .line > .field { max-width: 180px; } .months { display: grid; grid-template-columns: repeat(auto-fill, minmax(110px, 1fr)); gap: 8px; }</style>
+<style scoped>
+.line {
+  display: flex;
+  gap: 12px 20px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+.line > span:first-child {
+  min-width: 150px;
+  align-self: center;
+}
+.line > .field {
+  max-width: 180px;
+}
+.months {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
+  gap: 8px;
+}
+</style>

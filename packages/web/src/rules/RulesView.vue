@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { HIVE_KINDS, HIVE_KIND_NAMES, winterIsRead, type HiveKindName, SCHOOLS, houseRulesSchema, judgeHiveAt, type HouseRules, type RulesVersion } from '@furrow/core';
+import {
+  HIVE_KINDS,
+  HIVE_KIND_NAMES,
+  winterIsRead,
+  type HiveKindName,
+  SCHOOLS,
+  houseRulesSchema,
+  judgeHiveAt,
+  type HouseRules,
+  type RulesVersion,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -21,16 +31,26 @@ const { go, busy, refusal, fieldError } = useSend();
 const draft = ref<HouseRules | null>(null);
 /** The version the draft began from. Newer rules from another screen replace an untouched draft, never a touched one. */
 const base = ref<RulesVersion | null>(null);
-const dirty = computed(() => draft.value !== null && JSON.stringify(draft.value) !== JSON.stringify(base.value?.rules));
+const dirty = computed(
+  () => draft.value !== null && JSON.stringify(draft.value) !== JSON.stringify(base.value?.rules),
+);
 function begin(): void {
   base.value = rules.data.value ?? null;
   draft.value = base.value && { ...base.value.rules };
 }
-watch(() => rules.data.value?.version, () => {
-  if (!dirty.value) begin();
-}, { immediate: true });
+watch(
+  () => rules.data.value?.version,
+  () => {
+    if (!dirty.value) begin();
+  },
+  { immediate: true },
+);
 const parsed = computed(() => houseRulesSchema.safeParse(draft.value));
-const issue = (field: string): string | null => fieldError(field) ?? (parsed.value.success ? null : (parsed.value.error.issues.find((i) => i.path.join('.').startsWith(field))?.message ?? null));
+const issue = (field: string): string | null =>
+  fieldError(field) ??
+  (parsed.value.success
+    ? null
+    : (parsed.value.error.issues.find((i) => i.path.join('.').startsWith(field))?.message ?? null));
 /** Combs whose verdict these rules would change now. */
 const flips = computed(() => {
   if (!parsed.value.success || !rules.data.value || !dirty.value) return [];
@@ -38,12 +58,20 @@ const flips = computed(() => {
     const judge = (r: HouseRules) => judgeHiveAt(hive, r, serverNow().toISOString());
     const before = judge(rules.data.value!.rules);
     const after = judge(parsed.value.data!);
-    return after.flatMap((j, i) => (j.verdict.verdict !== before[i].verdict.verdict ? [`${hive.name} ${j.label}: ${words[before[i].verdict.verdict]} → ${words[j.verdict.verdict]}`] : []));
+    return after.flatMap((j, i) =>
+      j.verdict.verdict !== before[i].verdict.verdict
+        ? [
+            `${hive.name} ${j.label}: ${words[before[i].verdict.verdict]} → ${words[j.verdict.verdict]}`,
+          ]
+        : [],
+    );
   });
 });
 const words = { take: 'take', leave: 'leave', test: 'test first', 'not-read': 'not read' };
 async function save(): Promise<void> {
-  const done = await go<RulesVersion>('/rules', draft.value, 'House rules written down.', { baseRevision: base.value!.version });
+  const done = await go<RulesVersion>('/rules', draft.value, 'House rules written down.', {
+    baseRevision: base.value!.version,
+  });
   if (done) begin();
 }
 /** Kinds whose winter stores are read; where brood boxes stay closed the stores are not. */
@@ -52,44 +80,303 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
   const { [kind]: _old, ...rest } = draft.value!.winterNeedByKindKg;
   draft.value!.winterNeedByKindKg = kg === null ? rest : { ...rest, [kind]: kg };
 }
-const options = (map: Record<string, string>): { label: string; value: string }[] => Object.entries(map).map(([value, label]) => ({ value, label }));
+const options = (map: Record<string, string>): { label: string; value: string }[] =>
+  Object.entries(map).map(([value, label]) => ({ value, label }));
 </script>
 
 <template>
-  <StateLine v-if="rules.isLoading.value || rules.error.value" :loading="rules.isLoading.value" :error="rules.error.value" @retry="rules.refetch()" />
+  <StateLine
+    v-if="rules.isLoading.value || rules.error.value"
+    :loading="rules.isLoading.value"
+    :error="rules.error.value"
+    @retry="rules.refetch()"
+  />
   <div v-else-if="draft" class="stage rules">
-    <header><h1>Rules</h1><span class="sub">The household's own. Version {{ rules.data.value?.version }}; a decision keeps the version it was made under.</span></header>
+    <header>
+      <h1>Rules</h1>
+      <span class="sub"
+        >The household's own. Version {{ rules.data.value?.version }}; a decision keeps the version
+        it was made under.</span
+      >
+    </header>
     <form class="form" @submit.prevent="save">
       <h2 class="furrow-heading">Ripe</h2>
-      <div class="line"><span id="r-cap">Capped share that counts as ripe</span><SelectButton v-model="draft.ripeCappedPercent" :options="[75, 80, 90, 100]" :allow-empty="false" aria-labelledby="r-cap"><template #option="{ option }">{{ option }} %</template></SelectButton></div>
+      <div class="line">
+        <span id="r-cap">Capped share that counts as ripe</span
+        ><SelectButton
+          v-model="draft.ripeCappedPercent"
+          :options="[75, 80, 90, 100]"
+          :allow-empty="false"
+          aria-labelledby="r-cap"
+          ><template #option="{ option }">{{ option }} %</template></SelectButton
+        >
+      </div>
       <p class="sub">{{ SCHOOLS.ripeCappedPercent[draft.ripeCappedPercent] }}.</p>
-      <div class="line"><span id="r-of">Counted over</span><SelectButton v-model="draft.ripeOf" :options="options(SCHOOLS.ripeOf)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-of" /><span class="school"><span id="r-drain">Drain frames</span><SelectButton v-model="draft.ripeDrainPercent" :options="[75, 80, 90, 100]" :allow-empty="false" aria-labelledby="r-drain"><template #option="{ option }">{{ option }} %</template></SelectButton></span></div>
-      <div class="line"><span class="school"><span id="r-cons">Below it, worth a test from</span><SelectButton v-model="draft.considerFromPercent" :options="[{ label: 'No, leave it', value: null }, { label: '60 %', value: 60 }, { label: '75 %', value: 75 }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-cons" /></span><span class="school"><span id="r-tilt">Tilt asked of drain frames</span><SelectButton v-model="draft.drainTiltDegrees" :options="[2.5, 3, 5]" :allow-empty="false" aria-labelledby="r-tilt"><template #option="{ option }">{{ option }}°</template></SelectButton></span></div>
-      <div class="line"><NumberField v-model="(draft.moistureLimitPercent as number | null)" label="Water, at most" unit="%" :min="14" :max="23" :error="issue('moistureLimitPercent')" /><span class="school"><span id="r-over">Measured water may overrule the caps</span><SelectButton v-model="draft.moistureMayOverrule" :options="[{ label: 'Yes', value: true }, { label: 'No', value: false }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-over" /></span></div>
+      <div class="line">
+        <span id="r-of">Counted over</span
+        ><SelectButton
+          v-model="draft.ripeOf"
+          :options="options(SCHOOLS.ripeOf)"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          aria-labelledby="r-of"
+        /><span class="school"
+          ><span id="r-drain">Drain frames</span
+          ><SelectButton
+            v-model="draft.ripeDrainPercent"
+            :options="[75, 80, 90, 100]"
+            :allow-empty="false"
+            aria-labelledby="r-drain"
+            ><template #option="{ option }">{{ option }} %</template></SelectButton
+          ></span
+        >
+      </div>
+      <div class="line">
+        <span class="school"
+          ><span id="r-cons">Below it, worth a test from</span
+          ><SelectButton
+            v-model="draft.considerFromPercent"
+            :options="[
+              { label: 'No, leave it', value: null },
+              { label: '60 %', value: 60 },
+              { label: '75 %', value: 75 },
+            ]"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-labelledby="r-cons" /></span
+        ><span class="school"
+          ><span id="r-tilt">Tilt asked of drain frames</span
+          ><SelectButton
+            v-model="draft.drainTiltDegrees"
+            :options="[2.5, 3, 5]"
+            :allow-empty="false"
+            aria-labelledby="r-tilt"
+            ><template #option="{ option }">{{ option }}°</template></SelectButton
+          ></span
+        >
+      </div>
+      <div class="line">
+        <NumberField
+          v-model="draft.moistureLimitPercent as number | null"
+          label="Water, at most"
+          unit="%"
+          :min="14"
+          :max="23"
+          :error="issue('moistureLimitPercent')"
+        /><span class="school"
+          ><span id="r-over">Measured water may overrule the caps</span
+          ><SelectButton
+            v-model="draft.moistureMayOverrule"
+            :options="[
+              { label: 'Yes', value: true },
+              { label: 'No', value: false },
+            ]"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-labelledby="r-over"
+        /></span>
+      </div>
       <h2 class="furrow-heading">Theirs</h2>
-      <div class="line"><NumberField v-model="draft.winterNeedKg" nullable label="Winter need, top-bar hive" unit="kg" :min="0" :max="60" :error="issue('winterNeedKg')" /><span class="school"><span id="r-first">Take in a colony's first season</span><SelectButton v-model="draft.takeInFirstSeason" :options="[{ label: 'No', value: false }, { label: 'Yes', value: true }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-first" /></span><NumberField v-model="(draft.lookAgainDays as number | null)" label="Look again after" unit="days" whole :min="1" :max="60" :error="issue('lookAgainDays')" /></div>
-      <div class="line"><NumberField v-for="kind in stackKinds" :key="kind" nullable :label="`Winter need, ${HIVE_KINDS[kind].name}`" unit="kg" :min="0" :max="60" :model-value="draft.winterNeedByKindKg[kind] ?? null" :error="issue(`winterNeedByKindKg.${kind}`)" @update:model-value="setNeed(kind, $event)" /></div>
-      <div class="line"><NumberField v-model="(draft.lookFlowDays as number | null)" label="In a flow, look every" unit="days" whole :min="1" :max="60" :error="issue('lookFlowDays')" /><NumberField v-model="(draft.lookWinterDays as number | null)" label="In winter, look every" unit="days" whole :min="7" :max="180" :error="issue('lookWinterDays')" /><NumberField v-model="(draft.frameSeasons as number | null)" label="Frames and sheets serve" unit="seasons" whole :min="1" :max="30" :error="issue('frameSeasons')" /><TextField :model-value="draft.supersOffBy ?? ''" label="Supers off by (month-day)" hint="such as 04-15" :error="issue('supersOffBy')" @update:model-value="draft.supersOffBy = $event.trim() || null" /></div>
+      <div class="line">
+        <NumberField
+          v-model="draft.winterNeedKg"
+          nullable
+          label="Winter need, top-bar hive"
+          unit="kg"
+          :min="0"
+          :max="60"
+          :error="issue('winterNeedKg')"
+        /><span class="school"
+          ><span id="r-first">Take in a colony's first season</span
+          ><SelectButton
+            v-model="draft.takeInFirstSeason"
+            :options="[
+              { label: 'No', value: false },
+              { label: 'Yes', value: true },
+            ]"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-labelledby="r-first" /></span
+        ><NumberField
+          v-model="draft.lookAgainDays as number | null"
+          label="Look again after"
+          unit="days"
+          whole
+          :min="1"
+          :max="60"
+          :error="issue('lookAgainDays')"
+        />
+      </div>
+      <div class="line">
+        <NumberField
+          v-for="kind in stackKinds"
+          :key="kind"
+          nullable
+          :label="`Winter need, ${HIVE_KINDS[kind].name}`"
+          unit="kg"
+          :min="0"
+          :max="60"
+          :model-value="draft.winterNeedByKindKg[kind] ?? null"
+          :error="issue(`winterNeedByKindKg.${kind}`)"
+          @update:model-value="setNeed(kind, $event)"
+        />
+      </div>
+      <div class="line">
+        <NumberField
+          v-model="draft.lookFlowDays as number | null"
+          label="In a flow, look every"
+          unit="days"
+          whole
+          :min="1"
+          :max="60"
+          :error="issue('lookFlowDays')"
+        /><NumberField
+          v-model="draft.lookWinterDays as number | null"
+          label="In winter, look every"
+          unit="days"
+          whole
+          :min="7"
+          :max="180"
+          :error="issue('lookWinterDays')"
+        /><NumberField
+          v-model="draft.frameSeasons as number | null"
+          label="Frames and sheets serve"
+          unit="seasons"
+          whole
+          :min="1"
+          :max="30"
+          :error="issue('frameSeasons')"
+        /><TextField
+          :model-value="draft.supersOffBy ?? ''"
+          label="Supers off by (month-day)"
+          hint="such as 04-15"
+          :error="issue('supersOffBy')"
+          @update:model-value="draft.supersOffBy = $event.trim() || null"
+        />
+      </div>
       <PlanRules v-model="draft" part="winter" :issue="issue" />
       <h2 class="furrow-heading">Bench</h2>
-      <div class="line"><span id="r-crush">How comb is crushed</span><SelectButton v-model="draft.crush" :options="options(SCHOOLS.crush)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-crush" /></div>
-      <div class="line"><span id="r-strain">Straining</span><SelectButton v-model="draft.strain" :options="options(SCHOOLS.strain)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-strain" /></div>
-      <div class="line"><span id="r-wet">Wet gear</span><SelectButton v-model="draft.wetGear" :options="options(SCHOOLS.wetGear)" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-wet" /></div>
-      <p v-if="draft.wetGear === 'open'" class="rust">In the open it calls robbers and spreads disease; many places forbid it. Ask your bee inspector.</p>
       <div class="line">
-        <NumberField v-model="(draft.kitchenTemperatureC as number | null)" label="Kitchen" unit="°C" :min="5" :max="45" :error="issue('kitchenTemperatureC')" /><NumberField v-model="(draft.stirEveryHours as number | null)" label="Stir every" unit="h" :min="0.5" :max="24" :error="issue('stirEveryHours')" />
-        <NumberField v-model="(draft.stopBelowGPerHour as number | null)" label="Advise to stop under" unit="g an hour" :min="1" :max="1000" :error="issue('stopBelowGPerHour')" /><NumberField v-model="(draft.minutesPerComb as number | null)" label="Your minutes a comb" unit="min" :min="1" :max="120" :error="issue('minutesPerComb')" />
-        <NumberField v-model="(draft.minutesPerJar as number | null)" label="Your minutes a jar" unit="min" :min="0.2" :max="30" :error="issue('minutesPerJar')" /><TextField v-model="draft.quietFrom" type="time" label="Quiet from" :error="issue('quietFrom')" /><TextField v-model="draft.quietTo" type="time" label="Quiet until" :error="issue('quietTo')" />
+        <span id="r-crush">How comb is crushed</span
+        ><SelectButton
+          v-model="draft.crush"
+          :options="options(SCHOOLS.crush)"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          aria-labelledby="r-crush"
+        />
+      </div>
+      <div class="line">
+        <span id="r-strain">Straining</span
+        ><SelectButton
+          v-model="draft.strain"
+          :options="options(SCHOOLS.strain)"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          aria-labelledby="r-strain"
+        />
+      </div>
+      <div class="line">
+        <span id="r-wet">Wet gear</span
+        ><SelectButton
+          v-model="draft.wetGear"
+          :options="options(SCHOOLS.wetGear)"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          aria-labelledby="r-wet"
+        />
+      </div>
+      <p v-if="draft.wetGear === 'open'" class="rust">
+        In the open it calls robbers and spreads disease; many places forbid it. Ask your bee
+        inspector.
+      </p>
+      <div class="line">
+        <NumberField
+          v-model="draft.kitchenTemperatureC as number | null"
+          label="Kitchen"
+          unit="°C"
+          :min="5"
+          :max="45"
+          :error="issue('kitchenTemperatureC')"
+        /><NumberField
+          v-model="draft.stirEveryHours as number | null"
+          label="Stir every"
+          unit="h"
+          :min="0.5"
+          :max="24"
+          :error="issue('stirEveryHours')"
+        />
+        <NumberField
+          v-model="draft.stopBelowGPerHour as number | null"
+          label="Advise to stop under"
+          unit="g an hour"
+          :min="1"
+          :max="1000"
+          :error="issue('stopBelowGPerHour')"
+        /><NumberField
+          v-model="draft.minutesPerComb as number | null"
+          label="Your minutes a comb"
+          unit="min"
+          :min="1"
+          :max="120"
+          :error="issue('minutesPerComb')"
+        />
+        <NumberField
+          v-model="draft.minutesPerJar as number | null"
+          label="Your minutes a jar"
+          unit="min"
+          :min="0.2"
+          :max="30"
+          :error="issue('minutesPerJar')"
+        /><TextField
+          v-model="draft.quietFrom"
+          type="time"
+          label="Quiet from"
+          :error="issue('quietFrom')"
+        /><TextField
+          v-model="draft.quietTo"
+          type="time"
+          label="Quiet until"
+          :error="issue('quietTo')"
+        />
       </div>
       <BenchRules v-model="draft" :issue="issue" />
       <PlanRules v-model="draft" part="work" :issue="issue" />
       <h2 class="furrow-heading">Labels and units</h2>
-      <div class="line"><span class="school"><span id="r-units">Units</span><SelectButton v-model="draft.units" :options="[{ label: 'kg, °C', value: 'metric' }, { label: 'lb, °F', value: 'imperial' }]" option-label="label" option-value="value" :allow-empty="false" aria-labelledby="r-units" /></span></div>
+      <div class="line">
+        <span class="school"
+          ><span id="r-units">Units</span
+          ><SelectButton
+            v-model="draft.units"
+            :options="[
+              { label: 'kg, °C', value: 'metric' },
+              { label: 'lb, °F', value: 'imperial' },
+            ]"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-labelledby="r-units"
+        /></span>
+      </div>
       <LabelRules v-model="draft" :issue="issue" />
       <div v-if="dirty" class="save">
         <p v-if="flips.length"><b>This changes now:</b> {{ flips.join('; ') }}.</p>
         <Refusal :refusal="refusal" />
-        <div class="acts row"><Button type="submit" label="Write these rules down" :disabled="!parsed.success" :loading="busy" /><Button outlined type="button" label="Back to what is in force" @click="begin" /></div>
+        <div class="acts row">
+          <Button
+            type="submit"
+            label="Write these rules down"
+            :disabled="!parsed.success"
+            :loading="busy"
+          /><Button outlined type="button" label="Back to what is in force" @click="begin" />
+        </div>
       </div>
     </form>
     <KitPanel />
@@ -97,7 +384,47 @@ const options = (map: Record<string, string>): { label: string; value: string }[
 </template>
 
 <style scoped>
-.rules { grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr); } .form { display: flex; flex-direction: column; gap: 10px; } .line { display: flex; gap: 12px 20px; flex-wrap: wrap; align-items: flex-end; } .line > span:first-child { min-width: 190px; align-self: center; } .line > .field { max-width: 180px; } .school { display: flex; flex-direction: column; gap: 3px; font-size: 15px; color: var(--ink-2); }
-.save { position: sticky; bottom: -16px; background: var(--lime-1); border-top: 1.5px solid var(--ink); padding: 10px 0 14px; display: flex; flex-direction: column; gap: 8px; }
-@media (max-width: 1023px) { .rules { grid-template-columns: minmax(0, 1fr); } }
+.rules {
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+}
+.form {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+}
+.line {
+  display: flex;
+  gap: 12px 20px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+.line > span:first-child {
+  min-width: 190px;
+  align-self: center;
+}
+.line > .field {
+  max-width: 180px;
+}
+.school {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  font-size: 15px;
+  color: var(--ink-2);
+}
+.save {
+  position: sticky;
+  bottom: -16px;
+  background: var(--lime-1);
+  border-top: 1.5px solid var(--ink);
+  padding: 10px 0 14px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+@media (max-width: 1023px) {
+  .rules {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -29,12 +29,18 @@ function device(): string {
 /** The server's clock as last heard: its instant, when this device heard it, and how fast it runs (1 but in rehearsals). */
 let heardClock = { serverMs: Date.now(), deviceMs: Date.now(), speed: 1, set: false };
 const heard = new Set<() => void>();
-const reckoned = (): number => heardClock.serverMs + (Date.now() - heardClock.deviceMs) * heardClock.speed;
+const reckoned = (): number =>
+  heardClock.serverMs + (Date.now() - heardClock.deviceMs) * heardClock.speed;
 /** A clock that was heard a little late does not set the time back: what is written stays in order. */
 const LATE_MS = 60_000;
 export function setServerNow(now: string, speed = 1, set = false): void {
   const [told, running] = [Date.parse(now), reckoned()];
-  heardClock = { serverMs: running > told && running - told < LATE_MS * speed ? running : told, deviceMs: Date.now(), speed, set };
+  heardClock = {
+    serverMs: running > told && running - told < LATE_MS * speed ? running : told,
+    deviceMs: Date.now(),
+    speed,
+    set,
+  };
   for (const listener of heard) listener();
 }
 /** Tells when the server's time was heard; gives back how to stop telling. */
@@ -49,20 +55,36 @@ const REHEARSAL_MINUTES = 2 * 24 * 60;
 /** Minutes by which this device's own clock is ahead of the server's; records go by the server's. */
 export function deviceAheadMinutes(): number {
   const minutes = Math.round((Date.now() - reckoned()) / 60_000);
-  return heardClock.speed > 1 || (heardClock.set && Math.abs(minutes) > REHEARSAL_MINUTES) ? 0 : minutes;
+  return heardClock.speed > 1 || (heardClock.set && Math.abs(minutes) > REHEARSAL_MINUTES)
+    ? 0
+    : minutes;
 }
 
 async function answer<T>(response: Response): Promise<T> {
   if (response.ok) return (await response.json()) as T;
-  const problem = (await response.json().catch(() => null)) as { code?: string; detail?: string; path?: string } | null;
-  throw new Refused(response.status, problem?.code ?? 'unexpected', problem?.detail ?? 'The server did not answer as expected. Nothing was written.', problem?.path ?? null);
+  const problem = (await response.json().catch(() => null)) as {
+    code?: string;
+    detail?: string;
+    path?: string;
+  } | null;
+  throw new Refused(
+    response.status,
+    problem?.code ?? 'unexpected',
+    problem?.detail ?? 'The server did not answer as expected. Nothing was written.',
+    problem?.path ?? null,
+  );
 }
 
 async function reach(path: string, init?: RequestInit): Promise<Response> {
   try {
     return await fetch(`/api/v1${path}`, init);
   } catch {
-    throw new Refused(0, 'no-connection', 'Furrow cannot be reached from here. What you typed is kept; try again.', null);
+    throw new Refused(
+      0,
+      'no-connection',
+      'Furrow cannot be reached from here. What you typed is kept; try again.',
+      null,
+    );
   }
 }
 
@@ -72,15 +94,35 @@ export async function read<T>(path: string): Promise<T> {
 
 /** Sends a picture as it is, its command in a header; `commandId` may be sent again without storing twice. Gives the id it is kept under. */
 export async function sendPhoto(file: Blob, photoId: string, commandId: string): Promise<string> {
-  const command = { id: commandId, device: device(), occurredAt: serverNow().toISOString(), photoId };
-  await answer(await reach('/photos', { method: 'POST', headers: { 'Content-Type': file.type || 'application/octet-stream', 'x-furrow-command': encodeURIComponent(JSON.stringify(command)) }, body: file }));
+  const command = {
+    id: commandId,
+    device: device(),
+    occurredAt: serverNow().toISOString(),
+    photoId,
+  };
+  await answer(
+    await reach('/photos', {
+      method: 'POST',
+      headers: {
+        'Content-Type': file.type || 'application/octet-stream',
+        'x-furrow-command': encodeURIComponent(JSON.stringify(command)),
+      },
+      body: file,
+    }),
+  );
   return photoId;
 }
 
 /** Asks for something that is no entry of the household: an archive out or in. The body goes as it is. */
 export async function ask<T>(path: string, body?: Blob | object): Promise<T> {
   const blob = body instanceof Blob;
-  return answer<T>(await reach(path, { method: 'POST', headers: { 'Content-Type': blob ? 'application/zip' : 'application/json' }, body: blob ? body : JSON.stringify(body ?? {}) }));
+  return answer<T>(
+    await reach(path, {
+      method: 'POST',
+      headers: { 'Content-Type': blob ? 'application/zip' : 'application/json' },
+      body: blob ? body : JSON.stringify(body ?? {}),
+    }),
+  );
 }
 
 export interface SendOptions {
@@ -91,7 +133,11 @@ export interface SendOptions {
 }
 
 /** Sends one command; the same `commandId` may be sent again without writing twice. */
-export async function send<T = Record<string, unknown>>(path: string, payload: unknown, options: SendOptions = {}): Promise<T> {
+export async function send<T = Record<string, unknown>>(
+  path: string,
+  payload: unknown,
+  options: SendOptions = {},
+): Promise<T> {
   const body = {
     id: options.commandId ?? uuid(),
     device: device(),
@@ -100,5 +146,11 @@ export async function send<T = Record<string, unknown>>(path: string, payload: u
     ...(options.baseRevision ? { baseRevision: options.baseRevision } : {}),
     payload,
   };
-  return answer<T>(await reach(path, { method: options.method ?? 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }));
+  return answer<T>(
+    await reach(path, {
+      method: options.method ?? 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(body),
+    }),
+  );
 }

@@ -25,17 +25,24 @@ export function useScale(query: Ref<string | null>) {
     // Until it stands still once, what it showed moving is better than nothing.
     if (next.state === 'steady' || lastSteady.value?.state !== 'steady') lastSteady.value = next;
   }
-  const stop = watch(query, (now) => {
-    source?.close();
-    source = null;
-    reading.value = lastSteady.value = silentSince.value = null;
-    if (!now) return;
-    heardAt = Date.now();
-    source = new EventSource(`/api/v1/instruments/events?instrument=bench-scale&${now}`);
-    source.addEventListener('reading', (event) => { if (!serial.value) hear(JSON.parse((event as MessageEvent<string>).data) as ScaleReading); });
-  }, { immediate: true });
+  const stop = watch(
+    query,
+    (now) => {
+      source?.close();
+      source = null;
+      reading.value = lastSteady.value = silentSince.value = null;
+      if (!now) return;
+      heardAt = Date.now();
+      source = new EventSource(`/api/v1/instruments/events?instrument=bench-scale&${now}`);
+      source.addEventListener('reading', (event) => {
+        if (!serial.value) hear(JSON.parse((event as MessageEvent<string>).data) as ScaleReading);
+      });
+    },
+    { immediate: true },
+  );
   const watcher = setInterval(() => {
-    if (query.value && reading.value && Date.now() - heardAt > SILENT_AFTER_MS) silentSince.value ??= reading.value.at;
+    if (query.value && reading.value && Date.now() - heardAt > SILENT_AFTER_MS)
+      silentSince.value ??= reading.value.at;
   }, 1_000);
   const drop = useSerial((next) => hear(next), serial);
   onScopeDispose(() => {
@@ -47,29 +54,49 @@ export function useScale(query: Ref<string | null>) {
   return { reading, lastSteady, silentSince, serial, connect: drop.connect, canConnect: drop.can };
 }
 
-interface SerialPort { open: (options: { baudRate: number }) => Promise<void>; close: () => Promise<void>; readable: ReadableStream<Uint8Array> | null }
+interface SerialPort {
+  open: (options: { baudRate: number }) => Promise<void>;
+  close: () => Promise<void>;
+  readable: ReadableStream<Uint8Array> | null;
+}
 
 /** Lines of text of a real scale through the browser's serial port, where there is one. */
 function useSerial(hear: (reading: ScaleReading) => void, serial: Ref<boolean>) {
   const ui = useUi();
-  const api = (navigator as unknown as { serial?: { requestPort: () => Promise<SerialPort> } }).serial;
+  const api = (navigator as unknown as { serial?: { requestPort: () => Promise<SerialPort> } })
+    .serial;
   let port: SerialPort | null = null;
   async function connect(): Promise<void> {
-    if (!api) return ui.say('This browser has no serial port: read the scale and type what it shows.');
+    if (!api)
+      return ui.say('This browser has no serial port: read the scale and type what it shows.');
     try {
       port = await api.requestPort();
       await port.open({ baudRate: 9600 });
       serial.value = true;
-      const reader = port.readable!.pipeThrough(new TextDecoderStream() as unknown as TransformStream<Uint8Array, string>).getReader();
+      const reader = port
+        .readable!.pipeThrough(
+          new TextDecoderStream() as unknown as TransformStream<Uint8Array, string>,
+        )
+        .getReader();
       let rest = '';
       for (let part = await reader.read(); !part.done; part = await reader.read()) {
         const split = splitLines(rest, part.value);
         rest = split.rest;
         for (const line of split.lines) {
           const read = readInstrumentLine(line);
-          const base = { unit: 'g' as const, at: serverNow().toISOString(), instrument: 'scale', simulated: false };
+          const base = {
+            unit: 'g' as const,
+            at: serverNow().toISOString(),
+            instrument: 'scale',
+            simulated: false,
+          };
           if (read === 'overload') hear({ ...base, value: 0, state: 'overload' });
-          else if (read?.quantity === 'mass') hear({ ...base, value: Math.round(read.value), state: read.steady ? 'steady' : 'moving' });
+          else if (read?.quantity === 'mass')
+            hear({
+              ...base,
+              value: Math.round(read.value),
+              state: read.steady ? 'steady' : 'moving',
+            });
         }
       }
     } catch {
@@ -77,5 +104,11 @@ function useSerial(hear: (reading: ScaleReading) => void, serial: Ref<boolean>) 
     }
     serial.value = false;
   }
-  return { connect, can: Boolean(api), close: async () => { await port?.close().catch(() => undefined); } };
+  return {
+    connect,
+    can: Boolean(api),
+    close: async () => {
+      await port?.close().catch(() => undefined);
+    },
+  };
 }

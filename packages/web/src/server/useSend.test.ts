@@ -9,7 +9,15 @@ import { useSend } from './useSend.js';
 type Sender = ReturnType<typeof useSend>;
 function sender(): Sender {
   let made: Sender | null = null;
-  mount(defineComponent({ setup: () => { made = useSend(); return () => h('div'); } }), { global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] } });
+  mount(
+    defineComponent({
+      setup: () => {
+        made = useSend();
+        return () => h('div');
+      },
+    }),
+    { global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] } },
+  );
   return made!;
 }
 const answers = (...list: (Response | Error)[]) => {
@@ -20,9 +28,19 @@ const answers = (...list: (Response | Error)[]) => {
     return next;
   });
   vi.stubGlobal('fetch', fetch);
-  return { fetch, body: (i: number) => JSON.parse(String(fetch.mock.calls[i][1]!.body)) as { id: string; occurredAt: string; device: string; payload: unknown } };
+  return {
+    fetch,
+    body: (i: number) =>
+      JSON.parse(String(fetch.mock.calls[i][1]!.body)) as {
+        id: string;
+        occurredAt: string;
+        device: string;
+        payload: unknown;
+      },
+  };
 };
-const json = (status: number, value: unknown): Response => new Response(JSON.stringify(value), { status, headers: { 'Content-Type': 'application/json' } });
+const json = (status: number, value: unknown): Response =>
+  new Response(JSON.stringify(value), { status, headers: { 'Content-Type': 'application/json' } });
 
 beforeEach(() => localStorage.clear());
 afterEach(() => vi.unstubAllGlobals());
@@ -38,7 +56,11 @@ describe('sending a command', () => {
     expect(refusal.value).toBeNull();
   });
   it('takes a new id after a refusal, and after a success', async () => {
-    const { body } = answers(json(400, { code: 'bad-input', detail: 'Whole grams.', path: 'payload.g' }), json(201, {}), json(201, {}));
+    const { body } = answers(
+      json(400, { code: 'bad-input', detail: 'Whole grams.', path: 'payload.g' }),
+      json(201, {}),
+      json(201, {}),
+    );
     const { go, fieldError, refusal } = sender();
     await go('/flows', { g: 5.5 }, 'Said');
     expect(fieldError('g')).toBe('Whole grams.');

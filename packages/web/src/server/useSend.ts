@@ -13,7 +13,12 @@ export function useSend() {
   const busy = ref(false);
   const refusal = ref<Refused | null>(null);
   let commandId = newId();
-  async function go<T = Record<string, unknown>>(path: string, payload: unknown, said: string, options: SendOptions = {}): Promise<T | null> {
+  async function go<T = Record<string, unknown>>(
+    path: string,
+    payload: unknown,
+    said: string,
+    options: SendOptions = {},
+  ): Promise<T | null> {
     busy.value = true;
     refusal.value = null;
     try {
@@ -23,7 +28,10 @@ export function useSend() {
       await refresh();
       return result;
     } catch (error) {
-      refusal.value = error instanceof Refused ? error : new Refused(0, 'unexpected', 'This did not work. What you typed is still here.', null);
+      refusal.value =
+        error instanceof Refused
+          ? error
+          : new Refused(0, 'unexpected', 'This did not work. What you typed is still here.', null);
       // A refused entry was not written: the next try is a new one. An unanswered one may have been.
       if (refusal.value.status !== 0) commandId = newId();
       return null;
@@ -31,6 +39,7 @@ export function useSend() {
       busy.value = false;
     }
   }
-  const fieldError = (name: string): string | null => (refusal.value?.field === name ? refusal.value.message : null);
+  const fieldError = (name: string): string | null =>
+    refusal.value?.field === name ? refusal.value.message : null;
   return { go, busy, refusal, fieldError };
 }

@@ -10,8 +10,18 @@ async function turn(): Promise<void> {
   if (!ui.alarms) return ui.say('Alarms are off. What is due still stands here in rust.');
   ring('This is how an alarm sounds.');
   const says = await askForNotifications();
-  ui.say(says ?? 'Alarms ring while this page is open. For a sleeping phone take the calendar file of Ready.');
+  ui.say(
+    says ??
+      'Alarms ring while this page is open. For a sleeping phone take the calendar file of Ready.',
+  );
 }
 </script>
 
-<template><Button text :label="ui.alarms ? 'Alarms on' : 'Ring when due'" :aria-pressed="ui.alarms" @click="turn" /></template>
+<template>
+  <Button
+    text
+    :label="ui.alarms ? 'Alarms on' : 'Ring when due'"
+    :aria-pressed="ui.alarms"
+    @click="turn"
+  />
+</template>

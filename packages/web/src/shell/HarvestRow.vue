@@ -10,7 +10,16 @@ const emit = defineEmits<{ keys: [] }>();
 const route = useRoute();
 const now = useNow();
 const { data: harvests } = useHarvests();
-const names: Record<Stage, string> = { look: 'Look', choose: 'Choose', ready: 'Ready', take: 'Take', drain: 'Drain', cut: 'Cut', jar: 'Jar', book: 'Book' };
+const names: Record<Stage, string> = {
+  look: 'Look',
+  choose: 'Choose',
+  ready: 'Ready',
+  take: 'Take',
+  drain: 'Drain',
+  cut: 'Cut',
+  jar: 'Jar',
+  book: 'Book',
+};
 const here = computed(() => STAGES.indexOf(route.meta.stage as Stage));
 const stages = computed(() =>
   STAGES.map((stage, i) => ({
@@ -31,61 +40,329 @@ const stages = computed(() =>
       <RouterLink to="/" class="today" :class="{ now: route.name === 'today' }">Today</RouterLink>
     </div>
     <nav class="stages" aria-label="The row">
-      <div v-for="s in stages" :key="s.stage" class="stage-cell" :class="[s.state, { has: s.beads.length }]">
+      <div
+        v-for="s in stages"
+        :key="s.stage"
+        class="stage-cell"
+        :class="[s.state, { has: s.beads.length }]"
+      >
         <span class="beads">
-          <RouterLink v-for="b in s.beads" :key="b.id" :to="`/${s.stage}/${b.id}`" class="bead" :class="{ open: route.params.id === b.id }" :aria-label="`Harvest of ${b.hiveName}, ${b.date}, at ${s.name}`">
+          <RouterLink
+            v-for="b in s.beads"
+            :key="b.id"
+            :to="`/${s.stage}/${b.id}`"
+            class="bead"
+            :class="{ open: route.params.id === b.id }"
+            :aria-label="`Harvest of ${b.hiveName}, ${b.date}, at ${s.name}`"
+          >
             {{ b.hiveName }}<i />
           </RouterLink>
         </span>
-        <RouterLink :to="`/${s.stage}`" class="name" :aria-current="s.state === 'here' ? 'page' : undefined">{{ s.name }}</RouterLink>
+        <RouterLink
+          :to="`/${s.stage}`"
+          class="name"
+          :aria-current="s.state === 'here' ? 'page' : undefined"
+          >{{ s.name }}</RouterLink
+        >
       </div>
     </nav>
     <div class="end">
-      <svg width="120" height="26" viewBox="-70 0 120 26" aria-hidden="true"><path d="M-70 12.7h96a5.6 5.6 0 0 0 0-11.2" fill="none" stroke="var(--lichen-5)" stroke-width="1.5" /><path d="M26 1.5h-26" fill="none" stroke="var(--lichen-5)" stroke-width="1.5" stroke-dasharray="4 4" /></svg>
+      <svg width="120" height="26" viewBox="-70 0 120 26" aria-hidden="true">
+        <path
+          d="M-70 12.7h96a5.6 5.6 0 0 0 0-11.2"
+          fill="none"
+          stroke="var(--lichen-5)"
+          stroke-width="1.5"
+        />
+        <path
+          d="M26 1.5h-26"
+          fill="none"
+          stroke="var(--lichen-5)"
+          stroke-width="1.5"
+          stroke-dasharray="4 4"
+        />
+      </svg>
       <RouterLink to="/rules" :class="{ now: route.name === 'rules' }">Rules</RouterLink>
-      <button type="button" class="help" aria-label="Keys and undo" @click="emit('keys')"><span class="kbd">?</span></button>
+      <button type="button" class="help" aria-label="Keys and undo" @click="emit('keys')">
+        <span class="kbd">?</span>
+      </button>
     </div>
   </header>
 </template>
 
 <style scoped>
-.row-band { position: relative; display: grid; grid-template-columns: 216px 1fr 170px; background: var(--lime-0); height: 80px; }
-.row-band a { text-decoration: none; }
-.home { position: relative; }
-.word { position: absolute; left: 28px; top: 5px; font: 700 22px/28px var(--display); letter-spacing: -0.02em; }
-.date { position: absolute; left: 28px; top: 48px; font-size: 14px; line-height: 24px; color: var(--ink-2); white-space: nowrap; }
-.today { position: absolute; left: 128px; top: 41px; padding: 3px 10px; font: 500 16px/30px var(--text); color: var(--ink-2); }
-.today.now { color: var(--on-field); background: var(--field); clip-path: polygon(0 0, 100% 0, calc(100% - 9px) 100%, 9px 100%); padding: 3px 18px; left: 124px; top: 41px; font-weight: 700; line-height: 33px; }
-.stages { display: grid; grid-template-columns: repeat(8, 1fr); }
-.stage-cell { position: relative; text-align: center; }
-.plough, .stage-cell::before, .stage-cell::after { content: ''; position: absolute; top: 32px; height: 9px; background: repeating-linear-gradient(var(--field) 0 2px, transparent 2px 3.5px); }
-.plough { left: 0; right: 0; }
-.stage-cell::before { left: 0; width: 50%; } .stage-cell::after { left: 50%; width: 50%; }
-.stage-cell.next::before, .stage-cell.next::after, .stage-cell.here::after { background: none; border-top: 1.5px solid var(--lichen-5); height: 0; top: 36px; }
-.name { position: absolute; left: 50%; top: 40px; transform: translateX(-50%); z-index: 2; padding: 5px 14px 11px; font: 600 16px/24px var(--display); color: var(--ink-2); }
-.has .name { color: var(--ink); }
-.here .name { color: var(--on-field); background: var(--field); clip-path: polygon(0 0, 100% 0, calc(100% - 11px) 100%, 11px 100%); padding: 6px 24px 10px; top: 40px; }
-.beads { position: absolute; left: 0; right: 0; top: 0; display: flex; justify-content: center; gap: 10px; z-index: 3; }
-.bead { display: flex; flex-direction: column; align-items: center; font: 500 13.5px/18px var(--text); padding: 5px 2px 0; min-width: 44px; }
-.bead i { display: block; width: 17px; height: 17px; margin-top: 5px; border-radius: 50%; background: var(--lime-0); border: 3px solid var(--ink); transition: transform 0.4s; }
-.bead.open { font-weight: 700; } .bead.open i { border: 5px solid var(--field-deep); box-shadow: 0 0 0 2px var(--lime-0); }
-.end { position: relative; display: flex; justify-content: flex-end; align-items: center; gap: 14px; padding: 36px 28px 0 0; font-weight: 500; color: var(--ink-2); }
-.end svg { position: absolute; left: 0; top: 24px; }
-.end a { padding: 8px 4px; } .end .now { color: var(--ink); font-weight: 700; }
-.help { border: 0; background: none; color: inherit; padding: 8px; cursor: pointer; }
-@media (max-width: 1023px) { .row-band { grid-template-columns: 210px 1fr 100px; } .name { padding-inline: 5px; font-size: 14px; } .here .name { padding-inline: 10px; } .end svg { display: none; } .bead { min-width: 0; font-size: 12px; } }
+.row-band {
+  position: relative;
+  display: grid;
+  grid-template-columns: 216px 1fr 170px;
+  background: var(--lime-0);
+  height: 80px;
+}
+.row-band a {
+  text-decoration: none;
+}
+.home {
+  position: relative;
+}
+.word {
+  position: absolute;
+  left: 28px;
+  top: 5px;
+  font: 700 22px/28px var(--display);
+  letter-spacing: -0.02em;
+}
+.date {
+  position: absolute;
+  left: 28px;
+  top: 48px;
+  font-size: 14px;
+  line-height: 24px;
+  color: var(--ink-2);
+  white-space: nowrap;
+}
+.today {
+  position: absolute;
+  left: 128px;
+  top: 41px;
+  padding: 3px 10px;
+  font: 500 16px/30px var(--text);
+  color: var(--ink-2);
+}
+.today.now {
+  color: var(--on-field);
+  background: var(--field);
+  clip-path: polygon(0 0, 100% 0, calc(100% - 9px) 100%, 9px 100%);
+  padding: 3px 18px;
+  left: 124px;
+  top: 41px;
+  font-weight: 700;
+  line-height: 33px;
+}
+.stages {
+  display: grid;
+  grid-template-columns: repeat(8, 1fr);
+}
+.stage-cell {
+  position: relative;
+  text-align: center;
+}
+.plough,
+.stage-cell::before,
+.stage-cell::after {
+  content: '';
+  position: absolute;
+  top: 32px;
+  height: 9px;
+  background: repeating-linear-gradient(var(--field) 0 2px, transparent 2px 3.5px);
+}
+.plough {
+  left: 0;
+  right: 0;
+}
+.stage-cell::before {
+  left: 0;
+  width: 50%;
+}
+.stage-cell::after {
+  left: 50%;
+  width: 50%;
+}
+.stage-cell.next::before,
+.stage-cell.next::after,
+.stage-cell.here::after {
+  background: none;
+  border-top: 1.5px solid var(--lichen-5);
+  height: 0;
+  top: 36px;
+}
+.name {
+  position: absolute;
+  left: 50%;
+  top: 40px;
+  transform: translateX(-50%);
+  z-index: 2;
+  padding: 5px 14px 11px;
+  font: 600 16px/24px var(--display);
+  color: var(--ink-2);
+}
+.has .name {
+  color: var(--ink);
+}
+.here .name {
+  color: var(--on-field);
+  background: var(--field);
+  clip-path: polygon(0 0, 100% 0, calc(100% - 11px) 100%, 11px 100%);
+  padding: 6px 24px 10px;
+  top: 40px;
+}
+.beads {
+  position: absolute;
+  left: 0;
+  right: 0;
+  top: 0;
+  display: flex;
+  justify-content: center;
+  gap: 10px;
+  z-index: 3;
+}
+.bead {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  font: 500 13.5px/18px var(--text);
+  padding: 5px 2px 0;
+  min-width: 44px;
+}
+.bead i {
+  display: block;
+  width: 17px;
+  height: 17px;
+  margin-top: 5px;
+  border-radius: 50%;
+  background: var(--lime-0);
+  border: 3px solid var(--ink);
+  transition: transform 0.4s;
+}
+.bead.open {
+  font-weight: 700;
+}
+.bead.open i {
+  border: 5px solid var(--field-deep);
+  box-shadow: 0 0 0 2px var(--lime-0);
+}
+.end {
+  position: relative;
+  display: flex;
+  justify-content: flex-end;
+  align-items: center;
+  gap: 14px;
+  padding: 36px 28px 0 0;
+  font-weight: 500;
+  color: var(--ink-2);
+}
+.end svg {
+  position: absolute;
+  left: 0;
+  top: 24px;
+}
+.end a {
+  padding: 8px 4px;
+}
+.end .now {
+  color: var(--ink);
+  font-weight: 700;
+}
+.help {
+  border: 0;
+  background: none;
+  color: inherit;
+  padding: 8px;
+  cursor: pointer;
+}
+@media (max-width: 1023px) {
+  .row-band {
+    grid-template-columns: 210px 1fr 100px;
+  }
+  .name {
+    padding-inline: 5px;
+    font-size: 14px;
+  }
+  .here .name {
+    padding-inline: 10px;
+  }
+  .end svg {
+    display: none;
+  }
+  .bead {
+    min-width: 0;
+    font-size: 12px;
+  }
+}
 @media (max-width: 599px) {
-  .row-band { grid-template-columns: 1fr auto; grid-template-rows: 44px 36px; }
-  .home { grid-row: 1; } .word { left: 16px; top: 8px; } .date { display: none; } .plough { display: none; }
-  .today, .today.now { left: 108px; top: 4px; }
-  .end { grid-row: 1; padding: 0 12px 0 0; } .end svg { display: none; }
-  .stages { grid-row: 2; grid-column: 1 / -1; }
-  .stage-cell::before, .stage-cell::after { top: 6px !important; }
-  .stage-cell.next::before, .stage-cell.next::after, .stage-cell.here::after { top: 10px !important; }
-  .beads { display: none; }
-  .name, .here .name { top: 0; left: 0; right: 0; transform: none; height: 36px; padding: 16px 0 0; font-size: 12.5px; line-height: 20px; background: none; clip-path: none; color: var(--ink-2); }
-  .name::before { content: ''; position: absolute; left: 50%; top: 4px; width: 13px; height: 13px; margin-left: -6.5px; border-radius: 50%; background: var(--lime-0); border: 2px solid var(--lichen-5); }
-  .done .name::before { background: var(--field); border-color: var(--field); } .has .name::before { border: 3px solid var(--ink); }
-  .here .name { color: var(--field-deep); font-weight: 700; } .here .name::before { border: 4px solid var(--field); }
+  .row-band {
+    grid-template-columns: 1fr auto;
+    grid-template-rows: 44px 36px;
+  }
+  .home {
+    grid-row: 1;
+  }
+  .word {
+    left: 16px;
+    top: 8px;
+  }
+  .date {
+    display: none;
+  }
+  .plough {
+    display: none;
+  }
+  .today,
+  .today.now {
+    left: 108px;
+    top: 4px;
+  }
+  .end {
+    grid-row: 1;
+    padding: 0 12px 0 0;
+  }
+  .end svg {
+    display: none;
+  }
+  .stages {
+    grid-row: 2;
+    grid-column: 1 / -1;
+  }
+  .stage-cell::before,
+  .stage-cell::after {
+    top: 6px !important;
+  }
+  .stage-cell.next::before,
+  .stage-cell.next::after,
+  .stage-cell.here::after {
+    top: 10px !important;
+  }
+  .beads {
+    display: none;
+  }
+  .name,
+  .here .name {
+    top: 0;
+    left: 0;
+    right: 0;
+    transform: none;
+    height: 36px;
+    padding: 16px 0 0;
+    font-size: 12.5px;
+    line-height: 20px;
+    background: none;
+    clip-path: none;
+    color: var(--ink-2);
+  }
+  .name::before {
+    content: '';
+    position: absolute;
+    left: 50%;
+    top: 4px;
+    width: 13px;
+    height: 13px;
+    margin-left: -6.5px;
+    border-radius: 50%;
+    background: var(--lime-0);
+    border: 2px solid var(--lichen-5);
+  }
+  .done .name::before {
+    background: var(--field);
+    border-color: var(--field);
+  }
+  .has .name::before {
+    border: 3px solid var(--ink);
+  }
+  .here .name {
+    color: var(--field-deep);
+    font-weight: 700;
+  }
+  .here .name::before {
+    border: 4px solid var(--field);
+  }
 }
 </style>

@@ -13,8 +13,17 @@ const refresh = useRefresh();
 const { data: journal } = useJournal();
 const refused = ref('');
 const keys = [
-  [', .', 'stage before, after'], ['← →', 'comb before, after'], ['A B', 'side of the comb'], ['D', 'Today'], ['R', 'Rules'], ['U', 'undo the last entry'],
-  ['V', 'drawing or table'], ['M', 'sun mode'], ['Space', 'the next step, in Take'], ['?', 'this list'], ['Esc', 'put it down'],
+  [', .', 'stage before, after'],
+  ['← →', 'comb before, after'],
+  ['A B', 'side of the comb'],
+  ['D', 'Today'],
+  ['R', 'Rules'],
+  ['U', 'undo the last entry'],
+  ['V', 'drawing or table'],
+  ['M', 'sun mode'],
+  ['Space', 'the next step, in Take'],
+  ['?', 'this list'],
+  ['Esc', 'put it down'],
 ];
 async function undo(commandId: string): Promise<void> {
   refused.value = '';
@@ -28,14 +37,27 @@ async function undo(commandId: string): Promise<void> {
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal header="Keys and undo" position="top" :style="{ width: '720px', maxWidth: '94vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    header="Keys and undo"
+    position="top"
+    :style="{ width: '720px', maxWidth: '94vw' }"
+  >
     <div class="two">
       <section>
         <h2 class="furrow-heading">Keys</h2>
         <dl>
-          <div v-for="[key, does] in keys" :key="key"><dt><span class="kbd">{{ key }}</span></dt><dd>{{ does }}</dd></div>
+          <div v-for="[key, does] in keys" :key="key">
+            <dt>
+              <span class="kbd">{{ key }}</span>
+            </dt>
+            <dd>{{ does }}</dd>
+          </div>
         </dl>
-        <label class="switch"><ToggleSwitch v-model="ui.keysOn" input-id="keys-on" /> Keys are on</label>
+        <label class="switch"
+          ><ToggleSwitch v-model="ui.keysOn" input-id="keys-on" /> Keys are on</label
+        >
         <label class="switch"><ToggleSwitch v-model="ui.sun" input-id="sun-on" /> Sun mode</label>
       </section>
       <section>
@@ -43,9 +65,19 @@ async function undo(commandId: string): Promise<void> {
         <p v-if="refused" class="rust" role="alert">{{ refused }}</p>
         <p v-if="!journal?.length" class="sub">Nothing was written yet.</p>
         <ul>
-          <li v-for="line in journal?.slice(0, 8)" :key="line.commandId" :class="{ undone: line.undoneBy }">
+          <li
+            v-for="line in journal?.slice(0, 8)"
+            :key="line.commandId"
+            :class="{ undone: line.undoneBy }"
+          >
             <span>{{ line.sentence }}<template v-if="line.undoneBy"> (undone)</template></span>
-            <Button v-if="!line.undoneBy" text label="Undo" :aria-label="`Undo: ${line.sentence}`" @click="undo(line.commandId)" />
+            <Button
+              v-if="!line.undoneBy"
+              text
+              label="Undo"
+              :aria-label="`Undo: ${line.sentence}`"
+              @click="undo(line.commandId)"
+            />
           </li>
         </ul>
       </section>
@@ -54,10 +86,46 @@ async function undo(commandId: string): Promise<void> {
 </template>
 
 <style scoped>
-.two { display: grid; grid-template-columns: 1fr 1fr; gap: 28px; }
-dl > div { display: flex; gap: 12px; padding: 4px 0; align-items: center; } dt { min-width: 60px; }
-.switch { display: flex; gap: 12px; align-items: center; min-height: 44px; }
-ul { list-style: none; margin: 0; padding: 0; } li { display: flex; justify-content: space-between; align-items: center; gap: 8px; border-bottom: var(--line); min-height: 48px; }
-.undone { color: var(--ink-3); text-decoration: line-through; }
-@media (max-width: 599px) { .two { grid-template-columns: 1fr; } }
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 28px;
+}
+dl > div {
+  display: flex;
+  gap: 12px;
+  padding: 4px 0;
+  align-items: center;
+}
+dt {
+  min-width: 60px;
+}
+.switch {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 44px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+  border-bottom: var(--line);
+  min-height: 48px;
+}
+.undone {
+  color: var(--ink-3);
+  text-decoration: line-through;
+}
+@media (max-width: 599px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

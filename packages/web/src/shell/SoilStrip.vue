@@ -13,17 +13,47 @@ const now = useNow();
 const refresh = useRefresh();
 const { data: clocks, isError } = useClocks();
 const { data: hives } = useHives();
-const since = (clock: Clock): string => hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000);
+const since = (clock: Clock): string =>
+  hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000);
 function due(clock: Clock): string {
   if (!clock.dueAt) return '';
   const hours = (Date.parse(clock.dueAt) - now.value.getTime()) / 3_600_000;
   return hours > 0 ? `${clock.dueWhat} in ${hoursText(hours)}` : `${clock.dueWhat} now`;
 }
-const WORDS: Record<Clock['kind'], string> = { drain: 'Drain', settle: 'Settle', wait: 'Wait', frame: 'Frame', warm: 'Warm', press: 'Press', rack: 'Rack', freeze: 'Cold', thaw: 'Thaw', out: 'Comb', wax: 'Wax', rinse: 'Rinse' };
-const WHERE: Record<Clock['kind'], string> = { drain: 'drain', settle: 'settle', wait: 'take', frame: 'take', warm: 'drain', press: 'drain', rack: 'cut', freeze: 'cut', thaw: 'cut', out: 'cut', wax: 'jar', rinse: 'jar' };
+const WORDS: Record<Clock['kind'], string> = {
+  drain: 'Drain',
+  settle: 'Settle',
+  wait: 'Wait',
+  frame: 'Frame',
+  warm: 'Warm',
+  press: 'Press',
+  rack: 'Rack',
+  freeze: 'Cold',
+  thaw: 'Thaw',
+  out: 'Comb',
+  wax: 'Wax',
+  rinse: 'Rinse',
+};
+const WHERE: Record<Clock['kind'], string> = {
+  drain: 'drain',
+  settle: 'settle',
+  wait: 'take',
+  frame: 'take',
+  warm: 'drain',
+  press: 'drain',
+  rack: 'cut',
+  freeze: 'cut',
+  thaw: 'cut',
+  out: 'cut',
+  wax: 'jar',
+  rinse: 'jar',
+};
 /** A clock of this device that is minutes off is said; records go by Furrow's. */
 const ahead = computed(() => (now.value ? deviceAheadMinutes() : 0));
-const aheadText = computed(() => `This device's clock is ${hoursText(Math.abs(ahead.value) / 60)} ${ahead.value > 0 ? 'ahead' : 'behind'}: Furrow writes by its own.`);
+const aheadText = computed(
+  () =>
+    `This device's clock is ${hoursText(Math.abs(ahead.value) / 60)} ${ahead.value > 0 ? 'ahead' : 'behind'}: Furrow writes by its own.`,
+);
 const rung = new Set<string>();
 watch([clocks, now], () => {
   for (const { key, text } of dueNow(clocks.value ?? [], now.value, rung)) {
@@ -36,7 +66,11 @@ watch([clocks, now], () => {
 async function undo(): Promise<void> {
   try {
     // Without a message on the strip, the last entry there is.
-    const commandId = ui.message?.commandId ?? (await read<{ items: { commandId: string; undoneBy: string | null }[] }>('/journal')).items.find((line) => !line.undoneBy)?.commandId;
+    const commandId =
+      ui.message?.commandId ??
+      (
+        await read<{ items: { commandId: string; undoneBy: string | null }[] }>('/journal')
+      ).items.find((line) => !line.undoneBy)?.commandId;
     if (!commandId) return ui.say('There is nothing to undo.');
     await send('/undo', { commandId });
     ui.say('Undone.');
@@ -51,8 +85,15 @@ defineExpose({ undo });
 <template>
   <footer class="soil-strip" aria-label="Clocks and messages">
     <span v-if="isError" class="clock">Furrow cannot be reached. What you type stays here.</span>
-    <RouterLink v-for="c in clocks" :key="c.id" :to="`/${WHERE[c.kind]}/${c.batchId}${c.kind === 'wax' || c.kind === 'rinse' ? '?at=wax' : ''}`" class="clock" :class="{ running: c.kind !== 'settle' }">
-      <b>{{ WORDS[c.kind] }}</b> {{ c.hiveName }} <b>{{ since(c) }}</b> <span class="quiet">{{ due(c) }}</span>
+    <RouterLink
+      v-for="c in clocks"
+      :key="c.id"
+      :to="`/${WHERE[c.kind]}/${c.batchId}${c.kind === 'wax' || c.kind === 'rinse' ? '?at=wax' : ''}`"
+      class="clock"
+      :class="{ running: c.kind !== 'settle' }"
+    >
+      <b>{{ WORDS[c.kind] }}</b> {{ c.hiveName }} <b>{{ since(c) }}</b>
+      <span class="quiet">{{ due(c) }}</span>
     </RouterLink>
     <span v-if="Math.abs(ahead) >= 3" class="clock">{{ aheadText }}</span>
     <span v-if="!clocks?.length && !isError" class="quiet">No clock runs.</span>
@@ -63,18 +104,78 @@ defineExpose({ undo });
         <button v-if="ui.message.commandId" type="button" @click="undo">Undo</button>
       </template>
     </span>
-    <b class="time">{{ DateTime.fromJSDate(now, { zone: hives?.[0]?.site.zone ?? 'local' }).toFormat('HH:mm') }}</b>
+    <b class="time">{{
+      DateTime.fromJSDate(now, { zone: hives?.[0]?.site.zone ?? 'local' }).toFormat('HH:mm')
+    }}</b>
   </footer>
 </template>
 
 <style scoped>
-.soil-strip { background: var(--soil); color: var(--on-soil); display: flex; align-items: center; padding: 0 28px; gap: 24px; font-size: 15px; height: 40px; white-space: nowrap; overflow: hidden; }
-.clock { display: flex; gap: 8px; align-items: center; text-decoration: none; height: 40px; }
-.clock::before { content: ''; width: 9px; height: 9px; border-radius: 50%; border: 2px solid var(--on-soil); }
-.clock.running::before { background: var(--on-soil); }
-.quiet { color: var(--on-soil-2); } .grow { flex: 1; }
-.said { overflow: hidden; text-overflow: ellipsis; }
-button { background: none; color: inherit; border: 1.5px solid var(--on-soil); border-radius: 6px; font: 600 15px var(--text); height: 30px; padding: 0 12px; margin-left: 8px; cursor: pointer; }
-:focus-visible { outline-color: var(--on-soil); outline-offset: -2px; }
-@media (max-width: 599px) { .soil-strip { padding: 0 12px; gap: 10px; font-size: 14px; } .time { display: none; } .clock .quiet { display: none; } }
+.soil-strip {
+  background: var(--soil);
+  color: var(--on-soil);
+  display: flex;
+  align-items: center;
+  padding: 0 28px;
+  gap: 24px;
+  font-size: 15px;
+  height: 40px;
+  white-space: nowrap;
+  overflow: hidden;
+}
+.clock {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  text-decoration: none;
+  height: 40px;
+}
+.clock::before {
+  content: '';
+  width: 9px;
+  height: 9px;
+  border-radius: 50%;
+  border: 2px solid var(--on-soil);
+}
+.clock.running::before {
+  background: var(--on-soil);
+}
+.quiet {
+  color: var(--on-soil-2);
+}
+.grow {
+  flex: 1;
+}
+.said {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+button {
+  background: none;
+  color: inherit;
+  border: 1.5px solid var(--on-soil);
+  border-radius: 6px;
+  font: 600 15px var(--text);
+  height: 30px;
+  padding: 0 12px;
+  margin-left: 8px;
+  cursor: pointer;
+}
+:focus-visible {
+  outline-color: var(--on-soil);
+  outline-offset: -2px;
+}
+@media (max-width: 599px) {
+  .soil-strip {
+    padding: 0 12px;
+    gap: 10px;
+    font-size: 14px;
+  }
+  .time {
+    display: none;
+  }
+  .clock .quiet {
+    display: none;
+  }
+}
 </style>

@@ -1,7 +1,11 @@
 import type { Clock } from '@furrow/core';
 
 /** Which clocks have come due and were not rung yet: each once for its instant. Pure, so that it can be tested. */
-export function dueNow(clocks: readonly Clock[], now: Date, rung: ReadonlySet<string>): { key: string; text: string }[] {
+export function dueNow(
+  clocks: readonly Clock[],
+  now: Date,
+  rung: ReadonlySet<string>,
+): { key: string; text: string }[] {
   return clocks.flatMap((clock) => {
     if (!clock.dueAt || !clock.dueWhat || Date.parse(clock.dueAt) > now.getTime()) return [];
     // What was due long ago is on the screen in rust; it does not ring again on every reload.
@@ -13,9 +17,12 @@ export function dueNow(clocks: readonly Clock[], now: Date, rung: ReadonlySet<st
 
 /** Asks once whether notifications may be shown; gives a sentence where this browser cannot. */
 export async function askForNotifications(): Promise<string | null> {
-  if (!('Notification' in window)) return 'This browser shows no notifications: sound and vibration ring while this page is open.';
+  if (!('Notification' in window))
+    return 'This browser shows no notifications: sound and vibration ring while this page is open.';
   if (Notification.permission === 'default') await Notification.requestPermission();
-  return Notification.permission === 'granted' ? null : 'Notifications are not allowed: sound and vibration ring while this page is open.';
+  return Notification.permission === 'granted'
+    ? null
+    : 'Notifications are not allowed: sound and vibration ring while this page is open.';
 }
 
 let audio: AudioContext | null = null;
@@ -37,5 +44,6 @@ export function ring(text: string): void {
     // No sound here: the line in rust and the notification stay.
   }
   navigator.vibrate?.([300, 150, 300]);
-  if ('Notification' in window && Notification.permission === 'granted') new Notification('Furrow', { body: text, tag: text });
+  if ('Notification' in window && Notification.permission === 'granted')
+    new Notification('Furrow', { body: text, tag: text });
 }

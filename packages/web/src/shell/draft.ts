@@ -13,7 +13,9 @@ export function useDraft<T>(key: string, initial: () => T): { draft: Ref<T>; cle
     }
   }
   const draft = ref(value) as Ref<T>;
-  const stop = watch(draft, (now) => localStorage.setItem(name, JSON.stringify(now)), { deep: true });
+  const stop = watch(draft, (now) => localStorage.setItem(name, JSON.stringify(now)), {
+    deep: true,
+  });
   return {
     draft,
     clear: () => {

@@ -5,7 +5,9 @@ export function clockText(instant: string, zone: string, now: Date): string {
   const at = DateTime.fromISO(instant, { zone });
   const today = DateTime.fromJSDate(now, { zone });
   if (at.hasSame(today, 'day')) return at.toFormat('HH:mm');
-  return Math.abs(at.diff(today, 'days').days) < 6 ? at.toFormat('ccc HH:mm') : at.toFormat('d LLL HH:mm');
+  return Math.abs(at.diff(today, 'days').days) < 6
+    ? at.toFormat('ccc HH:mm')
+    : at.toFormat('d LLL HH:mm');
 }
 
 /** "14 Mar 2026" from a calendar date. */
@@ -15,6 +17,7 @@ export function dateText(date: string): string {
 
 /** "Sat 14 Mar" in the place's zone. */
 export function dayText(at: Date | string, zone: string): string {
-  const date = typeof at === 'string' ? DateTime.fromISO(at, { zone }) : DateTime.fromJSDate(at, { zone });
+  const date =
+    typeof at === 'string' ? DateTime.fromISO(at, { zone }) : DateTime.fromJSDate(at, { zone });
   return date.toFormat('ccc d LLL');
 }

@@ -9,10 +9,14 @@ export const useUi = defineStore('ui', () => {
   const message = ref<{ text: string; commandId: string | null } | null>(null);
   let timer: ReturnType<typeof setTimeout> | undefined;
 
-  watch(sun, (on) => {
-    localStorage.setItem('furrow.sun', on ? 'yes' : 'no');
-    document.documentElement.classList.toggle('sun', on);
-  }, { immediate: true });
+  watch(
+    sun,
+    (on) => {
+      localStorage.setItem('furrow.sun', on ? 'yes' : 'no');
+      document.documentElement.classList.toggle('sun', on);
+    },
+    { immediate: true },
+  );
   watch(alarms, (on) => localStorage.setItem('furrow.alarms', on ? 'on' : 'off'));
   watch(keysOn, (on) => localStorage.setItem('furrow.keys', on ? 'on' : 'off'));
 

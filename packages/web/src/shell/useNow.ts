@@ -10,7 +10,9 @@ export function useNow() {
     now.value = serverNow();
   };
   // A fast clock, in rehearsals, is looked at more often.
-  const timer = setInterval(() => { if (serverSpeed() > 1 || Date.now() - last >= 9_500) refresh(); }, 1_000);
+  const timer = setInterval(() => {
+    if (serverSpeed() > 1 || Date.now() - last >= 9_500) refresh();
+  }, 1_000);
   const unhear = onServerNow(refresh);
   onScopeDispose(() => {
     clearInterval(timer);

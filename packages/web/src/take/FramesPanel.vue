@@ -1,5 +1,17 @@
 <script setup lang="ts">
-import { honeyDensityKgPerL, incidentAnswer, massField, massText, readMassG, readShape, type BatchDetail, type FrameEventKind, type HouseRules, type ScaleReading, type Vessel } from '@furrow/core';
+import {
+  honeyDensityKgPerL,
+  incidentAnswer,
+  massField,
+  massText,
+  readMassG,
+  readShape,
+  type BatchDetail,
+  type FrameEventKind,
+  type HouseRules,
+  type ScaleReading,
+  type Vessel,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, toRef, watch } from 'vue';
 import DrainFrameInPlace from '../drawing/DrainFrameInPlace.vue';
@@ -12,12 +24,31 @@ import { useNow } from '../shell/useNow.js';
 import { useFrames } from './useFrames.js';
 
 /** Frames that run: one large with its vessel, the others beside it; opened part by part, weighed, reset and plugged. */
-const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[]; slots: readonly number[]; combOf: (slot: number | undefined) => string | null; /** Resolves when the steps before have arrived: the server opens nothing before them. */ settled: () => Promise<void> }>();
+const props = defineProps<{
+  detail: BatchDetail;
+  rules: HouseRules;
+  vessels: Vessel[];
+  slots: readonly number[];
+  combOf: (slot: number | undefined) => string | null;
+  /** Resolves when the steps before have arrived: the server opens nothing before them. */ settled: () => Promise<void>;
+}>();
 const emit = defineEmits<{ finished: []; otherwise: [] }>();
 const now = useNow();
 const { go, busy, refusal, fieldError } = useSend();
-const { frames, next, fullKg, forecasts, questions, moisturePercent } = useFrames(toRef(props, 'detail'), toRef(props, 'rules'), toRef(props, 'vessels'), toRef(props, 'slots'), props.combOf, now);
-const at = ref(Math.max(0, frames.value.findIndex((f) => !f.run.closed)));
+const { frames, next, fullKg, forecasts, questions, moisturePercent } = useFrames(
+  toRef(props, 'detail'),
+  toRef(props, 'rules'),
+  toRef(props, 'vessels'),
+  toRef(props, 'slots'),
+  props.combOf,
+  now,
+);
+const at = ref(
+  Math.max(
+    0,
+    frames.value.findIndex((f) => !f.run.closed),
+  ),
+);
 const frame = computed(() => frames.value[at.value]);
 const step = computed(() => next(at.value));
 const forecast = computed(() => forecasts.value[frame.value.combId] ?? null);
@@ -29,95 +60,371 @@ const scale = window.matchMedia('(max-width: 599px)').matches ? 0.62 : 0.92;
 const levelKg = computed(() => forecast.value?.inVesselKg.mid ?? frame.value.run.inVesselG / 1000);
 const outShare = computed(() => {
   const opened = frame.value.honeyKg.mid * (frame.value.run.partsOpen / props.rules.frameParts);
-  return opened > 0 ? Math.min(1, (forecast.value?.outNowKg.mid ?? frame.value.run.outG / 1000) / opened) : 0;
+  return opened > 0
+    ? Math.min(1, (forecast.value?.outNowKg.mid ?? frame.value.run.outG / 1000) / opened)
+    : 0;
 });
 const panel = ref<'level' | 'swap' | null>(null);
 const grossText = ref('');
 const readBy = ref('');
 const nextVessel = ref<string | null>(null);
-watch([at, panel], () => { grossText.value = readBy.value = ''; nextVessel.value = frame.value.vesselId; refusal.value = null; });
+watch([at, panel], () => {
+  grossText.value = readBy.value = '';
+  nextVessel.value = frame.value.vesselId;
+  refusal.value = null;
+});
 const tareG = computed(() => frame.value.vessel?.tareG ?? 0);
-const netG = computed(() => { const g = readMassG(grossText.value, units.value === 'metric' ? 'kg' : 'lb'); return g === null ? null : Math.round(g) - tareG.value; });
+const netG = computed(() => {
+  const g = readMassG(grossText.value, units.value === 'metric' ? 'kg' : 'lb');
+  return g === null ? null : Math.round(g) - tareG.value;
+});
 async function readScale(): Promise<void> {
-  const reading = await read<ScaleReading>(`/instruments/bench-scale?batchId=${props.detail.batch.id}&combId=${frame.value.combId}&frame=yes`);
-  if (reading.state === 'silent' || reading.state === 'overload') return void (readBy.value = reading.state === 'silent' ? 'The scale says nothing. Is it plugged in?' : 'Too heavy for this scale.');
+  const reading = await read<ScaleReading>(
+    `/instruments/bench-scale?batchId=${props.detail.batch.id}&combId=${frame.value.combId}&frame=yes`,
+  );
+  if (reading.state === 'silent' || reading.state === 'overload')
+    return void (readBy.value =
+      reading.state === 'silent'
+        ? 'The scale says nothing. Is it plugged in?'
+        : 'Too heavy for this scale.');
   grossText.value = `${(reading.value / 1000).toFixed(3)} kg`;
   readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
 }
-async function write(kind: FrameEventKind, said: string, change: { g?: number; vesselId?: string | null } = {}): Promise<boolean> {
+async function write(
+  kind: FrameEventKind,
+  said: string,
+  change: { g?: number; vesselId?: string | null } = {},
+): Promise<boolean> {
   await props.settled();
-  const done = await go('/frameEvents', { id: newId(), batchId: props.detail.batch.id, combId: frame.value.combId, kind, g: change.g ?? null, vesselId: change.vesselId ?? null }, `Frame ${frame.value.label}: ${said}.`);
+  const done = await go(
+    '/frameEvents',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      combId: frame.value.combId,
+      kind,
+      g: change.g ?? null,
+      vesselId: change.vesselId ?? null,
+    },
+    `Frame ${frame.value.label}: ${said}.`,
+  );
   return Boolean(done);
 }
-const open = (): unknown => write('open', `part ${frame.value.run.partsOpen + 1} opened`, { vesselId: frame.value.vesselId });
+const open = (): unknown =>
+  write('open', `part ${frame.value.run.partsOpen + 1} opened`, { vesselId: frame.value.vesselId });
 async function weigh(): Promise<void> {
-  const done = panel.value === 'swap' ? await write('swap', `vessel with ${massText(netG.value! / 1000, units.value, 2)} swapped`, { g: netG.value!, vesselId: nextVessel.value }) : await write('level', `${massText(netG.value! / 1000, units.value, 2)} in its vessel`, { g: netG.value! });
+  const done =
+    panel.value === 'swap'
+      ? await write('swap', `vessel with ${massText(netG.value! / 1000, units.value, 2)} swapped`, {
+          g: netG.value!,
+          vesselId: nextVessel.value,
+        })
+      : await write('level', `${massText(netG.value! / 1000, units.value, 2)} in its vessel`, {
+          g: netG.value!,
+        });
   if (done) panel.value = null;
 }
 async function plug(): Promise<void> {
-  if (frame.value.run.weighedAt === null || forecast.value === null) return void (panel.value = 'level');
-  if ((await write('plug', 'plug in, closed')) && frames.value.some((f) => !f.run.closed)) at.value = Math.max(0, frames.value.findIndex((f) => !f.run.closed));
+  if (frame.value.run.weighedAt === null || forecast.value === null)
+    return void (panel.value = 'level');
+  if ((await write('plug', 'plug in, closed')) && frames.value.some((f) => !f.run.closed))
+    at.value = Math.max(
+      0,
+      frames.value.findIndex((f) => !f.run.closed),
+    );
 }
 const ACTS: Record<string, { label: () => string; run: () => unknown } | null> = {
-  open: { label: () => (props.rules.frameParts === 1 ? 'Open the frame' : `Open part ${frame.value.run.partsOpen + 1} of ${props.rules.frameParts}`), run: open },
+  open: {
+    label: () =>
+      props.rules.frameParts === 1
+        ? 'Open the frame'
+        : `Open part ${frame.value.run.partsOpen + 1} of ${props.rules.frameParts}`,
+    run: open,
+  },
   'check-leak': { label: () => 'No leak', run: () => write('no-leak', 'no leak seen') },
-  'handle-leak': { label: () => 'The leak is seen to', run: () => write('leak-handled', 'leak seen to') },
+  'handle-leak': {
+    label: () => 'The leak is seen to',
+    run: () => write('leak-handled', 'leak seen to'),
+  },
   weigh: { label: () => 'Only drops come now', run: () => write('drops', 'only drops') },
   reset: { label: () => 'Reset: cells back in line', run: () => write('reset', 'reset') },
-  plug: { label: () => (frame.value.run.weighedAt === null ? 'Weigh its vessel first' : 'The plug is in'), run: plug },
-  closed: null, wait: null,
+  plug: {
+    label: () => (frame.value.run.weighedAt === null ? 'Weigh its vessel first' : 'The plug is in'),
+    run: plug,
+  },
+  closed: null,
+  wait: null,
 };
 const act = computed(() => ACTS[step.value.act]);
 const allClosed = computed(() => frames.value.every((f) => f.run.closed || !f.run.openedAt));
 const anyClosed = computed(() => frames.value.some((f) => f.run.closed));
 const shut = computed(() => frames.value.filter((f) => !f.run.openedAt));
-const leakSteps = computed(() => incidentAnswer('leak', { stings: 0, rules: props.rules, frameRuns: true }).doNow);
-const minutes = (iso: string | null): string => (iso ? `${Math.max(0, Math.round((now.value.getTime() - Date.parse(iso)) / 60_000))} min` : '');
-const state = (f: (typeof frames.value)[number]): string => (f.run.closed ? `closed, ${massText(f.run.outG / 1000, units.value, 2)}` : f.run.leaking ? 'leaks' : f.run.openedAt ? `${f.run.partsOpen} of ${props.rules.frameParts} open, ${minutes(f.run.openedAt)}` : 'shut');
+const leakSteps = computed(
+  () => incidentAnswer('leak', { stings: 0, rules: props.rules, frameRuns: true }).doNow,
+);
+const minutes = (iso: string | null): string =>
+  iso ? `${Math.max(0, Math.round((now.value.getTime() - Date.parse(iso)) / 60_000))} min` : '';
+const state = (f: (typeof frames.value)[number]): string =>
+  f.run.closed
+    ? `closed, ${massText(f.run.outG / 1000, units.value, 2)}`
+    : f.run.leaking
+      ? 'leaks'
+      : f.run.openedAt
+        ? `${f.run.partsOpen} of ${props.rules.frameParts} open, ${minutes(f.run.openedAt)}`
+        : 'shut';
 </script>
 
 <template>
   <div class="frames">
-    <div class="chips" role="group" aria-label="Frames"><button v-for="(f, i) in frames" :key="f.combId" type="button" :aria-pressed="i === at" :class="{ rusty: f.run.leaking }" @click="at = i"><b>Frame {{ f.label }}</b><span>{{ state(f) }}</span></button><button type="button" class="otherwise" @click="emit('otherwise')"><b>Something went otherwise…</b></button></div>
+    <div class="chips" role="group" aria-label="Frames">
+      <button
+        v-for="(f, i) in frames"
+        :key="f.combId"
+        type="button"
+        :aria-pressed="i === at"
+        :class="{ rusty: f.run.leaking }"
+        @click="at = i"
+      >
+        <b>Frame {{ f.label }}</b
+        ><span>{{ state(f) }}</span></button
+      ><button type="button" class="otherwise" @click="emit('otherwise')">
+        <b>Something went otherwise…</b>
+      </button>
+    </div>
     <div class="now">
-      <DrainFrameInPlace :width-mm="shape.topWidthMm" :height-mm="shape.depthMm" :parts="rules.frameParts" :open="frame.run.partsOpen" :may-open="step.mayOpen && step.act === 'open'" :is-reset="frame.run.isReset" :is-plugged="frame.run.isPlugged" :leaking="frame.run.leaking" :out-share="outShare" :vessel="frame.vessel" :level-kg="levelKg" :level-high-kg="forecast?.inVesselKg.high ?? 0" :full-kg="fullKg(frame.vessel)" :density-kg-per-l="density" :s="scale" :label="`Frame ${frame.label}: ${state(frame)}; about ${levelKg.toFixed(1)} kg in its vessel`" @open="open" />
+      <DrainFrameInPlace
+        :width-mm="shape.topWidthMm"
+        :height-mm="shape.depthMm"
+        :parts="rules.frameParts"
+        :open="frame.run.partsOpen"
+        :may-open="step.mayOpen && step.act === 'open'"
+        :is-reset="frame.run.isReset"
+        :is-plugged="frame.run.isPlugged"
+        :leaking="frame.run.leaking"
+        :out-share="outShare"
+        :vessel="frame.vessel"
+        :level-kg="levelKg"
+        :level-high-kg="forecast?.inVesselKg.high ?? 0"
+        :full-kg="fullKg(frame.vessel)"
+        :density-kg-per-l="density"
+        :s="scale"
+        :label="`Frame ${frame.label}: ${state(frame)}; about ${levelKg.toFixed(1)} kg in its vessel`"
+        @open="open"
+      />
       <div class="told">
-        <p class="says"><b>{{ step.says }}</b></p>
-        <ol v-if="step.act === 'handle-leak'"><li v-for="line in leakSteps" :key="line">{{ line }}</li></ol>
+        <p class="says">
+          <b>{{ step.says }}</b>
+        </p>
+        <ol v-if="step.act === 'handle-leak'">
+          <li v-for="line in leakSteps" :key="line">{{ line }}</li>
+        </ol>
         <template v-else-if="forecast && !frame.run.closed">
-          <p v-if="forecast.fullAt" class="says rust">{{ frame.vessel?.name }} full from {{ clockText(forecast.fullAt, zone, now) }}: swap before.</p>
-          <p v-if="forecast.nineTenthsAt" class="sub">Nine tenths of what is open about {{ clockText(forecast.nineTenthsAt.mid, zone, now) }}, between {{ clockText(forecast.nineTenthsAt.low, zone, now) }} and {{ clockText(forecast.nineTenthsAt.high, zone, now) }}.</p>
-          <details class="how"><summary>How this was got</summary><p>{{ frame.estimated ? 'The honey read in this frame' : 'A frame not read, 0.8 to 3 kg' }}, the share of its parts that are open, the warmth of a super (25 to 33 °C) and what practitioners report, 7 minutes to overnight; {{ frame.run.weighedAt ? 'narrowed by its weighed vessel' : 'weigh its vessel once and it narrows' }}. Times are the early edge where being late would spill.</p></details>
+          <p v-if="forecast.fullAt" class="says rust">
+            {{ frame.vessel?.name }} full from {{ clockText(forecast.fullAt, zone, now) }}: swap
+            before.
+          </p>
+          <p v-if="forecast.nineTenthsAt" class="sub">
+            Nine tenths of what is open about {{ clockText(forecast.nineTenthsAt.mid, zone, now) }},
+            between {{ clockText(forecast.nineTenthsAt.low, zone, now) }} and
+            {{ clockText(forecast.nineTenthsAt.high, zone, now) }}.
+          </p>
+          <details class="how">
+            <summary>How this was got</summary>
+            <p>
+              {{
+                frame.estimated ? 'The honey read in this frame' : 'A frame not read, 0.8 to 3 kg'
+              }}, the share of its parts that are open, the warmth of a super (25 to 33 °C) and what
+              practitioners report, 7 minutes to overnight;
+              {{
+                frame.run.weighedAt
+                  ? 'narrowed by its weighed vessel'
+                  : 'weigh its vessel once and it narrows'
+              }}. Times are the early edge where being late would spill.
+            </p>
+          </details>
         </template>
-        <p v-for="q in questions.filter((x) => x.combId === frame.combId && !frame.run.openedAt)" :key="q.sentence" class="rust says">{{ q.sentence }}</p>
+        <p
+          v-for="q in questions.filter((x) => x.combId === frame.combId && !frame.run.openedAt)"
+          :key="q.sentence"
+          class="rust says"
+        >
+          {{ q.sentence }}
+        </p>
       </div>
     </div>
     <form v-if="panel" class="acts bench" @submit.prevent="weigh">
-      <h2 class="furrow-heading">{{ panel === 'swap' ? 'Swap the vessel' : `Weigh ${frame.vessel?.name ?? 'the vessel'}` }}</h2>
-      <TextField v-model="grossText" label="Gross, vessel and honey" :error="fieldError('g') ?? (netG !== null && netG < 0 ? `Lighter than the empty vessel, ${massField(tareG, units)}.` : null)" :hint="readBy" />
+      <h2 class="furrow-heading">
+        {{ panel === 'swap' ? 'Swap the vessel' : `Weigh ${frame.vessel?.name ?? 'the vessel'}` }}
+      </h2>
+      <TextField
+        v-model="grossText"
+        label="Gross, vessel and honey"
+        :error="
+          fieldError('g') ??
+          (netG !== null && netG < 0
+            ? `Lighter than the empty vessel, ${massField(tareG, units)}.`
+            : null)
+        "
+        :hint="readBy"
+      />
       <Button outlined type="button" label="Read the scale" @click="readScale" />
-      <template v-if="panel === 'swap'"><label class="sub" for="next-vessel">The empty one under it now</label><select id="next-vessel" v-model="nextVessel" class="native big"><option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}</option></select></template>
-      <p v-if="netG !== null && netG >= 0" class="net display">{{ massText(netG / 1000, units, 2) }} net</p>
+      <template v-if="panel === 'swap'"
+        ><label class="sub" for="next-vessel">The empty one under it now</label
+        ><select id="next-vessel" v-model="nextVessel" class="native big">
+          <option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}</option>
+        </select></template
+      >
+      <p v-if="netG !== null && netG >= 0" class="net display">
+        {{ massText(netG / 1000, units, 2) }} net
+      </p>
       <Refusal :refusal="refusal" :fields="['g']" />
-      <Button type="submit" class="main" label="Write it down" :disabled="netG === null || netG < 0" :loading="busy" /><Button text type="button" label="Back" @click="panel = null" />
+      <Button
+        type="submit"
+        class="main"
+        label="Write it down"
+        :disabled="netG === null || netG < 0"
+        :loading="busy"
+      /><Button text type="button" label="Back" @click="panel = null" />
     </form>
     <div v-else class="acts pinned">
       <Refusal :refusal="refusal" />
-      <Button v-if="allClosed && anyClosed" class="main" label="All frames closed" :loading="busy" @click="emit('finished')" />
-      <p v-if="allClosed && anyClosed && shut.length" class="sub">{{ shut.length }} {{ shut.length === 1 ? 'frame stays' : 'frames stay' }} shut.</p>
-      <Button v-if="act && !(allClosed && anyClosed && frame.run.closed)" class="main" :outlined="allClosed && anyClosed" :label="act.label()" :loading="busy" @click="act.run()" />
+      <Button
+        v-if="allClosed && anyClosed"
+        class="main"
+        label="All frames closed"
+        :loading="busy"
+        @click="emit('finished')"
+      />
+      <p v-if="allClosed && anyClosed && shut.length" class="sub">
+        {{ shut.length }} {{ shut.length === 1 ? 'frame stays' : 'frames stay' }} shut.
+      </p>
+      <Button
+        v-if="act && !(allClosed && anyClosed && frame.run.closed)"
+        class="main"
+        :outlined="allClosed && anyClosed"
+        :label="act.label()"
+        :loading="busy"
+        @click="act.run()"
+      />
       <div v-if="frame.run.openedAt && !frame.run.closed" class="acts row halves">
-        <Button v-if="step.act === 'check-leak' || step.act === 'open' || step.act === 'weigh'" outlined class="rusty" label="It leaks" @click="write('leak', 'leak')" />
-        <Button outlined label="Weigh vessel…" @click="panel = 'level'" /><Button outlined label="Swap vessel…" @click="panel = 'swap'" />
+        <Button
+          v-if="step.act === 'check-leak' || step.act === 'open' || step.act === 'weigh'"
+          outlined
+          class="rusty"
+          label="It leaks"
+          @click="write('leak', 'leak')"
+        />
+        <Button outlined label="Weigh vessel…" @click="panel = 'level'" /><Button
+          outlined
+          label="Swap vessel…"
+          @click="panel = 'swap'"
+        />
       </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.frames { display: grid; gap: 12px; } .chips { display: flex; gap: 8px; flex-wrap: wrap; } .chips button { min-height: 80px; justify-content: center; padding: 6px 14px; border: 1.5px solid var(--lichen-5); border-radius: 6px; background: var(--lime-0); font: inherit; color: inherit; text-align: left; cursor: pointer; display: flex; flex-direction: column; } .chips [aria-pressed='true'] { border: 3px solid var(--ink); } .chips .otherwise { justify-content: center; } .rusty { color: var(--rust) !important; border-color: var(--rust) !important; }
-.now { display: flex; gap: 24px; flex-wrap: wrap; } .told { flex: 1; min-width: 260px; } .says { font-size: 20px; line-height: 27px; margin-bottom: 8px; } ol { padding-left: 28px; font-size: 19px; line-height: 27px; margin: 0; } .net { font-size: 31px; } .big { min-height: 64px; }
-.main { min-height: 108px !important; font: 600 28px var(--display) !important; width: 100%; } .halves .p-button { flex: 1; min-height: 80px; padding: 0 8px; } :deep(.p-inputtext) { min-height: 64px; font-size: 22px; font-weight: 700; }
-@media (min-width: 1101px) { .frames { grid-template-columns: minmax(0, 1fr) 348px; } .chips, .now { grid-column: 1; } .frames > .acts { grid-column: 2; grid-row: 1 / 3; align-self: start; } }
-@media (max-width: 599px) { .pinned { position: sticky; bottom: 0; background: var(--lime-1); border-top: 2px solid var(--ink); margin: 0 -16px; padding: 10px 16px; gap: 8px; } .main { min-height: 88px !important; } }
+.frames {
+  display: grid;
+  gap: 12px;
+}
+.chips {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.chips button {
+  min-height: 80px;
+  justify-content: center;
+  padding: 6px 14px;
+  border: 1.5px solid var(--lichen-5);
+  border-radius: 6px;
+  background: var(--lime-0);
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+  display: flex;
+  flex-direction: column;
+}
+.chips [aria-pressed='true'] {
+  border: 3px solid var(--ink);
+}
+.chips .otherwise {
+  justify-content: center;
+}
+.rusty {
+  color: var(--rust) !important;
+  border-color: var(--rust) !important;
+}
+.now {
+  display: flex;
+  gap: 24px;
+  flex-wrap: wrap;
+}
+.told {
+  flex: 1;
+  min-width: 260px;
+}
+.says {
+  font-size: 20px;
+  line-height: 27px;
+  margin-bottom: 8px;
+}
+ol {
+  padding-left: 28px;
+  font-size: 19px;
+  line-height: 27px;
+  margin: 0;
+}
+.net {
+  font-size: 31px;
+}
+.big {
+  min-height: 64px;
+}
+.main {
+  min-height: 108px !important;
+  font: 600 28px var(--display) !important;
+  width: 100%;
+}
+.halves .p-button {
+  flex: 1;
+  min-height: 80px;
+  padding: 0 8px;
+}
+:deep(.p-inputtext) {
+  min-height: 64px;
+  font-size: 22px;
+  font-weight: 700;
+}
+@media (min-width: 1101px) {
+  .frames {
+    grid-template-columns: minmax(0, 1fr) 348px;
+  }
+  .chips,
+  .now {
+    grid-column: 1;
+  }
+  .frames > .acts {
+    grid-column: 2;
+    grid-row: 1 / 3;
+    align-self: start;
+  }
+}
+@media (max-width: 599px) {
+  .pinned {
+    position: sticky;
+    bottom: 0;
+    background: var(--lime-1);
+    border-top: 2px solid var(--ink);
+    margin: 0 -16px;
+    padding: 10px 16px;
+    gap: 8px;
+  }
+  .main {
+    min-height: 88px !important;
+  }
+}
 </style>

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { hiveScaleCheck, massText, readMassG, weighsOut, type BatchDetail, type UnitSystem } from '@furrow/core';
+import {
+  hiveScaleCheck,
+  massText,
+  readMassG,
+  weighsOut,
+  type BatchDetail,
+  type UnitSystem,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -13,30 +20,109 @@ const { go, busy, refusal } = useSend();
 const text = ref('');
 const says = ref('');
 const g = computed(() => readMassG(text.value || '', props.units === 'metric' ? 'kg' : 'lb'));
-const readingOf = (when: 'before' | 'after'): number | null => { const v = props.detail.marks.find((m) => m.stepId === `hive-scale-${when}`)?.answer.hiveG; return typeof v === 'number' ? v : null; };
+const readingOf = (when: 'before' | 'after'): number | null => {
+  const v = props.detail.marks.find((m) => m.stepId === `hive-scale-${when}`)?.answer.hiveG;
+  return typeof v === 'number' ? v : null;
+};
 const written = computed(() => readingOf(props.when));
-const takenG = computed(() => props.detail.takes.filter((t) => weighsOut(t.outcome)).reduce((sum, t) => sum + (t.netG ?? 0), 0));
-const check = computed(() => { const [beforeG, afterG] = [readingOf('before'), readingOf('after')]; return beforeG === null || afterG === null ? null : hiveScaleCheck({ beforeG, afterG, takenG: takenG.value }); });
+const takenG = computed(() =>
+  props.detail.takes.filter((t) => weighsOut(t.outcome)).reduce((sum, t) => sum + (t.netG ?? 0), 0),
+);
+const check = computed(() => {
+  const [beforeG, afterG] = [readingOf('before'), readingOf('after')];
+  return beforeG === null || afterG === null
+    ? null
+    : hiveScaleCheck({ beforeG, afterG, takenG: takenG.value });
+});
 async function readScale(): Promise<void> {
   try {
-    const reading = await read<{ value: number; simulated: boolean }>(`/instruments/hive-scale?hiveId=${props.detail.hive.id}`);
+    const reading = await read<{ value: number; simulated: boolean }>(
+      `/instruments/hive-scale?hiveId=${props.detail.hive.id}`,
+    );
     text.value = `${(reading.value / 1000).toFixed(1)} kg`;
-    says.value = reading.simulated ? 'read from the practice hive scale' : 'read from the hive scale';
+    says.value = reading.simulated
+      ? 'read from the practice hive scale'
+      : 'read from the hive scale';
   } catch (error) {
-    says.value = error instanceof Error ? error.message : 'The hive scale says nothing. Type what it shows.';
+    says.value =
+      error instanceof Error ? error.message : 'The hive scale says nothing. Type what it shows.';
   }
 }
-const write = (): unknown => go('/stepMarks', { id: newId(), batchId: props.detail.batch.id, stepId: `hive-scale-${props.when}`, answer: { hiveG: Math.round(g.value!) } }, `Hive weighed ${props.when === 'before' ? 'before the first comb' : 'after the last'}.`);
+const write = (): unknown =>
+  go(
+    '/stepMarks',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      stepId: `hive-scale-${props.when}`,
+      answer: { hiveG: Math.round(g.value!) },
+    },
+    `Hive weighed ${props.when === 'before' ? 'before the first comb' : 'after the last'}.`,
+  );
 </script>
 
 <template>
-  <p v-if="check && when === 'after'" class="text" :class="{ caution: !check.fits }" :role="check.fits ? undefined : 'alert'">{{ check.sentence }}</p>
-  <p v-else-if="written !== null" class="sub">The hive weighed {{ massText(written / 1000, units, 1) }}<template v-if="when === 'before'">; it is held against what is taken, at the end</template>.</p>
-  <details v-else-if="when === 'before' || readingOf('before') !== null" class="how" :open="when === 'after'">
-    <summary>{{ when === 'before' ? 'It stands on a hive scale' : 'Read the hive scale again' }}</summary>
-    <div class="scale"><TextField v-model="text" label="The whole hive weighs" :error="text && g === null ? 'A weight such as 41,2 kg.' : null" :hint="says" /><Button outlined label="Read the hive scale" @click="readScale" /><Button outlined label="Write it down" :disabled="g === null" :loading="busy" @click="write" /></div>
+  <p
+    v-if="check && when === 'after'"
+    class="text"
+    :class="{ caution: !check.fits }"
+    :role="check.fits ? undefined : 'alert'"
+  >
+    {{ check.sentence }}
+  </p>
+  <p v-else-if="written !== null" class="sub">
+    The hive weighed {{ massText(written / 1000, units, 1)
+    }}<template v-if="when === 'before'">; it is held against what is taken, at the end</template>.
+  </p>
+  <details
+    v-else-if="when === 'before' || readingOf('before') !== null"
+    class="how"
+    :open="when === 'after'"
+  >
+    <summary>
+      {{ when === 'before' ? 'It stands on a hive scale' : 'Read the hive scale again' }}
+    </summary>
+    <div class="scale">
+      <TextField
+        v-model="text"
+        label="The whole hive weighs"
+        :error="text && g === null ? 'A weight such as 41,2 kg.' : null"
+        :hint="says"
+      /><Button outlined label="Read the hive scale" @click="readScale" /><Button
+        outlined
+        label="Write it down"
+        :disabled="g === null"
+        :loading="busy"
+        @click="write"
+      />
+    </div>
     <Refusal :refusal="refusal" />
   </details>
 </template>
 
-<style scoped>.text { font-size: 20px; } .caution { border-left: 5px solid var(--rust); padding: 4px 12px; font-weight: 600; } summary { min-height: 64px; display: flex; align-items: center; cursor: pointer; } .scale { display: flex; gap: 12px; flex-wrap: wrap; align-items: end; max-width: 640px; } .scale .p-button { min-height: 80px; }</style>
+<style scoped>
+.text {
+  font-size: 20px;
+}
+.caution {
+  border-left: 5px solid var(--rust);
+  padding: 4px 12px;
+  font-weight: 600;
+}
+summary {
+  min-height: 64px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+}
+.scale {
+  display: flex;
+  gap: 12px;
+  flex-wrap: wrap;
+  align-items: end;
+  max-width: 640px;
+}
+.scale .p-button {
+  min-height: 80px;
+}
+</style>

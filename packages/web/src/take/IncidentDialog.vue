@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { INCIDENT_KINDS, INCIDENT_WORDS, incidentAnswer, type BatchDetail, type HouseRules, type IncidentKind } from '@furrow/core';
+import {
+  INCIDENT_KINDS,
+  INCIDENT_WORDS,
+  incidentAnswer,
+  type BatchDetail,
+  type HouseRules,
+  type IncidentKind,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref, watch } from 'vue';
@@ -9,42 +16,159 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 
 /** Anything may go otherwise: one touch says what to do now, in order, and writes it down. */
-const props = defineProps<{ detail: BatchDetail; rules: HouseRules; stepId: string; combId: string | null; frames: boolean; stings: number }>();
+const props = defineProps<{
+  detail: BatchDetail;
+  rules: HouseRules;
+  stepId: string;
+  combId: string | null;
+  frames: boolean;
+  stings: number;
+}>();
 const visible = defineModel<boolean>('visible', { required: true });
 const emit = defineEmits<{ told: [kind: IncidentKind] }>();
 const { go, busy, refusal } = useSend();
 const kind = ref<IncidentKind | null>(null);
 const note = ref('');
-watch(visible, () => { kind.value = null; note.value = ''; refusal.value = null; });
+watch(visible, () => {
+  kind.value = null;
+  note.value = '';
+  refusal.value = null;
+});
 /** What may go otherwise here: a leak only where frames run, a fallen comb only where combs are lifted. */
-const kinds = computed(() => [...INCIDENT_KINDS].sort((a, b) => Number(b === 'attack') - Number(a === 'attack')).filter((k) => (k === 'leak' || k === 'overflow' ? props.frames : k === 'bar-broke' || k === 'comb-fell' || k === 'scale-flat' ? !props.frames : true)));
-const answer = computed(() => (kind.value ? incidentAnswer(kind.value, { stings: props.stings, rules: props.rules, frameRuns: props.frames }) : null));
+const kinds = computed(() =>
+  [...INCIDENT_KINDS]
+    .sort((a, b) => Number(b === 'attack') - Number(a === 'attack'))
+    .filter((k) =>
+      k === 'leak' || k === 'overflow'
+        ? props.frames
+        : k === 'bar-broke' || k === 'comb-fell' || k === 'scale-flat'
+          ? !props.frames
+          : true,
+    ),
+);
+const answer = computed(() =>
+  kind.value
+    ? incidentAnswer(kind.value, {
+        stings: props.stings,
+        rules: props.rules,
+        frameRuns: props.frames,
+      })
+    : null,
+);
 const stepAt = ref('');
 async function tell(next: IncidentKind, count: number | null = null): Promise<void> {
   kind.value = next;
   if (next === 'other' && !note.value.trim()) return;
   stepAt.value = props.stepId;
-  const done = await go('/incidents', { id: newId(), batchId: props.detail.batch.id, kind: next, stepId: props.stepId, combId: props.combId, count, note: note.value.trim() }, `${INCIDENT_WORDS[next]}: written down.`);
+  const done = await go(
+    '/incidents',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      kind: next,
+      stepId: props.stepId,
+      combId: props.combId,
+      count,
+      note: note.value.trim(),
+    },
+    `${INCIDENT_WORDS[next]}: written down.`,
+  );
   if (done) emit('told', next);
 }
 </script>
 
 <template>
-  <Dialog v-model:visible="visible" modal :header="answer ? answer.title : 'What happened?'" position="top" :style="{ width: '720px', maxWidth: '98vw' }">
+  <Dialog
+    v-model:visible="visible"
+    modal
+    :header="answer ? answer.title : 'What happened?'"
+    position="top"
+    :style="{ width: '720px', maxWidth: '98vw' }"
+  >
     <div v-if="!answer" class="kinds">
-      <Button v-for="k in kinds" :key="k" outlined :class="{ urgent: k === 'attack' }" :label="INCIDENT_WORDS[k]" @click="tell(k, k === 'sting' ? 1 : null)" />
+      <Button
+        v-for="k in kinds"
+        :key="k"
+        outlined
+        :class="{ urgent: k === 'attack' }"
+        :label="INCIDENT_WORDS[k]"
+        @click="tell(k, k === 'sting' ? 1 : null)"
+      />
     </div>
     <div v-else class="answer">
-      <template v-if="kind === 'other'"><form class="acts" @submit.prevent="tell('other')"><TextField v-model="note" label="What was it?" /><Button type="submit" label="Write it down" :disabled="!note.trim()" :loading="busy" /></form></template>
-      <ol><li v-for="line in answer.doNow" :key="line">{{ line }}</li></ol>
-      <p class="then"><b>{{ answer.then }}</b></p>
+      <template v-if="kind === 'other'"
+        ><form class="acts" @submit.prevent="tell('other')">
+          <TextField v-model="note" label="What was it?" /><Button
+            type="submit"
+            label="Write it down"
+            :disabled="!note.trim()"
+            :loading="busy"
+          /></form
+      ></template>
+      <ol>
+        <li v-for="line in answer.doNow" :key="line">{{ line }}</li>
+      </ol>
+      <p class="then">
+        <b>{{ answer.then }}</b>
+      </p>
       <Refusal :refusal="refusal" />
-      <div class="acts row"><Button v-if="kind === 'sting'" outlined label="One more sting" :loading="busy" @click="tell('sting', 1)" /><Button class="main" :label="answer.effect === 'leave' ? 'We are away' : answer.effect === 'stop' ? 'Done, only closing now' : 'Done, go on'" @click="visible = false" /></div>
+      <div class="acts row">
+        <Button
+          v-if="kind === 'sting'"
+          outlined
+          label="One more sting"
+          :loading="busy"
+          @click="tell('sting', 1)"
+        /><Button
+          class="main"
+          :label="
+            answer.effect === 'leave'
+              ? 'We are away'
+              : answer.effect === 'stop'
+                ? 'Done, only closing now'
+                : 'Done, go on'
+          "
+          @click="visible = false"
+        />
+      </div>
     </div>
   </Dialog>
 </template>
 
 <style scoped>
-.kinds { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 10px; } .kinds .p-button { min-height: 84px; font-size: 19px; padding: 0 8px; } .urgent { border: 3px solid var(--rust) !important; color: var(--rust) !important; }
-ol { margin: 0 0 12px; padding-left: 30px; font-size: 20px; line-height: 28px; } li { padding: 4px 0; } li::marker { font-weight: 700; } .then { font-size: 18px; border-top: var(--line); padding: 8px 0; } .acts .p-button { min-height: 84px; flex: 1; }
+.kinds {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 10px;
+}
+.kinds .p-button {
+  min-height: 84px;
+  font-size: 19px;
+  padding: 0 8px;
+}
+.urgent {
+  border: 3px solid var(--rust) !important;
+  color: var(--rust) !important;
+}
+ol {
+  margin: 0 0 12px;
+  padding-left: 30px;
+  font-size: 20px;
+  line-height: 28px;
+}
+li {
+  padding: 4px 0;
+}
+li::marker {
+  font-weight: 700;
+}
+.then {
+  font-size: 18px;
+  border-top: var(--line);
+  padding: 8px 0;
+}
+.acts .p-button {
+  min-height: 84px;
+  flex: 1;
+}
 </style>

@@ -13,30 +13,77 @@ const emit = defineEmits<{ agreed: [yes: boolean] }>();
 const { data: harvests } = useHarvests();
 const { go, busy, refusal } = useSend();
 const other = ref<Batch | null>(null);
-const open = computed(() => (harvests.value ?? []).filter((b) => b.id !== props.detail.batch.id && !b.closedAt && ['take', 'drain', 'cut'].includes(b.stage)));
-const sameLot = computed(() => other.value !== null && props.detail.batch.lotGroup !== null && other.value.lotGroup === props.detail.batch.lotGroup);
-watch([() => props.vesselId, open], async () => {
-  other.value = null;
-  if (!props.vesselId) return;
-  // Another harvest's comb lies in this vessel as long as it was neither crushed nor cut.
-  for (const batch of open.value) {
-    const theirs = await read<BatchDetail>(`/harvests/${batch.id}`);
-    if (theirs.takes.some((t) => t.vesselId === props.vesselId) && theirs.lots.some((l) => l.kind === 'comb' && l.nowG > 0)) {
-      other.value = batch;
-      return;
+const open = computed(() =>
+  (harvests.value ?? []).filter(
+    (b) =>
+      b.id !== props.detail.batch.id && !b.closedAt && ['take', 'drain', 'cut'].includes(b.stage),
+  ),
+);
+const sameLot = computed(
+  () =>
+    other.value !== null &&
+    props.detail.batch.lotGroup !== null &&
+    other.value.lotGroup === props.detail.batch.lotGroup,
+);
+watch(
+  [() => props.vesselId, open],
+  async () => {
+    other.value = null;
+    if (!props.vesselId) return;
+    // Another harvest's comb lies in this vessel as long as it was neither crushed nor cut.
+    for (const batch of open.value) {
+      const theirs = await read<BatchDetail>(`/harvests/${batch.id}`);
+      if (
+        theirs.takes.some((t) => t.vesselId === props.vesselId) &&
+        theirs.lots.some((l) => l.kind === 'comb' && l.nowG > 0)
+      ) {
+        other.value = batch;
+        return;
+      }
     }
-  }
-}, { immediate: true });
-watch([other, sameLot], () => emit('agreed', other.value === null || sameLot.value), { immediate: true });
-const join = (): unknown => go(`/harvests/${props.detail.batch.id}/lot`, { withBatchId: other.value!.id }, `One lot with ${other.value!.hiveName}.`);
+  },
+  { immediate: true },
+);
+watch([other, sameLot], () => emit('agreed', other.value === null || sameLot.value), {
+  immediate: true,
+});
+const join = (): unknown =>
+  go(
+    `/harvests/${props.detail.batch.id}/lot`,
+    { withBatchId: other.value!.id },
+    `One lot with ${other.value!.hiveName}.`,
+  );
 </script>
 
 <template>
   <div v-if="other && !sameLot" class="lot" role="alert">
-    <p><b>{{ other.hiveName }}'s comb of {{ other.date }} is in this vessel. One lot, or two?</b> Once mixed, no jar can say which hive it came from.</p>
-    <div class="acts row"><Button type="button" outlined :label="`One lot with ${other.hiveName}`" :loading="busy" @click="join" /><span class="sub">Two lots: choose another vessel.</span></div>
+    <p>
+      <b>{{ other.hiveName }}'s comb of {{ other.date }} is in this vessel. One lot, or two?</b>
+      Once mixed, no jar can say which hive it came from.
+    </p>
+    <div class="acts row">
+      <Button
+        type="button"
+        outlined
+        :label="`One lot with ${other.hiveName}`"
+        :loading="busy"
+        @click="join"
+      /><span class="sub">Two lots: choose another vessel.</span>
+    </div>
     <Refusal :refusal="refusal" />
   </div>
 </template>
 
-<style scoped>.lot { border: 3px solid var(--rust); border-radius: 6px; padding: 10px 12px; background: var(--lime-0); font-size: 18px; } .acts { margin-top: 8px; align-items: center; }</style>
+<style scoped>
+.lot {
+  border: 3px solid var(--rust);
+  border-radius: 6px;
+  padding: 10px 12px;
+  background: var(--lime-0);
+  font-size: 18px;
+}
+.acts {
+  margin-top: 8px;
+  align-items: center;
+}
+</style>

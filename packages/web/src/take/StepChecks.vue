@@ -4,18 +4,75 @@ import type { StepCheck } from '@furrow/core';
 /** Conditions touched one by one; what is not so yet says what to do. */
 defineProps<{ checks: readonly StepCheck[] }>();
 const done = defineModel<string[]>({ required: true });
-const toggle = (id: string): void => void (done.value = done.value.includes(id) ? done.value.filter((d) => d !== id) : [...done.value, id]);
+const toggle = (id: string): void =>
+  void (done.value = done.value.includes(id)
+    ? done.value.filter((d) => d !== id)
+    : [...done.value, id]);
 </script>
 
 <template>
   <ul class="checks">
-    <li v-for="c in checks" :key="c.id"><button type="button" role="checkbox" :aria-checked="done.includes(c.id)" @click="toggle(c.id)"><i aria-hidden="true">{{ done.includes(c.id) ? '✓' : '' }}</i><span><b>{{ c.text }}</b><small v-if="!done.includes(c.id)">Not so? {{ c.ifNot }}</small></span></button></li>
+    <li v-for="c in checks" :key="c.id">
+      <button
+        type="button"
+        role="checkbox"
+        :aria-checked="done.includes(c.id)"
+        @click="toggle(c.id)"
+      >
+        <i aria-hidden="true">{{ done.includes(c.id) ? '✓' : '' }}</i><span
+          ><b>{{ c.text }}</b
+          ><small v-if="!done.includes(c.id)">Not so? {{ c.ifNot }}</small></span
+        >
+      </button>
+    </li>
   </ul>
 </template>
 
 <style scoped>
-.checks { list-style: none; margin: 10px 0; padding: 0; max-width: 640px; } li { border-bottom: var(--line); }
-button { display: flex; gap: 14px; align-items: center; width: 100%; min-height: 80px; padding: 8px 4px; border: 0; background: none; font: inherit; color: inherit; text-align: left; cursor: pointer; }
-i { flex: 0 0 44px; height: 44px; border: 3px solid var(--ink); border-radius: 6px; display: grid; place-items: center; font: 700 30px/1 var(--text); } [aria-checked='true'] i { background: var(--field); border-color: var(--field); color: var(--on-field); }
-b { font-size: 20px; line-height: 26px; display: block; } small { font-size: 17px; color: var(--ink-2); }
+.checks {
+  list-style: none;
+  margin: 10px 0;
+  padding: 0;
+  max-width: 640px;
+}
+li {
+  border-bottom: var(--line);
+}
+button {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  width: 100%;
+  min-height: 80px;
+  padding: 8px 4px;
+  border: 0;
+  background: none;
+  font: inherit;
+  color: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+i {
+  flex: 0 0 44px;
+  height: 44px;
+  border: 3px solid var(--ink);
+  border-radius: 6px;
+  display: grid;
+  place-items: center;
+  font: 700 30px/1 var(--text);
+}
+[aria-checked='true'] i {
+  background: var(--field);
+  border-color: var(--field);
+  color: var(--on-field);
+}
+b {
+  font-size: 20px;
+  line-height: 26px;
+  display: block;
+}
+small {
+  font-size: 17px;
+  color: var(--ink-2);
+}
 </style>

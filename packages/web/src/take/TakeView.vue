@@ -1,5 +1,21 @@
 <script setup lang="ts">
-import { OUTCOME_WORDS, cutsComb, estimateSeen, filledLook, frameRefill, guessBias, massText, nextFrameDate, placeLabel, readMassG, runsInPlace, unitWord, weighsOut, type IncidentKind, type TakeOutcome } from '@furrow/core';
+import {
+  OUTCOME_WORDS,
+  cutsComb,
+  estimateSeen,
+  filledLook,
+  frameRefill,
+  guessBias,
+  massText,
+  nextFrameDate,
+  placeLabel,
+  readMassG,
+  runsInPlace,
+  unitWord,
+  weighsOut,
+  type IncidentKind,
+  type TakeOutcome,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -36,7 +52,25 @@ const { data: vessels } = useVessels();
 const { data: rulesVersion } = useRules();
 const rules = computed(() => rulesVersion.value?.rules);
 const units = computed(() => rules.value?.units ?? 'metric');
-const { seen, progress, steps, step, shown, at, back, places, combOf, markOf, mark, unmark, minutes, flush, go, busy, refusal } = useTakeRun(detail, rules, now);
+const {
+  seen,
+  progress,
+  steps,
+  step,
+  shown,
+  at,
+  back,
+  places,
+  combOf,
+  markOf,
+  mark,
+  unmark,
+  minutes,
+  flush,
+  go,
+  busy,
+  refusal,
+} = useTakeRun(detail, rules, now);
 const weighing = ref<TakeOutcome | null>(null);
 const happened = ref(false);
 const checked = ref<string[]>([]);
@@ -45,21 +79,49 @@ const trayText = ref('');
 const vesselOf = ref<Record<string, string>>({});
 const combId = computed(() => combOf(step.value?.slot));
 const taken = computed(() => detail.value?.takes.find((t) => t.combId === combId.value) ?? null);
-const look = computed(() => detail.value?.looks.filter((l) => l.combId === combId.value).at(-1) ?? null);
-const estimate = computed(() => (look.value && detail.value ? estimateSeen(look.value, detail.value.hive) : null));
+const look = computed(
+  () => detail.value?.looks.filter((l) => l.combId === combId.value).at(-1) ?? null,
+);
+const estimate = computed(() =>
+  look.value && detail.value ? estimateSeen(look.value, detail.value.hive) : null,
+);
 const units_ = computed(() => steps.value.filter((s) => s.kind === 'unit'));
 const unitNumber = computed(() => units_.value.findIndex((s) => s.id === step.value?.id) + 1);
-watch(() => step.value?.id, () => { checked.value = []; weighing.value = null; tiltDegrees.value = null; trayText.value = ''; });
+watch(
+  () => step.value?.id,
+  () => {
+    checked.value = [];
+    weighing.value = null;
+    tiltDegrees.value = null;
+    trayText.value = '';
+  },
+);
 const isDone = computed(() => shown.value < at.value);
-const doneAt = computed(() => (step.value ? markOf(step.value.id)?.occurredAt ?? taken.value?.occurredAt ?? null : null));
-const trayG = computed(() => { const g = readMassG(trayText.value || '0', units.value === 'metric' ? 'kg' : 'lb'); return g === null ? null : Math.round(g); });
-const framePlaces = computed(() => (steps.value.find((s) => s.kind === 'frames')?.slots ?? []).map((slot) => ({ slot, combId: combOf(slot)! })));
+const doneAt = computed(() =>
+  step.value ? (markOf(step.value.id)?.occurredAt ?? taken.value?.occurredAt ?? null) : null,
+);
+const trayG = computed(() => {
+  const g = readMassG(trayText.value || '0', units.value === 'metric' ? 'kg' : 'lb');
+  return g === null ? null : Math.round(g);
+});
+const framePlaces = computed(() =>
+  (steps.value.find((s) => s.kind === 'frames')?.slots ?? []).map((slot) => ({
+    slot,
+    combId: combOf(slot)!,
+  })),
+);
 /** What still keeps the large key shut, in a sentence; null where nothing does. */
 const notYet = computed(() => {
   if (!step.value || !rules.value) return null;
-  if (step.value.checks?.some((c) => !checked.value.includes(c.id))) return 'Touch each line when it is so.';
-  if (step.value.asks === 'tilt' && (tiltDegrees.value === null || tiltDegrees.value < rules.value.drainTiltDegrees)) return `Not before it leans ${rules.value.drainTiltDegrees}°.`;
-  if (step.value.id === 'checks' && framePlaces.value.some((f) => !vesselOf.value[f.combId])) return 'Every frame needs its vessel.';
+  if (step.value.checks?.some((c) => !checked.value.includes(c.id)))
+    return 'Touch each line when it is so.';
+  if (
+    step.value.asks === 'tilt' &&
+    (tiltDegrees.value === null || tiltDegrees.value < rules.value.drainTiltDegrees)
+  )
+    return `Not before it leans ${rules.value.drainTiltDegrees}°.`;
+  if (step.value.id === 'checks' && framePlaces.value.some((f) => !vesselOf.value[f.combId]))
+    return 'Every frame needs its vessel.';
   return null;
 });
 const { data: guesses } = useGuesses();
@@ -68,19 +130,49 @@ const bias = computed(() => guessBias(guesses.value ?? []));
 const comeBack = computed(() => {
   if (!rules.value || !detail.value || !framePlaces.value.length) return null;
   const today = DateTime.fromJSDate(now.value, { zone: detail.value.batch.zone }).toISODate()!;
-  const frames = framePlaces.value.map((f) => ({ drainedOn: today, looks: detail.value!.looks.filter((l) => l.combId === f.combId).flatMap(filledLook) }));
+  const frames = framePlaces.value.map((f) => ({
+    drainedOn: today,
+    looks: detail.value!.looks.filter((l) => l.combId === f.combId).flatMap(filledLook),
+  }));
   return nextFrameDate(today, frameRefill(frames), rules.value.frameMaxWeeks);
 });
 async function put(outcome: TakeOutcome): Promise<void> {
-  await go('/takes', { id: newId(), batchId: id.value, combId: combId.value, outcome, vesselId: null, grossG: null, tareG: null }, `${unitWord(detail.value!.hive.kind)} ${placeLabel(step.value!.slot!)} ${OUTCOME_WORDS[outcome]}.`);
+  await go(
+    '/takes',
+    {
+      id: newId(),
+      batchId: id.value,
+      combId: combId.value,
+      outcome,
+      vesselId: null,
+      grossG: null,
+      tareG: null,
+    },
+    `${unitWord(detail.value!.hive.kind)} ${placeLabel(step.value!.slot!)} ${OUTCOME_WORDS[outcome]}.`,
+  );
 }
 /** While a wait still runs its key is there, but not the one obvious thing to touch. */
-const waits = computed(() => Boolean(progress.value?.waitUntil && Date.parse(progress.value.waitUntil) > now.value.getTime()));
-const anyTaken = computed(() => detail.value?.takes.some((t) => weighsOut(t.outcome) && t.netG !== null) ?? false);
+const waits = computed(() =>
+  Boolean(progress.value?.waitUntil && Date.parse(progress.value.waitUntil) > now.value.getTime()),
+);
+const anyTaken = computed(
+  () => detail.value?.takes.some((t) => weighsOut(t.outcome) && t.netG !== null) ?? false,
+);
 async function finish(): Promise<void> {
   const { method } = detail.value!.batch;
-  const stage = !anyTaken.value ? 'book' : cutsComb(method) ? 'cut' : runsInPlace(method) ? 'jar' : 'drain';
-  const done = await go(`/harvests/${id.value}/stage`, { stage, handsOnMinutes: minutes.value }, anyTaken.value ? 'Hive is closed.' : 'Nothing was taken; the harvest is closed.', { baseRevision: detail.value!.batch.revision });
+  const stage = !anyTaken.value
+    ? 'book'
+    : cutsComb(method)
+      ? 'cut'
+      : runsInPlace(method)
+        ? 'jar'
+        : 'drain';
+  const done = await go(
+    `/harvests/${id.value}/stage`,
+    { stage, handsOnMinutes: minutes.value },
+    anyTaken.value ? 'Hive is closed.' : 'Nothing was taken; the harvest is closed.',
+    { baseRevision: detail.value!.batch.revision },
+  );
   if (done) await router.push(`/${stage}/${id.value}`);
 }
 async function next(): Promise<void> {
@@ -88,17 +180,31 @@ async function next(): Promise<void> {
   if (step.value.kind === 'unit') weighing.value = 'taken';
   else if (step.value.kind === 'after') await finish();
   else if (step.value.kind === 'box' || step.value.kind === 'frames') return;
-  else mark({ ...(tiltDegrees.value !== null ? { tiltDegrees: tiltDegrees.value } : {}), ...(step.value.asks === 'tray' ? { trayG: trayG.value ?? 0 } : {}), ...(step.value.id === 'checks' ? Object.fromEntries(Object.entries(vesselOf.value).map(([k, v]) => [`vessel_${k}`, v])) : {}) });
+  else
+    mark({
+      ...(tiltDegrees.value !== null ? { tiltDegrees: tiltDegrees.value } : {}),
+      ...(step.value.asks === 'tray' ? { trayG: trayG.value ?? 0 } : {}),
+      ...(step.value.id === 'checks'
+        ? Object.fromEntries(Object.entries(vesselOf.value).map(([k, v]) => [`vessel_${k}`, v]))
+        : {}),
+    });
 }
 /** What was told changes what comes next: a fallen comb is weighed as fallen, brood goes back. */
 async function told(kind: IncidentKind): Promise<void> {
   const atUnit = step.value?.kind === 'unit' && !taken.value;
   if (atUnit && kind === 'bar-broke') weighing.value = 'broke';
   if (atUnit && kind === 'comb-fell') weighing.value = 'fell';
-  if (atUnit && (kind === 'brood' || kind === 'queen')) await put(kind === 'brood' ? 'brood-seen' : 'queen-seen');
+  if (atUnit && (kind === 'brood' || kind === 'queen'))
+    await put(kind === 'brood' ? 'brood-seen' : 'queen-seen');
 }
 function onKey(event: KeyboardEvent): void {
-  if (event.key !== ' ' || (event.target as HTMLElement).closest('input, button, a, select, summary, [role="dialog"], [role="button"]')) return;
+  if (
+    event.key !== ' ' ||
+    (event.target as HTMLElement).closest(
+      'input, button, a, select, summary, [role="dialog"], [role="button"]',
+    )
+  )
+    return;
   event.preventDefault();
   void next();
 }
@@ -111,61 +217,375 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   <div v-else-if="!detail || !step || !rules" class="stage wide">
     <header><h1>Nothing to take now.</h1></header>
     <p>Choose combs and plan the day; then the steps stand here, one at a time.</p>
-    <div class="acts row"><RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink></div>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink>
+    </div>
   </div>
   <div v-else class="stage take bench" :class="{ wide: step.kind === 'frames' && !isDone }">
-    <header><h1>Take, {{ detail.batch.hiveName }}</h1><span class="sub">step {{ shown + 1 }} of {{ steps.length }}<template v-if="unitNumber">, {{ unitWord(detail.hive.kind) }} {{ unitNumber }} of {{ units_.length }}</template><template v-if="progress!.stings">, {{ progress!.stings }} {{ progress!.stings === 1 ? 'sting' : 'stings' }}</template></span>
-      <span class="right small"><Button v-if="shown > 0 && !weighing" text label="Step before" @click="back++" /><AlarmKey /><Button text :label="ui.sun ? 'Indoor colours' : 'Sun mode'" @click="ui.sun = !ui.sun" /></span>
-      <span class="dots" aria-hidden="true"><i v-for="(s, i) in steps" :key="s.id" :class="{ done: i < at, now: i === shown }" /></span></header>
+    <header>
+      <h1>Take, {{ detail.batch.hiveName }}</h1>
+      <span class="sub"
+        >step {{ shown + 1 }} of {{ steps.length
+        }}<template v-if="unitNumber"
+          >, {{ unitWord(detail.hive.kind) }} {{ unitNumber }} of {{ units_.length }}</template
+        ><template v-if="progress!.stings"
+          >, {{ progress!.stings }} {{ progress!.stings === 1 ? 'sting' : 'stings' }}</template
+        ></span
+      >
+      <span class="right small"
+        ><Button
+          v-if="shown > 0 && !weighing"
+          text
+          label="Step before"
+          @click="back++" /><AlarmKey /><Button
+          text
+          :label="ui.sun ? 'Indoor colours' : 'Sun mode'"
+          @click="ui.sun = !ui.sun"
+      /></span>
+      <span class="dots" aria-hidden="true"
+        ><i v-for="(s, i) in steps" :key="s.id" :class="{ done: i < at, now: i === shown }"
+      /></span>
+    </header>
     <section class="now" :class="{ weighing }">
       <h2 class="display instruction">{{ step.title }}</h2>
-      <p v-if="progress!.shutBy" class="caution" role="alert">Shut it again before {{ clockText(progress!.shutBy, detail.batch.zone, now) }}: small flies find spilled honey.</p>
+      <p v-if="progress!.shutBy" class="caution" role="alert">
+        Shut it again before {{ clockText(progress!.shutBy, detail.batch.zone, now) }}: small flies
+        find spilled honey.
+      </p>
       <p class="text">{{ step.text }}</p>
-      <p v-if="step.kind === 'after' && comeBack" class="text"><b>Back to these frames by {{ DateTime.fromISO(comeBack.on).toFormat('d MMMM') }}</b>: {{ comeBack.why }}.</p>
-      <HiveScale v-if="shown === 0 || step.kind === 'after'" :detail="detail" :when="step.kind === 'after' ? 'after' : 'before'" :units="units" />
-      <p v-if="step.kind === 'unit' && estimate && look && (!rules.guessFirst || taken)" class="text"><b>{{ look.verdict.cappedPercent === null ? '' : `${Math.round(look.verdict.cappedPercent)} % capped, ` }}about {{ massText(estimate.honeyKg.mid, units) }}</b></p>
+      <p v-if="step.kind === 'after' && comeBack" class="text">
+        <b>Back to these frames by {{ DateTime.fromISO(comeBack.on).toFormat('d MMMM') }}</b
+        >: {{ comeBack.why }}.
+      </p>
+      <HiveScale
+        v-if="shown === 0 || step.kind === 'after'"
+        :detail="detail"
+        :when="step.kind === 'after' ? 'after' : 'before'"
+        :units="units"
+      />
+      <p
+        v-if="step.kind === 'unit' && estimate && look && (!rules.guessFirst || taken)"
+        class="text"
+      >
+        <b
+          >{{
+            look.verdict.cappedPercent === null
+              ? ''
+              : `${Math.round(look.verdict.cappedPercent)} % capped, `
+          }}about {{ massText(estimate.honeyKg.mid, units) }}</b
+        >
+      </p>
       <p v-if="step.kind === 'unit' && rules.guessFirst && bias" class="sub">{{ bias.sentence }}</p>
       <p v-if="step.caution" class="caution">{{ step.caution }}</p>
       <template v-if="!isDone">
         <WaitClock v-if="step.waitMinutes && progress!.waitUntil" :until="progress!.waitUntil" />
         <StepChecks v-if="step.checks" v-model="checked" :checks="step.checks" />
-        <VesselsFirst v-if="step.id === 'checks'" v-model="vesselOf" :detail="detail" :rules="rules" :vessels="vessels ?? []" :frames="framePlaces" />
-        <TiltStep v-if="step.asks === 'tilt'" v-model="tiltDegrees" :hive="detail.hive" :rules="rules" />
-        <div v-if="step.asks === 'tray'" class="tray"><TextField v-model="trayText" label="Honey on the tray, 0 if none" :error="trayG === null ? 'A weight such as 0,06 kg.' : null" /></div>
-        <FramesPanel v-if="step.kind === 'frames'" :detail="seen!" :rules="rules" :vessels="vessels ?? []" :slots="step.slots!" :comb-of="combOf" :settled="flush" @finished="mark()" @otherwise="happened = true" />
+        <VesselsFirst
+          v-if="step.id === 'checks'"
+          v-model="vesselOf"
+          :detail="detail"
+          :rules="rules"
+          :vessels="vessels ?? []"
+          :frames="framePlaces"
+        />
+        <TiltStep
+          v-if="step.asks === 'tilt'"
+          v-model="tiltDegrees"
+          :hive="detail.hive"
+          :rules="rules"
+        />
+        <div v-if="step.asks === 'tray'" class="tray">
+          <TextField
+            v-model="trayText"
+            label="Honey on the tray, 0 if none"
+            :error="trayG === null ? 'A weight such as 0,06 kg.' : null"
+          />
+        </div>
+        <FramesPanel
+          v-if="step.kind === 'frames'"
+          :detail="seen!"
+          :rules="rules"
+          :vessels="vessels ?? []"
+          :slots="step.slots!"
+          :comb-of="combOf"
+          :settled="flush"
+          @finished="mark()"
+          @otherwise="happened = true"
+        />
       </template>
-      <TakePicture v-if="step.kind !== 'frames' && step.kind !== 'check'" class="whole" :class="{ weighing }" :detail="detail" :place="step.slot" :slots="places.map((p) => p.slot)" />
+      <TakePicture
+        v-if="step.kind !== 'frames' && step.kind !== 'check'"
+        class="whole"
+        :class="{ weighing }"
+        :detail="detail"
+        :place="step.slot"
+        :slots="places.map((p) => p.slot)"
+      />
       <p v-if="awake.says.value && shown === 0" class="sub">{{ awake.says.value }}</p>
     </section>
-    <aside class="acts" :class="{ pinned: !weighing && step.kind !== 'box', frames: step.kind === 'frames' }">
+    <aside
+      class="acts"
+      :class="{ pinned: !weighing && step.kind !== 'box', frames: step.kind === 'frames' }"
+    >
       <template v-if="isDone">
-        <p class="text"><b>{{ taken ? `Written down: ${taken.netG !== null ? massText(taken.netG / 1000, units, 2) : OUTCOME_WORDS[taken.outcome]}` : 'Done' }}<template v-if="doneAt"> at {{ clockText(doneAt, detail.batch.zone, now) }}</template></b></p>
+        <p class="text">
+          <b
+            >{{
+              taken
+                ? `Written down: ${taken.netG !== null ? massText(taken.netG / 1000, units, 2) : OUTCOME_WORDS[taken.outcome]}`
+                : 'Done'
+            }}<template v-if="doneAt">
+              at {{ clockText(doneAt, detail.batch.zone, now) }}</template
+            ></b
+          >
+        </p>
         <Button class="main" label="Back to now" @click="back = 0" />
-        <Button v-if="markOf(step.id) && shown === at - 1" outlined label="Not done after all" :loading="busy" @click="unmark" />
+        <Button
+          v-if="markOf(step.id) && shown === at - 1"
+          outlined
+          label="Not done after all"
+          :loading="busy"
+          @click="unmark"
+        />
         <Refusal :refusal="refusal" />
       </template>
-      <WeighUnit v-else-if="weighing && combId" :key="combId" :detail="detail" :rules="rules" :vessels="vessels ?? []" :place="step.slot!" :comb-id="combId" :outcome="weighing" @done="weighing = null" @back="weighing = null" />
-      <WeighBox v-else-if="step.kind === 'box'" :key="step.id" :detail="seen!" :rules="rules" :step="step" :comb-ids="step.slots!.map((s) => combOf(s)!)" />
+      <WeighUnit
+        v-else-if="weighing && combId"
+        :key="combId"
+        :detail="detail"
+        :rules="rules"
+        :vessels="vessels ?? []"
+        :place="step.slot!"
+        :comb-id="combId"
+        :outcome="weighing"
+        @done="weighing = null"
+        @back="weighing = null"
+      />
+      <WeighBox
+        v-else-if="step.kind === 'box'"
+        :key="step.id"
+        :detail="seen!"
+        :rules="rules"
+        :step="step"
+        :comb-ids="step.slots!.map((s) => combOf(s)!)"
+      />
       <template v-else>
         <template v-if="step.kind !== 'frames'">
           <p v-if="notYet" class="sub">{{ notYet }}</p>
-          <Button class="main" :outlined="waits" :label="step.kind === 'after' ? (anyTaken ? 'Done, on to the bench' : 'Close, nothing taken') : step.done" :loading="busy" :disabled="notYet !== null || (step.asks === 'tray' && trayG === null)" @click="next" />
+          <Button
+            class="main"
+            :outlined="waits"
+            :label="
+              step.kind === 'after'
+                ? anyTaken
+                  ? 'Done, on to the bench'
+                  : 'Close, nothing taken'
+                : step.done
+            "
+            :loading="busy"
+            :disabled="notYet !== null || (step.asks === 'tray' && trayG === null)"
+            @click="next"
+          />
           <p class="sub keyhint">The space bar does the same.</p>
-          <div v-if="step.kind === 'unit'" class="acts row halves"><Button outlined label="Put it back" @click="put('put-back')" /><Button outlined class="rusty" label="Brood seen" @click="put('brood-seen')" /><Button outlined class="third" label="Something went otherwise…" @click="happened = true" /></div>
+          <div v-if="step.kind === 'unit'" class="acts row halves">
+            <Button outlined label="Put it back" @click="put('put-back')" /><Button
+              outlined
+              class="rusty"
+              label="Brood seen"
+              @click="put('brood-seen')"
+            /><Button
+              outlined
+              class="third"
+              label="Something went otherwise…"
+              @click="happened = true"
+            />
+          </div>
           <Refusal :refusal="refusal" />
         </template>
       </template>
-      <Button v-if="!weighing && !isDone && step.kind !== 'after' && step.kind !== 'frames' && step.kind !== 'unit'" outlined class="otherwise" label="Something went otherwise…" @click="happened = true" />
+      <Button
+        v-if="
+          !weighing &&
+          !isDone &&
+          step.kind !== 'after' &&
+          step.kind !== 'frames' &&
+          step.kind !== 'unit'
+        "
+        outlined
+        class="otherwise"
+        label="Something went otherwise…"
+        @click="happened = true"
+      />
     </aside>
-    <IncidentDialog v-model:visible="happened" :detail="detail" :rules="rules" :step-id="step.id" :comb-id="combId" :frames="step.kind === 'frames'" :stings="progress!.stings" @told="told" />
+    <IncidentDialog
+      v-model:visible="happened"
+      :detail="detail"
+      :rules="rules"
+      :step-id="step.id"
+      :comb-id="combId"
+      :frames="step.kind === 'frames'"
+      :stings="progress!.stings"
+      @told="told"
+    />
   </div>
 </template>
 
 <style scoped>
-.dots { display: flex; gap: 8px; align-items: center; } .dots i { width: 12px; height: 12px; border-radius: 50%; border: 2px solid var(--ink); } .dots .done { background: var(--field); border-color: var(--field); } .dots .now { border: 4px solid var(--field); width: 18px; height: 18px; }
-.instruction { font-size: 46px; line-height: 50px; margin: 4px 0 8px; } .text { font-size: 20px; line-height: 28px; max-width: 640px; } .caution { border-left: 5px solid var(--rust); padding: 4px 12px; font-size: 18px; font-weight: 600; margin: 10px 0; max-width: 640px; } .tray { max-width: 420px; margin-top: 10px; }
-.main { min-height: 108px !important; font: 600 28px var(--display) !important; width: 100%; } .small { display: flex; gap: 8px; flex-wrap: wrap; } .small :deep(.p-button) { min-height: 44px !important; font-size: 17px !important; } .halves .p-button { flex: 1; min-height: 80px; } .rusty { color: var(--rust) !important; border-color: var(--rust) !important; border-width: 3px; } .halves .p-button { padding: 0 6px; } .third { font-size: 16px !important; } .keyhint { text-align: center; } .otherwise { min-height: 80px !important; }
-.bench :deep(.p-inputtext) { min-height: 64px; font-size: 22px; font-weight: 700; }
-@media (max-width: 599px) { .keyhint, .dots { display: none; } .instruction { font-size: 40px; line-height: 44px; } .text { font-size: 19px; line-height: 25px; } .now.weighing .text, .now.weighing .caution, .whole.weighing { display: none; }
-  .take { display: flex; flex-direction: column; padding-bottom: 0; } .now { flex: 1; } .take > header { gap: 0 10px; } .take > header h1 { display: none; } .take > header .right { margin-left: auto; gap: 4px; flex-wrap: nowrap; } .small :deep(.p-button) { font-size: 15px !important; padding: 0 5px; } .wide .instruction { font-size: 30px; line-height: 34px; } .wide .text { display: none; } .instruction { margin: 0 0 4px; } .pinned { position: sticky; bottom: 0; background: var(--lime-1); border-top: 2px solid var(--ink); margin: 0 -16px; padding: 10px 16px; gap: 8px; z-index: 1; } .pinned.frames { position: static; border-top: 0; } .pinned .main { min-height: 88px !important; } .pinned :deep(.p-button-text) { min-height: 40px; } .otherwise { min-height: 80px !important; } }
+.dots {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.dots i {
+  width: 12px;
+  height: 12px;
+  border-radius: 50%;
+  border: 2px solid var(--ink);
+}
+.dots .done {
+  background: var(--field);
+  border-color: var(--field);
+}
+.dots .now {
+  border: 4px solid var(--field);
+  width: 18px;
+  height: 18px;
+}
+.instruction {
+  font-size: 46px;
+  line-height: 50px;
+  margin: 4px 0 8px;
+}
+.text {
+  font-size: 20px;
+  line-height: 28px;
+  max-width: 640px;
+}
+.caution {
+  border-left: 5px solid var(--rust);
+  padding: 4px 12px;
+  font-size: 18px;
+  font-weight: 600;
+  margin: 10px 0;
+  max-width: 640px;
+}
+.tray {
+  max-width: 420px;
+  margin-top: 10px;
+}
+.main {
+  min-height: 108px !important;
+  font: 600 28px var(--display) !important;
+  width: 100%;
+}
+.small {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.small :deep(.p-button) {
+  min-height: 44px !important;
+  font-size: 17px !important;
+}
+.halves .p-button {
+  flex: 1;
+  min-height: 80px;
+}
+.rusty {
+  color: var(--rust) !important;
+  border-color: var(--rust) !important;
+  border-width: 3px;
+}
+.halves .p-button {
+  padding: 0 6px;
+}
+.third {
+  font-size: 16px !important;
+}
+.keyhint {
+  text-align: center;
+}
+.otherwise {
+  min-height: 80px !important;
+}
+.bench :deep(.p-inputtext) {
+  min-height: 64px;
+  font-size: 22px;
+  font-weight: 700;
+}
+@media (max-width: 599px) {
+  .keyhint,
+  .dots {
+    display: none;
+  }
+  .instruction {
+    font-size: 40px;
+    line-height: 44px;
+  }
+  .text {
+    font-size: 19px;
+    line-height: 25px;
+  }
+  .now.weighing .text,
+  .now.weighing .caution,
+  .whole.weighing {
+    display: none;
+  }
+  .take {
+    display: flex;
+    flex-direction: column;
+    padding-bottom: 0;
+  }
+  .now {
+    flex: 1;
+  }
+  .take > header {
+    gap: 0 10px;
+  }
+  .take > header h1 {
+    display: none;
+  }
+  .take > header .right {
+    margin-left: auto;
+    gap: 4px;
+    flex-wrap: nowrap;
+  }
+  .small :deep(.p-button) {
+    font-size: 15px !important;
+    padding: 0 5px;
+  }
+  .wide .instruction {
+    font-size: 30px;
+    line-height: 34px;
+  }
+  .wide .text {
+    display: none;
+  }
+  .instruction {
+    margin: 0 0 4px;
+  }
+  .pinned {
+    position: sticky;
+    bottom: 0;
+    background: var(--lime-1);
+    border-top: 2px solid var(--ink);
+    margin: 0 -16px;
+    padding: 10px 16px;
+    gap: 8px;
+    z-index: 1;
+  }
+  .pinned.frames {
+    position: static;
+    border-top: 0;
+  }
+  .pinned .main {
+    min-height: 88px !important;
+  }
+  .pinned :deep(.p-button-text) {
+    min-height: 40px;
+  }
+  .otherwise {
+    min-height: 80px !important;
+  }
+}
 </style>

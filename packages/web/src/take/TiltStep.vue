@@ -8,16 +8,37 @@ import NumberField from '../parts/NumberField.vue';
 const props = defineProps<{ hive: Hive; rules: HouseRules }>();
 const degrees = defineModel<number | null>({ required: true });
 const supportsMm = computed(() => Math.round(readShape(props.hive).outline.topWidthMm + 60));
-const wedgeMm = computed(() => (degrees.value === null ? null : shimHeightMm({ supportsMm: supportsMm.value, neededDegrees: props.rules.drainTiltDegrees, nowDegrees: degrees.value })));
+const wedgeMm = computed(() =>
+  degrees.value === null
+    ? null
+    : shimHeightMm({
+        supportsMm: supportsMm.value,
+        neededDegrees: props.rules.drainTiltDegrees,
+        nowDegrees: degrees.value,
+      }),
+);
 </script>
 
 <template>
   <div class="tilt bench">
     <TiltLevel :degrees="degrees" :needed="rules.drainTiltDegrees" :length-mm="supportsMm" />
     <NumberField v-model="degrees" label="Tilt toward the outlets" unit="°" :min="-10" :max="15" />
-    <p v-if="wedgeMm !== null && wedgeMm >= 1" class="rust says"><b>Lift the far side by {{ wedgeMm.toFixed(0) }} mm</b>: {{ supportsMm }} mm between the supports. Then measure again.</p>
+    <p v-if="wedgeMm !== null && wedgeMm >= 1" class="rust says">
+      <b>Lift the far side by {{ wedgeMm.toFixed(0) }} mm</b>: {{ supportsMm }} mm between the
+      supports. Then measure again.
+    </p>
     <p v-else-if="wedgeMm !== null" class="green says"><b>It leans enough.</b></p>
   </div>
 </template>
 
-<style scoped>.tilt { max-width: 420px; display: flex; flex-direction: column; gap: 8px; } .says { font-size: 19px; }</style>
+<style scoped>
+.tilt {
+  max-width: 420px;
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.says {
+  font-size: 19px;
+}
+</style>

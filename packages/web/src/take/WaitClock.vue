@@ -14,10 +14,42 @@ defineExpose({ left });
 </script>
 
 <template>
-  <p class="wait display" :class="{ over: left <= 0 }" role="timer" :aria-label="left > 0 ? `${minutes} minutes ${seconds} seconds to wait` : 'The wait is over'">
-    <template v-if="left > 0"><span v-for="(d, i) in `${minutes}:${seconds}`" :key="i" class="digit" :class="{ mark: d === ':' }">{{ d }}</span></template>
+  <p
+    class="wait display"
+    :class="{ over: left <= 0 }"
+    role="timer"
+    :aria-label="left > 0 ? `${minutes} minutes ${seconds} seconds to wait` : 'The wait is over'"
+  >
+    <template v-if="left > 0"
+      ><span
+        v-for="(d, i) in `${minutes}:${seconds}`"
+        :key="i"
+        class="digit"
+        :class="{ mark: d === ':' }"
+        >{{ d }}</span
+      ></template
+    >
     <template v-else>The wait is over</template>
   </p>
 </template>
 
-<style scoped>.wait { font-size: 92px; line-height: 96px; display: flex; } .digit { display: inline-block; width: 0.6em; text-align: center; } .mark { width: 0.3em; } .over { font-size: 40px; line-height: 48px; color: var(--field-deep); }</style>
+<style scoped>
+.wait {
+  font-size: 92px;
+  line-height: 96px;
+  display: flex;
+}
+.digit {
+  display: inline-block;
+  width: 0.6em;
+  text-align: center;
+}
+.mark {
+  width: 0.3em;
+}
+.over {
+  font-size: 40px;
+  line-height: 48px;
+  color: var(--field-deep);
+}
+</style>

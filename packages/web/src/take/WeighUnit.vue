@@ -1,5 +1,25 @@
 <script setup lang="ts">
-import { WENT_TO_WORDS, estimateSeen, kgByDepth, massField, massRangeText, massText, placeLabel, potsCheck, readMassG, runsInPlace, tareCheck, unitWord, type BatchDetail, type CombCondition, type HouseRules, type ScaleReading, type TakeOutcome, type Vessel, type WentTo } from '@furrow/core';
+import {
+  WENT_TO_WORDS,
+  estimateSeen,
+  kgByDepth,
+  massField,
+  massRangeText,
+  massText,
+  placeLabel,
+  potsCheck,
+  readMassG,
+  runsInPlace,
+  tareCheck,
+  unitWord,
+  type BatchDetail,
+  type CombCondition,
+  type HouseRules,
+  type ScaleReading,
+  type TakeOutcome,
+  type Vessel,
+  type WentTo,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -11,22 +31,38 @@ import { useSend } from '../server/useSend.js';
 import LotQuestion from './LotQuestion.vue';
 
 /** One comb, frame or group of pots weighed: gross and tare from the scale or by hand, by depth without one; the person's guess first, if they like to guess. */
-const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[]; place: number; combId: string; outcome: TakeOutcome }>();
+const props = defineProps<{
+  detail: BatchDetail;
+  rules: HouseRules;
+  vessels: Vessel[];
+  place: number;
+  combId: string;
+  outcome: TakeOutcome;
+}>();
 const emit = defineEmits<{ done: []; back: [] }>();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => props.rules.units);
 const bare = computed(() => (units.value === 'metric' ? 'kg' : 'lb') as 'kg' | 'lb');
-const grams = (text: string): number | null => { const g = readMassG(text, bare.value); return g === null ? null : Math.round(g); };
-const look = computed(() => props.detail.looks.filter((l) => l.combId === props.combId).at(-1) ?? null);
+const grams = (text: string): number | null => {
+  const g = readMassG(text, bare.value);
+  return g === null ? null : Math.round(g);
+};
+const look = computed(
+  () => props.detail.looks.filter((l) => l.combId === props.combId).at(-1) ?? null,
+);
 const estimate = computed(() => (look.value ? estimateSeen(look.value, props.detail.hive) : null));
 const name = computed(() => `${unitWord(props.detail.hive.kind)} ${placeLabel(props.place)}`);
 const guessText = ref('');
 const guessed = ref(!props.rules.guessFirst);
-const tub = ref<string | null>(props.vessels.find((v) => v.role === 'tub')?.id ?? props.vessels[0]?.id ?? null);
+const tub = ref<string | null>(
+  props.vessels.find((v) => v.role === 'tub')?.id ?? props.vessels[0]?.id ?? null,
+);
 const vessel = computed(() => props.vessels.find((v) => v.id === tub.value) ?? null);
 /** Weight before this comb went in: the vessel's own tare, or what it last weighed with the combs before. */
 const before = computed(() => {
-  const earlier = props.detail.takes.filter((t) => t.vesselId === tub.value && t.grossG !== null && !t.byBox);
+  const earlier = props.detail.takes.filter(
+    (t) => t.vesselId === tub.value && t.grossG !== null && !t.byBox,
+  );
   return earlier.length ? Math.max(...earlier.map((t) => t.grossG!)) : (vessel.value?.tareG ?? 0);
 });
 const grossText = ref('');
@@ -36,7 +72,17 @@ const byDepth = ref(false);
 const depthMm = ref<number | null>(null);
 const agreed = ref(false);
 watch(before, (g) => (tareText.value = massField(g, units.value)), { immediate: true });
-const depthKg = computed(() => (byDepth.value && depthMm.value !== null && vessel.value ? kgByDepth({ depthMm: depthMm.value, innerDiameterMm: vessel.value.innerDiameterMm, of: runsInPlace(props.detail.batch.method) ? 'honey' : 'comb', moisturePercent: 18, temperatureC: 22 }) : null));
+const depthKg = computed(() =>
+  byDepth.value && depthMm.value !== null && vessel.value
+    ? kgByDepth({
+        depthMm: depthMm.value,
+        innerDiameterMm: vessel.value.innerDiameterMm,
+        of: runsInPlace(props.detail.batch.method) ? 'honey' : 'comb',
+        moisturePercent: 18,
+        temperatureC: 22,
+      })
+    : null,
+);
 watch(depthKg, (kg) => {
   if (!kg) return;
   grossText.value = massField(Math.round(kg.mid * 1000) + before.value, units.value);
@@ -44,30 +90,84 @@ watch(depthKg, (kg) => {
 });
 const grossG = computed(() => grams(grossText.value));
 const tareG = computed(() => grams(tareText.value));
-const expectedKg = computed(() => { const e = estimate.value; return e ? { low: e.honeyKg.low + e.waxKg.low, mid: e.honeyKg.mid + e.waxKg.mid, high: e.honeyKg.high + e.waxKg.high } : null; });
-const check = computed(() => (grossG.value === null || tareG.value === null ? null : tareCheck({ grossG: grossG.value, tareG: tareG.value, vesselTareG: before.value, expectedKg: expectedKg.value })));
+const expectedKg = computed(() => {
+  const e = estimate.value;
+  return e
+    ? {
+        low: e.honeyKg.low + e.waxKg.low,
+        mid: e.honeyKg.mid + e.waxKg.mid,
+        high: e.honeyKg.high + e.waxKg.high,
+      }
+    : null;
+});
+const check = computed(() =>
+  grossG.value === null || tareG.value === null
+    ? null
+    : tareCheck({
+        grossG: grossG.value,
+        tareG: tareG.value,
+        vesselTareG: before.value,
+        expectedKg: expectedKg.value,
+      }),
+);
 const asked = computed(() => {
-  if (check.value?.question === 'tare-forgotten') return `Tare forgotten? The tub alone weighed ${massText(before.value / 1000, units.value, 2)}.`;
-  if (check.value?.question === 'far-from-estimate') return `Far from the estimate of ${massRangeText(estimate.value!.honeyKg, units.value)}. Tare forgotten? Written down as you say it.`;
+  if (check.value?.question === 'tare-forgotten')
+    return `Tare forgotten? The tub alone weighed ${massText(before.value / 1000, units.value, 2)}.`;
+  if (check.value?.question === 'far-from-estimate')
+    return `Far from the estimate of ${massRangeText(estimate.value!.honeyKg, units.value)}. Tare forgotten? Written down as you say it.`;
   return null;
 });
 const potsEmptied = ref<number | null>(null);
 const isPots = computed(() => props.detail.hive.kind === 'stingless');
-const pots = computed(() => (isPots.value && potsEmptied.value && check.value && check.value.netG >= 0 ? potsCheck({ potsEmptied: potsEmptied.value, netG: check.value.netG, pots: look.value?.pots ?? null }) : null));
+const pots = computed(() =>
+  isPots.value && potsEmptied.value && check.value && check.value.netG >= 0
+    ? potsCheck({
+        potsEmptied: potsEmptied.value,
+        netG: check.value.netG,
+        pots: look.value?.pots ?? null,
+      })
+    : null,
+);
 const condition = ref<CombCondition>('whole');
 const wentTo = ref<WentTo>('tub');
-const conditions: { label: string; value: CombCondition }[] = [{ label: 'Whole', value: 'whole' }, { label: 'Cracked', value: 'cracked' }, { label: 'Torn', value: 'torn' }, { label: 'Leaking', value: 'leaking' }];
+const conditions: { label: string; value: CombCondition }[] = [
+  { label: 'Whole', value: 'whole' },
+  { label: 'Cracked', value: 'cracked' },
+  { label: 'Torn', value: 'torn' },
+  { label: 'Leaking', value: 'leaking' },
+];
 async function readScale(): Promise<void> {
-  const reading = await read<ScaleReading>(`/instruments/bench-scale?batchId=${props.detail.batch.id}&combId=${props.combId}&vesselId=${tub.value ?? ''}`);
-  if (reading.state === 'silent') readBy.value = 'The scale says nothing. Is it plugged in? Type what you know, or give the depth.';
-  else if (reading.state === 'overload') readBy.value = 'Too heavy for this scale. Weigh it in two goes.';
+  const reading = await read<ScaleReading>(
+    `/instruments/bench-scale?batchId=${props.detail.batch.id}&combId=${props.combId}&vesselId=${tub.value ?? ''}`,
+  );
+  if (reading.state === 'silent')
+    readBy.value =
+      'The scale says nothing. Is it plugged in? Type what you know, or give the depth.';
+  else if (reading.state === 'overload')
+    readBy.value = 'Too heavy for this scale. Weigh it in two goes.';
   else {
     grossText.value = `${(reading.value / 1000).toFixed(3)} kg`;
     readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
   }
 }
 async function write(outcome: TakeOutcome): Promise<void> {
-  const done = await go('/takes', { id: newId(), batchId: props.detail.batch.id, combId: props.combId, outcome, vesselId: tub.value, grossG: grossG.value, tareG: tareG.value, guessG: grams(guessText.value), condition: outcome === 'taken' ? condition.value : 'torn', wentTo: wentTo.value, ...(isPots.value ? { potsEmptied: potsEmptied.value } : {}) }, `${name.value[0].toUpperCase()}${name.value.slice(1)} ${outcome === 'taken' ? 'taken' : outcome === 'broke' ? 'broken, taken' : 'fallen, taken'}.`);
+  const done = await go(
+    '/takes',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      combId: props.combId,
+      outcome,
+      vesselId: tub.value,
+      grossG: grossG.value,
+      tareG: tareG.value,
+      guessG: grams(guessText.value),
+      condition: outcome === 'taken' ? condition.value : 'torn',
+      wentTo: wentTo.value,
+      ...(isPots.value ? { potsEmptied: potsEmptied.value } : {}),
+    },
+    `${name.value[0].toUpperCase()}${name.value.slice(1)} ${outcome === 'taken' ? 'taken' : outcome === 'broke' ? 'broken, taken' : 'fallen, taken'}.`,
+  );
   if (done) emit('done');
 }
 </script>
@@ -76,34 +176,166 @@ async function write(outcome: TakeOutcome): Promise<void> {
   <form v-if="!guessed" class="acts bench" @submit.prevent="guessed = true">
     <h2 class="furrow-heading">Your guess first</h2>
     <p class="text">Hold it. What does this {{ name }} weigh?</p>
-    <TextField v-model="guessText" label="I guess" :error="guessText && grams(guessText) === null ? 'A weight such as 2,1 kg.' : null" />
-    <Button type="submit" class="main" label="Now the scale" :disabled="grams(guessText) === null" /><Button text type="button" label="No guess this time" @click="guessText = ''; guessed = true" />
+    <TextField
+      v-model="guessText"
+      label="I guess"
+      :error="guessText && grams(guessText) === null ? 'A weight such as 2,1 kg.' : null"
+    />
+    <Button
+      type="submit"
+      class="main"
+      label="Now the scale"
+      :disabled="grams(guessText) === null"
+    /><Button
+      text
+      type="button"
+      label="No guess this time"
+      @click="
+        guessText = '';
+        guessed = true;
+      "
+    />
   </form>
   <form v-else class="acts bench" @submit.prevent="write(outcome)">
     <h2 class="furrow-heading">Weigh {{ name }}</h2>
     <label class="sub" for="tub">In which vessel</label>
-    <select id="tub" v-model="tub" class="native big-touch"><option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}, {{ massText(v.tareG / 1000, units, 2) }} empty</option><option v-if="!vessels.length" :value="null">no vessel in the kit</option></select>
+    <select id="tub" v-model="tub" class="native big-touch">
+      <option v-for="v in vessels" :key="v.id" :value="v.id">
+        {{ v.name }}, {{ massText(v.tareG / 1000, units, 2) }} empty
+      </option>
+      <option v-if="!vessels.length" :value="null">no vessel in the kit</option>
+    </select>
     <LotQuestion :detail="detail" :vessel-id="tub" @agreed="agreed = $event" />
-    <TextField v-model="grossText" :label="`Gross weight, vessel and ${isPots ? 'honey' : 'comb'}`" :error="fieldError('grossG') ?? (grossText && grossG === null ? 'A weight such as 4,3 kg.' : null)" :hint="readBy" />
-    <div class="acts row halves"><Button outlined type="button" label="Read the scale" @click="readScale" /><Button outlined type="button" label="No scale: by depth" @click="byDepth = !byDepth" /></div>
-    <template v-if="byDepth"><NumberField v-model="depthMm" label="It stands this deep in the vessel" unit="mm" :min="0" :max="1500" /><p v-if="depthKg" class="sub">{{ massRangeText(depthKg, units) }} by depth in {{ vessel?.name }}. An estimate, never a weight for sale.</p></template>
-    <TextField v-model="tareText" :label="`Tare, before ${isPots ? 'these pots' : 'this comb'}`" :error="fieldError('tareG') ?? (tareText && tareG === null ? 'A weight such as 1,24 kg.' : check?.question === 'tare-above-gross' ? 'The tare is above the gross weight.' : null)" />
-    <NumberField v-if="isPots" v-model="potsEmptied" label="Pots emptied" :unit="look?.pots ? `of ${look.pots.honeySealed} sealed` : 'pots'" :min="1" :max="500" whole nullable />
-    <p v-if="pots" class="sub"><b v-if="pots.question" class="rust" role="alert">{{ pots.question }}</b><template v-else>{{ pots.gPerPot.toFixed(1) }} g a pot.</template></p>
-    <p v-if="check && check.netG >= 0" class="net display">{{ massText(check.netG / 1000, units, 2) }} net<small v-if="grams(guessText) !== null" class="sub"> you guessed {{ massText(grams(guessText)! / 1000, units, 2) }}</small></p>
+    <TextField
+      v-model="grossText"
+      :label="`Gross weight, vessel and ${isPots ? 'honey' : 'comb'}`"
+      :error="
+        fieldError('grossG') ?? (grossText && grossG === null ? 'A weight such as 4,3 kg.' : null)
+      "
+      :hint="readBy"
+    />
+    <div class="acts row halves">
+      <Button outlined type="button" label="Read the scale" @click="readScale" /><Button
+        outlined
+        type="button"
+        label="No scale: by depth"
+        @click="byDepth = !byDepth"
+      />
+    </div>
+    <template v-if="byDepth"
+      ><NumberField
+        v-model="depthMm"
+        label="It stands this deep in the vessel"
+        unit="mm"
+        :min="0"
+        :max="1500"
+      />
+      <p v-if="depthKg" class="sub">
+        {{ massRangeText(depthKg, units) }} by depth in {{ vessel?.name }}. An estimate, never a
+        weight for sale.
+      </p></template
+    >
+    <TextField
+      v-model="tareText"
+      :label="`Tare, before ${isPots ? 'these pots' : 'this comb'}`"
+      :error="
+        fieldError('tareG') ??
+        (tareText && tareG === null
+          ? 'A weight such as 1,24 kg.'
+          : check?.question === 'tare-above-gross'
+            ? 'The tare is above the gross weight.'
+            : null)
+      "
+    />
+    <NumberField
+      v-if="isPots"
+      v-model="potsEmptied"
+      label="Pots emptied"
+      :unit="look?.pots ? `of ${look.pots.honeySealed} sealed` : 'pots'"
+      :min="1"
+      :max="500"
+      whole
+      nullable
+    />
+    <p v-if="pots" class="sub">
+      <b v-if="pots.question" class="rust" role="alert">{{ pots.question }}</b><template v-else
+        >{{ pots.gPerPot.toFixed(1) }} g a pot.</template
+      >
+    </p>
+    <p v-if="check && check.netG >= 0" class="net display">
+      {{ massText(check.netG / 1000, units, 2) }} net<small
+        v-if="grams(guessText) !== null"
+        class="sub"
+      >
+        you guessed {{ massText(grams(guessText)! / 1000, units, 2) }}</small
+      >
+    </p>
     <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
-    <details class="how"><summary>Its condition, and where it goes</summary>
-      <SelectButton v-model="condition" :options="conditions" option-label="label" option-value="value" :allow-empty="false" aria-label="Condition" />
-      <label class="sub" for="went">Where it goes</label><select id="went" v-model="wentTo" class="native big-touch"><option v-for="(word, key) in WENT_TO_WORDS" :key="key" :value="key">{{ word }}</option></select>
+    <details class="how">
+      <summary>Its condition, and where it goes</summary>
+      <SelectButton
+        v-model="condition"
+        :options="conditions"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Condition"
+      />
+      <label class="sub" for="went">Where it goes</label
+      ><select id="went" v-model="wentTo" class="native big-touch">
+        <option v-for="(word, key) in WENT_TO_WORDS" :key="key" :value="key">{{ word }}</option>
+      </select>
     </details>
     <Refusal :refusal="refusal" :fields="['grossG', 'tareG']" />
-    <Button type="submit" class="main" :label="asked ? 'Write it down as I say' : 'Write it down'" :disabled="!check || check.netG < 0 || !agreed" :loading="busy" />
-    <div class="acts row halves"><Button v-if="outcome === 'taken'" outlined type="button" label="It broke" :disabled="!check || check.netG < 0 || !agreed" @click="write('broke')" /><Button outlined type="button" label="Back" @click="emit('back')" /></div>
+    <Button
+      type="submit"
+      class="main"
+      :label="asked ? 'Write it down as I say' : 'Write it down'"
+      :disabled="!check || check.netG < 0 || !agreed"
+      :loading="busy"
+    />
+    <div class="acts row halves">
+      <Button
+        v-if="outcome === 'taken'"
+        outlined
+        type="button"
+        label="It broke"
+        :disabled="!check || check.netG < 0 || !agreed"
+        @click="write('broke')"
+      /><Button outlined type="button" label="Back" @click="emit('back')" />
+    </div>
   </form>
 </template>
 
 <style scoped>
-.text { font-size: 20px; } .caution { border-left: 5px solid var(--rust); padding: 4px 12px; font-size: 18px; font-weight: 600; } .net { font-size: 31px; } .big-touch { min-height: 64px; }
-.main { min-height: 108px !important; font: 600 28px var(--display) !important; width: 100%; } .halves .p-button { flex: 1; min-height: 80px; padding: 0 8px; }
-:deep(.p-inputtext) { min-height: 64px; font-size: 22px; font-weight: 700; }
+.text {
+  font-size: 20px;
+}
+.caution {
+  border-left: 5px solid var(--rust);
+  padding: 4px 12px;
+  font-size: 18px;
+  font-weight: 600;
+}
+.net {
+  font-size: 31px;
+}
+.big-touch {
+  min-height: 64px;
+}
+.main {
+  min-height: 108px !important;
+  font: 600 28px var(--display) !important;
+  width: 100%;
+}
+.halves .p-button {
+  flex: 1;
+  min-height: 80px;
+  padding: 0 8px;
+}
+:deep(.p-inputtext) {
+  min-height: 64px;
+  font-size: 22px;
+  font-weight: 700;
+}
 </style>

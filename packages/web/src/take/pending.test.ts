@@ -6,23 +6,40 @@ import { defineComponent, h, ref } from 'vue';
 import { usePendingMarks } from './usePendingMarks.js';
 
 type Pending = ReturnType<typeof usePendingMarks>;
-const mark = (stepId: string) => ({ id: `m-${stepId}`, batchId: 'b', stepId, answer: {}, occurredAt: '2026-03-14T12:00:00Z' });
+const mark = (stepId: string) => ({
+  id: `m-${stepId}`,
+  batchId: 'b',
+  stepId,
+  answer: {},
+  occurredAt: '2026-03-14T12:00:00Z',
+});
 const sent: string[] = [];
 let answer: () => Response = () => new Response('{}', { status: 201 });
 
 function open(): { pending: Pending; close: () => void } {
   let pending!: Pending;
-  const wrapper = mount(defineComponent({ setup: () => { pending = usePendingMarks(ref('b')); return () => h('i'); } }), { global: { plugins: [createPinia(), VueQueryPlugin] } });
+  const wrapper = mount(
+    defineComponent({
+      setup: () => {
+        pending = usePendingMarks(ref('b'));
+        return () => h('i');
+      },
+    }),
+    { global: { plugins: [createPinia(), VueQueryPlugin] } },
+  );
   return { pending, close: () => wrapper.unmount() };
 }
 beforeEach(() => {
   localStorage.clear();
   sent.length = 0;
   answer = () => new Response('{}', { status: 201 });
-  vi.stubGlobal('fetch', vi.fn(async (_url: string, init: RequestInit) => {
-    sent.push((JSON.parse(String(init.body)) as { payload: { stepId: string } }).payload.stepId);
-    return answer();
-  }));
+  vi.stubGlobal(
+    'fetch',
+    vi.fn(async (_url: string, init: RequestInit) => {
+      sent.push((JSON.parse(String(init.body)) as { payload: { stepId: string } }).payload.stepId);
+      return answer();
+    }),
+  );
 });
 afterEach(() => vi.unstubAllGlobals());
 
@@ -39,7 +56,9 @@ describe('steps touched before the server answered', () => {
     close();
   });
   it('outlive a page that is closed before they arrived', async () => {
-    answer = () => { throw new TypeError('no connection'); };
+    answer = () => {
+      throw new TypeError('no connection');
+    };
     const first = open();
     first.pending.add(mark('board'), 'board');
     await vi.waitFor(() => expect(first.pending.refusal.value?.status).toBe(0));
@@ -52,7 +71,11 @@ describe('steps touched before the server answered', () => {
     second.close();
   });
   it('are taken back where the server refuses, with its sentence', async () => {
-    answer = () => new Response(JSON.stringify({ code: 'frame-open', detail: 'A frame still runs.' }), { status: 409, headers: { 'Content-Type': 'application/problem+json' } });
+    answer = () =>
+      new Response(JSON.stringify({ code: 'frame-open', detail: 'A frame still runs.' }), {
+        status: 409,
+        headers: { 'Content-Type': 'application/problem+json' },
+      });
     const { pending, close } = open();
     pending.add(mark('frames'), 'frames');
     await vi.waitFor(() => expect(pending.refusal.value?.message).toBe('A frame still runs.'));

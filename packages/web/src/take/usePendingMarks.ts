@@ -4,7 +4,11 @@ import { Refused, newId, send } from '../server/client.js';
 import { useRefresh } from '../server/queries.js';
 import { useUi } from '../shell/ui.js';
 
-interface PendingMark { mark: StepMark; commandId: string; said: string }
+interface PendingMark {
+  mark: StepMark;
+  commandId: string;
+  said: string;
+}
 const RETRY_MS = 4_000;
 
 /**
@@ -20,7 +24,10 @@ export function usePendingMarks(batchId: Ref<string | null>) {
   const confirmed = ref<StepMark[]>([]);
   const refusal = ref<Refused | null>(null);
   const key = (): string => `furrow.take.pending.${batchId.value}`;
-  const keep = (): void => (waiting.value.length ? localStorage.setItem(key(), JSON.stringify(waiting.value)) : localStorage.removeItem(key()));
+  const keep = (): void =>
+    waiting.value.length
+      ? localStorage.setItem(key(), JSON.stringify(waiting.value))
+      : localStorage.removeItem(key());
   let sending = false;
   async function sendAll(): Promise<void> {
     if (sending || !waiting.value.length) return;
@@ -28,7 +35,13 @@ export function usePendingMarks(batchId: Ref<string | null>) {
     refusal.value = null;
     try {
       while (waiting.value.length) {
-        const [{ mark: { occurredAt, ...payload }, commandId, said }] = waiting.value;
+        const [
+          {
+            mark: { occurredAt, ...payload },
+            commandId,
+            said,
+          },
+        ] = waiting.value;
         await send('/stepMarks', payload, { occurredAt, commandId });
         confirmed.value = [...confirmed.value, waiting.value[0].mark];
         waiting.value = waiting.value.slice(1);
@@ -37,7 +50,10 @@ export function usePendingMarks(batchId: Ref<string | null>) {
       }
       await refresh();
     } catch (error) {
-      refusal.value = error instanceof Refused ? error : new Refused(0, 'unexpected', 'This did not arrive. It is sent again.', null);
+      refusal.value =
+        error instanceof Refused
+          ? error
+          : new Refused(0, 'unexpected', 'This did not arrive. It is sent again.', null);
       // What was refused stays undone; what did not arrive waits.
       if (refusal.value.status !== 0) waiting.value = [];
       keep();
@@ -49,10 +65,14 @@ export function usePendingMarks(batchId: Ref<string | null>) {
     // A touch while the answer was read.
     if (waiting.value.length && !refusal.value) void sendAll();
   }
-  watch(batchId, (id) => {
-    waiting.value = id ? (JSON.parse(localStorage.getItem(key()) ?? '[]') as PendingMark[]) : [];
-    void sendAll();
-  }, { immediate: true });
+  watch(
+    batchId,
+    (id) => {
+      waiting.value = id ? (JSON.parse(localStorage.getItem(key()) ?? '[]') as PendingMark[]) : [];
+      void sendAll();
+    },
+    { immediate: true },
+  );
   const timer = setInterval(() => void sendAll(), RETRY_MS);
   onScopeDispose(() => clearInterval(timer));
   return {
@@ -60,7 +80,8 @@ export function usePendingMarks(batchId: Ref<string | null>) {
     refusal,
     /** Done when nothing waits any more, or cannot go out now: what builds on a step is sent after it. */
     flush: async (): Promise<void> => {
-      for (let i = 0; i < 100 && waiting.value.length && !refusal.value; i++) await new Promise((done) => setTimeout(done, 50));
+      for (let i = 0; i < 100 && waiting.value.length && !refusal.value; i++)
+        await new Promise((done) => setTimeout(done, 50));
     },
     add: (mark: StepMark, said: string): void => {
       waiting.value = [...waiting.value, { mark, commandId: newId(), said }];

@@ -1,20 +1,79 @@
 import { definePreset } from '@primeuix/themes';
 import Aura from '@primeuix/themes/aura';
 
-const field = { 50: '#EEF4EE', 100: '#D9E6D8', 200: '#B7CEB8', 300: '#8DB093', 400: '#5E8C6B', 500: '#3D7250', 600: '#28573A', 700: '#1B402A', 800: '#153321', 900: '#0F2618', 950: '#0A1A10' };
-const surface = { 0: '#FBFCF9', 50: '#F0F3ED', 100: '#E2E8DE', 200: '#D3DCD0', 300: '#C4CEC1', 400: '#9BA89A', 500: '#758375', 600: '#5C695E', 700: '#465248', 800: '#2B352E', 900: '#18211B', 950: '#0F1511' };
-const sunSurface = { ...surface, 0: '#FFFFFF', 50: '#FFFFFF', 100: '#EDEDED', 200: '#CCCCCC', 300: '#000000', 400: '#000000', 500: '#000000', 600: '#000000', 700: '#000000', 900: '#000000' };
+const field = {
+  50: '#EEF4EE',
+  100: '#D9E6D8',
+  200: '#B7CEB8',
+  300: '#8DB093',
+  400: '#5E8C6B',
+  500: '#3D7250',
+  600: '#28573A',
+  700: '#1B402A',
+  800: '#153321',
+  900: '#0F2618',
+  950: '#0A1A10',
+};
+const surface = {
+  0: '#FBFCF9',
+  50: '#F0F3ED',
+  100: '#E2E8DE',
+  200: '#D3DCD0',
+  300: '#C4CEC1',
+  400: '#9BA89A',
+  500: '#758375',
+  600: '#5C695E',
+  700: '#465248',
+  800: '#2B352E',
+  900: '#18211B',
+  950: '#0F1511',
+};
+const sunSurface = {
+  ...surface,
+  0: '#FFFFFF',
+  50: '#FFFFFF',
+  100: '#EDEDED',
+  200: '#CCCCCC',
+  300: '#000000',
+  400: '#000000',
+  500: '#000000',
+  600: '#000000',
+  700: '#000000',
+  900: '#000000',
+};
 
 /** Our own preset: one green, one rust, no shadows; the dark slot carries the sun scheme. */
 export const furrowPreset = definePreset(Aura, {
   primitive: { borderRadius: { md: '6px', lg: '8px' } },
   semantic: {
     primary: field,
-    focusRing: { width: '3px', style: 'solid', color: '{primary.600}', offset: '2px', shadow: 'none' },
+    focusRing: {
+      width: '3px',
+      style: 'solid',
+      color: '{primary.600}',
+      offset: '2px',
+      shadow: 'none',
+    },
     overlay: { modal: { shadow: 'none' }, popover: { shadow: 'none' }, select: { shadow: 'none' } },
     colorScheme: {
-      light: { surface, primary: { color: '{primary.600}', contrastColor: '#FFFFFF', hoverColor: '{primary.700}', activeColor: '{primary.700}' } },
-      dark: { surface: sunSurface, primary: { color: '#0B3D1E', contrastColor: '#FFFFFF', hoverColor: '#072A14', activeColor: '#072A14' } },
+      light: {
+        surface,
+        primary: {
+          color: '{primary.600}',
+          contrastColor: '#FFFFFF',
+          hoverColor: '{primary.700}',
+          activeColor: '{primary.700}',
+        },
+      },
+      dark: {
+        surface: sunSurface,
+        primary: {
+          color: '#0B3D1E',
+          contrastColor: '#FFFFFF',
+          hoverColor: '#072A14',
+          activeColor: '#072A14',
+        },
+      },
     },
   },
 });

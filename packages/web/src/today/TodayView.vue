@@ -19,46 +19,84 @@ const now = useNow();
 const today = useToday();
 const hives = useHives();
 const rules = useRules();
-const loading = computed(() => today.isLoading.value || hives.isLoading.value || rules.isLoading.value);
+const loading = computed(
+  () => today.isLoading.value || hives.isLoading.value || rules.isLoading.value,
+);
 const error = computed(() => today.error.value ?? hives.error.value ?? rules.error.value);
 const { data: harvests } = useHarvests();
 const { data: clocks } = useClocks();
 function clockOf(batchId: string): string {
   const clock = clocks.value?.find((c) => c.batchId === batchId);
-  return clock ? `, ${hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000)}` : '';
+  return clock
+    ? `, ${hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000)}`
+    : '';
 }
 const retry = (): void => void Promise.all([today.refetch(), hives.refetch(), rules.refetch()]);
 const zone = computed(() => hives.data.value?.[0]?.site.zone ?? 'local');
 const lines = computed(() => today.data.value ?? []);
 /** What comes first: due within half a day, else what waits for a hand on the row. */
 const lead = computed(() => {
-  const soon = lines.value.filter((l) => l.dueAt && Date.parse(l.dueAt) < now.value.getTime() + 12 * 3_600_000).slice(0, 2);
+  const soon = lines.value
+    .filter((l) => l.dueAt && Date.parse(l.dueAt) < now.value.getTime() + 12 * 3_600_000)
+    .slice(0, 2);
   return soon.length ? soon : lines.value.filter((l) => l.batchId && !l.dueAt).slice(0, 1);
 });
 const ripe = computed(() => lines.value.find((l) => l.kind === 'ripe'));
 const { go, busy, refusal } = useSend();
 /** A stir is done where it stands, without going to its screen. */
-const stirred = (l: TodayLine): unknown => go('/drainEvents', { id: newId(), drainId: l.id.replace(/-stir$/, ''), kind: 'stir', minutes: 5 }, `${l.title}: done, 5 minutes of your hands.`);
-const lookedBack = (l: TodayLine): unknown => go(`/harvests/${l.id.replace(/-back$/, '')}/look-back`, {}, `${l.title}: done.`);
+const stirred = (l: TodayLine): unknown =>
+  go(
+    '/drainEvents',
+    { id: newId(), drainId: l.id.replace(/-stir$/, ''), kind: 'stir', minutes: 5 },
+    `${l.title}: done, 5 minutes of your hands.`,
+  );
+const lookedBack = (l: TodayLine): unknown =>
+  go(`/harvests/${l.id.replace(/-back$/, '')}/look-back`, {}, `${l.title}: done.`);
 /** Where in Jar a line is done. */
-const IN_JAR: Record<string, string> = { wax: '?at=wax', rinse: '?at=wax', 'use-first': '?at=shelf', promise: '?at=shelf' };
+const IN_JAR: Record<string, string> = {
+  wax: '?at=wax',
+  rinse: '?at=wax',
+  'use-first': '?at=shelf',
+  promise: '?at=shelf',
+};
 const link = (l: TodayLine): string => `${placeOf(l)}${IN_JAR[l.kind] ?? ''}`;
-const placeOf = (l: TodayLine): string => (l.batchId ? `/${l.stage}/${l.batchId}` : l.hiveId ? `/${l.stage}/${l.hiveId}` : `/${l.stage}`);
-const isPast = (l: TodayLine): boolean => l.dueAt !== null && Date.parse(l.dueAt) < now.value.getTime();
-const when = (l: TodayLine): string => (l.dueAt === null ? '' : isPast(l) ? `due since ${clockText(l.dueAt, zone.value, now.value)}` : l.kind === 'draw-off' ? `before ${clockText(l.dueAt, zone.value, now.value)}` : clockText(l.dueAt, zone.value, now.value));
+const placeOf = (l: TodayLine): string =>
+  l.batchId ? `/${l.stage}/${l.batchId}` : l.hiveId ? `/${l.stage}/${l.hiveId}` : `/${l.stage}`;
+const isPast = (l: TodayLine): boolean =>
+  l.dueAt !== null && Date.parse(l.dueAt) < now.value.getTime();
+const when = (l: TodayLine): string =>
+  l.dueAt === null
+    ? ''
+    : isPast(l)
+      ? `due since ${clockText(l.dueAt, zone.value, now.value)}`
+      : l.kind === 'draw-off'
+        ? `before ${clockText(l.dueAt, zone.value, now.value)}`
+        : clockText(l.dueAt, zone.value, now.value);
 /** Seven days, each with what hangs from it; what is due already hangs from today. */
-const days = computed(() => Array.from({ length: 7 }, (_, i) => {
-  const day = DateTime.fromJSDate(now.value, { zone: zone.value }).plus({ days: i });
-  const hung = lines.value.filter((l) => {
-    if (!l.dueAt) return i === 0;
-    const due = DateTime.fromISO(l.dueAt, { zone: zone.value });
-    return due.hasSame(day, 'day') || (i === 0 && due < day.startOf('day'));
-  });
-  return { key: day.toISODate(), name: i === 0 ? `Today, ${day.toFormat('ccc d')}` : day.toFormat('ccc d'), hung };
-}));
+const days = computed(() =>
+  Array.from({ length: 7 }, (_, i) => {
+    const day = DateTime.fromJSDate(now.value, { zone: zone.value }).plus({ days: i });
+    const hung = lines.value.filter((l) => {
+      if (!l.dueAt) return i === 0;
+      const due = DateTime.fromISO(l.dueAt, { zone: zone.value });
+      return due.hasSame(day, 'day') || (i === 0 && due < day.startOf('day'));
+    });
+    return {
+      key: day.toISODate(),
+      name: i === 0 ? `Today, ${day.toFormat('ccc d')}` : day.toFormat('ccc d'),
+      hung,
+    };
+  }),
+);
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
-const scale = computed(() => ((hives.data.value?.length ?? 0) > 4 ? 0.2 : (hives.data.value?.length ?? 0) > 1 ? 0.45 : Math.max(0.36, Math.min(0.76, (width.value - 90) / 880))));
+const scale = computed(() =>
+  (hives.data.value?.length ?? 0) > 4
+    ? 0.2
+    : (hives.data.value?.length ?? 0) > 1
+      ? 0.45
+      : Math.max(0.36, Math.min(0.76, (width.value - 90) / 880)),
+);
 const sites = computed(() => {
   const bySite = new Map<string, { name: string; hives: Hive[] }>();
   for (const hive of hives.data.value ?? []) {
@@ -79,40 +117,130 @@ function drawn(hive: Hive) {
   <div v-else class="stage wide today">
     <template v-if="!hives.data.value?.length">
       <header><h1>Nothing runs, nothing is due.</h1></header>
-      <p class="first">Furrow begins with a hive: draw it as it stands, look at its combs, and everything after follows from there.</p>
-      <div class="acts row"><RouterLink class="p-button p-component" to="/hives/new">Make your first hive</RouterLink><RouterLink class="p-button p-component p-button-outlined" to="/rules">House rules and kit</RouterLink></div>
+      <p class="first">
+        Furrow begins with a hive: draw it as it stands, look at its combs, and everything after
+        follows from there.
+      </p>
+      <div class="acts row">
+        <RouterLink class="p-button p-component" to="/hives/new">Make your first hive</RouterLink
+        ><RouterLink class="p-button p-component p-button-outlined" to="/rules"
+          >House rules and kit</RouterLink
+        >
+      </div>
     </template>
     <template v-else>
       <div class="lead">
-        <h1 class="big"><template v-for="l in lead" :key="l.id"><span :class="{ rust: l.urgent || isPast(l) }">{{ l.title }}{{ l.dueAt ? ` ${isPast(l) ? 'now' : l.kind === 'draw-off' ? when(l) : `at ${when(l)}`}` : '' }}.</span>{{ ' ' }}</template><template v-if="!lead.length">Nothing is due today. </template><span v-if="ripe" class="green">{{ ripe.title }}.</span></h1>
-        <div class="acts row"><Button v-if="lead[0]?.kind === 'stir'" :label="`${lead[0].title}: done`" :loading="busy" @click="stirred(lead[0])" /><RouterLink v-else-if="lead[0]" class="p-button p-component" :to="link(lead[0])">{{ lead[0].title }}</RouterLink><RouterLink v-if="ripe" class="p-button p-component p-button-outlined" :to="link(ripe)">Choose combs</RouterLink></div>
+        <h1 class="big">
+          <template v-for="l in lead" :key="l.id"
+            ><span :class="{ rust: l.urgent || isPast(l) }"
+              >{{ l.title
+              }}{{
+                l.dueAt
+                  ? ` ${isPast(l) ? 'now' : l.kind === 'draw-off' ? when(l) : `at ${when(l)}`}`
+                  : ''
+              }}.</span
+            >{{ ' ' }}</template
+          ><template v-if="!lead.length">Nothing is due today. </template
+          ><span v-if="ripe" class="green">{{ ripe.title }}.</span>
+        </h1>
+        <div class="acts row">
+          <Button
+            v-if="lead[0]?.kind === 'stir'"
+            :label="`${lead[0].title}: done`"
+            :loading="busy"
+            @click="stirred(lead[0])"
+          /><RouterLink v-else-if="lead[0]" class="p-button p-component" :to="link(lead[0])">{{
+            lead[0].title
+          }}</RouterLink
+          ><RouterLink v-if="ripe" class="p-button p-component p-button-outlined" :to="link(ripe)"
+            >Choose combs</RouterLink
+          >
+        </div>
       </div>
       <Refusal :refusal="refusal" />
       <div class="upper">
-      <div ref="frame" class="sites">
-      <section v-for="site in sites" :key="site.name" class="site">
-        <p><b>{{ site.name }}</b> <span class="sub">{{ site.hives.length }} {{ site.hives.length === 1 ? 'hive' : 'hives' }}</span></p>
-        <div class="ground">
-          <RouterLink v-for="hive in site.hives" :key="hive.id" :to="`/look/${hive.id}`" class="hive">
-            <HiveSection :hive="hive" :combs="drawn(hive)" :s="scale" :numbers="false" :marks="!hive.boxes.length && scale > 0.3" :label="`${hive.name} from the side`" />
-            <svg class="legs" viewBox="0 0 480 34" :width="(hive.boxes.length ? 460 : 780) * scale" aria-hidden="true"><path d="M60 0v24M420 0v24" stroke="var(--ink)" stroke-width="6" /><path d="M0 25h480" stroke="var(--ink)" stroke-width="2" /><rect y="26" width="480" height="8" fill="url(#p-earth)" /></svg>
-            <b class="display">{{ hive.name }}</b>
-            <span class="sub">{{ drawn(hive).filter((c) => c.verdict === 'take').length }} of {{ drawn(hive).length }} ripe</span>
-          </RouterLink>
+        <div ref="frame" class="sites">
+          <section v-for="site in sites" :key="site.name" class="site">
+            <p>
+              <b>{{ site.name }}</b>
+              <span class="sub"
+                >{{ site.hives.length }} {{ site.hives.length === 1 ? 'hive' : 'hives' }}</span
+              >
+            </p>
+            <div class="ground">
+              <RouterLink
+                v-for="hive in site.hives"
+                :key="hive.id"
+                :to="`/look/${hive.id}`"
+                class="hive"
+              >
+                <HiveSection
+                  :hive="hive"
+                  :combs="drawn(hive)"
+                  :s="scale"
+                  :numbers="false"
+                  :marks="!hive.boxes.length && scale > 0.3"
+                  :label="`${hive.name} from the side`"
+                />
+                <svg
+                  class="legs"
+                  viewBox="0 0 480 34"
+                  :width="(hive.boxes.length ? 460 : 780) * scale"
+                  aria-hidden="true"
+                >
+                  <path d="M60 0v24M420 0v24" stroke="var(--ink)" stroke-width="6" />
+                  <path d="M0 25h480" stroke="var(--ink)" stroke-width="2" />
+                  <rect y="26" width="480" height="8" fill="url(#p-earth)" />
+                </svg>
+                <b class="display">{{ hive.name }}</b>
+                <span class="sub"
+                  >{{ drawn(hive).filter((c) => c.verdict === 'take').length }} of
+                  {{ drawn(hive).length }} ripe</span
+                >
+              </RouterLink>
+            </div>
+          </section>
         </div>
-      </section>
-      </div>
-      <aside v-if="harvests?.length">
-        <h2 class="furrow-heading">On the row</h2>
-        <RouterLink v-for="b in harvests.slice(0, 5)" :key="b.id" :to="`/${b.stage}/${b.id}`" class="onrow"><b class="display">{{ b.hiveName }}</b><span>{{ dateText(b.date) }}</span><span class="sub">{{ b.closedAt ? 'in the book' : `at ${b.stage}` }}{{ clockOf(b.id) }}</span></RouterLink>
-      </aside>
+        <aside v-if="harvests?.length">
+          <h2 class="furrow-heading">On the row</h2>
+          <RouterLink
+            v-for="b in harvests.slice(0, 5)"
+            :key="b.id"
+            :to="`/${b.stage}/${b.id}`"
+            class="onrow"
+            ><b class="display">{{ b.hiveName }}</b
+            ><span>{{ dateText(b.date) }}</span
+            ><span class="sub"
+              >{{ b.closedAt ? 'in the book' : `at ${b.stage}` }}{{ clockOf(b.id) }}</span
+            ></RouterLink
+          >
+        </aside>
       </div>
       <section class="days" aria-label="The next seven days">
         <div v-for="(day, i) in days" :key="String(day.key)" class="day">
           <h2 :class="{ first: i === 0 }">{{ day.name }}</h2>
-          <div v-for="l in day.hung" :key="l.id" class="hung" :class="{ urgent: l.urgent || isPast(l), ripe: l.kind === 'ripe' }">
-            <RouterLink :to="link(l)"><b>{{ l.title }}</b></RouterLink><span v-if="when(l)" :class="{ rust: l.urgent || isPast(l) }">{{ when(l) }}</span><span class="sub">If left: {{ l.ifLeft }}</span>
-            <Button v-if="l.kind === 'stir'" text label="Stirred" :aria-label="`${l.title}: stirred`" @click="stirred(l)" /><Button v-if="l.kind === 'look-back'" text label="Looked back" @click="lookedBack(l)" />
+          <div
+            v-for="l in day.hung"
+            :key="l.id"
+            class="hung"
+            :class="{ urgent: l.urgent || isPast(l), ripe: l.kind === 'ripe' }"
+          >
+            <RouterLink :to="link(l)"
+              ><b>{{ l.title }}</b></RouterLink
+            ><span v-if="when(l)" :class="{ rust: l.urgent || isPast(l) }">{{ when(l) }}</span
+            ><span class="sub">If left: {{ l.ifLeft }}</span>
+            <Button
+              v-if="l.kind === 'stir'"
+              text
+              label="Stirred"
+              :aria-label="`${l.title}: stirred`"
+              @click="stirred(l)"
+            /><Button
+              v-if="l.kind === 'look-back'"
+              text
+              label="Looked back"
+              @click="lookedBack(l)"
+            />
           </div>
         </div>
       </section>
@@ -121,15 +249,130 @@ function drawn(hive: Hive) {
 </template>
 
 <style scoped>
-.lead { display: flex; gap: 20px; justify-content: space-between; align-items: flex-start; flex-wrap: wrap; } .big { font-size: 30px; line-height: 40px; max-width: 780px; }
+.lead {
+  display: flex;
+  gap: 20px;
+  justify-content: space-between;
+  align-items: flex-start;
+  flex-wrap: wrap;
+}
+.big {
+  font-size: 30px;
+  line-height: 40px;
+  max-width: 780px;
+}
 
-.upper { display: grid; grid-template-columns: minmax(0, 1fr) 250px; gap: 28px; } .onrow { display: grid; grid-template-columns: auto auto 1fr; gap: 12px; align-items: baseline; min-height: 48px; padding: 10px 0; border-bottom: var(--line); text-decoration: none; } .onrow .sub { text-align: right; }
-@media (max-width: 1023px) { .upper { grid-template-columns: minmax(0, 1fr); } }
-.first { font-size: 19px; max-width: 620px; }
-.sites { display: flex; flex-wrap: wrap; gap: 8px 24px; align-items: flex-end; align-content: flex-start; } .ground { display: flex; gap: 12px; flex-wrap: wrap; align-items: flex-end; } .hive { text-decoration: none; display: flex; flex-direction: column; align-items: center; overflow: hidden; max-width: 100%; } .hive b { font-size: 18px; line-height: 24px; } .legs { margin-top: -6px; }
-.days { display: grid; grid-template-columns: 1.8fr repeat(6, 1fr); gap: 0; margin-top: 6px; }
-.day h2 { font: 700 16px/26px var(--text); background: var(--wood); border: 1.5px solid var(--ink); margin: 0 0 0 -1.5px; padding: 0 10px; white-space: nowrap; } .day h2.first { background: var(--ink); color: var(--lime-0); }
-.hung a { text-decoration: none; min-height: 32px; } .hung a:hover { text-decoration: underline; } .hung :deep(.p-button) { align-self: flex-start; padding: 0; min-height: 44px; }
-.hung { display: flex; flex-direction: column; margin: 0 8px 4px; padding: 6px 12px 8px; border: 1.5px solid var(--ink); border-top: 0; border-radius: 0 0 12px 12px; background: var(--lime-0); text-decoration: none; min-height: 48px; } .hung.urgent { border: 3px solid var(--rust); border-top: 0; } .hung.ripe { border: 2.5px solid var(--field); border-top: 0; }
-@media (max-width: 1023px) { .days { grid-template-columns: 1fr; } .day:not(:first-child):not(:has(.hung)) { display: none; } }
+.upper {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 250px;
+  gap: 28px;
+}
+.onrow {
+  display: grid;
+  grid-template-columns: auto auto 1fr;
+  gap: 12px;
+  align-items: baseline;
+  min-height: 48px;
+  padding: 10px 0;
+  border-bottom: var(--line);
+  text-decoration: none;
+}
+.onrow .sub {
+  text-align: right;
+}
+@media (max-width: 1023px) {
+  .upper {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+.first {
+  font-size: 19px;
+  max-width: 620px;
+}
+.sites {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: flex-end;
+  align-content: flex-start;
+}
+.ground {
+  display: flex;
+  gap: 12px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+.hive {
+  text-decoration: none;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  overflow: hidden;
+  max-width: 100%;
+}
+.hive b {
+  font-size: 18px;
+  line-height: 24px;
+}
+.legs {
+  margin-top: -6px;
+}
+.days {
+  display: grid;
+  grid-template-columns: 1.8fr repeat(6, 1fr);
+  gap: 0;
+  margin-top: 6px;
+}
+.day h2 {
+  font: 700 16px/26px var(--text);
+  background: var(--wood);
+  border: 1.5px solid var(--ink);
+  margin: 0 0 0 -1.5px;
+  padding: 0 10px;
+  white-space: nowrap;
+}
+.day h2.first {
+  background: var(--ink);
+  color: var(--lime-0);
+}
+.hung a {
+  text-decoration: none;
+  min-height: 32px;
+}
+.hung a:hover {
+  text-decoration: underline;
+}
+.hung :deep(.p-button) {
+  align-self: flex-start;
+  padding: 0;
+  min-height: 44px;
+}
+.hung {
+  display: flex;
+  flex-direction: column;
+  margin: 0 8px 4px;
+  padding: 6px 12px 8px;
+  border: 1.5px solid var(--ink);
+  border-top: 0;
+  border-radius: 0 0 12px 12px;
+  background: var(--lime-0);
+  text-decoration: none;
+  min-height: 48px;
+}
+.hung.urgent {
+  border: 3px solid var(--rust);
+  border-top: 0;
+}
+.hung.ripe {
+  border: 2.5px solid var(--field);
+  border-top: 0;
+}
+@media (max-width: 1023px) {
+  .days {
+    grid-template-columns: 1fr;
+  }
+  .day:not(:first-child):not(:has(.hung)) {
+    display: none;
+  }
+}
 </style>

@@ -1,9 +1,20 @@
-import { chooseAnswers, combOrLiquid, highsSolver, type ChooseAnswer, type ChooseRequest, type CombOrLiquid, type CombOrLiquidInput, type LpSolver } from '@furrow/core';
+import {
+  chooseAnswers,
+  combOrLiquid,
+  highsSolver,
+  type ChooseAnswer,
+  type ChooseRequest,
+  type CombOrLiquid,
+  type CombOrLiquidInput,
+  type LpSolver,
+} from '@furrow/core';
 import { expose } from 'comlink';
 import highsLoader from 'highs';
 import wasm from 'highs/runtime?url';
 
-const solver: Promise<LpSolver> = highsLoader({ locateFile: () => wasm }).then((highs) => highsSolver(highs as never));
+const solver: Promise<LpSolver> = highsLoader({ locateFile: () => wasm }).then((highs) =>
+  highsSolver(highs as never),
+);
 let asked = 0;
 const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
 
@@ -20,7 +31,8 @@ const api = {
     }
     return true;
   },
-  combOrLiquid: (input: CombOrLiquidInput, onProgress: (share: number) => void): CombOrLiquid => combOrLiquid(input, onProgress),
+  combOrLiquid: (input: CombOrLiquidInput, onProgress: (share: number) => void): CombOrLiquid =>
+    combOrLiquid(input, onProgress),
 };
 export type ChooserApi = typeof api;
 expose(api);

@@ -9,7 +9,9 @@ let remote: Remote<ComputeApi> | null = null;
 
 /** The one compute worker, started when first asked. */
 export function compute(): Remote<ComputeApi> {
-  remote ??= wrap<ComputeApi>(new Worker(new URL('./compute.ts', import.meta.url), { type: 'module' }));
+  remote ??= wrap<ComputeApi>(
+    new Worker(new URL('./compute.ts', import.meta.url), { type: 'module' }),
+  );
   return remote;
 }
 

@@ -1,4 +1,13 @@
-import { BadInput, drainForecast, frameForecast, jarFill, planDay, whatIfs, type DayInput, type DayPlan } from '@furrow/core';
+import {
+  BadInput,
+  drainForecast,
+  frameForecast,
+  jarFill,
+  planDay,
+  whatIfs,
+  type DayInput,
+  type DayPlan,
+} from '@furrow/core';
 import { expose } from 'comlink';
 
 /** What may take over 30 ms, off the page's own thread. */
@@ -12,7 +21,10 @@ const api = {
     try {
       return { day: planDay(input), says: null };
     } catch (error) {
-      return { day: null, says: error instanceof BadInput ? error.message : 'This day cannot be worked out.' };
+      return {
+        day: null,
+        says: error instanceof BadInput ? error.message : 'This day cannot be worked out.',
+      };
     }
   },
 };

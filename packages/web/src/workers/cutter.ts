@@ -1,17 +1,46 @@
-import { batchPlanSteps, cutPlan, cutPlans, fillLots, highsSolver, replan, type BatchPlan, type BatchPlanInput, type CombDefect, type Cut, type CutPlan, type CutPlanInput, type FillLotsInput, type LotsFilled, type LpSolver, type Placement, type Replanned } from '@furrow/core';
+import {
+  batchPlanSteps,
+  cutPlan,
+  cutPlans,
+  fillLots,
+  highsSolver,
+  replan,
+  type BatchPlan,
+  type BatchPlanInput,
+  type CombDefect,
+  type Cut,
+  type CutPlan,
+  type CutPlanInput,
+  type FillLotsInput,
+  type LotsFilled,
+  type LpSolver,
+  type Placement,
+  type Replanned,
+} from '@furrow/core';
 import { expose } from 'comlink';
 import highsLoader from 'highs';
 import wasm from 'highs/runtime?url';
 
-const solver = (): Promise<LpSolver> => highsLoader({ locateFile: () => wasm }).then((highs) => highsSolver(highs as never));
+const solver = (): Promise<LpSolver> =>
+  highsLoader({ locateFile: () => wasm }).then((highs) => highsSolver(highs as never));
 const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
 
 /** The knife's plans and jars for several lots, off the page's own thread; `end` in the client stops one in the middle. */
 const api = {
   plans: (input: CutPlanInput): CutPlan[] => cutPlans(input),
   /** Pieces the same boxes would get from this comb without its flaws (the comb's own edge and thickness stay). */
-  possible: (input: CutPlanInput): number => cutPlan({ ...input, defects: input.defects.filter((d) => d.kind === 'edge' || d.kind === 'thickness'), pieces: input.pieces.map(({ limit: _limit, ...p }) => p) }).placements.length,
-  replan: (input: CutPlanInput, plan: { placements: Placement[]; cuts: Cut[] }, done: number, found: CombDefect[]): Replanned => replan(input, plan, done, found),
+  possible: (input: CutPlanInput): number =>
+    cutPlan({
+      ...input,
+      defects: input.defects.filter((d) => d.kind === 'edge' || d.kind === 'thickness'),
+      pieces: input.pieces.map(({ limit: _limit, ...p }) => p),
+    }).placements.length,
+  replan: (
+    input: CutPlanInput,
+    plan: { placements: Placement[]; cuts: Cut[] },
+    done: number,
+    found: CombDefect[],
+  ): Replanned => replan(input, plan, done, found),
   fillLots: async (input: FillLotsInput): Promise<LotsFilled> => fillLots(input, await solver()),
   async batch(input: BatchPlanInput, onProgress: (share: number) => void): Promise<BatchPlan> {
     const steps = batchPlanSteps(input, await solver());

@@ -1,4 +1,12 @@
-import { faceLattice, readPhoto, type CombOutline, type Dab, type PhotoReading, type Picture, type Quad } from '@furrow/core';
+import {
+  faceLattice,
+  readPhoto,
+  type CombOutline,
+  type Dab,
+  type PhotoReading,
+  type Picture,
+  type Quad,
+} from '@furrow/core';
 import { expose } from 'comlink';
 
 /** Longest side a picture is read at: cells of some ten pixels tell as much as cells of forty, and sooner. */
@@ -24,10 +32,22 @@ const api = {
     return { width, height, bitmap: await createImageBitmap(canvas) };
   },
   /** Reads its cells. Corners are px of the picture as it is. */
-  read(outline: CombOutline, pitchMm: number, corners: Quad, dabs: Dab[], onProgress: (share: number) => void): PhotoReading {
+  read(
+    outline: CombOutline,
+    pitchMm: number,
+    corners: Quad,
+    dabs: Dab[],
+    onProgress: (share: number) => void,
+  ): PhotoReading {
     if (!picture) return { read: false, why: 'dabs', sentence: 'Choose a picture first.' };
     const scaled = corners.map((p) => ({ x: p.x * shrunk, y: p.y * shrunk })) as unknown as Quad;
-    return readPhoto({ picture, lattice: faceLattice(outline, pitchMm), corners: scaled, dabs, onProgress });
+    return readPhoto({
+      picture,
+      lattice: faceLattice(outline, pitchMm),
+      corners: scaled,
+      dabs,
+      onProgress,
+    });
   },
 };
 export type PhotoApi = typeof api;

@@ -2,7 +2,11 @@ import type { FaceLattice } from '../face.js';
 import { project, type Matrix } from './perspective.js';
 
 /** A picture as rows of red, green, blue, alpha, 0 to 255. */
-export interface Picture { width: number; height: number; data: Uint8Array | Uint8ClampedArray }
+export interface Picture {
+  width: number;
+  height: number;
+  data: Uint8Array | Uint8ClampedArray;
+}
 
 /** How a cell looks: brightness, two colour ratios, roughness, middle against rim, shine. Brightness and colours are logarithms, so that light multiplies out as a sum. */
 export const FEATURES = 6;
@@ -13,7 +17,10 @@ const MIDDLE: [number, number][] = ring(0.29, 9, 0.3);
 const RIM: [number, number][] = ring(0.43, 12, 0.1);
 
 function ring(radius: number, n: number, turn: number): [number, number][] {
-  return Array.from({ length: n }, (_, k) => [radius * Math.cos((2 * Math.PI * k) / n + turn), radius * Math.sin((2 * Math.PI * k) / n + turn)]);
+  return Array.from({ length: n }, (_, k) => [
+    radius * Math.cos((2 * Math.PI * k) / n + turn),
+    radius * Math.sin((2 * Math.PI * k) / n + turn),
+  ]);
 }
 
 /** Pixels per millimetre at a place of the face. */
@@ -23,20 +30,32 @@ export function scaleAt(map: Matrix, x: number, y: number): number {
 }
 
 /** Features of every cell, FEATURES numbers each; a cell that lies outside the picture is left at NaN. `onProgress` is told the share done. */
-export function cellFeatures(picture: Picture, lattice: FaceLattice, map: Matrix, onProgress?: (share: number) => void): Float64Array {
+export function cellFeatures(
+  picture: Picture,
+  lattice: FaceLattice,
+  map: Matrix,
+  onProgress?: (share: number) => void,
+): Float64Array {
   const n = lattice.xMm.length;
   const out = new Float64Array(n * FEATURES).fill(NaN);
   const { width, height, data } = picture;
   const rgb = new Float64Array(3);
   /** Adds the pixel under a point of the cell, blended between its four neighbours; false outside the picture. */
   const sample = (i: number, dx: number, dy: number): boolean => {
-    const p = project(map, lattice.xMm[i] + dx * lattice.pitchMm, lattice.yMm[i] + dy * lattice.pitchMm);
+    const p = project(
+      map,
+      lattice.xMm[i] + dx * lattice.pitchMm,
+      lattice.yMm[i] + dy * lattice.pitchMm,
+    );
     const [x, y] = [Math.floor(p.x), Math.floor(p.y)];
     if (x < 0 || y < 0 || x >= width - 1 || y >= height - 1) return false;
     const [u, v] = [p.x - x, p.y - y];
     const at = (y * width + x) * 4;
     const below = at + width * 4;
-    for (let c = 0; c < 3; c++) rgb[c] = (1 - v) * ((1 - u) * data[at + c] + u * data[at + 4 + c]) + v * ((1 - u) * data[below + c] + u * data[below + 4 + c]);
+    for (let c = 0; c < 3; c++)
+      rgb[c] =
+        (1 - v) * ((1 - u) * data[at + c] + u * data[at + 4 + c]) +
+        v * ((1 - u) * data[below + c] + u * data[below + 4 + c]);
     return true;
   };
   for (let i = 0; i < n; i++) {

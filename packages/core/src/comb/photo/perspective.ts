@@ -1,6 +1,9 @@
 import type { CombOutline } from '../outline.js';
 
-export interface Point { x: number; y: number }
+export interface Point {
+  x: number;
+  y: number;
+}
 /** Corners in the order top left, top right, bottom right, bottom left. */
 export type Quad = readonly [Point, Point, Point, Point];
 /** A projective map as a 3 × 3 matrix, row by row. */
@@ -13,16 +16,38 @@ export function squareToQuad([p0, p1, p2, p3]: Quad): Matrix {
   const det = dx1 * dy2 - dx2 * dy1;
   const g = (dx3 * dy2 - dx2 * dy3) / det;
   const h = (dx1 * dy3 - dx3 * dy1) / det;
-  return [p1.x - p0.x + g * p1.x, p3.x - p0.x + h * p3.x, p0.x, p1.y - p0.y + g * p1.y, p3.y - p0.y + h * p3.y, p0.y, g, h, 1];
+  return [
+    p1.x - p0.x + g * p1.x,
+    p3.x - p0.x + h * p3.x,
+    p0.x,
+    p1.y - p0.y + g * p1.y,
+    p3.y - p0.y + h * p3.y,
+    p0.y,
+    g,
+    h,
+    1,
+  ];
 }
 
 export function multiply(a: Matrix, b: Matrix): Matrix {
-  return Array.from({ length: 9 }, (_, i) => [0, 1, 2].reduce((sum, k) => sum + a[Math.floor(i / 3) * 3 + k] * b[k * 3 + (i % 3)], 0));
+  return Array.from({ length: 9 }, (_, i) =>
+    [0, 1, 2].reduce((sum, k) => sum + a[Math.floor(i / 3) * 3 + k] * b[k * 3 + (i % 3)], 0),
+  );
 }
 
 export function inverse([a, b, c, d, e, f, g, h, i]: Matrix): Matrix {
   const det = a * (e * i - f * h) - b * (d * i - f * g) + c * (d * h - e * g);
-  return [e * i - f * h, c * h - b * i, b * f - c * e, f * g - d * i, a * i - c * g, c * d - a * f, d * h - e * g, b * g - a * h, a * e - b * d].map((v) => v / det);
+  return [
+    e * i - f * h,
+    c * h - b * i,
+    b * f - c * e,
+    f * g - d * i,
+    a * i - c * g,
+    c * d - a * f,
+    d * h - e * g,
+    b * g - a * h,
+    a * e - b * d,
+  ].map((v) => v / det);
 }
 
 export function project(m: Matrix, x: number, y: number): Point {
@@ -33,7 +58,12 @@ export function project(m: Matrix, x: number, y: number): Point {
 /** Corners of a face in mm, the bar's middle at 0, 0. */
 export function outlineCorners(outline: CombOutline): Quad {
   const [t, b, d] = [outline.topWidthMm / 2, outline.bottomWidthMm / 2, outline.depthMm];
-  return [{ x: -t, y: 0 }, { x: t, y: 0 }, { x: b, y: d }, { x: -b, y: d }];
+  return [
+    { x: -t, y: 0 },
+    { x: t, y: 0 },
+    { x: b, y: d },
+    { x: -b, y: d },
+  ];
 }
 
 /** From millimetres on the face to pixels of a picture in which its four corners lie at `corners`. */

@@ -3,10 +3,21 @@ import { FEATURES, cellFeatures, scaleAt, type Picture } from './features.js';
 import { faceToPicture, isConvex, type Quad } from './perspective.js';
 
 /** An example shown by a finger: a cell of the face and what it holds. */
-export interface Dab { cell: number; content: CellClass }
-export type PhotoRefusal = 'corners' | 'too-small' | 'dabs' | 'dark' | 'alike' | 'covered' | 'unsure';
+export interface Dab {
+  cell: number;
+  content: CellClass;
+}
+export type PhotoRefusal =
+  'corners' | 'too-small' | 'dabs' | 'dark' | 'alike' | 'covered' | 'unsure';
 export type PhotoReading =
-  | { read: true; cells: Uint8Array; sure: Float32Array; meanSure: number; coveredShare: number; cellPx: number }
+  | {
+      read: true;
+      cells: Uint8Array;
+      sure: Float32Array;
+      meanSure: number;
+      coveredShare: number;
+      cellPx: number;
+    }
   | { read: false; why: PhotoRefusal; sentence: string };
 
 /** Smallest cell in the picture, px across, below which its middle and rim cannot be told apart. */
@@ -19,7 +30,11 @@ const STRANGE = 38;
 const DARKEST = 26;
 const ROUNDS = 6;
 
-const refuse = (why: PhotoRefusal, sentence: string): PhotoReading => ({ read: false, why, sentence });
+const refuse = (why: PhotoRefusal, sentence: string): PhotoReading => ({
+  read: false,
+  why,
+  sentence,
+});
 
 /**
  * Reads every cell of a face from a picture. Takes the picture, the lattice of the face, its four corners in
@@ -28,27 +43,63 @@ const refuse = (why: PhotoRefusal, sentence: string): PhotoReading => ({ read: f
  * class plus a smooth surface over the comb, in turns, from the examples outward; then neighbours are heard.
  * What cannot be read is refused with a sentence. Deterministic.
  */
-export function readPhoto(input: { picture: Picture; lattice: FaceLattice; corners: Quad; dabs: readonly Dab[]; onProgress?: (share: number) => void }): PhotoReading {
+export function readPhoto(input: {
+  picture: Picture;
+  lattice: FaceLattice;
+  corners: Quad;
+  dabs: readonly Dab[];
+  onProgress?: (share: number) => void;
+}): PhotoReading {
   const { picture, lattice, corners, dabs } = input;
-  if (!isConvex(corners)) return refuse('corners', 'These four corners cross: set them round the comb, from the upper left clockwise.');
+  if (!isConvex(corners))
+    return refuse(
+      'corners',
+      'These four corners cross: set them round the comb, from the upper left clockwise.',
+    );
   const map = faceToPicture(lattice.outline, corners);
-  const cellPx = lattice.pitchMm * Math.min(...[0.05, 0.5, 0.95].flatMap((t) => [-0.45, 0, 0.45].map((u) => scaleAt(map, u * lattice.outline.topWidthMm, t * lattice.outline.depthMm))));
-  if (!(cellPx >= SMALLEST_CELL_PX)) return refuse('too-small', `A cell is only ${Math.max(0, cellPx).toFixed(1)} pixels wide here: go closer, or take a larger picture (${SMALLEST_CELL_PX} at least).`);
+  const cellPx =
+    lattice.pitchMm *
+    Math.min(
+      ...[0.05, 0.5, 0.95].flatMap((t) =>
+        [-0.45, 0, 0.45].map((u) =>
+          scaleAt(map, u * lattice.outline.topWidthMm, t * lattice.outline.depthMm),
+        ),
+      ),
+    );
+  if (!(cellPx >= SMALLEST_CELL_PX))
+    return refuse(
+      'too-small',
+      `A cell is only ${Math.max(0, cellPx).toFixed(1)} pixels wide here: go closer, or take a larger picture (${SMALLEST_CELL_PX} at least).`,
+    );
   const classes = CELL_CLASSES.filter((c) => dabs.filter((d) => d.content === c).length > 0);
-  if (classes.length < 2 || classes.some((c) => dabs.filter((d) => d.content === c).length < 3)) return refuse('dabs', 'Show at least two kinds of cell, three cells of each.');
+  if (classes.length < 2 || classes.some((c) => dabs.filter((d) => d.content === c).length < 3))
+    return refuse('dabs', 'Show at least two kinds of cell, three cells of each.');
   const features = cellFeatures(picture, lattice, map, (share) => input.onProgress?.(share * 0.6));
   const n = lattice.xMm.length;
-  const usable = Uint8Array.from({ length: n }, (_, i) => (Number.isNaN(features[i * FEATURES]) ? 0 : 1));
+  const usable = Uint8Array.from({ length: n }, (_, i) =>
+    Number.isNaN(features[i * FEATURES]) ? 0 : 1,
+  );
   const examples = dabs.filter((d) => usable[d.cell]);
-  if (classes.some((c) => examples.filter((d) => d.content === c).length < 3)) return refuse('dabs', 'Some examples lie outside the picture: set the corners again.');
+  if (classes.some((c) => examples.filter((d) => d.content === c).length < 3))
+    return refuse('dabs', 'Some examples lie outside the picture: set the corners again.');
 
-  const bright = Array.from({ length: n }, (_, i) => features[i * FEATURES]).filter((v) => !Number.isNaN(v)).sort((a, b) => a - b);
-  if (Math.exp(bright[bright.length >> 1]) < DARKEST) return refuse('dark', 'This picture is too dark: what differs between cells is no larger than its grain. Take it again in daylight.');
+  const bright = Array.from({ length: n }, (_, i) => features[i * FEATURES])
+    .filter((v) => !Number.isNaN(v))
+    .sort((a, b) => a - b);
+  if (Math.exp(bright[bright.length >> 1]) < DARKEST)
+    return refuse(
+      'dark',
+      'This picture is too dark: what differs between cells is no larger than its grain. Take it again in daylight.',
+    );
 
   const model = new Model(lattice, features, usable, classes, examples);
   model.learnFromExamples();
   const close = model.closest();
-  if (close && close.distance < ALIKE) return refuse('alike', `${word(close.a)} and ${word(close.b).toLowerCase()} look alike in this picture: take it again in even light, or paint it.`);
+  if (close && close.distance < ALIKE)
+    return refuse(
+      'alike',
+      `${word(close.a)} and ${word(close.b).toLowerCase()} look alike in this picture: take it again in even light, or paint it.`,
+    );
   for (let round = 0; round < ROUNDS; round++) {
     model.classify();
     model.fitLight();
@@ -59,11 +110,19 @@ export function readPhoto(input: { picture: Picture; lattice: FaceLattice; corne
   const { best, sure, strange } = model;
   let covered = 0;
   for (let i = 0; i < n; i++) covered += strange[i];
-  if (covered / n > 0.35) return refuse('covered', `${Math.round((covered / n) * 100)} % of the comb looks like nothing that was shown: bees or a hand before it, or a kind of cell without an example.`);
+  if (covered / n > 0.35)
+    return refuse(
+      'covered',
+      `${Math.round((covered / n) * 100)} % of the comb looks like nothing that was shown: bees or a hand before it, or a kind of cell without an example.`,
+    );
   hearNeighbours(lattice, model);
   let sum = 0;
   for (let i = 0; i < n; i++) sum += sure[i];
-  if (sum / n < 0.72) return refuse('unsure', 'This picture is too blurred or too unevenly lit to be sure of its cells: take it again, or paint it.');
+  if (sum / n < 0.72)
+    return refuse(
+      'unsure',
+      'This picture is too blurred or too unevenly lit to be sure of its cells: take it again, or paint it.',
+    );
   for (const dab of dabs) best[dab.cell] = classes.indexOf(dab.content);
   const cells = Uint8Array.from(best, (k) => cellOf(classes[k]));
   input.onProgress?.(1);
@@ -84,7 +143,13 @@ class Model {
   private readonly light = [0, 1, 2].map(() => new Float64Array(6));
   private readonly basis: Float64Array;
 
-  constructor(private readonly lattice: FaceLattice, private readonly features: Float64Array, private readonly usable: Uint8Array, readonly classes: readonly CellClass[], private readonly examples: readonly Dab[]) {
+  constructor(
+    private readonly lattice: FaceLattice,
+    private readonly features: Float64Array,
+    private readonly usable: Uint8Array,
+    readonly classes: readonly CellClass[],
+    private readonly examples: readonly Dab[],
+  ) {
     const n = lattice.xMm.length;
     this.best = new Uint8Array(n);
     this.sure = new Float32Array(n);
@@ -93,7 +158,10 @@ class Model {
     this.basis = new Float64Array(n * 6);
     const { topWidthMm, depthMm } = lattice.outline;
     for (let i = 0; i < n; i++) {
-      const [x, y] = [lattice.xMm[i] / (topWidthMm / 2), (lattice.yMm[i] - depthMm / 2) / (depthMm / 2)];
+      const [x, y] = [
+        lattice.xMm[i] / (topWidthMm / 2),
+        (lattice.yMm[i] - depthMm / 2) / (depthMm / 2),
+      ];
       this.basis.set([1, x, y, x * x - 1 / 3, x * y, y * y - 1 / 3], i * 6);
     }
   }
@@ -109,24 +177,42 @@ class Model {
   }
 
   learnFromExamples(): void {
-    this.means = this.classes.map((c) => this.meanOf(this.examples.filter((d) => d.content === c).map((d) => d.cell)));
+    this.means = this.classes.map((c) =>
+      this.meanOf(this.examples.filter((d) => d.content === c).map((d) => d.cell)),
+    );
     const within = Array.from({ length: FEATURES }, (_, f) => {
-      const squares = this.examples.map((d) => (this.value(d.cell, f) - this.means[this.classes.indexOf(d.content)][f]) ** 2);
-      return squares.reduce((a, b) => a + b, 0) / Math.max(1, this.examples.length - this.classes.length);
+      const squares = this.examples.map(
+        (d) => (this.value(d.cell, f) - this.means[this.classes.indexOf(d.content)][f]) ** 2,
+      );
+      return (
+        squares.reduce((a, b) => a + b, 0) / Math.max(1, this.examples.length - this.classes.length)
+      );
     });
     // Few examples look more alike than the comb is: no spread is taken smaller than light and wax vary by themselves.
-    this.spread = within.map((v, f) => Math.max(Math.sqrt(v), [0.14, 0.04, 0.06, 0.28, 0.09, 0.14][f]));
+    this.spread = within.map((v, f) =>
+      Math.max(Math.sqrt(v), [0.14, 0.04, 0.06, 0.28, 0.09, 0.14][f]),
+    );
   }
   private meanOf(cells: readonly number[]): number[] {
-    return Array.from({ length: FEATURES }, (_, f) => cells.reduce((sum, i) => sum + this.value(i, f), 0) / cells.length);
+    return Array.from(
+      { length: FEATURES },
+      (_, f) => cells.reduce((sum, i) => sum + this.value(i, f), 0) / cells.length,
+    );
   }
 
   closest(): { a: CellClass; b: CellClass; distance: number } | null {
     let found: { a: CellClass; b: CellClass; distance: number } | null = null;
-    for (let a = 0; a < this.classes.length; a++) for (let b = a + 1; b < this.classes.length; b++) {
-      const distance = Math.sqrt(this.means[a].reduce((sum, m, f) => sum + ((m - this.means[b][f]) / this.spread[f]) ** 2, 0));
-      if (!found || distance < found.distance) found = { a: this.classes[a], b: this.classes[b], distance };
-    }
+    for (let a = 0; a < this.classes.length; a++)
+      for (let b = a + 1; b < this.classes.length; b++) {
+        const distance = Math.sqrt(
+          this.means[a].reduce(
+            (sum, m, f) => sum + ((m - this.means[b][f]) / this.spread[f]) ** 2,
+            0,
+          ),
+        );
+        if (!found || distance < found.distance)
+          found = { a: this.classes[a], b: this.classes[b], distance };
+      }
     return found;
   }
 
@@ -136,7 +222,9 @@ class Model {
       let [best, nearest] = [0, Infinity];
       for (let c = 0; c < k; c++) {
         let d = 0;
-        if (this.usable[i]) for (let f = 0; f < FEATURES; f++) d += Math.min(16, ((this.value(i, f) - this.means[c][f]) / this.spread[f]) ** 2);
+        if (this.usable[i])
+          for (let f = 0; f < FEATURES; f++)
+            d += Math.min(16, ((this.value(i, f) - this.means[c][f]) / this.spread[f]) ** 2);
         this.scores[i * k + c] = d;
         if (d < nearest) [best, nearest] = [c, d];
       }
@@ -179,20 +267,37 @@ class Model {
     this.means = this.classes.map((c, at) => {
       const shown = this.examples.filter((d) => d.content === c).map((d) => d.cell);
       const found: number[] = [];
-      for (let i = 0; i < this.best.length; i++) if (this.best[i] === at && !this.strange[i] && this.sure[i] > 0.9) found.push(i);
+      for (let i = 0; i < this.best.length; i++)
+        if (this.best[i] === at && !this.strange[i] && this.sure[i] > 0.9) found.push(i);
       const weightShown = 30 / (30 + found.length / Math.max(1, shown.length));
       const [m0, m1] = [this.meanOf(shown), found.length ? this.meanOf(found) : null];
       const mean = m0.map((m, f) => (m1 ? weightShown * m + (1 - weightShown) * m1[f] : m));
-      for (const i of found) for (let f = 0; f < FEATURES; f++) squares[f] += (this.value(i, f) - mean[f]) ** 2;
+      for (const i of found)
+        for (let f = 0; f < FEATURES; f++) squares[f] += (this.value(i, f) - mean[f]) ** 2;
       all += found.length;
       return mean;
     });
-    if (all > 50) this.spread = this.spread.map((s, f) => Math.max([0.1, 0.03, 0.045, 0.2, 0.07, 0.12][f], 0.4 * s + 0.6 * Math.sqrt(squares[f] / all)));
+    if (all > 50)
+      this.spread = this.spread.map((s, f) =>
+        Math.max(
+          [0.1, 0.03, 0.045, 0.2, 0.07, 0.12][f],
+          0.4 * s + 0.6 * Math.sqrt(squares[f] / all),
+        ),
+      );
   }
 }
 
 /** Cells hear their neighbours: a lone cell between six others of one kind is more likely theirs, and a covered one takes theirs. Three rounds. */
-function hearNeighbours(lattice: FaceLattice, model: { best: Uint8Array; strange: Uint8Array; scores: Float64Array; sure: Float32Array; classes: readonly CellClass[] }): void {
+function hearNeighbours(
+  lattice: FaceLattice,
+  model: {
+    best: Uint8Array;
+    strange: Uint8Array;
+    scores: Float64Array;
+    sure: Float32Array;
+    classes: readonly CellClass[];
+  },
+): void {
   const { best, strange, scores, classes } = model;
   const k = classes.length;
   const around = Array.from(best, (_, i) => neighbours(lattice, i));
@@ -213,12 +318,13 @@ function hearNeighbours(lattice: FaceLattice, model: { best: Uint8Array; strange
 /** Solves a small symmetric positive system by Cholesky; null where it is not positive. */
 function solve(a: Float64Array, b: Float64Array, n: number): Float64Array | null {
   const l = new Float64Array(n * n);
-  for (let r = 0; r < n; r++) for (let c = 0; c <= r; c++) {
-    let sum = a[r * n + c];
-    for (let k = 0; k < c; k++) sum -= l[r * n + k] * l[c * n + k];
-    if (r === c && sum <= 0) return null;
-    l[r * n + c] = r === c ? Math.sqrt(sum) : sum / l[c * n + c];
-  }
+  for (let r = 0; r < n; r++)
+    for (let c = 0; c <= r; c++) {
+      let sum = a[r * n + c];
+      for (let k = 0; k < c; k++) sum -= l[r * n + k] * l[c * n + k];
+      if (r === c && sum <= 0) return null;
+      l[r * n + c] = r === c ? Math.sqrt(sum) : sum / l[c * n + c];
+    }
   const x = b.slice();
   for (let r = 0; r < n; r++) {
     for (let k = 0; k < r; k++) x[r] -= l[r * n + k] * x[k];

@@ -7,7 +7,15 @@ export const cutCombHive: HiveKind<SuperGeometry> = {
   kind: 'cut-comb',
   name: 'Cut-comb super',
   geometrySchema: superSchema,
-  defaults: { broodBoxes: 1, supers: 1, framesPerSuper: 9, framePitchMm: 40, combWidthMm: 430, superDepthMm: 145, broodDepthMm: 240 },
+  defaults: {
+    broodBoxes: 1,
+    supers: 1,
+    framesPerSuper: 9,
+    framePitchMm: 40,
+    combWidthMm: 430,
+    superDepthMm: 145,
+    broodDepthMm: 240,
+  },
   choices: [],
   compartment: superCompartment,
   seenBy: ['hand', 'photo', 'below'],
@@ -19,5 +27,10 @@ export const cutCombHive: HiveKind<SuperGeometry> = {
     'Without an empty super between, pollen and brood come into the comb.',
     'Comb that slaps against its frame on the way home cracks and runs.',
   ],
-  takingSteps: ['Look from below: capped to the edge?', 'Repellent board aslant where permitted, then blow or brush empty', 'Carry so that combs hang still', 'Freeze before anything hatches in it'],
+  takingSteps: [
+    'Look from below: capped to the edge?',
+    'Repellent board aslant where permitted, then blow or brush empty',
+    'Carry so that combs hang still',
+    'Freeze before anything hatches in it',
+  ],
 };

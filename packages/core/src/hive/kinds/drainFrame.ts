@@ -7,7 +7,15 @@ export const drainFrameHive: HiveKind<SuperGeometry> = {
   kind: 'drain-frame',
   name: 'Split-cell drain-frame super',
   geometrySchema: superSchema,
-  defaults: { broodBoxes: 1, supers: 1, framesPerSuper: 6, framePitchMm: 52, combWidthMm: 420, superDepthMm: 240, broodDepthMm: 240 },
+  defaults: {
+    broodBoxes: 1,
+    supers: 1,
+    framesPerSuper: 6,
+    framePitchMm: 52,
+    combWidthMm: 420,
+    superDepthMm: 240,
+    broodDepthMm: 240,
+  },
   choices: [],
   // Deep cells: the comb fills the wide pitch less a bee space.
   compartment: (g, name) => superCompartment(g, name, Math.min(60, g.framePitchMm - 8)),
@@ -20,5 +28,12 @@ export const drainFrameHive: HiveKind<SuperGeometry> = {
     'A hive that leans the wrong way fills itself: tilt toward the outlet before anything is opened.',
     'What runs over or into the hive starts robbing: tray in its upper position, covers on in a dearth.',
   ],
-  takingSteps: ['Tilt at the need or above; tray up, floor closed', 'Caps out, hoses in, vessels for the high estimate', 'Open by parts with a clock per frame', 'Swap vessels before they are full', 'Reset, the outlet plug that only then fits as proof', 'The rest drains to the bees; look at the tray'],
+  takingSteps: [
+    'Tilt at the need or above; tray up, floor closed',
+    'Caps out, hoses in, vessels for the high estimate',
+    'Open by parts with a clock per frame',
+    'Swap vessels before they are full',
+    'Reset, the outlet plug that only then fits as proof',
+    'The rest drains to the bees; look at the tray',
+  ],
 };

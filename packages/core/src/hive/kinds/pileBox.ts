@@ -51,5 +51,12 @@ export const pileBoxHive: HiveKind<PileBoxGeometry> = {
     'A box is taken whole and is heavy: its weight stands beside it; two people, a firm table beside the hive.',
     'Comb hangs on the crossbars and on all four walls: cut from both faces, warm comb tears.',
   ],
-  takingSteps: ['Drive the bees down before the top box is touched', 'Draw the wire through the joint slowly', 'Turn the box over and look at it from beneath', 'Weigh it', 'Cut free on four sides and along the crossbars from both faces', 'Drip first, then press; weigh the empty box'],
+  takingSteps: [
+    'Drive the bees down before the top box is touched',
+    'Draw the wire through the joint slowly',
+    'Turn the box over and look at it from beneath',
+    'Weigh it',
+    'Cut free on four sides and along the crossbars from both faces',
+    'Drip first, then press; weigh the empty box',
+  ],
 };

@@ -20,7 +20,15 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
   carrier: 'cluster',
   bee: 'stingless',
   geometrySchema: schema,
-  defaults: { boxWidthMm: 190, broodDepthMm: 150, superDepthMm: 62, supers: 1, potGroups: 3, potWidthMm: 26, potHeightMm: 32 },
+  defaults: {
+    boxWidthMm: 190,
+    broodDepthMm: 150,
+    superDepthMm: 62,
+    supers: 1,
+    potGroups: 3,
+    potWidthMm: 26,
+    potHeightMm: 32,
+  },
   measures: [
     { key: 'boxWidthMm', label: 'Width inside', unit: 'mm', low: 80, high: 400 },
     { key: 'broodDepthMm', label: 'Depth of the brood box', unit: 'mm', low: 80, high: 300 },
@@ -32,7 +40,10 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
   ],
   choices: [],
   handles: { places: 'potGroups', depthMm: 'superDepthMm', boxes: 'supers' },
-  boxesAtStart: (g) => ['brood' as const, ...Array.from({ length: g.supers }, () => 'super' as const)],
+  boxesAtStart: (g) => [
+    'brood' as const,
+    ...Array.from({ length: g.supers }, () => 'super' as const),
+  ],
   compartment: (g, name) => ({
     label: name === 'brood' ? 'brood box' : 'honey super',
     positions: name === 'brood' ? 0 : g.potGroups,
@@ -55,5 +66,11 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
     'Native bees are protected by law in many places: ask before you take or move.',
     'The honey is thin and ferments: cold, a vented lid, eaten soon.',
   ],
-  takingSteps: ['Lid off the super only; the brood stays closed', 'Sealed pots only, by suction', 'Torn pots out, spills wiped', 'Closed within minutes', 'Winter stores stay; once a year at most'],
+  takingSteps: [
+    'Lid off the super only; the brood stays closed',
+    'Sealed pots only, by suction',
+    'Torn pots out, spills wiped',
+    'Closed within minutes',
+    'Winter stores stay; once a year at most',
+  ],
 };

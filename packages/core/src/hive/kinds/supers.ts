@@ -1,5 +1,13 @@
 import { z } from 'zod';
-import { count, mm, sealedThicknessMm, straight, type CompartmentShape, type HiveKind, type Measure } from '../kind.js';
+import {
+  count,
+  mm,
+  sealedThicknessMm,
+  straight,
+  type CompartmentShape,
+  type HiveKind,
+  type Measure,
+} from '../kind.js';
 
 /** Measures shared by the kinds that set supers over closed brood boxes. */
 export const superShape = {
@@ -25,10 +33,24 @@ const SUPER_MEASURES: readonly Measure[] = [
 ];
 
 /** Brood boxes below, supers above; wood of the frame takes some 30 mm of the super's depth. */
-export function superCompartment(g: SuperGeometry, name: string, thicknessMm = sealedThicknessMm(g.framePitchMm)): CompartmentShape {
+export function superCompartment(
+  g: SuperGeometry,
+  name: string,
+  thicknessMm = sealedThicknessMm(g.framePitchMm),
+): CompartmentShape {
   const innerWidthMm = g.framesPerSuper * g.framePitchMm + 20;
   if (name === 'brood') {
-    return { label: 'brood box', positions: 0, combsAtStart: 0, pitchMm: 36, innerWidthMm, innerDepthMm: g.broodDepthMm, outline: straight(g.combWidthMm, g.broodDepthMm - 30), thicknessMm: 26, readable: false };
+    return {
+      label: 'brood box',
+      positions: 0,
+      combsAtStart: 0,
+      pitchMm: 36,
+      innerWidthMm,
+      innerDepthMm: g.broodDepthMm,
+      outline: straight(g.combWidthMm, g.broodDepthMm - 30),
+      thicknessMm: 26,
+      readable: false,
+    };
   }
   return {
     label: 'super',
@@ -42,7 +64,10 @@ export function superCompartment(g: SuperGeometry, name: string, thicknessMm = s
     readable: true,
   };
 }
-const superBoxes = (g: SuperGeometry): ('brood' | 'super')[] => [...Array.from({ length: g.broodBoxes }, () => 'brood' as const), ...Array.from({ length: g.supers }, () => 'super' as const)];
+const superBoxes = (g: SuperGeometry): ('brood' | 'super')[] => [
+  ...Array.from({ length: g.broodBoxes }, () => 'brood' as const),
+  ...Array.from({ length: g.supers }, () => 'super' as const),
+];
 
 /** What every kind with supers of frames over closed brood boxes has in common. */
 export const SUPER_KIND = {

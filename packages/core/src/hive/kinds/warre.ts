@@ -50,5 +50,12 @@ export const warreHive: HiveKind<WarreGeometry> = {
     'A full box weighs more than one person should lift alone: say its weight, lift with two.',
     'The queen may be in any box: look at every comb for brood before the box leaves.',
   ],
-  takingSteps: ['Smoke the top, wait, drive the bees down', 'Part the box from the one below with a wire, turn it, look from beneath', 'Weigh it whole', 'Cut each comb from the walls before its bar is lifted; leave a line of comb on the bar', 'Brood or the queen goes back', 'Close, look back after 24 hours'],
+  takingSteps: [
+    'Smoke the top, wait, drive the bees down',
+    'Part the box from the one below with a wire, turn it, look from beneath',
+    'Weigh it whole',
+    'Cut each comb from the walls before its bar is lifted; leave a line of comb on the bar',
+    'Brood or the queen goes back',
+    'Close, look back after 24 hours',
+  ],
 };

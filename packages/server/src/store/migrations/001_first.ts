@@ -202,11 +202,35 @@ export async function up(knex: Knex): Promise<void> {
     'CREATE INDEX flowsOfCommand ON flows(commandId)',
     'CREATE INDEX journalOfCommand ON journal(commandId)',
     'CREATE INDEX weighingsOfDrain ON weighings(drainId, occurredAt)',
-  ]) await knex.raw(sql);
+  ])
+    await knex.raw(sql);
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const name of ['heldCommands', 'journal', 'commands', 'flows', 'lots', 'drainEvents', 'weighings', 'drains', 'takes', 'batches', 'visits', 'jarKinds', 'vessels', 'ruleVersions', 'looks', 'placements', 'combs', 'carriers', 'colonyStays', 'colonies', 'hives', 'sites']) {
+  for (const name of [
+    'heldCommands',
+    'journal',
+    'commands',
+    'flows',
+    'lots',
+    'drainEvents',
+    'weighings',
+    'drains',
+    'takes',
+    'batches',
+    'visits',
+    'jarKinds',
+    'vessels',
+    'ruleVersions',
+    'looks',
+    'placements',
+    'combs',
+    'carriers',
+    'colonyStays',
+    'colonies',
+    'hives',
+    'sites',
+  ]) {
     await knex.schema.dropTable(name);
   }
 }

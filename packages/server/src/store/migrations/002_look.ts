@@ -3,7 +3,8 @@ import type { Knex } from 'knex';
 /** Looks of every kind of hive: cells, photos, pots and panes; facts about colonies; when wood was made. */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('looks', (t) => {
-    for (const column of ['faceA', 'faceB', 'photoA', 'photoB', 'pane', 'attachment', 'pots']) t.text(column);
+    for (const column of ['faceA', 'faceB', 'photoA', 'photoB', 'pane', 'attachment', 'pots'])
+      t.text(column);
     t.text('seenBy').notNullable().defaultTo('{"A":null,"B":null}');
     t.boolean('straight');
   });
@@ -34,8 +35,12 @@ export async function up(knex: Knex): Promise<void> {
   });
   await knex.raw('CREATE INDEX factsOfColony ON colonyFacts(colonyId, onDate)');
   await knex.raw('CREATE INDEX placementsInCarrier ON placements(parentCarrierId)');
-  await knex.raw('CREATE UNIQUE INDEX oneCarrierPerBoxSlot ON placements(parentCarrierId, slot) WHERE parentCarrierId IS NOT NULL AND toOn IS NULL AND removedAt IS NULL');
-  await knex.raw('CREATE UNIQUE INDEX onePlacePerCarrier ON placements(carrierId) WHERE toOn IS NULL AND removedAt IS NULL');
+  await knex.raw(
+    'CREATE UNIQUE INDEX oneCarrierPerBoxSlot ON placements(parentCarrierId, slot) WHERE parentCarrierId IS NOT NULL AND toOn IS NULL AND removedAt IS NULL',
+  );
+  await knex.raw(
+    'CREATE UNIQUE INDEX onePlacePerCarrier ON placements(carrierId) WHERE toOn IS NULL AND removedAt IS NULL',
+  );
 }
 
 export async function down(knex: Knex): Promise<void> {
@@ -46,5 +51,17 @@ export async function down(knex: Knex): Promise<void> {
   await knex.schema.dropTable('colonyFacts');
   await knex.schema.alterTable('combs', (t) => t.dropColumn('marks'));
   await knex.schema.alterTable('carriers', (t) => t.dropColumns('madeOn', 'sheet'));
-  await knex.schema.alterTable('looks', (t) => t.dropColumns('faceA', 'faceB', 'photoA', 'photoB', 'pane', 'attachment', 'pots', 'seenBy', 'straight'));
+  await knex.schema.alterTable('looks', (t) =>
+    t.dropColumns(
+      'faceA',
+      'faceB',
+      'photoA',
+      'photoB',
+      'pane',
+      'attachment',
+      'pots',
+      'seenBy',
+      'straight',
+    ),
+  );
 }

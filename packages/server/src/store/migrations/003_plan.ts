@@ -48,11 +48,20 @@ export async function up(knex: Knex): Promise<void> {
     t.text('recordedAt').notNullable();
     t.text('removedAt');
   });
-  await knex.raw('CREATE UNIQUE INDEX oneTickPerLine ON ticks(batchId, line) WHERE removedAt IS NULL');
+  await knex.raw(
+    'CREATE UNIQUE INDEX oneTickPerLine ON ticks(batchId, line) WHERE removedAt IS NULL',
+  );
   await knex.raw('CREATE INDEX weatherOfSite ON weatherEntries(siteId, at)');
 }
 
 export async function down(knex: Knex): Promise<void> {
   for (const name of ['ticks', 'gear', 'weatherEntries']) await knex.schema.dropTable(name);
-  for (const [table, column] of [['sites', 'notes'], ['sites', 'forage'], ['batches', 'lotGroup'], ['jarKinds', 'purpose'], ['jarKinds', 'cost']]) await knex.raw(`ALTER TABLE ${table} DROP COLUMN ${column}`);
+  for (const [table, column] of [
+    ['sites', 'notes'],
+    ['sites', 'forage'],
+    ['batches', 'lotGroup'],
+    ['jarKinds', 'purpose'],
+    ['jarKinds', 'cost'],
+  ])
+    await knex.raw(`ALTER TABLE ${table} DROP COLUMN ${column}`);
 }

@@ -68,14 +68,31 @@ export async function up(knex: Knex): Promise<void> {
     'CREATE INDEX incidentsOfBatch ON incidents(batchId, occurredAt)',
     'CREATE INDEX frameEventsOfBatch ON frameEvents(batchId, occurredAt)',
     'CREATE INDEX readingsOfDrain ON readings(drainId, occurredAt)',
-  ]) await knex.raw(sql);
+  ])
+    await knex.raw(sql);
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const name of ['readings', 'frameEvents', 'incidents', 'stepMarks']) await knex.schema.dropTable(name);
+  for (const name of ['readings', 'frameEvents', 'incidents', 'stepMarks'])
+    await knex.schema.dropTable(name);
   for (const [table, column] of [
-    ['takes', 'guessG'], ['takes', 'condition'], ['takes', 'wentTo'], ['takes', 'byBox'], ['vessels', 'headspacePercent'], ['vessels', 'holeMm'],
-    ['drains', 'arrangement'], ['drains', 'holeMm'], ['drains', 'fineness'], ['drains', 'thixotropic'], ['drains', 'nightTemperatureC'], ['drains', 'potStartG'],
-    ['weighings', 'of'], ['weighings', 'leftOut'], ['drainEvents', 'moisturePercent'], ['drainEvents', 'note'], ['commands', 'deviceAt'],
-  ]) await knex.raw(`ALTER TABLE ${table} DROP COLUMN "${column}"`);
+    ['takes', 'guessG'],
+    ['takes', 'condition'],
+    ['takes', 'wentTo'],
+    ['takes', 'byBox'],
+    ['vessels', 'headspacePercent'],
+    ['vessels', 'holeMm'],
+    ['drains', 'arrangement'],
+    ['drains', 'holeMm'],
+    ['drains', 'fineness'],
+    ['drains', 'thixotropic'],
+    ['drains', 'nightTemperatureC'],
+    ['drains', 'potStartG'],
+    ['weighings', 'of'],
+    ['weighings', 'leftOut'],
+    ['drainEvents', 'moisturePercent'],
+    ['drainEvents', 'note'],
+    ['commands', 'deviceAt'],
+  ])
+    await knex.raw(`ALTER TABLE ${table} DROP COLUMN "${column}"`);
 }

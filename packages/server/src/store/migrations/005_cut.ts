@@ -80,10 +80,16 @@ export async function up(knex: Knex): Promise<void> {
     'CREATE INDEX piecesOfBatch ON cutPieces(batchId)',
     'CREATE INDEX keepingsOfBatch ON keepings(batchId, startedAt)',
     'CREATE INDEX outsOfLot ON outs(lotId)',
-  ]) await knex.raw(sql);
+  ])
+    await knex.raw(sql);
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const name of ['outs', 'people', 'keepings', 'cutPieces', 'cutBoards']) await knex.schema.dropTable(name);
-  for (const [table, column] of [['takes', 'potsEmptied'], ...BOX_COLUMNS.map((c) => ['jarKinds', c])]) await knex.raw(`ALTER TABLE ${table} DROP COLUMN "${column}"`);
+  for (const name of ['outs', 'people', 'keepings', 'cutPieces', 'cutBoards'])
+    await knex.schema.dropTable(name);
+  for (const [table, column] of [
+    ['takes', 'potsEmptied'],
+    ...BOX_COLUMNS.map((c) => ['jarKinds', c]),
+  ])
+    await knex.raw(`ALTER TABLE ${table} DROP COLUMN "${column}"`);
 }

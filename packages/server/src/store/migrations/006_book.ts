@@ -3,10 +3,28 @@ import { kept } from './kept.js';
 
 /** Labels as designed, printed and claimed; what was put aside; wax, rinse and wet gear. */
 export async function up(knex: Knex): Promise<void> {
-  for (const sql of ['ALTER TABLE lots ADD COLUMN flower TEXT', 'ALTER TABLE lots ADD COLUMN flowerSupport TEXT', 'ALTER TABLE lots ADD COLUMN useBy TEXT', 'ALTER TABLE lots ADD COLUMN weights TEXT', 'ALTER TABLE jarKinds ADD COLUMN volumeMl FLOAT', "ALTER TABLE jarKinds ADD COLUMN lid TEXT NOT NULL DEFAULT ''"]) await knex.raw(sql);
+  for (const sql of [
+    'ALTER TABLE lots ADD COLUMN flower TEXT',
+    'ALTER TABLE lots ADD COLUMN flowerSupport TEXT',
+    'ALTER TABLE lots ADD COLUMN useBy TEXT',
+    'ALTER TABLE lots ADD COLUMN weights TEXT',
+    'ALTER TABLE jarKinds ADD COLUMN volumeMl FLOAT',
+    "ALTER TABLE jarKinds ADD COLUMN lid TEXT NOT NULL DEFAULT ''",
+  ])
+    await knex.raw(sql);
   await kept(knex, 'labelSheets', (t) => {
     t.text('name').notNullable();
-    for (const mm of ['paperWidthMm', 'paperHeightMm', 'marginLeftMm', 'marginTopMm', 'labelWidthMm', 'labelHeightMm', 'gapXMm', 'gapYMm']) t.float(mm).notNullable();
+    for (const mm of [
+      'paperWidthMm',
+      'paperHeightMm',
+      'marginLeftMm',
+      'marginTopMm',
+      'labelWidthMm',
+      'labelHeightMm',
+      'gapXMm',
+      'gapYMm',
+    ])
+      t.float(mm).notNullable();
     t.integer('columns').notNullable();
     t.integer('rows').notNullable();
   });
@@ -90,12 +108,27 @@ export async function up(knex: Knex): Promise<void> {
     'CREATE INDEX takesOfBatch ON takes(batchId)',
     'CREATE INDEX drainsOfBatch ON drains(batchId)',
     'CREATE UNIQUE INDEX oneAnswer ON answers(key) WHERE removedAt IS NULL',
-  ]) await knex.raw(sql);
+  ])
+    await knex.raw(sql);
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const index of ['drainsOfBatch', 'takesOfBatch', 'flowsVoids', 'journalOfRow']) await knex.raw(`DROP INDEX ${index}`);
-  for (const name of ['answers', 'gearCares', 'rinses', 'waxRuns', 'waxCares', 'reserves', 'prints', 'labelDesigns', 'labelSheets']) await knex.schema.dropTable(name);
-  for (const column of ['lid', 'volumeMl']) await knex.raw(`ALTER TABLE jarKinds DROP COLUMN ${column}`);
-  for (const column of ['weights', 'useBy', 'flowerSupport', 'flower']) await knex.raw(`ALTER TABLE lots DROP COLUMN ${column}`);
+  for (const index of ['drainsOfBatch', 'takesOfBatch', 'flowsVoids', 'journalOfRow'])
+    await knex.raw(`DROP INDEX ${index}`);
+  for (const name of [
+    'answers',
+    'gearCares',
+    'rinses',
+    'waxRuns',
+    'waxCares',
+    'reserves',
+    'prints',
+    'labelDesigns',
+    'labelSheets',
+  ])
+    await knex.schema.dropTable(name);
+  for (const column of ['lid', 'volumeMl'])
+    await knex.raw(`ALTER TABLE jarKinds DROP COLUMN ${column}`);
+  for (const column of ['weights', 'useBy', 'flowerSupport', 'flower'])
+    await knex.raw(`ALTER TABLE lots DROP COLUMN ${column}`);
 }

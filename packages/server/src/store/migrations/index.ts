@@ -7,7 +7,14 @@ import * as cut from './005_cut.js';
 import * as book from './006_book.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
-const MIGRATIONS: [string, Knex.Migration][] = [['001_first', first], ['002_look', look], ['003_plan', plan], ['004_bench', bench], ['005_cut', cut], ['006_book', book]];
+const MIGRATIONS: [string, Knex.Migration][] = [
+  ['001_first', first],
+  ['002_look', look],
+  ['003_plan', plan],
+  ['004_bench', bench],
+  ['005_cut', cut],
+  ['006_book', book],
+];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {
   getMigrations: async () => MIGRATIONS,

@@ -7,7 +7,19 @@ import type { DrawnHive, SectionComb } from './section.js';
 
 /** The section of a hive of any kind, to scale; each kind's drawing stands in the registry beside this file. */
 const props = withDefaults(
-  defineProps<{ hive: DrawnHive; combs: SectionComb[]; s: number; label: string; selected?: number | null; interactive?: boolean; marks?: boolean; numbers?: boolean; editBoard?: boolean; liftBy?: number; below?: { slot: number; lines: { text: string; rust?: boolean }[] }[] }>(),
+  defineProps<{
+    hive: DrawnHive;
+    combs: SectionComb[];
+    s: number;
+    label: string;
+    selected?: number | null;
+    interactive?: boolean;
+    marks?: boolean;
+    numbers?: boolean;
+    editBoard?: boolean;
+    liftBy?: number;
+    below?: { slot: number; lines: { text: string; rust?: boolean }[] }[];
+  }>(),
   { selected: null, marks: true, numbers: true, liftBy: undefined, below: () => [] },
 );
 const emit = defineEmits<{ select: [slot: number]; board: [afterBar: number] }>();
@@ -15,6 +27,34 @@ const stack = computed(() => (props.hive.kind === 'top-bar' ? null : SECTIONS[pr
 </script>
 
 <template>
-  <SectionTopBar v-if="!stack" :geometry="(hive.geometry as TopBarGeometry)" :combs="combs" :s="s" :label="label" :selected="selected" :interactive="interactive" :marks="marks" :numbers="numbers" :edit-board="editBoard" :lift-by="liftBy ?? 58" :below="below" @select="emit('select', $event)" @board="emit('board', $event)" />
-  <component :is="stack" v-else :hive="hive" :combs="combs" :s="s" :label="label" :selected="selected" :interactive="interactive" :marks="marks" :numbers="numbers" :lift-by="liftBy" @select="emit('select', $event)" />
+  <SectionTopBar
+    v-if="!stack"
+    :geometry="hive.geometry as TopBarGeometry"
+    :combs="combs"
+    :s="s"
+    :label="label"
+    :selected="selected"
+    :interactive="interactive"
+    :marks="marks"
+    :numbers="numbers"
+    :edit-board="editBoard"
+    :lift-by="liftBy ?? 58"
+    :below="below"
+    @select="emit('select', $event)"
+    @board="emit('board', $event)"
+  />
+  <component
+    :is="stack"
+    v-else
+    :hive="hive"
+    :combs="combs"
+    :s="s"
+    :label="label"
+    :selected="selected"
+    :interactive="interactive"
+    :marks="marks"
+    :numbers="numbers"
+    :lift-by="liftBy"
+    @select="emit('select', $event)"
+  />
 </template>

@@ -1,4 +1,14 @@
-import { compartmentShape, type BoxView, type CombView, type Compartment, type Geometry, type HiveKindName, type Pots, type Shares, type Verdict } from '@furrow/core';
+import {
+  compartmentShape,
+  type BoxView,
+  type CombView,
+  type Compartment,
+  type Geometry,
+  type HiveKindName,
+  type Pots,
+  type Shares,
+  type Verdict,
+} from '@furrow/core';
 
 /** One comb as a section draws it: where it is, what its sides hold, what was judged. */
 export interface SectionComb {
@@ -20,7 +30,12 @@ export interface DrawnHive {
   kind: HiveKindName;
   geometry: Geometry;
   boxes: readonly Pick<BoxView, 'carrierId' | 'number' | 'compartment' | 'turned'>[];
-  bars: readonly { slot: number; inBox: number; boxId: string | null; comb: Pick<CombView, 'id'> | null }[];
+  bars: readonly {
+    slot: number;
+    inBox: number;
+    boxId: string | null;
+    comb: Pick<CombView, 'id'> | null;
+  }[];
 }
 
 /** A box of a stack as it lies on the page, px; its places in order. */
@@ -41,25 +56,62 @@ export interface BoxOnPage {
 }
 
 /** Lays the boxes of a stack on the page from the floor up. `s` is px per mm; the drawing starts at (x, y). */
-export function layStack(hive: DrawnHive, combs: readonly SectionComb[], s: number, x: number, y: number): { boxes: BoxOnPage[]; width: number; bottom: number } {
+export function layStack(
+  hive: DrawnHive,
+  combs: readonly SectionComb[],
+  s: number,
+  x: number,
+  y: number,
+): { boxes: BoxOnPage[]; width: number; bottom: number } {
   const bySlot = new Map(combs.map((c) => [c.slot, c]));
-  const shapes = hive.boxes.map((box) => ({ box, shape: compartmentShape(hive.kind, hive.geometry, box.compartment) }));
+  const shapes = hive.boxes.map((box) => ({
+    box,
+    shape: compartmentShape(hive.kind, hive.geometry, box.compartment),
+  }));
   const width = Math.max(...shapes.map(({ shape }) => shape.innerWidthMm), 100) * s;
   let top = y;
-  const boxes = [...shapes].sort((a, b) => b.box.number - a.box.number).map(({ box, shape }): BoxOnPage => {
-    const height = shape.innerDepthMm * s;
-    const pitch = shape.pitchMm * s;
-    const inset = (width - shape.positions * pitch) / 2;
-    const places = hive.bars.filter((b) => b.boxId === box.carrierId).map((b) => ({ slot: b.slot, inBox: b.inBox, x: x + inset + (b.inBox - 0.5) * pitch, comb: bySlot.get(b.slot) ?? null }));
-    const laid = { id: box.carrierId, number: box.number, compartment: box.compartment, turned: box.turned, x, y: top, width, height, pitch, thicknessMm: shape.thicknessMm, readable: shape.readable, label: shape.label, places };
-    top += height;
-    return laid;
-  });
+  const boxes = [...shapes]
+    .sort((a, b) => b.box.number - a.box.number)
+    .map(({ box, shape }): BoxOnPage => {
+      const height = shape.innerDepthMm * s;
+      const pitch = shape.pitchMm * s;
+      const inset = (width - shape.positions * pitch) / 2;
+      const places = hive.bars
+        .filter((b) => b.boxId === box.carrierId)
+        .map((b) => ({
+          slot: b.slot,
+          inBox: b.inBox,
+          x: x + inset + (b.inBox - 0.5) * pitch,
+          comb: bySlot.get(b.slot) ?? null,
+        }));
+      const laid = {
+        id: box.carrierId,
+        number: box.number,
+        compartment: box.compartment,
+        turned: box.turned,
+        x,
+        y: top,
+        width,
+        height,
+        pitch,
+        thicknessMm: shape.thicknessMm,
+        readable: shape.readable,
+        label: shape.label,
+        places,
+      };
+      top += height;
+      return laid;
+    });
   return { boxes, width, bottom: top };
 }
 
 /** Size of a stack in mm, roof and stand included, so that a screen can choose its scale. */
 export function stackSizeMm(hive: DrawnHive): { widthMm: number; heightMm: number } {
-  const shapes = hive.boxes.map((box) => compartmentShape(hive.kind, hive.geometry, box.compartment));
-  return { widthMm: Math.max(...shapes.map((shape) => shape.innerWidthMm), 100) + 150, heightMm: shapes.reduce((sum, shape) => sum + shape.innerDepthMm, 0) + 150 };
+  const shapes = hive.boxes.map((box) =>
+    compartmentShape(hive.kind, hive.geometry, box.compartment),
+  );
+  return {
+    widthMm: Math.max(...shapes.map((shape) => shape.innerWidthMm), 100) + 150,
+    heightMm: shapes.reduce((sum, shape) => sum + shape.innerDepthMm, 0) + 150,
+  };
 }
