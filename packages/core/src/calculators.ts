@@ -12,6 +12,11 @@ import { honeyKeeping } from './honey/keeping.js';
 import { honeyMoisture } from './honey/moisture.js';
 import { honeyProperties } from './honey/properties.js';
 import { jarFill } from './jar/fill.js';
+import {
+  judgeCombBy,
+  judgeCombInputSchema,
+  judgeCombOutputSchema,
+} from './look/judgeCombCalculator.js';
 
 /** One computation of the core with its contract: what goes in, what comes out, one line that says what it is for. */
 export interface Calculator {
@@ -283,6 +288,14 @@ const calculators: Calculator[] = [
       shares: z.array(z.strictObject({ lot: z.string(), g: z.number(), share: z.number() })),
     }),
     run: lotTrace,
+  },
+  {
+    name: 'judge-comb',
+    summary:
+      'Take, leave or test first: one comb or group of pots by its facts and the house rules.',
+    input: judgeCombInputSchema,
+    output: judgeCombOutputSchema,
+    run: judgeCombBy,
   },
 ];
 

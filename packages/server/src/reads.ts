@@ -1,6 +1,7 @@
 import { Router, type Request } from 'express';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
+import { holdViews } from './book/holds.js';
 import { householdRuns } from './drain/runs.js';
 import { timetableCalendar } from './files/calendar.js';
 import { practiceWeather } from './instruments/weather.js';
@@ -100,6 +101,10 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
         now: clock.now().toISOString(),
         items: await todayLines(db, clock.now()),
       }),
+  );
+  router.get(
+    '/holds',
+    async (_request, response) => void response.json({ items: await holdViews(db) }),
   );
   router.get(
     '/held',

@@ -65,6 +65,9 @@ describe('feeding back', () => {
       dead: false,
       broodCheck: { on: '2026-03-01', result: 'healthy' },
       date: '2026-03-14',
+      broodCheckDays: 35,
+      sick: false,
+      heldBy: null,
       ...more,
     });
   it('is for the one colony it all came from, after a look at its brood', () => {
@@ -77,6 +80,8 @@ describe('feeding back', () => {
     ['of two hives', { origins: ['h', 'k'] }, /other hives/],
     ['of another', { origins: ['k'] }, /other hives/],
     ['of a dead colony', { dead: true }, /is gone/],
+    ['of a colony in which disease was found', { sick: true }, /bee inspector/],
+    ['held back', { heldBy: 'Ipê: the brood looked sick.' }, /Held back/],
     ['never looked at', { broodCheck: null }, /Look first/],
     ['sick', { broodCheck: { on: '2026-03-10', result: 'sick' as const } }, /bee inspector/],
     ['not sure', { broodCheck: { on: '2026-03-10', result: 'unsure' as const } }, /look again/],

@@ -1,8 +1,5 @@
 import { addDays, dateWords } from '../units/dates.js';
 
-/** Days for which a look at the brood speaks for honey fed back. A starting value: about one brood cycle and a half. */
-export const BROOD_CHECK_DAYS = 35;
-
 export interface FeedQuestion {
   /** Hives the honey in it comes from, by the trace; null stands for what came from outside the book. */
   origins: readonly (string | null)[];
@@ -12,6 +9,12 @@ export interface FeedQuestion {
   dead: boolean;
   broodCheck: { on: string; result: 'healthy' | 'unsure' | 'sick' } | null;
   date: string;
+  /** Days for which a look at the brood speaks, by the house rules. */
+  broodCheckDays: number;
+  /** Whether disease was found and nobody's word ended it since. */
+  sick: boolean;
+  /** A hold on it that nobody lifted, in words; null where there is none. */
+  heldBy: string | null;
 }
 
 /**
@@ -28,6 +31,9 @@ export function mayFeed(q: FeedQuestion): { may: boolean; reason: string } {
     return no(
       `It holds honey of other hives too: it is fed to none. Only the one colony it all came from may get it back.`,
     );
+  if (q.heldBy) return no(`Held back: ${q.heldBy} It is fed to none.`);
+  if (q.sick)
+    return no(`Disease was found in ${q.toHiveName}: nothing is fed back. Ask the bee inspector.`);
   if (q.dead)
     return no(
       `The colony of ${q.toHiveName} is gone: its honey is fed to no other until an inspector or a laboratory has spoken.`,
@@ -40,9 +46,9 @@ export function mayFeed(q: FeedQuestion): { may: boolean; reason: string } {
         ? `The brood of ${q.toHiveName} looked sick: nothing is fed back. Ask the bee inspector.`
         : `Nobody was sure of the brood of ${q.toHiveName}: look again first.`,
     );
-  if (addDays(q.broodCheck.on, BROOD_CHECK_DAYS) < q.date)
+  if (addDays(q.broodCheck.on, q.broodCheckDays) < q.date)
     return no(
-      `The last look at the brood of ${q.toHiveName} was on ${dateWords(q.broodCheck.on)}, more than ${BROOD_CHECK_DAYS} days before: look again first.`,
+      `The last look at the brood of ${q.toHiveName} was on ${dateWords(q.broodCheck.on)}, more than ${q.broodCheckDays} days before: look again first.`,
     );
   return {
     may: true,

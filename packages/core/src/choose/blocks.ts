@@ -11,17 +11,19 @@ export interface Block {
   hard: boolean;
 }
 
-/** Verdicts that no reason overrules: live brood, a waiting time, a colony that died of something. */
-const HARD: readonly string[] = ['brood', 'treated', 'dead'];
-
-/** What stands against taking the unit at all, in the words of its verdict; empty where it may be taken. */
+/**
+ * What stands against taking the unit at all: the findings of the one engine and nothing else. Empty exactly where the
+ * verdict is 'take'. What forbids is hard; what decides can be overruled with a reason.
+ */
 export function takeBlocks(unit: ChoiceUnit): Block[] {
   const { verdict, headline, decidedBy } = unit.verdict;
-  if (unit.hasBrood) return [{ rule: 'brood', sentence: headline, hard: true }];
   if (verdict === 'take') return [];
-  return [
-    { rule: decidedBy, sentence: headline, hard: verdict === 'leave' && HARD.includes(decidedBy) },
-  ];
+  if (!unit.against.length) return [{ rule: decidedBy, sentence: headline, hard: false }];
+  return unit.against.map((f) => ({
+    rule: f.question,
+    sentence: f.question === decidedBy ? headline : f.sentence,
+    hard: f.weight === 'forbids',
+  }));
 }
 
 /** What stands against one way beyond taking the unit: the kind of hive, the comb, what the kit lacks, the weight, the time. */
@@ -48,13 +50,15 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
   if (blocks.length) return blocks;
   if (!unit.estimate) no('seen', 'Not read yet: what it would give is not known.');
   if (way === 'drain-hive') {
-    const safe = unit.judgements.find((j) => j.topic === 'drain-in-place');
+    const safe = unit.findings.find((f) => f.question === 'drain-in-place');
     if (safe && safe.answer !== 'yes') no('drain-in-place', safe.sentence);
   }
   if (cutsComb(way)) {
     if (unit.combAge === 'brood-used')
       no('comb age', 'It carried brood: its wax is no comb honey.');
     else if (unit.combAge === 'used') no('comb age', "It is last season's wax: tough to eat.");
+    const pollen = unit.findings.find((f) => f.question === 'pollen' && f.weight === 'advises');
+    if (pollen) no('pollen', pollen.sentence);
     if (unit.straight === false) no('straight', 'It is not straight: pieces would break open.');
     if (unit.cappedArea < 0.5)
       no(

@@ -2,16 +2,19 @@ import type { ChooseModel } from './model.js';
 
 /** A set being filled: knows what is left of every limit, who goes before whom, and what fits. */
 function filling(model: ChooseModel) {
-  const { options, limits, chains } = model;
+  const { options, limits, orders } = model;
   const uses = options.map((o) => limits.map((l) => l.uses(o)));
   const left = limits.map((l) => l.atMost + 1e-9);
   const taken = new Map<number, number>();
-  const backOf = new Map(chains.map((c) => [c.front, c.back]));
+  const ordersOf = new Map<number, (readonly number[])[]>();
+  for (const { unit, needs } of orders) ordersOf.set(unit, [...(ordersOf.get(unit) ?? []), needs]);
+  const inOrder = (u: number): boolean =>
+    (ordersOf.get(u) ?? []).every((needs) => needs.some((n) => taken.has(n)));
   return {
     taken,
     fits: (i: number): boolean => {
       const u = options[i].unit;
-      if (taken.has(u) || (backOf.has(u) && !taken.has(backOf.get(u)!))) return false;
+      if (taken.has(u) || !inOrder(u)) return false;
       const row = uses[i];
       for (let k = 0; k < row.length; k++)
         if (row[k] > left[k] && limits[k].beyondCosts === undefined) return false;

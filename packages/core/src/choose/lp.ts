@@ -55,10 +55,10 @@ export function lpText(model: ChooseModel, change: LpChange = {}): string {
     if (ease.has('amount')) gives.push(term(1, 'samount'));
     rows.push(`amount: ${sum(gives)} >= ${number(amount.needG / 1000)}`);
   }
-  model.chains.forEach(({ front, back }, c) => {
+  model.orders.forEach(({ unit, needs }, c) => {
     const of = (u: number, sign: number): string[] =>
       (perUnit.get(u) ?? []).map((i) => term(sign, x(i)));
-    rows.push(`c${c}: ${sum([...of(front, 1), ...of(back, -1)])} <= 0`);
+    rows.push(`c${c}: ${sum([...of(unit, 1), ...needs.flatMap((u) => of(u, -1))])} <= 0`);
   });
   const slacks = [
     ...limits.flatMap((limit, l) => (ease.has(limit.id) ? [`s${l}`] : [])),

@@ -1,7 +1,7 @@
 import { HEADSPACE_SHARE } from '../rules/headspace.js';
-import { winterIsRead } from '../rules/winter.js';
 import { takeBlocks, wayBlocks, waysOf, type Block } from './blocks.js';
 import { marketOf, outcomeOf, type Market, type Outcome } from './outcome.js';
+import { takingOrders, type TakingOrder } from './orders.js';
 import type { ChooseQuestion, Household } from './question.js';
 import type { ChoiceHive, ChoiceUnit } from './units.js';
 import { crushesComb, type Way } from './ways.js';
@@ -44,8 +44,8 @@ export interface ChooseModel {
   limits: Limit[];
   /** Grams to reach, and what each option gives toward them. */
   amount: { needG: number; gives: (option: Option) => number; words: string } | null;
-  /** Where `front` goes, `back` goes too: bars from the back, boxes from the top. */
-  chains: { front: number; back: number }[];
+  /** What goes before what: bars from the back, boxes from the top, no comb left alone beyond a gap. */
+  orders: TakingOrder[];
   /** Units that are fixed: taken by one of their options, or left. */
   fixed: Map<number, 'take' | 'leave'>;
   market: Market;
@@ -109,24 +109,12 @@ export function chooseModel(
   const market = marketOf(household.jars, rules);
   const priced = household.jars.some((j) => j.value > 0);
   const units = hives.flatMap((h) => h.units);
-  const hiveAt = new Map(hives.map((h) => [h.hiveId, h]));
   const fixed = new Map<number, 'take' | 'leave'>();
   const options: Option[] = [];
   const blocks = (u: number, way: Way | ''): Block[] => {
     const unit = units[u];
     if (way !== '') return wayBlocks(unit, way, rules, market);
-    const hive = hiveAt.get(unit.hiveId)!;
-    const unsaid: Block[] =
-      !hive.dead && winterIsRead(hive.kind) && hive.winter.needKg === null
-        ? [
-            {
-              rule: 'winter not said',
-              sentence: `What ${hive.name} needs for winter is not said yet.`,
-              hard: false,
-            },
-          ]
-        : [];
-    return [...takeBlocks(unit), ...unsaid];
+    return takeBlocks(unit);
   };
   units.forEach((unit, u) => {
     const pin = question.pins[unit.id];
@@ -283,7 +271,7 @@ export function chooseModel(
     options,
     limits,
     amount: amountOf(question, household),
-    chains: chainsOf(hives, units, options, fixed),
+    orders: takingOrders(units, new Set(options.map((o) => o.unit)), fixed),
     fixed,
     market,
     notes: notesOf(hives, question, household, market),
@@ -310,26 +298,6 @@ function amountOf(question: ChooseQuestion, household: Household): ChooseModel['
   };
 }
 
-/** Neighbours in the order of taking, pinned ones stepped over: what was pinned stands outside the order. */
-function chainsOf(
-  hives: readonly ChoiceHive[],
-  units: readonly ChoiceUnit[],
-  options: readonly Option[],
-  fixed: ReadonlyMap<number, string>,
-): ChooseModel['chains'] {
-  const open = new Set(options.map((o) => o.unit));
-  return hives.flatMap((hive) => {
-    const row = units
-      .flatMap((unit, u) =>
-        unit.hiveId === hive.hiveId && unit.order !== null && open.has(u) && !fixed.has(u)
-          ? [{ u, order: unit.order }]
-          : [],
-      )
-      .sort((a, b) => b.order - a.order);
-    return row.slice(1).map((front, i) => ({ front: front.u, back: row[i].u }));
-  });
-}
-
 function notesOf(
   hives: readonly ChoiceHive[],
   question: ChooseQuestion,
@@ -343,14 +311,7 @@ function notesOf(
       notes.push(
         `${hive.name}: the winter needs ${needKg.toFixed(1)} kg, all that was read holds ${hive.storesLowKg.toFixed(1)} kg counted low. Nothing is theirs to give.`,
       );
-    if (hive.dead)
-      notes.push(
-        `${hive.name}: the colony is gone, no winter is counted. Close it against robbers first.`,
-      );
-    if (!winterIsRead(hive.kind))
-      notes.push(
-        `${hive.name}: winter stores stand in the closed brood box and are not counted here.`,
-      );
+    if (hive.dead) notes.push(`${hive.name}: the colony is gone, no winter is counted.`);
   }
   if (question.goal === 'most-worth' && !household.jars.some((j) => j.value > 0))
     notes.push('No prices in the kit yet: worth is counted by kilograms.');

@@ -3,12 +3,16 @@ import { combStoresKg } from '../comb/stores.js';
 import { compartmentShape, hiveKind, type HiveKindName } from '../hive/kinds.js';
 import {
   judgeBox,
+  lastFlowOn,
+  potsToSpare,
+  standingAgainst,
   type ColonyState,
   type CombVerdict,
+  type Finding,
   type JudgedComb,
-  type Judgement,
 } from '../look/index.js';
 import type { Hive } from '../records/views.js';
+import { drawnPots } from './drawnPots.js';
 import { winterCase, type WinterCase } from '../rules/winter.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
@@ -34,7 +38,12 @@ export interface ChoiceUnit {
   /** What is lifted at once, kg: for a box with its wood. */
   liftKg: Range;
   verdict: Pick<CombVerdict, 'verdict' | 'headline' | 'decidedBy'>;
-  judgements: Judgement[];
+  /** Every question about it; of a box those about the comb that decides. */
+  findings: Finding[];
+  /** Findings that stand against taking it, the gravest first; empty where it may be taken. */
+  against: Finding[];
+  /** Sealed pots that may be drawn of a group; null for comb. */
+  potsToDraw: number | null;
   hasBrood: boolean;
   /** Share of its faces that is capped, 0 to 1. */
   cappedArea: number;
@@ -125,6 +134,9 @@ export function choiceHive(input: {
   );
   const whole = hive.kind === 'pile-box' || (kind.unitTaken === 'box' && input.byBox === true);
   const base = { hiveId: hive.id, hiveName: hive.name, kind: hive.kind };
+  /** Of pots only those that can be spared are drawn. */
+  const potsToDraw = (j: JudgedComb): number | null =>
+    j.seen?.pots ? potsToSpare(j.seen.pots.honeySealed, input.rules.potsStayPercent) : null;
   const single = (j: JudgedComb): ChoiceUnit => ({
     ...base,
     id: j.combId,
@@ -134,11 +146,13 @@ export function choiceHive(input: {
     label: j.label,
     boxId: j.boxId,
     order: hive.kind === 'top-bar' ? j.slot : null,
-    estimate: j.estimate,
+    estimate: j.seen?.pots ? drawnPots(j.seen.pots, input.rules) : j.estimate,
+    potsToDraw: potsToDraw(j),
     storesKg: stores.get(j.combId)!,
     liftKg: j.estimate ? sumRanges([j.estimate.honeyKg, j.estimate.waxKg]) : NO_RANGE,
     verdict: j.verdict,
-    judgements: j.judgements,
+    findings: j.verdict.findings,
+    against: standingAgainst(j.verdict.findings),
     hasBrood: broodIn(j),
     cappedArea: cappedAreaOf(j),
     wettestPercent: j.verdict.wettestPercent,
@@ -176,7 +190,9 @@ export function choiceHive(input: {
         headline: says.sentence,
         decidedBy: brood ? 'brood' : worst.verdict.decidedBy,
       },
-      judgements: worst.judgements,
+      findings: worst.verdict.findings,
+      against: combs.flatMap((j) => standingAgainst(j.verdict.findings)),
+      potsToDraw: null,
       hasBrood: brood,
       cappedArea: combs.reduce((sum, j) => sum + cappedAreaOf(j), 0) / combs.length,
       wettestPercent: wet.length ? Math.max(...wet) : null,
@@ -197,6 +213,7 @@ export function choiceHive(input: {
     strength,
     flowKg: input.flowKg ?? 0,
     date: input.date,
+    lastFlowOn: lastFlowOn(input.colony),
   });
   return {
     hiveId: hive.id,

@@ -9,3 +9,5 @@ export * from './labelSheet.js';
 export * from './nutrition.js';
 export * from './saleGate.js';
 export * from './volume.js';
+export * from './keepingDate.js';
+export * from './measuredWater.js';

@@ -1,3 +1,5 @@
+import { lotKeeping } from './keepingDate.js';
+import { DEFAULT_RULES } from '../rules/houseRules.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BadInput } from '../badInput.js';
@@ -183,7 +185,11 @@ describe('labels', () => {
     harvestedOn: '2026-03-14',
     netG: 500,
     lowestWeighedG: null,
-    bestBeforeMonths: 24,
+    bee: 'honeybee' as const,
+    keeping: lotKeeping(
+      { bee: 'honeybee', moisturePercent: 16.9, granulating: false },
+      DEFAULT_RULES,
+    ),
     registeredToSell: false,
     labelMaker: 'Casa',
     product: 'honey' as const,

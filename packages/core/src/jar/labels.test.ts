@@ -12,8 +12,10 @@ import {
   shrunkToFit,
   type LabelField,
 } from './labelDesign.js';
+import { DEFAULT_RULES } from '../rules/houseRules.js';
 import { STARTING_SHEETS, labelPlace, sheetProblem, type LabelSheet } from './labelSheet.js';
 import { nutritionPer100g } from './nutrition.js';
+import { lotKeeping, type KeepingFacts } from './keepingDate.js';
 import { flowerText, saleChecklist } from './saleGate.js';
 
 const record = {
@@ -23,7 +25,11 @@ const record = {
   harvestedOn: '2026-03-14',
   netG: 300,
   lowestWeighedG: 302,
-  bestBeforeMonths: 24,
+  bee: 'honeybee' as const,
+  keeping: lotKeeping(
+    { bee: 'honeybee', moisturePercent: 16.9, granulating: false },
+    DEFAULT_RULES,
+  ),
   registeredToSell: false,
   labelMaker: 'Casa Pedra Clara',
   product: 'honey' as const,
@@ -129,6 +135,97 @@ describe('a label', () => {
       'Use first. Not for sale.',
     ]);
   });
+  const known = (facts: Partial<KeepingFacts>) =>
+    lotKeeping(
+      { bee: 'honeybee', moisturePercent: 16.9, granulating: false, ...facts },
+      DEFAULT_RULES,
+    );
+  it.each<[string, Partial<KeepingFacts>, string, string]>([
+    ['dry', {}, 'Best before Mar 2028', ''],
+    ['18 %', { moisturePercent: 18 }, 'Best before Mar 2027', ''],
+    ['19.5 %', { moisturePercent: 19.5 }, 'Best before Sep 2026. Use soon.', ''],
+    ['not measured', { moisturePercent: null }, 'Best before Sep 2026', ''],
+    ['dry but granulating', { granulating: true }, 'Best before Mar 2027', ''],
+    [
+      '19.5 % and granulating',
+      { moisturePercent: 19.5, granulating: true },
+      'Use by 13 May 2026. 19.5 % water: keep cold, use first.',
+      '',
+    ],
+    [
+      'above the selling limit',
+      { moisturePercent: 20.4 },
+      'Use by 13 May 2026. 20.4 % water: keep cold, use first.',
+      'Gift, not for sale. Use first.',
+    ],
+    [
+      'of stingless bees',
+      { bee: 'stingless', moisturePercent: 28 },
+      'Use by 13 May 2026. Keep cold, lid vented, eat soon.',
+      '',
+    ],
+  ])('dates honey that is %s by its water and its bee', (_, facts, bestBefore, gift) => {
+    const label = labelText({
+      ...record,
+      registeredToSell: true,
+      bee: facts.bee ?? 'honeybee',
+      keeping: known(facts),
+    });
+    expect([label.bestBefore, label.gift]).toEqual([bestBefore, gift]);
+  });
+  it('names stingless honey as what it is, and tells nothing of a table that is not its own', () => {
+    const label = labelText({
+      ...record,
+      bee: 'stingless',
+      species: 'Miúda',
+      keeping: known({ bee: 'stingless' }),
+      moisturePercent: 28,
+      nutrition: true,
+    });
+    expect([label.title, label.nutrition]).toEqual(['Stingless-bee honey, Miúda', '']);
+  });
+  it('says that it is held back', () =>
+    expect(labelText({ ...record, heldBy: 'disease in the colony' }).gift).toBe(
+      'Held back: disease in the colony',
+    ));
+  it.each<[string, Partial<Parameters<typeof saleChecklist>[0]>, RegExp]>([
+    ['a hold', { holds: ['Ipê: the brood looked sick.'] }, /sick/],
+    [
+      'water above the limit',
+      { keeping: known({ moisturePercent: 20.4 }), moisturePercent: 20.4 },
+      /20\.4 % water/,
+    ],
+    [
+      'stingless honey without a permit',
+      { bee: 'stingless', keeping: known({ bee: 'stingless' }) },
+      /species and permit/,
+    ],
+  ])('is not sold with %s', (_, change, why) => {
+    const list = saleChecklist({
+      registeredToSell: true,
+      sellWhere: 'the county',
+      labelMaker: 'Casa',
+      makerAddress: 'Encosta',
+      origin: 'Brazil',
+      weighed: true,
+      tradeScale: true,
+      useFirst: false,
+      bee: 'honeybee',
+      keeping: record.keeping,
+      moisturePercent: 16.9,
+      holds: [],
+      species: '',
+      permit: '',
+      label: words,
+      ...change,
+    });
+    expect(
+      list
+        .filter((c) => c.answer === 'no')
+        .map((c) => c.why)
+        .join(' '),
+    ).toMatch(why);
+  });
   it('names a flower only where something supports it, and taste says so', () => {
     expect([
       flowerText('bracatinga', 'analysis'),
@@ -199,6 +296,12 @@ describe('what stands beside it', () => {
       weighed: true,
       tradeScale: true,
       useFirst: false,
+      bee: 'honeybee',
+      keeping: record.keeping,
+      moisturePercent: 16.9,
+      holds: [],
+      species: '',
+      permit: '',
       label: words,
     });
     expect(list.filter((c) => c.answer === 'no')).toEqual([]);

@@ -1,3 +1,4 @@
+import type { LotKeeping } from './keepingDate.js';
 import type { LabelText } from './label.js';
 
 /** What may support the name of a flower on a label. */
@@ -35,6 +36,13 @@ export function saleChecklist(input: {
   weighed: boolean;
   tradeScale: boolean;
   useFirst: boolean;
+  bee: 'honeybee' | 'stingless';
+  keeping: LotKeeping;
+  moisturePercent: number | null;
+  /** Holds on it that nobody lifted, in words. */
+  holds: readonly string[];
+  species: string;
+  permit: string;
   label: LabelText;
 }): SaleCheck[] {
   const said = (what: string, ok: boolean, yes: string, no: string): SaleCheck => ({
@@ -43,6 +51,23 @@ export function saleChecklist(input: {
     why: ok ? yes : no,
   });
   return [
+    said(
+      'Nothing found of its colonies holds it back',
+      input.holds.length === 0,
+      'No hold is written down; that is no proof of health.',
+      input.holds.join(' '),
+    ),
+    ...waterChecks(input),
+    ...(input.bee === 'stingless'
+      ? [
+          said(
+            'Species and permit of the stingless bees',
+            Boolean(input.species && input.permit),
+            `${input.species}, permit ${input.permit}`,
+            'Native bees are protected by law in many places: note species and permit in Rules, else it is not sold.',
+          ),
+        ]
+      : []),
     said(
       'Registered to sell',
       input.registeredToSell,
@@ -83,6 +108,32 @@ export function saleChecklist(input: {
       what: 'Food hygiene of the room, nutrition, language of the label',
       answer: 'ask',
       why: 'Rules differ from place to place: ask your food authority.',
+    },
+  ];
+}
+
+/** Water against the household's selling limit; what was not measured is asked, never a figure. */
+function waterChecks(input: {
+  bee: 'honeybee' | 'stingless';
+  keeping: LotKeeping;
+  moisturePercent: number | null;
+}): SaleCheck[] {
+  if (input.bee === 'stingless')
+    return [
+      {
+        what: 'Water of stingless-bee honey',
+        answer: 'ask',
+        why: 'The limits of honeybee honey do not fit it: ask your food authority.',
+      },
+    ];
+  const what = 'Water at or under your selling limit';
+  if (input.moisturePercent === null)
+    return [{ what, answer: 'ask', why: 'Not measured: measure it before it is sold.' }];
+  return [
+    {
+      what,
+      answer: input.keeping.notForSale ? 'no' : 'yes',
+      why: input.keeping.notForSale ?? `${input.moisturePercent.toFixed(1)} % measured.`,
     },
   ];
 }

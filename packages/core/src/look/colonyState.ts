@@ -1,127 +1,144 @@
-import { addDays } from '../units/dates.js';
-import type { ColonyFact, DatedFact } from '../records/colony.js';
+import type { ColonyFact, DatedFact, SupersOn } from '../records/colony.js';
+import { DEFAULT_RULES, type HouseRules } from '../rules/houseRules.js';
+import { addDays, daysBetween } from '../units/dates.js';
 
 type FactOf<K extends ColonyFact['kind']> = Extract<ColonyFact, { kind: K }>;
 type Dated<K extends ColonyFact['kind']> = FactOf<K> & { on: string };
+export type ShelfDays = HouseRules['shelfDays'];
 
-/** What is known of a colony on a date. Unknown stays null and never reads as 'yes'. */
-export interface ColonyState {
-  startedOn: string | null;
-  dead: boolean;
-  /** What was found when the colony was gone; null while the checklist is unanswered. */
-  death: Dated<'death'> | null;
+/** Whether the bees are healthy as far as anybody said. Sick stays sick until a healthy look or an inspector's word. */
+export interface Health {
+  state: 'healthy' | 'unsure' | 'sick' | 'unknown';
+  on: string | null;
+  by: 'brood-check' | 'inspector' | 'death' | null;
+}
+
+/** Facts that lose their worth with time, by the name of their shelf life in the rules. */
+interface AgingFacts {
   queen: Dated<'queen'> | null;
   temper: Dated<'temper'> | null;
   strength: Dated<'strength'> | null;
   flow: Dated<'flow'> | null;
   broodCheck: Dated<'brood-check'> | null;
+  bloom: Dated<'bloom'> | null;
+  tilt: Dated<'tilt'> | null;
+}
+
+/** What is known of a colony on a date. Unknown stays null and never reads as 'yes'; what is older than its shelf life is unknown too. */
+export interface ColonyState extends AgingFacts {
+  startedOn: string | null;
+  dead: boolean;
+  /** What was found when the colony was gone; null while the checklist is unanswered. */
+  death: Dated<'death'> | null;
+  health: Health;
   nest: Dated<'nest'> | null;
   excluder: Dated<'excluder'> | null;
   entrance: Dated<'entrance'> | null;
   reserved: Dated<'reserved-super'> | null;
   gap: Dated<'gap'> | null;
-  tilt: Dated<'tilt'> | null;
-  bloom: Dated<'bloom'> | null;
-  treatments: (Dated<'treatment'> & { waitUntil: string })[];
+  floor: Dated<'floor'> | null;
+  treatments: (Dated<'treatment'> & { waitUntil: string; supersOn: SupersOn })[];
   feedings: Dated<'feeding'>[];
+  syrupWord: Dated<'syrup-word'> | null;
+  /** Every flow noted, from old to new, whatever its age. */
+  flows: Dated<'flow'>[];
   risksRead: string[];
+  /** The latest of each fact that ages, whatever its age: for 'unknown, last known 12 Jan 2023'. */
+  lastKnown: AgingFacts;
 }
 
-/** What the facts written so far say of the colony on `date`: the latest of each kind, all treatments and feedings. Facts dated later do not count yet. */
+/**
+ * The health that dated facts tell of: sick until a later healthy look or an inspector's word, an inspector's
+ * 'disease' until an inspector says otherwise. Takes facts in the order of their dates.
+ */
+export function healthOf(facts: readonly DatedFact[]): Health {
+  let health: Health = { state: 'unknown', on: null, by: null };
+  for (const { fact, on } of facts) {
+    const said = healthSaid(fact);
+    if (!said) continue;
+    const heldByInspector =
+      health.state === 'sick' && health.by !== 'brood-check' && said.by === 'brood-check';
+    const unsureAfterSick = health.state === 'sick' && said.state === 'unsure';
+    if (heldByInspector || unsureAfterSick) continue;
+    health = { ...said, on };
+  }
+  return health;
+}
+
+function healthSaid(fact: ColonyFact): Pick<Health, 'state' | 'by'> | null {
+  if (fact.kind === 'brood-check') return { state: fact.result, by: 'brood-check' };
+  if (fact.kind === 'inspector')
+    return { state: fact.said === 'disease' ? 'sick' : 'healthy', by: 'inspector' };
+  if (fact.kind !== 'death') return null;
+  if (fact.word === 'no-disease') return { state: 'healthy', by: 'inspector' };
+  const sick = fact.word === 'disease' || fact.causes.includes('foulbrood');
+  return sick ? { state: 'sick', by: 'death' } : null;
+}
+
+/**
+ * What the facts written so far say of the colony on `date` (YYYY-MM-DD): the latest of each kind, all treatments
+ * and feedings. Facts dated later do not count yet; facts older than their shelf life are unknown and stand only
+ * under `lastKnown`.
+ */
 export function colonyState(
   startedOn: string | null,
   facts: readonly DatedFact[],
   date: string,
+  shelfDays: ShelfDays = DEFAULT_RULES.shelfDays,
 ): ColonyState {
   const past = facts.filter((f) => f.on <= date).sort((a, b) => a.on.localeCompare(b.on));
   const all = <K extends ColonyFact['kind']>(kind: K): Dated<K>[] =>
     past.flatMap((f) => (f.fact.kind === kind ? [{ ...(f.fact as FactOf<K>), on: f.on }] : []));
   const last = <K extends ColonyFact['kind']>(kind: K): Dated<K> | null => all(kind).at(-1) ?? null;
-  const flow = last('flow');
-  const over = flow && flow.flow !== 'none' && flow.endsOn !== null && flow.endsOn < date;
+  const lastKnown: AgingFacts = {
+    queen: last('queen'),
+    temper: last('temper'),
+    strength: last('strength'),
+    flow: last('flow'),
+    broodCheck: last('brood-check'),
+    bloom: last('bloom'),
+    tilt: last('tilt'),
+  };
+  const fresh = <K extends keyof AgingFacts>(key: K): AgingFacts[K] => {
+    const fact = lastKnown[key];
+    return fact && daysBetween(fact.on, date) <= shelfDays[key] ? fact : null;
+  };
+  const moved = last('moved');
+  const tilt = fresh('tilt');
   return {
     startedOn,
     dead: last('alive')?.alive === false,
     death: last('death'),
-    queen: last('queen'),
-    temper: last('temper'),
-    strength: last('strength'),
-    // A flow whose end was named is over after it; what follows is not known until somebody says.
-    flow: over ? null : flow,
-    broodCheck: last('brood-check'),
+    health: healthOf(past.filter((f) => f.fact.kind !== 'death')),
+    queen: fresh('queen'),
+    temper: fresh('temper'),
+    strength: fresh('strength'),
+    flow: flowNow(fresh('flow'), date),
+    broodCheck: fresh('broodCheck'),
     nest: last('nest'),
     excluder: last('excluder'),
     entrance: last('entrance'),
     reserved: last('reserved-super'),
     gap: last('gap'),
-    tilt: last('tilt'),
-    bloom: last('bloom'),
-    treatments: all('treatment').map((t) => ({ ...t, waitUntil: addDays(t.on, t.waitDays) })),
+    floor: last('floor'),
+    // A level means nothing once the hive or its stand was moved.
+    tilt: tilt && moved && moved.on > tilt.on ? null : tilt,
+    bloom: fresh('bloom'),
+    treatments: all('treatment').map((t) => ({
+      ...t,
+      supersOn: t.supersOn ?? 'unknown',
+      waitUntil: addDays(t.on, t.waitDays),
+    })),
     feedings: all('feeding'),
+    syrupWord: last('syrup-word'),
+    flows: all('flow'),
     risksRead: all('risks-read').map((r) => r.of),
+    lastKnown,
   };
 }
 
-/** What may be done with the comb of a colony that is gone. Never clears honey for feeding by itself. */
-export interface DeadColonyAdvice {
-  answered: boolean;
-  eat: 'ask-first' | 'no' | 'as-found';
-  feed: 'no' | 'same-word-only';
-  lines: string[];
-}
-
-/**
- * Advice for a dead colony from its answered checklist. Unanswered honey is provisional; suspected poisoning or
- * rodents is not for eating; feeding only ever on an inspector's or laboratory's word.
- */
-export function deadColonyAdvice(death: ColonyState['death']): DeadColonyAdvice {
-  const first =
-    'Close the hive against robbers first: reduce the entrance to nothing bees can rob, comb inside.';
-  if (!death)
-    return {
-      answered: false,
-      eat: 'ask-first',
-      feed: 'no',
-      lines: [
-        first,
-        'Until the checklist is answered its honey is provisional: neither eaten nor fed.',
-        'Foulbrood is notifiable in many places: an inspector looks before comb leaves the hive.',
-      ],
-    };
-  const has = (cause: (typeof death.causes)[number]): boolean => death.causes.includes(cause);
-  const lines = death.closedAgainstRobbers ? [] : [first];
-  if (has('foulbrood') || death.word === 'disease') {
-    lines.push(
-      'Suspected foulbrood: tell the bee inspector; nothing leaves the hive until they have said what to do.',
-    );
-    return { answered: true, eat: 'no', feed: 'no', lines };
-  }
-  if (has('poisoned') || has('rodents')) {
-    lines.push(
-      has('poisoned')
-        ? 'Suspected poisoning: keep bees and comb for the laboratory; not for eating.'
-        : 'Rodents were in it: not for eating; wax after melting, if at all.',
-    );
-    return { answered: true, eat: 'no', feed: 'no', lines };
-  }
-  if (has('unknown') && death.word === 'none') {
-    lines.push(
-      'The cause is not known: ask an inspector or a laboratory before the honey is eaten.',
-    );
-    return { answered: true, eat: 'ask-first', feed: 'no', lines };
-  }
-  lines.push(
-    'Sound sealed comb may be harvested as found, by season; throw out what smells or ferments.',
-  );
-  lines.push(
-    death.word === 'no-disease'
-      ? 'An inspector or laboratory found no disease: only on that word may it be fed, and only where the trace shows one origin.'
-      : "Never fed: only an inspector's or a laboratory's word clears it.",
-  );
-  return {
-    answered: true,
-    eat: 'as-found',
-    feed: death.word === 'no-disease' ? 'same-word-only' : 'no',
-    lines,
-  };
+/** A flow whose end was named is over after it; what follows is not known until somebody says. */
+function flowNow(fresh: Dated<'flow'> | null, date: string): Dated<'flow'> | null {
+  const over = fresh && fresh.flow !== 'none' && fresh.endsOn !== null && fresh.endsOn < date;
+  return over ? null : fresh;
 }

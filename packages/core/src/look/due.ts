@@ -4,6 +4,7 @@ import { seasonOf } from '../hive/season.js';
 import type { Hive } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { type ColonyState } from './colonyState.js';
+import { isClosed } from './deadColony.js';
 import { addDays, daysBetween } from '../units/dates.js';
 
 export interface DueItem {
@@ -66,7 +67,8 @@ export function dueItems(
         'Until then its honey is provisional and never fed; foulbrood is notifiable in many places.',
         date,
       );
-    if (!colony.death?.closedAgainstRobbers)
+    // Until it is emptied, and once: what was said is remembered.
+    if (!isClosed(colony) && hive.bars.some((b) => b.comb))
       add(
         'close',
         'Close the hive against robbers',

@@ -21,6 +21,8 @@ const seen = (change: Partial<Seen> = {}): Seen => ({
   thicknessMm: 28,
   ...change,
 });
+/** Rules of a household that said its winter need: nothing has to stay. */
+const RULES = { ...DEFAULT_RULES, winterNeedKg: 0, winterNeedByKindKg: { 'drain-frame': 0 } };
 const judge = (
   combs: (Seen | null)[],
   {
@@ -34,7 +36,7 @@ const judge = (
     colony: colonyState(colonyStartedOn, [], '2026-03-14'),
     date: '2026-03-14',
     hemisphere: 'south',
-    rules: DEFAULT_RULES,
+    rules: RULES,
     ...change,
   });
 
@@ -49,11 +51,11 @@ describe('a hive judged as it hangs', () => {
     const scarce = judge([seen(), seen(), seen()], {
       rules: { ...DEFAULT_RULES, winterNeedKg: 2 * lowKg + 0.01 },
     });
-    expect(scarce.map((j) => j.verdict.decidedBy)).toEqual(['winter', 'winter', 'winter']);
+    expect(scarce.map((j) => j.verdict.decidedBy)).toEqual(['theirs', 'theirs', 'theirs']);
   });
   it('counts a comb nobody read as nothing, and says so by its verdict', () => {
     const [first, second] = judge([seen(), null], { rules: { ...DEFAULT_RULES, winterNeedKg: 1 } });
-    expect(first.verdict.decidedBy).toBe('winter');
+    expect(first.verdict.decidedBy).toBe('theirs');
     expect(second).toMatchObject({ estimate: null, verdict: { verdict: 'not-read' } });
   });
   it.each([
@@ -133,8 +135,12 @@ describe('a hive judged at an instant', () => {
       hemisphere: 'south',
       notes: [],
       forage: {},
+      latitude: null,
+      longitude: null,
+      poisonousNectar: null,
       revision: 1,
     },
+    potsDrawnOn: null,
     colony: { id: 'k', startedOn: '2025-08-01', endedOn: null, facts: [], revision: 1 },
     boxes: [],
     bars: [
@@ -146,8 +152,9 @@ describe('a hive judged at an instant', () => {
         comb: {
           id: 'c1',
           builtOn: '2025-08-01',
+          emptied: null,
           marks: [],
-          looks: [look(unripe, '2026-03-01T12:00:00Z'), look(seen(), '2026-03-10T12:00:00Z')],
+          looks: [look(unripe, '2026-06-20T12:00:00Z'), look(seen(), '2026-06-28T12:00:00Z')],
         },
       },
       { carrierId: 'b', slot: 2, inBox: 2, boxId: null, comb: null },
@@ -155,24 +162,67 @@ describe('a hive judged at an instant', () => {
   };
   it('takes the date of the site, so that a season turns at its own midnight', () => {
     // 02:30 UTC on 1 July is still 30 June in the uplands: the first season of a colony of August.
-    expect(judgeHiveAt(hive, DEFAULT_RULES, '2026-07-01T02:30:00Z')[0].verdict.decidedBy).toBe(
-      'first-season',
-    );
-    expect(judgeHiveAt(hive, DEFAULT_RULES, '2026-07-01T03:30:00Z')[0].verdict.verdict).toBe(
-      'take',
-    );
+    expect(judgeHiveAt(hive, RULES, '2026-07-01T02:30:00Z')[0].verdict.decidedBy).toBe('season');
+    expect(judgeHiveAt(hive, RULES, '2026-07-01T03:30:00Z')[0].verdict.verdict).toBe('take');
   });
   it('goes by the last look, or by the one being made, and leaves empty bars out', () => {
     const at = '2026-08-01T12:00:00Z';
-    expect(judgeHiveAt(hive, DEFAULT_RULES, at).map((j) => [j.slot, j.verdict.verdict])).toEqual([
+    expect(judgeHiveAt(hive, RULES, at).map((j) => [j.slot, j.verdict.verdict])).toEqual([
       [1, 'take'],
     ]);
+    expect(judgeHiveAt(hive, RULES, at, { combId: 'c1', seen: unripe })[0].verdict.verdict).toBe(
+      'leave',
+    );
     expect(
-      judgeHiveAt(hive, DEFAULT_RULES, at, { combId: 'c1', seen: unripe })[0].verdict.verdict,
-    ).toBe('leave');
-    expect(
-      judgeHiveAt(hive, DEFAULT_RULES, at, { combId: 'another', seen: unripe })[0].verdict.verdict,
+      judgeHiveAt(hive, RULES, at, { combId: 'another', seen: unripe })[0].verdict.verdict,
     ).toBe('take');
+  });
+});
+
+describe('a comb after the harvest', () => {
+  const emptied = { on: '2026-03-12', way: 'drain-hive' as const, potsEmptied: null };
+  it('is empty once it was drained, and the look before it is not forgotten', () => {
+    const [one] = judgeHive({
+      combs: [{ slot: 1, combId: 'c1', seen: seen(), seenOn: '2026-03-01', emptied }],
+      hive: { kind: 'drain-frame', geometry: HIVE_KINDS['drain-frame'].defaults },
+      colony: colonyState('2024-09-01', [], '2026-03-14'),
+      date: '2026-03-14',
+      hemisphere: 'south',
+      rules: RULES,
+    });
+    expect(one).toMatchObject({ seenOn: '2026-03-12', emptied });
+    expect(one.seen!.sides.A).toMatchObject({ capped: 0, open: 0, empty: 1 });
+    expect(one.verdict).toMatchObject({ verdict: 'leave', decidedBy: 'enough' });
+    expect(one.estimate!.honeyKg.high).toBe(0);
+  });
+  it('has the pots that were not drawn', () => {
+    const pots = {
+      honeySealed: 10,
+      honeyOpen: 2,
+      pollen: 1,
+      empty: 0,
+      potWidthMm: 28,
+      potHeightMm: 30,
+    };
+    const left = (potsEmptied: number | null) =>
+      judgeHive({
+        combs: [
+          {
+            slot: 1,
+            combId: 'c1',
+            seen: seen({ sides: { A: null, B: null }, pots }),
+            seenOn: '2026-03-01',
+            emptied: { on: '2026-03-12', way: 'draw-pots', potsEmptied },
+          },
+        ],
+        hive: { kind: 'stingless', geometry: HIVE_KINDS.stingless.defaults },
+        colony: colonyState('2024-09-01', [], '2026-03-14'),
+        date: '2026-03-14',
+        hemisphere: 'south',
+        rules: RULES,
+      })[0].seen!.pots;
+    expect(left(4)).toMatchObject({ honeySealed: 6, honeyOpen: 2, empty: 4 });
+    expect(left(null)).toMatchObject({ honeySealed: 0, empty: 10 });
   });
 });
 

@@ -1,25 +1,18 @@
-import { dateWords } from '../units/dates.js';
 import { DateTime } from 'luxon';
+import { EMPTY_SHARES } from '../comb/contents.js';
 import type { CombEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
-import { hiveKind, placeLabel } from '../hive/kinds.js';
-import { seasonOf } from '../hive/season.js';
+import { placeLabel } from '../hive/kinds.js';
+import type { Hemisphere } from '../hive/season.js';
 import type { DatedFact } from '../records/colony.js';
-import type { Hive } from '../records/views.js';
+import type { CombEmptied, Hive } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { winterCase } from '../rules/winter.js';
-import { colonyState, type ColonyState } from './colonyState.js';
-import { fedSince, judgements, waitingTreatment, type Judgement } from './judgements.js';
-import { judgePots } from './judgePots.js';
-import {
-  estimateSeen,
-  glimpseOf,
-  moistureSummary,
-  readingMoisture,
-  type HiveMeasures,
-  type Seen,
-} from './seen.js';
-import { judgeComb, type CombVerdict, type MoistureSample, type VerdictInput } from './verdict.js';
+import { colonyState, healthOf, type ColonyState } from './colonyState.js';
+import type { CombFacts, MoistureSample, SidesSeen } from './combFacts.js';
+import type { Finding } from './finding.js';
+import { judgeComb, type CombVerdict } from './judgeComb.js';
+import { estimateSeen, glimpseOf, readingMoisture, type HiveMeasures, type Seen } from './seen.js';
 
 export interface JudgedComb {
   slot: number;
@@ -28,10 +21,12 @@ export interface JudgedComb {
   boxId: string | null;
   combId: string;
   seen: Seen | null;
+  /** The day it was seen, or emptied; null where neither. */
+  seenOn: string | null;
+  /** Drained or drawn in place since the last look: nobody has looked again. */
+  emptied: CombEmptied | null;
   estimate: CombEstimate | null;
   verdict: CombVerdict;
-  /** Each question asked apart, in order of weight. */
-  judgements: Judgement[];
 }
 
 export interface CombToJudge {
@@ -40,118 +35,130 @@ export interface CombToJudge {
   boxId?: string | null;
   builtOn?: string;
   seen: Seen | null;
+  /** The day of that look, YYYY-MM-DD; today where left out. */
+  seenOn?: string;
+  earlier?: readonly { on: string; sides: SidesSeen }[];
+  emptied?: CombEmptied | null;
   droneShare?: number | null;
   /** Whether it hangs in the super that was kept for the bees. */
   reserved?: boolean;
-  /** Treatments and feedings it was marked with in another colony. */
+  /** Treatments, feedings and brood checks it was marked with in another colony. */
   marks?: readonly DatedFact[];
 }
 
 /**
- * Judges every comb of a hive as it stands: each against the stores that would stay without it, counted low.
- * Takes the combs with their latest look (or the one being made), the hive's kind and measures, what is known
- * of the colony, today's date at the site, and the house rules.
+ * Judges every comb of a hive as it stands: each against the stores that would stay without it, counted low. Takes the
+ * combs with their latest look (or the one being made), the hive's kind and measures, what is known of the colony and
+ * the site, today's date there, the house rules, and the kilograms of flow still counted on for the winter.
  */
 export function judgeHive(input: {
   combs: readonly CombToJudge[];
   hive: HiveMeasures;
   colony: ColonyState;
   date: string;
-  hemisphere: 'north' | 'south';
+  hemisphere: Hemisphere;
   rules: HouseRules;
+  siteNotes?: readonly string[];
+  potsDrawnOn?: string | null;
+  flowKg?: number;
 }): JudgedComb[] {
-  const { date, hive } = input;
-  const kind = hiveKind(hive.kind);
-  // A drain frame's caps are its outer wall too: its own share counts.
-  const rules = kind.drainsInPlace
-    ? { ...input.rules, ripeCappedPercent: input.rules.ripeDrainPercent }
-    : input.rules;
-  const estimates = input.combs.map((comb) => (comb.seen ? estimateSeen(comb.seen, hive) : null));
+  const { date, hive, rules, hemisphere } = input;
+  const combs = input.combs.map((comb) => ({ ...comb, ...asEmptied(comb) }));
+  const estimates = combs.map((comb) => (comb.seen ? estimateSeen(comb.seen, hive) : null));
   const stores = estimates.map((estimate) => combStoresKg(estimate).low);
   const allLow = stores.reduce((a, b) => a + b, 0);
-  const season = seasonOf(date, input.hemisphere);
-  const firstSeason =
-    input.colony.startedOn !== null &&
-    input.colony.startedOn >= season.startsOn &&
-    !input.colony.dead;
-  const needKg = input.colony.dead
-    ? null
-    : winterCase({
-        rules,
-        kind: hive.kind,
-        strength: input.colony.strength?.strength ?? null,
-        flowKg: 0,
-        date,
-      }).needKg;
-  return input.combs.map((comb, i) => {
+  const needKg = needOf(input);
+  const notes = input.siteNotes ?? [];
+  return combs.map((comb, i) => {
     const colony = withMarks(input.colony, comb.marks ?? [], date);
-    const samples: MoistureSample[] = (comb.seen?.readings ?? []).map((r) => ({
-      side: r.side,
-      cells: r.cells,
-      moisturePercent: readingMoisture(r).moisturePercent,
-    }));
-    const sides = comb.seen?.sides ?? { A: null, B: null };
-    const winter = needKg === null ? null : { staysLowKg: allLow - stores[i], needKg };
-    const moisture = moistureSummary(comb.seen?.readings ?? []);
-    const builtOn = comb.builtOn ?? colony.startedOn ?? date;
-    const forbidden =
-      forbids(colony, builtOn, date) ??
-      (comb.reserved
-        ? {
-            rule: 'winter' as const,
-            verdict: 'leave' as const,
-            sentence: 'This super is kept for the bees: it stays untouched.',
-          }
-        : null);
-    const verdict =
-      kind.bee === 'stingless'
-        ? judgePots({ pots: comb.seen?.pots ?? null, rules, firstSeason, forbidden })
-        : judgeComb({
-            sides,
-            samples,
-            rules,
-            firstSeason,
-            winter,
-            forbidden,
-            glimpse: glimpseOf(comb.seen),
-          });
-    const asked = judgements({
-      sides,
-      wettestPercent: moisture?.wettestPercent ?? null,
-      sampled: moisture !== null && moisture.openSamples >= 3 && moisture.bothSides,
-      droneShare: comb.droneShare ?? null,
-      combAge: comb.seen?.combAge ?? 'new',
-      straight: comb.seen?.straight ?? null,
-      builtOn,
+    const seenOn = comb.seen ? (comb.seenOn ?? date) : null;
+    const facts: CombFacts = {
+      kind: hive.kind,
       date,
-      bee: kind.bee,
-      drainsInPlace: kind.drainsInPlace,
+      hemisphere,
       rules,
       colony,
-      winter,
-      firstSeason,
-    });
+      comb: {
+        builtOn: comb.builtOn ?? colony.startedOn,
+        combAge: comb.seen?.combAge ?? 'new',
+        straight: comb.seen?.straight ?? null,
+        droneShare: comb.droneShare ?? null,
+        sides: comb.seen?.sides ?? { A: null, B: null },
+        seenOn,
+        glimpse: glimpseOf(comb.seen),
+        samples: samplesOf(comb.seen, seenOn ?? date),
+        earlier: comb.earlier ?? [],
+        honeyKg: estimates[i]?.honeyKg.mid ?? null,
+        pots: comb.seen?.pots ?? null,
+        carriedHealth: comb.marks?.length ? healthOf(comb.marks) : null,
+        reserved: comb.reserved ?? false,
+      },
+      stores: { staysLowKg: allLow - stores[i], needKg },
+      humidPlace: notes.includes('humid'),
+      heather: notes.includes('heather'),
+      potsDrawnOn: input.potsDrawnOn ?? null,
+    };
     return {
       slot: comb.slot,
       label: placeLabel(comb.slot),
       boxId: comb.boxId ?? null,
       combId: comb.combId,
       seen: comb.seen,
+      seenOn,
+      emptied: comb.emptied ?? null,
       estimate: estimates[i],
-      verdict: ripeButNotToOpen(verdict, asked),
-      judgements: asked,
+      verdict: judgeComb(facts),
     };
   });
 }
 
-/** Ripe is not safe to open: where a drain frame may be taken but not run in the hive, the headline says both. */
-function ripeButNotToOpen(verdict: CombVerdict, asked: readonly Judgement[]): CombVerdict {
-  const drain = asked.find((j) => j.topic === 'drain-in-place');
-  if (verdict.verdict !== 'take' || !drain || drain.answer === 'yes') return verdict;
+/** What has to stay for the winter, kg; null where it was not said, or nobody is there to need it. */
+function needOf(input: Parameters<typeof judgeHive>[0]): number | null {
+  const { colony, rules, hive, date } = input;
+  if (colony.dead) return null;
+  return winterCase({
+    rules,
+    kind: hive.kind,
+    strength: colony.strength?.strength ?? null,
+    flowKg: input.flowKg ?? 0,
+    date,
+    lastFlowOn: lastFlowOn(colony),
+  }).needKg;
+}
+
+/** When a flow was last noted, whatever its age; null where never. */
+export const lastFlowOn = (colony: ColonyState): string | null =>
+  colony.flows.filter((f) => f.flow !== 'none').at(-1)?.on ?? null;
+
+const samplesOf = (seen: Seen | null, on: string): MoistureSample[] =>
+  (seen?.readings ?? []).map((r) => ({
+    side: r.side,
+    cells: r.cells,
+    moisturePercent: readingMoisture(r).moisturePercent,
+    on,
+  }));
+
+/** A comb drained, or pots drawn, since the last look: it stands as it was left, until somebody looks again. */
+function asEmptied(comb: CombToJudge): Partial<CombToJudge> {
+  const { emptied, seen } = comb;
+  if (!emptied || !seen) return {};
+  const before = comb.seenOn ? [{ on: comb.seenOn, sides: seen.sides }] : [];
+  const pots = seen.pots && potsLeft(seen.pots, emptied.potsEmptied);
+  const sides = seen.pots ? seen.sides : { A: { ...EMPTY_SHARES }, B: { ...EMPTY_SHARES } };
   return {
-    ...verdict,
-    headline: `${verdict.headline} Do not open it on the hive yet: ${drain.sentence[0].toLowerCase()}${drain.sentence.slice(1)}`,
+    seen: { ...seen, sides, pots, readings: [], pane: null, attachment: null },
+    seenOn: emptied.on,
+    earlier: [...(comb.earlier ?? []), ...before],
   };
+}
+
+/** Pots after some were emptied; all sealed ones where they were not counted. */
+function potsLeft(
+  pots: NonNullable<Seen['pots']>,
+  potsEmptied: number | null,
+): NonNullable<Seen['pots']> {
+  const gone = Math.min(pots.honeySealed, potsEmptied ?? pots.honeySealed);
+  return { ...pots, honeySealed: pots.honeySealed - gone, empty: pots.empty + gone };
 }
 
 /** What was given to an earlier colony marks its combs for good: added to what the present one got. */
@@ -165,64 +172,30 @@ function withMarks(colony: ColonyState, marks: readonly DatedFact[], date: strin
   };
 }
 
-/** What forbids every comb of a colony, whatever it holds; the gravest first. */
-function forbids(colony: ColonyState, builtOn: string, date: string): VerdictInput['forbidden'] {
-  if (colony.dead && !colony.death)
-    return {
-      rule: 'dead',
-      verdict: 'test',
-      sentence:
-        'The colony is gone: answer its checklist first, until then the honey is provisional.',
-    };
-  const death = colony.dead ? colony.death : null;
-  if (
-    death &&
-    (death.word === 'disease' ||
-      death.causes.some((c) => ['foulbrood', 'poisoned', 'rodents'].includes(c)))
-  )
-    return {
-      rule: 'dead',
-      verdict: 'leave',
-      sentence:
-        'The colony died of something that may be in the comb: not for eating, not for feeding. Ask the inspector.',
-    };
-  const treatment = waitingTreatment(colony, date);
-  if (treatment)
-    return {
-      rule: 'treated',
-      verdict: 'leave',
-      sentence: `No comb from a treated colony: ${treatment.product}, waiting time until ${dateWords(treatment.waitUntil)}.`,
-    };
-  const fed = fedSince(colony, builtOn);
-  if (fed.length)
-    return {
-      rule: 'syrup',
-      verdict: 'leave',
-      sentence: `Fed on ${dateWords(fed.at(-1)!.on)}, since this comb was built: it may hold syrup and is not offered as honey.`,
-    };
-  return null;
-}
-
 /**
  * Judges a hive as it hangs at an instant (ISO 8601), the date taken in its site's zone: each comb by its last
- * look, or by the one being made of `making.combId`. This is how every screen and every decision judges.
+ * look, or by the one being made of `making.combId`. This is how every screen and every decision judges. `flowKg` is
+ * the flow still counted on for the winter, as Choose may ask.
  */
 export function judgeHiveAt(
   hive: Hive,
   rules: HouseRules,
   instant: string,
   making: { combId: string; seen: Seen; droneShare?: number | null } | null = null,
+  flowKg = 0,
 ): JudgedComb[] {
   const date = siteDate(hive, instant);
-  const colony = stateAt(hive, instant);
+  const colony = stateAt(hive, instant, rules);
   // What is kept for the bees is the super next to the brood: stores stay in one block with it.
   const reservedBox = colony.reserved?.reserved
     ? hive.boxes.find((b) => b.compartment === 'super')?.carrierId
     : undefined;
   return judgeHive({
-    combs: hive.bars.flatMap(({ slot, boxId, comb }) => {
+    combs: hive.bars.flatMap(({ slot, boxId, comb }): CombToJudge[] => {
       if (!comb) return [];
       const made = making?.combId === comb.id ? making : null;
+      const last = comb.looks.at(-1) ?? null;
+      const earlier = made ? comb.looks : comb.looks.slice(0, -1);
       return [
         {
           slot,
@@ -231,7 +204,10 @@ export function judgeHiveAt(
           builtOn: comb.builtOn,
           marks: comb.marks,
           reserved: boxId !== null && boxId === reservedBox,
-          seen: made ? made.seen : (comb.looks.at(-1) ?? null),
+          seen: made ? made.seen : last,
+          seenOn: made ? date : last?.date,
+          earlier: earlier.map((look) => ({ on: look.date, sides: look.sides })),
+          emptied: made ? null : comb.emptied,
           droneShare: made?.droneShare ?? null,
         },
       ];
@@ -241,6 +217,9 @@ export function judgeHiveAt(
     date,
     hemisphere: hive.site.hemisphere,
     rules,
+    siteNotes: hive.site.notes,
+    potsDrawnOn: hive.potsDrawnOn,
+    flowKg,
   });
 }
 
@@ -249,21 +228,32 @@ export function siteDate(hive: Hive, instant: string): string {
   return DateTime.fromISO(instant, { zone: hive.site.zone }).toISODate()!;
 }
 
-/** What is known of the colony in a hive at an instant. */
-export function stateAt(hive: Hive, instant: string): ColonyState {
+/** What is known of the colony in a hive at an instant; facts older than the rules' shelf lives are unknown. */
+export function stateAt(
+  hive: Hive,
+  instant: string,
+  rules: Pick<HouseRules, 'shelfDays'>,
+): ColonyState {
   return colonyState(
     hive.colony?.startedOn ?? null,
     hive.colony?.facts ?? [],
     siteDate(hive, instant),
+    rules.shelfDays,
   );
 }
+
+/** The finding to one question, where it was asked. */
+export const findingOn = (
+  verdict: Pick<CombVerdict, 'findings'>,
+  question: Finding['question'],
+): Finding | null => verdict.findings?.find((f) => f.question === question) ?? null;
 
 /** A whole box judged from its combs: brood anywhere keeps it, an unread comb keeps it unknown, else its capped share decides. */
 export function judgeBox(combs: readonly JudgedComb[]): {
   verdict: CombVerdict['verdict'];
   sentence: string;
 } {
-  const brood = combs.filter((c) => c.verdict.decidedBy === 'brood');
+  const brood = combs.filter((c) => findingOn(c.verdict, 'brood')?.weight === 'forbids');
   if (brood.length)
     return {
       verdict: 'leave',

@@ -165,17 +165,18 @@ export function smokeAdvice(
   smoke: HouseRules['smoke'],
   temper: HourQuestion['temper'],
   stingless: boolean,
+  waitMinutes: number,
 ): string {
   if (stingless) return 'No smoke: stingless bees are left in peace, the lid is off for minutes.';
+  if (temper === 'defensive')
+    return `Smoke before, at the entrance, and wait the full ${waitMinutes} minutes: they are defensive${smoke === 'fresh-air' ? ', whatever the rule on fresh air' : ''}.`;
   if (smoke === 'fresh-air')
     return 'Fresh air, no smoke, by your rule; the smoker stays cold but at hand.';
   if (smoke === 'by-temper' && temper === 'calm')
     return 'Calm bees: try without smoke, smoker lit beside you.';
   if (smoke === 'by-temper' && temper === null)
     return 'Temper not noted: smoker lit, begin with little.';
-  return temper === 'defensive'
-    ? 'Smoke before, at the entrance, and wait the full three minutes: they are defensive.'
-    : 'Three slow puffs at the entrance, then wait.';
+  return `Three slow puffs at the entrance, then wait ${waitMinutes} minutes.`;
 }
 
 /** Hours in a row that are good, best first: each begins at its first hour. Takes the scores in order of time and how many hours the work asks. */

@@ -123,9 +123,10 @@ describe('the hour', () => {
     );
   });
   it('smoke by temper, never for stingless bees', () => {
-    expect(smokeAdvice('by-temper', 'defensive', false)).toMatch(/defensive/);
-    expect(smokeAdvice('by-temper', 'calm', false)).toMatch(/without smoke/);
-    expect(smokeAdvice('smoke', null, true)).toMatch(/^No smoke/);
+    expect(smokeAdvice('by-temper', 'defensive', false, 4)).toMatch(/full 4 minutes.*defensive/);
+    expect(smokeAdvice('fresh-air', 'defensive', false, 4)).toMatch(/^Smoke before/);
+    expect(smokeAdvice('by-temper', 'calm', false, 4)).toMatch(/without smoke/);
+    expect(smokeAdvice('smoke', null, true, 4)).toMatch(/^No smoke/);
   });
 });
 

@@ -1,9 +1,15 @@
-import { joinEstimates, marketOf, outcomeOf, type Outcome } from '../choose/index.js';
+import {
+  joinEstimates,
+  marketOf,
+  outcomeOf,
+  takenEstimate,
+  type Outcome,
+} from '../choose/index.js';
 import { combStoresKg } from '../comb/stores.js';
 import { honeyDepthMm } from '../drain/index.js';
 import { hiveKind, readShape } from '../hive/kinds.js';
 import { jarFill } from '../jar/index.js';
-import { estimateSeen, stateAt } from '../look/index.js';
+import { stateAt } from '../look/index.js';
 import type { Gear } from '../records/plan.js';
 import type { Plan } from '../records/harvest.js';
 import type { BatchDetail, JarKindRecord, OpenPlans, Vessel } from '../records/views.js';
@@ -14,7 +20,8 @@ import { harvestCautions, type Caution } from './cautions.js';
 import { pickVessels } from './gear.js';
 import { scheduleHarvests, type TimetableStep } from './schedule.js';
 import type { HarvestToPlan } from './tasks.js';
-import { heatIndexC, forageIn, type WeatherHour } from './weather.js';
+import { forageAt } from './forage.js';
+import { heatIndexC, type WeatherHour } from './weather.js';
 
 export interface PlannedHarvest {
   id: string;
@@ -158,8 +165,7 @@ function workOut(
   const rules = { ...input.rules, kitchenTemperatureC: plan.kitchenTemperatureC };
   const estimates = batch.combIds.flatMap((combId) => {
     const look = detail.looks.filter((l) => l.combId === combId).at(-1);
-    const estimate = look ? estimateSeen(look, hive) : null;
-    return estimate ? [estimate] : [];
+    return look ? (takenEstimate(look, hive, rules) ?? []) : [];
   });
   const estimate = joinEstimates(estimates) ?? {
     honeyKg: zero,
@@ -203,9 +209,8 @@ function workOut(
       : []),
   ];
   const startIso = plan.startLocal;
-  const state = stateAt(hive, `${startIso.slice(0, 10)}T12:00:00Z`);
-  const noted = forageIn(hive.site.forage, startIso);
-  const dearth = noted ? noted === 'dearth' : state.flow?.flow === 'none';
+  const state = stateAt(hive, `${startIso.slice(0, 10)}T12:00:00Z`, rules);
+  const dearth = !state.dead && forageAt(hive, state, startIso) === 'dearth';
   const settling =
     pickVessels(input.vessels, 'settling', outcome.outL).vessels[0] ??
     pickVessels(input.vessels, 'lower', outcome.outL).vessels[0];
@@ -219,7 +224,7 @@ function workOut(
     (pickVessels(input.vessels, 'tub', litres.tub).vessels[0]?.tareG ?? 1000) / 1000;
   const liftKg = sumRanges([estimate.honeyKg, estimate.waxKg]).high + tubTareKg;
   const stingless = hiveKind(hive.kind).bee === 'stingless';
-  const temper = state.temper?.temper ?? null;
+  const temper = state.dead ? null : (state.temper?.temper ?? null);
   return {
     planned: {
       id: batch.id,
@@ -282,7 +287,7 @@ function workOut(
       supportsMm: Math.round(shape.outline.topWidthMm + 60),
       tiltDegrees: state.tilt?.degrees ?? null,
       dearth,
-      smoke: !stingless && rules.smoke !== 'fresh-air',
+      smoke: !state.dead && !stingless && (rules.smoke !== 'fresh-air' || temper === 'defensive'),
       urgency:
         state.flow?.flow === 'strong'
           ? hive.kind === 'cut-comb'

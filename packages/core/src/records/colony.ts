@@ -1,19 +1,48 @@
 import { z } from 'zod';
 import { dateSchema, idSchema } from './common.js';
 
-/** Likely causes of a colony's end, as far as a person can see them. */
+/** Signs found when a colony is gone, as far as a person can see them. */
 export const DEATH_CAUSES = [
-  'starved',
-  'queenless',
-  'cold',
-  'mites',
   'foulbrood',
   'poisoned',
   'rodents',
+  'dysentery',
+  'mould',
+  'mites',
+  'treated',
+  'damp',
+  'starved',
+  'queenless',
+  'cold',
   'robbed',
   'unknown',
 ] as const;
 export type DeathCause = (typeof DEATH_CAUSES)[number];
+/** Signs that have to be looked for before the checklist of a dead colony is answered: one tick clears nothing. */
+export const DEATH_MUST_ASK: readonly DeathCause[] = [
+  'foulbrood',
+  'poisoned',
+  'rodents',
+  'dysentery',
+  'mould',
+  'mites',
+  'treated',
+  'damp',
+  'starved',
+];
+
+/** Whether a treatment's leaflet allows honey supers on the hive during it. */
+export const SUPERS_ON = ['yes', 'no', 'unknown'] as const;
+export type SupersOn = (typeof SUPERS_ON)[number];
+/** What a hive stands on, as far as a spill is concerned. */
+export const FLOORS = ['solid', 'mesh', 'mesh-tray', 'tray-rim'] as const;
+export type Floor = (typeof FLOORS)[number];
+export const FLOOR_WORDS: Record<Floor, string> = {
+  solid: 'Solid floor',
+  mesh: 'Mesh, open below',
+  'mesh-tray': 'Mesh with a flat tray',
+  'tray-rim': 'Tray with a rim',
+};
 
 /** One fact about a colony, one touch with its date. Later ones of a kind replace earlier ones; treatments and feedings add up. */
 export const colonyFactSchema = z.discriminatedUnion('kind', [
@@ -30,6 +59,7 @@ export const colonyFactSchema = z.discriminatedUnion('kind', [
     kind: z.literal('treatment'),
     product: z.string().trim().min(1, 'Say which product.').max(80),
     waitDays: z.int('Whole days.').min(0, 'At least 0 days.').max(730, 'At most 730 days.'),
+    supersOn: z.enum(SUPERS_ON).default('unknown'),
   }),
   z.strictObject({
     kind: z.literal('feeding'),
@@ -37,6 +67,16 @@ export const colonyFactSchema = z.discriminatedUnion('kind', [
     litres: z.number('Litres.').min(0.05, 'At least 0.05 L.').max(100, 'At most 100 L.'),
   }),
   z.strictObject({ kind: z.literal('brood-check'), result: z.enum(['healthy', 'unsure', 'sick']) }),
+  /** What a bee inspector or a laboratory said of a living colony. */
+  z.strictObject({ kind: z.literal('inspector'), said: z.enum(['no-disease', 'disease']) }),
+  /** A person's word that what was fed is not in the comb any more, with its reason. */
+  z.strictObject({
+    kind: z.literal('syrup-word'),
+    reason: z.string().trim().min(3, 'Say why.').max(200, 'At most 200 letters.'),
+  }),
+  /** The hive or its stand was moved: what was levelled before counts no longer. */
+  z.strictObject({ kind: z.literal('moved') }),
+  z.strictObject({ kind: z.literal('floor'), floor: z.enum(FLOORS) }),
   z.strictObject({ kind: z.literal('nest'), full: z.boolean() }),
   z.strictObject({ kind: z.literal('excluder'), fitted: z.boolean() }),
   z.strictObject({
@@ -60,6 +100,8 @@ export const colonyFactSchema = z.discriminatedUnion('kind', [
     causes: z
       .array(z.enum(DEATH_CAUSES))
       .min(1, 'Choose at least one; "not known" is an answer too.'),
+    /** Signs that were looked for and not found. */
+    notFound: z.array(z.enum(DEATH_CAUSES)).default([]),
     closedAgainstRobbers: z.boolean(),
     /** What an inspector or a laboratory said, if one was asked. */
     word: z.enum(['none', 'no-disease', 'disease']),

@@ -1,6 +1,7 @@
 export * from './cut.js';
 export * from './common.js';
 export * from './hive.js';
+export * from './holds.js';
 export * from './look.js';
 export * from './aftercare.js';
 export * from './bench.js';

@@ -5,12 +5,25 @@ const FORAGE = z.enum(['flow', 'some', 'dearth']);
 /** What is particular of a site: notes that add a step, and forage month by month as the household knows it. */
 export const changeSiteSchema = z.strictObject({
   notes: z
-    .array(z.enum(['neighbours', 'children', 'dog', 'roof', 'ladder']))
-    .max(5)
+    .array(z.enum(['neighbours', 'children', 'dog', 'roof', 'ladder', 'humid', 'heather']))
+    .max(7)
     .optional(),
   forage: z
     .partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']), FORAGE)
     .optional(),
+  latitude: z
+    .number('Degrees.')
+    .min(-90, 'At least -90°.')
+    .max(90, 'At most 90°.')
+    .nullable()
+    .optional(),
+  longitude: z
+    .number('Degrees.')
+    .min(-180, 'At least -180°.')
+    .max(180, 'At most 180°.')
+    .nullable()
+    .optional(),
+  poisonousNectar: z.enum(['yes', 'no', 'ask']).nullable().optional(),
 });
 export type ChangeSite = z.infer<typeof changeSiteSchema>;
 

@@ -22,7 +22,8 @@ import type {
 import type { Blemish, Cut, Flaw, Grade, Pest, PieceShape } from '../cut/index.js';
 import type { DrainEventKind } from './bench.js';
 import type { KeepingKind, PieceState, SpoiltCause } from './cut.js';
-import type { FlowerSupport } from '../jar/index.js';
+import type { FlowerSupport, LotKeeping } from '../jar/index.js';
+import type { Hold } from './holds.js';
 import type { Fate } from './outs.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Plan, Stage } from './harvest.js';
@@ -37,6 +38,11 @@ export interface Site {
   hemisphere: Hemisphere;
   notes: string[];
   forage: ForageByMonth;
+  /** Degrees north and east; null where nobody said. */
+  latitude: number | null;
+  longitude: number | null;
+  /** Whether plants that give poisonous honey are known in reach; null where it was not asked yet. */
+  poisonousNectar: 'yes' | 'no' | 'ask' | null;
   revision: number;
 }
 export interface Colony {
@@ -74,9 +80,18 @@ export interface LookFaces {
   A: StoredFace | null;
   B: StoredFace | null;
 }
-/** `marks`: treatments and feedings of colonies it hung with before; they stay with it after a move. */
+/** What was drained or drawn from a comb in place since its last look. */
+export interface CombEmptied {
+  /** The day, YYYY-MM-DD at the site. */
+  on: string;
+  way: Way;
+  /** Pots emptied; null where they were not counted, or for combs. */
+  potsEmptied: number | null;
+}
+/** `marks`: treatments, feedings and brood checks of colonies it hung with before; they stay with it after a move. */
 export interface CombView {
   id: string;
+  emptied: CombEmptied | null;
   builtOn: string;
   looks: Look[];
   marks: DatedFact[];
@@ -108,6 +123,8 @@ export interface Hive {
   revision: number;
   site: Site;
   colony: Colony | null;
+  /** When pots were last drawn from the colony; null where never. */
+  potsDrawnOn: string | null;
   boxes: BoxView[];
   bars: BarView[];
 }
@@ -383,6 +400,8 @@ export interface Lot {
   flower: string | null;
   flowerSupport: FlowerSupport | null;
   useBy: string | null;
+  /** Whether it crystallises: it counts one grade worse. */
+  granulating: boolean;
   inG: number;
   outG: number;
   nowG: number;
@@ -398,6 +417,14 @@ export interface Flow {
   reason: string;
   commandId: string;
 }
+/** What the sale checklist of a filled lot rests on beside its label. */
+export interface LabelSale {
+  bee: 'honeybee' | 'stingless';
+  moisturePercent: number | null;
+  keeping: LotKeeping;
+  /** Holds that nobody lifted, in words. */
+  holds: string[];
+}
 /** A batch with all that was written about it. */
 export interface BatchDetail {
   batch: Batch;
@@ -411,6 +438,8 @@ export interface BatchDetail {
   pieces: CutPiece[];
   keepings: Keeping[];
   outs: Out[];
+  /** Holds that nobody lifted, by the lot of this batch they reach. */
+  holds: Record<string, Hold[]>;
   drains: Drain[];
   lots: Lot[];
   flows: Flow[];

@@ -132,6 +132,45 @@ export const LOT_PAGE_FACTS = [
   'weight',
   'maker',
 ] as const;
+/** Days after which a fact counts as unknown. Starting values, none of them science: a household that looks more often shortens them. */
+const days = (high: number): z.ZodInt =>
+  z.int('Whole days.').min(1, 'At least 1 day.').max(high, `At most ${high} days.`);
+const shelfDaysSchema = z.strictObject({
+  flow: days(120),
+  bloom: days(120),
+  temper: days(730),
+  strength: days(365),
+  queen: days(365),
+  broodCheck: days(365),
+  tilt: days(365),
+  water: days(120),
+  look: days(365),
+});
+
+/** What the judgement rests on beyond caps and water. */
+const judgementRules = {
+  shelfDays: shelfDaysSchema,
+  /** A comb with less honey is left. */
+  leastHoneyG: z.number('Grams.').min(0, 'At least 0 g.').max(3000, 'At most 3000 g.'),
+  /** Water above which honey is not sold, percent. */
+  sellingLimitPercent: z.number('A percentage.').min(15, 'At least 15 %.').max(23, 'At most 23 %.'),
+  /** Months after the harvest that a label may give honey of the grades 'watch' and 'use-soon'; unmeasured honey gets the shortest. */
+  watchMonths: z.int('Whole months.').min(1, 'At least 1 month.').max(60, 'At most 60 months.'),
+  useSoonMonths: z.int('Whole months.').min(1, 'At least 1 month.').max(60, 'At most 60 months.'),
+  /** What stays from the end of winter until a flow is noted, kg. */
+  springReserveKg: z.number('Kilograms.').min(0, 'At least 0 kg.').max(20, 'At most 20 kg.'),
+  /** Share of a stingless colony's sealed pots that stays. */
+  potsStayPercent: percentOf(100),
+  /** Weeks before winter in which nothing is drawn from stingless bees any more. */
+  potsWeeksBeforeWinter: z
+    .int('Whole weeks.')
+    .min(0, 'At least 0 weeks.')
+    .max(26, 'At most 26 weeks.'),
+  /** Species of the stingless bees and the permit to keep them, in the household's own words; empty: not noted. */
+  stinglessSpecies: z.string().trim().max(80, 'At most 80 letters.'),
+  stinglessPermit: z.string().trim().max(80, 'At most 80 letters.'),
+};
+
 /** What stands on labels, who may be sold to, and what a stranger sees behind the code. */
 const labelRules = {
   makerAddress: z.string().trim().max(120, 'At most 120 letters.'),
@@ -263,6 +302,7 @@ export const houseRulesSchema = z.strictObject({
   ...cutRules,
   ...labelRules,
   ...waxRules,
+  ...judgementRules,
   ...worthRules,
 });
 export type HouseRules = z.infer<typeof houseRulesSchema>;
@@ -355,6 +395,26 @@ export const DEFAULT_RULES: HouseRules = {
   waxWay: 'water-bath',
   rinseKeepsHours: 24,
   rinseColdKeepsHours: 72,
+  shelfDays: {
+    flow: 14,
+    bloom: 31,
+    temper: 60,
+    strength: 30,
+    queen: 14,
+    broodCheck: 21,
+    tilt: 365,
+    water: 14,
+    look: 60,
+  },
+  leastHoneyG: 300,
+  sellingLimitPercent: 20,
+  watchMonths: 12,
+  useSoonMonths: 6,
+  springReserveKg: 4,
+  potsStayPercent: 50,
+  potsWeeksBeforeWinter: 8,
+  stinglessSpecies: '',
+  stinglessPermit: '',
   givenPercent: 0,
   givenWorthPercent: 100,
   ownPercent: 0,

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { coreCoolingHours, freezeHours, mothHoldHours } from '../comb/cooling.js';
 import { DEFAULT_RULES } from './houseRules.js';
-import { winterCase, winterNeedOf } from './winter.js';
+import { addDays } from '../units/dates.js';
+import { daysToWinter, inWinter, winterCase, winterNeedOf } from './winter.js';
 
 const rules = {
   ...DEFAULT_RULES,
@@ -31,7 +32,6 @@ describe('the winter ahead', () => {
   });
   it('shrinks as it goes by, and by the flow still counted on; a hard one asks more', () => {
     expect(at('2026-07-01').needKg).toBeCloseTo(5, 9);
-    expect(at('2026-08-31').needKg).toBeCloseTo(2.3 / 31, 9);
     expect(at('2026-03-14', { flowKg: 2 }).needKg).toBeCloseTo(9, 9);
     expect(at('2026-03-14').hardKg).toBeCloseTo(11 * 1.15, 9);
     fc.assert(
@@ -41,6 +41,30 @@ describe('the winter ahead', () => {
       ),
     );
   });
+  it('does not collapse at its end and jump back: a spring reserve stays until a flow is noted', () => {
+    const spring = (date: string, lastFlowOn: string | null = null): number =>
+      at(date, { lastFlowOn }).needKg!;
+    expect(spring('2026-08-10')).toBeCloseTo(4, 9);
+    expect(spring('2026-08-31')).toBe(4);
+    expect(spring('2026-09-07')).toBe(4);
+    expect(spring('2026-09-20', '2026-07-30')).toBe(4);
+    expect(spring('2026-09-20', '2026-09-12')).toBeCloseTo(11, 9);
+    expect(spring('2026-12-15')).toBeCloseTo(11, 9);
+    const days = Array.from({ length: 60 }, (_, i) => spring(addDays('2026-08-01', i)));
+    for (const [i, kg] of days.slice(1).entries()) expect(Math.abs(kg - days[i])).toBeLessThan(0.2);
+    // A household that needs less than the reserve keeps what it said.
+    const small = at('2026-09-07', { rules: { ...rules, winterNeedKg: 2 } });
+    expect(small.needKg).toBe(2);
+  });
+  it('knows how far the winter is, by the household’s months or the three dark ones', () => {
+    expect(daysToWinter('2026-03-14', 'south', rules)).toBe(18);
+    expect(inWinter('2026-04-01', 'south', rules)).toBe(true);
+    const unsaid = { winterUseByMonthKg: {} };
+    expect(daysToWinter('2026-04-20', 'south', unsaid)).toBe(42);
+    expect(daysToWinter('2026-10-02', 'north', unsaid)).toBe(60);
+    expect(daysToWinter('2026-03-02', 'north', unsaid)).toBe(274);
+    expect(inWinter('2026-01-15', 'north', unsaid)).toBe(true);
+  });
   it('goes by the strength the household gave its own number, and stays unknown where it gave none', () => {
     expect(at('2026-03-14', { strength: 'strong' }).needKg).toBeCloseTo(12.1, 9);
     expect(winterNeedOf(rules, 'warre', 'strong')).toBeNull();
@@ -49,7 +73,7 @@ describe('the winter ahead', () => {
       hardKg: null,
       months: [],
     });
-    // Stores of a closed brood box are never read.
+    // Over a closed brood box the household says what has to stay in the supers.
     expect(
       winterCase({
         rules: { ...rules, winterNeedByKindKg: { framed: 12 } },
@@ -58,7 +82,7 @@ describe('the winter ahead', () => {
         flowKg: 0,
         date: '2026-03-14',
       }).needKg,
-    ).toBeNull();
+    ).toBe(12);
   });
   it('is one block where use by month was not said', () => {
     expect(

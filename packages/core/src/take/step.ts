@@ -75,11 +75,13 @@ export interface TakeInput {
   liftKg: number | null;
 }
 
-const smokes = (input: TakeInput): boolean =>
-  input.alive &&
-  input.kind !== 'stingless' &&
-  input.rules.smoke !== 'fresh-air' &&
-  !(input.rules.smoke === 'by-temper' && input.temper === 'calm');
+/** Whether smoke is used: by the school, but for bees noted as defensive the smoker is lit whatever the school. */
+function smokes(input: TakeInput): boolean {
+  if (!input.alive || input.kind === 'stingless') return false;
+  if (input.temper === 'defensive') return true;
+  if (input.rules.smoke === 'fresh-air') return false;
+  return !(input.rules.smoke === 'by-temper' && input.temper === 'calm');
+}
 
 /** Everything laid out before anything is opened; what the site asks for stands in it. */
 export function prepareStep(input: TakeInput, gear: string): TakeStep {

@@ -1,6 +1,6 @@
 import { hiveKind } from '../hive/kinds.js';
 import { estimateSeen, stateAt } from '../look/index.js';
-import { forageIn } from '../ready/index.js';
+import { forageAt } from '../ready/index.js';
 import type { BatchDetail } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { sumRanges } from '../units/ranges.js';
@@ -30,7 +30,7 @@ export function placesOf(
 export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: string): TakeInput {
   const { batch, hive } = detail;
   const places = placesOf(detail);
-  const state = stateAt(hive, nowIso);
+  const state = stateAt(hive, nowIso, rules);
   const slots = places.map((p) => p.slot);
   const kind = hiveKind(hive.kind);
   const taken = new Set(detail.takes.map((t) => t.slot));
@@ -57,7 +57,6 @@ export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: stri
     ? sumRanges(estimates.flatMap((e) => [e.honeyKg, e.waxKg])).high +
       (numbers.length ? BOX_WOOD_KG : 0)
     : null;
-  const noted = forageIn(hive.site.forage, nowIso);
   const sheet = (hive.geometry as Record<string, unknown>).sheet;
   return {
     kind: hive.kind,
@@ -66,9 +65,9 @@ export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: stri
     lastCombPlace: Math.max(0, ...slots, ...hive.bars.filter((b) => b.comb).map((b) => b.slot)),
     wholeBoxes,
     rules,
-    temper: state.temper?.temper ?? null,
+    temper: state.dead ? null : (state.temper?.temper ?? null),
     alive: !state.dead && hive.colony !== null,
-    dearth: noted ? noted === 'dearth' : state.flow?.flow === 'none',
+    dearth: !state.dead && forageAt(hive, state, nowIso) === 'dearth',
     siteNotes: hive.site.notes,
     sheet: sheet === 'none' || sheet === 'starter' || sheet === 'plastic' ? sheet : null,
     unseen: places

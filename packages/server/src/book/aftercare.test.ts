@@ -119,6 +119,10 @@ describe('a rinse', () => {
     await looked('sick');
     expect((await feed()).body.detail).toMatch(/bee inspector/);
     await looked('healthy', '2026-03-13');
+    // A healthy look later does not lift the hold: that takes a written word.
+    expect((await feed()).body.detail).toMatch(/Held back/);
+    const [hold] = (await home.get<{ items: { id: string }[] }>('/holds')).items;
+    await home.ok(home.post(`/holds/${hold.id}/lift`, { word: 'The inspector found no disease.' }));
     expect((await feed(null)).body.detail).toMatch(/only to the one colony/);
     await home.ok(feed());
     expect((await after()).rinses[0]).toMatchObject({ fate: 'fed', fedHiveId: hive.id });

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  HOLD_WORDS,
   WAX_CARE_WORDS,
   mayFeed,
   newGearCareSchema,
@@ -24,9 +25,10 @@ import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
 import { find, list } from '../store/rows.js';
-import { batchDetail, batchView, bookView, lotView } from '../store/views.js';
+import { batchDetail, batchView, bookView, currentRules, lotView } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { lotOf } from '../take/lots.js';
+import { holdsOnLot } from './holds.js';
 import { traceOf } from './trace.js';
 
 /** Hives that a lot's honey came from by the trace; null for what came from outside the book into no harvest. Water is tagged with the rinse it was poured into: it is no honey of anyone. */
@@ -65,7 +67,8 @@ export async function feedAnswer(
   lotId?: string,
 ): Promise<Aftercare['feed']> {
   const hive = await hiveView(db, batch.hiveId);
-  const state = stateAt(hive, at);
+  const { rules } = await currentRules(db);
+  const state = stateAt(hive, at, rules);
   const lot =
     lotId ??
     (
@@ -80,10 +83,19 @@ export async function feedAnswer(
     toHiveId: hive.id,
     toHiveName: hive.name,
     dead: state.dead,
-    broodCheck: state.broodCheck,
+    broodCheck: state.lastKnown.broodCheck,
+    broodCheckDays: rules.shelfDays.broodCheck,
+    sick: state.health.state === 'sick',
+    heldBy: lot ? await heldText(db, lot) : null,
     date: dateAt(at, batch.zone),
   });
   return { hiveId: hive.id, hiveName: hive.name, ...answer };
+}
+
+/** Why a lot is held back and whom to ask; null where it is not. */
+async function heldText(db: Knex, lotId: string): Promise<string | null> {
+  const [hold] = await holdsOnLot(db, lotId);
+  return hold ? `${hold.sentence} ${HOLD_WORDS[hold.cause].ask}` : null;
 }
 
 /** All that came after the honey of a harvest, and what the household's runs of wax gave. */

@@ -1,16 +1,22 @@
 import {
   crushOutcome,
   judgeHiveAt,
+  standingAgainst,
+  takenEstimate,
   moveBatchSchema,
   newChoiceSchema,
   newHarvestSchema,
   planSchema,
   type Batch,
+  type HoldCause,
+  type JudgedComb,
+  type Question,
   type JarKindRecord,
   type NewChoice,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { z } from 'zod';
+import { placeHold } from '../book/holds.js';
 import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
 import { list } from '../store/rows.js';
@@ -28,7 +34,9 @@ async function makeBatch(
 ): Promise<Batch> {
   const hive = await hiveView(unit.db, payload.hiveId);
   const { rules, version } = await currentRules(unit.db);
-  const judged = judgeHiveAt(hive, rules, unit.at);
+  // The flow still counted on is part of the question: verdict and chooser weigh the same winter.
+  const flowKg = typeof question.flowKg === 'number' ? question.flowKg : 0;
+  const judged = judgeHiveAt(hive, rules, unit.at, null, flowKg);
   const open = await unit
     .db('batches')
     .where({ hiveId: hive.id, closedAt: null, removedAt: null })
@@ -43,10 +51,8 @@ async function makeBatch(
         `Comb ${comb.label} is chosen in another harvest already.`,
         path,
       );
-    if (comb.verdict.decidedBy === 'brood')
-      throw refused(`Comb ${comb.label} carries brood: it is never taken.`, path);
-    if (comb.verdict.decidedBy === 'treated')
-      throw refused(`Comb ${comb.label}: ${comb.verdict.headline}`, path);
+    const forbids = standingAgainst(comb.verdict.findings).find((f) => f.weight === 'forbids');
+    if (forbids) throw refused(`Comb ${comb.label}: ${forbids.sentence}`, path);
     if (comb.verdict.verdict !== 'take' && !payload.anyway.some((a) => a.combId === combId))
       throw refused(
         `Comb ${comb.label}: ${comb.verdict.headline} Say why it is taken anyway.`,
@@ -56,7 +62,7 @@ async function makeBatch(
   });
   const jars = await list<JarKindRecord>(unit.db, 'jarKinds');
   const outcome = crushOutcome({
-    combs: chosen.flatMap((c) => (c.estimate ? [c.estimate] : [])),
+    combs: chosen.flatMap((c) => (c.seen ? (takenEstimate(c.seen, hive, rules) ?? []) : [])),
     jars: jars.filter((j) => j.purpose === 'jar'),
     rules,
     moisturePercent: null,
@@ -95,7 +101,30 @@ async function makeBatch(
     lookedBackAt: null,
     createdAt: unit.at,
   });
+  await holdByFindings(unit, payload.batchId, hive.name, chosen);
   return batchView(unit.db, payload.batchId);
+}
+
+/** Findings that follow the honey: comb taken in spite of them is held until somebody's word. */
+const HELD_BY: Partial<Record<Question, HoldCause>> = {
+  healthy: 'sick',
+  dead: 'dead',
+  treated: 'treated',
+  syrup: 'syrup',
+};
+
+async function holdByFindings(
+  unit: UnitOfWork,
+  batchId: string,
+  hiveName: string,
+  chosen: readonly JudgedComb[],
+): Promise<void> {
+  const day = unit.at.slice(0, 10);
+  for (const comb of chosen)
+    for (const finding of standingAgainst(comb.verdict.findings)) {
+      const cause = HELD_BY[finding.question];
+      if (cause) await placeHold(unit, batchId, cause, `${hiveName}: ${finding.sentence}`, day);
+    }
 }
 
 export const chooseWrites = [

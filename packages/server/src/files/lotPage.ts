@@ -47,6 +47,6 @@ export function lotPage(
 <style>body{font:19px/1.5 Georgia,serif;color:#18211b;background:#f2f4ef;margin:0;padding:8vmin 6vmin}main{max-width:34em;margin:auto;border-top:3px double #2a5a3c;padding-top:1em}h1{font-size:34px;margin:0}p{margin:.3em 0}dl{display:grid;grid-template-columns:auto 1fr;gap:.3em 1.4em;margin:1.4em 0}dt{color:#4a554d}dd{margin:0}small{color:#4a554d}</style></head>
 <body><main><h1>${escaped(words.title)}</h1><p>${escaped(words.batch)}</p>
 <dl>${facts.map(([label, value]) => `<dt>${escaped(label)}</dt><dd>${escaped(value)}</dd>`).join('')}</dl>
-<p><b>${escaped(words.warning)}</b></p><p><small>${escaped(words.bestBefore)}. What stands here was written down at the harvest by the household.</small></p></main></body></html>
+${words.gift ? `<p><b>${escaped(words.gift)}</b></p>` : ''}<p><b>${escaped(words.warning)}</b></p><p><small>${escaped(words.bestBefore)}. What stands here was written down at the harvest by the household.</small></p></main></body></html>
 `;
 }

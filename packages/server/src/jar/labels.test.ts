@@ -49,7 +49,7 @@ async function pdfText(path: string): Promise<string[]> {
 }
 async function filled(count = 3, rules: Partial<HouseRules> = {}, netG = 300): Promise<Lot> {
   await home.ok(
-    home.post('/rules', { ...DEFAULT_RULES, labelMaker: 'Casa Pedra Clara', ...rules }),
+    home.post('/rules', { ...DEFAULT_RULES, winterNeedKg: 0, labelMaker: 'Casa Pedra Clara', ...rules }),
   );
   const hive = await home.hive('Ipê');
   batchId = await home.drained(await home.harvest(hive), 3400);
@@ -109,7 +109,7 @@ describe('labels', () => {
       return jsQR(image, side, side)!.data;
     };
     expect(await read()).toBe(lot.code);
-    await home.ok(home.post('/rules', { ...DEFAULT_RULES, baseAddress: 'https://honey.example' }));
+    await home.ok(home.post('/rules', { ...DEFAULT_RULES, winterNeedKg: 0, baseAddress: 'https://honey.example' }));
     expect(await read()).toBe(`https://honey.example/lot/${lot.code}`);
   });
   it('tell water and nutrition only once the water was measured: the wetter of two drops', async () => {
@@ -295,7 +295,7 @@ describe('what is claimed and who may be sold to', () => {
     expect(await page()).not.toMatch(/<script|https?:/);
     await request(home.app).get('/lot/NOTHING-1').expect(404);
     await home.ok(
-      home.post('/rules', { ...DEFAULT_RULES, labelMaker: '<b>Casa</b>', lotPageShows: ['maker'] }),
+      home.post('/rules', { ...DEFAULT_RULES, winterNeedKg: 0, labelMaker: '<b>Casa</b>', lotPageShows: ['maker'] }),
     );
     expect(await page()).toContain('&lt;b&gt;Casa&lt;/b&gt;');
   });

@@ -1,11 +1,14 @@
 import {
+  HOLD_WORDS,
   STARTING_DESIGN_ID,
   STARTING_FIELDS,
   STARTING_SHEETS,
   batchCodeSchema,
   changeLabelDesignSchema,
+  hiveKind,
   labelProblems,
   labelText,
+  lotKeeping,
   lotClaimSchema,
   misprintSchema,
   newLabelDesignSchema,
@@ -14,15 +17,20 @@ import {
   sheetProblem,
   type Batch,
   type CutPiece,
+  type HiveKindName,
+  type Hold,
   type HouseRules,
+  type LabelSale,
   type LabelDesignRecord,
   type LabelSheetRecord,
   type LabelText,
   type Lot,
+  type LotKeeping,
   type Print,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
+import { holdText, holdsOnLot } from '../book/holds.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail, batchViews, currentRules, lotView, originsOf } from '../store/views.js';
@@ -51,6 +59,9 @@ export interface FilledLot {
   /** Water as it was measured after the drain, the wetter of the last two drops; null where nobody measured. */ moisturePercent:
     number | null;
   product: 'honey' | 'comb honey' | 'chunk honey';
+  bee: 'honeybee' | 'stingless';
+  /** Holds on it that nobody lifted. */
+  holds: Hold[];
 }
 
 /** A filled lot with its batch; refused where it has no code or weight yet. */
@@ -59,6 +70,7 @@ export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   if (!lot || !lot.code || !lot.netG)
     throw refused('There is no such filled lot.', 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
+  const hive = await find<{ kind: HiveKindName }>(db, 'hives', batch.hiveId, 'hive');
   const drops = (await db('drainEvents')
     .join('drains', 'drains.id', 'drainEvents.drainId')
     .where({
@@ -81,15 +93,20 @@ export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
     batch: { ...batch, ...(await originsOf(db, batch)) },
     moisturePercent: drops.length && product === 'honey' ? Math.max(...drops) : null,
     product,
+    bee: hiveKind(hive.kind).bee,
+    holds: await holdsOnLot(db, lot.id),
   };
 }
 
-/** The words of a lot's label, every one from the record; `netG` where a piece has its own weight. */
-export function wordsOf(
-  { lot, batch, moisturePercent, product }: FilledLot,
+/** How long a filled lot may be said to keep. */
+export const keepingOf = (
+  { bee, moisturePercent, lot }: Pick<FilledLot, 'bee' | 'moisturePercent' | 'lot'>,
   rules: HouseRules,
-  netG?: number,
-): LabelText {
+): LotKeeping => lotKeeping({ bee, moisturePercent, granulating: lot.granulating }, rules);
+
+/** The words of a lot's label, every one from the record; `netG` where a piece has its own weight. */
+export function wordsOf(filled: FilledLot, rules: HouseRules, netG?: number): LabelText {
+  const { lot, batch, moisturePercent, product, bee, holds } = filled;
   return labelText({
     batchCode: lot.code,
     hiveName: batch.hiveName,
@@ -97,7 +114,10 @@ export function wordsOf(
     harvestedOn: batch.date,
     netG: netG ?? lot.netG,
     lowestWeighedG: netG ?? lot.lowestWeighedG,
-    bestBeforeMonths: rules.bestBeforeMonths,
+    bee,
+    keeping: keepingOf(filled, rules),
+    species: rules.stinglessSpecies,
+    heldBy: holds.length ? HOLD_WORDS[holds[0].cause].name.toLowerCase() : null,
     registeredToSell: rules.registeredToSell,
     labelMaker: rules.labelMaker,
     makerAddress: [rules.makerAddress, rules.countryOfOrigin].filter(Boolean).join(', '),
@@ -119,6 +139,8 @@ export async function labelsOf(
   batch: Batch;
   labels: LabelText[];
   qrText: string;
+  holds: Hold[];
+  sale: LabelSale;
 }> {
   const filled = await filledLot(db, lotId);
   const { lot, batch } = filled;
@@ -136,6 +158,13 @@ export async function labelsOf(
     lot,
     batch,
     labels,
+    holds: filled.holds,
+    sale: {
+      bee: filled.bee,
+      moisturePercent: filled.moisturePercent,
+      keeping: keepingOf(filled, rules),
+      holds: filled.holds.map(holdText),
+    },
     qrText: rules.baseAddress
       ? `${rules.baseAddress.replace(/\/$/, '')}/lot/${encodeURIComponent(lot.code)}`
       : lot.code,
@@ -244,7 +273,8 @@ export const labelWrites = [
         'label',
       );
       const { id: _id, revision: _revision, ...sheet } = await sheetOf(unit.db, design.sheetId);
-      const { lot, labels, qrText } = await labelsOf(unit.db, payload.lotId);
+      const { lot, labels, qrText, holds } = await labelsOf(unit.db, payload.lotId);
+      if (holds.length) throw refused(`No label for it: ${holdText(holds[0])}`, 'payload.lotId');
       for (const label of labels) {
         const [problem] = labelProblems(design, label, sheet);
         if (problem) throw refused(problem, 'payload.designId');

@@ -1,10 +1,20 @@
 import { randomUUID } from 'node:crypto';
-import { FATE_WORDS, newOutSchema, newReserveSchema, type Reserve } from '@furrow/core';
+import {
+  FATES_UNDER_HOLD,
+  FATE_WORDS,
+  HOLD_WORDS,
+  newOutSchema,
+  newReserveSchema,
+  type Fate,
+  type Reserve,
+} from '@furrow/core';
 import { z } from 'zod';
 import { notFound, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
-import { batchDetail, lotView } from '../store/views.js';
+import { holdText } from '../book/holds.js';
+import { batchDetail, currentRules, lotView } from '../store/views.js';
+import { filledLot, keepingOf } from './labels.js';
 import { write } from '../store/writes.js';
 
 /** The row of a name, made when first said. Written past the journal on purpose: a name must be forgettable. */
@@ -18,6 +28,22 @@ async function personOf(unit: UnitOfWork, who: string): Promise<string | null> {
   return id;
 }
 
+/** Why a filled lot may not go this way; null where the record does not speak against it. */
+async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise<string | null> {
+  const filled = await filledLot(unit.db, lotId);
+  const held = filled.holds.find((hold) => !FATES_UNDER_HOLD[hold.cause].includes(fate));
+  if (held) return `Held back: ${holdText(held)} ${HOLD_WORDS[held.cause].ask}`;
+  if (fate !== 'sold') return null;
+  if (filled.lot.useBy) return 'Open or wet honey is used first and not sold.';
+  const { rules } = await currentRules(unit.db);
+  const { notForSale } = keepingOf(filled, rules);
+  if (notForSale) return notForSale;
+  const unsaid = filled.bee === 'stingless' && !(rules.stinglessSpecies && rules.stinglessPermit);
+  return unsaid
+    ? 'Honey of native stingless bees: note their species and your permit under Rules first. Ask your food authority.'
+    : null;
+}
+
 /** What leaves the shelf: sold, given, eaten, into mead or cosmetics, spoilt. */
 export const outWrites = [
   write({
@@ -29,8 +55,8 @@ export const outWrites = [
       const lot = await lotView(unit.db, payload.lotId);
       if (!lot?.count || (lot.kind !== 'pieces' && lot.kind !== 'jars'))
         throw refused('Choose jars or pieces that were filled.', 'payload.lotId');
-      if (payload.fate === 'sold' && lot.useBy)
-        throw refused('Open or wet honey is used first and not sold.', 'payload.fate');
+      const against = await fateRefused(unit, lot.id, payload.fate);
+      if (against) throw refused(against, 'payload.fate');
       const gone = Number(
         (await unit.db('outs').where({ lotId: lot.id, removedAt: null }).sum('count as n').first())
           ?.n ?? 0,

@@ -59,8 +59,9 @@ export function jarReads(db: Knex): Router {
     );
   });
   router.get('/lots/:id/label', async (request, response) => {
-    const { labels, qrText, lot } = await labelsOf(db, request.params.id);
+    const { labels, qrText, lot, sale } = await labelsOf(db, request.params.id);
     response.json({
+      sale,
       words: labels[0],
       count: labels.length,
       qrText,

@@ -11,6 +11,7 @@ import {
   type Lot,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
+import { z } from 'zod';
 import { refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
@@ -71,6 +72,7 @@ async function fill(
     lowestWeighedG: lowest.length ? Math.min(...lowest) : null,
     weights: weights.length ? weights : null,
     useBy: honey.useBy,
+    granulating: honey.granulating,
   });
   await unit.flow({ from: honey.id, to: id, g: totalG, reason: 'Filled' });
   await unit.update('jarKinds', jar.id, { stock: jar.stock - count });
@@ -184,6 +186,19 @@ export const jarWrites = [
       if (by && by < batch.date)
         throw refused(`It was harvested on ${batch.date}.`, 'payload.useBy');
       await unit.update('lots', id, { useBy: by });
+      return { detail: await batchDetail(unit.db, lot.batchId) };
+    },
+  }),
+  write({
+    method: 'post',
+    path: '/lots/:id/granulating',
+    schema: z.strictObject({ granulating: z.boolean() }),
+    sentence: (p) => (p.granulating ? 'The honey granulates' : 'The honey does not granulate'),
+    run: async (unit, { granulating }, { id }) => {
+      const lot = await lotView(unit.db, id);
+      if (!lot || !['honey', 'jars'].includes(lot.kind))
+        throw refused('Choose honey or jars.', 'payload.granulating');
+      await unit.update('lots', id, { granulating });
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),

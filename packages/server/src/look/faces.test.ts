@@ -131,7 +131,7 @@ describe('a long history', () => {
     const verdict = JSON.stringify({
       verdict: 'leave',
       headline: 'So.',
-      decidedBy: 'capped',
+      decidedBy: 'ripe',
       reasons: [{ rule: 'capped', fits: false, sentence: 'So.' }],
       cappedPercent: 50,
       wettestPercent: null,
@@ -163,7 +163,7 @@ describe('a long history', () => {
     const view = await home.get<Hive>(`/hives/${long.id}`);
     const looks: Look[] = view.bars.flatMap((b) => b.comb!.looks);
     expect(looks).toHaveLength(1200);
-    expect(view.bars[0].comb!.looks.map((l) => l.verdict.reasons.length)).toEqual([
+    expect(view.bars[0].comb!.looks.map((l) => l.verdict.findings.length)).toEqual([
       ...Array.from({ length: 29 }, () => 0),
       1,
     ]);

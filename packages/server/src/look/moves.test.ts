@@ -254,7 +254,7 @@ describe('moves', () => {
       const verdictOf = async (combId: string) =>
         (await home.ok(home.look(combId))).body.look.verdict.decidedBy;
       expect(await verdictOf(given.id)).toBe('syrup');
-      expect(await verdictOf(own.id)).toBe('capped');
+      expect(await verdictOf(own.id)).toBe('ripe');
     });
     it('never from a colony that is gone', async () => {
       const [from, to] = [await make('cut-comb', 'From'), await make('cut-comb', 'To')];
@@ -295,7 +295,7 @@ describe('facts of a colony', () => {
     const kept = (await hive(h.id)).bars.find((b) => b.slot === 201)!;
     expect((await home.ok(home.look(kept.comb!.id))).body.look.verdict).toMatchObject({
       verdict: 'leave',
-      decidedBy: 'winter',
+      decidedBy: 'theirs',
       headline: expect.stringMatching(/kept for the bees/),
     });
     const above = (await hive(h.id)).bars.find((b) => b.slot === 301)!;

@@ -14,6 +14,7 @@ import { conflict, refused } from '../problem.js';
 import { hiveView, type PlacementRow } from '../store/hiveViews.js';
 import { find } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
+import { currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { makeBox, placeOf, rePlace } from './placing.js';
 import { dateAt } from './writes.js';
@@ -201,11 +202,17 @@ export const moveWrites = [
           `${target.name} is another kind of hive: this box does not fit on it.`,
           'payload.toHiveId',
         );
-      const state = stateAt(hive, unit.at);
+      const { rules } = await currentRules(unit.db);
+      const state = stateAt(hive, unit.at, rules);
       // Comb carries disease from colony to colony: unknown, sick or dead origin stays where it is.
       if (state.dead)
         throw refused(
           `The colony of ${hive.name} is gone: its comb goes to no other until an inspector has spoken.`,
+          'payload.health',
+        );
+      if (state.health.state === 'sick')
+        throw refused(
+          `Disease was found in ${hive.name}: no comb leaves this colony until an inspector has spoken.`,
           'payload.health',
         );
       if (health !== 'healthy')

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import {
   changeColonySchema,
+  deadColonyAdvice,
   changeHiveSchema,
   endCombSchema,
   faceShares,
@@ -17,13 +18,22 @@ import {
   readShape,
   unpackFace,
   type Compartment,
+  type DatedFact,
+  type Hive,
   type NewHive,
   type NewLook,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { conflict, refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
-import { find } from '../store/rows.js';
+import {
+  combsThatHung,
+  holdCauseOf,
+  holdEarlierHarvests,
+  liftAnswered,
+  unknownSince,
+} from '../book/holds.js';
+import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
@@ -134,6 +144,7 @@ export const lookWrites = [
       if (on > dateAt(unit.at, hive.site.zone))
         throw refused('This lies in the future.', 'payload.on');
       await unit.insert('colonyFacts', { ...rest, onDate: on, fact });
+      await healthFollows(unit, hive, { id: rest.id, on, fact });
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
@@ -230,6 +241,39 @@ export const lookWrites = [
     },
   }),
 ];
+
+/** Facts that say something of the health of every comb that hung there. */
+const tellsOfHealth = (fact: DatedFact['fact']): boolean =>
+  fact.kind === 'brood-check' || fact.kind === 'inspector' || fact.kind === 'death';
+
+/**
+ * Health follows the comb and the honey: a danger marks the combs that hung here since the check before, wherever they
+ * hang now, and holds what was taken of them; a later word marks the same combs.
+ */
+async function healthFollows(unit: UnitOfWork, hive: Hive, fact: DatedFact): Promise<void> {
+  if (!tellsOfHealth(fact.fact)) return;
+  const known = hive.colony!.facts;
+  const since = unknownSince(known, hive.colony!.startedOn, fact.on);
+  const isDanger = holdCauseOf(fact.fact) !== null;
+  const combIds = isDanger ? await combsThatHung(unit.db, hive.id, since, fact.on) : [];
+  const here = new Set(hive.bars.flatMap((b) => (b.comb ? [b.comb.id] : [])));
+  const ownFacts = new Set(known.map((f) => f.id));
+  const moved = (
+    await list<{ id: string; endedOn: string | null; marks: DatedFact[] }>(unit.db, 'combs', {
+      endedOn: null,
+    })
+  ).filter(
+    (comb) =>
+      !here.has(comb.id) &&
+      (combIds.includes(comb.id) || comb.marks.some((mark) => ownFacts.has(mark.id))),
+  );
+  for (const comb of moved) await unit.update('combs', comb.id, { marks: [...comb.marks, fact] });
+  await holdEarlierHarvests(unit, { name: hive.name, facts: known }, combIds, fact.fact, fact.on);
+  const isCleared =
+    fact.fact.kind === 'death' &&
+    deadColonyAdvice({ ...fact.fact, on: fact.on }).eat === 'as-found';
+  if (isCleared) await liftAnswered(unit, hive.id, fact.on);
+}
 
 /** Shares counted from the cells, where a side has any: cells are the closer reading, and where the shares sent with them differ that is said. */
 function fromCells(payload: NewLook): { sides: NewLook['sides']; said: string[] } {

@@ -85,7 +85,7 @@ describe('a comb under a waiting time', () => {
       question: {},
     });
     expect(answer.status).toBe(400);
-    expect(answer.body.detail).toMatch(/waiting time until/);
+    expect(answer.body.detail).toMatch(/its waiting time of/);
   });
 });
 

@@ -3,6 +3,7 @@ import { keepingWrites } from '../cut/keepings.js';
 import { packingWrites } from '../cut/packing.js';
 import { sheetWrites } from '../archive/sheet.js';
 import { aftercareWrites } from '../book/aftercare.js';
+import { holdWrites } from '../book/holds.js';
 import { cutWrites } from '../cut/writes.js';
 import { drainWrites } from '../drain/writes.js';
 import { labelWrites } from '../jar/labels.js';
@@ -32,6 +33,7 @@ export const ALL_WRITES: readonly Write[] = [
   ...labelWrites,
   ...outWrites,
   ...aftercareWrites,
+  ...holdWrites,
   ...sheetWrites,
   ...rulesWrites,
 ];

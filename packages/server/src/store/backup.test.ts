@@ -93,7 +93,7 @@ describe('a backup of another version', () => {
     const old = join(folder, 'older.db');
     const before = await openDatabase(old);
     await before.migrate.down();
-    expect(await before.schema.hasTable('labelSheets')).toBe(false);
+    expect(await before.schema.hasTable('holds')).toBe(false);
     await before('sites').insert({
       id: 'a',
       name: 'Encosta',
@@ -104,7 +104,7 @@ describe('a backup of another version', () => {
     });
     await closeDatabase(before);
     const copy = await openDatabase(await checkedCopy(old, folder));
-    expect(await copy.schema.hasTable('labelSheets')).toBe(true);
+    expect(await copy.schema.hasTable('holds')).toBe(true);
     expect(await copy('sites').pluck('name')).toEqual(['Encosta']);
     await closeDatabase(copy);
     writeFileSync(join(folder, 'text.db'), 'no database at all');

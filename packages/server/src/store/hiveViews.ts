@@ -1,7 +1,9 @@
 import {
   placeNumber,
+  runsInPlace,
   type BarView,
   type BoxView,
+  type CombEmptied,
   type Colony,
   type Compartment,
   type DatedFact,
@@ -9,7 +11,9 @@ import {
   type Look,
   type LookFaces,
   type Site,
+  type Way,
 } from '@furrow/core';
+import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
 import { find, fromRow, list } from './rows.js';
 
@@ -144,12 +148,17 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
     combs.map((c) => c.id),
   )) {
     const before = looksOf.get(look.combId);
-    // Reasons are kept for the last look only; the earlier ones show what was capped and decided.
-    if (before) before[before.length - 1].verdict.reasons = [];
+    // Findings are kept for the last look only; the earlier ones show what was capped and decided.
+    if (before) before[before.length - 1].verdict.findings = [];
     looksOf.set(look.combId, [...(before ?? []), look]);
   }
+  const emptied = await emptiedSince(
+    db,
+    combs.map((c) => c.id),
+  );
+  const drawn = await potsDrawn(db, ids);
   const colonies = await coloniesIn(db, ids);
-  const bar = (carrierId: string, box: BoxView | null, place: number): BarView => {
+  const bar = (carrierId: string, box: BoxView | null, place: number, zone: string): BarView => {
     const comb = combOf.get(carrierId);
     return {
       carrierId,
@@ -160,6 +169,7 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
         ? {
             id: comb.id,
             builtOn: comb.builtOn,
+            emptied: asEmptied(emptied.get(comb.id), looksOf.get(comb.id)?.at(-1), zone),
             looks: looksOf.get(comb.id) ?? [],
             marks: comb.marks,
           }
@@ -167,6 +177,7 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
     };
   };
   return hives.map((hive) => {
+    const site = sites.get(hive.siteId)!;
     const here = inHive.filter((p) => p.parentHiveId === hive.id);
     const boxes = here
       .filter((p) => p.compartment !== 'file')
@@ -183,22 +194,76 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
         };
       });
     const bars = [
-      ...here.filter((p) => p.compartment === 'file').map((p) => bar(p.carrierId, null, p.slot)),
+      ...here
+        .filter((p) => p.compartment === 'file')
+        .map((p) => bar(p.carrierId, null, p.slot, site.zone)),
       ...boxes.flatMap((box) => {
         const places = inBox.filter((p) => p.parentCarrierId === box.carrierId);
         return places.map((p) =>
-          bar(p.carrierId, box, box.turned ? places.length + 1 - p.slot : p.slot),
+          bar(p.carrierId, box, box.turned ? places.length + 1 - p.slot : p.slot, site.zone),
         );
       }),
     ].sort((a, b) => a.slot - b.slot);
     return {
       ...hive,
-      site: sites.get(hive.siteId)!,
+      site,
+      potsDrawnOn: drawn.has(hive.id) ? dayAt(drawn.get(hive.id)!, site.zone) : null,
       colony: colonies.get(hive.id) ?? null,
       boxes,
       bars,
     };
   });
+}
+
+interface InPlace {
+  combId: string;
+  way: Way;
+  potsEmptied: number | null;
+  at: string;
+}
+const dayAt = (instant: string, zone: string): string =>
+  DateTime.fromISO(instant, { zone }).toISODate()!;
+
+/** The last time something was drained or drawn from each of these combs in place. */
+async function emptiedSince(db: Knex, combIds: readonly string[]): Promise<Map<string, InPlace>> {
+  const rows = (await db('takes')
+    .join('batches', 'batches.id', 'takes.batchId')
+    .whereIn('takes.combId', [...combIds])
+    .where({ 'takes.removedAt': null, 'takes.outcome': 'taken' })
+    .orderBy('takes.occurredAt')
+    .select(
+      'takes.combId as combId',
+      'batches.method as way',
+      'takes.potsEmptied as potsEmptied',
+      'takes.occurredAt as at',
+    )) as InPlace[];
+  return new Map(rows.filter((r) => runsInPlace(r.way)).map((r) => [r.combId, r]));
+}
+
+/** What was emptied counts until somebody looks again. */
+function asEmptied(
+  taken: InPlace | undefined,
+  look: Look | undefined,
+  zone: string,
+): CombEmptied | null {
+  if (!taken || (look && look.occurredAt >= taken.at)) return null;
+  return { on: dayAt(taken.at, zone), way: taken.way, potsEmptied: taken.potsEmptied };
+}
+
+/** When pots were last drawn from each of these hives, as an instant. */
+async function potsDrawn(db: Knex, hiveIds: readonly string[]): Promise<Map<string, string>> {
+  const rows = (await db('takes')
+    .join('batches', 'batches.id', 'takes.batchId')
+    .whereIn('batches.hiveId', [...hiveIds])
+    .where({
+      'batches.method': 'draw-pots',
+      'takes.removedAt': null,
+      'takes.outcome': 'taken',
+    })
+    .groupBy('batches.hiveId')
+    .select('batches.hiveId as hiveId')
+    .max('takes.occurredAt as at')) as { hiveId: string; at: string }[];
+  return new Map(rows.map((r) => [r.hiveId, r.at]));
 }
 
 async function coloniesIn(db: Knex, hiveIds: readonly string[]): Promise<Map<string, Colony>> {

@@ -31,6 +31,7 @@ const FLAGS: Record<string, readonly string[]> = {
   prints: ['qr'],
   waxRuns: ['rinsed'],
   rinses: ['cold'],
+  lots: ['granulating'],
 };
 
 export type Row = Record<string, unknown> & { id: string; revision: number };

@@ -1,3 +1,4 @@
+import { holdsByLot } from '../book/holds.js';
 import {
   DEFAULT_RULES,
   massBalance,
@@ -281,6 +282,8 @@ export async function outsOf(db: Knex, batchId: string): Promise<Out[]> {
 export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
   const batch = await batchView(db, id);
   const looks = await lookRows(db, batch.combIds);
+  const book = await bookView(db, id);
+  const byLot = await holdsByLot(db);
   return {
     batch,
     hive: await hiveView(db, batch.hiveId),
@@ -294,6 +297,9 @@ export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
     pieces: await list<CutPiece>(db, 'cutPieces', { batchId: id }),
     keepings: await list<Keeping>(db, 'keepings', { batchId: id }, 'startedAt'),
     outs: await outsOf(db, id),
-    ...(await bookView(db, id)),
+    holds: Object.fromEntries(
+      book.lots.flatMap((lot) => (byLot.has(lot.id) ? [[lot.id, byLot.get(lot.id)!]] : [])),
+    ),
+    ...book,
   };
 }

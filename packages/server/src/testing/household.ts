@@ -2,7 +2,13 @@ import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { TOP_BAR_DEFAULTS, type BatchDetail, type Hive, type Shares } from '@furrow/core';
+import {
+  HIVE_KIND_NAMES,
+  TOP_BAR_DEFAULTS,
+  type BatchDetail,
+  type Hive,
+  type Shares,
+} from '@furrow/core';
 import type { Express } from 'express';
 import type { Knex } from 'knex';
 import request, { type Response } from 'supertest';
@@ -11,6 +17,14 @@ import { ensureRules } from '../firstRun.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
 
 export const SEALED: Shares = { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 };
+
+/** A household that has said what its winters need, nothing, so that tests of other things may take comb. */
+async function sayWinterNeed(db: Knex): Promise<void> {
+  const { rules } = (await db('ruleVersions').first('rules')) as { rules: string };
+  const winterNeedByKindKg = Object.fromEntries(HIVE_KIND_NAMES.map((kind) => [kind, 0]));
+  const said = { ...JSON.parse(rules), winterNeedKg: 0, winterNeedByKindKg };
+  await db('ruleVersions').update({ rules: JSON.stringify(said) });
+}
 
 /** A server on a real database file of its own, with a clock that the test sets. */
 export class Household {
@@ -37,6 +51,7 @@ export class Household {
       }),
     );
     await ensureRules(db, household.now);
+    await sayWinterNeed(db);
     return household;
   }
   async close(): Promise<void> {

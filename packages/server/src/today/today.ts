@@ -1,9 +1,12 @@
 import {
+  HOLD_WORDS,
   cutsComb,
+  dateWords,
   dueItems,
   filledLook,
   frameRefill,
   judgeHiveAt,
+  lastFlowOn,
   nextFrameDate,
   siteDate,
   spareableBars,
@@ -16,6 +19,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
+import { holdViews } from '../book/holds.js';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
 import { drainedFrames } from '../take/frames.js';
@@ -204,7 +208,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
   }
   for (const hive of await hiveViews(db)) {
     const judged = judgeHiveAt(hive, rules, now.toISOString());
-    const state = stateAt(hive, now.toISOString());
+    const state = stateAt(hive, now.toISOString(), rules);
     const busy = batches
       .filter((b) => b.hiveId === hive.id && ['ready', 'take'].includes(b.stage))
       .flatMap((b) => b.combIds);
@@ -217,6 +221,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         strength: state.strength?.strength ?? null,
         flowKg: 0,
         date: siteDate(hive, now.toISOString()),
+        lastFlowOn: lastFlowOn(state),
       }).needKg,
     );
     const base = { batchId: null, hiveId: hive.id };
@@ -276,6 +281,18 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
       ifLeft: 'What is ripe, and how full they are, stays unknown.',
     });
   }
+  for (const hold of (await holdViews(db)).filter((h) => !h.liftedOn && h.lots.length))
+    add({
+      id: `${hold.id}-hold`,
+      kind: 'hold',
+      stage: 'book',
+      batchId: hold.batchId,
+      hiveId: null,
+      title: `Held back: ${hold.hiveName}, harvest of ${dateWords(hold.harvestedOn)}. ${HOLD_WORDS[hold.cause].name}`,
+      dueAt: null,
+      ifLeft: `${HOLD_WORDS[hold.cause].bars} ${HOLD_WORDS[hold.cause].ask}`,
+      urgent: true,
+    });
   for (const held of (await db('heldCommands').orderBy('recordedAt')) as {
     id: string;
     why: string;

@@ -6,6 +6,7 @@ import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
+import HoldsNote from '../parts/HoldsNote.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -150,6 +151,7 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
         aria-label="Where in the book"
       />
     </header>
+    <HoldsNote :holds="detail.holds" />
     <section class="left">
       <p class="display balance" :class="detail.balanced ? 'green' : 'rust'">
         {{ detail.balanced ? 'Balanced to the gram' : 'Not balanced' }}

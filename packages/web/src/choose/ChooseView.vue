@@ -7,7 +7,7 @@ import {
   seasonOf,
   siteDate,
   winterBalance,
-  winterIsRead,
+  heldBack,
   type ChoiceUnit,
   type Way,
 } from '@furrow/core';
@@ -20,6 +20,7 @@ import HiveSection from '../drawing/sections/HiveSection.vue';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import WinterBalance from '../drawing/WinterBalance.vue';
+import WinterNeed from '../parts/WinterNeed.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
@@ -27,8 +28,10 @@ import TextField from '../parts/TextField.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId, serverNow } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
+import HeldBack from './HeldBack.vue';
 import InHand from './InHand.vue';
 import LotsDialog from './LotsDialog.vue';
+import PoisonQuestion from './PoisonQuestion.vue';
 import SetsTable from './SetsTable.vue';
 import WishDialog from './WishDialog.vue';
 import { useChoice } from './useChoice.js';
@@ -151,7 +154,7 @@ const below = computed(() =>
     lines: [
       {
         text: j.verdict.cappedPercent === null ? '?' : String(Math.round(j.verdict.cappedPercent)),
-        rust: j.verdict.decidedBy === 'capped' && j.verdict.verdict === 'leave',
+        rust: j.verdict.decidedBy === 'ripe' && j.verdict.verdict === 'leave',
       },
       // Kilograms only where bars stand far enough apart for three figures.
       ...(scale.value > 0.68 || hive.value?.boxes.length
@@ -206,24 +209,15 @@ const isShort = computed(() =>
   ),
 );
 const ripe = computed(() => judged.value.filter((j) => j.verdict.verdict === 'take'));
-const need = ref<number | null>(null);
-const needSend = useSend();
-const saveNeed = (): unknown =>
-  need.value !== null &&
-  needSend.go(
-    '/rules',
-    hive.value!.kind === 'top-bar'
-      ? { ...rules.value, winterNeedKg: need.value }
-      : {
-          ...rules.value,
-          winterNeedByKindKg: {
-            ...rules.value!.winterNeedByKindKg,
-            [hive.value!.kind]: need.value,
-          },
-        },
-    `Winter need ${need.value} kg written down.`,
-    { baseRevision: rulesVersion.value },
-  );
+/** Where nothing may be taken, which findings hold it back. */
+const held = computed(() => heldBack(here.value?.units ?? []));
+const asksNeed = computed(() => held.value.some((h) => h.leadsTo === 'winter-need'));
+const countsWinter = computed(
+  () =>
+    hive.value?.kind !== 'stingless' &&
+    !here.value?.dead &&
+    (winter.value?.needKg ?? null) !== null,
+);
 
 const seasonStart = computed(() =>
   hive.value
@@ -388,34 +382,26 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     </section>
     <aside class="winter">
       <h2 class="furrow-heading">Winter</h2>
-      <p v-if="!winterIsRead(hive.kind)">
-        Winter stores stand in the brood box, which stays closed: what is read here is not counted
-        for the winter.
+      <HeldBack
+        v-if="held.length"
+        :held="held"
+        :hive="hive"
+        :rules="rules"
+        :rules-version="rulesVersion"
+      />
+      <PoisonQuestion :site="hive.site" />
+      <p v-if="hive.kind === 'stingless'">
+        {{ rules.potsStayPercent }} % of the sealed pots stay for their winter, by your rule: no
+        group gives more than the rest. Brood and pollen pots are never touched.
       </p>
-      <template v-else-if="!winter || winter.needKg === null">
-        <template v-if="here?.dead"
-          ><p>
-            The colony is gone: no winter is counted. Close it against robbers first.
-          </p></template
-        >
-        <template v-else>
-          <p>
-            <b>What this colony needs for winter is not said yet.</b> Many households begin between
-            8 and 20 kg and correct it by what is left in spring.
-          </p>
-          <form class="need" @submit.prevent="saveNeed">
-            <NumberField
-              v-model="need"
-              label="Winter need"
-              unit="kg"
-              :min="0"
-              :max="60"
-              :error="needSend.fieldError('winterNeedKg')"
-            /><Button type="submit" label="Write it down" :disabled="need === null" />
-          </form>
-        </template>
-      </template>
-      <p v-else>
+      <p v-else-if="here?.dead">The colony is gone: no winter is counted.</p>
+      <WinterNeed
+        v-else-if="(!winter || winter.needKg === null) && !asksNeed"
+        :kind="hive.kind"
+        :rules="rules"
+        :rules-version="rulesVersion"
+      />
+      <p v-else-if="winter && winter.needKg !== null">
         <span class="display spare" :class="(balance.spareKg ?? 0) >= -1e-6 ? 'green' : 'rust'">{{
           spareText(balance.spareKg ?? 0)
         }}</span>
@@ -424,13 +410,13 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         >
       </p>
       <WinterBalance
-        v-if="winterIsRead(hive.kind)"
+        v-if="countsWinter"
         :balance="balance"
         :stacks="stacks"
         :months="winter?.months ?? []"
         :hard-kg="winter?.hardKg ?? null"
       />
-      <details v-if="winterIsRead(hive.kind)" class="how">
+      <details v-if="countsWinter" class="how">
         <summary>How this was got; count on a flow</summary>
         <p>
           Stays: sealed honey in full and open honey by its sugar, every comb by its low

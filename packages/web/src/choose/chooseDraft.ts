@@ -53,14 +53,18 @@ export function hiveToChoose(
   draft: Pick<ChooseDraft, 'flowKg' | 'byBox'>,
   correction: EstimateCorrection | null = null,
 ): ChoiceHive {
-  const judged = judgeHiveAt(hive, rules, instant).filter((j) => !busyCombs.includes(j.combId));
+  const flowKg = Math.max(0, draft.flowKg[hive.id] ?? 0);
+  // Verdict and chooser weigh the same winter: the flow counted on is in both.
+  const judged = judgeHiveAt(hive, rules, instant, null, flowKg).filter(
+    (j) => !busyCombs.includes(j.combId),
+  );
   return choiceHive({
     hive,
     judged,
-    colony: stateAt(hive, instant),
+    colony: stateAt(hive, instant, rules),
     rules,
     date: siteDate(hive, instant),
-    flowKg: Math.max(0, draft.flowKg[hive.id] ?? 0),
+    flowKg,
     byBox: draft.byBox[hive.id] ?? false,
     correction: correction?.applies ? correction.factor : null,
   });

@@ -4,6 +4,7 @@ import {
   dryHoneyNeededKg,
   honeyDensityKgPerL,
   honeyDepthMm,
+  hiveKind,
   honeyKeeping,
   hoursText,
   massText,
@@ -112,7 +113,12 @@ async function writeSample(): Promise<void> {
     sample.value = null;
 }
 const keeping = computed(() =>
-  water.value === null ? null : honeyKeeping({ moisturePercent: water.value, bee: 'honeybee' }),
+  water.value === null || !detail.value
+    ? null
+    : honeyKeeping({
+        moisturePercent: water.value,
+        bee: hiveKind(detail.value.hive.kind).bee,
+      }),
 );
 const others = computed(() =>
   (stock.value ?? []).filter(

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import {
   fillLine,
-  honeyKeeping,
+  hiveKind,
+  lotKeeping,
   massText,
+  measuredWaterPercent,
   netVolumeMl,
   readMassG,
   smallMassText,
@@ -41,7 +43,26 @@ const honey = computed(() => props.detail.lots.find((l) => l.kind === 'honey') ?
 const filled = computed(() =>
   props.detail.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces'),
 );
-const moisturePercent = computed(() => props.detail.drains.at(-1)?.moisturePercent ?? 18);
+/** Water as it was measured; a density that needs one takes 18 %, and says so. */
+const measuredPercent = computed(() => measuredWaterPercent(props.detail.drains));
+const TAKEN_AS_PERCENT = 18;
+const moisturePercent = computed(() => measuredPercent.value ?? TAKEN_AS_PERCENT);
+const keeping = computed(() =>
+  lotKeeping(
+    {
+      bee: hiveKind(props.detail.hive.kind).bee,
+      moisturePercent: measuredPercent.value,
+      granulating: honey.value?.granulating ?? false,
+    },
+    props.rules,
+  ),
+);
+const granulates = (lotId: string, granulating: boolean): unknown =>
+  useFirst.go(
+    `/lots/${lotId}/granulating`,
+    { granulating },
+    granulating ? 'It granulates: one grade worse.' : 'It does not granulate.',
+  );
 const settle = computed(
   () =>
     clocks.value?.find(
@@ -128,8 +149,13 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
 <template>
   <section class="left">
     <p class="sub">
-      {{ honeyKeeping({ moisturePercent, bee: 'honeybee' }).reason
-      }}<template v-if="honey && honey.nowG > 0">
+      {{ keeping.sentence }}
+      <b v-if="keeping.notForSale" class="rust">{{ keeping.notForSale }}</b><template
+        v-if="honey && honey.nowG > 0"
+      >
+        <button type="button" class="as-link" @click="granulates(honey.id, !honey.granulating)">
+          {{ honey.granulating ? 'It granulates: take that back' : 'It granulates' }}
+        </button>
         <button type="button" class="as-link" @click="first(honey.id, !honey.useBy)">
           {{
             honey.useBy
@@ -179,7 +205,8 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
             ><b class="display">{{ f.count }} × {{ f.netG }} g</b
             ><span class="sub"
               >{{ jarOf(f.id)?.name }}, of {{ jarOf(f.id)?.stock }} in stock. Fill to
-              {{ Math.round(netVolumeMl(f.netG, moisturePercent)) }} ml{{ highOf(f) }}.</span
+              {{ Math.round(netVolumeMl(f.netG, moisturePercent)) }} ml{{ highOf(f)
+              }}<template v-if="measuredPercent === null">, water taken as 18 %</template>.</span
             ></span
           >
           <TextField

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { massText } from '@furrow/core';
+import { massText, measuredWaterPercent } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import HoldsNote from '../parts/HoldsNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -28,6 +29,7 @@ const rules = computed(() => rulesVersion.value?.rules);
 /** Liquid honey goes into jars; boxes for pieces and wide jars for chunk are Cut's. */
 const jars = computed(() => kit.value?.filter((j) => j.purpose === 'jar') ?? []);
 const endSend = useSend();
+const water = computed(() => measuredWaterPercent(detail.value?.drains ?? []));
 const honey = computed(() => detail.value?.lots.find((l) => l.kind === 'honey') ?? null);
 const filled = computed(
   () => detail.value?.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces') ?? [],
@@ -79,7 +81,7 @@ async function toBook(): Promise<void> {
         }}<template v-if="detail.batch.code">, batch {{ detail.batch.code }}</template
         >. <b>{{ massText((honey?.nowG ?? 0) / 1000, rules.units, 2) }}</b> honey to fill<template
           v-if="detail.drains.length"
-          >, {{ detail.drains.at(-1)!.moisturePercent }} % water</template
+          >, {{ water === null ? 'water not measured' : `${water.toFixed(1)} % water` }}</template
         >.</span
       >
       <SelectButton
@@ -92,6 +94,7 @@ async function toBook(): Promise<void> {
         aria-label="Where at the shelf"
       />
     </header>
+    <HoldsNote :holds="detail.holds" />
     <LotsPanel v-if="place === 'several'" :rules="rules" :jars="jars" />
     <template v-else-if="place === 'labels'"
       ><LabelsPanel

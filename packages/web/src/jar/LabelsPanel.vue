@@ -198,6 +198,9 @@ const checks = computed(() =>
         weighed: lot.value.lowestWeighedG !== null || lot.value.kind === 'pieces',
         tradeScale: props.rules.tradeScale,
         useFirst: lot.value.useBy !== null,
+        ...label.value.sale,
+        species: props.rules.stinglessSpecies,
+        permit: props.rules.stinglessPermit,
         label: label.value.words,
       })
     : [],

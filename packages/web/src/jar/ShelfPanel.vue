@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { FATES, FATE_WORDS, type BatchDetail, type Fate, type HouseRules } from '@furrow/core';
+import {
+  FATES,
+  FATE_WORDS,
+  HOLD_WORDS,
+  type BatchDetail,
+  type Fate,
+  type HouseRules,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -72,7 +79,10 @@ const forget = (id: string, name: string): unknown =>
   <template v-for="s in shelf" :key="s.lot.id">
     <p>
       <b>{{ s.left }}</b> of {{ s.lot.count }} {{ s.lot.kind === 'jars' ? 'jars' : 'pieces' }},
-      {{ s.lot.code }}
+      {{ s.lot.code
+      }}<b v-if="detail.holds[s.lot.id]" class="rust"
+        >, held back: {{ HOLD_WORDS[detail.holds[s.lot.id][0].cause].name.toLowerCase() }}</b
+      >
     </p>
     <Button
       v-if="s.left > 0 && out?.lotId !== s.lot.id"

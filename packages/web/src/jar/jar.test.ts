@@ -1,4 +1,12 @@
-import { STARTING_FIELDS, STARTING_SHEETS, labelText, layLabel, type Lot } from '@furrow/core';
+import {
+  DEFAULT_RULES,
+  STARTING_FIELDS,
+  STARTING_SHEETS,
+  labelText,
+  layLabel,
+  lotKeeping,
+  type Lot,
+} from '@furrow/core';
 import { VueQueryPlugin } from '@tanstack/vue-query';
 import { mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
@@ -18,7 +26,11 @@ const words = labelText({
   harvestedOn: '2026-03-14',
   netG: 300,
   lowestWeighedG: null,
-  bestBeforeMonths: 24,
+  bee: 'honeybee',
+  keeping: lotKeeping(
+    { bee: 'honeybee', moisturePercent: 16.9, granulating: false },
+    DEFAULT_RULES,
+  ),
   registeredToSell: false,
   labelMaker: 'Casa Pedra Clara',
   product: 'honey',

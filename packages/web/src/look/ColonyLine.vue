@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { daysBetween, hiveKind, type ColonyFact, type ColonyState, type Hive } from '@furrow/core';
+import {
+  FLOORS,
+  FLOOR_WORDS,
+  SUPERS_ON,
+  daysBetween,
+  hiveKind,
+  type ColonyFact,
+  type ColonyState,
+  type Hive,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -19,6 +28,7 @@ const on = ref(props.date);
 const product = ref('');
 const waitDays = ref<number | null>(null);
 const litres = ref<number | null>(null);
+const syrupReason = ref('');
 const endsOn = ref('');
 const plant = ref('');
 const degrees = ref<number | null>(null);
@@ -49,17 +59,40 @@ const ago = (date: string): string => {
         ? `${days} days ago`
         : dateText(date);
 };
+/** Health as it stands, not only the last look: sick stays sick until somebody's word. */
+function healthText(s: ColonyState): string {
+  const { state, on } = s.health;
+  if (state === 'unknown') return 'never checked';
+  if (state === 'sick') return `sick, ${ago(on!)}`;
+  if (state === 'unsure') return `not sure, ${ago(on!)}`;
+  return s.broodCheck || s.health.by === 'inspector'
+    ? `looked healthy, ${ago(on!)}`
+    : `not known, last healthy ${dateText(on!)}`;
+}
+const SUPERS_ON_WORDS = {
+  yes: 'Leaflet: supers may be on',
+  no: 'Leaflet: no supers on',
+  unknown: 'Leaflet not read yet',
+};
 const stingless = computed(() => hiveKind(props.hive.kind).bee === 'stingless');
 const lines = computed<Line[]>(() => {
   const s = props.state;
-  const of = <T extends { on: string }>(fact: T | null, text: (fact: T) => string): string =>
-    fact ? `${text(fact)}, ${ago(fact.on)}` : 'not known';
+  /** A fact with its age; one that is too old to count says what was last known. */
+  const of = <T extends { on: string }>(
+    fact: T | null,
+    text: (fact: T) => string,
+    last: T | null = null,
+  ): string => {
+    if (fact) return `${text(fact)}, ${ago(fact.on)}`;
+    return last ? `not known, last ${text(last)} ${dateText(last.on)}` : 'not known';
+  };
+  const known = s.lastKnown;
   const supers = props.hive.boxes.some((b) => b.compartment === 'super');
   const list: (Line | false)[] = [
     {
       kind: 'queen',
       name: 'Queen',
-      value: of(s.queen, (q) => (q.seen ? 'seen' : 'not found')),
+      value: of(s.queen, (q) => (q.seen ? 'seen' : 'not found'), known.queen),
       choices: [
         { label: 'Seen', fact: { kind: 'queen', seen: true } },
         { label: 'Looked, not found', fact: { kind: 'queen', seen: false } },
@@ -68,7 +101,7 @@ const lines = computed<Line[]>(() => {
     {
       kind: 'temper',
       name: 'Temper',
-      value: of(s.temper, (t) => t.temper),
+      value: of(s.temper, (t) => t.temper, known.temper),
       choices: (['calm', 'nervous', 'defensive'] as const).map((temper) => ({
         label: temper,
         fact: { kind: 'temper', temper },
@@ -77,7 +110,7 @@ const lines = computed<Line[]>(() => {
     {
       kind: 'strength',
       name: 'Strength',
-      value: of(s.strength, (t) => t.strength),
+      value: of(s.strength, (t) => t.strength, known.strength),
       choices: (['weak', 'middle', 'strong'] as const).map((strength) => ({
         label: strength,
         fact: { kind: 'strength', strength },
@@ -86,10 +119,13 @@ const lines = computed<Line[]>(() => {
     {
       kind: 'flow',
       name: 'Forage',
-      value: of(s.flow, (f) =>
-        f.flow === 'none'
-          ? 'dearth'
-          : `${f.flow} flow${f.endsOn ? ` until ${dateText(f.endsOn)}` : ''}`,
+      value: of(
+        s.flow,
+        (f) =>
+          f.flow === 'none'
+            ? 'dearth'
+            : `${f.flow} flow${f.endsOn ? ` until ${dateText(f.endsOn)}` : ''}`,
+        known.flow,
       ),
       choices: (['strong', 'some', 'none'] as const).map((flow) => ({
         label: flow === 'none' ? 'Dearth' : flow === 'some' ? 'Some' : 'Strong flow',
@@ -99,11 +135,20 @@ const lines = computed<Line[]>(() => {
     {
       kind: 'brood-check',
       name: 'Brood',
-      value: of(s.broodCheck, (b) => (b.result === 'healthy' ? 'looked healthy' : b.result)),
+      value: healthText(s),
       choices: [
         { label: 'Looks healthy', fact: { kind: 'brood-check', result: 'healthy' } },
         { label: 'Not sure', fact: { kind: 'brood-check', result: 'unsure' } },
         { label: 'Looks sick', fact: { kind: 'brood-check', result: 'sick' } },
+      ],
+    },
+    {
+      kind: 'inspector',
+      name: 'Inspector',
+      value: s.health.by === 'inspector' ? `spoke ${ago(s.health.on!)}` : 'not asked',
+      choices: [
+        { label: 'Found no disease', fact: { kind: 'inspector', said: 'no-disease' } },
+        { label: 'Found disease', fact: { kind: 'inspector', said: 'disease' } },
       ],
     },
     {
@@ -125,7 +170,7 @@ const lines = computed<Line[]>(() => {
     {
       kind: 'bloom',
       name: 'In bloom',
-      value: s.bloom ? `${s.bloom.plant}, ${ago(s.bloom.on)}` : 'not noted',
+      value: of(s.bloom, (b) => b.plant, known.bloom),
       choices: [],
     },
     {
@@ -173,8 +218,23 @@ const lines = computed<Line[]>(() => {
     hiveKind(props.hive.kind).drainsInPlace && {
       kind: 'tilt',
       name: 'Tilt',
-      value: s.tilt ? `${s.tilt.degrees}°, ${ago(s.tilt.on)}` : 'not measured',
+      value: of(s.tilt, (t) => `${t.degrees}°`, known.tilt),
       choices: [],
+    },
+    hiveKind(props.hive.kind).drainsInPlace && {
+      kind: 'floor',
+      name: 'Floor',
+      value: s.floor ? FLOOR_WORDS[s.floor.floor] : 'not known',
+      choices: FLOORS.map((floor) => ({
+        label: FLOOR_WORDS[floor],
+        fact: { kind: 'floor' as const, floor },
+      })),
+    },
+    hiveKind(props.hive.kind).drainsInPlace && {
+      kind: 'moved',
+      name: 'Stand',
+      value: 'moved since?',
+      choices: [{ label: 'Hive or stand was moved', fact: { kind: 'moved' } }],
     },
     !stingless.value && {
       kind: 'gap',
@@ -264,11 +324,18 @@ async function keepStart(): Promise<void> {
           :max="730"
         />
         <Button
-          label="Write it down"
+          v-for="supersOn in SUPERS_ON"
+          :key="supersOn"
+          outlined
+          :label="SUPERS_ON_WORDS[supersOn]"
           :disabled="!product.trim() || waitDays === null"
           :loading="busy"
-          @click="note({ kind: 'treatment', product, waitDays: waitDays! })"
+          @click="note({ kind: 'treatment', product, waitDays: waitDays!, supersOn })"
         />
+        <p class="sub">
+          Comb that hangs here during it is marked by what the leaflet allows, not only by the days
+          after. Ask a vet.
+        </p>
       </template>
       <template v-else-if="open === 'feeding'">
         <NumberField v-model="litres" label="How much" unit="L" :min="0.05" :max="100" />
@@ -281,6 +348,16 @@ async function keepStart(): Promise<void> {
           :loading="busy"
           @click="note({ kind: 'feeding', what, litres: litres! })"
         />
+        <template v-if="state.feedings.length">
+          <TextField v-model="syrupReason" label="It is not in the comb any more, because" />
+          <Button
+            outlined
+            label="Clear what was fed"
+            :disabled="syrupReason.trim().length < 3"
+            :loading="busy"
+            @click="note({ kind: 'syrup-word', reason: syrupReason })"
+          />
+        </template>
       </template>
       <template v-else-if="open === 'bloom'">
         <TextField v-model="plant" label="What is in bloom" />

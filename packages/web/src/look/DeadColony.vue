@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import {
   DEATH_CAUSES,
+  DEATH_MUST_ASK,
   deadColonyAdvice,
+  isClosed,
   type ColonyState,
   type DeathCause,
   type Hive,
@@ -19,10 +21,14 @@ const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{ hive: Hive; state: ColonyState; date: string }>();
 const { go, busy, refusal } = useSend();
 const signs: Record<DeathCause, string> = {
+  dysentery: 'Brown streaks on comb and front: dysentery',
+  mould: 'Mould on comb',
+  treated: 'Treated in the months before',
+  damp: 'Wet inside, water on the floor',
   starved: 'Heads in empty cells, no stores',
   queenless: 'Scattered drone brood, no queen',
   cold: 'A small cluster, dead beside stores',
-  mites: 'Few bees, deformed wings, spotted brood',
+  mites: 'Few bees, deformed wings, mites on the floor',
   foulbrood: 'Sunken, greasy caps; brood that ropes; a bad smell',
   poisoned: 'A carpet of dead bees, tongues out, in season',
   rodents: 'Gnawed comb, droppings, a nest',
@@ -30,13 +36,29 @@ const signs: Record<DeathCause, string> = {
   unknown: 'Not known',
 };
 const causes = ref<DeathCause[]>([]);
+/** Signs looked for and not found: what is in neither list was not looked for. */
+const notFound = ref<DeathCause[]>([]);
+type SignAnswer = 'yes' | 'no' | null;
+const answerOf = (sign: DeathCause): SignAnswer => {
+  if (causes.value.includes(sign)) return 'yes';
+  return notFound.value.includes(sign) ? 'no' : null;
+};
+function answer(sign: DeathCause, said: SignAnswer): void {
+  causes.value = causes.value.filter((c) => c !== sign);
+  notFound.value = notFound.value.filter((c) => c !== sign);
+  if (said === 'yes') causes.value.push(sign);
+  if (said === 'no') notFound.value.push(sign);
+}
+const askedSigns = DEATH_CAUSES.filter((sign) => sign !== 'unknown');
+const unasked = computed(() => DEATH_MUST_ASK.filter((sign) => answerOf(sign) === null));
 const closed = ref(false);
 const word = ref<'none' | 'no-disease' | 'disease'>('none');
 watch(visible, (open) => {
   if (!open) return;
   refusal.value = null;
   causes.value = [...(props.state.death?.causes ?? [])];
-  closed.value = props.state.death?.closedAgainstRobbers ?? false;
+  notFound.value = [...(props.state.death?.notFound ?? [])];
+  closed.value = isClosed(props.state);
   word.value = props.state.death?.word ?? 'none';
 });
 const advice = computed(() =>
@@ -46,6 +68,7 @@ const advice = computed(() =>
           kind: 'death',
           on: props.date,
           causes: causes.value,
+          notFound: notFound.value,
           closedAgainstRobbers: closed.value,
           word: word.value,
         }
@@ -64,6 +87,7 @@ async function keep(): Promise<void> {
     {
       kind: 'death',
       causes: [...causes.value],
+      notFound: [...notFound.value],
       closedAgainstRobbers: closed.value,
       word: word.value,
     },
@@ -75,9 +99,16 @@ async function mistaken(): Promise<void> {
   if (await note({ kind: 'alive', alive: true }, `${props.hive.name}: the colony lives.`))
     visible.value = false;
 }
+/** The tick is remembered also where the signs are answered later. */
 async function onlyGone(): Promise<void> {
-  if (await note({ kind: 'alive', alive: false }, `${props.hive.name}: the colony is gone.`))
-    visible.value = false;
+  if (!(await note({ kind: 'alive', alive: false }, `${props.hive.name}: the colony is gone.`)))
+    return;
+  if (closed.value && !isClosed(props.state))
+    await note(
+      { kind: 'entrance', entrance: 'screened', reopenOn: null },
+      `${props.hive.name}: closed against robbers.`,
+    );
+  visible.value = false;
 }
 </script>
 
@@ -94,9 +125,26 @@ async function onlyGone(): Promise<void> {
         ><input v-model="closed" type="checkbox" /> The hive is closed against robbers</label
       >
       <fieldset>
-        <legend><b>What do you see?</b> More than one may be true.</legend>
-        <label v-for="c in DEATH_CAUSES" :key="c" class="check"
-          ><input v-model="causes" type="checkbox" :value="c" /> {{ signs[c] }}</label
+        <legend>
+          <b>What do you see?</b> Look for each; one sign alone clears nothing.
+          <template v-if="unasked.length">{{ unasked.length }} not looked for yet.</template>
+        </legend>
+        <div v-for="c in askedSigns" :key="c" class="sign">
+          <span :id="`sign-${c}`">{{ signs[c] }}</span>
+          <SelectButton
+            :model-value="answerOf(c)"
+            :options="[
+              { label: 'Yes', value: 'yes' },
+              { label: 'No', value: 'no' },
+            ]"
+            option-label="label"
+            option-value="value"
+            :aria-labelledby="`sign-${c}`"
+            @update:model-value="answer(c, $event)"
+          />
+        </div>
+        <label class="check"
+          ><input v-model="causes" type="checkbox" value="unknown" /> The cause is not known</label
         >
       </fieldset>
       <div>
@@ -136,6 +184,14 @@ fieldset {
   border: 0;
   padding: 0;
   margin: 0;
+}
+.sign {
+  display: flex;
+  gap: 8px 14px;
+  align-items: center;
+  justify-content: space-between;
+  min-height: 48px;
+  border-bottom: var(--line);
 }
 .check {
   display: flex;

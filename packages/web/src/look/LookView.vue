@@ -5,6 +5,7 @@ import {
   dateWords,
   dueItems,
   faceShares,
+  findingOn,
   hiveKind,
   judgeBox,
   massRangeText,
@@ -25,6 +26,7 @@ import HiveSection from '../drawing/sections/HiveSection.vue';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import Refusal from '../parts/Refusal.vue';
+import WinterNeed from '../parts/WinterNeed.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId } from '../server/client.js';
@@ -92,7 +94,7 @@ const making = computed(() =>
       }
     : null,
 );
-const { hives, hive, combs, judged, rules, loading, error, retry } = useHive(making);
+const { hives, hive, combs, judged, rules, rulesVersion, loading, error, retry } = useHive(making);
 const { data: pairs } = useEstimatePairs();
 const correction = computed(() =>
   hive.value ? correctionFor(pairs.value ?? [], hive.value.name) : null,
@@ -102,6 +104,11 @@ const lastSlot = computed(
 );
 const here = computed(() => hive.value?.bars.find((b) => b.slot === slot.value) ?? null);
 const current = computed(() => judged.value.find((j) => j.slot === slot.value) ?? null);
+/** The winter need is asked for beside the verdict that waits for it. */
+const needsWinter = computed(() => {
+  const theirs = current.value && findingOn(current.value.verdict, 'theirs');
+  return theirs?.answer === 'unknown' && kind.value?.bee === 'honeybee' && !state.value?.dead;
+});
 const looks = computed(() => here.value?.comb?.looks ?? []);
 const lastLook = computed(() => looks.value.at(-1) ?? null);
 const kind = computed(() => (hive.value ? hiveKind(hive.value.kind) : null));
@@ -145,7 +152,7 @@ const forecast = computed(() =>
 const comeBack = computed(() =>
   here.value?.comb &&
   current.value?.verdict.verdict === 'leave' &&
-  ['capped', 'treated'].includes(current.value.verdict.decidedBy) &&
+  ['ripe', 'treated'].includes(current.value.verdict.decidedBy) &&
   kind.value?.bee === 'honeybee'
     ? (comeBackOf(here.value.comb)?.sentence ?? null)
     : null,
@@ -155,7 +162,7 @@ const scanBack = computed(() => {
   if (!hive.value || !rules.value || scan.value?.first) return '';
   const days = hive.value.bars
     .flatMap((b) =>
-      b.comb && judged.value.find((j) => j.combId === b.comb!.id)?.verdict.decidedBy === 'capped'
+      b.comb && judged.value.find((j) => j.combId === b.comb!.id)?.verdict.decidedBy === 'ripe'
         ? (comeBackOf(b.comb)?.date ?? [])
         : [],
     )
@@ -532,6 +539,9 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         :is-draft="draft !== null"
         :last-text="lastLook ? dayText(lastLook.occurredAt, hive.site.zone) : null"
       >
+        <template v-if="needsWinter" #ask>
+          <WinterNeed :kind="hive.kind" :rules="rules" :rules-version="rulesVersion" />
+        </template>
         <div class="acts">
           <Refusal :refusal="refusal" />
           <template v-if="draft">

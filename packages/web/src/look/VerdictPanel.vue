@@ -1,17 +1,19 @@
 <script setup lang="ts">
 import {
+  QUESTION_WORDS,
+  WAY_WORDS,
+  ageText,
   correctedEstimate,
-  judgementName,
+  dateWords,
   massRangeText,
   massText,
   smallMassRangeText,
   smallMassText,
   type EstimateCorrection,
+  type Finding,
   type HouseRules,
   type JudgedComb,
-  type Judgement,
   type Range,
-  type Reason,
   type Verdict,
 } from '@furrow/core';
 import { computed } from 'vue';
@@ -36,19 +38,7 @@ const big: Record<Verdict, string> = {
   test: 'Test first',
   'not-read': 'Not read',
 };
-const names: Record<Reason['rule'], string> = {
-  dead: 'Colony gone',
-  treated: 'Treated',
-  syrup: 'May hold syrup',
-  pots: 'Pots',
-  seen: 'Sides',
-  brood: 'Brood',
-  honey: 'Honey',
-  capped: 'Capped',
-  moisture: 'Water, wettest',
-  'first-season': 'First season',
-  winter: 'Left for winter',
-};
+
 const W = 346;
 const small = computed(() => (props.judged.estimate?.honeyKg.high ?? 0) < 1);
 const grams = (r: Range): string =>
@@ -58,45 +48,70 @@ const grams = (r: Range): string =>
   );
 const wide = window.matchMedia('(min-width: 1100px)').matches;
 /** 'Yes' is good news for some questions and bad for others; shape and word tell which. */
-const bad: Judgement['topic'][] = ['dead', 'treated', 'brood', 'syrup', 'pollen'];
-const speaks = (j: Judgement): 'for' | 'against' | 'open' =>
-  j.answer === 'unknown'
-    ? 'open'
-    : (j.answer === 'yes') !== bad.includes(j.topic)
-      ? 'for'
-      : 'against';
-const mark = (j: Judgement): string => ({ yes: 'yes', no: 'no', unknown: '?' })[j.answer];
-const tone = (j: Judgement): string => ({ for: 'green', against: 'rust', open: '' })[speaks(j)];
-const gauges = computed(() =>
-  props.judged.verdict.reasons.map((r) => {
-    if (r.measured === undefined || r.limit === undefined) return { ...r, gauge: null, gap: '' };
-    const top =
-      r.unit === 'kg' ? Math.max(r.limit, r.measured) * 1.15 : r.rule === 'moisture' ? 24 : 100;
-    const bottom = r.rule === 'moisture' ? 14 : 0;
-    const at = (v: number): number => Math.min(W, Math.max(0, ((v - bottom) / (top - bottom)) * W));
-    const gap =
-      r.fits === false
-        ? r.rule === 'moisture'
-          ? `${(r.measured - r.limit).toFixed(1)} over`
-          : `${(r.limit - r.measured).toFixed(r.unit === 'kg' ? 1 : 0)} short`
-        : r.fits
-          ? 'fits'
-          : '';
-    return { ...r, gap, gauge: { value: at(r.measured), limit: at(r.limit) } };
-  }),
+function speaks(f: Finding): 'for' | 'against' | 'open' {
+  if (f.answer === 'unknown') return 'open';
+  return f.answer === QUESTION_WORDS[f.question].good ? 'for' : 'against';
+}
+const MARKS = { yes: 'yes', no: 'no', unknown: '?' };
+const TONES = { for: 'green', against: 'rust', open: '' };
+const nameOf = (f: Finding): string => QUESTION_WORDS[f.question].name;
+
+/** What stands beside the verdict at once: what weighs, and always whether it is ripe and theirs. */
+const evidence = computed(() =>
+  props.judged.verdict.findings
+    .filter(
+      (f) =>
+        f.weight === 'forbids' || f.weight === 'decides' || ['ripe', 'theirs'].includes(f.question),
+    )
+    .map((f) => ({ ...f, gauge: gaugeOf(f) })),
 );
-const show = (r: Reason): string =>
-  r.measured === undefined
-    ? ''
-    : r.unit === 'kg'
-      ? massText(r.measured, props.rules.units)
-      : `${r.measured.toFixed(r.rule === 'moisture' ? 1 : 0)} %`;
-const limit = (r: Reason): string =>
-  r.unit === 'kg'
-    ? `needs ${massText(r.limit!, props.rules.units)}`
-    : r.rule === 'moisture'
-      ? `at most ${r.limit} %`
-      : `rule ${r.limit} %`;
+interface Gauge {
+  value: number;
+  limit: number;
+  measured: string;
+  rule: string;
+  gap: string;
+}
+const isWater = (f: Finding): boolean => f.question === 'ripe' && /water/.test(f.rule);
+function gaugeOf(f: Finding): Gauge | null {
+  if (f.measured === undefined || f.limit === undefined) return null;
+  if (f.unit === 'kg') return kilograms(f, f.measured, f.limit);
+  return f.unit === '%' ? percents(f, f.measured, f.limit) : null;
+}
+const along = (value: number, from: number, to: number): number =>
+  Math.min(W, Math.max(0, ((value - from) / (to - from)) * W));
+function kilograms(f: Finding, measured: number, limit: number): Gauge {
+  const top = Math.max(limit, measured) * 1.15 || 1;
+  const short = limit - measured;
+  return {
+    value: along(measured, 0, top),
+    limit: along(limit, 0, top),
+    measured: massText(measured, props.rules.units),
+    rule: `needs ${massText(limit, props.rules.units)}`,
+    gap: short > 1e-9 ? `${massText(short, props.rules.units)} short` : 'covered',
+  };
+}
+function percents(f: Finding, measured: number, limit: number): Gauge {
+  const [from, to] = isWater(f) ? [14, 24] : [0, 100];
+  const figure = isWater(f) ? measured.toFixed(1) : String(Math.floor(measured + 1e-6));
+  const missing = isWater(f)
+    ? `${(measured - limit).toFixed(1)} over`
+    : `${limit - Math.floor(measured + 1e-6)} short`;
+  return {
+    value: along(measured, from, to),
+    limit: along(limit, from, to),
+    measured: `${figure} %`,
+    rule: isWater(f) ? `at most ${limit} %` : `rule ${limit} %`,
+    gap: f.answer === 'no' ? missing : '',
+  };
+}
+/** A place that was drained or drawn since the last look. */
+const emptiedText = computed(() => {
+  const { emptied } = props.judged;
+  if (!emptied) return null;
+  const done = emptied.way === 'draw-pots' ? 'Pots drawn' : WAY_WORDS[emptied.way].name;
+  return `${done} on ${dateWords(emptied.on)}. Not looked at since.`;
+});
 </script>
 
 <template>
@@ -127,32 +142,38 @@ const limit = (r: Reason): string =>
         {{ isDraft ? 'being looked at' : lastText ? `seen ${lastText}` : 'never seen' }}</span
       >
     </div>
+    <p v-if="emptiedText" class="rust">
+      <b>{{ emptiedText }}</b>
+    </p>
     <p class="why">{{ judged.verdict.headline }}</p>
-    <div v-for="r in gauges" :key="r.rule" class="evidence">
+    <slot name="ask" />
+    <div v-for="f in evidence" :key="f.question" class="evidence">
       <div class="line">
-        <b>{{ names[r.rule] }}</b><span v-if="r.gauge"
-          ><b>{{ show(r) }}</b>
-          <em :class="r.fits === false ? 'rust' : 'green'">{{ r.gap }}</em></span
-        ><span v-else :class="{ rust: r.fits === false }">{{ r.sentence }}</span>
+        <b>{{ nameOf(f) }}</b><span v-if="f.gauge"
+          ><b>{{ f.gauge.measured }}</b>
+          <em :class="speaks(f) === 'against' ? 'rust' : 'green'">{{ f.gauge.gap }}</em></span
+        ><span v-else :class="TONES[speaks(f)]">{{
+          { yes: 'yes', no: 'no', unknown: 'not known' }[f.answer]
+        }}</span>
       </div>
-      <svg v-if="r.gauge" :width="W" height="32" :viewBox="`0 0 ${W} 32`" aria-hidden="true">
+      <svg v-if="f.gauge" :width="W" height="32" :viewBox="`0 0 ${W} 32`" aria-hidden="true">
         <path :d="`M0 8h${W}`" stroke="var(--lichen-3)" stroke-width="6" />
         <path
-          :d="`M0 8h${r.gauge.value}`"
-          :stroke="r.fits === false ? 'var(--rust)' : 'var(--field)'"
+          :d="`M0 8h${f.gauge.value}`"
+          :stroke="speaks(f) === 'against' ? 'var(--rust)' : 'var(--field)'"
           stroke-width="6"
         />
-        <path :d="`M${r.gauge.limit} 1v14`" stroke="var(--ink)" stroke-width="2.5" />
+        <path :d="`M${f.gauge.limit} 1v14`" stroke="var(--ink)" stroke-width="2.5" />
         <text
-          :x="Math.min(r.gauge.limit, W - 2)"
+          :x="Math.min(f.gauge.limit, W - 2)"
           y="28"
           font-size="14"
           :text-anchor="
-            r.gauge.limit > W * 0.75 ? 'end' : r.gauge.limit < W * 0.2 ? 'start' : 'middle'
+            f.gauge.limit > W * 0.75 ? 'end' : f.gauge.limit < W * 0.2 ? 'start' : 'middle'
           "
           style="fill: var(--ink-2)"
         >
-          {{ limit(r) }}
+          {{ f.gauge.rule }}
         </text>
       </svg>
     </div>
@@ -192,11 +213,13 @@ const limit = (r: Reason): string =>
     <details class="apart" :open="wide">
       <summary>Each question apart</summary>
       <ul>
-        <li v-for="j in judged.judgements" :key="j.topic">
-          <span class="answer" :class="tone(j)">{{ mark(j) }}</span><span
-            ><b>{{ judgementName(j.topic) }}</b> <em class="sub">{{ j.rule }}</em><br />{{
-              j.sentence
-            }}</span
+        <li v-for="f in judged.verdict.findings" :key="f.question">
+          <span class="answer" :class="TONES[speaks(f)]">{{ MARKS[f.answer] }}</span>
+          <span
+            ><b>{{ nameOf(f) }}</b> <em class="sub">{{ f.rule }}</em><br />{{ f.sentence
+            }}<small v-if="f.restsOn.length" class="sub"
+              ><br />Rests on: {{ f.restsOn.map(ageText).join('; ') }}.</small
+            ></span
           >
         </li>
       </ul>
@@ -211,8 +234,8 @@ const limit = (r: Reason): string =>
       <p v-else>
         Each side's share × its area × half the thickness × packing 0.85 to 0.95 × density. Open
         cells count 0.3 to 0.95 full. A side not seen may be bare or sealed, so the range is wide.
-        Wax is 4 to 6 % of new sealed comb. Decided by the rule “{{
-          names[judged.verdict.decidedBy]
+        Wax is 4 to 6 % of new sealed comb. Decided by the question “{{
+          QUESTION_WORDS[judged.verdict.decidedBy].name
         }}”.
       </p>
     </details>

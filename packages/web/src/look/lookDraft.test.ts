@@ -36,7 +36,7 @@ const bar = {
   slot: 1,
   inBox: 1,
   boxId: null,
-  comb: { id: 'c', builtOn: '2025-12-01', looks: [], marks: [] },
+  comb: { id: 'c', builtOn: '2025-12-01', emptied: null, looks: [], marks: [] },
 } as BarView;
 const lattice = faceLattice({ topWidthMm: 400, bottomWidthMm: 250, depthMm: 204 }, CELL_MM);
 const shares = (capped: number): Shares => ({

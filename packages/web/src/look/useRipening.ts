@@ -41,7 +41,9 @@ export function useRipening(
       hives.value.flatMap((h) => h.bars.flatMap((b) => (b.comb ? [cappedLooks(b.comb)] : []))),
     ),
   );
-  const state = computed(() => (hive.value ? stateAt(hive.value, instant.value) : null));
+  const state = computed(() =>
+    hive.value && rules.value ? stateAt(hive.value, instant.value, rules.value) : null,
+  );
   const need = computed(() =>
     hive.value && rules.value
       ? (hiveKind(hive.value.kind).drainsInPlace
@@ -91,7 +93,7 @@ export function useRipening(
       .flatMap((bar) => {
         const j = judged.value.find((one) => one.slot === bar.slot);
         const f =
-          bar.comb && j?.verdict.verdict === 'leave' && j.verdict.decidedBy === 'capped'
+          bar.comb && j?.verdict.verdict === 'leave' && j.verdict.decidedBy === 'ripe'
             ? forecastOf(bar.comb)
             : null;
         return f ? [{ label: j!.label, earliest: f.earliest, latest: f.latest }] : [];

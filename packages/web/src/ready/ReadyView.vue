@@ -66,8 +66,8 @@ const siteWeather = computed(() =>
   detail.value ? (weather.value?.[detail.value.hive.siteId] ?? null) : null,
 );
 const temper = computed(() =>
-  detail.value
-    ? (stateAt(detail.value.hive, now.value.toISOString()).temper?.temper ?? null)
+  detail.value && rules.value
+    ? (stateAt(detail.value.hive, now.value.toISOString(), rules.value).temper?.temper ?? null)
     : null,
 );
 const scores = computed<HourScore[]>(() => {
@@ -223,7 +223,14 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
             {{ r.sentence }}
           </li>
           <li>
-            {{ smokeAdvice(rules.smoke, temper, hiveKind(detail.hive.kind).bee === 'stingless') }}
+            {{
+              smokeAdvice(
+                rules.smoke,
+                temper,
+                hiveKind(detail.hive.kind).bee === 'stingless',
+                rules.smokeWaitMinutes,
+              )
+            }}
           </li>
         </ul>
       </div>

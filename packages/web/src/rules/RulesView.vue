@@ -2,7 +2,6 @@
 import {
   HIVE_KINDS,
   HIVE_KIND_NAMES,
-  winterIsRead,
   type HiveKindName,
   SCHOOLS,
   houseRulesSchema,
@@ -22,6 +21,7 @@ import { useSend } from '../server/useSend.js';
 import { serverNow } from '../server/client.js';
 import KitPanel from './KitPanel.vue';
 import BenchRules from './BenchRules.vue';
+import JudgementRules from './JudgementRules.vue';
 import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
 
@@ -74,8 +74,8 @@ async function save(): Promise<void> {
   });
   if (done) begin();
 }
-/** Kinds whose winter stores are read; where brood boxes stay closed the stores are not. */
-const stackKinds = HIVE_KIND_NAMES.filter((k) => k !== 'top-bar' && winterIsRead(k));
+/** Over a closed brood box it is what has to stay in the supers; stingless bees keep a share of their pots. */
+const stackKinds = HIVE_KIND_NAMES.filter((k) => k !== 'top-bar' && k !== 'stingless');
 function setNeed(kind: HiveKindName, kg: number | null): void {
   const { [kind]: _old, ...rest } = draft.value!.winterNeedByKindKg;
   draft.value!.winterNeedByKindKg = kg === null ? rest : { ...rest, [kind]: kg };
@@ -347,6 +347,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
           :error="issue('quietTo')"
         />
       </div>
+      <JudgementRules v-model="draft" :issue="issue" />
       <BenchRules v-model="draft" :issue="issue" />
       <PlanRules v-model="draft" part="work" :issue="issue" />
       <h2 class="furrow-heading">Labels and units</h2>

@@ -16,6 +16,7 @@ import type {
   JournalLine,
   Keeping,
   LabelDesignRecord,
+  LabelSale,
   LabelSheetRecord,
   LabelText,
   LookFaces,
@@ -194,6 +195,7 @@ export interface LotLabel {
   qrText: string;
   qr: { size: number; runs: { x: number; y: number; length: number }[] };
   code: string;
+  sale: LabelSale;
 }
 export const useLotLabel = (lotId: Ref<string | null>) =>
   useQuery({

@@ -5,6 +5,7 @@ import * as plan from './003_plan.js';
 import * as bench from './004_bench.js';
 import * as cut from './005_cut.js';
 import * as book from './006_book.js';
+import * as findings from './007_findings.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
 const MIGRATIONS: [string, Knex.Migration][] = [
@@ -14,6 +15,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['004_bench', bench],
   ['005_cut', cut],
   ['006_book', book],
+  ['007_findings', findings],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {

@@ -1,0 +1,43 @@
+import { QUESTION_WORDS, type Question } from '../look/index.js';
+import type { ChoiceUnit } from './units.js';
+
+/** What holds units of one hive back: the finding, how many it holds, and where it is answered. */
+export interface HeldBack {
+  question: Question;
+  name: string;
+  labels: string[];
+  sentence: string;
+  leadsTo: 'look' | 'rules' | 'winter-need';
+}
+
+/** Where a question is answered: a fact beside the drawing in Look, a rule, or the winter need right there. */
+function leadsTo(
+  question: Question,
+  verdict: ChoiceUnit['verdict']['verdict'],
+): HeldBack['leadsTo'] {
+  if (question === 'theirs') return verdict === 'test' ? 'winter-need' : 'rules';
+  return question === 'season' ? 'rules' : 'look';
+}
+
+/**
+ * Why nothing of a hive may be taken: its units by the finding that decides, the one that holds most first. Empty where
+ * any unit may be taken.
+ */
+export function heldBack(units: readonly ChoiceUnit[]): HeldBack[] {
+  if (units.some((unit) => unit.verdict.verdict === 'take')) return [];
+  const groups = new Map<string, HeldBack>();
+  for (const { verdict, label } of units) {
+    const key = `${verdict.decidedBy} ${verdict.verdict}`;
+    const group = groups.get(key);
+    if (group) group.labels.push(label);
+    else
+      groups.set(key, {
+        question: verdict.decidedBy,
+        name: QUESTION_WORDS[verdict.decidedBy].name,
+        labels: [label],
+        sentence: verdict.headline,
+        leadsTo: leadsTo(verdict.decidedBy, verdict.verdict),
+      });
+  }
+  return [...groups.values()].sort((a, b) => b.labels.length - a.labels.length);
+}

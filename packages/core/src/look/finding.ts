@@ -1,0 +1,99 @@
+import { dateWords, daysBetween } from '../units/dates.js';
+
+/** The questions a comb is asked, each in a file of its own under questions/. */
+export const QUESTIONS = [
+  'healthy',
+  'dead',
+  'treated',
+  'syrup',
+  'seen',
+  'brood',
+  'enough',
+  'pollen',
+  'ripe',
+  'drain-in-place',
+  'cut-comb',
+  'theirs',
+  'season',
+  'keeping',
+] as const;
+export type Question = (typeof QUESTIONS)[number];
+
+/**
+ * How much a finding weighs: 'forbids' stands whatever the person says; 'decides' makes the verdict, and a person may
+ * overrule it with a reason; 'advises' and 'notes' never make a verdict.
+ */
+export const WEIGHTS = ['forbids', 'decides', 'advises', 'notes'] as const;
+export type Weight = (typeof WEIGHTS)[number];
+
+/** A fact an answer rests on, with its age on the day of the answer. A stale one counts as unknown. */
+export interface RestsOn {
+  fact: string;
+  on: string;
+  ageDays: number;
+  stale: boolean;
+}
+
+/** The answer to one question about one comb. */
+export interface Finding {
+  question: Question;
+  answer: 'yes' | 'no' | 'unknown';
+  weight: Weight;
+  /** Which rule spoke, in a word of the Rules page or of the record. */
+  rule: string;
+  measured?: number;
+  limit?: number;
+  unit?: '%' | 'kg' | 'days' | 'pots' | '°';
+  restsOn: RestsOn[];
+  sentence: string;
+}
+
+/** A fact with its age; without a shelf life it never becomes stale. */
+export function restsOn(fact: string, on: string, date: string, shelfDays = Infinity): RestsOn {
+  const ageDays = daysBetween(on, date);
+  return { fact, on, ageDays, stale: ageDays > shelfDays };
+}
+
+/** A share as whole percent, never rounded up: 99.6 % is not all of it. */
+export const percentDown = (share: number): number => Math.floor(share * 100 + 1e-6);
+export const percentText = (share: number): string => `${percentDown(share)} %`;
+export const kgText = (kg: number): string => `${kg.toFixed(1)} kg`;
+/** "unknown, last known 12 Jan 2023". */
+export const lastKnownText = (what: string, on: string): string =>
+  `${what} unknown, last known ${dateWords(on)}`;
+export const capitalised = (text: string): string => text[0].toUpperCase() + text.slice(1);
+
+/** What each question is called on screen, and the answer that speaks for taking. */
+export const QUESTION_WORDS: Record<Question, { name: string; good: 'yes' | 'no' }> = {
+  healthy: { name: 'Healthy', good: 'yes' },
+  dead: { name: 'Colony gone', good: 'no' },
+  treated: { name: 'Treated', good: 'no' },
+  syrup: { name: 'May hold syrup', good: 'no' },
+  seen: { name: 'Seen', good: 'yes' },
+  brood: { name: 'Brood', good: 'no' },
+  enough: { name: 'Enough honey', good: 'yes' },
+  pollen: { name: 'Pollen', good: 'no' },
+  ripe: { name: 'Ripe', good: 'yes' },
+  'drain-in-place': { name: 'Safe to open on the hive', good: 'yes' },
+  'cut-comb': { name: 'Fit for cut comb', good: 'yes' },
+  theirs: { name: 'Theirs', good: 'no' },
+  season: { name: 'This season', good: 'yes' },
+  keeping: { name: 'Keeps', good: 'yes' },
+};
+
+/** What a fact is called in a sentence about its age. */
+const FACT_NAMES: Record<string, string> = {
+  'brood-check': 'brood check',
+  'reserved-super': 'kept super',
+  flow: 'forage',
+  started: 'colony here since',
+  harvest: 'last drawn',
+};
+
+/** "brood check 3 days old", "forage 30 days old: too old to count"; "today" for what was noted on the day itself. */
+export function ageText({ fact, ageDays, stale }: RestsOn): string {
+  const name = FACT_NAMES[fact] ?? fact;
+  if (ageDays === 0) return `${name} today`;
+  const age = `${name} ${ageDays} ${ageDays === 1 ? 'day' : 'days'} old`;
+  return stale ? `${age}: too old to count` : age;
+}

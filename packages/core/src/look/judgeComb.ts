@@ -1,0 +1,123 @@
+import {
+  cappedShares,
+  drainsInPlace,
+  isStingless,
+  knownWater,
+  seenSides,
+  type CombFacts,
+} from './combFacts.js';
+import type { Finding, Question } from './finding.js';
+import { fold, type Verdict } from './fold.js';
+import { brood } from './questions/brood.js';
+import { cutComb } from './questions/cutComb.js';
+import { dead } from './questions/dead.js';
+import { drainInPlace } from './questions/drainInPlace.js';
+import { enough } from './questions/enough.js';
+import { healthy } from './questions/healthy.js';
+import { keeping } from './questions/keeping.js';
+import { pollen } from './questions/pollen.js';
+import { ripe } from './questions/ripe.js';
+import { season } from './questions/season.js';
+import { seen } from './questions/seen.js';
+import { syrup } from './questions/syrup.js';
+import { theirs } from './questions/theirs.js';
+import { treated } from './questions/treated.js';
+
+export interface CombVerdict {
+  verdict: Verdict;
+  /** The question whose finding decided. */
+  decidedBy: Question;
+  headline: string;
+  /** Every question apart, the one that decided first, then what forbids, decides, advises, notes. */
+  findings: Finding[];
+  cappedPercent: number | null;
+  /** Of samples young enough to count. */
+  wettestPercent: number | null;
+}
+
+const ASKED_OF_ALL = [
+  healthy,
+  dead,
+  treated,
+  syrup,
+  seen,
+  enough,
+  pollen,
+  ripe,
+  theirs,
+  season,
+  keeping,
+];
+const ASKED_OF_COMB = [brood, cutComb];
+
+/** The findings about one comb or group of pots, every question that fits its kind. */
+export function findingsOf(facts: CombFacts): Finding[] {
+  const questions = [
+    ...ASKED_OF_ALL,
+    ...(isStingless(facts) ? [] : ASKED_OF_COMB),
+    ...(drainsInPlace(facts) ? [drainInPlace] : []),
+  ];
+  return questions.map((ask) => ask(facts));
+}
+
+const ORDER: Record<Finding['weight'], number> = { forbids: 0, decides: 1, advises: 2, notes: 3 };
+
+/**
+ * Judges one comb: take, leave, test first or not read, with every finding, the rule that spoke and the age of the
+ * facts it rests on. The one engine behind every screen, decision and the calculator judge-comb.
+ */
+export function judgeComb(facts: CombFacts): CombVerdict {
+  const findings = findingsOf(facts);
+  const { verdict, decided } = fold(findings);
+  const rank = (f: Finding): number => (f === decided ? -1 : ORDER[f.weight]);
+  return {
+    verdict,
+    decidedBy: decided.question,
+    headline: headlineOf(verdict, decided, findings, facts),
+    findings: [...findings].sort((a, b) => rank(a) - rank(b)),
+    cappedPercent: cappedPercentOf(facts),
+    wettestPercent: knownWater(facts).wettestPercent,
+  };
+}
+
+function headlineOf(
+  verdict: Verdict,
+  decided: Finding,
+  findings: readonly Finding[],
+  facts: CombFacts,
+): string {
+  if (
+    verdict === 'leave' &&
+    decided.question === 'theirs' &&
+    !facts.comb.reserved &&
+    isRipe(findings)
+  )
+    return `Ripe, but theirs: ${decided.sentence.replace(/^Theirs: /, '')}`;
+  if (verdict !== 'take') return decided.sentence;
+  const add = (question: Question): string =>
+    findings.find((f) => f.question === question)!.sentence;
+  if (facts.colony.dead) return `${decided.sentence} ${add('dead')}`;
+  if (isStingless(facts)) return `${add('theirs')} ${decided.sentence}`;
+  const parts = [decided.sentence];
+  const pollen = findings.find((f) => f.question === 'pollen' && f.weight === 'advises');
+  if (pollen) parts.push(pollen.sentence);
+  const drain = findings.find((f) => f.question === 'drain-in-place');
+  if (drain && drain.answer !== 'yes')
+    parts.push(
+      `Do not open it on the hive yet: ${drain.sentence[0].toLowerCase()}${drain.sentence.slice(1)}`,
+    );
+  return parts.join(' ');
+}
+
+const isRipe = (findings: readonly Finding[]): boolean =>
+  findings.some((f) => f.question === 'ripe' && f.answer === 'yes');
+
+function cappedPercentOf(facts: CombFacts): number | null {
+  if (isStingless(facts)) {
+    const { pots } = facts.comb;
+    const honey = pots ? pots.honeySealed + pots.honeyOpen : 0;
+    return pots ? (honey ? (pots.honeySealed / honey) * 100 : 0) : null;
+  }
+  const sides = seenSides(facts.comb.sides);
+  return sides.length ? cappedShares(sides).all * 100 : null;
+}

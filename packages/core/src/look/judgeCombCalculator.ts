@@ -1,0 +1,150 @@
+import { z } from 'zod';
+import { CONTENTS } from '../comb/contents.js';
+import { HIVE_KIND_NAMES } from '../hive/kinds.js';
+import { colonyFactSchema } from '../records/colony.js';
+import { dateSchema } from '../records/common.js';
+import { DEFAULT_RULES, houseRulesSchema, type HouseRules } from '../rules/houseRules.js';
+import { colonyState } from './colonyState.js';
+import type { CombFacts } from './combFacts.js';
+import { QUESTIONS, WEIGHTS, type Finding } from './finding.js';
+import { judgeComb } from './judgeComb.js';
+
+const share = z
+  .number()
+  .min(0, 'A share is at least 0.')
+  .max(1, 'A share is at most 1.')
+  .default(0);
+/** Shares of a face; together at most 1, the rest is empty. */
+const partSharesSchema = z
+  .strictObject({ capped: share, open: share, pollen: share, brood: share, empty: share })
+  .refine((s) => CONTENTS.reduce((sum, c) => sum + s[c], 0) <= 1 + 1e-9, {
+    message: 'The shares of a side add up to more than 1.',
+  })
+  .transform((s) => ({ ...s, empty: 1 - s.capped - s.open - s.pollen - s.brood }));
+const sides = z.strictObject({ A: partSharesSchema.nullable(), B: partSharesSchema.nullable() });
+const pots = z.int('Whole pots.').min(0, 'At least 0 pots.');
+const combAge = z.enum(['new', 'used', 'brood-used']);
+
+const combSchema = z.strictObject({
+  builtOn: dateSchema.optional(),
+  combAge: combAge.default('new'),
+  straight: z.boolean().optional(),
+  sides: sides.default({ A: null, B: null }),
+  samples: z
+    .array(
+      z.strictObject({
+        side: z.enum(['A', 'B']),
+        cells: z.enum(['open', 'sealed']),
+        moisturePercent: z.number().min(0, 'At least 0 %.').max(100, 'At most 100 %.'),
+        on: dateSchema.optional(),
+      }),
+    )
+    .default([]),
+  earlier: z.array(z.strictObject({ on: dateSchema, sides })).default([]),
+  honeyKg: z.number().min(0, 'At least 0 kg.').optional(),
+  pots: z
+    .strictObject({ honeySealed: pots, honeyOpen: pots, pollen: pots, empty: pots })
+    .optional(),
+});
+
+/** What the calculator judge-comb takes: one comb or group of pots, its colony, stores and rules. */
+export const judgeCombInputSchema = z
+  .strictObject({
+    kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
+    date: dateSchema,
+    hemisphere: z.enum(['north', 'south'], 'Choose north or south.'),
+    comb: combSchema,
+    colony: z.strictObject({
+      startedOn: dateSchema.optional(),
+      facts: z.array(z.strictObject({ on: dateSchema, fact: colonyFactSchema })),
+    }),
+    stores: z
+      .strictObject({
+        staysLowKg: z.number().min(0, 'At least 0 kg.'),
+        needKg: z.number().min(0, 'At least 0 kg.').nullable(),
+      })
+      .nullable()
+      .optional(),
+    humidPlace: z.boolean().default(false),
+    rules: houseRulesSchema.partial().default({}),
+  })
+  .superRefine((value, context) => {
+    value.comb.samples.forEach((sample, i) => {
+      if (sample.on !== undefined && sample.on > value.date)
+        context.addIssue({
+          code: 'custom',
+          message: 'A sample cannot be drawn after the day of the judgement.',
+          path: ['comb', 'samples', i, 'on'],
+        });
+    });
+  });
+export type JudgeCombInput = z.infer<typeof judgeCombInputSchema>;
+
+const findingSchema = z.strictObject({
+  question: z.enum(QUESTIONS),
+  answer: z.enum(['yes', 'no', 'unknown']),
+  weight: z.enum(WEIGHTS),
+  rule: z.string(),
+  measured: z.number().optional(),
+  limit: z.number().optional(),
+  unit: z.string().optional(),
+  restsOn: z.array(
+    z.strictObject({ fact: z.string(), on: z.string(), ageDays: z.int(), stale: z.boolean() }),
+  ),
+  sentence: z.string(),
+});
+export const judgeCombOutputSchema = z.strictObject({
+  verdict: z.enum(['take', 'leave', 'test', 'not-read']),
+  decidedBy: z.enum(QUESTIONS),
+  sentence: z.string(),
+  findings: z.array(findingSchema),
+});
+
+export interface JudgeCombAnswer {
+  verdict: 'take' | 'leave' | 'test' | 'not-read';
+  decidedBy: Finding['question'];
+  sentence: string;
+  findings: Finding[];
+}
+
+/**
+ * The calculator judge-comb: the same engine as every screen, over facts handed in. Dates are YYYY-MM-DD, shares 0 to
+ * 1, water in percent, stores in kg. What is left out is unknown; rules left out stand at their defaults.
+ */
+export function judgeCombBy(input: JudgeCombInput): JudgeCombAnswer {
+  const { comb, colony, date } = input;
+  const rules: HouseRules = { ...DEFAULT_RULES, ...(input.rules as Partial<HouseRules>) };
+  const facts: CombFacts = {
+    kind: input.kind,
+    date,
+    hemisphere: input.hemisphere,
+    rules,
+    colony: colonyState(
+      colony.startedOn ?? null,
+      colony.facts.map((f, i) => ({ id: String(i), ...f })),
+      date,
+      rules.shelfDays,
+    ),
+    comb: {
+      builtOn: comb.builtOn ?? null,
+      combAge: comb.combAge,
+      straight: comb.straight ?? null,
+      droneShare: null,
+      sides: comb.sides,
+      seenOn: comb.sides.A || comb.sides.B || comb.pots ? date : null,
+      glimpse: null,
+      samples: comb.samples.map((sample) => ({ ...sample, on: sample.on ?? date })),
+      earlier: comb.earlier,
+      honeyKg: comb.honeyKg ?? null,
+      pots: comb.pots ?? null,
+      carriedHealth: null,
+      reserved: false,
+    },
+    stores: input.stores ?? null,
+    humidPlace: input.humidPlace,
+    heather: false,
+    potsDrawnOn: null,
+  };
+  const { verdict, decidedBy, headline, findings } = judgeComb(facts);
+  return { verdict, decidedBy, sentence: headline, findings };
+}

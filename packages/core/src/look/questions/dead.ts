@@ -1,0 +1,37 @@
+import type { CombFacts } from '../combFacts.js';
+import { deadColonyAdvice } from '../deadColony.js';
+import { restsOn, type Finding } from '../finding.js';
+
+/** Is the colony gone? What it died of decides whether its honey may be eaten. */
+export function dead(facts: CombFacts): Finding {
+  const { colony, date } = facts;
+  if (!colony.dead)
+    return {
+      question: 'dead',
+      answer: 'no',
+      weight: 'notes',
+      rule: 'dead colony',
+      restsOn: [],
+      sentence: 'The colony lives, as far as anybody said.',
+    };
+  const advice = deadColonyAdvice(colony.death);
+  const why = advice.lines.find((line) => !line.startsWith('Close the hive')) ?? advice.lines[0];
+  const base = {
+    question: 'dead' as const,
+    answer: 'yes' as const,
+    rule: 'dead colony',
+    restsOn: colony.death ? [restsOn('death', colony.death.on, date)] : [],
+  };
+  if (advice.eat === 'no') return { ...base, weight: 'forbids', sentence: why };
+  if (advice.eat === 'ask-first')
+    return {
+      ...base,
+      weight: 'decides',
+      sentence: `The colony is gone: ask before it is eaten. ${why}`,
+    };
+  return {
+    ...base,
+    weight: 'advises',
+    sentence: `The colony is gone, its checklist is answered. ${why}`,
+  };
+}

@@ -1,0 +1,78 @@
+import { seasonOf } from '../../hive/season.js';
+import { daysToWinter, inWinter } from '../../rules/winter.js';
+import { addDays, dateWords } from '../../units/dates.js';
+import { isStingless, type CombFacts } from '../combFacts.js';
+import { restsOn, type Finding } from '../finding.js';
+
+/** Stingless pots are drawn once a year: so long after the last time. */
+const YEAR_DAYS = 365;
+
+/** May honey be taken this season? Not from a colony in its first one; from stingless bees once a year, well before winter. */
+export function season(facts: CombFacts): Finding {
+  const { colony, rules, date } = facts;
+  if (isStingless(facts) && !colony.dead) {
+    const against = potsSeason(facts);
+    if (against) return against;
+  }
+  const base = {
+    question: 'season' as const,
+    rule: 'first season',
+    restsOn: colony.startedOn ? [restsOn('started', colony.startedOn, date)] : [],
+  };
+  const isFirst =
+    colony.startedOn !== null &&
+    colony.startedOn >= seasonOf(date, facts.hemisphere).startsOn &&
+    !colony.dead;
+  if (!isFirst)
+    return {
+      ...base,
+      answer: 'yes',
+      weight: 'notes',
+      sentence: 'Nothing of the season speaks against it.',
+    };
+  if (rules.takeInFirstSeason)
+    return {
+      ...base,
+      answer: 'yes',
+      weight: 'advises',
+      sentence: 'The colony is in its first season; your rules allow to take from it.',
+    };
+  return {
+    ...base,
+    answer: 'no',
+    weight: 'decides',
+    sentence: 'A colony in its first season keeps what it has; your rules say so.',
+  };
+}
+
+function potsSeason(facts: CombFacts): Finding | null {
+  const { colony, rules, date, hemisphere, potsDrawnOn } = facts;
+  const no = (rule: string, sentence: string, rests: Finding['restsOn'] = []): Finding => ({
+    question: 'season',
+    answer: 'no',
+    weight: 'decides',
+    rule,
+    restsOn: rests,
+    sentence,
+  });
+  if (colony.strength?.strength === 'weak')
+    return no('none from a weak colony', 'The colony is weak: nothing is drawn from it.', [
+      restsOn('strength', colony.strength.on, date, rules.shelfDays.strength),
+    ]);
+  if (inWinter(date, hemisphere, rules))
+    return no('winter', 'It is winter: the pots are all they have.');
+  const days = daysToWinter(date, hemisphere, rules);
+  if (days < rules.potsWeeksBeforeWinter * 7)
+    return no(
+      `none within ${rules.potsWeeksBeforeWinter} weeks of winter`,
+      `Winter begins in ${days} days; by your rule nothing is drawn in the ${rules.potsWeeksBeforeWinter} weeks before it.`,
+    );
+  const again = potsDrawnOn && addDays(potsDrawnOn, YEAR_DAYS);
+  if (again && again > date)
+    return no(
+      'once a year',
+      `Drawn on ${dateWords(potsDrawnOn)}: once a year at most, so not before ${dateWords(again)}.`,
+      [restsOn('harvest', potsDrawnOn, date)],
+    );
+  return null;
+}

@@ -1,0 +1,66 @@
+import { z } from 'zod';
+
+/** Why what came of a harvest is held back. */
+export const HOLD_CAUSES = ['sick', 'dead', 'treated', 'syrup'] as const;
+export type HoldCause = (typeof HOLD_CAUSES)[number];
+
+/** What a hold bars, what to do, and whom to ask: one row a cause. */
+export const HOLD_WORDS: Record<HoldCause, { name: string; bars: string; ask: string }> = {
+  sick: {
+    name: 'Disease in the colony',
+    bars: 'Nothing of it is eaten, given, sold, rendered for others or fed.',
+    ask: 'Keep it closed and apart from bees. Ask the bee inspector what may be done with it; some brood diseases must be reported.',
+  },
+  dead: {
+    name: 'Dead colony, cause not answered',
+    bars: 'It is kept apart: not eaten, given, sold or fed until it is answered.',
+    ask: 'Answer the checklist of the dead colony, or ask an inspector or a laboratory.',
+  },
+  treated: {
+    name: 'Comb that hung there during a treatment',
+    bars: 'Not for eating, gift or sale.',
+    ask: 'Read the leaflet; ask a vet or the food authority.',
+  },
+  syrup: {
+    name: 'May hold syrup',
+    bars: 'Not offered as honey, for sale or as a gift.',
+    ask: 'Use it at home, or ask a laboratory whether it is honey.',
+  },
+};
+/** Fates that a hold leaves open. */
+export const FATES_UNDER_HOLD: Record<HoldCause, readonly string[]> = {
+  sick: ['spoilt'],
+  dead: ['spoilt'],
+  treated: ['spoilt'],
+  syrup: ['spoilt', 'eaten', 'mead'],
+};
+
+export const liftHoldSchema = z.strictObject({
+  word: z.string().trim().min(5, 'Write down who said what.').max(300, 'At most 300 letters.'),
+});
+
+/** A hold on all that came of one harvest, through every blend; lifted by a written word with its date. */
+export interface Hold {
+  id: string;
+  batchId: string;
+  cause: HoldCause;
+  /** What was found, and when. */
+  sentence: string;
+  on: string;
+  liftedOn: string | null;
+  liftedWord: string | null;
+  revision: number;
+}
+/** A hold with the lots it reaches now. */
+export interface HoldView extends Hold {
+  hiveName: string;
+  harvestedOn: string;
+  lots: {
+    id: string;
+    batchId: string;
+    kind: string;
+    name: string;
+    code: string | null;
+    nowG: number;
+  }[];
+}

@@ -1,0 +1,246 @@
+import { randomUUID } from 'node:crypto';
+import {
+  HOLD_WORDS,
+  dateWords,
+  liftHoldSchema,
+  type Batch,
+  type ColonyFact,
+  type DatedFact,
+  type Hold,
+  type HoldCause,
+  type HoldView,
+} from '@furrow/core';
+import type { Knex } from 'knex';
+import { dateAt } from '../look/writes.js';
+import { conflict } from '../problem.js';
+import { find, list } from '../store/rows.js';
+import { flowsOfLots, type UnitOfWork } from '../store/unitOfWork.js';
+import { batchView, batchViewsOf, lotView } from '../store/views.js';
+import { write } from '../store/writes.js';
+
+type HoldRow = Omit<Hold, 'on'> & { onDate: string };
+const asHold = ({ onDate, ...hold }: HoldRow): Hold => ({ ...hold, on: onDate });
+
+/** What a fact about a colony says of honey taken from it before; null where it says nothing. */
+export function holdCauseOf(fact: ColonyFact): { cause: HoldCause; sentence: string } | null {
+  if (fact.kind === 'brood-check' && fact.result === 'sick')
+    return { cause: 'sick', sentence: 'the brood looked sick' };
+  if (fact.kind === 'inspector' && fact.said === 'disease')
+    return { cause: 'sick', sentence: 'an inspector found disease' };
+  if (fact.kind !== 'death') return null;
+  if (fact.word === 'disease' || fact.causes.includes('foulbrood'))
+    return { cause: 'sick', sentence: 'the colony died, foulbrood or disease is suspected' };
+  if (fact.causes.includes('poisoned'))
+    return { cause: 'dead', sentence: 'the colony died, poisoning is suspected' };
+  return null;
+}
+
+/** Holds what came of a harvest, unless it is held for the same cause already. */
+export async function placeHold(
+  unit: UnitOfWork,
+  batchId: string,
+  cause: HoldCause,
+  sentence: string,
+  on: string,
+): Promise<void> {
+  const there = await unit
+    .db('holds')
+    .where({ batchId, cause, liftedOn: null, removedAt: null })
+    .first();
+  if (there) return;
+  await unit.insert('holds', {
+    id: randomUUID(),
+    batchId,
+    cause,
+    sentence,
+    onDate: on,
+    liftedOn: null,
+    liftedWord: null,
+  });
+}
+
+/**
+ * Combs that hung in a colony's hive from a day to another, wherever they are now, those taken since among them: by
+ * the placements of bars and boxes, and of frames in those boxes.
+ */
+export async function combsThatHung(
+  db: Knex,
+  hiveId: string,
+  since: string,
+  until: string,
+): Promise<string[]> {
+  const during = (query: Knex.QueryBuilder): Knex.QueryBuilder =>
+    query
+      .where({ removedAt: null })
+      .where('fromOn', '<=', until)
+      .where((q) => q.whereNull('toOn').orWhere('toOn', '>=', since));
+  const inHive = (await during(db('placements').where({ parentHiveId: hiveId })).pluck(
+    'carrierId',
+  )) as string[];
+  const inBox = (await during(db('placements').whereIn('parentCarrierId', inHive)).pluck(
+    'carrierId',
+  )) as string[];
+  return (await db('combs')
+    .whereIn('carrierId', [...inHive, ...inBox])
+    .where({ removedAt: null })
+    .where('builtOn', '<=', until)
+    .where((q) => q.whereNull('endedOn').orWhere('endedOn', '>=', since))
+    .pluck('id')) as string[];
+}
+
+/** The day from which a danger may have been there: the last healthy word before it, else the colony's first day. */
+export function unknownSince(facts: readonly DatedFact[], startedOn: string, on: string): string {
+  const healthy = facts.filter(
+    ({ fact, on: day }) =>
+      day <= on &&
+      ((fact.kind === 'brood-check' && fact.result === 'healthy') ||
+        (fact.kind === 'inspector' && fact.said === 'no-disease')),
+  );
+  return (
+    healthy
+      .map((f) => f.on)
+      .sort()
+      .at(-1) ?? startedOn
+  );
+}
+
+/**
+ * A colony found sick, or dead of disease, after its comb was taken: every harvest of comb that hung there since the
+ * check before is held, and what came of it with it.
+ */
+export async function holdEarlierHarvests(
+  unit: UnitOfWork,
+  colony: { name: string; facts: readonly DatedFact[] },
+  combIds: readonly string[],
+  fact: ColonyFact,
+  on: string,
+): Promise<void> {
+  const found = holdCauseOf(fact);
+  if (!found) return;
+  const batchIds = (await unit
+    .db('takes')
+    .whereIn('combId', [...combIds])
+    .where({ removedAt: null })
+    .whereNotNull('netG')
+    .distinct()
+    .pluck('batchId')) as string[];
+  for (const batchId of batchIds)
+    await placeHold(
+      unit,
+      batchId,
+      found.cause,
+      `${colony.name}: on ${dateWords(on)} ${found.sentence}.`,
+      on,
+    );
+}
+
+/** Lifts holds of a dead colony's harvests once its checklist is answered and clears them. */
+export async function liftAnswered(unit: UnitOfWork, hiveId: string, on: string): Promise<void> {
+  const open = (await unit
+    .db('holds')
+    .join('batches', 'batches.id', 'holds.batchId')
+    .where({
+      'batches.hiveId': hiveId,
+      'holds.cause': 'dead',
+      'holds.liftedOn': null,
+      'holds.removedAt': null,
+    })
+    .pluck('holds.id')) as string[];
+  for (const id of open)
+    await unit.update('holds', id, {
+      liftedOn: on,
+      liftedWord: 'The checklist of the dead colony was answered.',
+    });
+}
+
+/** Lots that hold anything of a harvest: its own, and all they flowed into. */
+async function lotsReached(db: Knex, batchId: string): Promise<Set<string>> {
+  const own = (await db('lots').where({ batchId, removedAt: null }).pluck('id')) as string[];
+  const reached = new Set(own);
+  for (let wave = own; wave.length;) {
+    const next = new Set<string>();
+    for (const flow of await flowsOfLots(db, wave)) {
+      const goesOn = reached.has(flow.from) && flow.to !== 'outside' && flow.to !== 'loss';
+      if (goesOn && !reached.has(flow.to)) next.add(flow.to);
+    }
+    for (const id of next) reached.add(id);
+    wave = [...next];
+  }
+  return reached;
+}
+
+/** Holds that nobody lifted on each lot, through every blend. Empty where nothing is held, without reading the book. */
+export async function holdsByLot(db: Knex): Promise<Map<string, Hold[]>> {
+  const holds = (await list<HoldRow>(db, 'holds', { liftedOn: null })).map(asHold);
+  const byLot = new Map<string, Hold[]>();
+  for (const hold of holds)
+    for (const lotId of await lotsReached(db, hold.batchId))
+      byLot.set(lotId, [...(byLot.get(lotId) ?? []), hold]);
+  return byLot;
+}
+
+/** Holds that nobody lifted on one lot. */
+export const holdsOnLot = async (db: Knex, lotId: string): Promise<Hold[]> =>
+  (await holdsByLot(db)).get(lotId) ?? [];
+
+/** A hold in one sentence, with what it bars. */
+export const holdText = (hold: Hold): string => `${hold.sentence} ${HOLD_WORDS[hold.cause].bars}`;
+
+/** All holds, the open ones first, with the lots that still stand somewhere. */
+export async function holdViews(db: Knex): Promise<HoldView[]> {
+  const holds = (await list<HoldRow>(db, 'holds', {}, 'onDate')).map(asHold).reverse();
+  const batches = new Map(
+    (
+      await batchViewsOf(
+        db,
+        holds.map((h) => h.batchId),
+      )
+    ).map((b) => [b.id, b]),
+  );
+  const views = await Promise.all(
+    holds.map(async (hold): Promise<HoldView> => {
+      const batch = batches.get(hold.batchId) as Batch;
+      const ids = hold.liftedOn ? [] : [...(await lotsReached(db, hold.batchId))];
+      const lots = await Promise.all(ids.map((id) => lotView(db, id)));
+      return {
+        ...hold,
+        hiveName: batch.hiveName,
+        harvestedOn: batch.date,
+        lots: lots.flatMap((lot) =>
+          lot && lot.nowG > 0
+            ? [
+                {
+                  id: lot.id,
+                  batchId: lot.batchId,
+                  kind: lot.kind,
+                  name: lot.name,
+                  code: lot.code,
+                  nowG: lot.nowG,
+                },
+              ]
+            : [],
+        ),
+      };
+    }),
+  );
+  return views.sort((a, b) => Number(a.liftedOn !== null) - Number(b.liftedOn !== null));
+}
+
+export const holdWrites = [
+  write({
+    method: 'post',
+    path: '/holds/:id/lift',
+    schema: liftHoldSchema,
+    sentence: (p) => `A hold lifted: ${p.word}`,
+    run: async (unit, { word }, { id }) => {
+      const hold = await find<HoldRow>(unit.db, 'holds', id, 'hold');
+      if (hold.liftedOn) throw conflict('lifted', 'This hold was lifted already.');
+      const batch = await batchView(unit.db, hold.batchId);
+      await unit.update('holds', id, {
+        liftedOn: dateAt(unit.at, batch.zone),
+        liftedWord: word,
+      });
+      return { id };
+    },
+  }),
+];

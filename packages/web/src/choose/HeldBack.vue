@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import type { Hive, HeldBack, HouseRules } from '@furrow/core';
+import { computed } from 'vue';
+import WinterNeed from '../parts/WinterNeed.vue';
+
+/** Where nothing may be taken: which finding holds it back, and the way to where it is answered. */
+const props = defineProps<{
+  held: HeldBack[];
+  hive: Hive;
+  rules: HouseRules;
+  rulesVersion: number;
+}>();
+const asksNeed = computed(() => props.held.some((h) => h.leadsTo === 'winter-need'));
+const of = (labels: string[]): string =>
+  labels.length > 4 ? `${labels.length} of them` : labels.join(', ');
+</script>
+
+<template>
+  <section class="held" role="status">
+    <p class="display">Nothing may be taken here now.</p>
+    <ul>
+      <li v-for="h in held" :key="`${h.question} ${h.labels[0]}`">
+        <b>{{ h.name }}</b> ({{ of(h.labels) }}): {{ h.sentence }}
+        <RouterLink v-if="h.leadsTo === 'look'" :to="`/look/${hive.id}`">Look at it</RouterLink>
+        <RouterLink v-else-if="h.leadsTo === 'rules'" to="/rules">The rule</RouterLink>
+      </li>
+    </ul>
+    <WinterNeed v-if="asksNeed" :kind="hive.kind" :rules="rules" :rules-version="rulesVersion" />
+  </section>
+</template>
+
+<style scoped>
+.held {
+  border-top: 1.5px solid var(--ink);
+  padding-top: 6px;
+}
+.display {
+  font-size: 21px;
+  line-height: 28px;
+  margin: 0;
+}
+ul {
+  margin: 4px 0;
+  padding-left: 20px;
+}
+</style>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { HOLD_WORDS, type Hold } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import { useSend } from '../server/useSend.js';
+import Refusal from './Refusal.vue';
+import TextField from './TextField.vue';
+
+/** What is held back and why, what to do and whom to ask; lifted only by a written word. */
+const props = defineProps<{ holds: Record<string, Hold[]> }>();
+const { go, busy, refusal, fieldError } = useSend();
+const open = computed(() => [
+  ...new Map(
+    Object.values(props.holds)
+      .flat()
+      .map((hold) => [hold.id, hold]),
+  ).values(),
+]);
+const lifting = ref<string | null>(null);
+const word = ref('');
+function begin(id: string): void {
+  lifting.value = id;
+  word.value = '';
+}
+async function lift(id: string): Promise<void> {
+  if (await go(`/holds/${id}/lift`, { word: word.value }, 'Hold lifted.')) lifting.value = null;
+}
+</script>
+
+<template>
+  <section v-for="hold in open" :key="hold.id" class="hold" role="alert">
+    <p>
+      <b class="rust">Held back: {{ HOLD_WORDS[hold.cause].name.toLowerCase() }}.</b>
+      {{ hold.sentence }}
+    </p>
+    <p>{{ HOLD_WORDS[hold.cause].bars }} {{ HOLD_WORDS[hold.cause].ask }}</p>
+    <form v-if="lifting === hold.id" class="lift" @submit.prevent="lift(hold.id)">
+      <TextField
+        v-model="word"
+        label="Who said what, in writing"
+        hint="It stands in the book with today's date."
+        :error="fieldError('word')"
+      />
+      <Button
+        type="submit"
+        outlined
+        label="Lift the hold"
+        :disabled="word.trim().length < 5"
+        :loading="busy"
+      />
+      <Refusal :refusal="refusal" :fields="['word']" />
+    </form>
+    <Button v-else text label="Somebody has spoken…" @click="begin(hold.id)" />
+  </section>
+</template>
+
+<style scoped>
+.hold {
+  border-left: 5px solid var(--rust);
+  padding: 2px 0 2px 12px;
+  grid-column: 1 / -1;
+}
+.hold p {
+  margin: 2px 0;
+}
+.lift {
+  display: flex;
+  gap: 8px 12px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+.lift > .field {
+  min-width: min(420px, 100%);
+}
+</style>

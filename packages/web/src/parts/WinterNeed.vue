@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import {
+  STARTING_NEED_KG,
+  winterIsInSupers,
+  type HiveKindName,
+  type HouseRules,
+} from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref, watch } from 'vue';
+import { useSend } from '../server/useSend.js';
+import NumberField from './NumberField.vue';
+import Refusal from './Refusal.vue';
+
+/** Asks what the winter needs of a kind of hive, where it is needed: a starting value stands in the field, one touch writes it down. */
+const props = defineProps<{ kind: HiveKindName; rules: HouseRules; rulesVersion: number }>();
+const { go, busy, refusal, fieldError } = useSend();
+const kg = ref<number | null>(STARTING_NEED_KG[props.kind]);
+watch(
+  () => props.kind,
+  (kind) => (kg.value = STARTING_NEED_KG[kind]),
+);
+const question = computed(() =>
+  winterIsInSupers(props.kind)
+    ? 'The brood box stays closed. How much has to stay in the supers for them?'
+    : 'How much has to stay in the hive for their winter?',
+);
+const change = computed(() =>
+  props.kind === 'top-bar'
+    ? { winterNeedKg: kg.value }
+    : { winterNeedByKindKg: { ...props.rules.winterNeedByKindKg, [props.kind]: kg.value } },
+);
+const keep = (): unknown =>
+  kg.value !== null &&
+  go('/rules', { ...props.rules, ...change.value }, `Winter need ${kg.value} kg written down.`, {
+    baseRevision: props.rulesVersion,
+  });
+</script>
+
+<template>
+  <form class="need" @submit.prevent="keep">
+    <p>
+      <b>{{ question }}</b>
+    </p>
+    <div class="line">
+      <NumberField
+        v-model="kg"
+        label="Winter need"
+        unit="kg"
+        :min="0"
+        :max="60"
+        :error="fieldError('winterNeedKg')"
+      />
+      <Button
+        type="submit"
+        :label="kg === null ? 'Write it down' : `Write down ${kg} kg`"
+        :disabled="kg === null"
+        :loading="busy"
+      />
+    </div>
+    <p class="sub">
+      {{ STARTING_NEED_KG[kind] }} kg is a starting value, nobody's measurement: correct it by what
+      is left in spring.
+    </p>
+    <Refusal :refusal="refusal" :fields="['winterNeedKg']" />
+  </form>
+</template>
+
+<style scoped>
+.need {
+  border-top: 1.5px solid var(--ink);
+  padding-top: 6px;
+}
+.need p {
+  margin: 2px 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: flex-end;
+}
+.line > .field {
+  width: 120px;
+}
+</style>
