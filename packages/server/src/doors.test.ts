@@ -46,6 +46,18 @@ const examples: Record<string, unknown> = {
     jars: [{ id: 'a', netG: 500, stock: 12, value: 30 }],
     goal: 'least-left',
   },
+  'judge-comb': {
+    kind: 'top-bar',
+    date: '2026-03-14',
+    hemisphere: 'south',
+    comb: {
+      sides: { A: { capped: 0.9, open: 0.1 }, B: { capped: 0.9, open: 0.1 } },
+      samples: [{ side: 'A', cells: 'open', moisturePercent: 17.9 }],
+      honeyKg: 1.6,
+    },
+    colony: { facts: [{ on: '2026-03-12', fact: { kind: 'brood-check', result: 'healthy' } }] },
+    stores: { staysLowKg: 14, needKg: 11 },
+  },
   'mass-balance': {
     lots: [{ id: 'a', kind: 'comb' }],
     flows: [{ from: 'outside', to: 'a', g: 10, at: '2026-03-14T12:00:00Z' }],

@@ -1,34 +1,40 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { paneReading, seenShare } from './partial.js';
+import { atLeastTheEnd, paneReading } from './partial.js';
 import { potsEstimate, potsSchema, type Pots } from './pots.js';
 
 describe('a few cells through a pane', () => {
-  it('give a range round what was counted, never a certainty', () => {
+  it('speak for the rest of the frame from below, never against it from above', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 1, max: 200 }),
         fc.double({ min: 0, max: 1, noNaN: true }),
         (of, share) => {
           const hits = Math.round(share * of);
-          const { low, mid, high } = seenShare(hits, of);
+          const { low, mid, high } = atLeastTheEnd(hits, of);
           expect(low).toBeGreaterThan(0);
-          expect(high).toBeLessThan(1);
-          expect(mid).toBe(hits / of);
-          expect(high - low).toBeGreaterThan(0.02);
+          expect(low).toBeLessThanOrEqual(mid);
+          expect(mid).toBe((1 + hits / of) / 2);
+          expect(high).toBe(1);
         },
       ),
     );
   });
-  it('narrow with more cells, and know nothing without one', () => {
-    const width = (of: number): number => seenShare(of / 2, of).high - seenShare(of / 2, of).low;
-    expect(width(40)).toBeLessThan(width(10));
-    expect(seenShare(0, 0)).toEqual({ low: 0, mid: 0.5, high: 1 });
+  it('are strong evidence where all of them are capped, more so the more there are', () => {
+    const low = (of: number): number => atLeastTheEnd(of, of).low;
+    expect(low(40)).toBeGreaterThan(0.8);
+    expect(low(40)).toBeGreaterThan(low(10));
+    expect(low(10)).toBeGreaterThan(0.5);
+  });
+  it('say little where they are open, and nothing where there are none', () => {
+    expect(atLeastTheEnd(0, 40).low).toBeLessThan(0.05);
+    expect(atLeastTheEnd(0, 40).mid).toBe(0.5);
+    expect(atLeastTheEnd(0, 0)).toEqual({ low: 0, mid: 0.5, high: 1 });
   });
   it('tell filling and capping apart', () => {
     const { filled, cappedOfHoney } = paneReading({ capped: 30, open: 10, empty: 0 });
     expect(filled.mid).toBe(1);
-    expect(cappedOfHoney.mid).toBe(0.75);
+    expect(cappedOfHoney.mid).toBe(0.875);
     expect(cappedOfHoney.low).toBeLessThan(0.6);
   });
 });

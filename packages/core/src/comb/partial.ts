@@ -10,24 +10,31 @@ export const paneSchema = z.strictObject({
 });
 export type Pane = z.infer<typeof paneSchema>;
 
+/** Neighbours that count as one independent cell: they are filled and capped together. A starting value. */
+const NEIGHBOURS = 4;
+
 /**
- * Share of `hits` among `of` cells seen, as a 90 % range (Jeffreys interval of a proportion). Cells at the end
- * of a comb are filled and capped after the middle and stick together, so ten neighbours count as one
- * independent cell: the range stays wide and never becomes a certainty.
+ * Bees fill and cap a frame from the middle outward, so the end is the last of it: capped end cells speak for the rest,
+ * open ones do not speak against it. The whole is therefore taken to lie between what the end shows, at its low edge,
+ * and all of it; the middle is half way. Its strength is a starting value until a household has opened frames to
+ * compare: a Jeffreys interval of the independent cells, at its 5 % edge.
  */
-export function seenShare(hits: number, of: number): Range {
+export function atLeastTheEnd(hits: number, of: number): Range {
   if (of <= 0) return { low: 0, mid: 0.5, high: 1 };
-  const [n, k] = [of / 10, hits / 10];
-  const quantile = (p: number): number => jstat.beta.inv(p, k + 0.5, n - k + 0.5);
-  return { low: quantile(0.05), mid: hits / of, high: quantile(0.95) };
+  const [n, k] = [of / NEIGHBOURS, hits / NEIGHBOURS];
+  return {
+    low: jstat.beta.inv(0.05, k + 0.5, n - k + 0.5),
+    mid: (1 + hits / of) / 2,
+    high: 1,
+  };
 }
 
 /** What a pane tells of a whole frame: how full it is and how much of the honey is capped, as ranges. */
 export function paneReading(pane: Pane): { filled: Range; cappedOfHoney: Range } {
   const all = pane.capped + pane.open + pane.empty;
   return {
-    filled: seenShare(pane.capped + pane.open, all),
-    cappedOfHoney: seenShare(pane.capped, pane.capped + pane.open),
+    filled: atLeastTheEnd(pane.capped + pane.open, all),
+    cappedOfHoney: atLeastTheEnd(pane.capped, pane.capped + pane.open),
   };
 }
 

@@ -216,8 +216,12 @@ function superItems(
     (b) => (b.comb?.looks.at(-1)?.sides.A ? 1 - b.comb.looks.at(-1)!.sides.A!.empty : 0) > 0.05,
   );
   const daysOn = daysBetween(supers[0].sinceOn, date);
+  // A super nobody looked into since it was set on is not said to be refused, or to wait for anything.
+  const lookedSince = hive.bars.some((b) =>
+    b.comb?.looks.some((look) => look.date >= supers[0].sinceOn),
+  );
   if (hive.kind === 'cut-comb') {
-    if (!drawn && daysOn >= 10)
+    if (lookedSince && !drawn && daysOn >= 10)
       add(
         'super-move',
         'Move the comb super to a colony that builds',

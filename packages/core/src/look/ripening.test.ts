@@ -220,7 +220,7 @@ describe('a super', () => {
     pace: STARTING_PACE,
   };
   it.each([
-    ['never read', [frame(1, [])], 'empty'],
+    ['never read', [frame(1, [])], 'unseen'],
     ['refused', [frame(1, [[12, 0, 0]]), frame(2, [[12, 0.02, 0]])], 'refused'],
     ['finished', [frame(1, [[12, 0.97, 0.98]]), frame(2, [[12, 0.95, 0.96]])], 'finished'],
     [
@@ -307,5 +307,65 @@ describe('a super', () => {
           ],
       ),
     );
+  });
+});
+
+describe('what is only said where somebody looked', () => {
+  const done = { date: '2026-03-10', filledShare: 0.98, cappedShare: 0.99 };
+  const forecast = (frames: SuperFrame[], setOn = '2023-12-01') =>
+    superForecast({
+      frames,
+      purpose: 'liquid',
+      today: '2026-03-14',
+      setOn,
+      flowEndsOn: null,
+      pace: STARTING_PACE,
+    });
+  const frames = (n: number, of: (place: number) => Partial<SuperFrame>): SuperFrame[] =>
+    Array.from({ length: n }, (_, i) => ({ place: i + 1, looks: [], ...of(i + 1) }));
+  it('no super is finished by three of its nine frames', () => {
+    const some = forecast(frames(9, (place) => (place <= 3 ? { looks: [done] } : {})));
+    expect(some.state).toBe('building');
+    expect(some.sentence).toMatch(/3 of 9 frames read; 4, 5, 6, 7, 8, 9 not/);
+    expect(forecast(frames(9, () => ({ looks: [done] }))).state).toBe('finished');
+  });
+  it('no super is refused that nobody looked into', () => {
+    expect(forecast(frames(9, () => ({})))).toMatchObject({ state: 'unseen' });
+    const empty = { date: '2026-03-10', filledShare: 0, cappedShare: 0 };
+    expect(
+      forecast(frames(9, (place) => (place === 1 ? { looks: [empty] } : {}))).sentence,
+    ).toMatch(/Not begun yet on what was read/);
+    expect(forecast(frames(2, () => ({ looks: [empty] }))).sentence).toMatch(/^Refused: 830 days/);
+  });
+  it('a super read from below is known at its edge, and taken first where all of it is capped', () => {
+    const all = forecast(frames(9, () => ({ edge: 'capped' })));
+    expect(all).toMatchObject({ state: 'finished', doNext: ['Take this super first.'] });
+    expect(all.sentence).toMatch(/above the edge is unknown/);
+    const part = forecast(frames(9, (place) => ({ edge: place < 8 ? 'capped' : null })));
+    expect(part.sentence).toMatch(/7 of 9 frames are capped.*2 were not seen/);
+  });
+  it('no day is named where the share does not rise', () => {
+    const looks = (last: number): CappedLook[] => [
+      { date: '2026-02-20', cappedShare: 0.5 },
+      { date: '2026-03-10', cappedShare: last },
+    ];
+    const say = (last: number): string =>
+      comeBack({
+        today: '2026-03-14',
+        capped: cappedForecast({
+          looks: looks(last),
+          need: 0.8,
+          pace: STARTING_PACE,
+          today: '2026-03-14',
+        }),
+        looks: 2,
+        lookAgainDays: 7,
+        waitUntil: null,
+        flowEndsOn: null,
+        seasonEndsOn: '2026-06-30',
+      }).sentence;
+    expect(say(0.5)).toMatch(/^Not getting riper/);
+    expect(say(0.42)).toMatch(/^Not getting riper/);
+    expect(say(0.66)).toMatch(/^Come back from/);
   });
 });

@@ -68,6 +68,8 @@ export interface CappedForecast {
   latest: string | null;
   middle: string | null;
   perDay: number;
+  /** Whether the share rose since the look before; one that stalls or falls gets no date. */
+  rising: boolean;
   /** Share expected on a date, as a range, for drawing. */
   at: (date: string) => { low: number; mid: number; high: number };
 }
@@ -124,11 +126,20 @@ export function cappedForecast(input: {
     middle: dated(middle),
     latest: dated(latest),
     perDay,
+    rising: isRising(looks),
     at: (date) => {
       const { mid, sd } = level(daysBetween(last.date, date));
       return { low: share(mid - Z80 * sd), mid: share(mid), high: share(mid + Z80 * sd) };
     },
   };
+}
+
+/** Less change than this between two looks is the eye's own error. */
+const STALL = 0.01;
+/** Whether the capped share rose between the last two looks; one that is nearly all capped has nowhere to rise to. */
+function isRising(looks: readonly CappedLook[]): boolean {
+  const [before, last] = looks.slice(-2);
+  return last.cappedShare - before.cappedShare > STALL || last.cappedShare > 0.97;
 }
 
 export interface LastBarForecast {
@@ -193,6 +204,11 @@ export function comeBack(input: {
           : `At this pace not this season: look again in ${input.lookAgainDays} days.`,
     };
   }
+  if (!capped.rising)
+    return {
+      date: null,
+      sentence: 'Not getting riper: measure the water, look at forage and strength.',
+    };
   const date = [capped.earliest, waitUntil ?? ''].sort().at(-1)!;
   const end = [flowEndsOn, input.seasonEndsOn].filter((d): d is string => d !== null).sort()[0];
   if (date > end)

@@ -5,9 +5,11 @@ import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js
 export interface SuperFrame {
   place: number;
   looks: { date: string; filledShare: number; cappedShare: number }[];
+  /** What its lower edge showed from below at the last look; null where nobody looked from there. */
+  edge?: 'capped' | 'open' | null;
 }
 export interface SuperForecast {
-  state: 'empty' | 'refused' | 'building' | 'uneven' | 'crowded' | 'finished';
+  state: 'unseen' | 'empty' | 'refused' | 'building' | 'uneven' | 'crowded' | 'finished';
   /** Whether the last frame is finished before the flow ends. */
   beforeFlowEnds: 'yes' | 'perhaps' | 'no' | 'unknown';
   finishedBy: { earliest: string; latest: string | null } | null;
@@ -39,22 +41,35 @@ export function superForecast(input: {
     f.looks.length ? [{ place: f.place, ...f.looks[f.looks.length - 1] }] : [],
   );
   const unknown = { beforeFlowEnds: 'unknown' as const, finishedBy: null };
+  const edges = readAtTheEdge(input.frames);
+  if (edges) return { ...unknown, ...edges };
   if (!now.length)
     return {
-      state: 'empty',
+      state: 'unseen',
       ...unknown,
-      sentence: 'No frame of this super was read yet.',
+      sentence: 'Nobody has looked into this super yet.',
       doNext: ['Look from below, or lift one frame.'],
     };
+  const unread = input.frames.filter((f) => !f.looks.length).map((f) => f.place);
+  const unreadText = unread.length
+    ? ` ${now.length} of ${input.frames.length} frames read; ${unread.join(', ')} not.`
+    : '';
   const fill = now.map((f) => f.filledShare);
   const [least, most] = [Math.min(...fill), Math.max(...fill)];
-  const daysOn = daysBetween(input.setOn, today);
+  // Only what somebody saw counts: days without a look say nothing.
+  const lastLook = now
+    .map((f) => f.date)
+    .sort()
+    .at(-1)!;
+  const daysOn = daysBetween(input.setOn, lastLook);
   if (most < BEGUN) {
-    const refused = daysOn >= 10;
+    const refused = daysOn >= 10 && !unread.length;
     return {
       state: refused ? 'refused' : 'empty',
       ...unknown,
-      sentence: refused ? `Refused: ${daysOn} days on and no comb drawn.` : 'Not begun yet.',
+      sentence: refused
+        ? `Refused: ${daysOn} days on and no comb drawn.`
+        : `Not begun yet${unread.length ? ' on what was read' : ''}.${unreadText}`,
       doNext: refused
         ? [
             'Is there a flow, is the colony strong? Without both it stays empty.',
@@ -64,7 +79,15 @@ export function superForecast(input: {
         : ['Leave it, look again in a week.'],
     };
   }
-  if (now.every((f) => f.filledShare >= FULL && f.cappedShare >= FINISHED))
+  const allDone = now.every((f) => f.filledShare >= FULL && f.cappedShare >= FINISHED);
+  if (allDone && unread.length)
+    return {
+      state: 'building',
+      ...unknown,
+      sentence: `What was read is full and capped.${unreadText}`,
+      doNext: ['Read the others before you call it finished.'],
+    };
+  if (allDone)
     return {
       state: 'finished',
       beforeFlowEnds: 'yes',
@@ -76,7 +99,6 @@ export function superForecast(input: {
           : 'Take it when it suits.',
       ],
     };
-  const unread = input.frames.filter((f) => !f.looks.length).map((f) => f.place);
   const forecasts = input.frames
     .filter((f) => f.looks.length)
     .map((f) =>
@@ -151,7 +173,20 @@ export function superForecast(input: {
     state: crowded ? 'crowded' : uneven ? 'uneven' : 'building',
     beforeFlowEnds,
     finishedBy,
-    sentence: `${Math.round(least * 100)} to ${Math.round(most * 100)} % filled, ${when}.${unread.length ? ` Frame ${unread.join(', ')} not read.` : ''}`,
+    sentence: `${Math.round(least * 100)} to ${Math.round(most * 100)} % filled, ${when}.${unreadText}`,
     doNext,
   };
+}
+
+/** A super read from below only: known at its edge, and no further. Null where frames were held in the hand. */
+function readAtTheEdge(
+  frames: readonly SuperFrame[],
+): Pick<SuperForecast, 'state' | 'sentence' | 'doNext'> | null {
+  const fromBelow = frames.filter((f) => f.edge);
+  if (!fromBelow.length || frames.some((f) => f.looks.length)) return null;
+  const capped = fromBelow.filter((f) => f.edge === 'capped').length;
+  const seen = `Read from below: ${capped} of ${frames.length} frames are capped to the bottom rail${fromBelow.length < frames.length ? `, ${frames.length - fromBelow.length} were not seen` : ''}. What stands above the edge is unknown.`;
+  return capped === frames.length
+    ? { state: 'finished', sentence: seen, doNext: ['Take this super first.'] }
+    : { state: 'building', sentence: seen, doNext: ['Leave it, look from below again in a week.'] };
 }

@@ -2,6 +2,7 @@ import { DateTime } from 'luxon';
 import type { Way } from '../choose/index.js';
 import { hiveKind, type HiveKindName } from '../hive/kinds.js';
 import type { HouseRules } from '../rules/houseRules.js';
+import { sunTimes, type Place } from './sun.js';
 import { heatIndexC, type ForageState, type WeatherHour } from './weather.js';
 
 export interface HourReason {
@@ -24,6 +25,8 @@ export interface HourQuestion {
   kind: HiveKindName;
   way: Way;
   zone: string;
+  /** Where the site lies; null where nobody said. */
+  place: Place | null;
   forage: ForageState | null;
   temper: 'calm' | 'nervous' | 'defensive' | null;
   rules: Pick<HouseRules, 'windLimitKmH' | 'heatIndexLimitC' | 'smoke'>;
@@ -50,12 +53,8 @@ export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQu
     void reasons.push({ rule, points, sentence });
   const dearth = forage === 'dearth';
 
-  if (hour < 7 || hour >= 19)
-    add(
-      'daylight',
-      null,
-      'Dark or nearly: bees walk instead of flying, and nobody sees the queen.',
-    );
+  const dark = outsideDaylight(local, asked.place);
+  if (dark) add('daylight', null, dark);
   else if (dearth && (hour >= 16 || hour < 9))
     add('robbing', 5, 'In a dearth the edge of the day, when robbers fly least.');
   else if (dearth)
@@ -156,6 +155,27 @@ export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQu
     weatherKnown: known,
     practice: w?.source === 'practice',
   };
+}
+
+/** Hours from local noon within which a hive is opened where the sun's times are not known: a starting value. */
+const NEAR_NOON_HOURS = 4;
+
+/** Why an hour lies outside the daylight a hive is opened in; null where it does not. The whole hour has to be light. */
+function outsideDaylight(local: DateTime, place: Place | null): string | null {
+  const noon = local.startOf('day').plus({ hours: 12 });
+  if (!place)
+    return Math.abs(local.diff(noon, 'hours').hours + 0.5) <= NEAR_NOON_HOURS
+      ? null
+      : `Sun times not known: say where the site lies. Until then only within ${NEAR_NOON_HOURS} hours of noon.`;
+  const sun = sunTimes(noon.toUTC().toISO()!, place);
+  if (!sun) return null;
+  const clock = (iso: string): string =>
+    DateTime.fromISO(iso, { zone: local.zone }).toFormat('HH:mm');
+  if (local.toMillis() + 3_600_000 > Date.parse(sun.setAt))
+    return `Sunset ${clock(sun.setAt)}: no hive is opened toward dark. Bees walk instead of flying, and nobody sees the queen.`;
+  return local.toMillis() < Date.parse(sun.riseAt)
+    ? `Sunrise ${clock(sun.riseAt)}: dark before it.`
+    : null;
 }
 
 const weight = (r: HourReason): number => (r.points === null ? 1000 : Math.abs(r.points));

@@ -17,6 +17,7 @@ const asked: HourQuestion = {
   kind: 'top-bar',
   way: 'crush',
   zone: 'UTC',
+  place: { latitude: 0, longitude: 0 },
   forage: 'some',
   temper: 'calm',
   rules: DEFAULT_RULES,

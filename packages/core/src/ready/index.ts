@@ -4,6 +4,8 @@ export * from './bring.js';
 export * from './cautions.js';
 export * from './forage.js';
 export * from './gear.js';
+export * from './sun.js';
+export * from './towns.js';
 export * from './hourScore.js';
 export * from './planOf.js';
 export * from './schedule.js';

@@ -82,6 +82,8 @@ const NOTE_STEPS: Record<string, { title: string; note: string }> = {
   },
 };
 export const SITE_NOTES = Object.keys(NOTE_STEPS);
+/** Notes of a place that add no step, but weigh in a judgement. */
+export const PLACE_NOTES = ['humid', 'heather'] as const;
 
 /**
  * Every step of one harvest in order, from sanitising gear to the last label and the residue, with what each

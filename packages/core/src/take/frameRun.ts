@@ -23,6 +23,8 @@ export interface FrameRun {
   /** Instant of the last weighing of its vessel. */
   weighedAt: string | null;
   leaking: boolean;
+  /** Whether it ever leaked at this harvest: then nothing more is opened. */
+  hasLeaked: boolean;
   /** Parts whose surroundings were looked at and found dry. */
   checkedParts: number;
   drops: boolean;
@@ -44,6 +46,7 @@ export function frameRun(combId: string, slot: number, events: readonly FrameEve
     inVesselG: 0,
     weighedAt: null,
     leaking: false,
+    hasLeaked: false,
     checkedParts: 0,
     drops: false,
     isReset: false,
@@ -64,7 +67,7 @@ export function frameRun(combId: string, slot: number, events: readonly FrameEve
     else if (e.kind === 'swap') {
       carriedG += e.g ?? 0;
       [run.inVesselG, run.weighedAt, run.vesselId] = [0, e.occurredAt, e.vesselId ?? run.vesselId];
-    } else if (e.kind === 'leak') run.leaking = true;
+    } else if (e.kind === 'leak') [run.leaking, run.hasLeaked] = [true, true];
     else if (e.kind === 'leak-handled') [run.leaking, run.checkedParts] = [false, run.partsOpen];
     else if (e.kind === 'no-leak') run.checkedParts = run.partsOpen;
     else if (e.kind === 'drops') run.drops = true;
@@ -77,7 +80,8 @@ export function frameRun(combId: string, slot: number, events: readonly FrameEve
 }
 
 export interface FrameNext {
-  act: 'open' | 'check-leak' | 'handle-leak' | 'weigh' | 'reset' | 'plug' | 'closed' | 'wait';
+  act:
+    'open' | 'check-leak' | 'handle-leak' | 'weigh' | 'reset' | 'plug' | 'closed' | 'wait' | 'stop';
   /** What to do and why, a sentence. */
   says: string;
   /** Whether the next part may be opened now, and why not. */
@@ -136,6 +140,13 @@ export function frameNext(
       'Another frame leaks: see to that first. What runs goes on running.',
       'Another frame leaks.',
     );
+  const hasLeaked = all.some((r) => r.hasLeaked);
+  if (!run.openedAt && hasLeaked)
+    return refuse(
+      'stop',
+      'A frame leaked: nothing more is opened on the hive. This one stays shut, or is drained off the hive over a tray.',
+      'After a leak nothing more is opened.',
+    );
   if (!run.openedAt) {
     if (running.length >= rules.framesAtOnce)
       return refuse(
@@ -147,8 +158,8 @@ export function frameNext(
       act: 'open',
       says:
         rules.frameParts === 1
-          ? 'Turn the lever in the upper slot, the whole frame at once.'
-          : 'Lever into the upper slot, the part furthest from the outlet last.',
+          ? 'Lever into the lower slot and turn, the whole frame at once.'
+          : 'Lever into the lower slot, the part furthest from the outlet last.',
       mayOpen: true,
       whyNot: null,
     };
@@ -159,7 +170,7 @@ export function frameNext(
       'Look below and at the end pane: does anything run beside the outlet?',
       'Look for a leak first.',
     );
-  if (run.partsOpen < rules.frameParts)
+  if (run.partsOpen < rules.frameParts && !hasLeaked)
     return {
       act: 'open',
       says: `${run.partsOpen} of ${rules.frameParts} parts open. The next when the flow slackens.`,
@@ -175,15 +186,15 @@ export function frameNext(
     return refuse(
       'reset',
       near
-        ? 'Only drops come. Lever into the lower slot and turn: the cells go back in line.'
+        ? 'Only drops come. Lever into the upper slot and turn: the cells go back in line.'
         : 'By your rule it is reset now, while it runs.',
-      'All parts are open.',
+      hasLeaked ? 'After a leak nothing more is opened.' : 'All parts are open.',
     );
   }
   return refuse(
     'weigh',
     'It runs. Look at the vessel; say when only drops come.',
-    'All parts are open.',
+    hasLeaked ? 'After a leak nothing more is opened.' : 'All parts are open.',
   );
 }
 

@@ -56,7 +56,7 @@ describe('a drain frame, part by part', () => {
     const closed = run(...whole, e('reset', 1), e('plug', 1.1));
     expect([closed.closed, next(closed, 2).act]).toEqual([true, 'closed']);
   });
-  it('a leak opens nothing more anywhere until it is seen to, and stops nothing that runs', () => {
+  it('a leak opens nothing more anywhere, also after it was seen to, and stops nothing that runs', () => {
     const leaking = run(e('open', 0), e('leak', 0.1));
     const other = frameRun('f3', 203, []);
     expect(next(leaking, 0.2, {}, [leaking, other])).toMatchObject({
@@ -65,7 +65,13 @@ describe('a drain frame, part by part', () => {
     });
     expect(frameNext(other, [leaking, other], DEFAULT_RULES, at(0.2)).mayOpen).toBe(false);
     const handled = run(e('open', 0), e('leak', 0.1), e('leak-handled', 0.4));
-    expect(next(handled, 0.5).mayOpen).toBe(true);
+    // Once seen to, what is open runs on to its end; what is shut stays shut.
+    expect(next(handled, 0.5)).toMatchObject({ act: 'weigh', mayOpen: false });
+    expect(frameNext(other, [handled, other], DEFAULT_RULES, at(0.5))).toMatchObject({
+      act: 'stop',
+      mayOpen: false,
+      says: expect.stringMatching(/drained off the hive/),
+    });
     expect(next(leaking, 0.2).says).not.toMatch(/stop/i);
   });
   it('keeps to so many at once', () => {

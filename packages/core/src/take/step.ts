@@ -1,4 +1,5 @@
 import type { HiveKindName } from '../hive/kinds.js';
+import type { Floor } from '../records/colony.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Way } from '../choose/index.js';
 
@@ -71,6 +72,12 @@ export interface TakeInput {
   unseen: readonly number[];
   excluder: boolean;
   tiltDegrees: number | null;
+  /** Whether that tilt was measured today: then it is not asked again. */
+  tiltIsToday: boolean;
+  /** Length between the supports, mm: tilt is said over it too. */
+  supportsMm: number;
+  /** What the hive stands on, where it was noted. */
+  floor: Floor | null;
   /** Weight of what is lifted at once, kg at the high end; null where not known. */
   liftKg: number | null;
 }

@@ -1,4 +1,5 @@
 import { placeLabel } from '../hive/kinds.js';
+import type { Floor } from '../records/colony.js';
 import {
   LOOK_FIRST,
   PUT_BACK,
@@ -126,16 +127,58 @@ export function cutCombSteps(input: TakeInput): TakeStep[] {
   ];
 }
 
-/** What has to be so before any drain frame is opened; each with what to do where it is not. */
-export function drainFrameChecks(input: TakeInput): StepCheck[] {
-  const covered = input.rules.vesselCover === 'always' || input.dearth;
-  return [
+/** What catches a leak, by the floor the hive stands on. */
+const TRAY_CHECKS: Record<Floor | 'unknown', readonly StepCheck[]> = {
+  solid: [
+    {
+      id: 'tray',
+      text: 'Spill tray in, over the solid floor',
+      ifNot: 'Push it in: what leaks would stand on the floor under the bees.',
+    },
+  ],
+  mesh: [
+    {
+      id: 'tray',
+      text: 'A dish or tray under the mesh',
+      ifNot:
+        'What leaks falls through the mesh onto the ground and calls robbers: set one under it.',
+    },
+  ],
+  'mesh-tray': [
+    {
+      id: 'tray',
+      text: 'Flat tray pushed in under the mesh',
+      ifNot: 'Push it in. It has no rim and holds little: look at it after every part.',
+    },
+  ],
+  'tray-rim': [
+    {
+      id: 'tray',
+      text: 'Tray with its rim pushed in',
+      ifNot: 'Push it in: its rim keeps what leaks off the bees and the ground.',
+    },
+  ],
+  unknown: [
     {
       id: 'tray',
       text: 'Spill tray in its upper position',
       ifNot: 'Push it in and up: what leaks must run outside, not onto the bees.',
     },
     { id: 'floor', text: 'Floor closed', ifNot: 'Close the slide of the floor.' },
+  ],
+};
+
+/** A tilt in degrees, and as millimetres over the hive's length, as a level and a wedge are used. */
+function tiltText(degrees: number, supportsMm: number): string {
+  const mm = Math.round(supportsMm * Math.tan((degrees * Math.PI) / 180));
+  return `${degrees}°, ${mm} mm over ${supportsMm} mm`;
+}
+
+/** What has to be so before any drain frame is opened; each with what to do where it is not. */
+export function drainFrameChecks(input: TakeInput): StepCheck[] {
+  const covered = input.rules.vesselCover === 'always' || input.dearth;
+  return [
+    ...TRAY_CHECKS[input.floor ?? 'unknown'],
     {
       id: 'caps',
       text: 'Caps out of the outlets',
@@ -153,6 +196,9 @@ export function drainFrameChecks(input: TakeInput): StepCheck[] {
     },
   ];
 }
+
+const tiltIsKnown = (input: TakeInput): boolean =>
+  input.tiltIsToday && (input.tiltDegrees ?? 0) >= input.rules.drainTiltDegrees;
 
 /** A super of split-cell frames: everything made sure of first, then opened part by part, reset and plugged. */
 export function drainFrameSteps(input: TakeInput): TakeStep[] {
@@ -182,8 +228,9 @@ export function drainFrameSteps(input: TakeInput): TakeStep[] {
     id: 'tilt',
     kind: 'check',
     title: 'Measure the tilt',
-    text: `Toward the outlets, ${input.rules.drainTiltDegrees}° at least.${input.tiltDegrees === null ? '' : ` ${input.tiltDegrees}° at the last look.`}`,
-    asks: 'tilt',
+    text: `Toward the outlets, at least ${tiltText(input.rules.drainTiltDegrees, input.supportsMm)}.${input.tiltDegrees === null ? '' : ` ${input.tiltDegrees}° ${input.tiltIsToday ? 'measured today' : 'at the last look'}.`}`,
+    // What was measured in Look today is not asked again.
+    ...(tiltIsKnown(input) ? {} : { asks: 'tilt' as const }),
     caution: 'A hive that leans the other way fills itself with honey.',
     done: 'It leans enough',
   };
@@ -230,7 +277,8 @@ export function drainFrameSteps(input: TakeInput): TakeStep[] {
       shutStep(input, 'Lid on the hive.'),
       {
         ...tilt,
-        text: `On its stand, toward the outlets, ${input.rules.drainTiltDegrees}° at least.`,
+        text: `On its stand, toward the outlets, at least ${tiltText(input.rules.drainTiltDegrees, input.supportsMm)}.`,
+        asks: 'tilt',
       },
       { ...ready, checks: drainFrameChecks(input).filter((c) => c.id !== 'floor') },
       run,

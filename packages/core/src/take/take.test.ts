@@ -31,6 +31,9 @@ const input = (kind: HiveKindName, change: Partial<TakeInput> = {}): TakeInput =
   unseen: [],
   excluder: true,
   tiltDegrees: null,
+  tiltIsToday: false,
+  supportsMm: 480,
+  floor: null,
   liftKg: 9,
   ...change,
 });
@@ -254,7 +257,7 @@ describe('steps at the hive, kind by kind', () => {
         /Caps out/,
         /Vessels covered, with a gap for air/,
         /cannot be stopped/,
-        /3° at least/,
+        /at least 3°, 25 mm over 480 mm/,
       ],
     ],
     [
@@ -367,4 +370,30 @@ describe('cautions', () => {
   });
   it('send people away from a mass attack, and never into water', () =>
     expect(cautions.find((c) => c.id === 'attack')!.text).toMatch(/never into water/));
+});
+
+describe('drain frames by what was noted', () => {
+  it('does not ask again for a tilt that was measured in Look today', () => {
+    const asks = (change: Partial<TakeInput>): string | undefined =>
+      takeSteps(input('drain-frame', change)).find((s) => s.id === 'tilt')!.asks;
+    expect(asks({ tiltDegrees: 3.5, tiltIsToday: true })).toBeUndefined();
+    expect(asks({ tiltDegrees: 3.5, tiltIsToday: false })).toBe('tilt');
+    expect(asks({ tiltDegrees: 1, tiltIsToday: true })).toBe('tilt');
+  });
+  it.each([
+    ['solid', /solid floor/],
+    ['mesh', /under the mesh/],
+    ['mesh-tray', /no rim/],
+    ['tray-rim', /rim/],
+  ] as const)('says of a %s floor what catches a leak', (floor, says) =>
+    expect(said('drain-frame', { floor })).toMatch(says),
+  );
+  it('lights the smoker for defensive bees, whatever the school', () => {
+    const fresh = { ...DEFAULT_RULES, smoke: 'fresh-air' as const };
+    expect(ids('top-bar', { rules: fresh, temper: 'calm' })).not.toContain('smoke');
+    expect(ids('top-bar', { rules: fresh, temper: 'defensive' })).toContain('smoke');
+    expect(ids('top-bar', { rules: fresh, temper: 'defensive', alive: false })).not.toContain(
+      'smoke',
+    );
+  });
 });

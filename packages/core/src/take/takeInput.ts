@@ -1,5 +1,5 @@
-import { hiveKind } from '../hive/kinds.js';
-import { estimateSeen, stateAt } from '../look/index.js';
+import { hiveKind, readShape } from '../hive/kinds.js';
+import { estimateSeen, siteDate, stateAt } from '../look/index.js';
 import { forageAt } from '../ready/index.js';
 import type { BatchDetail } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
@@ -78,6 +78,9 @@ export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: stri
       .map((p) => p.slot),
     excluder: state.excluder?.fitted ?? false,
     tiltDegrees: state.tilt?.degrees ?? null,
+    tiltIsToday: state.tilt?.on === siteDate(hive, nowIso),
+    supportsMm: Math.round(readShape(hive).outline.topWidthMm + 60),
+    floor: state.floor?.floor ?? null,
     liftKg: weight,
   };
 }

@@ -22,12 +22,20 @@ export async function seedSitesAndGear(
     11: 'flow',
     12: 'some',
   } as const;
+  // Three invented places in the uplands of southern Brazil.
+  const place = { latitude: -26.3, longitude: -50.4, poisonousNectar: 'no' } as const;
   for (const [site, notes] of [
     ['pedraClara', ['neighbours', 'children']],
     ['encosta', ['dog']],
     ['capaoFundo', []],
   ] as const)
-    await send('patch', '/sites/:id', ago(700), { notes, forage: uplands }, { id: sites[site] });
+    await send(
+      'patch',
+      '/sites/:id',
+      ago(700),
+      { notes, forage: uplands, ...place },
+      { id: sites[site] },
+    );
   for (const [name, kind, stock, volumeL, weightKg, repair, dueIn] of [
     ['Spare top bars', 'spare-bar', 6, 0.4, 0.15, null, 0],
     ['Frames with starter strip', 'spare-frame', 7, 2, 0.5, null, 0],

@@ -132,7 +132,16 @@ describe('a long history', () => {
       verdict: 'leave',
       headline: 'So.',
       decidedBy: 'ripe',
-      reasons: [{ rule: 'capped', fits: false, sentence: 'So.' }],
+      findings: [
+        {
+          question: 'ripe',
+          answer: 'no',
+          weight: 'decides',
+          rule: 'ripe at 80 % capped',
+          restsOn: [],
+          sentence: 'So.',
+        },
+      ],
       cappedPercent: 50,
       wettestPercent: null,
     });

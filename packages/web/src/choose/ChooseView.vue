@@ -404,7 +404,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <p v-else-if="winter && winter.needKg !== null">
         <span class="display spare" :class="(balance.spareKg ?? 0) >= -1e-6 ? 'green' : 'rust'">{{
           spareText(balance.spareKg ?? 0)
-        }}</span>
+        }}</span>{{ ' ' }}
         <span v-if="winter.hardKg !== null" class="sub hard"
           >hard winter: {{ spareText(balance.staysKg.low - winter.hardKg) }}</span
         >

@@ -180,7 +180,7 @@ const verdict = computed(() => {
             <td><b class="display">Comb</b></td>
             <td>{{ n0(found.comb.low) }}–{{ n0(found.comb.high) }}</td>
             <td>
-              <b>{{ n0(found.comb.mean) }}</b>
+              <b>{{ n0(found.comb.mean) }}</b>{{ ' ' }}
               <span class="sub">{{ n0(found.comb.mean / draft.boxes) }} a super</span>
             </td>
             <td>{{ n0(found.combPerHour.low) }}–{{ n0(found.combPerHour.high) }}</td>
@@ -197,7 +197,7 @@ const verdict = computed(() => {
             <td><b class="display">Liquid</b></td>
             <td>{{ n0(found.liquid.low) }}–{{ n0(found.liquid.high) }}</td>
             <td>
-              <b>{{ n0(found.liquid.mean) }}</b>
+              <b>{{ n0(found.liquid.mean) }}</b>{{ ' ' }}
               <span class="sub">{{ n0(found.liquid.mean / draft.boxes) }} a super</span>
             </td>
             <td>{{ n0(found.liquidPerHour.low) }}–{{ n0(found.liquidPerHour.high) }}</td>
@@ -222,7 +222,7 @@ const verdict = computed(() => {
                 : `${found.breakEvenPrice.toFixed(2)} ${money}`
             }}
             a piece.</b
-          >
+          >{{ ' ' }}
           <template v-if="found.breakEvenPieces !== null"
             >At your price {{ found.breakEvenPieces }} whole pieces a super pay for the extra
             hours.</template

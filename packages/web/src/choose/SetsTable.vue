@@ -155,7 +155,7 @@ const proofText = computed(() => {
               >
             </td>
             <td>
-              <b>{{ all(row.set).mid.toFixed(1) }}</b>
+              <b>{{ all(row.set).mid.toFixed(1) }}</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(all(row.set), 1) }}</span><RangeBar
                 :range="all(row.set)"
                 :max="top(all)"
@@ -183,7 +183,7 @@ const proofText = computed(() => {
               >
             </td>
             <td>
-              <b>{{ row.set.handsOnHours.mid.toFixed(1) }} h</b>
+              <b>{{ row.set.handsOnHours.mid.toFixed(1) }} h</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(row.set.handsOnHours, 1) }}</span><RangeBar
                 :range="row.set.handsOnHours"
                 :max="top((s) => s.handsOnHours)"
@@ -197,7 +197,7 @@ const proofText = computed(() => {
               >
             </td>
             <td>
-              <b>{{ row.set.worth.mid.toFixed(0) }}</b>
+              <b>{{ row.set.worth.mid.toFixed(0) }}</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar
                 :range="row.set.worth"
                 :max="top((s) => s.worth)"

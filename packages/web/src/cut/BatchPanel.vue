@@ -240,7 +240,7 @@ onScopeDispose(() => worker.end());
       </tbody>
     </table>
     <p v-if="!wanted.length" class="rust">
-      <b>No box of the kit has inner measures.</b>
+      <b>No box of the kit has inner measures.</b>{{ ' ' }}
       <RouterLink to="/rules">Put boxes in the kit</RouterLink>, with their width and length in mm.
     </p>
     <template v-if="progress !== null"

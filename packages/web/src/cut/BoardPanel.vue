@@ -529,7 +529,7 @@ const spoil = (cause: SpoiltCause): unknown =>
       <template v-else>
         <h2 class="furrow-heading">Boxes to cut for</h2>
         <p v-if="!boards.boxes.value.length" class="rust">
-          <b>No box of the kit has inner measures.</b>
+          <b>No box of the kit has inner measures.</b>{{ ' ' }}
           <RouterLink to="/rules">Put boxes in the kit</RouterLink>, with their width and length in
           mm.
         </p>

@@ -76,7 +76,7 @@ const grams = (g: number): string => massText(g / 1000, props.rules.units, 3);
       <b>Too heavy for this scale.</b> Draw off first, or weigh in two goes.
     </p>
     <p v-else class="says">
-      <b class="display shows">{{ reading ? grams(reading.value) : 'no reading yet' }}</b>
+      <b class="display shows">{{ reading ? grams(reading.value) : 'no reading yet' }}</b>{{ ' ' }}
       <span class="sub"
         >{{ reading ? (reading.simulated ? 'practice scale' : 'scale') : ''
         }}{{ reading?.state === 'moving' ? ', moving' : '' }}</span

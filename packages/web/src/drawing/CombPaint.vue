@@ -401,8 +401,7 @@ onUnmounted(() => {
           min="5"
           max="90"
           aria-label="Size of the brush"
-        />
-        <output>{{ sizeMm }} mm</output></label
+        />{{ ' ' }} <output>{{ sizeMm }} mm</output></label
       >
       <label v-if="content === 'capped' || content === 'open'"
         >Tone

@@ -212,8 +212,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         v-if="rinsed"
       >
         Rinsed.</template
-      >
-      <b v-if="wet && wet.nowG > 0 && frozen">In the freezer: moth cannot work there.</b
+      >{{ ' ' }} <b v-if="wet && wet.nowG > 0 && frozen">In the freezer: moth cannot work there.</b
       ><b
         v-else-if="wet && wet.nowG > 0 && mothAt"
         :class="{ rust: Date.parse(mothAt) < now.getTime() }"

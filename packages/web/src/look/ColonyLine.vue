@@ -277,7 +277,7 @@ async function keepStart(): Promise<void> {
         :aria-expanded="open === 'started'"
         @click="open = open === 'started' ? null : 'started'"
       >
-        <span class="sub">Lives here since</span>
+        <span class="sub">Lives here since</span>{{ ' ' }}
         <b>{{ state.startedOn ? dateText(state.startedOn) : 'not known' }}</b>
       </button>
       <button

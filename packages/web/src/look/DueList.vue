@@ -10,7 +10,7 @@ defineProps<{ items: DueItem[] }>();
     <h2 class="furrow-heading">Due at this hive</h2>
     <ul>
       <li v-for="i in items" :key="i.id">
-        <b>{{ i.what }}</b>
+        <b>{{ i.what }}</b>{{ ' ' }}
         <span v-if="i.overdueDays > 0" class="rust"
           >{{ i.overdueDays }} {{ i.overdueDays === 1 ? 'day' : 'days' }} over</span
         ><span v-else-if="i.dueOn" class="sub">{{ dateText(i.dueOn) }}</span>

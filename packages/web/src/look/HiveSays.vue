@@ -23,7 +23,7 @@ defineProps<{
       >
     </p>
     <p v-if="nextRipe.length" class="scan">
-      <b>Ripe next:</b>
+      <b>Ripe next:</b>{{ ' ' }}
       <template v-for="(n, i) in nextRipe" :key="n.label"
         >{{ i ? '; ' : '' }}{{ n.label }} from {{ dateWords(n.earliest)
         }}{{ n.latest ? ` to ${dateWords(n.latest)}` : ' or later' }}</template

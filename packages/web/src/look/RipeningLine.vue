@@ -141,7 +141,7 @@ const at = computed({
         min="0"
         :max="earlier.length"
         aria-label="An earlier look laid over this one"
-      />
+      />{{ ' ' }}
       <output>{{
         compareId ? short(earlier.find((l) => l.id === compareId)!.date) : 'off'
       }}</output></label

@@ -27,6 +27,13 @@ export const cappedLooks = (comb: CombView): CappedLook[] =>
       : [{ date: l.date, cappedShare: l.verdict.cappedPercent / 100 }],
   );
 
+/** What its lower edge showed at the last look, where it was seen from below. */
+function edgeOf(comb: CombView | null): 'capped' | 'open' | null {
+  const seen = comb?.looks.at(-1)?.attachment ?? null;
+  if (seen === 'capped-below') return 'capped';
+  return seen === 'open-below' ? 'open' : null;
+}
+
 /** What ripens when in one hive: each comb, the last bar, the super. Pure functions of the core over the looks there are. */
 export function useRipening(
   hives: ComputedRef<Hive[]>,
@@ -96,7 +103,7 @@ export function useRipening(
           bar.comb && j?.verdict.verdict === 'leave' && j.verdict.decidedBy === 'ripe'
             ? forecastOf(bar.comb)
             : null;
-        return f ? [{ label: j!.label, earliest: f.earliest, latest: f.latest }] : [];
+        return f?.rising ? [{ label: j!.label, earliest: f.earliest, latest: f.latest }] : [];
       })
       .sort((a, b) => a.earliest.localeCompare(b.earliest))
       .slice(0, 3),
@@ -123,6 +130,7 @@ export function useRipening(
             .value!.bars.filter((b) => b.boxId === box.carrierId)
             .map((b) => ({
               place: b.inBox,
+              edge: edgeOf(b.comb),
               looks: (b.comb?.looks ?? []).flatMap((l) => {
                 const filled = filledShare(l.sides);
                 if (filled === null) return [];

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import {
   WAY_WORDS,
-  forageIn,
+  forageAt,
+  placeOfSite,
   massText,
   scoreHour,
   smokeAdvice,
@@ -86,7 +87,8 @@ const scores = computed<HourScore[]>(() => {
       kind: d.hive.kind,
       way: d.batch.method,
       zone: zone.value,
-      forage: forageIn(d.hive.site.forage, at.toISODate()!),
+      place: placeOfSite(d.hive.site),
+      forage: forageAt(d.hive, stateAt(d.hive, at.toUTC().toISO()!, rules.value!), at.toISODate()!),
       temper: temper.value,
       rules: rules.value!,
     });
@@ -212,8 +214,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           <b
             class="display"
             :class="{ green: startHour.fit === 'good', rust: startHour.fit === 'no' }"
-            >{{ FIT[startHour.fit] }}</b
-          >
+            >{{ FIT[startHour.fit] }}</b>{{ ' ' }}
           <span class="sub">{{
             DateTime.fromISO(plan.startLocal).toFormat('cccc d LLLL, HH:mm')
           }}</span>

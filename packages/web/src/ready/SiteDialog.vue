@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { SITE_NOTES, type ChangeSite, type Site, type WeatherHour } from '@furrow/core';
+import {
+  PLACE_NOTES,
+  SITE_NOTES,
+  TOWNS,
+  type ChangeSite,
+  type Site,
+  type WeatherHour,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
@@ -20,10 +27,19 @@ const WORDS: Record<string, string> = {
   dog: 'Dog or tethered animals',
   roof: 'Stands on a roof',
   ladder: 'Reached by a ladder',
+  humid: 'A humid place: honey draws water',
+  heather: 'Heather: its honey is wetter by nature',
 };
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const notes = ref<string[]>([]);
 const forage = ref<Record<string, string>>({});
+const latitude = ref<number | null>(null);
+const longitude = ref<number | null>(null);
+const poison = ref<'yes' | 'no' | 'ask' | ''>('');
+function nearTown(name: string): void {
+  const town = TOWNS.find((t) => t.name === name);
+  if (town) [latitude.value, longitude.value] = [town.latitude, town.longitude];
+}
 const weather = ref<{
   temperatureC: number | null;
   windKmH: number | null;
@@ -37,6 +53,8 @@ watch(open, (now) => {
   forage.value = Object.fromEntries(
     Object.entries(props.site.forage).map(([k, v]) => [k, v ?? '']),
   );
+  [latitude.value, longitude.value] = [props.site.latitude, props.site.longitude];
+  poison.value = props.site.poisonousNectar ?? '';
   const h = props.hour?.source === 'hand' ? props.hour : null;
   weather.value = {
     temperatureC: h?.temperatureC ?? null,
@@ -53,6 +71,9 @@ async function keepSite(): Promise<void> {
     forage: Object.fromEntries(
       Object.entries(forage.value).filter(([, v]) => v),
     ) as ChangeSite['forage'],
+    latitude: latitude.value,
+    longitude: longitude.value,
+    poisonousNectar: poison.value || null,
   };
   if (
     await go(`/sites/${props.site.id}`, change, `${props.site.name}: notes written down.`, {
@@ -131,10 +152,54 @@ async function keepWeather(): Promise<void> {
       <form class="site" @submit.prevent="keepSite">
         <h2 class="furrow-heading">What adds a step here</h2>
         <div class="line">
-          <label v-for="n in SITE_NOTES" :key="n" class="tick"
+          <label v-for="n in [...SITE_NOTES, ...PLACE_NOTES]" :key="n" class="tick"
             ><input v-model="notes" type="checkbox" :value="n" /> {{ WORDS[n] }}</label
           >
         </div>
+        <h2 class="furrow-heading">Where it lies</h2>
+        <div class="line">
+          <label class="town"
+            ><span class="sub">A large town near it</span
+            ><select
+              class="native"
+              aria-label="A large town near it"
+              @change="nearTown(($event.target as HTMLSelectElement).value)"
+            >
+              <option value="">choose, or type below</option>
+              <option v-for="t in TOWNS" :key="t.name" :value="t.name">{{ t.name }}</option>
+            </select></label
+          >
+          <NumberField
+            v-model="latitude"
+            nullable
+            label="North, south below 0"
+            unit="°"
+            :min="-90"
+            :max="90"
+            :error="fieldError('latitude')"
+          />
+          <NumberField
+            v-model="longitude"
+            nullable
+            label="East, west below 0"
+            unit="°"
+            :min="-180"
+            :max="180"
+            :error="fieldError('longitude')"
+          />
+          <label class="town"
+            ><span class="sub">Plants with poisonous honey near</span
+            ><select v-model="poison" class="native" aria-label="Plants with poisonous honey near">
+              <option value="">not asked yet</option>
+              <option value="no">none known</option>
+              <option value="yes">yes</option>
+              <option value="ask">ask locally</option>
+            </select></label
+          >
+        </div>
+        <p v-if="latitude === null || longitude === null" class="sub">
+          Sun times not known: until it is said, hours within four of noon are offered.
+        </p>
         <h2 class="furrow-heading">Forage by month, as you know it</h2>
         <div class="months">
           <label v-for="(name, i) in MONTHS" :key="name"
@@ -173,6 +238,10 @@ async function keepWeather(): Promise<void> {
 }
 .line > .field {
   width: 104px;
+}
+.town {
+  display: flex;
+  flex-direction: column;
 }
 .tick {
   display: inline-flex;

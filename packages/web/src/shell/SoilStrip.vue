@@ -92,7 +92,7 @@ defineExpose({ undo });
       class="clock"
       :class="{ running: c.kind !== 'settle' }"
     >
-      <b>{{ WORDS[c.kind] }}</b> {{ c.hiveName }} <b>{{ since(c) }}</b>
+      <b>{{ WORDS[c.kind] }}</b> {{ c.hiveName }} <b>{{ since(c) }}</b>{{ ' ' }}
       <span class="quiet">{{ due(c) }}</span>
     </RouterLink>
     <span v-if="Math.abs(ahead) >= 3" class="clock">{{ aheadText }}</span>

@@ -154,11 +154,18 @@ const ACTS: Record<string, { label: () => string; run: () => unknown } | null> =
   },
   closed: null,
   wait: null,
+  stop: null,
 };
 const act = computed(() => ACTS[step.value.act]);
 const allClosed = computed(() => frames.value.every((f) => f.run.closed || !f.run.openedAt));
 const anyClosed = computed(() => frames.value.some((f) => f.run.closed));
 const shut = computed(() => frames.value.filter((f) => !f.run.openedAt));
+const hasLeaked = computed(() => frames.value.some((f) => f.run.hasLeaked));
+const doneLabel = computed(() =>
+  hasLeaked.value && shut.value.length
+    ? `Stop here: ${shut.value.length} ${shut.value.length === 1 ? 'frame stays' : 'frames stay'} shut`
+    : 'All frames closed',
+);
 const leakSteps = computed(
   () => incidentAnswer('leak', { stings: 0, rules: props.rules, frameRuns: true }).doNow,
 );
@@ -291,12 +298,16 @@ const state = (f: (typeof frames.value)[number]): string =>
       <Button
         v-if="allClosed && anyClosed"
         class="main"
-        label="All frames closed"
+        :label="doneLabel"
         :loading="busy"
         @click="emit('finished')"
       />
       <p v-if="allClosed && anyClosed && shut.length" class="sub">
         {{ shut.length }} {{ shut.length === 1 ? 'frame stays' : 'frames stay' }} shut.
+        <template v-if="hasLeaked"
+          >Drain {{ shut.length === 1 ? 'it' : 'them' }} off the hive, over a tray:
+          <RouterLink :to="`/choose/${detail.hive.id}`">choose again</RouterLink>.</template
+        >
       </p>
       <Button
         v-if="act && !(allClosed && anyClosed && frame.run.closed)"

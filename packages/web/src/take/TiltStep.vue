@@ -8,6 +8,9 @@ import NumberField from '../parts/NumberField.vue';
 const props = defineProps<{ hive: Hive; rules: HouseRules }>();
 const degrees = defineModel<number | null>({ required: true });
 const supportsMm = computed(() => Math.round(readShape(props.hive).outline.topWidthMm + 60));
+/** A tilt as millimetres over the hive's length, as a spirit level and a rule measure it. */
+const overLength = (deg: number): number =>
+  Math.round(supportsMm.value * Math.tan((deg * Math.PI) / 180));
 const wedgeMm = computed(() =>
   degrees.value === null
     ? null
@@ -23,6 +26,12 @@ const wedgeMm = computed(() =>
   <div class="tilt bench">
     <TiltLevel :degrees="degrees" :needed="rules.drainTiltDegrees" :length-mm="supportsMm" />
     <NumberField v-model="degrees" label="Tilt toward the outlets" unit="°" :min="-10" :max="15" />
+    <p class="sub">
+      {{ rules.drainTiltDegrees }}° is {{ overLength(rules.drainTiltDegrees) }} mm over
+      {{ supportsMm }} mm<template v-if="degrees !== null"
+        >; {{ degrees }}° is {{ overLength(degrees) }} mm</template
+      >.
+    </p>
     <p v-if="wedgeMm !== null && wedgeMm >= 1" class="rust says">
       <b>Lift the far side by {{ wedgeMm.toFixed(0) }} mm</b>: {{ supportsMm }} mm between the
       supports. Then measure again.

@@ -50,7 +50,8 @@ defineExpose({ ready });
     <h2 class="furrow-heading">Vessels under the outlets</h2>
     <div v-for="f in list" :key="f.combId" class="one">
       <label :for="`v-${f.combId}`"
-        ><b>Frame {{ f.label }}</b>
+        ><b>Frame {{ f.label }}</b
+        >{{ ' ' }}
         <span class="sub">{{
           f.known ? massRangeText(f.honeyKg, rules.units) : 'not read: may hold up to 3 kg'
         }}</span></label

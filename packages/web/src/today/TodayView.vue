@@ -162,7 +162,7 @@ function drawn(hive: Hive) {
         <div ref="frame" class="sites">
           <section v-for="site in sites" :key="site.name" class="site">
             <p>
-              <b>{{ site.name }}</b>
+              <b>{{ site.name }}</b>{{ ' ' }}
               <span class="sub"
                 >{{ site.hives.length }} {{ site.hives.length === 1 ? 'hive' : 'hives' }}</span
               >
