@@ -204,6 +204,7 @@ test.describe('a rehearsed day', () => {
     try {
       for (const [name, volumeL] of [
         ['Tall jar', 3],
+        ['Wide jar', 3],
         ['Cup', 0.5],
       ] as const)
         await server.post('/vessels', {
@@ -214,7 +215,7 @@ test.describe('a rehearsed day', () => {
           tareG: 700,
           innerDiameterMm: 130,
         });
-      const { batchId } = await server.harvest('Bromélia', [203], 'drain-hive');
+      const { batchId } = await server.harvest('Bromélia', [203, 204], 'drain-hive');
       await page.goto(`${server.base}/take/${batchId}`);
       await touch(page, 'All here');
       await page.getByLabel('Tilt toward the outlets').fill('2');
@@ -231,8 +232,16 @@ test.describe('a rehearsed day', () => {
       await expect(
         page.getByText(/Cup holds 0\.6 kg to its mark; frame 2·3 may give/),
       ).toBeVisible();
-      const tall = await page.getByRole('option', { name: /^Tall jar/ }).getAttribute('value');
+      const tall = await page
+        .getByRole('option', { name: /^Tall jar/ })
+        .first()
+        .getAttribute('value');
       await page.getByLabel(/^Frame 2·3/).selectOption(tall!);
+      const wide = await page
+        .getByRole('option', { name: /^Wide jar/ })
+        .first()
+        .getAttribute('value');
+      await page.getByLabel(/^Frame 2·4/).selectOption(wide!);
       await touch(page, 'All of it is so');
       const part = (n: number): Promise<void> =>
         page
@@ -245,10 +254,8 @@ test.describe('a rehearsed day', () => {
       await expect(page.getByText(/Screen the entrance/)).toBeVisible();
       await expect(page.getByRole('button', { name: /^Open part/ })).toHaveCount(0);
       await touch(page, 'The leak is seen to');
-      for (const n of [2, 3, 4]) {
-        await part(n);
-        await touch(page, 'No leak');
-      }
+      // Seen to, but nothing more is opened: neither another part nor another frame.
+      await expect(page.getByRole('button', { name: /^Open part/ })).toHaveCount(0);
       await touch(page, 'Swap vessel…');
       await touch(page, 'Read the scale');
       await shown(page, 'Gross, vessel and honey');
@@ -260,7 +267,8 @@ test.describe('a rehearsed day', () => {
       await shown(page, 'Gross, vessel and honey');
       await touch(page, 'Write it down');
       await touch(page, 'The plug is in');
-      await touch(page, 'All frames closed');
+      await expect(page.getByText('Drain it off the hive, over a tray:')).toBeVisible();
+      await touch(page, 'Stop here: 1 frame stays shut');
       await page.getByLabel('Honey on the tray, 0 if none').fill('60 g');
       await touch(page, 'Tray is seen to');
       await touch(page, 'Hive is closed');

@@ -155,7 +155,7 @@ test('a treatment keeps every comb where it is, until its waiting time is over',
   await page.getByRole('button', { name: /^Treated/ }).click();
   await page.getByLabel('Product').fill('Oxalic acid');
   await page.getByLabel('Waiting time, from its leaflet').fill('30');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Leaflet: supers may be on' }).click();
   await verdict(page, 'Leave');
   await expect(page.locator('.verdict')).toContainText('No comb from a treated colony');
   await undo(page, /Undo: Colony: treatment noted/);
@@ -171,7 +171,10 @@ test('a dead colony is asked for its cause, and its honey waits for the answer',
   await expect(page.getByText('Answer the checklist of the dead colony')).toBeVisible();
   await verdict(page, 'Test first');
   await page.getByRole('button', { name: 'Dead colony: checklist…' }).click();
-  await page.getByLabel(/Gnawed comb/).check();
+  await page
+    .getByRole('group', { name: /Gnawed comb/ })
+    .getByRole('button', { name: 'Yes' })
+    .click();
   await expect(page.getByText('not for eating', { exact: false }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Write it down' }).click();
   await verdict(page, 'Leave');

@@ -86,10 +86,10 @@ test('a winter need that was never said is asked where it matters', async ({ pag
   await page.getByRole('button', { name: 'Write these rules down' }).click();
   await expect(page.getByRole('status')).toContainText('House rules written down.');
   await page.goto(`${BASE}/choose`);
-  await expect(page.getByText('What this colony needs for winter is not said yet.')).toBeVisible();
-  await expect(page.getByText('not said', { exact: true })).toBeVisible();
+  await expect(page.getByText('Nothing may be taken here now.')).toBeVisible();
+  await expect(page.getByText('How much has to stay in the hive for their winter?')).toBeVisible();
   await page.getByLabel('Winter need').fill('9,5');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Write down 9.5 kg' }).click();
   await expect(page.getByText('9.5 kg', { exact: true })).toBeVisible();
   await expect(page.getByText(/^[\d.]+ kg to spare$/)).toBeVisible();
 });

@@ -56,6 +56,7 @@ function drawnHive(seed: number): { hive: Hive; rules: HouseRules } {
     kind,
     geometry: HIVE_KINDS[kind].defaults,
     revision: 1,
+    lastLookOn: null,
     potsDrawnOn: next() < 0.1 ? addDays(DAY.south, -100) : null,
     site: {
       id: 's',

@@ -22,7 +22,10 @@ export function takingOrders(
 ): TakingOrder[] {
   const hives = [...new Set(units.map((unit) => unit.hiveId))];
   return hives.flatMap((hiveId) => {
-    const mine = units.flatMap((unit, u) => (unit.hiveId === hiveId ? [{ unit, u }] : []));
+    // With the bees gone there is no nest to keep the rest together with.
+    const mine = units.flatMap((unit, u) =>
+      unit.hiveId === hiveId && !unit.dead ? [{ unit, u }] : [],
+    );
     const free = mine.filter(({ u }) => open.has(u) && !fixed.has(u));
     return [
       ...fromTheBack(free),

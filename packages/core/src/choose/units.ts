@@ -2,6 +2,7 @@ import { correctedEstimate, type CombEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
 import { compartmentShape, hiveKind, type HiveKindName } from '../hive/kinds.js';
 import {
+  BROOD_FRAME_KIND,
   judgeBox,
   lastFlowOn,
   potsToSpare,
@@ -25,6 +26,8 @@ export interface ChoiceUnit {
   hiveId: string;
   hiveName: string;
   kind: HiveKindName;
+  /** Whether its colony is gone: no nest to keep the rest in one block with. */
+  dead: boolean;
   what: 'comb' | 'frame' | 'box' | 'pots';
   combIds: string[];
   slots: number[];
@@ -133,12 +136,16 @@ export function choiceHive(input: {
     hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.comb.builtOn] as const] : [])),
   );
   const whole = hive.kind === 'pile-box' || (kind.unitTaken === 'box' && input.byBox === true);
-  const base = { hiveId: hive.id, hiveName: hive.name, kind: hive.kind };
+  const base = { hiveId: hive.id, hiveName: hive.name, kind: hive.kind, dead: input.colony.dead };
+  const inBrood = new Set(
+    hive.boxes.filter((b) => b.compartment === 'brood').map((b) => b.carrierId),
+  );
   /** Of pots only those that can be spared are drawn. */
   const potsToDraw = (j: JudgedComb): number | null =>
     j.seen?.pots ? potsToSpare(j.seen.pots.honeySealed, input.rules.potsStayPercent) : null;
   const single = (j: JudgedComb): ChoiceUnit => ({
     ...base,
+    ...(j.boxId !== null && inBrood.has(j.boxId) ? { kind: BROOD_FRAME_KIND } : {}),
     id: j.combId,
     what: kind.unitTaken === 'box' ? 'comb' : kind.unitTaken,
     combIds: [j.combId],

@@ -45,6 +45,7 @@ function hiveOf(
     kind,
     geometry: HIVE_KINDS[kind].defaults,
     boxes,
+    lastLookOn: lookedOn,
     site: { hemisphere: 'south', zone: 'America/Sao_Paulo' },
     bars: [
       {

@@ -77,8 +77,8 @@ export function dueItems(
       );
     return items;
   }
-  const looks = hive.bars.flatMap((b) => b.comb?.looks.at(-1)?.date ?? []).sort();
-  const last = looks.at(-1) ?? null;
+  // A harvest takes comb away, not the looks that were made.
+  const last = hive.lastLookOn;
   const supers = hive.boxes.filter((b) => b.compartment === 'super');
   const everyDays =
     part === 'winter'

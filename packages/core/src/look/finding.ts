@@ -86,12 +86,12 @@ const FACT_NAMES: Record<string, string> = {
   'brood-check': 'brood check',
   'reserved-super': 'kept super',
   flow: 'forage',
-  started: 'colony here since',
   harvest: 'last drawn',
 };
 
 /** "brood check 3 days old", "forage 30 days old: too old to count"; "today" for what was noted on the day itself. */
 export function ageText({ fact, ageDays, stale }: RestsOn): string {
+  if (fact === 'started') return `colony here ${ageDays} ${ageDays === 1 ? 'day' : 'days'}`;
   const name = FACT_NAMES[fact] ?? fact;
   if (ageDays === 0) return `${name} today`;
   const age = `${name} ${ageDays} ${ageDays === 1 ? 'day' : 'days'} old`;

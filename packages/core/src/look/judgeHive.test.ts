@@ -141,6 +141,7 @@ describe('a hive judged at an instant', () => {
       revision: 1,
     },
     potsDrawnOn: null,
+    lastLookOn: null,
     colony: { id: 'k', startedOn: '2025-08-01', endedOn: null, facts: [], revision: 1 },
     boxes: [],
     bars: [

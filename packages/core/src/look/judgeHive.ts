@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import { EMPTY_SHARES } from '../comb/contents.js';
 import type { CombEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
-import { placeLabel } from '../hive/kinds.js';
+import { placeLabel, type HiveKindName } from '../hive/kinds.js';
 import type { Hemisphere } from '../hive/season.js';
 import type { DatedFact } from '../records/colony.js';
 import type { CombEmptied, Hive } from '../records/views.js';
@@ -33,6 +33,8 @@ export interface CombToJudge {
   slot: number;
   combId: string;
   boxId?: string | null;
+  /** The kind it is judged as, where not its hive's: a frame of an opened brood box. */
+  kind?: HiveKindName;
   builtOn?: string;
   seen: Seen | null;
   /** The day of that look, YYYY-MM-DD; today where left out. */
@@ -73,7 +75,7 @@ export function judgeHive(input: {
     const colony = withMarks(input.colony, comb.marks ?? [], date);
     const seenOn = comb.seen ? (comb.seenOn ?? date) : null;
     const facts: CombFacts = {
-      kind: hive.kind,
+      kind: comb.kind ?? hive.kind,
       date,
       hemisphere,
       rules,
@@ -190,6 +192,9 @@ export function judgeHiveAt(
   const reservedBox = colony.reserved?.reserved
     ? hive.boxes.find((b) => b.compartment === 'super')?.carrierId
     : undefined;
+  const inBrood = new Set(
+    hive.boxes.filter((b) => b.compartment === 'brood').map((b) => b.carrierId as string | null),
+  );
   return judgeHive({
     combs: hive.bars.flatMap(({ slot, boxId, comb }): CombToJudge[] => {
       if (!comb) return [];
@@ -200,6 +205,7 @@ export function judgeHiveAt(
         {
           slot,
           boxId,
+          ...(inBrood.has(boxId) ? { kind: BROOD_FRAME_KIND } : {}),
           combId: comb.id,
           builtOn: comb.builtOn,
           marks: comb.marks,
@@ -222,6 +228,9 @@ export function judgeHiveAt(
     flowKg,
   });
 }
+
+/** Frames of an opened brood box are plain frames, whatever stands above them. */
+export const BROOD_FRAME_KIND: HiveKindName = 'framed';
 
 /** The calendar date of an instant at a hive's site. */
 export function siteDate(hive: Hive, instant: string): string {

@@ -35,6 +35,8 @@ export function superForecast(input: {
   setOn: string;
   flowEndsOn: string | null;
   pace: CappingPace;
+  /** Whether the hive was looked at before: after a harvest its super is new to nobody. */
+  lookedBefore?: boolean;
 }): SuperForecast {
   const { today, flowEndsOn, purpose } = input;
   const now = input.frames.flatMap((f) =>
@@ -47,7 +49,9 @@ export function superForecast(input: {
     return {
       state: 'unseen',
       ...unknown,
-      sentence: 'Nobody has looked into this super yet.',
+      sentence: input.lookedBefore
+        ? 'Not looked into since what hung here was taken.'
+        : 'Nobody has looked into this super yet.',
       doNext: ['Look from below, or lift one frame.'],
     };
   const unread = input.frames.filter((f) => !f.looks.length).map((f) => f.place);

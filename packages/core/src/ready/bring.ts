@@ -33,6 +33,8 @@ export interface BringHarvest {
   tiltDegrees: number | null;
   dearth: boolean;
   smoke: boolean;
+  /** False where the colony is gone: no bees to get off. */
+  alive: boolean;
   /** Sooner served when spares are short: 2 in a strong flow with a comb super on, 1 in a flow, 0 else. */
   urgency: number;
 }
@@ -220,7 +222,8 @@ export function bringList(input: {
         namesOf(smoking),
         'Water spray and a slow hand on calm bees; else another day.',
       );
-    hive('brush', BEES_OFF[rules.beesOff], 'bees off the comb', 'A soft leafy twig.');
+    if (honeybees.some((h) => h.alive))
+      hive('brush', BEES_OFF[rules.beesOff], 'bees off the comb', 'A soft leafy twig.');
   }
   hive(
     'water',

@@ -13,6 +13,8 @@ export interface Caution {
 export interface CautionFacts {
   way: Way;
   stingless: boolean;
+  /** False where the colony is gone: nobody is smoked, but robbers may be inside. */
+  alive: boolean;
   dearth: boolean;
   defensive: boolean;
   repellent: boolean;
@@ -26,36 +28,42 @@ export interface CautionFacts {
 
 /** Cautions of a harvest at the steps where they matter. Heat and lifting are worked out; what does not apply is not said. */
 export function harvestCautions(f: CautionFacts): Caution[] {
+  // Stingless bees neither sting nor are they worked in a suit, and their honey weighs little.
+  const stings = !f.stingless;
   const out: (Caution | false)[] = [
-    !f.stingless && {
+    stings && {
       id: 'stings',
       step: 'smoke',
       text: 'Stings and allergy: not alone the first times, adrenaline and emergency number at hand.',
       ask: 'Your doctor, if anyone here ever swelled up beyond the sting or lost breath.',
     },
-    !f.stingless && {
-      id: 'attack',
-      step: 'smoke',
-      text: `${f.defensive ? 'They are noted as defensive. ' : ''}If they come in a mass: leave, cover the face, into a house or car, never into water. People and animals away first. Do not go back to finish.`,
-    },
-    !f.stingless && {
-      id: 'fire',
-      step: 'smoke',
-      text: 'Smoker on bare ground, water beside it, cold before you go.',
-      ask: 'Fire rules of the place in dry weather.',
-    },
-    f.feelsC === null
-      ? {
-          id: 'heat',
-          step: 'take',
-          text: 'A suit in the sun overheats a person: water, shade, short turns.',
-        }
-      : f.feelsC >= f.heatLimitC - 4 && {
-          id: 'heat',
-          step: 'take',
-          text: `It will feel like ${f.feelsC.toFixed(0)} °C; your limit in a suit is ${f.heatLimitC} °C. Water, shade, turns of a quarter of an hour; stop at the first dizziness.`,
-        },
-    {
+    stings &&
+      f.alive && {
+        id: 'attack',
+        step: 'smoke',
+        text: `${f.defensive ? 'They are noted as defensive. ' : ''}If they come in a mass: leave, cover the face, into a house or car, never into water. People and animals away first. Do not go back to finish.`,
+      },
+    stings &&
+      f.alive && {
+        id: 'fire',
+        step: 'smoke',
+        text: 'Smoker on bare ground, water beside it, cold before you go.',
+        ask: 'Fire rules of the place in dry weather.',
+      },
+    !stings
+      ? false
+      : f.feelsC === null
+        ? {
+            id: 'heat',
+            step: 'take',
+            text: 'A suit in the sun overheats a person: water, shade, short turns.',
+          }
+        : f.feelsC >= f.heatLimitC - 4 && {
+            id: 'heat',
+            step: 'take',
+            text: `It will feel like ${f.feelsC.toFixed(0)} °C; your limit in a suit is ${f.heatLimitC} °C. Water, shade, turns of a quarter of an hour; stop at the first dizziness.`,
+          },
+    stings && {
       id: 'lift',
       step: f.way === 'drain-hive' || f.way === 'draw-pots' ? 'take' : 'carry',
       text:
@@ -69,6 +77,12 @@ export function harvestCautions(f: CautionFacts): Caution[] {
       text: f.dearth
         ? 'Dearth: lid on between combs, nothing dripped, entrance reduced, and be done quickly.'
         : 'Lid on the tub between combs: open honey calls robbers.',
+    },
+    !f.alive && {
+      id: 'dead',
+      step: 'take',
+      text: 'The colony is gone: what it died of comes before its honey is eaten. Robbers may be inside.',
+      ask: 'The bee inspector or a laboratory.',
     },
     !f.stingless && {
       id: 'sick',

@@ -29,6 +29,8 @@ export interface HourQuestion {
   place: Place | null;
   forage: ForageState | null;
   temper: 'calm' | 'nervous' | 'defensive' | null;
+  /** False where the colony is gone: no foragers to wait for, no brood to chill. */
+  alive: boolean;
   rules: Pick<HouseRules, 'windLimitKmH' | 'heatIndexLimitC' | 'smoke'>;
 }
 
@@ -65,6 +67,8 @@ export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQu
         ? 'Dearth: what runs starts robbing. Evening, covers on, floor closed, or take the super off.'
         : 'Dearth: open honey starts robbing by day. Entrance reduced, lid on the tub, early or late.',
     );
+  else if (!asked.alive)
+    add('foragers', 10, 'The colony is gone: no foragers to wait for, only robbers to keep out.');
   else if (hour >= 9 && hour < 13) add('foragers', 5, 'Foragers are out: fewer bees at home.');
   else if (hour < 9) add('foragers', -20, 'Foragers are still at home.');
   else if (hour >= 17) add('foragers', -25, 'Foragers come home: crowded, and little light left.');
@@ -116,7 +120,7 @@ export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQu
         );
       else if (t >= 31 && !kind.drainsInPlace)
         add('soft comb', -20, `${t.toFixed(0)} °C${from}: warm comb bends; work in the shade.`);
-      else if (t < COLDEST_C)
+      else if (t < COLDEST_C && asked.alive)
         add(
           'cold',
           null,

@@ -20,6 +20,7 @@ const asked: HourQuestion = {
   place: { latitude: 0, longitude: 0 },
   forage: 'some',
   temper: 'calm',
+  alive: true,
   rules: DEFAULT_RULES,
 };
 const fine = (at: string, more: Partial<WeatherHour> = {}): WeatherHour => ({
@@ -157,6 +158,7 @@ describe('what to bring', () => {
     tiltDegrees: null,
     dearth: false,
     smoke: true,
+    alive: true,
     urgency: 0,
     ...more,
   });
@@ -273,6 +275,7 @@ describe('cautions', () => {
   const facts = {
     way: 'crush' as const,
     stingless: false,
+    alive: true,
     dearth: false,
     defensive: false,
     repellent: false,

@@ -235,6 +235,7 @@ function workOut(
       cautions: harvestCautions({
         way: batch.method,
         stingless,
+        alive: !state.dead,
         dearth,
         defensive: temper === 'defensive',
         repellent: rules.beesOff === 'repellent',
@@ -287,6 +288,7 @@ function workOut(
       supportsMm: Math.round(shape.outline.topWidthMm + 60),
       tiltDegrees: state.tilt?.degrees ?? null,
       dearth,
+      alive: !state.dead,
       smoke: !state.dead && !stingless && (rules.smoke !== 'fresh-air' || temper === 'defensive'),
       urgency:
         state.flow?.flow === 'strong'

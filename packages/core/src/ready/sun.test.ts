@@ -38,6 +38,7 @@ describe('daylight and the hour', () => {
       place,
       forage: 'some',
       temper: null,
+      alive: true,
       rules: DEFAULT_RULES,
     });
   const why = (local: string, place: Parameters<typeof hour>[1]): string =>

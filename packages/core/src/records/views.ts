@@ -125,6 +125,8 @@ export interface Hive {
   colony: Colony | null;
   /** When pots were last drawn from the colony; null where never. */
   potsDrawnOn: string | null;
+  /** When any comb of it was last looked at, those taken since among them; null where nobody ever looked. */
+  lastLookOn: string | null;
   boxes: BoxView[];
   bars: BarView[];
 }

@@ -1,4 +1,4 @@
-import type { HiveKindName } from '../hive/kinds.js';
+import { hiveKind, type HiveKindName } from '../hive/kinds.js';
 import type { Floor } from '../records/colony.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Way } from '../choose/index.js';
@@ -111,6 +111,16 @@ export function prepareStep(input: TakeInput, gear: string): TakeStep {
       text: [`The colony is gone: no smoke. ${gear}`, ...site].join(' '),
       caution:
         'Why it died comes first: ask a vet or inspector before this honey is eaten or fed. Robbers may be inside: veil on.',
+      done: 'All here',
+    };
+  if (hiveKind(input.kind).bee === 'stingless')
+    return {
+      id: 'ready',
+      kind: 'prepare',
+      title: 'Before you open',
+      text: [gear, ...site].join(' '),
+      caution:
+        'Native bees are protected by law in many places: ask before you take or move anything.',
       done: 'All here',
     };
   return {

@@ -280,7 +280,11 @@ export function drainFrameSteps(input: TakeInput): TakeStep[] {
         text: `On its stand, toward the outlets, at least ${tiltText(input.rules.drainTiltDegrees, input.supportsMm)}.`,
         asks: 'tilt',
       },
-      { ...ready, checks: drainFrameChecks(input).filter((c) => c.id !== 'floor') },
+      // Indoors it stands over its own tray, whatever floor the hive has.
+      {
+        ...ready,
+        checks: drainFrameChecks({ ...input, floor: null }).filter((c) => c.id !== 'floor'),
+      },
       run,
       { ...tray, id: 'tray-look' },
       {
@@ -298,7 +302,9 @@ export function drainFrameSteps(input: TakeInput): TakeStep[] {
       input,
       'Lever, hoses, caps, vessels for the high estimate with their covers, wet cloth, level.',
     ),
-    ...(input.rules.smoke === 'smoke' ? calmingSteps(input, 'the entrance') : []),
+    ...(input.rules.smoke === 'smoke' || input.temper === 'defensive'
+      ? calmingSteps(input, 'the entrance')
+      : []),
     ...test,
     tilt,
     ready,

@@ -353,6 +353,7 @@ describe('cautions', () => {
   const cautions = harvestCautions({
     way: 'crush',
     stingless: false,
+    alive: true,
     dearth: false,
     defensive: false,
     repellent: false,

@@ -1,5 +1,6 @@
 import { hiveKind, readShape } from '../hive/kinds.js';
-import { estimateSeen, siteDate, stateAt } from '../look/index.js';
+import { runsInPlace } from '../choose/index.js';
+import { BROOD_FRAME_KIND, estimateSeen, siteDate, stateAt } from '../look/index.js';
 import { forageAt } from '../ready/index.js';
 import type { BatchDetail } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
@@ -59,7 +60,8 @@ export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: stri
     : null;
   const sheet = (hive.geometry as Record<string, unknown>).sheet;
   return {
-    kind: hive.kind,
+    // Frames of an opened brood box are cut out and crushed like any framed comb.
+    kind: kind.drainsInPlace && !runsInPlace(batch.method) ? BROOD_FRAME_KIND : hive.kind,
     way: batch.method,
     places: slots,
     lastCombPlace: Math.max(0, ...slots, ...hive.bars.filter((b) => b.comb).map((b) => b.slot)),

@@ -1,4 +1,5 @@
 import {
+  compartmentShape,
   giveBoxSchema,
   hiveKind,
   newBoxSchema,
@@ -10,13 +11,14 @@ import {
   type Hive,
 } from '@furrow/core';
 import type { Knex } from 'knex';
+import { z } from 'zod';
 import { conflict, refused } from '../problem.js';
 import { hiveView, type PlacementRow } from '../store/hiveViews.js';
 import { find } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
-import { makeBox, placeOf, rePlace } from './placing.js';
+import { makeBox, placeFrame, placeOf, rePlace } from './placing.js';
 import { dateAt } from './writes.js';
 
 /** Boxes of a hive from the floor up, as placements. */
@@ -164,6 +166,27 @@ export const moveWrites = [
     run: async (unit, _payload, { id }) => {
       const { hive } = await boxWithHive(unit, id);
       await unit.update('carriers', id, { madeOn: dateAt(unit.at, hive.site.zone) });
+      return { hive: await hiveView(unit.db, hive.id) };
+    },
+  }),
+  write({
+    method: 'post',
+    path: '/boxes/:id/read-dead',
+    schema: z.strictObject({}),
+    sentence: () => 'The brood box of a dead colony opened to be read',
+    run: async (unit, _payload, { id }) => {
+      const { place, hive } = await boxWithHive(unit, id);
+      const { rules } = await currentRules(unit.db);
+      if (!stateAt(hive, unit.at, rules).dead)
+        throw refused('A brood box stays closed while the colony lives.');
+      if (place.compartment !== 'brood' || hiveKind(hive.kind).bee !== 'honeybee')
+        throw refused('This is no brood box of honeybees.');
+      if (hive.bars.some((b) => b.boxId === id))
+        throw conflict('open-already', 'Its frames are read already.');
+      const shape = compartmentShape(hive.kind, hive.geometry, 'brood');
+      const frames = Math.max(1, Math.floor(shape.innerWidthMm / shape.pitchMm));
+      const builtOn = hive.colony?.startedOn ?? dateAt(unit.at, hive.site.zone);
+      for (let slot = 1; slot <= frames; slot++) await placeFrame(unit, id, slot, builtOn);
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),

@@ -93,6 +93,25 @@ export async function makeBox(
   }
 }
 
+/** A frame with its comb in a box that was never read before: the brood box of a colony that is gone. */
+export async function placeFrame(
+  unit: UnitOfWork,
+  boxId: string,
+  slot: number,
+  builtOn: string,
+): Promise<void> {
+  const carrierId = randomUUID();
+  await unit.insert('carriers', {
+    id: carrierId,
+    kind: 'frame',
+    label: String(slot),
+    madeOn: builtOn,
+    sheet: null,
+  });
+  await placeIn(unit, carrierId, { parentCarrierId: boxId, compartment: 'brood', slot }, builtOn);
+  await buildComb(unit, carrierId, 'comb', builtOn);
+}
+
 export const buildComb = (
   unit: UnitOfWork,
   carrierId: string,

@@ -157,6 +157,7 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
     combs.map((c) => c.id),
   );
   const drawn = await potsDrawn(db, ids);
+  const lastLooks = await lastLooksAt(db, ids);
   const colonies = await coloniesIn(db, ids);
   const bar = (carrierId: string, box: BoxView | null, place: number, zone: string): BarView => {
     const comb = combOf.get(carrierId);
@@ -207,6 +208,7 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
     return {
       ...hive,
       site,
+      lastLookOn: lastLooks.get(hive.id) ?? null,
       potsDrawnOn: drawn.has(hive.id) ? dayAt(drawn.get(hive.id)!, site.zone) : null,
       colony: colonies.get(hive.id) ?? null,
       boxes,
@@ -248,6 +250,17 @@ function asEmptied(
 ): CombEmptied | null {
   if (!taken || (look && look.occurredAt >= taken.at)) return null;
   return { on: dayAt(taken.at, zone), way: taken.way, potsEmptied: taken.potsEmptied };
+}
+
+/** The day of the last look at each of these hives, whatever became of the comb. */
+async function lastLooksAt(db: Knex, hiveIds: readonly string[]): Promise<Map<string, string>> {
+  const rows = (await db('looks')
+    .whereIn('hiveId', [...hiveIds])
+    .where({ removedAt: null })
+    .groupBy('hiveId')
+    .select('hiveId')
+    .max('date as on')) as { hiveId: string; on: string }[];
+  return new Map(rows.map((r) => [r.hiveId, r.on]));
 }
 
 /** When pots were last drawn from each of these hives, as an instant. */

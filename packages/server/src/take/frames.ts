@@ -16,6 +16,7 @@ import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail, batchView, currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { lotOf } from './lots.js';
+import { mayLeaveNow } from './mayLeave.js';
 
 const SENTENCES: Record<FrameEventKind, string> = {
   open: 'A part opened',
@@ -97,6 +98,7 @@ export const frameWrites = [
             'First make sure of tilt, tray, floor, caps, hoses and vessels: then it is opened.',
             'payload.kind',
           );
+        await mayLeaveNow(unit, batch, [payload.combId]);
         const next = frameNext(run, runs, rules, unit.at);
         if (!next.mayOpen) throw conflict('not-now', next.whyNot ?? next.says, 'payload.kind');
         if (!run.vesselId && !payload.vesselId)

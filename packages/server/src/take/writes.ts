@@ -23,6 +23,7 @@ import { batchDetail, batchView } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { bookTray, frameWrites, framesAreClosed, noteTilt } from './frames.js';
 import { addMinutes, lotOf } from './lots.js';
+import { mayLeaveNow } from './mayLeave.js';
 
 /** The harvest's date is the day its first comb left the hive, not the day it was chosen. */
 export async function dateFromFirst(unit: UnitOfWork, batch: Batch, takeId: string): Promise<void> {
@@ -69,6 +70,7 @@ export const takeWrites = [
         : ((await hiveOfComb(unit.db, payload.combId)).bars.find(
             (b) => b.comb?.id === payload.combId,
           ) ?? null);
+      if (weighsOut(payload.outcome)) await mayLeaveNow(unit, batch, [payload.combId]);
       const weighed =
         payload.grossG !== null && payload.tareG !== null && weighsOut(payload.outcome);
       const netG = weighed ? payload.grossG! - payload.tareG! : null;
@@ -125,6 +127,7 @@ export const takeWrites = [
           'taken-already',
           'A comb of this box is written down already. Undo that first.',
         );
+      await mayLeaveNow(unit, batch, payload.combIds);
       const looks = payload.combIds.map((id) => detail.looks.filter((l) => l.combId === id).at(-1));
       const estimates = looks.map((look) => {
         const e = look ? estimateSeen(look, detail.hive) : null;

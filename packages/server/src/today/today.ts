@@ -235,10 +235,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         dueAt: null,
         ifLeft: 'They keep in the hive; the bees may need the room.',
       });
-    const lastLook = hive.bars
-      .flatMap((b) => b.comb?.looks.at(-1)?.occurredAt ?? [])
-      .sort()
-      .at(-1);
+    const lastLook = hive.lastLookOn;
     const due = dueItems(hive, state, siteDate(hive, now.toISOString()), rules);
     for (const item of due.filter((d) => d.id !== 'look' && d.dueOn !== null))
       add({
@@ -255,21 +252,8 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
       });
     const next = due.find((d) => d.id === 'look');
     if (!next) continue;
-    const dueAt = lastLook
-      ? DateTime.fromISO(lastLook)
-          .plus({
-            days: next.dueOn
-              ? Math.max(
-                  1,
-                  DateTime.fromISO(next.dueOn).diff(
-                    DateTime.fromISO(siteDate(hive, lastLook)),
-                    'days',
-                  ).days,
-                )
-              : rules.lookAgainDays,
-          })
-          .toUTC()
-          .toISO()
+    const dueAt = next.dueOn
+      ? DateTime.fromISO(next.dueOn, { zone: hive.site.zone }).plus({ hours: 9 }).toUTC().toISO()
       : now.toISOString();
     add({
       ...base,

@@ -381,7 +381,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       </p>
     </section>
     <aside class="winter">
-      <h2 class="furrow-heading">Winter</h2>
       <HeldBack
         v-if="held.length"
         :held="held"
@@ -389,7 +388,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         :rules="rules"
         :rules-version="rulesVersion"
       />
-      <PoisonQuestion :site="hive.site" />
+      <PoisonQuestion v-else :site="hive.site" />
+      <h2 class="furrow-heading">Winter</h2>
       <p v-if="hive.kind === 'stingless'">
         {{ rules.potsStayPercent }} % of the sealed pots stay for their winter, by your rule: no
         group gives more than the rest. Brood and pollen pots are never touched.
@@ -401,7 +401,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         :rules="rules"
         :rules-version="rulesVersion"
       />
-      <p v-else-if="winter && winter.needKg !== null">
+      <p v-else-if="winter && winter.needKg !== null && !held.length">
         <span class="display spare" :class="(balance.spareKg ?? 0) >= -1e-6 ? 'green' : 'rust'">{{
           spareText(balance.spareKg ?? 0)
         }}</span>{{ ' ' }}

@@ -3,6 +3,7 @@ import { massText } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import HoldsNote from '../parts/HoldsNote.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import { useJars, useRules } from '../server/queries.js';
@@ -115,6 +116,7 @@ function open(combId: string): void {
         </button>
       </nav>
     </header>
+    <HoldsNote v-if="detail" :holds="detail.holds" />
     <p v-if="!comb && place !== 'pack' && place !== 'record'" class="sub">
       No comb of this harvest was weighed at the hive yet.
     </p>

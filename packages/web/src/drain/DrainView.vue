@@ -16,6 +16,7 @@ import Dialog from 'primevue/dialog';
 import { computed, ref } from 'vue';
 import VesselStack from '../drawing/VesselStack.vue';
 import NumberField from '../parts/NumberField.vue';
+import HoldsNote from '../parts/HoldsNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
@@ -232,6 +233,7 @@ const closeFromG = computed(() => {
         ><AlarmKey v-if="running"
       /></span>
     </header>
+    <HoldsNote v-if="detail" :holds="detail.holds" />
     <section class="vessels">
       <VesselStack
         :upper="upper"

@@ -118,7 +118,7 @@ async function onlyGone(): Promise<void> {
     modal
     :header="`${hive.name}: the colony is gone`"
     position="top"
-    :style="{ width: '640px', maxWidth: '96vw' }"
+    :style="{ width: '1000px', maxWidth: '98vw' }"
   >
     <form class="acts" @submit.prevent="keep">
       <label class="check"
@@ -129,27 +129,29 @@ async function onlyGone(): Promise<void> {
           <b>What do you see?</b> Look for each; one sign alone clears nothing.
           <template v-if="unasked.length">{{ unasked.length }} not looked for yet.</template>
         </legend>
-        <div v-for="c in askedSigns" :key="c" class="sign">
-          <span :id="`sign-${c}`">{{ signs[c] }}</span>
-          <SelectButton
-            :model-value="answerOf(c)"
-            :options="[
-              { label: 'Yes', value: 'yes' },
-              { label: 'No', value: 'no' },
-            ]"
-            option-label="label"
-            option-value="value"
-            :aria-labelledby="`sign-${c}`"
-            @update:model-value="answer(c, $event)"
-          />
+        <div class="signs">
+          <div v-for="c in askedSigns" :key="c" class="sign">
+            <span :id="`sign-${c}`">{{ signs[c] }}</span>
+            <SelectButton
+              :model-value="answerOf(c)"
+              :options="[
+                { label: 'Yes', value: 'yes' },
+                { label: 'No', value: 'no' },
+              ]"
+              option-label="label"
+              option-value="value"
+              :aria-labelledby="`sign-${c}`"
+              @update:model-value="answer(c, $event)"
+            />
+          </div>
         </div>
         <label class="check"
           ><input v-model="causes" type="checkbox" value="unknown" /> The cause is not known</label
         >
       </fieldset>
       <div>
-        <span id="word">What an inspector or laboratory said</span
-        ><SelectButton
+        <p id="word">What an inspector or laboratory said</p>
+        <SelectButton
           v-model="word"
           :options="[
             { label: 'Not asked', value: 'none' },
@@ -162,19 +164,22 @@ async function onlyGone(): Promise<void> {
           aria-labelledby="word"
         />
       </div>
-      <ul class="advice" aria-live="polite">
-        <li v-for="l in advice.lines" :key="l">{{ l }}</li>
-      </ul>
       <Refusal :refusal="refusal" />
-      <Button type="submit" label="Write it down" :disabled="!causes.length" :loading="busy" />
-      <Button
-        v-if="!state.dead"
-        outlined
-        label="It is gone; answer later"
-        :loading="busy"
-        @click="onlyGone"
-      />
-      <Button v-else text label="A mistake: it lives" :loading="busy" @click="mistaken" />
+      <div class="keys">
+        <ul class="advice" aria-live="polite">
+          <li v-for="l in advice.lines" :key="l">{{ l }}</li>
+        </ul>
+
+        <Button type="submit" label="Write it down" :disabled="!causes.length" :loading="busy" />
+        <Button
+          v-if="!state.dead"
+          outlined
+          label="It is gone; answer later"
+          :loading="busy"
+          @click="onlyGone"
+        />
+        <Button v-else text label="A mistake: it lives" :loading="busy" @click="mistaken" />
+      </div>
     </form>
   </Dialog>
 </template>
@@ -204,7 +209,27 @@ fieldset {
   height: 24px;
   accent-color: var(--field);
 }
+.signs {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(440px, 100%), 1fr));
+  gap: 0 28px;
+}
+.keys {
+  position: sticky;
+  bottom: 0;
+  display: flex;
+  gap: 12px;
+  flex-wrap: wrap;
+  padding: 8px 0;
+  background: var(--lime-0);
+}
+/* Two answers stay side by side, whatever the question's length. */
+.sign :deep(.p-selectbutton) {
+  flex: none;
+  flex-wrap: nowrap;
+}
 .advice {
+  flex-basis: 100%;
   margin: 0;
   padding-left: 20px;
 }

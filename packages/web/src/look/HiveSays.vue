@@ -15,7 +15,7 @@ defineProps<{
 <template>
   <div class="says">
     <p v-if="scan" class="scan">
-      {{ scan.sentence }}<template v-if="!scan.first"> {{ scanBack }}</template
+      {{ scan.sentence }}<template v-if="!scan.first">{{ ` ${scanBack}` }}</template
       ><template v-if="lastBar">
         Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and
         {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before,

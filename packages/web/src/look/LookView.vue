@@ -309,6 +309,17 @@ const noComb = (): Promise<unknown> =>
     { reason: 'none-here' },
     `${placeName.value} has no comb.`,
   );
+/** The brood box of a colony that is gone, as long as its frames were not read. */
+const closedBrood = computed(() =>
+  state.value?.dead && kind.value?.bee === 'honeybee'
+    ? (hive.value!.boxes.find(
+        (box) =>
+          box.compartment === 'brood' && !hive.value!.bars.some((b) => b.boxId === box.carrierId),
+      ) ?? null)
+    : null,
+);
+const readBrood = (): Promise<unknown> =>
+  go(`/boxes/${closedBrood.value!.carrierId}/read-dead`, {}, 'Its brood box can be read now.');
 const boardAt = ref<number | null>(null);
 const follower = computed(() =>
   hive.value?.kind === 'top-bar' ? (hive.value.geometry as TopBarGeometry).followerAfterBar : null,
@@ -457,6 +468,13 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             <span>▲ may take</span><span>▬ leave</span><span>◇ test first</span
             ><span>○ not read yet</span>
           </p>
+          <Button
+            v-if="closedBrood"
+            outlined
+            label="Read its brood box too"
+            :loading="busy"
+            @click="readBrood"
+          />
           <HiveSays v-if="stacked" v-bind="says" />
         </div>
         <div class="reading">

@@ -1,4 +1,5 @@
 import {
+  compartmentShape,
   CELL_MM,
   EMPTY_SHARES,
   bandCells,
@@ -46,7 +47,9 @@ export const otherSide = (side: Side): Side => (side === 'A' ? 'B' : 'A');
 export function beginDraft(hive: Hive, bar: BarView): LookDraft {
   const comb = bar.comb!;
   const last = comb.looks.at(-1) ?? null;
-  const shape = readShape(hive);
+  const box = hive.boxes.find((b) => b.carrierId === bar.boxId);
+  const inBrood = box?.compartment === 'brood';
+  const shape = inBrood ? compartmentShape(hive.kind, hive.geometry, 'brood') : readShape(hive);
   return {
     combId: comb.id,
     A: null,
@@ -59,7 +62,7 @@ export function beginDraft(hive: Hive, bar: BarView): LookDraft {
     pots: null,
     straight: last?.straight ?? null,
     readings: [],
-    combAge: last?.combAge ?? 'new',
+    combAge: last?.combAge ?? (inBrood ? 'brood-used' : 'new'),
     depthMm: last?.depthMm ?? shape.outline.depthMm,
     thicknessMm: last?.thicknessMm ?? shape.thicknessMm,
     said: null,

@@ -113,6 +113,7 @@ export function useRipening(
     if (
       !hive.value ||
       !state.value ||
+      state.value.dead ||
       (hive.value.kind !== 'cut-comb' && hive.value.kind !== 'framed')
     )
       return [];
@@ -126,6 +127,7 @@ export function useRipening(
           setOn: box.sinceOn,
           flowEndsOn: state.value!.flow?.endsOn ?? null,
           pace: pace.value,
+          lookedBefore: hive.value!.lastLookOn !== null,
           frames: hive
             .value!.bars.filter((b) => b.boxId === box.carrierId)
             .map((b) => ({

@@ -16,6 +16,7 @@ import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
+import AgainstNow from '../parts/AgainstNow.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
@@ -71,6 +72,11 @@ const temper = computed(() =>
     ? (stateAt(detail.value.hive, now.value.toISOString(), rules.value).temper?.temper ?? null)
     : null,
 );
+const alive = computed(() =>
+  detail.value && rules.value
+    ? !stateAt(detail.value.hive, now.value.toISOString(), rules.value).dead
+    : true,
+);
 const scores = computed<HourScore[]>(() => {
   const d = detail.value;
   if (!d || !rules.value) return [];
@@ -90,6 +96,7 @@ const scores = computed<HourScore[]>(() => {
       place: placeOfSite(d.hive.site),
       forage: forageAt(d.hive, stateAt(d.hive, at.toUTC().toISO()!, rules.value!), at.toISODate()!),
       temper: temper.value,
+      alive: alive.value,
       rules: rules.value!,
     });
   });
@@ -206,6 +213,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         ></span
       >
     </header>
+    <AgainstNow :detail="detail" :rules="rules" />
     <section class="left">
       <h2 class="furrow-heading">The day and the hour</h2>
       <DayLine :scores="ahead" :zone="zone" :start="plan.startLocal" @choose="chooseHour" />

@@ -20,6 +20,7 @@ import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import AgainstNow from '../parts/AgainstNow.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
@@ -247,6 +248,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       /></span>
     </header>
     <section class="now" :class="{ weighing }">
+      <AgainstNow :detail="detail" :rules="rules" only-forbids />
       <h2 class="display instruction">{{ step.title }}</h2>
       <p v-if="progress!.shutBy" class="caution" role="alert">
         Shut it again before {{ clockText(progress!.shutBy, detail.batch.zone, now) }}: small flies

@@ -4,7 +4,7 @@ import type { CombFacts } from '../combFacts.js';
 import { capitalised, lastKnownText, restsOn, type Finding } from '../finding.js';
 
 const ASK =
-  'Ask the bee inspector; some brood diseases must be reported. Nothing of it is taken, given, sold or fed until a later healthy check or the inspector’s word is noted.';
+  "Ask the bee inspector; some brood diseases must be reported. Nothing of it is taken, given, sold or fed until a later healthy check or the inspector's word is noted.";
 
 /** Are the bees healthy it came from? A sick colony forbids, an unsure look asks first, never checked only advises. */
 export function healthy(facts: CombFacts): Finding {

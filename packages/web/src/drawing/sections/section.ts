@@ -75,7 +75,9 @@ export function layStack(
     .map(({ box, shape }): BoxOnPage => {
       const height = shape.innerDepthMm * s;
       const pitch = shape.pitchMm * s;
-      const inset = (width - shape.positions * pitch) / 2;
+      // An opened brood box has its frames though its kind counts none in it.
+      const there = hive.bars.filter((b) => b.boxId === box.carrierId).length;
+      const inset = (width - Math.max(shape.positions, there) * pitch) / 2;
       const places = hive.bars
         .filter((b) => b.boxId === box.carrierId)
         .map((b) => ({
@@ -95,7 +97,8 @@ export function layStack(
         height,
         pitch,
         thicknessMm: shape.thicknessMm,
-        readable: shape.readable,
+        // The brood box of a dead colony is opened and read like any other.
+        readable: shape.readable || places.length > 0,
         label: shape.label,
         places,
       };

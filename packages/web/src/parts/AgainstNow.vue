@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { judgeHiveAt, standingAgainst, type BatchDetail, type HouseRules } from '@furrow/core';
+import { computed } from 'vue';
+import { useNow } from '../shell/useNow.js';
+
+/** What speaks against taking the chosen combs today: the same findings as in Look, judged again now. */
+const props = defineProps<{ detail: BatchDetail; rules: HouseRules; onlyForbids?: boolean }>();
+const now = useNow();
+const combs = computed(() =>
+  judgeHiveAt(props.detail.hive, props.rules, now.value.toISOString()).filter(
+    (j) =>
+      props.detail.batch.combIds.includes(j.combId) &&
+      // What was taken already is judged by nobody any more.
+      !props.detail.takes.some((t) => t.combId === j.combId),
+  ),
+);
+interface Against {
+  sentence: string;
+  labels: string[];
+  forbids: boolean;
+}
+const against = computed(() => {
+  const said = new Map(props.detail.batch.anyway.map((a) => [a.combId, a.reason]));
+  const groups = new Map<string, Against>();
+  for (const comb of combs.value)
+    for (const finding of standingAgainst(comb.verdict.findings)) {
+      const forbids = finding.weight === 'forbids';
+      if (!forbids && (props.onlyForbids || said.has(comb.combId))) continue;
+      const group = groups.get(finding.sentence);
+      if (group) group.labels.push(comb.label);
+      else
+        groups.set(finding.sentence, { sentence: finding.sentence, labels: [comb.label], forbids });
+    }
+  return [...groups.values()].sort((a, b) => Number(b.forbids) - Number(a.forbids));
+});
+</script>
+
+<template>
+  <section v-if="against.length" class="against" role="alert">
+    <p v-for="a in against" :key="a.sentence">
+      <b :class="{ rust: a.forbids }">{{ a.labels.join(', ') }}:</b> {{ a.sentence }}
+    </p>
+    <RouterLink :to="`/look/${detail.hive.id}`">Look at it</RouterLink>
+  </section>
+</template>
+
+<style scoped>
+.against {
+  border-left: 5px solid var(--rust);
+  padding-left: 12px;
+  grid-column: 1 / -1;
+}
+.against p {
+  margin: 2px 0;
+}
+</style>
