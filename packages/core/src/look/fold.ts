@@ -2,6 +2,14 @@ import type { Finding, Question } from './finding.js';
 
 export type Verdict = 'take' | 'leave' | 'test' | 'not-read';
 
+/** What a verdict is called on screen. */
+export const VERDICT_WORDS: Record<Verdict, string> = {
+  take: 'Take',
+  leave: 'Leave',
+  test: 'Test first',
+  'not-read': 'Not read',
+};
+
 interface FoldRow {
   question: Question;
   answer: Finding['answer'];

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   EMPTY_SHARES,
+  VERDICT_WORDS,
   correctionFor,
   dateWords,
   dueItems,
@@ -126,6 +127,8 @@ const combWord = computed(() =>
 const unitWord = computed(() => (kind.value?.unitTaken === 'pots' ? 'Pots' : 'Comb'));
 const side = ref<Side>('A');
 const asTable = ref(false);
+/** On a phone the verdict stands above the drawing: its reasons follow below. */
+const narrow = window.matchMedia('(max-width: 899px)').matches;
 const measuring = ref(false);
 const [dying, stray] = [ref(false), ref(false)];
 const swapping = ref<BarView | null>(null);
@@ -428,6 +431,11 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         </button>
       </span>
     </header>
+    <p v-if="narrow && current" class="short" role="status">
+      <b class="display">{{ VERDICT_WORDS[current.verdict.verdict] }}</b>{{
+        ` ${combWord}: ${current.verdict.headline}`
+      }}
+    </p>
     <section class="left">
       <RisksOnce :hive="hive" :kind="kind" :read="state.risksRead" :date="date" />
       <div class="pair" :class="{ stacked }">
@@ -621,6 +629,14 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   text-decoration: underline;
   cursor: pointer;
   padding: 8px 0;
+}
+.short {
+  grid-column: 1 / -1;
+  margin: 0;
+}
+.short .display {
+  font-size: 31px;
+  line-height: 36px;
 }
 .legend {
   display: flex;

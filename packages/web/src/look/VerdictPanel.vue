@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   QUESTION_WORDS,
+  VERDICT_WORDS,
   WAY_WORDS,
   ageText,
   correctedEstimate,
@@ -14,7 +15,6 @@ import {
   type HouseRules,
   type JudgedComb,
   type Range,
-  type Verdict,
 } from '@furrow/core';
 import { computed } from 'vue';
 
@@ -32,12 +32,6 @@ const mended = computed(() =>
     ? correctedEstimate(props.judged.estimate, props.correction.factor)
     : null,
 );
-const big: Record<Verdict, string> = {
-  take: 'Take',
-  leave: 'Leave',
-  test: 'Test first',
-  'not-read': 'Not read',
-};
 
 const W = 346;
 const small = computed(() => (props.judged.estimate?.honeyKg.high ?? 0) < 1);
@@ -105,6 +99,9 @@ function percents(f: Finding, measured: number, limit: number): Gauge {
     gap: f.answer === 'no' ? missing : '',
   };
 }
+/** What decides stands in full above: it is not said twice. */
+const apartText = (f: Finding): string =>
+  f.sentence === props.judged.verdict.headline ? 'This decides, as said above.' : f.sentence;
 /** A place that was drained or drawn since the last look. */
 const emptiedText = computed(() => {
   const { emptied } = props.judged;
@@ -136,7 +133,7 @@ const emptiedText = computed(() => {
         />
         <circle v-else r="8" fill="none" stroke="var(--ink)" stroke-width="2.5" />
       </svg>
-      <b class="display">{{ big[judged.verdict.verdict] }}</b>
+      <b class="display">{{ VERDICT_WORDS[judged.verdict.verdict] }}</b>
       <span class="sub"
         >{{ placeName }},
         {{ isDraft ? 'being looked at' : lastText ? `seen ${lastText}` : 'never seen' }}</span
@@ -216,7 +213,7 @@ const emptiedText = computed(() => {
         <li v-for="f in judged.verdict.findings" :key="f.question">
           <span class="answer" :class="TONES[speaks(f)]">{{ MARKS[f.answer] }}</span>
           <span
-            ><b>{{ nameOf(f) }}</b> <em class="sub">{{ f.rule }}</em><br />{{ f.sentence
+            ><b>{{ nameOf(f) }}</b> <em class="sub">{{ f.rule }}</em><br />{{ apartText(f)
             }}<small v-if="f.restsOn.length" class="sub"
               ><br />Rests on: {{ f.restsOn.map(ageText).join('; ') }}.</small
             ></span

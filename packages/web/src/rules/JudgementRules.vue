@@ -96,3 +96,15 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
     Starting values, nobody's measurement. Older is ‘unknown, last known …’ and counts as unknown.
   </p>
 </template>
+
+<style scoped>
+.line {
+  display: flex;
+  gap: 12px 20px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+.line > .field {
+  max-width: 210px;
+}
+</style>
