@@ -265,7 +265,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
       ifLeft: 'What is ripe, and how full they are, stays unknown.',
     });
   }
-  for (const hold of (await holdViews(db)).filter((h) => !h.liftedOn && h.lots.length))
+  for (const hold of (await holdViews(db)).filter((h) => !h.liftedOn))
     add({
       id: `${hold.id}-hold`,
       kind: 'hold',
@@ -274,7 +274,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
       hiveId: null,
       title: `Held back: ${hold.hiveName}, harvest of ${dateWords(hold.harvestedOn)}. ${HOLD_WORDS[hold.cause].name}`,
       dueAt: null,
-      ifLeft: `${HOLD_WORDS[hold.cause].bars} ${HOLD_WORDS[hold.cause].ask}`,
+      ifLeft: `${HOLD_WORDS[hold.cause].left} ${HOLD_WORDS[hold.cause].bars} ${hold.lots.length ? '' : 'Nothing of it stands here any more: tell those who have it. '}${HOLD_WORDS[hold.cause].ask}`,
       urgent: true,
     });
   for (const held of (await db('heldCommands').orderBy('recordedAt')) as {

@@ -150,8 +150,8 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
         :allow-empty="false"
         aria-label="Where in the book"
       />
+      <HoldsNote :holds="detail.holds" />
     </header>
-    <HoldsNote :holds="detail.holds" />
     <section class="left">
       <p class="display balance" :class="detail.balanced ? 'green' : 'rust'">
         {{ detail.balanced ? 'Balanced to the gram' : 'Not balanced' }}

@@ -115,8 +115,8 @@ function open(combId: string): void {
           }}</small>
         </button>
       </nav>
+      <HoldsNote v-if="detail" :holds="detail.holds" />
     </header>
-    <HoldsNote v-if="detail" :holds="detail.holds" />
     <p v-if="!comb && place !== 'pack' && place !== 'record'" class="sub">
       No comb of this harvest was weighed at the hive yet.
     </p>

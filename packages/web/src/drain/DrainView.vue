@@ -232,8 +232,8 @@ const closeFromG = computed(() => {
           >{{ c.hiveName }} drains too</RouterLink
         ><AlarmKey v-if="running"
       /></span>
+      <HoldsNote v-if="detail" :holds="detail.holds" />
     </header>
-    <HoldsNote v-if="detail" :holds="detail.holds" />
     <section class="vessels">
       <VesselStack
         :upper="upper"

@@ -93,8 +93,8 @@ async function toBook(): Promise<void> {
         :allow-empty="false"
         aria-label="Where at the shelf"
       />
+      <HoldsNote :holds="detail.holds" />
     </header>
-    <HoldsNote :holds="detail.holds" />
     <LotsPanel v-if="place === 'several'" :rules="rules" :jars="jars" />
     <template v-else-if="place === 'labels'"
       ><LabelsPanel

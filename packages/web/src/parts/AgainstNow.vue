@@ -48,7 +48,7 @@ const against = computed(() => {
 .against {
   border-left: 5px solid var(--rust);
   padding-left: 12px;
-  grid-column: 1 / -1;
+  flex: 1 0 100%;
 }
 .against p {
   margin: 2px 0;

@@ -58,10 +58,15 @@ async function lift(id: string): Promise<void> {
 .hold {
   border-left: 5px solid var(--rust);
   padding: 2px 0 2px 12px;
-  grid-column: 1 / -1;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 14px;
+  flex: 1 0 100%;
 }
 .hold p {
   margin: 2px 0;
+  flex: 1 1 420px;
 }
 .lift {
   display: flex;

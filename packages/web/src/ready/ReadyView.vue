@@ -212,8 +212,8 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           >{{ d.batch.hiveName }}, {{ WAY_WORDS[d.batch.method].name.toLowerCase() }}</RouterLink
         ></span
       >
+      <AgainstNow :detail="detail" :rules="rules" />
     </header>
-    <AgainstNow :detail="detail" :rules="rules" />
     <section class="left">
       <h2 class="furrow-heading">The day and the hour</h2>
       <DayLine :scores="ahead" :zone="zone" :start="plan.startLocal" @choose="chooseHour" />
