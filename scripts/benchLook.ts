@@ -88,8 +88,8 @@ export async function longHistory(
   const verdict = JSON.stringify({
     verdict: 'leave',
     headline: '67 % capped, house rule asks 75 %: 8 short.',
-    decidedBy: 'capped',
-    reasons: [],
+    decidedBy: 'ripe',
+    findings: [],
     cappedPercent: 66.7,
     wettestPercent: null,
   });

@@ -1,4 +1,5 @@
 import { hiveKind } from '../hive/kinds.js';
+import { percentText } from '../look/index.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Market } from './outcome.js';
 import type { ChoiceUnit } from './units.js';
@@ -63,7 +64,7 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
     if (unit.cappedArea < 0.5)
       no(
         'capped',
-        `${Math.round(unit.cappedArea * 100)} % of its face is capped: too little for whole pieces.`,
+        `${percentText(unit.cappedArea)} of its face is capped: too little for whole pieces.`,
       );
     if (way === 'cut' && !market.piece)
       no('kit', 'No boxes for pieces in the kit: add them in Rules.');

@@ -17,7 +17,7 @@ export type Way = (typeof WAYS)[number];
 export type WayOrLeave = Way | 'leave';
 
 export const WAY_WORDS: Record<WayOrLeave, { name: string; note: string; lot: string }> = {
-  leave: { name: 'Leave', note: 'stays with the bees', lot: 'left' },
+  leave: { name: 'Leave', note: 'stays in the hive', lot: 'left' },
   cut: { name: 'Cut comb', note: 'pieces, the trimmings crushed', lot: 'pieces' },
   chunk: { name: 'Chunk', note: 'strips in jars, topped up with honey', lot: 'chunk' },
   crush: { name: 'Crush and strain', note: 'broken up, stirred, strained', lot: 'crushed' },

@@ -270,7 +270,7 @@ export function drainFrameSteps(input: TakeInput): TakeStep[] {
       {
         id: 'off',
         kind: 'open',
-        title: 'Super off, bees off',
+        title: input.alive ? 'Super off, bees off' : 'Super off',
         text: `${liftText(input)} ${beesOffText(input, true)} Carried level and covered, indoors over the tray.`,
         done: 'It stands over the tray',
       },

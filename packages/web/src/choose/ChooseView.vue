@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  percentDown,
   hiveKind,
   massRangeText,
   massText,
@@ -153,7 +154,10 @@ const below = computed(() =>
     slot: j.slot,
     lines: [
       {
-        text: j.verdict.cappedPercent === null ? '?' : String(Math.round(j.verdict.cappedPercent)),
+        text:
+          j.verdict.cappedPercent === null
+            ? '?'
+            : String(percentDown(j.verdict.cappedPercent / 100)),
         rust: j.verdict.decidedBy === 'ripe' && j.verdict.verdict === 'leave',
       },
       // Kilograms only where bars stand far enough apart for three figures.

@@ -227,7 +227,7 @@ const proofText = computed(() => {
               >
             </td>
             <td colspan="7" class="sub">
-              nothing taken, nothing to do; everything stays with the bees
+              nothing taken, nothing to do; everything stays in the hive
             </td>
           </tr>
         </tbody>

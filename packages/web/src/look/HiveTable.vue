@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { massRangeText, type JudgedComb, type UnitSystem, type Verdict } from '@furrow/core';
+import {
+  percentDown,
+  massRangeText,
+  type JudgedComb,
+  type UnitSystem,
+  type Verdict,
+} from '@furrow/core';
 
 /** The hive as a table: the same figures as the drawing. */
 defineProps<{ judged: JudgedComb[]; units: UnitSystem }>();
@@ -38,7 +44,7 @@ const words: Record<Verdict, string> = {
           {{
             j.verdict.cappedPercent === null
               ? 'unknown'
-              : `${Math.round(j.verdict.cappedPercent)} %`
+              : `${percentDown(j.verdict.cappedPercent / 100)} %`
           }}
         </td>
         <td class="num">{{ j.estimate ? massRangeText(j.estimate.honeyKg, units) : 'unknown' }}</td>

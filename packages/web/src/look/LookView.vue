@@ -112,6 +112,12 @@ const needsWinter = computed(() => {
 });
 const looks = computed(() => here.value?.comb?.looks ?? []);
 const lastLook = computed(() => looks.value.at(-1) ?? null);
+/** The comb as it stands now: as at the last look, or as it was left when it was drained or drawn since. */
+const standing = computed(() => {
+  const [look, seen] = [lastLook.value, current.value?.seen];
+  if (!look || !seen || !current.value?.emptied) return look;
+  return { ...look, sides: seen.sides, pots: seen.pots ?? null, pane: null, attachment: null };
+});
 const kind = computed(() => (hive.value ? hiveKind(hive.value.kind) : null));
 /** What a place is called in full: "Bar 12", "Super 2, frame 5". */
 const placeName = computed(() => (here.value ? nameOf(here.value) : ''));
@@ -206,7 +212,9 @@ const due = computed(() =>
 );
 const lastFaces = useFaces(
   computed(() =>
-    lastLook.value && (lastLook.value.painted.A || lastLook.value.painted.B)
+    lastLook.value &&
+    !current.value?.emptied &&
+    (lastLook.value.painted.A || lastLook.value.painted.B)
       ? lastLook.value.id
       : null,
   ),
@@ -260,7 +268,7 @@ function startSide(from: string): void {
   const shares =
     PRESETS[from] ??
     (from === 'last'
-      ? lastLook.value?.sides[side.value]
+      ? standing.value?.sides[side.value]
       : from === 'other'
         ? d[otherSide(side.value)]
         : null);
@@ -488,7 +496,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <div class="reading">
           <PotsReader
             v-if="kind.bee === 'stingless' && here?.comb"
-            :pots="draft?.pots ?? lastLook?.pots ?? null"
+            :pots="draft?.pots ?? standing?.pots ?? null"
             :fallback="{
               honeySealed: 0,
               honeyOpen: 0,
@@ -507,7 +515,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             :hive="hive"
             :bar="here"
             :place-name="placeName"
-            :last="lastLook"
+            :last="standing"
             :last-faces="lastFaces.data.value ?? null"
             :earlier="earlier"
             :earlier-faces="compareId ? (earlierFaces.data.value ?? null) : null"

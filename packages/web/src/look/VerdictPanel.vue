@@ -2,7 +2,6 @@
 import {
   QUESTION_WORDS,
   VERDICT_WORDS,
-  WAY_WORDS,
   ageText,
   correctedEstimate,
   dateWords,
@@ -15,6 +14,7 @@ import {
   type HouseRules,
   type JudgedComb,
   type Range,
+  type Way,
 } from '@furrow/core';
 import { computed } from 'vue';
 
@@ -102,12 +102,16 @@ function percents(f: Finding, measured: number, limit: number): Gauge {
 /** What decides stands in full above: it is not said twice. */
 const apartText = (f: Finding): string =>
   f.sentence === props.judged.verdict.headline ? 'This decides, as said above.' : f.sentence;
+const EMPTIED_WORDS: Partial<Record<Way, string>> = {
+  'draw-pots': 'Pots drawn',
+  'drain-hive': 'Drained in the hive',
+  'drain-off': 'Drained off the hive',
+};
 /** A place that was drained or drawn since the last look. */
 const emptiedText = computed(() => {
   const { emptied } = props.judged;
   if (!emptied) return null;
-  const done = emptied.way === 'draw-pots' ? 'Pots drawn' : WAY_WORDS[emptied.way].name;
-  return `${done} on ${dateWords(emptied.on)}. Not looked at since.`;
+  return `${EMPTIED_WORDS[emptied.way] ?? 'Emptied'} on ${dateWords(emptied.on)}. Not looked at since.`;
 });
 </script>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  percentDown,
   OUTCOME_WORDS,
   cutsComb,
   estimateSeen,
@@ -273,7 +274,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           >{{
             look.verdict.cappedPercent === null
               ? ''
-              : `${Math.round(look.verdict.cappedPercent)} % capped, `
+              : `${percentDown(look.verdict.cappedPercent / 100)} % capped, `
           }}about {{ massText(estimate.honeyKg.mid, units) }}</b
         >
       </p>

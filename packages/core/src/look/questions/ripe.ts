@@ -49,7 +49,7 @@ function tooWet(facts: CombFacts, water: KnownWater): Finding | null {
     weight: 'decides',
     rule: measured > wet ? `water at most ${wet} %` : `your limit of ${limit} % water`,
     measured,
-    limit,
+    limit: measured > wet ? wet : limit,
     unit: '%',
     restsOn: [restsOn('water', water.on!, facts.date, facts.rules.shelfDays.water)],
     sentence:

@@ -11,6 +11,9 @@ const QUESTION_OF: Record<string, string> = {
   'first-season': 'season',
 };
 
+/** Questions to which 'no' is the good answer. */
+const GOOD_IS_NO = ['dead', 'treated', 'syrup', 'brood', 'theirs'];
+
 interface OldReason {
   rule: string;
   fits: boolean | null;
@@ -18,6 +21,11 @@ interface OldReason {
   measured?: number;
   limit?: number;
   unit?: string;
+}
+
+function answerOf(question: string, fits: boolean | null): 'yes' | 'no' | 'unknown' {
+  if (fits === null) return 'unknown';
+  return fits === GOOD_IS_NO.includes(question) ? 'no' : 'yes';
 }
 
 /** A verdict as it was written down before findings: its reasons are kept word for word, none decides anything again. */
@@ -31,7 +39,7 @@ export function asFindings(verdict: Record<string, unknown>): Record<string, unk
     findings: (reasons as OldReason[]).map(({ rule, fits, ...said }) => ({
       ...said,
       question: question(rule),
-      answer: fits === null ? 'unknown' : fits ? 'yes' : 'no',
+      answer: answerOf(question(rule), fits),
       weight: 'notes',
       rule,
       restsOn: [],
