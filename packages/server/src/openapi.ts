@@ -58,6 +58,7 @@ const READS: Record<string, string> = {
   '/archives/{id}/file': 'An archive that was written',
   '/journal': 'The last entries, for undo',
   '/held': 'Late entries that no longer fit',
+  '/holds': 'What is held back, why, and the lots it reaches',
   '/instruments/bench-scale': 'A reading of the bench scale',
   '/instruments/thermometer': 'A reading of the thermometer',
 };

@@ -124,7 +124,7 @@ export function colonyState(
     // A level means nothing once the hive or its stand was moved.
     tilt: tilt && moved && moved.on > tilt.on ? null : tilt,
     bloom: fresh('bloom'),
-    treatments: all('treatment').map((t) => ({
+    treatments: lastSaid(all('treatment')).map((t) => ({
       ...t,
       supersOn: t.supersOn ?? 'unknown',
       waitUntil: addDays(t.on, t.waitDays),
@@ -135,6 +135,12 @@ export function colonyState(
     risksRead: all('risks-read').map((r) => r.of),
     lastKnown,
   };
+}
+
+/** A treatment noted again for the same day, with what its leaflet says, replaces what was said of it before. */
+function lastSaid(treatments: readonly Dated<'treatment'>[]): Dated<'treatment'>[] {
+  const key = (t: Dated<'treatment'>): string => `${t.on} ${t.product.toLowerCase()}`;
+  return [...new Map(treatments.map((t) => [key(t), t])).values()];
 }
 
 /** A flow whose end was named is over after it; what follows is not known until somebody says. */

@@ -214,6 +214,18 @@ const ALL_BEES: Row[] = [
     /read the leaflet/,
   ],
   [
+    'treated, the leaflet read later and noted for the same day',
+    {
+      facts: [
+        [40, treatment(5, 'unknown')],
+        [40, treatment(5, 'yes')],
+      ],
+    },
+    'take',
+    'ripe',
+    /./,
+  ],
+  [
     'treated, supers allowed, wait over',
     { facts: [[40, treatment(5, 'yes')]] },
     'take',

@@ -33,11 +33,13 @@ const endsOn = ref('');
 const plant = ref('');
 const degrees = ref<number | null>(null);
 const started = ref('');
-watch(
-  open,
-  () =>
-    ([on.value, refusal.value, started.value] = [props.date, null, props.state.startedOn ?? '']),
-);
+watch(open, (kind) => {
+  [on.value, refusal.value, started.value] = [props.date, null, props.state.startedOn ?? ''];
+  // A treatment whose leaflet was not read stands ready to be answered, not to be typed again.
+  const last = props.state.treatments.at(-1);
+  if (kind === 'treatment' && last?.supersOn === 'unknown')
+    [on.value, product.value, waitDays.value] = [last.on, last.product, last.waitDays];
+});
 
 interface Choice {
   label: string;

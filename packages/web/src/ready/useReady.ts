@@ -1,4 +1,10 @@
-import type { BatchDetail, DayInput, DayPlan, Plan } from '@furrow/core';
+import {
+  moistureSummary,
+  type BatchDetail,
+  type DayInput,
+  type DayPlan,
+  type Plan,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
@@ -6,6 +12,15 @@ import { serverNow } from '../server/client.js';
 import { useJars, useOpenPlans, useRules, useVessels, useWeather } from '../server/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { compute } from '../workers/client.js';
+
+/** Water of the chosen combs as their last looks measured it, the wettest sample, percent; null where none was drawn. */
+function measuredInLook(d: BatchDetail): number | null {
+  const readings = d.batch.combIds.flatMap(
+    (combId) => d.looks.filter((look) => look.combId === combId).at(-1)?.readings ?? [],
+  );
+  const wettest = moistureSummary(readings)?.wettestPercent ?? null;
+  return wettest === null ? null : Math.round(wettest * 10) / 10;
+}
 
 /** Everything Ready works with: the harvests that wait for their day, each with the plan on the screen, and what comes of them together. */
 export function useReady() {
@@ -36,12 +51,13 @@ export function useReady() {
     const tomorrow = DateTime.fromJSDate(serverNow(), { zone: d.batch.zone })
       .plus({ days: 1 })
       .set({ hour: 9, minute: 30 });
-    const wet = d.hive.kind === 'stingless' ? 27 : 18;
+    const taken = d.hive.kind === 'stingless' ? 27 : 18;
     return {
       startLocal: tomorrow.toFormat("yyyy-MM-dd'T'HH:mm"),
       kitchenTemperatureC: rules.data.value!.rules.kitchenTemperatureC,
       nightTemperatureC: rules.data.value!.rules.nightTemperatureC,
-      moisturePercent: wet,
+      // What was measured in Look is not asked again.
+      moisturePercent: measuredInLook(d) ?? taken,
       moves: {},
     };
   }
