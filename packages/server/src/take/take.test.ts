@@ -280,7 +280,7 @@ describe('drain frames', () => {
       true,
     );
   });
-  it('a leak holds everything shut until it is seen to; reset, plug and the book close it', async () => {
+  it('a leak holds everything shut, also after it was seen to; what runs is reset, plugged and closed', async () => {
     const { batchId, combIds, vesselId, frame } = await ready();
     await home.ok(mark(batchId, 'tilt', { tiltDegrees: 3 }));
     await home.ok(mark(batchId, 'checks'));
@@ -291,8 +291,25 @@ describe('drain frames', () => {
       detail: 'Another frame leaks.',
     });
     await home.ok(frame('leak-handled'));
-    for (let part = 0; part < 3; part++) {
-      await home.ok(frame('open'));
+    for (const comb of combIds)
+      expect((await frame('open', { vesselId }, comb)).body).toMatchObject({
+        code: 'not-now',
+        detail: 'After a leak nothing more is opened.',
+      });
+    await home.ok(frame('level', { g: 420 }));
+    await home.ok(frame('drops'));
+    await home.ok(frame('reset'));
+    await home.ok(frame('plug'));
+    // The frame that was never opened stays shut, and its step is done.
+    await home.ok(mark(batchId, 'frames'));
+    expect((await home.detail(batchId)).takes).toMatchObject([{ netG: 420, slot: 202 }]);
+  });
+  it('opened part by part are reset and plugged, and the book closes them', async () => {
+    const { batchId, vesselId, frame } = await ready();
+    await home.ok(mark(batchId, 'tilt', { tiltDegrees: 3 }));
+    await home.ok(mark(batchId, 'checks'));
+    for (let part = 0; part < 4; part++) {
+      await home.ok(frame('open', { vesselId }));
       await home.ok(frame('no-leak'));
     }
     const [clock] = await clocks();
