@@ -5,6 +5,7 @@ import {
   knownWater,
   seenSides,
   type CombFacts,
+  type PotCounts,
 } from './combFacts.js';
 import type { Finding, Question } from './finding.js';
 import { fold, type Verdict } from './fold.js';
@@ -113,11 +114,13 @@ const isRipe = (findings: readonly Finding[]): boolean =>
   findings.some((f) => f.question === 'ripe' && f.answer === 'yes');
 
 function cappedPercentOf(facts: CombFacts): number | null {
-  if (isStingless(facts)) {
-    const { pots } = facts.comb;
-    const honey = pots ? pots.honeySealed + pots.honeyOpen : 0;
-    return pots ? (honey ? (pots.honeySealed / honey) * 100 : 0) : null;
-  }
+  if (isStingless(facts)) return facts.comb.pots && sealedPercent(facts.comb.pots);
   const sides = seenSides(facts.comb.sides);
   return sides.length ? cappedShares(sides).all * 100 : null;
+}
+
+/** Sealed share of the honey pots, percent; 0 where there are none. */
+function sealedPercent(pots: PotCounts): number {
+  const honey = pots.honeySealed + pots.honeyOpen;
+  return honey > 0 ? (pots.honeySealed / honey) * 100 : 0;
 }

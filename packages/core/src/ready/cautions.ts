@@ -50,19 +50,7 @@ export function harvestCautions(f: CautionFacts): Caution[] {
         text: 'Smoker on bare ground, water beside it, cold before you go.',
         ask: 'Fire rules of the place in dry weather.',
       },
-    !stings
-      ? false
-      : f.feelsC === null
-        ? {
-            id: 'heat',
-            step: 'take',
-            text: 'A suit in the sun overheats a person: water, shade, short turns.',
-          }
-        : f.feelsC >= f.heatLimitC - 4 && {
-            id: 'heat',
-            step: 'take',
-            text: `It will feel like ${f.feelsC.toFixed(0)} °C; your limit in a suit is ${f.heatLimitC} °C. Water, shade, turns of a quarter of an hour; stop at the first dizziness.`,
-          },
+    stings && heatCaution(f),
     stings && {
       id: 'lift',
       step: f.way === 'drain-hive' || f.way === 'draw-pots' ? 'take' : 'carry',
@@ -148,4 +136,16 @@ export function harvestCautions(f: CautionFacts): Caution[] {
     },
   ];
   return out.filter((c): c is Caution => c !== false);
+}
+
+/** Heat in a suit: by what it will feel like where the weather is known; nothing where it stays well below the limit. */
+function heatCaution(f: CautionFacts): Caution | false {
+  const base = { id: 'heat', step: 'take' };
+  if (f.feelsC === null)
+    return { ...base, text: 'A suit in the sun overheats a person: water, shade, short turns.' };
+  if (f.feelsC < f.heatLimitC - 4) return false;
+  return {
+    ...base,
+    text: `It will feel like ${f.feelsC.toFixed(0)} °C; your limit in a suit is ${f.heatLimitC} °C. Water, shade, turns of a quarter of an hour; stop at the first dizziness.`,
+  };
 }

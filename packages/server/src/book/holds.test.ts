@@ -147,6 +147,36 @@ describe('a comb under a danger', () => {
     ]);
   });
 
+  it('taken after its colony died, nobody asked, is held until the checklist is answered', async () => {
+    const combId = home.comb(hive, 8);
+    await home.ok(home.look(combId));
+    const batchId = randomUUID();
+    await home.ok(
+      home.post('/harvests', {
+        visitId: randomUUID(),
+        batchId,
+        hiveId: hive.id,
+        method: 'crush',
+        combIds: [combId],
+        anyway: [],
+      }),
+    );
+    expect(await holds()).toEqual([]);
+    await home.ok(say(hive, { kind: 'alive', alive: false }));
+    await home.ok(
+      home.post('/takes', {
+        id: randomUUID(),
+        batchId,
+        combId,
+        outcome: 'taken',
+        vesselId: null,
+        grossG: 3000,
+        tareG: 1000,
+      }),
+    );
+    expect(await holds()).toMatchObject([{ batchId, cause: 'dead', liftedOn: null }]);
+  });
+
   it('of a dead colony nobody asked about goes only into a lot kept apart, until it is answered', async () => {
     const combId = home.comb(hive, 8);
     await home.ok(home.look(combId));

@@ -3,12 +3,15 @@ import {
   HOLD_WORDS,
   dateWords,
   liftHoldSchema,
+  standingAgainst,
   type Batch,
   type ColonyFact,
   type DatedFact,
   type Hold,
   type HoldCause,
   type HoldView,
+  type JudgedComb,
+  type Question,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/writes.js';
@@ -57,6 +60,29 @@ export async function placeHold(
     liftedOn: null,
     liftedWord: null,
   });
+}
+
+/** Findings that follow the honey: comb taken in spite of them is held until somebody's word. */
+const HELD_BY: Partial<Record<Question, HoldCause>> = {
+  healthy: 'sick',
+  dead: 'dead',
+  treated: 'treated',
+  syrup: 'syrup',
+};
+
+/** Holds a harvest for what stands against its combs when they are chosen, or taken. */
+export async function holdByFindings(
+  unit: UnitOfWork,
+  batchId: string,
+  hiveName: string,
+  chosen: readonly JudgedComb[],
+): Promise<void> {
+  const day = unit.at.slice(0, 10);
+  for (const comb of chosen)
+    for (const finding of standingAgainst(comb.verdict.findings)) {
+      const cause = HELD_BY[finding.question];
+      if (cause) await placeHold(unit, batchId, cause, `${hiveName}: ${finding.sentence}`, day);
+    }
 }
 
 /**

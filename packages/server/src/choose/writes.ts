@@ -8,15 +8,12 @@ import {
   newHarvestSchema,
   planSchema,
   type Batch,
-  type HoldCause,
-  type JudgedComb,
-  type Question,
   type JarKindRecord,
   type NewChoice,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { z } from 'zod';
-import { placeHold } from '../book/holds.js';
+import { holdByFindings } from '../book/holds.js';
 import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
 import { list } from '../store/rows.js';
@@ -103,28 +100,6 @@ async function makeBatch(
   });
   await holdByFindings(unit, payload.batchId, hive.name, chosen);
   return batchView(unit.db, payload.batchId);
-}
-
-/** Findings that follow the honey: comb taken in spite of them is held until somebody's word. */
-const HELD_BY: Partial<Record<Question, HoldCause>> = {
-  healthy: 'sick',
-  dead: 'dead',
-  treated: 'treated',
-  syrup: 'syrup',
-};
-
-async function holdByFindings(
-  unit: UnitOfWork,
-  batchId: string,
-  hiveName: string,
-  chosen: readonly JudgedComb[],
-): Promise<void> {
-  const day = unit.at.slice(0, 10);
-  for (const comb of chosen)
-    for (const finding of standingAgainst(comb.verdict.findings)) {
-      const cause = HELD_BY[finding.question];
-      if (cause) await placeHold(unit, batchId, cause, `${hiveName}: ${finding.sentence}`, day);
-    }
 }
 
 export const chooseWrites = [

@@ -1,4 +1,5 @@
 import { judgeHiveAt, standingAgainst, type Batch } from '@furrow/core';
+import { holdByFindings } from '../book/holds.js';
 import { conflict } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
@@ -6,7 +7,8 @@ import { currentRules } from '../store/views.js';
 
 /**
  * Judges combs again at the moment they leave: what was chosen while the colony looked healthy is not taken once it was
- * found sick or treated since. Refuses with the finding that forbids it.
+ * found sick or treated since. Refuses with the finding that forbids it; what only has to be answered first (a colony
+ * that died since, nobody asked) may leave, into a lot that is held until it is.
  */
 export async function mayLeaveNow(
   unit: UnitOfWork,
@@ -15,10 +17,11 @@ export async function mayLeaveNow(
 ): Promise<void> {
   const hive = await hiveView(unit.db, batch.hiveId);
   const { rules } = await currentRules(unit.db);
-  for (const comb of judgeHiveAt(hive, rules, unit.at)) {
-    if (!combIds.includes(comb.combId)) continue;
+  const leaving = judgeHiveAt(hive, rules, unit.at).filter((j) => combIds.includes(j.combId));
+  for (const comb of leaving) {
     const forbids = standingAgainst(comb.verdict.findings).find((f) => f.weight === 'forbids');
     if (forbids)
       throw conflict('forbidden', `Comb ${comb.label}: ${forbids.sentence}`, 'payload.combId');
   }
+  await holdByFindings(unit, batch.id, hive.name, leaving);
 }

@@ -9,12 +9,21 @@ export function pollen(facts: CombFacts): Finding {
   const base = { question: 'pollen' as const, rule: 'pollen', restsOn: [] };
   if (isStingless(facts)) {
     const pots = facts.comb.pots?.pollen ?? null;
-    return {
-      ...base,
-      answer: pots === null ? 'unknown' : pots > 0 ? 'yes' : 'no',
-      weight: 'notes',
-      sentence: pots ? `${pots} pots with pollen stay untouched.` : 'No pollen pots counted.',
-    };
+    if (pots === null)
+      return {
+        ...base,
+        answer: 'unknown',
+        weight: 'notes',
+        sentence: 'The pots were not counted.',
+      };
+    return pots > 0
+      ? {
+          ...base,
+          answer: 'yes',
+          weight: 'notes',
+          sentence: `${pots} pots with pollen stay untouched.`,
+        }
+      : { ...base, answer: 'no', weight: 'notes', sentence: 'No pots with pollen.' };
   }
   const sides = seenSides(facts.comb.sides);
   const share = sides.length ? sumOf(sides, 'pollen') / sides.length : 0;
