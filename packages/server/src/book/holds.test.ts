@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { BatchDetail, ColonyFact, Hive, HoldView, TodayLine } from '@furrow/core';
+import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
 
@@ -67,6 +68,11 @@ describe('a colony found sick after its comb was taken', () => {
     expect(Object.keys(detail.holds)).toContain(jars);
     for (const fate of ['sold', 'given', 'eaten', 'mead'])
       expect((await out(jars, fate)).body.detail).toMatch(/^Held back: .*bee inspector/);
+    const sheet = await request(home.app).get(`/api/v1/lots/${jars}/labels.pdf`);
+    expect([sheet.status, sheet.body.detail]).toEqual([
+      400,
+      expect.stringMatching(/^No label for it: .*brood looked sick/),
+    ]);
     await home.ok(out(jars, 'spoilt'));
     expect((await home.post(`/holds/${hold.id}/lift`, { word: 'ok' })).body.path).toBe(
       'payload.word',

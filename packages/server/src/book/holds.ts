@@ -77,7 +77,8 @@ export async function holdByFindings(
   hiveName: string,
   chosen: readonly JudgedComb[],
 ): Promise<void> {
-  const day = unit.at.slice(0, 10);
+  const batch = await batchView(unit.db, batchId);
+  const day = dateAt(unit.at, batch.zone);
   for (const comb of chosen)
     for (const finding of standingAgainst(comb.verdict.findings)) {
       const cause = HELD_BY[finding.question];

@@ -5,7 +5,8 @@ import type { Knex } from 'knex';
 import { hiveCardPdf, lookSheetPdf } from '../files/hiveCard.js';
 import { labelsPdf, qrRuns } from '../files/labels.js';
 import { lotPage } from '../files/lotPage.js';
-import { notFound } from '../problem.js';
+import { holdText } from '../book/holds.js';
+import { notFound, refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
 import { find, list } from '../store/rows.js';
 import { currentRules } from '../store/views.js';
@@ -70,7 +71,8 @@ export function jarReads(db: Knex): Router {
     });
   });
   router.get('/lots/:id/labels.pdf', async (request, response) => {
-    const { labels, qrText, lot } = await labelsOf(db, request.params.id);
+    const { labels, qrText, lot, holds } = await labelsOf(db, request.params.id);
+    if (holds.length) throw refused(`No label for it: ${holdText(holds[0])}`);
     const [design] = await list<LabelDesignRecord>(db, 'labelDesigns');
     pdfAnswer(
       response,

@@ -318,7 +318,9 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
                 </button>
               </td>
               <td>
+                <span v-if="detail.holds[l.id]" class="rust">held back</span>
                 <a
+                  v-else
                   :href="`/api/v1/lots/${l.id}/labels.pdf`"
                   target="_blank"
                   :aria-label="`Label sheet of lot ${l.code}`"
