@@ -268,7 +268,7 @@ describe('the order of taking in a stack', () => {
   };
   const unripe: Partial<Look> = { sides: { A: face(0.3, 0.6), B: face(0.3, 0.6) } };
   const RULES = { ...DEFAULT_RULES, winterNeedByKindKg: { warre: 0, 'pile-box': 0, framed: 0 } };
-  const takenFrom = (hive: Hive, byBox = false, pins = {}): string[] => {
+  const modelOf = (hive: Hive, byBox = false, pins = {}) => {
     const judged = judgeHiveAt(hive, RULES, INSTANT);
     const choice = choiceHive({
       hive,
@@ -285,7 +285,12 @@ describe('the order of taking in a stack', () => {
       countStock: false,
       countFreezer: false,
     };
-    const model = chooseModel([choice], question, household({ ...RULES, liftKg: 40 }));
+    return chooseModel([choice], question, household({ ...RULES, liftKg: 40 }));
+  };
+  const notesOn = (hive: Hive): string[] =>
+    modelOf(hive).notes.filter((note) => /may be taken, but/.test(note));
+  const takenFrom = (hive: Hive, byBox = false, pins = {}): string[] => {
+    const model = modelOf(hive, byBox, pins);
     return choose(model, solve)!
       .taken.map((i) => model.units[model.options[i].unit].label)
       .sort();
@@ -311,6 +316,9 @@ describe('the order of taking in a stack', () => {
   it('leaves no comb alone beyond a gap', () => {
     const ends = stackOf('framed', (_, place) => (place === 1 || place === 4 ? unripe : {}));
     expect(takenFrom(ends)).toEqual([]);
+    expect(notesOn(ends)).toEqual([
+      expect.stringMatching(/1·2, 1·3, 2·2, 2·3 may be taken, but stand under or between/),
+    ]);
     const oneEnd = stackOf('framed', (_, place) => (place === 1 ? unripe : {}));
     expect(takenFrom(oneEnd)).toEqual(['1·2', '1·3', '1·4', '2·2', '2·3', '2·4']);
     // What a person pins stands outside the order.

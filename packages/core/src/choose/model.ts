@@ -265,16 +265,17 @@ export function chooseModel(
       stepWords: 'one more hour',
       uses: (o) => o.outcome.handsOnMinutes.mid / 60,
     });
+  const orders = takingOrders(units, new Set(options.map((o) => o.unit)), fixed);
   return {
     hives,
     units,
     options,
     limits,
     amount: amountOf(question, household),
-    orders: takingOrders(units, new Set(options.map((o) => o.unit)), fixed),
+    orders,
     fixed,
     market,
-    notes: notesOf(hives, question, household, market),
+    notes: [...notesOf(hives, question, household, market), ...orderNotes(units, orders)],
     blocks,
   };
 }
@@ -296,6 +297,17 @@ function amountOf(question: ChooseQuestion, household: Household): ChooseModel['
     gives: (o) =>
       withinHours !== null && o.outcome.elapsedHours.high > withinHours ? 0 : grams(o),
   };
+}
+
+/** Units that may be taken by their findings but are held by the order of taking: said, with the way round it. */
+function orderNotes(units: readonly ChoiceUnit[], orders: readonly TakingOrder[]): string[] {
+  const stuck = [...new Set(orders.filter((o) => !o.needs.length).map((o) => o.unit))];
+  const hives = [...new Set(stuck.map((u) => units[u].hiveName))];
+  return hives.map((name) => {
+    const labels = stuck.filter((u) => units[u].hiveName === name).map((u) => units[u].label);
+    const one = labels.length === 1;
+    return `${name}: ${labels.join(', ')} may be taken, but ${one ? 'stands' : 'stand'} under or between what stays: no box goes from under an unripe one, no comb is left alone beyond a gap. Touch ${one ? 'it' : 'one'} to take it all the same.`;
+  });
 }
 
 function notesOf(
