@@ -24,6 +24,8 @@ export interface ChooseAnswer {
   /** Filled only where the wish is impossible. */
   relaxations: Relaxation[];
   notes: string[];
+  /** What only the order of taking holds back, a sentence a hive. */
+  orderHeld: ChooseModel['orderHeld'];
   issues: { path: string; message: string }[];
   isDone: boolean;
 }
@@ -45,12 +47,13 @@ export function* chooseAnswers(
     bindings: null,
     relaxations: [],
     notes: [],
+    orderHeld: [],
     issues,
     isDone: true,
   };
   if (issues.length) return void (yield none);
   const model = chooseModel(hives, question, household);
-  const base = { ...none, notes: model.notes };
+  const base = { ...none, notes: model.notes, orderHeld: model.orderHeld };
   const alone = (s: Solved): ChoiceSet[] => [
     setOf(model, s.taken, household, GOAL_WORDS[question.goal], ''),
   ];

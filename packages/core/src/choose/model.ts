@@ -51,6 +51,8 @@ export interface ChooseModel {
   market: Market;
   /** Sentences about the question as a whole: stores below the need, a need not said, prices missing. */
   notes: string[];
+  /** Units that their findings would let go, but the order of taking holds, a sentence a hive. */
+  orderHeld: { hiveId: string; sentence: string }[];
   /** Why a unit cannot go a way, by unit and way; '' stands for taking it at all. */
   blocks: (unit: number, way: Way | '') => Block[];
 }
@@ -275,7 +277,8 @@ export function chooseModel(
     orders,
     fixed,
     market,
-    notes: [...notesOf(hives, question, household, market), ...orderNotes(units, orders)],
+    notes: notesOf(hives, question, household, market),
+    orderHeld: orderHeld(units, orders),
     blocks,
   };
 }
@@ -300,13 +303,19 @@ function amountOf(question: ChooseQuestion, household: Household): ChooseModel['
 }
 
 /** Units that may be taken by their findings but are held by the order of taking: said, with the way round it. */
-function orderNotes(units: readonly ChoiceUnit[], orders: readonly TakingOrder[]): string[] {
-  const stuck = [...new Set(orders.filter((o) => !o.needs.length).map((o) => o.unit))];
-  const hives = [...new Set(stuck.map((u) => units[u].hiveName))];
-  return hives.map((name) => {
-    const labels = stuck.filter((u) => units[u].hiveName === name).map((u) => units[u].label);
+function orderHeld(
+  units: readonly ChoiceUnit[],
+  orders: readonly TakingOrder[],
+): ChooseModel['orderHeld'] {
+  const stuck = [...new Set(orders.filter((o) => !o.needs.length).map((o) => units[o.unit]))];
+  const hiveIds = [...new Set(stuck.map((unit) => unit.hiveId))];
+  return hiveIds.map((hiveId) => {
+    const labels = stuck.filter((unit) => unit.hiveId === hiveId).map((unit) => unit.label);
     const one = labels.length === 1;
-    return `${name}: ${labels.join(', ')} may be taken, but ${one ? 'stands' : 'stand'} under or between what stays: no box goes from under an unripe one, no comb is left alone beyond a gap. Touch ${one ? 'it' : 'one'} to take it all the same.`;
+    return {
+      hiveId,
+      sentence: `${labels.join(', ')} may be taken, but ${one ? 'stands' : 'stand'} under or between what stays: no box goes from under an unripe one, no comb is left alone beyond a gap. Touch ${one ? 'it' : 'one'} to take it all the same.`,
+    };
   });
 }
 

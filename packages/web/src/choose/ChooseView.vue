@@ -215,6 +215,10 @@ const isShort = computed(() =>
 const ripe = computed(() => judged.value.filter((j) => j.verdict.verdict === 'take'));
 /** Where nothing may be taken, which findings hold it back. */
 const held = computed(() => heldBack(here.value?.units ?? []));
+/** What may be taken here by its findings, but not from under or between what stays. */
+const orderHeld = computed(
+  () => chooser.answer.value?.orderHeld.find((h) => h.hiveId === hive.value?.id)?.sentence ?? null,
+);
 const asksNeed = computed(() => held.value.some((h) => h.leadsTo === 'winter-need'));
 const countsWinter = computed(
   () =>
@@ -393,6 +397,9 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         :rules-version="rulesVersion"
       />
       <PoisonQuestion v-else :site="hive.site" />
+      <p v-if="orderHeld" role="status">
+        <b>{{ orderHeld }}</b>
+      </p>
       <h2 class="furrow-heading">Winter</h2>
       <p v-if="hive.kind === 'stingless'">
         {{ rules.potsStayPercent }} % of the sealed pots stay for their winter, by your rule: no

@@ -38,6 +38,7 @@ const answer = (more: Partial<ChooseAnswer> = {}): ChooseAnswer => ({
   bindings: [],
   relaxations: [],
   notes: [],
+  orderHeld: [],
   issues: [],
   isDone: true,
   ...more,
@@ -100,6 +101,7 @@ describe('sets side by side', () => {
             { limit: 'x', gain: 5, unit: 'R$', sentence: 'Freezer, 40.0 L, is the limit.' },
           ],
           notes: ['Ipê: no prices.'],
+          orderHeld: [],
         }),
       )
         .find('.binds')
@@ -199,6 +201,7 @@ describe('a hive as the chooser sees it', () => {
       zone: 'America/Sao_Paulo',
       hemisphere: 'south',
       notes: [],
+      orderHeld: [],
       forage: {},
       revision: 1,
     },
