@@ -6,7 +6,11 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
 test('at the hive with a phone: look, choose, plan and take two combs', async ({ page }) => {
   await page.goto(`${BASE}/look?comb=15`);
-  await expect(page.getByText('Test first', { exact: true })).toBeVisible();
+  // On a phone the verdict and its reason stand above the drawing, on the first screen.
+  const verdict = page.locator('p.short');
+  await expect(verdict).toContainText('Test first comb 15: Look at side B first');
+  const stands = (await verdict.boundingBox())!;
+  expect(stands.y + stands.height).toBeLessThan(844);
   await page.getByRole('button', { name: 'Side B' }).tap();
   await page.getByRole('button', { name: 'I see it: set the bands' }).tap();
   await page.getByLabel('Capped, side B').fill('90');
