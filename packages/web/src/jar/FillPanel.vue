@@ -154,8 +154,9 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
         v-if="honey && honey.nowG > 0"
       >
         <button type="button" class="as-link" @click="granulates(honey.id, !honey.granulating)">
-          {{ honey.granulating ? 'It granulates: take that back' : 'It granulates' }}
-        </button>
+          {{ honey.granulating ? 'It granulates: take that back' : 'It granulates' }}</button>{{
+          ' · '
+        }}
         <button type="button" class="as-link" @click="first(honey.id, !honey.useBy)">
           {{
             honey.useBy

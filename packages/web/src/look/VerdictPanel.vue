@@ -47,6 +47,15 @@ function speaks(f: Finding): 'for' | 'against' | 'open' {
   return f.answer === QUESTION_WORDS[f.question].good ? 'for' : 'against';
 }
 const MARKS = { yes: 'yes', no: 'no', unknown: '?' };
+const SHORT_ANSWERS = { yes: 'yes', no: 'no', unknown: 'not known' };
+/** A bare 'no' beside Take reads like a refusal; whose honey it is has words of its own. */
+const THEIRS_ANSWERS = { yes: 'they need it', no: 'can be spared', unknown: 'not known' };
+function shortAnswer(f: Finding): string {
+  if (f.question !== 'theirs') return SHORT_ANSWERS[f.answer];
+  const counted = f.unit === 'pots' && f.limit !== undefined;
+  if (counted && f.answer === 'no') return `${f.measured} of ${f.limit} sealed pots to spare`;
+  return THEIRS_ANSWERS[f.answer];
+}
 const TONES = { for: 'green', against: 'rust', open: '' };
 const nameOf = (f: Finding): string => QUESTION_WORDS[f.question].name;
 
@@ -153,9 +162,7 @@ const emptiedText = computed(() => {
         <b>{{ nameOf(f) }}</b><span v-if="f.gauge"
           ><b>{{ f.gauge.measured }}</b>
           <em :class="speaks(f) === 'against' ? 'rust' : 'green'">{{ f.gauge.gap }}</em></span
-        ><span v-else :class="TONES[speaks(f)]">{{
-          { yes: 'yes', no: 'no', unknown: 'not known' }[f.answer]
-        }}</span>
+        ><span v-else :class="TONES[speaks(f)]">{{ shortAnswer(f) }}</span>
       </div>
       <svg v-if="f.gauge" :width="W" height="32" :viewBox="`0 0 ${W} 32`" aria-hidden="true">
         <path :d="`M0 8h${W}`" stroke="var(--lichen-3)" stroke-width="6" />

@@ -85,4 +85,38 @@ describe('the verdict on screen', () => {
     expect(wrapper.get('.head b').text()).toBe('Leave');
     expect(wrapper.text()).toContain('Drained in the hive on 19 Jan 2026. Not looked at since.');
   });
+  it('answers whose the pots are by how many can be spared, never by a bare no beside Take', () => {
+    const pots = { honeySealed: 6, honeyOpen: 9, pollen: 5, empty: 4 };
+    const row = (comb: JudgedComb): string =>
+      panel(comb)
+        .findAll('.evidence')
+        .map((e) => e.text())
+        .find((t) => t.startsWith('Theirs'))!;
+    const stingless = (sealed: number): JudgedComb =>
+      judgeHive({
+        combs: [
+          {
+            slot: 1,
+            combId: 'p',
+            builtOn: '2025-09-01',
+            seen: {
+              sides: { A: null, B: null },
+              pots: { ...pots, honeySealed: sealed, potWidthMm: 26, potHeightMm: 32 },
+              readings: [],
+              combAge: 'new',
+              depthMm: 32,
+              thicknessMm: 26,
+            },
+            seenOn: DATE,
+          },
+        ],
+        hive: { kind: 'stingless', geometry: HIVE_KINDS.stingless.defaults },
+        colony: colonyState('2024-09-01', [], DATE),
+        date: DATE,
+        hemisphere: 'south',
+        rules: RULES,
+      })[0];
+    expect(row(stingless(6))).toContain('3 of 6 sealed pots to spare');
+    expect(row(stingless(1))).toContain('they need it');
+  });
 });
