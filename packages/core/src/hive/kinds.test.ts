@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   HIVE_KIND_NAMES,
+  countedCombsText,
   geometryIssues,
   hasClosedBrood,
   hiveKind,
@@ -77,4 +78,13 @@ describe('places', () => {
   });
   it('combs keep within what bees build', () =>
     expect([20, 36, 60].map(sealedThicknessMm)).toEqual([22, 28, 40]));
+});
+
+describe('what is taken, counted in words', () => {
+  it('is combs, or groups of pots where bees build pots', () => {
+    expect(countedCombsText(1, 'top-bar')).toBe('1 comb');
+    expect(countedCombsText(0, 'warre')).toBe('0 combs');
+    expect(countedCombsText(1, 'stingless')).toBe('1 group of pots');
+    expect(countedCombsText(3, 'stingless')).toBe('3 groups of pots');
+  });
 });

@@ -25,6 +25,13 @@ export function hiveKind(name: HiveKindName): HiveKind {
   return HIVE_KINDS[name] as unknown as HiveKind;
 }
 
+/** So many of what is taken singly from this kind, in words: "2 combs", "1 group of pots". */
+export function countedCombsText(count: number, kind: HiveKindName): string {
+  const [one, many] =
+    hiveKind(kind).bee === 'stingless' ? ['group of pots', 'groups of pots'] : ['comb', 'combs'];
+  return `${count} ${count === 1 ? one : many}`;
+}
+
 /** What is wrong with the measures of a hive of this kind: each with its field and a sentence; empty where nothing is. */
 export function geometryIssues(
   kind: HiveKindName,

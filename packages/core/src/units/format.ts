@@ -41,6 +41,13 @@ export function smallMassRangeText(range: Range, system: UnitSystem = 'metric'):
   return `${edge(range.low)}–${edge(range.high)} ${system === 'metric' ? 'g' : 'oz'}`;
 }
 
+/** The edges of an estimate of kilograms; under 1 kg in grams, or a small one would read "0.0–0.1 kg". */
+export function estimateRangeText(rangeKg: Range, system: UnitSystem = 'metric'): string {
+  if (rangeKg.high >= 1) return massRangeText(rangeKg, system);
+  const inG = { low: rangeKg.low * 1000, mid: rangeKg.mid * 1000, high: rangeKg.high * 1000 };
+  return smallMassRangeText(inG, system);
+}
+
 /** Temperature for the screen, whole degrees. */
 export function temperatureText(temperatureC: number, system: UnitSystem = 'metric'): string {
   return system === 'metric'

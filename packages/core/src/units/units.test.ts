@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { gToOz, kgToG, labelOunces, ozToG } from './mass.js';
 import { inchToMm, mmToInch } from './length.js';
-import { hoursText, massField, massRangeText, massText } from './format.js';
+import { estimateRangeText, hoursText, massField, massRangeText, massText } from './format.js';
 import { readNumber } from './readNumber.js';
 import { readMassG } from './readQuantity.js';
 import { celsiusToF, fahrenheitToC } from './temperature.js';
@@ -59,6 +59,11 @@ describe('units', () => {
     expect(kgToG(1.2345)).toBe(1235);
     expect(massText(5.84)).toBe('5.8 kg');
     expect(massRangeText({ low: 1.68, mid: 2, high: 2.21 })).toBe('1.7–2.2 kg');
+    expect(estimateRangeText({ low: 1.68, mid: 2, high: 2.21 })).toBe('1.7–2.2 kg');
+    expect(estimateRangeText({ low: 0.031, mid: 0.05, high: 0.098 })).toBe('30–100 g');
+    expect(estimateRangeText({ low: 0.031, mid: 0.05, high: 0.098 }, 'imperial')).toBe(
+      '1.1–3.5 oz',
+    );
     expect([hoursText(0.8), hoursText(7.2), hoursText(28), hoursText(24)]).toEqual([
       '48 min',
       '7 h 12 min',

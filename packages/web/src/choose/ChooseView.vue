@@ -2,7 +2,8 @@
 import {
   percentDown,
   hiveKind,
-  massRangeText,
+  countedCombsText,
+  estimateRangeText,
   massText,
   planLots,
   seasonOf,
@@ -316,11 +317,11 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <h1>{{ hive.name }}</h1>
       <span class="sub"
         ><b
-          >{{ chosen.length }} {{ chosen.length === 1 ? 'comb' : 'combs' }} out<template
+          >{{ countedCombsText(chosen.length, hive.kind) }} out<template
             v-if="nowSet && chosen.length"
             >,
             {{
-              massRangeText(
+              estimateRangeText(
                 {
                   low: nowSet.honeyKg.low + nowSet.combKg.low,
                   mid: 0,

@@ -91,6 +91,8 @@ const all = (s: ChoiceSet): Range => ({
   mid: s.honeyKg.mid + s.combKg.mid,
   high: s.honeyKg.high + s.combKg.high,
 });
+/** Under one kilogram in all, hundredths: tenths would read 0.0. */
+const honeyDigits = computed(() => (rows.value.some((r) => all(r.set).high >= 1) ? 1 : 2));
 const span = (r: Range, digits: number): string =>
   `${r.low.toFixed(digits)}–${r.high.toFixed(digits)}`;
 const proofText = computed(() => {
@@ -155,8 +157,8 @@ const proofText = computed(() => {
               >
             </td>
             <td>
-              <b>{{ all(row.set).mid.toFixed(1) }}</b>{{ ' ' }}
-              <span class="sub nowrap">{{ span(all(row.set), 1) }}</span><RangeBar
+              <b>{{ all(row.set).mid.toFixed(honeyDigits) }}</b>{{ ' ' }}
+              <span class="sub nowrap">{{ span(all(row.set), honeyDigits) }}</span><RangeBar
                 :range="all(row.set)"
                 :max="top(all)"
                 :width="110"

@@ -194,7 +194,8 @@ const emptiedText = computed(() => {
               : massText(judged.estimate.honeyKg.mid, rules.units)
             : '?'
         }}</b><span class="sub"
-          >honey{{
+          >{{ judged.seen?.pots ? 'honey in all its pots' : 'honey'
+          }}{{
             judged.estimate
               ? `, ${small ? grams(judged.estimate.honeyKg) : massRangeText(judged.estimate.honeyKg, rules.units)}`
               : ' unknown'

@@ -118,5 +118,7 @@ describe('the verdict on screen', () => {
       })[0];
     expect(row(stingless(6))).toContain('3 of 6 sealed pots to spare');
     expect(row(stingless(1))).toContain('they need it');
+    // The estimate counts open pots too, which stay: it says so.
+    expect(panel(stingless(6)).get('.figures').text()).toContain('honey in all its pots');
   });
 });

@@ -3,7 +3,8 @@ import {
   WAY_WORDS,
   forageAt,
   placeOfSite,
-  massText,
+  countedCombsText,
+  estimateRangeText,
   scoreHour,
   smokeAdvice,
   hiveKind,
@@ -188,9 +189,8 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
       <span class="sub"
-        >{{ detail.batch.combIds.length }}
-        {{ detail.batch.combIds.length === 1 ? 'comb' : 'combs' }} from {{ detail.batch.siteName }}:
-        {{ WAY_WORDS[detail.batch.method].name.toLowerCase() }},
+        >{{ countedCombsText(detail.batch.combIds.length, detail.hive.kind) }} from
+        {{ detail.batch.siteName }}: {{ WAY_WORDS[detail.batch.method].name.toLowerCase() }},
         {{ WAY_WORDS[detail.batch.method].note }}.<template v-if="detail.batch.lotGroup">
           One lot with
           {{
@@ -356,10 +356,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       />
       <p v-if="planned" class="expect">
         Expect
-        <b
-          >{{ massText(planned.outcome.honeyKg.low, units) }} to
-          {{ massText(planned.outcome.honeyKg.high, units) }}</b
-        >
+        <b>{{ estimateRangeText(planned.outcome.honeyKg, units) }}</b>
         of honey<template v-if="planned.outcome.pieces.high"
           >, {{ planned.outcome.pieces.low }} to {{ planned.outcome.pieces.high }} pieces</template
         ><template v-if="done?.isValid">. Done {{ done.toFormat('ccc d LLL, HH:mm') }}</template
