@@ -4,9 +4,11 @@ import { BadInput, pathText } from './badInput.js';
 import { lotTrace } from './book/lotTrace.js';
 import { massBalance } from './book/massBalance.js';
 import { sharesSchema } from './comb/contents.js';
-import { combEstimate } from './comb/estimate.js';
+import { PACKINGS, coldCore } from './comb/cooling.js';
+import { READ_BY, combEstimate } from './comb/estimate.js';
 import { cutPlan } from './cut/cutPlan.js';
 import { drainFit } from './drain/fit.js';
+import { HIVE_KIND_NAMES } from './hive/kinds.js';
 import { honeyHeat } from './honey/heat.js';
 import { honeyKeeping } from './honey/keeping.js';
 import { honeyMoisture } from './honey/moisture.js';
@@ -134,12 +136,22 @@ const calculators: Calculator[] = [
     summary: 'Honey and wax of one comb, as ranges, from what its sides hold.',
     input: z.strictObject({
       sides: z
-        .array(z.strictObject({ areaCm2: atLeast0, shares: sharesSchema }))
+        .array(
+          z.strictObject({
+            areaCm2: atLeast0,
+            shares: sharesSchema,
+            readBy: z.enum(READ_BY).optional(),
+          }),
+        )
         .min(1, 'One or two sides.')
         .max(2, 'One or two sides.'),
       thicknessMm: above0,
       moisturePercent: percent.optional(),
       combAge: z.enum(['new', 'used', 'brood-used']),
+      kind: z
+        .enum(HIVE_KIND_NAMES)
+        .refine((kind) => kind !== 'stingless', 'Stingless bees build pots: count them.')
+        .optional(),
     }),
     output: z.strictObject({
       honeyKg: range,
@@ -149,6 +161,25 @@ const calculators: Calculator[] = [
       cappedShareOfHoney: z.number(),
     }),
     run: combEstimate,
+  },
+  {
+    name: 'cold-core',
+    summary: 'Hours in the freezer until the core of a piece, a frame or a whole super is cold.',
+    input: z.strictObject({
+      widthMm: above0,
+      heightMm: above0,
+      depthMm: above0,
+      packing: z.enum(PACKINGS),
+      startC: z.number().optional(),
+      freezerC: z.number(),
+      targetC: z.number(),
+    }),
+    output: z.strictObject({
+      hours: z.strictObject({ low: z.number(), high: z.number() }).nullable(),
+      reached: z.boolean(),
+      sentence: z.string(),
+    }),
+    run: coldCore,
   },
   {
     name: 'drain-fit',

@@ -172,10 +172,10 @@ function bar(
 }
 
 describe('verdict and chooser', () => {
-  it('never contradict each other, on 500 hives of every kind', () => {
+  it('never contradict each other, on 600 hives of every kind', () => {
     let taken = 0;
     let offered = 0;
-    for (let seed = 1; seed <= 500; seed++) {
+    for (let seed = 1; seed <= 600; seed++) {
       const { hive, rules } = drawnHive(seed);
       const judged = judgeHiveAt(hive, rules, INSTANT);
       const choice = choiceHive({

@@ -1,5 +1,5 @@
 import { honeyDensityKgPerL } from '../honey/density.js';
-import { freezeHours } from '../comb/cooling.js';
+import { USUAL_PIECE, freezeHours } from '../comb/cooling.js';
 import {
   DRAIN_PRIORS,
   FRAME_PRIOR,
@@ -198,7 +198,8 @@ export function outcomeOf(
   const freeze =
     cutsComb(way) && rules.freeze !== 'none'
       ? freezeHours({
-          thicknessMm: 35,
+          packing: 'piece',
+          ...USUAL_PIECE,
           startC: rules.kitchenTemperatureC,
           freezerC: rules.freezerTemperatureC,
         })

@@ -1,4 +1,11 @@
-import { coreCoolingHours, mothHoldHours } from '../comb/cooling.js';
+import {
+  COLDER_BY_C,
+  USUAL_PIECE,
+  coreHours,
+  mothCoreC,
+  mothHoldHours,
+  type Packing,
+} from '../comb/cooling.js';
 import type { Range } from '../units/format.js';
 import { rangeOf } from '../units/ranges.js';
 
@@ -19,7 +26,11 @@ const DEW_MARGIN_C = 2;
 
 export interface FreezingInput {
   pest: Pest;
-  /** One piece or one comb, mm; whole combs standing apart count as one comb. */
+  /** One piece, one comb standing by itself, or a whole box, which cools as one body. */
+  packing: Packing;
+  /** Its sides, mm; null: a piece as it is usually packed, or a comb so large that its edges do not count. */
+  widthMm: number | null;
+  heightMm: number | null;
   thicknessMm: number;
   apart: boolean;
   /** Litres that go in at once, and of the freezer; null: not said. */
@@ -44,36 +55,55 @@ export interface FreezingPlan {
   sentence: string;
 }
 
+/** A comb of which nobody knows the size: large enough that cold comes through its faces alone, mm. */
+const LARGE_MM = 400;
+
+/** The three sides of what stands in the cold, mm. */
+function blockOf({ packing, widthMm, heightMm, thicknessMm }: Block) {
+  const usual = packing === 'piece' ? USUAL_PIECE : { widthMm: LARGE_MM, heightMm: LARGE_MM };
+  return {
+    packing,
+    widthMm: widthMm ?? usual.widthMm,
+    heightMm: heightMm ?? usual.heightMm,
+    depthMm: thicknessMm,
+  };
+}
+type Block = Pick<FreezingInput, 'packing' | 'widthMm' | 'heightMm' | 'thicknessMm'>;
+
+/** The core that ends the pest, °C, and how long it has to stay so. */
+function coldFor(pest: Pest, freezerC: number): { coreC: number; holdHours: number } {
+  if (pest === 'moth') {
+    const coreC = mothCoreC(freezerC);
+    return { coreC, holdHours: mothHoldHours(coreC)! };
+  }
+  // A core cold enough for beetle, for a day, has ended moth hours before.
+  return { coreC: BEETLE.coreC, holdHours: BEETLE.hours };
+}
+
 const hours = (h: number): string => (h < 48 ? `${Math.ceil(h)} h` : `${Math.ceil(h / 24)} days`);
 
 /**
  * A freezing plan for comb against pests: until the CORE is cold, then held, then thawed closed (SCIENCE 8). Goes by
- * the slow edge for what is said. Above a tenth of the freezer's litres, or with pieces touching, cooling takes twice
+ * the slow edge for what is said. A whole box cools as one body. Above a tenth of the freezer's litres, or with pieces touching, cooling takes twice
  * as long. Not possible where the freezer is not cold enough for the pest.
  */
 export function freezingPlan(input: FreezingInput): FreezingPlan {
-  const { pest, thicknessMm, freezerC, startC, roomC, litres, freezerL } = input;
-  const coreC = pest === 'moth' ? Math.max(-12, freezerC + 2) : BEETLE.coreC;
-  const moth = mothHoldHours(coreC);
-  const holdHours =
-    pest === 'moth'
-      ? (moth ?? Infinity)
-      : pest === 'beetle'
-        ? BEETLE.hours
-        : Math.max(BEETLE.hours, moth ?? Infinity);
+  const { pest, freezerC, startC, roomC, litres, freezerL } = input;
+  const { coreC, holdHours } = coldFor(pest, freezerC);
+  const block = blockOf(input);
   const litresAtOnce = freezerL === null ? null : freezerL * LOAD_SHARE;
   const overloaded = !input.apart || (litresAtOnce !== null && litres > litresAtOnce + 1e-9);
-  const cooling = coreCoolingHours({ thicknessMm, startC, freezerC, coreC });
+  const cooling = coreHours({ ...block, startC, freezerC, targetC: coreC });
   const coolingHours = rangeOf((e) => cooling[e] * (overloaded ? 2 : 1));
   const freezeHours = rangeOf((e) => coolingHours[e] + holdHours);
-  const thawHours = coreWarmingHours({ thicknessMm, freezerC, roomC });
-  const possible = Number.isFinite(freezeHours.high) && freezerC <= coreC - 1;
+  const thawHours = coreWarmingHours({ ...input, freezerC, roomC });
+  const possible = freezerC <= coreC - COLDER_BY_C;
   const days =
     litresAtOnce === null || litresAtOnce === 0
       ? 1
       : Math.max(1, Math.ceil(litres / litresAtOnce - 1e-9));
   const sentence = !possible
-    ? `A freezer at ${freezerC} °C does not get the core to ${coreC} °C: colder, or another freezer.`
+    ? tooWarm(pest, freezerC, coreC)
     : `${hours(freezeHours.high)} in the freezer: core at ${coreC} °C after at most ${hours(coolingHours.high)}, then ${hours(holdHours)} for ${PEST_WORDS[pest]}. Then ${hours(thawHours.high)} closed, so that water settles on the wrap and not on the comb.${overloaded ? ` ${input.apart ? 'More than a tenth of the freezer at once' : 'Pieces that touch'}: it takes twice as long.` : ''}`;
   return {
     possible,
@@ -88,23 +118,25 @@ export function freezingPlan(input: FreezingInput): FreezingPlan {
   };
 }
 
+/** What a freezer that is too warm can still do, and what it cannot. */
+function tooWarm(pest: Pest, freezerC: number, coreC: number): string {
+  const cannot = `A freezer at ${freezerC} °C does not get the core to ${coreC} °C, which ${PEST_WORDS[pest]} asks for: colder, or another freezer.`;
+  const endsMoth = pest !== 'moth' && freezerC <= mothCoreC(freezerC) - COLDER_BY_C;
+  return endsMoth ? `${cannot} It ends wax moth alone.` : cannot;
+}
+
 /**
- * Hours until the core of a frozen slab has come within two degrees of the room, closed in still air: the same
+ * Hours until the core of frozen comb has come within two degrees of the room, closed in still air: the same
  * conduction as cooling, the other way round.
  */
-export function coreWarmingHours(input: {
-  thicknessMm: number;
-  freezerC: number;
-  roomC: number;
-}): Range {
-  // Mirrored about the room: what cools from the room's mirror image to two degrees above it takes as long.
-  const { thicknessMm, freezerC, roomC } = input;
+export function coreWarmingHours(input: Block & { freezerC: number; roomC: number }): Range {
+  const { freezerC, roomC } = input;
   if (freezerC >= roomC - DEW_MARGIN_C) return rangeOf(() => 0);
-  return coreCoolingHours({
-    thicknessMm,
-    startC: 2 * roomC - freezerC,
+  return coreHours({
+    ...blockOf(input),
+    startC: freezerC,
     freezerC: roomC,
-    coreC: roomC + DEW_MARGIN_C,
+    targetC: roomC - DEW_MARGIN_C,
   });
 }
 

@@ -112,6 +112,9 @@ describe('cold against pests', () => {
   const plan = (change: Partial<FreezingInput> = {}) =>
     freezingPlan({
       pest: 'moth',
+      packing: 'piece',
+      widthMm: null,
+      heightMm: null,
       thicknessMm: 35,
       apart: true,
       litres: 5,
@@ -139,15 +142,36 @@ describe('cold against pests', () => {
       possible: false,
       sentence: expect.stringMatching(/does not get the core to -12 °C/) as string,
     });
-    expect(plan({ freezerC: -8 }).possible).toBe(false);
+    expect(plan({ freezerC: -7 }).possible).toBe(false);
     expect(plan({ freezerC: -12 }).possible).toBe(true);
   });
+  it('knows what a warm freezer can still do: moth from a core of -7 °C, beetle never', () => {
+    // A freezer at -8.5 °C gets a core to -7 °C, where the table of Cantwell and Smith begins.
+    expect(plan({ freezerC: -8.5 })).toMatchObject({ possible: true, coreC: -7, holdHours: 4.5 });
+    expect(plan({ freezerC: -8, pest: 'moth' }).possible).toBe(true);
+    expect(plan({ freezerC: -7.5, pest: 'moth' }).possible).toBe(false);
+    expect(plan({ freezerC: -10, pest: 'both' }).sentence).toMatch(/It ends wax moth alone/);
+    expect(plan({ freezerC: -5, pest: 'both' }).sentence).not.toMatch(/moth alone/);
+  });
+  it('cools a whole box as one body: a day and more where a piece takes hours', () => {
+    const box = plan({
+      packing: 'super',
+      widthMm: 420,
+      heightMm: 380,
+      thicknessMm: 168,
+      freezerL: null,
+    });
+    expect(box.coolingHours.low).toBeGreaterThan(15);
+    expect(box.coolingHours.high).toBeLessThan(36);
+    expect(box.thawHours.high).toBeGreaterThan(24);
+  });
   it('thaws closed for hours, longer the thicker', () => {
+    const piece = { packing: 'piece', widthMm: null, heightMm: null, thicknessMm: 35 } as const;
     const thaw = (thicknessMm: number) =>
-      coreWarmingHours({ thicknessMm, freezerC: -18, roomC: 22 });
+      coreWarmingHours({ ...piece, thicknessMm, freezerC: -18, roomC: 22 });
     expect(thaw(35).mid).toBeGreaterThan(1);
     expect(thaw(60).mid).toBeGreaterThan(thaw(35).mid);
-    expect(coreWarmingHours({ thicknessMm: 35, freezerC: 21, roomC: 22 }).high).toBe(0);
+    expect(coreWarmingHours({ ...piece, freezerC: 21, roomC: 22 }).high).toBe(0);
     expect(combOutHours(28)).toBeLessThan(combOutHours(15));
   });
   it('a thicker piece never takes less time', () => {

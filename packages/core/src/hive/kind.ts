@@ -103,6 +103,12 @@ export function sealedThicknessMm(pitchMm: number): number {
   return Math.min(40, Math.max(22, pitchMm - 8));
 }
 
+/**
+ * Wood to comb in a frame, mm: bees leave a passage at both ends and below. The middle of a starting range of 6 to
+ * 18, chosen so that full frames hold what they usually give (SCIENCE 13); the estimate's low edge has the rest.
+ */
+export const EDGE_GAP_MM = 12;
+
 /** A comb as wide below as above. */
 export const straight = (widthMm: number, depthMm: number): CombOutline => ({
   topWidthMm: widthMm,

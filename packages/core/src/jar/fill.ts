@@ -1,5 +1,5 @@
 import { BadInput } from '../badInput.js';
-import { FillTable, compareFills, type FillScore } from './fillTable.js';
+import { FillTable, compareFills } from './fillTable.js';
 
 export interface JarKind {
   id: string;
@@ -64,7 +64,7 @@ export function jarFill(input: JarFillInput): JarFill {
     return jars.flatMap((jar, i) => {
       if (counts[i] < jar.stock) return [];
       const free = table.bestWithout(i, smallestG);
-      const better = compareFills(free.score, best as FillScore, goal, capacityG, smallestG) < 0;
+      const better = compareFills(free.score, best, goal, capacityG, smallestG) < 0;
       return [{ id: jar.id, needed: better ? free.counts[i] : jar.stock, stock: jar.stock }];
     });
   }

@@ -1,26 +1,20 @@
 import type { FillGoal, JarKind } from './fill.js';
+import { emptyFill, type FillKeys, type KeyedKind } from './fillKeys.js';
+import { wholePrices, type WholePrices } from './wholePrices.js';
 
 export interface FillScore {
   filledG: number;
   jars: number;
-  value: number;
-}
-
-/** Least common power of ten that makes every value whole, so that sums compare exactly; 1 where none up to 1e6 does. */
-function valueScale(values: number[]): number {
-  for (let scale = 1; scale <= 1e6; scale *= 10) {
-    if (
-      values.every(
-        (v) =>
-          Math.abs(v * scale - Math.round(v * scale)) < 1e-9 * Math.max(1, Math.abs(v * scale)),
-      )
-    )
-      return scale;
-  }
-  return 1;
+  /** In whole units of price, or any numbers that compare alike. */
+  value: bigint | number;
 }
 
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
+/** Below 0 where `a` is the larger. */
+const larger = (a: bigint | number, b: bigint | number): number => {
+  if (a === b) return 0;
+  return a > b ? -1 : 1;
+};
 
 /** Compares two fills by the goal and its ties; below 0 where `a` is better. Input order is not looked at here. */
 export function compareFills(
@@ -32,7 +26,7 @@ export function compareFills(
 ): number {
   const left = b.filledG - a.filledG;
   const jars = a.jars - b.jars;
-  const value = b.value - a.value;
+  const value = larger(a.value, b.value);
   if (goal === 'most-value') return value || left || jars;
   if (goal === 'least-left') return left || jars || value;
   const enough = (f: FillScore): boolean => capacityG - f.filledG < smallestG;
@@ -41,19 +35,19 @@ export function compareFills(
 }
 
 /**
- * For every whole weight up to the capacity (in steps of the jars' common divisor): the best way to fill
- * exactly that weight. `first` and `second` are the two things compared in order (fewer jars then more
- * value, or more value then fewer jars), both as numbers to be made small.
+ * For every whole weight up to the capacity (in steps of the jars' common divisor): the best way to fill exactly that
+ * weight. Compared in order are fewer jars then more value, or more value then fewer jars: both make one whole number,
+ * the key, so that nothing is rounded.
  */
 export class FillTable {
   private readonly unit: number;
   private readonly size: number;
-  private readonly scale: number;
-  private readonly weights: number[];
-  private readonly firstOf: number[];
-  private readonly secondOf: number[];
-  private first: Float64Array;
-  private second: Float64Array;
+  private readonly prices: WholePrices;
+  private readonly byValue: boolean;
+  private readonly kinds: KeyedKind[];
+  /** One more than any fill can count of what is compared second: jars, or units of price. */
+  private readonly base: bigint;
+  private readonly keys: FillKeys;
   private readonly taken: Int32Array[];
 
   constructor(
@@ -63,82 +57,61 @@ export class FillTable {
   ) {
     this.unit = jars.map((jar) => jar.netG).reduce(gcd);
     this.size = Math.floor(capacityG / this.unit) + 1;
-    this.scale = valueScale(jars.map((jar) => jar.value));
-    this.weights = jars.map((jar) => jar.netG / this.unit);
-    const cost = jars.map((jar) => -Math.round(jar.value * this.scale * 1e3) / 1e3);
-    const byValue = goal === 'most-value';
-    this.firstOf = jars.map((_, i) => (byValue ? cost[i] : 1));
-    this.secondOf = jars.map((_, i) => (byValue ? 1 : cost[i]));
-    this.first = new Float64Array(this.size).fill(Infinity);
-    this.second = new Float64Array(this.size).fill(Infinity);
-    this.first[0] = this.second[0] = 0;
+    this.prices = wholePrices(jars.map((jar) => jar.value));
+    this.byValue = goal === 'most-value';
+    const { units } = this.prices;
+    const mostJars = Math.floor(capacityG / Math.min(...jars.map((jar) => jar.netG))) + 1;
+    const mostOf = (each: readonly bigint[]): bigint =>
+      each.reduce((most, v, i) => {
+        const all = (v < 0n ? -v : v) * BigInt(Math.floor(capacityG / jars[i].netG) + 1);
+        return all > most ? all : most;
+      }, 0n);
+    this.base = 1n + (this.byValue ? BigInt(mostJars) : mostOf(units));
+    this.kinds = jars.map((jar, i) => ({
+      weight: jar.netG / this.unit,
+      key: this.byValue ? 1n - units[i] * this.base : this.base - units[i],
+    }));
     this.taken = jars.map(() => new Int32Array(0));
-    // Last kind first: the first kind is decided last, so that a tie goes to it (input order).
-    for (let i = jars.length - 1; i >= 0; i--) this.add(i);
+    // Within the queues a key may stand as far below nothing as a fill's own is above it.
+    const largest = 2n * mostOf(this.kinds.map((k) => k.key));
+    this.keys = this.fillFrom(emptyFill(this.size, largest, mostJars));
   }
 
-  /** Adds a kind with its stock: for each remainder, the best of the last `stock` steps in a monotone queue. */
-  private add(kind: number): void {
-    const { size, first, second } = this;
-    const step = this.weights[kind];
-    const limit = Math.min(this.jars[kind].stock, Math.floor((size - 1) / step));
-    const a = this.firstOf[kind];
-    const b = this.secondOf[kind];
-    const taken = new Int32Array(size);
-    this.taken[kind] = taken;
-    if (limit === 0) return;
-    const nextFirst = new Float64Array(size).fill(Infinity);
-    const nextSecond = new Float64Array(size).fill(Infinity);
-    const length = Math.ceil(size / step) + 1;
-    const queueK = new Int32Array(length);
-    const queueFirst = new Float64Array(length);
-    const queueSecond = new Float64Array(length);
-    for (let r = 0; r < step && r < size; r++) {
-      let head = 0;
-      let tail = 0;
-      for (let k = 0, w = r; w < size; k++, w += step) {
-        if (first[w] !== Infinity) {
-          const f = first[w] - a * k;
-          const s = second[w] - b * k;
-          // On a tie the older entry stays: it stands for more jars of this kind.
-          while (
-            tail > head &&
-            (f < queueFirst[tail - 1] || (f === queueFirst[tail - 1] && s < queueSecond[tail - 1]))
-          )
-            tail--;
-          queueK[tail] = k;
-          queueFirst[tail] = f;
-          queueSecond[tail++] = s;
-        }
-        while (tail > head && queueK[head] < k - limit) head++;
-        if (tail > head) {
-          nextFirst[w] = queueFirst[head] + a * k;
-          nextSecond[w] = queueSecond[head] + b * k;
-          taken[w] = k - queueK[head];
-        }
-      }
+  /** Last kind first: the first kind is decided last, so that a tie goes to it (input order). */
+  private fillFrom(empty: FillKeys): FillKeys {
+    let keys = empty;
+    for (let i = this.jars.length - 1; i >= 0; i--) {
+      const most = Math.floor((this.size - 1) / this.kinds[i].weight);
+      const limit = Math.min(this.jars[i].stock, most);
+      if (limit === 0) continue;
+      const added = keys.add(this.kinds[i], limit);
+      keys = added.keys;
+      this.taken[i] = added.taken;
     }
-    this.first = nextFirst;
-    this.second = nextSecond;
+    return keys;
   }
 
-  private scoreAt(w: number, first: Float64Array, second: Float64Array): FillScore {
-    const byValue = this.goal === 'most-value';
-    const cost = byValue ? first[w] : second[w];
-    return {
-      filledG: w * this.unit,
-      jars: byValue ? second[w] : first[w],
-      value: -cost / this.scale,
-    };
+  private scoreAt(w: number, keys: FillKeys): FillScore {
+    const key = keys.at(w)!;
+    // What is compared second lies between 0 and the base: added to a key by value, taken from one by jars.
+    const second = (((this.byValue ? key : -key) % this.base) + this.base) % this.base;
+    const first = this.byValue ? (second - key) / this.base : (key + second) / this.base;
+    const [jars, value] = this.byValue ? [second, first] : [first, second];
+    return { filledG: w * this.unit, jars: Number(jars), value };
   }
 
-  private bestOf(first: Float64Array, second: Float64Array, smallestG: number): FillScore {
+  private bestOf(keys: FillKeys, smallestG: number): FillScore {
     let best: FillScore | null = null;
+    let bestAt = -1;
     const capacity = this.capacityG;
     for (let w = this.size - 1; w >= 0; w--) {
-      if (first[w] === Infinity) continue;
-      const score = this.scoreAt(w, first, second);
-      if (!best || compareFills(score, best, this.goal, capacity, smallestG) < 0) best = score;
+      // From the top down a fill of no smaller key brings no more value, so it is not looked at.
+      if (!keys.has(w) || (this.byValue && best && !keys.isSmaller(w, bestAt))) continue;
+      const score = this.scoreAt(w, keys);
+      if (!best || compareFills(score, best, this.goal, capacity, smallestG) < 0) {
+        best = score;
+        bestAt = w;
+      }
       if (this.goal === 'least-left') break;
       if (this.goal === 'fewest-jars' && capacity - score.filledG >= smallestG) break;
     }
@@ -147,7 +120,7 @@ export class FillTable {
 
   /** The best fill under the goal. */
   best(smallestG: number): FillScore {
-    return this.bestOf(this.first, this.second, smallestG);
+    return this.bestOf(this.keys, smallestG);
   }
 
   /** Counts per kind, in input order, of the best way to fill exactly `filledG`. */
@@ -155,19 +128,15 @@ export class FillTable {
     let w = filledG / this.unit;
     return this.jars.map((_, i) => {
       const count = this.taken[i].length ? this.taken[i][w] : 0;
-      w -= count * this.weights[i];
+      w -= count * this.kinds[i].weight;
       return count;
     });
   }
 
-  /** Value of a set of counts, free of binary rounding where the values are decimal. */
-  valueOf(counts: number[]): number {
-    return (
-      counts.reduce(
-        (sum, count, i) => sum + (count * Math.round(this.jars[i].value * this.scale * 1e3)) / 1e3,
-        0,
-      ) / this.scale
-    );
+  /** Price of a set of counts: the number nearest to its exact sum. */
+  valueOf(counts: readonly number[]): number {
+    const { units, priceOf } = this.prices;
+    return priceOf(counts.reduce((sum, count, i) => sum + BigInt(count) * units[i], 0n));
   }
 
   /**
@@ -175,26 +144,16 @@ export class FillTable {
    * unlimited more of it is one pass; among equal fills the counts that are larger in input order win.
    */
   bestWithout(kind: number, smallestG: number): { score: FillScore; counts: number[] } {
-    const first = this.first.slice();
-    const second = this.second.slice();
-    const step = this.weights[kind];
-    const a = this.firstOf[kind];
-    const b = this.secondOf[kind];
-    for (let w = step; w < this.size; w++) {
-      const f = first[w - step] + a;
-      const s = second[w - step] + b;
-      if (f < first[w] || (f === first[w] && s < second[w])) {
-        first[w] = f;
-        second[w] = s;
-      }
-    }
-    const score = this.bestOf(first, second, smallestG);
+    const { weight, key } = this.kinds[kind];
+    const free = this.keys.addUnlimited(this.kinds[kind]);
+    const score = this.bestOf(free, smallestG);
     const at = score.filledG / this.unit;
+    const wanted = free.at(at)!;
     let counts: number[] | null = null;
-    for (let extra = 0; extra * step <= at; extra++) {
-      const w = at - extra * step;
-      if (this.first[w] + a * extra !== first[at] || this.second[w] + b * extra !== second[at])
-        continue;
+    for (let extra = 0; extra * weight <= at; extra++) {
+      const w = at - extra * weight;
+      const plain = this.keys.at(w);
+      if (plain === null || plain + key * BigInt(extra) !== wanted) continue;
       const candidate = this.countsAt(w * this.unit);
       candidate[kind] += extra;
       const place = counts ? candidate.findIndex((count, i) => count !== counts![i]) : 0;

@@ -5,21 +5,26 @@ import { describe, expect, it } from 'vitest';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
 import { jarFill, type FillGoal, type JarFill, type JarKind } from './fill.js';
-import { compareFills } from './fillTable.js';
+import { compareFills, type FillScore } from './fillTable.js';
 import { labelText, netWeightText } from './label.js';
 import { netVolumeMl } from './volume.js';
+import { wholePrices } from './wholePrices.js';
 
 /** Every fill there is, tried one by one, in input order with larger counts first: the yardstick for small cases. */
 function bruteForce(capacityG: number, jars: JarKind[], goal: FillGoal): number[] {
+  const whole = jars.map((jar) => ({ ...jar, value: BigInt(jar.value) }));
+  return bruteForceExactly(capacityG, whole, goal);
+}
+type PricedExactly = Omit<JarKind, 'value'> & { value: bigint };
+function bruteForceExactly(capacityG: number, jars: PricedExactly[], goal: FillGoal): number[] {
   const smallest = Math.min(...jars.map((j) => j.netG));
-  let best: { counts: number[]; score: { filledG: number; jars: number; value: number } } | null =
-    null;
+  let best: { counts: number[]; score: FillScore } | null = null;
   const walk = (i: number, counts: number[], filledG: number): void => {
     if (i === jars.length) {
       const score = {
         filledG,
         jars: counts.reduce((a, b) => a + b, 0),
-        value: counts.reduce((sum, c, k) => sum + c * jars[k].value, 0),
+        value: counts.reduce((sum, c, k) => sum + BigInt(c) * jars[k].value, 0n),
       };
       if (!best || compareFills(score, best.score, goal, capacityG, smallest) < 0)
         best = { counts, score };
@@ -145,6 +150,61 @@ describe('jar-fill', () => {
     expect(jarFill({ honeyKg: 0.3, jars, goal: 'most-value' }).fills).toEqual([
       { id: 'b', count: 1, netG: 300 },
     ]);
+  });
+  it.each(['least-left', 'most-value', 'fewest-jars'] as const)(
+    'takes any finite price for %s: as trying every fill with exact sums does',
+    (goal) => {
+      const price = fc.oneof(
+        fc.double({ min: 0, max: 40, noNaN: true }),
+        fc.double({ min: 0, max: 1e-5, noNaN: true }),
+        fc.double({ min: 0, max: 1e300, noNaN: true }),
+        fc.constantFrom(0, 0.1, 0.2, 0.1 + 0.2, 0.3, 1 / 3, 2 / 3, 12.345678901234567),
+      );
+      const jarsOfAnyPrice = fc
+        .array(
+          fc.record({
+            netG: fc.integer({ min: 3, max: 40 }),
+            stock: fc.integer({ min: 0, max: 3 }),
+            value: price,
+          }),
+          { minLength: 1, maxLength: 4 },
+        )
+        .map((list) => list.map((kind, i) => ({ id: `k${i}`, ...kind })));
+      fc.assert(
+        fc.property(fc.integer({ min: 0, max: 200 }), jarsOfAnyPrice, (g, jars) => {
+          const fill = jarFill({ honeyKg: g / 1000, jars, goal });
+          const { units, priceOf } = wholePrices(jars.map((j) => j.value));
+          const exact = jars.map((j, i) => ({ ...j, value: units[i] }));
+          const counts = bruteForceExactly(g, exact, goal);
+          expect(countsOf(fill, jars)).toEqual(counts);
+          expect(fill.value).toBe(
+            priceOf(counts.reduce((sum, c, i) => sum + BigInt(c) * units[i], 0n)),
+          );
+        }),
+        { numRuns: 500 },
+      );
+    },
+  );
+  it('tells 0.1 + 0.2 from 0.3, and gives the value without rounding', () => {
+    const jars = [
+      { id: 'a', netG: 100, stock: 1, value: 0.3 },
+      { id: 'b', netG: 100, stock: 1, value: 0.1 + 0.2 },
+    ];
+    const fill = jarFill({ honeyKg: 0.1, jars, goal: 'most-value' });
+    expect(fill.fills).toEqual([{ id: 'b', count: 1, netG: 100 }]);
+    expect(fill.value).toBe(0.1 + 0.2);
+    const tens = [{ id: 'a', netG: 100, stock: 10, value: 0.1 }];
+    expect(jarFill({ honeyKg: 1, jars: tens, goal: 'most-value' }).value).toBe(1);
+  });
+  it('adds an enormous price and a tiny one without losing either', () => {
+    const jars = [
+      { id: 'a', netG: 100, stock: 1, value: 1e300 },
+      { id: 'b', netG: 50, stock: 1, value: 1e-300 },
+      { id: 'c', netG: 50, stock: 1, value: 2e-300 },
+    ];
+    const fill = jarFill({ honeyKg: 0.16, jars, goal: 'most-value' });
+    expect(fill.fills.map((f) => f.id)).toEqual(['a', 'c']);
+    expect(fill.value).toBe(1e300);
   });
   it('solves 500 kg with 12 kinds', () => {
     const jars = Array.from({ length: 12 }, (_, i) => ({

@@ -1,5 +1,5 @@
 import { dateWords } from '../units/dates.js';
-import { combEstimate, type CombEstimate } from '../comb/estimate.js';
+import { combEstimate, type CombEstimate, type CombInput, type ReadBy } from '../comb/estimate.js';
 import type { Shares } from '../comb/contents.js';
 import { faceAreaCm2, type CombOutline } from '../comb/outline.js';
 import { ATTACHMENT_GUESS, paneReading } from '../comb/partial.js';
@@ -12,7 +12,7 @@ import type { Hive, Look } from '../records/views.js';
 
 /** What one look says, before and after it is written down. */
 export type Seen = Pick<Look, 'sides' | 'readings' | 'combAge' | 'depthMm' | 'thicknessMm'> &
-  Partial<Pick<Look, 'pane' | 'attachment' | 'pots' | 'straight' | 'seenBy'>>;
+  Partial<Pick<Look, 'pane' | 'attachment' | 'pots' | 'straight' | 'seenBy' | 'painted'>>;
 export type HiveMeasures = Pick<Hive, 'kind' | 'geometry'>;
 
 /** Water content of one reading by its scale and temperature. */
@@ -78,17 +78,28 @@ export function seenOutline(hive: HiveMeasures, depthMm: number): CombOutline {
   };
 }
 
-/** Honey and wax of a comb as it was seen; null where nothing of it was. The wettest sealed sample sets the density. */
+/** How the shares of a side were got: cells from a photo or painted by hand, else bands set by eye. */
+function readByOf(seen: Seen, side: 'A' | 'B'): ReadBy {
+  if (!seen.painted?.[side]) return 'eye';
+  return seen.seenBy?.[side] === 'photo' ? 'photo' : 'painted';
+}
+
+/**
+ * Honey and wax of a comb as it was seen; null where nothing of it was. The wettest sealed sample sets the density, the
+ * way each side was read its error.
+ */
 export function estimateSeen(seen: Seen, hive: HiveMeasures): CombEstimate | null {
   if (seen.pots) return potsAsComb(seen.pots);
   const areaCm2 = faceAreaCm2(seenOutline(hive, seen.depthMm));
-  const sides = [seen.sides.A, seen.sides.B]
-    .filter((s): s is Shares => s !== null)
-    .map((shares) => ({ areaCm2, shares }));
+  const sides = (['A', 'B'] as const).flatMap((side) => {
+    const shares = seen.sides[side];
+    return shares ? [{ areaCm2, shares, readBy: readByOf(seen, side) }] : [];
+  });
   const sealed = seen.readings
     .filter((r) => r.cells === 'sealed')
     .map((r) => readingMoisture(r).moisturePercent);
   const measured = {
+    kind: hive.kind,
     thicknessMm: seen.thicknessMm,
     combAge: seen.combAge,
     ...(sealed.length ? { moisturePercent: Math.max(...sealed) } : {}),
@@ -118,7 +129,7 @@ function potsAsComb(pots: NonNullable<Seen['pots']>): CombEstimate {
 function paneEstimate(
   pane: NonNullable<Seen['pane']>,
   areaCm2: number,
-  measured: { thicknessMm: number; combAge: Seen['combAge']; moisturePercent?: number },
+  measured: Omit<CombInput, 'sides'>,
 ): CombEstimate {
   const { filled, cappedOfHoney } = paneReading(pane);
   const at = (fill: number, capped: number): CombEstimate => {

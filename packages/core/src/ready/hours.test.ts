@@ -45,12 +45,31 @@ describe('the heat index', () => {
     [100, 40, 109],
     [80, 40, 80],
     [92, 60, 105],
+    // Damp air above 85 %, with the adjustment of the service.
+    [84, 95, 100],
   ])('%i °F at %i %% feels like %i °F', (f, humidity, feels) => {
     expect(heatIndexC((f - 32) / 1.8, humidity) * 1.8 + 32).toBeGreaterThan(feels - 1.5);
     expect(heatIndexC((f - 32) / 1.8, humidity) * 1.8 + 32).toBeLessThan(feels + 1.5);
   });
-  it('is the air itself where the formula is not valid', () =>
-    expect([heatIndexC(24, 90), heatIndexC(35, 20)]).toEqual([24, 35]));
+  it.each([
+    // The simple formula rules while its mean with the air is below 80 °F.
+    [70, 50, 69.5],
+    [75, 80, 75.8],
+    // Dry air below 13 %, with the adjustment of the service.
+    [100, 10, 94.5],
+  ])(
+    '%i °F at %i %%, outside the table, is %f °F by the formulas written out',
+    (f, humidity, feels) =>
+      expect(heatIndexC((f - 32) / 1.8, humidity) * 1.8 + 32).toBeCloseTo(feels, 0),
+  );
+  it('has no jump: a tenth of a degree more never changes it by more than a degree', () => {
+    for (let humidity = 10; humidity <= 100; humidity += 5)
+      for (let c = 5; c < 45; c += 0.1)
+        expect(
+          Math.abs(heatIndexC(c + 0.1, humidity) - heatIndexC(c, humidity)),
+          `${c.toFixed(1)} °C at ${humidity} %`,
+        ).toBeLessThan(1);
+  });
 });
 
 describe('the hour', () => {

@@ -1,10 +1,13 @@
 import type { DateTime } from 'luxon';
-import { freezeHours } from '../comb/cooling.js';
+import { USUAL_PIECE, freezeHours } from '../comb/cooling.js';
 import { crushMethodOf, crushesComb, cutsComb, runsInPlace, type Way } from '../choose/index.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
 import { drainHours, settleHours, type BenchClimate } from './bench.js';
 import type { VesselRole } from './gear.js';
+
+/** Combs frozen whole in the plan, before anybody measured them: large and a little thicker than usual, mm. */
+const COMB_IN_THE_COLD = { packing: 'frame', widthMm: 400, heightMm: 200, depthMm: 40 } as const;
 
 /** One harvest as it is to be planned: what was chosen, what it should give, when it begins. */
 export interface HarvestToPlan {
@@ -273,7 +276,7 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
         where: 'home',
         minutes: (at) =>
           freezeHours({
-            thicknessMm: frozenFirst ? 60 : 35,
+            ...(frozenFirst ? COMB_IN_THE_COLD : { packing: 'piece' as const, ...USUAL_PIECE }),
             startC: at.hour >= 8 && at.hour < 20 ? h.climate.dayC : h.climate.nightC,
             freezerC: rules.freezerTemperatureC,
           }).high * 60,

@@ -11,15 +11,9 @@ export interface WeatherHour {
   source: 'practice' | 'hand' | 'service';
 }
 
-/**
- * Heat index in °C: how hot it feels in the shade, by the public regression of the US weather service (Rothfusz),
- * valid from 27 °C and 40 % humidity; below that the temperature itself. Takes °C and % humidity.
- */
-export function heatIndexC(temperatureC: number, humidityPercent: number): number {
-  if (temperatureC < 27 || humidityPercent < 40) return temperatureC;
-  const t = temperatureC * 1.8 + 32;
-  const h = humidityPercent;
-  const f =
+/** Heat index in °F by the full regression (Rothfusz 1990) with its two adjustments, for heat from 80 °F on. */
+function regressionF(t: number, h: number): number {
+  const plain =
     -42.379 +
     2.04901523 * t +
     10.14333127 * h -
@@ -29,6 +23,22 @@ export function heatIndexC(temperatureC: number, humidityPercent: number): numbe
     1.22874e-3 * t * t * h +
     8.5282e-4 * t * h * h -
     1.99e-6 * t * t * h * h;
+  if (h < 13 && t >= 80 && t <= 112)
+    return plain - ((13 - h) / 4) * Math.sqrt((17 - Math.abs(t - 95)) / 17);
+  if (h > 85 && t >= 80 && t <= 87) return plain + ((h - 85) / 10) * ((87 - t) / 5);
+  return plain;
+}
+
+/**
+ * Heat index in °C: how hot it feels in the shade, as the US weather service computes it (SCIENCE 13): the mean of the
+ * temperature and a simple formula while that is below 80 °F, else the full regression. Takes °C and % humidity. The
+ * seam is continuous to within a degree.
+ */
+export function heatIndexC(temperatureC: number, humidityPercent: number): number {
+  const t = temperatureC * 1.8 + 32;
+  const simple = 0.5 * (t + 61 + 1.2 * (t - 68) + 0.094 * humidityPercent);
+  const mean = (simple + t) / 2;
+  const f = mean < 80 ? mean : regressionF(t, humidityPercent);
   return (f - 32) / 1.8;
 }
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { PACKINGS } from '../comb/cooling.js';
 import { FLAW_KINDS } from '../cut/board.js';
 import { PESTS } from '../cut/freezing.js';
 import { BLEMISHES, GRADES } from '../cut/grade.js';
@@ -137,6 +138,7 @@ export const KEEPING_KINDS = ['rack', 'freeze', 'thaw'] as const;
 export type KeepingKind = (typeof KEEPING_KINDS)[number];
 const degrees = (low: number, high: number) =>
   z.number('Degrees.').min(low, `At least ${low} °C.`).max(high, `At most ${high} °C.`);
+const side = z.number('Millimetres.').min(8, 'At least 8 mm.').max(1000, 'At most 1000 mm.');
 /** Comb set to drain on a rack or into the cold; when it is ready is worked out by the core and kept. */
 export const newKeepingSchema = z
   .strictObject({
@@ -146,6 +148,10 @@ export const newKeepingSchema = z
     order: z.enum(['whole', 'pieces']),
     pieces: z.int('Whole pieces.').min(1, 'At least one.').max(400, 'At most 400.'),
     thicknessMm: z.number('Millimetres.').min(8, 'At least 8 mm.').max(300, 'At most 300 mm.'),
+    /** How it stands in the cold; its other two sides, where they are known. */
+    packing: z.enum(PACKINGS).default('piece'),
+    widthMm: side.nullable().default(null),
+    heightMm: side.nullable().default(null),
     apart: z.boolean().default(true),
     litres: z.number('Litres.').min(0, 'At least 0 L.').max(2000, 'At most 2000 L.').default(0),
     pest: z.enum(PESTS).default('moth'),

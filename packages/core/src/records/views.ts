@@ -1,4 +1,5 @@
 import type { Shares } from '../comb/contents.js';
+import type { Packing } from '../comb/cooling.js';
 import type { CombAge } from '../comb/estimate.js';
 import type { HiveKindName } from '../hive/kinds.js';
 import type { Hemisphere } from '../hive/season.js';
@@ -348,6 +349,9 @@ export interface Keeping {
   order: 'whole' | 'pieces';
   pieces: number;
   thicknessMm: number;
+  packing: Packing;
+  widthMm: number | null;
+  heightMm: number | null;
   apart: boolean;
   litres: number;
   pest: Pest;

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { coreCoolingHours, freezeHours, mothHoldHours } from '../comb/cooling.js';
 import { DEFAULT_RULES } from './houseRules.js';
 import { addDays } from '../units/dates.js';
 import { daysToWinter, inWinter, winterCase, winterNeedOf } from './winter.js';
@@ -94,41 +93,5 @@ describe('the winter ahead', () => {
         date: '2026-06-14',
       }).months,
     ).toEqual([{ month: null, kg: 11 }]);
-  });
-});
-
-describe('freezing to the core', () => {
-  it('a 35 mm piece in -18 °C takes about 2 to 5.5 h to between -7 and -15 °C', () => {
-    const quick = coreCoolingHours({ thicknessMm: 35, startC: 20, freezerC: -18, coreC: -7 });
-    const slow = coreCoolingHours({ thicknessMm: 35, startC: 20, freezerC: -18, coreC: -15 });
-    expect(quick.low).toBeGreaterThan(1.8);
-    expect(quick.low).toBeLessThan(3);
-    expect(slow.mid).toBeGreaterThan(4.5);
-    expect(slow.mid).toBeLessThan(6.5);
-  });
-  it('thicker and warmer takes longer, and never where the freezer is no colder than the core asked', () => {
-    fc.assert(
-      fc.property(
-        fc.double({ min: 15, max: 150, noNaN: true }),
-        fc.double({ min: 0, max: 30, noNaN: true }),
-        (thicknessMm, startC) => {
-          const of = (t: number, s: number): number =>
-            coreCoolingHours({ thicknessMm: t, startC: s, freezerC: -18, coreC: -12 }).mid;
-          expect(of(thicknessMm + 5, startC)).toBeGreaterThan(of(thicknessMm, startC));
-          expect(of(thicknessMm, startC + 2)).toBeGreaterThan(of(thicknessMm, startC));
-        },
-      ),
-    );
-    expect(coreCoolingHours({ thicknessMm: 35, startC: 20, freezerC: -10, coreC: -12 }).low).toBe(
-      Infinity,
-    );
-    expect(coreCoolingHours({ thicknessMm: 35, startC: -14, freezerC: -18, coreC: -12 }).high).toBe(
-      0,
-    );
-  });
-  it('holds as long as published: -7 °C 4.5 h, -12 °C 3 h, -15 °C 2 h', () => {
-    expect([-7, -12, -15, -20].map(mothHoldHours)).toEqual([4.5, 3, 2, 2]);
-    expect(mothHoldHours(-5)).toBeNull();
-    expect(freezeHours({ thicknessMm: 35, startC: 22, freezerC: -18 }).low).toBeGreaterThan(5);
   });
 });

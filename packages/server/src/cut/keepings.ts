@@ -112,31 +112,9 @@ export const keepingWrites = [
           freezerC: keeping.freezerC!,
           startC: keeping.roomC,
         });
-        const {
-          batchId,
-          order,
-          pieces,
-          thicknessMm,
-          apart,
-          litres,
-          pest,
-          freezerC,
-          roomC,
-          moisturePercent,
-          humidityPercent,
-        } = keeping;
+        const { revision: _, ...there } = keeping;
         await unit.insert('keepings', {
-          batchId,
-          order,
-          pieces,
-          thicknessMm,
-          apart,
-          litres,
-          pest,
-          freezerC,
-          roomC,
-          moisturePercent,
-          humidityPercent,
+          ...there,
           id: randomUUID(),
           kind: 'thaw',
           startedAt: unit.at,

@@ -7,6 +7,7 @@ import {
   orderCompared,
   orderRuns,
   rackHours,
+  readShape,
   type BatchDetail,
   type FreezingInput,
   type HouseRules,
@@ -45,24 +46,60 @@ const humidity = ref<number | null>(null);
 const water = ref<number | null>(
   Math.min(25, Math.max(13, props.detail.batch.plan?.moisturePercent ?? 18)),
 );
-const thicknessMm = computed(() =>
+const combThicknessMm = computed(() =>
   Math.max(
     ...props.detail.boards.map((b) => b.thicknessMm),
     props.detail.looks.at(-1)?.thicknessMm ?? 30,
   ),
 );
+/** Frozen whole: comb by comb, or the box as it came off the hive. */
+const asBox = ref(false);
+const hasBoxes = computed(() => props.detail.hive.boxes.length > 0);
+/** The three sides of what stands in the cold. */
+const block = computed(
+  (): Pick<FreezingInput, 'packing' | 'widthMm' | 'heightMm' | 'thicknessMm'> => {
+    const shape = readShape(props.detail.hive);
+    if (order.value === 'pieces')
+      return { packing: 'piece', ...pieceSides(), thicknessMm: combThicknessMm.value };
+    if (boxed.value)
+      return {
+        packing: 'super',
+        widthMm: shape.innerWidthMm,
+        heightMm: shape.outline.topWidthMm,
+        thicknessMm: shape.innerDepthMm,
+      };
+    return {
+      packing: 'frame',
+      widthMm: shape.outline.topWidthMm,
+      heightMm: shape.outline.depthMm,
+      thicknessMm: combThicknessMm.value,
+    };
+  },
+);
+/** The largest piece cut decides; not known before anything is cut. */
+function pieceSides(): { widthMm: number | null; heightMm: number | null } {
+  const cut = props.detail.pieces.filter((p) => p.state === 'cut');
+  if (!cut.length) return { widthMm: null, heightMm: null };
+  return {
+    widthMm: Math.max(...cut.map((p) => p.widthMm)),
+    heightMm: Math.max(...cut.map((p) => p.heightMm)),
+  };
+}
 watch(
-  [order, pieces, combs],
+  [order, pieces, combs, asBox],
   () => {
     count.value = order.value === 'pieces' ? pieces.value || null : combs.value;
     const mm3 =
       order.value === 'pieces'
         ? props.detail.pieces
             .filter((p) => p.state === 'cut')
-            .reduce((v, p) => v + p.widthMm * p.heightMm * thicknessMm.value, 0)
+            .reduce((v, p) => v + p.widthMm * p.heightMm * combThicknessMm.value, 0)
         : props.detail.boards.reduce((v, b) => v + b.widthMm * b.heightMm * b.thicknessMm, 0);
+    const boxL =
+      ((block.value.widthMm ?? 0) * (block.value.heightMm ?? 0) * block.value.thicknessMm) / 1e6;
     // A box is about a third larger than what lies in it.
-    litres.value = mm3 > 0 ? Math.round((mm3 / 1e6) * 1.35 * 10) / 10 : null;
+    const packedL = block.value.packing === 'super' ? boxL : (mm3 / 1e6) * 1.35;
+    litres.value = packedL > 0 ? Math.round(packedL * 10) / 10 : null;
   },
   { immediate: true },
 );
@@ -76,8 +113,8 @@ const question = computed((): FreezingInput | null =>
     ? null
     : {
         pest: pest.value,
-        thicknessMm: thicknessMm.value,
-        apart: apart.value,
+        ...block.value,
+        apart: boxed.value || apart.value,
         litres: litres.value ?? 0,
         freezerL: props.rules.freezerL,
         freezerC: freezerC.value,
@@ -114,8 +151,8 @@ const draft = (kind: 'rack' | 'freeze'): Record<string, unknown> => ({
   kind,
   order: kind === 'rack' ? 'pieces' : order.value,
   pieces: count.value ?? pieces.value,
-  thicknessMm: thicknessMm.value,
-  apart: apart.value,
+  ...block.value,
+  apart: boxed.value || apart.value,
   litres: litres.value ?? 0,
   pest: pest.value,
   freezerC: kind === 'freeze' ? freezerC.value : null,
@@ -128,6 +165,8 @@ const begin = (kind: 'rack' | 'freeze'): unknown =>
 const cracked = ref<number | null>(0);
 const end = (k: Keeping, said: string): unknown =>
   go(`/keepings/${k.id}/end`, { cracked: k.kind === 'freeze' ? (cracked.value ?? 0) : 0 }, said);
+const boxed = computed(() => order.value === 'whole' && asBox.value);
+const BLOCK_WORDS = { piece: 'a piece', frame: 'a comb', super: 'a whole box' };
 const orders = [
   { label: 'Cut, pack, then freeze', value: 'pieces' },
   { label: 'Freeze whole, then cut', value: 'whole' },
@@ -249,9 +288,14 @@ const whenReady = (k: Keeping): string =>
       <details class="how">
         <summary>How this was got</summary>
         <p>
-          Conduction in a slab of {{ thicknessMm }} mm with still air on both sides; wax moth by
-          Cantwell and Smith 1970, counted from when the core is cold; small hive beetle 24 h at −12
-          °C. What is said goes by the slow edge. This ends insects, not spoilage.
+          Conduction in {{ BLOCK_WORDS[block.packing]
+          }}<template v-if="block.widthMm">
+            of {{ Math.round(block.widthMm) }} × {{ Math.round(block.heightMm ?? 0) }} ×
+            {{ Math.round(block.thicknessMm) }} mm</template
+          ><template v-else> {{ Math.round(block.thicknessMm) }} mm thick</template> with still air
+          on all sides, diffusivity 1.0 to 1.7 × 10⁻⁷ m²/s; wax moth by Cantwell and Smith 1970,
+          counted from when the core is cold; small hive beetle 24 h at −12 °C. What is said goes by
+          the slow edge. This ends insects, not spoilage.
         </p>
       </details>
     </template>
@@ -315,7 +359,11 @@ const whenReady = (k: Keeping): string =>
         Freezer {{ rules.freezerL }} L; at once go in {{ (rules.freezerL / 10).toFixed(0) }} L a
         day.
       </p>
-      <label class="tick"
+      <label v-if="order === 'whole' && hasBoxes" class="tick"
+        ><input v-model="asBox" type="checkbox" /><span
+          >The box goes in as it is, its combs in it</span
+        ></label
+      ><label v-if="!boxed" class="tick"
         ><input v-model="apart" type="checkbox" /><span>They stand apart, air between</span></label
       >
       <Button

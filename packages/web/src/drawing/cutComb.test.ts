@@ -97,6 +97,9 @@ describe('the comb on the board', () => {
 describe('the line of the cold', () => {
   it('says when the core is cold, when it may come out and when it may be unwrapped', () => {
     const plan = freezingPlan({
+      packing: 'piece',
+      widthMm: null,
+      heightMm: null,
       pest: 'moth',
       thicknessMm: 35,
       apart: true,

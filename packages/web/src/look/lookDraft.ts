@@ -141,6 +141,7 @@ export const draftSeen = (d: LookDraft): Seen => ({
   pots: d.pots,
   straight: d.straight,
   seenBy: d.seenBy,
+  painted: { A: d.faces.A !== null, B: d.faces.B !== null },
 });
 
 /** What is sent to be written down. */

@@ -1,5 +1,10 @@
-import type { HiveKind } from '../kind.js';
+import { straight, type HiveKind } from '../kind.js';
 import { SUPER_KIND, superCompartment, superSchema, type SuperGeometry } from './supers.js';
+
+/** Plastic at each end of a frame, above its cells and below them where the channel runs, mm. Starting values. */
+const ENDS_MM = 10;
+const ABOVE_MM = 30;
+const CHANNEL_MM = 20;
 
 /** A super of split-cell frames that are opened by parts and drained in place: six frames at double pitch over the brood boxes. */
 export const drainFrameHive: HiveKind<SuperGeometry> = {
@@ -17,8 +22,12 @@ export const drainFrameHive: HiveKind<SuperGeometry> = {
     broodDepthMm: 240,
   },
   choices: [],
-  // Deep cells: the comb fills the wide pitch less a bee space.
-  compartment: (g, name) => superCompartment(g, name, Math.min(60, g.framePitchMm - 8)),
+  compartment: (g, name) =>
+    superCompartment(g, name, {
+      outline: straight(g.combWidthMm - 2 * ENDS_MM, g.superDepthMm - ABOVE_MM - CHANNEL_MM),
+      // Deep cells: the comb fills the wide pitch less a bee space.
+      thicknessMm: Math.min(60, g.framePitchMm - 8),
+    }),
   seenBy: ['end-pane', 'window', 'hand', 'photo'],
   moves: ['swap', 'turn-super', 'take-off', 'give-to-colony'],
   drainsInPlace: true,

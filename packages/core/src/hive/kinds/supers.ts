@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import type { CombOutline } from '../../comb/outline.js';
 import {
+  EDGE_GAP_MM,
   count,
   mm,
   sealedThicknessMm,
@@ -32,11 +34,21 @@ const SUPER_MEASURES: readonly Measure[] = [
   { key: 'broodDepthMm', label: 'Depth of a brood box', unit: 'mm', low: 150, high: 400 },
 ];
 
-/** Brood boxes below, supers above; wood of the frame takes some 30 mm of the super's depth. */
+/** Wood of a frame, its bars and the passages above and below, mm of the super's depth. */
+const FRAME_WOOD_MM = 30;
+
+/** Comb in a wooden frame: inside the wood, less the gap bees leave at its edges. */
+const inTheWood = (g: SuperGeometry): CombOutline =>
+  straight(g.combWidthMm - 2 * EDGE_GAP_MM, g.superDepthMm - FRAME_WOOD_MM - EDGE_GAP_MM);
+
+/** Brood boxes below, supers above. Takes the comb of a super where it is not plain comb in wood. */
 export function superCompartment(
   g: SuperGeometry,
   name: string,
-  thicknessMm = sealedThicknessMm(g.framePitchMm),
+  comb: { outline: CombOutline; thicknessMm: number } = {
+    outline: inTheWood(g),
+    thicknessMm: sealedThicknessMm(g.framePitchMm),
+  },
 ): CompartmentShape {
   const innerWidthMm = g.framesPerSuper * g.framePitchMm + 20;
   if (name === 'brood') {
@@ -47,7 +59,7 @@ export function superCompartment(
       pitchMm: 36,
       innerWidthMm,
       innerDepthMm: g.broodDepthMm,
-      outline: straight(g.combWidthMm, g.broodDepthMm - 30),
+      outline: straight(g.combWidthMm, g.broodDepthMm - FRAME_WOOD_MM),
       thicknessMm: 26,
       readable: false,
     };
@@ -59,8 +71,7 @@ export function superCompartment(
     pitchMm: g.framePitchMm,
     innerWidthMm,
     innerDepthMm: g.superDepthMm,
-    outline: straight(g.combWidthMm, g.superDepthMm - 30),
-    thicknessMm,
+    ...comb,
     readable: true,
   };
 }

@@ -6,6 +6,7 @@ import * as bench from './004_bench.js';
 import * as cut from './005_cut.js';
 import * as book from './006_book.js';
 import * as findings from './007_findings.js';
+import * as numbers from './008_numbers.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
 const MIGRATIONS: [string, Knex.Migration][] = [
@@ -16,6 +17,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['005_cut', cut],
   ['006_book', book],
   ['007_findings', findings],
+  ['008_numbers', numbers],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {
