@@ -8,6 +8,7 @@ import { PACKINGS, coldCore } from './comb/cooling.js';
 import { READ_BY, combEstimate } from './comb/estimate.js';
 import { cutPlan } from './cut/cutPlan.js';
 import { drainFit } from './drain/fit.js';
+import { drainForecastBy } from './drain/forecastCalculator.js';
 import { HIVE_KIND_NAMES } from './hive/kinds.js';
 import { honeyHeat } from './honey/heat.js';
 import { honeyKeeping } from './honey/keeping.js';
@@ -38,6 +39,9 @@ const id = z
   .max(200)
   .refine((v) => v !== 'outside' && v !== 'loss', 'This name is reserved.');
 const range = z.strictObject({ low: z.number(), mid: z.number(), high: z.number() });
+const orderedRange = z
+  .strictObject({ low: atLeast0, mid: above0, high: above0 })
+  .refine((r) => r.low <= r.mid && r.mid <= r.high, 'Low, middle and high, in that order.');
 const wholeG = z.int('Grams are whole.');
 const uniqueIds = (list: { id?: string }[], context: z.RefinementCtx, key: string): void => {
   const seen = new Set<string>();
@@ -203,6 +207,58 @@ const calculators: Calculator[] = [
       converged: z.boolean(),
     }),
     run: drainFit,
+  },
+  {
+    name: 'drain-forecast',
+    summary:
+      'How much honey will be out when, when the vessel is full, and whether it has stopped.',
+    input: z.strictObject({
+      combHoneyKg: orderedRange,
+      method: z.enum(['mash', 'chop', 'slice']),
+      moisturePercent: percent,
+      temperatures: z
+        .array(
+          z.strictObject({
+            hours: atLeast0,
+            temperatureC: z.number(),
+            logged: z.boolean().optional(),
+          }),
+        )
+        .min(1, 'At least one temperature.'),
+      weighings: z.array(z.strictObject({ hours: atLeast0, kg: atLeast0 })),
+      stirHours: z.array(atLeast0).optional(),
+      mashHours: z.array(atLeast0).optional(),
+      pressHours: z.array(atLeast0).optional(),
+      drawOffs: z.array(z.strictObject({ hours: atLeast0, kg: atLeast0 })).optional(),
+      vesselFullKg: atLeast0.optional(),
+      nowHours: atLeast0,
+      aheadHours: z.array(atLeast0),
+      stopBelowGPerHour: atLeast0.optional(),
+    }),
+    output: z.strictObject({
+      ahead: z.array(
+        z.strictObject({
+          hours: z.number(),
+          low: z.number(),
+          mid: z.number(),
+          high: z.number(),
+        }),
+      ),
+      finalKg: range,
+      nineTenthsHours: range,
+      fullHours: z
+        .strictObject({
+          earliest: z.number(),
+          likely: z.number().nullable(),
+          latest: z.number().nullable(),
+        })
+        .nullable(),
+      flowGPerHour: range,
+      stalled: z.boolean(),
+      stopAtHours: range.nullable(),
+      sentence: z.string(),
+    }),
+    run: drainForecastBy,
   },
   {
     name: 'cut-plan',

@@ -16,6 +16,24 @@ const examples: Record<string, unknown> = {
     thicknessMm: 28,
     combAge: 'new',
   },
+  'cold-core': {
+    widthMm: 90,
+    heightMm: 90,
+    depthMm: 35,
+    packing: 'piece',
+    freezerC: -18,
+    targetC: -12,
+  },
+  'drain-forecast': {
+    combHoneyKg: { low: 8.5, mid: 9.2, high: 9.9 },
+    method: 'mash',
+    moisturePercent: 18,
+    temperatures: [{ hours: 0, temperatureC: 25 }],
+    weighings: [{ hours: 2, kg: 2.1 }],
+    vesselFullKg: 6,
+    nowHours: 2,
+    aheadHours: [4, 12],
+  },
   'drain-fit': {
     weighings: [
       { hours: 1, kg: 1.2 },

@@ -146,13 +146,22 @@ export function estimateCorrection(
   };
 }
 
-/** The correction that counts for a hive: its own combs where there are enough of them, else the household's. */
+/**
+ * The correction that counts for a hive: its own combs where there are enough of them, else those of the household's
+ * hives of its kind. What is learned in one kind of hive says nothing of another.
+ */
 export function correctionFor(
-  pairs: readonly { hiveName: string; estimateKg: number; weighedKg: number }[],
-  hiveName: string,
+  pairs: readonly {
+    hiveName: string;
+    hiveKind: HiveKindName;
+    estimateKg: number;
+    weighedKg: number;
+  }[],
+  hive: { name: string; kind: HiveKindName },
 ): EstimateCorrection | null {
-  const own = estimateCorrection(pairs.filter((p) => p.hiveName === hiveName));
-  return own?.applies ? own : estimateCorrection(pairs);
+  const ofKind = pairs.filter((p) => p.hiveKind === hive.kind);
+  const own = estimateCorrection(ofKind.filter((p) => p.hiveName === hive.name));
+  return own?.applies ? own : estimateCorrection(ofKind);
 }
 
 /** Honey that stays in drained comb and that a press brings out, share of the honey left (SCIENCE 4: 0.93 to 0.97 out of 0.85 to 0.92). */

@@ -66,7 +66,7 @@ describe('viscous time', () => {
     );
     expect(steps).toEqual([
       { hours: 0, temperatureC: 25 },
-      { hours: 2, temperatureC: 19 },
+      { hours: 2, temperatureC: 19, logged: true },
     ]);
     const warm = [event('warm', 1, { temperatureC: 36 }), event('warm-end', 3)];
     expect(temperatureSteps(drainRecord({ events: warm }), 'America/Sao_Paulo', at(8))).toEqual([

@@ -1,4 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import {
+  DRAIN_SHAPES,
+  coverageOf,
+  type Coverage,
+  type Forecaster,
+} from '../../fixtures/drainShapes.js';
 import { strangeRun } from '../../fixtures/drains.js';
 import { seededRandom } from '../units/seeded.js';
 import { drainForecast, type DrainForecastInput } from './forecast.js';
@@ -7,7 +13,8 @@ import { DRAIN_PRIORS } from './priors.js';
 /**
  * The band against runs of another generator than the fitted model: two rates, temperatures off and swinging, a
  * drifting scale, uneven stirs, one honey in ten that gels unmarked. Over 200 runs each, weighed one to nine times,
- * the truth later in the run has to lie inside the 90 % band 85 to 95 % of the time.
+ * the truth later in the run has to lie inside the 90 % band at least 85 % of the time. These runs are mild beside the
+ * shapes below, for which the band was widened, so it holds more of them than it is meant to.
  */
 function coverage(
   method: 'mash' | 'chop' | 'slice',
@@ -67,15 +74,61 @@ describe('the band of the forecast, on runs of another generator', () => {
     ['chop', 18],
     ['slice', 29],
   ] as const)(
-    '%s: holds the truth 85 to 95 % of the time',
+    '%s: holds the truth, and is no wider than a seventh of what comes',
     (method, seed) => {
-      const { inside, asked, widthShare } = coverage(method, 200, seed);
-      expect(asked).toBeGreaterThan(250);
+      const { inside, asked, widthShare } = coverage(method, 120, seed);
+      expect(asked).toBeGreaterThan(150);
       expect(inside).toBeGreaterThanOrEqual(0.85);
-      expect(inside).toBeLessThanOrEqual(0.95);
       // A band that is everywhere holds everything: it must also say something.
       expect(widthShare).toBeLessThan(0.15);
     },
     60_000,
   );
+});
+
+const byForecast: Forecaster = ({ run, weighings, nowHours, aheadHours, vesselFullKg }) => {
+  const forecast = drainForecast({
+    combHoneyKg: run.combHoneyKg,
+    method: run.method,
+    moisturePercent: run.moisturePercent,
+    temperature: [{ hours: 0, temperatureC: run.temperatureC }],
+    weighings,
+    stirHours: [],
+    drawOffs: [],
+    lowerFullKg: vesselFullKg,
+    nowHours,
+    stopBelowGPerHour: 20,
+    aheadHours,
+    points: 2,
+  });
+  return {
+    ahead: forecast.ahead,
+    earliestFullHours: forecast.overflowHours?.earliest ?? null,
+  };
+};
+/** Smooth shapes of which the band holds more than 97 of 100: narrower, it would lose the mixtures (docs/the-numbers.md). */
+const HELD_TOO_WELL = ['power tail', 'two rates'];
+
+describe('the band of the forecast, shape by shape', () => {
+  const found: Coverage[] = [];
+  it.each(DRAIN_SHAPES)(
+    '%s: holds 85 to 97 of 100, and the vessel is rarely full before its earliest hour',
+    (shape) => {
+      const of = coverageOf(shape, 150, 7, byForecast);
+      found.push(of);
+      const share = of.inside / of.asked;
+      expect(share).toBeGreaterThanOrEqual(0.85);
+      expect(share).toBeLessThanOrEqual(HELD_TOO_WELL.includes(shape) ? 0.995 : 0.97);
+      expect(of.width).toBeLessThan(0.13);
+    },
+    60_000,
+  );
+  it('all shapes together: 88 to 95 of 100, earliest full missed in under 5 of 100', () => {
+    const sum = (pick: (c: Coverage) => number): number => found.reduce((s, c) => s + pick(c), 0);
+    expect(found).toHaveLength(DRAIN_SHAPES.length);
+    const share = sum((c) => c.inside) / sum((c) => c.asked);
+    expect(share).toBeGreaterThanOrEqual(0.88);
+    expect(share).toBeLessThanOrEqual(0.95);
+    expect(sum((c) => c.missed) / sum((c) => c.filled)).toBeLessThan(0.05);
+  });
 });

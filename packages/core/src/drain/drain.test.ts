@@ -4,6 +4,7 @@ import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
 import { drainFit } from './fit.js';
 import { drainForecast, type DrainForecastInput } from './forecast.js';
+import type { DrainForecastAnswer } from './forecastCalculator.js';
 import { honeyDepthMm } from './depth.js';
 import { settlingHours } from './settling.js';
 
@@ -151,8 +152,11 @@ describe('drain forecast', () => {
     const f = drainForecast(drain);
     expect(f.finalKg.mid / 9.2).toBeCloseTo(0.8, 2);
     expect(f.nineTenthsHours.low).toBeGreaterThan(7);
-    // A bed with a slow part takes longer to its last tenth than one rate would: the band says so.
-    expect(f.nineTenthsHours.high).toBeLessThan(30);
+    // One rate takes 14 h. A bed with a slow part takes longer to its last tenth, one that slows down late three times
+    // as long, on a bench nobody read: one run in twenty may take more than three days.
+    expect(f.nineTenthsHours.mid).toBeGreaterThan(12);
+    expect(f.nineTenthsHours.mid).toBeLessThan(24);
+    expect(f.nineTenthsHours.high).toBeLessThan(96);
     expect(f.curve.every((p) => p.low <= p.mid && p.mid <= p.high)).toBe(true);
   });
   it('narrows with weighings and warns by the early edge', () => {
@@ -193,6 +197,76 @@ describe('drain forecast', () => {
     expect(
       drainForecast({ ...drain, weighings: weighings.slice(0, 1), nowHours: 2.1 }).stopAdvised,
     ).toBe(false);
+  });
+  it('says it has stopped where weighings stand still though honey should run', () => {
+    const stands = [1, 2, 3, 4].map((hours, i) => ({ hours, kg: Math.min(1.9, 1 + 0.9 * i) }));
+    const f = drainForecast({ ...drain, weighings: stands, nowHours: 4, aheadHours: [8, 20] });
+    expect(f.stalled).toBe(true);
+    expect(f.finalKg).toEqual({ low: 1.9, mid: 1.9, high: 1.9 });
+    expect(f.ahead.map((a) => a.high)).toEqual([1.9, 1.9]);
+    expect(f.rateGPerHour.high).toBe(0);
+    // Nothing at all after two hours is a stand as well; half an hour of nothing may be the honey on its way.
+    expect(drainForecast({ ...drain, weighings: [{ hours: 3, kg: 0 }], nowHours: 3 }).stalled).toBe(
+      true,
+    );
+    expect(
+      drainForecast({ ...drain, weighings: [{ hours: 0.5, kg: 0 }], nowHours: 0.5 }).stalled,
+    ).toBe(false);
+  });
+  it('does not take the end of a run for a stop, nor what stood before a stir', () => {
+    const run = (hours: number): number => 7.3 * -Math.expm1(-hours / 6);
+    const ended = [2, 6, 12, 40, 44].map((hours) => ({ hours, kg: run(hours) }));
+    expect(drainForecast({ ...drain, weighings: ended, nowHours: 45 }).stalled).toBe(false);
+    const stirred = [2, 4].map((hours) => ({ hours, kg: 2 }));
+    expect(
+      drainForecast({ ...drain, weighings: stirred, stirHours: [3.9], nowHours: 4 }).stalled,
+    ).toBe(false);
+  });
+  it('never forecasts more than the comb can have held', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.2, max: 9.9, noNaN: true }),
+        fc.double({ min: 1, max: 12, noNaN: true }),
+        (kg, hours) => {
+          const f = drainForecast({
+            ...drain,
+            weighings: [{ hours, kg }],
+            nowHours: hours,
+            aheadHours: [hours + 1, hours + 30],
+          });
+          for (const high of [f.finalKg.high, ...f.ahead.map((a) => a.high)])
+            expect(high).toBeLessThanOrEqual(drain.combHoneyKg.high + 1e-9);
+        },
+      ),
+      { numRuns: 30 },
+    );
+  });
+  it('as a calculator answers by its contract, and refuses more out than was in', () => {
+    const question = {
+      combHoneyKg: drain.combHoneyKg,
+      method: 'chop',
+      moisturePercent: 18,
+      temperatures: [{ hours: 0, temperatureC: 22 }],
+      weighings: [
+        { hours: 1, kg: 1.2 },
+        { hours: 3, kg: 2.9 },
+      ],
+      drawOffs: [{ hours: 2, kg: 1 }],
+      vesselFullKg: 3,
+      nowHours: 3,
+      aheadHours: [12, 5],
+      stopBelowGPerHour: 20,
+    };
+    const answer = calculate('drain-forecast', question) as DrainForecastAnswer;
+    expect(answer.ahead.map((a) => a.hours)).toEqual([12, 5]);
+    expect(answer.fullHours!.earliest).toBeLessThan(answer.fullHours!.likely!);
+    expect(answer.stopAtHours!.low).toBeGreaterThan(3);
+    const { stopBelowGPerHour: _, ...unsaid } = question;
+    expect(calculate('drain-forecast', unsaid)).toMatchObject({ stopAtHours: null });
+    expect(() =>
+      calculate('drain-forecast', { ...question, weighings: [{ hours: 1, kg: 12 }] }),
+    ).toThrow(expect.objectContaining({ path: 'weighings[0].kg' }) as BadInput);
+    expect(() => calculate('drain-forecast', { ...question, temperatures: [] })).toThrow(BadInput);
   });
   it('never forecasts less than what was weighed, nor more band below than above', () => {
     fc.assert(

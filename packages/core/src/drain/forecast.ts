@@ -7,6 +7,7 @@ import {
   rangeOfValues,
   type Bed,
   type Course,
+  type RunModel,
   type RunObservation,
 } from './posterior.js';
 import {
@@ -18,7 +19,9 @@ import {
   type Fineness,
   type MethodPrior,
 } from './priors.js';
-import { viscousTime, type TemperatureStep, type ViscousTime } from './viscousTime.js';
+import { BENCH_UNKNOWNS, UNREAD_BENCH_SD_C, scenariosOf, type Unknowns } from './scenarios.js';
+import { standstill } from './standstill.js';
+import { flowPerDegree, viscousTime, type TemperatureStep } from './viscousTime.js';
 
 export interface DrainForecastInput {
   /** Honey in the crushed comb, kg, as a range (estimate or weighed comb less wax). */
@@ -42,6 +45,8 @@ export interface DrainForecastInput {
   stopBelowGPerHour: number;
   /** The household's own share and tau; the published ones where it is not given. */
   prior?: MethodPrior;
+  /** Hours at which kilograms are asked for besides the curve. */
+  aheadHours?: readonly number[];
   /** Points of the curve; the default suits a screen. */
   points?: number;
 }
@@ -55,38 +60,38 @@ export interface DrainForecast {
   nineTenthsHours: Range;
   /** When less than the house's grams an hour will flow. */
   endHours: Range;
-  /** When the lower vessel is full, by the band's quick edge and its middle; null where it will not fill. */
-  overflowHours: { earliest: number; mid: number | null } | null;
+  /** When the lower vessel is full, by the band's quick edge, its middle and its slow edge; null where it will not fill. */
+  overflowHours: { earliest: number; mid: number | null; latest: number | null } | null;
   rateGPerHour: Range;
+  /** Weighings stand still though honey should run: strainer blocked, or stuck. Nothing more is forecast then. */
+  stalled: boolean;
+  ahead: { hours: number; low: number; mid: number; high: number }[];
   stopAdvised: boolean;
   weighingsUsed: number;
 }
 
 /** How far a single weighing may be off, as a part of the noise that is reckoned with. */
-const OFF_SHARE = 0.12;
+const OFF_SHARE = 0.5;
 /** No drain is followed beyond this, hours. */
 const LONGEST_HOURS = 24 * 20;
+/** Share of the courses that may fill the vessel before 'earliest': less than a band's edge, for a vessel runs over once. */
+const EARLY = 0.01;
 
-/** Everything a forecast and its what-ifs rest on: the courses the run may take, and its clock. */
+/** Everything a forecast and its what-ifs rest on: the courses the run may take. */
 export interface RunCourses {
   courses: Course[];
-  time: ViscousTime;
-  /** Kilograms out at an hour on one course, joined to the last weighing. */
+  /** Kilograms out at an hour on one course, joined to the last weighing, never more than the comb can have held. */
   out: (course: Course, hours: number) => number;
 }
 
 /** Beds in the order in which they begin to run, for one guess at how much a stir or a press frees. */
-function bedsOf(
-  input: DrainForecastInput,
-  firstShare: number,
-  at: (hours: number) => number,
-): (freed: number) => Bed[] {
+function bedsOf(input: DrainForecastInput, firstShare: number): (freed: number) => Bed[] {
   const events = [
     ...input.stirHours.map((hours) => ({ hours, press: false })),
     ...(input.pressHours ?? []).map((hours) => ({ hours, press: true })),
   ].sort((a, b) => a.hours - b.hours);
   return (freed) => {
-    const beds: Bed[] = [{ s: 0, share: firstShare, tauPart: 1 }];
+    const beds: Bed[] = [{ hours: 0, share: firstShare, tauPart: 1 }];
     let held = 1 - firstShare;
     for (const { hours, press } of events) {
       const target = Math.max(0, held - (1 - PRESSED_SHARE.mid));
@@ -94,18 +99,26 @@ function bedsOf(
         held,
         press ? target * Math.min(1.2, 0.6 + 0.4 * freed) : held * FREED_BY_STIR * freed,
       );
-      beds.push({ s: at(hours), share, tauPart: press ? PRESS_TAU_PART : 1 });
+      beds.push({ hours, share, tauPart: press ? PRESS_TAU_PART : 1 });
       held -= share;
     }
     return beds;
   };
 }
 
-/** The courses a run may still take, given its weighings; what the forecast and every what-if are read from. */
-export function runCourses(input: DrainForecastInput): RunCourses {
-  const { combHoneyKg, weighings } = input;
+/** What nobody can know of this run: less where a thermometer was read while it ran. */
+function unknownsOf(temperature: readonly TemperatureStep[]): Unknowns {
+  const logged = temperature.filter((step) => step.logged).length;
+  if (logged === 0) return BENCH_UNKNOWNS;
+  // One reading fixes an hour, several the day: what is left of the swing falls with each.
+  return { ...BENCH_UNKNOWNS, swingC: BENCH_UNKNOWNS.swingC / (1 + logged) };
+}
+
+/** What the run is before anything was weighed: kilograms, tau and everything unknown. */
+function runModel(input: DrainForecastInput): RunModel {
+  const { combHoneyKg, temperature, moisturePercent } = input;
   const prior = input.prior ?? methodPrior(input.method, input.fineness);
-  const time = viscousTime(input.temperature, input.moisturePercent);
+  const time = viscousTime(temperature, moisturePercent);
   // With no stir yet, mashed comb starts from the share before its two stirs.
   const firstShare =
     input.method === 'mash'
@@ -114,58 +127,60 @@ export function runCourses(input: DrainForecastInput): RunCourses {
   // A range is taken as a 90 % interval, so half its width is 1.645 standard deviations; the share's own spread adds.
   const halfWidth = Math.max(combHoneyKg.high - combHoneyKg.low, 0.1 * combHoneyKg.mid, 0.02) / 2;
   const shareSpread = (prior.share.high - prior.share.low) / 2 / prior.share.mid;
+  const gels = input.thixotropic ?? false;
   const scaleSd =
-    Math.hypot(
-      halfWidth,
-      shareSpread * combHoneyKg.mid,
-      input.thixotropic ? 0.15 * combHoneyKg.mid : 0,
-    ) / NORMAL_95;
-  const sdKg = Math.max(0.01, 0.01 * combHoneyKg.mid);
+    Math.hypot(halfWidth, shareSpread * combHoneyKg.mid, gels ? 0.15 * combHoneyKg.mid : 0) /
+    NORMAL_95;
+  const benchSd = temperature.some((step) => step.logged)
+    ? 0
+    : UNREAD_BENCH_SD_C * flowPerDegree(temperature, moisturePercent);
+  const tauSd = Math.log(prior.tauHours.high / prior.tauHours.low) / 2 / NORMAL_95;
+  return {
+    scale: { mean: combHoneyKg.mid, sd: Math.max(scaleSd, 0.005) },
+    lnTau: {
+      mean: Math.log(prior.tauHours.mid),
+      sd: Math.max(0.12, gels ? 0.45 : 0, Math.hypot(tauSd, benchSd)),
+    },
+    beds: bedsOf(input, firstShare),
+    scenarios: scenariosOf(time, temperature, moisturePercent, unknownsOf(temperature)),
+  };
+}
+
+/** A bench scale that drifts and a vessel set down askew: a share of the honey, a starting value. */
+const WEIGHING_SHARE = 0.005;
+/** What one weighing may be off by, kg. */
+const noiseKg = (input: DrainForecastInput): number =>
+  Math.max(0.01, WEIGHING_SHARE * input.combHoneyKg.mid);
+
+/** The courses a run may still take, given its weighings; what the forecast and every what-if are read from. */
+export function runCourses(input: DrainForecastInput): RunCourses {
+  const { weighings } = input;
+  const sdKg = noiseKg(input);
   const observations: RunObservation[] = weighings
     .filter((w) => w.hours > 0)
-    .map((w) => ({ s: time.at(w.hours), kg: w.kg, sdKg: Math.max(sdKg, w.sdKg ?? 0) }));
-  const courses = coursesOf(
-    {
-      scale: { mean: combHoneyKg.mid, sd: Math.max(scaleSd, 0.005) },
-      lnTau: {
-        mean: Math.log(prior.tauHours.mid),
-        sd: Math.max(
-          0.12,
-          Math.log(prior.tauHours.high / prior.tauHours.low) / 2 / NORMAL_95,
-          input.thixotropic ? 0.45 : 0,
-        ),
-      },
-      beds: bedsOf(input, firstShare, time.at),
-      anyFreed: input.stirHours.length + (input.pressHours?.length ?? 0) > 0,
-      thixotropic: input.thixotropic ?? false,
-    },
-    observations,
-  );
+    .map((w) => ({ hours: w.hours, kg: w.kg, sdKg: Math.max(sdKg, w.sdKg ?? 0) }));
+  const courses = coursesOf(runModel(input), observations);
   const last = weighings.reduce<(typeof weighings)[number] | null>(
     (latest, w) => (latest === null || w.hours >= latest.hours ? w : latest),
     null,
   );
+  const mostKg = Math.max(input.combHoneyKg.high, last?.kg ?? 0);
   const known = new Map<Course, number>();
-  const atEnd = (course: Course): number => {
+  const atEnd = (course: Course, hours: number): number => {
     let kg = known.get(course);
-    if (kg === undefined) known.set(course, (kg = outOnCourse(course, ends!.s)));
+    if (kg === undefined) known.set(course, (kg = outOnCourse(course, hours)));
     return kg;
   };
-  const ends = last ? { hours: last.hours, kg: last.kg, s: time.at(last.hours) } : null;
   return {
     courses,
-    time,
     out: (course, hours) => {
       // What has been weighed out is out: from there on the course goes on from the scale, never down.
-      if (!ends || hours < ends.hours) return outOnCourse(course, time.at(hours));
+      if (!last || hours < last.hours) return Math.min(mostKg, outOnCourse(course, hours));
       const { pace, left, offBy } = course;
-      const s = ends.s + (time.at(hours) - ends.s) * pace;
-      return Math.max(
-        0,
-        ends.kg +
-          offBy * sdKg * OFF_SHARE * Math.min(1, (hours - ends.hours) / 0.5) +
-          left * Math.max(0, outOnCourse(course, s) - atEnd(course)),
-      );
+      const since = hours - last.hours;
+      const more = outOnCourse(course, last.hours + since * pace) - atEnd(course, last.hours);
+      const off = offBy * sdKg * OFF_SHARE * Math.min(1, since / 0.5);
+      return Math.min(mostKg, Math.max(0, last.kg + off + left * Math.max(0, more)));
     },
   };
 }
@@ -178,6 +193,17 @@ export function runCourses(input: DrainForecastInput): RunCourses {
  * some 20 ms. Overflow is given by the early (unfavourable) edge.
  */
 export function drainForecast(input: DrainForecastInput): DrainForecast {
+  const stands = standstill(
+    input.weighings,
+    touchesOf(input),
+    (weighings) => {
+      const before = runCourses({ ...input, weighings });
+      return (from, to) =>
+        rangeOfValues(before.courses.map((c) => before.out(c, to) - before.out(c, from))).low;
+    },
+    noiseKg(input),
+  );
+  if (stands) return standingStill(input, stands.kg);
   const run = runCourses(input);
   const { courses, out } = run;
   const { nowHours } = input;
@@ -213,6 +239,11 @@ export function drainForecast(input: DrainForecastInput): DrainForecast {
     endHours: rangeOfValues(ends),
     overflowHours: overflow(),
     rateGPerHour,
+    stalled: false,
+    ahead: (input.aheadHours ?? []).map((hours) => ({
+      hours,
+      ...rangeOfValues(courses.map((course) => out(course, hours))),
+    })),
     stopAdvised:
       nowHours > 0 && rateGPerHour.mid < input.stopBelowGPerHour && input.weighings.length > 0,
     weighingsUsed: input.weighings.length,
@@ -224,10 +255,39 @@ export function drainForecast(input: DrainForecastInput): DrainForecast {
     const times = courses
       .map((course, i) => (finals[i] < full ? Infinity : hoursUntil((h) => out(course, h) >= full)))
       .sort((a, b) => a - b);
-    const earliest = times[Math.round(0.05 * (times.length - 1))];
-    const mid = times[Math.round(0.5 * (times.length - 1))];
-    return Number.isFinite(earliest) ? { earliest, mid: Number.isFinite(mid) ? mid : null } : null;
+    const at = (share: number): number => times[Math.round(share * (times.length - 1))];
+    const orNull = (hours: number): number | null => (Number.isFinite(hours) ? hours : null);
+    const earliest = orNull(at(EARLY));
+    return earliest === null ? null : { earliest, mid: orNull(at(0.5)), latest: orNull(at(0.95)) };
   }
+}
+
+/** Hours at which somebody stirred, mashed or pressed: what stood still before says nothing of after. */
+const touchesOf = (input: DrainForecastInput): number[] => [
+  ...input.stirHours,
+  ...(input.pressHours ?? []),
+];
+
+/** A run that has stopped: what is out is out, and nothing more is forecast until somebody has looked. */
+function standingStill(input: DrainForecastInput, kg: number): DrainForecast {
+  const { nowHours } = input;
+  const stays = { low: kg, mid: kg, high: kg };
+  const none = { low: 0, mid: 0, high: 0 };
+  const now = { low: nowHours, mid: nowHours, high: nowHours };
+  return {
+    finalKg: stays,
+    curve: [0, nowHours].map((hours) => ({ hours, ...(hours === nowHours ? stays : none) })),
+    outNowKg: stays,
+    stillKg: none,
+    nineTenthsHours: now,
+    endHours: now,
+    overflowHours: null,
+    rateGPerHour: none,
+    stalled: true,
+    ahead: (input.aheadHours ?? []).map((hours) => ({ hours, ...stays })),
+    stopAdvised: false,
+    weighingsUsed: input.weighings.length,
+  };
 }
 
 /** What will have come in the end on one course, never less than was weighed. */

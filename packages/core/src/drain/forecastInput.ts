@@ -60,7 +60,10 @@ export function forecastInput(
   const of = (...kinds: DrainEvent['kind'][]): DrainEvent[] =>
     drain.events.filter((e) => kinds.includes(e.kind));
   const upperSdKg = (drain.crushedG / 1000) * STICKS_SHARE;
-  const counted = drain.weighings.filter((w) => !w.leftOut);
+  // More out than went in is asked about (weighingQuestions); nothing is forecast from it meanwhile.
+  const counted = drain.weighings.filter(
+    (w) => !w.leftOut && outByWeighing(drain, w) <= drain.crushedG,
+  );
   const streamed = steadyWeights(drain.readings ?? []).map((r) => ({
     hours: hours(r.at),
     kg: outByWeighing(drain, { of: 'lower', netG: r.g, occurredAt: r.at }) / 1000,

@@ -2,7 +2,7 @@ import type { Drain, Flow, Lot } from '../records/views.js';
 import { flowFactor } from '../honey/viscosity.js';
 import { drainFit } from './fit.js';
 import { honeyInComb, outByWeighing } from './forecastInput.js';
-import type { PastRun } from './priors.js';
+import { householdPrior, methodPrior, runsLike, type PastRun, type RunKind } from './priors.js';
 import { temperatureSteps } from './temperatures.js';
 
 /** Honey that came out of a batch's crushed comb, grams, from the book. */
@@ -16,6 +16,32 @@ export function drainedG(book: {
   return book.flows
     .filter((f) => crushed.has(f.from) && honey.has(f.to))
     .reduce((sum, f) => sum + f.g, 0);
+}
+
+/** What kind of run a drain is, in a hive of a kind. */
+export function runKind(
+  drain: Pick<Drain, 'method' | 'thixotropic' | 'events'>,
+  hiveKind: string,
+): RunKind {
+  return {
+    method: drain.method,
+    hiveKind,
+    thixotropic: drain.thixotropic,
+    warmed: drain.events.some((e) => e.kind === 'warm'),
+  };
+}
+
+/** What a drain starts from: its method's own ranges, narrowed by the household's runs of its kind. */
+export function ownPrior(
+  drain: Pick<Drain, 'method' | 'fineness' | 'thixotropic' | 'events'>,
+  hiveKind: string,
+  runs: readonly (PastRun & RunKind & { pressed: boolean })[],
+): ReturnType<typeof householdPrior> {
+  const kind = runKind(drain, hiveKind);
+  return householdPrior(
+    methodPrior(drain.method, drain.fineness, kind.warmed),
+    runsLike(kind, runs),
+  );
 }
 
 /**

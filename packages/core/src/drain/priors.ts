@@ -23,13 +23,14 @@ export const DRAIN_PRIORS: Record<CrushMethod, MethodPrior> = {
 export const PRESSED_SHARE: Range = { low: 0.93, mid: 0.95, high: 0.97 };
 
 /**
- * One frame drained in place: no published share, so from 'sliced and left' to 'pressed'. Tau from what
- * practitioners report, 7 minutes to overnight a frame (SCIENCE 9): nine tenths after 2.3 tau, in a super of
- * 25 to 33 °C. The household's logged frames replace both.
+ * One frame drained in place: no published share, so from 'sliced and left' to 'pressed'. Practitioners report 7 minutes
+ * to overnight a frame (SCIENCE 9); most of that is their warmth and their water, which the forecast knows: the fastest
+ * taken as 20 % water at 33 °C, the slowest (12 h) as 16 % at 25 °C, nine tenths after 2.3 tau, leaves 0.25 to 2.4 h at
+ * 25 °C and 18 %. A starting range; the household's logged frames replace both.
  */
 export const FRAME_PRIOR: MethodPrior = {
   share: { low: 0.65, mid: 0.85, high: 0.97 },
-  tauHours: { low: 0.08, mid: 0.8, high: 7 },
+  tauHours: { low: 0.25, mid: 0.78, high: 2.4 },
 };
 /** A super in use, °C (SCIENCE 9). */
 export const SUPER_TEMPERATURE_C: Range = { low: 25, mid: 29, high: 33 };
@@ -43,11 +44,27 @@ export const FREED_BY_STIR = 1 - Math.sqrt(0.115 / 0.2);
 export const PRESS_TAU_PART = 0.1;
 
 /**
- * The prior of a method for comb broken coarsely or finely: the coarse half of the published range or the fine
- * one, since both tau and share go with how far the cells are opened.
+ * Comb that is warmed while it drains: its thinner honey is in the temperatures already. Thin films run off that would
+ * have stayed, up to a sixth of what was held; the bed warms from outside, so its tau is less sure. Starting ranges.
  */
-export function methodPrior(method: CrushMethod, fineness: Fineness = 'middle'): MethodPrior {
-  const { share, tauHours } = DRAIN_PRIORS[method];
+function warmedPrior({ share, tauHours }: MethodPrior): MethodPrior {
+  const freed = (kept: number, part: number): number => kept + (1 - kept) * part;
+  return {
+    share: { low: share.low, mid: freed(share.mid, 0.08), high: freed(share.high, 0.16) },
+    tauHours: { low: tauHours.low * 0.9, mid: tauHours.mid * 1.1, high: tauHours.high * 1.5 },
+  };
+}
+
+/**
+ * The prior of a method for comb broken coarsely or finely: the coarse half of the published range or the fine
+ * one, since both tau and share go with how far the cells are opened. Warmed comb has its own.
+ */
+export function methodPrior(
+  method: CrushMethod,
+  fineness: Fineness = 'middle',
+  warmed = false,
+): MethodPrior {
+  const { share, tauHours } = warmed ? warmedPrior(DRAIN_PRIORS[method]) : DRAIN_PRIORS[method];
   const half = (range: Range, upper: boolean): Range =>
     upper
       ? { low: range.mid, mid: (range.mid + range.high) / 2, high: range.high }
@@ -65,6 +82,33 @@ export interface PastRun {
   share: number;
   /** Hours of tau at 25 °C and 18 % water; null where it was not weighed while it ran. */
   tauHours: number | null;
+}
+
+/** What decides whether one run says anything of another: nothing learned from one kind leaks into the next. */
+export interface RunKind {
+  method: CrushMethod;
+  hiveKind: string;
+  /** Gelling honey is another honey. */
+  thixotropic: boolean;
+  warmed: boolean;
+}
+
+/** The runs that say something of a run of this kind. Pressed ones tell nothing of how much drips. */
+export function runsLike<R extends RunKind & { pressed: boolean }>(
+  kind: RunKind,
+  runs: readonly R[],
+): R[] {
+  return runs.filter((run) => !run.pressed && isLike(kind, run));
+}
+
+/** Whether two runs are of one kind: method, kind of hive, honey, warmth. */
+export function isLike(a: RunKind, b: RunKind): boolean {
+  return (
+    a.method === b.method &&
+    a.hiveKind === b.hiveKind &&
+    a.thixotropic === b.thixotropic &&
+    a.warmed === b.warmed
+  );
 }
 
 /** Runs after which the household's own figures are used, not only shown (SCIENCE 12). */

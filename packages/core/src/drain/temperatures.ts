@@ -47,6 +47,7 @@ export function temperatureSteps(
       steps.push({
         hours: i === 0 ? r.hours / 2 : (readings[i - 1].hours + r.hours) / 2,
         temperatureC: r.temperatureC,
+        logged: true,
       }),
     );
     const last = readings[readings.length - 1];

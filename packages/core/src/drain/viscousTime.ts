@@ -4,6 +4,8 @@ import { flowFactor } from '../honey/viscosity.js';
 export interface TemperatureStep {
   hours: number;
   temperatureC: number;
+  /** Read off a thermometer, not typed beforehand. */
+  logged?: boolean;
 }
 
 /** Hours of the run to viscous hours and back. */
@@ -74,4 +76,12 @@ export function dayAndNight(input: {
     steps.push({ hours: at, temperatureC: isDay(clock) ? nightC : dayC });
   }
   return steps;
+}
+
+/** How much faster honey flows for each degree warmer, as a natural logarithm, at the mean of the steps' temperatures. */
+export function flowPerDegree(steps: readonly TemperatureStep[], moisturePercent: number): number {
+  const meanC = steps.reduce((sum, s) => sum + s.temperatureC, 0) / Math.max(1, steps.length);
+  return Math.log(
+    flowFactor(moisturePercent, meanC + 0.5) / flowFactor(moisturePercent, meanC - 0.5),
+  );
 }

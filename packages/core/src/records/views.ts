@@ -182,6 +182,7 @@ export interface Batch {
   visitId: string;
   hiveId: string;
   hiveName: string;
+  hiveKind: HiveKindName;
   siteName: string;
   zone: string;
   date: string;

@@ -3,6 +3,8 @@ import {
   FRAME_PRIOR,
   outOnCourse,
   rangeOfValues,
+  scenariosOf,
+  type Unknowns,
   SUPER_TEMPERATURE_C,
   viscousTime,
   type MethodPrior,
@@ -22,6 +24,8 @@ export interface FrameForecast {
   rateGPerMinute: number;
 }
 
+/** A frame in the hive has the colony's warmth, so its bench does not swing; it may stick. Starting values. */
+const FRAME_UNKNOWNS: Unknowns = { swingC: 0, lagHours: 0, slowsChance: 0.25 };
 const HOUR = 3_600_000;
 /** Longest a frame is followed, hours. */
 const LONGEST = 48;
@@ -47,7 +51,8 @@ export function frameForecast(
   const { honeyKg, parts, nowIso } = given;
   const prior = given.prior ?? FRAME_PRIOR;
   const temperatureC = given.temperatureC ?? SUPER_TEMPERATURE_C;
-  const time = viscousTime([{ hours: 0, temperatureC: temperatureC.mid }], given.moisturePercent);
+  const steps = [{ hours: 0, temperatureC: temperatureC.mid }];
+  const time = viscousTime(steps, given.moisturePercent);
   const edge = (t: number): number =>
     viscousTime([{ hours: 0, temperatureC: t }], given.moisturePercent).at(1);
   const hours = (at: string): number => (Date.parse(at) - Date.parse(run.openedAt!)) / HOUR;
@@ -75,22 +80,19 @@ export function frameForecast(
       },
       beds: () =>
         run.partsAt.map((at) => ({
-          s: time.at(hours(at)),
+          hours: hours(at),
           share: prior.share.mid / parts,
           tauPart: 1,
         })),
-      anyFreed: false,
-      thixotropic: false,
+      scenarios: scenariosOf(time, steps, given.moisturePercent, FRAME_UNKNOWNS),
     },
-    run.weighedAt ? [{ s: time.at(hours(run.weighedAt)), kg: run.outG / 1000, sdKg }] : [],
+    run.weighedAt ? [{ hours: hours(run.weighedAt), kg: run.outG / 1000, sdKg }] : [],
     160,
   );
   const known = run.weighedAt ? { h: hours(run.weighedAt), kg: run.outG / 1000 } : null;
   const out = (c: (typeof courses)[number], h: number): number => {
-    const kg = outOnCourse(c, time.at(h));
-    return known && h >= known.h
-      ? known.kg + Math.max(0, kg - outOnCourse(c, time.at(known.h)))
-      : kg;
+    const kg = outOnCourse(c, h);
+    return known && h >= known.h ? known.kg + Math.max(0, kg - outOnCourse(c, known.h)) : kg;
   };
   const now = hours(nowIso);
   const awayKg = (run.outG - run.inVesselG) / 1000;

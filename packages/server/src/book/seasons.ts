@@ -25,6 +25,7 @@ import { batchViews, batchViewsOf, currentRules } from '../store/views.js';
 export interface EstimatePair {
   combId: string;
   hiveName: string;
+  hiveKind: HiveKindName;
   date: string;
   estimateKg: number;
   guessKg: number | null;
@@ -238,6 +239,7 @@ export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
       {
         combId: take.combId,
         hiveName: batch.hiveName,
+        hiveKind: batch.hiveKind,
         date: batch.date,
         estimateKg: estimate.honeyKg.mid + estimate.waxKg.mid,
         guessKg: take.guessG === null ? null : take.guessG / 1000,

@@ -1,11 +1,11 @@
 import {
-  householdPrior,
-  methodPrior,
   dripPress,
   drippedBeforePress,
   drainedG,
   frameRun,
+  ownPrior,
   pastRun,
+  runKind,
   estimateSeen,
   flowFactor,
   SUPER_TEMPERATURE_C,
@@ -15,17 +15,17 @@ import {
   type FrameEvent,
   type MethodPrior,
   type PastRun,
+  type RunKind,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail, batchViewsOf, bookView, drainViews } from '../store/views.js';
 
 /** One closed drain of the household: what its forecast, its press and its norm learn from. */
-export interface HouseholdRun extends PastRun {
+export interface HouseholdRun extends PastRun, RunKind {
   drainId: string;
   batchId: string;
   hiveName: string;
   date: string;
-  method: Drain['method'];
   pressed: boolean;
   drippedG: number;
   pressedG: number;
@@ -99,7 +99,7 @@ async function readRuns(db: Knex): Promise<HouseholdRuns> {
           batchId: batch.id,
           hiveName: batch.hiveName,
           date: batch.date,
-          method: drain.method,
+          ...runKind(drain, batch.hiveKind),
           pressed,
           drippedG: split.drippedG,
           pressedG: split.pressedG,
@@ -112,20 +112,23 @@ async function readRuns(db: Knex): Promise<HouseholdRuns> {
   return { drains, frames };
 }
 
-/** What a method's runs say of share and tau; the published range until there are enough. Pressed runs tell nothing of how much drips. */
+/** What the household's runs of its kind say of a drain's share and tau; the starting range until there are enough. */
 export async function methodPriorOf(
   db: Knex,
-  drain: Pick<Drain, 'method' | 'fineness'>,
+  drain: Pick<Drain, 'id' | 'method' | 'fineness' | 'thixotropic' | 'events'>,
+  hiveKind: string,
 ): Promise<MethodPrior> {
   const { drains } = await householdRuns(db);
-  return householdPrior(
-    methodPrior(drain.method, drain.fineness),
-    drains.filter((r) => r.method === drain.method && !r.pressed),
+  return ownPrior(
+    drain,
+    hiveKind,
+    drains.filter((run) => run.drainId !== drain.id),
   ).applied;
 }
 
 /** Each closed frame as a run: what came of what was estimated, and tau from its opening to the drops (nine tenths, 2.3 tau). */
 function framesOf(detail: BatchDetail): PastRun[] {
+  const waterPercent = Math.min(25, detail.batch.plan?.moisturePercent ?? 18);
   return detail.batch.combIds.flatMap((combId) => {
     const run = frameRun(combId, 0, detail.frameEvents);
     const look = detail.looks.filter((l) => l.combId === combId).at(-1);
@@ -143,7 +146,7 @@ function framesOf(detail: BatchDetail): PastRun[] {
         share: Math.min(1, run.outG / 1000 / honeyKg),
         tauHours:
           hours !== null && hours > 0
-            ? (hours * flowFactor(18, SUPER_TEMPERATURE_C.mid)) / Math.LN10
+            ? (hours * flowFactor(waterPercent, SUPER_TEMPERATURE_C.mid)) / Math.LN10
             : null,
       },
     ];

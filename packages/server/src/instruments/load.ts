@@ -41,19 +41,19 @@ export async function drainLoadG(
     drain.moisturePercent,
   );
   let held = 1 - SHARE;
-  const beds: Bed[] = [{ s: 0, share: SHARE, tauPart: 1 }];
+  const beds: Bed[] = [{ hours: 0, share: SHARE, tauPart: 1 }];
   for (const e of drain.events) {
     if (e.kind !== 'stir' && e.kind !== 'mash' && e.kind !== 'press') continue;
     const share = e.kind === 'press' ? held * 0.55 : held * 0.22;
-    beds.push({ s: time.at(hours(e.occurredAt)), share, tauPart: e.kind === 'press' ? 0.04 : 1 });
+    beds.push({ hours: hours(e.occurredAt), share, tauPart: e.kind === 'press' ? 0.04 : 1 });
     held -= share;
   }
   const outG =
     drain.crushedG *
     0.95 *
     outOnCourse(
-      { scale: 1, tau: TAU_HOURS, power: POWER, beds },
-      time.at(Math.max(0, hours(now.toISOString()))),
+      { scale: 1, tau: TAU_HOURS, power: POWER, beds, clock: time.at },
+      Math.max(0, hours(now.toISOString())),
     );
   if (of === 'upper')
     return (await tareOf(drain.upperVesselId)) + Math.max(0, drain.crushedG - outG);

@@ -93,6 +93,7 @@ describe('a backup of another version', () => {
     const old = join(folder, 'older.db');
     const before = await openDatabase(old);
     await before.migrate.down();
+    await before.migrate.down();
     expect(await before.schema.hasTable('holds')).toBe(false);
     await before('sites').insert({
       id: 'a',

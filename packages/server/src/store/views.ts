@@ -7,6 +7,7 @@ import {
   type CutBoard,
   type CutPiece,
   type Drain,
+  type Hive,
   type DrainEvent,
   type Flow,
   type FrameEvent,
@@ -36,15 +37,15 @@ export async function currentRules(db: Knex): Promise<RulesVersion> {
   return { ...version, rules: { ...DEFAULT_RULES, ...version.rules } };
 }
 
-type BatchRow = Omit<Batch, 'hiveName' | 'siteName' | 'zone' | 'date'> & {
+type BatchRow = Omit<Batch, 'hiveName' | 'hiveKind' | 'siteName' | 'zone' | 'date'> & {
   decision: { outcome?: { honeyOutKg?: Range } };
 };
 
+type HiveNamed = Pick<Hive, 'id' | 'name' | 'kind' | 'siteId'>;
+
 /** Rows of batches with the names a person knows them by. */
 async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
-  const hives = new Map(
-    (await list<{ id: string; name: string; siteId: string }>(db, 'hives')).map((h) => [h.id, h]),
-  );
+  const hives = new Map((await list<HiveNamed>(db, 'hives')).map((h) => [h.id, h]));
   const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
   // A few are read by their ids, a whole book as a whole: a list of ids has its limit.
   const visitRows = (await (rows.length > 400
@@ -63,6 +64,7 @@ async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
       ...row,
       expectedHoneyKg: decision.outcome?.honeyOutKg ?? null,
       hiveName: hive.name,
+      hiveKind: hive.kind,
       siteName: site.name,
       zone: site.zone,
       date: visits.get(row.visitId)!.date,

@@ -48,7 +48,7 @@ export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
       vessels.find((v) => v.id === drain.lowerVesselId) ?? null,
       rules,
       now,
-      await methodPriorOf(db, drain),
+      await methodPriorOf(db, drain, batch.hiveKind),
     );
     const base = { batchId: drain.batchId, hiveName: batch.hiveName };
     running.push(
@@ -288,6 +288,9 @@ async function keepingClocks(
   return [...running, ...out.flat()];
 }
 
+/** What a drain waits for whose weighings stand still. */
+export const STOPPED = 'it has stopped: look at the strainer';
+
 /** The earliest of stir and full vessel; nine tenths out once neither is ahead. */
 export function nextDue(
   drain: Parameters<typeof forecastInput>[0],
@@ -309,6 +312,7 @@ export function nextDue(
   )
     .filter((d): d is [string, string] => d[0] !== null)
     .sort((a, b) => a[0].localeCompare(b[0]))[0];
+  if (forecast.stalled) return { dueAt: now.toISOString(), dueWhat: STOPPED, overflowAt: null };
   if (due) return { dueAt: due[0], dueWhat: due[1], overflowAt };
   return { dueAt: instant(forecast.nineTenthsHours.mid), dueWhat: 'nine tenths out', overflowAt };
 }

@@ -26,7 +26,7 @@ import { drainedFrames } from '../take/frames.js';
 import { hiveView, hiveViews } from '../store/hiveViews.js';
 import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
 import { afterLines } from './after.js';
-import { clocks, nextDue } from './clocks.js';
+import { STOPPED, clocks, nextDue } from './clocks.js';
 
 /** How many days ahead a repair stands on Today. */
 const MEND_AHEAD_DAYS = 14;
@@ -50,9 +50,19 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
       vessels.find((v) => v.id === drain.lowerVesselId) ?? null,
       rules,
       now,
-      await methodPriorOf(db, drain),
+      await methodPriorOf(db, drain, batch.hiveKind),
     );
     const base = { stage: 'drain' as const, batchId: batch.id, hiveId: batch.hiveId };
+    if (due.dueWhat === STOPPED)
+      add({
+        ...base,
+        id: `${drain.id}-stopped`,
+        kind: 'draw-off',
+        title: `${batch.hiveName} has stopped draining: look at the strainer`,
+        dueAt: due.dueAt,
+        ifLeft: 'Strainer blocked or stuck: the honey stays in the wax.',
+        urgent: true,
+      });
     if (due.dueWhat === 'stir')
       add({
         ...base,
@@ -72,7 +82,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ifLeft: 'It runs over.',
         urgent: Date.parse(due.overflowAt) - now.getTime() < 3 * 3_600_000,
       });
-    if (!due.overflowAt && due.dueWhat !== 'stir')
+    if (!due.overflowAt && due.dueWhat === 'nine tenths out')
       add({
         ...base,
         id: `${drain.id}-end`,

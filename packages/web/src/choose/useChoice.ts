@@ -11,6 +11,7 @@ import {
   type ChoiceUnit,
   type ChooseRequest,
   type EstimateCorrection,
+  type Hive,
   type Outcome,
   type Way,
 } from '@furrow/core';
@@ -39,8 +40,8 @@ export function useChoice() {
   const { data: harvests } = useHarvests();
   const { draft } = useDraft('choose', newChooseDraft);
   const { data: pairs } = useEstimatePairs();
-  const correctionOf = (hiveName: string): EstimateCorrection | null =>
-    correctionFor(pairs.value ?? [], hiveName);
+  const correctionOf = (of: Pick<Hive, 'name' | 'kind'>): EstimateCorrection | null =>
+    correctionFor(pairs.value ?? [], of);
   const busyCombs = computed(() =>
     (harvests.value ?? [])
       .filter((b) => !b.closedAt && ['ready', 'take'].includes(b.stage))
@@ -65,12 +66,12 @@ export function useChoice() {
             serverNow().toISOString(),
             busyCombs.value,
             draft.value,
-            correctionOf(h.name),
+            correctionOf(h),
           ),
         )
       : [],
   );
-  const correction = computed(() => (hive.value ? correctionOf(hive.value.name) : null));
+  const correction = computed(() => (hive.value ? correctionOf(hive.value) : null));
   const here = computed(() => choiceHives.value.find((h) => h.hiveId === hive.value?.id) ?? null);
   const units = computed(
     () => new Map(choiceHives.value.flatMap((h) => h.units).map((u) => [u.id, u])),

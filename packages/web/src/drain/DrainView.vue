@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   ARRANGEMENT_WORDS,
+  RUNS_TO_APPLY,
   drawnBefore,
   honeyDensityKgPerL,
   hoursText,
@@ -179,6 +180,18 @@ const mainWords = computed(
       },
     })[main.value],
 );
+const ownApplies = computed(() => (own.value?.runs ?? 0) >= RUNS_TO_APPLY);
+/** Whose share and time the forecast starts from: the person should not take a guess for a measurement. */
+const startsFrom = computed(() => {
+  const runs = own.value?.runs ?? 0;
+  const kind = `${runs} ${runs === 1 ? 'run' : 'runs'} of this kind`;
+  const weighed = forecast.value?.weighingsUsed ?? 0;
+  const narrowed = weighed
+    ? `, narrowed by ${weighed} ${weighed === 1 ? 'weighing' : 'weighings'}`
+    : '';
+  if (ownApplies.value) return `Yours: from your ${kind}${narrowed}.`;
+  return `A starting range${runs ? `; your ${kind} count from the fifth on` : ''}${narrowed}.`;
+});
 const doMain = (): unknown =>
   main.value === 'stir'
     ? event({ kind: 'stir' }, 'Stirred, 5 minutes of your hands.')
@@ -269,7 +282,13 @@ const closeFromG = computed(() => {
           >, <b class="rust">warmed at {{ warming.now.temperatureC }} °C</b></template
         >
       </p>
-      <template v-if="forecast">
+      <p v-if="forecast?.stalled && running" class="display fore rust" role="alert">
+        It has stopped: strainer blocked or stuck.
+        <span class="since"
+          >Look, free it or stir, then weigh again. Until then nothing more is forecast.</span
+        >
+      </p>
+      <template v-else-if="forecast">
         <p v-if="running" class="display fore">
           {{
             elapsed > forecast.nineTenthsHours.mid
@@ -288,6 +307,7 @@ const closeFromG = computed(() => {
             {{ at(forecast.endHours.mid) }}</template
           >.
         </p>
+        <p v-if="running" class="since small">{{ startsFrom }}</p>
       </template>
     </section>
     <section class="curve">
@@ -316,16 +336,17 @@ const closeFromG = computed(() => {
           <summary>How this was got</summary>
           <p>
             Honey out = M (1 − e^(−s/τ)) in viscous time s by the bench's temperatures;
-            {{ own && own.applied !== own.learned && own.runs < 5 ? 'published' : 'your own' }}
-            share and τ to begin with, narrowed by {{ forecast.weighingsUsed }} weighings. The band
-            is meant to hold nine of ten runs; on made-up runs that do not obey this formula it
-            holds between 85 and 95 of 100. The overflow time is the band's early edge. Final:
+            {{ ownApplies ? 'your own' : 'a starting range of' }} share and τ to begin with,
+            narrowed by {{ forecast.weighingsUsed }} weighings. A bench without a thermometer may be
+            a degree off and swing by 3 °C; beds may slow down late: that is in the band. It is
+            meant to hold nine of ten runs; on made-up runs that do not obey this formula it holds
+            between 85 and 99 of 100. The overflow time is the band's early edge. Final:
             {{ massText(forecast.finalKg.low, units) }} to
             {{ massText(forecast.finalKg.high, units) }}.<template v-if="own && own.runs > 0">
-              Your {{ own.runs }} earlier {{ own.runs === 1 ? 'run' : 'runs' }}:
-              {{ Math.round(own.learned.share.mid * 100) }} % comes out, τ about
+              Your {{ own.runs }} {{ own.runs === 1 ? 'run' : 'runs' }} of this method, kind of hive
+              and honey: {{ Math.round(own.learned.share.mid * 100) }} % comes out, τ about
               {{ own.learned.tauHours.mid.toFixed(1) }} h at 25 °C{{
-                own.runs < 5 ? '; used from the fifth on' : ''
+                ownApplies ? '' : '; used from the fifth on'
               }}.</template
             >
           </p>
@@ -342,6 +363,7 @@ const closeFromG = computed(() => {
           :now="now"
           :out-kg="outKg"
           :runs="runs?.drains ?? []"
+          :hive-kind="detail!.batch.hiveKind"
           @draw-first="panel = 'draw'"
           @away="panel = null"
         />

@@ -8,9 +8,12 @@ import {
   pressAdvice,
   pressTurns,
   readMassG,
+  isLike,
   residualNorm,
+  runKind,
   smallMassText,
   type Drain,
+  type HiveKindName,
   type HouseRules,
 } from '@furrow/core';
 import Button from 'primevue/button';
@@ -30,6 +33,7 @@ const props = defineProps<{
   now: Date;
   outKg: number;
   runs: HouseholdRun[];
+  hiveKind: HiveKindName;
 }>();
 const emit = defineEmits<{ drawFirst: []; away: [] }>();
 const { go, busy, refusal, fieldError } = useSend();
@@ -46,12 +50,13 @@ const pressedG = computed(() => turns.value.reduce((most, t) => Math.max(most, t
 const split = computed(() =>
   dripPress(props.drain, drippedG.value + pressedG.value, drippedG.value),
 );
+const kind = computed(() => runKind(props.drain, props.hiveKind));
 const norm = computed(() =>
   split.value
     ? residualNorm(
         split.value.residualShare.mid,
         props.runs
-          .filter((r) => r.pressed && r.drainId !== props.drain.id)
+          .filter((r) => r.pressed && r.drainId !== props.drain.id && isLike(kind.value, r))
           .map((r) => r.residualShare),
       )
     : null,

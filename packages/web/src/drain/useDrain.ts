@@ -1,9 +1,8 @@
 import {
   forecastInput,
   honeyInComb,
-  householdPrior,
   marketOf,
-  methodPrior,
+  ownPrior,
   outByWeighing,
   temperatureSteps,
   warmings,
@@ -41,12 +40,11 @@ export function useDrain(
   );
   const { data: runs } = useRuns();
   const own = computed(() =>
-    drain.value
-      ? householdPrior(
-          methodPrior(drain.value.method, drain.value.fineness),
-          (runs.value?.drains ?? []).filter(
-            (r) => r.method === drain.value!.method && !r.pressed && r.drainId !== drain.value!.id,
-          ),
+    drain.value && detail.value
+      ? ownPrior(
+          drain.value,
+          detail.value.batch.hiveKind,
+          (runs.value?.drains ?? []).filter((r) => r.drainId !== drain.value!.id),
         )
       : null,
   );

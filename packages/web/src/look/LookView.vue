@@ -98,7 +98,7 @@ const making = computed(() =>
 const { hives, hive, combs, judged, rules, rulesVersion, loading, error, retry } = useHive(making);
 const { data: pairs } = useEstimatePairs();
 const correction = computed(() =>
-  hive.value ? correctionFor(pairs.value ?? [], hive.value.name) : null,
+  hive.value ? correctionFor(pairs.value ?? [], hive.value) : null,
 );
 const lastSlot = computed(
   () => hive.value?.bars.filter((b) => b.comb).at(-1)?.slot ?? hive.value?.bars[0]?.slot ?? 1,

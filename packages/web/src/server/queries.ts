@@ -5,7 +5,6 @@ import type {
   BatchDetail,
   Clock,
   Contradiction,
-  CrushMethod,
   CutBoard,
   CutPiece,
   EstimateCorrection,
@@ -32,6 +31,8 @@ import type {
   SiteWeather,
   TodayLine,
   Vessel,
+  HiveKindName,
+  RunKind,
 } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { read, serverSpeed, setServerNow } from './client.js';
@@ -55,12 +56,11 @@ export const useHarvests = () =>
   useQuery({ queryKey: ['harvests'], queryFn: items<Batch>('/harvests') });
 export const useJournal = () =>
   useQuery({ queryKey: ['journal'], queryFn: items<JournalLine>('/journal') });
-export interface HouseholdRun {
+export interface HouseholdRun extends RunKind {
   drainId: string;
   batchId: string;
   hiveName: string;
   date: string;
-  method: CrushMethod;
   pressed: boolean;
   share: number;
   tauHours: number | null;
@@ -229,6 +229,7 @@ export const useReserves = () =>
 export interface EstimatePair {
   combId: string;
   hiveName: string;
+  hiveKind: HiveKindName;
   date: string;
   estimateKg: number;
   guessKg: number | null;

@@ -1,0 +1,98 @@
+import { BadInput } from '../badInput.js';
+import { hoursText, type Range } from '../units/format.js';
+import { drainForecast, type DrainForecast } from './forecast.js';
+import type { CrushMethod } from './priors.js';
+import type { TemperatureStep } from './viscousTime.js';
+
+export interface DrainForecastQuestion {
+  combHoneyKg: Range;
+  method: CrushMethod;
+  moisturePercent: number;
+  temperatures: TemperatureStep[];
+  weighings: { hours: number; kg: number }[];
+  stirHours?: number[];
+  mashHours?: number[];
+  pressHours?: number[];
+  drawOffs?: { hours: number; kg: number }[];
+  vesselFullKg?: number;
+  nowHours: number;
+  aheadHours: number[];
+  stopBelowGPerHour?: number;
+}
+export interface DrainForecastAnswer {
+  ahead: { hours: number; low: number; mid: number; high: number }[];
+  finalKg: Range;
+  nineTenthsHours: Range;
+  fullHours: { earliest: number; likely: number | null; latest: number | null } | null;
+  flowGPerHour: Range;
+  stalled: boolean;
+  stopAtHours: Range | null;
+  sentence: string;
+}
+
+/** A weighing may lie above the most the comb held by so much of the scale's own error. */
+const OVER_SHARE = 0.01;
+const OVER_KG = 0.01;
+
+/** Throws BadInput, with the weighing, where more is out than can have been in. */
+function refuseTooMuch({ combHoneyKg, weighings }: DrainForecastQuestion): void {
+  const most = combHoneyKg.high * (1 + OVER_SHARE) + OVER_KG;
+  const i = weighings.findIndex((w) => w.kg > most);
+  if (i < 0) return;
+  throw new BadInput(
+    `More honey is out (${weighings[i].kg.toFixed(2)} kg) than the comb held (at most ${combHoneyKg.high.toFixed(2)} kg): look at tares and draw-offs first.`,
+    `weighings[${i}].kg`,
+  );
+}
+
+const kgText = (kg: Range): string => `${kg.low.toFixed(1)} to ${kg.high.toFixed(1)} kg`;
+
+/** What the forecast says in one sentence; the vessel comes first, for it runs over. */
+function sentenceOf(f: DrainForecast, nowHours: number): string {
+  if (f.stalled)
+    return 'It has stopped: strainer blocked or stuck. Look, free it, and weigh again; until then nothing more is forecast.';
+  const comes = `${kgText(f.finalKg)} in the end, nine tenths of it after ${hoursText(f.nineTenthsHours.low)} to ${hoursText(f.nineTenthsHours.high)}.`;
+  if (!f.overflowHours) return comes;
+  const { earliest } = f.overflowHours;
+  const full =
+    earliest <= nowHours
+      ? 'The vessel may be full now.'
+      : `The vessel may be full ${hoursText(earliest)} after the start.`;
+  return `${full} ${comes}`;
+}
+
+/**
+ * The calculator drain-forecast: the same forecast as every screen, over what is handed in. Kilograms of a weighing are
+ * all honey out so far, what was drawn off included; hours count from the start. Throws BadInput where more is out
+ * than was in.
+ */
+export function drainForecastBy(question: DrainForecastQuestion): DrainForecastAnswer {
+  refuseTooMuch(question);
+  const { nowHours, stopBelowGPerHour, drawOffs = [] } = question;
+  const forecast = drainForecast({
+    combHoneyKg: question.combHoneyKg,
+    method: question.method,
+    moisturePercent: question.moisturePercent,
+    temperature: question.temperatures,
+    weighings: question.weighings,
+    stirHours: [...(question.stirHours ?? []), ...(question.mashHours ?? [])],
+    pressHours: question.pressHours ?? [],
+    drawOffs,
+    lowerFullKg: question.vesselFullKg ?? null,
+    nowHours,
+    stopBelowGPerHour: stopBelowGPerHour ?? 0,
+    aheadHours: question.aheadHours,
+    points: 2,
+  });
+  const { overflowHours: full } = forecast;
+  return {
+    ahead: forecast.ahead,
+    finalKg: forecast.finalKg,
+    nineTenthsHours: forecast.nineTenthsHours,
+    fullHours: full && { earliest: full.earliest, likely: full.mid, latest: full.latest },
+    flowGPerHour: forecast.rateGPerHour,
+    stalled: forecast.stalled,
+    stopAtHours: stopBelowGPerHour === undefined || forecast.stalled ? null : forecast.endHours,
+    sentence: sentenceOf(forecast, nowHours),
+  };
+}
