@@ -1,6 +1,6 @@
 import { honeyDensityKgPerL } from '../honey/density.js';
 import type { Range } from '../units/format.js';
-import { NO_RANGE, rangeOf, sumRanges, type Edge } from '../units/ranges.js';
+import { NO_RANGE, rangeOf, type Edge } from '../units/ranges.js';
 import type { Shares } from './contents.js';
 
 export type CombAge = 'new' | 'used' | 'brood-used';
@@ -114,21 +114,35 @@ function kgPerCm2(make: CombMake, thicknessMm: number, moisturePercent: number |
   };
 }
 
-/** Square centimetres of one side that hold capped and open honey, as its reading's error leaves them. */
-function honeyAreas({ areaCm2, shares, readBy }: CombSide): { capped: Range; open: Range } {
-  const error = readBy === undefined ? 0 : READING_ERROR[readBy];
-  const spread = (share: number, other: number): Range => ({
-    low: Math.max(0, share - error) * areaCm2,
-    mid: share * areaCm2,
-    // A side never holds more than all of itself.
-    high: Math.max(share, Math.min(share + error, 1 - other)) * areaCm2,
-  });
-  // The error is one of how far a band reaches: a band that is not there has none.
+/**
+ * How far the reading of the sides may be off, in cm² of one content either way: the sides are read one by one, so
+ * their errors add as squares. A band that is not there has none, and no side holds more than all of itself.
+ */
+function readingError(
+  sides: readonly CombSide[],
+  shareOf: (shares: Shares) => number,
+  roomFor: (shares: Shares) => number,
+): { down: number; up: number } {
+  const sum = (of: (side: CombSide, error: number) => number): number =>
+    Math.hypot(
+      ...sides.map((side) =>
+        side.readBy === undefined ? 0 : of(side, READING_ERROR[side.readBy]) * side.areaCm2,
+      ),
+    );
   return {
-    capped: shares.capped > 0 ? spread(shares.capped, shares.open) : NO_RANGE,
-    open: shares.open > 0 ? spread(shares.open, shares.capped) : NO_RANGE,
+    down: sum(({ shares }, error) => Math.min(error, shareOf(shares))),
+    up: sum(({ shares }, error) =>
+      shareOf(shares) > 0 ? Math.min(error, Math.max(0, roomFor(shares))) : 0,
+    ),
   };
 }
+
+/** A range with an error that has nothing to do with it: distances from the middle add as squares. */
+const widened = (range: Range, downBy: number, upBy: number): Range => ({
+  low: Math.max(0, range.mid - Math.hypot(range.mid - range.low, downBy)),
+  mid: range.mid,
+  high: range.mid + Math.hypot(range.high - range.mid, upBy),
+});
 
 /** Wax of a comb, kg: bare comb everywhere, the published share of sealed comb where there are caps. */
 function waxOf(input: {
@@ -162,57 +176,66 @@ export function combEstimate(input: CombInput): CombEstimate {
   const { sides, thicknessMm, moisturePercent, combAge } = input;
   const make = MAKE_OF_KIND[input.kind ?? ''] ?? NATURAL;
   const { sealed, open } = kgPerCm2(make, thicknessMm, moisturePercent);
-  const areas = sides.map(honeyAreas);
-  const areaCm2 = sides.reduce((sum, side) => sum + side.areaCm2, 0);
-  const cappedCm2 = sumRanges(areas.map((side) => side.capped));
-  const openCm2 = sumRanges(areas.map((side) => side.open));
+  const areaOf = (shareOf: (shares: Shares) => number): number =>
+    sides.reduce((sum, side) => sum + side.areaCm2 * shareOf(side.shares), 0);
+  const areaCm2 = areaOf(() => 1);
+  const cappedCm2 = areaOf((s) => s.capped);
+  const openCm2 = areaOf((s) => s.open);
   const unseen = sides.length === 1;
   const unseenCm2 = unseen ? areaCm2 : 0;
+  // The middle of an unseen side is the seen one's, so what that was misread by counts twice.
+  const faces = unseen ? 2 : 1;
 
-  const seenToWhole = (cm2: Range, kg: Range): Range => ({
-    low: cm2.low * kg.low * make.coveredLow,
-    mid: cm2.mid * kg.mid * (unseen ? 2 : 1),
-    high: (cm2.high + unseenCm2) * kg.high,
+  const seenToWhole = (cm2: number, kg: Range): Range => ({
+    low: cm2 * kg.low * make.coveredLow,
+    mid: cm2 * kg.mid * faces,
+    high: (cm2 + unseenCm2) * kg.high,
   });
-  const cappedHoneyKg = seenToWhole(cappedCm2, sealed);
-  const openHoneyKg = seenToWhole(openCm2, open);
+  const asRead = (
+    range: Range,
+    kgPerCm2: number,
+    shareOf: (shares: Shares) => number,
+    roomFor: (shares: Shares) => number,
+  ): Range => {
+    const error = readingError(sides, shareOf, roomFor);
+    return widened(range, error.down * kgPerCm2 * faces, error.up * kgPerCm2 * faces);
+  };
+  const room = (s: Shares): number => 1 - s.capped - s.open;
+  const cappedHoneyKg = asRead(
+    seenToWhole(cappedCm2, sealed),
+    sealed.mid,
+    (s) => s.capped,
+    (s) => 1 - s.capped,
+  );
+  const openHoneyKg = asRead(
+    seenToWhole(openCm2, open),
+    open.mid,
+    (s) => s.open,
+    (s) => 1 - s.open,
+  );
   // An unseen side holds capped or open honey, not both to the edge: the heavier of the two bounds the sum.
   const unseenHighKg = unseenCm2 * Math.max(sealed.high, open.high);
-  const honeyKg: Range = {
-    low: cappedHoneyKg.low + openHoneyKg.low,
+  const plainHoneyKg: Range = {
+    low: (cappedCm2 * sealed.low + openCm2 * open.low) * make.coveredLow,
     mid: cappedHoneyKg.mid + openHoneyKg.mid,
-    high: sides.reduce((sum, side, i) => sum + sideHighKg(side, areas[i]), 0) + unseenHighKg,
+    high: cappedCm2 * sealed.high + openCm2 * open.high + unseenHighKg,
   };
-  const seenShares = sides.map((side) => ({
-    capped: side.shares.capped * side.areaCm2,
-    honey: (side.shares.capped + side.shares.open) * side.areaCm2,
-  }));
-  const honeyCm2 = seenShares.reduce((sum, side) => sum + side.honey, 0);
+  const honeyKg = asRead(plainHoneyKg, sealed.mid, (s) => s.capped + s.open, room);
+  const fullKg = (areaCm2 + unseenCm2) * Math.max(sealed.high, open.high);
+  const honeyCm2 = cappedCm2 + openCm2;
   return {
-    honeyKg,
-    cappedHoneyKg,
-    openHoneyKg,
+    honeyKg: { ...honeyKg, high: Math.min(fullKg, honeyKg.high) },
+    cappedHoneyKg: { ...cappedHoneyKg, high: Math.min(fullKg, cappedHoneyKg.high) },
+    openHoneyKg: { ...openHoneyKg, high: Math.min(fullKg, openHoneyKg.high) },
     waxKg: waxOf({
       make,
       combAge,
       sealedKgPerCm2: sealed.mid,
       wholeCm2: areaCm2 + unseenCm2,
-      cappedCm2: {
-        low: cappedCm2.low,
-        mid: cappedCm2.mid * (unseen ? 2 : 1),
-        high: cappedCm2.high + unseenCm2,
-      },
+      cappedCm2: { low: cappedCm2, mid: cappedCm2 * faces, high: cappedCm2 + unseenCm2 },
     }),
-    cappedShareOfHoney:
-      honeyCm2 > 0 ? seenShares.reduce((sum, side) => sum + side.capped, 0) / honeyCm2 : 0,
+    cappedShareOfHoney: honeyCm2 > 0 ? cappedCm2 / honeyCm2 : 0,
   };
-
-  /** The most a seen side may hold: capped as far as its reading allows, then open, never more than the side. */
-  function sideHighKg(side: CombSide, area: { capped: Range; open: Range }): number {
-    const capped = area.capped.high;
-    const openLeft = Math.min(area.open.high, Math.max(0, side.areaCm2 - capped));
-    return capped * sealed.high + openLeft * open.high;
-  }
 }
 
 /** An estimate as the household's own scale corrects it: each edge of honey and wax times that edge of the factor. */
