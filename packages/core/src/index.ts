@@ -19,6 +19,7 @@ export * from './honey/properties.js';
 export * from './honey/heat.js';
 export * from './honey/keeping.js';
 export * from './honey/blend.js';
+export * from './honey/roomAir.js';
 export * from './honey/sucrose.js';
 export * from './comb/contents.js';
 export * from './comb/outline.js';

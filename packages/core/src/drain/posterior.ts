@@ -1,5 +1,6 @@
 import jStat from 'jstat';
 import type { Range } from '../units/format.js';
+import { evenly } from '../units/seeded.js';
 import type { RunClock, Scenario } from './scenarios.js';
 
 /** Honey that begins to run at an hour of the run: a share of what is in the comb, with the run's own tau or a part of it. */
@@ -153,13 +154,6 @@ function componentsIn(
 const spread = (from: number, to: number, count: number): number[] =>
   Array.from({ length: count }, (_, i) => from + ((to - from) * i) / (count - 1));
 
-/** The i-th number of a Halton sequence: even over 0 to 1 for any count, together with other bases too, and the same every time. */
-export function evenly(i: number, base = 2): number {
-  let at = 0;
-  for (let n = i + 1, part = 1 / base; n > 0; n = Math.floor(n / base), part /= base)
-    at += (n % base) * part;
-  return at;
-}
 /** A standard normal number for each course and purpose. */
 const chance = (i: number, base: number): number => jStat.normal.inv(evenly(i, base), 0, 1);
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { SEASONS, seasonRun, type SeasonName } from '../../fixtures/seasons.js';
 import { addDays, daysBetween } from '../units/dates.js';
 import {
   STARTING_PACE,
@@ -69,7 +70,7 @@ describe('when a comb will meet its share', () => {
       today: addDays(D, 6),
     })!;
     const more = cappedForecast({
-      looks: logistic(0.12, [0, 2, 4, 6]),
+      looks: logistic(0.12, [-10, -6, -2, 2, 6]),
       need: 0.85,
       pace: STARTING_PACE,
       today: addDays(D, 6),
@@ -367,5 +368,44 @@ describe('what is only said where somebody looked', () => {
     expect(say(0.5)).toMatch(/^Not getting riper/);
     expect(say(0.42)).toMatch(/^Not getting riper/);
     expect(say(0.66)).toMatch(/^Come back from/);
+  });
+});
+
+/**
+ * Dates against seasons of another generator: a day-by-day chain of flow, dearth and rain that knows no logistic. Of
+ * combs that rose at the last look, the day on which the true share is first met has to lie in the range four times in
+ * five; a comb that never meets it within the season is inside where no latest day was named.
+ */
+function seasonCoverage(name: SeasonName, runs: number): { asked: number; inside: number } {
+  let [asked, inside] = [0, 0];
+  for (let seed = 1; seed <= runs; seed++) {
+    const { truth, looks } = seasonRun(name, seed, D);
+    const today = looks[looks.length - 1].date;
+    const f = cappedForecast({ looks, need: 0.8, pace: STARTING_PACE, today });
+    const now = daysBetween(D, today);
+    if (!f?.rising || looks[looks.length - 1].cappedShare >= 0.8) continue;
+    asked++;
+    const met = truth.findIndex((share, day) => day >= now && share >= 0.8);
+    if (met < 0) inside += f.latest === null ? 1 : 0;
+    else {
+      const day = addDays(D, met);
+      inside += f.earliest <= day && (f.latest === null || day <= f.latest) ? 1 : 0;
+    }
+  }
+  return { asked, inside };
+}
+
+describe('dates of ripening, on made-up seasons of another generator', () => {
+  const all = { asked: 0, inside: 0 };
+  it.each(SEASONS)('%s: the day lies in the range at least seven times in ten', (name) => {
+    const { asked, inside } = seasonCoverage(name, 400);
+    all.asked += asked;
+    all.inside += inside;
+    expect(asked).toBeGreaterThan(100);
+    expect(inside / asked).toBeGreaterThan(0.7);
+  });
+  it('all together: four times in five, within a tenth', () => {
+    expect(all.inside / all.asked).toBeGreaterThan(0.75);
+    expect(all.inside / all.asked).toBeLessThan(0.9);
   });
 });

@@ -1,5 +1,6 @@
-import { dateWords } from '../units/dates.js';
-import { addDays, daysBetween } from '../units/dates.js';
+import jStat from 'jstat';
+import { addDays, dateWords, daysBetween } from '../units/dates.js';
+import { evenly } from '../units/seeded.js';
 
 /** Capped share of the honey (0 to 1) of one comb at one look. */
 export interface CappedLook {
@@ -20,8 +21,8 @@ export interface CappingPace {
 export const STARTING_PACE: CappingPace = { perDay: 0.12, sd: 0.08, pairs: 0 };
 /** How far off a reading of a share by eye is, in logits: about 8 points of a hundred in the middle. */
 const READING_SD = 0.35;
-/** Two-sided 80 % of a normal. */
-const Z80 = 1.2816;
+/** A range that holds four of five leaves a tenth on either side. */
+const OUTSIDE_80 = 0.1;
 
 const logit = (share: number): number => {
   const p = Math.min(0.99, Math.max(0.01, share));
@@ -74,10 +75,54 @@ export interface CappedForecast {
   at: (date: string) => { low: number; mid: number; high: number };
 }
 
+/** A season's weather as one comb may meet it after its last look, in logits and days. All starting ranges. */
+const SEASON = {
+  /** The flow may end on any day: it lasts some three weeks more. */
+  stopsAfterDays: 20,
+  /** A gap of rain or dearth, until something blooms again. */
+  gapDays: 21,
+  /** In a gap caps stand still or are eaten open, logits a day at the most. */
+  fallsPerDay: 0.04,
+  /** Good and bad days add up: standard deviation of the level after one day. */
+  unevenPerRootDay: 0.1,
+} as const;
+const COURSES = 240;
+const LONGEST_DAYS = 120;
+
+/** One course of a comb after its last look: level in logits by day. */
+type LevelCourse = (days: number) => number;
+
+/** Courses a comb may take, equally likely: its pace and level as read, and a flow that may stop, fall and go on. */
+function coursesAfter(read: {
+  atLast: number;
+  levelSd: number;
+  perDay: number;
+  paceSd: number;
+}): LevelCourse[] {
+  const normal = (i: number, base: number): number => jStat.normal.inv(evenly(i, base), 0, 1);
+  const waiting = (i: number, base: number, meanDays: number): number =>
+    -Math.log(1 - evenly(i, base)) * meanDays;
+  return Array.from({ length: COURSES }, (_, i) => {
+    const perDay = read.perDay + read.paceSd * normal(i, 2);
+    const start = read.atLast + read.levelSd * normal(i, 3);
+    const stops = waiting(i, 5, SEASON.stopsAfterDays);
+    const gap = waiting(i, 7, SEASON.gapDays);
+    const falls = SEASON.fallsPerDay * evenly(i, 11);
+    const uneven = SEASON.unevenPerRootDay * normal(i, 13);
+    return (days) => {
+      const inGap = Math.min(gap, Math.max(0, days - stops));
+      const inFlow = Math.min(days, stops) + Math.max(0, days - stops - gap);
+      return start + perDay * inFlow - falls * inGap + uneven * Math.sqrt(Math.max(0, days));
+    };
+  });
+}
+
 /**
- * When a comb will meet its share: a logistic in time, its pace the comb's own shrunk toward the household's
- * (normal prior, normal reading error), its height the last looks'. Needs two looks; one gives no date, which is
- * null. Takes the looks, the share asked (0 to 1), the household's pace and today; dates before today are today.
+ * When a comb will meet its share. Its pace is the comb's own, shrunk toward the household's (normal prior, the eye's
+ * own error, good and bad days between looks), its height that of the last looks; from the last look on the flow may
+ * stop, the caps may stand still or be eaten open, and a later flow may go on: that is in the range. Needs two looks;
+ * one gives no date, which is null. Takes the looks, the share asked (0 to 1), the household's pace and today; dates
+ * before today are today. Coverage on made-up seasons of another generator is in the tests.
  */
 export function cappedForecast(input: {
   looks: readonly CappedLook[];
@@ -96,42 +141,48 @@ export function cappedForecast(input: {
   const yMean = y.reduce((a, b) => a + b, 0) / y.length;
   const sxx = t.reduce((s, ti) => s + (ti - tMean) ** 2, 0);
   const sxy = t.reduce((s, ti, i) => s + (ti - tMean) * (y[i] - yMean), 0);
-  // Posterior of the pace: the comb's own least squares weighed against the household's.
-  const precision = sxx / READING_SD ** 2 + 1 / input.pace.sd ** 2;
-  const perDay = (sxy / READING_SD ** 2 + input.pace.perDay / input.pace.sd ** 2) / precision;
-  const paceSd = Math.sqrt(1 / precision);
-  const levelSd = READING_SD / Math.sqrt(looks.length);
-  const level = (days: number): { mid: number; sd: number } => ({
-    mid: yMean + perDay * (days - tMean),
-    sd: Math.hypot(levelSd, paceSd * (days - tMean)),
+  // The slope between looks is off by the eye, and by the days between them, of which few were alike.
+  const spanDays = Math.max(1, -t[0]);
+  const slopeVariance =
+    READING_SD ** 2 / Math.max(1e-9, sxx) + SEASON.unevenPerRootDay ** 2 / spanDays;
+  const precision = 1 / slopeVariance + 1 / input.pace.sd ** 2;
+  const slope = sxx > 0 ? sxy / sxx : input.pace.perDay;
+  const perDay = (slope / slopeVariance + input.pace.perDay / input.pace.sd ** 2) / precision;
+  const courses = coursesAfter({
+    atLast: yMean - perDay * tMean,
+    levelSd: READING_SD / Math.sqrt(looks.length),
+    perDay,
+    paceSd: Math.sqrt(1 / precision),
   });
   const target = logit(input.need);
   const ahead = daysBetween(last.date, input.today);
-  /** First day from today on which the level plus `z` spreads meets the target; null beyond 120 days. */
-  const firstDay = (z: number): number | null => {
-    for (let day = ahead; day <= ahead + 120; day++) {
-      const { mid, sd } = level(day);
-      if (mid + z * sd >= target) return day;
-    }
-    return null;
+  const firstDays = courses.map((course) => firstDay(course, target, ahead)).sort((a, b) => a - b);
+  const dated = (share: number): string | null => {
+    const day = firstDays[Math.round(share * (firstDays.length - 1))];
+    return Number.isFinite(day) ? addDays(last.date, day) : null;
   };
-  const earliest = firstDay(Z80);
+  const earliest = dated(OUTSIDE_80);
   if (earliest === null) return null;
-  const [middle, latest] = [firstDay(0), firstDay(-Z80)];
   const share = (v: number): number => 1 / (1 + Math.exp(-v));
-  const dated = (day: number | null): string | null =>
-    day === null ? null : addDays(last.date, day);
   return {
-    earliest: dated(earliest)!,
-    middle: dated(middle),
-    latest: dated(latest),
+    earliest,
+    middle: dated(0.5),
+    latest: dated(1 - OUTSIDE_80),
     perDay,
     rising: isRising(looks),
     at: (date) => {
-      const { mid, sd } = level(daysBetween(last.date, date));
-      return { low: share(mid - Z80 * sd), mid: share(mid), high: share(mid + Z80 * sd) };
+      const days = daysBetween(last.date, date);
+      const levels = courses.map((course) => course(days)).sort((a, b) => a - b);
+      const at = (part: number): number => share(levels[Math.round(part * (levels.length - 1))]);
+      return { low: at(OUTSIDE_80), mid: at(0.5), high: at(1 - OUTSIDE_80) };
     },
   };
+}
+
+/** First day from `ahead` on which a course is at the target; Infinity where it is not within the longest wait. */
+function firstDay(course: LevelCourse, target: number, ahead: number): number {
+  for (let day = ahead; day <= ahead + LONGEST_DAYS; day++) if (course(day) >= target) return day;
+  return Infinity;
 }
 
 /** Less change than this between two looks is the eye's own error. */

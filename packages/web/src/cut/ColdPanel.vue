@@ -3,6 +3,7 @@ import {
   PESTS,
   PEST_WORDS,
   SCHOOLS,
+  balanceWaterPercent,
   freezingPlan,
   orderCompared,
   orderRuns,
@@ -171,7 +172,18 @@ const orders = [
   { label: 'Cut, pack, then freeze', value: 'pieces' },
   { label: 'Freeze whole, then cut', value: 'whole' },
 ];
-const wet = computed(() => humidity.value !== null && humidity.value > 60);
+/** What the room's air would do to the cut edges, where they gain by it. */
+const wet = computed(() => {
+  if (humidity.value === null || water.value === null) return null;
+  const balance = balanceWaterPercent(humidity.value);
+  if (balance === null)
+    return humidity.value > 80
+      ? `At ${humidity.value} % humidity open honey takes on water: cover the rack or dry the room.`
+      : null;
+  return balance > water.value
+    ? `Air of ${humidity.value} % wets open honey up to ${balance.toFixed(1)} % water (Martin 1958), slowly: cover the rack or dry the room.`
+    : null;
+});
 const whenReady = (k: Keeping): string =>
   `${Date.parse(k.dueAt) <= now.value.getTime() ? 'since' : 'from'} ${clockText(k.dueAt, zone.value, now.value)}`;
 </script>
@@ -199,7 +211,7 @@ const whenReady = (k: Keeping): string =>
         Turn them once, cover against ants.
       </p>
       <p v-if="wet" class="rust">
-        <b>Above 60 % humidity honey takes on water: cover the rack or dry the room.</b>
+        <b>{{ wet }}</b>
       </p>
       <div class="fields">
         <NumberField

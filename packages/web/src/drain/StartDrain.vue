@@ -23,12 +23,13 @@ import {
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
-import { computed, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import StackMark from '../drawing/StackMark.vue';
 import VesselStack from '../drawing/VesselStack.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
+import RoomAir from '../parts/RoomAir.vue';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
 import { useHarvests, useOpenPlans } from '../server/queries.js';
@@ -98,6 +99,14 @@ const asks = computed(() =>
       })
     : [],
 );
+const humidityPercent = ref<number | null>(null);
+/** Both vessels stand open while it drains; null where neither was measured. */
+const openCm2 = computed(() => {
+  const across = [of(draft.value.upper), of(draft.value.lower)].flatMap((v) =>
+    v?.innerDiameterMm ? [v.innerDiameterMm] : [],
+  );
+  return across.length ? across.reduce((sum, mm) => sum + Math.PI * (mm / 20) ** 2, 0) : null;
+});
 const { data: plans } = useOpenPlans();
 watch(
   [() => props.vessels, plans],
@@ -329,9 +338,14 @@ const fineWords: Record<Fineness, string> = {
           >
         </div>
       </details>
-      <p class="sub">
-        In a damp room cover it: honey of 18 % water takes on more above about 60 % humidity.
-      </p>
+      <RoomAir
+        v-model:humidity-percent="humidityPercent"
+        :honey-kg="Math.max(0.1, outKg.mid)"
+        :open-cm2="openCm2"
+        :hours="waits?.mid ?? 24"
+        :moisture-percent="climate?.moisturePercent ?? 18"
+        :units="rules.units"
+      />
       <Refusal
         :refusal="refusal"
         :fields="['temperatureC', 'nightTemperatureC', 'moisturePercent', 'potStartG']"

@@ -74,8 +74,8 @@ async function readThermometer(): Promise<void> {
       <NumberField v-model="hours" label="For about" unit="h" :min="0.1" :max="72" />
       <p v-if="planned" class="text">
         That costs about <b>{{ planned.diastase }} %</b> of the diastase and
-        <b>{{ planned.invertase }} %</b> of the invertase. This is not the hydroxymethylfurfural
-        that authorities measure.
+        <b>{{ planned.invertase }} %</b> of the invertase. Hydroxymethylfurfural (HMF), which
+        authorities measure, is not computed here: a laboratory measures it.
       </p>
       <Refusal :refusal="refusal" :fields="['temperatureC']" />
       <Button
@@ -103,7 +103,7 @@ async function readThermometer(): Promise<void> {
       Warmed {{ hoursText(spent.hours) }} so far{{
         warming.now ? `, now at ${warming.now.temperatureC} °C` : ''
       }}: {{ ((1 - spent.diastase) * 100).toFixed(2) }} % of diastase,
-      {{ ((1 - spent.invertase) * 100).toFixed(2) }} % of invertase.
+      {{ ((1 - spent.invertase) * 100).toFixed(2) }} % of invertase. HMF is not computed.
     </p>
   </div>
 </template>

@@ -14,7 +14,7 @@ const lines = computed(() =>
       return {
         name: `${WARMER_BY_C} °C warmer`,
         brings: a.soonerHours >= 0.1 ? `${a.soonerHours.toFixed(1)} h sooner` : 'no sooner',
-        costs: `${a.diastaseLostPercent.toFixed(2)} points of diastase, ${a.invertaseLostPercent.toFixed(2)} of invertase`,
+        costs: `${a.diastaseLostPercent.toFixed(2)} points of diastase, ${a.invertaseLostPercent.toFixed(2)} of invertase; HMF not computed`,
       };
     return {
       name: a.act === 'stir' ? 'Stir now' : 'Press',

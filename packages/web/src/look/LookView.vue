@@ -569,6 +569,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         :judged="current"
         :place-name="combWord"
         :rules="rules"
+        :hive-kind="hive.kind"
         :correction="kind.bee === 'honeybee' ? correction : null"
         :is-draft="draft !== null"
         :last-text="lastLook ? dayText(lastLook.occurredAt, hive.site.zone) : null"

@@ -149,12 +149,12 @@ const at = computed({
     <details v-if="forecast" class="how">
       <summary>How this was got</summary>
       <p>
-        A logistic in time: the comb's own pace, shrunk to your household's ({{
-          pace.perDay.toFixed(2)
-        }}
-        a day in logits from {{ pace.pairs }} pairs of looks{{
+        The comb's own pace, shrunk to your household's ({{ pace.perDay.toFixed(2) }} a day in
+        logits from {{ pace.pairs }} pairs of looks{{
           pace.pairs === 0 ? ', so a starting range' : ''
-        }}). Four times in five the day lies in the range; weather and forage can break it.
+        }}). From the last look on the flow may stop, caps may stand still or be eaten open, and a
+        later flow go on: that is in the range, which is meant to hold the day four times in five.
+        No latest day means: perhaps not this season.
       </p>
     </details>
   </section>

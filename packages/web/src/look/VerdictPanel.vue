@@ -11,6 +11,7 @@ import {
   smallMassText,
   type EstimateCorrection,
   type Finding,
+  type HiveKindName,
   type HouseRules,
   type JudgedComb,
   type Range,
@@ -22,6 +23,7 @@ const props = defineProps<{
   judged: JudgedComb;
   placeName: string;
   rules: HouseRules;
+  hiveKind?: HiveKindName;
   isDraft: boolean;
   lastText: string | null;
   correction?: EstimateCorrection | null;
@@ -33,6 +35,17 @@ const mended = computed(() =>
     : null,
 );
 
+/** How the volume of a comb becomes honey, and where its wax is, by what the bees built on. */
+const packingText = computed(() =>
+  props.hiveKind === 'drain-frame'
+    ? '(less a gap of 7 to 9 mm) × 0.55 to 0.79, plastic walls and all'
+    : 'packing 0.85 to 0.95',
+);
+const waxText = computed(() =>
+  props.hiveKind === 'drain-frame'
+    ? 'Wax is in the caps alone, 1 to 5 g a square decimetre.'
+    : 'Wax is 4 to 6 % where it is sealed, 11 to 12 g a square decimetre where it is bare.',
+);
 const W = 346;
 const small = computed(() => (props.judged.estimate?.honeyKg.high ?? 0) < 1);
 const grams = (r: Range): string =>
@@ -241,11 +254,10 @@ const emptiedText = computed(() => {
         honeybee honey is used.
       </p>
       <p v-else>
-        Each side's share × its area × half the thickness × packing 0.85 to 0.95 × density. Open
-        cells count 0.3 to 0.95 full. A side not seen may be bare or sealed, so the range is wide.
-        Wax is 4 to 6 % of new sealed comb. Decided by the question “{{
-          QUESTION_WORDS[judged.verdict.decidedBy].name
-        }}”.
+        Each side's share × its area × half the thickness × {{ packingText }} × density. Open cells
+        count 0.3 to 0.95 full. A share read by eye may be 10 points off, from a photo 6, painted 4.
+        A side not seen may be bare or sealed, so the range is wide. {{ waxText }} Decided by the
+        question “{{ QUESTION_WORDS[judged.verdict.decidedBy].name }}”.
       </p>
     </details>
     <slot name="after" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  RUNS_TO_APPLY,
   honeyDensityKgPerL,
   incidentAnswer,
   massField,
@@ -35,7 +36,7 @@ const props = defineProps<{
 const emit = defineEmits<{ finished: []; otherwise: [] }>();
 const now = useNow();
 const { go, busy, refusal, fieldError } = useSend();
-const { frames, next, fullKg, forecasts, questions, moisturePercent } = useFrames(
+const { frames, next, fullKg, forecasts, questions, prior, moisturePercent } = useFrames(
   toRef(props, 'detail'),
   toRef(props, 'rules'),
   toRef(props, 'vessels'),
@@ -43,6 +44,8 @@ const { frames, next, fullKg, forecasts, questions, moisturePercent } = useFrame
   props.combOf,
   now,
 );
+/** Logged frames that the forecast rests on; 0 while there are too few to count. */
+const ownFrames = computed(() => (prior.value.runs >= RUNS_TO_APPLY ? prior.value.runs : 0));
 const at = ref(
   Math.max(
     0,
@@ -240,8 +243,9 @@ const state = (f: (typeof frames.value)[number]): string =>
             <p>
               {{
                 frame.estimated ? 'The honey read in this frame' : 'A frame not read, 0.8 to 3 kg'
-              }}, the share of its parts that are open, the warmth of a super (25 to 33 °C) and what
-              practitioners report, 7 minutes to overnight;
+              }}, the share of its parts that are open, its water, the warmth of a super (25 to 33
+              °C) and {{ ownFrames ? `your ${ownFrames} logged frames` : 'a starting range' }}: what
+              practitioners report, 7 minutes to overnight, is mostly their warmth and water;
               {{
                 frame.run.weighedAt
                   ? 'narrowed by its weighed vessel'
