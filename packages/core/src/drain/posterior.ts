@@ -44,8 +44,8 @@ const MOST_OBSERVATIONS = 24;
 /** Weighings beyond this many share what the model is off by: each further one counts less. A starting value. */
 const INDEPENDENT_OBSERVATIONS = 8;
 /** What is left does not quite follow the model, and its pace changes: standard deviations, starting values. */
-const PACE_SD = 0.02;
-const LEFT_SD = 0.02;
+const PACE_SD = 0.04;
+const LEFT_SD = 0.03;
 
 /** Kilograms out at an hour of the run on one course. */
 export function outOnCourse(
@@ -192,12 +192,13 @@ function likelyComponents(model: RunModel, observations: readonly RunObservation
 export function coursesOf(
   model: RunModel,
   observed: readonly RunObservation[],
-  count = 220,
+  count = 260,
 ): Course[] {
   const few = thinned(observed);
   const shared = Math.sqrt(Math.max(1, few.length / INDEPENDENT_OBSERVATIONS));
   const observations = few.map((o) => ({ ...o, sdKg: o.sdKg * shared }));
-  const kept = likelyComponents(model, observations);
+  // In the order of tau: picked at even steps of chance, every scenario then meets quick and slow beds alike.
+  const kept = likelyComponents(model, observations).sort((a, b) => a.tau - b.tau);
   const top = Math.max(...kept.map((c) => c.logWeight));
   const weights = kept.map((c) => Math.exp(c.logWeight - top));
   const total = weights.reduce((a, b) => a + b, 0);

@@ -23,7 +23,7 @@ export interface Unknowns {
   /** Chance that a bed slows down late, when wax settles or the strainer clogs. */
   slowsChance: number;
 }
-export const BENCH_UNKNOWNS: Unknowns = { swingC: 3.2, lagHours: 1.2, slowsChance: 0.6 };
+export const BENCH_UNKNOWNS: Unknowns = { swingC: 3.2, lagHours: 1.2, slowsChance: 0.62 };
 /** An unread bench is off by this, either way, from what was typed: a standard deviation, °C. */
 export const UNREAD_BENCH_SD_C = 0.8;
 

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { at, pail, strangeRun } from '../../fixtures/drains.js';
 import type { FrameEvent } from '../records/views.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
+import type { Range } from '../units/format.js';
 import { boxShares } from './boxShares.js';
 import { kgByDepth } from './depthCheck.js';
 import { frameForecast } from './frameForecast.js';
@@ -29,6 +30,39 @@ const next = (
   change: Partial<typeof DEFAULT_RULES> = {},
   all = [r],
 ) => frameNext(r, all, { ...DEFAULT_RULES, ...change }, at(hours));
+
+describe('the first band of a frame, before anything was weighed', () => {
+  const hoursTo = (moisturePercent: number, temperatureC?: Range) => {
+    const { nineTenthsAt } = frameForecast(run(e('open', 0)), {
+      parts: 1,
+      honeyKg: { low: 2, mid: 2.6, high: 3.2 },
+      moisturePercent,
+      temperatureC,
+      vesselFullKg: null,
+      nowIso: at(0),
+    })!;
+    const hours = (iso: string): number => (Date.parse(iso) - Date.parse(at(0))) / 3_600_000;
+    return {
+      low: hours(nineTenthsAt!.low),
+      mid: hours(nineTenthsAt!.mid),
+      high: hours(nineTenthsAt!.high),
+    };
+  };
+  it('is from a quarter of an hour to some hours at 18 % water, not from minutes to a day', () => {
+    const { low, mid, high } = hoursTo(18);
+    expect(low).toBeGreaterThan(0.15);
+    expect(mid).toBeGreaterThan(0.7);
+    expect(mid).toBeLessThan(2.5);
+    expect(high).toBeLessThan(9);
+  });
+  it('goes by its water and its warmth', () => {
+    expect(hoursTo(16.5).mid).toBeGreaterThan(1.5 * hoursTo(18).mid);
+    const brood = hoursTo(18, { low: 34, mid: 35, high: 36 });
+    expect(brood.mid).toBeLessThan(hoursTo(18).mid);
+    // A warmth that was read is no part of the doubt any more.
+    expect(brood.high / brood.low).toBeLessThan(hoursTo(18).high / hoursTo(18).low);
+  });
+});
 
 describe('a drain frame, part by part', () => {
   it('adds up what was taken away in full vessels and what stands in the one now', () => {
