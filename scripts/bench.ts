@@ -21,6 +21,7 @@ import { seedDemo } from '../packages/server/src/demo/seed.js';
 import { HIVE_KINDS } from '../packages/core/src/index.js';
 import { benchBrowser, benchPhotos, longHistory } from './benchLook.js';
 import { benchBook } from './benchBook.js';
+import { benchCoverage } from './benchCoverage.js';
 import { benchPlan } from './benchPlan.js';
 import { ensureRules } from '../packages/server/src/firstRun.js';
 import { closeDatabase, openDatabase } from '../packages/server/src/store/database.js';
@@ -251,6 +252,7 @@ await time('POST /sites', 40, () =>
     }),
   }),
 );
+benchCoverage();
 console.log('Look');
 await benchPhotos();
 const siteId = hives.items[0].siteId;

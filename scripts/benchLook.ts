@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
 import sharp from 'sharp';
+import { TROUBLES, troubledComb } from '../packages/core/fixtures/third.js';
 import { fixedDabs } from '../packages/core/fixtures/dabs.js';
 import {
   EMPTY_SHARES,
@@ -25,7 +26,37 @@ import {
 const folder = new URL('../packages/core/fixtures/pictures/', import.meta.url).pathname;
 
 /** How far off the shipped pictures are read, three dabs a class; pictures of the second generator were never tuned on. */
+/** Error and refusals over pictures of the third generator, trouble by trouble. */
+function benchTroubles(): void {
+  const capped = (s: Shares): number => s.capped / (s.capped + s.open);
+  for (const trouble of TROUBLES) {
+    const offs: number[] = [];
+    const pictures = 6;
+    for (let seed = 1; seed <= pictures; seed++) {
+      const { picture, lattice, corners, truth } = troubledComb(trouble, seed);
+      const reading = readPhoto({
+        picture,
+        lattice,
+        corners,
+        dabs: fixedDabs(lattice, truth, seed),
+      });
+      if (!reading.read) continue;
+      const [found, known] = [faceShares(reading.cells), faceShares(truth)];
+      const off = Math.max(
+        Math.abs(capped(found) - capped(known)),
+        Math.abs(found.capped - known.capped),
+      );
+      offs.push(100 * off);
+    }
+    const mean = offs.reduce((a, b) => a + b, 0) / Math.max(1, offs.length);
+    console.log(
+      `${`pictures of the third generator, ${trouble}`.padEnd(52)} capped share off by ${mean.toFixed(1)} points, worst ${Math.max(0, ...offs).toFixed(1)}, refused ${pictures - offs.length} of ${pictures}`,
+    );
+  }
+}
+
 export async function benchPhotos(): Promise<void> {
+  benchTroubles();
   const shipped = JSON.parse(readFileSync(`${folder}truth.json`, 'utf8')) as {
     name: string;
     corners: Quad;
