@@ -184,13 +184,15 @@ const ownApplies = computed(() => (own.value?.runs ?? 0) >= RUNS_TO_APPLY);
 /** Whose share and time the forecast starts from: the person should not take a guess for a measurement. */
 const startsFrom = computed(() => {
   const runs = own.value?.runs ?? 0;
-  const kind = `${runs} ${runs === 1 ? 'run' : 'runs'} of this kind`;
   const weighed = forecast.value?.weighingsUsed ?? 0;
   const narrowed = weighed
     ? `, narrowed by ${weighed} ${weighed === 1 ? 'weighing' : 'weighings'}`
     : '';
-  if (ownApplies.value) return `Yours: from your ${kind}${narrowed}.`;
-  return `A starting range${runs ? `; your ${kind} count from the fifth on` : ''}${narrowed}.`;
+  if (ownApplies.value) return `Yours: from your ${runs} runs of this kind${narrowed}.`;
+  const learned = runs
+    ? `; your own runs of this kind count from the fifth on, so far ${runs}`
+    : '';
+  return `A starting range${narrowed}${learned}.`;
 });
 const doMain = (): unknown =>
   main.value === 'stir'
@@ -282,12 +284,12 @@ const closeFromG = computed(() => {
           >, <b class="rust">warmed at {{ warming.now.temperatureC }} °C</b></template
         >
       </p>
-      <p v-if="forecast?.stalled && running" class="display fore rust" role="alert">
-        It has stopped: strainer blocked or stuck.
-        <span class="since"
-          >Look, free it or stir, then weigh again. Until then nothing more is forecast.</span
-        >
-      </p>
+      <div v-if="forecast?.stalled && running" role="alert">
+        <p class="display fore rust">It has stopped: strainer blocked or stuck.</p>
+        <p class="since">
+          Look, free it or stir, then weigh again. Until then nothing more is forecast.
+        </p>
+      </div>
       <template v-else-if="forecast">
         <p v-if="running" class="display fore">
           {{
@@ -326,7 +328,7 @@ const closeFromG = computed(() => {
           :running="running"
           :zone="zone"
         />
-        <p v-if="parts && running" class="sum">
+        <p v-if="parts && running && !forecast.stalled" class="sum">
           <b>{{ massText(parts.total, units) }}</b> crushed = about
           <b>{{ parts.out.toFixed(1) }}</b> out + <b>{{ parts.coming.toFixed(1) }}</b> still to come
           + <b>{{ parts.stays.toFixed(1) }}</b> stays in the wax +

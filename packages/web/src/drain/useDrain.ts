@@ -63,7 +63,9 @@ export function useDrain(
       const fitted = await compute().drainForecast(input);
       forecast.value = fitted;
       // What an act would bring takes three more fits: the forecast stands meanwhile.
-      if (running.value) acts.value = await compute().whatIfs(input, fitted);
+      // Of a run that stands still nothing is forecast, so nothing can be compared with it.
+      if (fitted.stalled) acts.value = [];
+      else if (running.value) acts.value = await compute().whatIfs(input, fitted);
     },
     { immediate: true },
   );
