@@ -115,7 +115,7 @@ const calculators: Calculator[] = [
   },
   {
     name: 'honey-heat',
-    summary: 'Share of diastase and invertase left after warming.',
+    summary: 'Share of diastase and invertase left after warming. HMF is not computed.',
     input: z.strictObject({
       exposures: z.array(z.strictObject({ temperatureC: z.number(), hours: atLeast0 })),
     }),

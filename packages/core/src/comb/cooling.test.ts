@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
+import { coreWarmingHours } from '../cut/freezing.js';
 import { coldCore, coreHours, freezeHours, mothHoldHours, type CoolingInput } from './cooling.js';
 
 const piece: CoolingInput = {
@@ -123,6 +124,26 @@ describe('cold on its way to the core', () => {
     expect(() => calculate('cold-core', { ...piece, depthMm: 0 })).toThrow(
       expect.objectContaining({ path: 'depthMm' }) as BadInput,
     );
+  });
+});
+
+describe('thawing, closed', () => {
+  it('agrees with finite volumes warmed the other way round', { timeout: 30_000 }, () => {
+    // A frozen piece in a room of 22 °C until its core is within two degrees of it.
+    const { low } = coreWarmingHours({
+      packing: 'piece',
+      widthMm: 90,
+      heightMm: 90,
+      thicknessMm: 35,
+      freezerC: -18,
+      roomC: 22,
+    });
+    // Mirrored about the room, warming is cooling: from 62 °C to 24 °C in air of 22 °C.
+    const quick = byFiniteVolumes(
+      { ...piece, startC: 62, freezerC: 22, targetC: 24 },
+      { diffusivity: 1.7e-7, heatPerM3: 2.9e6, transfer: 8 },
+    );
+    expect(Math.abs(low / quick - 1)).toBeLessThan(0.05);
   });
 });
 

@@ -2,7 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BadInput } from '../badInput.js';
 import { honeyDensityKgPerL, honeySpecificGravity } from './density.js';
-import { diastaseHalfLifeHours, honeyHeat, invertaseHalfLifeHours } from './heat.js';
+import {
+  diastaseHalfLifeHours,
+  enzymeLossText,
+  honeyHeat,
+  invertaseHalfLifeHours,
+} from './heat.js';
 import { honeyKeeping } from './keeping.js';
 import { honeyMoisture, wedmoreIndex, wedmoreMoisture } from './moisture.js';
 import { honeyProperties } from './properties.js';
@@ -207,4 +212,16 @@ describe('keeping', () => {
     for (const w of [16, 18, 19.5, 25])
       expect(honeyKeeping({ moisturePercent: w, bee: 'honeybee' }).reason).not.toMatch(/\bsafe\b/i);
   });
+});
+
+describe('what warmth costs, in words', () => {
+  it('has no more digits than the half-lives', () =>
+    expect([0, 0.02, 0.06, 0.44, 9.96, 58.7].map(enzymeLossText)).toEqual([
+      '0',
+      'under 0.1',
+      '0.1',
+      '0.4',
+      '10.0',
+      '59',
+    ]));
 });

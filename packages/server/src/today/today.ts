@@ -1,4 +1,5 @@
 import {
+  countedCombsText,
   HOLD_WORDS,
   cutsComb,
   dateWords,
@@ -128,7 +129,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ...base,
         id: `${batch.id}-take`,
         kind: 'take',
-        title: `Take ${batch.combIds.length} ${batch.combIds.length === 1 ? 'comb' : 'combs'} from ${batch.hiveName}`,
+        title: `Take ${countedCombsText(batch.combIds.length, batch.hiveKind)} from ${batch.hiveName}`,
         dueAt: DateTime.fromISO(batch.plan.startLocal, { zone: batch.zone }).toUTC().toISO(),
         ifLeft: 'The combs stay with the bees.',
       });

@@ -26,7 +26,7 @@ import { newId, read } from '../server/client.js';
 import { useClocks, useJars, useRules, useVessels } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import AlarmKey from '../shell/AlarmKey.vue';
-import { clockText } from '../shell/times.js';
+import { aboutText, clockText, type Rounding } from '../shell/times.js';
 import { useAwake } from '../shell/useAwake.js';
 import { useNow } from '../shell/useNow.js';
 import CloseDrain from './CloseDrain.vue';
@@ -79,7 +79,8 @@ const clock = computed(() => ({
 }));
 const instant = (hours: number): string =>
   new Date(Date.parse(drain.value!.startedAt) + hours * 3_600_000).toISOString();
-const at = (hours: number): string => clockText(instant(hours), zone.value, now.value);
+const at = (hours: number, rounding?: Rounding): string =>
+  aboutText(instant(hours), zone.value, now.value, rounding);
 const stirAt = computed(() =>
   drain.value && rules.value && running.value ? nextStirAt(drain.value, rules.value) : null,
 );
@@ -259,7 +260,7 @@ const closeFromG = computed(() => {
         :in-lower-kg="inLowerKg"
         :full-kg="lower ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) : null"
         :density-kg-per-l="honeyDensityKgPerL(drain.moisturePercent, drain.temperatureC)"
-        :full-about="overflowAt ? `from ${at(forecast!.overflowHours!.earliest)}` : null"
+        :full-about="overflowAt ? `from ${at(forecast!.overflowHours!.earliest, 'earlier')}` : null"
       /><WhatIfs
         v-if="running && acts.length && !pressing"
         :acts="acts"
@@ -299,8 +300,9 @@ const closeFromG = computed(() => {
           }}
         </p>
         <p v-if="running" class="since">
-          {{ at(forecast.nineTenthsHours.low) }} to {{ at(forecast.nineTenthsHours.high) }}. Flows
-          about {{ Math.round(forecast.rateGPerHour.mid / 5) * 5 }} g an hour<template
+          {{ at(forecast.nineTenthsHours.low, 'earlier') }} to
+          {{ at(forecast.nineTenthsHours.high, 'later') }}. Flows about
+          {{ Math.round(forecast.rateGPerHour.mid / 5) * 5 }} g an hour<template
             v-if="forecast.stopAdvised"
             >: <b class="green">under your {{ rules.stopBelowGPerHour }} g, you may stop</b>;
             {{ massText(forecast.stillKg.mid, units) }} would still come{{ worth }}</template

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { enzymesAfter, hoursText, type Drain, type HouseRules } from '@furrow/core';
+import { enzymeLossText, enzymesAfter, hoursText, type Drain, type HouseRules } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -21,8 +21,8 @@ const hours = ref<number | null>(2);
 const cost = (temperatureC: number, forHours: number): { diastase: string; invertase: string } => {
   const left = enzymesAfter([{ hours: 0, temperatureC }], 0, forHours);
   return {
-    diastase: ((1 - left.diastase) * 100).toFixed(2),
-    invertase: ((1 - left.invertase) * 100).toFixed(2),
+    diastase: enzymeLossText((1 - left.diastase) * 100),
+    invertase: enzymeLossText((1 - left.invertase) * 100),
   };
 };
 const planned = computed(() =>
@@ -73,7 +73,7 @@ async function readThermometer(): Promise<void> {
       <Button outlined type="button" label="Read the thermometer" @click="readThermometer" />
       <NumberField v-model="hours" label="For about" unit="h" :min="0.1" :max="72" />
       <p v-if="planned" class="text">
-        That costs about <b>{{ planned.diastase }} %</b> of the diastase and
+        That costs <b>{{ planned.diastase }} %</b> of the diastase and
         <b>{{ planned.invertase }} %</b> of the invertase. Hydroxymethylfurfural (HMF), which
         authorities measure, is not computed here: a laboratory measures it.
       </p>
@@ -102,8 +102,8 @@ async function readThermometer(): Promise<void> {
     <p v-if="spent.hours > 0" class="text" role="status">
       Warmed {{ hoursText(spent.hours) }} so far{{
         warming.now ? `, now at ${warming.now.temperatureC} °C` : ''
-      }}: {{ ((1 - spent.diastase) * 100).toFixed(2) }} % of diastase,
-      {{ ((1 - spent.invertase) * 100).toFixed(2) }} % of invertase. HMF is not computed.
+      }}: {{ enzymeLossText((1 - spent.diastase) * 100) }} % of diastase,
+      {{ enzymeLossText((1 - spent.invertase) * 100) }} % of invertase. HMF is not computed.
     </p>
   </div>
 </template>

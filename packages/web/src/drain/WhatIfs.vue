@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { WARMER_BY_C, massRangeText, massText, type HouseRules, type WhatIf } from '@furrow/core';
+import {
+  WARMER_BY_C,
+  enzymeLossText,
+  massRangeText,
+  massText,
+  type HouseRules,
+  type WhatIf,
+} from '@furrow/core';
 import { computed } from 'vue';
 
 /** What another stir, a press or two degrees more would bring and cost, said before it is done. */
@@ -14,7 +21,7 @@ const lines = computed(() =>
       return {
         name: `${WARMER_BY_C} °C warmer`,
         brings: a.soonerHours >= 0.1 ? `${a.soonerHours.toFixed(1)} h sooner` : 'no sooner',
-        costs: `${a.diastaseLostPercent.toFixed(2)} points of diastase, ${a.invertaseLostPercent.toFixed(2)} of invertase; HMF not computed`,
+        costs: `${enzymeLossText(a.diastaseLostPercent)} % of diastase, ${enzymeLossText(a.invertaseLostPercent)} % of invertase; HMF not computed`,
       };
     return {
       name: a.act === 'stir' ? 'Stir now' : 'Press',

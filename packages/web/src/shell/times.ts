@@ -10,6 +10,30 @@ export function clockText(instant: string, zone: string, now: Date): string {
     : at.toFormat('d LLL HH:mm');
 }
 
+/** How finely a forecast time is told, by how far off it is: the last digits of a day ahead are not known. */
+const TELLS: readonly { withinHours: number; minutes: number }[] = [
+  { withinHours: 3, minutes: 5 },
+  { withinHours: 12, minutes: 15 },
+  { withinHours: Infinity, minutes: 60 },
+];
+export type Rounding = 'earlier' | 'near' | 'later';
+
+/** A forecast time in the place's zone, rounded as finely as it can be known; `earlier` where being late would spill. */
+export function aboutText(
+  instant: string,
+  zone: string,
+  now: Date,
+  rounding: Rounding = 'near',
+): string {
+  const away = Math.abs(Date.parse(instant) - now.getTime()) / 3_600_000;
+  const step = TELLS.find((t) => away < t.withinHours)!.minutes;
+  const local = DateTime.fromISO(instant, { zone });
+  const minutes = local.hour * 60 + local.minute;
+  const round = { earlier: Math.floor, near: Math.round, later: Math.ceil }[rounding];
+  const told = local.startOf('day').plus({ minutes: round(minutes / step) * step });
+  return clockText(told.toUTC().toISO()!, zone, now);
+}
+
 /** "14 Mar 2026" from a calendar date. */
 export function dateText(date: string): string {
   return DateTime.fromISO(date).toFormat('d LLL yyyy');

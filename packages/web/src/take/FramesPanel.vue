@@ -20,7 +20,7 @@ import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
-import { clockText } from '../shell/times.js';
+import { aboutText, clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { useFrames } from './useFrames.js';
 
@@ -230,13 +230,13 @@ const state = (f: (typeof frames.value)[number]): string =>
         </ol>
         <template v-else-if="forecast && !frame.run.closed">
           <p v-if="forecast.fullAt" class="says rust">
-            {{ frame.vessel?.name }} full from {{ clockText(forecast.fullAt, zone, now) }}: swap
-            before.
+            {{ frame.vessel?.name }} full from
+            {{ aboutText(forecast.fullAt, zone, now, 'earlier') }}: swap before.
           </p>
           <p v-if="forecast.nineTenthsAt" class="sub">
-            Nine tenths of what is open about {{ clockText(forecast.nineTenthsAt.mid, zone, now) }},
-            between {{ clockText(forecast.nineTenthsAt.low, zone, now) }} and
-            {{ clockText(forecast.nineTenthsAt.high, zone, now) }}.
+            Nine tenths of what is open about {{ aboutText(forecast.nineTenthsAt.mid, zone, now) }},
+            between {{ aboutText(forecast.nineTenthsAt.low, zone, now, 'earlier') }} and
+            {{ aboutText(forecast.nineTenthsAt.high, zone, now, 'later') }}.
           </p>
           <details class="how">
             <summary>How this was got</summary>
