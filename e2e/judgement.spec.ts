@@ -1,18 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test, type Page } from '@playwright/test';
 import { HIVE_KINDS } from '../packages/core/src/hive/kinds.js';
+import { look, makeHive } from './household.js';
 import { OwnServer } from './ownServer.js';
 
 /** What is judged, from an empty household: said at the comb, obeyed by the chooser, carried to the jar. */
 const NOW = '2026-01-20T13:00:00Z';
-const SEALED = { capped: 0.95, open: 0.03, pollen: 0, brood: 0, empty: 0.02 };
-interface HiveView {
-  id: string;
-  siteId: string;
-  colony: { id: string };
-  boxes: { carrierId: string; compartment: string }[];
-  bars: { slot: number; boxId: string | null; comb: { id: string } | null }[];
-}
 const TOP_BAR = {
   bars: 20,
   barWidthMm: 36,
@@ -28,42 +21,6 @@ const fact = async (page: Page, name: RegExp, answer: string): Promise<void> => 
   await page.getByRole('button', { name }).click();
   await page.getByRole('button', { name: answer, exact: true }).click();
 };
-
-async function makeHive(
-  server: OwnServer,
-  name: string,
-  kind: string,
-  geometry: Record<string, number | string>,
-): Promise<HiveView> {
-  const siteId = randomUUID();
-  await server.post('/sites', {
-    id: siteId,
-    name: `Place of ${name}`,
-    zone: 'America/Sao_Paulo',
-    hemisphere: 'south',
-  });
-  const { hive } = await server.post<{ hive: HiveView }>('/hives', {
-    id: randomUUID(),
-    siteId,
-    name,
-    kind,
-    geometry,
-    colonyStartedOn: '2024-09-20',
-  });
-  return hive;
-}
-async function look(server: OwnServer, combId: string, more: object = {}): Promise<void> {
-  await server.post('/looks', {
-    id: randomUUID(),
-    combId,
-    sides: { A: SEALED, B: SEALED },
-    readings: [],
-    combAge: 'new',
-    depthMm: 200,
-    thicknessMm: 28,
-    ...more,
-  });
-}
 
 test.describe('the judgement, from an empty household', () => {
   test.slow();

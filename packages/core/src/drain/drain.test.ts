@@ -221,6 +221,11 @@ describe('drain forecast', () => {
     expect(
       drainForecast({ ...drain, weighings: stirred, stirHours: [3.9], nowHours: 4 }).stalled,
     ).toBe(false);
+    // Stirred after the last weighing it may run again: the next weighing tells.
+    const stands = [1, 2, 3, 4].map((hours, i) => ({ hours, kg: Math.min(1.9, 1 + 0.9 * i) }));
+    const freed = drainForecast({ ...drain, weighings: stands, stirHours: [4.5], nowHours: 5 });
+    expect(freed.stalled).toBe(false);
+    expect(freed.stillKg.mid).toBeGreaterThan(0);
   });
   it('never forecasts more than the comb can have held', () => {
     fc.assert(

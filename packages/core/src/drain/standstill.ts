@@ -28,7 +28,8 @@ export function standstill(
   while (first > 0 && Math.abs(sorted[first - 1].kg - last.kg) <= noiseKg) first--;
   const from = sorted[first];
   const stood = last.hours - from.hours;
-  if (stood < STANDS_HOURS || touches.some((h) => h >= from.hours && h <= last.hours)) return null;
+  // Whoever touched the bed since may have freed it: the next weighing tells.
+  if (stood < STANDS_HOURS || touches.some((h) => h >= from.hours)) return null;
   const before = sorted.slice(0, first + 1).filter((w) => w.hours > 0);
   const due = expected(before)(from.hours, last.hours);
   return due > CLEARLY * noiseKg ? { kg: last.kg, sinceHours: from.hours } : null;

@@ -1,0 +1,50 @@
+import { randomUUID } from 'node:crypto';
+import type { OwnServer } from './ownServer.js';
+
+/** A side that is sealed nearly to its edge. */
+export const SEALED = { capped: 0.95, open: 0.03, pollen: 0, brood: 0, empty: 0.02 };
+export interface HiveView {
+  id: string;
+  siteId: string;
+  colony: { id: string };
+  boxes: { carrierId: string; compartment: string }[];
+  bars: { slot: number; boxId: string | null; comb: { id: string } | null }[];
+}
+
+/** A hive on a place of its own, in an empty household. */
+export async function makeHive(
+  server: OwnServer,
+  name: string,
+  kind: string,
+  geometry: Record<string, number | string>,
+): Promise<HiveView> {
+  const siteId = randomUUID();
+  await server.post('/sites', {
+    id: siteId,
+    name: `Place of ${name}`,
+    zone: 'America/Sao_Paulo',
+    hemisphere: 'south',
+  });
+  const { hive } = await server.post<{ hive: HiveView }>('/hives', {
+    id: randomUUID(),
+    siteId,
+    name,
+    kind,
+    geometry,
+    colonyStartedOn: '2024-09-20',
+  });
+  return hive;
+}
+/** A look at one comb, both sides as they are given. */
+export async function look(server: OwnServer, combId: string, more: object = {}): Promise<void> {
+  await server.post('/looks', {
+    id: randomUUID(),
+    combId,
+    sides: { A: SEALED, B: SEALED },
+    readings: [],
+    combAge: 'new',
+    depthMm: 200,
+    thicknessMm: 28,
+    ...more,
+  });
+}
