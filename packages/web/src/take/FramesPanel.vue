@@ -20,7 +20,7 @@ import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
-import { aboutText, clockText } from '../shell/times.js';
+import { aboutText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { useFrames } from './useFrames.js';
 
