@@ -152,13 +152,13 @@ export function householdPrior(
   };
 }
 
-/** Hours until nine tenths of what will come is out, at a temperature and water, as a range. */
+/** Hours until nine tenths of what will come is out, at a temperature and water, as a range; the method's own range where no other prior is given. */
 export function nineTenthsHours(
   method: CrushMethod,
   temperatureC: number,
   moisturePercent: number,
+  { tauHours }: MethodPrior = DRAIN_PRIORS[method],
 ): Range {
-  const { tauHours } = DRAIN_PRIORS[method];
   const factor = Math.log(10) / flowFactor(moisturePercent, temperatureC);
   return { low: tauHours.low * factor, mid: tauHours.mid * factor, high: tauHours.high * factor };
 }

@@ -3,13 +3,14 @@ import {
   ARRANGEMENTS,
   ARRANGEMENT_WORDS,
   FINENESS,
+  RUNS_TO_APPLY,
   crushMethodOf,
   crushesComb,
   honeyDensityKgPerL,
   honeyInComb,
   massText,
-  methodPrior,
   nineTenthsHours,
+  ownPrior,
   readMassG,
   stackQuestions,
   vesselFullKg,
@@ -32,7 +33,7 @@ import Refusal from '../parts/Refusal.vue';
 import RoomAir from '../parts/RoomAir.vue';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
-import { useHarvests, useOpenPlans } from '../server/queries.js';
+import { useHarvests, useOpenPlans, useRuns } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { useDraft } from '../shell/draft.js';
 
@@ -73,13 +74,28 @@ const climate = computed(() => {
     ? { temperatureC, moisturePercent }
     : null;
 });
+const { data: runs } = useRuns();
+/** What this drain starts from: the method's starting range, or the household's own runs of its kind. */
+const own = computed(() =>
+  ownPrior({ ...draft.value, events: [] }, props.detail.batch.hiveKind, runs.value?.drains ?? []),
+);
+const startsFrom = computed(() =>
+  own.value.runs >= RUNS_TO_APPLY
+    ? `yours, from ${own.value.runs} runs of this kind`
+    : 'a starting range',
+);
 const waits = computed(() =>
   climate.value
-    ? nineTenthsHours(draft.value.method, climate.value.temperatureC, climate.value.moisturePercent)
+    ? nineTenthsHours(
+        draft.value.method,
+        climate.value.temperatureC,
+        climate.value.moisturePercent,
+        own.value.applied,
+      )
     : null,
 );
 const outKg = computed(() => {
-  const { share } = methodPrior(draft.value.method, draft.value.fineness);
+  const { share } = own.value.applied;
   const inside = honeyInComb(comb.value?.nowG ?? 0);
   return {
     low: inside.low * share.low,
@@ -224,8 +240,8 @@ const fineWords: Record<Fineness, string> = {
           <p v-if="waits" class="text">
             <b
               >Nine tenths will be out in about {{ waits.low.toFixed(0) }} to
-              {{ waits.high.toFixed(0) }} hours.</b
-            >
+              {{ waits.high.toFixed(0) }} hours</b
+            >: {{ startsFrom }}, on a bench as warm as you say. The clock narrows it.
           </p>
           <p v-for="a in [...taken, ...asks]" :key="a" class="text rust">
             <b>{{ a }}</b>
@@ -344,7 +360,6 @@ const fineWords: Record<Fineness, string> = {
         :open-cm2="openCm2"
         :hours="waits?.mid ?? 24"
         :moisture-percent="climate?.moisturePercent ?? 18"
-        :units="rules.units"
       />
       <Refusal
         :refusal="refusal"

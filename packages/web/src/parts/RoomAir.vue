@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { hoursText, waterFromRoom, type UnitSystem } from '@furrow/core';
+import { waterFromRoom } from '@furrow/core';
 import { computed } from 'vue';
 import NumberField from './NumberField.vue';
 
@@ -10,7 +10,6 @@ const props = defineProps<{
   openCm2: number | null;
   hours: number;
   moisturePercent: number;
-  units: UnitSystem;
 }>();
 const humidityPercent = defineModel<number | null>('humidityPercent', { required: true });
 /** A pail of 25 cm across. */
@@ -26,6 +25,7 @@ const taken = computed(() =>
         humidityPercent: humidityPercent.value,
       }),
 );
+const wholeHours = computed(() => Math.max(1, Math.round(props.hours)));
 const gains = computed(() => (taken.value?.balancePercent ?? 0) > props.moisturePercent);
 const grams = computed(() => {
   if (!taken.value) return '';
@@ -38,7 +38,7 @@ const water = computed(() => {
   if (!taken.value) return '';
   const { low, high } = taken.value.waterPercent;
   const [least, most] = [low, high].sort((a, b) => a - b).map((p) => p.toFixed(1));
-  return least === most ? `${least} %` : `${least} to ${most} %`;
+  return least === most ? `${least} %` : `${least}–${most} %`;
 });
 </script>
 
@@ -54,11 +54,11 @@ const water = computed(() => {
       :max="100"
     />
     <p v-if="taken && gains" class="rust">
-      <b>Cover it, or dry the room:</b> open for {{ hoursText(hours) }} it takes on {{ grams }} of
-      water, from {{ moisturePercent.toFixed(1) }} to {{ water }}. Measure again before jarring.
+      <b>Cover it, or dry the room:</b> open for {{ wholeHours }} h it takes on {{ grams }} of water
+      and goes from {{ moisturePercent.toFixed(1) }} % to {{ water }}. Measure again before jarring.
     </p>
     <p v-else-if="taken" class="sub">
-      This air takes water out of it: {{ grams }} in {{ hoursText(hours) }}, to {{ water }}.
+      This air takes water out of it: {{ grams }} in {{ wholeHours }} h, to {{ water }}.
     </p>
     <p v-else class="sub">
       Honey of 18 % water takes on more above about 60 % humidity: in a damp room cover it.<template
