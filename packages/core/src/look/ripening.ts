@@ -92,6 +92,31 @@ const LONGEST_DAYS = 120;
 /** One course of a comb after its last look: level in logits by day. */
 type LevelCourse = (days: number) => number;
 
+/** What is drawn for each course, before anything of a comb is known: the same for all, so it is drawn once. */
+interface CourseDraw {
+  pace: number;
+  level: number;
+  stops: number;
+  gap: number;
+  falls: number;
+  uneven: number;
+}
+let drawn: readonly CourseDraw[] | null = null;
+function drawsOfCourses(): readonly CourseDraw[] {
+  const normal = (i: number, base: number): number => jStat.normal.inv(evenly(i, base), 0, 1);
+  const waiting = (i: number, base: number, meanDays: number): number =>
+    -Math.log(1 - evenly(i, base)) * meanDays;
+  drawn ??= Array.from({ length: COURSES }, (_, i) => ({
+    pace: normal(i, 2),
+    level: normal(i, 3),
+    stops: waiting(i, 5, SEASON.stopsAfterDays),
+    gap: waiting(i, 7, SEASON.gapDays),
+    falls: SEASON.fallsPerDay * evenly(i, 11),
+    uneven: SEASON.unevenPerRootDay * normal(i, 13),
+  }));
+  return drawn;
+}
+
 /** Courses a comb may take, equally likely: its pace and level as read, and a flow that may stop, fall and go on. */
 function coursesAfter(read: {
   atLast: number;
@@ -99,16 +124,10 @@ function coursesAfter(read: {
   perDay: number;
   paceSd: number;
 }): LevelCourse[] {
-  const normal = (i: number, base: number): number => jStat.normal.inv(evenly(i, base), 0, 1);
-  const waiting = (i: number, base: number, meanDays: number): number =>
-    -Math.log(1 - evenly(i, base)) * meanDays;
-  return Array.from({ length: COURSES }, (_, i) => {
-    const perDay = read.perDay + read.paceSd * normal(i, 2);
-    const start = read.atLast + read.levelSd * normal(i, 3);
-    const stops = waiting(i, 5, SEASON.stopsAfterDays);
-    const gap = waiting(i, 7, SEASON.gapDays);
-    const falls = SEASON.fallsPerDay * evenly(i, 11);
-    const uneven = SEASON.unevenPerRootDay * normal(i, 13);
+  return drawsOfCourses().map((draw) => {
+    const perDay = read.perDay + read.paceSd * draw.pace;
+    const start = read.atLast + read.levelSd * draw.level;
+    const { stops, gap, falls, uneven } = draw;
     return (days) => {
       const inGap = Math.min(gap, Math.max(0, days - stops));
       const inFlow = Math.min(days, stops) + Math.max(0, days - stops - gap);

@@ -24,6 +24,8 @@ import {
   type Keeping,
   type MethodPrior,
   type Vessel,
+  type DrainForecast,
+  type DrainForecastInput,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { methodPriorOf } from '../drain/runs.js';
@@ -288,6 +290,22 @@ async function keepingClocks(
   return [...running, ...out.flat()];
 }
 
+/** To the minute, so that everything asked within one shares its forecast. */
+const toTheMinute = (now: Date): string =>
+  new Date(Math.floor(now.getTime() / 60_000) * 60_000).toISOString();
+/** The last few forecasts by what they were made from: Today and the clocks ask for the same ones, one after the other. */
+const forecasts = new Map<string, DrainForecast>();
+const KEPT_FORECASTS = 16;
+function forecastOf(input: DrainForecastInput): DrainForecast {
+  const key = JSON.stringify(input);
+  const known = forecasts.get(key);
+  if (known) return known;
+  const forecast = drainForecast(input);
+  forecasts.set(key, forecast);
+  if (forecasts.size > KEPT_FORECASTS) forecasts.delete(forecasts.keys().next().value!);
+  return forecast;
+}
+
 /** What a drain waits for whose weighings stand still. */
 export const STOPPED = 'it has stopped: look at the strainer';
 
@@ -299,7 +317,7 @@ export function nextDue(
   now: Date,
   prior?: MethodPrior,
 ): { dueAt: string | null; dueWhat: string | null; overflowAt: string | null } {
-  const forecast = drainForecast(forecastInput(drain, lower, rules, now.toISOString(), prior));
+  const forecast = forecastOf(forecastInput(drain, lower, rules, toTheMinute(now), prior));
   const instant = (hours: number): string =>
     new Date(Date.parse(drain.startedAt) + hours * 3_600_000).toISOString();
   const overflowAt = forecast.overflowHours ? instant(forecast.overflowHours.earliest) : null;
