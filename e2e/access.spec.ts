@@ -119,7 +119,8 @@ test('no serious finding on the screens with work in them, their dialogs and sun
   await page.getByRole('heading', { name: 'Before you open' }).waitFor();
   // The space bar is the one large key.
   for (let i = 0; i < 6; i++) await page.keyboard.press('Space');
-  await expect(page.getByRole('heading', { name: 'Lift bar 14' })).toBeVisible();
+  // With comb 13 out the winter spares no other: counted low, what is left is theirs.
+  await expect(page.getByRole('heading', { name: 'Lift bar 13' })).toBeVisible();
   await page.keyboard.press('Space');
   await page.getByRole('button', { name: 'Read the scale' }).click();
   await expectNothingSerious(page, 'weigh');
