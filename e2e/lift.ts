@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import type { Api } from './api.js';
 
 /** Waits until the chooser has spoken its last word on the question as it stands. */
 export async function chooserIsDone(page: Page): Promise<void> {
@@ -33,4 +34,13 @@ export async function openTopBar(page: Page): Promise<void> {
     }).toPass();
     if (label === 'Board is out') return;
   }
+}
+
+/** The demo's winter spares one comb of Ipê, counted low: a household whose winter needs less spares two. */
+export async function spareTwoCombs(api: Api): Promise<void> {
+  const { rules } = await api.get<{ rules: { winterNeedByKindKg: Record<string, number> } }>(
+    '/rules',
+  );
+  const winterNeedByKindKg = { ...rules.winterNeedByKindKg, 'top-bar': 8 };
+  await api.post('/rules', { ...rules, winterNeedByKindKg });
 }

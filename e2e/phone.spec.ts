@@ -1,10 +1,12 @@
 import { expect, test } from '@playwright/test';
-import { lift, openTopBar } from './lift.js';
+import { Api } from './api.js';
+import { lift, openTopBar, spareTwoCombs } from './lift.js';
 
 const BASE = 'http://127.0.0.1:4583';
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
-test('at the hive with a phone: look, choose, plan and take a comb', async ({ page }) => {
+test('at the hive with a phone: look, choose, plan and take two combs', async ({ page }) => {
+  await spareTwoCombs(new Api(BASE));
   await page.goto(`${BASE}/look?comb=15`);
   // On a phone the verdict and its reason stand above the drawing, on the first screen.
   const verdict = page.locator('p.short');
@@ -19,9 +21,9 @@ test('at the hive with a phone: look, choose, plan and take a comb', async ({ pa
   await page.getByRole('button', { name: 'Write down comb 15' }).tap();
   await expect(page.getByText('Take', { exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Go on to Choose' }).tap();
-  // Counted low, the winter spares one.
   await lift(page, 15);
-  await expect(page.getByText('1 comb out')).toBeVisible();
+  await lift(page, 14);
+  await expect(page.getByText('2 combs out')).toBeVisible();
   await page.getByRole('button', { name: 'Go on to Ready' }).tap();
   await page.getByRole('button', { name: /go to Take/ }).tap();
   await openTopBar(page);
@@ -32,6 +34,8 @@ test('at the hive with a phone: look, choose, plan and take a comb', async ({ pa
   expect(key.x + key.width).toBeLessThanOrEqual(390);
   // The page itself never scrolls sideways.
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.getByRole('button', { name: 'Brood seen' }).tap();
+  await expect(page.getByRole('heading', { name: 'Lift bar 14' })).toBeVisible();
   await page.getByRole('button', { name: 'In the tub' }).tap();
   await page.getByRole('button', { name: 'Read the scale' }).tap();
   await expect(page.getByText('read from the practice scale')).toBeVisible();

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { byForecast, heldOutCoverage } from '../../fixtures/coverage.js';
 import {
   DRAIN_SHAPES,
   coverageOf,
   type Coverage,
-  type Forecaster,
+  type DrainShape,
 } from '../../fixtures/drainShapes.js';
 import { strangeRun } from '../../fixtures/drains.js';
 import { seededRandom } from '../units/seeded.js';
@@ -79,6 +80,7 @@ describe('the band of the forecast, on runs of another generator', () => {
       const { inside, asked, widthShare } = coverage(method, 120, seed);
       expect(asked).toBeGreaterThan(150);
       expect(inside).toBeGreaterThanOrEqual(0.85);
+      expect(inside).toBeLessThanOrEqual(0.995);
       // A band that is everywhere holds everything: it must also say something.
       expect(widthShare).toBeLessThan(0.15);
     },
@@ -86,33 +88,24 @@ describe('the band of the forecast, on runs of another generator', () => {
   );
 });
 
-const byForecast: Forecaster = ({ run, weighings, nowHours, aheadHours, vesselFullKg }) => {
-  const forecast = drainForecast({
-    combHoneyKg: run.combHoneyKg,
-    method: run.method,
-    moisturePercent: run.moisturePercent,
-    temperature: [{ hours: 0, temperatureC: run.temperatureC }],
-    weighings,
-    stirHours: [],
-    drawOffs: [],
-    lowerFullKg: vesselFullKg,
-    nowHours,
-    stopBelowGPerHour: 20,
-    aheadHours,
-    points: 2,
-  });
-  return {
-    ahead: forecast.ahead,
-    earliestFullHours: forecast.overflowHours?.earliest ?? null,
-  };
-};
-/** A smooth shape of which the band holds 98 of 100: narrower, it would lose the mixtures (docs/the-numbers.md). */
-const HELD_TOO_WELL = ['power tail'];
+/** A smooth shape of which the band holds 98 or 99 of 100: narrower, it lost the mixtures (docs/the-numbers.md). */
+const HELD_TOO_WELL: readonly DrainShape[] = ['power tail'];
 
-describe('the band of the forecast, shape by shape', () => {
+/** All shapes together. */
+function together(found: readonly Coverage[]): { inside: number; missed: number } {
+  expect(found).toHaveLength(DRAIN_SHAPES.length);
+  const sum = (pick: (c: Coverage) => number): number => found.reduce((s, c) => s + pick(c), 0);
+  return {
+    inside: sum((c) => c.inside) / sum((c) => c.asked),
+    missed: sum((c) => c.missed) / sum((c) => c.filled),
+  };
+}
+
+/** The widths were chosen while looking at these: they keep what was reached, they prove nothing. */
+describe('the band of the forecast, on the shapes it was chosen by', () => {
   const found: Coverage[] = [];
   it.each(DRAIN_SHAPES)(
-    '%s: holds 85 to 97 of 100, and the vessel is rarely full before its earliest hour',
+    '%s: holds 85 to 97 of 100',
     (shape) => {
       const of = coverageOf(shape, 150, 2026, byForecast);
       found.push(of);
@@ -123,12 +116,35 @@ describe('the band of the forecast, shape by shape', () => {
     },
     60_000,
   );
-  it('all shapes together: 88 to 95 of 100, earliest full missed in under 5 of 100', () => {
-    const sum = (pick: (c: Coverage) => number): number => found.reduce((s, c) => s + pick(c), 0);
-    expect(found).toHaveLength(DRAIN_SHAPES.length);
-    const share = sum((c) => c.inside) / sum((c) => c.asked);
-    expect(share).toBeGreaterThanOrEqual(0.88);
-    expect(share).toBeLessThanOrEqual(0.95);
-    expect(sum((c) => c.missed) / sum((c) => c.filled)).toBeLessThan(0.05);
+  it('all together: 88 to 95 of 100, earliest full missed in under 5 of 100', () => {
+    const { inside, missed } = together(found);
+    expect(inside).toBeGreaterThanOrEqual(0.88);
+    expect(inside).toBeLessThanOrEqual(0.95);
+    expect(missed).toBeLessThan(0.05);
+  });
+});
+
+/** Wanted are 85 to 97 of each. Held out, mixtures stay a little under, one rate a little over: see docs/the-numbers.md. */
+const SHORT: Partial<Record<DrainShape, number>> = { mixture: 0.82 };
+const OVER: Partial<Record<DrainShape, number>> = { 'one rate': 0.985 };
+
+describe('the band of the forecast, on shapes held out', () => {
+  const found: Coverage[] = [];
+  it.each(DRAIN_SHAPES)(
+    '%s: holds what was wanted, or what is said to be short of it',
+    (shape) => {
+      const of = heldOutCoverage(shape, 150);
+      found.push(of);
+      const share = of.inside / of.asked;
+      expect(share).toBeGreaterThanOrEqual(SHORT[shape] ?? 0.85);
+      expect(share).toBeLessThanOrEqual(OVER[shape] ?? 0.97);
+    },
+    60_000,
+  );
+  it('all together: 88 to 95 of 100, earliest full missed in under 5 of 100', () => {
+    const { inside, missed } = together(found);
+    expect(inside).toBeGreaterThanOrEqual(0.88);
+    expect(inside).toBeLessThanOrEqual(0.95);
+    expect(missed).toBeLessThan(0.05);
   });
 });

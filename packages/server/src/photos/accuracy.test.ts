@@ -76,7 +76,7 @@ describe('reading the shipped pictures', () => {
     expect(Math.max(...first.map((r) => r.errorPoints))).toBeLessThanOrEqual(10);
     expect(Math.min(...first.map((r) => r.cellsRight))).toBeGreaterThan(0.9);
   });
-  it('of the second, which it was never tuned on: as good on what it reads, and the dark one is refused with a sentence', () => {
+  it('of the second, by which only the veil of glare was chosen: as good on what it reads, and the dark one is refused with a sentence', () => {
     const second = all.filter((r) => r.name.startsWith('second'));
     const refusedOnes = second.filter((r) => !r.reading.read);
     expect(refusedOnes.map((r) => r.name)).toContain('second-5');

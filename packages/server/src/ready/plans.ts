@@ -17,6 +17,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
+import { methodPriorOf } from '../drain/runs.js';
 import type { WeatherService } from '../instruments/weather.js';
 import { find, list } from '../store/rows.js';
 import { batchDetail, batchViews, currentRules, drainViews } from '../store/views.js';
@@ -69,15 +70,16 @@ export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
   const running = (await drainViews(db, { endedAt: null })).filter((d: Drain) => !d.endedAt);
   const inUse = await Promise.all(
     running.map(async (drain) => {
+      const [batch] = await batchViews(db, { id: drain.batchId });
       const forecast = drainForecast(
         forecastInput(
           drain,
           vessels.find((v) => v.id === drain.lowerVesselId) ?? null,
           rules,
           now.toISOString(),
+          await methodPriorOf(db, drain, batch.hiveKind),
         ),
       );
-      const [batch] = await batchViews(db, { id: drain.batchId });
       return {
         vesselIds: [drain.upperVesselId, drain.lowerVesselId].filter(
           (id): id is string => id !== null,

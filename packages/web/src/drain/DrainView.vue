@@ -343,8 +343,8 @@ const closeFromG = computed(() => {
             {{ ownApplies ? 'your own' : 'a starting range of' }} share and τ to begin with,
             narrowed by {{ forecast.weighingsUsed }} weighings. A bench without a thermometer may be
             a degree off and swing by 3 °C; beds may slow down late: that is in the band. It is
-            meant to hold nine of ten runs; on made-up runs that do not obey this formula it holds
-            between 85 and 99 of 100. The overflow time is the band's early edge. Final:
+            meant to hold nine of ten runs; on made-up runs it had not seen it holds 85 to 98 of
+            100. The overflow time is the band's early edge. Final:
             {{ massText(forecast.finalKg.low, units) }} to
             {{ massText(forecast.finalKg.high, units) }}.<template v-if="own && own.runs > 0">
               Your {{ own.runs }} {{ own.runs === 1 ? 'run' : 'runs' }} of this method, kind of hive
