@@ -48,3 +48,25 @@ export async function look(server: OwnServer, combId: string, more: object = {})
     ...more,
   });
 }
+
+/** One comb in the tub, weighed 3.3 kg gross in a vessel of 1.1 kg: a harvest that has just come to the bench. */
+export async function takeOne(
+  server: OwnServer,
+  hiveId: string,
+  combId: string,
+  method: string,
+  at?: string,
+): Promise<string> {
+  const batchId = randomUUID();
+  await server.post('/harvests', {
+    visitId: randomUUID(),
+    batchId,
+    hiveId,
+    method,
+    combIds: [combId],
+    anyway: [{ combId, reason: 'The tests take it' }],
+  });
+  const take = { id: randomUUID(), batchId, combId, outcome: 'taken', vesselId: null };
+  await server.post('/takes', { ...take, grossG: 3300, tareG: 1100 }, at);
+  return batchId;
+}

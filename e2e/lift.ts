@@ -36,7 +36,10 @@ export async function openTopBar(page: Page): Promise<void> {
   }
 }
 
-/** The demo's winter spares one comb of Ipê, counted low: a household whose winter needs less spares two. */
+/**
+ * The demo's winter spares one comb of Ipê, counted low: a household whose winter needs less spares
+ * two.
+ */
 export async function spareTwoCombs(api: Api): Promise<void> {
   const { rules } = await api.get<{ rules: object }>('/rules');
   await api.post('/rules', { ...rules, winterNeedKg: 9.5 });

@@ -1,175 +1,120 @@
 import { randomUUID } from 'node:crypto';
-import { expect, test } from '@playwright/test';
 import { HIVE_KINDS } from '../packages/core/src/hive/kinds.js';
-import { look, makeHive } from './household.js';
-import { OwnServer } from './ownServer.js';
+import { expect, test } from './emptyHousehold.js';
+import { look, makeHive, takeOne } from './household.js';
 
 /** Numbers that were wrong once, from an empty household, on the screen. */
-const NOW = '2026-01-20T13:00:00Z';
 /** The same afternoon, so many hours after the drain began. */
 const later = (hours: number): string =>
   new Date(Date.parse('2026-01-20T04:00:00Z') + hours * 3_600_000).toISOString();
 
 test.describe('true numbers, from an empty household', () => {
   test.slow();
-  test('a full drain frame holds 2 to 3.2 kg and wax in its caps alone', async ({ page }) => {
-    const server = new OwnServer(4615, NOW);
-    await server.start();
-    try {
-      const { defaults } = HIVE_KINDS['drain-frame'];
-      const hive = await makeHive(server, 'Taboca', 'drain-frame', { ...defaults });
-      await page.goto(`${server.base}/look/${hive.id}`);
-      await page.getByRole('button', { name: 'Read, go on' }).click();
-      await page.getByRole('button', { name: 'All capped' }).click();
-      await page.getByRole('button', { name: 'Side B' }).click();
-      await page.getByRole('button', { name: 'All capped' }).click();
-      const verdict = page.locator('aside.verdict');
-      await expect(verdict.getByText('2.6 kg', { exact: true })).toBeVisible();
-      await expect(verdict.getByText('honey, 2.0–3.2 kg')).toBeVisible();
-      await expect(verdict.getByText('wax, 20–70 g')).toBeVisible();
-    } finally {
-      await server.end();
-    }
+  test('a full drain frame holds 2 to 3.2 kg and wax in its caps alone', async ({
+    page,
+    server,
+  }) => {
+    const { defaults } = HIVE_KINDS['drain-frame'];
+    const hive = await makeHive(server, 'Taboca', 'drain-frame', { ...defaults });
+    await page.goto(`${server.base}/look/${hive.id}`);
+    await page.getByRole('button', { name: 'Read, go on' }).click();
+    await page.getByRole('button', { name: 'All capped' }).click();
+    await page.getByRole('button', { name: 'Side B' }).click();
+    await page.getByRole('button', { name: 'All capped' }).click();
+    const verdict = page.locator('aside.verdict');
+    await expect(verdict.getByText('2.6 kg', { exact: true })).toBeVisible();
+    await expect(verdict.getByText('honey, 2.0–3.2 kg')).toBeVisible();
+    await expect(verdict.getByText('wax, 20–70 g')).toBeVisible();
   });
 
   test('the room wets open honey; a drain that stands still says so and goes on after a stir', async ({
     page,
+    server,
   }) => {
-    const server = new OwnServer(4616, NOW);
-    await server.start();
-    try {
-      const { defaults } = HIVE_KINDS['top-bar'];
-      const hive = await makeHive(server, 'Canjerana', 'top-bar', { ...defaults });
-      const combId = hive.bars.find((b) => b.slot === 9)!.comb!.id;
-      await look(server, combId);
-      const batchId = randomUUID();
-      await server.post('/harvests', {
-        visitId: randomUUID(),
+    const { defaults } = HIVE_KINDS['top-bar'];
+    const hive = await makeHive(server, 'Canjerana', 'top-bar', { ...defaults });
+    const combId = hive.bars.find((b) => b.slot === 9)!.comb!.id;
+    await look(server, combId);
+    const batchId = await takeOne(server, hive.id, combId, 'crush', later(-1));
+
+    await page.goto(`${server.base}/drain/${batchId}`);
+    await page.getByLabel("The room's humidity").fill('45');
+    await expect(page.getByText(/Below 50 and above 80 % nothing is published/)).toBeVisible();
+    await page.getByLabel("The room's humidity").fill('75');
+    await expect(page.getByText(/it takes on \d+ to \d+ g of water/)).toBeVisible();
+    await page.getByText('How this was got').first().click();
+    await expect(page.getByText(/at balance with 28\.3 % water \(Martin 1958/)).toBeVisible();
+
+    const drainId = randomUUID();
+    await server.post(
+      '/drains',
+      {
+        id: drainId,
         batchId,
-        hiveId: hive.id,
-        method: 'crush',
-        combIds: [combId],
-        anyway: [{ combId, reason: 'The tests take it' }],
-      });
-      await server.post(
-        '/takes',
+        upperVesselId: null,
+        lowerVesselId: null,
+        method: 'mash',
+        moisturePercent: 18,
+        temperatureC: 25,
+      },
+      later(0),
+    );
+    const weigh = (hours: number, netG: number) =>
+      server.post(
+        '/weighings',
         {
           id: randomUUID(),
-          batchId,
-          combId,
-          outcome: 'taken',
-          vesselId: null,
-          grossG: 3300,
-          tareG: 1100,
+          drainId,
+          of: 'lower',
+          grossG: netG + 300,
+          tareG: 300,
+          source: 'hand',
         },
-        later(-1),
+        later(hours),
       );
+    await weigh(1, 280);
+    await weigh(3, 690);
+    await page.goto(`${server.base}/drain/${batchId}`);
+    await expect(page.getByText(/^Nine tenths out about|^Nine tenths are out/)).toBeVisible();
+    await expect(page.getByText(/^A starting range, narrowed by 2 weighings/)).toBeVisible();
 
-      await page.goto(`${server.base}/drain/${batchId}`);
-      await page.getByLabel("The room's humidity").fill('45');
-      await expect(page.getByText(/Below 50 and above 80 % nothing is published/)).toBeVisible();
-      await page.getByLabel("The room's humidity").fill('75');
-      await expect(page.getByText(/it takes on \d+ to \d+ g of water/)).toBeVisible();
-      await page.getByText('How this was got').first().click();
-      await expect(page.getByText(/at balance with 28\.3 % water \(Martin 1958/)).toBeVisible();
+    await weigh(6, 695);
+    await weigh(8, 692);
+    await page.reload();
+    const stopped = page.getByText('It has stopped: strainer blocked or stuck.');
+    await expect(stopped).toBeVisible();
+    await expect(page.getByText(/still to come/)).toHaveCount(0);
+    await expect(page.getByRole('table', { name: /an act now/ })).toHaveCount(0);
+    await page.goto(server.base);
+    await expect(page.getByText(/Canjerana has stopped draining/).first()).toBeVisible();
 
-      const drainId = randomUUID();
-      await server.post(
-        '/drains',
-        {
-          id: drainId,
-          batchId,
-          upperVesselId: null,
-          lowerVesselId: null,
-          method: 'mash',
-          moisturePercent: 18,
-          temperatureC: 25,
-        },
-        later(0),
-      );
-      const weigh = (hours: number, netG: number) =>
-        server.post(
-          '/weighings',
-          {
-            id: randomUUID(),
-            drainId,
-            of: 'lower',
-            grossG: netG + 300,
-            tareG: 300,
-            source: 'hand',
-          },
-          later(hours),
-        );
-      await weigh(1, 280);
-      await weigh(3, 690);
-      await page.goto(`${server.base}/drain/${batchId}`);
-      await expect(page.getByText(/^Nine tenths out about|^Nine tenths are out/)).toBeVisible();
-      await expect(page.getByText(/^A starting range, narrowed by 2 weighings/)).toBeVisible();
-
-      await weigh(6, 695);
-      await weigh(8, 692);
-      await page.reload();
-      const stopped = page.getByText('It has stopped: strainer blocked or stuck.');
-      await expect(stopped).toBeVisible();
-      await expect(page.getByText(/still to come/)).toHaveCount(0);
-      await expect(page.getByRole('table', { name: /an act now/ })).toHaveCount(0);
-      await page.goto(server.base);
-      await expect(page.getByText(/Canjerana has stopped draining/).first()).toBeVisible();
-
-      // Stirred, it is expected to run again.
-      await page.goto(`${server.base}/drain/${batchId}`);
-      await page.getByRole('button', { name: /^Stir/ }).click();
-      await expect(stopped).toHaveCount(0);
-      await expect(page.getByText(/^Nine tenths/)).toBeVisible();
-    } finally {
-      await server.end();
-    }
+    // Stirred, it is expected to run again.
+    await page.goto(`${server.base}/drain/${batchId}`);
+    await page.getByRole('button', { name: /^Stir/ }).click();
+    await expect(stopped).toHaveCount(0);
+    await expect(page.getByText(/^Nine tenths/)).toBeVisible();
   });
 
   test('a whole box takes a day and more in the freezer, combs apart some hours', async ({
     page,
+    server,
   }) => {
-    const server = new OwnServer(4617, NOW);
-    await server.start();
-    try {
-      const { defaults } = HIVE_KINDS.framed;
-      const hive = await makeHive(server, 'Peroba', 'framed', { ...defaults });
-      const combId = hive.bars.find((b) => b.comb)!.comb!.id;
-      await look(server, combId, { depthMm: 126, thicknessMm: 32 });
-      const batchId = randomUUID();
-      await server.post('/harvests', {
-        visitId: randomUUID(),
-        batchId,
-        hiveId: hive.id,
-        method: 'cut',
-        combIds: [combId],
-        anyway: [{ combId, reason: 'The tests take it' }],
-      });
-      await server.post('/takes', {
-        id: randomUUID(),
-        batchId,
-        combId,
-        outcome: 'taken',
-        vesselId: null,
-        grossG: 3300,
-        tareG: 1100,
-      });
-      await page.goto(`${server.base}/cut/${batchId}?at=cold`);
-      await page.getByRole('button', { name: 'Freeze whole, then cut' }).click();
-      await expect(
-        page.getByText(/in the freezer: core at -12 °C after at most 6 h/),
-      ).toBeVisible();
-      await page.getByText('The box goes in as it is, its combs in it').click();
-      await expect(
-        page.getByText(/in the freezer: core at -12 °C after at most (2[5-9]|3\d) h/),
-      ).toBeVisible();
-      await page.getByRole('textbox', { name: 'The freezer' }).fill('-10');
-      await page.getByLabel('Against').selectOption({ label: 'wax moth and small hive beetle' });
-      await expect(
-        page.getByText(/does not get the core to -12 °C.*It ends wax moth alone/),
-      ).toBeVisible();
-    } finally {
-      await server.end();
-    }
+    const { defaults } = HIVE_KINDS.framed;
+    const hive = await makeHive(server, 'Peroba', 'framed', { ...defaults });
+    const combId = hive.bars.find((b) => b.comb)!.comb!.id;
+    await look(server, combId, { depthMm: 126, thicknessMm: 32 });
+    const batchId = await takeOne(server, hive.id, combId, 'cut');
+    await page.goto(`${server.base}/cut/${batchId}?at=cold`);
+    await page.getByRole('button', { name: 'Freeze whole, then cut' }).click();
+    await expect(page.getByText(/in the freezer: core at -12 °C after at most 6 h/)).toBeVisible();
+    await page.getByText('The box goes in as it is, its combs in it').click();
+    await expect(
+      page.getByText(/in the freezer: core at -12 °C after at most (2[5-9]|3\d) h/),
+    ).toBeVisible();
+    await page.getByRole('textbox', { name: 'The freezer' }).fill('-10');
+    await page.getByLabel('Against').selectOption({ label: 'wax moth and small hive beetle' });
+    await expect(
+      page.getByText(/does not get the core to -12 °C.*It ends wax moth alone/),
+    ).toBeVisible();
   });
 });

@@ -39,7 +39,10 @@ function printSeasons(title: string, seasons: readonly (readonly [string, Season
   }
 }
 
-/** How often the truth lies in the range: on what the widths were chosen by, and on what was held out. */
+/**
+ * How often the truth lies in the range: on what the widths were chosen by, and on what was held
+ * out.
+ */
 export function benchCoverage(): void {
   for (const seed of [7, 2026])
     printDrains(

@@ -25,7 +25,10 @@ import {
 
 const folder = new URL('../packages/core/fixtures/pictures/', import.meta.url).pathname;
 
-/** How far off the shipped pictures are read, three dabs a class; by those of the second generator only the cut for glare was chosen. */
+/**
+ * How far off the shipped pictures are read, three dabs a class; by those of the second generator
+ * only the cut for glare was chosen.
+ */
 /** Error and refusals over pictures of the third generator, trouble by trouble. */
 function benchTroubles(): void {
   const capped = (s: Shares): number => s.capped / (s.capped + s.open);

@@ -147,8 +147,9 @@ export function estimateCorrection(
 }
 
 /**
- * The correction that counts for a hive: its own combs where there are enough of them, else those of the household's
- * hives of its kind. What is learned in one kind of hive says nothing of another.
+ * The correction that counts for a hive: its own combs where there are enough of them, else those
+ * of the household's hives of its kind. What is learned in one kind of hive says nothing of
+ * another.
  */
 export function correctionFor(
   pairs: readonly {

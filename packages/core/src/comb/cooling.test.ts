@@ -23,8 +23,8 @@ const mediumSuper: CoolingInput = {
 };
 
 /**
- * The same block by another way: finite volumes over an eighth of it, explicit steps, no series. Gives hours until its
- * inner corner, the core, has come to the target.
+ * The same block by another way: finite volumes over an eighth of it, explicit steps, no series.
+ * Gives hours until its inner corner, the core, has come to the target.
  */
 function byFiniteVolumes(
   input: CoolingInput,

@@ -1,7 +1,10 @@
 import type { Range } from '../units/format.js';
 import { rangeOf, type Edge } from '../units/ranges.js';
 
-/** How comb stands in the cold: one wrapped piece, one frame or comb by itself, or a whole box with its frames and gaps. */
+/**
+ * How comb stands in the cold: one wrapped piece, one frame or comb by itself, or a whole box with
+ * its frames and gaps.
+ */
 export const PACKINGS = ['piece', 'frame', 'super'] as const;
 export type Packing = (typeof PACKINGS)[number];
 
@@ -16,9 +19,9 @@ interface Body {
 }
 
 /**
- * Comb by itself. Diffusivity 1.0 to 1.7e-7 m²/s (SCIENCE 8): liquid honey (0.53 W/mK, 2.3 kJ/kgK, 1.42 kg/L) is
- * 1.6e-7 and holds 3.3 MJ/m³K, wax and air in comb lower both; packing 0.92 leaves 3.0. Still air 5 to 8 W/m²K
- * (SCIENCE 8). The slow edge takes the low end of each.
+ * Comb by itself. Diffusivity 1.0 to 1.7e-7 m²/s (SCIENCE 8): liquid honey (0.53 W/mK, 2.3 kJ/kgK,
+ * 1.42 kg/L) is 1.6e-7 and holds 3.3 MJ/m³K, wax and air in comb lower both; packing 0.92 leaves
+ * 3.0. Still air 5 to 8 W/m²K (SCIENCE 8). The slow edge takes the low end of each.
  */
 const COMB: Body = {
   diffusivityM2S: { low: 1.7e-7, mid: 1.3e-7, high: 1.0e-7 },
@@ -26,10 +29,11 @@ const COMB: Body = {
   transferWPerM2K: { low: 8, mid: 6.5, high: 5 },
 };
 /**
- * A whole box cools as one body. Between combs of some 32 mm stand gaps of some 8 mm whose air passes heat by about
- * 6 W/m²K: across them 40 mm conduct as 0.16 W/mK, along them as 0.3 and more; a fifth of the volume is air, so it holds
- * 2.4 MJ/m³K. Walls of 20 mm wood (0.13 W/mK) and the air outside in a row pass 3 to 4 W/m²K, wrapped top and floor more.
- * A starting range, which gives a full super 15 to 36 h to −7 to −15 °C (SCIENCE 8).
+ * A whole box cools as one body. Between combs of some 32 mm stand gaps of some 8 mm whose air
+ * passes heat by about 6 W/m²K: across them 40 mm conduct as 0.16 W/mK, along them as 0.3 and more;
+ * a fifth of the volume is air, so it holds 2.4 MJ/m³K. Walls of 20 mm wood (0.13 W/mK) and the air
+ * outside in a row pass 3 to 4 W/m²K, wrapped top and floor more. A starting range, which gives a
+ * full super 15 to 36 h to −7 to −15 °C (SCIENCE 8).
  */
 const BOX: Body = {
   diffusivityM2S: { low: 1.6e-7, mid: 1.3e-7, high: 1.05e-7 },
@@ -38,7 +42,10 @@ const BOX: Body = {
 };
 const BODY: Record<Packing, Body> = { piece: COMB, frame: COMB, super: BOX };
 
-/** Terms of the series: from the fourth on they are below a thousandth once the core has begun to cool. */
+/**
+ * Terms of the series: from the fourth on they are below a thousandth once the core has begun to
+ * cool.
+ */
 const TERMS = 8;
 
 /** Root of z tan z = biot on branch `n` (0 the first), by halving. */
@@ -52,7 +59,10 @@ function slabRoot(biot: number, n: number): number {
   return (low + high) / 2;
 }
 
-/** The middle of a slab against time: share of the first difference that is left, by the series of conduction. */
+/**
+ * The middle of a slab against time: share of the first difference that is left, by the series of
+ * conduction.
+ */
 function slabCourse(halfM: number, diffusivityM2S: number, biot: number): (s: number) => number {
   const terms = Array.from({ length: TERMS }, (_, n) => {
     const z = slabRoot(biot, n);
@@ -75,10 +85,11 @@ export interface CoolingInput {
 }
 
 /**
- * Hours until the CORE of a block of comb has come to `targetC` in still air of `freezerC`, as a range (low the quick
- * edge). Takes the block's three sides in mm, how it stands, what it begins at. Conduction in a block with air on all
- * six sides: the product of three slabs, each by its series (Carslaw and Jaeger; SCIENCE 8). Infinite where the air
- * is no colder than the core asked; 0 where it is cold already. Warming is the same the other way round.
+ * Hours until the CORE of a block of comb has come to `targetC` in still air of `freezerC`, as a
+ * range (low the quick edge). Takes the block's three sides in mm, how it stands, what it begins
+ * at. Conduction in a block with air on all six sides: the product of three slabs, each by its
+ * series (Carslaw and Jaeger; SCIENCE 8). Infinite where the air is no colder than the core asked;
+ * 0 where it is cold already. Warming is the same the other way round.
  */
 export function coreHours(input: CoolingInput): Range {
   const { startC, freezerC, targetC } = input;
@@ -130,8 +141,9 @@ const whole = (hours: number): string =>
   hours < 10 ? hours.toFixed(1) : Math.round(hours).toString();
 
 /**
- * The calculator cold-core: hours until the core of a piece, a frame or a whole super has reached a temperature in the
- * freezer, as a range, or null where the freezer never gets it there. Millimetres and °C; start 25 °C if not given.
+ * The calculator cold-core: hours until the core of a piece, a frame or a whole super has reached a
+ * temperature in the freezer, as a range, or null where the freezer never gets it there.
+ * Millimetres and °C; start 25 °C if not given.
  */
 export function coldCore(input: Omit<CoolingInput, 'startC'> & { startC?: number }): {
   hours: { low: number; high: number } | null;
@@ -165,12 +177,15 @@ export function mothHoldHours(coreC: number): number | null {
 /** Colder air than the core asked by at least this, or it takes for ever, °C. A starting value. */
 export const COLDER_BY_C = 1;
 /**
- * The core to wait for against moth: -12 °C, or in a warmer freezer two degrees above it, but never above the -7 °C
- * that the table begins at. A freezer less than a degree below that cannot do it.
+ * The core to wait for against moth: -12 °C, or in a warmer freezer two degrees above it, but never
+ * above the -7 °C that the table begins at. A freezer less than a degree below that cannot do it.
  */
 export const mothCoreC = (freezerC: number): number => Math.min(-7, Math.max(-12, freezerC + 2));
 
-/** Hours in the freezer until moth is ended in comb, as a range: its core cold, then held. Infinite where the freezer is too warm. */
+/**
+ * Hours in the freezer until moth is ended in comb, as a range: its core cold, then held. Infinite
+ * where the freezer is too warm.
+ */
 export function freezeHours(input: Omit<CoolingInput, 'targetC'>): Range {
   const targetC = mothCoreC(input.freezerC);
   if (input.freezerC > targetC - COLDER_BY_C) return rangeOf(() => Infinity);

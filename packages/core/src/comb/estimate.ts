@@ -4,7 +4,10 @@ import { NO_RANGE, rangeOf, type Edge } from '../units/ranges.js';
 import type { Shares } from './contents.js';
 
 export type CombAge = 'new' | 'used' | 'brood-used';
-/** How the shares of a side were got: looked at, painted cell by cell, read from a photo, or counted. */
+/**
+ * How the shares of a side were got: looked at, painted cell by cell, read from a photo, or
+ * counted.
+ */
 export const READ_BY = ['eye', 'photo', 'painted', 'counted'] as const;
 export type ReadBy = (typeof READ_BY)[number];
 export interface CombSide {
@@ -48,14 +51,15 @@ const NATURAL: CombMake = {
   waxWalls: true,
 };
 /**
- * Comb in a wooden frame: its outline leaves the middle edge gap out already; where the bees left half as much again
- * on three sides, a twelfth of the face is missing. A starting range, checked against SCIENCE 13 (what full frames
- * usually give).
+ * Comb in a wooden frame: its outline leaves the middle edge gap out already; where the bees left
+ * half as much again on three sides, a twelfth of the face is missing. A starting range, checked
+ * against SCIENCE 13 (what full frames usually give).
  */
 const IN_A_FRAME: CombMake = { ...NATURAL, coveredLow: 0.92 };
 /**
- * A split-cell frame: plastic walls, a gap between its halves where they slide, cells not drawn out to the rim.
- * Starting ranges, chosen so that a full one of default measures holds 2 to 3.2 kg (SCIENCE 9, 13).
+ * A split-cell frame: plastic walls, a gap between its halves where they slide, cells not drawn out
+ * to the rim. Starting ranges, chosen so that a full one of default measures holds 2 to 3.2 kg
+ * (SCIENCE 9, 13).
  */
 const SPLIT_CELL: CombMake = {
   midGapMm: { low: 9, mid: 8, high: 7 },
@@ -81,17 +85,21 @@ const SEALED_WAX_SHARE: Record<CombAge, Range> = {
   'brood-used': { low: 0.02, mid: 0.04, high: 0.06 },
 };
 /**
- * Wax of comb without caps, grams a square decimetre of both sides: 822 cells of 5.3 mm at 77,000 to 70,000 a
- * kilogram (SCIENCE 13); the high end is comb of smaller cells.
+ * Wax of comb without caps, grams a square decimetre of both sides: 822 cells of 5.3 mm at 77,000
+ * to 70,000 a kilogram (SCIENCE 13); the high end is comb of smaller cells.
  */
 const BARE_WAX_G_PER_DM2: Range = { low: 10.7, mid: 11.5, high: 12.5 };
 /** Part of that which can be had from brood-used comb, as for sealed comb. */
 const BROOD_USED_WAX: Range = { low: 0.5, mid: 0.8, high: 1 };
-/** Wax of the caps alone, grams a square decimetre of one side: sealed comb of 25 mm less bare comb (SCIENCE 7, 13). */
+/**
+ * Wax of the caps alone, grams a square decimetre of one side: sealed comb of 25 mm less bare comb
+ * (SCIENCE 7, 13).
+ */
 const CAPS_G_PER_DM2: Range = { low: 1.1, mid: 2.9, high: 4.8 };
 /**
- * Half width of a 90 % range on a share of a side, by how it was read. By eye 5 to 15 points (the middle taken); a
- * photo's own error table is in docs/reading-a-comb.md; painting and counting are starting values.
+ * Half width of a 90 % range on a share of a side, by how it was read. By eye 5 to 15 points (the
+ * middle taken); a photo's own error table is in docs/reading-a-comb.md; painting and counting are
+ * starting values.
  */
 export const READING_ERROR: Record<ReadBy, number> = {
   eye: 0.1,
@@ -115,8 +123,9 @@ function kgPerCm2(make: CombMake, thicknessMm: number, moisturePercent: number |
 }
 
 /**
- * How far the reading of the sides may be off, in cm² of one content either way: the sides are read one by one, so
- * their errors add as squares. A band that is not there has none, and no side holds more than all of itself.
+ * How far the reading of the sides may be off, in cm² of one content either way: the sides are read
+ * one by one, so their errors add as squares. A band that is not there has none, and no side holds
+ * more than all of itself.
  */
 function readingError(
   sides: readonly CombSide[],
@@ -137,14 +146,18 @@ function readingError(
   };
 }
 
-/** A range with an error that has nothing to do with it: distances from the middle add as squares. */
+/**
+ * A range with an error that has nothing to do with it: distances from the middle add as squares.
+ */
 const widened = (range: Range, downBy: number, upBy: number): Range => ({
   low: Math.max(0, range.mid - Math.hypot(range.mid - range.low, downBy)),
   mid: range.mid,
   high: range.mid + Math.hypot(range.high - range.mid, upBy),
 });
 
-/** Wax of a comb, kg: bare comb everywhere, the published share of sealed comb where there are caps. */
+/**
+ * Wax of a comb, kg: bare comb everywhere, the published share of sealed comb where there are caps.
+ */
 function waxOf(input: {
   make: CombMake;
   combAge: CombAge;
@@ -167,10 +180,11 @@ function waxOf(input: {
 
 /**
  * Honey and wax of one comb, as ranges in kg. Takes one or two seen sides (area in cm², shares that add
- * up to 1, how they were read), the thickness of the sealed comb in mm (each side is half of it), the water
- * of its sealed honey if measured, its age and the hive kind it is of. One side given means the other was not
- * seen: middle as the seen one, low end as if it were bare, high end as if it were sealed to the edge. Open
- * honey is raw mass. Source: SCIENCE 7 (filled volume x packing x density), 9 and 13.
+ * up to 1, how they were read), the thickness of the sealed comb in mm (each side is half of it),
+ * the water of its sealed honey if measured, its age and the hive kind it is of. One side given
+ * means the other was not seen: middle as the seen one, low end as if it were bare, high end as if
+ * it were sealed to the edge. Open honey is raw mass. Source: SCIENCE 7 (filled volume x packing x
+ * density), 9 and 13.
  */
 export function combEstimate(input: CombInput): CombEstimate {
   const { sides, thicknessMm, moisturePercent, combAge } = input;

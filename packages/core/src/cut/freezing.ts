@@ -28,7 +28,10 @@ export interface FreezingInput {
   pest: Pest;
   /** One piece, one comb standing by itself, or a whole box, which cools as one body. */
   packing: Packing;
-  /** Its sides, mm; null: a piece as it is usually packed, or a comb so large that its edges do not count. */
+  /**
+   * Its sides, mm; null: a piece as it is usually packed, or a comb so large that its edges do not
+   * count.
+   */
   widthMm: number | null;
   heightMm: number | null;
   thicknessMm: number;
@@ -55,7 +58,9 @@ export interface FreezingPlan {
   sentence: string;
 }
 
-/** A comb of which nobody knows the size: large enough that cold comes through its faces alone, mm. */
+/**
+ * A comb of which nobody knows the size: large enough that cold comes through its faces alone, mm.
+ */
 const LARGE_MM = 400;
 
 /** The three sides of what stands in the cold, mm. */
@@ -84,8 +89,9 @@ const hours = (h: number): string => (h < 48 ? `${Math.ceil(h)} h` : `${Math.cei
 
 /**
  * A freezing plan for comb against pests: until the CORE is cold, then held, then thawed closed (SCIENCE 8). Goes by
- * the slow edge for what is said. A whole box cools as one body. Above a tenth of the freezer's litres, or with pieces touching, cooling takes twice
- * as long. Not possible where the freezer is not cold enough for the pest.
+ * the slow edge for what is said. A whole box cools as one body. Above a tenth of the freezer's
+ * litres, or with pieces touching, cooling takes twice as long. Not possible where the freezer is
+ * not cold enough for the pest.
  */
 export function freezingPlan(input: FreezingInput): FreezingPlan {
   const { pest, freezerC, startC, roomC, litres, freezerL } = input;
@@ -126,8 +132,8 @@ function tooWarm(pest: Pest, freezerC: number, coreC: number): string {
 }
 
 /**
- * Hours until the core of frozen comb has come within two degrees of the room, closed in still air: the same
- * conduction as cooling, the other way round.
+ * Hours until the core of frozen comb has come within two degrees of the room, closed in still air:
+ * the same conduction as cooling, the other way round.
  */
 export function coreWarmingHours(input: Block & { freezerC: number; roomC: number }): Range {
   const { freezerC, roomC } = input;

@@ -14,8 +14,9 @@ import { DRAIN_PRIORS } from './priors.js';
 /**
  * The band against runs of another generator than the fitted model: two rates, temperatures off and swinging, a
  * drifting scale, uneven stirs, one honey in ten that gels unmarked. Over 200 runs each, weighed one to nine times,
- * the truth later in the run has to lie inside the 90 % band at least 85 % of the time. These runs are mild beside the
- * shapes below, for which the band was widened, so it holds more of them than it is meant to.
+ * the truth later in the run has to lie inside the 90 % band at least 85 % of the time. These runs
+ * are mild beside the shapes below, for which the band was widened, so it holds more of them than
+ * it is meant to.
  */
 function coverage(
   method: 'mash' | 'chop' | 'slice',
@@ -88,7 +89,10 @@ describe('the band of the forecast, on runs of another generator', () => {
   );
 });
 
-/** A smooth shape of which the band holds 98 or 99 of 100: narrower, it lost the mixtures (docs/the-numbers.md). */
+/**
+ * A smooth shape of which the band holds 98 or 99 of 100: narrower, it lost the mixtures
+ * (docs/the-numbers.md).
+ */
 const HELD_TOO_WELL: readonly DrainShape[] = ['power tail'];
 
 /** All shapes together. */
@@ -101,7 +105,9 @@ function together(found: readonly Coverage[]): { inside: number; missed: number 
   };
 }
 
-/** The widths were chosen while looking at these: they keep what was reached, they prove nothing. */
+/**
+ * The widths were chosen while looking at these: they keep what was reached, they prove nothing.
+ */
 describe('the band of the forecast, on the shapes it was chosen by', () => {
   const found: Coverage[] = [];
   it.each(DRAIN_SHAPES)(
@@ -124,7 +130,10 @@ describe('the band of the forecast, on the shapes it was chosen by', () => {
   });
 });
 
-/** Wanted are 85 to 97 of each. Held out, mixtures stay a little under, one rate a little over: see docs/the-numbers.md. */
+/**
+ * Wanted are 85 to 97 of each. Held out, mixtures stay a little under, one rate a little over: see
+ * docs/the-numbers.md.
+ */
 const SHORT: Partial<Record<DrainShape, number>> = { mixture: 0.82 };
 const OVER: Partial<Record<DrainShape, number>> = { 'one rate': 0.985 };
 

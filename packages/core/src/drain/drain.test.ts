@@ -152,7 +152,8 @@ describe('drain forecast', () => {
     const f = drainForecast(drain);
     expect(f.finalKg.mid / 9.2).toBeCloseTo(0.8, 2);
     expect(f.nineTenthsHours.low).toBeGreaterThan(7);
-    // One rate takes 14 h. A bed with a slow part takes longer to its last tenth, one that slows down late three times
+    // One rate takes 14 h. A bed with a slow part takes longer to its last tenth, one that slows
+    // down late three times
     // as long, on a bench nobody read: one run in twenty may take two days.
     expect(f.nineTenthsHours.mid).toBeGreaterThan(12);
     expect(f.nineTenthsHours.mid).toBeLessThan(24);
@@ -205,7 +206,8 @@ describe('drain forecast', () => {
     expect(f.finalKg).toEqual({ low: 1.9, mid: 1.9, high: 1.9 });
     expect(f.ahead.map((a) => a.high)).toEqual([1.9, 1.9]);
     expect(f.rateGPerHour.high).toBe(0);
-    // Nothing at all after two hours is a stand as well; half an hour of nothing may be the honey on its way.
+    // Nothing at all after two hours is a stand as well; half an hour of nothing may be the honey
+    // on its way.
     expect(drainForecast({ ...drain, weighings: [{ hours: 3, kg: 0 }], nowHours: 3 }).stalled).toBe(
       true,
     );

@@ -60,10 +60,16 @@ export interface DrainForecast {
   nineTenthsHours: Range;
   /** When less than the house's grams an hour will flow. */
   endHours: Range;
-  /** When the lower vessel is full, by the band's quick edge, its middle and its slow edge; null where it will not fill. */
+  /**
+   * When the lower vessel is full, by the band's quick edge, its middle and its slow edge; null
+   * where it will not fill.
+   */
   overflowHours: { earliest: number; mid: number | null; latest: number | null } | null;
   rateGPerHour: Range;
-  /** Weighings stand still though honey should run: strainer blocked, or stuck. Nothing more is forecast then. */
+  /**
+   * Weighings stand still though honey should run: strainer blocked, or stuck. Nothing more is
+   * forecast then.
+   */
   stalled: boolean;
   ahead: { hours: number; low: number; mid: number; high: number }[];
   stopAdvised: boolean;
@@ -74,13 +80,19 @@ export interface DrainForecast {
 const OFF_SHARE = 0.5;
 /** No drain is followed beyond this, hours. */
 const LONGEST_HOURS = 24 * 20;
-/** Share of the courses that may fill the vessel before 'earliest': less than a band's edge, for a vessel runs over once. */
+/**
+ * Share of the courses that may fill the vessel before 'earliest': less than a band's edge, for a
+ * vessel runs over once.
+ */
 const EARLY = 0.01;
 
 /** Everything a forecast and its what-ifs rest on: the courses the run may take. */
 export interface RunCourses {
   courses: Course[];
-  /** Kilograms out at an hour on one course, joined to the last weighing, never more than the comb can have held. */
+  /**
+   * Kilograms out at an hour on one course, joined to the last weighing, never more than the comb
+   * can have held.
+   */
   out: (course: Course, hours: number) => number;
 }
 
@@ -146,13 +158,18 @@ function runModel(input: DrainForecastInput): RunModel {
   };
 }
 
-/** A bench scale that drifts and a vessel set down askew: a share of the honey, a starting value. */
+/**
+ * A bench scale that drifts and a vessel set down askew: a share of the honey, a starting value.
+ */
 const WEIGHING_SHARE = 0.005;
 /** What one weighing may be off by, kg. */
 const noiseKg = (input: DrainForecastInput): number =>
   Math.max(0.01, WEIGHING_SHARE * input.combHoneyKg.mid);
 
-/** The courses a run may still take, given its weighings; what the forecast and every what-if are read from. */
+/**
+ * The courses a run may still take, given its weighings; what the forecast and every what-if are
+ * read from.
+ */
 export function runCourses(input: DrainForecastInput): RunCourses {
   const { weighings } = input;
   const sdKg = noiseKg(input);
@@ -262,13 +279,19 @@ export function drainForecast(input: DrainForecastInput): DrainForecast {
   }
 }
 
-/** Hours at which somebody stirred, mashed or pressed: what stood still before says nothing of after. */
+/**
+ * Hours at which somebody stirred, mashed or pressed: what stood still before says nothing of
+ * after.
+ */
 const touchesOf = (input: DrainForecastInput): number[] => [
   ...input.stirHours,
   ...(input.pressHours ?? []),
 ];
 
-/** A run that has stopped: what is out is out, and nothing more is forecast until somebody has looked. */
+/**
+ * A run that has stopped: what is out is out, and nothing more is forecast until somebody has
+ * looked.
+ */
 function standingStill(input: DrainForecastInput, kg: number): DrainForecast {
   const { nowHours } = input;
   const stays = { low: kg, mid: kg, high: kg };

@@ -60,7 +60,8 @@ export function forecastInput(
   const of = (...kinds: DrainEvent['kind'][]): DrainEvent[] =>
     drain.events.filter((e) => kinds.includes(e.kind));
   const upperSdKg = (drain.crushedG / 1000) * STICKS_SHARE;
-  // More out than went in is asked about (weighingQuestions); nothing is forecast from it meanwhile.
+  // More out than went in is asked about (weighingQuestions); nothing is forecast from it
+  // meanwhile.
   const counted = drain.weighings.filter(
     (w) => !w.leftOut && outByWeighing(drain, w) <= drain.crushedG,
   );

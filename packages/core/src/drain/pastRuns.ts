@@ -31,7 +31,9 @@ export function runKind(
   };
 }
 
-/** What a drain starts from: its method's own ranges, narrowed by the household's runs of its kind. */
+/**
+ * What a drain starts from: its method's own ranges, narrowed by the household's runs of its kind.
+ */
 export function ownPrior(
   drain: Pick<Drain, 'method' | 'fineness' | 'thixotropic' | 'events'>,
   hiveKind: string,

@@ -3,7 +3,10 @@ import type { Range } from '../units/format.js';
 import { evenly } from '../units/seeded.js';
 import type { RunClock, Scenario } from './scenarios.js';
 
-/** Honey that begins to run at an hour of the run: a share of what is in the comb, with the run's own tau or a part of it. */
+/**
+ * Honey that begins to run at an hour of the run: a share of what is in the comb, with the run's
+ * own tau or a part of it.
+ */
 export interface Bed {
   hours: number;
   share: number;
@@ -41,9 +44,15 @@ export interface Course {
 /** Degrees of freedom of the prior on tau: heavy tails, so that weighings may contradict it. */
 const TAIL = 4;
 const MOST_OBSERVATIONS = 24;
-/** Weighings beyond this many share what the model is off by: each further one counts less. A starting value. */
+/**
+ * Weighings beyond this many share what the model is off by: each further one counts less. A
+ * starting value.
+ */
 const INDEPENDENT_OBSERVATIONS = 8;
-/** What is left does not quite follow the model, and its pace changes: standard deviations, starting values. */
+/**
+ * What is left does not quite follow the model, and its pace changes: standard deviations, starting
+ * values.
+ */
 const PACE_SD = 0.04;
 const LEFT_SD = 0.03;
 
@@ -93,7 +102,10 @@ interface Component {
   logWeight: number;
 }
 
-/** Viscous hours since each bed began, for every observation: they do not depend on tau, so they are worked out once. */
+/**
+ * Viscous hours since each bed began, for every observation: they do not depend on tau, so they are
+ * worked out once.
+ */
 const sinceBeds = (
   scenario: Scenario,
   beds: readonly Bed[],
@@ -120,7 +132,10 @@ function shareOut(
   return share;
 }
 
-/** Every tau in one scenario with its kilograms: for any course they are linear, so their posterior is normal and its evidence exact. */
+/**
+ * Every tau in one scenario with its kilograms: for any course they are linear, so their posterior
+ * is normal and its evidence exact.
+ */
 function componentsIn(
   model: RunModel,
   scenario: Scenario,
@@ -162,7 +177,10 @@ const UNLIKELY = 12;
 const WIDE_TAUS = 21;
 const FINE_TAUS = 17;
 
-/** Components that the weighings leave possible: a wide look over tau in every scenario, then a fine one where it is likely. */
+/**
+ * Components that the weighings leave possible: a wide look over tau in every scenario, then a fine
+ * one where it is likely.
+ */
 function likelyComponents(model: RunModel, observations: readonly RunObservation[]): Component[] {
   const { mean, sd } = model.lnTau;
   const wideTaus = spread(mean - 5 * sd, mean + 5 * sd, WIDE_TAUS);
@@ -186,8 +204,9 @@ function likelyComponents(model: RunModel, observations: readonly RunObservation
 }
 
 /**
- * Courses the run may take, all equally likely, given what was weighed: tau on a grid in every scenario, the kilograms
- * exactly; then `count` of them picked evenly. Without weighings they are the prior.
+ * Courses the run may take, all equally likely, given what was weighed: tau on a grid in every
+ * scenario, the kilograms exactly; then `count` of them picked evenly. Without weighings they are
+ * the prior.
  */
 export function coursesOf(
   model: RunModel,
@@ -197,7 +216,8 @@ export function coursesOf(
   const few = thinned(observed);
   const shared = Math.sqrt(Math.max(1, few.length / INDEPENDENT_OBSERVATIONS));
   const observations = few.map((o) => ({ ...o, sdKg: o.sdKg * shared }));
-  // In the order of tau: picked at even steps of chance, every scenario then meets quick and slow beds alike.
+  // In the order of tau: picked at even steps of chance, every scenario then meets quick and slow
+  // beds alike.
   const kept = likelyComponents(model, observations).sort((a, b) => a.tau - b.tau);
   const top = Math.max(...kept.map((c) => c.logWeight));
   const weights = kept.map((c) => Math.exp(c.logWeight - top));

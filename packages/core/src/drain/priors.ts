@@ -23,10 +23,11 @@ export const DRAIN_PRIORS: Record<CrushMethod, MethodPrior> = {
 export const PRESSED_SHARE: Range = { low: 0.93, mid: 0.95, high: 0.97 };
 
 /**
- * One frame drained in place: no published share, so from 'sliced and left' to 'pressed'. Practitioners report 7 minutes
- * to overnight a frame (SCIENCE 9); most of that is their warmth and their water, which the forecast knows: the fastest
- * taken as 20 % water at 33 °C, the slowest (12 h) as 16 % at 25 °C, nine tenths after 2.3 tau, leaves 0.25 to 2.4 h at
- * 25 °C and 18 %. A starting range; the household's logged frames replace both.
+ * One frame drained in place: no published share, so from 'sliced and left' to 'pressed'.
+ * Practitioners report 7 minutes to overnight a frame (SCIENCE 9); most of that is their warmth and
+ * their water, which the forecast knows: the fastest taken as 20 % water at 33 °C, the slowest (12
+ * h) as 16 % at 25 °C, nine tenths after 2.3 tau, leaves 0.25 to 2.4 h at 25 °C and 18 %. A
+ * starting range; the household's logged frames replace both.
  */
 export const FRAME_PRIOR: MethodPrior = {
   share: { low: 0.65, mid: 0.85, high: 0.97 },
@@ -44,8 +45,9 @@ export const FREED_BY_STIR = 1 - Math.sqrt(0.115 / 0.2);
 export const PRESS_TAU_PART = 0.1;
 
 /**
- * Comb that is warmed while it drains: its thinner honey is in the temperatures already. Thin films run off that would
- * have stayed, up to a sixth of what was held; the bed warms from outside, so its tau is less sure. Starting ranges.
+ * Comb that is warmed while it drains: its thinner honey is in the temperatures already. Thin films
+ * run off that would have stayed, up to a sixth of what was held; the bed warms from outside, so
+ * its tau is less sure. Starting ranges.
  */
 function warmedPrior({ share, tauHours }: MethodPrior): MethodPrior {
   const freed = (kept: number, part: number): number => kept + (1 - kept) * part;
@@ -84,7 +86,10 @@ export interface PastRun {
   tauHours: number | null;
 }
 
-/** What decides whether one run says anything of another: nothing learned from one kind leaks into the next. */
+/**
+ * What decides whether one run says anything of another: nothing learned from one kind leaks into
+ * the next.
+ */
 export interface RunKind {
   method: CrushMethod;
   hiveKind: string;
@@ -93,7 +98,9 @@ export interface RunKind {
   warmed: boolean;
 }
 
-/** The runs that say something of a run of this kind. Pressed ones tell nothing of how much drips. */
+/**
+ * The runs that say something of a run of this kind. Pressed ones tell nothing of how much drips.
+ */
 export function runsLike<R extends RunKind & { pressed: boolean }>(
   kind: RunKind,
   runs: readonly R[],
@@ -152,7 +159,10 @@ export function householdPrior(
   };
 }
 
-/** Hours until nine tenths of what will come is out, at a temperature and water, as a range; the method's own range where no other prior is given. */
+/**
+ * Hours until nine tenths of what will come is out, at a temperature and water, as a range; the
+ * method's own range where no other prior is given.
+ */
 export function nineTenthsHours(
   method: CrushMethod,
   temperatureC: number,

@@ -7,16 +7,25 @@ export type RunClock = (hours: number) => number;
 
 /** One way in which the bench and the bed may behave; a forecast is made over many. */
 export interface Scenario {
-  /** Power on time: below 1 a bed lets go quickly at first and slowly later, as two rates or a long tail do. */
+  /**
+   * Power on time: below 1 a bed lets go quickly at first and slowly later, as two rates or a long
+   * tail do.
+   */
   power: number;
   /** How much a stir or a press frees, against the published middle. */
   freed: number;
   clock: RunClock;
 }
 
-/** What nobody read or can know of a run. All starting ranges; coverage is tested on runs of other equations. */
+/**
+ * What nobody read or can know of a run. All starting ranges; coverage is tested on runs of other
+ * equations.
+ */
 export interface Unknowns {
-  /** A bench without a thermometer swings by up to this over a day, °C either way; 0 where it was logged. */
+  /**
+   * A bench without a thermometer swings by up to this over a day, °C either way; 0 where it was
+   * logged.
+   */
   swingC: number;
   /** Longest time before the first honey comes, hours: it has to find its way through the bed. */
   lagHours: number;
@@ -91,8 +100,9 @@ const partAfter = (from: number, to: number, hours: number): number =>
   Math.min(1, Math.max(0, (to - hours) / (to - from)));
 
 /**
- * Scenarios of a run: the typed or logged temperatures with what may be different about them, spread evenly over all
- * that is not known (a Latin square of each). The same every time for the same input.
+ * Scenarios of a run: the typed or logged temperatures with what may be different about them,
+ * spread evenly over all that is not known (a Latin square of each). The same every time for the
+ * same input.
  */
 export function scenariosOf(
   time: ViscousTime,

@@ -1,6 +1,12 @@
-/** Weighings that stand still at least this long may mean that nothing runs any more, hours. A starting value. */
+/**
+ * Weighings that stand still at least this long may mean that nothing runs any more, hours. A
+ * starting value.
+ */
 const STANDS_HOURS = 0.5;
-/** What had to come, by the low edge of what was forecast, against what scales waver by. A starting value. */
+/**
+ * What had to come, by the low edge of what was forecast, against what scales waver by. A starting
+ * value.
+ */
 const CLEARLY = 3;
 
 interface Weighed {
@@ -9,10 +15,11 @@ interface Weighed {
 }
 
 /**
- * Whether the last weighings stand still though honey should run, so that the strainer is blocked or stuck. Takes the
- * weighings in any order, hours at which somebody touched the bed, and `expected`: for the weighings before the stand
- * it gives the least that should have come between two hours. `noiseKg` is what one weighing may be off by. Gives the
- * weight it stands at and since when; null where honey runs or has every reason not to.
+ * Whether the last weighings stand still though honey should run, so that the strainer is blocked
+ * or stuck. Takes the weighings in any order, hours at which somebody touched the bed, and
+ * `expected`: for the weighings before the stand it gives the least that should have come between
+ * two hours. `noiseKg` is what one weighing may be off by. Gives the weight it stands at and since
+ * when; null where honey runs or has every reason not to.
  */
 export function standstill(
   weighings: readonly Weighed[],

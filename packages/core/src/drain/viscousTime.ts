@@ -78,7 +78,10 @@ export function dayAndNight(input: {
   return steps;
 }
 
-/** How much faster honey flows for each degree warmer, as a natural logarithm, at the mean of the steps' temperatures. */
+/**
+ * How much faster honey flows for each degree warmer, as a natural logarithm, at the mean of the
+ * steps' temperatures.
+ */
 export function flowPerDegree(steps: readonly TemperatureStep[], moisturePercent: number): number {
   const meanC = steps.reduce((sum, s) => sum + s.temperatureC, 0) / Math.max(1, steps.length);
   return Math.log(

@@ -104,8 +104,9 @@ export function sealedThicknessMm(pitchMm: number): number {
 }
 
 /**
- * Wood to comb in a frame, mm: bees leave a passage at both ends and below. The middle of a starting range of 6 to
- * 18, chosen so that full frames hold what they usually give (SCIENCE 13); the estimate's low edge has the rest.
+ * Wood to comb in a frame, mm: bees leave a passage at both ends and below. The middle of a
+ * starting range of 6 to 18, chosen so that full frames hold what they usually give (SCIENCE 13);
+ * the estimate's low edge has the rest.
  */
 export const EDGE_GAP_MM = 12;
 

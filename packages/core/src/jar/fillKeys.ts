@@ -1,9 +1,13 @@
 /**
- * For every whole weight the best fill of exactly that weight, as one whole number, its key: smaller is better, keys of
- * jars add up. A weight that no jars make has none. Keys are exact; what one number cannot hold is kept in two.
+ * For every whole weight the best fill of exactly that weight, as one whole number, its key:
+ * smaller is better, keys of jars add up. A weight that no jars make has none. Keys are exact; what
+ * one number cannot hold is kept in two.
  */
 export interface FillKeys {
-  /** Allows up to `limit` more of a kind of so many steps and such a key; gives how many each weight takes of it. */
+  /**
+   * Allows up to `limit` more of a kind of so many steps and such a key; gives how many each weight
+   * takes of it.
+   */
   add: (kind: KeyedKind, limit: number) => { keys: FillKeys; taken: Int32Array };
   /** Allows more of a kind without end. */
   addUnlimited: (kind: KeyedKind) => FillKeys;
@@ -22,8 +26,9 @@ export interface KeyedKind {
 const LARGEST = BigInt(Number.MAX_SAFE_INTEGER);
 
 /**
- * Keys of the empty fill for weights below `size`. Takes what bounds every key that will come up, and the most jars of
- * one kind. One number a key where it fits, else two, else as many digits as it takes, which is slow.
+ * Keys of the empty fill for weights below `size`. Takes what bounds every key that will come up,
+ * and the most jars of one kind. One number a key where it fits, else two, else as many digits as
+ * it takes, which is slow.
  */
 export function emptyFill(size: number, largest: bigint, mostJars: number): FillKeys {
   if (largest <= LARGEST) return new PlainKeys(emptyNumbers(size));

@@ -35,9 +35,9 @@ export function compareFills(
 }
 
 /**
- * For every whole weight up to the capacity (in steps of the jars' common divisor): the best way to fill exactly that
- * weight. Compared in order are fewer jars then more value, or more value then fewer jars: both make one whole number,
- * the key, so that nothing is rounded.
+ * For every whole weight up to the capacity (in steps of the jars' common divisor): the best way to
+ * fill exactly that weight. Compared in order are fewer jars then more value, or more value then
+ * fewer jars: both make one whole number, the key, so that nothing is rounded.
  */
 export class FillTable {
   private readonly unit: number;
@@ -93,7 +93,8 @@ export class FillTable {
 
   private scoreAt(w: number, keys: FillKeys): FillScore {
     const key = keys.at(w)!;
-    // What is compared second lies between 0 and the base: added to a key by value, taken from one by jars.
+    // What is compared second lies between 0 and the base: added to a key by value, taken from one
+    // by jars.
     const second = (((this.byValue ? key : -key) % this.base) + this.base) % this.base;
     const first = this.byValue ? (second - key) / this.base : (key + second) / this.base;
     const [jars, value] = this.byValue ? [second, first] : [first, second];

@@ -15,8 +15,8 @@ function digitsOf(price: number): { digits: bigint; exponent: number } {
 }
 
 /**
- * Turns prices (finite, at least 0) into whole numbers without loss: each by the decimal it is written as, all over
- * their common power of ten, less what divides them all.
+ * Turns prices (finite, at least 0) into whole numbers without loss: each by the decimal it is
+ * written as, all over their common power of ten, less what divides them all.
  */
 export function wholePrices(prices: readonly number[]): WholePrices {
   const parts = prices.map(digitsOf);

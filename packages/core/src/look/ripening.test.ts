@@ -388,7 +388,10 @@ describe('dates of ripening, on the seasons their doubt was chosen by', () => {
   });
 });
 
-/** Wanted are eight of ten. A flow that stops for good before the comb is ripe is not foreseen that often. */
+/**
+ * Wanted are eight of ten. A flow that stops for good before the comb is ripe is not foreseen that
+ * often.
+ */
 const SHORT_OF_IT: Partial<Record<HeldOutSeason, number>> = {
   'stops for good': 0.58,
   'robbed back': 0.64,

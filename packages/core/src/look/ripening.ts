@@ -75,7 +75,10 @@ export interface CappedForecast {
   at: (date: string) => { low: number; mid: number; high: number };
 }
 
-/** A season's weather as one comb may meet it after its last look, in logits and days. All starting ranges. */
+/**
+ * A season's weather as one comb may meet it after its last look, in logits and days. All starting
+ * ranges.
+ */
 const SEASON = {
   /** The flow may end on any day: it lasts some three weeks more. */
   stopsAfterDays: 20,
@@ -92,7 +95,10 @@ const LONGEST_DAYS = 120;
 /** One course of a comb after its last look: level in logits by day. */
 type LevelCourse = (days: number) => number;
 
-/** What is drawn for each course, before anything of a comb is known: the same for all, so it is drawn once. */
+/**
+ * What is drawn for each course, before anything of a comb is known: the same for all, so it is
+ * drawn once.
+ */
 interface CourseDraw {
   pace: number;
   level: number;
@@ -117,7 +123,10 @@ function drawsOfCourses(): readonly CourseDraw[] {
   return drawn;
 }
 
-/** Courses a comb may take, equally likely: its pace and level as read, and a flow that may stop, fall and go on. */
+/**
+ * Courses a comb may take, equally likely: its pace and level as read, and a flow that may stop,
+ * fall and go on.
+ */
 function coursesAfter(read: {
   atLast: number;
   levelSd: number;
@@ -137,11 +146,12 @@ function coursesAfter(read: {
 }
 
 /**
- * When a comb will meet its share. Its pace is the comb's own, shrunk toward the household's (normal prior, the eye's
- * own error, good and bad days between looks), its height that of the last looks; from the last look on the flow may
- * stop, the caps may stand still or be eaten open, and a later flow may go on: that is in the range. Needs two looks;
- * one gives no date, which is null. Takes the looks, the share asked (0 to 1), the household's pace and today; dates
- * before today are today. Coverage on made-up seasons of another generator is in the tests.
+ * When a comb will meet its share. Its pace is the comb's own, shrunk toward the household's
+ * (normal prior, the eye's own error, good and bad days between looks), its height that of the last
+ * looks; from the last look on the flow may stop, the caps may stand still or be eaten open, and a
+ * later flow may go on: that is in the range. Needs two looks; one gives no date, which is null.
+ * Takes the looks, the share asked (0 to 1), the household's pace and today; dates before today are
+ * today. Coverage on made-up seasons of another generator is in the tests.
  */
 export function cappedForecast(input: {
   looks: readonly CappedLook[];
@@ -160,7 +170,8 @@ export function cappedForecast(input: {
   const yMean = y.reduce((a, b) => a + b, 0) / y.length;
   const sxx = t.reduce((s, ti) => s + (ti - tMean) ** 2, 0);
   const sxy = t.reduce((s, ti, i) => s + (ti - tMean) * (y[i] - yMean), 0);
-  // The slope between looks is off by the eye, and by the days between them, of which few were alike.
+  // The slope between looks is off by the eye, and by the days between them, of which few were
+  // alike.
   const spanDays = Math.max(1, -t[0]);
   const slopeVariance =
     READING_SD ** 2 / Math.max(1e-9, sxx) + SEASON.unevenPerRootDay ** 2 / spanDays;
@@ -198,7 +209,10 @@ export function cappedForecast(input: {
   };
 }
 
-/** First day from `ahead` on which a course is at the target; Infinity where it is not within the longest wait. */
+/**
+ * First day from `ahead` on which a course is at the target; Infinity where it is not within the
+ * longest wait.
+ */
 function firstDay(course: LevelCourse, target: number, ahead: number): number {
   for (let day = ahead; day <= ahead + LONGEST_DAYS; day++) if (course(day) >= target) return day;
   return Infinity;

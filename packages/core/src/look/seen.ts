@@ -78,15 +78,17 @@ export function seenOutline(hive: HiveMeasures, depthMm: number): CombOutline {
   };
 }
 
-/** How the shares of a side were got: cells from a photo or painted by hand, else bands set by eye. */
+/**
+ * How the shares of a side were got: cells from a photo or painted by hand, else bands set by eye.
+ */
 function readByOf(seen: Seen, side: 'A' | 'B'): ReadBy {
   if (!seen.painted?.[side]) return 'eye';
   return seen.seenBy?.[side] === 'photo' ? 'photo' : 'painted';
 }
 
 /**
- * Honey and wax of a comb as it was seen; null where nothing of it was. The wettest sealed sample sets the density, the
- * way each side was read its error.
+ * Honey and wax of a comb as it was seen; null where nothing of it was. The wettest sealed sample
+ * sets the density, the way each side was read its error.
  */
 export function estimateSeen(seen: Seen, hive: HiveMeasures): CombEstimate | null {
   if (seen.pots) return potsAsComb(seen.pots);

@@ -6,7 +6,10 @@ import type { Range } from '../units/format.js';
 import { drainHours, settleHours, type BenchClimate } from './bench.js';
 import type { VesselRole } from './gear.js';
 
-/** Combs frozen whole in the plan, before anybody measured them: large and a little thicker than usual, mm. */
+/**
+ * Combs frozen whole in the plan, before anybody measured them: large and a little thicker than
+ * usual, mm.
+ */
 const COMB_IN_THE_COLD = { packing: 'frame', widthMm: 400, heightMm: 200, depthMm: 40 } as const;
 
 /** One harvest as it is to be planned: what was chosen, what it should give, when it begins. */

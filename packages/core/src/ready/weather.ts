@@ -11,7 +11,10 @@ export interface WeatherHour {
   source: 'practice' | 'hand' | 'service';
 }
 
-/** Heat index in °F by the full regression (Rothfusz 1990) with its two adjustments, for heat from 80 °F on. */
+/**
+ * Heat index in °F by the full regression (Rothfusz 1990) with its two adjustments, for heat from
+ * 80 °F on.
+ */
 function regressionF(t: number, h: number): number {
   const plain =
     -42.379 +
@@ -30,9 +33,10 @@ function regressionF(t: number, h: number): number {
 }
 
 /**
- * Heat index in °C: how hot it feels in the shade, as the US weather service computes it (SCIENCE 13): the mean of the
- * temperature and a simple formula while that is below 80 °F, else the full regression. Takes °C and % humidity. The
- * service's own seam near 26 °C is within a degree up to 60 % humidity and within two in damper air.
+ * Heat index in °C: how hot it feels in the shade, as the US weather service computes it (SCIENCE
+ * 13): the mean of the temperature and a simple formula while that is below 80 °F, else the full
+ * regression. Takes °C and % humidity. The service's own seam near 26 °C is within a degree up to
+ * 60 % humidity and within two in damper air.
  */
 export function heatIndexC(temperatureC: number, humidityPercent: number): number {
   const t = temperatureC * 1.8 + 32;

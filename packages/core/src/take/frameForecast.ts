@@ -24,7 +24,10 @@ export interface FrameForecast {
   rateGPerMinute: number;
 }
 
-/** A frame in the hive has the colony's warmth, so its bench does not swing; it may stick. Starting values. */
+/**
+ * A frame in the hive has the colony's warmth, so its bench does not swing; it may stick. Starting
+ * values.
+ */
 const FRAME_UNKNOWNS: Unknowns = { swingC: 0, lagHours: 0, slowsChance: 0.25 };
 const HOUR = 3_600_000;
 /** Longest a frame is followed, hours. */

@@ -23,7 +23,10 @@ export function triangular(
     : high - Math.sqrt((1 - u) * (high - low) * (high - mid));
 }
 
-/** The i-th number of a Halton sequence: even over 0 to 1 for any count, together with other bases too, and the same every time. */
+/**
+ * The i-th number of a Halton sequence: even over 0 to 1 for any count, together with other bases
+ * too, and the same every time.
+ */
 export function evenly(i: number, base = 2): number {
   let at = 0;
   for (let n = i + 1, part = 1 / base; n > 0; n = Math.floor(n / base), part /= base)

@@ -112,7 +112,10 @@ async function readRuns(db: Knex): Promise<HouseholdRuns> {
   return { drains, frames };
 }
 
-/** What the household's runs of its kind say of a drain's share and tau; the starting range until there are enough. */
+/**
+ * What the household's runs of its kind say of a drain's share and tau; the starting range until
+ * there are enough.
+ */
 export async function methodPriorOf(
   db: Knex,
   drain: Pick<Drain, 'id' | 'method' | 'fineness' | 'thixotropic' | 'events'>,

@@ -293,7 +293,10 @@ async function keepingClocks(
 /** To the minute, so that everything asked within one shares its forecast. */
 const toTheMinute = (now: Date): string =>
   new Date(Math.floor(now.getTime() / 60_000) * 60_000).toISOString();
-/** The last few forecasts by what they were made from: Today and the clocks ask for the same ones, one after the other. */
+/**
+ * The last few forecasts by what they were made from: Today and the clocks ask for the same ones,
+ * one after the other.
+ */
 const forecasts = new Map<string, DrainForecast>();
 const KEPT_FORECASTS = 16;
 function forecastOf(input: DrainForecastInput): DrainForecast {

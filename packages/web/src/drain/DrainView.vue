@@ -182,7 +182,10 @@ const mainWords = computed(
     })[main.value],
 );
 const ownApplies = computed(() => (own.value?.runs ?? 0) >= RUNS_TO_APPLY);
-/** Whose share and time the forecast starts from: the person should not take a guess for a measurement. */
+/**
+ * Whose share and time the forecast starts from: the person should not take a guess for a
+ * measurement.
+ */
 const startsFrom = computed(() => {
   const runs = own.value?.runs ?? 0;
   const weighed = forecast.value?.weighingsUsed ?? 0;

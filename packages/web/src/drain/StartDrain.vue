@@ -75,7 +75,10 @@ const climate = computed(() => {
     : null;
 });
 const { data: runs } = useRuns();
-/** What this drain starts from: the method's starting range, or the household's own runs of its kind. */
+/**
+ * What this drain starts from: the method's starting range, or the household's own runs of its
+ * kind.
+ */
 const own = computed(() =>
   ownPrior({ ...draft.value, events: [] }, props.detail.batch.hiveKind, runs.value?.drains ?? []),
 );

@@ -3,7 +3,10 @@ import { waterFromRoom } from '@furrow/core';
 import { computed } from 'vue';
 import NumberField from './NumberField.vue';
 
-/** What the room's air does to honey that stands open: its balance, and the water it takes up in the time. */
+/**
+ * What the room's air does to honey that stands open: its balance, and the water it takes up in the
+ * time.
+ */
 const props = defineProps<{
   honeyKg: number;
   /** Null where nobody measured what it stands in: a usual pail is taken then, and said. */

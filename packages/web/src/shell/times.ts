@@ -10,7 +10,10 @@ export function clockText(instant: string, zone: string, now: Date): string {
     : at.toFormat('d LLL HH:mm');
 }
 
-/** How finely a forecast time is told, by how far off it is: the last digits of a day ahead are not known. */
+/**
+ * How finely a forecast time is told, by how far off it is: the last digits of a day ahead are not
+ * known.
+ */
 const TELLS: readonly { withinHours: number; minutes: number }[] = [
   { withinHours: 3, minutes: 5 },
   { withinHours: 12, minutes: 15 },
@@ -18,7 +21,10 @@ const TELLS: readonly { withinHours: number; minutes: number }[] = [
 ];
 export type Rounding = 'earlier' | 'near' | 'later';
 
-/** A forecast time in the place's zone, rounded as finely as it can be known; `earlier` where being late would spill. */
+/**
+ * A forecast time in the place's zone, rounded as finely as it can be known; `earlier` where being
+ * late would spill.
+ */
 export function aboutText(
   instant: string,
   zone: string,

@@ -35,8 +35,9 @@ const BLUE = 2;
 /** Patches over the comb in which the colours are looked at again once class and light are off. */
 const PATCHES = { across: 8, down: 5, leastCells: 15 } as const;
 /**
- * Colours that lie this far off in one patch (both ratios together, in spreads) come from a veil over it, which
- * changes every class alike: none of the pictures of the first two generators lies above 4.0.
+ * Colours that lie this far off in one patch (both ratios together, in spreads) come from a veil
+ * over it, which changes every class alike: none of the pictures of the first two generators lies
+ * above 4.0.
  */
 const VEILED = 4.2;
 
@@ -275,7 +276,10 @@ class Model {
     }
   }
 
-  /** The largest mean, over a patch of cells, of what is left of a feature once class and light are off; in spreads. */
+  /**
+   * The largest mean, over a patch of cells, of what is left of a feature once class and light are
+   * off; in spreads.
+   */
   patchiness(feature: number): number {
     const patches = new Map<number, { sum: number; count: number }>();
     for (let i = 0; i < this.best.length; i++) {

@@ -9,7 +9,10 @@ import { readPhoto } from './readPhoto.js';
 
 type Read = { off: number } | { why: string };
 
-/** One picture of the third generator read with three dabs a class: points its capped share is off by, or why it was refused. */
+/**
+ * One picture of the third generator read with three dabs a class: points its capped share is off
+ * by, or why it was refused.
+ */
 function readTroubled(trouble: Trouble, seed: number, hard: number): Read {
   return readMadeUp(troubledComb(trouble, seed, hard), seed);
 }
@@ -52,7 +55,8 @@ describe('pictures with what goes wrong at the hive, of a third generator', () =
 });
 
 describe('a streak of glare, held out', () => {
-  // A half veiled streak is often read, and then up to 16 points off: less is refused than should be.
+  // A half veiled streak is often read, and then up to 16 points off: less is refused than should
+  // be.
   it('is refused, or read 16 points off at the worst and 10 on average', () => {
     const offs: number[] = [];
     for (let seed = 1; seed <= 14; seed++) {

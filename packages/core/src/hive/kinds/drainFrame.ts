@@ -1,7 +1,10 @@
 import { straight, type HiveKind } from '../kind.js';
 import { SUPER_KIND, superCompartment, superSchema, type SuperGeometry } from './supers.js';
 
-/** Plastic at each end of a frame, above its cells and below them where the channel runs, mm. Starting values. */
+/**
+ * Plastic at each end of a frame, above its cells and below them where the channel runs, mm.
+ * Starting values.
+ */
 const ENDS_MM = 10;
 const ABOVE_MM = 30;
 const CHANNEL_MM = 20;

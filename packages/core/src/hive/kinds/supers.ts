@@ -41,7 +41,9 @@ const FRAME_WOOD_MM = 30;
 const inTheWood = (g: SuperGeometry): CombOutline =>
   straight(g.combWidthMm - 2 * EDGE_GAP_MM, g.superDepthMm - FRAME_WOOD_MM - EDGE_GAP_MM);
 
-/** Brood boxes below, supers above. Takes the comb of a super where it is not plain comb in wood. */
+/**
+ * Brood boxes below, supers above. Takes the comb of a super where it is not plain comb in wood.
+ */
 export function superCompartment(
   g: SuperGeometry,
   name: string,

@@ -2,7 +2,10 @@ import type { Knex } from 'knex';
 
 const COLUMNS = ['packing', 'widthMm', 'heightMm'];
 
-/** How comb stood in the freezer, and the other two sides of it; what was written down before stood as its order of work says. */
+/**
+ * How comb stood in the freezer, and the other two sides of it; what was written down before stood
+ * as its order of work says.
+ */
 export async function up(knex: Knex): Promise<void> {
   for (const sql of [
     "ALTER TABLE keepings ADD COLUMN packing TEXT NOT NULL DEFAULT 'piece'",
