@@ -53,6 +53,12 @@ export const router = createRouter({
       component: () => import('./take/TakeView.vue'),
     },
     {
+      path: '/owed/:id',
+      name: 'owed',
+      meta: { title: 'To be weighed', stage: 'take' },
+      component: () => import('./take/OwedView.vue'),
+    },
+    {
       path: '/drain/:id?',
       name: 'drain',
       meta: { title: 'Drain', stage: 'drain' },

@@ -3,6 +3,7 @@ import {
   COMB_CONDITIONS,
   FRAME_EVENT_KINDS,
   INCIDENT_KINDS,
+  NET_BY,
   TAKE_OUTCOMES,
   WENT_TO,
   weighsOut,
@@ -32,9 +33,19 @@ export const newTakeSchema = z
       .nullable()
       .optional(),
     minutes: minutes.optional(),
+    /** It is weighed later: until then nothing of it is in the book. */
+    later: z.boolean().default(false),
+    /** How its weight was got; an estimate is never shown as a weighing. */
+    netBy: z.enum(NET_BY).default('scale'),
   })
   .superRefine((take, context) => {
-    if (weighsOut(take.outcome) && (take.grossG === null || take.tareG === null))
+    if (take.later && take.grossG !== null)
+      context.addIssue({
+        code: 'custom',
+        path: ['grossG'],
+        message: 'Either its weight now, or later.',
+      });
+    if (!take.later && weighsOut(take.outcome) && (take.grossG === null || take.tareG === null))
       context.addIssue({
         code: 'custom',
         path: ['grossG'],
@@ -55,17 +66,47 @@ export const newBoxTakeSchema = z
     id: idSchema,
     batchId: idSchema,
     combIds: z.array(idSchema).min(1, 'Which combs were in it?').max(60),
-    grossG: gramsSchema,
-    emptyG: gramsSchema,
+    /** Both null where the box is weighed later. */
+    grossG: gramsSchema.nullable(),
+    emptyG: gramsSchema.nullable(),
     vesselId: idSchema.nullable(),
     guessG: gramsSchema.nullable().optional(),
     condition: z.enum(COMB_CONDITIONS).nullable().optional(),
   })
-  .refine((t) => t.emptyG <= t.grossG, {
+  .refine((t) => (t.grossG === null) === (t.emptyG === null), {
+    message: 'Full and empty belong together.',
+    path: ['emptyG'],
+  })
+  .refine((t) => t.grossG === null || t.emptyG! <= t.grossG, {
     message: 'The empty box weighs more than the full one.',
     path: ['emptyG'],
   });
 export type NewBoxTake = z.infer<typeof newBoxTakeSchema>;
+
+/** The weight of combs that were to be weighed later, one or a box of them; by estimate where it never will be. */
+export const weighTakesSchema = z
+  .strictObject({
+    combIds: z.array(idSchema).min(1, 'Which combs?').max(60),
+    grossG: gramsSchema.nullable(),
+    tareG: gramsSchema.nullable(),
+    netBy: z.enum(NET_BY),
+  })
+  .superRefine((w, context) => {
+    if (w.netBy === 'estimate') return;
+    if (w.grossG === null || w.tareG === null)
+      context.addIssue({
+        code: 'custom',
+        path: [w.grossG === null ? 'grossG' : 'tareG'],
+        message: 'Gross and empty weight belong together.',
+      });
+    else if (w.tareG > w.grossG)
+      context.addIssue({
+        code: 'custom',
+        path: ['tareG'],
+        message: 'The tare is above the gross weight.',
+      });
+  });
+export type WeighTakes = z.infer<typeof weighTakesSchema>;
 
 const answer = z.union([z.string().max(500, 'At most 500 letters.'), z.number(), z.boolean()]);
 /** A step of the work done, with what was said at it. */
@@ -88,23 +129,39 @@ export const newIncidentSchema = z.strictObject({
 });
 export type NewIncident = z.infer<typeof newIncidentSchema>;
 
-/** A step of one drain frame: a part opened, a vessel weighed or swapped, a leak, its reset and its plug. */
+/**
+ * A step of one drain frame: a part opened, its vessel weighed or swapped, a leak, its reset and its
+ * plug. A weighing is of the whole vessel, whoever else runs into it.
+ */
 export const newFrameEventSchema = z
   .strictObject({
     id: idSchema,
     batchId: idSchema,
     combId: idSchema,
     kind: z.enum(FRAME_EVENT_KINDS),
+    /** Honey in the vessel, net; where gross and tare are given it is their difference. */
     g: gramsSchema.nullable().default(null),
+    grossG: gramsSchema.nullable().default(null),
+    tareG: gramsSchema.nullable().default(null),
     vesselId: idSchema.nullable().default(null),
+    /** Grams of what came since the weighing before, frame by frame, where the person says so; else by estimate. */
+    shares: z.record(idSchema, gramsSchema).nullable().default(null),
+    /** Whether the vessel was emptied between its last weighing and this one. */
+    emptied: z.boolean().default(false),
+    /** Other frames over the same vessel that move to the next one with this. */
+    alsoCombIds: z.array(idSchema).max(20).default([]),
+    /** At the plug: what ran is weighed later, and stays open until then. */
+    later: z.boolean().default(false),
     note: noteSchema.default(''),
   })
   .superRefine((e, context) => {
-    if ((e.kind === 'level' || e.kind === 'swap') && e.g === null)
-      context.addIssue({
-        code: 'custom',
-        path: ['g'],
-        message: 'Say how much honey is in the vessel, net.',
-      });
+    const say = (path: string, message: string): void =>
+      context.addIssue({ code: 'custom', path: [path], message });
+    if ((e.grossG === null) !== (e.tareG === null))
+      say(e.grossG === null ? 'grossG' : 'tareG', 'Gross and empty weight belong together.');
+    if (e.grossG !== null && e.tareG !== null && e.grossG < e.tareG)
+      say('grossG', 'Lighter than the empty vessel.');
+    if (e.kind === 'level' && e.g === null && e.grossG === null)
+      say('grossG', 'Say what the vessel weighs, with its honey and empty.');
   });
 export type NewFrameEvent = z.infer<typeof newFrameEventSchema>;

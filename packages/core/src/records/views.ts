@@ -17,6 +17,7 @@ import type {
   CombCondition,
   FrameEventKind,
   IncidentKind,
+  NetBy,
   TakeOutcome,
   WentTo,
 } from '../take/index.js';
@@ -211,7 +212,9 @@ export interface Take {
   vesselId: string | null;
   grossG: number | null;
   tareG: number | null;
+  /** Null while it is to be weighed later, and where nothing came out. */
   netG: number | null;
+  netBy: NetBy;
   /** What the person guessed before the estimate was shown; null where they did not. */
   guessG: number | null;
   condition: CombCondition | null;
@@ -295,8 +298,14 @@ export interface FrameEvent {
   batchId: string;
   combId: string;
   kind: FrameEventKind;
+  /** Honey in the vessel, net, where it was weighed. */
   g: number | null;
+  grossG: number | null;
+  tareG: number | null;
   vesselId: string | null;
+  /** What came since the weighing before, shared out over the frames above it; null before shares were written. */
+  shares: Record<string, number> | null;
+  sharedBy: 'alone' | 'estimate' | 'asked' | null;
   note: string;
   occurredAt: string;
 }
@@ -481,7 +490,7 @@ export interface Clock {
 export interface TodayLine {
   id: string;
   kind: string;
-  stage: Stage | 'rules';
+  stage: Stage | 'rules' | 'owed';
   batchId: string | null;
   hiveId: string | null;
   title: string;

@@ -17,7 +17,7 @@ export interface FrameRun {
   /** When each part was opened, in order. */
   partsAt: string[];
   vesselId: string | null;
-  /** Honey that came from it, grams: what was taken away in full vessels and what stands in the one now. */
+  /** Honey that came from it, grams: its shares of every weighing; and of those what stands in its vessel now. */
   outG: number;
   inVesselG: number;
   /** Instant of the last weighing of its vessel. */
@@ -28,12 +28,21 @@ export interface FrameRun {
   /** Parts whose surroundings were looked at and found dry. */
   checkedParts: number;
   drops: boolean;
+  /** When only drops were said to come, and when it was reset. */
+  dropsAt: string | null;
+  resetAt: string | null;
   isReset: boolean;
   isPlugged: boolean;
   closed: boolean;
+  /** Grams that an older way of writing booked at the swap already. */
+  bookedBeforeG: number;
 }
 
-/** State of one frame from its events, in the order they happened. */
+/**
+ * State of one frame from the events of its harvest, in the order they happened. A weighing is of a
+ * vessel, whichever frame it was written under: each frame takes its share of it. Weighings without
+ * shares are of a time when each frame had a vessel of its own, and their grams are the frame's.
+ */
 export function frameRun(combId: string, slot: number, events: readonly FrameEvent[]): FrameRun {
   const run: FrameRun = {
     combId,
@@ -49,34 +58,87 @@ export function frameRun(combId: string, slot: number, events: readonly FrameEve
     hasLeaked: false,
     checkedParts: 0,
     drops: false,
+    dropsAt: null,
+    resetAt: null,
     isReset: false,
     isPlugged: false,
     closed: false,
+    bookedBeforeG: 0,
   };
-  let carriedG = 0;
-  for (const e of [...events]
-    .filter((x) => x.combId === combId)
-    .sort((a, b) => a.occurredAt.localeCompare(b.occurredAt))) {
-    if (e.kind === 'open') {
-      run.partsOpen += 1;
-      run.partsAt.push(e.occurredAt);
-      run.openedAt ??= e.occurredAt;
-      run.vesselId = e.vesselId ?? run.vesselId;
-      run.drops = false;
-    } else if (e.kind === 'level') [run.inVesselG, run.weighedAt] = [e.g ?? 0, e.occurredAt];
-    else if (e.kind === 'swap') {
-      carriedG += e.g ?? 0;
-      [run.inVesselG, run.weighedAt, run.vesselId] = [0, e.occurredAt, e.vesselId ?? run.vesselId];
-    } else if (e.kind === 'leak') [run.leaking, run.hasLeaked] = [true, true];
-    else if (e.kind === 'leak-handled') [run.leaking, run.checkedParts] = [false, run.partsOpen];
-    else if (e.kind === 'no-leak') run.checkedParts = run.partsOpen;
-    else if (e.kind === 'drops') run.drops = true;
-    else if (e.kind === 'reset') run.isReset = true;
-    else if (e.kind === 'plug') run.isPlugged = true;
+  for (const e of eventsInOrder(events)) {
+    takeShare(run, e);
+    if (e.combId === combId) step(run, e);
   }
-  run.outG = carriedG + run.inVesselG;
   run.closed = run.isReset && run.isPlugged;
   return run;
+}
+
+export const eventsInOrder = (events: readonly FrameEvent[]): FrameEvent[] =>
+  [...events].sort((a, b) => a.occurredAt.localeCompare(b.occurredAt));
+
+/** What a weighing of a vessel gives to this frame. */
+function takeShare(run: FrameRun, e: FrameEvent): void {
+  const share = e.shares?.[run.combId];
+  if (share === undefined) return;
+  run.outG += share;
+  run.weighedAt = e.occurredAt;
+  if (e.vesselId === run.vesselId) run.inVesselG += share;
+}
+
+/** A vessel that held only this frame's honey, weighed before shares were written. */
+function weighAlone(run: FrameRun, e: FrameEvent): void {
+  const g = e.g ?? 0;
+  run.outG += g - run.inVesselG;
+  run.inVesselG = g;
+  run.weighedAt = e.occurredAt;
+}
+
+const STEPS: Partial<Record<FrameEvent['kind'], (run: FrameRun, e: FrameEvent) => void>> = {
+  open: (run, e) => {
+    run.partsOpen += 1;
+    run.partsAt.push(e.occurredAt);
+    run.openedAt ??= e.occurredAt;
+    run.vesselId = e.vesselId ?? run.vesselId;
+    run.drops = false;
+    run.dropsAt = null;
+  },
+  level: (run, e) => {
+    if (!e.shares) weighAlone(run, e);
+  },
+  swap: (run, e) => {
+    if (e.g !== null && !e.shares) {
+      weighAlone(run, e);
+      run.bookedBeforeG += e.g;
+    }
+    run.inVesselG = 0;
+    run.vesselId = e.vesselId ?? run.vesselId;
+  },
+  leak: (run) => {
+    run.leaking = true;
+    run.hasLeaked = true;
+  },
+  'leak-handled': (run) => {
+    run.leaking = false;
+    run.checkedParts = run.partsOpen;
+  },
+  'no-leak': (run) => {
+    run.checkedParts = run.partsOpen;
+  },
+  drops: (run, e) => {
+    run.drops = true;
+    run.dropsAt = e.occurredAt;
+  },
+  reset: (run, e) => {
+    run.isReset = true;
+    run.resetAt = e.occurredAt;
+  },
+  plug: (run) => {
+    run.isPlugged = true;
+  },
+};
+
+function step(run: FrameRun, e: FrameEvent): void {
+  STEPS[e.kind]?.(run, e);
 }
 
 export interface FrameNext {
@@ -205,6 +267,10 @@ export function frameComingKg(run: FrameRun, parts: number, honeyKg: Range): Ran
   return { low: left(honeyKg.low), mid: left(honeyKg.mid), high: left(honeyKg.high) };
 }
 
+/** A bucket with holes, a sieve or a mesh holds no honey. */
+export const hasHoles = (vessel: Pick<Vessel, 'holeMm' | 'role'>): boolean =>
+  vessel.holeMm !== null || vessel.role === 'upper';
+
 export interface VesselQuestion {
   combId: string | null;
   vesselId: string | null;
@@ -215,7 +281,7 @@ export interface VesselQuestion {
 
 /**
  * Whether the vessels under the outlets hold what may come, at the high estimate, said before anything is opened: a
- * frame without a vessel, one smaller than a single frame, one vessel given to two frames.
+ * frame without a vessel, one with holes, one that the frames over it may fill.
  */
 export function vesselQuestions(
   frames: readonly { combId: string; label: string; honeyKg: Range; vesselId: string | null }[],
@@ -237,6 +303,15 @@ export function vesselQuestions(
   }
   for (const [id, list] of byVessel) {
     const vessel = vessels.find((v) => v.id === id)!;
+    if (hasHoles(vessel)) {
+      found.push({
+        combId: list[0].combId,
+        vesselId: id,
+        blocks: true,
+        sentence: `${vessel.name} has holes: honey would run through it. Choose another.`,
+      });
+      continue;
+    }
     const holdsKg = vesselFullKg(vessel, moisturePercent, temperatureC);
     const highKg = list.reduce((sum, f) => sum + f.honeyKg.high, 0);
     const names = list.map((f) => f.label).join(' and ');

@@ -6,8 +6,9 @@ import { DEFAULT_RULES } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
 import { boxShares } from './boxShares.js';
 import { kgByDepth } from './depthCheck.js';
-import { frameForecast } from './frameForecast.js';
+import { frameForecast, vesselForecast } from './frameForecast.js';
 import { frameRefill, nextFrameDate } from './frameRefill.js';
+import { frameVessels } from './frameVessels.js';
 import { frameComingKg, frameNext, frameRun, vesselQuestions } from './frameRun.js';
 import { guessBias } from './guess.js';
 import type { FrameEventKind } from './outcomes.js';
@@ -18,7 +19,11 @@ const e = (kind: FrameEventKind, hours: number, change: Partial<FrameEvent> = {}
   combId: 'f2',
   kind,
   g: null,
+  grossG: null,
+  tareG: null,
   vesselId: null,
+  shares: null,
+  sharedBy: null,
   note: '',
   occurredAt: at(hours),
   ...change,
@@ -38,7 +43,6 @@ describe('the first band of a frame, before anything was weighed', () => {
       honeyKg: { low: 2, mid: 2.6, high: 3.2 },
       moisturePercent,
       temperatureC,
-      vesselFullKg: null,
       nowIso: at(0),
     })!;
     const hours = (iso: string): number => (Date.parse(iso) - Date.parse(at(0))) / 3_600_000;
@@ -165,29 +169,53 @@ describe('vessels under the outlets', () => {
 });
 
 describe("the level of a frame's vessel", () => {
-  const given = (nowHours: number, fullKg: number | null = 1.5) => ({
-    parts: 4,
-    honeyKg: { low: 1.8, mid: 2, high: 2.2 },
-    moisturePercent: 18,
-    vesselFullKg: fullKg,
-    nowIso: at(nowHours),
-  });
+  const flow = { parts: 4, honeyKg: { low: 1.8, mid: 2, high: 2.2 }, moisturePercent: 18 };
+  const given = (nowHours: number) => ({ ...flow, nowIso: at(nowHours) });
+  /** The forecast of the vessel `v` after these events. */
+  const level = (events: FrameEvent[], nowHours: number, vesselFullKg: number | null = 1.5) =>
+    vesselForecast(
+      frameVessels(events).get('v')!,
+      [...new Set(events.map((x) => x.combId))].map((id) => ({
+        ...flow,
+        run: frameRun(id, 202, events),
+      })),
+      { vesselFullKg, nowIso: at(nowHours) },
+    );
+  const opened = (combId = 'f2') =>
+    [0, 0.1, 0.2, 0.3].map((h) => e('open', h, { vesselId: 'v', combId }));
   it('is nothing before it is opened, and no more than the open parts hold', () => {
     expect(frameForecast(run(), given(1))).toBeNull();
     const one = frameForecast(run(e('open', 0)), given(20))!;
     expect(one.outNowKg.high).toBeLessThan(0.7);
     expect(frameComingKg(run(e('open', 0)), 4, { low: 2, mid: 2, high: 2 }).mid).toBe(0.5);
-    expect(one.fullAt).toBeNull();
+    expect(level([e('open', 0, { vesselId: 'v' })], 20).fullAt).toBeNull();
   });
   it('follows what its vessel weighs, and warns by the quick edge', () => {
-    const open = [e('open', 0), e('open', 0.1), e('open', 0.2), e('open', 0.3)];
-    const quick = frameForecast(run(...open, e('level', 0.6, { g: 1300 })), given(0.7))!;
-    const slow = frameForecast(run(...open, e('level', 0.6, { g: 300 })), given(0.7))!;
+    const after = (g: number) => [...opened(), e('level', 0.6, { g, vesselId: 'v' })];
+    const [quick, slow] = [level(after(1300), 0.7), level(after(300), 0.7)];
     expect(quick.inVesselKg.mid).toBeGreaterThan(1.29);
     expect(Date.parse(quick.fullAt!)).toBeLessThan(Date.parse(slow.fullAt ?? at(100)));
-    expect(quick.rateGPerMinute).toBeGreaterThan(slow.rateGPerMinute);
-    const swapped = frameForecast(run(...open, e('swap', 0.6, { g: 1300 })), given(0.65))!;
-    expect(swapped.inVesselKg.mid).toBeLessThan(0.3);
+    const rate = (events: FrameEvent[]) =>
+      frameForecast(run(...events), given(0.7))!.rateGPerMinute;
+    expect(rate(after(1300))).toBeGreaterThan(rate(after(300)));
+    const swapped = [...opened(), e('swap', 0.6, { vesselId: 'v' })].map((x) =>
+      x.kind === 'open' ? { ...x, vesselId: 'first' } : x,
+    );
+    expect(level(swapped, 0.65).inVesselKg.mid).toBeLessThan(0.3);
+  });
+  it('is of the vessel: three frames fill it in a third of the time, and what stood in it counts', () => {
+    const one = opened();
+    const three = ['f2', 'f3', 'f4'].flatMap(opened);
+    const [alone, together] = [level(one, 0.4, 1), level(three, 0.4, 1)];
+    expect(together.inVesselKg.mid).toBeCloseTo(3 * alone.inVesselKg.mid, 1);
+    expect(Date.parse(together.fullAt!)).toBeLessThan(Date.parse(alone.fullAt!));
+    const before = vesselForecast(
+      frameVessels(one, { v: 700 }).get('v')!,
+      [{ ...flow, run: run(...one) }],
+      { vesselFullKg: 1, nowIso: at(0.4) },
+    );
+    expect(before.inVesselKg.mid).toBeCloseTo(0.7 + alone.inVesselKg.mid, 6);
+    expect(Date.parse(before.fullAt!)).toBeLessThan(Date.parse(alone.fullAt!));
   });
   it('warns before the vessel truly runs over, on runs of another generator', () => {
     let [late, filled] = [0, 0];
@@ -206,11 +234,11 @@ describe("the level of a frame's vessel", () => {
       if (trueHour >= 40) continue;
       filled++;
       const seenAt = trueHour * 0.4;
-      const r = run(
-        ...[0, 1, 2, 3].map((i) => e('open', i * 0.001)),
-        e('level', seenAt, { g: Math.round(truth.weigh(seenAt) * 1000) }),
-      );
-      const forecast = frameForecast(r, { ...given(seenAt, fullKg) })!;
+      const events = [
+        ...[0, 1, 2, 3].map((i) => e('open', i * 0.001, { vesselId: 'v' })),
+        e('level', seenAt, { g: Math.round(truth.weigh(seenAt) * 1000), vesselId: 'v' }),
+      ];
+      const forecast = level(events, seenAt, fullKg);
       if (!forecast.fullAt || Date.parse(forecast.fullAt) > Date.parse(at(trueHour))) late++;
     }
     expect(filled).toBeGreaterThan(40);

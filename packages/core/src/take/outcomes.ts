@@ -66,5 +66,11 @@ export const FRAME_EVENT_KINDS = [
   'wiped',
   'reset',
   'plug',
+  'emptied',
+  'lost',
 ] as const;
 export type FrameEventKind = (typeof FRAME_EVENT_KINDS)[number];
+
+/** How a comb's weight was got. */
+export const NET_BY = ['scale', 'depth', 'estimate'] as const;
+export type NetBy = (typeof NET_BY)[number];

@@ -1,7 +1,8 @@
 import {
   estimateSeen,
-  frameForecast,
+  frameHoney,
   frameRun,
+  frameVessels,
   hiveKind,
   outOnCourse,
   temperatureSteps,
@@ -11,9 +12,12 @@ import {
   type Bed,
   type Look,
   type Take,
+  type Vessel,
+  vesselForecast,
+  vesselsBefore,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import { batchDetail, drainViews } from '../store/views.js';
+import { batchDetail, currentRules, drainViews } from '../store/views.js';
 import { hiveView } from '../store/hiveViews.js';
 import { find, list } from '../store/rows.js';
 import { refused } from '../problem.js';
@@ -97,38 +101,34 @@ export async function boxLoadG(
   return BOX_G + (empty ? 45 : combIds.reduce((sum, id) => sum + combG(detail, id), 0));
 }
 
-/** The vessel under one drain frame, with what has run into it. */
+/** The vessel under one drain frame, or the one named, with all that has run into it from its frames. */
 export async function frameLoadG(
   db: Knex,
   batchId: string,
   combId: string,
   now: Date,
+  vesselId?: string,
 ): Promise<number> {
   const detail = await batchDetail(db, batchId);
   if (!detail.batch.combIds.includes(combId))
     throw refused('This frame was not chosen for this harvest.', 'combId');
-  const run = frameRun(combId, 0, detail.frameEvents);
-  const vessel = run.vesselId
-    ? await find<{ tareG: number }>(db, 'vessels', run.vesselId, 'vessel')
-    : null;
-  const look = detail.looks.filter((l: Look) => l.combId === combId).at(-1);
-  const honeyKg = (look ? estimateSeen(look, detail.hive) : null)?.honeyKg ?? {
-    low: 1,
-    mid: 1.6,
-    high: 2.2,
-  };
-  const weighed = { ...run, weighedAt: null, outG: 0, inVesselG: 0 };
-  const forecast = frameForecast(weighed, {
-    parts: 4,
-    honeyKg,
-    moisturePercent: 18,
-    vesselFullKg: null,
-    nowIso: now.toISOString(),
-  });
-  const awayG = run.outG - run.inVesselG;
-  return (
-    (vessel?.tareG ?? 0) + Math.max(run.inVesselG, (forecast?.outNowKg.mid ?? 0) * 940 - awayG, 0)
+  const { rules } = await currentRules(db);
+  const runs = detail.batch.combIds.map((id) => frameRun(id, 0, detail.frameEvents));
+  const id = vesselId ?? runs.find((r) => r.combId === combId)!.vesselId;
+  const kit = id ? await find<Vessel>(db, 'vessels', id, 'vessel') : null;
+  const held = id ? frameVessels(detail.frameEvents, vesselsBefore(detail)).get(id) : undefined;
+  if (!held) return kit?.tareG ?? 0;
+  const { inVesselKg } = vesselForecast(
+    held,
+    runs.map((run) => ({
+      run,
+      parts: rules.frameParts,
+      honeyKg: frameHoney(detail, run.combId).honeyKg,
+      moisturePercent: 18,
+    })),
+    { vesselFullKg: null, nowIso: now.toISOString() },
   );
+  return (kit?.tareG ?? 0) + Math.round(Math.max(held.heldG, inVesselKg.mid * 1000));
 }
 
 /** A hive on its scale: wood, bees, brood and what its combs hold, less what was taken and is not in it any more. */

@@ -47,7 +47,7 @@ export function instrumentRoutes(db: Knex, clock: ServerClock, seed: number): Ro
     if (batchId && boxOf)
       return boxLoadG(db, batchId, boxOf.split(','), text(request, 'empty') === 'yes');
     if (batchId && combId && text(request, 'frame') === 'yes')
-      return frameLoadG(db, batchId, combId, clock.now());
+      return frameLoadG(db, batchId, combId, clock.now(), text(request, 'vesselId') ?? undefined);
     if (batchId && combId) return takeLoadG(db, batchId, combId, text(request, 'vesselId'));
     if (text(request, 'grams')) return Math.max(0, Number(text(request, 'grams')) || 0);
     throw refused('Say what stands on the scale: a drain, or a harvest and a comb.', 'drainId');

@@ -14,7 +14,9 @@ import { moveWrites } from '../look/moves.js';
 import { strayWrites } from '../look/stray.js';
 import { readyWrites } from '../ready/writes.js';
 import { rulesWrites } from '../rules/writes.js';
-import { takeWrites } from '../take/writes.js';
+import { frameWrites } from '../take/frames.js';
+import { takeWrites } from '../take/takes.js';
+import { stepWrites } from '../take/writes.js';
 import type { Write } from './writes.js';
 
 /** Every write there is, stage by stage. Routes, OpenAPI and the demo all read this one list. */
@@ -25,6 +27,8 @@ export const ALL_WRITES: readonly Write[] = [
   ...chooseWrites,
   ...readyWrites,
   ...takeWrites,
+  ...frameWrites,
+  ...stepWrites,
   ...drainWrites,
   ...cutWrites,
   ...packingWrites,

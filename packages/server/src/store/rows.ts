@@ -12,6 +12,7 @@ const JSON_COLUMNS: Record<string, readonly string[]> = {
   ruleVersions: ['rules'],
   batches: ['combIds', 'anyway', 'decision', 'plan'],
   stepMarks: ['answer'],
+  frameEvents: ['shares'],
   readings: ['readings'],
   cutBoards: ['flaws', 'cuts'],
   cutPieces: ['blemishes'],

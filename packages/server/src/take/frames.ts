@@ -1,17 +1,26 @@
 import { randomUUID } from 'node:crypto';
 import {
+  frameHoney,
   frameNext,
   frameRun,
+  frameVessels,
+  hasHoles,
+  mayHaveGivenG,
   newFrameEventSchema,
+  owedByFrame,
   placeLabel,
+  sharesByEstimate,
+  vesselsBefore,
   type Batch,
   type FrameEvent,
   type FrameEventKind,
+  type NewFrameEvent,
+  type Vessel,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
-import { list } from '../store/rows.js';
+import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail, batchView, currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
@@ -29,6 +38,8 @@ const SENTENCES: Record<FrameEventKind, string> = {
   wiped: 'Channel wiped',
   reset: 'Frame reset',
   plug: 'Plug in, frame closed',
+  emptied: 'Vessel emptied',
+  lost: 'What ran into the vessel is lost',
 };
 
 /** Frames that were opened have to be reset and plugged before their step is done; what was left shut may stay so. */
@@ -69,6 +80,197 @@ export async function bookTray(unit: UnitOfWork, batch: Batch, g: number): Promi
   await unit.flow({ from: honey, to: 'loss', g, reason: 'Spill tray' });
 }
 
+/** All frames of a harvest and the vessels under them, as the events written so far say. */
+async function framesOf(unit: UnitOfWork, batch: Batch) {
+  const detail = await batchDetail(unit.db, batch.id);
+  const slotOf = (combId: string): number =>
+    detail.hive.bars.find((b) => b.comb?.id === combId)?.slot ??
+    detail.takes.find((t) => t.combId === combId)?.slot ??
+    0;
+  const runs = batch.combIds.map((combId) => frameRun(combId, slotOf(combId), detail.frameEvents));
+  return { detail, runs, vessels: frameVessels(detail.frameEvents, vesselsBefore(detail)) };
+}
+type Frames = Awaited<ReturnType<typeof framesOf>>;
+
+async function wholeVessel(unit: UnitOfWork, id: string): Promise<Vessel> {
+  const vessel = await find<Vessel>(unit.db, 'vessels', id, 'vessel');
+  if (hasHoles(vessel))
+    throw refused(
+      `${vessel.name} has holes: honey would run through it. Choose another.`,
+      'payload.vesselId',
+    );
+  return vessel;
+}
+
+/** What keeps this from being written now: each act has its own conditions. */
+async function mayHappen(
+  unit: UnitOfWork,
+  batch: Batch,
+  { runs, detail, vessels }: Frames,
+  payload: NewFrameEvent,
+): Promise<void> {
+  const run = runs.find((r) => r.combId === payload.combId)!;
+  if (payload.kind === 'level' || payload.kind === 'lost') {
+    if (!run.openedAt) throw conflict('not-open', 'This frame is not open.', 'payload.kind');
+    return;
+  }
+  if (payload.kind === 'open') {
+    const missing = ['tilt', 'checks'].filter((id) => !detail.marks.some((m) => m.stepId === id));
+    if (missing.length)
+      throw conflict(
+        'not-ready',
+        'First make sure of tilt, tray, floor, caps, hoses and vessels: then it is opened.',
+        'payload.kind',
+      );
+    await mayLeaveNow(unit, batch, [payload.combId]);
+    const { rules } = await currentRules(unit.db);
+    const next = frameNext(run, runs, rules, unit.at);
+    if (!next.mayOpen) throw conflict('not-now', next.whyNot ?? next.says, 'payload.kind');
+    if (!run.vesselId && !payload.vesselId)
+      throw refused('Which vessel stands under it?', 'payload.vesselId');
+  } else if (!run.openedAt) throw conflict('not-open', 'This frame is not open.', 'payload.kind');
+  if (run.closed) throw conflict('closed', 'This frame is closed.', 'payload.kind');
+  if (payload.kind === 'open' || payload.kind === 'swap') {
+    if (payload.vesselId) await wholeVessel(unit, payload.vesselId);
+    else if (payload.kind === 'swap')
+      throw refused('Which vessel stands under it now?', 'payload.vesselId');
+  }
+  if (payload.kind !== 'plug') return;
+  if (!run.isReset)
+    throw conflict('not-reset', 'Reset it first: the plug only fits then.', 'payload.kind');
+  const owed = owedByFrame(run.combId, vessels.values());
+  if (owed.length && !payload.later) {
+    const { name } = await find<Vessel>(unit.db, 'vessels', owed[0].vesselId, 'vessel');
+    throw refused(
+      `Weigh ${name} first, or say that it is weighed later, or that its honey is lost.`,
+      'payload.g',
+    );
+  }
+}
+
+/** A vessel weighed: what came since the last time, shared out over the frames that ran into it. */
+async function weighVessel(
+  unit: UnitOfWork,
+  { detail, runs, vessels }: Frames,
+  payload: NewFrameEvent,
+): Promise<void> {
+  const run = runs.find((r) => r.combId === payload.combId)!;
+  const vesselId = payload.vesselId ?? run.vesselId;
+  const vessel = vesselId ? vessels.get(vesselId) : undefined;
+  if (!vesselId || !vessel)
+    throw refused('No frame of this harvest ran into this vessel.', 'payload.vesselId');
+  const { name } = await find<Vessel>(unit.db, 'vessels', vesselId, 'vessel');
+  const g = payload.grossG === null ? payload.g! : payload.grossG - payload.tareG!;
+  const stoodG = payload.emptied ? 0 : vessel.heldG;
+  if (g < stoodG)
+    throw refused(
+      `${name} held ${(stoodG / 1000).toFixed(2)} kg before. Was it emptied in between, or is a weight wrong?`,
+      payload.grossG === null ? 'payload.g' : 'payload.grossG',
+    );
+  const cameG = g - stoodG;
+  const { rules } = await currentRules(unit.db);
+  const shares =
+    payload.shares ??
+    sharesByEstimate(vessel, cameG, (combId) =>
+      mayHaveGivenG(
+        runs.find((r) => r.combId === combId)!,
+        rules.frameParts,
+        frameHoney(detail, combId).honeyKg,
+      ),
+    );
+  const spellsOf = new Set(vessel.spells.map((s) => s.combId));
+  const stranger = Object.keys(shares).find((combId) => !spellsOf.has(combId));
+  const sum = Object.values(shares).reduce((a, b) => a + b, 0);
+  if (stranger)
+    throw refused(
+      'This frame did not run into this vessel since it was weighed.',
+      'payload.shares',
+    );
+  if (sum !== cameG)
+    throw refused(
+      `The shares add up to ${(sum / 1000).toFixed(2)} kg; ${(cameG / 1000).toFixed(2)} kg came.`,
+      'payload.shares',
+    );
+  const row = { ...bareEvent(payload), vesselId, occurredAt: unit.at };
+  if (payload.emptied)
+    await unit.insert('frameEvents', { ...row, id: randomUUID(), kind: 'emptied', ...UNWEIGHED });
+  await unit.insert('frameEvents', {
+    ...row,
+    kind: 'level',
+    g,
+    shares,
+    sharedBy: payload.shares ? 'asked' : spellsOf.size > 1 ? 'estimate' : 'alone',
+  });
+}
+
+const UNWEIGHED = { g: null, grossG: null, tareG: null, shares: null, sharedBy: null };
+const bareEvent = (payload: NewFrameEvent) => {
+  const { emptied: _emptied, alsoCombIds: _also, later: _later, ...event } = payload;
+  return event;
+};
+
+/** The frames over one vessel move to the next one together. */
+async function swapVessel(
+  unit: UnitOfWork,
+  { runs }: Frames,
+  payload: NewFrameEvent,
+): Promise<void> {
+  const from = runs.find((r) => r.combId === payload.combId)!.vesselId;
+  const others = payload.alsoCombIds.map((combId) => runs.find((r) => r.combId === combId));
+  if (others.some((r) => !r?.openedAt || r.closed || r.vesselId !== from))
+    throw refused('This frame does not run into the same vessel.', 'payload.alsoCombIds');
+  for (const combId of [payload.combId, ...payload.alsoCombIds])
+    await unit.insert('frameEvents', {
+      ...bareEvent(payload),
+      ...UNWEIGHED,
+      id: combId === payload.combId ? payload.id : randomUUID(),
+      combId,
+      occurredAt: unit.at,
+    });
+}
+
+/** A closed frame stands in the book with what was weighed of it; where a vessel is still owed, as soon as that is known. */
+async function bookClosed(unit: UnitOfWork, batch: Batch): Promise<void> {
+  const { detail, runs, vessels } = await framesOf(unit, batch);
+  for (const run of runs.filter((r) => r.closed)) {
+    const weighed = owedByFrame(run.combId, vessels.values()).length === 0;
+    const netG = weighed ? run.outG : null;
+    const take = detail.takes.find((t) => t.combId === run.combId);
+    const bookedG = take?.netG ?? run.bookedBeforeG;
+    if (netG !== null && netG > bookedG)
+      await unit.flow({
+        from: 'outside',
+        to: await lotOf(unit, batch, 'honey', 'honey'),
+        g: netG - bookedG,
+        reason: `Frame ${placeLabel(run.slot)}, its share of the vessels`,
+      });
+    if (take) {
+      if (take.netG !== netG) await unit.update('takes', take.id, { netG });
+      continue;
+    }
+    await unit.insert('takes', {
+      id: randomUUID(),
+      batchId: batch.id,
+      combId: run.combId,
+      slot: run.slot,
+      outcome: 'taken',
+      vesselId: run.vesselId,
+      grossG: null,
+      tareG: null,
+      netG,
+      netBy: 'scale',
+      guessG: null,
+      condition: null,
+      wentTo: null,
+      potsEmptied: null,
+      byBox: false,
+      occurredAt: unit.at,
+    });
+    if (detail.takes.every((t) => t.netG === null))
+      await unit.update('visits', batch.visitId, { date: dateAt(unit.at, batch.zone) });
+  }
+}
+
 export const frameWrites = [
   write({
     method: 'post',
@@ -80,78 +282,21 @@ export const frameWrites = [
       if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
       if (!batch.combIds.includes(payload.combId))
         throw refused('This frame was not chosen for this harvest.', 'payload.combId');
-      const detail = await batchDetail(unit.db, batch.id);
-      const slotOf = (combId: string): number =>
-        detail.hive.bars.find((b) => b.comb?.id === combId)?.slot ?? 0;
-      const runs = batch.combIds.map((combId) =>
-        frameRun(combId, slotOf(combId), detail.frameEvents),
-      );
-      const run = runs.find((r) => r.combId === payload.combId)!;
-      const { rules } = await currentRules(unit.db);
-      if (payload.kind === 'open') {
-        const missing = ['tilt', 'checks'].filter(
-          (id) => !detail.marks.some((m) => m.stepId === id),
-        );
-        if (missing.length)
-          throw conflict(
-            'not-ready',
-            'First make sure of tilt, tray, floor, caps, hoses and vessels: then it is opened.',
-            'payload.kind',
-          );
-        await mayLeaveNow(unit, batch, [payload.combId]);
-        const next = frameNext(run, runs, rules, unit.at);
-        if (!next.mayOpen) throw conflict('not-now', next.whyNot ?? next.says, 'payload.kind');
-        if (!run.vesselId && !payload.vesselId)
-          throw refused('Which vessel stands under it?', 'payload.vesselId');
-      } else if (!run.openedAt)
-        throw conflict('not-open', 'This frame is not open.', 'payload.kind');
-      if (run.closed) throw conflict('closed', 'This frame is closed.', 'payload.kind');
-      if (payload.kind === 'plug') {
-        if (!run.isReset)
-          throw conflict('not-reset', 'Reset it first: the plug only fits then.', 'payload.kind');
-        if (run.weighedAt === null)
-          throw refused(
-            'Weigh what came from this frame first; 0 where nothing came.',
-            'payload.g',
-          );
-      }
-      await unit.insert('frameEvents', { ...payload, occurredAt: unit.at });
-      if (payload.kind === 'swap' && payload.g)
-        await unit.flow({
-          from: 'outside',
-          to: await lotOf(unit, batch, 'honey', 'honey'),
-          g: payload.g,
-          reason: `Frame ${placeLabel(run.slot)}, full vessel`,
-        });
-      if (payload.kind === 'plug') {
-        if (run.inVesselG > 0)
-          await unit.flow({
-            from: 'outside',
-            to: await lotOf(unit, batch, 'honey', 'honey'),
-            g: run.inVesselG,
-            reason: `Frame ${placeLabel(run.slot)}, last vessel`,
-          });
-        await unit.insert('takes', {
-          id: randomUUID(),
-          batchId: batch.id,
-          combId: run.combId,
-          slot: run.slot,
-          outcome: 'taken',
-          vesselId: run.vesselId,
-          grossG: null,
-          tareG: null,
-          netG: run.outG,
-          guessG: null,
-          condition: null,
-          wentTo: null,
-          potsEmptied: null,
-          byBox: false,
+      const frames = await framesOf(unit, batch);
+      await mayHappen(unit, batch, frames, payload);
+      if (payload.kind === 'level') await weighVessel(unit, frames, payload);
+      else if (payload.kind === 'swap') {
+        // The full one may be weighed in the same breath; a swap alone weighs nothing.
+        if (payload.g !== null || payload.grossG !== null)
+          await weighVessel(unit, frames, { ...payload, id: randomUUID(), vesselId: null });
+        await swapVessel(unit, frames, payload);
+      } else
+        await unit.insert('frameEvents', {
+          ...bareEvent(payload),
+          ...UNWEIGHED,
           occurredAt: unit.at,
         });
-        const first = detail.takes.every((t) => t.netG === null);
-        if (first)
-          await unit.update('visits', batch.visitId, { date: dateAt(unit.at, batch.zone) });
-      }
+      await bookClosed(unit, batch);
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),

@@ -1,6 +1,15 @@
 import { randomUUID } from 'node:crypto';
 import type { Batch } from '@furrow/core';
+import { conflict } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
+import { batchView } from '../store/views.js';
+
+/** A harvest that still takes entries. */
+export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
+  const batch = await batchView(unit.db, id);
+  if (batch.closedAt) throw conflict('closed', 'This harvest is closed.');
+  return batch;
+}
 
 /** The lot of a kind in a batch, made when first needed. */
 export async function lotOf(

@@ -242,17 +242,21 @@ describe('a box weighed whole', () => {
 describe('drain frames', () => {
   async function ready() {
     const hive = await stack('drain-frame', 'Bromélia');
-    const vesselId = randomUUID();
-    await home.ok(
-      home.post('/vessels', {
-        id: vesselId,
-        name: 'Jar 3 L',
-        role: 'lower',
-        volumeL: 3,
-        tareG: 900,
-        innerDiameterMm: 140,
-      }),
-    );
+    const [vesselId, secondId] = [randomUUID(), randomUUID()];
+    for (const [id, name] of [
+      [vesselId, 'Jar 3 L'],
+      [secondId, 'Jar two'],
+    ])
+      await home.ok(
+        home.post('/vessels', {
+          id,
+          name,
+          role: 'lower',
+          volumeL: 3,
+          tareG: 900,
+          innerDiameterMm: 140,
+        }),
+      );
     const made = await chosen(hive, [202, 203], 'drain-hive');
     const frame = (kind: string, change: Record<string, unknown> = {}, combId = made.combIds[0]) =>
       home.post('/frameEvents', {
@@ -262,7 +266,7 @@ describe('drain frames', () => {
         kind,
         ...change,
       });
-    return { ...made, vesselId, frame };
+    return { ...made, vesselId, secondId, frame };
   }
   it('are not opened before tilt and everything else was made sure of', async () => {
     const { batchId, vesselId, frame } = await ready();
@@ -296,8 +300,8 @@ describe('drain frames', () => {
         code: 'not-now',
         detail: 'After a leak nothing more is opened.',
       });
-    await home.ok(frame('level', { g: 420 }));
     await home.ok(frame('drops'));
+    await home.ok(frame('level', { g: 420 }));
     await home.ok(frame('reset'));
     await home.ok(frame('plug'));
     // The frame that was never opened stays shut, and its step is done.
@@ -305,7 +309,7 @@ describe('drain frames', () => {
     expect((await home.detail(batchId)).takes).toMatchObject([{ netG: 420, slot: 202 }]);
   });
   it('opened part by part are reset and plugged, and the book closes them', async () => {
-    const { batchId, vesselId, frame } = await ready();
+    const { batchId, vesselId, secondId, frame } = await ready();
     await home.ok(mark(batchId, 'tilt', { tiltDegrees: 3 }));
     await home.ok(mark(batchId, 'checks'));
     for (let part = 0; part < 4; part++) {
@@ -315,13 +319,18 @@ describe('drain frames', () => {
     const [clock] = await clocks();
     expect(clock).toMatchObject({ kind: 'frame', hiveName: 'Bromélia' });
     home.later(0.5);
-    await home.ok(frame('swap', { g: 1500, vesselId }));
+    await home.ok(frame('swap', { g: 1500, vesselId: secondId }));
     expect((await mark(batchId, 'frames')).body).toMatchObject({ code: 'frame-open' });
     expect((await frame('plug')).body).toMatchObject({ code: 'not-reset' });
     home.later(1);
-    await home.ok(frame('level', { g: 420 }));
+    await home.ok(frame('level', { g: 300 }));
     await home.ok(frame('drops'));
     await home.ok(frame('reset'));
+    // Weighed before its last honey came, the vessel has to be weighed again.
+    expect((await frame('plug')).body).toMatchObject({
+      detail: 'Weigh Jar two first, or say that it is weighed later, or that its honey is lost.',
+    });
+    await home.ok(frame('level', { grossG: 1320, tareG: 900 }));
     await home.ok(frame('plug'));
     await home.ok(mark(batchId, 'frames'));
     await home.ok(mark(batchId, 'tray-look', { trayG: 60 }));
@@ -341,6 +350,114 @@ describe('drain frames', () => {
     expect(await framesLine()).toBe(false);
     home.later(5 * 7 * 24 + 1);
     expect(await framesLine()).toBe(true);
+  });
+  describe('one vessel under two frames', () => {
+    async function together() {
+      const made = await ready();
+      await home.ok(mark(made.batchId, 'tilt', { tiltDegrees: 3 }));
+      await home.ok(mark(made.batchId, 'checks', { [`before_${made.vesselId}`]: 500 }));
+      for (const comb of made.combIds)
+        for (let part = 0; part < 4; part++) {
+          await home.ok(made.frame('open', { vesselId: made.vesselId }, comb));
+          await home.ok(made.frame('no-leak', {}, comb));
+        }
+      home.later(1);
+      return made;
+    }
+    const close = async (made: Awaited<ReturnType<typeof together>>, later = false) => {
+      for (const comb of made.combIds) {
+        await home.ok(made.frame('reset', {}, comb));
+        await home.ok(made.frame('plug', { later }, comb));
+      }
+    };
+    const netOf = async (batchId: string) => (await home.detail(batchId)).takes.map((t) => t.netG);
+    it('is booked once: its net less what stood in it, shared over both', async () => {
+      const made = await together();
+      await home.ok(made.frame('level', { grossG: 3400, tareG: 900 }));
+      for (const comb of made.combIds) await home.ok(made.frame('drops', {}, comb));
+      await home.ok(made.frame('level', { grossG: 4501, tareG: 900 }, made.combIds[1]));
+      await close(made);
+      const detail = await home.detail(made.batchId);
+      expect(detail.takes.reduce((sum, t) => sum + t.netG!, 0)).toBe(3101);
+      expect(detail.lots).toMatchObject([{ kind: 'honey', nowG: 3101 }]);
+      const levels = detail.frameEvents.filter((x) => x.kind === 'level');
+      expect(levels.map((x) => [x.g, x.sharedBy])).toEqual([
+        [2500, 'estimate'],
+        [3601, 'estimate'],
+      ]);
+    });
+    it('takes the shares that are said, and refuses those that do not add up', async () => {
+      const made = await together();
+      for (const comb of made.combIds) await home.ok(made.frame('drops', {}, comb));
+      const [one, two] = made.combIds;
+      const weigh = (shares: Record<string, number>) =>
+        made.frame('level', { grossG: 3400, tareG: 900, shares });
+      expect((await weigh({ [one]: 1200, [two]: 700 })).body).toMatchObject({
+        detail: 'The shares add up to 1.90 kg; 2.00 kg came.',
+      });
+      await home.ok(weigh({ [one]: 1300, [two]: 700 }));
+      await close(made);
+      expect(await netOf(made.batchId)).toEqual([1300, 700]);
+    });
+    it('that weighs less than before is asked about: emptied, or wrong', async () => {
+      const made = await together();
+      await home.ok(made.frame('level', { grossG: 3400, tareG: 900 }));
+      expect((await made.frame('level', { grossG: 1300, tareG: 900 })).body).toMatchObject({
+        path: 'payload.grossG',
+        detail: 'Jar 3 L held 2.50 kg before. Was it emptied in between, or is a weight wrong?',
+      });
+      for (const comb of made.combIds) await home.ok(made.frame('drops', {}, comb));
+      await home.ok(made.frame('level', { grossG: 1300, tareG: 900, emptied: true }));
+      await close(made);
+      const [one, two] = await netOf(made.batchId);
+      expect(one! + two!).toBe(2400);
+    });
+    it('swapped away weighs nothing; closed with a debt, it is booked when it is weighed', async () => {
+      const made = await together();
+      const [one, two] = made.combIds;
+      await home.ok(made.frame('swap', { vesselId: made.secondId, alsoCombIds: [two] }));
+      home.later(0.2);
+      expect((await made.frame('plug', {}, one)).body).toMatchObject({ code: 'not-reset' });
+      await close(made, true);
+      expect(await netOf(made.batchId)).toEqual([null, null]);
+      expect((await home.detail(made.batchId)).lots).toEqual([]);
+      const debts = async () =>
+        (await home.get<{ items: { kind: string; title: string }[] }>('/today')).items
+          .filter((l) => l.kind === 'weigh')
+          .map((l) => l.title);
+      expect(await debts()).toEqual([
+        'Weigh Jar 3 L, honey of Bromélia',
+        'Weigh Jar two, honey of Bromélia',
+      ]);
+      await home.ok(
+        made.frame('level', { vesselId: made.vesselId, grossG: 3400, tareG: 900 }, one),
+      );
+      expect(await netOf(made.batchId)).toEqual([null, null]);
+      await home.ok(made.frame('lost', { vesselId: made.secondId }, two));
+      const [first, second] = await netOf(made.batchId);
+      expect(first! + second!).toBe(2000);
+      expect((await home.detail(made.batchId)).lots).toMatchObject([{ nowG: 2000 }]);
+      expect(await debts()).toEqual([]);
+    });
+    it('with holes is refused under an outlet', async () => {
+      const made = await together();
+      const strainer = randomUUID();
+      await home.ok(
+        home.post('/vessels', {
+          id: strainer,
+          name: 'Strainer',
+          role: 'upper',
+          volumeL: 10,
+          tareG: 500,
+          innerDiameterMm: 250,
+          holeMm: 5,
+        }),
+      );
+      expect((await made.frame('swap', { vesselId: strainer })).body).toMatchObject({
+        path: 'payload.vesselId',
+        detail: 'Strainer has holes: honey would run through it. Choose another.',
+      });
+    });
   });
 });
 

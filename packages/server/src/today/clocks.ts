@@ -2,20 +2,15 @@ import {
   combOutHours,
   cutsComb,
   drainForecast,
-  estimateSeen,
   forecastInput,
-  frameForecast,
-  frameRun,
   honeyDepthMm,
   nextStirAt,
-  placeLabel,
   pressAdvice,
   pressTurns,
   settlingHours,
   takeInputOf,
   takeProgress,
   takeSteps,
-  vesselFullKg,
   type Batch,
   type BatchDetail,
   type Clock,
@@ -28,6 +23,7 @@ import {
   type DrainForecastInput,
 } from '@furrow/core';
 import type { Knex } from 'knex';
+import { frameClocks } from './frameClocks.js';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
 import { batchDetail, batchViews, bookView, currentRules, drainViews } from '../store/views.js';
@@ -150,38 +146,7 @@ export function takeClocks(
       dueWhat: 'close the box',
       urgent: true,
     });
-  for (const combId of batch.combIds) {
-    const slot = detail.hive.bars.find((b) => b.comb?.id === combId)?.slot ?? 0;
-    const run = frameRun(combId, slot, detail.frameEvents);
-    if (!run.openedAt || run.closed) continue;
-    const look = detail.looks.filter((l) => l.combId === combId).at(-1);
-    const honeyKg = (look ? estimateSeen(look, detail.hive) : null)?.honeyKg ?? {
-      low: 0.8,
-      mid: 2,
-      high: 3,
-    };
-    const vessel = vessels.find((v) => v.id === run.vesselId) ?? null;
-    const moisturePercent = Math.min(25, batch.plan?.moisturePercent ?? 18);
-    const forecast = frameForecast(run, {
-      parts: rules.frameParts,
-      honeyKg,
-      moisturePercent,
-      vesselFullKg: vessel ? vesselFullKg(vessel, moisturePercent, 29) : null,
-      nowIso: now.toISOString(),
-    });
-    const full = forecast?.fullAt ?? null;
-    found.push({
-      ...base,
-      id: `${batch.id}-${combId}`,
-      kind: 'frame',
-      startedAt: run.openedAt,
-      dueAt: full ?? forecast?.nineTenthsAt?.mid ?? null,
-      dueWhat: full
-        ? `swap the vessel of frame ${placeLabel(slot)}`
-        : `frame ${placeLabel(slot)} nearly empty`,
-      urgent: soon(full, now, 10),
-    });
-  }
+  found.push(...frameClocks(detail, rules, vessels, now));
   return found;
 }
 

@@ -28,6 +28,7 @@ import { hiveView, hiveViews } from '../store/hiveViews.js';
 import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
 import { afterLines } from './after.js';
 import { STOPPED, clocks, nextDue } from './clocks.js';
+import { debtLines } from './debts.js';
 
 /** How many days ahead a repair stands on Today. */
 const MEND_AHEAD_DAYS = 14;
@@ -93,6 +94,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ifLeft: 'Open honey takes on water in a damp room.',
       });
   }
+  for (const line of await debtLines(db, batches)) add(line);
   const atTheHive = await clocks(db, now);
   for (const clock of atTheHive.filter((c) => c.kind === 'frame' || c.kind === 'press')) {
     const frame = clock.kind === 'frame';

@@ -7,6 +7,7 @@ import { useRoute, useRouter } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
+import OwedNote from '../parts/OwedNote.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -151,6 +152,7 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
         aria-label="Where in the book"
       />
       <HoldsNote :holds="detail.holds" />
+      <OwedNote :detail="detail" />
     </header>
     <section class="left">
       <p class="display balance" :class="detail.balanced ? 'green' : 'rust'">

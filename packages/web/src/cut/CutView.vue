@@ -4,6 +4,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import HoldsNote from '../parts/HoldsNote.vue';
+import OwedNote from '../parts/OwedNote.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import { useJars, useRules } from '../server/queries.js';
@@ -116,6 +117,7 @@ function open(combId: string): void {
         </button>
       </nav>
       <HoldsNote v-if="detail" :holds="detail.holds" />
+      <OwedNote v-if="detail" :detail="detail" />
     </header>
     <p v-if="!comb && place !== 'pack' && place !== 'record'" class="sub">
       No comb of this harvest was weighed at the hive yet.

@@ -18,6 +18,7 @@ import { computed, ref } from 'vue';
 import VesselStack from '../drawing/VesselStack.vue';
 import NumberField from '../parts/NumberField.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
+import OwedNote from '../parts/OwedNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
@@ -252,6 +253,7 @@ const closeFromG = computed(() => {
         ><AlarmKey v-if="running"
       /></span>
       <HoldsNote v-if="detail" :holds="detail.holds" />
+      <OwedNote v-if="detail" :detail="detail" />
     </header>
     <section class="vessels">
       <VesselStack

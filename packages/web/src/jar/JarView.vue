@@ -5,6 +5,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import HoldsNote from '../parts/HoldsNote.vue';
+import OwedNote from '../parts/OwedNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -94,6 +95,7 @@ async function toBook(): Promise<void> {
         aria-label="Where at the shelf"
       />
       <HoldsNote :holds="detail.holds" />
+      <OwedNote :detail="detail" />
     </header>
     <LotsPanel v-if="place === 'several'" :rules="rules" :jars="jars" />
     <template v-else-if="place === 'labels'"

@@ -3,25 +3,23 @@ import {
   RUNS_TO_APPLY,
   honeyDensityKgPerL,
   incidentAnswer,
-  massField,
   massText,
-  readMassG,
   readShape,
   type BatchDetail,
   type FrameEventKind,
   type HouseRules,
-  type ScaleReading,
   type Vessel,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, toRef, watch } from 'vue';
 import DrainFrameInPlace from '../drawing/DrainFrameInPlace.vue';
 import Refusal from '../parts/Refusal.vue';
-import TextField from '../parts/TextField.vue';
-import { newId, read } from '../server/client.js';
+import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { aboutText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
+import SwapVessel from './SwapVessel.vue';
+import WeighVessel from './WeighVessel.vue';
 import { useFrames } from './useFrames.js';
 
 /** Frames that run: one large with its vessel, the others beside it; opened part by part, weighed, reset and plugged. */
@@ -35,8 +33,23 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ finished: []; otherwise: [] }>();
 const now = useNow();
-const { go, busy, refusal, fieldError } = useSend();
-const { frames, next, fullKg, forecasts, questions, prior, moisturePercent } = useFrames(
+const { go, busy, refusal } = useSend();
+const {
+  frames,
+  held,
+  labelOf,
+  sharesOf,
+  owed,
+  owedBy,
+  offer,
+  next,
+  fullKg,
+  forecasts,
+  vesselForecasts,
+  questions,
+  prior,
+  moisturePercent,
+} = useFrames(
   toRef(props, 'detail'),
   toRef(props, 'rules'),
   toRef(props, 'vessels'),
@@ -60,43 +73,52 @@ const zone = computed(() => props.detail.batch.zone);
 const density = computed(() => honeyDensityKgPerL(moisturePercent.value, 27));
 const shape = computed(() => readShape(props.detail.hive).outline);
 const scale = window.matchMedia('(max-width: 599px)').matches ? 0.62 : 0.92;
-const levelKg = computed(() => forecast.value?.inVesselKg.mid ?? frame.value.run.inVesselG / 1000);
+/** The vessel under the frame in view, as a thing of its own. */
+const under = computed(() =>
+  frame.value.vesselId ? held.value.get(frame.value.vesselId) : undefined,
+);
+const vesselForecast = computed(() =>
+  frame.value.vesselId && under.value ? vesselForecasts.value[frame.value.vesselId] : undefined,
+);
+const levelKg = computed(
+  () => vesselForecast.value?.inVesselKg.mid ?? (under.value?.heldG ?? 0) / 1000,
+);
+const together = computed(() =>
+  frames.value.filter(
+    (f) => f.run.openedAt && !f.run.closed && f.vesselId === frame.value.vesselId,
+  ),
+);
 const outShare = computed(() => {
   const opened = frame.value.honeyKg.mid * (frame.value.run.partsOpen / props.rules.frameParts);
   return opened > 0
     ? Math.min(1, (forecast.value?.outNowKg.mid ?? frame.value.run.outG / 1000) / opened)
     : 0;
 });
-const panel = ref<'level' | 'swap' | null>(null);
-const grossText = ref('');
-const readBy = ref('');
-const nextVessel = ref<string | null>(null);
-watch([at, panel], () => {
-  grossText.value = readBy.value = '';
-  nextVessel.value = frame.value.vesselId;
-  refusal.value = null;
+/** What the form beside the drawing is for; a weighing names its vessel. */
+const panel = ref<{ kind: 'weigh'; vesselId: string } | { kind: 'swap' } | null>(null);
+watch(at, () => (panel.value = null));
+watch(panel, () => (refusal.value = null));
+const weighed = computed(() => {
+  const { value } = panel;
+  if (value?.kind !== 'weigh') return null;
+  const vessel = props.vessels.find((v) => v.id === value.vesselId);
+  const holds = held.value.get(value.vesselId);
+  return vessel && holds ? { vessel, holds } : null;
 });
-const tareG = computed(() => frame.value.vessel?.tareG ?? 0);
-const netG = computed(() => {
-  const g = readMassG(grossText.value, units.value === 'metric' ? 'kg' : 'lb');
-  return g === null ? null : Math.round(g) - tareG.value;
-});
-async function readScale(): Promise<void> {
-  const reading = await read<ScaleReading>(
-    `/instruments/bench-scale?batchId=${props.detail.batch.id}&combId=${frame.value.combId}&frame=yes`,
-  );
-  if (reading.state === 'silent' || reading.state === 'overload')
-    return void (readBy.value =
-      reading.state === 'silent'
-        ? 'The scale says nothing. Is it plugged in?'
-        : 'Too heavy for this scale.');
-  grossText.value = `${(reading.value / 1000).toFixed(3)} kg`;
-  readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
-}
+const weigh = (vesselId: string): void => void (panel.value = { kind: 'weigh', vesselId });
+const nameOf = (vesselId: string): string =>
+  props.vessels.find((v) => v.id === vesselId)?.name ?? 'the vessel';
+/** The frame a vessel's weighing is written under: the one in view where it ran into it. */
+const writtenUnder = (vesselId: string): string => {
+  const spells = held.value.get(vesselId)?.spells ?? [];
+  return spells.some((s) => s.combId === frame.value.combId)
+    ? frame.value.combId
+    : (spells[0]?.combId ?? frame.value.combId);
+};
 async function write(
   kind: FrameEventKind,
   said: string,
-  change: { g?: number; vesselId?: string | null } = {},
+  change: { vesselId?: string | null; later?: boolean } = {},
 ): Promise<boolean> {
   await props.settled();
   const done = await go(
@@ -106,8 +128,8 @@ async function write(
       batchId: props.detail.batch.id,
       combId: frame.value.combId,
       kind,
-      g: change.g ?? null,
       vesselId: change.vesselId ?? null,
+      ...(change.later ? { later: true } : {}),
     },
     `Frame ${frame.value.label}: ${said}.`,
   );
@@ -115,26 +137,23 @@ async function write(
 }
 const open = (): unknown =>
   write('open', `part ${frame.value.run.partsOpen + 1} opened`, { vesselId: frame.value.vesselId });
-async function weigh(): Promise<void> {
-  const done =
-    panel.value === 'swap'
-      ? await write('swap', `vessel with ${massText(netG.value! / 1000, units.value, 2)} swapped`, {
-          g: netG.value!,
-          vesselId: nextVessel.value,
-        })
-      : await write('level', `${massText(netG.value! / 1000, units.value, 2)} in its vessel`, {
-          g: netG.value!,
-        });
-  if (done) panel.value = null;
+const owedNow = computed(() => owedBy(frame.value.combId));
+async function plug(later = false): Promise<void> {
+  if (owedNow.value.length && !later) return weigh(owedNow.value[0].vesselId);
+  const done = await write(
+    'plug',
+    later ? 'plug in, its vessel is weighed later' : 'plug in, closed',
+    {
+      later,
+    },
+  );
+  const open = frames.value.findIndex((f) => !f.run.closed);
+  if (done && open >= 0) at.value = open;
 }
-async function plug(): Promise<void> {
-  if (frame.value.run.weighedAt === null || forecast.value === null)
-    return void (panel.value = 'level');
-  if ((await write('plug', 'plug in, closed')) && frames.value.some((f) => !f.run.closed))
-    at.value = Math.max(
-      0,
-      frames.value.findIndex((f) => !f.run.closed),
-    );
+async function swapped(): Promise<void> {
+  const { vesselId } = frame.value;
+  panel.value = null;
+  if (vesselId) weigh(vesselId);
 }
 const ACTS: Record<string, { label: () => string; run: () => unknown } | null> = {
   open: {
@@ -152,8 +171,9 @@ const ACTS: Record<string, { label: () => string; run: () => unknown } | null> =
   weigh: { label: () => 'Only drops come now', run: () => write('drops', 'only drops') },
   reset: { label: () => 'Reset: cells back in line', run: () => write('reset', 'reset') },
   plug: {
-    label: () => (frame.value.run.weighedAt === null ? 'Weigh its vessel first' : 'The plug is in'),
-    run: plug,
+    label: () =>
+      owedNow.value.length ? `Weigh ${nameOf(owedNow.value[0].vesselId)} first` : 'The plug is in',
+    run: () => plug(),
   },
   closed: null,
   wait: null,
@@ -176,7 +196,9 @@ const minutes = (iso: string | null): string =>
   iso ? `${Math.max(0, Math.round((now.value.getTime() - Date.parse(iso)) / 60_000))} min` : '';
 const state = (f: (typeof frames.value)[number]): string =>
   f.run.closed
-    ? `closed, ${massText(f.run.outG / 1000, units.value, 2)}`
+    ? owedBy(f.combId).length
+      ? 'closed, not weighed yet'
+      : `closed, ${massText(f.run.outG / 1000, units.value, 2)}`
     : f.run.leaking
       ? 'leaks'
       : f.run.openedAt
@@ -214,7 +236,7 @@ const state = (f: (typeof frames.value)[number]): string =>
         :out-share="outShare"
         :vessel="frame.vessel"
         :level-kg="levelKg"
-        :level-high-kg="forecast?.inVesselKg.high ?? 0"
+        :level-high-kg="vesselForecast?.inVesselKg.high ?? 0"
         :full-kg="fullKg(frame.vessel)"
         :density-kg-per-l="density"
         :s="scale"
@@ -229,9 +251,13 @@ const state = (f: (typeof frames.value)[number]): string =>
           <li v-for="line in leakSteps" :key="line">{{ line }}</li>
         </ol>
         <template v-else-if="forecast && !frame.run.closed">
-          <p v-if="forecast.fullAt" class="says rust">
+          <p v-if="vesselForecast?.fullAt" class="says rust">
             {{ frame.vessel?.name }} full from
-            {{ aboutText(forecast.fullAt, zone, now, 'earlier') }}: swap before.
+            {{ aboutText(vesselForecast.fullAt, zone, now, 'earlier') }}: swap before.
+          </p>
+          <p v-if="together.length > 1" class="sub">
+            {{ together.map((f) => f.label).join(', ') }} run into it together; it is weighed as one
+            and shared out.
           </p>
           <p v-if="forecast.nineTenthsAt" class="sub">
             Nine tenths of what is open about {{ aboutText(forecast.nineTenthsAt.mid, zone, now) }},
@@ -263,40 +289,30 @@ const state = (f: (typeof frames.value)[number]): string =>
         </p>
       </div>
     </div>
-    <form v-if="panel" class="acts bench" @submit.prevent="weigh">
-      <h2 class="furrow-heading">
-        {{ panel === 'swap' ? 'Swap the vessel' : `Weigh ${frame.vessel?.name ?? 'the vessel'}` }}
-      </h2>
-      <TextField
-        v-model="grossText"
-        label="Gross, vessel and honey"
-        :error="
-          fieldError('g') ??
-          (netG !== null && netG < 0
-            ? `Lighter than the empty vessel, ${massField(tareG, units)}.`
-            : null)
-        "
-        :hint="readBy"
-      />
-      <Button outlined type="button" label="Read the scale" @click="readScale" />
-      <template v-if="panel === 'swap'"
-        ><label class="sub" for="next-vessel">The empty one under it now</label
-        ><select id="next-vessel" v-model="nextVessel" class="native big">
-          <option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}</option>
-        </select></template
-      >
-      <p v-if="netG !== null && netG >= 0" class="net display">
-        {{ massText(netG / 1000, units, 2) }} net
-      </p>
-      <Refusal :refusal="refusal" :fields="['g']" />
-      <Button
-        type="submit"
-        class="main"
-        label="Write it down"
-        :disabled="netG === null || netG < 0"
-        :loading="busy"
-      /><Button text type="button" label="Back" @click="panel = null" />
-    </form>
+    <WeighVessel
+      v-if="weighed"
+      :key="weighed.vessel.id"
+      :batch-id="detail.batch.id"
+      :comb-id="writtenUnder(weighed.vessel.id)"
+      :rules="rules"
+      :vessel="weighed.vessel"
+      :held="weighed.holds"
+      :label-of="labelOf"
+      :shares-of="(g) => sharesOf(weighed!.holds, g)"
+      @done="panel = null"
+      @away="panel = null"
+    />
+    <SwapVessel
+      v-else-if="panel?.kind === 'swap' && frame.vessel"
+      :batch-id="detail.batch.id"
+      :rules="rules"
+      :vessel="frame.vessel"
+      :frames="[frame, ...together.filter((f) => f.combId !== frame.combId)]"
+      :offer="offer"
+      :held="held"
+      @done="swapped"
+      @away="panel = null"
+    />
     <div v-else class="acts pinned">
       <Refusal :refusal="refusal" />
       <Button
@@ -329,12 +345,26 @@ const state = (f: (typeof frames.value)[number]): string =>
           label="It leaks"
           @click="write('leak', 'leak')"
         />
-        <Button outlined label="Weigh vessel…" @click="panel = 'level'" /><Button
+        <Button outlined label="Weigh vessel…" @click="weigh(frame.vesselId!)" /><Button
           outlined
           label="Swap vessel…"
-          @click="panel = 'swap'"
+          @click="panel = { kind: 'swap' }"
+        />
+        <Button
+          v-if="step.act === 'plug' && owedNow.length"
+          outlined
+          label="Plug in, weigh later"
+          @click="plug(true)"
         />
       </div>
+      <Button
+        v-for="v in owed"
+        :key="v.vesselId"
+        outlined
+        class="rusty"
+        :label="`${nameOf(v.vesselId)} is not weighed yet…`"
+        @click="weigh(v.vesselId)"
+      />
     </div>
   </div>
 </template>
@@ -393,12 +423,6 @@ ol {
   line-height: 27px;
   margin: 0;
 }
-.net {
-  font-size: 31px;
-}
-.big {
-  min-height: 64px;
-}
 .main {
   min-height: 108px !important;
   font: 600 28px var(--display) !important;
@@ -408,11 +432,6 @@ ol {
   flex: 1;
   min-height: 80px;
   padding: 0 8px;
-}
-:deep(.p-inputtext) {
-  min-height: 64px;
-  font-size: 22px;
-  font-weight: 700;
 }
 @media (min-width: 1101px) {
   .frames {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { placeLabel, readShape, type BatchDetail } from '@furrow/core';
+import { weighsOut, placeLabel, readShape, type BatchDetail } from '@furrow/core';
 import { computed, ref } from 'vue';
 import SectionTopBar from '../drawing/SectionTopBar.vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
@@ -51,7 +51,7 @@ const zoom = computed(() => {
     (b) => b.boxId === here.boxId && b.inBox >= from && b.inBox < from + 6,
   );
   const shape = readShape(hive);
-  const out = new Set(props.detail.takes.filter((t) => t.netG !== null).map((t) => t.slot));
+  const out = new Set(props.detail.takes.filter((t) => weighsOut(t.outcome)).map((t) => t.slot));
   const seenOf = (slot: number) =>
     hive.bars.find((b) => b.slot === slot)?.comb?.looks.at(-1) ??
     props.detail.looks

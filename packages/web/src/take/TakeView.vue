@@ -15,6 +15,7 @@ import {
   unitWord,
   weighsOut,
   type IncidentKind,
+  type Take,
   type TakeOutcome,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
@@ -79,6 +80,8 @@ const checked = ref<string[]>([]);
 const tiltDegrees = ref<number | null>(null);
 const trayText = ref('');
 const vesselOf = ref<Record<string, string>>({});
+const beforeText = ref<Record<string, string>>({});
+const vesselsSay = ref<string | null>(null);
 const combId = computed(() => combOf(step.value?.slot));
 const taken = computed(() => detail.value?.takes.find((t) => t.combId === combId.value) ?? null);
 const look = computed(
@@ -122,8 +125,7 @@ const notYet = computed(() => {
     (tiltDegrees.value === null || tiltDegrees.value < rules.value.drainTiltDegrees)
   )
     return `Not before it leans ${rules.value.drainTiltDegrees}°.`;
-  if (step.value.id === 'checks' && framePlaces.value.some((f) => !vesselOf.value[f.combId]))
-    return 'Every frame needs its vessel.';
+  if (step.value.id === 'checks' && framePlaces.value.length) return vesselsSay.value;
   return null;
 });
 const { data: guesses } = useGuesses();
@@ -157,9 +159,7 @@ async function put(outcome: TakeOutcome): Promise<void> {
 const waits = computed(() =>
   Boolean(progress.value?.waitUntil && Date.parse(progress.value.waitUntil) > now.value.getTime()),
 );
-const anyTaken = computed(
-  () => detail.value?.takes.some((t) => weighsOut(t.outcome) && t.netG !== null) ?? false,
-);
+const anyTaken = computed(() => detail.value?.takes.some((t) => weighsOut(t.outcome)) ?? false);
 async function finish(): Promise<void> {
   const { method } = detail.value!.batch;
   const stage = !anyTaken.value
@@ -186,10 +186,22 @@ async function next(): Promise<void> {
     mark({
       ...(tiltDegrees.value !== null ? { tiltDegrees: tiltDegrees.value } : {}),
       ...(step.value.asks === 'tray' ? { trayG: trayG.value ?? 0 } : {}),
-      ...(step.value.id === 'checks'
-        ? Object.fromEntries(Object.entries(vesselOf.value).map(([k, v]) => [`vessel_${k}`, v]))
-        : {}),
+      ...(step.value.id === 'checks' ? vesselAnswers() : {}),
     });
+}
+function takenText({ netG, outcome }: Take): string {
+  if (netG !== null) return massText(netG / 1000, units.value, 2);
+  return weighsOut(outcome) ? `${OUTCOME_WORDS[outcome]}, weighed later` : OUTCOME_WORDS[outcome];
+}
+/** Which vessel stands under which frame, and what was in it before. */
+function vesselAnswers(): Record<string, string | number> {
+  const unit = units.value === 'metric' ? 'kg' : 'lb';
+  const under = Object.entries(vesselOf.value).map(([combId, id]) => [`vessel_${combId}`, id]);
+  const before = Object.entries(beforeText.value).flatMap(([id, text]) => {
+    const g = readMassG(text, unit);
+    return g ? [[`before_${id}`, Math.round(g)]] : [];
+  });
+  return Object.fromEntries([...under, ...before]);
 }
 /** What was told changes what comes next: a fallen comb is weighed as fallen, brood goes back. */
 async function told(kind: IncidentKind): Promise<void> {
@@ -286,10 +298,12 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <VesselsFirst
           v-if="step.id === 'checks'"
           v-model="vesselOf"
+          v-model:before="beforeText"
           :detail="detail"
           :rules="rules"
           :vessels="vessels ?? []"
           :frames="framePlaces"
+          @says="vesselsSay = $event"
         />
         <TiltStep
           v-if="step.asks === 'tilt'"
@@ -333,10 +347,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <template v-if="isDone">
         <p class="text">
           <b
-            >{{
-              taken
-                ? `Written down: ${taken.netG !== null ? massText(taken.netG / 1000, units, 2) : OUTCOME_WORDS[taken.outcome]}`
-                : 'Done'
+            >{{ taken ? `Written down: ${takenText(taken)}` : 'Done'
             }}<template v-if="doneAt">
               at {{ clockText(doneAt, detail.batch.zone, now) }}</template
             ></b

@@ -1,78 +1,89 @@
 <script setup lang="ts">
 import {
-  estimateSeen,
+  frameHoney,
   massRangeText,
   massText,
   placeLabel,
+  readMassG,
   vesselFullKg,
   vesselQuestions,
+  vesselsToOffer,
   type BatchDetail,
   type HouseRules,
   type Vessel,
 } from '@furrow/core';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
+import TextField from '../parts/TextField.vue';
+import VesselPick from '../parts/VesselPick.vue';
 
-/** A vessel under every frame, chosen before anything is opened; what is too small is said now. */
+/** A vessel under every frame, chosen before anything is opened, and what stands in it already; what is too small or has holes is said now. */
 const props = defineProps<{
   detail: BatchDetail;
   rules: HouseRules;
   vessels: Vessel[];
   frames: { combId: string; slot: number }[];
 }>();
+/** The vessel of each frame by its comb. */
 const chosen = defineModel<Record<string, string>>({ required: true });
+/** What was typed of each vessel's honey before, by its id. */
+const before = defineModel<Record<string, string>>('before', { required: true });
+const emit = defineEmits<{ says: [string | null] }>();
+const HONEY_C = 27;
 const moisturePercent = computed(() =>
   Math.min(25, props.detail.batch.plan?.moisturePercent ?? 18),
 );
 const list = computed(() =>
-  props.frames.map((f) => {
-    const look = props.detail.looks.filter((l) => l.combId === f.combId).at(-1);
-    const honeyKg = (look ? estimateSeen(look, props.detail.hive) : null)?.honeyKg ?? null;
-    return {
-      ...f,
-      label: placeLabel(f.slot),
-      honeyKg: honeyKg ?? { low: 0.8, mid: 2, high: 3 },
-      known: honeyKg !== null,
-      vesselId: chosen.value[f.combId] ?? null,
-    };
-  }),
+  props.frames.map((f) => ({
+    ...f,
+    label: placeLabel(f.slot),
+    ...frameHoney(props.detail, f.combId),
+    vesselId: chosen.value[f.combId] ?? null,
+  })),
 );
+const offer = computed(() => vesselsToOffer(props.vessels, new Map()));
 const questions = computed(() =>
-  vesselQuestions(list.value, props.vessels, moisturePercent.value, 27),
+  vesselQuestions(list.value, props.vessels, moisturePercent.value, HONEY_C),
 );
-const ready = computed(() => questions.value.every((q) => !q.blocks));
-const choose = (combId: string, vesselId: string): void =>
-  void (chosen.value = { ...chosen.value, [combId]: vesselId });
-defineExpose({ ready });
+const used = computed(() =>
+  props.vessels.filter((v) => Object.values(chosen.value).includes(v.id)),
+);
+const grams = (text: string): number | null =>
+  text.trim() === '' ? 0 : readMassG(text, props.rules.units === 'metric' ? 'kg' : 'lb');
+const blocked = computed(() => {
+  if (used.value.some((v) => grams(before.value[v.id] ?? '') === null))
+    return 'What stands in a vessel already has to be a weight.';
+  return questions.value.find((q) => q.blocks)?.sentence ?? null;
+});
+watch(blocked, (sentence) => emit('says', sentence), { immediate: true });
+const about = (v: Vessel): string =>
+  `, to its mark ${massText(vesselFullKg(v, moisturePercent.value, HONEY_C), props.rules.units)}`;
+const choose = (combId: string, vesselId: string | null): void => {
+  if (vesselId) chosen.value = { ...chosen.value, [combId]: vesselId };
+};
 </script>
 
 <template>
   <section class="vessels">
     <h2 class="furrow-heading">Vessels under the outlets</h2>
-    <div v-for="f in list" :key="f.combId" class="one">
-      <label :for="`v-${f.combId}`"
-        ><b>Frame {{ f.label }}</b
-        >{{ ' ' }}
-        <span class="sub">{{
-          f.known ? massRangeText(f.honeyKg, rules.units) : 'not read: may hold up to 3 kg'
-        }}</span></label
-      >
-      <select
-        :id="`v-${f.combId}`"
-        class="native"
-        :value="f.vesselId ?? ''"
-        @change="choose(f.combId, ($event.target as HTMLSelectElement).value)"
-      >
-        <option value="" disabled>choose a vessel</option>
-        <option v-for="v in vessels" :key="v.id" :value="v.id">
-          {{ v.name }}, to its mark
-          {{ massText(vesselFullKg(v, moisturePercent, 27), rules.units) }}
-        </option>
-      </select>
-    </div>
-    <p v-if="!vessels.length" class="rust">
-      No vessel is in the kit.
-      <RouterLink to="/rules">Put jars or buckets into it first.</RouterLink>
-    </p>
+    <VesselPick
+      v-for="f in list"
+      :key="f.combId"
+      :model-value="f.vesselId"
+      :label="`Frame ${f.label}, ${f.known ? massRangeText(f.honeyKg, rules.units) : 'not read: may hold up to 3 kg'}`"
+      :rules="rules"
+      :vessels="offer"
+      :about="about"
+      role="lower"
+      @update:model-value="choose(f.combId, $event)"
+    />
+    <TextField
+      v-for="v in used"
+      :key="v.id"
+      :model-value="before[v.id] ?? ''"
+      :label="`Honey in ${v.name} already, net; empty if none`"
+      :error="grams(before[v.id] ?? '') === null ? 'A weight such as 0,8 kg.' : null"
+      @update:model-value="before = { ...before, [v.id]: $event }"
+    />
     <p v-for="q in questions" :key="q.sentence" class="rust says">{{ q.sentence }}</p>
   </section>
 </template>
@@ -84,17 +95,6 @@ defineExpose({ ready });
   display: flex;
   flex-direction: column;
   gap: 8px;
-}
-.one {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-}
-label {
-  font-size: 18px;
-}
-.native {
-  min-height: 64px;
 }
 .says {
   font-size: 17px;

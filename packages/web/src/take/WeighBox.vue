@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import {
+  estimateSeen,
+  massRangeText,
   massText,
   readMassG,
+  tareCheck,
   type BatchDetail,
   type HouseRules,
   type ScaleReading,
@@ -50,32 +53,68 @@ async function readScale(): Promise<void> {
     readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
   }
 }
-async function write(): Promise<void> {
-  const { batch } = props.detail;
-  if (!empty.value)
-    await go(
-      '/stepMarks',
-      { id: newId(), batchId: batch.id, stepId: props.step.id, answer: { grossG: g.value! } },
-      `${massText(g.value! / 1000, units.value, 2)} with its combs.`,
-    );
-  else
-    await go(
-      '/boxTakes',
-      {
-        id: newId(),
-        batchId: batch.id,
-        combIds: props.combIds,
-        grossG: fullG.value,
-        emptyG: g.value,
-        vesselId: null,
-      },
-      `${massText(netG.value! / 1000, units.value, 2)} of comb.`,
-    );
-}
+const writeFull = (later: boolean) =>
+  go(
+    '/stepMarks',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      stepId: props.step.id,
+      answer: later ? { later: true } : { grossG: g.value! },
+    },
+    later
+      ? 'Its comb is weighed later.'
+      : `${massText(g.value! / 1000, units.value, 2)} with its combs.`,
+  );
+const writeEmpty = (later: boolean) =>
+  go(
+    '/boxTakes',
+    {
+      id: newId(),
+      batchId: props.detail.batch.id,
+      combIds: props.combIds,
+      grossG: later ? null : fullG.value,
+      emptyG: later ? null : g.value,
+      vesselId: null,
+    },
+    later
+      ? 'Its comb is weighed later.'
+      : `${massText(netG.value! / 1000, units.value, 2)} of comb.`,
+  );
+const write = (later = false) => (empty.value ? writeEmpty(later) : writeFull(later));
+/** What the box held by the last looks, comb with its wax; null where one was never looked at. */
+const expectedKg = computed(() => {
+  const estimates = props.combIds.map((id) => {
+    const look = props.detail.looks.filter((l) => l.combId === id).at(-1);
+    return look ? estimateSeen(look, props.detail.hive) : null;
+  });
+  if (estimates.some((e) => e === null)) return null;
+  const sum = (edge: 'low' | 'mid' | 'high'): number =>
+    estimates.reduce((kg, e) => kg + e!.honeyKg[edge] + e!.waxKg[edge], 0);
+  return { low: sum('low'), mid: sum('mid'), high: sum('high') };
+});
+/** Gross, empty and the looks beside each other: what does not fit is asked, as it is for a comb. */
+const asked = computed(() => {
+  if (!empty.value || fullG.value === null || g.value === null) return null;
+  const { question } = tareCheck({
+    grossG: fullG.value,
+    tareG: g.value,
+    vesselTareG: null,
+    expectedKg: expectedKg.value,
+  });
+  if (question !== 'far-from-estimate') return null;
+  return `Far from the ${massRangeText(expectedKg.value!, units.value)} of comb and wax that the looks say. Is a weight wrong? It is written down as you say it.`;
+});
+const missing = computed(() => {
+  if (empty.value && fullG.value === null) return 'Its full weight was left for later: so is this.';
+  if (g.value === null)
+    return empty.value ? 'What does the box weigh empty?' : 'What does it weigh?';
+  return netG.value !== null && netG.value < 0 ? 'One of the two weights is wrong.' : null;
+});
 </script>
 
 <template>
-  <form class="acts bench" @submit.prevent="write">
+  <form class="acts bench" @submit.prevent="write()">
     <p v-if="empty && fullG !== null" class="sub">
       With its combs it weighed {{ massText(fullG / 1000, units, 2) }}.
     </p>
@@ -100,13 +139,23 @@ async function write(): Promise<void> {
     <p v-if="netG !== null && netG >= 0" class="net display">
       {{ massText(netG / 1000, units, 2) }} of comb
     </p>
+    <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
     <Refusal :refusal="refusal" :fields="['emptyG', 'grossG']" />
     <Button
       type="submit"
       class="main"
-      :label="step.done"
-      :disabled="g === null || (empty && (netG === null || netG < 0))"
+      :label="asked ? 'Write it down as I say' : step.done"
+      :disabled="missing !== null"
       :loading="busy"
+    />
+    <p v-if="missing" class="sub">{{ missing }}</p>
+    <Button
+      outlined
+      type="button"
+      class="later"
+      label="Weigh it later"
+      :loading="busy"
+      @click="write(true)"
     />
   </form>
 </template>
@@ -114,6 +163,15 @@ async function write(): Promise<void> {
 <style scoped>
 .net {
   font-size: 31px;
+}
+.caution {
+  border-left: 5px solid var(--rust);
+  padding: 4px 12px;
+  font-size: 18px;
+  font-weight: 600;
+}
+.later {
+  min-height: 80px;
 }
 .main {
   min-height: 108px !important;

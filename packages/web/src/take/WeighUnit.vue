@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  OUTCOME_WORDS,
   WENT_TO_WORDS,
   estimateSeen,
   kgByDepth,
@@ -71,7 +72,10 @@ const readBy = ref('');
 const byDepth = ref(false);
 const depthMm = ref<number | null>(null);
 const agreed = ref(false);
-watch(before, (g) => (tareText.value = massField(g, units.value)), { immediate: true });
+// A tare nobody knows is asked, never taken for nothing.
+watch(before, (g) => (tareText.value = g > 0 ? massField(g, units.value) : ''), {
+  immediate: true,
+});
 const depthKg = computed(() =>
   byDepth.value && depthMm.value !== null && vessel.value
     ? kgByDepth({
@@ -136,6 +140,13 @@ const conditions: { label: string; value: CombCondition }[] = [
   { label: 'Torn', value: 'torn' },
   { label: 'Leaking', value: 'leaking' },
 ];
+/** What keeps the large key shut, under it. */
+const missing = computed(() => {
+  if (grossG.value === null)
+    return `What does it weigh, vessel and ${isPots.value ? 'honey' : 'comb'}?`;
+  if (tareG.value === null) return 'What did the vessel weigh before?';
+  return agreed.value ? null : 'Answer first whether both may lie in one vessel.';
+});
 async function readScale(): Promise<void> {
   const reading = await read<ScaleReading>(
     `/instruments/bench-scale?batchId=${props.detail.batch.id}&combId=${props.combId}&vesselId=${tub.value ?? ''}`,
@@ -150,7 +161,7 @@ async function readScale(): Promise<void> {
     readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
   }
 }
-async function write(outcome: TakeOutcome): Promise<void> {
+async function write(outcome: TakeOutcome, later = false): Promise<void> {
   const done = await go(
     '/takes',
     {
@@ -159,14 +170,15 @@ async function write(outcome: TakeOutcome): Promise<void> {
       combId: props.combId,
       outcome,
       vesselId: tub.value,
-      grossG: grossG.value,
-      tareG: tareG.value,
+      grossG: later ? null : grossG.value,
+      tareG: later ? null : tareG.value,
+      ...(later ? { later } : { netBy: byDepth.value && depthKg.value ? 'depth' : 'scale' }),
       guessG: grams(guessText.value),
       condition: outcome === 'taken' ? condition.value : 'torn',
       wentTo: wentTo.value,
       ...(isPots.value ? { potsEmptied: potsEmptied.value } : {}),
     },
-    `${name.value[0].toUpperCase()}${name.value.slice(1)} ${outcome === 'taken' ? 'taken' : outcome === 'broke' ? 'broken, taken' : 'fallen, taken'}.`,
+    `${name.value[0].toUpperCase()}${name.value.slice(1)} ${OUTCOME_WORDS[outcome]}${later ? ', weighed later' : ''}.`,
   );
   if (done) emit('done');
 }
@@ -293,6 +305,16 @@ async function write(outcome: TakeOutcome): Promise<void> {
       :label="asked ? 'Write it down as I say' : 'Write it down'"
       :disabled="!check || check.netG < 0 || !agreed"
       :loading="busy"
+    />
+    <p v-if="missing" class="sub">{{ missing }}</p>
+    <Button
+      outlined
+      type="button"
+      class="big-touch"
+      label="Weigh it later"
+      :disabled="!agreed"
+      :loading="busy"
+      @click="write(outcome, true)"
     />
     <div class="acts row halves">
       <Button

@@ -1,16 +1,25 @@
 import {
   FRAME_PRIOR,
-  estimateSeen,
+  frameHoney,
   frameNext,
   frameRun,
+  frameVessels,
   householdPrior,
+  mayHaveGivenG,
+  owedByFrame,
   placeLabel,
+  sharesByEstimate,
   vesselFullKg,
   vesselQuestions,
+  vesselsBefore,
+  vesselsOwed,
+  vesselsToOffer,
   type BatchDetail,
   type FrameForecast,
+  type FrameVessel,
   type HouseRules,
   type Vessel,
+  type VesselForecast,
 } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useRuns } from '../server/queries.js';
@@ -18,8 +27,10 @@ import { compute } from '../workers/client.js';
 
 /** Warmth a vessel under a super has: it hangs outside, so its honey cools a little. */
 const HONEY_C = 27;
+/** What goes to the worker must be plain. */
+const plain = <T>(thing: T): T => JSON.parse(JSON.stringify(thing)) as T;
 
-/** Every frame of one harvest as it stands, its vessel, what comes next, and the forecast of its level. */
+/** Every frame of one harvest as it stands, the vessels under them, what comes next, and the forecasts. */
 export function useFrames(
   detail: Ref<BatchDetail>,
   rules: Ref<HouseRules>,
@@ -38,8 +49,7 @@ export function useFrames(
   const frames = computed(() =>
     slots.value.map((slot) => {
       const combId = combOf(slot)!;
-      const look = detail.value.looks.filter((l) => l.combId === combId).at(-1);
-      const honeyKg = (look ? estimateSeen(look, detail.value.hive) : null)?.honeyKg ?? null;
+      const { honeyKg, known } = frameHoney(detail.value, combId);
       const run = frameRun(combId, slot, detail.value.frameEvents);
       const vesselId =
         run.vesselId ?? (given.value[`vessel_${combId}`] as string | undefined) ?? null;
@@ -48,38 +58,54 @@ export function useFrames(
         slot,
         label: placeLabel(slot),
         run,
-        honeyKg: honeyKg ?? { low: 0.8, mid: 2, high: 3 },
-        estimated: honeyKg !== null,
+        honeyKg,
+        estimated: known,
         vesselId,
         vessel: vessels.value.find((v) => v.id === vesselId) ?? null,
       };
     }),
   );
   const runs = computed(() => frames.value.map((f) => f.run));
+  const held = computed(() => frameVessels(detail.value.frameEvents, vesselsBefore(detail.value)));
+  const labelOf = (combId: string): string =>
+    frames.value.find((f) => f.combId === combId)?.label ?? '?';
+  const sharesOf = (vessel: FrameVessel, cameG: number): Record<string, number> =>
+    sharesByEstimate(vessel, cameG, (combId) => {
+      const frame = frames.value.find((f) => f.combId === combId);
+      return frame ? mayHaveGivenG(frame.run, rules.value.frameParts, frame.honeyKg) : 0;
+    });
   const next = (i: number) =>
     frameNext(frames.value[i].run, runs.value, rules.value, now.value.toISOString());
+  const owedBy = (combId: string): FrameVessel[] => owedByFrame(combId, held.value.values());
+  const owed = computed(() => vesselsOwed(held.value.values()));
+  const offer = computed(() => vesselsToOffer(vessels.value, held.value));
   const fullKg = (vessel: Vessel | null): number | null =>
     vessel ? vesselFullKg(vessel, moisturePercent.value, HONEY_C) : null;
   const forecasts = ref<Record<string, FrameForecast | null>>({});
+  const vesselForecasts = ref<Record<string, VesselForecast>>({});
   watch(
     [frames, now],
     async () => {
-      for (const f of frames.value) {
+      const all = frames.value.map((f) => ({
+        run: f.run,
+        parts: rules.value.frameParts,
+        honeyKg: f.honeyKg,
+        moisturePercent: moisturePercent.value,
+        prior: prior.value.applied,
+      }));
+      const nowIso = now.value.toISOString();
+      for (const f of all) {
         if (!f.run.openedAt || f.run.closed) continue;
-        const answer = await compute().frameForecast(
-          JSON.parse(JSON.stringify(f.run)),
-          JSON.parse(
-            JSON.stringify({
-              parts: rules.value.frameParts,
-              honeyKg: f.honeyKg,
-              moisturePercent: moisturePercent.value,
-              vesselFullKg: fullKg(f.vessel),
-              prior: prior.value.applied,
-              nowIso: now.value.toISOString(),
-            }),
-          ),
-        );
-        forecasts.value = { ...forecasts.value, [f.combId]: answer };
+        const answer = await compute().frameForecast(plain(f.run), plain({ ...f, nowIso }));
+        forecasts.value = { ...forecasts.value, [f.run.combId]: answer };
+      }
+      for (const vessel of held.value.values()) {
+        const kit = vessels.value.find((v) => v.id === vessel.vesselId) ?? null;
+        const answer = await compute().vesselForecast(plain(vessel), plain(all), {
+          vesselFullKg: fullKg(kit),
+          nowIso,
+        });
+        vesselForecasts.value = { ...vesselForecasts.value, [vessel.vesselId]: answer };
       }
     },
     { immediate: true },
@@ -92,5 +118,20 @@ export function useFrames(
       HONEY_C,
     ),
   );
-  return { frames, next, fullKg, forecasts, questions, prior, moisturePercent };
+  return {
+    frames,
+    held,
+    labelOf,
+    sharesOf,
+    owed,
+    owedBy,
+    offer,
+    next,
+    fullKg,
+    forecasts,
+    vesselForecasts,
+    questions,
+    prior,
+    moisturePercent,
+  };
 }

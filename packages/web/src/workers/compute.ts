@@ -4,6 +4,7 @@ import {
   frameForecast,
   jarFill,
   planDay,
+  vesselForecast,
   whatIfs,
   type DayInput,
   type DayPlan,
@@ -14,6 +15,7 @@ import { expose } from 'comlink';
 const api = {
   drainForecast,
   frameForecast,
+  vesselForecast,
   whatIfs,
   jarFill,
   /** The plan of all open harvests, or the sentence that says why there is none. */

@@ -7,6 +7,7 @@ import * as cut from './005_cut.js';
 import * as book from './006_book.js';
 import * as findings from './007_findings.js';
 import * as numbers from './008_numbers.js';
+import * as vessels from './009_vessels.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
 const MIGRATIONS: [string, Knex.Migration][] = [
@@ -18,6 +19,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['006_book', book],
   ['007_findings', findings],
   ['008_numbers', numbers],
+  ['009_vessels', vessels],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {

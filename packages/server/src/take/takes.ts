@@ -1,0 +1,225 @@
+import { randomUUID } from 'node:crypto';
+import {
+  OUTCOME_WORDS,
+  boxShares,
+  estimateSeen,
+  newBoxTakeSchema,
+  newTakeSchema,
+  owedWeighings,
+  placeLabel,
+  runsInPlace,
+  weighTakesSchema,
+  weighsOut,
+  type Batch,
+  type BatchDetail,
+  type Take,
+} from '@furrow/core';
+import { hiveOfComb } from '../look/placing.js';
+import { dateAt } from '../look/writes.js';
+import { conflict, refused } from '../problem.js';
+import { find } from '../store/rows.js';
+import type { UnitOfWork } from '../store/unitOfWork.js';
+import { batchDetail } from '../store/views.js';
+import { write } from '../store/writes.js';
+import { addMinutes, lotOf, openBatch } from './lots.js';
+import { mayLeaveNow } from './mayLeave.js';
+
+/** The harvest's date is the day its first comb left the hive, not the day it was chosen. */
+async function dateFromFirst(unit: UnitOfWork, batch: Batch, takeId: string): Promise<void> {
+  const earlier = await unit
+    .db('takes')
+    .where({ batchId: batch.id, removedAt: null })
+    .whereIn('outcome', ['taken', 'broke', 'fell'])
+    .whereNot({ id: takeId })
+    .first();
+  if (!earlier) await unit.update('visits', batch.visitId, { date: dateAt(unit.at, batch.zone) });
+}
+
+/** What runs or is drawn off in place is honey at once, and its comb goes on living in the hive; else the comb has ended. */
+async function intoTheBook(
+  unit: UnitOfWork,
+  batch: Batch,
+  netG: number,
+  reason: string,
+): Promise<void> {
+  const lot = runsInPlace(batch.method)
+    ? await lotOf(unit, batch, 'honey', 'honey')
+    : await lotOf(unit, batch, 'comb', 'comb');
+  await unit.flow({ from: 'outside', to: lot, g: netG, reason });
+}
+async function combEnds(unit: UnitOfWork, batch: Batch, combId: string): Promise<void> {
+  if (runsInPlace(batch.method)) return;
+  await unit.update('combs', combId, {
+    endedOn: dateAt(unit.at, batch.zone),
+    endReason: 'taken',
+  });
+}
+
+/** What a comb should weigh by its last look, kg of honey and wax; null where nobody looked. */
+function estimatedKg(detail: BatchDetail, combId: string): number | null {
+  const look = detail.looks.filter((l) => l.combId === combId).at(-1);
+  const estimate = look ? estimateSeen(look, detail.hive) : null;
+  return estimate ? estimate.honeyKg.mid + estimate.waxKg.mid : null;
+}
+
+/** Gives combs that were to be weighed later their weight: on the scale, by depth, or, where it never will be, by estimate. */
+async function weighOwed(
+  unit: UnitOfWork,
+  batch: Batch,
+  combIds: readonly string[],
+  weighed: { grossG: number | null; tareG: number | null; netBy: Take['netBy'] },
+): Promise<void> {
+  const detail = await batchDetail(unit.db, batch.id);
+  const owed = owedWeighings(detail).combs.flat();
+  const takes = combIds.map((id) => owed.find((t) => t.combId === id));
+  if (takes.some((t) => !t))
+    throw conflict('weighed-already', 'This comb is weighed already.', 'payload.combIds');
+  const estimates = combIds.map((id) => estimatedKg(detail, id));
+  const byEstimate = weighed.netBy === 'estimate';
+  if (byEstimate && estimates.some((kg) => kg === null))
+    throw refused('Nobody looked at this comb: there is no estimate to take.', 'payload.netBy');
+  const netG = byEstimate
+    ? Math.round(1000 * estimates.reduce((sum: number, kg) => sum + kg!, 0))
+    : weighed.grossG! - weighed.tareG!;
+  const shares = boxShares(netG, estimates);
+  for (const [i, take] of takes.entries())
+    await unit.update('takes', take!.id, {
+      netG: shares[i],
+      netBy: weighed.netBy,
+      ...(i === 0 && !byEstimate ? { grossG: weighed.grossG, tareG: weighed.tareG } : {}),
+    });
+  const what = combIds.length === 1 ? 'Comb' : `${combIds.length} combs`;
+  await intoTheBook(unit, batch, netG, `${what}, ${byEstimate ? 'by estimate' : 'weighed later'}`);
+}
+
+export const takeWrites = [
+  write({
+    method: 'post',
+    path: '/takes',
+    schema: newTakeSchema,
+    sentence: (p) => `Comb ${OUTCOME_WORDS[p.outcome]}${p.later ? ', weighed later' : ''}`,
+    run: async (unit, payload) => {
+      const batch = await openBatch(unit, payload.batchId);
+      if (!batch.combIds.includes(payload.combId))
+        throw refused('This comb was not chosen for this harvest.', 'payload.combId');
+      const comb = await find<{ carrierId: string; endedOn: string | null }>(
+        unit.db,
+        'combs',
+        payload.combId,
+        'comb',
+      );
+      const before = await unit
+        .db('takes')
+        .where({ batchId: batch.id, combId: payload.combId, removedAt: null })
+        .first();
+      if (before)
+        throw conflict('taken-already', 'This comb is written down already. Undo that first.');
+      const bar = comb.endedOn
+        ? null
+        : ((await hiveOfComb(unit.db, payload.combId)).bars.find(
+            (b) => b.comb?.id === payload.combId,
+          ) ?? null);
+      const leaves = weighsOut(payload.outcome);
+      if (leaves) await mayLeaveNow(unit, batch, [payload.combId]);
+      const weighed = payload.grossG !== null && payload.tareG !== null && leaves;
+      const netG = weighed ? payload.grossG! - payload.tareG! : null;
+      const { minutes = 0, later: _later, ...take } = payload;
+      await unit.insert('takes', {
+        ...take,
+        guessG: take.guessG ?? null,
+        potsEmptied: take.potsEmptied ?? null,
+        condition:
+          take.condition ??
+          (payload.outcome === 'broke' || payload.outcome === 'fell' ? 'torn' : null),
+        wentTo: take.wentTo ?? null,
+        byBox: false,
+        slot: bar?.slot ?? 0,
+        netG,
+        occurredAt: unit.at,
+      });
+      if (netG !== null)
+        await intoTheBook(unit, batch, netG, `Comb from bar ${bar ? placeLabel(bar.slot) : '?'}`);
+      if (leaves) {
+        await dateFromFirst(unit, batch, payload.id);
+        await combEnds(unit, batch, payload.combId);
+      }
+      await addMinutes(unit, batch, minutes);
+      return { detail: await batchDetail(unit.db, batch.id) };
+    },
+  }),
+  write({
+    method: 'post',
+    path: '/boxTakes',
+    schema: newBoxTakeSchema,
+    sentence: (p) =>
+      p.grossG === null
+        ? `Box of ${p.combIds.length} combs taken, weighed later`
+        : `Box of ${p.combIds.length} combs taken, ${((p.grossG - p.emptyG!) / 1000).toFixed(2)} kg`,
+    run: async (unit, payload) => {
+      const batch = await openBatch(unit, payload.batchId);
+      const detail = await batchDetail(unit.db, batch.id);
+      const strange = payload.combIds.findIndex((id) => !batch.combIds.includes(id));
+      if (strange >= 0)
+        throw refused('This comb was not chosen for this harvest.', `payload.combIds[${strange}]`);
+      if (detail.takes.some((t) => payload.combIds.includes(t.combId)))
+        throw conflict(
+          'taken-already',
+          'A comb of this box is written down already. Undo that first.',
+        );
+      await mayLeaveNow(unit, batch, payload.combIds);
+      const netG = payload.grossG === null ? null : payload.grossG - payload.emptyG!;
+      const shares =
+        netG === null
+          ? null
+          : boxShares(
+              netG,
+              payload.combIds.map((id) => estimatedKg(detail, id)),
+            );
+      const slots = new Map(
+        detail.hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.slot] as const] : [])),
+      );
+      for (const [i, combId] of payload.combIds.entries()) {
+        await unit.insert('takes', {
+          id: i === 0 ? payload.id : randomUUID(),
+          batchId: batch.id,
+          combId,
+          slot:
+            slots.get(combId) ?? detail.looks.filter((l) => l.combId === combId).at(-1)?.slot ?? 0,
+          outcome: 'taken',
+          vesselId: payload.vesselId,
+          grossG: i === 0 ? payload.grossG : null,
+          tareG: i === 0 ? payload.emptyG : null,
+          netG: shares?.[i] ?? null,
+          netBy: 'scale',
+          guessG: i === 0 ? (payload.guessG ?? null) : null,
+          condition: payload.condition ?? null,
+          wentTo: null,
+          potsEmptied: null,
+          byBox: true,
+          occurredAt: unit.at,
+        });
+        await combEnds(unit, batch, combId);
+      }
+      if (netG !== null)
+        await intoTheBook(
+          unit,
+          batch,
+          netG,
+          `Box of ${payload.combIds.length} combs, weighed full and empty`,
+        );
+      await dateFromFirst(unit, batch, payload.id);
+      return { detail: await batchDetail(unit.db, batch.id) };
+    },
+  }),
+  write({
+    method: 'post',
+    path: '/harvests/:id/weighTakes',
+    schema: weighTakesSchema,
+    sentence: (p) => (p.netBy === 'estimate' ? 'Taken by its estimate' : 'Weighed at last'),
+    run: async (unit, { combIds, ...weighed }, { id }) => {
+      const batch = await openBatch(unit, id);
+      await weighOwed(unit, batch, combIds, weighed);
+      return { detail: await batchDetail(unit.db, batch.id) };
+    },
+  }),
+];

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import {
+  massText,
+  readMassG,
+  type HouseRules,
+  type JarKindRecord,
+  type Vessel,
+} from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref, useId } from 'vue';
+import { newId } from '../server/client.js';
+import { useJars } from '../server/queries.js';
+import { useSend } from '../server/useSend.js';
+import NumberField from './NumberField.vue';
+import Refusal from './Refusal.vue';
+import TextField from './TextField.vue';
+
+/** Which vessel: one of the kit, a jar of the kit, or one that is not in the kit yet and is put into it here. */
+const props = defineProps<{
+  label: string;
+  rules: HouseRules;
+  /** In the order in which they are offered. */
+  vessels: Vessel[];
+  /** What stands behind a vessel's name. */
+  about: (vessel: Vessel) => string;
+  role: Vessel['role'];
+  hideLabel?: boolean;
+}>();
+const chosen = defineModel<string | null>({ required: true });
+const { data: jars } = useJars();
+const { go, busy, refusal, fieldError } = useSend();
+const fieldId = useId();
+const adding = ref(false);
+const [name, emptyText] = [ref(''), ref('')];
+const volumeL = ref<number | null>(null);
+const emptyG = computed(() => {
+  const g = readMassG(emptyText.value, props.rules.units === 'metric' ? 'kg' : 'lb');
+  return g === null ? null : Math.round(g);
+});
+const jarKinds = computed(() =>
+  (jars.value ?? []).filter(
+    (j) => j.purpose === 'jar' && !props.vessels.some((v) => v.name === jarName(j)),
+  ),
+);
+const jarName = (jar: JarKindRecord): string => `Jar ${jar.name}`;
+/** Vessels are about as wide as they are high where nobody measured them; only the drawing goes by it. */
+const widthMm = (litres: number): number =>
+  Math.min(1500, Math.max(30, Math.round(Math.cbrt((4 * litres * 1e6) / Math.PI))));
+async function put(vessel: { name: string; volumeL: number; tareG: number }): Promise<void> {
+  const id = newId();
+  const done = await go(
+    '/vessels',
+    { id, role: props.role, innerDiameterMm: widthMm(vessel.volumeL), ...vessel },
+    `${vessel.name} is in the kit.`,
+  );
+  if (!done) return;
+  chosen.value = id;
+  adding.value = false;
+  name.value = emptyText.value = '';
+  volumeL.value = null;
+}
+const JAR = 'jar:';
+function pick(value: string): void {
+  if (value === 'another') return void (adding.value = true);
+  adding.value = false;
+  const jar = jarKinds.value.find((j) => value === JAR + j.id);
+  if (!jar) return void (chosen.value = value || null);
+  // A jar without a volume holds its honey at 1.4 kg a litre.
+  const litres = jar.volumeMl ? jar.volumeMl / 1000 : jar.netG / 1400;
+  void put({ name: jarName(jar), volumeL: litres, tareG: jar.tareG });
+}
+const missing = computed(() => {
+  if (!name.value.trim()) return 'Give it a name.';
+  if (!volumeL.value) return 'How many litres does it hold?';
+  return emptyG.value === null ? 'What does it weigh empty?' : null;
+});
+</script>
+
+<template>
+  <div class="pick">
+    <label class="sub" :class="{ 'visually-hidden': hideLabel }" :for="fieldId">{{ label }}</label>
+    <select
+      :id="fieldId"
+      class="native"
+      :value="adding ? 'another' : (chosen ?? '')"
+      @change="pick(($event.target as HTMLSelectElement).value)"
+    >
+      <option value="" disabled>choose a vessel</option>
+      <option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}{{ about(v) }}</option>
+      <option v-for="j in jarKinds" :key="j.id" :value="JAR + j.id">
+        {{ jarName(j) }}, {{ massText(j.netG / 1000, rules.units, 2) }}
+      </option>
+      <option value="another">another vessel…</option>
+    </select>
+    <div v-if="adding" class="acts another">
+      <TextField v-model="name" label="Its name" :error="fieldError('name')" />
+      <NumberField
+        v-model="volumeL"
+        nullable
+        label="Holds to the brim"
+        unit="L"
+        :min="0.01"
+        :max="500"
+        :error="fieldError('volumeL')"
+      />
+      <TextField
+        v-model="emptyText"
+        label="Empty it weighs"
+        :error="
+          fieldError('tareG') ?? (emptyText && emptyG === null ? 'A weight such as 0,3 kg.' : null)
+        "
+      />
+      <Refusal :refusal="refusal" :fields="['name', 'volumeL', 'tareG']" />
+      <Button
+        type="button"
+        label="Put it into the kit"
+        :disabled="missing !== null"
+        :loading="busy"
+        @click="put({ name: name.trim(), volumeL: volumeL!, tareG: emptyG! })"
+      />
+      <p v-if="missing" class="sub">{{ missing }}</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.pick {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+}
+.native {
+  min-height: 64px;
+  font-size: 18px;
+}
+.another {
+  border-left: 5px solid var(--field);
+  padding-left: 12px;
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { massField, massText, readMassG, type ScaleReading, type UnitSystem } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref, watch } from 'vue';
+import { read } from '../server/client.js';
+import TextField from './TextField.vue';
+
+/** One weighing: gross from the scale or by hand, the empty vessel's weight as the kit knows it or asked, the net beside it. */
+const props = defineProps<{
+  units: UnitSystem;
+  /** What stands on the scale, such as 'vessel and honey'. */
+  what: string;
+  /** What the kit says it weighs empty; null or 0 where nobody knows. */
+  knownTareG: number | null;
+  tareLabel?: string;
+  /** What the scale is asked for; without it there is no key. */
+  scale?: string | null;
+  grossError?: string | null;
+  tareError?: string | null;
+}>();
+const grossG = defineModel<number | null>('grossG', { required: true });
+const tareG = defineModel<number | null>('tareG', { required: true });
+const grossText = ref('');
+const tareText = ref('');
+const readBy = ref('');
+const grams = (text: string): number | null => {
+  const g = readMassG(text, props.units === 'metric' ? 'kg' : 'lb');
+  return g === null ? null : Math.round(g);
+};
+watch(
+  () => props.knownTareG,
+  (g) => (tareText.value = g ? massField(g, props.units) : ''),
+  { immediate: true },
+);
+watch(
+  [grossText, tareText],
+  () => {
+    grossG.value = grossText.value ? grams(grossText.value) : null;
+    tareG.value = tareText.value ? grams(tareText.value) : null;
+  },
+  { immediate: true },
+);
+const netG = computed(() =>
+  grossG.value === null || tareG.value === null ? null : grossG.value - tareG.value,
+);
+const grossSays = computed(() => {
+  if (props.grossError) return props.grossError;
+  if (grossText.value && grossG.value === null) return 'A weight such as 4,3 kg.';
+  if (netG.value !== null && netG.value < 0)
+    return `Lighter than the empty vessel, ${massField(tareG.value!, props.units)}.`;
+  return null;
+});
+const tareSays = computed(
+  () =>
+    props.tareError ??
+    (tareText.value && tareG.value === null ? 'A weight such as 1,24 kg.' : null),
+);
+const tareHint = computed(() =>
+  props.knownTareG || tareText.value ? '' : 'Not known: weigh it empty, or write what it says.',
+);
+async function readScale(): Promise<void> {
+  const reading = await read<ScaleReading>(`/instruments/bench-scale?${props.scale}`);
+  if (reading.state === 'silent')
+    return void (readBy.value = 'The scale says nothing. Is it plugged in? Type what you know.');
+  if (reading.state === 'overload')
+    return void (readBy.value = 'Too heavy for this scale. Weigh it in two goes.');
+  grossText.value = `${(reading.value / 1000).toFixed(3)} kg`;
+  readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
+}
+function clear(): void {
+  grossText.value = readBy.value = '';
+}
+defineExpose({ clear });
+</script>
+
+<template>
+  <TextField v-model="grossText" :label="`Gross, ${what}`" :error="grossSays" :hint="readBy" />
+  <Button v-if="scale" outlined type="button" label="Read the scale" @click="readScale" />
+  <TextField
+    v-model="tareText"
+    :label="tareLabel ?? 'Tare, the vessel empty'"
+    :error="tareSays"
+    :hint="tareHint"
+  />
+  <p v-if="netG !== null && netG >= 0" class="net display">
+    {{ massText(netG / 1000, units, 2) }} net
+  </p>
+</template>
+
+<style scoped>
+.net {
+  font-size: 31px;
+}
+</style>

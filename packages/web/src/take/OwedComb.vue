@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { massText, type HouseRules, type NetBy } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import Refusal from '../parts/Refusal.vue';
+import WeighFields from '../parts/WeighFields.vue';
+import { useSend } from '../server/useSend.js';
+
+/** One comb, or the combs of one box, weighed at last. */
+const props = defineProps<{
+  batchId: string;
+  rules: HouseRules;
+  name: string;
+  combIds: string[];
+  knownTareG: number | null;
+  /** What the looks say it weighs; null where there was none. */
+  expected: string | null;
+}>();
+const { go, busy, refusal, fieldError } = useSend();
+const grossG = ref<number | null>(null);
+const tareG = ref<number | null>(null);
+const netG = computed(() =>
+  grossG.value === null || tareG.value === null ? null : grossG.value - tareG.value,
+);
+const missing = computed(() => {
+  if (grossG.value === null) return 'What does it weigh, with its vessel?';
+  if (tareG.value === null) return 'What does the vessel weigh empty?';
+  return netG.value! < 0 ? 'Lighter than empty: one of the two is wrong.' : null;
+});
+const write = (netBy: NetBy) =>
+  go(
+    `/harvests/${props.batchId}/weighTakes`,
+    {
+      combIds: props.combIds,
+      netBy,
+      grossG: netBy === 'estimate' ? null : grossG.value,
+      tareG: netBy === 'estimate' ? null : tareG.value,
+    },
+    netBy === 'estimate'
+      ? `${props.name}: taken by its estimate.`
+      : `${props.name}: ${massText(netG.value! / 1000, props.rules.units, 2)}.`,
+  );
+</script>
+
+<template>
+  <form class="acts bench" @submit.prevent="write('scale')">
+    <h2 class="furrow-heading">Weigh {{ name }}</h2>
+    <p v-if="expected" class="sub">By the last look {{ expected }}, comb with its wax.</p>
+    <WeighFields
+      v-model:gross-g="grossG"
+      v-model:tare-g="tareG"
+      :units="rules.units"
+      what="vessel and comb"
+      :known-tare-g="knownTareG"
+      :gross-error="fieldError('grossG')"
+      :tare-error="fieldError('tareG')"
+    />
+    <Refusal :refusal="refusal" :fields="['grossG', 'tareG']" />
+    <Button type="submit" label="Write it down" :disabled="missing !== null" :loading="busy" />
+    <p v-if="missing" class="sub">{{ missing }}</p>
+    <Button
+      v-if="expected"
+      outlined
+      type="button"
+      :label="`It never will be: take the estimate, ${expected}`"
+      :loading="busy"
+      @click="write('estimate')"
+    />
+  </form>
+</template>

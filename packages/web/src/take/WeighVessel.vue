@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import {
+  massField,
+  massText,
+  readMassG,
+  type FrameVessel,
+  type HouseRules,
+  type Vessel,
+} from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref, watch } from 'vue';
+import Refusal from '../parts/Refusal.vue';
+import TextField from '../parts/TextField.vue';
+import WeighFields from '../parts/WeighFields.vue';
+import { newId } from '../server/client.js';
+import { useSend } from '../server/useSend.js';
+
+/** One vessel weighed as one thing, whichever frames run into it; what came is shared out over them. */
+const props = defineProps<{
+  batchId: string;
+  /** The frame it is written under. */
+  combId: string;
+  rules: HouseRules;
+  vessel: Vessel;
+  held: FrameVessel;
+  labelOf: (combId: string) => string;
+  /** How what came would be shared by the estimates. */
+  sharesOf: (cameG: number) => Record<string, number>;
+}>();
+const emit = defineEmits<{ done: []; away: [] }>();
+const { go, busy, refusal, fieldError } = useSend();
+const units = computed(() => props.rules.units);
+const grossG = ref<number | null>(null);
+const tareG = ref<number | null>(null);
+const emptied = ref(false);
+const netG = computed(() =>
+  grossG.value === null || tareG.value === null ? null : grossG.value - tareG.value,
+);
+const isLess = computed(() => netG.value !== null && netG.value < props.held.heldG);
+const cameG = computed(() =>
+  netG.value === null ? null : netG.value - (emptied.value ? 0 : props.held.heldG),
+);
+const combIds = computed(() => [...new Set(props.held.spells.map((s) => s.combId))]);
+const byEstimate = computed(() =>
+  cameG.value !== null && cameG.value >= 0 ? props.sharesOf(cameG.value) : {},
+);
+const asking = ref(false);
+const texts = ref<Record<string, string>>({});
+watch([byEstimate, asking], () => {
+  texts.value = Object.fromEntries(
+    combIds.value.map((id) => [id, massField(byEstimate.value[id] ?? 0, units.value)]),
+  );
+});
+const grams = (text: string): number | null => {
+  const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb');
+  return g === null ? null : Math.round(g);
+};
+const said = computed(() => combIds.value.map((id) => grams(texts.value[id] ?? '')));
+const gapG = computed(() =>
+  said.value.every((g) => g !== null)
+    ? (cameG.value ?? 0) - said.value.reduce((sum, g) => sum + g!, 0)
+    : null,
+);
+/** Pounds typed to three digits are a gram or so off: the last frame takes it. */
+const ROUNDING_G = 3;
+const shares = computed(() => {
+  if (!asking.value || gapG.value === null) return null;
+  const all = said.value.map((g) => g!);
+  if (Math.abs(gapG.value) <= ROUNDING_G) all[all.length - 1] += gapG.value;
+  return Object.fromEntries(combIds.value.map((id, i) => [id, all[i]]));
+});
+const missing = computed(() => {
+  if (grossG.value === null) return 'What does it weigh, with its honey?';
+  if (tareG.value === null) return 'What does it weigh empty?';
+  if (netG.value! < 0) return 'Lighter than empty: one of the two is wrong.';
+  if (cameG.value! < 0) return 'Was it emptied in between?';
+  if (asking.value && gapG.value === null) return 'A weight for each frame.';
+  if (asking.value && Math.abs(gapG.value!) > ROUNDING_G)
+    return `The shares are ${massText(Math.abs(gapG.value!) / 1000, units.value, 2)} ${gapG.value! > 0 ? 'short of' : 'more than'} what came.`;
+  return null;
+});
+async function write(): Promise<void> {
+  const done = await go(
+    '/frameEvents',
+    {
+      id: newId(),
+      batchId: props.batchId,
+      combId: props.combId,
+      kind: 'level',
+      vesselId: props.vessel.id,
+      grossG: grossG.value,
+      tareG: tareG.value,
+      emptied: emptied.value,
+      shares: shares.value,
+    },
+    `${props.vessel.name}: ${massText(netG.value! / 1000, units.value, 2)} net.`,
+  );
+  if (done) emit('done');
+}
+async function lost(): Promise<void> {
+  const done = await go(
+    '/frameEvents',
+    {
+      id: newId(),
+      batchId: props.batchId,
+      combId: props.combId,
+      kind: 'lost',
+      vesselId: props.vessel.id,
+    },
+    `What ran into ${props.vessel.name} is lost.`,
+  );
+  if (done) emit('done');
+}
+</script>
+
+<template>
+  <form class="acts bench" @submit.prevent="write">
+    <h2 class="furrow-heading">Weigh {{ vessel.name }}</h2>
+    <p v-if="held.heldG > 0" class="sub">
+      {{ held.weighedAt ? 'At its last weighing' : 'Before it stood here' }} it held
+      {{ massText(held.heldG / 1000, units, 2) }}.
+    </p>
+    <WeighFields
+      v-model:gross-g="grossG"
+      v-model:tare-g="tareG"
+      :units="units"
+      what="vessel and honey"
+      :known-tare-g="vessel.tareG"
+      :scale="`batchId=${batchId}&combId=${combId}&vesselId=${vessel.id}&frame=yes`"
+      :gross-error="fieldError('grossG')"
+      :tare-error="fieldError('tareG')"
+    />
+    <label v-if="isLess || emptied" class="check"
+      ><input v-model="emptied" type="checkbox" /> It was emptied since</label
+    >
+    <template v-if="combIds.length > 1 && cameG !== null && cameG >= 0">
+      <p class="sub">
+        {{ massText(cameG / 1000, units, 2) }} came from {{ combIds.length }} frames together. Their
+        shares, by estimate:
+      </p>
+      <ul v-if="!asking" class="shares">
+        <li v-for="id in combIds" :key="id">
+          Frame {{ labelOf(id) }}: share {{ massText((byEstimate[id] ?? 0) / 1000, units, 2) }}
+        </li>
+      </ul>
+      <TextField
+        v-for="id in asking ? combIds : []"
+        :key="id"
+        v-model="texts[id]"
+        :label="`Share of frame ${labelOf(id)}`"
+        :error="texts[id] && grams(texts[id]) === null ? 'A weight such as 1,2 kg.' : null"
+      />
+      <Button
+        text
+        type="button"
+        :label="asking ? 'By estimate' : 'I know the shares…'"
+        @click="asking = !asking"
+      />
+    </template>
+    <Refusal :refusal="refusal" :fields="['grossG', 'tareG']" />
+    <Button
+      type="submit"
+      class="main"
+      label="Write it down"
+      :disabled="missing !== null"
+      :loading="busy"
+    />
+    <p v-if="missing" class="sub">{{ missing }}</p>
+    <div class="acts row halves">
+      <Button outlined type="button" label="What ran in is lost" :loading="busy" @click="lost" />
+      <Button outlined type="button" label="Back" @click="emit('away')" />
+    </div>
+    <p v-if="held.heldG > held.beforeG" class="sub">
+      Lost means what came since the last weighing; what was weighed before stays with its frames.
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.shares {
+  margin: 0;
+  padding-left: 22px;
+  font-size: 19px;
+  line-height: 28px;
+}
+.check {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 64px;
+  font-size: 18px;
+}
+.check input {
+  width: 32px;
+  height: 32px;
+}
+.main {
+  min-height: 108px !important;
+  font: 600 28px var(--display) !important;
+  width: 100%;
+}
+.halves .p-button {
+  flex: 1;
+  min-height: 80px;
+  padding: 0 8px;
+}
+:deep(.p-inputtext) {
+  min-height: 64px;
+  font-size: 22px;
+  font-weight: 700;
+}
+</style>
