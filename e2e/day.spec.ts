@@ -146,12 +146,14 @@ test.describe('a rehearsed day', () => {
       await expect(page.getByText(/Too heavy for this scale: lift each side/)).toBeVisible();
       await page.getByLabel('Box with its combs').fill('15,4 kg');
       await touch(page, 'Weighed full');
+      // The hive is closed before anything is cut.
+      await touch(page, 'Hive is closed');
+      await touch(page, 'It stands at the bench');
       await touch(page, 'Four walls free');
       await touch(page, 'Combs are out');
       await touch(page, 'Read the scale');
       await shown(page, 'Box without comb');
       await touch(page, 'Write it down');
-      await touch(page, 'Hive is closed');
       await touch(page, 'Done, on to the bench');
       await page.getByRole('radio', { name: /Two buckets, the lower with a gate/ }).click();
       await page

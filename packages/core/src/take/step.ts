@@ -78,8 +78,11 @@ export interface TakeInput {
   supportsMm: number;
   /** What the hive stands on, where it was noted. */
   floor: Floor | null;
-  /** Weight of what is lifted at once, kg at the high end; null where not known. */
-  liftKg: number | null;
+  /**
+   * What a box weighs as it is lifted, kg at the high end, by its number: wood, bees and all combs in
+   * it, chosen or not; null where one of them was never looked at.
+   */
+  boxKg: Readonly<Record<number, number | null>>;
 }
 
 /** Whether smoke is used: by the school, but for bees noted as defensive the smoker is lit whatever the school. */
@@ -228,19 +231,55 @@ export function shutStep(input: TakeInput, text: string): TakeStep {
   };
 }
 
+const walkTitle = (input: TakeInput): string =>
+  smokes(input) ? 'Walk away, smoker out' : 'Walk away';
+const smotherText = (input: TakeInput): string =>
+  smokes(input) ? 'Smother the smoker and see that it is cold. ' : '';
+const laterText = (input: TakeInput): string =>
+  input.alive
+    ? 'Look back at 24 hours: robbing, drips, a fallen comb.'
+    : 'Keep the hive closed against robbers and moth until its cause of death is known.';
+
 export function walkAwayStep(input: TakeInput): TakeStep {
   return {
     id: 'look-back',
     kind: 'after',
-    title: smokes(input) ? 'Walk away, smoker out' : 'Walk away',
-    text: `${smokes(input) ? 'Smother the smoker and see that it is cold. ' : ''}${input.alive ? 'Look back at 24 hours: robbing, drips, a fallen comb.' : 'Close the hive against robbers and moth until its cause of death is known.'}`,
+    title: walkTitle(input),
+    text: smotherText(input) + laterText(input),
     done: 'Done here',
   };
 }
 
-/** How heavy it is, and with how many it is lifted; empty where nobody knows. */
-export function liftText(input: TakeInput): string {
-  if (input.liftKg === null) return 'Weight not known: try the edge first, two people.';
-  const kg = Math.ceil(input.liftKg);
+/** The hive is shut and left while the box is still whole: what comes next is done at the bench, then it ends. */
+export function benchSteps(input: TakeInput, atTheBench: readonly TakeStep[]): TakeStep[] {
+  return [
+    {
+      id: 'walk',
+      kind: 'close',
+      title: walkTitle(input),
+      text: `${smotherText(input)}Carry what was taken off, covered, to the bench; it is cut free there, not beside the open hive.`,
+      done: 'It stands at the bench',
+    },
+    ...atTheBench,
+    {
+      id: 'look-back',
+      kind: 'after',
+      title: 'All cut out',
+      text: laterText(input),
+      done: 'Done here',
+    },
+  ];
+}
+
+/** How heavy a box is, and with how many it is lifted. */
+export function liftText(input: TakeInput, box: number): string {
+  const known = input.boxKg[box] ?? null;
+  if (known === null) return 'Weight not known: try the edge first, two people.';
+  const kg = Math.ceil(known);
   return `About ${kg} kg${kg > input.rules.liftKg ? `: two people, over your ${input.rules.liftKg} kg` : ''}.`;
 }
+/** The boxes that combs are taken from, by number, the upper first. */
+export const boxesOf = (input: TakeInput): number[] =>
+  [...new Set(input.places.filter((p) => p >= 100).map((p) => Math.floor(p / 100)))].sort(
+    (a, b) => b - a,
+  );

@@ -3,6 +3,8 @@ import {
   LOOK_FIRST,
   PUT_BACK,
   beesOffText,
+  benchSteps,
+  boxesOf,
   calmingSteps,
   liftText,
   prepareStep,
@@ -73,8 +75,32 @@ export function warreSteps(input: TakeInput): TakeStep[] {
   const places = [...input.places].sort((a, b) => b - a);
   const boxes = [...input.wholeBoxes].sort((a, b) => b - a);
   const single = places.filter((p) => !boxes.includes(Math.floor(p / 100)));
+  const cutFree = (box: number): TakeStep[] => {
+    const slots = places.filter((p) => Math.floor(p / 100) === box);
+    return [
+      {
+        id: `cut-${box}`,
+        kind: 'open',
+        title: 'Cut the combs free',
+        text: `Both walls of each comb before its bar is lifted, ${starterText(input).replace('bar', 'bar as comb line')}. ${beesOffText(input, false)}`,
+        caution: 'A bar lifted before its walls are cut snaps off above its comb.',
+        done: 'All combs out',
+      },
+      {
+        id: `empty-${box}`,
+        kind: 'box',
+        slots,
+        title: `Weigh box ${box} empty`,
+        text: 'Box and bars without comb: what is missing was comb.',
+        done: 'Write it down',
+      },
+    ];
+  };
   return [
-    prepareStep(input, 'Wire with two grips, long knife, firm table, empty box, cloth beside you.'),
+    prepareStep(
+      input,
+      'Wire with two grips, empty box or lid, cloth beside you; at the bench a long knife and a tub.',
+    ),
     ...calmingSteps(input, 'the top of the bars'),
     ...boxes.flatMap((box): TakeStep[] => {
       const slots = places.filter((p) => Math.floor(p / 100) === box);
@@ -103,7 +129,7 @@ export function warreSteps(input: TakeInput): TakeStep[] {
           id: `turn-${box}`,
           kind: 'check',
           title: 'Turn it, look from beneath',
-          text: `${liftText(input)} Tip it on its side along the combs, not across, and look at every comb from below before it is carried.`,
+          text: `${liftText(input, box)} Tip it on its side along the combs, not across, and look at every comb from below before it is carried.`,
           caution: 'Combs swing loose when tipped across.',
           checks: [
             {
@@ -119,24 +145,8 @@ export function warreSteps(input: TakeInput): TakeStep[] {
           kind: 'box',
           slots,
           title: `Weigh box ${box} whole`,
-          text: 'With its combs now; empty afterwards, when they are cut out.',
+          text: 'With its combs now; empty at the bench, when they are cut out.',
           done: 'Weighed full',
-        },
-        {
-          id: `cut-${box}`,
-          kind: 'open',
-          title: 'Cut the combs free',
-          text: `Both walls of each comb before its bar is lifted, ${starterText(input).replace('bar', 'bar as comb line')}. ${beesOffText(input, false)}`,
-          caution: 'A bar lifted before its walls are cut snaps off above its comb.',
-          done: 'All combs out',
-        },
-        {
-          id: `empty-${box}`,
-          kind: 'box',
-          slots,
-          title: `Weigh box ${box} empty`,
-          text: 'Box and bars without comb: what is missing was comb.',
-          done: 'Write it down',
         },
       ];
     }),
@@ -158,13 +168,41 @@ export function warreSteps(input: TakeInput): TakeStep[] {
         ? 'Quilt and roof on the box below. No gap at the joint.'
         : 'Bars back in order, quilt and roof on.',
     ),
-    walkAwayStep(input),
+    ...(boxes.length ? benchSteps(input, boxes.flatMap(cutFree)) : [walkAwayStep(input)]),
   ];
 }
 
 /** A crossbar pile box: taken whole from the top, cut free on four walls and along both sides of the crossbars. */
 export function pileBoxSteps(input: TakeInput): TakeStep[] {
-  const boxes = [...new Set(input.places.map((p) => Math.floor(p / 100)))].sort((a, b) => b - a);
+  const boxes = boxesOf(input);
+  const cutFree = (box: number): TakeStep[] => {
+    const slots = input.places.filter((p) => Math.floor(p / 100) === box);
+    return [
+      {
+        id: `walls-${box}`,
+        kind: 'open',
+        title: 'Cut along all four walls',
+        text: 'Knife flat to the wood, top to bottom; the sides where combs end first, then the two others.',
+        caution: 'Warm comb tears: in the cool of the house if it can be carried covered.',
+        done: 'Four walls free',
+      },
+      {
+        id: `crossbars-${box}`,
+        kind: 'open',
+        title: 'Cut both sides of the crossbars',
+        text: 'Along each crossbar, from both faces of the comb; then the comb comes out downward, whole, in your hand.',
+        done: 'Combs are out',
+      },
+      {
+        id: `empty-${box}`,
+        kind: 'box',
+        slots,
+        title: `Weigh box ${box} empty`,
+        text: `With its crossbars: what is missing was comb.${input.way === 'drip-press' ? ' Drip first, then press.' : ''}`,
+        done: 'Write it down',
+      },
+    ];
+  };
   return [
     prepareStep(
       input,
@@ -199,7 +237,7 @@ export function pileBoxSteps(input: TakeInput): TakeStep[] {
           id: `turn-${box}`,
           kind: 'check',
           title: 'Turn it over, look from beneath',
-          text: `${liftText(input)} Onto the table, bottom up, along the combs.`,
+          text: `${liftText(input, box)} Onto the table, bottom up, along the combs.`,
           checks: [
             {
               id: 'no-brood',
@@ -214,35 +252,12 @@ export function pileBoxSteps(input: TakeInput): TakeStep[] {
           kind: 'box',
           slots,
           title: `Weigh box ${box} whole`,
-          text: 'With its combs now; empty afterwards.',
+          text: 'With its combs now; empty at the bench.',
           done: 'Weighed full',
-        },
-        {
-          id: `walls-${box}`,
-          kind: 'open',
-          title: 'Cut along all four walls',
-          text: 'Knife flat to the wood, top to bottom; the sides where combs end first, then the two others.',
-          caution: 'Warm comb tears: in the cool of the house if it can be carried covered.',
-          done: 'Four walls free',
-        },
-        {
-          id: `crossbars-${box}`,
-          kind: 'open',
-          title: 'Cut both sides of the crossbars',
-          text: 'Along each crossbar, from both faces of the comb; then the comb comes out downward, whole, in your hand.',
-          done: 'Combs are out',
-        },
-        {
-          id: `empty-${box}`,
-          kind: 'box',
-          slots,
-          title: `Weigh box ${box} empty`,
-          text: 'With its crossbars: what is missing was comb. Drip first, then press.',
-          done: 'Write it down',
         },
       ];
     }),
     shutStep(input, 'Lid on the box below, flush at every joint.'),
-    walkAwayStep(input),
+    ...benchSteps(input, boxes.flatMap(cutFree)),
   ];
 }

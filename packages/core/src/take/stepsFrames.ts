@@ -4,6 +4,7 @@ import {
   LOOK_FIRST,
   PUT_BACK,
   beesOffText,
+  boxesOf,
   calmingSteps,
   liftText,
   prepareStep,
@@ -72,7 +73,7 @@ export function cutCombSteps(input: TakeInput): TakeStep[] {
       id: 'below',
       kind: 'check',
       title: 'Tip the super, look from below',
-      text: `${liftText(input)} One edge up, along the combs.`,
+      text: `${liftText(input, boxesOf(input)[0])} One edge up, along the combs.`,
       checks: [
         {
           id: 'capped',
@@ -271,7 +272,7 @@ export function drainFrameSteps(input: TakeInput): TakeStep[] {
         id: 'off',
         kind: 'open',
         title: input.alive ? 'Super off, bees off' : 'Super off',
-        text: `${liftText(input)} ${beesOffText(input, true)} Carried level and covered, indoors over the tray.`,
+        text: `${liftText(input, boxesOf(input)[0])} ${beesOffText(input, true)} Carried level and covered, indoors over the tray.`,
         done: 'It stands over the tray',
       },
       shutStep(input, 'Lid on the hive.'),

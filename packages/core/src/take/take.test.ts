@@ -34,7 +34,7 @@ const input = (kind: HiveKindName, change: Partial<TakeInput> = {}): TakeInput =
   tiltIsToday: false,
   supportsMm: 480,
   floor: null,
-  liftKg: 9,
+  boxKg: { 2: 9, 3: 9, 4: 9 },
   ...change,
 });
 const ids = (kind: HiveKindName, change: Partial<TakeInput> = {}): string[] =>
@@ -124,9 +124,10 @@ describe('steps at the hive, kind by kind', () => {
         'part-3',
         'turn-3',
         'box-3',
+        'shut',
+        'walk',
         'cut-3',
         'empty-3',
-        'shut',
         'look-back',
       ],
     ],
@@ -141,10 +142,11 @@ describe('steps at the hive, kind by kind', () => {
         'part-4',
         'turn-4',
         'box-4',
+        'shut',
+        'walk',
         'walls-4',
         'crossbars-4',
         'empty-4',
-        'shut',
         'look-back',
       ],
     ],
@@ -226,13 +228,9 @@ describe('steps at the hive, kind by kind', () => {
     [
       'pile-box',
       {},
-      [
-        /all four walls/,
-        /Along each crossbar, from both faces/,
-        /Drip first, then press/,
-        /look from beneath/,
-      ],
+      [/all four walls/, /Along each crossbar, from both faces/, /look from beneath/],
     ],
+    ['pile-box', { way: 'drip-press' }, [/Drip first, then press/]],
     [
       'framed',
       {},
@@ -278,7 +276,7 @@ describe('steps at the hive, kind by kind', () => {
   });
 
   it('warns of the weight over the house limit, never closes an entrance, never shakes unframed comb', () => {
-    expect(said('pile-box', { liftKg: 17.2 })).toMatch(/About 18 kg: two people/);
+    expect(said('pile-box', { boxKg: { 4: 17.2 } })).toMatch(/About 18 kg: two people/);
     for (const kind of HIVE_KIND_NAMES)
       expect(said(kind, { dearth: true })).not.toMatch(/close the entrance|seal (it|the)/i);
     expect(said('top-bar', { rules: { ...DEFAULT_RULES, beesOff: 'shake' } })).toMatch(

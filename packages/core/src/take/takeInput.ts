@@ -9,6 +9,22 @@ import type { TakeInput } from './step.js';
 
 /** Boxes, bars and frames weigh something too: kg of a box without comb, a starting value. */
 const BOX_WOOD_KG = 3;
+/** Bees that are still in a box when it is lifted, kg: a starting value. */
+const BOX_BEES_KG = 1;
+
+/** One box as it is lifted, kg at the high end: wood, bees and every comb in it; null where one was never looked at. */
+function boxKg(hive: BatchDetail['hive'], number: number): number | null {
+  const combs = hive.bars.flatMap((b) =>
+    Math.floor(b.slot / 100) === number && b.comb ? [b.comb] : [],
+  );
+  const estimates = combs.map((comb) => {
+    const look = comb.looks.at(-1);
+    return look ? estimateSeen(look, hive) : null;
+  });
+  if (estimates.some((e) => e === null)) return null;
+  const bees = hive.colony ? BOX_BEES_KG : 0;
+  return sumRanges(estimates.flatMap((e) => [e!.honeyKg, e!.waxKg])).high + BOX_WOOD_KG + bees;
+}
 
 /** Places of a batch's combs, hive-wide numbers, in the order they were chosen; those whose place nobody knows are left out. */
 export function placesOf(
@@ -50,14 +66,6 @@ export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: stri
         )
       : [];
   const looks = places.map((p) => detail.looks.filter((l) => l.combId === p.combId).at(-1) ?? null);
-  const estimates = looks.flatMap((look) => {
-    const e = look ? estimateSeen(look, hive) : null;
-    return e ? [e] : [];
-  });
-  const weight = estimates.length
-    ? sumRanges(estimates.flatMap((e) => [e.honeyKg, e.waxKg])).high +
-      (numbers.length ? BOX_WOOD_KG : 0)
-    : null;
   const sheet = (hive.geometry as Record<string, unknown>).sheet;
   return {
     // Frames of an opened brood box are cut out and crushed like any framed comb.
@@ -83,6 +91,6 @@ export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: stri
     tiltIsToday: state.tilt?.on === siteDate(hive, nowIso),
     supportsMm: Math.round(readShape(hive).outline.topWidthMm + 60),
     floor: state.floor?.floor ?? null,
-    liftKg: weight,
+    boxKg: Object.fromEntries(numbers.map((n) => [n, boxKg(hive, n)])),
   };
 }
