@@ -7,7 +7,7 @@ import { potsEstimate } from '../comb/pots.js';
 import { readShape } from '../hive/kinds.js';
 import { honeyMoisture } from '../honey/moisture.js';
 import type { Range } from '../units/format.js';
-import type { Reading } from '../records/look.js';
+import type { BenchReading, Reading } from '../records/look.js';
 import type { Hive, Look } from '../records/views.js';
 
 /** What one look says, before and after it is written down. */
@@ -16,7 +16,7 @@ export type Seen = Pick<Look, 'sides' | 'readings' | 'combAge' | 'depthMm' | 'th
 export type HiveMeasures = Pick<Hive, 'kind' | 'geometry'>;
 
 /** Water content of one reading by its scale and temperature. */
-export function readingMoisture(reading: Reading): {
+export function readingMoisture(reading: BenchReading): {
   moisturePercent: number;
   approximate: boolean;
 } {
@@ -34,7 +34,7 @@ export function readingMoisture(reading: Reading): {
 const CALIBRATION_DAYS = 365;
 
 /** Why a reading is doubtful, in a sentence, or null: read outside the instrument's temperatures, or long since it was calibrated. `date` is the day of the reading. */
-export function readingDoubt(reading: Reading, date: string): string | null {
+export function readingDoubt(reading: BenchReading, date: string): string | null {
   const { temperatureC, instrumentLowC, instrumentHighC, calibratedOn } = reading;
   if (instrumentLowC !== undefined && temperatureC < instrumentLowC)
     return `Doubtful: read at ${temperatureC} °C, the instrument works from ${instrumentLowC} °C.`;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { WAYS } from '../choose/ways.js';
+import type { Fate } from './outs.js';
 import { gramsSchema, idSchema, instantSchema, noteSchema } from './common.js';
 
 export const STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar', 'book'] as const;
@@ -46,9 +47,14 @@ export const planSchema = z.strictObject({
 });
 export type Plan = z.infer<typeof planSchema>;
 
+/** What becomes of honey that was not filled when a harvest ends. */
+export const RESTS = ['eaten', 'given', 'mead', 'spoilt'] as const satisfies readonly Fate[];
+export type Rest = (typeof RESTS)[number];
 export const moveBatchSchema = z.strictObject({
   stage: z.enum(STAGES),
   handsOnMinutes: z.int().min(0).max(10_000).optional(),
+  /** Asked where the harvest ends with honey or comb that nobody filled. */
+  rest: z.enum(RESTS).nullable().default(null),
 });
 
 export const newPiecesSchema = z.strictObject({

@@ -20,6 +20,15 @@ export const readingSchema = z.strictObject({
   instrumentHighC: degrees.optional(),
 });
 export type Reading = z.infer<typeof readingSchema>;
+/** The same drop taken at the bench: of a vessel, not of a cell. */
+export const benchReadingSchema = readingSchema.omit({ side: true, cells: true });
+export type BenchReading = z.infer<typeof benchReadingSchema>;
+export const newWaterReadingSchema = z.strictObject({
+  id: idSchema,
+  batchId: idSchema,
+  reading: benchReadingSchema,
+});
+export type NewWaterReading = z.infer<typeof newWaterReadingSchema>;
 
 const both = <T extends z.ZodType>(of: T) => z.strictObject({ A: of.nullable(), B: of.nullable() });
 export const newLookSchema = z.strictObject({

@@ -29,7 +29,7 @@ import type { Hold } from './holds.js';
 import type { Fate } from './outs.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Plan, Stage } from './harvest.js';
-import type { Reading } from './look.js';
+import type { BenchReading, Reading } from './look.js';
 import type { Range } from '../units/format.js';
 
 /** What the server answers: one shape per thing, the same word as the table, the route and the screen. */
@@ -309,6 +309,14 @@ export interface FrameEvent {
   note: string;
   occurredAt: string;
 }
+/** Water of a harvest's honey, a drop at the bench: as it was read, and what that says. */
+export interface WaterReading {
+  id: string;
+  batchId: string;
+  reading: BenchReading;
+  moisturePercent: number;
+  occurredAt: string;
+}
 /** A comb under the knife: its flaws and the plan. */
 export interface CutBoard {
   id: string;
@@ -450,6 +458,7 @@ export interface BatchDetail {
   marks: StepMark[];
   incidents: Incident[];
   frameEvents: FrameEvent[];
+  waterReadings: WaterReading[];
   boards: CutBoard[];
   pieces: CutPiece[];
   keepings: Keeping[];

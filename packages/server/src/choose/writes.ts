@@ -1,3 +1,4 @@
+import { endHarvest } from './ending.js';
 import {
   crushOutcome,
   judgeHiveAt,
@@ -193,6 +194,7 @@ export const chooseWrites = [
         if (!taken)
           throw refused('No comb was taken yet: there is nothing to go on with.', 'payload.stage');
       }
+      if (payload.stage === 'book') await endHarvest(unit, batch, payload.rest);
       await unit.update(
         'batches',
         id,

@@ -10,6 +10,7 @@ import {
   labelText,
   lotKeeping,
   lotClaimSchema,
+  measuredWaterPercent,
   misprintSchema,
   newLabelDesignSchema,
   newLabelSheetSchema,
@@ -27,13 +28,24 @@ import {
   type Lot,
   type LotKeeping,
   type Print,
+  type Take,
+  type WaterReading,
+  type WaterSources,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { holdText, holdsOnLot } from '../book/holds.js';
+import { lookRows } from '../store/hiveViews.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail, batchViews, currentRules, lotView, originsOf } from '../store/views.js';
+import {
+  batchDetail,
+  batchViews,
+  currentRules,
+  drainViews,
+  lotView,
+  originsOf,
+} from '../store/views.js';
 import { write } from '../store/writes.js';
 import { codeInUse } from './codes.js';
 
@@ -56,12 +68,21 @@ export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> 
 export interface FilledLot {
   lot: Lot & { code: string; netG: number };
   batch: Batch;
-  /** Water as it was measured after the drain, the wetter of the last two drops; null where nobody measured. */ moisturePercent:
-    number | null;
+  /** Water of its honey as it was last measured; null where nobody measured. */
+  moisturePercent: number | null;
   product: 'honey' | 'comb honey' | 'chunk honey';
   bee: 'honeybee' | 'stingless';
   /** Holds on it that nobody lifted. */
   holds: Hold[];
+}
+
+async function waterSources(db: Knex, batch: Batch): Promise<WaterSources> {
+  return {
+    drains: await drainViews(db, { batchId: batch.id }),
+    waterReadings: await list<WaterReading>(db, 'waterReadings', { batchId: batch.id }),
+    looks: await lookRows(db, batch.combIds),
+    takes: await list<Take>(db, 'takes', { batchId: batch.id }),
+  };
 }
 
 /** A filled lot with its batch; refused where it has no code or weight yet. */
@@ -71,17 +92,7 @@ export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
     throw refused('There is no such filled lot.', 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
   const hive = await find<{ kind: HiveKindName }>(db, 'hives', batch.hiveId, 'hive');
-  const drops = (await db('drainEvents')
-    .join('drains', 'drains.id', 'drainEvents.drainId')
-    .where({
-      'drains.batchId': batch.id,
-      'drainEvents.kind': 'moisture',
-      'drainEvents.removedAt': null,
-      'drains.removedAt': null,
-    })
-    .orderBy('drainEvents.occurredAt', 'desc')
-    .limit(2)
-    .pluck('drainEvents.moisturePercent')) as number[];
+  const water = measuredWaterPercent(await waterSources(db, batch));
   const kind = lot.jarKindId
     ? ((await db('jarKinds').where({ id: lot.jarKindId }).first('purpose')) as
         { purpose: string } | undefined)
@@ -91,7 +102,7 @@ export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   return {
     lot: lot as FilledLot['lot'],
     batch: { ...batch, ...(await originsOf(db, batch)) },
-    moisturePercent: drops.length && product === 'honey' ? Math.max(...drops) : null,
+    moisturePercent: product === 'honey' ? water : null,
     product,
     bee: hiveKind(hive.kind).bee,
     holds: await holdsOnLot(db, lot.id),

@@ -14,6 +14,7 @@ import { moveWrites } from '../look/moves.js';
 import { strayWrites } from '../look/stray.js';
 import { readyWrites } from '../ready/writes.js';
 import { rulesWrites } from '../rules/writes.js';
+import { waterWrites } from '../drain/water.js';
 import { frameWrites } from '../take/frames.js';
 import { takeWrites } from '../take/takes.js';
 import { stepWrites } from '../take/writes.js';
@@ -28,6 +29,7 @@ export const ALL_WRITES: readonly Write[] = [
   ...readyWrites,
   ...takeWrites,
   ...frameWrites,
+  ...waterWrites,
   ...stepWrites,
   ...drainWrites,
   ...cutWrites,

@@ -13,6 +13,7 @@ const JSON_COLUMNS: Record<string, readonly string[]> = {
   batches: ['combIds', 'anyway', 'decision', 'plan'],
   stepMarks: ['answer'],
   frameEvents: ['shares'],
+  waterReadings: ['reading'],
   readings: ['readings'],
   cutBoards: ['flaws', 'cuts'],
   cutPieces: ['blemishes'],

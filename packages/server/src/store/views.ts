@@ -22,6 +22,7 @@ import {
   type StepMark,
   type StreamReading,
   type Take,
+  type WaterReading,
   type Weighing,
 } from '@furrow/core';
 import type { Knex } from 'knex';
@@ -294,6 +295,7 @@ export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
     marks: await list<StepMark>(db, 'stepMarks', { batchId: id }, 'occurredAt'),
     incidents: await list<Incident>(db, 'incidents', { batchId: id }, 'occurredAt'),
     frameEvents: await list<FrameEvent>(db, 'frameEvents', { batchId: id }, 'occurredAt'),
+    waterReadings: await list<WaterReading>(db, 'waterReadings', { batchId: id }, 'occurredAt'),
     drains: await drainViews(db, { batchId: id }),
     boards: await list<CutBoard>(db, 'cutBoards', { batchId: id }),
     pieces: await list<CutPiece>(db, 'cutPieces', { batchId: id }),

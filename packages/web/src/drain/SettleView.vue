@@ -8,6 +8,7 @@ import {
   honeyKeeping,
   hoursText,
   massText,
+  measuredWaterPercent,
   readMassG,
   settlingHours,
   vesselFullKg,
@@ -20,8 +21,9 @@ import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
+import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
-import { newId, read } from '../server/client.js';
+import { newId } from '../server/client.js';
 import { useStock, useHarvests, useRules, useVessels } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
@@ -50,13 +52,7 @@ const vessel = computed(
     vessels.value?.find((v) => v.id === drain.value?.lowerVesselId) ??
     null,
 );
-const samples = computed(
-  () => drain.value?.events.filter((e) => e.kind === 'moisture').slice(-2) ?? [],
-);
-/** Two samples make a water content; the wetter one counts. */
-const water = computed(() =>
-  samples.value.length ? Math.max(...samples.value.map((s) => s.moisturePercent!)) : null,
-);
+const water = computed(() => (detail.value ? measuredWaterPercent(detail.value) : null));
 const moisture = computed(() => water.value ?? drain.value?.moisturePercent ?? 18);
 const depthMm = computed(() =>
   honeyDepthMm({
@@ -94,23 +90,6 @@ const event = (payload: Record<string, unknown>, said: string): Promise<unknown>
   go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);
 async function skim(): Promise<void> {
   if (await event({ kind: 'skim', g: grams(skimText.value) ?? 0 }, 'Skimmed.')) skimText.value = '';
-}
-const sample = ref<number | null>(null);
-async function readDrop(): Promise<void> {
-  sample.value = (
-    await read<{ value: number }>(
-      `/instruments/refractometer?batchId=${detail.value!.batch.id}&drop=${samples.value.length + 1}`,
-    )
-  ).value;
-}
-async function writeSample(): Promise<void> {
-  if (
-    await event(
-      { kind: 'moisture', moisturePercent: sample.value, minutes: 0 },
-      `${sample.value} % water written down.`,
-    )
-  )
-    sample.value = null;
 }
 const keeping = computed(() =>
   water.value === null || !detail.value
@@ -258,35 +237,8 @@ async function blend(): Promise<void> {
           :loading="busy"
         />
       </form>
-      <form class="acts" @submit.prevent="writeSample">
-        <h2 class="furrow-heading">Water, two drops</h2>
-        <p class="sub">
-          {{
-            samples.length === 0
-              ? 'None yet.'
-              : samples.length === 1
-                ? `First: ${samples[0].moisturePercent} %. One drop proves nothing.`
-                : `${samples.map((s) => `${s.moisturePercent} %`).join(' and ')}: the wetter counts.`
-          }}
-        </p>
-        <NumberField
-          v-model="sample"
-          label="Water by the refractometer"
-          unit="%"
-          :min="10"
-          :max="40"
-          :error="fieldError('moisturePercent')"
-        />
-        <div class="acts row">
-          <Button outlined type="button" label="Read a drop" @click="readDrop" /><Button
-            type="submit"
-            label="Write it down"
-            :disabled="sample === null"
-            :loading="busy"
-          />
-        </div>
-      </form>
-      <Refusal :refusal="refusal" :fields="['g', 'moisturePercent']" />
+      <WaterAtBench :detail="detail" />
+      <Refusal :refusal="refusal" :fields="['g']" />
       <details class="how blend" :open="water !== null && water > rules.moistureLimitPercent">
         <summary>Blend with another lot</summary>
         <p v-if="!others.length">No other honey stands in the book.</p>

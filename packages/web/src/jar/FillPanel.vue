@@ -44,7 +44,7 @@ const filled = computed(() =>
   props.detail.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces'),
 );
 /** Water as it was measured; a density that needs one takes 18 %, and says so. */
-const measuredPercent = computed(() => measuredWaterPercent(props.detail.drains));
+const measuredPercent = computed(() => measuredWaterPercent(props.detail));
 const TAKEN_AS_PERCENT = 18;
 const moisturePercent = computed(() => measuredPercent.value ?? TAKEN_AS_PERCENT);
 const keeping = computed(() =>

@@ -1,18 +1,17 @@
 <script setup lang="ts">
 import { massText, measuredWaterPercent } from '@furrow/core';
-import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
-import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
+import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import { useJars, useRules } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
 import FillPanel from './FillPanel.vue';
+import LeaveJar from './LeaveJar.vue';
 import LabelsPanel from './LabelsPanel.vue';
 import LotsPanel from './LotsPanel.vue';
 import ShelfPlace from './ShelfPlace.vue';
@@ -29,8 +28,7 @@ const { data: kit } = useJars();
 const rules = computed(() => rulesVersion.value?.rules);
 /** Liquid honey goes into jars; boxes for pieces and wide jars for chunk are Cut's. */
 const jars = computed(() => kit.value?.filter((j) => j.purpose === 'jar') ?? []);
-const endSend = useSend();
-const water = computed(() => measuredWaterPercent(detail.value?.drains ?? []));
+const water = computed(() => (detail.value ? measuredWaterPercent(detail.value) : null));
 const honey = computed(() => detail.value?.lots.find((l) => l.kind === 'honey') ?? null);
 const filled = computed(
   () => detail.value?.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces') ?? [],
@@ -46,20 +44,6 @@ const place = computed({
   get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'fill'),
   set: (at) => void router.replace({ query: { ...route.query, at } }),
 });
-async function toBook(): Promise<void> {
-  const { id, revision } = detail.value!.batch;
-  const minutes = Math.round(
-    filled.value.reduce((sum, l) => sum + (l.kind === 'jars' ? (l.count ?? 0) : 0), 0) *
-      (rules.value?.minutesPerJar ?? 0),
-  );
-  const done = await endSend.go(
-    `/harvests/${id}/stage`,
-    { stage: 'book', handsOnMinutes: minutes },
-    'Into the book.',
-    { baseRevision: revision },
-  );
-  if (done) await router.push(`/book/${id}`);
-}
 </script>
 
 <template>
@@ -80,10 +64,8 @@ async function toBook(): Promise<void> {
       <span class="sub"
         >Harvested {{ dateText(detail.batch.date)
         }}<template v-if="detail.batch.code">, batch {{ detail.batch.code }}</template
-        >. <b>{{ massText((honey?.nowG ?? 0) / 1000, rules.units, 2) }}</b> honey to fill<template
-          v-if="detail.drains.length"
-          >, {{ water === null ? 'water not measured' : `${water.toFixed(1)} % water` }}</template
-        >.</span
+        >. <b>{{ massText((honey?.nowG ?? 0) / 1000, rules.units, 2) }}</b> honey to fill,
+        {{ water === null ? 'water not measured' : `${water.toFixed(1)} % water` }}.</span
       >
       <SelectButton
         v-model="place"
@@ -113,20 +95,8 @@ async function toBook(): Promise<void> {
     <ShelfPlace v-else-if="place === 'shelf'" :detail="detail" :rules="rules" :jars="jars" />
     <WaxPanel v-else-if="place === 'wax'" :detail="detail" :rules="rules" />
     <FillPanel v-else :detail="detail" :rules="rules" :jars="jars" @labels="place = 'labels'">
-      <Refusal :refusal="endSend.refusal.value" />
-      <Button
-        v-if="!detail.batch.closedAt"
-        :label="honey && honey.nowG > 0 ? 'Go on to Book, honey is left' : 'Go on to Book'"
-        :outlined="Boolean(honey && honey.nowG > 0)"
-        :loading="endSend.busy.value"
-        @click="toBook"
-      />
-      <RouterLink
-        v-else
-        class="p-button p-component p-button-outlined"
-        :to="`/book/${detail.batch.id}`"
-        >See it in the book</RouterLink
-      >
+      <WaterAtBench :detail="detail" />
+      <LeaveJar :detail="detail" :rules="rules" />
     </FillPanel>
   </div>
 </template>

@@ -6,10 +6,18 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
+import { read } from '../server/client.js';
 
 /** One drop on the refractometer: which scale was read, at what temperature, from which cell. */
 const visible = defineModel<boolean>('visible', { required: true });
-const props = defineProps<{ side: 'A' | 'B'; date: string }>();
+const props = defineProps<{
+  side: 'A' | 'B';
+  date: string;
+  /** Of honey in a vessel: no side and no cell. */
+  bench?: boolean;
+  /** What the practice refractometer is asked for. */
+  drop?: string;
+}>();
 const emit = defineEmits<{ reading: [reading: Reading] }>();
 const remembered = JSON.parse(
   localStorage.getItem('furrow.refractometer') ?? '{}',
@@ -70,6 +78,10 @@ const result = computed(() => {
     return error instanceof BadInput ? error.message : null;
   }
 });
+async function readDrop(): Promise<void> {
+  scale.value = 'moisture';
+  value.value = (await read<{ value: number }>(`/instruments/refractometer?${props.drop}`)).value;
+}
 function keep(): void {
   if (!reading.value || typeof result.value === 'string') return;
   localStorage.setItem(
@@ -127,7 +139,8 @@ function keep(): void {
         :allow-empty="false"
         aria-label="Whether the instrument corrects for temperature"
       />
-      <div class="pair">
+      <Button v-if="drop" outlined type="button" label="Read a drop" @click="readDrop" />
+      <div v-if="!bench" class="pair">
         <SelectButton
           v-model="side"
           :options="['A', 'B']"
@@ -166,8 +179,12 @@ function keep(): void {
         </div>
       </details>
       <p class="sub">
-        A Brix scale is no honey scale: say which one you read. Three drops from open cells of both
-        sides; the wettest decides.
+        A Brix scale is no honey scale: say which one you read.
+        {{
+          bench
+            ? 'Two drops at least, from a stirred vessel; the wettest decides.'
+            : 'Three drops from open cells of both sides; the wettest decides.'
+        }}
       </p>
       <Button
         type="submit"

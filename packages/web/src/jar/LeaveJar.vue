@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import {
+  FATE_WORDS,
+  RESTS,
+  massText,
+  type BatchDetail,
+  type HouseRules,
+  type Rest,
+} from '@furrow/core';
+import Button from 'primevue/button';
+import Dialog from 'primevue/dialog';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import Refusal from '../parts/Refusal.vue';
+import { useSend } from '../server/useSend.js';
+
+/** The way from Jar to Book. With honey left it closes nothing: what becomes of it is asked first. */
+const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
+const router = useRouter();
+const { go, busy, refusal } = useSend();
+const asking = ref(false);
+const leftG = computed(() =>
+  props.detail.lots
+    .filter((l) => ['honey', 'comb', 'crushed'].includes(l.kind))
+    .reduce((sum, l) => sum + l.nowG, 0),
+);
+const jarsFilled = computed(() =>
+  props.detail.lots.reduce((sum, l) => sum + (l.kind === 'jars' ? (l.count ?? 0) : 0), 0),
+);
+const book = computed(() => `/book/${props.detail.batch.id}`);
+async function end(rest: Rest | null): Promise<void> {
+  const done = await go(
+    `/harvests/${props.detail.batch.id}/stage`,
+    {
+      stage: 'book',
+      handsOnMinutes: Math.round(jarsFilled.value * props.rules.minutesPerJar),
+      ...(rest ? { rest } : {}),
+    },
+    rest ? `${FATE_WORDS[rest]}; the harvest is in the book.` : 'Into the book.',
+    { baseRevision: props.detail.batch.revision },
+  );
+  if (done) await router.push(book.value);
+}
+const start = (): unknown => (leftG.value > 0 ? (asking.value = true) : end(null));
+</script>
+
+<template>
+  <Refusal v-if="!asking" :refusal="refusal" />
+  <Button
+    v-if="!detail.batch.closedAt"
+    :label="leftG > 0 ? 'Go on to Book, honey is left…' : 'Go on to Book'"
+    :outlined="leftG > 0"
+    :loading="busy"
+    @click="start"
+  />
+  <RouterLink v-else class="p-button p-component p-button-outlined" :to="book"
+    >See it in the book</RouterLink
+  >
+  <Dialog
+    v-model:visible="asking"
+    modal
+    :header="`${massText(leftG / 1000, rules.units, 2)} are not filled`"
+    position="top"
+    :style="{ width: '480px', maxWidth: '94vw' }"
+  >
+    <div class="acts bench">
+      <p>What becomes of it?</p>
+      <Button label="It stays here, to be filled later" @click="router.push(book)" />
+      <Button
+        v-for="rest in RESTS"
+        :key="rest"
+        outlined
+        :label="FATE_WORDS[rest]"
+        :loading="busy"
+        @click="end(rest)"
+      />
+      <p class="sub">
+        Honey is never fed to another colony: foulbrood spores travel in it. To pour it to other
+        honey, use Several lots.
+      </p>
+      <Refusal :refusal="refusal" />
+    </div>
+  </Dialog>
+</template>

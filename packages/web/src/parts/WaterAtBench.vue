@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { measuredWater, type BatchDetail, type Reading } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import MoistureDialog from '../look/MoistureDialog.vue';
+import { newId } from '../server/client.js';
+import { useSend } from '../server/useSend.js';
+import { clockText } from '../shell/times.js';
+import { useNow } from '../shell/useNow.js';
+import Refusal from './Refusal.vue';
+
+/** Water of this honey: the newest measuring wherever it was taken, and a drop more. */
+const props = defineProps<{ detail: BatchDetail }>();
+const now = useNow();
+const { go, refusal } = useSend();
+const measuring = ref(false);
+const water = computed(() => measuredWater(props.detail));
+const text = computed(() => {
+  const w = water.value;
+  if (!w) return 'Not measured yet.';
+  const where = w.where === 'bench' ? 'at the bench' : 'in the comb, at its look';
+  const when = clockText(w.at, props.detail.batch.zone, now.value);
+  const drops =
+    w.count === 1
+      ? 'one drop'
+      : `${w.count} drops, mean ${w.meanPercent.toFixed(1)} %, ${w.spreadPercent.toFixed(1)} apart`;
+  return `${w.percent.toFixed(1)} % water: ${drops}, ${where}, ${when}.`;
+});
+async function keep({ side: _side, cells: _cells, ...reading }: Reading): Promise<void> {
+  await go(
+    '/waterReadings',
+    { id: newId(), batchId: props.detail.batch.id, reading },
+    'Water written down.',
+  );
+}
+</script>
+
+<template>
+  <section class="water">
+    <h2 class="furrow-heading">Water</h2>
+    <p>
+      <b>{{ text }}</b> {{ water?.says }}
+    </p>
+    <Refusal :refusal="refusal" />
+    <Button
+      v-if="!detail.batch.closedAt"
+      outlined
+      label="Measure water…"
+      @click="measuring = true"
+    />
+    <MoistureDialog
+      v-model:visible="measuring"
+      bench
+      side="A"
+      :date="now.toISOString().slice(0, 10)"
+      :drop="`batchId=${detail.batch.id}&drop=${(water?.count ?? 0) + 1}`"
+      @reading="keep"
+    />
+  </section>
+</template>
+
+<style scoped>
+.water {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  margin: 12px 0;
+}
+</style>
