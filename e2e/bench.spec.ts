@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { weighLowerHoney, weighWetWax } from './weigh.js';
 
 const BASE = 'http://127.0.0.1:4585';
 test.describe.configure({ mode: 'serial' });
@@ -63,17 +64,18 @@ test('closing asks why comb in is not honey and wax out; then it settles, and th
   await page.goto(`${BASE}/drain`);
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Honey in the lower vessel, net').fill('3,4');
-  await dialog.getByLabel('Wet wax, net').fill('0,7');
+  await weighLowerHoney(dialog, '3,4');
+  await weighWetWax(dialog, '0,7');
   await expect(dialog.getByText('275 g less came out than went in')).toBeVisible();
   await expect(dialog.getByRole('button', { name: 'Close this drain' })).toBeDisabled();
   await dialog.getByLabel('Why').fill('A spill');
   await dialog.getByRole('button', { name: 'Close this drain' }).click();
   await expect(page.getByRole('heading', { name: 'Ipê settles' })).toBeVisible();
   for (const drop of ['17,9', '18,2']) {
-    await page.getByLabel('Water by the refractometer').fill(drop);
-    await page.getByRole('button', { name: 'Write it down' }).click();
-    await expect(page.getByLabel('Water by the refractometer')).toHaveValue('');
+    await page.getByRole('button', { name: 'Measure water…' }).click();
+    await page.getByRole('dialog').getByLabel('Reading').fill(drop);
+    await page.getByRole('button', { name: 'Keep this sample' }).click();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
   }
   await expect(page.getByText(/18\.2 % water\. Between 17\.1 and 19 %/)).toBeVisible();
   await page.getByLabel('Scum, net').fill('0');
@@ -91,6 +93,7 @@ test('closing asks why comb in is not honey and wax out; then it settles, and th
   // The label never says more than the lightest jar held.
   await expect(page.getByText('496 g / 17.4 oz')).toBeVisible();
   await page.getByRole('button', { name: /Go on to Book/ }).click();
+  await page.getByRole('button', { name: 'It stays here, to be filled later' }).click();
   await expect(page.getByText('Balanced to the gram')).toBeVisible();
   await page.getByRole('button', { name: /crushed comb to lost: 275 g/ }).focus();
   await expect(page.getByText('crushed comb to lost: 275 g')).toBeVisible();

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { expect, test, type Page } from '@playwright/test';
 import { openTopBar } from './lift.js';
 import { OwnServer } from './ownServer.js';
+import { weighDrawnOff, weighLowerHoney, weighPressed, weighWetWax } from './weigh.js';
 
 /** Whole days by the browser, from smoke to the closed mass, with a clock that runs twenty minutes a second. */
 const NOW = '2026-03-14T11:00:00Z*1200';
@@ -35,13 +36,21 @@ async function close(
   server: OwnServer,
   batchId: string,
   honeyG: number,
+  pressedG = 0,
 ): Promise<Detail> {
   const crushed = (await server.get<Detail>(`/harvests/${batchId}`)).lots.find(
     (l) => l.kind === 'crushed',
   )!;
   await touch(page, 'Stop draining…');
-  await page.getByLabel('Honey in the lower vessel, net').fill(`${honeyG} g`);
-  await page.getByLabel('Wet wax, net').fill(`${crushed.nowG - honeyG - 75} g`);
+  const dialog = page.getByRole('dialog');
+  await weighLowerHoney(dialog, `${honeyG - pressedG} g`);
+  // The weight of the last turn stands there already.
+  if (pressedG)
+    await expect(dialog.getByLabel('Gross, pressed honey and its vessel')).toHaveValue(
+      `${pressedG / 1000} kg`,
+    );
+  if (pressedG) await dialog.getByLabel(/^Tare, the vessel of the pressed honey/).fill('0');
+  await weighWetWax(dialog, `${crushed.nowG - honeyG - 75} g`);
   await page.getByLabel('Debris, if you weighed it').fill('30 g');
   await expect(page.getByText('45 g less came out than went in')).toBeVisible();
   await touch(page, 'Close this drain');
@@ -82,9 +91,7 @@ test.describe('a rehearsed day', () => {
       await weighLower(page);
       const [{ weighings }] = (await server.get<Detail>(`/harvests/${batchId}`)).drains;
       await touch(page, /^Draw off/);
-      await page
-        .getByLabel('Drawn off, net')
-        .fill(`${Math.max(50, weighings.at(-1)!.netG - 60)} g`);
+      await weighDrawnOff(page, `${Math.max(50, weighings.at(-1)!.netG - 60)} g`);
       await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click();
       await expect(page.getByRole('listitem').filter({ hasText: 'drew off' })).toHaveCount(1);
       await expect
@@ -171,18 +178,23 @@ test.describe('a rehearsed day', () => {
       )!.netG;
       await touch(page, /^Press/);
       await touch(page, 'Draw off what dripped first…');
-      await page.getByLabel('Drawn off, net').fill(`${dripped} g`);
+      await weighDrawnOff(page, `${dripped} g`);
       await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click();
       await touch(page, /^Press/);
       for (const [i, g] of [0, 620, 640].entries()) {
-        await page.getByLabel('Pressed so far, net').fill(`${g} g`);
+        // Nothing stands under the spout at the first turn.
+        if (i > 0) await weighPressed(page, `${g} g`);
         await touch(page, i === 0 ? 'First turn' : 'Turned, written down');
         await expect(page.getByText(new RegExp(`${i + 1} turns?[,.]`))).toBeVisible();
       }
       await expect(page.getByText('Enough', { exact: true })).toBeVisible();
       await expect(page.getByText(/of the honey is still in the wax, by weight/)).toBeVisible();
       await touch(page, 'Put the press away');
-      const detail = await close(page, server, batchId, 640);
+      const detail = await close(page, server, batchId, 640, 640);
+      expect(detail.lots.filter((l) => l.kind === 'honey').map((l) => l.nowG)).toEqual([
+        dripped,
+        640,
+      ]);
       expect(detail.balanced).toBe(true);
       expect(detail.takes).toHaveLength(8);
       expect(detail.takes.every((t) => t.byBox)).toBe(true);
@@ -228,7 +240,7 @@ test.describe('a rehearsed day', () => {
       await expect(page.getByRole('heading', { name: 'Before anything is opened' })).toBeVisible();
       await expect(page.getByRole('checkbox')).toHaveCount(5);
       for (const check of await page.getByRole('checkbox').all()) await check.click();
-      await expect(page.getByText('Every frame needs its vessel.')).toBeVisible();
+      await expect(page.getByText('Frame 2·3 has no vessel.').first()).toBeVisible();
       // A jar too small for one frame is said before anything is opened.
       await page.getByLabel(/^Frame 2·3/).selectOption({ label: 'Cup, to its mark 0.6 kg' });
       await expect(
@@ -258,13 +270,16 @@ test.describe('a rehearsed day', () => {
       await touch(page, 'The leak is seen to');
       // Seen to, but nothing more is opened: neither another part nor another frame.
       await expect(page.getByRole('button', { name: /^Open part/ })).toHaveCount(0);
+      // A swap weighs nothing: the vessel that was taken away is weighed next.
       await touch(page, 'Swap vessel…');
+      await touch(page, 'Swapped');
+      await expect(page.getByRole('heading', { name: 'Weigh Tall jar' })).toBeVisible();
       await touch(page, 'Read the scale');
       await shown(page, 'Gross, vessel and honey');
       await touch(page, 'Write it down');
       await touch(page, 'Only drops come now');
       await touch(page, 'Reset: cells back in line');
-      await touch(page, 'Weigh vessel…');
+      await touch(page, /^Weigh .* first$/);
       await touch(page, 'Read the scale');
       await shown(page, 'Gross, vessel and honey');
       await touch(page, 'Write it down');

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { OwnServer } from './ownServer.js';
+import { weighLowerHoney, weighWetWax } from './weigh.js';
 
 // A household of its own, from a drained lot to labels, a gift, wax, the seasons and the archive.
 const server = new OwnServer(4594, '2026-03-14T13:00:00Z');
@@ -39,8 +40,8 @@ test('a drained lot is filled, its jars weighed one by one, its labels designed,
 }) => {
   await page.goto(`${server.base}/drain/${await batch()}`);
   await page.getByRole('button', { name: 'Stop draining…' }).click();
-  await page.getByLabel('Honey in the lower vessel, net').fill('3,46');
-  await page.getByLabel('Wet wax, net').fill('0,7');
+  await weighLowerHoney(page.getByRole('dialog'), '3,46');
+  await weighWetWax(page, '0,7');
   await page.getByLabel('Why').fill('Stuck to bucket and strainer');
   await page.getByRole('button', { name: 'Close this drain' }).click();
   await page.getByRole('link', { name: 'Go on to Jar' }).click();

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { openTopBar } from './lift.js';
+import { weighDrawnOff, weighLowerHoney, weighWetWax } from './weigh.js';
 
 const BASE = 'http://127.0.0.1:4581';
 
@@ -175,7 +176,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
     .getByRole('button', { name: /Draw off/ })
     .first()
     .click();
-  await field(page, 'Drawn off, net', '0,5');
+  await weighDrawnOff(page, '0,5');
   await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click();
   await expect(page.getByText('drew off 0.50 kg')).toBeVisible();
   // The clock is the server's: it survives a reload.
@@ -184,8 +185,8 @@ test('one comb goes from an empty database to a labelled jar, every gram account
     page.getByRole('contentinfo', { name: 'Clocks and messages' }).getByText('Cambará'),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Stop draining…' }).click();
-  await field(page, 'Honey in the lower vessel, net', '1,1 kg');
-  await field(page, 'Wet wax, net', '0,35 kg');
+  await weighLowerHoney(page.getByRole('dialog'), '1,1 kg');
+  await weighWetWax(page, '0,35 kg');
   await expect(page.getByText('50 g less came out than went in')).toBeVisible();
   await field(page, 'Why', 'Stuck to the bucket');
   await page.getByRole('button', { name: 'Close this drain' }).click();
@@ -216,6 +217,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await expect(page.getByText(/90 g clean/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Fill', exact: true }).click();
   await page.getByRole('button', { name: /Go on to Book/ }).click();
+  await page.getByRole('button', { name: 'It stays here, to be filled later' }).click();
 
   // Book.
   await expect(page.getByText('Balanced to the gram')).toBeVisible();

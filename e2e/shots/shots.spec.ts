@@ -3,6 +3,7 @@ import { chooserIsDone, lift, openTopBar } from '../lift.js';
 import { Api } from '../api.js';
 import { combsToCut, framesRunning } from './scenes.js';
 import { picturePath, setCorners, showExamples } from '../comb.js';
+import { weighLowerHoney, weighWetWax } from '../weigh.js';
 
 const shot = async (page: Page, name: string): Promise<void> => {
   await page.waitForTimeout(900);
@@ -111,8 +112,8 @@ test('pictures of the main views', async ({ page }) => {
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto('/drain');
   await page.getByRole('button', { name: 'Stop draining…' }).click();
-  await page.getByLabel('Honey in the lower vessel, net').fill('3,46');
-  await page.getByLabel('Wet wax, net').fill('0,7');
+  await weighLowerHoney(page.getByRole('dialog'), '3,46');
+  await weighWetWax(page, '0,7');
   await page.getByLabel('Why').fill('Stuck to bucket and strainer');
   await page.getByRole('button', { name: 'Close this drain' }).click();
   await page.getByRole('link', { name: 'Go on to Jar' }).click();

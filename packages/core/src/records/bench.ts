@@ -68,7 +68,10 @@ export const newDrainEventSchema = z
     id: idSchema,
     drainId: idSchema,
     kind: z.enum(DRAIN_EVENT_KINDS),
+    /** Net grams; where gross and tare are given it is their difference. */
     g: gramsSchema.optional(),
+    grossG: gramsSchema.optional(),
+    tareG: gramsSchema.optional(),
     temperatureC: z
       .number('Degrees.')
       .min(5, 'At least 5 °C.')
@@ -85,6 +88,12 @@ export const newDrainEventSchema = z
   .superRefine((event, context) => {
     const asks = (path: string, message: string): void =>
       context.addIssue({ code: 'custom', path: [path], message });
+    if (
+      event.grossG !== undefined &&
+      event.tareG !== undefined &&
+      event.grossG - event.tareG !== event.g
+    )
+      asks('grossG', 'Gross less tare is not the net weight.');
     if (event.kind === 'draw-off' && !event.g) asks('g', 'Say how many grams were drawn off.');
     if (event.kind === 'skim' && event.g === undefined)
       asks('g', 'Weigh the scum; 0 where there was none.');
@@ -100,6 +109,8 @@ export type NewDrainEvent = z.infer<typeof newDrainEventSchema>;
 export const closeDrainSchema = z.strictObject({
   /** Honey in the lower vessel now, net, beyond what was drawn off. */
   honeyG: gramsSchema,
+  /** Pressed honey that stays a lot of its own. */
+  pressedG: gramsSchema.default(0),
   wetWaxG: gramsSchema,
   /** Bees, pollen, bits of wood: what is neither honey nor wax. */
   debrisG: gramsSchema.default(0),

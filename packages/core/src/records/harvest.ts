@@ -68,6 +68,8 @@ export type NewPieces = z.infer<typeof newPiecesSchema>;
 export const newFillingSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,
+  /** Which honey of the harvest; the first one where it is not said. */
+  honeyLotId: idSchema.nullable().default(null),
   jarKindId: idSchema,
   count: z.int('Whole jars.').min(1, 'At least one jar.').max(2000, 'At most 2000 jars.'),
   netG: z.int('Whole grams.').min(1, 'At least 1 g.').max(50_000, 'At most 50 kg.'),

@@ -241,6 +241,8 @@ export interface DrainEvent {
   drainId: string;
   kind: DrainEventKind;
   g: number | null;
+  grossG: number | null;
+  tareG: number | null;
   temperatureC: number | null;
   moisturePercent: number | null;
   minutes: number;

@@ -205,7 +205,12 @@ describe('seasons and questions', () => {
     expect(pairs.map((p) => p.weighedKg)).toEqual([2, 2]);
     expect(pairs[0].estimateKg).toBeGreaterThan(1);
     expect(missed).toEqual([]);
-    await home.ok(home.post(`/harvests/${batchId}/stage`, { stage: 'book' }));
+    // Nothing is closed by going on: honey that nobody filled is asked about.
+    expect((await home.post(`/harvests/${batchId}/stage`, { stage: 'book' })).body).toMatchObject({
+      path: 'payload.rest',
+      detail: '3.30 kg of honey that is not filled: say what becomes of it.',
+    });
+    await home.ok(home.post(`/harvests/${batchId}/stage`, { stage: 'book', rest: 'eaten' }));
     expect(
       (await home.get<{ missed: { gear: string }[] }>('/seasons')).missed.map((m) => m.gear),
     ).toEqual(['press']);

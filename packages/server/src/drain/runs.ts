@@ -47,8 +47,10 @@ export async function householdRuns(db: Knex): Promise<HouseholdRuns> {
     .count('id as n')
     .sum('revision as r')
     .first();
+  // A vessel weighed after its frame was closed changes what is known of that frame.
   const plugged = await db('frameEvents')
-    .where({ kind: 'plug', removedAt: null })
+    .whereIn('kind', ['plug', 'level', 'lost'])
+    .where({ removedAt: null })
     .count('id as n')
     .first();
   const key = `${ended?.n}-${ended?.r}-${plugged?.n}`;

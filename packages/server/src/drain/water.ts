@@ -1,4 +1,4 @@
-import { BadInput, newWaterReadingSchema, readingMoisture } from '@furrow/core';
+import { BadInput, newWaterReadingSchema, readingMoisture, type BenchReading } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { batchDetail, batchView } from '../store/views.js';
 import { write } from '../store/writes.js';
@@ -20,9 +20,17 @@ export const waterWrites = [
   }),
 ];
 
-function moistureOf(reading: Parameters<typeof readingMoisture>[0]): number {
+/** Honey holds so much water; anything else is a wrong scale. */
+const [LEAST_PERCENT, MOST_PERCENT] = [10, 40];
+
+function moistureOf(reading: BenchReading): number {
   try {
-    return readingMoisture(reading).moisturePercent;
+    const { moisturePercent } = readingMoisture(reading);
+    if (moisturePercent < LEAST_PERCENT || moisturePercent > MOST_PERCENT)
+      throw new BadInput(
+        `That would be ${moisturePercent.toFixed(0)} % water. Which scale was read: water, Brix or index?`,
+      );
+    return moisturePercent;
   } catch (error) {
     if (error instanceof BadInput) throw refused(error.message, 'payload.reading.value');
     throw error;

@@ -2,11 +2,13 @@ import {
   changeWeighingSchema,
   closeDrainSchema,
   closeMass,
+  drawnBefore,
   newBlendSchema,
   newDrainEventSchema,
   newDrainSchema,
   newReadingsSchema,
   newWeighingSchema,
+  outByWeighing,
   type Drain,
   type NewDrainEvent,
   type Weighing,
@@ -23,7 +25,7 @@ import {
   lotView,
 } from '../store/views.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { addMinutes, lotOf } from '../take/lots.js';
+import { addMinutes, lotOf, pressedLotOf } from '../take/lots.js';
 import { write } from '../store/writes.js';
 
 async function anyDrain(unit: UnitOfWork, id: string): Promise<Drain> {
@@ -124,9 +126,10 @@ export const drainWrites = [
     run: async (unit, payload) => {
       const drain = await runningDrain(unit, payload.drainId);
       const netG = payload.grossG - payload.tareG;
-      if (netG - (payload.of === 'lower' ? drain.potStartG : 0) > drain.crushedG)
+      const outG = outByWeighing(drain, { of: payload.of, netG, occurredAt: unit.at });
+      if (outG > drain.crushedG || netG > drain.crushedG + drain.potStartG)
         throw refused(
-          `More than the ${(drain.crushedG / 1000).toFixed(2)} kg that were crushed. Is the tare right?`,
+          `More came out than the ${(drain.crushedG / 1000).toFixed(2)} kg that were crushed${drawnBefore(drain.events, unit.at) > 0 ? ', with what was drawn off' : ''}. Is the tare right?`,
           'payload.grossG',
         );
       await unit.insert('weighings', { ...payload, netG, leftOut: false, occurredAt: unit.at });
@@ -195,12 +198,25 @@ export const drainWrites = [
       await unit.insert('drainEvents', {
         ...payload,
         g: payload.g ?? null,
+        grossG: payload.grossG ?? null,
+        tareG: payload.tareG ?? null,
         temperatureC: payload.temperatureC ?? null,
         moisturePercent: payload.moisturePercent ?? null,
         occurredAt: unit.at,
       });
+      if (payload.kind === 'press' && (payload.g ?? 0) > drain.crushedG)
+        throw refused(
+          `More than the ${kilograms(drain.crushedG)} that were crushed. Is the tare right?`,
+          'payload.g',
+        );
       if (payload.kind === 'draw-off') {
         const from = await lotOf(unit, batch, 'crushed', 'crushed comb');
+        const { nowG } = (await lotView(unit.db, from))!;
+        if (payload.g! > nowG)
+          throw refused(
+            `More than can have come: of what was crushed ${kilograms(nowG)} are not drawn off yet.`,
+            'payload.g',
+          );
         await unit.flow({
           from,
           to: await lotOf(unit, batch, 'honey', 'honey'),
@@ -247,10 +263,16 @@ export const drainWrites = [
       const batch = await batchView(unit.db, drain.batchId);
       const book = await bookView(unit.db, batch.id);
       const crushed = book.lots.find((lot) => lot.kind === 'crushed')!;
+      const honeyG = payload.honeyG + payload.pressedG;
+      if (honeyG > crushed.nowG)
+        throw refused(
+          `More honey than the ${kilograms(crushed.nowG)} of comb that were left of it. Is a tare wrong?`,
+          'payload.honeyG',
+        );
       const { gapG, asks, sentence } = closeMass({
         crushedG: drain.crushedG,
         leftG: crushed.nowG,
-        honeyG: payload.honeyG,
+        honeyG,
         wetWaxG: payload.wetWaxG,
         debrisG: payload.debrisG,
       });
@@ -266,6 +288,13 @@ export const drainWrites = [
         g: payload.honeyG,
         reason: 'Drained',
       });
+      if (payload.pressedG > 0)
+        await unit.flow({
+          from: crushed.id,
+          to: await pressedLotOf(unit, batch),
+          g: payload.pressedG,
+          reason: 'Pressed',
+        });
       if (payload.wetWaxG > 0)
         await unit.flow({
           from: crushed.id,

@@ -111,7 +111,10 @@ export const jarWrites = [
     sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} of ${p.netG} g filled`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
-      const honey = (await bookView(unit.db, batch.id)).lots.find((lot) => lot.kind === 'honey');
+      const honey = (await bookView(unit.db, batch.id)).lots.find(
+        (lot) =>
+          lot.kind === 'honey' && (payload.honeyLotId === null || lot.id === payload.honeyLotId),
+      );
       await fill(unit, batch, honey, payload, 'payload.count');
       return { detail: await batchDetail(unit.db, batch.id) };
     },

@@ -18,8 +18,31 @@ export async function lotOf(
   kind: string,
   name: string,
 ): Promise<string> {
-  const there = await unit.db('lots').where({ batchId: batch.id, kind, removedAt: null }).first();
-  if (there) return there.id as string;
+  const there = await unit
+    .db('lots')
+    .where({ batchId: batch.id, kind, removedAt: null })
+    .orderBy('recordedAt')
+    .first();
+  return there ? (there.id as string) : makeLot(unit, batch, kind, name);
+}
+
+const PRESSED = 'pressed honey';
+/** Pressed honey is cloudier than what dripped: a lot of its own, unless the person joins them. */
+export async function pressedLotOf(unit: UnitOfWork, batch: Batch): Promise<string> {
+  const there = await unit
+    .db('lots')
+    .where({ batchId: batch.id, kind: 'honey', removedAt: null })
+    .where('name', 'like', `%, ${PRESSED}`)
+    .first();
+  return there ? (there.id as string) : makeLot(unit, batch, 'honey', PRESSED);
+}
+
+async function makeLot(
+  unit: UnitOfWork,
+  batch: Batch,
+  kind: string,
+  name: string,
+): Promise<string> {
   const id = randomUUID();
   await unit.insert('lots', {
     id,

@@ -519,6 +519,84 @@ describe('honey pots', () => {
   });
 });
 
+describe('a comb that is weighed later', () => {
+  async function begun() {
+    const hive = await home.hive();
+    const made = await chosen(hive, [8, 7], 'crush');
+    const take = (combId: string, change: Record<string, unknown> = {}) =>
+      home.post('/takes', {
+        id: randomUUID(),
+        batchId: made.batchId,
+        combId,
+        outcome: 'taken',
+        vesselId: null,
+        grossG: null,
+        tareG: null,
+        ...change,
+      });
+    const weigh = (combIds: string[], change: Record<string, unknown>) =>
+      home.post(`/harvests/${made.batchId}/weighTakes`, {
+        combIds,
+        grossG: null,
+        tareG: null,
+        netBy: 'scale',
+        ...change,
+      });
+    return { ...made, hive, take, weigh };
+  }
+  const debts = async (): Promise<string[]> =>
+    (await home.get<{ items: { kind: string; title: string }[] }>('/today')).items
+      .filter((l) => l.kind === 'weigh')
+      .map((l) => l.title);
+  it('is gone from the hive, stands on Today as a debt, and in no book until it is weighed', async () => {
+    const { batchId, combIds, hive, take, weigh } = await begun();
+    expect((await take(combIds[0])).body).toMatchObject({ path: 'payload.grossG' });
+    await home.ok(take(combIds[0], { later: true }));
+    const detail = await home.detail(batchId);
+    expect(detail.takes).toMatchObject([{ netG: null, outcome: 'taken' }]);
+    expect(detail.lots).toEqual([]);
+    expect(detail.hive.bars.find((b) => b.slot === 8)!.comb).toBeNull();
+    expect(await debts()).toEqual([`Weigh comb 8 of ${hive.name}`]);
+    expect((await weigh([combIds[1]], { grossG: 900, tareG: 200 })).status).toBe(409);
+    expect((await weigh([combIds[0]], { grossG: 900 })).body).toMatchObject({
+      path: 'payload.tareG',
+    });
+    await home.ok(weigh([combIds[0]], { grossG: 2900, tareG: 1200 }));
+    expect((await home.detail(batchId)).lots).toMatchObject([{ kind: 'comb', nowG: 1700 }]);
+    expect(await debts()).toEqual([]);
+  });
+  it('may be taken by its estimate, and says so', async () => {
+    const { batchId, combIds, take, weigh } = await begun();
+    await home.ok(take(combIds[0], { later: true }));
+    expect((await home.post(`/harvests/${batchId}/stage`, { stage: 'book' })).body).toMatchObject({
+      code: 'owed',
+    });
+    await home.ok(weigh([combIds[0]], { netBy: 'estimate' }));
+    const [first] = (await home.detail(batchId)).takes;
+    expect(first.netBy).toBe('estimate');
+    expect(first.netG).toBeGreaterThan(500);
+  });
+});
+
+describe('water at the bench', () => {
+  it('is measured by any scale, without a drain, and stands on the label', async () => {
+    const batchId = await home.drained(await home.harvest(await home.hive()), 3200, 740);
+    const drop = (value: number, scale = 'moisture') =>
+      home.post('/waterReadings', {
+        id: randomUUID(),
+        batchId,
+        reading: { scale, value, temperatureC: 24, temperatureCompensated: false },
+      });
+    expect((await drop(99)).status).toBe(400);
+    await home.ok(drop(18.2));
+    await home.ok(drop(80.1, 'brix'));
+    const { waterReadings } = await home.detail(batchId);
+    expect(waterReadings).toHaveLength(2);
+    // Read at 24 °C without correction the index is too low: the water is less than it says.
+    expect(waterReadings[0].moisturePercent).toBeLessThan(18.2);
+  });
+});
+
 describe('two hives in one vessel', () => {
   it('is asked before, and only then joined', async () => {
     const [a, b] = [
@@ -665,6 +743,89 @@ describe('the bench', () => {
       '/runs',
     );
     expect(drains[0].share).toBeCloseTo(3.14 / 3.8, 3);
+  });
+  it('never has more out than was crushed, drawn off or not', async () => {
+    const batchId = await home.harvest(await home.hive());
+    const drainId = await home.drain(batchId);
+    home.later(5);
+    const weigh = (grossG: number) =>
+      home.post('/weighings', {
+        id: randomUUID(),
+        drainId,
+        of: 'lower',
+        grossG,
+        tareG: 500,
+        source: 'hand',
+      });
+    const draw = (g: number) =>
+      home.post('/drainEvents', { id: randomUUID(), drainId, kind: 'draw-off', g, minutes: 0 });
+    await home.ok(draw(3000));
+    expect((await draw(1001)).body).toMatchObject({
+      path: 'payload.g',
+      detail: 'More than can have come: of what was crushed 1.00 kg are not drawn off yet.',
+    });
+    home.later(0.1);
+    expect((await weigh(2000)).body).toMatchObject({
+      detail:
+        'More came out than the 4.00 kg that were crushed, with what was drawn off. Is the tare right?',
+    });
+    await home.ok(weigh(900));
+    expect(
+      (
+        await home.post(`/drains/${drainId}/close`, {
+          honeyG: 1200,
+          wetWaxG: 0,
+          minutes: 0,
+          gapReason: 'A wrong tare',
+        })
+      ).body,
+    ).toMatchObject({ path: 'payload.honeyG' });
+  });
+  it('keeps dripped and pressed honey apart, each filled as itself', async () => {
+    const batchId = await home.harvest(await home.hive());
+    const drainId = await home.drain(batchId);
+    home.later(20);
+    await home.ok(
+      home.post(`/drains/${drainId}/close`, {
+        honeyG: 2600,
+        pressedG: 700,
+        wetWaxG: 650,
+        minutes: 1,
+        gapReason: '',
+      }),
+    );
+    const lots = (await home.detail(batchId)).lots.filter((l) => l.kind === 'honey');
+    expect(lots.map((l) => [l.name.split(', ')[1], l.nowG])).toEqual([
+      ['honey', 2600],
+      ['pressed honey', 700],
+    ]);
+    const jarKindId = randomUUID();
+    await home.ok(
+      home.post('/jars', {
+        id: jarKindId,
+        name: 'Small',
+        netG: 250,
+        tareG: 150,
+        stock: 20,
+        value: 5,
+      }),
+    );
+    const fill = (honeyLotId: string | null, count: number) =>
+      home.post('/fillings', {
+        id: randomUUID(),
+        batchId,
+        honeyLotId,
+        jarKindId,
+        count,
+        netG: 250,
+        lowestWeighedG: null,
+      });
+    expect((await fill(lots[1].id, 3)).status).toBe(400);
+    await home.ok(fill(lots[1].id, 2));
+    await home.ok(fill(null, 1));
+    expect(
+      (await home.detail(batchId)).lots.filter((l) => l.kind === 'honey').map((l) => l.nowG),
+    ).toEqual([2350, 200]);
   });
   it('pours lots together: both stay in the book', async () => {
     const lots: string[] = [];

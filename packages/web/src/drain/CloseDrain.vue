@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import {
   closeMass,
-  massField,
   massText,
+  pressTurns,
   readMassG,
   smallMassText,
   type Drain,
@@ -15,6 +15,7 @@ import { useRouter } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
+import WeighFields from '../parts/WeighFields.vue';
 import { useSend } from '../server/useSend.js';
 
 /** The end of a drain: comb in = honey out + wet wax + debris + loss. A small gap is written down, a large one is asked about. */
@@ -23,57 +24,86 @@ const props = defineProps<{
   rules: HouseRules;
   forecast: DrainForecast | null;
   leftG: number;
-  lastNetG: number | null;
+  /** The weighing of the lower vessel that still stands, and what it weighs empty. */
+  lastGrossG: number | null;
+  lowerTareG: number | null;
   drawnG: number;
   pricePerKg: number | null;
 }>();
 const router = useRouter();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => props.rules.units);
-const grams = (text: string): number | null => {
-  const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb');
-  return g === null ? null : Math.round(g);
-};
-const honeyText = ref(
-  props.lastNetG === null
-    ? ''
-    : massField(Math.max(0, props.lastNetG - props.drain.potStartG), units.value),
+interface Weighed {
+  grossG: number | null;
+  tareG: number | null;
+}
+const [lower, pressed, wax] = [
+  ref<Weighed>({ grossG: null, tareG: null }),
+  ref<Weighed>({ grossG: null, tareG: null }),
+  ref<Weighed>({ grossG: null, tareG: null }),
+];
+const netOf = ({ grossG, tareG }: Weighed): number | null =>
+  grossG === null || tareG === null || grossG < tareG ? null : grossG - tareG;
+const turns = computed(() => pressTurns(props.drain));
+const wasPressed = computed(() => turns.value.length > 0);
+const lastTurn = computed(
+  () => props.drain.events.filter((e) => e.kind === 'press' && e.grossG).at(-1) ?? null,
 );
-const waxText = ref('');
+const joined = ref(false);
 const debrisText = ref('');
 const gapReason = ref('');
 const minutes = ref<number | null>(15);
-const close_ = computed(() => {
-  const [honeyG, wetWaxG, debrisG] = [
-    grams(honeyText.value),
-    grams(waxText.value),
-    debrisText.value.trim() ? grams(debrisText.value) : 0,
-  ];
-  return honeyG === null || wetWaxG === null || debrisG === null
-    ? null
-    : {
-        ...closeMass({
-          crushedG: props.drain.crushedG,
-          leftG: props.leftG,
-          honeyG,
-          wetWaxG,
-          debrisG,
-        }),
-        honeyG,
-        wetWaxG,
-        debrisG,
-      };
+const debrisG = computed(() => {
+  if (!debrisText.value.trim()) return 0;
+  const g = readMassG(debrisText.value, units.value === 'metric' ? 'kg' : 'lb');
+  return g === null ? null : Math.round(g);
 });
+const parts = computed(() => {
+  const inLower = netOf(lower.value);
+  const pressedG = wasPressed.value ? netOf(pressed.value) : 0;
+  const wetWaxG = netOf(wax.value);
+  if (inLower === null || pressedG === null || wetWaxG === null || debrisG.value === null)
+    return null;
+  const honeyG = Math.max(0, inLower - props.drain.potStartG);
+  return { honeyG, pressedG, wetWaxG, debrisG: debrisG.value };
+});
+const close_ = computed(() =>
+  parts.value
+    ? closeMass({
+        crushedG: props.drain.crushedG,
+        leftG: props.leftG,
+        ...parts.value,
+        honeyG: parts.value.honeyG + parts.value.pressedG,
+      })
+    : null,
+);
 const worth = computed(() =>
   props.pricePerKg && props.rules.currency && props.forecast
     ? `, about ${props.rules.currency} ${Math.round(props.forecast.stillKg.mid * props.pricePerKg)}`
     : '',
 );
+const missing = computed(() => {
+  if (netOf(lower.value) === null) return 'What does the lower vessel weigh, with honey and empty?';
+  if (wasPressed.value && netOf(pressed.value) === null)
+    return 'What does the pressed honey weigh, with its vessel and without?';
+  if (netOf(wax.value) === null) return 'What does the wet wax weigh, with its bowl and without?';
+  if (parts.value && parts.value.honeyG + parts.value.pressedG > props.leftG)
+    return `More honey than the ${massText(props.leftG / 1000, units.value, 2)} of comb that were left of it. Is a tare wrong?`;
+  if (close_.value?.asks && !gapReason.value.trim()) return 'Say why in and out differ.';
+  return null;
+});
 async function write(): Promise<void> {
-  const { honeyG, wetWaxG, debrisG } = close_.value!;
+  const { honeyG, pressedG, wetWaxG, debrisG } = parts.value!;
   const done = await go(
     `/drains/${props.drain.id}/close`,
-    { honeyG, wetWaxG, debrisG, minutes: minutes.value ?? 0, gapReason: gapReason.value },
+    {
+      honeyG: joined.value ? honeyG + pressedG : honeyG,
+      pressedG: joined.value ? 0 : pressedG,
+      wetWaxG,
+      debrisG,
+      minutes: minutes.value ?? 0,
+      gapReason: gapReason.value,
+    },
     'Drain closed.',
     { baseRevision: props.drain.revision },
   );
@@ -91,17 +121,46 @@ async function write(): Promise<void> {
       }}
       You decide.
     </p>
-    <TextField
-      v-model="honeyText"
-      label="Honey in the lower vessel, net"
-      :error="fieldError('honeyG')"
-      :hint="
-        drawnG
-          ? `${massText(drawnG / 1000, units, 2)} were drawn off before and are counted.`
-          : undefined
-      "
+    <WeighFields
+      v-model:gross-g="lower.grossG"
+      v-model:tare-g="lower.tareG"
+      :units="units"
+      what="lower vessel and honey"
+      tare-label="Tare, lower vessel empty"
+      :known-tare-g="lowerTareG"
+      :first-gross-g="lastGrossG"
+      :gross-error="fieldError('honeyG')"
     />
-    <TextField v-model="waxText" label="Wet wax, net" :error="fieldError('wetWaxG')" />
+    <p v-if="drain.potStartG" class="sub">
+      {{ massText(drain.potStartG / 1000, units, 2) }} stood in it before; that is not counted.
+    </p>
+    <p v-if="drawnG" class="sub">
+      {{ massText(drawnG / 1000, units, 2) }} were drawn off before and are counted.
+    </p>
+    <template v-if="wasPressed">
+      <WeighFields
+        v-model:gross-g="pressed.grossG"
+        v-model:tare-g="pressed.tareG"
+        :units="units"
+        what="pressed honey and its vessel"
+        tare-label="Tare, the vessel of the pressed honey empty"
+        :known-tare-g="lastTurn?.tareG ?? null"
+        :first-gross-g="lastTurn?.grossG ?? null"
+        :gross-error="fieldError('pressedG')"
+      />
+      <label class="check"
+        ><input v-model="joined" type="checkbox" /> Dripped and pressed go into one lot</label
+      >
+    </template>
+    <WeighFields
+      v-model:gross-g="wax.grossG"
+      v-model:tare-g="wax.tareG"
+      :units="units"
+      what="wet wax and its bowl"
+      tare-label="Tare, its bowl empty"
+      :known-tare-g="null"
+      :gross-error="fieldError('wetWaxG')"
+    />
     <TextField
       v-model="debrisText"
       label="Debris, if you weighed it"
@@ -128,12 +187,29 @@ async function write(): Promise<void> {
     </template>
     <p v-else-if="close_" class="green"><b>Every gram is somewhere.</b></p>
     <NumberField v-model="minutes" label="Your minutes" whole :min="0" :max="600" unit="min" />
-    <Refusal :refusal="refusal" :fields="['honeyG', 'wetWaxG', 'debrisG', 'gapReason']" />
+    <Refusal
+      :refusal="refusal"
+      :fields="['honeyG', 'pressedG', 'wetWaxG', 'debrisG', 'gapReason']"
+    />
     <Button
       type="submit"
       label="Close this drain"
-      :disabled="!close_ || (close_.asks && !gapReason.trim())"
+      :disabled="missing !== null || !close_"
       :loading="busy"
     />
+    <p v-if="missing" class="sub">{{ missing }}</p>
   </form>
 </template>
+
+<style scoped>
+.check {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 48px;
+}
+.check input {
+  width: 28px;
+  height: 28px;
+}
+</style>

@@ -9,7 +9,6 @@ import {
   nextStirAt,
   pressAdvice,
   pressTurns,
-  readMassG,
   vesselFullKg,
 } from '@furrow/core';
 import Button from 'primevue/button';
@@ -21,7 +20,6 @@ import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
-import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import { newId, read } from '../server/client.js';
 import { useClocks, useJars, useRules, useVessels } from '../server/queries.js';
@@ -32,6 +30,7 @@ import { useAwake } from '../shell/useAwake.js';
 import { useNow } from '../shell/useNow.js';
 import CloseDrain from './CloseDrain.vue';
 import DrainCurve from './DrainCurve.vue';
+import DrawOff from './DrawOff.vue';
 import DrainLog from './DrainLog.vue';
 import PressPanel from './PressPanel.vue';
 import ReadingsDialog from './ReadingsDialog.vue';
@@ -124,23 +123,12 @@ const others = computed(() =>
 const panel = ref<
   'weigh' | 'draw' | 'temperature' | 'warm' | 'press' | 'close' | 'readings' | null
 >(null);
-const grams = (text: string): number | null => {
-  const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb');
-  return g === null ? null : Math.round(g);
-};
 const event = (payload: Record<string, unknown>, said: string): Promise<unknown> =>
   go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);
-const drawText = ref('');
-const drawMinutes = ref<number | null>(5);
-async function drawOff(): Promise<void> {
-  if (
-    await event(
-      { kind: 'draw-off', g: grams(drawText.value), minutes: drawMinutes.value ?? 0 },
-      'Drawn off.',
-    )
-  )
-    [drawText.value, panel.value] = ['', null];
-}
+/** What can still be drawn off: of what was crushed, less what was drawn off already. */
+const mostG = computed(
+  () => detail.value?.lots.find((l) => l.kind === 'crushed')?.nowG ?? drain.value?.crushedG ?? 0,
+);
 const temperatureC = ref<number | null>(null);
 async function readThermometer(): Promise<void> {
   temperatureC.value = (await read<{ value: number }>('/instruments/thermometer')).value;
@@ -208,11 +196,9 @@ const openTemperature = (): void => {
   panel.value = 'temperature';
 };
 /** The weighing that closing starts from: the last of the lower vessel, unless honey was drawn off since. */
-const closeFromG = computed(() => {
+const closeFrom = computed(() => {
   const last = drain.value?.weighings.filter((w) => !w.leftOut && w.of === 'lower').at(-1);
-  return last && drawnBefore(drain.value!.events, last.occurredAt) === drawnG.value
-    ? last.netG
-    : null;
+  return last && drawnBefore(drain.value!.events, last.occurredAt) === drawnG.value ? last : null;
 });
 </script>
 
@@ -446,29 +432,7 @@ const closeFromG = computed(() => {
       :style="{ width: '480px', maxWidth: '94vw' }"
       @update:visible="panel = null"
     >
-      <form class="acts bench" @submit.prevent="drawOff">
-        <p>How much left the lower vessel? It goes to the honey of this harvest.</p>
-        <TextField
-          v-model="drawText"
-          label="Drawn off, net"
-          :error="
-            fieldError('g') ??
-            (drawText && grams(drawText) === null ? 'A weight such as 2,1 kg.' : null)
-          "
-        /><NumberField
-          v-model="drawMinutes"
-          label="Your minutes"
-          whole
-          :min="0"
-          :max="600"
-          unit="min"
-        /><Refusal :refusal="refusal" :fields="['g']" /><Button
-          type="submit"
-          label="Write it down"
-          :disabled="!grams(drawText)"
-          :loading="busy"
-        />
-      </form>
+      <DrawOff :drain="drain" :rules="rules" :most-g="mostG" @done="panel = null" />
     </Dialog>
     <Dialog
       :visible="panel === 'temperature'"
@@ -530,7 +494,8 @@ const closeFromG = computed(() => {
         :rules="rules"
         :forecast="forecast"
         :left-g="detail.lots.find((l) => l.kind === 'crushed')?.nowG ?? 0"
-        :last-net-g="closeFromG"
+        :last-gross-g="closeFrom?.grossG ?? null"
+        :lower-tare-g="closeFrom?.tareG ?? lower?.tareG ?? null"
         :drawn-g="drawnG"
         :price-per-kg="pricePerKg"
     /></Dialog>

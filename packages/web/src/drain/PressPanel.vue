@@ -3,11 +3,9 @@ import {
   dripPress,
   drippedBeforePress,
   honeyInComb,
-  massField,
   massText,
   pressAdvice,
   pressTurns,
-  readMassG,
   isLike,
   residualNorm,
   runKind,
@@ -19,7 +17,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import TextField from '../parts/TextField.vue';
+import WeighFields from '../parts/WeighFields.vue';
 import { newId } from '../server/client.js';
 import type { HouseholdRun } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
@@ -40,11 +38,16 @@ const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => props.rules.units);
 const turns = computed(() => pressTurns(props.drain));
 const advice = computed(() => pressAdvice(turns.value, props.rules, props.now.toISOString()));
-const text = ref(turns.value.length ? '' : massField(0, units.value));
-const g = computed(() => {
-  const grams = readMassG(text.value, units.value === 'metric' ? 'kg' : 'lb');
-  return grams === null ? null : Math.round(grams);
-});
+const grossG = ref<number | null>(null);
+const tareG = ref<number | null>(null);
+const fields = ref<InstanceType<typeof WeighFields> | null>(null);
+/** Nothing stands under the spout at the first turn; later it need not be weighed at each. */
+const g = computed(() =>
+  grossG.value === null || tareG.value === null ? null : grossG.value - tareG.value,
+);
+const knownTareG = computed(
+  () => props.drain.events.filter((e) => e.kind === 'press' && e.tareG).at(-1)?.tareG ?? null,
+);
 const drippedG = computed(() => drippedBeforePress(props.drain, props.now.toISOString()));
 const pressedG = computed(() => turns.value.reduce((most, t) => Math.max(most, t.g ?? 0), 0));
 const split = computed(() =>
@@ -84,10 +87,20 @@ const percent = (share: number): string => `${(share * 100).toFixed(0)} %`;
 async function turn(): Promise<void> {
   const done = await go(
     '/drainEvents',
-    { id: newId(), drainId: props.drain.id, kind: 'press', g: g.value ?? undefined, minutes: 3 },
+    {
+      id: newId(),
+      drainId: props.drain.id,
+      kind: 'press',
+      minutes: 3,
+      ...(g.value === null
+        ? turns.value.length
+          ? {}
+          : { g: 0 }
+        : { g: g.value, grossG: grossG.value, tareG: tareG.value }),
+    },
     `Turn ${turns.value.length + 1} of the press.`,
   );
-  if (done) text.value = '';
+  if (done) fields.value?.clear();
 }
 </script>
 
@@ -157,17 +170,25 @@ async function turn(): Promise<void> {
       >
     </p>
     <form class="acts" @submit.prevent="turn">
-      <TextField
-        v-model="text"
-        label="Pressed so far, net"
-        hint="What stands under the spout; leave it empty if you did not weigh."
-        :error="fieldError('g') ?? (text && g === null ? 'A weight such as 0,42 kg.' : null)"
-      />
-      <Refusal :refusal="refusal" :fields="['g']" />
+      <template v-if="turns.length">
+        <p class="sub">What stands under the spout; leave it empty if you did not weigh.</p>
+        <WeighFields
+          ref="fields"
+          v-model:gross-g="grossG"
+          v-model:tare-g="tareG"
+          :units="units"
+          what="pressed honey and its vessel"
+          tare-label="Tare, that vessel empty"
+          :known-tare-g="knownTareG"
+          :gross-error="fieldError('g') ?? fieldError('grossG')"
+          :tare-error="fieldError('tareG')"
+        />
+      </template>
+      <Refusal :refusal="refusal" :fields="['g', 'grossG', 'tareG']" />
       <Button
         type="submit"
         :label="turns.length ? 'Turned, written down' : 'First turn'"
-        :disabled="Boolean(text) && g === null"
+        :disabled="grossG !== null && (g === null || g < 0)"
         :loading="busy"
       />
       <Button text type="button" label="Put the press away" @click="emit('away')" />

@@ -39,7 +39,16 @@ const useFirst = useSend();
 const now = useNow();
 const { data: clocks } = useClocks();
 const units = computed(() => props.rules.units);
-const honey = computed(() => props.detail.lots.find((l) => l.kind === 'honey') ?? null);
+const honeyLots = computed(() => props.detail.lots.filter((l) => l.kind === 'honey'));
+const honeyId = ref<string | null>(null);
+/** The honey that is filled now: the chosen one, else the first of which there is some. */
+const honey = computed(
+  () =>
+    honeyLots.value.find((l) => l.id === honeyId.value) ??
+    honeyLots.value.find((l) => l.nowG > 0) ??
+    honeyLots.value[0] ??
+    null,
+);
 const filled = computed(() =>
   props.detail.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces'),
 );
@@ -114,6 +123,7 @@ async function write(id: string, count: number, netG: number): Promise<void> {
     {
       id: newId(),
       batchId: props.detail.batch.id,
+      honeyLotId: honey.value?.id ?? null,
       jarKindId: id,
       count,
       netG,
@@ -171,6 +181,21 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       about <b>{{ clockText(settle.dueAt!, detail.batch.zone, now) }}</b>. Skim, measure the water
       again, then fill.
     </p>
+    <SelectButton
+      v-if="honeyLots.length > 1"
+      :model-value="honey?.id"
+      :options="
+        honeyLots.map((l) => ({
+          label: `${l.name}, ${massText(l.nowG / 1000, units, 2)}`,
+          value: l.id,
+        }))
+      "
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      aria-label="Which honey"
+      @update:model-value="honeyId = $event"
+    />
     <h2 class="furrow-heading">Which jars</h2>
     <div class="choices">
       <SelectButton

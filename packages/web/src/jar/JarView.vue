@@ -29,7 +29,9 @@ const rules = computed(() => rulesVersion.value?.rules);
 /** Liquid honey goes into jars; boxes for pieces and wide jars for chunk are Cut's. */
 const jars = computed(() => kit.value?.filter((j) => j.purpose === 'jar') ?? []);
 const water = computed(() => (detail.value ? measuredWaterPercent(detail.value) : null));
-const honey = computed(() => detail.value?.lots.find((l) => l.kind === 'honey') ?? null);
+const honeyG = computed(() =>
+  (detail.value?.lots ?? []).reduce((sum, l) => sum + (l.kind === 'honey' ? l.nowG : 0), 0),
+);
 const filled = computed(
   () => detail.value?.lots.filter((l) => l.kind === 'jars' || l.kind === 'pieces') ?? [],
 );
@@ -64,7 +66,7 @@ const place = computed({
       <span class="sub"
         >Harvested {{ dateText(detail.batch.date)
         }}<template v-if="detail.batch.code">, batch {{ detail.batch.code }}</template
-        >. <b>{{ massText((honey?.nowG ?? 0) / 1000, rules.units, 2) }}</b> honey to fill,
+        >. <b>{{ massText(honeyG / 1000, rules.units, 2) }}</b> honey to fill,
         {{ water === null ? 'water not measured' : `${water.toFixed(1)} % water` }}.</span
       >
       <SelectButton

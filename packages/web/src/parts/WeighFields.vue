@@ -13,6 +13,8 @@ const props = defineProps<{
   /** What the kit says it weighs empty; null or 0 where nobody knows. */
   knownTareG: number | null;
   tareLabel?: string;
+  /** A weighing that stands already, to begin with. */
+  firstGrossG?: number | null;
   /** What the scale is asked for; without it there is no key. */
   scale?: string | null;
   grossError?: string | null;
@@ -20,7 +22,7 @@ const props = defineProps<{
 }>();
 const grossG = defineModel<number | null>('grossG', { required: true });
 const tareG = defineModel<number | null>('tareG', { required: true });
-const grossText = ref('');
+const grossText = ref(props.firstGrossG ? massField(props.firstGrossG, props.units) : '');
 const tareText = ref('');
 const readBy = ref('');
 const grams = (text: string): number | null => {
@@ -56,7 +58,9 @@ const tareSays = computed(
     (tareText.value && tareG.value === null ? 'A weight such as 1,24 kg.' : null),
 );
 const tareHint = computed(() =>
-  props.knownTareG || tareText.value ? '' : 'Not known: weigh it empty, or write what it says.',
+  props.knownTareG || tareText.value
+    ? ''
+    : 'Not known: weigh it empty. 0 where the scale was zeroed with it on.',
 );
 async function readScale(): Promise<void> {
   const reading = await read<ScaleReading>(`/instruments/bench-scale?${props.scale}`);

@@ -150,11 +150,6 @@ async function plug(later = false): Promise<void> {
   const open = frames.value.findIndex((f) => !f.run.closed);
   if (done && open >= 0) at.value = open;
 }
-async function swapped(): Promise<void> {
-  const { vesselId } = frame.value;
-  panel.value = null;
-  if (vesselId) weigh(vesselId);
-}
 const ACTS: Record<string, { label: () => string; run: () => unknown } | null> = {
   open: {
     label: () =>
@@ -310,7 +305,7 @@ const state = (f: (typeof frames.value)[number]): string =>
       :frames="[frame, ...together.filter((f) => f.combId !== frame.combId)]"
       :offer="offer"
       :held="held"
-      @done="swapped"
+      @done="weigh"
       @away="panel = null"
     />
     <div v-else class="acts pinned">

@@ -17,7 +17,8 @@ const props = defineProps<{
   offer: Vessel[];
   held: ReadonlyMap<string, FrameVessel>;
 }>();
-const emit = defineEmits<{ done: []; away: [] }>();
+/** `done` names the vessel that was taken away. */
+const emit = defineEmits<{ done: [vesselId: string]; away: [] }>();
 const { go, busy, refusal } = useSend();
 const others = computed(() => props.offer.filter((v) => v.id !== props.vessel.id));
 const next = ref<string | null>(others.value[0]?.id ?? null);
@@ -27,6 +28,7 @@ const about = (v: Vessel): string => {
   return `, ${v.volumeL} L${heldG > 0 ? `, ${massText(heldG / 1000, props.rules.units)} in it` : ', empty'}`;
 };
 async function write(): Promise<void> {
+  const takenAway = props.vessel.id;
   const done = await go(
     '/frameEvents',
     {
@@ -39,7 +41,7 @@ async function write(): Promise<void> {
     },
     `${props.vessel.name} swapped.`,
   );
-  if (done) emit('done');
+  if (done) emit('done', takenAway);
 }
 </script>
 

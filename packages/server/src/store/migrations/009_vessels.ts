@@ -14,6 +14,10 @@ export async function up(knex: Knex): Promise<void> {
     t.text('shares');
     t.text('sharedBy');
   });
+  await knex.schema.alterTable('drainEvents', (t) => {
+    t.integer('grossG');
+    t.integer('tareG');
+  });
   await kept(knex, 'waterReadings', (t) => {
     t.text('batchId').notNullable().references('batches.id');
     t.text('reading').notNullable();
@@ -26,6 +30,8 @@ export async function up(knex: Knex): Promise<void> {
 
 export async function down(knex: Knex): Promise<void> {
   await knex.schema.dropTable('waterReadings');
+  for (const column of ['grossG', 'tareG'])
+    await knex.raw(`ALTER TABLE drainEvents DROP COLUMN "${column}"`);
   await knex.raw('ALTER TABLE takes DROP COLUMN "netBy"');
   for (const column of COLUMNS) await knex.raw(`ALTER TABLE frameEvents DROP COLUMN "${column}"`);
 }

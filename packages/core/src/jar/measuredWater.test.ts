@@ -1,0 +1,61 @@
+import { describe, expect, it } from 'vitest';
+import type { Reading } from '../records/look.js';
+import { measuredWater, type WaterSources } from './measuredWater.js';
+
+const at = (minutes: number): string => new Date(Date.UTC(2026, 2, 14, 12, minutes)).toISOString();
+const bench = (percent: number, minutes: number) => ({
+  moisturePercent: percent,
+  occurredAt: at(minutes),
+});
+const inComb = (value: number): Reading => ({
+  side: 'A',
+  cells: 'open',
+  scale: 'moisture',
+  value,
+  temperatureC: 20,
+  temperatureCompensated: true,
+});
+const sources = (change: Partial<WaterSources> = {}): WaterSources => ({
+  drains: [],
+  waterReadings: [],
+  looks: [],
+  takes: [],
+  ...change,
+});
+
+describe('the water of a honey', () => {
+  it('is unknown where nobody measured', () => expect(measuredWater(sources())).toBeNull());
+  it('is the newest measuring, its wettest drop, with mean and spread', () => {
+    const found = measuredWater(
+      sources({ waterReadings: [bench(19.2, 0), bench(17.8, 600), bench(18.1, 610)] }),
+    )!;
+    expect(found).toMatchObject({ percent: 18.1, count: 2, where: 'bench', at: at(610) });
+    expect(found.meanPercent).toBeCloseTo(17.95, 9);
+    expect(found.spreadPercent).toBeCloseTo(0.3, 9);
+    expect(found.says).toBeNull();
+  });
+  it('asks for more where there was one drop, or drops that differ', () => {
+    expect(measuredWater(sources({ waterReadings: [bench(18, 0)] }))!.says).toMatch(/One drop/);
+    expect(
+      measuredWater(sources({ waterReadings: [bench(17.2, 0), bench(18.4, 5)] }))!.says,
+    ).toMatch(/differ by 1\.2 points: stir and take more samples/);
+  });
+  it('counts drops of a drain as of any vessel, and those in the comb where there are none', () => {
+    const looks = [
+      { combId: 'a', readings: [inComb(17.4)], occurredAt: at(-100) },
+      { combId: 'a', readings: [inComb(16.9), inComb(17.1)], occurredAt: at(-50) },
+      // After it was taken another comb hangs there.
+      { combId: 'a', readings: [inComb(20)], occurredAt: at(500) },
+    ];
+    const takes = [{ combId: 'a', occurredAt: at(0) }];
+    const comb = measuredWater(sources({ looks, takes }))!;
+    expect(comb).toMatchObject({ where: 'comb', count: 2 });
+    expect(comb.percent).toBeCloseTo(17.1, 1);
+    const events = [{ kind: 'moisture', moisturePercent: 18.3, occurredAt: at(60) }];
+    const drains = [{ events }] as unknown as WaterSources['drains'];
+    expect(measuredWater(sources({ looks, takes, drains }))).toMatchObject({
+      percent: 18.3,
+      where: 'bench',
+    });
+  });
+});

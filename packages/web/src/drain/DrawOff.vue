@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { massText, type Drain, type HouseRules } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import NumberField from '../parts/NumberField.vue';
+import Refusal from '../parts/Refusal.vue';
+import WeighFields from '../parts/WeighFields.vue';
+import { newId } from '../server/client.js';
+import { useSend } from '../server/useSend.js';
+
+/** Honey that left the lower vessel, weighed in the one it went into. */
+const props = defineProps<{ drain: Drain; rules: HouseRules; mostG: number }>();
+const emit = defineEmits<{ done: [] }>();
+const { go, busy, refusal, fieldError } = useSend();
+const grossG = ref<number | null>(null);
+const tareG = ref<number | null>(null);
+const minutes = ref<number | null>(5);
+const netG = computed(() =>
+  grossG.value === null || tareG.value === null ? null : grossG.value - tareG.value,
+);
+/** The vessel of the last draw-off weighs as it did then. */
+const knownTareG = computed(
+  () => props.drain.events.filter((e) => e.kind === 'draw-off' && e.tareG).at(-1)?.tareG ?? null,
+);
+const missing = computed(() => {
+  if (netG.value === null) return 'Gross and empty weight of the vessel it went into.';
+  if (netG.value <= 0) return 'Nothing was drawn off by these weights.';
+  if (netG.value > props.mostG)
+    return `More than can have come: of what was crushed ${massText(props.mostG / 1000, props.rules.units, 2)} are not drawn off yet.`;
+  return null;
+});
+async function write(): Promise<void> {
+  const done = await go(
+    '/drainEvents',
+    {
+      id: newId(),
+      drainId: props.drain.id,
+      kind: 'draw-off',
+      g: netG.value,
+      grossG: grossG.value,
+      tareG: tareG.value,
+      minutes: minutes.value ?? 0,
+    },
+    `${massText(netG.value! / 1000, props.rules.units, 2)} drawn off.`,
+  );
+  if (done) emit('done');
+}
+</script>
+
+<template>
+  <form class="acts bench" @submit.prevent="write">
+    <p>How much left the lower vessel? It goes to the honey of this harvest.</p>
+    <WeighFields
+      v-model:gross-g="grossG"
+      v-model:tare-g="tareG"
+      :units="rules.units"
+      what="honey drawn off and its vessel"
+      tare-label="Tare, that vessel empty"
+      :known-tare-g="knownTareG"
+      :gross-error="fieldError('g') ?? fieldError('grossG')"
+      :tare-error="fieldError('tareG')"
+    />
+    <NumberField v-model="minutes" label="Your minutes" whole :min="0" :max="600" unit="min" />
+    <Refusal :refusal="refusal" :fields="['g', 'grossG', 'tareG']" />
+    <Button type="submit" label="Write it down" :disabled="missing !== null" :loading="busy" />
+    <p v-if="missing" class="sub">{{ missing }}</p>
+  </form>
+</template>
