@@ -8,6 +8,7 @@ export * from './units/readNumber.js';
 export * from './units/readQuantity.js';
 export * from './units/readingLine.js';
 export * from './units/format.js';
+export * from './units/hemisphere.js';
 export * from './units/ranges.js';
 export * from './units/ownRatio.js';
 export * from './units/seeded.js';

@@ -53,3 +53,7 @@ export const newLookSchema = z.strictObject({
   thicknessMm: z.number('Millimetres.').min(8, 'At least 8 mm.').max(60, 'At most 60 mm.'),
 });
 export type NewLook = z.infer<typeof newLookSchema>;
+/** The combs of a box that look alike, written down in one go. */
+export const newLooksSchema = z.strictObject({
+  looks: z.array(newLookSchema).min(1, 'Which combs?').max(60, 'At most 60 combs.'),
+});

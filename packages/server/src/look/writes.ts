@@ -12,6 +12,7 @@ import {
   newCombSchema,
   newHiveSchema,
   newLookSchema,
+  newLooksSchema,
   newSiteSchema,
   placeLabel,
   readingMoisture,
@@ -204,43 +205,57 @@ export const lookWrites = [
     path: '/looks',
     schema: newLookSchema,
     sentence: () => 'Look written down',
-    run: async (unit, payload) => {
-      const hive = await hiveOfComb(unit.db, payload.combId);
-      const bar = hive.bars.find((b) => b.comb?.id === payload.combId);
-      if (!bar)
-        throw conflict('comb-ended', 'This comb no longer hangs in the hive.', 'payload.combId');
-      payload.readings.forEach(readingMoisture);
-      const { sides, said } = fromCells(payload);
-      const { rules, version } = await currentRules(unit.db);
-      const { faces, photos, ...look } = payload;
-      const judged = judgeHiveAt(hive, rules, unit.at, {
-        combId: payload.combId,
-        seen: { ...look, sides },
-      }).find((j) => j.combId === payload.combId)!;
-      for (const side of ['A', 'B'] as const)
-        if (photos[side]) await find(unit.db, 'photos', photos[side], 'photo');
-      const row = {
-        ...look,
-        sides,
-        faceA: faces.A,
-        faceB: faces.B,
-        photoA: photos.A,
-        photoB: photos.B,
-        hiveId: hive.id,
-        slot: bar.slot,
-        occurredAt: unit.at,
-        date: dateAt(unit.at, hive.site.zone),
-        verdict: judged.verdict,
-        rulesVersion: version,
-      };
-      const written = await unit.insert('looks', row);
-      return {
-        look: { ...written, photos, painted: { A: faces.A !== null, B: faces.B !== null } },
-        said,
-      };
+    run: writeLook,
+  }),
+  write({
+    method: 'post',
+    path: '/looks/several',
+    schema: newLooksSchema,
+    sentence: (p) => `${p.looks.length} looks written down`,
+    run: async (unit, { looks }) => {
+      const written = [];
+      for (const look of looks) written.push((await writeLook(unit, look)).look);
+      return { looks: written };
     },
   }),
 ];
+
+/** One comb as it was seen, judged by the rules of the day. */
+async function writeLook(unit: UnitOfWork, payload: NewLook) {
+  const hive = await hiveOfComb(unit.db, payload.combId);
+  const bar = hive.bars.find((b) => b.comb?.id === payload.combId);
+  if (!bar)
+    throw conflict('comb-ended', 'This comb no longer hangs in the hive.', 'payload.combId');
+  payload.readings.forEach(readingMoisture);
+  const { sides, said } = fromCells(payload);
+  const { rules, version } = await currentRules(unit.db);
+  const { faces, photos, ...look } = payload;
+  const judged = judgeHiveAt(hive, rules, unit.at, {
+    combId: payload.combId,
+    seen: { ...look, sides },
+  }).find((j) => j.combId === payload.combId)!;
+  for (const side of ['A', 'B'] as const)
+    if (photos[side]) await find(unit.db, 'photos', photos[side], 'photo');
+  const row = {
+    ...look,
+    sides,
+    faceA: faces.A,
+    faceB: faces.B,
+    photoA: photos.A,
+    photoB: photos.B,
+    hiveId: hive.id,
+    slot: bar.slot,
+    occurredAt: unit.at,
+    date: dateAt(unit.at, hive.site.zone),
+    verdict: judged.verdict,
+    rulesVersion: version,
+  };
+  const written = await unit.insert('looks', row);
+  return {
+    look: { ...written, photos, painted: { A: faces.A !== null, B: faces.B !== null } },
+    said,
+  };
+}
 
 /** Facts that say something of the health of every comb that hung there. */
 const tellsOfHealth = (fact: DatedFact['fact']): boolean =>

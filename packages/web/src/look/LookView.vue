@@ -64,6 +64,7 @@ import {
 } from './lookDraft.js';
 import { useHive } from './useHive.js';
 import { useRipening } from './useRipening.js';
+import { useWholeBox } from './useWholeBox.js';
 
 const route = useRoute();
 const router = useRouter();
@@ -299,6 +300,11 @@ async function writeDown(): Promise<void> {
     `${combWord.value[0].toUpperCase()}${combWord.value.slice(1)} written down.`,
   );
   if (done) delete drafts.value[d.combId];
+}
+const { boxLabel, writeBox } = useWholeBox(hive, here, draft, go);
+async function writeWholeBox(): Promise<void> {
+  const { combId } = draft.value!;
+  if (await writeBox()) delete drafts.value[combId];
 }
 watch([slot, frame, () => judged.value.length], async () => {
   await nextTick();
@@ -581,6 +587,13 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           <Refusal :refusal="refusal" />
           <template v-if="draft">
             <Button :label="`Write down ${combWord}`" :loading="busy" @click="writeDown" />
+            <Button
+              v-if="boxLabel"
+              outlined
+              :label="boxLabel"
+              :loading="busy"
+              @click="writeWholeBox"
+            />
             <Button outlined label="Put down, keep the last look" @click="putDown" />
           </template>
           <RouterLink

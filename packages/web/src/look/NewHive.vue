@@ -4,6 +4,7 @@ import {
   HIVE_KIND_NAMES,
   TOP_BAR_DEFAULTS,
   geometryIssues,
+  hemisphereOfZone,
   hiveKind,
   newHiveFieldsSchema,
   newSiteSchema,
@@ -11,6 +12,7 @@ import {
   type HiveKindName,
   type TopBarGeometry,
 } from '@furrow/core';
+import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -23,7 +25,7 @@ import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId } from '../server/client.js';
-import { useSites } from '../server/queries.js';
+import { useHives, useSites } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { useDraft } from '../shell/draft.js';
 
@@ -35,13 +37,27 @@ const { draft, clear } = useDraft('new-hive', () => ({
   siteId: '',
   siteName: '',
   zone: here,
-  hemisphere: null as 'north' | 'south' | null,
+  hemisphere: hemisphereOfZone(here),
   name: '',
   kind: 'top-bar' as HiveKindName,
   geometry: { ...TOP_BAR_DEFAULTS } as TopBarGeometry,
   stack: null as Geometry | null,
-  startedOn: '',
+  startedOn: DateTime.now().minus({ years: 1 }).toISODate(),
 }));
+/** Another zone, another hemisphere; what its clocks do not tell is asked. */
+watch(
+  () => draft.value.zone,
+  (zone) => (draft.value.hemisphere = hemisphereOfZone(zone)),
+);
+/** A hive without a name is numbered. */
+const { data: hives } = useHives();
+watch(
+  hives,
+  (list) => {
+    if (list && draft.value.name === '') draft.value.name = `Hive ${list.length + 1}`;
+  },
+  { immediate: true },
+);
 watch(
   sites,
   (list) => {
@@ -391,7 +407,7 @@ async function make(): Promise<void> {
         type="date"
         label="This colony lives here since"
         :error="at('colonyStartedOn') ?? hiveSend.fieldError('colonyStartedOn')"
-        hint="A colony in its first season keeps its honey, unless your rules say otherwise."
+        hint="Taken as a year ago until you say. A colony in its first season keeps its honey, unless your rules say otherwise."
       />
       <Refusal
         :refusal="siteSend.refusal.value ?? hiveSend.refusal.value"
