@@ -28,6 +28,7 @@ import { newId } from '../server/client.js';
 import { useHives, useSites } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { useDraft } from '../shell/draft.js';
+import { useNow } from '../shell/useNow.js';
 
 const router = useRouter();
 const { data: sites } = useSites();
@@ -42,8 +43,15 @@ const { draft, clear } = useDraft('new-hive', () => ({
   kind: 'top-bar' as HiveKindName,
   geometry: { ...TOP_BAR_DEFAULTS } as TopBarGeometry,
   stack: null as Geometry | null,
-  startedOn: DateTime.now().minus({ years: 1 }).toISODate(),
+  startedOn: '',
 }));
+const now = useNow();
+/** Since when the colony lives there; a year until somebody says. */
+const startedOn = computed({
+  get: () =>
+    draft.value.startedOn || DateTime.fromJSDate(now.value).minus({ years: 1 }).toISODate()!,
+  set: (on: string) => (draft.value.startedOn = on),
+});
 /** Another zone, another hemisphere; what its clocks do not tell is asked. */
 watch(
   () => draft.value.zone,
@@ -97,7 +105,7 @@ const issues = computed(() => {
     name: draft.value.name,
     kind: kind.value.kind as HiveKindName,
     geometry: measures.value,
-    colonyStartedOn: draft.value.startedOn,
+    colonyStartedOn: startedOn.value,
   });
   if (!hive.success) for (const i of hive.error.issues) found[i.path.join('.')] ??= i.message;
   for (const i of geometryIssues(kind.value.kind as HiveKindName, measures.value))
@@ -193,7 +201,7 @@ async function make(): Promise<void> {
       name: draft.value.name,
       kind: kind.value.kind as HiveKindName,
       geometry: measures.value,
-      colonyStartedOn: draft.value.startedOn,
+      colonyStartedOn: startedOn.value,
     },
     `${draft.value.name} stands.`,
   );
@@ -403,7 +411,7 @@ async function make(): Promise<void> {
         :error="at('name') ?? hiveSend.fieldError('name')"
       />
       <TextField
-        v-model="draft.startedOn"
+        v-model="startedOn"
         type="date"
         label="This colony lives here since"
         :error="at('colonyStartedOn') ?? hiveSend.fieldError('colonyStartedOn')"

@@ -140,15 +140,12 @@ const open = (): unknown =>
 const owedNow = computed(() => owedBy(frame.value.combId));
 async function plug(later = false): Promise<void> {
   if (owedNow.value.length && !later) return weigh(owedNow.value[0].vesselId);
-  const done = await write(
-    'plug',
-    later ? 'plug in, its vessel is weighed later' : 'plug in, closed',
-    {
-      later,
-    },
-  );
+  const here = at.value;
+  const said = later ? 'plug in, its vessel is weighed later' : 'plug in, closed';
+  const done = await write('plug', said, { later });
   const open = frames.value.findIndex((f) => !f.run.closed);
-  if (done && open >= 0) at.value = open;
+  // Whoever has gone to another frame meanwhile stays there.
+  if (done && open >= 0 && at.value === here) at.value = open;
 }
 const ACTS: Record<string, { label: () => string; run: () => unknown } | null> = {
   open: {

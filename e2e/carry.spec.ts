@@ -1,0 +1,127 @@
+import type { BatchDetail } from '../packages/core/src/records/views.js';
+import { expect, test } from './emptyHousehold.js';
+import type { OwnServer } from './ownServer.js';
+import { Stranger } from './stranger.js';
+
+/** Each kind of harvest from an empty household to the book, through visible labels; the grams are summed here anew. */
+test.use({ now: '2026-01-20T12:00:00Z' });
+
+/** Everything that came in, less all that went out or is lost, is what stands in the lots. */
+async function balances(server: OwnServer): Promise<BatchDetail> {
+  const { items } = await server.get<{ items: { id: string }[] }>('/harvests');
+  const detail = await server.get<BatchDetail>(`/harvests/${items[0].id}`);
+  const lots = new Set(detail.lots.map((l) => l.id));
+  const cameG = detail.flows.reduce((sum, f) => sum + (lots.has(f.from) ? 0 : f.g), 0);
+  const wentG = detail.flows.reduce((sum, f) => sum + (lots.has(f.to) ? 0 : f.g), 0);
+  expect(detail.lots.reduce((sum, l) => sum + l.nowG, 0)).toBe(cameG - wentG);
+  return detail;
+}
+
+test('three of six drain frames into one pail: weighed as one, shared, the frames not full said so', async ({
+  page,
+  server,
+}) => {
+  test.slow();
+  const person = new Stranger(page);
+  await person.makesHive(server.base, 'Split-cell drain-frame super', 'Flat roof', 'Taboca');
+  await person.reads('All capped');
+  await person.touch('All 6 of this box look like this');
+  await expect(page.getByRole('button', { name: 'All 6 of this box look like this' })).toHaveCount(
+    0,
+  );
+  // One of them is only half full: touched and read again.
+  await person.touch(/^super 2, place 3,/);
+  await person.fill('Capped, side A', '50');
+  await person.touch('Side B');
+  await person.touch('Half capped');
+  await person.touch('Write down super 2, frame 3');
+  await person.fill('Winter need', '0');
+  await person.touch('Write down 0 kg');
+  await person.notes(/^Tilt not known/, async () => {
+    await person.fill('Tilt toward the outlet', '3,4');
+    await person.touch('Write it down');
+  });
+  await person.notes(/^Forage not known/, () => person.touch('Some'));
+  await person.touch('Go on to Choose');
+  for (const place of [1, 2, 4]) {
+    await person.touch(new RegExp(`^super 2, place ${place},`));
+    await person.touch(/^Drain in the hive/);
+  }
+  for (const place of [5, 6]) {
+    await person.touch(new RegExp(`^super 2, place ${place},`));
+    await person.touch(/^Stays with the bees/);
+  }
+  await person.sees(/3 combs out/);
+  await person.plansAndGoes();
+  await person.touch('All here');
+  await person.touch('It leans enough');
+  for (const check of await page.getByRole('checkbox').all()) await check.click();
+  await person.addsVessel(/^Frame 2·1/, 'Honey pail', '15', '0,6');
+  for (const frame of [/^Frame 2·2/, /^Frame 2·4/])
+    await page.getByLabel(frame).selectOption({ index: 1 });
+  await person.touch('All of it is so');
+  const opens = async (frame: string): Promise<void> => {
+    await person.touch(new RegExp(`^Frame ${frame}`));
+    for (let part = 1; part <= 4; part++) {
+      await person.touch(`Open part ${part} of 4`);
+      await person.touch('No leak');
+    }
+    await expect(page.getByRole('button', { name: 'Only drops come now' })).toBeVisible();
+  };
+  const runsOut = async (frame: string): Promise<void> => {
+    await person.touch(new RegExp(`^Frame ${frame}`));
+    await person.touch('Only drops come now');
+    await person.touch('Reset: cells back in line');
+  };
+  const weighs = async (grossKg: string): Promise<void> => {
+    await person.fill('Gross, vessel and honey', grossKg);
+    // The kit knows what it weighs empty.
+    await expect(page.getByLabel('Tare, the vessel empty')).toHaveValue('0.6 kg');
+    await person.touch('Write it down');
+    await expect(page.getByLabel('Gross, vessel and honey')).toHaveCount(0);
+  };
+  await opens('2·1');
+  await opens('2·2');
+  await person.sees('2·1, 2·2 run into it together; it is weighed as one and shared out.');
+  await person.touch('Weigh vessel…');
+  await person.fill('Gross, vessel and honey', '4,1');
+  await person.sees('3.50 kg came from 2 frames together. Their shares, by estimate:');
+  await weighs('4,1');
+  // The third waits by the house rule, two at once, until the first is closed.
+  await person.touch(/^Frame 2·4/);
+  await person.sees('2 frames run already, your rule is 2 at once.');
+  await runsOut('2·1');
+  // Its last honey has come since: it is weighed again before the frame is closed.
+  await person.touch('Weigh Honey pail first');
+  await person.sees('At its last weighing it held 3.50 kg.');
+  await weighs('5,2');
+  await person.touch('The plug is in');
+  await opens('2·4');
+  await runsOut('2·2');
+  await runsOut('2·4');
+  await person.touch('Weigh Honey pail first');
+  await weighs('6,93');
+  for (const frame of ['2·2', '2·4']) {
+    await person.touch(new RegExp(`^Frame ${frame}`));
+    await person.touch('The plug is in');
+  }
+  await person.touch('All frames closed');
+  await person.fill('Honey on the tray, 0 if none', '0');
+  await person.touch('Tray is seen to');
+  await person.touch('Hive is closed');
+  await person.sees(/Back to these frames by/);
+  await person.touch('Done, on to the bench');
+  await expect(page).toHaveURL(/\/jar\//);
+  await person.sees('6.33 kg honey to fill');
+  await person.touch('Measure water…');
+  await person.fill('Reading', '17,6');
+  await person.touch('Keep this sample');
+  await person.sees(/17\.6 % water: one drop, at the bench/);
+  await person.touch(/^Go on to Book/);
+  await person.touch('Eaten at home');
+  await person.sees('Balanced to the gram');
+  const detail = await balances(server);
+  expect(detail.takes.map((t) => t.netG).reduce((a, b) => a! + b!, 0)).toBe(6330);
+  expect(detail.takes).toHaveLength(3);
+  expect(detail.batch.closedAt).not.toBeNull();
+});
