@@ -1,7 +1,9 @@
 import type { BatchDetail } from '../packages/core/src/records/views.js';
 import { expect, test } from './emptyHousehold.js';
+import { openTopBar } from './lift.js';
 import type { OwnServer } from './ownServer.js';
 import { Stranger } from './stranger.js';
+import { weighLowerHoney, weighWetWax } from './weigh.js';
 
 /** Each kind of harvest from an empty household to the book, through visible labels; the grams are summed here anew. */
 test.use({ now: '2026-01-20T12:00:00Z' });
@@ -124,4 +126,64 @@ test('three of six drain frames into one pail: weighed as one, shared, the frame
   expect(detail.takes.map((t) => t.netG).reduce((a, b) => a! + b!, 0)).toBe(6330);
   expect(detail.takes).toHaveLength(3);
   expect(detail.batch.closedAt).not.toBeNull();
+});
+
+test('one comb from the back, no scale at the hive: weighed at home as a debt, crushed, its water on the label', async ({
+  page,
+  server,
+}) => {
+  test.slow();
+  await page.setViewportSize({ width: 390, height: 844 });
+  const person = new Stranger(page);
+  await person.makesHive(server.base, 'Horizontal top-bar hive', 'Garden', 'Jerivá');
+  await person.touch(/^Comb 17,/);
+  await person.reads('All capped');
+  await person.touch('Write down comb 17');
+  await person.fill('Winter need', '0');
+  await person.touch('Write down 0 kg');
+  await person.sees(/^Take/);
+  await person.touch('Go on to Choose');
+  await person.touch(/^Comb 17,/);
+  await person.touch(/^Crush and strain/);
+  await person.sees('1 comb out');
+  await person.plansAndGoes();
+  await openTopBar(page);
+  await person.touch('In the tub');
+  // The scale stands at home: the comb is out all the same, and its weight is owed.
+  await person.touch('Weigh it later');
+  await person.touch('All bars in');
+  await person.touch('Hive is closed');
+  await person.touch('Done, on to the bench');
+  await person.sees(/One weighing is still open/);
+  await page.goto(server.base);
+  await person.touch('Weigh comb 17 of Jerivá');
+  await person.fill('Gross, vessel and comb', '3,06');
+  await person.sees('What does the vessel weigh empty?');
+  await person.fill('Tare, the vessel empty', '1,1');
+  await person.sees('1.96 kg net');
+  await person.touch('Write it down');
+  await person.touch('Go on with Jerivá');
+  await person.addsVessel(/^Lower vessel/, 'Wide bowl', '6', '0,5');
+  // The key stands on the first screen, though the vessels are drawn below it.
+  await person.touch('Crushed: start the clock');
+  await person.touch('Stop draining…');
+  await weighLowerHoney(page.getByRole('dialog'), '1,5');
+  await weighWetWax(page.getByRole('dialog'), '0,42');
+  await person.touch('Close this drain');
+  await person.at('Jerivá settles');
+  for (const drop of ['17,2', '17,4']) {
+    await person.touch('Measure water…');
+    await person.fill('Reading', drop);
+    await person.touch('Keep this sample');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  }
+  await person.touch('Go on to Jar');
+  await person.sees(/17\.4 % water/);
+  await person.touch(/^Go on to Book/);
+  await person.touch('Eaten at home');
+  await person.sees('Balanced to the gram');
+  const detail = await balances(server);
+  expect(detail.takes).toMatchObject([{ netG: 1960, netBy: 'scale' }]);
+  expect(detail.lossG).toBe(40);
+  expect(detail.lots.find((l) => l.kind === 'wet-wax')!.nowG).toBe(420);
 });

@@ -163,9 +163,7 @@ test.describe('a rehearsed day', () => {
       await touch(page, 'Write it down');
       await touch(page, 'Done, on to the bench');
       await page.getByRole('radio', { name: /Two buckets, the lower with a gate/ }).click();
-      await page
-        .getByLabel('Lower vessel', { exact: true })
-        .selectOption({ label: 'Large pail, 14 L' });
+      await page.getByLabel(/^Lower vessel/).selectOption({ label: 'Large pail, 14 L' });
       await touch(page, 'Crushed: start the clock');
       await expect
         .poll(async () => page.locator('.clock.display').getAttribute('aria-label'), {

@@ -6,10 +6,12 @@ import {
   RUNS_TO_APPLY,
   crushMethodOf,
   crushesComb,
+  hasHoles,
   honeyDensityKgPerL,
   honeyInComb,
   massText,
   nineTenthsHours,
+  owedWeighings,
   ownPrior,
   readMassG,
   stackQuestions,
@@ -29,9 +31,11 @@ import { useRouter } from 'vue-router';
 import StackMark from '../drawing/StackMark.vue';
 import VesselStack from '../drawing/VesselStack.vue';
 import NumberField from '../parts/NumberField.vue';
+import OwedNote from '../parts/OwedNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import RoomAir from '../parts/RoomAir.vue';
 import TextField from '../parts/TextField.vue';
+import VesselPick from '../parts/VesselPick.vue';
 import { newId } from '../server/client.js';
 import { useHarvests, useOpenPlans, useRuns } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
@@ -58,6 +62,7 @@ const { draft, clear } = useDraft(`stack.${props.detail.batch.id}`, () => ({
 }));
 const words = computed(() => ARRANGEMENT_WORDS[draft.value.arrangement]);
 const of = (id: string | null): Vessel | null => props.vessels.find((v) => v.id === id) ?? null;
+const owed = computed(() => owedWeighings(props.detail).combs.length > 0);
 const kg = computed(() => (comb.value?.nowG ?? 0) / 1000);
 const potG = computed(() => {
   const g = readMassG(draft.value.potText || '0', props.rules.units === 'metric' ? 'kg' : 'lb');
@@ -150,6 +155,13 @@ const taken = computed(() =>
       ),
   ),
 );
+/** What keeps the key shut, under it. */
+const missing = computed(() => {
+  if (potG.value === null) return 'What stands in the lower vessel already has to be a weight.';
+  const lower = of(draft.value.lower);
+  if (lower && hasHoles(lower)) return `${lower.name} has holes: nothing stays in it.`;
+  return taken.value[0] ?? null;
+});
 const { data: harvests } = useHarvests();
 /** Harvests that were chosen as one lot with this one and are not crushed yet. */
 const together = computed(() =>
@@ -205,7 +217,8 @@ const fineWords: Record<Fineness, string> = {
   <div class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
-      <span class="sub">{{ massText(kg, rules.units, 2) }} of comb to crush.</span>
+      <span v-if="kg > 0" class="sub">{{ massText(kg, rules.units, 2) }} of comb to crush.</span>
+      <OwedNote :detail="detail" />
     </header>
     <section v-if="kg > 0" class="left">
       <div class="arrangements" role="radiogroup" aria-label="How the vessels stand">
@@ -253,8 +266,16 @@ const fineWords: Record<Fineness, string> = {
       </div>
     </section>
     <section v-else>
-      <p>No comb of this harvest is left to crush.</p>
-      <RouterLink :to="`/take/${detail.batch.id}`">Back to Take</RouterLink>
+      <template v-if="owed">
+        <p class="text">It can be crushed as soon as it is weighed, or taken by its estimate.</p>
+        <RouterLink class="p-button p-component" :to="`/owed/${detail.batch.id}`"
+          >Weigh it</RouterLink
+        >
+      </template>
+      <template v-else>
+        <p>No comb of this harvest is left to crush.</p>
+        <RouterLink :to="`/take/${detail.batch.id}`">Back to Take</RouterLink>
+      </template>
     </section>
     <form v-if="kg > 0" class="acts" @submit.prevent="start">
       <div v-for="b in together" :key="b.id" class="acts">
@@ -287,28 +308,25 @@ const fineWords: Record<Fineness, string> = {
         :allow-empty="false"
         aria-label="How it is crushed"
       />
-      <label class="sub" for="upper">{{ words.upper }}</label><select
-        id="upper"
+      <VesselPick
         v-model="draft.upper"
-        class="native"
-        aria-label="Upper vessel"
-      >
-        <option :value="null">not in the kit</option>
-        <option v-for="v in vessels" :key="v.id" :value="v.id">
-          {{ v.name }}, {{ v.volumeL }} L
-        </option>
-      </select>
-      <label class="sub" for="lower">{{ words.lower }}</label><select
-        id="lower"
+        :label="`Upper vessel: ${words.upper.toLowerCase()}`"
+        none-text="not in the kit"
+        no-jars
+        :rules="rules"
+        :vessels="vessels"
+        :about="(v) => `, ${v.volumeL} L`"
+        role="upper"
+      />
+      <VesselPick
         v-model="draft.lower"
-        class="native"
-        aria-label="Lower vessel"
-      >
-        <option :value="null">not in the kit</option>
-        <option v-for="v in vessels" :key="v.id" :value="v.id">
-          {{ v.name }}, {{ v.volumeL }} L
-        </option>
-      </select>
+        :label="`Lower vessel: ${words.lower.toLowerCase()}`"
+        none-text="not in the kit"
+        :rules="rules"
+        :vessels="vessels.filter((v) => !hasHoles(v))"
+        :about="(v) => `, ${v.volumeL} L`"
+        role="lower"
+      />
       <div class="acts row pair">
         <NumberField
           v-model="draft.temperatureC"
@@ -357,13 +375,6 @@ const fineWords: Record<Fineness, string> = {
           >
         </div>
       </details>
-      <RoomAir
-        v-model:humidity-percent="humidityPercent"
-        :honey-kg="Math.max(0.1, outKg.mid)"
-        :open-cm2="openCm2"
-        :hours="waits?.mid ?? 24"
-        :moisture-percent="climate?.moisturePercent ?? 18"
-      />
       <Refusal
         :refusal="refusal"
         :fields="['temperatureC', 'nightTemperatureC', 'moisturePercent', 'potStartG']"
@@ -371,12 +382,20 @@ const fineWords: Record<Fineness, string> = {
       <Button
         type="submit"
         label="Crushed: start the clock"
-        :disabled="potG === null || taken.length > 0"
+        :disabled="missing !== null"
         :loading="busy"
       />
+      <p v-if="missing" class="sub">{{ missing }}</p>
       <RouterLink class="p-button p-component p-button-outlined" :to="`/cut/${detail.batch.id}`"
         >Cut pieces first</RouterLink
       >
+      <RoomAir
+        v-model:humidity-percent="humidityPercent"
+        :honey-kg="Math.max(0.1, outKg.mid)"
+        :open-cm2="openCm2"
+        :hours="waits?.mid ?? 24"
+        :moisture-percent="climate?.moisturePercent ?? 18"
+      />
     </form>
   </div>
 </template>
@@ -447,6 +466,17 @@ const fineWords: Record<Fineness, string> = {
   }
 }
 @media (max-width: 599px) {
+  /* What has to be said comes first, with its key; the pictures follow. */
+  .stage {
+    display: flex;
+    flex-direction: column;
+  }
+  .stage > form {
+    order: 1;
+  }
+  .stage > section {
+    order: 2;
+  }
   .arrangements {
     grid-template-columns: repeat(2, 1fr);
   }

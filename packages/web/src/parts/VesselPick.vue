@@ -25,6 +25,10 @@ const props = defineProps<{
   about: (vessel: Vessel) => string;
   role: Vessel['role'];
   hideLabel?: boolean;
+  /** What it says where none need be named; without it one has to be chosen. */
+  noneText?: string;
+  /** Jars of the kit are not offered. */
+  noJars?: boolean;
 }>();
 const chosen = defineModel<string | null>({ required: true });
 const { data: jars } = useJars();
@@ -38,7 +42,7 @@ const emptyG = computed(() => {
   return g === null ? null : Math.round(g);
 });
 const jarKinds = computed(() =>
-  (jars.value ?? []).filter(
+  (props.noJars ? [] : (jars.value ?? [])).filter(
     (j) => j.purpose === 'jar' && !props.vessels.some((v) => v.name === jarName(j)),
   ),
 );
@@ -85,7 +89,7 @@ const missing = computed(() => {
       :value="adding ? 'another' : (chosen ?? '')"
       @change="pick(($event.target as HTMLSelectElement).value)"
     >
-      <option value="" disabled>choose a vessel</option>
+      <option value="" :disabled="!noneText">{{ noneText ?? 'choose a vessel' }}</option>
       <option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}{{ about(v) }}</option>
       <option v-for="j in jarKinds" :key="j.id" :value="JAR + j.id">
         {{ jarName(j) }}, {{ massText(j.netG / 1000, rules.units, 2) }}
