@@ -3,7 +3,7 @@ import { expect, test } from './emptyHousehold.js';
 import { openTopBar } from './lift.js';
 import type { OwnServer } from './ownServer.js';
 import { Stranger } from './stranger.js';
-import { weighLowerHoney, weighWetWax } from './weigh.js';
+import { weighDrawnOff, weighLowerHoney, weighPressed, weighWetWax } from './weigh.js';
 
 /** Each kind of harvest from an empty household to the book, through visible labels; the grams are summed here anew. */
 test.use({ now: '2026-01-20T12:00:00Z' });
@@ -186,4 +186,144 @@ test('one comb from the back, no scale at the hive: weighed at home as a debt, c
   expect(detail.takes).toMatchObject([{ netG: 1960, netBy: 'scale' }]);
   expect(detail.lossG).toBe(40);
   expect(detail.lots.find((l) => l.kind === 'wet-wax')!.nowG).toBe(420);
+});
+
+test('a pile box read in under twelve touches, cut free at the bench, dripped and pressed: two lots', async ({
+  page,
+  server,
+}) => {
+  test.slow();
+  const person = new Stranger(page);
+  await person.makesHive(server.base, 'Crossbar pile box', 'Behind the barn', 'Angico');
+  person.touches = 0;
+  await person.touch(/^box 4, place 1,/);
+  await person.reads('All capped');
+  await person.touch('All 8 of this box look like this');
+  await expect(page.getByRole('button', { name: 'All 8 of this box look like this' })).toHaveCount(
+    0,
+  );
+  expect(person.touches).toBeLessThan(12);
+  await person.fill('Winter need', '0');
+  await person.touch('Write down 0 kg');
+  await person.touch('Go on to Choose');
+  await person.touch(/^box 4, place 1,/);
+  await person.touch(/^Drip, then press/);
+  await person.sees(/8 combs out/);
+  await person.plansAndGoes();
+  for (const key of ['All here', 'Smoked', 'Go on', 'They are down', 'Parted'])
+    await person.touch(key);
+  await person.check(/No brood, no queen/);
+  await person.touch('Nothing but honey');
+  await person.fill('Box with its combs', '15,4');
+  await person.touch('Weighed full');
+  // The hive is closed before anything is cut.
+  await person.touch('Hive is closed');
+  await person.touch('It stands at the bench');
+  await person.touch('Four walls free');
+  await person.touch('Combs are out');
+  await person.fill('Box without comb', '14,9');
+  await person.sees(/Far from the .* of comb and wax that the looks say/);
+  await person.fill('Box without comb', '3,9');
+  await person.sees('11.50 kg of comb');
+  await person.touch('Write it down');
+  await person.touch('Done, on to the bench');
+  await person.addsVessel(/^Lower vessel/, 'Large pail', '20', '0,9');
+  await person.touch('Crushed: start the clock');
+  await person.touch(/^Press…/);
+  await person.touch('Draw off what dripped first…');
+  await weighDrawnOff(page, '12');
+  await person.sees(/More than can have come: of what was crushed 11\.50 kg are not drawn off yet/);
+  await weighDrawnOff(page, '6,2');
+  await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click();
+  await person.sees('drew off 6.20 kg');
+  await person.touch(/^Press…/);
+  await person.touch('First turn');
+  await weighPressed(page, '2,35');
+  await person.touch('Turned, written down');
+  await weighPressed(page, '2,38');
+  await person.touch('Turned, written down');
+  await person.sees('Enough');
+  await person.touch('Put the press away');
+  await person.touch('Stop draining…');
+  const dialog = page.getByRole('dialog');
+  await weighLowerHoney(dialog, '0');
+  await expect(dialog.getByLabel('Gross, pressed honey and its vessel')).toHaveValue('2.38 kg');
+  await dialog.getByLabel(/^Tare, the vessel of the pressed honey/).fill('0');
+  await weighWetWax(dialog, '2,8');
+  await person.touch('Close this drain');
+  await person.touch('Go on to Jar');
+  await person.sees('8.58 kg honey to fill');
+  await person.touch(/^Angico, pressed honey, 2\.38 kg/);
+  await person.touch(/^Go on to Book/);
+  await person.touch('It stays here, to be filled later');
+  await person.sees('Balanced to the gram');
+  const detail = await balances(server);
+  expect(detail.batch.closedAt).toBeNull();
+  expect(detail.lots.filter((l) => l.kind === 'honey').map((l) => l.nowG)).toEqual([6200, 2380]);
+  expect(detail.takes.map((t) => t.netG!).reduce((a, b) => a + b, 0)).toBe(11_500);
+});
+
+test('one full drain frame by quarters into a jar that is too small: said before, swapped, both weighed', async ({
+  page,
+  server,
+}) => {
+  test.slow();
+  await page.setViewportSize({ width: 390, height: 844 });
+  const person = new Stranger(page);
+  await person.makesHive(server.base, 'Split-cell drain-frame super', 'Yard', 'Cambuci');
+  await person.touch(/^super 2, place 1,/);
+  await person.reads('All capped');
+  await person.touch('Write down super 2, frame 1');
+  await person.fill('Winter need', '0');
+  await person.touch('Write down 0 kg');
+  await person.notes(/^Tilt not known/, async () => {
+    await person.fill('Tilt toward the outlet', '4');
+    await person.touch('Write it down');
+  });
+  await person.notes(/^Forage not known/, () => person.touch('Some'));
+  await person.touch('Go on to Choose');
+  await person.touch(/^super 2, place 1,/);
+  await person.touch(/^Drain in the hive/);
+  await person.sees('1 comb out');
+  await person.plansAndGoes();
+  await person.touch('All here');
+  await person.touch('It leans enough');
+  for (const check of await page.getByRole('checkbox').all()) await check.click();
+  await person.addsVessel(/^Frame 2·1/, 'Jar one', '1', '0,4');
+  await person.sees(/Jar one holds 1\.3 kg to its mark; frame 2·1 may give 3\.2 kg/);
+  await person.touch('All of it is so');
+  for (let part = 1; part <= 2; part++) {
+    await person.touch(`Open part ${part} of 4`);
+    await person.touch('No leak');
+  }
+  await person.touch('Swap vessel…');
+  await person.addsVessel(/^Under it now/, 'Jar two', '2', '0,7');
+  await person.touch('Swapped');
+  await person.at('Weigh Jar one');
+  // The scale is in the house: the full jar is weighed later.
+  await person.touch('Back');
+  for (let part = 3; part <= 4; part++) {
+    await person.touch(`Open part ${part} of 4`);
+    await person.touch('No leak');
+  }
+  await person.touch('Only drops come now');
+  await person.touch('Reset: cells back in line');
+  await person.touch('Plug in, weigh later');
+  await person.sees('closed, not weighed yet');
+  await person.touch('All frames closed');
+  await person.fill('Honey on the tray, 0 if none', '0');
+  await person.touch('Tray is seen to');
+  await person.touch('Hive is closed');
+  await person.touch('Done, on to the bench');
+  await person.sees(/2 weighings are still open/);
+  await person.touch('Weigh it');
+  await person.fill('Gross, vessel and honey', '1,68');
+  await person.touch('Write it down');
+  await expect(page.getByRole('heading', { name: 'Weigh Jar one' })).toHaveCount(0);
+  await person.fill('Gross, vessel and honey', '2,05');
+  await person.touch('Write it down');
+  await person.touch('Go on with Cambuci');
+  await person.sees('2.63 kg honey to fill');
+  const detail = await balances(server);
+  expect(detail.takes).toMatchObject([{ netG: 2630 }]);
 });

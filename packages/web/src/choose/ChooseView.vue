@@ -317,7 +317,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <h1>{{ hive.name }}</h1>
       <span class="sub"
         ><b
-          >{{ countedCombsText(chosen.length, hive.kind) }} out<template
+          >{{ countedCombsText(liftedSlots.size, hive.kind) }} out<template
             v-if="nowSet && chosen.length"
             >,
             {{

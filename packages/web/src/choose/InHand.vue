@@ -98,8 +98,9 @@ const shown = (): WayOffer | null =>
       {{ WAY_WORDS[shown()!.way].name }}, {{ WAY_WORDS[shown()!.way].note }}: {{ gives(shown()!) }};
       {{ span(shown()!.outcome!.cleanWaxG, 0) }} g clean wax;
       {{ span(shown()!.outcome!.handsOnMinutes, 0) }} min of your hands; ready in about
-      {{ span(shown()!.outcome!.elapsedHours, 0) }} h; worth {{ span(shown()!.outcome!.worth, 0) }}
-      {{ rules.currency }}.<template v-if="unit.what === 'box'">
+      {{ span(shown()!.outcome!.elapsedHours, 0) }} h<template v-if="rules.currency"
+        >; worth {{ span(shown()!.outcome!.worth, 0) }} {{ rules.currency }}</template
+      >.<template v-if="unit.what === 'box'">
         The box weighs about {{ span(unit.liftKg, 0) }} kg:
         {{ unit.liftKg.high > rules.liftKg ? 'two people' : 'one person' }}.</template
       >
