@@ -60,10 +60,13 @@ export function setOf(
     pieces: all((o) => o.pieces),
     chunkJars: all((o) => o.chunkJars),
     jars: jars.length
-      ? rangeOf((e) =>
-          jarFill({ honeyKg: Math.min(500, honeyKg[e]), jars, goal: 'least-left' }).fills.reduce(
-            (n, f) => n + f.count,
-            0,
+      ? // More honey may go into fewer, larger jars.
+        inOrder(
+          rangeOf((e) =>
+            jarFill({ honeyKg: Math.min(500, honeyKg[e]), jars, goal: 'least-left' }).fills.reduce(
+              (n, f) => n + f.count,
+              0,
+            ),
           ),
         )
       : null,

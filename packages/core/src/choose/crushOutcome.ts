@@ -3,7 +3,7 @@ import type { CombEstimate } from '../comb/estimate.js';
 import { jarFill, type JarKind } from '../jar/index.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
-import { rangeOf as range, sumRanges, type Edge } from '../units/ranges.js';
+import { inOrder, rangeOf as range, sumRanges, type Edge } from '../units/ranges.js';
 
 /** Clean wax after rendering as a share of the wax in the comb (SCIENCE 7). */
 export const CLEAN_WAX_SHARE: Range = { low: 0.5, mid: 0.65, high: 0.8 };
@@ -37,7 +37,7 @@ export function crushOutcome(input: {
   const wax = sumRanges(combs.map((c) => c.waxKg));
   const fill = (kg: number) => jarFill({ honeyKg: kg, jars: [...input.jars], goal: 'least-left' });
   const fills = input.jars.length
-    ? range((e) => fill(honeyOutKg[e]).fills.reduce((n, f) => n + f.count, 0))
+    ? inOrder(range((e) => fill(honeyOutKg[e]).fills.reduce((n, f) => n + f.count, 0)))
     : null;
   const handsOn = (e: Edge): number =>
     (combs.length * rules.minutesPerComb * { low: 0.75, mid: 1, high: 1.5 }[e] +

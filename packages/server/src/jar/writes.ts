@@ -6,6 +6,7 @@ import {
   newFlowSchema,
   newPiecesSchema,
   useFirstSchema,
+  volumeQuestion,
   type Batch,
   type JarKindRecord,
   type Lot,
@@ -18,6 +19,9 @@ import { find } from '../store/rows.js';
 import { batchDetail, batchView, bookView, currentRules, lotView } from '../store/views.js';
 import { lotCode } from './codes.js';
 import { write } from '../store/writes.js';
+
+/** Density goes by the water; where none was measured it is taken so. */
+const WATER_TAKEN_PERCENT = 18;
 
 interface Filling {
   id: string;
@@ -50,6 +54,11 @@ async function fill(
       `${netG} g do not fit into "${jar.name}" of ${jar.netG} g.`,
       path.replace(/count$/, 'netG'),
     );
+  if (jar.volumeMl) {
+    const says = volumeQuestion(netG, jar.volumeMl, WATER_TAKEN_PERCENT);
+    if (says?.startsWith(`${netG} g do not fit`))
+      throw refused(`"${jar.name}": ${says}`, path.replace(/count$/, 'netG'));
+  }
   if ((jar.minG !== null && netG < jar.minG) || (jar.maxG !== null && netG > jar.maxG))
     throw refused(
       `"${jar.name}" is filled with ${jar.minG ?? 1} to ${jar.maxG ?? jar.netG} g.`,

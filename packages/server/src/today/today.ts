@@ -25,7 +25,7 @@ import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
 import { drainedFrames } from '../take/frames.js';
 import { hiveView, hiveViews } from '../store/hiveViews.js';
-import { batchViews, bookView, currentRules, drainViews } from '../store/views.js';
+import { batchViews, batchViewsOf, bookView, currentRules, drainViews } from '../store/views.js';
 import { afterLines } from './after.js';
 import { STOPPED, clocks, nextDue } from './clocks.js';
 import { debtLines } from './debts.js';
@@ -313,8 +313,15 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     .groupBy('batchId')
     .select('batchId')
     .max('occurredAt as at')) as { batchId: string; at: string }[];
-  for (const { batchId, at } of visits) {
-    const batch = batches.find((b) => b.id === batchId);
+  // A hive is looked back at, whatever became of its honey meanwhile: joined, or in the book.
+  const since = now.getTime() - 48 * 3_600_000;
+  const fresh = visits.filter((v) => Date.parse(v.at) > since);
+  const visited = await batchViewsOf(
+    db,
+    fresh.map((v) => v.batchId),
+  );
+  for (const { batchId, at } of fresh) {
+    const batch = visited.find((b) => b.id === batchId);
     const dueAt = new Date(Date.parse(at) + 24 * 3_600_000).toISOString();
     if (batch && !batch.lookedBackAt && now.getTime() < Date.parse(dueAt) + 24 * 3_600_000)
       add({

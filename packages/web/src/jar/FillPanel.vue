@@ -2,6 +2,7 @@
 import {
   fillLine,
   hiveKind,
+  honeyDensityKgPerL,
   lotKeeping,
   massText,
   measuredWaterPercent,
@@ -78,15 +79,27 @@ const settle = computed(
       (c) => c.kind === 'settle' && c.batchId === props.detail.batch.id && c.dueAt,
     ) ?? null,
 );
+/** A jar whose net weight is more than its brim holds of this honey cannot be filled so. */
+const tooSmall = computed(() =>
+  props.jars.flatMap((jar) => {
+    const brimG = jar.volumeMl
+      ? Math.floor(jar.volumeMl * honeyDensityKgPerL(moisturePercent.value, 20))
+      : null;
+    return brimG !== null && jar.netG > brimG ? [{ jar, brimG }] : [];
+  }),
+);
+const fitting = computed(() =>
+  props.jars.filter((jar) => !tooSmall.value.some((t) => t.jar.id === jar.id)),
+);
 const goal = ref<FillGoal>('least-left');
 const keepBackKg = ref<number | null>(0);
 const fill = ref<JarFill | null>(null);
 watch(
-  [honey, () => props.jars, goal, keepBackKg],
+  [honey, fitting, goal, keepBackKg],
   async () => {
     const kg = (honey.value?.nowG ?? 0) / 1000;
     if (
-      !props.jars.length ||
+      !fitting.value.length ||
       kg <= 0 ||
       keepBackKg.value === null ||
       keepBackKg.value > kg ||
@@ -95,7 +108,7 @@ watch(
       return void (fill.value = null);
     fill.value = await compute().jarFill({
       honeyKg: kg,
-      jars: props.jars.map(({ id, netG, stock, value }) => ({ id, netG, stock, value })),
+      jars: fitting.value.map(({ id, netG, stock, value }) => ({ id, netG, stock, value })),
       goal: goal.value,
       keepBackKg: keepBackKg.value,
     });
@@ -217,6 +230,10 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
         :max="(honey?.nowG ?? 0) / 1000"
       />
     </div>
+    <p v-for="t in tooSmall" :key="t.jar.id" class="rust">
+      <b>“{{ t.jar.name }}” of {{ t.jar.netG }} g cannot be filled so</b>: to its brim it holds
+      {{ t.brimG }} g of this honey. <RouterLink to="/rules">Change it in Rules.</RouterLink>
+    </p>
     <p v-if="!jars.length">
       No jars in the kit. <RouterLink to="/rules">Add them in Rules.</RouterLink>
     </p>

@@ -2,6 +2,7 @@
 import {
   SHAPE_WORDS,
   fillLine,
+  honeyDensityKgPerL,
   newJarKindSchema,
   newVesselSchema,
   volumeQuestion,
@@ -361,6 +362,10 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
             :error="fieldError('volumeMl')"
           /><TextField v-model="jar.lid" label="Its lid" :error="fieldError('lid')" />
         </div>
+        <p v-if="jar.volumeMl" class="sub">
+          To the brim about {{ Math.floor(jar.volumeMl * honeyDensityKgPerL(18, 20)) }} g of honey
+          at 18 % water.
+        </p>
         <p v-if="volumeSays" class="rust" role="status">{{ volumeSays }}</p>
         <template v-if="jar.purpose === 'jar'"
           ><div class="sides">
