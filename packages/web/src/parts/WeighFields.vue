@@ -78,21 +78,33 @@ defineExpose({ clear });
 </script>
 
 <template>
-  <TextField v-model="grossText" :label="`Gross, ${what}`" :error="grossSays" :hint="readBy" />
+  <div class="two">
+    <TextField v-model="grossText" :label="`Gross, ${what}`" :error="grossSays" :hint="readBy" />
+    <TextField
+      v-model="tareText"
+      :label="tareLabel ?? 'Tare, the vessel empty'"
+      :error="tareSays"
+      :hint="tareHint"
+    />
+  </div>
   <Button v-if="scale" outlined type="button" label="Read the scale" @click="readScale" />
-  <TextField
-    v-model="tareText"
-    :label="tareLabel ?? 'Tare, the vessel empty'"
-    :error="tareSays"
-    :hint="tareHint"
-  />
   <p v-if="netG !== null && netG >= 0" class="net display">
     {{ massText(netG / 1000, units, 2) }} net
   </p>
 </template>
 
 <style scoped>
+.two {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.two > * {
+  flex: 1 1 190px;
+  min-width: 0;
+}
 .net {
-  font-size: 31px;
+  font-size: 27px;
+  margin: 0;
 }
 </style>
