@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import type { BatchDetail } from '../packages/core/src/records/views.js';
 import { expect, test } from './emptyHousehold.js';
 import { openTopBar } from './lift.js';
@@ -7,6 +8,13 @@ import { weighDrawnOff, weighLowerHoney, weighPressed, weighWetWax } from './wei
 
 /** Each kind of harvest from an empty household to the book, through visible labels; the grams are summed here anew. */
 test.use({ now: '2026-01-20T12:00:00Z' });
+
+/** Every line of the step before anything is opened, once it is there. */
+async function makesSure(page: Page): Promise<void> {
+  await expect(page.getByRole('heading', { name: 'Before anything is opened' })).toBeVisible();
+  await expect(page.getByRole('checkbox')).toHaveCount(5);
+  for (const check of await page.getByRole('checkbox').all()) await check.click();
+}
 
 /** Everything that came in, less all that went out or is lost, is what stands in the lots. */
 async function balances(server: OwnServer): Promise<BatchDetail> {
@@ -57,7 +65,7 @@ test('three of six drain frames into one pail: weighed as one, shared, the frame
   await person.plansAndGoes();
   await person.touch('All here');
   await person.touch('It leans enough');
-  for (const check of await page.getByRole('checkbox').all()) await check.click();
+  await makesSure(page);
   await person.addsVessel(/^Frame 2·1/, 'Honey pail', '15', '0,6');
   for (const frame of [/^Frame 2·2/, /^Frame 2·4/])
     await page.getByLabel(frame).selectOption({ index: 1 });
@@ -238,8 +246,11 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
   await person.sees('drew off 6.20 kg');
   await person.touch(/^Press…/);
   await person.touch('First turn');
+  await person.sees(/1 turn\./);
   await weighPressed(page, '2,35');
   await person.touch('Turned, written down');
+  await person.sees(/2 turns, the last brought/);
+  await expect(page.getByLabel('Gross, pressed honey and its vessel')).toHaveValue('');
   await weighPressed(page, '2,38');
   await person.touch('Turned, written down');
   await person.sees('Enough');
@@ -288,7 +299,7 @@ test('one full drain frame by quarters into a jar that is too small: said before
   await person.plansAndGoes();
   await person.touch('All here');
   await person.touch('It leans enough');
-  for (const check of await page.getByRole('checkbox').all()) await check.click();
+  await makesSure(page);
   await person.addsVessel(/^Frame 2·1/, 'Jar one', '1', '0,4');
   await person.sees(/Jar one holds 1\.3 kg to its mark; frame 2·1 may give 3\.2 kg/);
   await person.touch('All of it is so');

@@ -55,7 +55,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await page.getByRole('link', { name: 'Look', exact: true }).click();
   await page.getByRole('link', { name: 'Make a hive' }).click();
   await page.getByRole('button', { name: 'Make this hive' }).click();
-  await expect(page.getByText('Choose north or south.')).toBeVisible();
+  await expect(page.getByText('Give it a name.')).toBeVisible();
   await field(page, 'Name of the site', 'Quinta');
   await page.getByLabel('Time zone').selectOption('America/Sao_Paulo');
   await page.getByRole('button', { name: 'South' }).click();

@@ -9,6 +9,7 @@ export * from './colony.js';
 export * from './harvest.js';
 export * from './kit.js';
 export * from './labels.js';
+export * from './harvestName.js';
 export * from './views.js';
 export * from './outs.js';
 export * from './plan.js';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { massText, smallMassText, type Flow, type Lot } from '@furrow/core';
+import { harvestMark, massText, smallMassText, type Flow, type Lot } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
@@ -242,7 +242,9 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
         :class="{ on: b.id === detail.batch.id }"
         ><b class="display">{{ b.hiveName }}</b
         ><span class="sub"
-          >{{ dateText(b.date) }}{{ b.closedAt ? '' : `, at ${b.stage}` }}</span
+          >{{ dateText(b.date)
+          }}{{ harvestMark(b, harvests ?? []) ? `, ${harvestMark(b, harvests ?? [])}` : ''
+          }}{{ b.closedAt ? '' : `, at ${b.stage}` }}</span
         ></RouterLink
       >
       <p v-if="(harvests?.length ?? 0) > shown.length">

@@ -85,6 +85,7 @@ const past = computed(() =>
 );
 const percent = (share: number): string => `${(share * 100).toFixed(0)} %`;
 async function turn(): Promise<void> {
+  const sentG = grossG.value;
   const done = await go(
     '/drainEvents',
     {
@@ -100,7 +101,8 @@ async function turn(): Promise<void> {
     },
     `Turn ${turns.value.length + 1} of the press.`,
   );
-  if (done) fields.value?.clear();
+  // What was typed meanwhile stays.
+  if (done && grossG.value === sentG) fields.value?.clear();
 }
 </script>
 

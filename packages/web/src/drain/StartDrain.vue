@@ -10,6 +10,7 @@ import {
   honeyDensityKgPerL,
   honeyInComb,
   massText,
+  measuredWaterPercent,
   nineTenthsHours,
   owedWeighings,
   ownPrior,
@@ -46,6 +47,8 @@ const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Ves
 const { go, busy, refusal, fieldError } = useSend();
 const comb = computed(() => props.detail.lots.find((l) => l.kind === 'comb'));
 const way = props.detail.batch.method;
+const measured = measuredWaterPercent(props.detail);
+const roundTenth = (x: number): number => Math.round(x * 10) / 10;
 const { draft, clear } = useDraft(`stack.${props.detail.batch.id}`, () => ({
   arrangement: (way === 'press' ? 'press-bag' : 'holed-bucket') as Arrangement,
   upper: null as string | null,
@@ -58,7 +61,11 @@ const { draft, clear } = useDraft(`stack.${props.detail.batch.id}`, () => ({
     props.rules.kitchenTemperatureC) as number | null,
   nightTemperatureC: (props.detail.batch.plan?.nightTemperatureC ??
     props.rules.nightTemperatureC) as number | null,
-  moisturePercent: Math.min(25, props.detail.batch.plan?.moisturePercent ?? 18) as number | null,
+  // What was measured of this honey stands before what the plan took it for.
+  moisturePercent: Math.min(
+    25,
+    measured === null ? (props.detail.batch.plan?.moisturePercent ?? 18) : roundTenth(measured),
+  ) as number | null,
 }));
 const words = computed(() => ARRANGEMENT_WORDS[draft.value.arrangement]);
 const of = (id: string | null): Vessel | null => props.vessels.find((v) => v.id === id) ?? null;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { STAGES, type Stage } from '@furrow/core';
+import { STAGES, harvestMark, type Batch, type Stage } from '@furrow/core';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { useHarvests } from '../server/queries.js';
+import { inView, stageLink } from './rowLinks.js';
 import { dayText } from './times.js';
 import { useNow } from './useNow.js';
 
@@ -21,14 +22,26 @@ const names: Record<Stage, string> = {
   book: 'Book',
 };
 const here = computed(() => STAGES.indexOf(route.meta.stage as Stage));
+const view = computed(() =>
+  inView(
+    route.meta.stage as Stage | undefined,
+    route.params.id ? String(route.params.id) : null,
+    harvests.value ?? [],
+  ),
+);
 const stages = computed(() =>
   STAGES.map((stage, i) => ({
     stage,
     name: names[stage],
+    to: stageLink(stage, view.value),
     state: here.value < 0 ? 'next' : i < here.value ? 'done' : i === here.value ? 'here' : 'next',
     beads: (harvests.value ?? []).filter((b) => !b.closedAt && b.stage === stage).slice(0, 3),
   })),
 );
+/** Two harvests of one hive on one day are told apart by their way, or a letter. */
+const mark = (b: Batch): string => harvestMark(b, harvests.value ?? []);
+const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
+const letterOf = (b: Batch): string => (mark(b) ? ` ${mark(b).split(' ').at(-1)}` : '');
 </script>
 
 <template>
@@ -53,13 +66,14 @@ const stages = computed(() =>
             :to="`/${s.stage}/${b.id}`"
             class="bead"
             :class="{ open: route.params.id === b.id }"
-            :aria-label="`Harvest of ${b.hiveName}, ${b.date}, at ${s.name}`"
+            :aria-label="`Harvest of ${b.hiveName}, ${b.date}, ${markOf(b)}at ${s.name}`"
           >
-            {{ b.hiveName }}<i />
+            {{ b.hiveName }}<small v-if="letterOf(b)">{{ letterOf(b) }}</small
+            ><i />
           </RouterLink>
         </span>
         <RouterLink
-          :to="`/${s.stage}`"
+          :to="s.to"
           class="name"
           :aria-current="s.state === 'here' ? 'page' : undefined"
           >{{ s.name }}</RouterLink

@@ -13,7 +13,7 @@ import StateLine from '../parts/StateLine.vue';
 import { useClocks, useHarvests, useHives, useRules, useToday } from '../server/queries.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
-import { hoursText, judgeHiveAt, type Hive } from '@furrow/core';
+import { harvestMark, hoursText, judgeHiveAt, type Hive } from '@furrow/core';
 
 const now = useNow();
 const today = useToday();
@@ -209,7 +209,9 @@ function drawn(hive: Hive) {
             :to="`/${b.stage}/${b.id}`"
             class="onrow"
             ><b class="display">{{ b.hiveName }}</b
-            ><span>{{ dateText(b.date) }}</span
+            ><span
+              >{{ dateText(b.date)
+              }}{{ harvestMark(b, harvests) ? `, ${harvestMark(b, harvests)}` : '' }}</span
             ><span class="sub"
               >{{ b.closedAt ? 'in the book' : `at ${b.stage}` }}{{ clockOf(b.id) }}</span
             ></RouterLink

@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest';
+import { harvestMark } from './harvestName.js';
+
+const batch = (id: string, change: Partial<Parameters<typeof harvestMark>[0]> = {}) => ({
+  id,
+  hiveId: 'h',
+  date: '2026-03-14',
+  method: 'crush' as const,
+  createdAt: `2026-03-14T0${id}:00:00Z`,
+  ...change,
+});
+
+describe('what tells harvests of one hive on one day apart', () => {
+  it('is nothing where there is one', () => {
+    const other = batch('2', { hiveId: 'other' });
+    const before = batch('3', { date: '2026-03-13' });
+    expect(harvestMark(batch('1'), [batch('1'), other, before])).toBe('');
+  });
+  it('is the way, and a letter in the order they were begun where the way is the same', () => {
+    const all = [batch('2'), batch('1'), batch('3', { method: 'press' })];
+    expect(all.map((b) => harvestMark(b, all))).toEqual([
+      'crush and strain B',
+      'crush and strain A',
+      'press',
+    ]);
+  });
+});

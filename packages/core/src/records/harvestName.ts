@@ -1,0 +1,19 @@
+import { WAY_WORDS } from '../choose/ways.js';
+import type { Batch } from './views.js';
+
+type Named = Pick<Batch, 'id' | 'hiveId' | 'date' | 'method' | 'createdAt'>;
+
+/**
+ * What tells a harvest from the others of its hive on its day: its way, and a letter where the way
+ * is the same. Empty where it is the only one.
+ */
+export function harvestMark(batch: Named, all: readonly Named[]): string {
+  const sameDay = all.filter((b) => b.hiveId === batch.hiveId && b.date === batch.date);
+  if (sameDay.length < 2) return '';
+  const way = WAY_WORDS[batch.method].name.toLowerCase();
+  const sameWay = sameDay
+    .filter((b) => b.method === batch.method)
+    .sort((a, b) => a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id));
+  if (sameWay.length < 2) return way;
+  return `${way} ${String.fromCharCode(65 + sameWay.findIndex((b) => b.id === batch.id))}`;
+}
