@@ -36,15 +36,11 @@ const of = ref<'lower' | 'upper'>('lower');
 const { draft } = useDraft(`weigh.${props.drain.id}`, () => ({ gross: '', at: '' }));
 const tareText = ref('');
 const source = ref<'hand' | 'scale'>('hand');
-watch(
-  of,
-  () =>
-    (tareText.value = massField(
-      (of.value === 'lower' ? props.lower : props.upper)?.tareG ?? 0,
-      units.value,
-    )),
-  { immediate: true },
-);
+const knownTareG = computed(() => (of.value === 'lower' ? props.lower : props.upper)?.tareG ?? 0);
+// A tare nobody knows is asked, never taken for nothing.
+watch(knownTareG, (g) => (tareText.value = g > 0 ? massField(g, units.value) : ''), {
+  immediate: true,
+});
 const grams = (text: string): number | null => {
   const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb');
   return g === null ? null : Math.round(g);
@@ -118,6 +114,11 @@ async function write(): Promise<void> {
       :error="
         fieldError('tareG') ??
         (netG !== null && netG < 0 ? 'The tare is above the gross weight.' : null)
+      "
+      :hint="
+        knownTareG || tareText
+          ? ''
+          : 'Not known: weigh it empty. 0 where the scale was zeroed with it on.'
       "
     />
     <ScaleLine :drain-id="drain.id" :rules="rules" :zone="zone" :now="now" :of="of" @use="use" />
