@@ -41,7 +41,6 @@ const stages = computed(() =>
 /** Two harvests of one hive on one day are told apart by their way, or a letter. */
 const mark = (b: Batch): string => harvestMark(b, harvests.value ?? []);
 const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
-const letterOf = (b: Batch): string => (mark(b) ? ` ${mark(b).split(' ').at(-1)}` : '');
 </script>
 
 <template>
@@ -66,6 +65,7 @@ const letterOf = (b: Batch): string => (mark(b) ? ` ${mark(b).split(' ').at(-1)}
             :to="`/${s.stage}/${b.id}`"
             class="bead"
             :class="{ open: route.params.id === b.id }"
+            :title="mark(b)"
             :aria-label="`Harvest of ${b.hiveName}, ${b.date}, ${markOf(b)}at ${s.name}`"
           >
             {{ b.hiveName }}<small v-if="letterOf(b)">{{ letterOf(b) }}</small
