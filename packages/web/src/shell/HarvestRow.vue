@@ -68,8 +68,7 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
             :title="mark(b)"
             :aria-label="`Harvest of ${b.hiveName}, ${b.date}, ${markOf(b)}at ${s.name}`"
           >
-            {{ b.hiveName }}<small v-if="letterOf(b)">{{ letterOf(b) }}</small
-            ><i />
+            {{ b.hiveName }}<i />
           </RouterLink>
         </span>
         <RouterLink
