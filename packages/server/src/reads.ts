@@ -130,6 +130,7 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
       id: string;
       guessG: number | null;
       netG: number | null;
+      netBy: string;
       byBox: boolean;
       batchId: string;
     }>(db, 'takes', {}, 'occurredAt');
@@ -139,7 +140,7 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
         .reduce((sum, t) => sum + (t.netG ?? 0), 0);
     response.json({
       items: takes
-        .filter((t) => t.guessG && t.netG)
+        .filter((t) => t.guessG && t.netG && t.netBy === 'scale')
         .map((t) => ({ guess: t.guessG, weighed: t.byBox ? boxG(t.batchId) : t.netG })),
     });
   });

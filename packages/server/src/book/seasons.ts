@@ -192,6 +192,8 @@ export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
     .where({
       'takes.outcome': 'taken',
       'takes.byBox': 0,
+      // An estimate held against itself would teach that estimates are right.
+      'takes.netBy': 'scale',
       'takes.removedAt': null,
       'batches.removedAt': null,
     })

@@ -567,7 +567,7 @@ describe('a comb that is weighed later', () => {
   });
   it('may be taken by its estimate, and says so', async () => {
     const { batchId, combIds, take, weigh } = await begun();
-    await home.ok(take(combIds[0], { later: true }));
+    await home.ok(take(combIds[0], { later: true, guessG: 1900 }));
     expect((await home.post(`/harvests/${batchId}/stage`, { stage: 'book' })).body).toMatchObject({
       code: 'owed',
     });
@@ -575,6 +575,9 @@ describe('a comb that is weighed later', () => {
     const [first] = (await home.detail(batchId)).takes;
     expect(first.netBy).toBe('estimate');
     expect(first.netG).toBeGreaterThan(500);
+    // Nothing is learned from it: an estimate is no weighing.
+    expect((await home.get<{ items: unknown[] }>('/estimatePairs')).items).toEqual([]);
+    expect((await home.get<{ items: unknown[] }>('/guesses')).items).toEqual([]);
   });
 });
 

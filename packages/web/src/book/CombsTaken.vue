@@ -4,6 +4,7 @@ import {
   smallMassText,
   unitWord,
   type BatchDetail,
+  type NetBy,
   type UnitSystem,
 } from '@furrow/core';
 import { computed, ref } from 'vue';
@@ -11,6 +12,8 @@ import { useTrace } from '../server/queries.js';
 
 /** Where a comb is now: its share of what was taken together, followed through the book. */
 const props = defineProps<{ detail: BatchDetail; units: UnitSystem }>();
+/** A weight that no scale gave says so. */
+const HOW: Record<NetBy, string> = { scale: '', depth: ', by depth', estimate: ', by estimate' };
 const combs = computed(() =>
   props.detail.takes
     .filter((t) => t.netG)
@@ -18,6 +21,7 @@ const combs = computed(() =>
       id: t.id,
       name: `${unitWord(props.detail.hive.kind)} ${t.slot ? placeLabel(t.slot) : '?'}`,
       g: t.netG!,
+      by: HOW[t.netBy],
     })),
 );
 const touched = ref<string | null>(null);
@@ -49,7 +53,7 @@ const share = computed(() =>
         :class="{ on: c.id === touched }"
         @click="touched = touched === c.id ? null : c.id"
       >
-        {{ c.name }}<small>{{ smallMassText(c.g, units, 1) }}</small>
+        {{ c.name }}<small>{{ smallMassText(c.g, units, 1) }}{{ c.by }}</small>
       </button>
     </div>
     <p v-if="comb && trace.data.value" aria-live="polite">
