@@ -1,31 +1,11 @@
-import type { Page } from '@playwright/test';
-import type { BatchDetail } from '../packages/core/src/records/views.js';
+import { balances, makesSure } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import { openTopBar } from './lift.js';
-import type { OwnServer } from './ownServer.js';
 import { Stranger } from './stranger.js';
 import { weighDrawnOff, weighLowerHoney, weighPressed, weighWetWax } from './weigh.js';
 
 /** Each kind of harvest from an empty household to the book, through visible labels; the grams are summed here anew. */
 test.use({ now: '2026-01-20T12:00:00Z' });
-
-/** Every line of the step before anything is opened, once it is there. */
-async function makesSure(page: Page): Promise<void> {
-  await expect(page.getByRole('heading', { name: 'Before anything is opened' })).toBeVisible();
-  await expect(page.getByRole('checkbox')).toHaveCount(5);
-  for (const check of await page.getByRole('checkbox').all()) await check.click();
-}
-
-/** Everything that came in, less all that went out or is lost, is what stands in the lots. */
-async function balances(server: OwnServer): Promise<BatchDetail> {
-  const { items } = await server.get<{ items: { id: string }[] }>('/harvests');
-  const detail = await server.get<BatchDetail>(`/harvests/${items[0].id}`);
-  const lots = new Set(detail.lots.map((l) => l.id));
-  const cameG = detail.flows.reduce((sum, f) => sum + (lots.has(f.from) ? 0 : f.g), 0);
-  const wentG = detail.flows.reduce((sum, f) => sum + (lots.has(f.to) ? 0 : f.g), 0);
-  expect(detail.lots.reduce((sum, l) => sum + l.nowG, 0)).toBe(cameG - wentG);
-  return detail;
-}
 
 test('three of six drain frames into one pail: weighed as one, shared, the frames not full said so', async ({
   page,

@@ -11,7 +11,7 @@ export class OwnServer extends Api {
   private readonly data = mkdtempSync(join(tmpdir(), 'furrow-own-'));
   constructor(
     private readonly port: number,
-    private readonly now: string,
+    private now: string,
   ) {
     super(`http://127.0.0.1:${port}`);
   }
@@ -40,6 +40,12 @@ export class OwnServer extends Api {
       await new Promise((done) => setTimeout(done, 250));
     }
     throw new Error('The server did not start.');
+  }
+  /** The same household at another time: the server is stopped and started with its clock set there. */
+  async jump(now: string): Promise<void> {
+    this.now = now;
+    await this.stop();
+    await this.start();
   }
   async stop(): Promise<void> {
     const { child } = this;

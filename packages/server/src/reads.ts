@@ -1,3 +1,4 @@
+import { boxHistory } from '@furrow/core';
 import { Router, type Request } from 'express';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
@@ -9,7 +10,7 @@ import { openPlans, plannedDay, siteWeather } from './ready/plans.js';
 import { sheetPdf } from './files/sheet.js';
 import { refused } from './problem.js';
 import { list } from './store/rows.js';
-import { hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
+import { boxStays, harvestEvents, hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
 import { batchDetail, batchViews, bookView, currentRules } from './store/views.js';
 import { clocks } from './today/clocks.js';
 import { todayLines } from './today/today.js';
@@ -51,6 +52,17 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
   router.get(
     '/hives/:id',
     async (request, response) => void response.json(await hiveView(db, request.params.id)),
+  );
+  router.get(
+    '/hives/:id/boxHistory',
+    async (request, response) =>
+      void response.json({
+        items: boxHistory(
+          await boxStays(db, request.params.id),
+          request.params.id,
+          await harvestEvents(db, request.params.id),
+        ),
+      }),
   );
   router.get(
     '/looks/:id/faces',

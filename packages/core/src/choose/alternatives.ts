@@ -7,7 +7,7 @@ import type { Outcome } from './outcome.js';
 import { GOAL_WORDS, type ChooseQuestion, type Household } from './question.js';
 import { chooseQuickly, type Solved } from './solve.js';
 import type { ChoiceHive } from './units.js';
-import { WAY_WORDS, type Way } from './ways.js';
+import { WAY_WORDS, takesPots, type Way } from './ways.js';
 
 /** A whole set side by side with others: what goes which way, and what comes of it. */
 export interface ChoiceSet {
@@ -170,12 +170,12 @@ export function alternatives(
   others.push({
     name: 'Everything crushed',
     question: { ...question, goal: 'most-worth' },
-    cut: only((w) => w === 'crush' || w === 'drain-hive' || w === 'draw-pots'),
+    cut: only((w) => w === 'crush' || w === 'drain-hive' || takesPots(w)),
   });
   others.push({
     name: 'Left to drip, clear',
     question: { ...question, goal: 'most-worth' },
-    cut: only((w) => w === 'slice' || w === 'drain-off' || w === 'draw-pots'),
+    cut: only((w) => w === 'slice' || w === 'drain-off' || takesPots(w)),
   });
   others.push({
     name: 'Less work',

@@ -3,7 +3,7 @@ import { percentText } from '../look/index.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Market } from './outcome.js';
 import type { ChoiceUnit } from './units.js';
-import { WAYS, cutsComb, runsInPlace, type Way } from './ways.js';
+import { WAYS, cutsComb, runsInPlace, takesPots, type Way } from './ways.js';
 
 /** Why a unit cannot go a way. A hard one stands whatever the person says; the others can be overruled with a reason. */
 export interface Block {
@@ -34,10 +34,10 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
     void blocks.push({ rule, sentence, hard });
   const kind = hiveKind(unit.kind);
   const pots = unit.what === 'pots';
-  if (pots !== (way === 'draw-pots'))
+  if (pots !== takesPots(way))
     no(
       'kind',
-      pots ? 'Sealed pots are drawn off by suction; the super stays.' : 'There are no pots here.',
+      pots ? 'Sealed pots are drawn off or cut out; the super stays.' : 'There are no pots here.',
       true,
     );
   else if (!pots && kind.drainsInPlace !== runsInPlace(way))
@@ -86,7 +86,7 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
 export function waysOf(unit: ChoiceUnit): Way[] {
   return WAYS.filter(
     (way) =>
-      (unit.what === 'pots') === (way === 'draw-pots') &&
-      (way === 'draw-pots' || hiveKind(unit.kind).drainsInPlace === runsInPlace(way)),
+      (unit.what === 'pots') === takesPots(way) &&
+      (takesPots(way) || hiveKind(unit.kind).drainsInPlace === runsInPlace(way)),
   );
 }

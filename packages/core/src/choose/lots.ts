@@ -1,5 +1,5 @@
 import type { ChoiceUnit } from './units.js';
-import { WAY_WORDS, type Way } from './ways.js';
+import { WAY_WORDS, takesPots, type Way } from './ways.js';
 
 /** What lots are kept apart by, beside the way, which always parts them. */
 export interface KeepApart {
@@ -36,7 +36,7 @@ export function planLots(
     const key = [
       way,
       // Pots and frames that run in the hive cannot meet another hive's honey on the way.
-      keep.hive || way === 'drain-hive' || way === 'draw-pots' ? unit.hiveId : '',
+      keep.hive || way === 'drain-hive' || takesPots(way) ? unit.hiveId : '',
       keep.box ? (unit.boxId ?? unit.hiveId) : '',
       keep.season ? (unit.builtOn !== null && unit.builtOn < seasonStart ? 'before' : 'this') : '',
       keep.capped

@@ -21,7 +21,7 @@ import {
 } from '../units/ranges.js';
 import { CLEAN_WAX_SHARE } from './crushOutcome.js';
 import type { ChoiceUnit } from './units.js';
-import { crushMethodOf, cutsComb, type Way } from './ways.js';
+import { crushMethodOf, cutsComb, takesPots, type Way } from './ways.js';
 
 /** Honey out as a share of the honey in the comb (SCIENCE 4): pressed after draining; press alone lies between mashed and that, it has no figure of its own. */
 
@@ -134,8 +134,7 @@ export function outcomeOf(
           : way === 'drain-hive' || way === 'drain-off'
             ? DRAINED_FRAME
             : drained;
-  const inside =
-    way === 'draw-pots' || way === 'drain-hive' ? estimate.cappedHoneyKg : estimate.honeyKg;
+  const inside = takesPots(way) || way === 'drain-hive' ? estimate.cappedHoneyKg : estimate.honeyKg;
   let combKg = NO_RANGE;
   let pieces = NO_RANGE;
   let chunkJars = NO_RANGE;
@@ -229,7 +228,7 @@ export function outcomeOf(
     worth,
     // What is drawn off or run out takes the sealed honey only; the open stays with them.
     storesLowKg:
-      way === 'draw-pots' || way === 'drain-hive'
+      takesPots(way) || way === 'drain-hive'
         ? Math.min(unit.storesKg.low, estimate.cappedHoneyKg.low)
         : unit.storesKg.low,
     // Whole comb fills a tub loosely: honey over the low packing of 0.85; crushed it closes up to honey plus wax.

@@ -12,6 +12,7 @@ export const WAYS = [
   'drain-hive',
   'drain-off',
   'draw-pots',
+  'cut-pots',
 ] as const;
 export type Way = (typeof WAYS)[number];
 export type WayOrLeave = Way | 'leave';
@@ -39,12 +40,21 @@ export const WAY_WORDS: Record<WayOrLeave, { name: string; note: string; lot: st
     lot: 'drained over a tray',
   },
   'draw-pots': { name: 'Draw off the pots', note: 'sealed pots, by suction', lot: 'drawn off' },
+  'cut-pots': {
+    name: 'Cut the pots out',
+    note: 'sealed pots whole, crushed and strained at home',
+    lot: 'cut out',
+  },
 };
 
 /** What a way does in the old row of stages: whether a knife, a bed of crushed comb, or neither follows the hive. */
 export const cutsComb = (way: WayOrLeave): boolean => way === 'cut' || way === 'chunk';
 export const runsInPlace = (way: WayOrLeave): boolean =>
   way === 'drain-hive' || way === 'drain-off' || way === 'draw-pots';
+/** Pots of stingless bees go their own two ways. */
+export const takesPots = (way: WayOrLeave): boolean => way === 'draw-pots' || way === 'cut-pots';
+/** What was drained, drawn or cut out in part goes on living in the hive; other comb ends when it is taken. */
+export const combStays = (way: WayOrLeave): boolean => runsInPlace(way) || takesPots(way);
 export const crushesComb = (way: WayOrLeave): boolean => way !== 'leave' && !runsInPlace(way);
 
 /** How comb is broken up for a way: 'slice' by its own name, else as the house rule says; a household that slices mashes where it presses. */

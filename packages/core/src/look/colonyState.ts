@@ -27,6 +27,8 @@ interface AgingFacts {
 /** What is known of a colony on a date. Unknown stays null and never reads as 'yes'; what is older than its shelf life is unknown too. */
 export interface ColonyState extends AgingFacts {
   startedOn: string | null;
+  /** Nobody said since when: the date is taken, not told. */
+  startedAssumed: boolean;
   dead: boolean;
   /** What was found when the colony was gone; null while the checklist is unanswered. */
   death: Dated<'death'> | null;
@@ -107,6 +109,7 @@ export function colonyState(
   const tilt = fresh('tilt');
   return {
     startedOn,
+    startedAssumed: false,
     dead: last('alive')?.alive === false,
     death: last('death'),
     health: healthOf(past.filter((f) => f.fact.kind !== 'death')),

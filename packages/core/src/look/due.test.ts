@@ -163,6 +163,25 @@ describe('what is due at a hive', () => {
     expect(item, ids(due(hive, date, facts)).join()).toBeDefined();
     expect(item.why.length).toBeGreaterThan(15);
   });
+  it('a box of stingless bees is looked into once a year, whatever flows', () => {
+    const flow = fact(SEASON, { kind: 'flow', flow: 'strong', endsOn: null });
+    expect(due(hiveOf('stingless'), SEASON, [flow]).find((i) => i.id === 'look')).toMatchObject({
+      what: 'The yearly look',
+      dueOn: '2027-01-18',
+    });
+  });
+  it('what has to be done before winter has its date: the rule of the household, else the last day before it', () => {
+    const fitted = fact('2026-01-05', { kind: 'excluder', fitted: true });
+    const kept = fact('2026-02-01', { kind: 'reserved-super', reserved: true });
+    const hive = hiveOf('drain-frame', [{ sinceOn: '2026-01-05' }]);
+    const dates = (rules = DEFAULT_RULES): Record<string, string | null> =>
+      Object.fromEntries(
+        due(hive, BEFORE_WINTER, [fitted, kept], rules).map((i) => [i.id, i.dueOn]),
+      );
+    const noRule = { ...DEFAULT_RULES, supersOffBy: null };
+    expect(dates(noRule)).toMatchObject({ excluder: '2026-05-31', 'supers-off': '2026-05-31' });
+    expect(dates({ ...noRule, supersOffBy: '05-20' })).toMatchObject({ excluder: '2026-05-20' });
+  });
   it('season and purpose decide when the next look is, and overdue days are counted', () => {
     const next = (
       kind: HiveKindName,

@@ -17,6 +17,9 @@ export interface DueItem {
   overdueDays: number;
 }
 
+/** Boxes of stingless bees are opened once a year at most (their kind's own rule). */
+const POTS_LOOK_DAYS = 365;
+
 /** Part of the year by hemisphere and month: the three dark months and the two before them matter here. */
 function yearPart(
   date: string,
@@ -35,6 +38,36 @@ function inSeason(monthDay: string, date: string, hemisphere: 'north' | 'south')
   const start = seasonOf(date, hemisphere).startsOn;
   const same = `${start.slice(0, 4)}-${monthDay}`;
   return same >= start ? same : `${Number(start.slice(0, 4)) + 1}-${monthDay}`;
+}
+
+/** Days to the next look, by kind, time of year and forage, with the reason. */
+function nextLook(
+  kind: Hive['kind'],
+  hasSuper: boolean,
+  part: ReturnType<typeof yearPart>,
+  colony: ColonyState,
+  rules: HouseRules,
+): { days: number; what: string; why: string } {
+  if (kind === 'stingless')
+    return {
+      days: POTS_LOOK_DAYS,
+      what: 'The yearly look',
+      why: 'Each opening lets small flies in: once a year is enough, from above, in warm still air.',
+    };
+  const crowded = kind === 'cut-comb' && hasSuper;
+  const every = (days: number, why: string) => ({
+    days,
+    what: `Look again, every ${days} days now`,
+    why,
+  });
+  if (part === 'winter')
+    return every(rules.lookWinterDays, 'Winter: only from outside and by weight.');
+  if (crowded)
+    return every(rules.lookFlowDays, 'A comb super crowds the bees: swarming starts unseen.');
+  return every(
+    colony.flow?.flow === 'strong' ? rules.lookFlowDays : rules.lookAgainDays,
+    'What is ripe, and how full they are, goes on changing.',
+  );
 }
 
 /**
@@ -80,23 +113,8 @@ export function dueItems(
   // A harvest takes comb away, not the looks that were made.
   const last = hive.lastLookOn;
   const supers = hive.boxes.filter((b) => b.compartment === 'super');
-  const everyDays =
-    part === 'winter'
-      ? rules.lookWinterDays
-      : colony.flow?.flow === 'strong' || (hive.kind === 'cut-comb' && supers.length)
-        ? rules.lookFlowDays
-        : rules.lookAgainDays;
-  if (last)
-    add(
-      'look',
-      `Look again, every ${everyDays} days now`,
-      part === 'winter'
-        ? 'Winter: only from outside and by weight.'
-        : hive.kind === 'cut-comb' && supers.length
-          ? 'A comb super crowds the bees: swarming starts unseen.'
-          : 'What is ripe, and how full they are, goes on changing.',
-      addDays(last, everyDays),
-    );
+  const again = nextLook(hive.kind, supers.length > 0, part, colony, rules);
+  if (last) add('look', again.what, again.why, addDays(last, again.days));
   else add('look', 'Look for the first time', 'Nothing is known of its combs yet.', date);
 
   if (colony.gap?.gap)
@@ -141,19 +159,25 @@ export function dueItems(
       colony.entrance.reopenOn,
     );
   if (part === 'before-winter' && kind.bee === 'honeybee') {
+    // The household's own day, else the last one before the dark months.
+    const beforeWinter = inSeason(
+      rules.supersOffBy ?? (hive.site.hemisphere === 'south' ? '05-31' : '11-30'),
+      date,
+      hive.site.hemisphere,
+    );
     if (colony.excluder?.fitted)
       add(
         'excluder',
         'Queen excluder out before winter',
         'The cluster moves up to its stores and leaves the queen below to die.',
-        rules.supersOffBy ? inSeason(rules.supersOffBy, date, hive.site.hemisphere) : null,
+        beforeWinter,
       );
     if (supers.length && hasClosedBrood(hive.kind))
       add(
         'supers-off',
         colony.reserved?.reserved ? 'Leave the reserved super, take the others off' : 'Supers off',
         'Empty room above the cluster costs warmth; what is theirs stays.',
-        rules.supersOffBy ? inSeason(rules.supersOffBy, date, hive.site.hemisphere) : null,
+        beforeWinter,
       );
   }
   const old = hive.boxes

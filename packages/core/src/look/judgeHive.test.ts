@@ -137,12 +137,20 @@ describe('a hive judged at an instant', () => {
       forage: {},
       latitude: null,
       longitude: null,
+      tasks: [],
       poisonousNectar: null,
       revision: 1,
     },
     potsDrawnOn: null,
     lastLookOn: null,
-    colony: { id: 'k', startedOn: '2025-08-01', endedOn: null, facts: [], revision: 1 },
+    colony: {
+      id: 'k',
+      startedOn: '2025-08-01',
+      startedAssumed: false,
+      endedOn: null,
+      facts: [],
+      revision: 1,
+    },
     boxes: [],
     bars: [
       {

@@ -243,12 +243,13 @@ export function stateAt(
   instant: string,
   rules: Pick<HouseRules, 'shelfDays'>,
 ): ColonyState {
-  return colonyState(
+  const state = colonyState(
     hive.colony?.startedOn ?? null,
     hive.colony?.facts ?? [],
     siteDate(hive, instant),
     rules.shelfDays,
   );
+  return { ...state, startedAssumed: hive.colony?.startedAssumed ?? false };
 }
 
 /** The finding to one question, where it was asked. */

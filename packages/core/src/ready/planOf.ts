@@ -272,6 +272,7 @@ function workOut(
       siteZone: batch.zone,
       moves: plan.moves ?? {},
       siteNotes: hive.site.notes,
+      siteTasks: hive.site.tasks.filter((t) => t.doneOn === null).map((t) => t.what),
       dearth,
       joins: null,
     },

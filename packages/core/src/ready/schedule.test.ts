@@ -27,6 +27,7 @@ const plan = (more: Partial<HarvestToPlan> = {}): HarvestToPlan => ({
   siteZone: ZONE,
   moves: {},
   siteNotes: [],
+  siteTasks: [],
   dearth: false,
   joins: null,
   ...more,

@@ -1,6 +1,13 @@
 import type { DateTime } from 'luxon';
 import { USUAL_PIECE, freezeHours } from '../comb/cooling.js';
-import { crushMethodOf, crushesComb, cutsComb, runsInPlace, type Way } from '../choose/index.js';
+import {
+  crushMethodOf,
+  crushesComb,
+  cutsComb,
+  runsInPlace,
+  takesPots,
+  type Way,
+} from '../choose/index.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
 import { drainHours, settleHours, type BenchClimate } from './bench.js';
@@ -36,6 +43,8 @@ export interface HarvestToPlan {
   moves: Readonly<Record<string, string>>;
   /** Site notes that add a step: neighbours, children, dog, roof, ladder. */
   siteNotes: readonly string[];
+  /** What was to be done at the site before this visit. */
+  siteTasks: readonly string[];
   dearth: boolean;
   /** The harvest whose vessel its comb goes into: the bench work is then that one's. */
   joins: { id: string; name: string } | null;
@@ -131,6 +140,15 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
         ...hands(10),
         beforeStart: 1,
       });
+  for (const [i, task] of h.siteTasks.entries())
+    step({
+      id: `site-task-${i}`,
+      title: task,
+      note: 'To be done at the site before this visit.',
+      where: 'hive',
+      ...hands(15),
+      beforeStart: 1,
+    });
   if (h.dearth)
     step({
       id: 'reduce',
@@ -174,17 +192,17 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
       ...hands(20),
       people: two,
     });
-  } else if (h.way === 'draw-pots') {
+  } else if (takesPots(h.way)) {
     step({
       id: 'smoke',
       title: 'Lay all ready beside the box',
-      note: 'Suction, cold box, wet cloth, knife. No smoke.',
+      note: `${h.way === 'draw-pots' ? 'Suction' : 'Lidded bowl'}, cold box, wet cloth, knife. No smoke.`,
       where: 'hive',
       ...hands(10),
     });
     step({
       id: 'take',
-      title: 'Draw off the sealed pots',
+      title: h.way === 'draw-pots' ? 'Draw off the sealed pots' : 'Cut the sealed pots out',
       note: 'Sealed pots only; torn ones out, spills wiped, closed within minutes.',
       where: 'hive',
       ...hands(Math.min(15, 5 + h.combs * 4)),
@@ -414,9 +432,9 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
     note: 'Covered against bees and damp.',
     where: 'bench',
     ...hands(rules.strain === 'twice' ? 25 : rules.strain === 'cloth' ? 30 : 15),
-    warmthC: h.way === 'draw-pots' ? undefined : WARM_ENOUGH_C,
+    warmthC: takesPots(h.way) ? undefined : WARM_ENOUGH_C,
   });
-  if (h.way !== 'draw-pots')
+  if (!takesPots(h.way))
     step({
       id: 'settle',
       title: 'Settle, then skim',
@@ -430,14 +448,13 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
   step({
     id: 'jar',
     title: `Fill ${h.jars} ${h.jars === 1 ? 'jar' : 'jars'}`,
-    note:
-      h.way === 'draw-pots'
-        ? 'Vented lids, into the cold.'
-        : 'Measure the water before the lids go on.',
+    note: takesPots(h.way)
+      ? 'Vented lids, into the cold.'
+      : 'Measure the water before the lids go on.',
     where: 'bench',
     ...hands(Math.max(10, h.jars * rules.minutesPerJar)),
     scale: true,
-    warmthC: h.way === 'draw-pots' ? undefined : WARM_ENOUGH_C,
+    warmthC: takesPots(h.way) ? undefined : WARM_ENOUGH_C,
   });
   if (h.jars > 0)
     step({

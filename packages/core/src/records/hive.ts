@@ -23,6 +23,8 @@ export const newHiveFieldsSchema = z.strictObject({
   kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
   geometry: geometrySchema,
   colonyStartedOn: dateSchema,
+  /** True where nobody said since when it lives there. */
+  colonyStartedAssumed: z.boolean().default(false),
 });
 export const newHiveSchema = newHiveFieldsSchema.superRefine((hive, context) => {
   for (const { path, message } of geometryIssues(hive.kind, hive.geometry))

@@ -1,6 +1,15 @@
 import { z } from 'zod';
 import { dateSchema, idSchema, instantSchema, nameSchema } from './common.js';
 
+/** Something to be done at a site: by a day, or before the next visit; kept with the day it was done. */
+export const siteTaskSchema = z.strictObject({
+  id: idSchema,
+  what: z.string().trim().min(3, 'Say what is to be done.').max(120, 'At most 120 letters.'),
+  dueOn: dateSchema.nullable(),
+  doneOn: dateSchema.nullable(),
+});
+export type SiteTask = z.infer<typeof siteTaskSchema>;
+
 const FORAGE = z.enum(['flow', 'some', 'dearth']);
 /** What is particular of a site: notes that add a step, and forage month by month as the household knows it. */
 export const changeSiteSchema = z.strictObject({
@@ -8,6 +17,7 @@ export const changeSiteSchema = z.strictObject({
     .array(z.enum(['neighbours', 'children', 'dog', 'roof', 'ladder', 'humid', 'heather']))
     .max(7)
     .optional(),
+  tasks: z.array(siteTaskSchema).max(60, 'At most 60 tasks.').optional(),
   forage: z
     .partialRecord(z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']), FORAGE)
     .optional(),

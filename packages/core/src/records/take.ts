@@ -32,6 +32,8 @@ export const newTakeSchema = z
       .max(500, 'At most 500.')
       .nullable()
       .optional(),
+    /** Pots with pollen were among those emptied. */
+    withPollen: z.boolean().default(false),
     minutes: minutes.optional(),
     /** It is weighed later: until then nothing of it is in the book. */
     later: z.boolean().default(false),

@@ -6,7 +6,7 @@ import type { Hemisphere } from '../hive/season.js';
 import type { Compartment, Geometry, SeenBy } from '../hive/kind.js';
 import type { CombVerdict } from '../look/index.js';
 import type { Way } from '../choose/index.js';
-import type { Gear, Tick } from './plan.js';
+import type { Gear, SiteTask, Tick } from './plan.js';
 import type { ForageByMonth, VesselRole, WeatherHour } from '../ready/index.js';
 import type { Attachment, Pane } from '../comb/partial.js';
 import type { Pots } from '../comb/pots.js';
@@ -40,6 +40,7 @@ export interface Site {
   hemisphere: Hemisphere;
   notes: string[];
   forage: ForageByMonth;
+  tasks: SiteTask[];
   /** Degrees north and east; null where nobody said. */
   latitude: number | null;
   longitude: number | null;
@@ -50,6 +51,8 @@ export interface Site {
 export interface Colony {
   id: string;
   startedOn: string;
+  /** True where nobody said since when: the date is taken, not told. */
+  startedAssumed: boolean;
   endedOn: string | null;
   facts: DatedFact[];
   revision: number;
@@ -221,6 +224,8 @@ export interface Take {
   wentTo: WentTo | null;
   /** Pots emptied of a stingless-bee group; null where they were not counted. */
   potsEmptied: number | null;
+  /** Pots with pollen were among them: their honey ferments sooner. */
+  withPollen: boolean;
   /** True where a whole box was weighed and this comb's part was shared out by its estimate. */
   byBox: boolean;
   occurredAt: string;

@@ -321,14 +321,20 @@ export const POTS_OPEN_MINUTES = 10;
 
 /** Honey pots of a stingless box: sealed ones only, the brood never opened, shut within minutes. */
 export function potSteps(input: TakeInput): TakeStep[] {
-  const by =
+  const cut = input.way === 'cut-pots';
+  const drawn =
     input.rules.potsBy === 'suction'
       ? 'Pierce the lid of each sealed pot with the tube and draw it empty; the walls stay for them to fill again.'
       : 'Pierce the sealed pots, tip the super over its sieve and bowl; let it run, do not press.';
+  const by = cut
+    ? 'Cut the sealed pots free at their foot with the fine knife and lift each out whole; none may break in the box.'
+    : drawn;
   return [
     prepareStep(
       input,
-      'Suction bottle or sieve and bowl, cold box, wet cloth, fine knife, tape. No smoke.',
+      cut
+        ? 'Lidded bowl, fine knife, cold box, wet cloth, tape. No smoke.'
+        : 'Suction bottle or sieve and bowl, cold box, wet cloth, fine knife, tape. No smoke.',
     ),
     {
       id: 'open',
@@ -349,7 +355,7 @@ export function potSteps(input: TakeInput): TakeStep[] {
         text: `${by} Honey pots only: what is pollen stays shut. Winter stores stay.`,
         caution:
           i === 0 ? 'A torn pollen pot brings small flies: out with it, at once.' : undefined,
-        done: 'In the bottle',
+        done: cut ? 'In the bowl' : 'In the bottle',
       })),
     {
       id: 'torn',

@@ -27,6 +27,12 @@ export function smallMassText(g: number, system: UnitSystem = 'metric', step = 1
   return system === 'metric' ? `${Math.round(g / step) * step} g` : `${gToOz(g).toFixed(1)} oz`;
 }
 
+/** What a scale said, grams: to the gram below a kilogram, else to 10 g. Pounds: ounces below a pound. */
+export function weighedText(g: number, system: UnitSystem = 'metric'): string {
+  const isSmall = g < (system === 'metric' ? 1000 : GRAMS_PER_POUND);
+  return isSmall ? smallMassText(g, system, 1) : massText(g / 1000, system, 2);
+}
+
 /** The two edges of a range of kilograms: "1.7–2.2 kg". */
 export function massRangeText(range: Range, system: UnitSystem = 'metric'): string {
   const per = system === 'metric' ? 1 : GRAMS_PER_POUND / 1000;

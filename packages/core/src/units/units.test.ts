@@ -2,11 +2,29 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { gToOz, kgToG, labelOunces, ozToG } from './mass.js';
 import { inchToMm, mmToInch } from './length.js';
-import { estimateRangeText, hoursText, massField, massRangeText, massText } from './format.js';
+import {
+  estimateRangeText,
+  hoursText,
+  massField,
+  massRangeText,
+  massText,
+  weighedText,
+} from './format.js';
 import { readNumber } from './readNumber.js';
 import { readMassG } from './readQuantity.js';
 import { celsiusToF, fahrenheitToC } from './temperature.js';
 import { LITRES_PER, fromLitres, toLitres, type VolumeUnit } from './volume.js';
+
+describe('what a scale said', () => {
+  it.each([
+    [110, 'metric', '110 g'],
+    [999, 'metric', '999 g'],
+    [1000, 'metric', '1.00 kg'],
+    [6330, 'metric', '6.33 kg'],
+    [200, 'imperial', '7.1 oz'],
+    [907, 'imperial', '2.00 lb'],
+  ] as const)('%i g in %s is %s', (g, system, said) => expect(weighedText(g, system)).toBe(said));
+});
 
 describe('units', () => {
   it('round-trip', () => {

@@ -33,6 +33,7 @@ export const sheetWrites = [
           kind: make.kind,
           geometry: hiveKind(make.kind).defaults as NewHive['geometry'],
           colonyStartedOn: first,
+          colonyStartedAssumed: true,
         });
       }
       const zones = new Map(

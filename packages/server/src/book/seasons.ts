@@ -4,7 +4,7 @@ import {
   estimateCorrection,
   estimateSeen,
   missedGear,
-  runsInPlace,
+  combStays,
   seasonOf,
   type EstimateCorrection,
   type HarvestSummary,
@@ -186,7 +186,7 @@ const TEACH_COMBS = 60;
 
 /** The last combs weighed one by one beside the estimate of their last look, oldest first. Boxes shared out by estimate tell nothing of it, nor do frames drained in place. */
 export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
-  const inPlace = WAYS.filter(runsInPlace);
+  const inPlace = WAYS.filter(combStays);
   const takes = (await db('takes')
     .join('batches', 'batches.id', 'takes.batchId')
     .where({

@@ -49,11 +49,17 @@ export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void
   const site = await find<{ zone: string }>(unit.db, 'sites', payload.siteId, 'site');
   if (payload.colonyStartedOn > dateAt(unit.at, site.zone))
     throw refused('The colony cannot have started in the future.', 'payload.colonyStartedOn');
-  const { colonyStartedOn: on, ...hive } = payload;
+  const { colonyStartedOn: on, colonyStartedAssumed: startedAssumed, ...hive } = payload;
   const kind = hiveKind(hive.kind);
   await unit.insert('hives', hive);
   const colonyId = randomUUID();
-  await unit.insert('colonies', { id: colonyId, startedOn: on, endedOn: null, parentIds: [] });
+  await unit.insert('colonies', {
+    id: colonyId,
+    startedOn: on,
+    startedAssumed,
+    endedOn: null,
+    parentIds: [],
+  });
   await unit.insert('colonyStays', {
     id: randomUUID(),
     colonyId,
@@ -126,7 +132,12 @@ export const lookWrites = [
       const hive = await hiveView(unit.db, stay.hiveId);
       if (payload.startedOn > dateAt(unit.at, hive.site.zone))
         throw refused('The colony cannot have started in the future.', 'payload.startedOn');
-      await unit.update('colonies', id, payload, unit.command.baseRevision);
+      await unit.update(
+        'colonies',
+        id,
+        { ...payload, startedAssumed: false },
+        unit.command.baseRevision,
+      );
       return { hive: await hiveView(unit.db, stay.hiveId) };
     },
   }),

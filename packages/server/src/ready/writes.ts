@@ -4,8 +4,11 @@ import {
   newGearSchema,
   newTickSchema,
   newWeatherEntrySchema,
+  type Site,
 } from '@furrow/core';
 import { z } from 'zod';
+import { dateAt } from '../look/writes.js';
+import { notFound } from '../problem.js';
 import { find } from '../store/rows.js';
 import { batchView } from '../store/views.js';
 import { write } from '../store/writes.js';
@@ -19,6 +22,21 @@ export const readyWrites = [
     sentence: () => 'Site notes written down',
     run: async (unit, payload, { id }) => {
       await unit.update('sites', id, payload, unit.command.baseRevision);
+      return { site: await find(unit.db, 'sites', id, 'site') };
+    },
+  }),
+  write({
+    method: 'post',
+    path: '/sites/:id/tasks/:taskId/done',
+    schema: z.strictObject({}),
+    sentence: () => 'Done at the site',
+    run: async (unit, _payload, { id, taskId }) => {
+      const site = await find<Site>(unit.db, 'sites', id, 'site');
+      if (!site.tasks.some((t) => t.id === taskId)) throw notFound('task');
+      const doneOn = dateAt(unit.at, site.zone);
+      await unit.update('sites', id, {
+        tasks: site.tasks.map((t) => (t.id === taskId ? { ...t, doneOn } : t)),
+      });
       return { site: await find(unit.db, 'sites', id, 'site') };
     },
   }),

@@ -1,7 +1,11 @@
 import {
+  WAYS,
   placeNumber,
-  runsInPlace,
+  takesPots,
+  combStays,
   type BarView,
+  type BoxEvent,
+  type BoxStay,
   type BoxView,
   type CombEmptied,
   type Colony,
@@ -239,7 +243,7 @@ async function emptiedSince(db: Knex, combIds: readonly string[]): Promise<Map<s
       'takes.potsEmptied as potsEmptied',
       'takes.occurredAt as at',
     )) as InPlace[];
-  return new Map(rows.filter((r) => runsInPlace(r.way)).map((r) => [r.combId, r]));
+  return new Map(rows.filter((r) => combStays(r.way)).map((r) => [r.combId, r]));
 }
 
 /** What was emptied counts until somebody looks again. */
@@ -268,15 +272,55 @@ async function potsDrawn(db: Knex, hiveIds: readonly string[]): Promise<Map<stri
   const rows = (await db('takes')
     .join('batches', 'batches.id', 'takes.batchId')
     .whereIn('batches.hiveId', [...hiveIds])
-    .where({
-      'batches.method': 'draw-pots',
-      'takes.removedAt': null,
-      'takes.outcome': 'taken',
-    })
+    .whereIn('batches.method', WAYS.filter(takesPots))
+    .where({ 'takes.removedAt': null, 'takes.outcome': 'taken' })
     .groupBy('batches.hiveId')
     .select('batches.hiveId as hiveId')
     .max('takes.occurredAt as at')) as { hiveId: string; at: string }[];
   return new Map(rows.map((r) => [r.hiveId, r.at]));
+}
+
+/** Every stay, anywhere, of each box that ever stood in this hive. */
+export async function boxStays(db: Knex, hiveId: string): Promise<BoxStay[]> {
+  await find(db, 'hives', hiveId, 'hive');
+  const boxes = (await db('placements')
+    .join('carriers', 'carriers.id', 'placements.carrierId')
+    .where({ parentHiveId: hiveId, 'carriers.kind': 'box', 'placements.removedAt': null })
+    .distinct()
+    .pluck('carrierId')) as string[];
+  return (await db('placements')
+    .join('hives', 'hives.id', 'placements.parentHiveId')
+    .whereIn('carrierId', boxes)
+    .where({ 'placements.removedAt': null })
+    .orderBy('fromOn')
+    .orderBy('placements.rowid')
+    .select(
+      'carrierId',
+      'parentHiveId as hiveId',
+      'hives.name as hiveName',
+      'slot',
+      'sideToEntrance',
+      'fromOn',
+      'toOn',
+    )) as BoxStay[];
+}
+
+/** What was taken from this hive, a line a harvest. */
+export async function harvestEvents(db: Knex, hiveId: string): Promise<BoxEvent[]> {
+  const rows = (await db('takes')
+    .join('batches', 'batches.id', 'takes.batchId')
+    .join('visits', 'visits.id', 'batches.visitId')
+    .where({ 'batches.hiveId': hiveId, 'takes.removedAt': null })
+    .whereIn('takes.outcome', ['taken', 'broke', 'fell'])
+    .groupBy('batches.id', 'visits.date')
+    .select('visits.date as on')
+    .count('takes.id as combs')
+    .sum('takes.potsEmptied as pots')
+    .sum('takes.netG as g')) as { on: string; combs: number; pots: number | null; g: number }[];
+  return rows.map(({ on, combs, pots, g }) => {
+    const what = pots ? `${pots} pots emptied` : `${combs} ${combs === 1 ? 'comb' : 'combs'} taken`;
+    return { on, sentence: what, g: g ?? 0 };
+  });
 }
 
 async function coloniesIn(db: Knex, hiveIds: readonly string[]): Promise<Map<string, Colony>> {
@@ -288,6 +332,7 @@ async function coloniesIn(db: Knex, hiveIds: readonly string[]): Promise<Map<str
       'hiveId',
       'colonies.id as id',
       'startedOn',
+      'startedAssumed',
       'endedOn',
       'colonies.revision as revision',
     )) as (Omit<Colony, 'facts'> & { hiveId: string })[];

@@ -3,7 +3,7 @@ import { notFound } from '../problem.js';
 
 /** Columns kept as JSON text. */
 const JSON_COLUMNS: Record<string, readonly string[]> = {
-  sites: ['notes', 'forage'],
+  sites: ['notes', 'forage', 'tasks'],
   hives: ['geometry'],
   colonies: ['parentIds'],
   combs: ['successorIds', 'marks'],
@@ -24,7 +24,8 @@ const JSON_COLUMNS: Record<string, readonly string[]> = {
 };
 /** Columns kept as 0 or 1. */
 const FLAGS: Record<string, readonly string[]> = {
-  takes: ['byBox'],
+  colonies: ['startedAssumed'],
+  takes: ['byBox', 'withPollen'],
   cutBoards: ['provenOptimal'],
   keepings: ['apart'],
   drains: ['thixotropic'],

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import {
   OUTCOME_WORDS,
   boxShares,
+  combStays,
   estimateSeen,
   newBoxTakeSchema,
   newTakeSchema,
@@ -41,14 +42,21 @@ async function intoTheBook(
   batch: Batch,
   netG: number,
   reason: string,
-): Promise<void> {
+): Promise<string> {
   const lot = runsInPlace(batch.method)
     ? await lotOf(unit, batch, 'honey', 'honey')
     : await lotOf(unit, batch, 'comb', 'comb');
   await unit.flow({ from: 'outside', to: lot, g: netG, reason });
+  return lot;
+}
+const WITH_POLLEN = ', with pollen';
+/** Pollen among pots stands on the lot, wherever it is named: its honey ferments sooner. */
+async function notePollen(unit: UnitOfWork, lotId: string): Promise<void> {
+  const { name } = await find<{ name: string }>(unit.db, 'lots', lotId, 'lot');
+  if (!name.endsWith(WITH_POLLEN)) await unit.update('lots', lotId, { name: name + WITH_POLLEN });
 }
 async function combEnds(unit: UnitOfWork, batch: Batch, combId: string): Promise<void> {
-  if (runsInPlace(batch.method)) return;
+  if (combStays(batch.method)) return;
   await unit.update('combs', combId, {
     endedOn: dateAt(unit.at, batch.zone),
     endReason: 'taken',
@@ -137,8 +145,11 @@ export const takeWrites = [
         netG,
         occurredAt: unit.at,
       });
-      if (netG !== null)
-        await intoTheBook(unit, batch, netG, `Comb from bar ${bar ? placeLabel(bar.slot) : '?'}`);
+      if (netG !== null) {
+        const from = `${payload.potsEmptied ? 'Pots from' : 'Comb from bar'} ${bar ? placeLabel(bar.slot) : '?'}`;
+        const lot = await intoTheBook(unit, batch, netG, from);
+        if (payload.withPollen) await notePollen(unit, lot);
+      }
       if (leaves) {
         await dateFromFirst(unit, batch, payload.id);
         await combEnds(unit, batch, payload.combId);

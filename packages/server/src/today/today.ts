@@ -14,6 +14,7 @@ import {
   stateAt,
   winterCase,
   type Gear,
+  type Site,
   type Stage,
   type TodayLine,
   type Vessel,
@@ -219,7 +220,9 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ifLeft: 'It is missing on the day it is needed.',
       });
   }
+  const hiveAt = new Map<string, string>();
   for (const hive of await hiveViews(db)) {
+    if (!hiveAt.has(hive.siteId)) hiveAt.set(hive.siteId, hive.id);
     const judged = judgeHiveAt(hive, rules, now.toISOString());
     const state = stateAt(hive, now.toISOString(), rules);
     const busy = batches
@@ -278,6 +281,20 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
       ifLeft: 'What is ripe, and how full they are, stays unknown.',
     });
   }
+  for (const site of await list<Site>(db, 'sites'))
+    for (const task of site.tasks.filter((t) => t.doneOn === null && (!t.dueOn || t.dueOn <= soon)))
+      add({
+        id: `${site.id}/tasks/${task.id}-site-task`,
+        kind: 'site-task',
+        stage: 'look',
+        batchId: null,
+        hiveId: hiveAt.get(site.id) ?? null,
+        title: `${site.name}: ${task.what}`,
+        dueAt: task.dueOn
+          ? DateTime.fromISO(task.dueOn, { zone: site.zone }).plus({ hours: 9 }).toUTC().toISO()
+          : null,
+        ifLeft: 'It waits there at the next visit.',
+      });
   for (const hold of (await holdViews(db)).filter((h) => !h.liftedOn))
     add({
       id: `${hold.id}-hold`,

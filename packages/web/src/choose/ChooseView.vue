@@ -10,6 +10,7 @@ import {
   siteDate,
   winterBalance,
   heldBack,
+  type Block,
   type ChoiceUnit,
   type Way,
 } from '@furrow/core';
@@ -85,9 +86,11 @@ function select(slot: number): void {
     return;
   }
   if (picked.value < 0) picked.value = 0;
+  const wasInHand = handId.value === unit.id;
   handId.value = unit.id;
-  if (ways.value[unit.id]) pin(unit, 'leave');
-  else pin(unit, 'take');
+  if (!ways.value[unit.id]) return pin(unit, 'take');
+  // A comb that is out already shows its ways; only a second touch puts it back.
+  if (wasInHand) pin(unit, 'leave');
 }
 const named = (unit: ChoiceUnit): string =>
   unit.what === 'comb'
@@ -108,13 +111,32 @@ function pin(unit: ChoiceUnit, to: 'take' | 'leave' | Way): void {
   const hard = offer?.against.find((b) => b.hard);
   if (hard) return void (says.value = hard.sentence);
   if (offer?.against.length && !draft.value.reasons[unit.id]) {
-    why.value = '';
-    return void (asking.value = { unit, pin: to });
+    const known = reasonGiven(offer.against);
+    if (!known) {
+      why.value = '';
+      return void (asking.value = { unit, pin: to });
+    }
+    draft.value.reasons[unit.id] = known;
+    says.value = `${named(unit)}: taken for the reason you gave before, “${known}”.`;
   }
   draft.value.pins[unit.id] = to;
 }
+/** What stands against a comb, by its rules: the reason that overrules it for one comb does so for the next. */
+const rulesAgainst = (against: readonly Block[]): string =>
+  [...new Set(against.map((b) => b.rule))].sort().join();
+const reasonsByRule = ref<Record<string, string>>({});
+const reasonGiven = (against: readonly Block[]): string | null =>
+  reasonsByRule.value[rulesAgainst(against)] ?? null;
+const offerAsked = computed(() => {
+  const asked = asking.value;
+  if (!asked) return null;
+  const way = asked.pin === 'take' ? choice.usualWay(asked.unit.id) : asked.pin;
+  return choice.offers(asked.unit).find((o) => o.way === way) ?? null;
+});
 function takeAnyway(): void {
   if (!asking.value || why.value.trim().length < 3) return;
+  if (offerAsked.value)
+    reasonsByRule.value[rulesAgainst(offerAsked.value.against)] = why.value.trim();
   draft.value.reasons[asking.value.unit.id] = why.value.trim();
   draft.value.pins[asking.value.unit.id] = asking.value.pin;
   asking.value = null;
@@ -296,8 +318,13 @@ function onKey(event: KeyboardEvent): void {
     event.metaKey
   )
     return;
-  if (event.key.toLowerCase() === 'c' && inHand.value)
+  const letter = event.key.toLowerCase();
+  if (letter === 'c' && inHand.value)
     document.querySelector<HTMLElement>('.in-hand button')?.focus();
+  if (letter === 't' && inHand.value) {
+    event.preventDefault();
+    pin(inHand.value, ways.value[inHand.value.id] ? 'leave' : 'take');
+  }
 }
 onMounted(() => window.addEventListener('keydown', onKey));
 onUnmounted(() => window.removeEventListener('keydown', onKey));
@@ -370,9 +397,9 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       </div>
       <p class="sub">
         <template v-if="hive.kind === 'stingless'"
-          >Touch a group of pots to take or leave it.</template
+          >Touch a group of pots to take it, once more to leave it.</template
         ><template v-else
-          >Touch a comb to lift it or put it back. Under each: % capped (rule
+          >Touch a comb to lift it, once more to put it back. Under each: % capped (rule
           {{
             hiveKind(hive.kind).drainsInPlace ? rules.ripeDrainPercent : rules.ripeCappedPercent
           }}) and kg honey.</template
@@ -529,20 +556,12 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     >
       <form v-if="asking" class="acts" @submit.prevent="takeAnyway">
         <p>
-          <b>{{
-            choice
-              .offers(asking.unit)
-              .find(
-                (o) =>
-                  o.way ===
-                  (asking!.pin === 'take' ? choice.usualWay(asking!.unit.id) : asking!.pin),
-              )?.against[0]?.sentence
-          }}</b>
+          <b>{{ offerAsked?.against[0]?.sentence }}</b>
         </p>
         <TextField
           v-model="why"
           label="Why take it all the same?"
-          hint="Your reason stands in the book with the verdict."
+          hint="Your reason stands in the book with the verdict; it goes for the next comb held by the same rule."
           :error="why.length && why.trim().length < 3 ? 'Say it in a few words.' : null"
         />
         <Button

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import {
+  QUESTION_WORDS,
   WAY_WORDS,
   type ChoiceUnit,
   type HouseRules,
+  type Question,
   type Way,
   type WayOrLeave,
 } from '@furrow/core';
@@ -39,6 +41,11 @@ function gives(offer: WayOffer): string {
   if (o.chunkJars.high > 0) parts.push(`${span(o.chunkJars, 0)} chunk jars`);
   if (o.honeyKg.high > 0) parts.push(`${span(o.honeyKg, 1)} kg`);
   return parts.join(', ') || 'nothing';
+}
+/** The rule that stands against a way, by its name: a finding of the look, or what the kit or the comb lacks. */
+function againstText({ against: [first] }: WayOffer): string {
+  const name = QUESTION_WORDS[first.rule as Question]?.name ?? first.rule;
+  return `against your rule “${name}”`;
 }
 function choose(offer: WayOffer): void {
   if (offer.against.some((b) => b.hard)) return void (open.value = offer.way);
@@ -79,7 +86,7 @@ const shown = (): WayOffer | null =>
             offer.against.length
               ? offer.against[0].hard
                 ? 'not possible'
-                : 'against a rule'
+                : againstText(offer)
               : gives(offer)
           }}</span></span
         >

@@ -47,6 +47,11 @@ withDefaults(defineProps<{ way: WayOrLeave; size?: number; x?: number; y?: numbe
         <path d="M20 25h11v7H20Z" fill="var(--lime-0)" />
         <path v-if="way === 'drain-off'" d="M2 27h14l-2 4H4Z" />
       </template>
+      <template v-else-if="way === 'cut-pots'">
+        <ellipse cx="10" cy="12" rx="6" ry="7" fill="url(#p-capped)" />
+        <ellipse cx="22" cy="13" rx="5" ry="6" fill="url(#p-capped)" />
+        <path d="M3 24h22l6-4M5 29h24" />
+      </template>
       <template v-else-if="way === 'draw-pots'">
         <ellipse cx="10" cy="12" rx="6" ry="7" fill="url(#p-capped)" />
         <ellipse cx="22" cy="13" rx="5" ry="6" fill="url(#p-capped)" />

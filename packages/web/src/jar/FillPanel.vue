@@ -20,6 +20,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import JarRow from '../drawing/JarRow.vue';
 import LabelFace from '../drawing/LabelFace.vue';
+import JarAdd from '../parts/JarAdd.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
@@ -29,7 +30,7 @@ import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { compute } from '../workers/client.js';
-import JarWeights from './JarWeights.vue';
+import FilledTable from './FilledTable.vue';
 import { useLabel } from './useLabel.js';
 
 /** Jars from one lot, counted from stock to the gram; what was filled, weighed and labelled. */
@@ -159,7 +160,6 @@ async function keepCode(): Promise<void> {
   )
     ownCode.value = null;
 }
-const weighing = ref<string | null>(null);
 const first = (lotId: string, on: boolean): unknown =>
   useFirst.go(
     `/lots/${lotId}/use-first`,
@@ -173,6 +173,9 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
   <section class="left">
     <p class="sub">
       {{ keeping.sentence }}
+      <b v-if="honey?.name.endsWith('with pollen')" class="rust"
+        >{{ honey.name }}: it ferments sooner. Cold, a vented lid, eaten first.</b
+      >
       <b v-if="keeping.notForSale" class="rust">{{ keeping.notForSale }}</b><template
         v-if="honey && honey.nowG > 0"
       >
@@ -234,9 +237,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       <b>“{{ t.jar.name }}” of {{ t.jar.netG }} g cannot be filled so</b>: to its brim it holds
       {{ t.brimG }} g of this honey. <RouterLink to="/rules">Change it in Rules.</RouterLink>
     </p>
-    <p v-if="!jars.length">
-      No jars in the kit. <RouterLink to="/rules">Add them in Rules.</RouterLink>
-    </p>
+    <p v-if="!jars.length">No jars in the kit yet.</p>
     <p v-else-if="!honey || honey.nowG === 0" class="sub">
       No honey of this harvest is left to fill.
     </p>
@@ -277,6 +278,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
         }}</b>
       </p>
     </template>
+    <JarAdd :rules="rules" purpose="jar" />
     <Refusal :refusal="filling.refusal.value" /><Refusal :refusal="useFirst.refusal.value" />
     <h2 class="furrow-heading">Filled and cut</h2>
     <p v-if="!filled.length" class="sub">
@@ -310,80 +312,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       /><Button type="button" text label="Put it away" @click="ownCode = null" />
     </form>
     <Refusal :refusal="coding.refusal.value" :fields="['code']" />
-    <div v-if="filled.length" class="scroll">
-      <table class="plain">
-        <thead>
-          <tr>
-            <th>Lot</th>
-            <th>What</th>
-            <th class="num">Net, each</th>
-            <th class="num">Together</th>
-            <th>Weighed</th>
-            <th>Labels</th>
-          </tr>
-        </thead>
-        <tbody>
-          <template v-for="l in filled" :key="l.id"
-            ><tr>
-              <td>
-                {{ l.code }}<small v-if="l.useBy" class="rust"> use by {{ l.useBy }}</small>
-              </td>
-              <td>
-                {{ l.count }}
-                {{
-                  l.kind === 'jars'
-                    ? l.count === 1
-                      ? 'jar'
-                      : 'jars'
-                    : l.count === 1
-                      ? 'piece'
-                      : 'pieces'
-                }}
-              </td>
-              <td class="num">{{ smallMassText(l.netG ?? 0, units, 1) }}</td>
-              <td class="num">{{ smallMassText(l.inG, units, 1) }}</td>
-              <td>
-                <button
-                  v-if="l.kind === 'jars'"
-                  type="button"
-                  class="as-link"
-                  :aria-expanded="weighing === l.id"
-                  :aria-label="`Weigh the jars of ${l.code}`"
-                  @click="weighing = weighing === l.id ? null : l.id"
-                >
-                  {{
-                    l.weights?.length
-                      ? `${l.weights.length} of ${l.count}`
-                      : l.lowestWeighedG
-                        ? `lightest ${l.lowestWeighedG} g`
-                        : 'Weigh…'
-                  }}
-                </button>
-              </td>
-              <td>
-                <span v-if="detail.holds[l.id]" class="rust">held back</span>
-                <a
-                  v-else
-                  :href="`/api/v1/lots/${l.id}/labels.pdf`"
-                  target="_blank"
-                  :aria-label="`Label sheet of lot ${l.code}`"
-                  >PDF sheet</a
-                >
-              </td>
-            </tr></template
-          >
-        </tbody>
-      </table>
-    </div>
-    <template v-for="l in filled" :key="`w-${l.id}`"
-      ><template v-if="weighing === l.id"
-        ><h3 class="sub">Jars of {{ l.code }}, one by one</h3>
-        <JarWeights
-          :lot="l"
-          :units="units"
-          :tare-g="jarOf(l.jarKindId ?? '')?.tareG ?? 0"
-          @done="weighing = null" /></template
-    ></template>
+    <FilledTable v-if="filled.length" :detail="detail" :lots="filled" :jars="jars" :units="units" />
   </section>
   <aside class="acts">
     <template v-if="laid && sheet">
@@ -441,16 +370,6 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
 }
 .left {
   min-width: 0;
-}
-.scroll {
-  overflow-x: auto;
-}
-h3 {
-  margin: 8px 0 0;
-  font-weight: 600;
-}
-small {
-  display: block;
 }
 @media (max-width: 800px) {
   .shelf li {

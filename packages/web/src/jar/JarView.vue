@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { massText, measuredWaterPercent } from '@furrow/core';
+import { measuredWaterPercent, weighedText } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -66,7 +66,7 @@ const place = computed({
       <span class="sub"
         >Harvested {{ dateText(detail.batch.date)
         }}<template v-if="detail.batch.code">, batch {{ detail.batch.code }}</template
-        >. <b>{{ massText(honeyG / 1000, rules.units, 2) }}</b> honey to fill,
+        >. <b>{{ weighedText(honeyG, rules.units) }}</b> honey to fill,
         {{ water === null ? 'water not measured' : `${water.toFixed(1)} % water` }}.</span
       >
       <SelectButton

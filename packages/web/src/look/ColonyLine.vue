@@ -33,6 +33,11 @@ const endsOn = ref('');
 const plant = ref('');
 const degrees = ref<number | null>(null);
 const started = ref('');
+/** A date nobody told is never shown as one that somebody did. */
+const startedText = ({ startedOn, startedAssumed }: ColonyState): string => {
+  if (!startedOn) return 'not known';
+  return startedAssumed ? 'not said, taken as a year' : dateText(startedOn);
+};
 watch(open, (kind) => {
   [on.value, refusal.value, started.value] = [props.date, null, props.state.startedOn ?? ''];
   // A treatment whose leaflet was not read stands ready to be answered, not to be typed again.
@@ -280,7 +285,7 @@ async function keepStart(): Promise<void> {
         @click="open = open === 'started' ? null : 'started'"
       >
         <span class="sub">Lives here since</span>{{ ' ' }}
-        <b>{{ state.startedOn ? dateText(state.startedOn) : 'not known' }}</b>
+        <b>{{ startedText(state) }}</b>
       </button>
       <button
         v-for="l in lines"

@@ -37,6 +37,7 @@ import { dayText } from '../shell/times.js';
 import { useUi } from '../shell/ui.js';
 import { useNow } from '../shell/useNow.js';
 import { DateTime } from 'luxon';
+import BoxHistory from './BoxHistory.vue';
 import ColonyLine from './ColonyLine.vue';
 import CombReader from './CombReader.vue';
 import DeadColony from './DeadColony.vue';
@@ -48,6 +49,7 @@ import MovesBar from './MovesBar.vue';
 import PotsReader from './PotsReader.vue';
 import RipeningLine from './RipeningLine.vue';
 import RisksOnce from './RisksOnce.vue';
+import SiteTasks from './SiteTasks.vue';
 import StrayComb from './StrayComb.vue';
 import VerdictPanel from './VerdictPanel.vue';
 import {
@@ -561,6 +563,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         @swap="swapping = $event"
         @moved="slot = $event"
       />
+      <BoxHistory v-if="stacked" :hive="hive" :units="rules.units" />
       <ColonyLine
         :hive="hive"
         :state="state"
@@ -626,6 +629,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       </VerdictPanel>
       <p v-else class="sub">Tap a place with comb to read it.</p>
       <DueList :items="due" />
+      <SiteTasks :site="hive.site" />
     </div>
     <MeasuresDialog v-model:visible="measuring" :hive="hive" />
     <DeadColony v-model:visible="dying" :hive="hive" :state="state" :date="date" />

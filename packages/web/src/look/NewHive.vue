@@ -202,6 +202,7 @@ async function make(): Promise<void> {
       kind: kind.value.kind as HiveKindName,
       geometry: measures.value,
       colonyStartedOn: startedOn.value,
+      colonyStartedAssumed: !draft.value.startedOn,
     },
     `${draft.value.name} stands.`,
   );

@@ -126,6 +126,7 @@ const apartText = (f: Finding): string =>
   f.sentence === props.judged.verdict.headline ? 'This decides, as said above.' : f.sentence;
 const EMPTIED_WORDS: Partial<Record<Way, string>> = {
   'draw-pots': 'Pots drawn',
+  'cut-pots': 'Pots cut out',
   'drain-hive': 'Drained in the hive',
   'drain-off': 'Drained off the hive',
 };

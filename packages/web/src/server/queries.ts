@@ -3,6 +3,7 @@ import type {
   Aftercare,
   Batch,
   BatchDetail,
+  BoxEvent,
   Clock,
   Contradiction,
   CutBoard,
@@ -127,6 +128,13 @@ export const useClocks = () =>
   });
 export const useToday = () =>
   useQuery({ queryKey: ['today'], queryFn: items<TodayLine>('/today'), refetchInterval: 60_000 });
+
+/** What happened with the boxes of a hive, newest first. */
+export const useBoxHistory = (hiveId: Ref<string>) =>
+  useQuery({
+    queryKey: computed(() => ['boxHistory', hiveId.value]),
+    queryFn: () => items<BoxEvent>(`/hives/${hiveId.value}/boxHistory`)(),
+  });
 
 /** Asks everything again that may have changed by a write. */
 export function useRefresh(): () => Promise<void> {

@@ -13,6 +13,7 @@ import {
   runsInPlace,
   tareCheck,
   unitWord,
+  weighedText,
   type BatchDetail,
   type CombCondition,
   type HouseRules,
@@ -27,6 +28,7 @@ import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
+import VesselPick from '../parts/VesselPick.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import LotQuestion from './LotQuestion.vue';
@@ -122,6 +124,7 @@ const asked = computed(() => {
   return null;
 });
 const potsEmptied = ref<number | null>(null);
+const withPollen = ref(false);
 const isPots = computed(() => props.detail.hive.kind === 'stingless');
 const pots = computed(() =>
   isPots.value && potsEmptied.value && check.value && check.value.netG >= 0
@@ -176,7 +179,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       guessG: grams(guessText.value),
       condition: outcome === 'taken' ? condition.value : 'torn',
       wentTo: wentTo.value,
-      ...(isPots.value ? { potsEmptied: potsEmptied.value } : {}),
+      ...(isPots.value ? { potsEmptied: potsEmptied.value, withPollen: withPollen.value } : {}),
     },
     `${name.value[0].toUpperCase()}${name.value.slice(1)} ${OUTCOME_WORDS[outcome]}${later ? ', weighed later' : ''}.`,
   );
@@ -210,13 +213,16 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
   </form>
   <form v-else class="acts bench" @submit.prevent="write(outcome)">
     <h2 class="furrow-heading">Weigh {{ name }}</h2>
-    <label class="sub" for="tub">In which vessel</label>
-    <select id="tub" v-model="tub" class="native big-touch">
-      <option v-for="v in vessels" :key="v.id" :value="v.id">
-        {{ v.name }}, {{ massText(v.tareG / 1000, units, 2) }} empty
-      </option>
-      <option v-if="!vessels.length" :value="null">no vessel in the kit</option>
-    </select>
+    <VesselPick
+      v-model="tub"
+      label="In which vessel"
+      :rules="rules"
+      :vessels="vessels"
+      :about="(v) => `, ${weighedText(v.tareG, units)} empty`"
+      role="tub"
+      none-text="one that is not in the kit"
+      :no-jars="!isPots"
+    />
     <LotQuestion :detail="detail" :vessel-id="tub" @agreed="agreed = $event" />
     <TextField
       v-model="grossText"
@@ -262,24 +268,24 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     <NumberField
       v-if="isPots"
       v-model="potsEmptied"
-      label="Pots emptied"
+      :label="detail.batch.method === 'cut-pots' ? 'Pots cut out' : 'Pots emptied'"
       :unit="look?.pots ? `of ${look.pots.honeySealed} sealed` : 'pots'"
       :min="1"
       :max="500"
       whole
       nullable
     />
+    <label v-if="isPots" class="check"
+      ><input v-model="withPollen" type="checkbox" /> Some pollen pots came with it</label
+    >
     <p v-if="pots" class="sub">
       <b v-if="pots.question" class="rust" role="alert">{{ pots.question }}</b><template v-else
         >{{ pots.gPerPot.toFixed(1) }} g a pot.</template
       >
     </p>
     <p v-if="check && check.netG >= 0" class="net display">
-      {{ massText(check.netG / 1000, units, 2) }} net<small
-        v-if="grams(guessText) !== null"
-        class="sub"
-      >
-        you guessed {{ massText(grams(guessText)! / 1000, units, 2) }}</small
+      {{ weighedText(check.netG, units) }} net<small v-if="grams(guessText) !== null" class="sub">
+        you guessed {{ weighedText(grams(guessText)!, units) }}</small
       >
     </p>
     <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
@@ -330,6 +336,18 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
 </template>
 
 <style scoped>
+.check {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 64px;
+  font-size: 18px;
+}
+.check input {
+  width: 28px;
+  height: 28px;
+  accent-color: var(--field);
+}
 .text {
   font-size: 20px;
 }

@@ -52,6 +52,8 @@ const stirred = (l: TodayLine): unknown =>
   );
 const lookedBack = (l: TodayLine): unknown =>
   go(`/harvests/${l.id.replace(/-back$/, '')}/look-back`, {}, `${l.title}: done.`);
+const taskDone = (l: TodayLine): unknown =>
+  go(`/sites/${l.id.replace(/-site-task$/, '')}/done`, {}, `${l.title}: done.`);
 /** Where in Jar a line is done. */
 const IN_JAR: Record<string, string> = {
   wax: '?at=wax',
@@ -242,6 +244,12 @@ function drawn(hive: Hive) {
               text
               label="Looked back"
               @click="lookedBack(l)"
+            /><Button
+              v-if="l.kind === 'site-task'"
+              text
+              label="Done"
+              :aria-label="`${l.title}: done`"
+              @click="taskDone(l)"
             />
           </div>
         </div>

@@ -9,6 +9,8 @@ const schema = z.strictObject({
   potGroups: count(1, 6, 'Groups of pots'),
   potWidthMm: mm(8, 50, 'Pot width'),
   potHeightMm: mm(8, 60, 'Pot height'),
+  /** Over which corner of the brood box the way up to the supers is. */
+  hole: z.enum(['left', 'middle', 'right'], 'Left, middle or right.').default('right'),
 });
 export type StinglessGeometry = z.infer<typeof schema>;
 
@@ -28,6 +30,7 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
     potGroups: 3,
     potWidthMm: 26,
     potHeightMm: 32,
+    hole: 'right',
   },
   measures: [
     { key: 'boxWidthMm', label: 'Width inside', unit: 'mm', low: 80, high: 400 },
@@ -38,7 +41,17 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
     { key: 'potWidthMm', label: 'Pot width', unit: 'mm', low: 8, high: 50 },
     { key: 'potHeightMm', label: 'Pot height', unit: 'mm', low: 8, high: 60 },
   ],
-  choices: [],
+  choices: [
+    {
+      key: 'hole',
+      label: 'Hole up to the supers',
+      options: [
+        { value: 'left', label: 'At the left' },
+        { value: 'middle', label: 'In the middle' },
+        { value: 'right', label: 'At the right' },
+      ],
+    },
+  ],
   handles: { places: 'potGroups', depthMm: 'superDepthMm', boxes: 'supers' },
   boxesAtStart: (g) => [
     'brood' as const,

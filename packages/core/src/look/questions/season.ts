@@ -28,7 +28,9 @@ export function season(facts: CombFacts): Finding {
       ...base,
       answer: 'yes',
       weight: 'notes',
-      sentence: 'Nothing of the season speaks against it.',
+      sentence: colony.startedAssumed
+        ? 'Taken to be past its first season: nobody said since when it lives here.'
+        : 'Nothing of the season speaks against it.',
     };
   if (rules.takeInFirstSeason)
     return {

@@ -8,6 +8,7 @@ import * as book from './006_book.js';
 import * as findings from './007_findings.js';
 import * as numbers from './008_numbers.js';
 import * as vessels from './009_vessels.js';
+import * as begun from './010_begun.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
 const MIGRATIONS: [string, Knex.Migration][] = [
@@ -20,6 +21,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['007_findings', findings],
   ['008_numbers', numbers],
   ['009_vessels', vessels],
+  ['010_begun', begun],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {

@@ -22,6 +22,12 @@ const potMm = computed(() => ({
   w: Number(props.hive.geometry.potWidthMm),
   h: Number(props.hive.geometry.potHeightMm),
 }));
+/** The way from the brood up to the pots, as wide as it can be seen. */
+const HOLE_PX = 14;
+function holeX(box: BoxOnPage): number {
+  const at = { left: 0.04, middle: 0.5, right: 0.96 }[String(props.hive.geometry.hole)] ?? 0.96;
+  return box.x + (box.width - HOLE_PX) * at;
+}
 /** Pots of a group as far as they can be shown in it: sealed above, open, pollen, empty below; the number says how many there are. */
 function pots(
   box: BoxOnPage,
@@ -105,10 +111,20 @@ function pots(
           >
         </g>
         <path
-          :d="`M${box.x + box.width - 14} ${box.y + box.height}h10`"
+          v-if="hive.geometry.hole"
+          :d="`M${holeX(box)} ${box.y + box.height}h${HOLE_PX}`"
           stroke="var(--lime-0)"
-          stroke-width="4"
+          stroke-width="5"
         />
+        <text
+          v-if="hive.geometry.hole && s > 0.4 && box.places[0]?.slot < 300"
+          :x="holeX(box) + HOLE_PX / 2"
+          :y="box.y + box.height + 15"
+          text-anchor="middle"
+          font-size="13"
+          class="on"
+          >hole</text
+        >
       </template>
       <template v-else>
         <path

@@ -1,0 +1,21 @@
+import { expect, type Page } from '@playwright/test';
+import type { BatchDetail } from '../packages/core/src/records/views.js';
+import type { OwnServer } from './ownServer.js';
+
+/** Every line of the step before anything is opened, once it is there. */
+export async function makesSure(page: Page): Promise<void> {
+  await expect(page.getByRole('heading', { name: 'Before anything is opened' })).toBeVisible();
+  await expect(page.getByRole('checkbox')).toHaveCount(5);
+  for (const check of await page.getByRole('checkbox').all()) await check.click();
+}
+
+/** Everything that came in, less all that went out or is lost, is what stands in the lots. */
+export async function balances(server: OwnServer, at = 0): Promise<BatchDetail> {
+  const { items } = await server.get<{ items: { id: string }[] }>('/harvests');
+  const detail = await server.get<BatchDetail>(`/harvests/${items[at].id}`);
+  const lots = new Set(detail.lots.map((l) => l.id));
+  const cameG = detail.flows.reduce((sum, f) => sum + (lots.has(f.from) ? 0 : f.g), 0);
+  const wentG = detail.flows.reduce((sum, f) => sum + (lots.has(f.to) ? 0 : f.g), 0);
+  expect(detail.lots.reduce((sum, l) => sum + l.nowG, 0)).toBe(cameG - wentG);
+  return detail;
+}

@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest';
+import { boxEventText, boxHistory, type BoxStay } from './boxHistory.js';
+
+const stay = (
+  carrierId: string,
+  hiveName: string,
+  slot: number,
+  fromOn: string,
+  toOn: string | null = null,
+  sideToEntrance = 'A',
+): BoxStay => ({ carrierId, hiveId: hiveName, hiveName, slot, sideToEntrance, fromOn, toOn });
+
+describe('what happened with the boxes of a hive', () => {
+  it('tells boxes set on, turned, moved, given, had and taken off, the newest first', () => {
+    const stays = [
+      stay('brood', 'Ceibo', 1, '2025-09-01'),
+      stay('comb', 'Ceibo', 2, '2026-01-05', '2026-01-12'),
+      stay('comb', 'Ceibo', 2, '2026-01-12', '2026-01-15', 'B'),
+      stay('comb', 'Ceibo', 3, '2026-01-15', '2026-01-20', 'B'),
+      stay('comb', 'Molle', 2, '2026-01-20', null),
+      stay('spare', 'Ceibo', 2, '2026-01-15', '2026-02-01'),
+    ];
+    expect(boxHistory(stays, 'Ceibo').map(boxEventText)).toEqual([
+      '1 Feb 2026: Box 2 taken off',
+      '20 Jan 2026: Box 3 given to Molle',
+      '15 Jan 2026: Box 2 became box 3',
+      '15 Jan 2026: Box 2 set on',
+      '12 Jan 2026: Box 2 turned round',
+      '5 Jan 2026: Box 2 set on',
+    ]);
+    expect(boxHistory(stays, 'Molle').map(boxEventText)).toEqual([
+      '20 Jan 2026: Box 2 had from Ceibo',
+    ]);
+  });
+  it('harvests stand among them', () => {
+    const emptied = { on: '2026-01-10', sentence: '12 pots emptied', g: 180 };
+    const stays = [
+      stay('a', 'Ceibo', 1, '2025-09-01'),
+      stay('b', 'Ceibo', 2, '2026-01-05', '2026-02-01'),
+    ];
+    expect(boxHistory(stays, 'Ceibo', [emptied]).map((e) => e.on)).toEqual([
+      '2026-02-01',
+      '2026-01-10',
+      '2026-01-05',
+    ]);
+  });
+  it('says nothing of the boxes a hive began with', () => {
+    expect(boxHistory([stay('a', 'Ceibo', 1, '2025-09-01')], 'Ceibo')).toEqual([]);
+  });
+});

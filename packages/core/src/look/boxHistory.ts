@@ -1,0 +1,71 @@
+import { dateWords } from '../units/dates.js';
+
+/** One stay of a box at a place, from a day until a day; the last one has no end. */
+export interface BoxStay {
+  carrierId: string;
+  hiveId: string;
+  hiveName: string;
+  /** Counted from the floor, 1 lowest. */
+  slot: number;
+  sideToEntrance: string;
+  fromOn: string;
+  toOn: string | null;
+}
+/** Something that happened with a box of one hive. */
+export interface BoxEvent {
+  on: string;
+  sentence: string;
+  /** What was weighed at it, grams; only of a harvest. */
+  g?: number;
+}
+
+/**
+ * What happened with the boxes of a hive, newest first: set on, moved up or down, turned round, given to or had from
+ * another colony, taken off, emptied. Takes every stay of every box that ever stood in it, in any order, the hive's id,
+ * and what was harvested from it. A box of the hive's first day is not told.
+ */
+export function boxHistory(
+  stays: readonly BoxStay[],
+  hiveId: string,
+  harvests: readonly BoxEvent[] = [],
+): BoxEvent[] {
+  const byBox = new Map<string, BoxStay[]>();
+  for (const stay of [...stays].sort((a, b) => a.fromOn.localeCompare(b.fromOn)))
+    byBox.set(stay.carrierId, [...(byBox.get(stay.carrierId) ?? []), stay]);
+  const firstDay = stays
+    .filter((s) => s.hiveId === hiveId)
+    .reduce((day, s) => (s.fromOn < day ? s.fromOn : day), '9999');
+  const events = [...byBox.values()].flatMap((box) =>
+    box.flatMap((stay, i) => eventsOf(stay, box[i - 1] ?? null, box[i + 1] ?? null, hiveId)),
+  );
+  return events
+    .filter((e) => e.on !== firstDay || !e.sentence.endsWith(' set on'))
+    .concat(harvests)
+    .sort((a, b) => b.on.localeCompare(a.on));
+}
+
+function eventsOf(
+  stay: BoxStay,
+  before: BoxStay | null,
+  after: BoxStay | null,
+  hiveId: string,
+): BoxEvent[] {
+  if (stay.hiveId !== hiveId) return [];
+  const events: BoxEvent[] = [];
+  const add = (on: string, sentence: string): void => void events.push({ on, sentence });
+  if (!before) add(stay.fromOn, `Box ${stay.slot} set on`);
+  else if (before.hiveId !== hiveId)
+    add(stay.fromOn, `Box ${stay.slot} had from ${before.hiveName}`);
+  else if (before.sideToEntrance !== stay.sideToEntrance)
+    add(stay.fromOn, `Box ${stay.slot} turned round`);
+  else if (before.slot !== stay.slot)
+    add(stay.fromOn, `Box ${before.slot} became box ${stay.slot}`);
+  if (!stay.toOn) return events;
+  if (!after) add(stay.toOn, `Box ${stay.slot} taken off`);
+  else if (after.hiveId !== hiveId) add(stay.toOn, `Box ${stay.slot} given to ${after.hiveName}`);
+  return events;
+}
+
+/** "12 Jan 2026: Box 2 turned round". */
+export const boxEventText = (event: BoxEvent): string =>
+  `${dateWords(event.on)}: ${event.sentence}`;

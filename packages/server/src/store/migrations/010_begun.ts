@@ -1,0 +1,16 @@
+import type { Knex } from 'knex';
+
+/** Tasks at a site, whether a colony's beginning was said or taken, and pollen that came with pots. */
+export async function up(knex: Knex): Promise<void> {
+  await knex.schema.alterTable('sites', (t) => t.text('tasks').notNullable().defaultTo('[]'));
+  await knex.schema.alterTable('colonies', (t) =>
+    t.integer('startedAssumed').notNullable().defaultTo(0),
+  );
+  await knex.schema.alterTable('takes', (t) => t.integer('withPollen').notNullable().defaultTo(0));
+}
+
+export async function down(knex: Knex): Promise<void> {
+  await knex.raw('ALTER TABLE takes DROP COLUMN "withPollen"');
+  await knex.raw('ALTER TABLE colonies DROP COLUMN "startedAssumed"');
+  await knex.raw('ALTER TABLE sites DROP COLUMN "tasks"');
+}

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { weighedText, type Hive, type HouseRules } from '@furrow/core';
+import { computed } from 'vue';
+import { useBoxHistory } from '../server/queries.js';
+import { dateText } from '../shell/times.js';
+
+/** What happened with the boxes of a hive: set on, turned, moved, given, emptied. Nothing where nothing did. */
+const props = defineProps<{ hive: Hive; units: HouseRules['units'] }>();
+const { data: events } = useBoxHistory(computed(() => props.hive.id));
+</script>
+
+<template>
+  <details v-if="events?.length" class="boxes">
+    <summary>
+      What happened with its boxes: {{ events[0].sentence }}, {{ dateText(events[0].on) }}
+    </summary>
+    <ol>
+      <li v-for="(e, i) in events" :key="i">
+        <span class="sub">{{ dateText(e.on) }}</span> {{ e.sentence
+        }}<template v-if="e.g">, {{ weighedText(e.g, units) }}</template>
+      </li>
+    </ol>
+  </details>
+</template>
+
+<style scoped>
+.boxes ol {
+  list-style: none;
+  margin: 4px 0 8px;
+  padding: 0;
+}
+.boxes li {
+  padding: 2px 0;
+}
+summary {
+  min-height: 40px;
+  display: list-item;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { newJarKindSchema, readMassG, type HouseRules, type JarKindRecord } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import { newId } from '../server/client.js';
+import { useSend } from '../server/useSend.js';
+import NumberField from './NumberField.vue';
+import Refusal from './Refusal.vue';
+import TextField from './TextField.vue';
+
+/** A kind of jar or box put into the kit where it is missed; its prices and measures can be said later in Rules. */
+const props = defineProps<{ rules: HouseRules; purpose: JarKindRecord['purpose'] }>();
+const { go, busy, refusal, fieldError } = useSend();
+const open = ref(false);
+const [name, netText, emptyText] = [ref(''), ref(''), ref('')];
+const stock = ref<number | null>(null);
+const isBox = computed(() => props.purpose === 'piece');
+const grams = (text: string): number | null => {
+  const g = readMassG(text, props.rules.units === 'metric' ? 'g' : 'oz');
+  return g === null ? null : Math.round(g);
+};
+const parsed = computed(() =>
+  newJarKindSchema.safeParse({
+    id: newId(),
+    name: name.value,
+    netG: grams(netText.value),
+    tareG: grams(emptyText.value),
+    stock: stock.value,
+    purpose: props.purpose,
+    value: 0,
+  }),
+);
+/** What keeps the key shut, the first of it. */
+const missing = computed(() => {
+  if (parsed.value.success) return null;
+  if (!name.value.trim()) return 'Give it a name.';
+  if (grams(netText.value) === null) return 'How much goes into one?';
+  if (grams(emptyText.value) === null) return 'What does one weigh empty, with its lid?';
+  if (stock.value === null) return 'How many are there?';
+  return parsed.value.error.issues[0].message;
+});
+async function put(): Promise<void> {
+  if (!parsed.value.success) return;
+  if (!(await go('/jars', parsed.value.data, `${parsed.value.data.name} is in the kit.`))) return;
+  [name.value, netText.value, emptyText.value, stock.value, open.value] = ['', '', '', null, false];
+}
+</script>
+
+<template>
+  <Button
+    v-if="!open"
+    outlined
+    type="button"
+    :label="isBox ? 'Another kind of box…' : 'Another kind of jar…'"
+    @click="open = true"
+  />
+  <form v-else class="acts add" @submit.prevent="put">
+    <TextField v-model="name" label="Its name" :error="fieldError('name')" />
+    <TextField
+      v-model="netText"
+      :label="isBox ? 'Comb in one, net' : 'Honey in one, net'"
+      :error="fieldError('netG')"
+      hint="such as 250 g"
+    />
+    <TextField v-model="emptyText" label="Empty it weighs, with lid" :error="fieldError('tareG')" />
+    <NumberField v-model="stock" nullable whole label="How many there are" :min="0" :max="10000" />
+    <Refusal :refusal="refusal" :fields="['name', 'netG', 'tareG']" />
+    <Button
+      type="submit"
+      label="Put it into the kit"
+      :disabled="missing !== null"
+      :loading="busy"
+    />
+    <p v-if="missing" class="sub">{{ missing }}</p>
+    <Button text type="button" label="Put it away" @click="open = false" />
+  </form>
+</template>
+
+<style scoped>
+.add {
+  border-left: 5px solid var(--field);
+  padding-left: 12px;
+  max-width: 420px;
+}
+</style>
