@@ -69,12 +69,19 @@ export class Stranger {
     await this.at('Before you open');
   }
   /** A vessel that is not in the kit yet, put into it where it is missed. */
-  async addsVessel(label: RegExp, name: string, litres: string, empty: string): Promise<void> {
+  async addsVessel(
+    label: RegExp,
+    name: string,
+    litres: string,
+    empty: string,
+    holesMm?: string,
+  ): Promise<void> {
     await this.page.getByLabel(label).selectOption('another vessel…');
     this.touches++;
     await this.fill('Its name', name);
     await this.fill('Holds to the brim', litres);
     await this.fill('Empty it weighs', empty);
+    if (holesMm) await this.fill('Holes or mesh', holesMm);
     await this.touch('Put it into the kit');
     await expect(this.page.getByRole('button', { name: 'Put it into the kit' })).toHaveCount(0);
   }

@@ -3,13 +3,27 @@ import { at, drainRecord, event, pail, weighing } from '../../fixtures/drains.js
 import { DEFAULT_RULES } from '../rules/houseRules.js';
 import { stackQuestions, vesselFullKg } from './arrangements.js';
 import { drainForecast } from './forecast.js';
-import { forecastInput, nextStirAt } from './forecastInput.js';
+import { forecastInput, potLeftG } from './forecastInput.js';
 
 const input = (
   change: Parameters<typeof drainRecord>[0],
   hours: number,
   lower = null as typeof pail | null,
 ) => forecastInput(drainRecord(change), lower, DEFAULT_RULES, at(hours));
+
+describe('honey that stood in the pot at the start', () => {
+  it('goes with the first that is drawn off', () => {
+    const run = (drawnG: number[]) =>
+      drainRecord({
+        potStartG: 800,
+        events: drawnG.map((g, i) => event('draw-off', i + 1, { g })),
+      });
+    expect(potLeftG(run([]), at(9))).toBe(800);
+    expect(potLeftG(run([300]), at(9))).toBe(500);
+    expect(potLeftG(run([300]), at(0.5))).toBe(800);
+    expect(potLeftG(run([300, 900]), at(9))).toBe(0);
+  });
+});
 
 describe('a drain as it was written down', () => {
   it('adds what was drawn off to later weighings, not to earlier ones', () => {
@@ -56,15 +70,6 @@ describe('a drain as it was written down', () => {
       5 * 0.8 * 1.4146,
       3,
     );
-  });
-  it('asks for two stirs at the house interval, then for none, never for slices and never after the press', () => {
-    const next = (change: Parameters<typeof drainRecord>[0]) =>
-      nextStirAt(drainRecord(change), DEFAULT_RULES);
-    expect(next({})).toBe(at(2));
-    expect(next({ events: [event('stir', 2.5)] })).toBe(at(4.5));
-    expect(next({ events: [event('stir', 2), event('mash', 4)] })).toBeNull();
-    expect(next({ method: 'slice' })).toBeNull();
-    expect(next({ events: [event('press', 1)] })).toBeNull();
   });
 });
 

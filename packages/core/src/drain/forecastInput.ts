@@ -36,6 +36,14 @@ export function drawnBefore(
 }
 
 /**
+ * What is left of the honey that stood in the lower vessel at the start, grams: the first that is drawn off takes it
+ * along, and it came from no comb of this drain.
+ */
+export function potLeftG(drain: Pick<Drain, 'potStartG' | 'events'>, at = '9999'): number {
+  return Math.max(0, drain.potStartG - drawnBefore(drain.events, at));
+}
+
+/**
  * Honey out so far by one weighing, grams: of the lower vessel with what was drawn off before and without what
  * stood in it at the start; of the upper one as what is missing from it.
  */
@@ -101,16 +109,4 @@ export function forecastInput(
     stopBelowGPerHour: rules.stopBelowGPerHour,
     ...(prior ? { prior } : {}),
   };
-}
-
-/** When the next stir is due by the house rule; null once two stirs are done, the method is not stirred, or it was pressed. */
-export function nextStirAt(
-  drain: Pick<Drain, 'method' | 'events' | 'startedAt'>,
-  rules: Pick<HouseRules, 'stirEveryHours'>,
-): string | null {
-  if (drain.method === 'slice' || drain.events.some((e) => e.kind === 'press')) return null;
-  const stirs = drain.events.filter((e) => e.kind === 'stir' || e.kind === 'mash');
-  if (stirs.length >= 2) return null;
-  const since = stirs.length ? stirs[stirs.length - 1].occurredAt : drain.startedAt;
-  return new Date(Date.parse(since) + rules.stirEveryHours * 3_600_000).toISOString();
 }

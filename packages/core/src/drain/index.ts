@@ -15,6 +15,7 @@ export * from './scaleStream.js';
 export * from './scenarios.js';
 export * from './settling.js';
 export * from './standstill.js';
+export * from './stirs.js';
 export * from './temperatures.js';
 export * from './viscousTime.js';
 export * from './weighingQuestions.js';

@@ -1,4 +1,5 @@
 import {
+  crushMethodOf,
   joinEstimates,
   marketOf,
   outcomeOf,
@@ -250,6 +251,9 @@ function workOut(
       name: batch.hiveName,
       way: batch.method,
       combs: batch.combIds.length,
+      combKg: estimate.honeyKg.mid + estimate.waxKg.mid,
+      crushMinutesPerKg:
+        input.open.crushPace[crushMethodOf(batch.method, rules)]?.minutesPerKg ?? null,
       honeyKg: outcome.honeyKg,
       pieces: outcome.pieces.mid,
       chunkJars: outcome.chunkJars.mid,

@@ -28,6 +28,8 @@ const plan = (more: Partial<HarvestToPlan> = {}): HarvestToPlan => ({
   moves: {},
   siteNotes: [],
   siteTasks: [],
+  combKg: 4,
+  crushMinutesPerKg: null,
   dearth: false,
   joins: null,
   ...more,

@@ -8,6 +8,7 @@ import {
   takesPots,
   type Way,
 } from '../choose/index.js';
+import { isStirred } from '../drain/index.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
 import { drainHours, settleHours, type BenchClimate } from './bench.js';
@@ -25,6 +26,9 @@ export interface HarvestToPlan {
   name: string;
   way: Way;
   combs: number;
+  /** Comb to be broken up, kg, and how long that takes these hands; null where they never wrote it down. */
+  combKg: number;
+  crushMinutesPerKg: number | null;
   honeyKg: Range;
   pieces: number;
   chunkJars: number;
@@ -48,6 +52,14 @@ export interface HarvestToPlan {
   dearth: boolean;
   /** The harvest whose vessel its comb goes into: the bench work is then that one's. */
   joins: { id: string; name: string } | null;
+}
+
+/** So long a drain is planned with its stirs; how long it will run nobody knows yet. */
+const STIRRED_FOR_HOURS = 72;
+/** Which stirs stand in the timetable: two, or as many as fit until it ends. */
+function stirsPlanned(rules: Pick<HouseRules, 'stirs' | 'stirEveryHours'>): number[] {
+  const fit = Math.min(6, Math.max(1, Math.floor(STIRRED_FOR_HOURS / rules.stirEveryHours)));
+  return Array.from({ length: rules.stirs === 'twice' ? 2 : fit }, (_, i) => i + 1);
 }
 
 /** One step before it has a time. */
@@ -373,9 +385,11 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
       step({
         id: 'crush',
         title: word,
-        note: 'While the honey is still hive-warm.',
+        note: `While the honey is still hive-warm.${h.crushMinutesPerKg === null ? '' : ` By your own pace, ${h.crushMinutesPerKg.toFixed(0)} min a kg.`}`,
         where: 'bench',
-        ...hands(10 + h.combs * 5),
+        ...hands(
+          10 + (h.crushMinutesPerKg === null ? h.combs * 5 : h.crushMinutesPerKg * h.combKg),
+        ),
         holds: { role: 'upper', litres: h.litres.upper, until: 'close-drain' },
       });
       step({
@@ -388,8 +402,8 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
         holds: { role: 'lower', litres: h.litres.out, until: 'strain' },
       });
       const drained = last;
-      if (method !== 'slice')
-        for (const n of [1, 2])
+      if (isStirred(method, rules))
+        for (const n of stirsPlanned(rules))
           aside({
             id: `stir-${n}`,
             title: n === 1 ? 'Stir' : 'Stir again',

@@ -6,31 +6,40 @@ import { gramsSchema, idSchema, instantSchema, noteSchema } from './common.js';
 const minutes = z.int('Whole minutes.').min(0, 'At least 0.').max(600, 'At most 600 minutes.');
 const bench = z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.');
 
-export const newDrainSchema = z.strictObject({
-  id: idSchema,
-  batchId: idSchema,
-  arrangement: z.enum(ARRANGEMENTS).default('holed-bucket'),
-  upperVesselId: idSchema.nullable(),
-  lowerVesselId: idSchema.nullable(),
-  holeMm: z
-    .number('Millimetres.')
-    .min(0.05, 'At least 0.05 mm.')
-    .max(30, 'At most 30 mm.')
-    .nullable()
-    .default(null),
-  method: z.enum(['mash', 'chop', 'slice']),
-  fineness: z.enum(FINENESS).default('middle'),
-  thixotropic: z.boolean().default(false),
-  moisturePercent: z.number('A percentage.').min(13, 'At least 13 %.').max(25, 'At most 25 %.'),
-  temperatureC: bench,
-  nightTemperatureC: z
-    .number('Degrees.')
-    .min(-5, 'At least -5 °C.')
-    .max(45, 'At most 45 °C.')
-    .nullable()
-    .default(null),
-  potStartG: gramsSchema.default(0),
-});
+/** Where honey in the lower vessel is from: a lot of the book, poured to this one from now on. */
+export const newDrainSchema = z
+  .strictObject({
+    id: idSchema,
+    batchId: idSchema,
+    arrangement: z.enum(ARRANGEMENTS).default('holed-bucket'),
+    upperVesselId: idSchema.nullable(),
+    lowerVesselId: idSchema.nullable(),
+    holeMm: z
+      .number('Millimetres.')
+      .min(0.05, 'At least 0.05 mm.')
+      .max(30, 'At most 30 mm.')
+      .nullable()
+      .default(null),
+    method: z.enum(['mash', 'chop', 'slice']),
+    fineness: z.enum(FINENESS).default('middle'),
+    thixotropic: z.boolean().default(false),
+    moisturePercent: z.number('A percentage.').min(13, 'At least 13 %.').max(25, 'At most 25 %.'),
+    temperatureC: bench,
+    nightTemperatureC: z
+      .number('Degrees.')
+      .min(-5, 'At least -5 °C.')
+      .max(45, 'At most 45 °C.')
+      .nullable()
+      .default(null),
+    potStartG: gramsSchema.default(0),
+    potFromLotId: idSchema.nullable().default(null),
+    /** Minutes of the hands it took to break the comb up; the household's own pace is learned from them. */
+    crushMinutes: minutes.nullable().default(null),
+  })
+  .refine((d) => d.potStartG === 0 || d.potFromLotId !== null, {
+    message: 'Say which honey stands there already: it becomes one with this.',
+    path: ['potFromLotId'],
+  });
 export type NewDrain = z.infer<typeof newDrainSchema>;
 
 export const newWeighingSchema = z

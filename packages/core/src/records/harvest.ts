@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { WAYS } from '../choose/ways.js';
 import type { Fate } from './outs.js';
-import { gramsSchema, idSchema, instantSchema, noteSchema } from './common.js';
+import { dateSchema, gramsSchema, idSchema, instantSchema, noteSchema } from './common.js';
 
 export const STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar', 'book'] as const;
 export type Stage = (typeof STAGES)[number];
@@ -28,6 +28,24 @@ export const newChoiceSchema = z.strictObject({
   question: z.record(z.string(), z.unknown()),
 });
 export type NewChoice = z.infer<typeof newChoiceSchema>;
+
+/** What stands there of a harvest that was begun without Furrow. */
+export const newBegunSchema = z
+  .strictObject({
+    visitId: idSchema,
+    batchId: idSchema,
+    hiveId: idSchema,
+    harvestedOn: dateSchema,
+    stands: z.enum(['comb', 'honey'], 'Say what stands there.'),
+    grossG: gramsSchema.min(1, 'Weigh it.'),
+    tareG: gramsSchema,
+    note: noteSchema.default(''),
+  })
+  .refine((b) => b.tareG < b.grossG, {
+    message: 'The tare is not below the gross weight.',
+    path: ['tareG'],
+  });
+export type NewBegun = z.infer<typeof newBegunSchema>;
 
 export const planSchema = z.strictObject({
   startLocal: z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.'),

@@ -7,7 +7,7 @@ import type { Compartment, Geometry, SeenBy } from '../hive/kind.js';
 import type { CombVerdict } from '../look/index.js';
 import type { Way } from '../choose/index.js';
 import type { Gear, SiteTask, Tick } from './plan.js';
-import type { ForageByMonth, VesselRole, WeatherHour } from '../ready/index.js';
+import type { CrushPace, ForageByMonth, VesselRole, WeatherHour } from '../ready/index.js';
 import type { Attachment, Pane } from '../comb/partial.js';
 import type { Pots } from '../comb/pots.js';
 import type { StoredFace } from '../comb/face.js';
@@ -271,6 +271,8 @@ export interface Drain {
   nightTemperatureC: number | null;
   /** Honey that stood in the lower vessel already. */
   potStartG: number;
+  /** Minutes of the hands it took to break the comb up; null where nobody said. */
+  crushMinutes: number | null;
   startedAt: string;
   endedAt: string | null;
   crushedG: number;
@@ -545,6 +547,8 @@ export interface OpenPlans {
   inUse: { vesselIds: string[]; untilAt: string; what: string }[];
   gear: Gear[];
   ticks: Tick[];
+  /** How long this household takes to break comb up, learned from its own drains. */
+  crushPace: CrushPace;
 }
 export interface SiteWeather {
   siteId: string;

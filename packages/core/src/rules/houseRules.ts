@@ -272,7 +272,10 @@ export const houseRulesSchema = z.strictObject({
   stirEveryHours: z
     .number('Hours.')
     .min(0.5, 'At least half an hour.')
-    .max(24, 'At most 24 hours.'),
+    .max(168, 'At most a week, 168 hours.'),
+  /** How often crushed comb is stirred, and whether slices are turned too. */
+  stirs: z.enum(['twice', 'until-ended']),
+  stirSlices: z.boolean(),
   kitchenTemperatureC: z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.'),
   quietFrom: clockTime,
   quietTo: clockTime,
@@ -329,6 +332,8 @@ export const DEFAULT_RULES: HouseRules = {
   crush: 'mash',
   strain: 'once',
   stirEveryHours: 2,
+  stirs: 'twice',
+  stirSlices: false,
   kitchenTemperatureC: 22,
   quietFrom: '22:00',
   quietTo: '07:00',
@@ -441,6 +446,7 @@ export const SCHOOLS = {
     cloth: 'Through cloth',
     none: 'Do not strain',
   },
+  stirs: { twice: 'Stir twice', 'until-ended': 'Stir until it ends' },
   wetGear: { wash: 'Wash it', 'same-hive': 'Back inside the same hive', open: 'Out in the open' },
   waxWay: {
     solar: 'In the sun',

@@ -15,6 +15,19 @@ export interface TakeProgress {
   stings: number;
 }
 
+/** Whether the hive was opened without the smoke that was due, by what was answered there. */
+export const wasOpenedUnsmoked = (marks: readonly Pick<StepMark, 'stepId' | 'answer'>[]): boolean =>
+  marks.some((m) => m.stepId === 'smoke' && m.answer.unsmoked === true);
+
+/** Bees that were not smoked sting sooner: the pause comes after half as many stings. */
+export function stingRules<R extends Pick<HouseRules, 'stingsPause' | 'stingsStop'>>(
+  rules: R,
+  marks: readonly Pick<StepMark, 'stepId' | 'answer'>[],
+): R {
+  if (!wasOpenedUnsmoked(marks)) return rules;
+  return { ...rules, stingsPause: Math.max(1, Math.ceil(rules.stingsPause / 2)) };
+}
+
 /**
  * Where the work stands: the steps made from kind and rules, what was marked as done, what was taken, and what went
  * otherwise. Pure and worked out anew each time, so that a reload, another device or a restart changes nothing.
@@ -38,7 +51,11 @@ export function takeProgress(
     a.occurredAt.localeCompare(b.occurredAt),
   )) {
     if (incident.kind === 'sting') stings += incident.count ?? 1;
-    const { effect } = incidentAnswer(incident.kind, { stings, rules, frameRuns: false });
+    const { effect } = incidentAnswer(incident.kind, {
+      stings,
+      rules: stingRules(rules, done.marks),
+      frameRuns: false,
+    });
     const here = Math.max(
       0,
       steps.findIndex((s) => s.id === incident.stepId),

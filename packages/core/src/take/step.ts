@@ -30,7 +30,7 @@ export interface TakeStep {
   caution?: string;
   checks?: readonly StepCheck[];
   /** A measure asked for at this step. */
-  asks?: 'tilt' | 'tray' | 'stings';
+  asks?: 'tilt' | 'tray' | 'strip';
   done: string;
 }
 
@@ -62,6 +62,8 @@ export interface TakeInput {
     | 'minutesPerComb'
   >;
   temper: 'calm' | 'nervous' | 'defensive' | null;
+  /** It was opened without the smoke that was due: nobody waits for smoke, and no smoker is out. */
+  unsmoked: boolean;
   /** False for a colony that is gone: nobody is smoked. */
   alive: boolean;
   dearth: boolean;
@@ -162,15 +164,24 @@ export function calmingSteps(input: TakeInput, where: string): TakeStep[] {
       wait('air-wait', 'They move down from the light. Slow hands; no breath on the combs.'),
     ];
   }
+  const smoke: TakeStep = {
+    id: 'smoke',
+    kind: 'smoke',
+    title: `Smoke ${where}`,
+    text: 'Three slow, cool puffs. Too much smoke taints open honey.',
+    caution: 'A smoker starts fires: bare ground, water beside it, never left lit.',
+    done: 'Smoked',
+  };
+  if (input.unsmoked)
+    return [
+      smoke,
+      wait(
+        'air-wait',
+        'Nobody warned them: they have eaten nothing and fly sooner. Let the light drive them down; the pause comes after half as many stings.',
+      ),
+    ];
   const steps: TakeStep[] = [
-    {
-      id: 'smoke',
-      kind: 'smoke',
-      title: `Smoke ${where}`,
-      text: 'Three slow, cool puffs. Too much smoke taints open honey.',
-      caution: 'A smoker starts fires: bare ground, water beside it, never left lit.',
-      done: 'Smoked',
-    },
+    smoke,
     wait('wait', 'They fill up with honey and calm down. It takes its time.'),
   ];
   if (input.temper === 'nervous' || input.temper === 'defensive') {
@@ -231,10 +242,12 @@ export function shutStep(input: TakeInput, text: string): TakeStep {
   };
 }
 
+/** Whether a lit smoker is there to be put out. */
+const hasSmoker = (input: TakeInput): boolean => smokes(input) && !input.unsmoked;
 const walkTitle = (input: TakeInput): string =>
-  smokes(input) ? 'Walk away, smoker out' : 'Walk away';
+  hasSmoker(input) ? 'Walk away, smoker out' : 'Walk away';
 const smotherText = (input: TakeInput): string =>
-  smokes(input) ? 'Smother the smoker and see that it is cold. ' : '';
+  hasSmoker(input) ? 'Smother the smoker and see that it is cold. ' : '';
 const laterText = (input: TakeInput): string =>
   input.alive
     ? 'Look back at 24 hours: robbing, drips, a fallen comb.'

@@ -60,6 +60,7 @@ export function topBarSteps(input: TakeInput): TakeStep[] {
       kind: 'close',
       title: 'Put the bars back',
       text: 'Bars with comb in their old order, without a gap to the nest; the empty bars last. Bees off the edges before wood meets wood.',
+      asks: input.rules.starterLeft === 'nothing' ? undefined : 'strip',
       done: 'All bars in',
     },
     {

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { harvestCautions } from '../ready/index.js';
 import { HIVE_KIND_NAMES, type HiveKindName } from '../hive/kinds.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { stingRules } from './progress.js';
 import type { TakeInput } from './step.js';
 import { takeSteps } from './steps.js';
 import { tareCheck } from './tareCheck.js';
@@ -24,6 +25,7 @@ const input = (kind: HiveKindName, change: Partial<TakeInput> = {}): TakeInput =
   wholeBoxes: [],
   rules: DEFAULT_RULES,
   temper: null,
+  unsmoked: false,
   alive: true,
   dearth: false,
   siteNotes: [],
@@ -50,6 +52,22 @@ const said = (kind: HiveKindName, change: Partial<TakeInput> = {}): string =>
       ].join(' '),
     )
     .join('\n');
+
+describe('a hive opened without the smoke that was due', () => {
+  it('waits by the light instead, has no smoker to put out, and pauses after half the stings', () => {
+    const nervous = { temper: 'nervous' as const };
+    expect(ids('top-bar', nervous)).toEqual(expect.arrayContaining(['wait', 'smoke-2', 'wait-2']));
+    const unsmoked = ids('top-bar', { ...nervous, unsmoked: true });
+    expect(unsmoked.slice(0, 4)).toEqual(['ready', 'smoke', 'air-wait', 'board']);
+    expect(unsmoked).not.toContain('smoke-2');
+    expect(said('top-bar')).toContain('Smother the smoker');
+    expect(said('top-bar', { unsmoked: true })).not.toContain('Smother');
+    const mark = { stepId: 'smoke', answer: { unsmoked: true } };
+    const rules = { stingsPause: 5, stingsStop: 9 };
+    expect(stingRules(rules, [mark])).toEqual({ stingsPause: 3, stingsStop: 9 });
+    expect(stingRules(rules, [{ stepId: 'smoke', answer: {} }])).toEqual(rules);
+  });
+});
 
 describe('steps at the hive, kind by kind', () => {
   it.each<[HiveKindName, Partial<TakeInput>, string[]]>([

@@ -5,6 +5,7 @@ import { forageAt } from '../ready/index.js';
 import type { BatchDetail } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { sumRanges } from '../units/ranges.js';
+import { wasOpenedUnsmoked } from './progress.js';
 import type { TakeInput } from './step.js';
 
 /** Boxes, bars and frames weigh something too: kg of a box without comb, a starting value. */
@@ -76,6 +77,7 @@ export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: stri
     wholeBoxes,
     rules,
     temper: state.dead ? null : (state.temper?.temper ?? null),
+    unsmoked: wasOpenedUnsmoked(detail.marks),
     alive: !state.dead && hive.colony !== null,
     dearth: !state.dead && forageAt(hive, state, nowIso) === 'dearth',
     siteNotes: hive.site.notes,

@@ -6,11 +6,13 @@ import {
   missedGear,
   combStays,
   seasonOf,
+  shareJoined,
   type EstimateCorrection,
   type HarvestSummary,
   type HiveKindName,
   type Geometry,
   type JarKindRecord,
+  type Joined,
   type MissedGear,
   type Out,
   type Site,
@@ -96,6 +98,7 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   );
   /** Grams into lots of a kind, by batch; `wet`: what comes from crushed comb alone. */
   const into = new Map<string, number>();
+  const joinings: Joined[] = [];
   const add = (batchId: string, what: string, g: number): void =>
     void into.set(`${batchId} ${what}`, (into.get(`${batchId} ${what}`) ?? 0) + g);
   for (const f of flows) {
@@ -108,6 +111,8 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
     if (to?.kind === 'pieces') add(to.batchId, 'pieces', f.g);
     // A record from before Furrow has no comb: its honey came from outside, weighed.
     if (to?.kind === 'comb' && f.from === 'outside') add(to.batchId, 'comb', f.g);
+    if (to?.kind === 'comb' && from?.kind === 'comb')
+      joinings.push({ fromBatchId: from.batchId, intoBatchId: to.batchId, g: f.g });
   }
   const boxesOf = new Map<string, number>();
   for (const p of (await db('placements')
@@ -118,7 +123,7 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
     .select('parentHiveId', 'compartment')
     .count('id as n')) as { parentHiveId: string; compartment: string; n: number }[])
     boxesOf.set(`${p.parentHiveId} ${p.compartment}`, Number(p.n));
-  const harvests = batches.map((b): HarvestSummary => {
+  const alone = batches.map((b): HarvestSummary => {
     const hive = hives.get(b.hiveId)!;
     const site = sites.get(hive.siteId)!;
     const own = lotsBy.get(b.id) ?? [];
@@ -171,7 +176,9 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
         b.method === 'press' || b.method === 'drip-press' || of.some((e) => e.kind === 'press'),
     };
   });
+  const combG = new Map(alone.map((h) => [h.batchId, h.combG]));
   const pairs = await estimatePairs(db);
+  const harvests = shareJoined(alone, combG, joinings);
   return {
     harvests,
     pairs,

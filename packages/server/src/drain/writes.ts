@@ -9,7 +9,10 @@ import {
   newReadingsSchema,
   newWeighingSchema,
   outByWeighing,
+  potLeftG,
+  type Batch,
   type Drain,
+  type NewDrain,
   type NewDrainEvent,
   type Weighing,
 } from '@furrow/core';
@@ -39,6 +42,25 @@ async function runningDrain(unit: UnitOfWork, id: string): Promise<Drain> {
   if (Date.parse(unit.at) < Date.parse(drain.startedAt))
     throw refused('This lies before the drain began.', 'occurredAt');
   return drain;
+}
+
+/** Honey that stands in the lower vessel becomes one with what drips: out of its own lot, into this one. */
+async function pourToPot(
+  unit: UnitOfWork,
+  batch: Batch,
+  { potStartG, potFromLotId }: NewDrain,
+): Promise<void> {
+  const from = await lotView(unit.db, potFromLotId!);
+  if (from?.kind !== 'honey')
+    throw refused('Choose a lot of honey that is in the book.', 'payload.potFromLotId');
+  if (from.nowG < potStartG)
+    throw refused(`Only ${kilograms(from.nowG)} of ${from.name} are there.`, 'payload.potStartG');
+  await unit.flow({
+    from: from.id,
+    to: await lotOf(unit, batch, 'honey', 'honey'),
+    g: potStartG,
+    reason: 'Stood in the pot already',
+  });
 }
 
 const kilograms = (g: number | undefined): string => `${((g ?? 0) / 1000).toFixed(2)} kg`;
@@ -77,7 +99,11 @@ export const drainWrites = [
         startedAt: unit.at,
         endedAt: null,
       });
-      await unit.update('batches', batch.id, { stage: 'drain' });
+      if (payload.potStartG > 0) await pourToPot(unit, batch, payload);
+      await unit.update('batches', batch.id, {
+        stage: 'drain',
+        handsOnMinutes: batch.handsOnMinutes + (payload.crushMinutes ?? 0),
+      });
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
@@ -212,7 +238,8 @@ export const drainWrites = [
       if (payload.kind === 'draw-off') {
         const from = await lotOf(unit, batch, 'crushed', 'crushed comb');
         const { nowG } = (await lotView(unit.db, from))!;
-        if (payload.g! > nowG)
+        const drippedG = Math.max(0, payload.g! - potLeftG(drain, unit.at));
+        if (drippedG > nowG)
           throw refused(
             `More than can have come: of what was crushed ${kilograms(nowG)} are not drawn off yet.`,
             'payload.g',
@@ -220,7 +247,7 @@ export const drainWrites = [
         await unit.flow({
           from,
           to: await lotOf(unit, batch, 'honey', 'honey'),
-          g: payload.g!,
+          g: drippedG,
           reason: 'Drawn off',
         });
       }

@@ -1,8 +1,10 @@
 import {
+  crushPace,
   drainForecast,
   forecastInput,
   mergeWeather,
   type Batch,
+  type CrushedOnce,
   type BatchDetail,
   type DayPlan,
   planDay,
@@ -22,6 +24,8 @@ import type { WeatherService } from '../instruments/weather.js';
 import { find, list } from '../store/rows.js';
 import { batchDetail, batchViews, currentRules, drainViews } from '../store/views.js';
 
+/** So many times back the household's own pace is learned from. */
+const LEARN_CRUSHES = 20;
 /** Ten days, hour by hour. */
 const HOURS = 240;
 
@@ -96,6 +100,14 @@ export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
     inUse,
     gear: await list<Gear>(db, 'gear', {}, 'name'),
     ticks: await list<Tick>(db, 'ticks'),
+    crushPace: crushPace(
+      (await db('drains')
+        .whereNotNull('crushMinutes')
+        .where({ removedAt: null })
+        .orderBy('startedAt', 'desc')
+        .limit(LEARN_CRUSHES)
+        .select('method', 'crushedG', 'crushMinutes as minutes')) as CrushedOnce[],
+    ),
   };
 }
 

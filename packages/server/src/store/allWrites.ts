@@ -1,3 +1,4 @@
+import { begunWrites } from '../choose/begun.js';
 import { chooseWrites } from '../choose/writes.js';
 import { keepingWrites } from '../cut/keepings.js';
 import { packingWrites } from '../cut/packing.js';
@@ -26,6 +27,7 @@ export const ALL_WRITES: readonly Write[] = [
   ...moveWrites,
   ...strayWrites,
   ...chooseWrites,
+  ...begunWrites,
   ...readyWrites,
   ...takeWrites,
   ...frameWrites,

@@ -289,7 +289,7 @@ export function nextDue(
   const instant = (hours: number): string =>
     new Date(Date.parse(drain.startedAt) + hours * 3_600_000).toISOString();
   const overflowAt = forecast.overflowHours ? instant(forecast.overflowHours.earliest) : null;
-  const stirAt = nextStirAt(drain, rules);
+  const stirAt = nextStirAt(drain, rules, now.toISOString());
   const due = (
     [
       [stirAt, 'stir'],

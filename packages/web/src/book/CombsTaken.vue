@@ -3,6 +3,7 @@ import {
   placeLabel,
   smallMassText,
   unitWord,
+  wasOpenedUnsmoked,
   type BatchDetail,
   type NetBy,
   type UnitSystem,
@@ -24,6 +25,14 @@ const combs = computed(() =>
       by: HOW[t.netBy],
     })),
 );
+/** What was said at the hive of how it was done. */
+const atHive = computed(() => {
+  const strip = props.detail.marks.find((m) => typeof m.answer.stripMm === 'number');
+  return [
+    wasOpenedUnsmoked(props.detail.marks) ? 'Opened without smoke.' : '',
+    strip ? `Comb ${strip.answer.stripMm} mm high was left on the bars as guide.` : '',
+  ].filter(Boolean);
+});
 const touched = ref<string | null>(null);
 const comb = computed(() => combs.value.find((c) => c.id === touched.value) ?? null);
 const lot = computed(
@@ -42,6 +51,7 @@ const share = computed(() =>
 </script>
 
 <template>
+  <p v-if="atHive.length" class="sub">{{ atHive.join(' ') }}</p>
   <template v-if="combs.length && lot">
     <h2 class="furrow-heading">Where is a comb now</h2>
     <div class="combs">

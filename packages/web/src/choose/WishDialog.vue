@@ -7,7 +7,7 @@ import { DateTime } from 'luxon';
 import { serverNow } from '../server/client.js';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
-import type { ChooseDraft } from './chooseDraft.js';
+import { chosenTogether, joinHives, type ChooseDraft } from './chooseDraft.js';
 
 /** What the person wants most and what there is to do it with. Everything works at once; nothing is sent. */
 const props = defineProps<{
@@ -26,9 +26,7 @@ function wantAmount(on: boolean): void {
     on && props.jars.length ? { jarKindId: props.jars[0].id, count: 6, byLocal: '' } : null;
 }
 function toggle(id: string, on: boolean): void {
-  draft.value.together = on
-    ? [...draft.value.together, id]
-    : draft.value.together.filter((h) => h !== id);
+  draft.value.together = joinHives(draft.value.together, props.hereId, id, on);
 }
 const inAWeek = (): string =>
   DateTime.fromJSDate(serverNow(), { zone: props.zone })
@@ -100,7 +98,7 @@ const inAWeek = (): string =>
         <label v-for="h in hives" :key="h.id" class="tick"
           ><input
             type="checkbox"
-            :checked="h.id === hereId || draft.together.includes(h.id)"
+            :checked="h.id === hereId || chosenTogether(draft, hereId, h.id)"
             :disabled="h.id === hereId"
             @change="toggle(h.id, ($event.target as HTMLInputElement).checked)"
           />

@@ -12,7 +12,7 @@ import PrimeVue from 'primevue/config';
 import { describe, expect, it } from 'vitest';
 import InHand from './InHand.vue';
 import SetsTable from './SetsTable.vue';
-import { hiveToChoose, withPins } from './chooseDraft.js';
+import { chosenTogether, hiveToChoose, joinHives, withPins } from './chooseDraft.js';
 import type { WayOffer } from './useChoice.js';
 
 const none = { low: 0, mid: 0, high: 0 };
@@ -153,6 +153,18 @@ describe('a comb in hand', () => {
     await wrapper.findAll('.way')[3].trigger('click');
     expect(wrapper.emitted('pin')).toBeUndefined();
     expect(wrapper.find('.why').text()).toContain('Only drain frames run out.');
+  });
+});
+
+describe('hives chosen from at once', () => {
+  it('stay together whichever of them is in view, until one leaves', () => {
+    const both = joinHives([], 'a', 'b', true);
+    expect(both).toEqual(['a', 'b']);
+    expect(chosenTogether({ together: both }, 'b', 'a')).toBe(true);
+    expect(chosenTogether({ together: both }, 'c', 'a')).toBe(false);
+    const three = joinHives(both, 'b', 'c', true);
+    expect(joinHives(three, 'c', 'a', false)).toEqual(['b', 'c']);
+    expect(joinHives(both, 'b', 'a', false)).toEqual([]);
   });
 });
 

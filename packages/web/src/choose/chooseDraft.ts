@@ -15,6 +15,7 @@ import {
 
 /** What a person laid out in Choose and has not written down yet; it survives a reload. */
 export interface ChooseDraft {
+  /** Hives that are chosen from at once, this one among them; empty where each is chosen by itself. */
   together: string[];
   goal: Goal;
   amount: { jarKindId: string; count: number | null; byLocal: string } | null;
@@ -43,6 +44,25 @@ export const newChooseDraft = (): ChooseDraft => ({
   byBox: {},
   keep: { ...KEEP_BY_HIVE },
 });
+
+/** Whether another hive is chosen from together with the one in view, whichever of them the choice began at. */
+export const chosenTogether = (
+  draft: Pick<ChooseDraft, 'together'>,
+  hereId: string,
+  otherId: string,
+): boolean => draft.together.includes(hereId) && draft.together.includes(otherId);
+
+/** Hives chosen from at once after one joined them or left; one alone is not together with anybody. */
+export function joinHives(
+  together: readonly string[],
+  hereId: string,
+  id: string,
+  joins: boolean,
+): string[] {
+  const begun = together.includes(hereId) ? together : [hereId];
+  const now = joins ? [...new Set([...begun, id])] : begun.filter((h) => h !== id);
+  return now.length > 1 ? now : [];
+}
 
 /** A hive as the chooser sees it at an instant: combs that are chosen in a harvest already are as good as gone; estimates are corrected by the household's scale once that counts. */
 export function hiveToChoose(

@@ -21,7 +21,7 @@ import { useHive } from '../look/useHive.js';
 import { serverNow } from '../server/client.js';
 import { useHarvests, useJars, useEstimatePairs, useVessels } from '../server/queries.js';
 import { useDraft } from '../shell/draft.js';
-import { hiveToChoose, newChooseDraft, withPins } from './chooseDraft.js';
+import { chosenTogether, hiveToChoose, newChooseDraft, withPins } from './chooseDraft.js';
 import { useChooser } from './useChooser.js';
 
 export interface WayOffer {
@@ -52,7 +52,7 @@ export function useChoice() {
       ? [
           hive.value,
           ...(hives.value ?? []).filter(
-            (h) => h.id !== hive.value!.id && draft.value.together.includes(h.id),
+            (h) => h.id !== hive.value!.id && chosenTogether(draft.value, hive.value!.id, h.id),
           ),
         ]
       : [],

@@ -2,6 +2,7 @@
 import {
   closeMass,
   massText,
+  potLeftG,
   pressTurns,
   readMassG,
   smallMassText,
@@ -58,13 +59,15 @@ const debrisG = computed(() => {
   const g = readMassG(debrisText.value, units.value === 'metric' ? 'kg' : 'lb');
   return g === null ? null : Math.round(g);
 });
+/** What still stands there of the honey from before. */
+const potG = computed(() => potLeftG(props.drain));
 const parts = computed(() => {
   const inLower = netOf(lower.value);
   const pressedG = wasPressed.value ? netOf(pressed.value) : 0;
   const wetWaxG = netOf(wax.value);
   if (inLower === null || pressedG === null || wetWaxG === null || debrisG.value === null)
     return null;
-  const honeyG = Math.max(0, inLower - props.drain.potStartG);
+  const honeyG = Math.max(0, inLower - potG.value);
   return { honeyG, pressedG, wetWaxG, debrisG: debrisG.value };
 });
 const close_ = computed(() =>
@@ -131,8 +134,8 @@ async function write(): Promise<void> {
       :first-gross-g="lastGrossG"
       :gross-error="fieldError('honeyG')"
     />
-    <p v-if="drain.potStartG" class="sub">
-      {{ massText(drain.potStartG / 1000, units, 2) }} stood in it before; that is not counted.
+    <p v-if="potG" class="sub">
+      {{ massText(potG / 1000, units, 2) }} stood in it before; that is in the book already.
     </p>
     <p v-if="drawnG" class="sub">
       {{ massText(drawnG / 1000, units, 2) }} were drawn off before and are counted.

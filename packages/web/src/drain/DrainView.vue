@@ -6,6 +6,7 @@ import {
   honeyDensityKgPerL,
   hoursText,
   massText,
+  isStirred,
   nextStirAt,
   pressAdvice,
   pressTurns,
@@ -82,7 +83,9 @@ const instant = (hours: number): string =>
 const at = (hours: number, rounding?: Rounding): string =>
   aboutText(instant(hours), zone.value, now.value, rounding);
 const stirAt = computed(() =>
-  drain.value && rules.value && running.value ? nextStirAt(drain.value, rules.value) : null,
+  drain.value && rules.value && running.value
+    ? nextStirAt(drain.value, rules.value, now.value.toISOString())
+    : null,
 );
 const lastStir = computed(
   () => drain.value?.events.filter((e) => e.kind === 'stir' || e.kind === 'mash').at(-1) ?? null,
@@ -164,8 +167,8 @@ const mainWords = computed(
         big: 'Weigh',
         when: pressing.value
           ? 'pressed enough'
-          : drain.value?.method === 'slice'
-            ? 'slices are not stirred'
+          : drain.value && rules.value && !isStirred(drain.value.method, rules.value)
+            ? 'slices are left alone, by your rule'
             : 'stirred twice',
       },
     })[main.value],
@@ -390,7 +393,7 @@ const closeFrom = computed(() => {
               label="Weigh…"
               @click="panel = 'weigh'"
             /><Button
-              v-if="stirAt || drain.method !== 'slice'"
+              v-if="isStirred(drain.method, rules)"
               outlined
               label="Mash again"
               @click="event({ kind: 'mash' }, 'Mashed again, 5 minutes of your hands.')"

@@ -25,6 +25,7 @@ import {
   type Vessel,
   type Way,
 } from '@furrow/core';
+import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -41,6 +42,7 @@ import { newId } from '../server/client.js';
 import { useHarvests, useOpenPlans, useRuns } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { useDraft } from '../shell/draft.js';
+import PotBefore from './PotBefore.vue';
 
 /** The stack of vessels built from the kit and drawn in section; what is too small is said before anything is poured. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[] }>();
@@ -57,6 +59,9 @@ const { draft, clear } = useDraft(`stack.${props.detail.batch.id}`, () => ({
   fineness: 'middle' as Fineness,
   thixotropic: false,
   potText: '',
+  potFromLotId: null as string | null,
+  since: '',
+  crushMinutes: null as number | null,
   temperatureC: (props.detail.batch.plan?.kitchenTemperatureC ??
     props.rules.kitchenTemperatureC) as number | null,
   nightTemperatureC: (props.detail.batch.plan?.nightTemperatureC ??
@@ -165,6 +170,8 @@ const taken = computed(() =>
 /** What keeps the key shut, under it. */
 const missing = computed(() => {
   if (potG.value === null) return 'What stands in the lower vessel already has to be a weight.';
+  if (potG.value > 0 && !draft.value.potFromLotId)
+    return 'Which honey stands in the lower vessel already? It becomes one with this.';
   const lower = of(draft.value.lower);
   if (lower && hasHoles(lower)) return `${lower.name} has holes: nothing stays in it.`;
   return taken.value[0] ?? null;
@@ -190,6 +197,12 @@ async function join(into: Batch): Promise<void> {
   );
   if (done) await router.push(`/drain/${into.id}`);
 }
+/** When it was crushed: now, unless it drips already. */
+const begunAt = computed(() =>
+  draft.value.since
+    ? DateTime.fromISO(draft.value.since, { zone: props.detail.batch.zone }).toUTC().toISO()!
+    : undefined,
+);
 async function start(): Promise<void> {
   const d = draft.value;
   const done = await go(
@@ -208,8 +221,11 @@ async function start(): Promise<void> {
       temperatureC: d.temperatureC,
       nightTemperatureC: d.nightTemperatureC,
       potStartG: potG.value ?? 0,
+      potFromLotId: potG.value ? d.potFromLotId : null,
+      crushMinutes: d.crushMinutes,
     },
     'Drain begun; the clock runs.',
+    { occurredAt: begunAt.value },
   );
   if (done) clear();
 }
@@ -361,7 +377,7 @@ const fineWords: Record<Fineness, string> = {
         :error="fieldError('moisturePercent')"
       />
       <details class="how">
-        <summary>Fineness, honey in the pot, honey that gels</summary>
+        <summary>Begun earlier, honey in the pot, fineness, your minutes</summary>
         <div class="acts">
           <SelectButton
             v-model="draft.fineness"
@@ -371,10 +387,29 @@ const fineWords: Record<Fineness, string> = {
             :allow-empty="false"
             aria-label="How finely it is broken"
           />
+          <PotBefore
+            v-model:text="draft.potText"
+            v-model:lot-id="draft.potFromLotId"
+            :rules="rules"
+            :hive-id="detail.batch.hiveId"
+            :batch-id="detail.batch.id"
+            :g="potG"
+            :error="fieldError('potStartG')"
+          />
           <TextField
-            v-model="draft.potText"
-            label="Honey already in the lower vessel, net"
-            :error="potG === null ? 'A weight such as 0,8 kg.' : fieldError('potStartG')"
+            v-model="draft.since"
+            type="datetime-local"
+            label="It drips already, since"
+            :error="fieldError('occurredAt')"
+          />
+          <NumberField
+            v-model="draft.crushMinutes"
+            nullable
+            whole
+            label="Your minutes to break it up"
+            unit="min"
+            :min="0"
+            :max="600"
           />
           <label class="gels"
             ><input v-model="draft.thixotropic" type="checkbox" /> It gels until stirred, as heather
@@ -384,7 +419,13 @@ const fineWords: Record<Fineness, string> = {
       </details>
       <Refusal
         :refusal="refusal"
-        :fields="['temperatureC', 'nightTemperatureC', 'moisturePercent', 'potStartG']"
+        :fields="[
+          'temperatureC',
+          'nightTemperatureC',
+          'moisturePercent',
+          'potStartG',
+          'occurredAt',
+        ]"
       />
       <Button
         type="submit"

@@ -20,7 +20,7 @@ import { dateText } from '../shell/times.js';
 
 /** What judgements need to know of the colony, one touch each with its date. What nobody said is shown as unknown. */
 const props = defineProps<{ hive: Hive; state: ColonyState; date: string }>();
-const emit = defineEmits<{ dead: []; stray: [] }>();
+const emit = defineEmits<{ dead: []; stray: []; begun: [] }>();
 const { go, busy, refusal, fieldError } = useSend();
 type Kind = ColonyFact['kind'] | 'started';
 const open = ref<Kind | null>(null);
@@ -299,6 +299,9 @@ async function keepStart(): Promise<void> {
         <span class="sub">{{ l.name }}</span> <b>{{ l.value }}</b>
       </button>
       <button type="button" class="fact" @click="emit('stray')"><b>Stray comb…</b></button>
+      <button type="button" class="fact" @click="emit('begun')">
+        <b>Begun without Furrow…</b>
+      </button>
       <button type="button" class="fact" @click="emit('dead')">
         <b>{{ state.dead ? 'Dead colony: checklist…' : 'The colony is gone…' }}</b>
       </button>

@@ -28,6 +28,7 @@ import { drawnCombs } from '../drawing/sections/drawHive.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import Refusal from '../parts/Refusal.vue';
 import WinterNeed from '../parts/WinterNeed.vue';
+import BegunDialog from '../parts/BegunDialog.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId } from '../server/client.js';
@@ -139,6 +140,7 @@ const asTable = ref(false);
 /** On a phone the verdict stands above the drawing: its reasons follow below. */
 const narrow = window.matchMedia('(max-width: 899px)').matches;
 const measuring = ref(false);
+const begun = ref(false);
 const [dying, stray] = [ref(false), ref(false)];
 const swapping = ref<BarView | null>(null);
 const compareId = ref<string | null>(null);
@@ -570,6 +572,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         :date="date"
         @dead="dying = true"
         @stray="stray = true"
+        @begun="begun = true"
       />
     </section>
     <div class="right-column">
@@ -633,6 +636,12 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     </div>
     <MeasuresDialog v-model:visible="measuring" :hive="hive" />
     <DeadColony v-model:visible="dying" :hive="hive" :state="state" :date="date" />
+    <BegunDialog
+      v-model:visible="begun"
+      :hive-id="hive.id"
+      :units="rules.units"
+      @begun="(d) => router.push(`/${d.batch.stage}/${d.batch.id}`)"
+    />
     <StrayComb v-model:visible="stray" :hive="hive" @taken="(id) => router.push(`/drain/${id}`)" />
   </div>
 </template>

@@ -37,6 +37,8 @@ const fieldId = useId();
 const adding = ref(false);
 const [name, emptyText] = [ref(''), ref('')];
 const volumeL = ref<number | null>(null);
+/** Of a bucket with holes or a strainer; a vessel that holds honey has none. */
+const holeMm = ref<number | null>(null);
 const emptyG = computed(() => {
   const g = readMassG(emptyText.value, props.rules.units === 'metric' ? 'kg' : 'lb');
   return g === null ? null : Math.round(g);
@@ -50,7 +52,12 @@ const jarName = (jar: JarKindRecord): string => `Jar ${jar.name}`;
 /** Vessels are about as wide as they are high where nobody measured them; only the drawing goes by it. */
 const widthMm = (litres: number): number =>
   Math.min(1500, Math.max(30, Math.round(Math.cbrt((4 * litres * 1e6) / Math.PI))));
-async function put(vessel: { name: string; volumeL: number; tareG: number }): Promise<void> {
+async function put(vessel: {
+  name: string;
+  volumeL: number;
+  tareG: number;
+  holeMm?: number | null;
+}): Promise<void> {
   const id = newId();
   const done = await go(
     '/vessels',
@@ -61,7 +68,7 @@ async function put(vessel: { name: string; volumeL: number; tareG: number }): Pr
   chosen.value = id;
   adding.value = false;
   name.value = emptyText.value = '';
-  volumeL.value = null;
+  volumeL.value = holeMm.value = null;
 }
 const JAR = 'jar:';
 function pick(value: string): void {
@@ -114,13 +121,23 @@ const missing = computed(() => {
           fieldError('tareG') ?? (emptyText && emptyG === null ? 'A weight such as 0,3 kg.' : null)
         "
       />
-      <Refusal :refusal="refusal" :fields="['name', 'volumeL', 'tareG']" />
+      <NumberField
+        v-if="role === 'upper'"
+        v-model="holeMm"
+        nullable
+        label="Holes or mesh"
+        unit="mm"
+        :min="0.05"
+        :max="30"
+        :error="fieldError('holeMm')"
+      />
+      <Refusal :refusal="refusal" :fields="['name', 'volumeL', 'tareG', 'holeMm']" />
       <Button
         type="button"
         label="Put it into the kit"
         :disabled="missing !== null"
         :loading="busy"
-        @click="put({ name: name.trim(), volumeL: volumeL!, tareG: emptyG! })"
+        @click="put({ name: name.trim(), volumeL: volumeL!, tareG: emptyG!, holeMm })"
       />
       <p v-if="missing" class="sub">{{ missing }}</p>
     </div>

@@ -3,6 +3,7 @@ import {
   INCIDENT_KINDS,
   INCIDENT_WORDS,
   incidentAnswer,
+  stingRules,
   type BatchDetail,
   type HouseRules,
   type IncidentKind,
@@ -50,7 +51,7 @@ const answer = computed(() =>
   kind.value
     ? incidentAnswer(kind.value, {
         stings: props.stings,
-        rules: props.rules,
+        rules: stingRules(props.rules, props.detail.marks),
         frameRuns: props.frames,
       })
     : null,

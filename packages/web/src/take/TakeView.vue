@@ -23,6 +23,7 @@ import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import AgainstNow from '../parts/AgainstNow.vue';
+import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
@@ -79,6 +80,8 @@ const happened = ref(false);
 const checked = ref<string[]>([]);
 const tiltDegrees = ref<number | null>(null);
 const trayText = ref('');
+/** How high the strips are that were left on the bars; null where nobody said. */
+const stripMm = ref<number | null>(null);
 const vesselOf = ref<Record<string, string>>({});
 const beforeText = ref<Record<string, string>>({});
 const vesselsSay = ref<string | null>(null);
@@ -186,6 +189,7 @@ async function next(): Promise<void> {
     mark({
       ...(tiltDegrees.value !== null ? { tiltDegrees: tiltDegrees.value } : {}),
       ...(step.value.asks === 'tray' ? { trayG: trayG.value ?? 0 } : {}),
+      ...(step.value.asks === 'strip' && stripMm.value !== null ? { stripMm: stripMm.value } : {}),
       ...(step.value.id === 'checks' ? vesselAnswers() : {}),
     });
 }
@@ -318,6 +322,15 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             :error="trayG === null ? 'A weight such as 0,06 kg.' : null"
           />
         </div>
+        <NumberField
+          v-if="step.asks === 'strip'"
+          v-model="stripMm"
+          nullable
+          label="Comb left on the bars as guide, high"
+          unit="mm"
+          :min="0"
+          :max="100"
+        />
         <FramesPanel
           v-if="step.kind === 'frames'"
           :detail="seen!"
@@ -401,6 +414,14 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             @click="next"
           />
           <p class="sub keyhint">The space bar does the same.</p>
+          <Button
+            v-if="step.id === 'smoke'"
+            outlined
+            class="otherwise"
+            label="Opened without smoke"
+            :disabled="busy"
+            @click="mark({ unsmoked: true })"
+          />
           <div v-if="step.kind === 'unit'" class="acts row halves">
             <Button outlined label="Put it back" @click="put('put-back')" /><Button
               outlined

@@ -27,13 +27,15 @@ export function useTakeRun(
     await pending.flush();
     return send(...args);
   };
+  /** The harvest with what was touched here and has not arrived yet. */
+  const seen = computed(() => (detail.value ? { ...detail.value, marks: marks.value } : undefined));
   // Made once a harvest opens: taking a comb must not change what stands before and behind it.
   const day = computed(
     () =>
       detail.value?.marks[0]?.occurredAt ?? now.value.toISOString().slice(0, 13) + ':00:00.000Z',
   );
   const input = computed(() =>
-    detail.value && rules.value ? takeInputOf(detail.value, rules.value, day.value) : null,
+    seen.value && rules.value ? takeInputOf(seen.value, rules.value, day.value) : null,
   );
   const marks = computed(() => {
     const known = detail.value?.marks ?? [];
@@ -78,8 +80,6 @@ export function useTakeRun(
       : null;
   };
   const minutes = computed(() => (detail.value ? handsOnMinutes(detail.value, steps.value) : 0));
-  /** The harvest with what was touched here and has not arrived yet. */
-  const seen = computed(() => (detail.value ? { ...detail.value, marks: marks.value } : undefined));
   return {
     input,
     seen,

@@ -1,0 +1,63 @@
+import { newBegunSchema, type NewBegun } from '@furrow/core';
+import { refused } from '../problem.js';
+import { hiveView } from '../store/hiveViews.js';
+import { batchDetail, batchView, currentRules } from '../store/views.js';
+import type { UnitOfWork } from '../store/unitOfWork.js';
+import { write } from '../store/writes.js';
+import { lotOf } from '../take/lots.js';
+import { dateAt } from '../look/writes.js';
+
+const REASONS: Record<NewBegun['stands'], string> = {
+  comb: 'Comb cut out before Furrow was asked',
+  honey: 'Honey from before Furrow',
+};
+
+/** A harvest that was begun without Furrow: what stands there is weighed and opens a lot, and the row goes on from it. */
+async function begin(unit: UnitOfWork, payload: NewBegun): Promise<void> {
+  const hive = await hiveView(unit.db, payload.hiveId);
+  if (payload.harvestedOn > dateAt(unit.at, hive.site.zone))
+    throw refused('This lies in the future.', 'payload.harvestedOn');
+  const { version } = await currentRules(unit.db);
+  await unit.insert('visits', {
+    id: payload.visitId,
+    hiveId: hive.id,
+    date: payload.harvestedOn,
+    occurredAt: unit.at,
+  });
+  await unit.insert('batches', {
+    id: payload.batchId,
+    visitId: payload.visitId,
+    hiveId: hive.id,
+    method: 'crush',
+    lotGroup: null,
+    stage: payload.stands === 'comb' ? 'drain' : 'jar',
+    code: null,
+    combIds: [],
+    anyway: [],
+    decision: { begun: payload.stands, note: payload.note },
+    plan: null,
+    rulesVersion: version,
+    handsOnMinutes: 0,
+    closedAt: null,
+    lookedBackAt: unit.at,
+    createdAt: unit.at,
+  });
+  const batch = await batchView(unit.db, payload.batchId);
+  const name = payload.stands === 'comb' ? 'comb' : 'honey from before Furrow';
+  const lot = await lotOf(unit, batch, payload.stands, name);
+  const reason = [REASONS[payload.stands], payload.note].filter(Boolean).join(': ');
+  await unit.flow({ from: 'outside', to: lot, g: payload.grossG - payload.tareG, reason });
+}
+
+export const begunWrites = [
+  write({
+    method: 'post',
+    path: '/begunHarvests',
+    schema: newBegunSchema,
+    sentence: (p) => (p.stands === 'comb' ? 'Comb already cut out' : 'Honey from before Furrow'),
+    run: async (unit, payload) => {
+      await begin(unit, payload);
+      return { detail: await batchDetail(unit.db, payload.batchId) };
+    },
+  }),
+];

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { weighedText, type HouseRules } from '@furrow/core';
+import { computed, ref } from 'vue';
+import Button from 'primevue/button';
+import BegunDialog from '../parts/BegunDialog.vue';
+import TextField from '../parts/TextField.vue';
+import { useStock } from '../server/queries.js';
+
+/** Honey that stands in the lower vessel already: how much, and which; what is not in the book yet is entered first. */
+const props = defineProps<{
+  rules: HouseRules;
+  hiveId: string;
+  batchId: string;
+  /** The weight as it was read; null where it cannot be. */
+  g: number | null;
+  error: string | null;
+}>();
+const text = defineModel<string>('text', { required: true });
+const lotId = defineModel<string | null>('lotId', { required: true });
+const { data: stock } = useStock();
+const lots = computed(() =>
+  (stock.value ?? []).filter((l) => l.kind === 'honey' && l.batchId !== props.batchId),
+);
+const entering = ref(false);
+</script>
+
+<template>
+  <div class="acts">
+    <TextField
+      v-model="text"
+      label="Honey already in the lower vessel, net"
+      :error="g === null ? 'A weight such as 0,8 kg.' : error"
+    />
+    <template v-if="g">
+      <label class="sub" for="pot-lot">Which honey is it?</label>
+      <select id="pot-lot" v-model="lotId" class="native">
+        <option :value="null" disabled>choose a lot</option>
+        <option v-for="l in lots" :key="l.id" :value="l.id">
+          {{ l.name }}, {{ weighedText(l.nowG, rules.units) }}
+        </option>
+      </select>
+      <p class="sub">From here on both are one lot: no jar can say them apart.</p>
+      <Button type="button" outlined label="It is from before Furrow…" @click="entering = true" />
+    </template>
+    <BegunDialog
+      v-model:visible="entering"
+      :hive-id="hiveId"
+      :units="rules.units"
+      stands="honey"
+      @begun="(_, honeyLotId) => (lotId = honeyLotId)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.native {
+  min-height: 64px;
+  font-size: 18px;
+}
+</style>
