@@ -100,8 +100,9 @@ test('two hives, combs cut into one bucket: opened without smoke, strips by thei
   await person.touch(/^Go on to Book/);
   await person.touch('Given');
   await person.sees('Balanced to the gram');
+  await person.sees(/4450 g came in = 1000 g here/);
   await person.sees(/Opened without smoke. Comb 15 mm high was left/);
-  const detail = await balances(server);
+  const detail = await balances(server, 'Manacá');
   expect(detail.lossG).toBe(50);
   // 2.10 of the 4.45 kg of comb were Manacá's, the rest Sibipiruna's; both have their share of the honey.
   const { harvests } = await server.get<{ harvests: { hiveName: string; honeyG: number }[] }>(

@@ -1,6 +1,7 @@
 // Book: what every gram came from and went to, wax and rinse, what the seasons teach, what cannot all be true.
 export * from './contradictions.js';
 export * from './feedCheck.js';
+export * from './harvestSums.js';
 export * from './joined.js';
 export * from './lotTrace.js';
 export * from './massBalance.js';

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { harvestMark, massText, smallMassText, type Flow, type Lot } from '@furrow/core';
+import {
+  harvestMark,
+  harvestSums,
+  massText,
+  smallMassText,
+  type Flow,
+  type Lot,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
@@ -48,15 +55,7 @@ const name = (id: string): string =>
       ? 'lost'
       : (lots.value.find((l) => l.id === id)?.name ?? 'another lot');
 const left = computed(() => lots.value.filter((l) => l.nowG > 0));
-const cameIn = computed(() => (detail.value?.flows ?? []).filter((f) => f.from === 'outside'));
-const sumOf = (flows: readonly Flow[]): number => flows.reduce((s, f) => s + f.g, 0);
-/** Water of a rinse is not honey: it stands apart. */
-const waterG = computed(() => sumOf(cameIn.value.filter((f) => f.reason === 'Water')));
-const inG = computed(() => sumOf(cameIn.value) - waterG.value);
-const outG = computed(() =>
-  (detail.value?.flows ?? []).filter((f) => f.to === 'outside').reduce((s, f) => s + f.g, 0),
-);
-const nowG = computed(() => lots.value.reduce((s, l) => s + l.nowG, 0));
+const sums = computed(() => harvestSums(lots.value, detail.value?.flows ?? []));
 const traced = computed(() => lots.value.find((l) => l.id === route.query.lot) ?? null);
 const trace = (lotId: string): unknown =>
   router.replace({
@@ -162,11 +161,11 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
       </p>
       <p v-for="p in detail.problems" :key="p.message" class="rust" role="alert">{{ p.message }}</p>
       <p class="sum">
-        <b>{{ gram(inG) }}</b> came in<template v-if="waterG">
-          + <b>{{ gram(waterG) }}</b> water to the rinse</template
+        <b>{{ gram(sums.inG) }}</b> came in<template v-if="sums.waterG">
+          + <b>{{ gram(sums.waterG) }}</b> water to the rinse</template
         >
-        = <b>{{ gram(nowG) }}</b> here + <b>{{ gram(outG) }}</b> gone out +
-        <b>{{ gram(detail.lossG) }}</b> lost
+        = <b>{{ gram(sums.nowG) }}</b> here + <b>{{ gram(sums.outG) }}</b> gone out +
+        <b>{{ gram(sums.lossG) }}</b> lost
       </p>
       <FlowDrawing v-if="detail.flows.length" :lots="lots" :flows="detail.flows" :units="units" />
       <CombsTaken :detail="detail" :units="units" />
