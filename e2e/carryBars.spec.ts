@@ -1,6 +1,6 @@
 import { balances } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
-import { chooserIsDone } from './lift.js';
+import { chooserIsDone, openTopBar } from './lift.js';
 import { Stranger } from './stranger.js';
 import { weighLowerHoney, weighWetWax } from './weigh.js';
 
@@ -111,5 +111,107 @@ test('two hives, combs cut into one bucket: opened without smoke, strips by thei
   expect(Object.fromEntries(harvests.map((h) => [h.hiveName, h.honeyG]))).toEqual({
     Manacá: 3400 - Math.round((3400 * 2350) / 4450),
     Sibipiruna: Math.round((3400 * 2350) / 4450),
+  });
+});
+
+test.describe('chopped and left to drip', () => {
+  test.use({ now: '2026-01-20T11:30:00Z' });
+  test('earlier honey in the pot, comb under the share in its own lot, one visit, a broken bar told, warmth, rinse', async ({
+    page,
+    server,
+  }) => {
+    test.slow();
+    const person = new Stranger(page);
+    await page.goto(`${server.base}/rules`);
+    await person.touch('Chop fine');
+    await person.touch('Stir until it ends');
+    await person.fill('Stir every', '6');
+    await person.touch('Write these rules down');
+    await person.makesHive(server.base, 'Horizontal top-bar hive', 'Orchard wall', 'Araçá');
+    for (const comb of [17, 16]) {
+      await person.touch(new RegExp(`^Comb ${comb},`));
+      await person.reads('All capped');
+      await person.touch(`Write down comb ${comb}`);
+    }
+    // The third is sealed on a bit more than half of it: under the share of the rules.
+    await person.touch(/^Comb 15,/);
+    for (const side of ['A', 'B']) {
+      await person.touch(`Side ${side}`);
+      await person.touch('All capped');
+      await person.fill(`Capped, side ${side}`, '60');
+      await person.fill(`Open, side ${side}`, '40');
+    }
+    await person.touch('Write down comb 15');
+    await person.fill('Winter need', '0');
+    await person.touch('Write down 0 kg');
+    await person.touch('Go on to Choose');
+    for (const comb of [17, 16]) {
+      await person.touch(new RegExp(`^Comb ${comb},`));
+      await person.touch(/^Crush and strain/);
+    }
+    await person.touch(/^Comb 15,/);
+    await person.fill('Why take it all the same?', 'Eaten at home within weeks');
+    await person.touch('Take comb 15 anyway');
+    await person.touch(/^Crush and strain/);
+    await person.touch('One lot or more…');
+    await person.check('Fully capped comb apart from comb with open honey');
+    await person.touch('That is it');
+    await person.sees('2 lots');
+    await person.touch('Go on to Ready');
+    await person.sees('Go on with the next lot');
+    await person.touch(/go to Take/);
+    await openTopBar(page);
+    const grossKg: Record<string, string> = { '17': '3,2', '16': '5,15', '15': '2,75' };
+    const instruction = page.locator('h2.instruction');
+    for (let comb = 0; comb < 3; comb++) {
+      await expect(instruction).toHaveText(/^Lift bar/);
+      const lifts = (await instruction.textContent())!;
+      const bar = lifts.replace('Lift bar ', '');
+      if (bar === '16') {
+        await person.touch('Something went otherwise…');
+        await person.touch(/bar broke/i);
+        await person.touch('Done, go on');
+      } else await person.touch('In the tub');
+      if (comb === 0) await person.addsVessel(/^In which vessel/, 'Tub', '15', '1,1');
+      if (comb === 1) {
+        // One tub for both would make them one lot: it is asked before they meet.
+        await person.sees('The other lot of this hive is in this vessel. One lot, or two?');
+        await person.addsVessel(/^In which vessel/, 'Second tub', '15', '1,1');
+      }
+      if (comb === 2)
+        await page
+          .getByLabel(/^In which vessel/)
+          .selectOption({ label: 'Second tub, 1.10 kg empty' });
+      await person.fill('Gross weight, vessel and comb', grossKg[bar]);
+      await person.fill(/^Tare, before this comb/, comb === 2 ? grossKg['17'] : '1,1');
+      await person.touch('Write it down');
+      await expect(instruction).not.toHaveText(lifts);
+      // The hive stays open between the two lots.
+      if ((await instruction.textContent()) === 'Go on with the next lot')
+        await person.touch('Next lot');
+    }
+    await person.touch('All bars in');
+    await person.touch('Hive is closed');
+    await person.touch('Done, on to the bench');
+    // Which lot comes to the bench first is the person's choice: here the sealed one.
+    await page.goto(server.base);
+    await expect(page.getByRole('link', { name: /^Crush Araçá's comb/ })).toHaveCount(2);
+    const { items } = await server.get<{ items: { id: string; combIds: string[] }[] }>('/harvests');
+    const sealed = items.find((h) => h.combIds.length === 2)!;
+    await page.goto(`${server.base}/drain/${sealed.id}`);
+    await person.sees('4.05 kg of comb to crush.');
+    await person.addsVessel(/^Upper vessel/, 'Sieve bucket', '12', '0,9', '3');
+    await person.addsVessel(/^Lower vessel/, 'Pail with gate', '12', '1,2');
+    await page.getByText('Begun earlier, honey in the pot').click();
+    await person.fill('Honey already in the lower vessel, net', '0,8');
+    await person.sees('Which honey stands in the lower vessel already? It becomes one with this.');
+    await person.touch('It is from before Furrow…');
+    await person.fill('Gross, pot and honey', '2,0');
+    await person.fill(/^Tare, the vessel empty/, '1,2');
+    await person.fill('What is known of it', 'spring honey, strained');
+    await person.touch('Put it into the book');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await person.touch('Crushed: start the clock');
+    await person.sees(/draining since/);
   });
 });

@@ -278,6 +278,7 @@ function workOut(
       siteNotes: hive.site.notes,
       siteTasks: hive.site.tasks.filter((t) => t.doneOn === null).map((t) => t.what),
       dearth,
+      sameVisit: input.open.details.find((d) => d.batch.visitId === batch.visitId) !== detail,
       joins: null,
     },
     toBring: {

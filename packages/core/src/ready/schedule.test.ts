@@ -31,6 +31,7 @@ const plan = (more: Partial<HarvestToPlan> = {}): HarvestToPlan => ({
   combKg: 4,
   crushMinutesPerKg: null,
   dearth: false,
+  sameVisit: false,
   joins: null,
   ...more,
 });
@@ -77,6 +78,17 @@ const drawn = (
   );
 
 describe('the timetable', () => {
+  it('smokes, carries, washes and looks back once for two lots of one visit', () => {
+    const steps = run([plan({ id: 'a' }), plan({ id: 'b', sameVisit: true })]);
+    const idsOf = (harvest: string) =>
+      steps.filter((s) => s.harvestId === harvest).map((s) => s.id);
+    for (const once of ['sanitise', 'carry', 'wash', 'look-back']) {
+      expect(idsOf('a')).toContain(once);
+      expect(idsOf('b')).not.toContain(once);
+    }
+    expect(of(steps, 'smoke', 'b').title).toMatch(/Go on with the next lot/);
+    expect(idsOf('b')).toEqual(expect.arrayContaining(['take', 'crush', 'drain', 'jar']));
+  });
   it('runs from washing the gear to the residue, every step after what it needs', () => {
     const steps = run([plan()]);
     expect(of(steps, 'smoke').startsAt).toBe('2026-03-14T09:30:00.000-03:00');

@@ -50,6 +50,8 @@ export interface HarvestToPlan {
   /** What was to be done at the site before this visit. */
   siteTasks: readonly string[];
   dearth: boolean;
+  /** Another lot of this hive is taken first in the same visit: laid out, smoked, carried and washed for once. */
+  sameVisit: boolean;
   /** The harvest whose vessel its comb goes into: the bench work is then that one's. */
   joins: { id: string; name: string } | null;
 }
@@ -117,6 +119,11 @@ export const PLACE_NOTES = ['humid', 'heather'] as const;
  * needs. Minutes are the household's own; draining, settling and freezing come from the core.
  */
 export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
+  const tasks = allTasks(h, rules);
+  return h.sameVisit ? withoutTwice(tasks) : tasks;
+}
+
+function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
   const tasks: PlanTask[] = [];
   const hands = (minutes: number): Pick<PlanTask, 'minutes' | 'handsOnMinutes'> => ({
     minutes: () => minutes,
@@ -497,4 +504,27 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
       ...hands(45),
     });
   return tasks;
+}
+
+/** What is done once for all lots of one visit; a lot that follows another of its hive does without. */
+const ONCE_A_VISIT = /^(sanitise|site-.*|reduce|carry|look-back|look-back-2|wash)$/;
+function withoutTwice(tasks: readonly PlanTask[]): PlanTask[] {
+  const gone = new Map(tasks.filter((t) => ONCE_A_VISIT.test(t.id)).map((t) => [t.id, t.after]));
+  /** What a step waited for, through those that are not done again. */
+  const through = (after: readonly string[]): string[] =>
+    after.flatMap((id) => (gone.has(id) ? through(gone.get(id)!) : [id]));
+  return tasks
+    .filter((t) => !gone.has(t.id))
+    .map((t) => ({
+      ...t,
+      after: through(t.after),
+      ...(t.id === 'smoke'
+        ? {
+            title: 'Go on with the next lot',
+            note: 'The hive is open already; another tub.',
+            minutes: () => 2,
+            handsOnMinutes: 2,
+          }
+        : {}),
+    }));
 }

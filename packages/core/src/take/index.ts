@@ -17,3 +17,4 @@ export * from './step.js';
 export * from './steps.js';
 export * from './takeInput.js';
 export * from './tareCheck.js';
+export * from './visit.js';

@@ -2,6 +2,7 @@ import { hiveKind, type HiveKindName } from '../hive/kinds.js';
 import type { Floor } from '../records/colony.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Way } from '../choose/index.js';
+import type { InVisit } from './visit.js';
 
 export type StepKind =
   'prepare' | 'smoke' | 'wait' | 'check' | 'open' | 'unit' | 'box' | 'frames' | 'close' | 'after';
@@ -62,6 +63,8 @@ export interface TakeInput {
     | 'minutesPerComb'
   >;
   temper: 'calm' | 'nervous' | 'defensive' | null;
+  /** Where this lot stands among others that are taken from the hive in one visit. */
+  visit: InVisit;
   /** It was opened without the smoke that was due: nobody waits for smoke, and no smoker is out. */
   unsmoked: boolean;
   /** False for a colony that is gone: nobody is smoked. */

@@ -2,6 +2,7 @@ import { hiveKind, type HiveKindName } from '../hive/kinds.js';
 import { pileBoxSteps, topBarSteps, warreSteps } from './stepsBars.js';
 import { cutCombSteps, drainFrameSteps, framedSteps, potSteps } from './stepsFrames.js';
 import type { TakeInput, TakeStep } from './step.js';
+import { stepsInVisit } from './visit.js';
 
 /** Steps by kind of hive: a new kind adds its own here. */
 const STEPS: Record<HiveKindName, (input: TakeInput) => TakeStep[]> = {
@@ -20,7 +21,7 @@ const STEPS: Record<HiveKindName, (input: TakeInput) => TakeStep[]> = {
  * chosen.
  */
 export function takeSteps(input: TakeInput): TakeStep[] {
-  return input.places.length ? STEPS[input.kind](input) : [];
+  return input.places.length ? stepsInVisit(STEPS[input.kind](input), input.visit) : [];
 }
 
 /** What a unit of this kind is called in a sentence. */

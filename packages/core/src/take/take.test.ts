@@ -4,6 +4,7 @@ import { harvestCautions } from '../ready/index.js';
 import { HIVE_KIND_NAMES, type HiveKindName } from '../hive/kinds.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
 import { stingRules } from './progress.js';
+import { ALONE } from './visit.js';
 import type { TakeInput } from './step.js';
 import { takeSteps } from './steps.js';
 import { tareCheck } from './tareCheck.js';
@@ -25,6 +26,7 @@ const input = (kind: HiveKindName, change: Partial<TakeInput> = {}): TakeInput =
   wholeBoxes: [],
   rules: DEFAULT_RULES,
   temper: null,
+  visit: ALONE,
   unsmoked: false,
   alive: true,
   dearth: false,

@@ -7,6 +7,7 @@ import type { HouseRules } from '../rules/houseRules.js';
 import { sumRanges } from '../units/ranges.js';
 import { wasOpenedUnsmoked } from './progress.js';
 import type { TakeInput } from './step.js';
+import type { InVisit } from './visit.js';
 
 /** Boxes, bars and frames weigh something too: kg of a box without comb, a starting value. */
 const BOX_WOOD_KG = 3;
@@ -44,6 +45,15 @@ export function placesOf(
     .filter((p) => p.slot > 0);
 }
 
+const AT_THE_HIVE = ['ready', 'take'];
+/** Where a harvest stands among the others of its visit: what left the hive unshut keeps it open for the next. */
+function inVisit(others: BatchDetail['sameVisit']): InVisit {
+  return {
+    hiveOpen: others.some((o) => !AT_THE_HIVE.includes(o.stage) && o.leftOpen),
+    moreToCome: others.some((o) => AT_THE_HIVE.includes(o.stage)),
+  };
+}
+
 /** Everything the steps of one harvest are made from. Takes the harvest with its hive, the house rules and today's instant. */
 export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: string): TakeInput {
   const { batch, hive } = detail;
@@ -77,6 +87,7 @@ export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: stri
     wholeBoxes,
     rules,
     temper: state.dead ? null : (state.temper?.temper ?? null),
+    visit: inVisit(detail.sameVisit),
     unsmoked: wasOpenedUnsmoked(detail.marks),
     alive: !state.dead && hive.colony !== null,
     dearth: !state.dead && forageAt(hive, state, nowIso) === 'dearth',

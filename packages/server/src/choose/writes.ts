@@ -155,7 +155,9 @@ export const chooseWrites = [
     schema: z.strictObject({}),
     sentence: () => 'Looked back at the hive',
     run: async (unit, _payload, { id }) => {
-      await unit.update('batches', id, { lookedBackAt: unit.at });
+      const { visitId } = await batchView(unit.db, id);
+      const lots = await unit.db('batches').where({ visitId, removedAt: null }).pluck('id');
+      for (const lot of lots) await unit.update('batches', lot, { lookedBackAt: unit.at });
       return { batch: await batchView(unit.db, id) };
     },
   }),

@@ -1,6 +1,7 @@
 import { holdsByLot } from '../book/holds.js';
 import {
   DEFAULT_RULES,
+  NEXT_LOT,
   massBalance,
   type Batch,
   type BatchDetail,
@@ -19,6 +20,7 @@ import {
   type Range,
   type RulesVersion,
   type Site,
+  type Stage,
   type StepMark,
   type StreamReading,
   type Take,
@@ -282,6 +284,33 @@ export async function outsOf(db: Knex, batchId: string): Promise<Out[]> {
   return rows.map((row) => fromRow<Out>('outs', row));
 }
 
+/** The other lots of a batch's visit, in the order they were chosen. */
+async function sameVisitAs(db: Knex, batch: Batch): Promise<BatchDetail['sameVisit']> {
+  const others = (await db('batches')
+    .where({ visitId: batch.visitId, removedAt: null })
+    .whereNot({ id: batch.id })
+    .orderBy('createdAt')
+    .orderBy('rowid')
+    .select('id', 'stage')) as { id: string; stage: Stage }[];
+  const open = new Set(
+    (await db('stepMarks')
+      .whereIn(
+        'batchId',
+        others.map((o) => o.id),
+      )
+      .where({ stepId: NEXT_LOT, removedAt: null })
+      .pluck('batchId')) as string[],
+  );
+  const isShut = await db('stepMarks')
+    .whereIn(
+      'batchId',
+      others.map((o) => o.id),
+    )
+    .where({ stepId: 'shut', removedAt: null })
+    .first();
+  return others.map((o) => ({ ...o, leftOpen: open.has(o.id) && !isShut }));
+}
+
 export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
   const batch = await batchView(db, id);
   const looks = await lookRows(db, batch.combIds);
@@ -290,6 +319,7 @@ export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
   return {
     batch,
     hive: await hiveView(db, batch.hiveId),
+    sameVisit: await sameVisitAs(db, batch),
     looks,
     takes: await list<Take>(db, 'takes', { batchId: id }, 'occurredAt'),
     marks: await list<StepMark>(db, 'stepMarks', { batchId: id }, 'occurredAt'),

@@ -337,10 +337,14 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     db,
     fresh.map((v) => v.batchId),
   );
+  // One visit is looked back at once, however many lots it brought.
+  const told = new Set<string>();
   for (const { batchId, at } of fresh) {
     const batch = visited.find((b) => b.id === batchId);
     const dueAt = new Date(Date.parse(at) + 24 * 3_600_000).toISOString();
-    if (batch && !batch.lookedBackAt && now.getTime() < Date.parse(dueAt) + 24 * 3_600_000)
+    if (!batch || told.has(batch.visitId)) continue;
+    told.add(batch.visitId);
+    if (!batch.lookedBackAt && now.getTime() < Date.parse(dueAt) + 24 * 3_600_000)
       add({
         id: `${batchId}-back`,
         kind: 'look-back',

@@ -6,6 +6,7 @@ import Refusal from '../parts/Refusal.vue';
 import { read } from '../server/client.js';
 import { useHarvests } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
+import { dateText } from '../shell/times.js';
 
 /** Two hives, seasons or boxes into one vessel: one lot or two, asked before and not after. */
 const props = defineProps<{ detail: BatchDetail; vesselId: string | null }>();
@@ -47,6 +48,12 @@ watch(
 watch([other, sameLot], () => emit('agreed', other.value === null || sameLot.value), {
   immediate: true,
 });
+const isOwnHive = computed(() => other.value?.hiveId === props.detail.batch.hiveId);
+const theirComb = computed(() =>
+  isOwnHive.value
+    ? 'The other lot of this hive'
+    : `${other.value!.hiveName}'s comb of ${dateText(other.value!.date)}`,
+);
 const join = (): unknown =>
   go(
     `/harvests/${props.detail.batch.id}/lot`,
@@ -58,14 +65,18 @@ const join = (): unknown =>
 <template>
   <div v-if="other && !sameLot" class="lot" role="alert">
     <p>
-      <b>{{ other.hiveName }}'s comb of {{ other.date }} is in this vessel. One lot, or two?</b>
-      Once mixed, no jar can say which hive it came from.
+      <b>{{ theirComb }} is in this vessel. One lot, or two?</b>
+      {{
+        isOwnHive
+          ? 'Once mixed, they are one lot and cannot be told apart.'
+          : 'Once mixed, no jar can say which hive it came from.'
+      }}
     </p>
     <div class="acts row">
       <Button
         type="button"
         outlined
-        :label="`One lot with ${other.hiveName}`"
+        :label="isOwnHive ? 'One lot after all' : `One lot with ${other.hiveName}`"
         :loading="busy"
         @click="join"
       /><span class="sub">Two lots: choose another vessel.</span>

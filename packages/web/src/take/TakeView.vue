@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  NEXT_LOT,
   percentDown,
   OUTCOME_WORDS,
   cutsComb,
@@ -172,14 +173,20 @@ async function finish(): Promise<void> {
       : runsInPlace(method)
         ? 'jar'
         : 'drain';
+  const following = step.value?.id === NEXT_LOT ? nextLot.value : null;
+  if (following) mark();
   const done = await go(
     `/harvests/${id.value}/stage`,
     { stage, handsOnMinutes: minutes.value },
     anyTaken.value ? 'Hive is closed.' : 'Nothing was taken; the harvest is closed.',
     { baseRevision: detail.value!.batch.revision },
   );
-  if (done) await router.push(`/${stage}/${id.value}`);
+  if (done) await router.push(following ? `/take/${following}` : `/${stage}/${id.value}`);
 }
+/** Another lot of this hive that is taken in the same visit. */
+const nextLot = computed(
+  () => detail.value?.sameVisit.find((o) => o.stage === 'take' || o.stage === 'ready')?.id ?? null,
+);
 async function next(): Promise<void> {
   if (!step.value || busy.value || isDone.value || notYet.value) return;
   if (step.value.kind === 'unit') weighing.value = 'taken';
@@ -403,11 +410,13 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             class="main"
             :outlined="waits"
             :label="
-              step.kind === 'after'
-                ? anyTaken
-                  ? 'Done, on to the bench'
-                  : 'Close, nothing taken'
-                : step.done
+              step.id === NEXT_LOT
+                ? step.done
+                : step.kind === 'after'
+                  ? anyTaken
+                    ? 'Done, on to the bench'
+                    : 'Close, nothing taken'
+                  : step.done
             "
             :loading="busy"
             :disabled="notYet !== null || (step.asks === 'tray' && trayG === null)"
