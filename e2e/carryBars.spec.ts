@@ -1,8 +1,9 @@
+import type { BatchDetail } from '../packages/core/src/records/views.js';
 import { balances } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import { chooserIsDone, openTopBar } from './lift.js';
 import { Stranger } from './stranger.js';
-import { weighLowerHoney, weighWetWax } from './weigh.js';
+import { weighDrawnOff, weighLowerHoney, weighWetWax } from './weigh.js';
 
 /** Combs on bars from an empty household to the book, through visible labels; the grams are summed here anew. */
 test.use({ now: '2026-01-20T20:30:00Z' });
@@ -193,9 +194,10 @@ test.describe('chopped and left to drip', () => {
     await person.touch('All bars in');
     await person.touch('Hive is closed');
     await person.touch('Done, on to the bench');
+    await expect(page).toHaveURL(/\/drain\//);
     // Which lot comes to the bench first is the person's choice: here the sealed one.
     await page.goto(server.base);
-    await expect(page.getByRole('link', { name: /^Crush Araçá's comb/ })).toHaveCount(2);
+    for (const lot of ['A', 'B']) await person.sees(`Crush Araçá (crush and strain ${lot})'s comb`);
     const { items } = await server.get<{ items: { id: string; combIds: string[] }[] }>('/harvests');
     const sealed = items.find((h) => h.combIds.length === 2)!;
     await page.goto(`${server.base}/drain/${sealed.id}`);
@@ -213,5 +215,41 @@ test.describe('chopped and left to drip', () => {
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await person.touch('Crushed: start the clock');
     await person.sees(/draining since/);
+    // Stirs stand on Today at people's hours, every six as the rule says, until it ends.
+    await server.jump('2026-01-21T10:30:00Z');
+    await page.goto(server.base);
+    await person.touch(/^Stir Araçá .*: done/);
+    await page.goto(`${server.base}/drain/${sealed.id}`);
+    await person.touch('Warm…');
+    await person.touch('Warming begins');
+    await person.touch('Warming ended');
+    await person.touch('Close');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await person.touch('Draw off…');
+    // The first that is drawn off takes the earlier honey along.
+    await weighDrawnOff(page, '1,9');
+    await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click();
+    await person.sees('drew off 1.90 kg');
+    await person.touch('Stop draining…');
+    await weighLowerHoney(page.getByRole('dialog'), '1,1');
+    await weighWetWax(page.getByRole('dialog'), '1,75');
+    await person.touch('Close this drain');
+    await person.at('Araçá settles');
+    await person.touch('Go on to Jar');
+    await person.sees('3.00 kg honey to fill');
+    await person.touch('Wax and rinse');
+    await person.fill('Rinse water', '1,5');
+    await person.fill('Sugar reading', '6');
+    await person.touch('Write the rinse down');
+    await person.sees('1.5 L at 6 °Brix');
+    await page.goto(`${server.base}/book/${sealed.id}`);
+    await person.sees('Balanced to the gram');
+    await person.sees(/Bar broke/);
+    const detail = await server.get<BatchDetail>(`/harvests/${sealed.id}`);
+    const honey = detail.lots.find((l) => l.kind === 'honey')!;
+    expect([honey.nowG, detail.balanced]).toEqual([3000, true]);
+    // What was crushed, 4050 g, is honey of these combs, wax, what is in the rinse and what stuck to the tools.
+    const fromBeforeG = 800;
+    expect(honey.nowG - fromBeforeG + 1750 + 100).toBe(4050);
   });
 });

@@ -61,6 +61,14 @@ async function pourToPot(
     g: potStartG,
     reason: 'Stood in the pot already',
   });
+  await closeIfEmpty(unit, from.batchId);
+}
+/** A harvest whose last honey was poured to another one is in the book: nothing of it is left to fill. */
+async function closeIfEmpty(unit: UnitOfWork, batchId: string): Promise<void> {
+  const batch = await batchView(unit.db, batchId);
+  const { lots } = await bookView(unit.db, batchId);
+  if (batch.stage === 'jar' && lots.every((l) => l.nowG === 0))
+    await unit.update('batches', batchId, { stage: 'book', closedAt: unit.at });
 }
 
 const kilograms = (g: number | undefined): string => `${((g ?? 0) / 1000).toFixed(2)} kg`;

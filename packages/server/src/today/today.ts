@@ -6,6 +6,7 @@ import {
   dueItems,
   filledLook,
   frameRefill,
+  harvestMark,
   judgeHiveAt,
   lastFlowOn,
   nextFrameDate,
@@ -13,6 +14,7 @@ import {
   spareableBars,
   stateAt,
   winterCase,
+  type Batch,
   type Gear,
   type Site,
   type Stage,
@@ -45,6 +47,11 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
   const add = (line: Omit<TodayLine, 'urgent'> & { urgent?: boolean }): void =>
     void lines.push({ urgent: false, ...line });
 
+  // Two harvests of one hive on one day are told apart.
+  const nameOf = (batch: Batch): string => {
+    const mark = harvestMark(batch, batches);
+    return mark ? `${batch.hiveName} (${mark})` : batch.hiveName;
+  };
   for (const drain of await drainViews(db, { endedAt: null })) {
     const batch = batches.find((b) => b.id === drain.batchId);
     if (!batch) continue;
@@ -61,7 +68,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ...base,
         id: `${drain.id}-stopped`,
         kind: 'draw-off',
-        title: `${batch.hiveName} has stopped draining: look at the strainer`,
+        title: `${nameOf(batch)} has stopped draining: look at the strainer`,
         dueAt: due.dueAt,
         ifLeft: 'Strainer blocked or stuck: the honey stays in the wax.',
         urgent: true,
@@ -71,7 +78,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ...base,
         id: `${drain.id}-stir`,
         kind: 'stir',
-        title: `Stir ${batch.hiveName}`,
+        title: `Stir ${nameOf(batch)}`,
         dueAt: due.dueAt,
         ifLeft: 'Closed cells keep their honey; it comes out with the wax.',
       });
@@ -80,7 +87,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ...base,
         id: `${drain.id}-draw-off`,
         kind: 'draw-off',
-        title: `Draw off ${batch.hiveName}'s lower vessel`,
+        title: `Draw off ${nameOf(batch)}'s lower vessel`,
         dueAt: due.overflowAt,
         ifLeft: 'It runs over.',
         urgent: Date.parse(due.overflowAt) - now.getTime() < 3 * 3_600_000,
@@ -90,7 +97,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ...base,
         id: `${drain.id}-end`,
         kind: 'close',
-        title: `${batch.hiveName}: nine tenths out, decide when to stop`,
+        title: `${nameOf(batch)}: nine tenths out, decide when to stop`,
         dueAt: due.dueAt,
         ifLeft: 'Open honey takes on water in a damp room.',
       });
@@ -123,7 +130,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ...base,
         id: `${batch.id}-plan`,
         kind: 'plan',
-        title: `Plan the day for ${batch.hiveName}`,
+        title: `Plan the day for ${nameOf(batch)}`,
         dueAt: null,
         ifLeft: 'Nothing is taken.',
       });
@@ -132,7 +139,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ...base,
         id: `${batch.id}-take`,
         kind: 'take',
-        title: `Take ${countedCombsText(batch.combIds.length, batch.hiveKind)} from ${batch.hiveName}`,
+        title: `Take ${countedCombsText(batch.combIds.length, batch.hiveKind)} from ${nameOf(batch)}`,
         dueAt: DateTime.fromISO(batch.plan.startLocal, { zone: batch.zone }).toUTC().toISO(),
         ifLeft: 'The combs stay with the bees.',
       });
@@ -151,7 +158,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
           ...base,
           id: `${batch.id}-left`,
           kind: 'left',
-          title: `${batch.hiveName} was left open: close it, covered and not alone`,
+          title: `${nameOf(batch)} was left open: close it, covered and not alone`,
           dueAt: attack.occurredAt,
           ifLeft: 'Robbers, rain and more stings. After dark it is quieter.',
           urgent: true,
@@ -165,8 +172,8 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
           id: `${batch.id}-comb`,
           kind: 'comb',
           title: cutsComb(batch.method)
-            ? `Cut ${batch.hiveName}'s comb`
-            : `Crush ${batch.hiveName}'s comb`,
+            ? `Cut ${nameOf(batch)}'s comb`
+            : `Crush ${nameOf(batch)}'s comb`,
           dueAt: null,
           ifLeft: 'Comb cools and drains slowly; wax moth finds it.',
         });
@@ -177,8 +184,8 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         id: `${batch.id}-jar`,
         kind: 'jar',
         title: settling.has(batch.id)
-          ? `Skim ${batch.hiveName}'s honey and fill its jars`
-          : `Fill ${batch.hiveName}'s jars`,
+          ? `Skim ${nameOf(batch)}'s honey and fill its jars`
+          : `Fill ${nameOf(batch)}'s jars`,
         dueAt: settling.get(batch.id) ?? null,
         ifLeft: 'Open honey takes on water in a damp room.',
       });

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  INCIDENT_WORDS,
   placeLabel,
   smallMassText,
   unitWord,
@@ -30,6 +31,14 @@ const atHive = computed(() => {
   const strip = props.detail.marks.find((m) => typeof m.answer.stripMm === 'number');
   return [
     wasOpenedUnsmoked(props.detail.marks) ? 'Opened without smoke.' : '',
+    ...props.detail.incidents.map((i) =>
+      [
+        INCIDENT_WORDS[i.kind],
+        i.count ? ` ×${i.count}` : '',
+        i.note ? `: ${i.note}` : '',
+        '.',
+      ].join(''),
+    ),
     strip ? `Comb ${strip.answer.stripMm} mm high was left on the bars as guide.` : '',
   ].filter(Boolean);
 });
