@@ -9,8 +9,16 @@ export interface KeepApart {
   season: boolean;
   /** Fully capped combs from those with open honey. */
   capped: boolean;
+  /** Every comb or frame by itself. */
+  comb: boolean;
 }
-export const KEEP_BY_HIVE: KeepApart = { hive: true, box: false, season: false, capped: false };
+export const KEEP_BY_HIVE: KeepApart = {
+  hive: true,
+  box: false,
+  season: false,
+  capped: false,
+  comb: false,
+};
 /** From this share of capped honey on a comb counts as capped when lots are parted by it. */
 const CAPPED_LOT = 0.95;
 
@@ -44,6 +52,7 @@ export function planLots(
           ? 'capped'
           : 'open'
         : '',
+      keep.comb ? unit.id : '',
     ].join('|');
     lots.set(key, { way, units: [...(lots.get(key)?.units ?? []), unit] });
   }

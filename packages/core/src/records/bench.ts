@@ -121,8 +121,16 @@ export const closeDrainSchema = z.strictObject({
   /** Pressed honey that stays a lot of its own. */
   pressedG: gramsSchema.default(0),
   wetWaxG: gramsSchema,
-  /** Bees, pollen, bits of wood: what is neither honey nor wax. */
-  debrisG: gramsSchema.default(0),
+  /** Bees, pollen, brood comb: what is neither honey nor wax, each weighed by itself. */
+  waste: z
+    .array(
+      z.strictObject({
+        what: z.string().trim().min(2, 'Say what it was.').max(60, 'At most 60 letters.'),
+        g: gramsSchema.min(1, 'Weigh it.'),
+      }),
+    )
+    .max(20, 'At most 20 things.')
+    .default([]),
   minutes,
   /** Why comb in is not honey, wet wax and debris out; asked for where they differ by more than 3 %. */
   gapReason: noteSchema,

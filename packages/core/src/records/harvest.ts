@@ -29,6 +29,21 @@ export const newChoiceSchema = z.strictObject({
 });
 export type NewChoice = z.infer<typeof newChoiceSchema>;
 
+const lotName = z.string().trim().min(2, 'Give it a name.').max(60, 'At most 60 letters.');
+export const nameLotSchema = z.strictObject({ name: lotName });
+/** Part of the comb of a harvest, cut apart and weighed, that becomes a lot with a name of its own. */
+export const splitSchema = z
+  .strictObject({
+    batchId: idSchema,
+    name: lotName,
+    grossG: gramsSchema.min(1, 'Weigh it.'),
+    tareG: gramsSchema,
+  })
+  .refine((s) => s.tareG < s.grossG, {
+    message: 'The tare is not below the gross weight.',
+    path: ['tareG'],
+  });
+
 /** What stands there of a harvest that was begun without Furrow. */
 export const newBegunSchema = z
   .strictObject({

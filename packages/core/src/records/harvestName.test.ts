@@ -6,6 +6,7 @@ const batch = (id: string, change: Partial<Parameters<typeof harvestMark>[0]> = 
   hiveId: 'h',
   date: '2026-03-14',
   method: 'crush' as const,
+  lotName: null,
   createdAt: `2026-03-14T0${id}:00:00Z`,
   ...change,
 });
@@ -15,6 +16,11 @@ describe('what tells harvests of one hive on one day apart', () => {
     const other = batch('2', { hiveId: 'other' });
     const before = batch('3', { date: '2026-03-13' });
     expect(harvestMark(batch('1'), [batch('1'), other, before])).toBe('');
+  });
+  it('is the name its lot was given, wherever it stands', () => {
+    const dark = batch('1', { lotName: 'dark, last autumn' });
+    expect(harvestMark(dark, [dark])).toBe('dark, last autumn');
+    expect(harvestMark(batch('2'), [dark, batch('2')])).toBe('crush and strain B');
   });
   it('is the way, and a letter in the order they were begun where the way is the same', () => {
     const all = [batch('2'), batch('1'), batch('3', { method: 'press' })];

@@ -1,13 +1,14 @@
 import { WAY_WORDS } from '../choose/ways.js';
 import type { Batch } from './views.js';
 
-type Named = Pick<Batch, 'id' | 'hiveId' | 'date' | 'method' | 'createdAt'>;
+type Named = Pick<Batch, 'id' | 'hiveId' | 'date' | 'method' | 'createdAt' | 'lotName'>;
 
 /**
- * What tells a harvest from the others of its hive on its day: its way, and a letter where the way
- * is the same. Empty where it is the only one.
+ * What tells a harvest from the others of its hive on its day: the name its lot was given, else its way, and a letter
+ * where the way is the same. Empty where it is the only one.
  */
 export function harvestMark(batch: Named, all: readonly Named[]): string {
+  if (batch.lotName) return batch.lotName;
   const sameDay = all.filter((b) => b.hiveId === batch.hiveId && b.date === batch.date);
   if (sameDay.length < 2) return '';
   const way = WAY_WORDS[batch.method].name.toLowerCase();

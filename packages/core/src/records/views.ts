@@ -192,6 +192,8 @@ export interface Batch {
   date: string;
   method: Way;
   lotGroup: string | null;
+  /** What the person calls this lot: by colour, by season; null where it has no name of its own. */
+  lotName: string | null;
   stage: Stage;
   closedAt: string | null;
   lookedBackAt: string | null;

@@ -19,7 +19,6 @@ async function filled(): Promise<{ batchId: string; lotId: string }> {
     home.post(`/drains/${drainId}/close`, {
       honeyG: 3000,
       wetWaxG: 900,
-      debrisG: 0,
       gapReason: 'Stuck to bucket and strainer',
       minutes: 20,
     }),

@@ -309,7 +309,7 @@ export const drainWrites = [
         leftG: crushed.nowG,
         honeyG,
         wetWaxG: payload.wetWaxG,
-        debrisG: payload.debrisG,
+        debrisG: payload.waste.reduce((sum, w) => sum + w.g, 0),
       });
       if (asks && payload.gapReason === '')
         throw refused(`${sentence} Say why.`, 'payload.gapReason');
@@ -337,13 +337,8 @@ export const drainWrites = [
           g: payload.wetWaxG,
           reason: 'Wet wax weighed',
         });
-      if (payload.debrisG > 0)
-        await unit.flow({
-          from: crushed.id,
-          to: 'loss',
-          g: payload.debrisG,
-          reason: 'Debris: neither honey nor wax',
-        });
+      for (const { what, g } of payload.waste)
+        await unit.flow({ from: crushed.id, to: 'loss', g, reason: `Waste: ${what}` });
       if (gapG > 0)
         await unit.flow({ from: crushed.id, to: 'loss', g: gapG, reason: `Lost: ${reason}` });
       await unit.update('drains', id, { endedAt: unit.at }, unit.command.baseRevision);

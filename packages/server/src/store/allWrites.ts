@@ -18,6 +18,7 @@ import { rulesWrites } from '../rules/writes.js';
 import { waterWrites } from '../drain/water.js';
 import { frameWrites } from '../take/frames.js';
 import { takeWrites } from '../take/takes.js';
+import { splitWrites } from '../take/split.js';
 import { stepWrites } from '../take/writes.js';
 import type { Write } from './writes.js';
 
@@ -33,6 +34,7 @@ export const ALL_WRITES: readonly Write[] = [
   ...frameWrites,
   ...waterWrites,
   ...stepWrites,
+  ...splitWrites,
   ...drainWrites,
   ...cutWrites,
   ...packingWrites,

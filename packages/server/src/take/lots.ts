@@ -48,7 +48,7 @@ async function makeLot(
     id,
     batchId: batch.id,
     kind,
-    name: `${batch.hiveName}, ${name}`,
+    name: `${[batch.hiveName, batch.lotName].filter(Boolean).join(' ')}, ${name}`,
     code: null,
     count: null,
     netG: null,

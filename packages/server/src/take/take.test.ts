@@ -709,7 +709,10 @@ describe('the bench', () => {
       home.post(`/drains/${drainId}/close`, {
         honeyG,
         wetWaxG: 700,
-        debrisG: 60,
+        waste: [
+          { what: 'dead bees', g: 20 },
+          { what: 'pollen comb', g: 40 },
+        ],
         minutes: 10,
         gapReason,
       });

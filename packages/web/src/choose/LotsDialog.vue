@@ -15,6 +15,7 @@ const WORDS: [keyof KeepApart, string][] = [
   ['box', 'Each box in its own vessel'],
   ['season', "This season's comb apart from older"],
   ['capped', 'Fully capped comb apart from comb with open honey'],
+  ['comb', 'Each comb or frame by itself'],
 ];
 </script>
 

@@ -4,7 +4,6 @@ import {
   massText,
   potLeftG,
   pressTurns,
-  readMassG,
   smallMassText,
   type Drain,
   type DrainForecast,
@@ -18,6 +17,7 @@ import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import WeighFields from '../parts/WeighFields.vue';
 import { useSend } from '../server/useSend.js';
+import WasteItems, { type WasteItem } from './WasteItems.vue';
 
 /** The end of a drain: comb in = honey out + wet wax + debris + loss. A small gap is written down, a large one is asked about. */
 const props = defineProps<{
@@ -51,24 +51,21 @@ const lastTurn = computed(
   () => props.drain.events.filter((e) => e.kind === 'press' && e.grossG).at(-1) ?? null,
 );
 const joined = ref(false);
-const debrisText = ref('');
+/** What is neither honey nor wax, each weighed by itself; null while one of them cannot be read. */
+const waste = ref<WasteItem[] | null>([]);
 const gapReason = ref('');
 const minutes = ref<number | null>(15);
-const debrisG = computed(() => {
-  if (!debrisText.value.trim()) return 0;
-  const g = readMassG(debrisText.value, units.value === 'metric' ? 'kg' : 'lb');
-  return g === null ? null : Math.round(g);
-});
 /** What still stands there of the honey from before. */
 const potG = computed(() => potLeftG(props.drain));
 const parts = computed(() => {
   const inLower = netOf(lower.value);
   const pressedG = wasPressed.value ? netOf(pressed.value) : 0;
   const wetWaxG = netOf(wax.value);
-  if (inLower === null || pressedG === null || wetWaxG === null || debrisG.value === null)
+  if (inLower === null || pressedG === null || wetWaxG === null || waste.value === null)
     return null;
   const honeyG = Math.max(0, inLower - potG.value);
-  return { honeyG, pressedG, wetWaxG, debrisG: debrisG.value };
+  const debrisG = waste.value.reduce((sum, w) => sum + w.g, 0);
+  return { honeyG, pressedG, wetWaxG, debrisG };
 });
 const close_ = computed(() =>
   parts.value
@@ -96,14 +93,14 @@ const missing = computed(() => {
   return null;
 });
 async function write(): Promise<void> {
-  const { honeyG, pressedG, wetWaxG, debrisG } = parts.value!;
+  const { honeyG, pressedG, wetWaxG } = parts.value!;
   const done = await go(
     `/drains/${props.drain.id}/close`,
     {
       honeyG: joined.value ? honeyG + pressedG : honeyG,
       pressedG: joined.value ? 0 : pressedG,
       wetWaxG,
-      debrisG,
+      waste: waste.value,
       minutes: minutes.value ?? 0,
       gapReason: gapReason.value,
     },
@@ -164,12 +161,7 @@ async function write(): Promise<void> {
       :known-tare-g="null"
       :gross-error="fieldError('wetWaxG')"
     />
-    <TextField
-      v-model="debrisText"
-      label="Debris, if you weighed it"
-      hint="Bees, pollen, bits of wood."
-      :error="fieldError('debrisG')"
-    />
+    <WasteItems v-model="waste" :units="units" />
     <template v-if="close_ && close_.gapG !== 0">
       <p :class="{ rust: close_.asks }">
         <b
@@ -190,10 +182,7 @@ async function write(): Promise<void> {
     </template>
     <p v-else-if="close_" class="green"><b>Every gram is somewhere.</b></p>
     <NumberField v-model="minutes" label="Your minutes" whole :min="0" :max="600" unit="min" />
-    <Refusal
-      :refusal="refusal"
-      :fields="['honeyG', 'pressedG', 'wetWaxG', 'debrisG', 'gapReason']"
-    />
+    <Refusal :refusal="refusal" :fields="['honeyG', 'pressedG', 'wetWaxG', 'gapReason']" />
     <Button
       type="submit"
       label="Close this drain"

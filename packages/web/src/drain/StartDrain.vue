@@ -43,6 +43,7 @@ import { useHarvests, useOpenPlans, useRuns } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { useDraft } from '../shell/draft.js';
 import PotBefore from './PotBefore.vue';
+import SplitComb from './SplitComb.vue';
 
 /** The stack of vessels built from the kit and drawn in section; what is too small is said before anything is poured. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[] }>();
@@ -282,6 +283,7 @@ const fineWords: Record<Fineness, string> = {
               {{ waits.high.toFixed(0) }} hours</b
             >: {{ startsFrom }}, on a bench as warm as you say. The clock narrows it.
           </p>
+          <SplitComb :detail="detail" :rules="rules" :comb-g="comb?.nowG ?? 0" />
           <p v-for="a in [...taken, ...asks]" :key="a" class="text rust">
             <b>{{ a }}</b>
           </p>

@@ -16,12 +16,13 @@ const mark = (stepId: string) => ({
 const sent: string[] = [];
 let answer: () => Response = () => new Response('{}', { status: 201 });
 
+const known = ref<ReturnType<typeof mark>[]>([]);
 function open(): { pending: Pending; close: () => void } {
   let pending!: Pending;
   const wrapper = mount(
     defineComponent({
       setup: () => {
-        pending = usePendingMarks(ref('b'));
+        pending = usePendingMarks(ref('b'), known);
         return () => h('i');
       },
     }),
@@ -32,6 +33,7 @@ function open(): { pending: Pending; close: () => void } {
 beforeEach(() => {
   localStorage.clear();
   sent.length = 0;
+  known.value = [];
   answer = () => new Response('{}', { status: 201 });
   vi.stubGlobal(
     'fetch',
@@ -51,6 +53,13 @@ describe('steps touched before the server answered', () => {
     expect(pending.marks.value.map((m) => m.stepId)).toEqual(['ready', 'smoke']);
     await flushPromises();
     await vi.waitFor(() => expect(sent).toEqual(['ready', 'smoke']));
+    // They stand until the server tells of them: a step never goes back while its answer is under way.
+    await flushPromises();
+    expect(pending.marks.value.map((m) => m.stepId)).toEqual(['ready', 'smoke']);
+    known.value = [mark('ready')];
+    await flushPromises();
+    expect(pending.marks.value.map((m) => m.stepId)).toEqual(['smoke']);
+    known.value = [mark('ready'), mark('smoke')];
     await vi.waitFor(() => expect(pending.marks.value).toEqual([]));
     expect(localStorage.getItem('furrow.take.pending.b')).toBeNull();
     close();
@@ -67,6 +76,7 @@ describe('steps touched before the server answered', () => {
     answer = () => new Response('{}', { status: 201 });
     const second = open();
     await vi.waitFor(() => expect(sent.at(-1)).toBe('board'));
+    known.value = [mark('board')];
     await vi.waitFor(() => expect(second.pending.marks.value).toEqual([]));
     second.close();
   });

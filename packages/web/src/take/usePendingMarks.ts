@@ -14,14 +14,18 @@ const RETRY_MS = 4_000;
 /**
  * Steps touched on this device that the server has not confirmed yet. The next step stands at once; touches are sent
  * one after the other in their order, kept over a reload, and sent again after a gap in the connection. A refusal
- * takes back what was not sent and says why.
+ * takes back what was not sent and says why. Takes the harvest's id and the marks the server has told of.
  */
-export function usePendingMarks(batchId: Ref<string | null>) {
+export function usePendingMarks(batchId: Ref<string | null>, known: Ref<readonly StepMark[]>) {
   const refresh = useRefresh();
   const ui = useUi();
   const waiting = ref<PendingMark[]>([]);
-  /** Confirmed, but not yet in what was read from the server. */
+  /** Confirmed, but not yet in what was read from the server: they stand until it tells of them. */
   const confirmed = ref<StepMark[]>([]);
+  watch([known, confirmed], ([told, list]) => {
+    const left = list.filter((m) => !told.some((k) => k.id === m.id));
+    if (left.length < list.length) confirmed.value = left;
+  });
   const refusal = ref<Refused | null>(null);
   const key = (): string => `furrow.take.pending.${batchId.value}`;
   const keep = (): void =>
@@ -59,7 +63,6 @@ export function usePendingMarks(batchId: Ref<string | null>) {
       keep();
       await refresh();
     } finally {
-      confirmed.value = [];
       sending = false;
     }
     // A touch while the answer was read.

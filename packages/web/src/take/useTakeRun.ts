@@ -22,7 +22,10 @@ export function useTakeRun(
   now: Ref<Date>,
 ) {
   const { go: send, busy, refusal: refused, fieldError } = useSend();
-  const pending = usePendingMarks(computed(() => detail.value?.batch.id ?? null));
+  const pending = usePendingMarks(
+    computed(() => detail.value?.batch.id ?? null),
+    computed(() => detail.value?.marks ?? []),
+  );
   const go: typeof send = async (...args) => {
     await pending.flush();
     return send(...args);

@@ -7,6 +7,7 @@ export async function up(knex: Knex): Promise<void> {
     t.integer('startedAssumed').notNullable().defaultTo(0),
   );
   await knex.schema.alterTable('takes', (t) => t.integer('withPollen').notNullable().defaultTo(0));
+  await knex.schema.alterTable('batches', (t) => t.text('lotName'));
   await knex.schema.alterTable('drains', (t) => {
     t.integer('crushMinutes');
     t.text('potFromLotId').references('lots.id');
@@ -14,6 +15,7 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
+  await knex.raw('ALTER TABLE batches DROP COLUMN "lotName"');
   await knex.raw('ALTER TABLE drains DROP COLUMN "potFromLotId"');
   await knex.raw('ALTER TABLE drains DROP COLUMN "crushMinutes"');
   await knex.raw('ALTER TABLE takes DROP COLUMN "withPollen"');

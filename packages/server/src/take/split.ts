@@ -1,0 +1,74 @@
+import { nameLotSchema, splitSchema } from '@furrow/core';
+import { refused } from '../problem.js';
+import { batchDetail, batchView, bookView } from '../store/views.js';
+import type { UnitOfWork } from '../store/unitOfWork.js';
+import { write } from '../store/writes.js';
+import { lotOf, openBatch } from './lots.js';
+
+/** Lots that exist already are called by the new name of their harvest too. */
+async function rename(unit: UnitOfWork, batchId: string, from: string, to: string): Promise<void> {
+  for (const lot of (await bookView(unit.db, batchId)).lots)
+    if (lot.name.startsWith(`${from}, `))
+      await unit.update('lots', lot.id, { name: to + lot.name.slice(from.length) });
+}
+const called = (batch: { hiveName: string; lotName: string | null }): string =>
+  [batch.hiveName, batch.lotName].filter(Boolean).join(' ');
+
+/** Comb on the bench that becomes lots of their own: by colour, by season, as the person cuts it apart. */
+export const splitWrites = [
+  write({
+    method: 'post',
+    path: '/harvests/:id/lotName',
+    schema: nameLotSchema,
+    sentence: (p) => `This lot is called ${p.name}`,
+    run: async (unit, { name }, { id }) => {
+      const batch = await openBatch(unit, id);
+      await unit.update('batches', id, { lotName: name });
+      await rename(unit, id, called(batch), called({ ...batch, lotName: name }));
+      return { detail: await batchDetail(unit.db, id) };
+    },
+  }),
+  write({
+    method: 'post',
+    path: '/harvests/:id/split',
+    schema: splitSchema,
+    sentence: (p) => `${p.name}: cut apart into a lot of its own`,
+    run: async (unit, { batchId, name, grossG, tareG }, { id }) => {
+      const batch = await openBatch(unit, id);
+      const comb = (await bookView(unit.db, id)).lots.find((l) => l.kind === 'comb');
+      const netG = grossG - tareG;
+      if (!comb || netG >= comb.nowG)
+        throw refused(
+          `Of this lot ${((comb?.nowG ?? 0) / 1000).toFixed(2)} kg of comb are here: a part of it is less.`,
+          'payload.grossG',
+        );
+      const row = (await unit.db('batches').where({ id }).first()) as Record<string, unknown>;
+      await unit.insert('batches', {
+        id: batchId,
+        visitId: row.visitId,
+        hiveId: batch.hiveId,
+        method: batch.method,
+        lotGroup: null,
+        lotName: name,
+        stage: 'drain',
+        code: null,
+        combIds: [],
+        anyway: [],
+        decision: { splitFrom: id },
+        plan: batch.plan,
+        rulesVersion: batch.rulesVersion,
+        handsOnMinutes: 0,
+        closedAt: null,
+        lookedBackAt: batch.lookedBackAt,
+        createdAt: unit.at,
+      });
+      await unit.flow({
+        from: comb.id,
+        to: await lotOf(unit, await batchView(unit.db, batchId), 'comb', 'comb'),
+        g: netG,
+        reason: `Cut apart: ${name}`,
+      });
+      return { detail: await batchDetail(unit.db, id), batchId };
+    },
+  }),
+];

@@ -1,0 +1,90 @@
+<script lang="ts">
+export interface WasteItem {
+  what: string;
+  g: number;
+}
+</script>
+<script setup lang="ts">
+import { readMassG, smallMassText, type UnitSystem } from '@furrow/core';
+import Button from 'primevue/button';
+import { ref, watch } from 'vue';
+import TextField from '../parts/TextField.vue';
+
+/** Waste, a line a thing: what it was and what it weighed. Null while a line cannot be read. */
+const props = defineProps<{ units: UnitSystem }>();
+const items = defineModel<WasteItem[] | null>({ required: true });
+const USUAL = ['dead bees', 'pollen comb', 'brood comb', 'wood and dirt'];
+const lines = ref<{ what: string; weight: string }[]>([]);
+const grams = (text: string): number | null => {
+  const g = readMassG(text, props.units === 'metric' ? 'g' : 'oz');
+  return g === null ? null : Math.round(g);
+};
+watch(
+  lines,
+  () => {
+    const read = lines.value
+      .filter((l) => l.what.trim() || l.weight.trim())
+      .map((l) => ({ what: l.what.trim(), g: grams(l.weight) }));
+    const isWhole = read.every((l) => l.what.length > 1 && l.g !== null && l.g > 0);
+    items.value = isWhole ? (read as WasteItem[]) : null;
+  },
+  { deep: true },
+);
+const add = (what = ''): unknown => lines.value.push({ what, weight: '' });
+</script>
+
+<template>
+  <fieldset class="waste">
+    <legend class="sub">
+      Waste, weighed<template v-if="items?.length"
+        >:
+        {{
+          smallMassText(
+            items.reduce((sum, w) => sum + w.g, 0),
+            units,
+            1,
+          )
+        }}</template
+      >
+    </legend>
+    <div v-for="(line, i) in lines" :key="i" class="line">
+      <TextField v-model="line.what" :label="`What, ${i + 1}`" />
+      <TextField
+        v-model="line.weight"
+        :label="`Weight, ${i + 1}`"
+        :error="line.weight && grams(line.weight) === null ? 'A weight such as 40 g.' : null"
+      />
+    </div>
+    <div class="line">
+      <Button
+        v-for="what in USUAL.filter((u) => !lines.some((l) => l.what === u))"
+        :key="what"
+        type="button"
+        outlined
+        size="small"
+        :label="`+ ${what}`"
+        @click="add(what)"
+      />
+      <Button type="button" outlined size="small" label="+ something else" @click="add()" />
+    </div>
+  </fieldset>
+</template>
+
+<style scoped>
+.waste {
+  border: 0;
+  margin: 0;
+  padding: 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: flex-end;
+  margin-top: 6px;
+}
+.line > .field {
+  flex: 1;
+  min-width: 130px;
+}
+</style>
