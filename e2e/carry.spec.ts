@@ -1,4 +1,12 @@
-import { balances, makesSure } from './carrying.js';
+import { balances } from './carrying.js';
+import {
+  beforeFrames,
+  notesTiltAndForage,
+  opensFrame,
+  runsOut,
+  shutsFrames,
+  weighsVessel,
+} from './drainFrames.js';
 import { expect, test } from './emptyHousehold.js';
 import { openTopBar } from './lift.js';
 import { Stranger } from './stranger.js';
@@ -27,11 +35,7 @@ test('three of six drain frames into one pail: weighed as one, shared, the frame
   await person.touch('Write down super 2, frame 3');
   await person.fill('Winter need', '0');
   await person.touch('Write down 0 kg');
-  await person.notes(/^Tilt not known/, async () => {
-    await person.fill('Tilt toward the outlet', '3,4');
-    await person.touch('Write it down');
-  });
-  await person.notes(/^Forage not known/, () => person.touch('Some'));
+  await notesTiltAndForage(person, 'Some');
   await person.touch('Go on to Choose');
   for (const place of [1, 2, 4]) {
     await person.touch(new RegExp(`^super 2, place ${place},`));
@@ -44,32 +48,13 @@ test('three of six drain frames into one pail: weighed as one, shared, the frame
   await person.sees(/3 combs out/);
   await person.plansAndGoes();
   await person.touch('All here');
-  await person.touch('It leans enough');
-  await makesSure(page);
+  await beforeFrames(person);
   await person.addsVessel(/^Frame 2·1/, 'Honey pail', '15', '0,6');
   for (const frame of [/^Frame 2·2/, /^Frame 2·4/])
     await page.getByLabel(frame).selectOption({ index: 1 });
   await person.touch('All of it is so');
-  const opens = async (frame: string): Promise<void> => {
-    await person.touch(new RegExp(`^Frame ${frame}`));
-    for (let part = 1; part <= 4; part++) {
-      await person.touch(`Open part ${part} of 4`);
-      await person.touch('No leak');
-    }
-    await expect(page.getByRole('button', { name: 'Only drops come now' })).toBeVisible();
-  };
-  const runsOut = async (frame: string): Promise<void> => {
-    await person.touch(new RegExp(`^Frame ${frame}`));
-    await person.touch('Only drops come now');
-    await person.touch('Reset: cells back in line');
-  };
-  const weighs = async (grossKg: string): Promise<void> => {
-    await person.fill('Gross, vessel and honey', grossKg);
-    // The kit knows what it weighs empty.
-    await expect(page.getByLabel('Tare, the vessel empty')).toHaveValue('0.6 kg');
-    await person.touch('Write it down');
-    await expect(page.getByLabel('Gross, vessel and honey')).toHaveCount(0);
-  };
+  const opens = (frame: string): Promise<void> => opensFrame(person, frame);
+  const weighs = (grossKg: string): Promise<void> => weighsVessel(person, grossKg, '0.6 kg');
   await opens('2·1');
   await opens('2·2');
   await person.sees('2·1, 2·2 run into it together; it is weighed as one and shared out.');
@@ -80,15 +65,15 @@ test('three of six drain frames into one pail: weighed as one, shared, the frame
   // The third waits by the house rule, two at once, until the first is closed.
   await person.touch(/^Frame 2·4/);
   await person.sees('2 frames run already, your rule is 2 at once.');
-  await runsOut('2·1');
+  await runsOut(person, '2·1');
   // Its last honey has come since: it is weighed again before the frame is closed.
   await person.touch('Weigh Honey pail first');
   await person.sees('At its last weighing it held 3.50 kg.');
   await weighs('5,2');
   await person.touch('The plug is in');
   await opens('2·4');
-  await runsOut('2·2');
-  await runsOut('2·4');
+  await runsOut(person, '2·2');
+  await runsOut(person, '2·4');
   await person.touch('Weigh Honey pail first');
   await weighs('6,93');
   for (const frame of ['2·2', '2·4']) {
@@ -96,9 +81,7 @@ test('three of six drain frames into one pail: weighed as one, shared, the frame
     await person.touch('The plug is in');
   }
   await person.touch('All frames closed');
-  await person.fill('Honey on the tray, 0 if none', '0');
-  await person.touch('Tray is seen to');
-  await person.touch('Hive is closed');
+  await shutsFrames(person);
   await person.sees(/Back to these frames by/);
   await person.touch('Done, on to the bench');
   await expect(page).toHaveURL(/\/jar\//);
@@ -267,19 +250,14 @@ test('one full drain frame by quarters into a jar that is too small: said before
   await person.touch('Write down super 2, frame 1');
   await person.fill('Winter need', '0');
   await person.touch('Write down 0 kg');
-  await person.notes(/^Tilt not known/, async () => {
-    await person.fill('Tilt toward the outlet', '4');
-    await person.touch('Write it down');
-  });
-  await person.notes(/^Forage not known/, () => person.touch('Some'));
+  await notesTiltAndForage(person, 'Some');
   await person.touch('Go on to Choose');
   await person.touch(/^super 2, place 1,/);
   await person.touch(/^Drain in the hive/);
   await person.sees('1 comb out');
   await person.plansAndGoes();
   await person.touch('All here');
-  await person.touch('It leans enough');
-  await makesSure(page);
+  await beforeFrames(person);
   await person.addsVessel(/^Frame 2·1/, 'Jar one', '1', '0,4');
   await person.sees(/Jar one holds 1\.3 kg to its mark; frame 2·1 may give 3\.2 kg/);
   await person.touch('All of it is so');
@@ -302,9 +280,7 @@ test('one full drain frame by quarters into a jar that is too small: said before
   await person.touch('Plug in, weigh later');
   await person.sees('closed, not weighed yet');
   await person.touch('All frames closed');
-  await person.fill('Honey on the tray, 0 if none', '0');
-  await person.touch('Tray is seen to');
-  await person.touch('Hive is closed');
+  await shutsFrames(person);
   await person.touch('Done, on to the bench');
   await person.sees(/2 weighings are still open/);
   await person.touch('Weigh it');

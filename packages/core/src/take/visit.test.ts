@@ -36,6 +36,24 @@ describe('several lots of one hive in one visit', () => {
     expect(ids({ hiveOpen: true })).toEqual(['comb-17', 'comb-16', 'return', 'shut', 'look-back']);
     expect(ids({ hiveOpen: true, moreToCome: true })).toEqual(['comb-17', 'comb-16', NEXT_LOT]);
   });
+  it('frames that run in place keep what is made sure before each', () => {
+    const frames = [
+      step('ready', 'prepare'),
+      step('tilt', 'prepare'),
+      step('checks', 'check'),
+      step('frames', 'frames'),
+      step('tray', 'close'),
+      step('shut', 'close'),
+    ];
+    expect(ids({ moreToCome: true }, frames)).toEqual([
+      'ready',
+      'tilt',
+      'checks',
+      'frames',
+      NEXT_LOT,
+    ]);
+    expect(ids({ hiveOpen: true }, frames)).toEqual(['checks', 'frames', 'tray', 'shut']);
+  });
   it('a box taken whole keeps all its steps', () => {
     const box = [step('smoke', 'smoke'), step('part', 'open'), step('full', 'box')];
     expect(ids({ hiveOpen: true, moreToCome: true }, box)).toEqual(['smoke', 'part', 'full']);

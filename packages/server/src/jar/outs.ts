@@ -36,6 +36,8 @@ async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise
   if (fate !== 'sold') return null;
   if (filled.lot.useBy) return 'Open or wet honey is used first and not sold.';
   const { rules } = await currentRules(unit.db);
+  if (!rules.registeredToSell)
+    return 'By your rules you are not registered to sell: if you are, say so under Rules. What a sale needs your food authority says; a gift goes.';
   const { notForSale } = keepingOf(filled, rules);
   if (notForSale) return notForSale;
   const unsaid = filled.bee === 'stingless' && !(rules.stinglessSpecies && rules.stinglessPermit);

@@ -10,6 +10,8 @@ import {
   owedByFrame,
   placeLabel,
   sharesByEstimate,
+  takeInputOf,
+  takeSteps,
   vesselsBefore,
   type Batch,
   type FrameEvent,
@@ -102,6 +104,9 @@ async function wholeVessel(unit: UnitOfWork, id: string): Promise<Vessel> {
   return vessel;
 }
 
+/** Steps without which no frame is opened. */
+const MADE_SURE = ['tilt', 'checks'];
+
 /** What keeps this from being written now: each act has its own conditions. */
 async function mayHappen(
   unit: UnitOfWork,
@@ -115,15 +120,19 @@ async function mayHappen(
     return;
   }
   if (payload.kind === 'open') {
-    const missing = ['tilt', 'checks'].filter((id) => !detail.marks.some((m) => m.stepId === id));
-    if (missing.length)
+    const { rules } = await currentRules(unit.db);
+    // A second lot of the same visit is not asked for the tilt again: its steps say what is due before.
+    const missing = takeSteps(takeInputOf(detail, rules, unit.at)).some(
+      ({ id }) => MADE_SURE.includes(id) && !detail.marks.some((m) => m.stepId === id),
+    );
+    if (missing)
       throw conflict(
         'not-ready',
         'First make sure of tilt, tray, floor, caps, hoses and vessels: then it is opened.',
         'payload.kind',
       );
     await mayLeaveNow(unit, batch, [payload.combId]);
-    const { rules } = await currentRules(unit.db);
+
     const next = frameNext(run, runs, rules, unit.at);
     if (!next.mayOpen) throw conflict('not-now', next.whyNot ?? next.says, 'payload.kind');
     if (!run.vesselId && !payload.vesselId)

@@ -723,7 +723,8 @@ describe('the bench', () => {
     await home.ok(close(3140));
     const detail = await home.detail(batchId);
     expect(detail.flows.filter((f) => f.to === 'loss').map((f) => [f.g, f.reason])).toEqual([
-      [60, 'Debris: neither honey nor wax'],
+      [20, 'Waste: dead bees'],
+      [40, 'Waste: pollen comb'],
       [100, 'Lost: Stuck to vessels and tools'],
     ]);
     expect(detail.balanced).toBe(true);

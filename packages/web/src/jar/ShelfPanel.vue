@@ -50,6 +50,8 @@ const open = (lotId: string): void =>
     price: priceOf(lotId),
     who: '',
   });
+/** A sale that the household's own rules do not allow; a gift or the own table always goes. */
+const isStopped = computed(() => out.value?.fate === 'sold' && !props.rules.registeredToSell);
 async function gone(): Promise<void> {
   const o = out.value!;
   if (
@@ -116,13 +118,15 @@ const forget = (id: string, name: string): unknown =>
         v-model="out.who"
         label="To whom, if you like"
       />
-      <p v-if="out.fate === 'sold' && !rules.registeredToSell" class="caution">
-        Your rules say you are not registered to sell. Ask your authority.
+      <p v-if="isStopped" class="caution" role="alert">
+        No sale: by your rules you are not registered to sell. If you are,
+        <RouterLink to="/rules">say so in Rules</RouterLink>; what a sale needs your food authority
+        says. A gift goes.
       </p>
       <Button
         type="submit"
         label="Write it down"
-        :disabled="!out.count || out.count > s.left"
+        :disabled="!out.count || out.count > s.left || isStopped"
         :loading="busy"
       /><Button text type="button" label="Put it away" @click="out = null" />
     </form>

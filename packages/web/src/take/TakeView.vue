@@ -178,10 +178,14 @@ async function finish(): Promise<void> {
   const done = await go(
     `/harvests/${id.value}/stage`,
     { stage, handsOnMinutes: minutes.value },
-    anyTaken.value ? 'Hive is closed.' : 'Nothing was taken; the harvest is closed.',
+    doneText(following !== null),
     { baseRevision: detail.value!.batch.revision },
   );
   if (done) await router.push(following ? `/take/${following}` : `/${stage}/${id.value}`);
+}
+function doneText(goesOn: boolean): string {
+  if (!anyTaken.value) return 'Nothing was taken; the harvest is closed.';
+  return goesOn ? 'The hive stays open for the next lot.' : 'Hive is closed.';
 }
 /** Another lot of this hive that is taken in the same visit. */
 const nextLot = computed(

@@ -1,0 +1,101 @@
+import type { BatchDetail } from '../packages/core/src/records/views.js';
+import { makesSure } from './carrying.js';
+import { expect, test } from './emptyHousehold.js';
+import {
+  beforeFrames,
+  notesTiltAndForage,
+  opensFrame,
+  runsOut,
+  shutsFrames,
+  weighsVessel,
+} from './drainFrames.js';
+import { chooserIsDone } from './lift.js';
+import { Stranger } from './stranger.js';
+
+/** Drain frames from an empty household to the label, through visible labels. */
+test.use({ now: '2026-01-20T12:00:00Z' });
+
+test('two drain frames to labels: a batch each, jars by frame, shortage before, no sale without a registration', async ({
+  page,
+  server,
+}) => {
+  test.slow();
+  const person = new Stranger(page);
+  await person.makesHive(server.base, 'Split-cell drain-frame super', 'Old quarry', 'Pitangueira');
+  for (const frame of [1, 2]) {
+    await person.touch(new RegExp(`^super 2, place ${frame},`));
+    await person.reads('All capped');
+    await person.touch(`Write down super 2, frame ${frame}`);
+  }
+  await person.fill('Winter need', '0');
+  await person.touch('Write down 0 kg');
+  await notesTiltAndForage(person, 'Some');
+  // A frame that is moved stays the frame it was: its look goes with it.
+  await person.touch(/^super 2, place 2,/);
+  await person.touch('Swap with…');
+  await person.touch(/^super 2, place 4,/);
+  await person.touch(/^super 2, place 4,/);
+  await person.sees('Take');
+  await person.touch('Go on to Choose');
+  await chooserIsDone(page);
+  for (const frame of [1, 4]) {
+    await person.touch(new RegExp(`^super 2, place ${frame},`));
+    await person.touch(/^Drain in the hive/);
+  }
+  await person.touch('One lot or more…');
+  await person.check('Each comb or frame by itself');
+  await person.touch('That is it');
+  await person.sees('2 lots');
+  await person.plansAndGoes();
+  await person.touch('All here');
+  let pails = 0;
+  const drains = async (grossKg: string): Promise<void> => {
+    pails++;
+    if (pails === 1) await beforeFrames(person);
+    else await makesSure(page);
+    await person.addsVessel(/^Frame 2·/, `Pail ${pails}`, '5', '0,5');
+    await person.touch('All of it is so');
+    await opensFrame(person, '2·');
+    await runsOut(person, '2·');
+    await person.touch(`Weigh Pail ${pails} first`);
+    await weighsVessel(person, grossKg, '0.5 kg');
+    await person.touch('The plug is in');
+    await person.touch('All frames closed');
+  };
+  await drains('2,98');
+  await person.touch('Next lot');
+  await drains('2,74');
+  await shutsFrames(person);
+  await person.touch('Done, on to the bench');
+  await expect(page).toHaveURL(/\/jar\//);
+  await person.sees('2.24 kg honey to fill');
+  // Nine jars are wanted, six are there: it is said before the first is filled.
+  await person.addsJar('Hexagon jar', '250', '140', '6');
+  await person.sees(/used up|are missing/);
+  await person.touch('Filled 6');
+  await person.sees('6 jars');
+  await person.touch('Labels');
+  await person.sees('Gift, not for sale.');
+  await person.touch('Shelf');
+  await person.touch(/^Some of PITA-.* left the shelf…/);
+  await page.getByLabel('They were').selectOption('sold');
+  await person.sees(/No sale: by your rules you are not registered to sell/);
+  await expect(page.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+  await page.getByLabel('They were').selectOption('given');
+  await person.fill('How many', '6');
+  await person.touch('Write it down');
+  await person.sees(/of 6 jars/);
+  const { items } = await server.get<{ items: { id: string }[] }>('/harvests');
+  const details = await Promise.all(items.map((h) => server.get<BatchDetail>(`/harvests/${h.id}`)));
+  // Each frame has a batch of its own: 2480 g of the first, 2240 g of the one that was moved to place 4.
+  const byFrame = details.map((d) => [d.takes[0].slot, d.takes[0].netG]).sort();
+  expect(byFrame).toEqual([
+    [201, 2480],
+    [204, 2240],
+  ]);
+  const moved = details.find((d) => d.takes[0].slot === 204)!;
+  expect(moved.looks[0].slot).toBe(202);
+  const filled = details.flatMap((d) => d.lots.filter((l) => l.kind === 'jars'));
+  expect(filled.map((l) => [l.inG, l.nowG])).toEqual([[1500, 0]]);
+  expect(details.every((d) => d.balanced)).toBe(true);
+});
