@@ -190,6 +190,7 @@ test('stray comb is looked over, weighed apart, and goes its own way', async ({ 
   await expect(page.getByText('Look for the queen first: she may be on it.')).toBeVisible();
   await page.getByLabel('I looked for the queen on it').check();
   await page.getByRole('button', { name: 'No brood' }).click();
+  await page.getByRole('button', { name: 'None seen' }).click();
   await page.getByLabel(/Capped, weighed/).fill('640');
   await page.getByLabel(/Open, weighed/).fill('0,2 kg');
   await page.getByRole('button', { name: 'Write it down' }).click();

@@ -83,6 +83,7 @@ export const strayCombSchema = z
     queenLookedFor: z
       .boolean()
       .refine((looked) => looked, 'Look for the queen first: she may be on it.'),
+    swarmCells: z.enum(['yes', 'no'], 'Look for swarm cells too.').default('no'),
     cappedG: z.int('Whole grams.').min(0, 'At least 0 g.').max(50_000),
     openG: z.int('Whole grams.').min(0, 'At least 0 g.').max(50_000),
     frameFitted: z.boolean(),

@@ -36,14 +36,14 @@ async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise
   if (fate !== 'sold') return null;
   if (filled.lot.useBy) return 'Open or wet honey is used first and not sold.';
   const { rules } = await currentRules(unit.db);
-  if (!rules.registeredToSell)
-    return 'By your rules you are not registered to sell: if you are, say so under Rules. What a sale needs your food authority says; a gift goes.';
   const { notForSale } = keepingOf(filled, rules);
   if (notForSale) return notForSale;
   const unsaid = filled.bee === 'stingless' && !(rules.stinglessSpecies && rules.stinglessPermit);
-  return unsaid
-    ? 'Honey of native stingless bees: note their species and your permit under Rules first. Ask your food authority.'
-    : null;
+  if (unsaid)
+    return 'Honey of native stingless bees: note their species and your permit under Rules first. Ask your food authority.';
+  if (!rules.registeredToSell)
+    return 'By your rules you are not registered to sell: if you are, say so under Rules. What a sale needs your food authority says; a gift goes.';
+  return null;
 }
 
 /** What leaves the shelf: sold, given, eaten, into mead or cosmetics, spoilt. */

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { strayCombSchema } from '@furrow/core';
+import { addDays, strayCombSchema, type Hive } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
 import { batchView, currentRules } from '../store/views.js';
@@ -40,13 +40,15 @@ export const strayWrites = [
         await strayBatch(unit, { batchId, visitId: p.visitId, hiveId: hive.id, what, g, on });
         batches.push(batchId);
       }
-      if (colony && p.frameFitted)
+      // Comb is built anew where a frame is missing: until it is in, it stands among what is due.
+      if (colony)
         await unit.insert('colonyFacts', {
           id: p.id,
           colonyId: colony.id,
           onDate: on,
-          fact: { kind: 'gap', gap: false },
+          fact: { kind: 'gap', gap: !p.frameFitted },
         });
+      if (p.swarmCells === 'yes') await lookForSwarm(unit, hive, on);
       return {
         hive: await hiveView(unit.db, hive.id),
         batches: await Promise.all(batches.map((id) => batchView(unit.db, id))),
@@ -54,6 +56,18 @@ export const strayWrites = [
     },
   }),
 ];
+
+/** Days within which a colony with swarm cells is looked at again: a sealed cell hatches about a week later. */
+const SWARM_DAYS = 3;
+async function lookForSwarm(unit: UnitOfWork, hive: Hive, on: string): Promise<void> {
+  const task = {
+    id: randomUUID(),
+    what: `${hive.name}: swarm cells seen, look whether they have left, give room or part it`,
+    dueOn: addDays(on, SWARM_DAYS),
+    doneOn: null,
+  };
+  await unit.update('sites', hive.siteId, { tasks: [...hive.site.tasks, task] });
+}
 
 /** One part of it: a comb that ended the day it was found, taken and weighed, on its way to Drain. */
 async function strayBatch(
@@ -76,6 +90,7 @@ async function strayBatch(
     visitId: part.visitId,
     hiveId: part.hiveId,
     method: 'crush',
+    lotName: part.what === 'open' ? 'open stray comb' : 'stray comb',
     stage: 'drain',
     code: null,
     combIds: [combId],

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
-import type { Batch } from '@furrow/core';
+import { addDays, type Batch } from '@furrow/core';
 import { conflict } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchView } from '../store/views.js';
+import { batchView, currentRules } from '../store/views.js';
 
 /** A harvest that still takes entries. */
 export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
@@ -37,6 +37,15 @@ export async function pressedLotOf(unit: UnitOfWork, batch: Batch): Promise<stri
   return there ? (there.id as string) : makeLot(unit, batch, 'honey', PRESSED);
 }
 
+/** Open stray comb is thin and was built anywhere: its honey is used first, from the start. */
+async function useFirstBy(unit: UnitOfWork, batch: Batch): Promise<string | null> {
+  const row = (await unit.db('batches').where({ id: batch.id }).first()) as { decision: string };
+  const { stray } = JSON.parse(row.decision) as { stray?: string };
+  if (stray !== 'open') return null;
+  const { rules } = await currentRules(unit.db);
+  return addDays(batch.date, rules.useFirstDays);
+}
+
 async function makeLot(
   unit: UnitOfWork,
   batch: Batch,
@@ -44,6 +53,7 @@ async function makeLot(
   name: string,
 ): Promise<string> {
   const id = randomUUID();
+  const useBy = kind === 'honey' ? await useFirstBy(unit, batch) : null;
   await unit.insert('lots', {
     id,
     batchId: batch.id,
@@ -54,6 +64,7 @@ async function makeLot(
     netG: null,
     jarKindId: null,
     lowestWeighedG: null,
+    useBy,
   });
   return id;
 }

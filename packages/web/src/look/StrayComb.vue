@@ -17,14 +17,16 @@ const { go, busy, refusal, fieldError } = useSend();
 const where = ref<'roof' | 'gap'>('gap');
 const queen = ref(false);
 const brood = ref<'yes' | 'no' | null>(null);
+const swarm = ref<'yes' | 'no' | null>(null);
 const capped = ref('');
 const open = ref('');
 const fitted = ref(false);
 const tried = ref(false);
 watch(visible, (shown) => {
-  if (shown)
-    [queen.value, brood.value, capped.value, open.value, fitted.value, tried.value, refusal.value] =
-      [false, null, '', '', false, false, null];
+  if (!shown) return;
+  [queen.value, fitted.value, tried.value] = [false, false, false];
+  [capped.value, open.value] = ['', ''];
+  brood.value = swarm.value = refusal.value = null;
 });
 const grams = (text: string): number =>
   text.trim() === '' ? 0 : Math.round(readMassG(text, 'g') ?? -1);
@@ -36,6 +38,7 @@ const payload = computed(() => ({
   hiveId: props.hive.id,
   where: where.value,
   broodSeen: brood.value,
+  swarmCells: swarm.value,
   queenLookedFor: queen.value,
   cappedG: grams(capped.value),
   openG: grams(open.value),
@@ -98,6 +101,21 @@ async function keep(): Promise<void> {
           aria-labelledby="brood"
         />
       </div>
+      <div>
+        <span id="swarm">Swarm cells on the combs beside it</span
+        ><SelectButton
+          v-model="swarm"
+          :options="[
+            { label: 'None seen', value: 'no' },
+            { label: 'Swarm cells', value: 'yes' },
+          ]"
+          option-label="label"
+          option-value="value"
+          :allow-empty="false"
+          aria-labelledby="swarm"
+        />
+      </div>
+      <p v-if="issue('swarmCells')" class="rust" role="alert">{{ issue('swarmCells') }}</p>
       <p v-if="issue('broodSeen')" class="rust" role="alert">{{ issue('broodSeen') }}</p>
       <p v-else-if="brood === 'yes'">
         Cut the brood part off and tie it into a frame, or leave it in; weigh only what carries
@@ -113,12 +131,15 @@ async function keep(): Promise<void> {
         v-model="open"
         label="Open, weighed (kg or g)"
         :error="issue('openG')"
-        hint="kept apart: it is thinner"
+        hint="kept apart: thin, eaten first, never sold; a gift, even of raw comb, goes with the words: open, cold, within days"
       />
       <label class="check"
         ><input v-model="fitted" type="checkbox" /> The missing frame or bar is in its place</label
       >
-      <Refusal :refusal="refusal" :fields="['queenLookedFor', 'cappedG', 'openG', 'broodSeen']" />
+      <Refusal
+        :refusal="refusal"
+        :fields="['queenLookedFor', 'cappedG', 'openG', 'broodSeen', 'swarmCells']"
+      />
       <Button type="submit" label="Write it down" :loading="busy" />
     </form>
   </Dialog>
