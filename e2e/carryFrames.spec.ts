@@ -99,3 +99,58 @@ test('two drain frames to labels: a batch each, jars by frame, shortage before, 
   expect(filled.map((l) => [l.inG, l.nowG])).toEqual([[1500, 0]]);
   expect(details.every((d) => d.balanced)).toBe(true);
 });
+
+test.describe('in a cold dearth before winter', () => {
+  test.use({ now: '2026-05-12T13:00:00Z' });
+  test('hardly capped frames, one open already, one that leaks, the rest left for them; winter tasks have their dates', async ({
+    page,
+    server,
+  }) => {
+    test.slow();
+    const person = new Stranger(page);
+    await person.makesHive(server.base, 'Split-cell drain-frame super', 'Cold hollow', 'Aroeira');
+    for (const frame of [1, 2]) {
+      await person.touch(new RegExp(`^super 2, place ${frame},`));
+      await person.reads('Half capped');
+      await person.touch(`Write down super 2, frame ${frame}`);
+    }
+    await person.fill('Winter need', '0');
+    await person.touch('Write down 0 kg');
+    await notesTiltAndForage(person, 'Dearth');
+    await person.notes(/^Excluder not known/, () => person.touch('Fitted'));
+    await person.notes(/^Kept for the bees not known/, () => person.touch('A super is theirs'));
+    await page.goto(server.base);
+    await person.sees(/Aroeira: queen excluder out before winter/);
+    await person.sees(/Aroeira: leave the reserved super, take the others off/);
+    await person.sees(/Aroeira: reduce the entrance/);
+    await page.goto(`${server.base}/choose`);
+    await person.touch(/^super 2, place 1,/);
+    // Hardly capped: it drains thin and is the riskier to open; said with a reason, once for both.
+    await person.fill('Why take it all the same?', 'One of them is open already');
+    await person.touch(/^Take frame 2·1 anyway/);
+    await person.touch(/^super 2, place 2,/);
+    await person.sees(/taken for the reason you gave before, “One of them is open already”/);
+    for (const frame of [1, 2]) {
+      await person.touch(new RegExp(`^super 2, place ${frame},`));
+      await person.touch(/^Drain in the hive/);
+    }
+    await person.sees('2 combs out');
+    await person.plansAndGoes();
+    await person.touch('All here');
+    await beforeFrames(person);
+    await person.addsVessel(/^Frame 2·1/, 'Covered pail', '8', '0,5');
+    await person.addsVessel(/^Frame 2·2/, 'Covered jar', '3', '0,7');
+    await person.touch('All of it is so');
+    await person.touch(/^Frame 2·1/);
+    await person.touch('It was open already');
+    await expect(page.getByRole('button', { name: 'Only drops come now' })).toBeVisible();
+    await person.touch(/^Frame 2·2/);
+    await person.touch('Open part 1 of 4');
+    await person.touch('It leaks');
+    await person.touch('The leak is seen to');
+    await runsOut(person, '2·1');
+    await person.touch('Weigh Covered pail first');
+    await weighsVessel(person, '1,92', '0.5 kg');
+    await person.touch('The plug is in');
+  });
+});

@@ -137,6 +137,14 @@ async function write(
 }
 const open = (): unknown =>
   write('open', `part ${frame.value.run.partsOpen + 1} opened`, { vesselId: frame.value.vesselId });
+/** A frame that ran before Furrow was asked: its parts are written down as open, without waiting at each. */
+async function openAlready(): Promise<void> {
+  for (let part = frame.value.run.partsOpen + 1; part <= props.rules.frameParts; part++) {
+    const vesselId = frame.value.vesselId;
+    if (!(await write('open', `part ${part} was open already`, { vesselId }))) return;
+    if (!(await write('no-leak', 'no leak seen'))) return;
+  }
+}
 const owedNow = computed(() => owedBy(frame.value.combId));
 async function plug(later = false): Promise<void> {
   if (owedNow.value.length && !later) return weigh(owedNow.value[0].vesselId);
@@ -328,6 +336,14 @@ const state = (f: (typeof frames.value)[number]): string =>
         :label="act.label()"
         :loading="busy"
         @click="act.run()"
+      />
+      <Button
+        v-if="step.act === 'open' && !frame.run.openedAt"
+        outlined
+        class="big-touch"
+        label="It was open already"
+        :loading="busy"
+        @click="openAlready"
       />
       <div v-if="frame.run.openedAt && !frame.run.closed" class="acts row halves">
         <Button

@@ -90,6 +90,17 @@ const days = computed(() =>
     };
   }),
 );
+/** What has its date after the seven days but within two months, the soonest first. */
+const LATER_DAYS = 60;
+const later = computed(() => {
+  const today = DateTime.fromJSDate(now.value, { zone: zone.value }).startOf('day');
+  return lines.value.flatMap((line) => {
+    if (!line.dueAt) return [];
+    const due = DateTime.fromISO(line.dueAt, { zone: zone.value });
+    const days = due.diff(today, 'days').days;
+    return days >= 7 && days < LATER_DAYS ? [{ line, on: due.toISODate()! }] : [];
+  });
+});
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
 const scale = computed(() =>
@@ -254,11 +265,30 @@ function drawn(hive: Hive) {
           </div>
         </div>
       </section>
+      <section v-if="later.length" class="later">
+        <h2 class="furrow-heading">Later</h2>
+        <ul>
+          <li v-for="{ line, on } in later" :key="line.id">
+            <span class="sub">{{ dateText(on) }}</span>{{ ' '
+            }}<RouterLink :to="link(line)">{{ line.title }}</RouterLink>
+          </li>
+        </ul>
+      </section>
     </template>
   </div>
 </template>
 
 <style scoped>
+.later ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  columns: 2 340px;
+}
+.later li {
+  padding: 6px 0;
+  min-height: 40px;
+}
 .lead {
   display: flex;
   gap: 20px;
