@@ -1,5 +1,5 @@
 import type { BatchDetail } from '../packages/core/src/records/views.js';
-import { makesSure } from './carrying.js';
+import { balances, makesSure } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import {
   beforeFrames,
@@ -152,5 +152,21 @@ test.describe('in a cold dearth before winter', () => {
     await person.touch('Weigh Covered pail first');
     await weighsVessel(person, '1,92', '0.5 kg');
     await person.touch('The plug is in');
+    await runsOut(person, '2·2');
+    await person.touch('Weigh Covered jar first');
+    await weighsVessel(person, '1,05', '0.7 kg');
+    await person.touch('The plug is in');
+    await person.touch(/^All frames closed|^Stop here/);
+    await person.fill('Honey on the tray, 0 if none', '0,06');
+    await person.touch('Tray is seen to');
+    await person.touch('Hive is closed');
+    await person.touch('Done, on to the bench');
+    await expect(page).toHaveURL(/\/jar\//);
+    await person.touch(/^Go on to Book/);
+    await person.touch('Eaten at home');
+    await person.sees('Balanced to the gram');
+    const detail = await balances(server);
+    expect(detail.takes.map((t) => t.netG).sort()).toEqual([1420, 350]);
+    expect(detail.frameEvents.filter((e) => e.kind === 'leak')).toHaveLength(1);
   });
 });

@@ -5,6 +5,7 @@ import {
   smallMassText,
   unitWord,
   wasOpenedUnsmoked,
+  weighedText,
   type BatchDetail,
   type NetBy,
   type UnitSystem,
@@ -42,6 +43,14 @@ const atHive = computed(() => {
     strip ? `Comb ${strip.answer.stripMm} mm high was left on the bars as guide.` : '',
   ].filter(Boolean);
 });
+/** Net of one on the average, of those that were weighed; nothing where there is but one. */
+const average = computed(() => {
+  const each = combs.value.filter((c) => !c.by).map((c) => c.g);
+  if (each.length < 2) return null;
+  const unit = unitWord(props.detail.hive.kind);
+  const mean = Math.round(each.reduce((sum, g) => sum + g, 0) / each.length);
+  return `${each.length} ${unit}s weighed, ${weighedText(mean, props.units)} each on the average.`;
+});
 const touched = ref<string | null>(null);
 const comb = computed(() => combs.value.find((c) => c.id === touched.value) ?? null);
 const lot = computed(
@@ -63,6 +72,7 @@ const share = computed(() =>
   <p v-if="atHive.length" class="sub">{{ atHive.join(' ') }}</p>
   <template v-if="combs.length && lot">
     <h2 class="furrow-heading">Where is a comb now</h2>
+    <p v-if="average" class="sub">{{ average }}</p>
     <div class="combs">
       <button
         v-for="c in combs"

@@ -1,0 +1,86 @@
+import { balances } from './carrying.js';
+import { expect, test } from './emptyHousehold.js';
+import { Stranger } from './stranger.js';
+import { weighLowerHoney, weighWetWax } from './weigh.js';
+
+/** First-season colonies on a roof: taken against the rules, with the reason said once. */
+test.use({ now: '2026-01-20T12:00:00Z' });
+
+test('scraped frames of a first-season hive on a roof: cautions, one reason for all, an average that is right to the rounding', async ({
+  page,
+  server,
+}) => {
+  test.slow();
+  const person = new Stranger(page);
+  await page.goto(server.base);
+  await person.touch('Make your first hive');
+  await page.getByRole('radio', { name: 'Framed super, for crushing' }).click();
+  await person.fill('Name of the site', 'Tar roof');
+  await person.fill('Name of the hive', 'Camará');
+  await person.fill('This colony lives here since', '2025-10-15');
+  await person.touch('Make this hive');
+  await person.touch('Read, go on');
+  for (const frame of [1, 2, 3]) {
+    await person.touch(new RegExp(`super 2, place ${frame},`));
+    await person.reads('All capped');
+    await person.touch(`Write down super 2, frame ${frame}`);
+  }
+  await person.fill('Winter need', '0');
+  await person.touch('Write down 0 kg');
+  await person.sees(/A colony in its first season keeps what it has/);
+  await page.goto(`${server.base}/choose`);
+  await person.touch(/super 2, place 1,/);
+  await person.fill('Why take it all the same?', 'They are moved to the garden');
+  await person.touch('Take frame 2·1 anyway');
+  for (const frame of [2, 3]) {
+    await person.touch(new RegExp(`super 2, place ${frame},`));
+    await person.sees(new RegExp(`Frame 2·${frame}: taken for the reason you gave before`));
+  }
+  for (const frame of [1, 2, 3]) {
+    await person.touch(new RegExp(`super 2, place ${frame},`));
+    await person.touch(/^Crush and strain/);
+  }
+  await person.touch('Go on to Ready');
+  await person.touch(/^Tar roof: weather, notes/);
+  await person.check('Stands on a roof');
+  await person.check('Children play near');
+  await person.touch('Write the notes down');
+  await person.sees('Secure yourself on the roof');
+  await person.sees('Children indoors');
+  await person.touch(/go to Take/);
+  await person.at('Before you open');
+  await person.sees(/Secured on the roof, nothing carried while climbing/);
+  await person.sees(/Stings can kill/);
+  for (const key of ['All here', 'Smoked', 'Go on', 'Open']) await person.touch(key);
+  const instruction = page.locator('h2.instruction');
+  for (const [i, grossKg] of ['3,001', '4,702', '6,803'].entries()) {
+    await expect(instruction).toHaveText(/^Take frame/);
+    const frame = await instruction.textContent();
+    await person.touch('In the tub');
+    if (i === 0) await person.addsVessel(/^In which vessel/, 'Crate on a rope', '30', '1,2');
+    await person.fill('Gross weight, vessel and comb', grossKg);
+    await person.touch(/^Write it down/);
+    await expect(instruction).not.toHaveText(frame!);
+  }
+  await person.ticks(1);
+  await person.touch('No gap');
+  await person.touch('Hive is closed');
+  await person.touch('Done, on to the bench');
+  await person.sees('5.60 kg of comb to crush.');
+  await person.touch('Crushed: start the clock');
+  await server.jump('2026-01-22T14:00:00Z');
+  await page.reload();
+  await person.touch('Stop draining…');
+  await weighLowerHoney(page.getByRole('dialog'), '4,4');
+  await weighWetWax(page.getByRole('dialog'), '1,1');
+  await person.touch('Close this drain');
+  await person.touch('Go on to Jar');
+  await person.touch(/^Go on to Book/);
+  await person.touch('Given');
+  await person.sees('Balanced to the gram');
+  // 5603 g on three frames: 1867.67 g each.
+  await person.sees('3 frames weighed, 1.87 kg each on the average.');
+  const detail = await balances(server);
+  expect(detail.takes.reduce((sum, t) => sum + t.netG!, 0)).toBe(5603);
+  expect(detail.batch.anyway).toHaveLength(3);
+});
