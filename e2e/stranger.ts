@@ -2,8 +2,12 @@ import { expect, type Page } from '@playwright/test';
 
 /** What a person who has never seen Furrow touches, by its visible labels, and how often. */
 export class Stranger {
+  /** The one who walked last: a test's count is read from it when it ends. */
+  static walking: Stranger | null = null;
   touches = 0;
-  constructor(readonly page: Page) {}
+  constructor(readonly page: Page) {
+    Stranger.walking = this;
+  }
 
   /** Touches a key or a link by what it says. */
   async touch(name: string | RegExp): Promise<void> {

@@ -66,10 +66,9 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
         'capped',
         `${percentText(unit.cappedArea)} of its face is capped: too little for whole pieces.`,
       );
-    if (way === 'cut' && !market.piece)
-      no('kit', 'No boxes for pieces in the kit: add them in Rules.');
+    if (way === 'cut' && !market.piece) no('kit', 'No boxes for pieces in the kit.', true);
     if (way === 'chunk' && !market.chunk)
-      no('kit', 'No wide jars for chunk honey in the kit: add them in Rules.');
+      no('kit', 'No wide jars for chunk honey in the kit.', true);
     if (rules.freeze !== 'none' && rules.freezerL === 0)
       no('freezer', 'No freezer: comb would hatch moths. Your rule asks to freeze it.');
   }

@@ -74,7 +74,15 @@ const lotsOpen = ref(false);
 const unitAt = (slot: number): ChoiceUnit | null =>
   here.value?.units.find((u) => u.slots.includes(slot)) ?? null;
 const inHand = computed(() => (handId.value ? (units.value.get(handId.value) ?? null) : null));
+/** A comb touched before what may be taken was reckoned; it is taken in hand as soon as that is there. */
+const touchedEarly = ref<number | null>(null);
+watch(here, (now) => {
+  const slot = touchedEarly.value;
+  touchedEarly.value = null;
+  if (now && slot !== null) select(slot);
+});
 function select(slot: number): void {
+  if (!here.value) return void (touchedEarly.value = slot);
   const unit = unitAt(slot);
   says.value = '';
   if (!unit) {

@@ -9,8 +9,9 @@ import {
   type WayOrLeave,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import { ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import WayMark from '../drawing/WayMark.vue';
+import JarAdd from '../parts/JarAdd.vue';
 import type { WayOffer } from './useChoice.js';
 
 /** The comb in hand and the ways it can go, each with what it would give or why not; touching one pins it. */
@@ -52,6 +53,12 @@ function choose(offer: WayOffer): void {
   emit('pin', offer.way);
   open.value = offer.way;
 }
+/** What the kit lacks for the way that stands open: it is put into it here. */
+const missingBox = computed(() => {
+  const offer = shown();
+  if (!offer?.against.some((b) => b.rule === 'kit')) return null;
+  return offer.way === 'chunk' ? 'chunk' : 'piece';
+});
 const shown = (): WayOffer | null =>
   props.offers.find((o) => o.way === (open.value ?? props.way)) ?? null;
 </script>
@@ -101,6 +108,7 @@ const shown = (): WayOffer | null =>
           .join(' ')
       }}
     </p>
+
     <p v-else-if="shown()?.outcome" class="sub">
       {{ WAY_WORDS[shown()!.way].name }}, {{ WAY_WORDS[shown()!.way].note }}: {{ gives(shown()!) }};
       {{ span(shown()!.outcome!.cleanWaxG, 0) }} g clean wax;
@@ -112,6 +120,7 @@ const shown = (): WayOffer | null =>
         {{ unit.liftKg.high > rules.liftKg ? 'two people' : 'one person' }}.</template
       >
     </p>
+    <JarAdd v-if="missingBox" :key="missingBox" :rules="rules" :purpose="missingBox" />
   </div>
 </template>
 

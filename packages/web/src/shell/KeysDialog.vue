@@ -16,6 +16,7 @@ const keys = [
   [', .', 'stage before, after'],
   ['← →', 'comb before, after'],
   ['A B', 'side of the comb'],
+  ['T', 'take the comb in hand, or put it back, in Choose'],
   ['D', 'Today'],
   ['R', 'Rules'],
   ['U', 'undo the last entry'],
