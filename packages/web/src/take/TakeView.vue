@@ -183,6 +183,12 @@ async function finish(): Promise<void> {
   );
   if (done) await router.push(following ? `/take/${following}` : `/${stage}/${id.value}`);
 }
+/** What the large key says. */
+const mainLabel = computed(() => {
+  if (!step.value) return '';
+  if (step.value.kind !== 'after' || step.value.id === NEXT_LOT) return step.value.done;
+  return anyTaken.value ? 'Done, on to the bench' : 'Close, nothing taken';
+});
 function doneText(goesOn: boolean): string {
   if (!anyTaken.value) return 'Nothing was taken; the harvest is closed.';
   return goesOn ? 'The hive stays open for the next lot.' : 'Hive is closed.';
@@ -413,15 +419,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           <Button
             class="main"
             :outlined="waits"
-            :label="
-              step.id === NEXT_LOT
-                ? step.done
-                : step.kind === 'after'
-                  ? anyTaken
-                    ? 'Done, on to the bench'
-                    : 'Close, nothing taken'
-                  : step.done
-            "
+            :label="mainLabel"
             :loading="busy"
             :disabled="notYet !== null || (step.asks === 'tray' && trayG === null)"
             @click="next"
