@@ -145,7 +145,10 @@ describe("worth by the household's own prices", () => {
       'drain-hive',
       'drain-off',
     ]);
-    expect(waysOf(comb('p', 1, { kind: 'stingless', what: 'pots' }))).toEqual(['draw-pots']);
+    expect(waysOf(comb('p', 1, { kind: 'stingless', what: 'pots' }))).toEqual([
+      'draw-pots',
+      'cut-pots',
+    ]);
     expect(
       wayBlocks(comb('a', 2, { combAge: 'brood-used' }), 'cut', rules, market)[0].sentence,
     ).toBe('It carried brood: its wax is no comb honey.');

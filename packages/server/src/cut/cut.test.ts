@@ -294,6 +294,11 @@ describe('pieces', () => {
         count,
         price: fate === 'sold' ? 34 : null,
       });
+    expect((await out('sold', 2)).body).toMatchObject({
+      detail: expect.stringMatching(/you are not registered to sell/) as string,
+    });
+    const { rules } = await home.get<{ rules: object }>('/rules');
+    await home.ok(home.post('/rules', { ...rules, registeredToSell: true }));
     await home.ok(out('sold', 2));
     expect((await out('given', 2)).body).toMatchObject({ detail: 'Only 1 of them is left.' });
     await home.ok(out('spoilt', 1));

@@ -10,7 +10,8 @@ export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('batches', (t) => t.text('lotName'));
   await knex.schema.alterTable('drains', (t) => {
     t.integer('crushMinutes');
-    t.text('potFromLotId').references('lots.id');
+    // Without a foreign key: a column that has one cannot be dropped again.
+    t.text('potFromLotId');
   });
 }
 
