@@ -54,7 +54,8 @@ async function close(
     );
   if (pressedG) await dialog.getByLabel(/^Tare, the vessel of the pressed honey/).fill('0');
   await weighWetWax(dialog, `${crushed.nowG - honeyG - 75} g`);
-  await page.getByLabel('Debris, if you weighed it').fill('30 g');
+  await touch(page, '+ dead bees');
+  await page.getByLabel('Weight, 1').fill('30 g');
   await expect(page.getByText('45 g less came out than went in')).toBeVisible();
   await touch(page, 'Close this drain');
   await expect(page.getByRole('heading', { name: /settles$/ })).toBeVisible();

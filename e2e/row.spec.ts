@@ -121,6 +121,9 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await expect(page.getByText('Comb 6 carries brood: it stays.')).toBeVisible();
   await expect(page.getByText('1 comb out')).toBeVisible();
   const comb8 = page.getByRole('button', { name: /^Comb 8,/ });
+  // The first touch shows its ways, the second puts it back.
+  await comb8.click();
+  await expect(page.getByRole('heading', { name: /^Comb 8 in hand/ })).toBeVisible();
   await comb8.click();
   await expect(comb8).toHaveAttribute('aria-pressed', 'false');
   await comb8.click();
