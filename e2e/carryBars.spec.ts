@@ -208,6 +208,7 @@ test.describe('chopped and left to drip', () => {
     await person.fill('Honey already in the lower vessel, net', '0,8');
     await person.sees('Which honey stands in the lower vessel already? It becomes one with this.');
     await person.touch('It is from before Furrow…');
+    await person.fill('Taken on, as well as you know', '2025-10-04');
     await person.fill('Gross, pot and honey', '2,0');
     await person.fill(/^Tare, the vessel empty/, '1,2');
     await person.fill('What is known of it', 'spring honey, strained');

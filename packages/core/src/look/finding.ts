@@ -1,3 +1,5 @@
+import { hiveKind, type HiveKindName } from '../hive/kinds.js';
+import type { HouseRules } from '../rules/houseRules.js';
 import { dateWords, daysBetween } from '../units/dates.js';
 
 /** The questions a comb is asked, each in a file of its own under questions/. */
@@ -61,6 +63,14 @@ export const kgText = (kg: number): string => `${kg.toFixed(1)} kg`;
 /** "unknown, last known 12 Jan 2023". */
 export const lastKnownText = (what: string, on: string): string =>
   `${what} unknown, last known ${dateWords(on)}`;
+/** When a comb that stays is looked at next, by kind of hive: pots once a year, combs by the household's rule. */
+export const lookAgainText = (
+  kind: HiveKindName,
+  rules: Pick<HouseRules, 'lookAgainDays'>,
+): string =>
+  hiveKind(kind).bee === 'stingless'
+    ? 'look again next year'
+    : `look again in ${rules.lookAgainDays} days`;
 export const capitalised = (text: string): string => text[0].toUpperCase() + text.slice(1);
 
 /** What each question is called on screen, and the answer that speaks for taking. */

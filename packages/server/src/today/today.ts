@@ -254,7 +254,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         id: `${hive.id}-ripe`,
         kind: 'ripe',
         stage: 'choose',
-        title: `${hive.name}: ${ripe.length} ${ripe.length === 1 ? 'comb is' : 'combs are'} ripe${spare && spare.length < ripe.length ? `, ${spare.length || 'none'} to spare` : ''}`,
+        title: `${hive.name}: ${countedCombsText(ripe.length, hive.kind)} ${ripe.length === 1 ? 'is' : 'are'} ripe${spare && spare.length < ripe.length ? `, ${spare.length || 'none'} to spare` : ''}`,
         dueAt: null,
         ifLeft: 'They keep in the hive; the bees may need the room.',
       });

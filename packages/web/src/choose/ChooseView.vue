@@ -527,6 +527,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         :rules="rules"
         :goal="draft.goal"
         :hive-id="hive.id"
+        :kind="hive.kind"
         @stop="chooser.stop()"
         @again="chooser.again()"
       />

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import {
+  lookAgainText,
+  type HiveKindName,
   WAY_WORDS,
   massText,
   smallMassText,
@@ -26,6 +28,7 @@ const props = defineProps<{
   rules: HouseRules;
   goal: Goal;
   hiveId: string;
+  kind: HiveKindName;
 }>();
 const picked = defineModel<number>('picked', { required: true });
 const emit = defineEmits<{ stop: []; again: [] }>();
@@ -222,9 +225,9 @@ const proofText = computed(() => {
                   aria-label="Leave all"
                   @change="picked = -1"
                 /><WayMark way="leave" /><span
-                  ><b class="display">Leave all</b><br /><span class="sub"
-                    >look again in {{ rules.lookAgainDays }} days</span
-                  ></span
+                  ><b class="display">Leave all</b><br /><span class="sub">{{
+                    lookAgainText(kind, rules)
+                  }}</span></span
                 ></label
               >
             </td>

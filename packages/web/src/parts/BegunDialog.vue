@@ -4,7 +4,7 @@ import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
-import { newId, serverNow } from '../server/client.js';
+import { newId } from '../server/client.js';
 import { useHives } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import Refusal from './Refusal.vue';
@@ -32,8 +32,8 @@ watch(visible, (shown) => {
   if (!shown) return;
   what.value = props.stands ?? 'comb';
   from.value = props.hiveId;
-  on.value = serverNow().toISOString().slice(0, 10);
-  [note.value, grossG.value, tareG.value] = ['', null, null];
+  // The day is asked, never taken: it dates the harvest in the book.
+  [on.value, note.value, grossG.value, tareG.value] = ['', '', null, null];
 });
 /** What keeps the key shut. */
 const missing = computed(() => {

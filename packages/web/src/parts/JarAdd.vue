@@ -49,7 +49,7 @@ async function put(): Promise<void> {
 <template>
   <Button
     v-if="!open"
-    outlined
+    text
     type="button"
     :label="isBox ? 'Another kind of box…' : 'Another kind of jar…'"
     @click="open = true"

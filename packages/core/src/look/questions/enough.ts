@@ -1,5 +1,5 @@
 import { isStingless, seenSides, sumOf, wasRead, type CombFacts } from '../combFacts.js';
-import type { Finding } from '../finding.js';
+import { capitalised, lookAgainText, type Finding } from '../finding.js';
 
 /** Is there enough honey in it to take it at all? */
 export function enough(facts: CombFacts): Finding {
@@ -61,7 +61,7 @@ function enoughPots(facts: CombFacts): Finding {
         ...base,
         answer: 'no',
         weight: 'decides',
-        sentence: `No sealed pots here: ${count}. Look again in ${facts.rules.lookAgainDays} days.`,
+        sentence: `No sealed pots here: ${count}. ${capitalised(lookAgainText('stingless', facts.rules))}.`,
       };
 }
 

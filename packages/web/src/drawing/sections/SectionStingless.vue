@@ -25,7 +25,7 @@ const potMm = computed(() => ({
 /** The way from the brood up to the pots, as wide as it can be seen. */
 const HOLE_PX = 14;
 function holeX(box: BoxOnPage): number {
-  const at = { left: 0.04, middle: 0.5, right: 0.96 }[String(props.hive.geometry.hole)] ?? 0.96;
+  const at = { left: 0.1, middle: 0.5, right: 0.9 }[String(props.hive.geometry.hole)] ?? 0.9;
   return box.x + (box.width - HOLE_PX) * at;
 }
 /** Pots of a group as far as they can be shown in it: sealed above, open, pollen, empty below; the number says how many there are. */
@@ -110,21 +110,6 @@ function pots(
             >?</text
           >
         </g>
-        <path
-          v-if="hive.geometry.hole"
-          :d="`M${holeX(box)} ${box.y + box.height}h${HOLE_PX}`"
-          stroke="var(--lime-0)"
-          stroke-width="5"
-        />
-        <text
-          v-if="hive.geometry.hole && s > 0.4 && box.places[0]?.slot < 300"
-          :x="holeX(box) + HOLE_PX / 2"
-          :y="box.y + box.height + 15"
-          text-anchor="middle"
-          font-size="13"
-          class="on"
-          >hole</text
-        >
       </template>
       <template v-else>
         <path
@@ -150,6 +135,23 @@ function pots(
           class="on"
           >brood, never opened</text
         >
+        <template v-if="hive.geometry.hole">
+          <path :d="`M${holeX(box)} ${box.y}h${HOLE_PX}`" stroke="var(--lime-0)" stroke-width="6" />
+          <path
+            :d="`M${holeX(box)} ${box.y - 4}v8M${holeX(box) + HOLE_PX} ${box.y - 4}v8`"
+            stroke="var(--ink)"
+            stroke-width="1.5"
+          />
+          <text
+            v-if="s > 0.4"
+            :x="holeX(box) + HOLE_PX / 2"
+            :y="box.y + 18"
+            text-anchor="middle"
+            font-size="13"
+            class="on"
+            >hole</text
+          >
+        </template>
       </template>
     </template>
     <template #floor="{ x, y }"
