@@ -5,10 +5,13 @@ import { chooserIsDone, openTopBar } from './lift.js';
 import { Stranger } from './stranger.js';
 import { weighDrawnOff, weighLowerHoney, weighWetWax } from './weigh.js';
 
-/** Combs on bars from an empty household to the book, through visible labels; the grams are summed here anew. */
+/**
+ * Combs on bars from an empty household to the book, through visible labels; the grams are summed
+ * here anew.
+ */
 test.use({ now: '2026-01-20T20:30:00Z' });
 
-test('two hives, combs cut into one bucket: opened without smoke, strips by their height, strained overnight, each hive its share', async ({
+test('two hives in one bucket: unsmoked, strips by height, overnight, each its share', async ({
   page,
   server,
 }) => {
@@ -117,7 +120,7 @@ test('two hives, combs cut into one bucket: opened without smoke, strips by thei
 
 test.describe('chopped and left to drip', () => {
   test.use({ now: '2026-01-20T11:30:00Z' });
-  test('earlier honey in the pot, comb under the share in its own lot, one visit, a broken bar told, warmth, rinse', async ({
+  test('earlier honey in the pot, two lots in one visit, a broken bar, warmth, rinse', async ({
     page,
     server,
   }) => {
@@ -249,7 +252,8 @@ test.describe('chopped and left to drip', () => {
     const detail = await server.get<BatchDetail>(`/harvests/${sealed.id}`);
     const honey = detail.lots.find((l) => l.kind === 'honey')!;
     expect([honey.nowG, detail.balanced]).toEqual([3000, true]);
-    // What was crushed, 4050 g, is honey of these combs, wax, what is in the rinse and what stuck to the tools.
+    // What was crushed, 4050 g, is honey of these combs, wax, what is in the rinse and what stuck
+    // to the tools.
     const fromBeforeG = 800;
     expect(honey.nowG - fromBeforeG + 1750 + 100).toBe(4050);
   });

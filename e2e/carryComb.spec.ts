@@ -3,7 +3,10 @@ import { expect, test } from './emptyHousehold.js';
 import { Stranger } from './stranger.js';
 import { weighLowerHoney, weighWetWax } from './weigh.js';
 
-/** Cut comb from an empty household to the book: boxes and freezer said first, pieces cut, the rest crushed. */
+/**
+ * Cut comb from an empty household to the book: boxes and freezer said first, pieces cut, the rest
+ * crushed.
+ */
 test.use({ now: '2026-01-20T12:00:00Z' });
 
 test('a finished comb frame cut into boxes: its trimmings crushed, pieces and samples in one book', async ({

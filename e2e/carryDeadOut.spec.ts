@@ -17,7 +17,7 @@ const NOT_FOUND = [
   /Wet inside/,
 ];
 
-test('a hive that died: lots by colour cut apart, waste by items, mashed until it ends, ended by rate against the sentence', async ({
+test('a hive that died: lots by colour, waste by items, mashed until it ends', async ({
   page,
   server,
 }) => {

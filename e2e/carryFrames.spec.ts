@@ -15,7 +15,7 @@ import { Stranger } from './stranger.js';
 /** Drain frames from an empty household to the label, through visible labels. */
 test.use({ now: '2026-01-20T12:00:00Z' });
 
-test('two drain frames to labels: a batch each, jars by frame, shortage before, no sale without a registration', async ({
+test('two drain frames to labels: a batch each, no sale without a registration', async ({
   page,
   server,
 }) => {
@@ -102,7 +102,7 @@ test('two drain frames to labels: a batch each, jars by frame, shortage before, 
 
 test.describe('in a cold dearth before winter', () => {
   test.use({ now: '2026-05-12T13:00:00Z' });
-  test('hardly capped frames, one open already, one that leaks, the rest left for them; winter tasks have their dates', async ({
+  test('hardly capped frames, one open already, one that leaks; winter tasks dated', async ({
     page,
     server,
   }) => {

@@ -5,7 +5,7 @@ import { Stranger } from './stranger.js';
 /** A box of stingless bees from an empty household to the book, on a phone. */
 test.use({ now: '2026-11-10T12:00:00Z', viewport: { width: 390, height: 844 } });
 
-test('pots drawn off at the yearly look: half of the sealed, pollen noted on the lot, the path cut before the next visit', async ({
+test('pots drawn off at the yearly look: pollen on the lot, the path cut before', async ({
   page,
   server,
 }) => {

@@ -6,7 +6,7 @@ import { weighLowerHoney, weighWetWax } from './weigh.js';
 /** First-season colonies on a roof: taken against the rules, with the reason said once. */
 test.use({ now: '2026-01-20T12:00:00Z' });
 
-test('scraped frames of a first-season hive on a roof: cautions, one reason for all, an average that is right to the rounding', async ({
+test('frames of a first-season hive on a roof: cautions, one reason, a true average', async ({
   page,
   server,
 }) => {

@@ -6,7 +6,7 @@ import { weighLowerHoney, weighWetWax } from './weigh.js';
 /** Stray comb under a roof, found at an overdue look, on a phone. */
 test.use({ now: '2026-01-05T12:00:00Z', viewport: { width: 390, height: 844 } });
 
-test('stray comb under a roof: queen and swarm cells asked, the missing frame due, open comb a use-first lot that is never sold', async ({
+test('stray comb under a roof: queen and swarm cells asked, open comb used first', async ({
   page,
   server,
 }) => {

@@ -11,9 +11,9 @@ export interface HarvestSums {
 }
 
 /**
- * The sums of one harvest: all that came in = what is here + all that went out + what was lost. What comes from the lot
- * of another harvest comes in, and what goes into one goes out, as from and to the world outside. Takes its lots and the
- * flows in force that touch them.
+ * The sums of one harvest: all that came in = what is here + all that went out + what was lost.
+ * What comes from the lot of another harvest comes in, and what goes into one goes out, as from and
+ * to the world outside. Takes its lots and the flows in force that touch them.
  */
 export function harvestSums(
   lots: readonly Pick<Lot, 'id' | 'nowG'>[],

@@ -15,9 +15,10 @@ export interface Joined {
 }
 
 /**
- * Gives each hive its share of what came out of one vessel, by the comb it put in. Takes what each harvest brought, the
- * comb each had from its own hive by batch, grams, and the joinings; gives the same harvests with honey, wax, worth and
- * cost shared out. Grams stay whole and their sum stays the same: what rounding leaves is the leading harvest's.
+ * Gives each hive its share of what came out of one vessel, by the comb it put in. Takes what each
+ * harvest brought, the comb each had from its own hive by batch, grams, and the joinings; gives the
+ * same harvests with honey, wax, worth and cost shared out. Grams stay whole and their sum stays
+ * the same: what rounding leaves is the leading harvest's.
  */
 export function shareJoined<T extends Brought>(
   harvests: readonly T[],

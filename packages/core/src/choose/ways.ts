@@ -53,7 +53,10 @@ export const runsInPlace = (way: WayOrLeave): boolean =>
   way === 'drain-hive' || way === 'drain-off' || way === 'draw-pots';
 /** Pots of stingless bees go their own two ways. */
 export const takesPots = (way: WayOrLeave): boolean => way === 'draw-pots' || way === 'cut-pots';
-/** What was drained, drawn or cut out in part goes on living in the hive; other comb ends when it is taken. */
+/**
+ * What was drained, drawn or cut out in part goes on living in the hive; other comb ends when it is
+ * taken.
+ */
 export const combStays = (way: WayOrLeave): boolean => runsInPlace(way) || takesPots(way);
 export const crushesComb = (way: WayOrLeave): boolean => way !== 'leave' && !runsInPlace(way);
 

@@ -36,8 +36,8 @@ export function drawnBefore(
 }
 
 /**
- * What is left of the honey that stood in the lower vessel at the start, grams: the first that is drawn off takes it
- * along, and it came from no comb of this drain.
+ * What is left of the honey that stood in the lower vessel at the start, grams: the first that is
+ * drawn off takes it along, and it came from no comb of this drain.
  */
 export function potLeftG(drain: Pick<Drain, 'potStartG' | 'events'>, at = '9999'): number {
   return Math.max(0, drain.potStartG - drawnBefore(drain.events, at));

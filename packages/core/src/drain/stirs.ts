@@ -10,16 +10,20 @@ export type StirRules = Pick<
 /** So often comb is stirred by the school that stirs twice. */
 const TWICE = 2;
 
-/** Whether a bed broken up this way is turned and stirred at all by the house rules: slices only by their own school. */
+/**
+ * Whether a bed broken up this way is turned and stirred at all by the house rules: slices only by
+ * their own school.
+ */
 export const isStirred = (
   method: Drain['method'],
   rules: Pick<HouseRules, 'stirSlices'>,
 ): boolean => method !== 'slice' || rules.stirSlices;
 
 /**
- * When the next stir is due by the house rule, as an instant; null where the bed is not stirred, has been stirred as
- * often as the rule says, or was pressed. Never in the quiet hours at the bench: what falls into them, or was left
- * until then, waits for the morning. Takes the drain with its zone, the house rules and the instant now.
+ * When the next stir is due by the house rule, as an instant; null where the bed is not stirred,
+ * has been stirred as often as the rule says, or was pressed. Never in the quiet hours at the
+ * bench: what falls into them, or was left until then, waits for the morning. Takes the drain with
+ * its zone, the house rules and the instant now.
  */
 export function nextStirAt(
   drain: Pick<Drain, 'method' | 'events' | 'startedAt' | 'zone'>,

@@ -20,9 +20,10 @@ export interface BoxEvent {
 }
 
 /**
- * What happened with the boxes of a hive, newest first: set on, moved up or down, turned round, given to or had from
- * another colony, taken off, emptied. Takes every stay of every box that ever stood in it, in any order, the hive's id,
- * and what was harvested from it. A box of the hive's first day is not told.
+ * What happened with the boxes of a hive, newest first: set on, moved up or down, turned round,
+ * given to or had from another colony, taken off, emptied. Takes every stay of every box that ever
+ * stood in it, in any order, the hive's id, and what was harvested from it. A box of the hive's
+ * first day is not told.
  */
 export function boxHistory(
   stays: readonly BoxStay[],

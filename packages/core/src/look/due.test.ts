@@ -170,7 +170,7 @@ describe('what is due at a hive', () => {
       dueOn: '2027-01-18',
     });
   });
-  it('what has to be done before winter has its date: the rule of the household, else the last day before it', () => {
+  it("winter tasks have their date: the household's own, else the last day before", () => {
     const fitted = fact('2026-01-05', { kind: 'excluder', fitted: true });
     const kept = fact('2026-02-01', { kind: 'reserved-super', reserved: true });
     const hive = hiveOf('drain-frame', [{ sinceOn: '2026-01-05' }]);

@@ -63,7 +63,10 @@ export const kgText = (kg: number): string => `${kg.toFixed(1)} kg`;
 /** "unknown, last known 12 Jan 2023". */
 export const lastKnownText = (what: string, on: string): string =>
   `${what} unknown, last known ${dateWords(on)}`;
-/** When a comb that stays is looked at next, by kind of hive: pots once a year, combs by the household's rule. */
+/**
+ * When a comb that stays is looked at next, by kind of hive: pots once a year, combs by the
+ * household's rule.
+ */
 export const lookAgainText = (
   kind: HiveKindName,
   rules: Pick<HouseRules, 'lookAgainDays'>,

@@ -59,7 +59,10 @@ const dangers = fc.array(
   { maxLength: 2 },
 );
 
-/** Whether both sides together hold more than what counts as empty, 2 % a side; a side nobody saw may hold anything. */
+/**
+ * Whether both sides together hold more than what counts as empty, 2 % a side; a side nobody saw
+ * may hold anything.
+ */
 const holdsStores = (
   A: { capped: number; open: number } | null,
   B: { capped: number; open: number } | null,

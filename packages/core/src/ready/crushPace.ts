@@ -9,7 +9,10 @@ export interface CrushedOnce {
 /** The household's own pace by method. */
 export type CrushPace = Partial<Record<CrushMethod, { minutesPerKg: number; times: number }>>;
 
-/** Minutes a kilogram of comb by method: the middle one of what was written down, so that one bad day does not speak. */
+/**
+ * Minutes a kilogram of comb by method: the middle one of what was written down, so that one bad
+ * day does not speak.
+ */
 export function crushPace(runs: readonly CrushedOnce[]): CrushPace {
   const pace: CrushPace = {};
   for (const method of new Set(runs.map((r) => r.method))) {

@@ -50,11 +50,18 @@ export interface HarvestToPlan {
   /** What was to be done at the site before this visit. */
   siteTasks: readonly string[];
   dearth: boolean;
-  /** Another lot of this hive is taken first in the same visit: laid out, smoked, carried and washed for once. */
+  /**
+   * Another lot of this hive is taken first in the same visit: laid out, smoked, carried and washed
+   * for once.
+   */
   sameVisit: boolean;
   /** The harvest whose vessel its comb goes into: the bench work is then that one's. */
   joins: { id: string; name: string } | null;
 }
+
+/** The household's own pace beside what was planned by it; nothing where it is not known. */
+const paceText = ({ crushMinutesPerKg }: HarvestToPlan): string =>
+  crushMinutesPerKg === null ? '' : `By your own pace, ${crushMinutesPerKg.toFixed(0)} min a kg.`;
 
 /** So long a drain is planned with its stirs; how long it will run nobody knows yet. */
 const STIRRED_FOR_HOURS = 72;
@@ -392,7 +399,7 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
       step({
         id: 'crush',
         title: word,
-        note: `While the honey is still hive-warm.${h.crushMinutesPerKg === null ? '' : ` By your own pace, ${h.crushMinutesPerKg.toFixed(0)} min a kg.`}`,
+        note: ['While the honey is still hive-warm.', paceText(h)].filter(Boolean).join(' '),
         where: 'bench',
         ...hands(
           10 + (h.crushMinutesPerKg === null ? h.combs * 5 : h.crushMinutesPerKg * h.combKg),

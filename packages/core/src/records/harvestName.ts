@@ -4,8 +4,8 @@ import type { Batch } from './views.js';
 type Named = Pick<Batch, 'id' | 'hiveId' | 'date' | 'method' | 'createdAt' | 'lotName'>;
 
 /**
- * What tells a harvest from the others of its hive on its day: the name its lot was given, else its way, and a letter
- * where the way is the same. Empty where it is the only one.
+ * What tells a harvest from the others of its hive on its day: the name its lot was given, else its
+ * way, and a letter where the way is the same. Empty where it is the only one.
  */
 export function harvestMark(batch: Named, all: readonly Named[]): string {
   if (batch.lotName) return batch.lotName;

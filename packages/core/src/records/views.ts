@@ -464,7 +464,10 @@ export interface LabelSale {
 export interface BatchDetail {
   batch: Batch;
   hive: Hive;
-  /** Other lots that are taken from this hive in the same visit; `leftOpen`: done, and the hive was left open for the next. */
+  /**
+   * Other lots that are taken from this hive in the same visit; `leftOpen`: done, and the hive was
+   * left open for the next.
+   */
   sameVisit: { id: string; stage: Stage; leftOpen: boolean }[];
   looks: Look[];
   takes: Take[];

@@ -180,7 +180,10 @@ export function calmingSteps(input: TakeInput, where: string): TakeStep[] {
       smoke,
       wait(
         'air-wait',
-        'Nobody warned them: they have eaten nothing and fly sooner. Let the light drive them down; the pause comes after half as many stings.',
+        [
+          'Nobody warned them: they have eaten nothing and fly sooner.',
+          'Let the light drive them down; the pause comes after half as many stings.',
+        ].join(' '),
       ),
     ];
   const steps: TakeStep[] = [

@@ -327,7 +327,7 @@ export function potSteps(input: TakeInput): TakeStep[] {
       ? 'Pierce the lid of each sealed pot with the tube and draw it empty; the walls stay for them to fill again.'
       : 'Pierce the sealed pots, tip the super over its sieve and bowl; let it run, do not press.';
   const by = cut
-    ? 'Cut the sealed pots free at their foot with the fine knife and lift each out whole; none may break in the box.'
+    ? 'Cut the sealed pots free at their foot and lift each out whole; none may break in the box.'
     : drawn;
   return [
     prepareStep(

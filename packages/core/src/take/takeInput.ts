@@ -46,7 +46,10 @@ export function placesOf(
 }
 
 const AT_THE_HIVE = ['ready', 'take'];
-/** Where a harvest stands among the others of its visit: what left the hive unshut keeps it open for the next. */
+/**
+ * Where a harvest stands among the others of its visit: what left the hive unshut keeps it open for
+ * the next.
+ */
 function inVisit(others: BatchDetail['sameVisit']): InVisit {
   return {
     hiveOpen: others.some((o) => !AT_THE_HIVE.includes(o.stage) && o.leftOpen),

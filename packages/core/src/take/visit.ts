@@ -20,8 +20,9 @@ const nextLot: TakeStep = {
 };
 
 /**
- * The steps of one lot among several of one visit: laid out, smoked and opened once, shut and left once. Boxes and supers taken
- * off whole keep all their steps: each of them is a piece of work by itself.
+ * The steps of one lot among several of one visit: laid out, smoked and opened once, shut and left
+ * once. Boxes and supers taken off whole keep all their steps: each of them is a piece of work by
+ * itself.
  */
 export function stepsInVisit(steps: readonly TakeStep[], visit: InVisit): TakeStep[] {
   const isComb = (s: TakeStep): boolean => s.kind === 'unit' || s.kind === 'frames';
@@ -29,7 +30,8 @@ export function stepsInVisit(steps: readonly TakeStep[], visit: InVisit): TakeSt
   const last = steps.findLastIndex(isComb);
   const isWhole = steps.some((s) => s.kind === 'box' || s.id === 'off');
   if (first < 0 || isWhole) return [...steps];
-  // Each lot of drain frames has vessels of its own: what is made sure before they are opened stands before each.
+  // Each lot of drain frames has vessels of its own: what is made sure before they are opened
+  // stands before each.
   while (steps[first].kind === 'frames' && steps[first - 1]?.kind === 'check') first--;
   const lot = steps.slice(visit.hiveOpen ? first : 0, visit.moreToCome ? last + 1 : undefined);
   return visit.moreToCome ? [...lot, nextLot] : lot;

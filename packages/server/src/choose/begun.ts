@@ -12,7 +12,10 @@ const REASONS: Record<NewBegun['stands'], string> = {
   honey: 'Honey from before Furrow',
 };
 
-/** A harvest that was begun without Furrow: what stands there is weighed and opens a lot, and the row goes on from it. */
+/**
+ * A harvest that was begun without Furrow: what stands there is weighed and opens a lot, and the
+ * row goes on from it.
+ */
 async function begin(unit: UnitOfWork, payload: NewBegun): Promise<void> {
   const hive = await hiveView(unit.db, payload.hiveId);
   if (payload.harvestedOn > dateAt(unit.at, hive.site.zone))

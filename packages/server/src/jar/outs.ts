@@ -28,6 +28,12 @@ async function personOf(unit: UnitOfWork, who: string): Promise<string | null> {
   return id;
 }
 
+const UNSAID_SPECIES =
+  'Honey of native stingless bees: note their species and your permit under Rules first. ' +
+  'Ask your food authority.';
+const NOT_REGISTERED =
+  'By your rules you are not registered to sell: if you are, say so under Rules. ' +
+  'What a sale needs your food authority says; a gift goes.';
 /** Why a filled lot may not go this way; null where the record does not speak against it. */
 async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise<string | null> {
   const filled = await filledLot(unit.db, lotId);
@@ -39,10 +45,8 @@ async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise
   const { notForSale } = keepingOf(filled, rules);
   if (notForSale) return notForSale;
   const unsaid = filled.bee === 'stingless' && !(rules.stinglessSpecies && rules.stinglessPermit);
-  if (unsaid)
-    return 'Honey of native stingless bees: note their species and your permit under Rules first. Ask your food authority.';
-  if (!rules.registeredToSell)
-    return 'By your rules you are not registered to sell: if you are, say so under Rules. What a sale needs your food authority says; a gift goes.';
+  if (unsaid) return UNSAID_SPECIES;
+  if (!rules.registeredToSell) return NOT_REGISTERED;
   return null;
 }
 

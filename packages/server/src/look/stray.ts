@@ -57,7 +57,10 @@ export const strayWrites = [
   }),
 ];
 
-/** Days within which a colony with swarm cells is looked at again: a sealed cell hatches about a week later. */
+/**
+ * Days within which a colony with swarm cells is looked at again: a sealed cell hatches about a
+ * week later.
+ */
 const SWARM_DAYS = 3;
 async function lookForSwarm(unit: UnitOfWork, hive: Hive, on: string): Promise<void> {
   const task = {

@@ -146,7 +146,8 @@ export const takeWrites = [
         occurredAt: unit.at,
       });
       if (netG !== null) {
-        const from = `${payload.potsEmptied ? 'Pots from' : 'Comb from bar'} ${bar ? placeLabel(bar.slot) : '?'}`;
+        const what = payload.potsEmptied ? 'Pots from' : 'Comb from bar';
+        const from = `${what} ${bar ? placeLabel(bar.slot) : '?'}`;
         const lot = await intoTheBook(unit, batch, netG, from);
         if (payload.withPollen) await notePollen(unit, lot);
       }

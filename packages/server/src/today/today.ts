@@ -16,6 +16,7 @@ import {
   winterCase,
   type Batch,
   type Gear,
+  type Hive,
   type Site,
   type Stage,
   type TodayLine,
@@ -37,6 +38,12 @@ import { debtLines } from './debts.js';
 const MEND_AHEAD_DAYS = 14;
 /** And a drained frame's next look. */
 const FRAMES_AHEAD_DAYS = 7;
+
+/** "4 combs are ripe, 1 to spare"; what can be spared only where it is less than what is ripe. */
+function ripeText(ripe: number, spare: number | null, kind: Hive['kind']): string {
+  const text = `${countedCombsText(ripe, kind)} ${ripe === 1 ? 'is' : 'are'} ripe`;
+  return spare !== null && spare < ripe ? `${text}, ${spare || 'none'} to spare` : text;
+}
 
 /** What runs, what is due, what is ripe: each line from a running object, with what happens if it is left. */
 export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
@@ -254,7 +261,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         id: `${hive.id}-ripe`,
         kind: 'ripe',
         stage: 'choose',
-        title: `${hive.name}: ${countedCombsText(ripe.length, hive.kind)} ${ripe.length === 1 ? 'is' : 'are'} ripe${spare && spare.length < ripe.length ? `, ${spare.length || 'none'} to spare` : ''}`,
+        title: `${hive.name}: ${ripeText(ripe.length, spare?.length ?? null, hive.kind)}`,
         dueAt: null,
         ifLeft: 'They keep in the hive; the bees may need the room.',
       });

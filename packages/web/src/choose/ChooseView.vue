@@ -129,7 +129,10 @@ function pin(unit: ChoiceUnit, to: 'take' | 'leave' | Way): void {
   }
   draft.value.pins[unit.id] = to;
 }
-/** What stands against a comb, by its rules: the reason that overrules it for one comb does so for the next. */
+/**
+ * What stands against a comb, by its rules: the reason that overrules it for one comb does so for
+ * the next.
+ */
 const rulesAgainst = (against: readonly Block[]): string =>
   [...new Set(against.map((b) => b.rule))].sort().join();
 const reasonsByRule = ref<Record<string, string>>({});
@@ -570,7 +573,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <TextField
           v-model="why"
           label="Why take it all the same?"
-          hint="Your reason stands in the book with the verdict; it goes for the next comb held by the same rule."
+          hint="It stands in the book with the verdict, and goes for the next comb held by this rule."
           :error="why.length && why.trim().length < 3 ? 'Say it in a few words.' : null"
         />
         <Button

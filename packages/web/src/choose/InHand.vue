@@ -43,7 +43,10 @@ function gives(offer: WayOffer): string {
   if (o.honeyKg.high > 0) parts.push(`${span(o.honeyKg, 1)} kg`);
   return parts.join(', ') || 'nothing';
 }
-/** The rule that stands against a way, by its name: a finding of the look, or what the kit or the comb lacks. */
+/**
+ * The rule that stands against a way, by its name: a finding of the look, or what the kit or the
+ * comb lacks.
+ */
 function againstText({ against: [first] }: WayOffer): string {
   const name = QUESTION_WORDS[first.rule as Question]?.name ?? first.rule;
   return `against your rule “${name}”`;

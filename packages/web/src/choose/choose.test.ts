@@ -55,6 +55,7 @@ const table = (a: ChooseAnswer, more: Record<string, unknown> = {}) =>
       rules: { ...DEFAULT_RULES, currency: 'R$' },
       goal: 'most-worth',
       hiveId: 'h',
+      kind: 'top-bar',
       picked: 0,
       ...more,
     },

@@ -45,7 +45,10 @@ export const newChooseDraft = (): ChooseDraft => ({
   keep: { ...KEEP_BY_HIVE },
 });
 
-/** Whether another hive is chosen from together with the one in view, whichever of them the choice began at. */
+/**
+ * Whether another hive is chosen from together with the one in view, whichever of them the choice
+ * began at.
+ */
 export const chosenTogether = (
   draft: Pick<ChooseDraft, 'together'>,
   hereId: string,

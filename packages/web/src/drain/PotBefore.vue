@@ -6,7 +6,10 @@ import BegunDialog from '../parts/BegunDialog.vue';
 import TextField from '../parts/TextField.vue';
 import { useStock } from '../server/queries.js';
 
-/** Honey that stands in the lower vessel already: how much, and which; what is not in the book yet is entered first. */
+/**
+ * Honey that stands in the lower vessel already: how much, and which; what is not in the book yet
+ * is entered first.
+ */
 const props = defineProps<{
   rules: HouseRules;
   hiveId: string;

@@ -8,7 +8,10 @@ import WeighFields from '../parts/WeighFields.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 
-/** Comb cut apart on the bench, by colour or by season: the part is weighed and becomes a lot with a name of its own. */
+/**
+ * Comb cut apart on the bench, by colour or by season: the part is weighed and becomes a lot with a
+ * name of its own.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; combG: number }>();
 const { go, busy, refusal, fieldError } = useSend();
 const open = ref<'split' | 'name' | null>(null);

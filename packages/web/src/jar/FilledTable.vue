@@ -9,7 +9,10 @@ import {
 import { ref } from 'vue';
 import JarWeights from './JarWeights.vue';
 
-/** What was filled and cut of one harvest, a line a lot, its jars weighed one by one where it is asked for. */
+/**
+ * What was filled and cut of one harvest, a line a lot, its jars weighed one by one where it is
+ * asked for.
+ */
 const props = defineProps<{
   detail: BatchDetail;
   lots: Lot[];

@@ -4,7 +4,10 @@ import { computed } from 'vue';
 import { useBoxHistory } from '../server/queries.js';
 import { dateText } from '../shell/times.js';
 
-/** What happened with the boxes of a hive: set on, turned, moved, given, emptied. Nothing where nothing did. */
+/**
+ * What happened with the boxes of a hive: set on, turned, moved, given, emptied. Nothing where
+ * nothing did.
+ */
 const props = defineProps<{ hive: Hive; units: HouseRules['units'] }>();
 const { data: events } = useBoxHistory(computed(() => props.hive.id));
 </script>

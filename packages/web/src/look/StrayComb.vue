@@ -131,7 +131,7 @@ async function keep(): Promise<void> {
         v-model="open"
         label="Open, weighed (kg or g)"
         :error="issue('openG')"
-        hint="kept apart: thin, eaten first, never sold; a gift, even of raw comb, goes with the words: open, cold, within days"
+        hint="kept apart: thin, eaten first, never sold; a gift, raw comb too, says: cold, within days"
       />
       <label class="check"
         ><input v-model="fitted" type="checkbox" /> The missing frame or bar is in its place</label

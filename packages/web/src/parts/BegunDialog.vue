@@ -11,7 +11,10 @@ import Refusal from './Refusal.vue';
 import TextField from './TextField.vue';
 import WeighFields from './WeighFields.vue';
 
-/** A harvest that was begun without Furrow: comb that is cut out already, or honey that stands in the house, weighed into the book. */
+/**
+ * A harvest that was begun without Furrow: comb that is cut out already, or honey that stands in
+ * the house, weighed into the book.
+ */
 const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{
   hiveId: string;

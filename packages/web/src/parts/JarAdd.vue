@@ -8,7 +8,10 @@ import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
 import TextField from './TextField.vue';
 
-/** A kind of jar or box put into the kit where it is missed; its prices and measures can be said later in Rules. */
+/**
+ * A kind of jar or box put into the kit where it is missed; its prices and measures can be said
+ * later in Rules.
+ */
 const props = defineProps<{ rules: HouseRules; purpose: JarKindRecord['purpose'] }>();
 const { go, busy, refusal, fieldError } = useSend();
 const open = ref(false);

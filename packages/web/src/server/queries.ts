@@ -151,8 +151,9 @@ export function useRefresh(): () => Promise<void> {
 const SETTLE_STEP_MS = 20;
 const SETTLE_STEPS = 60;
 /**
- * Waits, at most a little over a second, until what is on the screen was read to its end. An answer that was under way
- * is dropped when another write asks anew: whoever waited for it would go on with what stood before.
+ * Waits, at most a little over a second, until what is on the screen was read to its end. An answer
+ * that was under way is dropped when another write asks anew: whoever waited for it would go on
+ * with what stood before.
  */
 async function settled(client: ReturnType<typeof useQueryClient>): Promise<void> {
   for (let i = 0; i < SETTLE_STEPS && client.isFetching({ type: 'active' }) > 0; i++)

@@ -8,7 +8,10 @@ export interface InView {
 
 const isOfHive = (stage: Stage): boolean => stage === 'look' || stage === 'choose';
 
-/** Where a stage of the row leads: to the harvest or the hive in view as far as it has come, else to the stage alone. */
+/**
+ * Where a stage of the row leads: to the harvest or the hive in view as far as it has come, else to
+ * the stage alone.
+ */
 export function stageLink(stage: Stage, { batch, hiveId }: InView): string {
   if (isOfHive(stage)) {
     const id = batch?.hiveId ?? hiveId;

@@ -1,6 +1,9 @@
 import type { Knex } from 'knex';
 
-/** Tasks at a site, whether a colony's beginning was said or taken, pollen that came with pots, minutes to crush, honey of the pot. */
+/**
+ * Tasks at a site, whether a colony's beginning was said or taken, pollen that came with pots,
+ * minutes to crush, honey of the pot.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('sites', (t) => t.text('tasks').notNullable().defaultTo('[]'));
   await knex.schema.alterTable('colonies', (t) =>
