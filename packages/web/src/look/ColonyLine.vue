@@ -1,14 +1,5 @@
 <script setup lang="ts">
-import {
-  FLOORS,
-  FLOOR_WORDS,
-  SUPERS_ON,
-  daysBetween,
-  hiveKind,
-  type ColonyFact,
-  type ColonyState,
-  type Hive,
-} from '@furrow/core';
+import { SUPERS_ON, type ColonyFact, type ColonyState, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -17,6 +8,7 @@ import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
+import { colonyLines } from './colonyLines.js';
 
 /** What judgements need to know of the colony, one touch each with its date. What nobody said is shown as unknown. */
 const props = defineProps<{ hive: Hive; state: ColonyState; date: string }>();
@@ -46,215 +38,12 @@ watch(open, (kind) => {
     [on.value, product.value, waitDays.value] = [last.on, last.product, last.waitDays];
 });
 
-interface Choice {
-  label: string;
-  fact: ColonyFact;
-}
-interface Line {
-  kind: Kind;
-  name: string;
-  value: string;
-  choices: Choice[];
-}
-const ago = (date: string): string => {
-  const days = daysBetween(date, props.date);
-  return days === 0
-    ? 'today'
-    : days === 1
-      ? 'yesterday'
-      : days < 40
-        ? `${days} days ago`
-        : dateText(date);
-};
-/** Health as it stands, not only the last look: sick stays sick until somebody's word. */
-function healthText(s: ColonyState): string {
-  const { state, on } = s.health;
-  if (state === 'unknown') return 'never checked';
-  if (state === 'sick') return `sick, ${ago(on!)}`;
-  if (state === 'unsure') return `not sure, ${ago(on!)}`;
-  return s.broodCheck || s.health.by === 'inspector'
-    ? `looked healthy, ${ago(on!)}`
-    : `not known, last healthy ${dateText(on!)}`;
-}
 const SUPERS_ON_WORDS = {
   yes: 'Leaflet: supers may be on',
   no: 'Leaflet: no supers on',
   unknown: 'Leaflet not read yet',
 };
-const stingless = computed(() => hiveKind(props.hive.kind).bee === 'stingless');
-const lines = computed<Line[]>(() => {
-  const s = props.state;
-  /** A fact with its age; one that is too old to count says what was last known. */
-  const of = <T extends { on: string }>(
-    fact: T | null,
-    text: (fact: T) => string,
-    last: T | null = null,
-  ): string => {
-    if (fact) return `${text(fact)}, ${ago(fact.on)}`;
-    return last ? `not known, last ${text(last)} ${dateText(last.on)}` : 'not known';
-  };
-  const known = s.lastKnown;
-  const supers = props.hive.boxes.some((b) => b.compartment === 'super');
-  const list: (Line | false)[] = [
-    {
-      kind: 'queen',
-      name: 'Queen',
-      value: of(s.queen, (q) => (q.seen ? 'seen' : 'not found'), known.queen),
-      choices: [
-        { label: 'Seen', fact: { kind: 'queen', seen: true } },
-        { label: 'Looked, not found', fact: { kind: 'queen', seen: false } },
-      ],
-    },
-    {
-      kind: 'temper',
-      name: 'Temper',
-      value: of(s.temper, (t) => t.temper, known.temper),
-      choices: (['calm', 'nervous', 'defensive'] as const).map((temper) => ({
-        label: temper,
-        fact: { kind: 'temper', temper },
-      })),
-    },
-    {
-      kind: 'strength',
-      name: 'Strength',
-      value: of(s.strength, (t) => t.strength, known.strength),
-      choices: (['weak', 'middle', 'strong'] as const).map((strength) => ({
-        label: strength,
-        fact: { kind: 'strength', strength },
-      })),
-    },
-    {
-      kind: 'flow',
-      name: 'Forage',
-      value: of(
-        s.flow,
-        (f) =>
-          f.flow === 'none'
-            ? 'dearth'
-            : `${f.flow} flow${f.endsOn ? ` until ${dateText(f.endsOn)}` : ''}`,
-        known.flow,
-      ),
-      choices: (['strong', 'some', 'none'] as const).map((flow) => ({
-        label: flow === 'none' ? 'Dearth' : flow === 'some' ? 'Some' : 'Strong flow',
-        fact: { kind: 'flow', flow, endsOn: flow === 'none' ? null : endsOn.value || null },
-      })),
-    },
-    {
-      kind: 'brood-check',
-      name: 'Brood',
-      value: healthText(s),
-      choices: [
-        { label: 'Looks healthy', fact: { kind: 'brood-check', result: 'healthy' } },
-        { label: 'Not sure', fact: { kind: 'brood-check', result: 'unsure' } },
-        { label: 'Looks sick', fact: { kind: 'brood-check', result: 'sick' } },
-      ],
-    },
-    {
-      kind: 'inspector',
-      name: 'Inspector',
-      value: s.health.by === 'inspector' ? `spoke ${ago(s.health.on!)}` : 'not asked',
-      choices: [
-        { label: 'Found no disease', fact: { kind: 'inspector', said: 'no-disease' } },
-        { label: 'Found disease', fact: { kind: 'inspector', said: 'disease' } },
-      ],
-    },
-    {
-      kind: 'treatment',
-      name: 'Treated',
-      value: s.treatments.length
-        ? `${s.treatments.at(-1)!.product}, wait until ${dateText(s.treatments.at(-1)!.waitUntil)}`
-        : 'nothing noted',
-      choices: [],
-    },
-    {
-      kind: 'feeding',
-      name: 'Fed',
-      value: s.feedings.length
-        ? `${s.feedings.at(-1)!.litres} L ${s.feedings.at(-1)!.what}, ${ago(s.feedings.at(-1)!.on)}`
-        : 'nothing noted',
-      choices: [],
-    },
-    {
-      kind: 'bloom',
-      name: 'In bloom',
-      value: of(s.bloom, (b) => b.plant, known.bloom),
-      choices: [],
-    },
-    {
-      kind: 'entrance',
-      name: 'Entrance',
-      value: of(s.entrance, (e) => e.entrance),
-      choices: (['open', 'reduced', 'screened'] as const).map((entrance) => ({
-        label: entrance === 'screened' ? 'Robbing screen' : entrance,
-        fact: {
-          kind: 'entrance',
-          entrance,
-          reopenOn: entrance === 'open' ? null : endsOn.value || null,
-        },
-      })),
-    },
-    stingless.value && {
-      kind: 'nest',
-      name: 'Nest',
-      value: of(s.nest, (n) => (n.full ? 'full' : 'room left')),
-      choices: [
-        { label: 'Full', fact: { kind: 'nest', full: true } },
-        { label: 'Room left', fact: { kind: 'nest', full: false } },
-      ],
-    },
-    supers &&
-      !stingless.value && {
-        kind: 'excluder',
-        name: 'Excluder',
-        value: of(s.excluder, (e) => (e.fitted ? 'fitted' : 'out')),
-        choices: [
-          { label: 'Fitted', fact: { kind: 'excluder', fitted: true } },
-          { label: 'Out', fact: { kind: 'excluder', fitted: false } },
-        ],
-      },
-    supers &&
-      !stingless.value && {
-        kind: 'reserved-super',
-        name: 'Kept for the bees',
-        value: of(s.reserved, (r) => (r.reserved ? 'a super' : 'none')),
-        choices: [
-          { label: 'A super is theirs', fact: { kind: 'reserved-super', reserved: true } },
-          { label: 'None', fact: { kind: 'reserved-super', reserved: false } },
-        ],
-      },
-    hiveKind(props.hive.kind).drainsInPlace && {
-      kind: 'tilt',
-      name: 'Tilt',
-      value: of(s.tilt, (t) => `${t.degrees}°`, known.tilt),
-      choices: [],
-    },
-    hiveKind(props.hive.kind).drainsInPlace && {
-      kind: 'floor',
-      name: 'Floor',
-      value: s.floor ? FLOOR_WORDS[s.floor.floor] : 'not known',
-      choices: FLOORS.map((floor) => ({
-        label: FLOOR_WORDS[floor],
-        fact: { kind: 'floor' as const, floor },
-      })),
-    },
-    hiveKind(props.hive.kind).drainsInPlace && {
-      kind: 'moved',
-      name: 'Stand',
-      value: 'moved since?',
-      choices: [{ label: 'Hive or stand was moved', fact: { kind: 'moved' } }],
-    },
-    !stingless.value && {
-      kind: 'gap',
-      name: 'Gap',
-      value: of(s.gap, (g) => (g.gap ? 'a frame or bar is missing' : 'none')),
-      choices: [
-        { label: 'Something is missing', fact: { kind: 'gap', gap: true } },
-        { label: 'All closed', fact: { kind: 'gap', gap: false } },
-      ],
-    },
-  ];
-  return list.filter((l): l is Line => l !== false);
-});
+const lines = computed(() => colonyLines(props.hive, props.state, props.date, endsOn.value));
 const current = computed(() => lines.value.find((l) => l.kind === open.value) ?? null);
 async function note(fact: ColonyFact): Promise<void> {
   const done = await go(
