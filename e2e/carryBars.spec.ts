@@ -128,7 +128,7 @@ test.describe('chopped and left to drip', () => {
     const person = new Stranger(page);
     await page.goto(`${server.base}/rules`);
     await person.touch('Chop fine');
-    await person.touch('Stir until it ends');
+    await person.touch('Until it ends');
     await person.fill('Stir every', '6');
     await person.touch('Write these rules down');
     await person.makesHive(server.base, 'Horizontal top-bar hive', 'Orchard wall', 'Araçá');

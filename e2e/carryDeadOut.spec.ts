@@ -24,7 +24,7 @@ test('a hive that died: lots by colour, waste by items, mashed until it ends', a
   test.slow();
   const person = new Stranger(page);
   await page.goto(`${server.base}/rules`);
-  await person.touch('Stir until it ends');
+  await person.touch('Until it ends');
   await person.fill('Stir every', '26');
   await person.touch('Write these rules down');
   await person.makesHive(server.base, 'Framed super, for crushing', 'North wall', 'Cambará');

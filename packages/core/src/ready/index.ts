@@ -9,6 +9,7 @@ export * from './sun.js';
 export * from './towns.js';
 export * from './hourScore.js';
 export * from './planOf.js';
+export * from './planTask.js';
 export * from './schedule.js';
 export * from './tasks.js';
 export * from './weather.js';

@@ -20,7 +20,7 @@ import { bringList, vehicleTrips, type BringHarvest, type BringLine } from './br
 import { harvestCautions, type Caution } from './cautions.js';
 import { pickVessels } from './gear.js';
 import { scheduleHarvests, type TimetableStep } from './schedule.js';
-import type { HarvestToPlan } from './tasks.js';
+import type { HarvestToPlan } from './planTask.js';
 import { forageAt } from './forage.js';
 import { heatIndexC, type WeatherHour } from './weather.js';
 

@@ -6,7 +6,8 @@ import { WAYS, type Way } from '../choose/index.js';
 import { DEFAULT_RULES, type HouseRules } from '../rules/houseRules.js';
 import { drainHours, settleHours } from './bench.js';
 import { scheduleHarvests, type Resources, type TimetableStep } from './schedule.js';
-import { harvestTasks, SITE_NOTES, type HarvestToPlan } from './tasks.js';
+import type { HarvestToPlan } from './planTask.js';
+import { harvestTasks, SITE_NOTES } from './tasks.js';
 
 const ZONE = 'America/Sao_Paulo';
 const plan = (more: Partial<HarvestToPlan> = {}): HarvestToPlan => ({

@@ -3,7 +3,8 @@ import { BadInput } from '../badInput.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { benchTemperatureC } from './bench.js';
 import { pickVessels, type KitVessel, type VesselRole } from './gear.js';
-import { harvestTasks, type HarvestToPlan, type PlanTask } from './tasks.js';
+import type { HarvestToPlan, PlanTask } from './planTask.js';
+import { harvestTasks } from './tasks.js';
 
 export interface StepConflict {
   rule: 'order' | 'hours' | 'people' | 'vessel' | 'freezer' | 'scale' | 'warmth' | 'late';

@@ -446,7 +446,7 @@ export const SCHOOLS = {
     cloth: 'Through cloth',
     none: 'Do not strain',
   },
-  stirs: { twice: 'Stir twice', 'until-ended': 'Stir until it ends' },
+  stirs: { twice: 'Twice', 'until-ended': 'Until it ends' },
   wetGear: { wash: 'Wash it', 'same-hive': 'Back inside the same hive', open: 'Out in the open' },
   waxWay: {
     solar: 'In the sun',

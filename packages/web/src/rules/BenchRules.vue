@@ -8,7 +8,14 @@ import NumberField from '../parts/NumberField.vue';
 defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
 type Choice =
-  'starterLeft' | 'potsBy' | 'vesselCover' | 'frameReset' | 'frameDone' | 'trayAfter' | 'warm';
+  | 'starterLeft'
+  | 'potsBy'
+  | 'vesselCover'
+  | 'frameReset'
+  | 'frameDone'
+  | 'trayAfter'
+  | 'stirs'
+  | 'warm';
 const choices: [Choice, string][] = [
   ['starterLeft', 'Left when comb is cut out'],
   ['potsBy', 'Honey pots are emptied by'],
@@ -16,6 +23,7 @@ const choices: [Choice, string][] = [
   ['frameReset', 'A drain frame is reset'],
   ['frameDone', 'It counts as empty'],
   ['trayAfter', 'Spill tray afterwards'],
+  ['stirs', 'Crushed comb is stirred'],
   ['warm', 'Warm honey to strain it'],
 ];
 const cutChoices: ['underWeight' | 'pest', string][] = [
@@ -54,6 +62,9 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :error="issue('stingsStop')"
     /><label class="switch"
       ><ToggleSwitch v-model="draft.guessFirst" input-id="r-guess" /> Guess before the scale</label
+    ><label class="switch"
+      ><ToggleSwitch v-model="draft.stirSlices" input-id="r-slices" /> Slices are turned and stirred
+      too</label
     >
   </div>
   <div class="line">

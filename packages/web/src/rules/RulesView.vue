@@ -283,20 +283,6 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         />
       </div>
       <div class="line">
-        <span id="r-stirs">Stirring</span
-        ><SelectButton
-          v-model="draft.stirs"
-          :options="options(SCHOOLS.stirs)"
-          option-label="label"
-          option-value="value"
-          :allow-empty="false"
-          aria-labelledby="r-stirs"
-        /><label class="slices"
-          ><input v-model="draft.stirSlices" type="checkbox" /> Slices are turned and stirred
-          too</label
-        >
-      </div>
-      <div class="line">
         <span id="r-wet">Wet gear</span
         ><SelectButton
           v-model="draft.wetGear"
@@ -399,17 +385,6 @@ const options = (map: Record<string, string>): { label: string; value: string }[
 </template>
 
 <style scoped>
-.slices {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 44px;
-}
-.slices input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--field);
-}
 .rules {
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
 }
