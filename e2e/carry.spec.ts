@@ -1,4 +1,4 @@
-import { balances } from './carrying.js';
+import { balances, closesDrain } from './carrying.js';
 import {
   beforeFrames,
   notesTiltAndForage,
@@ -137,11 +137,7 @@ test('one comb from the back, no scale at the hive: weighed at home as a debt, c
   await person.addsVessel(/^Lower vessel/, 'Wide bowl', '6', '0,5');
   // The key stands on the first screen, though the vessels are drawn below it.
   await person.touch('Crushed: start the clock');
-  await person.touch('Stop draining…');
-  await weighLowerHoney(page.getByRole('dialog'), '1,5');
-  await weighWetWax(page.getByRole('dialog'), '0,42');
-  await person.touch('Close this drain');
-  await person.at('Jerivá settles');
+  await closesDrain(person, { honeyKg: '1,5', wetWaxKg: '0,42' });
   for (const drop of ['17,2', '17,4']) {
     await person.touch('Measure water…');
     await person.fill('Reading', drop);

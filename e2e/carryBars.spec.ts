@@ -1,9 +1,9 @@
 import type { BatchDetail } from '../packages/core/src/records/views.js';
-import { balances } from './carrying.js';
+import { balances, closesDrain, setsRules } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import { chooserIsDone, openTopBar } from './lift.js';
 import { Stranger } from './stranger.js';
-import { weighDrawnOff, weighLowerHoney, weighWetWax } from './weigh.js';
+import { weighDrawnOff } from './weigh.js';
 
 /**
  * Combs on bars from an empty household to the book, through visible labels; the grams are summed
@@ -94,11 +94,7 @@ test('two hives in one bucket: unsmoked, strips by height, overnight, each its s
   await person.sees(/Stir Manacá now/);
   await person.touch('Stir Manacá: done');
   await page.goto(`${server.base}/drain`);
-  await person.touch('Stop draining…');
-  await weighLowerHoney(page.getByRole('dialog'), '3,4');
-  await weighWetWax(page.getByRole('dialog'), '1,0');
-  await person.touch('Close this drain');
-  await person.at('Manacá settles');
+  await closesDrain(person, { honeyKg: '3,4', wetWaxKg: '1,0' });
   await person.touch('Go on to Jar');
   await person.sees('3.40 kg honey to fill');
   await person.touch(/^Go on to Book/);
@@ -126,11 +122,7 @@ test.describe('chopped and left to drip', () => {
   }) => {
     test.slow();
     const person = new Stranger(page);
-    await page.goto(`${server.base}/rules`);
-    await person.touch('Chop fine');
-    await person.touch('Until it ends');
-    await person.fill('Stir every', '6');
-    await person.touch('Write these rules down');
+    await setsRules(person, server.base, ['Chop fine', 'Until it ends'], { 'Stir every': '6' });
     await person.makesHive(server.base, 'Horizontal top-bar hive', 'Orchard wall', 'Araçá');
     for (const comb of [17, 16]) {
       await person.touch(new RegExp(`^Comb ${comb},`));
@@ -165,35 +157,32 @@ test.describe('chopped and left to drip', () => {
     await person.sees('Go on with the next lot');
     await person.touch(/go to Take/);
     await openTopBar(page);
-    const grossKg: Record<string, string> = { '17': '3,2', '16': '5,15', '15': '2,75' };
+    // In the order they are reached from the back: the sealed lot, then the open comb behind it.
     const instruction = page.locator('h2.instruction');
-    for (let comb = 0; comb < 3; comb++) {
-      await expect(instruction).toHaveText(/^Lift bar/);
-      const lifts = (await instruction.textContent())!;
-      const bar = lifts.replace('Lift bar ', '');
-      if (bar === '16') {
-        await person.touch('Something went otherwise…');
-        await person.touch(/bar broke/i);
-        await person.touch('Done, go on');
-      } else await person.touch('In the tub');
-      if (comb === 0) await person.addsVessel(/^In which vessel/, 'Tub', '15', '1,1');
-      if (comb === 1) {
-        // One tub for both would make them one lot: it is asked before they meet.
-        await person.sees('The other lot of this hive is in this vessel. One lot, or two?');
-        await person.addsVessel(/^In which vessel/, 'Second tub', '15', '1,1');
-      }
-      if (comb === 2)
-        await page
-          .getByLabel(/^In which vessel/)
-          .selectOption({ label: 'Second tub, 1.10 kg empty' });
-      await person.fill('Gross weight, vessel and comb', grossKg[bar]);
-      await person.fill(/^Tare, before this comb/, comb === 2 ? grossKg['17'] : '1,1');
-      await person.touch('Write it down');
-      await expect(instruction).not.toHaveText(lifts);
-      // The hive stays open between the two lots.
-      if ((await instruction.textContent()) === 'Go on with the next lot')
-        await person.touch('Next lot');
-    }
+    await expect(instruction).toHaveText('Lift bar 17');
+    await person.touch('In the tub');
+    await person.addsVessel(/^In which vessel/, 'Tub', '15', '1,1');
+    await person.fill('Gross weight, vessel and comb', '3,2');
+    await person.fill(/^Tare, before this comb/, '1,1');
+    await person.touch('Write it down');
+    await expect(instruction).toHaveText('Lift bar 16');
+    await person.touch('Something went otherwise…');
+    await person.touch(/bar broke/i);
+    await person.touch('Done, go on');
+    // The tub and what stands in it already are known.
+    await expect(page.getByLabel(/^Tare, before this comb/)).toHaveValue('3.2 kg');
+    await person.fill('Gross weight, vessel and comb', '5,15');
+    await person.touch('Write it down');
+    // The hive stays open between the two lots.
+    await person.touch('Next lot');
+    await expect(instruction).toHaveText('Lift bar 15');
+    await person.touch('In the tub');
+    // One tub for both would make them one lot: it is asked before they meet.
+    await person.sees('The other lot of this hive is in this vessel. One lot, or two?');
+    await person.addsVessel(/^In which vessel/, 'Second tub', '15', '1,1');
+    await person.fill('Gross weight, vessel and comb', '2,75');
+    await person.fill(/^Tare, before this comb/, '1,1');
+    await person.touch('Write it down');
     await person.touch('All bars in');
     await person.touch('Hive is closed');
     await person.touch('Done, on to the bench');
@@ -234,11 +223,7 @@ test.describe('chopped and left to drip', () => {
     await weighDrawnOff(page, '1,9');
     await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click();
     await person.sees('drew off 1.90 kg');
-    await person.touch('Stop draining…');
-    await weighLowerHoney(page.getByRole('dialog'), '1,1');
-    await weighWetWax(page.getByRole('dialog'), '1,75');
-    await person.touch('Close this drain');
-    await person.at('Araçá settles');
+    await closesDrain(person, { honeyKg: '1,1', wetWaxKg: '1,75' });
     await person.touch('Go on to Jar');
     await person.sees('3.00 kg honey to fill');
     await person.touch('Wax and rinse');

@@ -1,7 +1,6 @@
-import { balances } from './carrying.js';
+import { balances, closesDrain, setsRules } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import { Stranger } from './stranger.js';
-import { weighLowerHoney, weighWetWax } from './weigh.js';
 
 /**
  * Cut comb from an empty household to the book: boxes and freezer said first, pieces cut, the rest
@@ -15,9 +14,7 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
 }) => {
   test.slow();
   const person = new Stranger(page);
-  await page.goto(`${server.base}/rules`);
-  await person.fill('Free room in the freezer', '40');
-  await person.touch('Write these rules down');
+  await setsRules(person, server.base, [], { 'Free room in the freezer': '40' });
   await person.makesHive(server.base, 'Cut-comb super', 'Clover slope', 'Vassoura');
   await person.touch(/super 2, place 4,/);
   await person.reads('All capped');
@@ -75,10 +72,7 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
   await person.touch('Crushed: start the clock');
   await server.jump('2026-01-21T16:00:00Z');
   await page.reload();
-  await person.touch('Stop draining…');
-  await weighLowerHoney(page.getByRole('dialog'), '0,6');
-  await weighWetWax(page.getByRole('dialog'), '0,15');
-  await person.touch('Close this drain');
+  await closesDrain(person, { honeyKg: '0,6', wetWaxKg: '0,15' });
   await person.touch('Go on to Jar');
   await person.sees('600 g honey to fill');
   await person.touch(/^Go on to Book/);

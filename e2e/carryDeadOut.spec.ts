@@ -1,4 +1,6 @@
 import type { BatchDetail } from '../packages/core/src/records/views.js';
+import { setsRules } from './carrying.js';
+import { answersSign, answersTheRest } from './deadColony.js';
 import { expect, test } from './emptyHousehold.js';
 import { Stranger } from './stranger.js';
 import { weighLowerHoney, weighWetWax } from './weigh.js';
@@ -6,27 +8,13 @@ import { weighLowerHoney, weighWetWax } from './weigh.js';
 /** A colony that died, harvested whole, in a cold room; at the bench its comb is cut apart by colour. */
 test.use({ now: '2026-08-11T12:00:00Z' });
 
-const NOT_FOUND = [
-  /Sunken, greasy caps/,
-  /A carpet of dead bees/,
-  /Gnawed comb/,
-  /Brown streaks/,
-  /Mould on comb/,
-  /Few bees, deformed wings/,
-  /Treated in the months before/,
-  /Wet inside/,
-];
-
 test('a hive that died: lots by colour, waste by items, mashed until it ends', async ({
   page,
   server,
 }) => {
   test.slow();
   const person = new Stranger(page);
-  await page.goto(`${server.base}/rules`);
-  await person.touch('Until it ends');
-  await person.fill('Stir every', '26');
-  await person.touch('Write these rules down');
+  await setsRules(person, server.base, ['Until it ends'], { 'Stir every': '26' });
   await person.makesHive(server.base, 'Framed super, for crushing', 'North wall', 'Cambará');
   for (const frame of [1, 2]) {
     await person.touch(new RegExp(`super 2, place ${frame},`));
@@ -35,10 +23,8 @@ test('a hive that died: lots by colour, waste by items, mashed until it ends', a
   }
   await person.touch('The colony is gone…');
   await person.check('The hive is closed against robbers');
-  const answers = (name: RegExp, said: 'Yes' | 'No'): Promise<void> =>
-    page.getByRole('group', { name }).getByRole('button', { name: said }).click();
-  await answers(/Heads in empty cells/, 'Yes');
-  for (const sign of NOT_FOUND) await answers(sign, 'No');
+  await answersSign(page, /Heads in empty cells/, 'Yes');
+  await answersTheRest(page);
   await person.touch('Write it down');
   await person.sees(/capped apart/);
   await person.touch('Go on to Choose');

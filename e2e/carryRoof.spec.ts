@@ -1,7 +1,6 @@
-import { balances } from './carrying.js';
+import { balances, closesDrain } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import { Stranger } from './stranger.js';
-import { weighLowerHoney, weighWetWax } from './weigh.js';
 
 /** First-season colonies on a roof: taken against the rules, with the reason said once. */
 test.use({ now: '2026-01-20T12:00:00Z' });
@@ -70,10 +69,7 @@ test('frames of a first-season hive on a roof: cautions, one reason, a true aver
   await person.touch('Crushed: start the clock');
   await server.jump('2026-01-22T14:00:00Z');
   await page.reload();
-  await person.touch('Stop draining…');
-  await weighLowerHoney(page.getByRole('dialog'), '4,4');
-  await weighWetWax(page.getByRole('dialog'), '1,1');
-  await person.touch('Close this drain');
+  await closesDrain(person, { honeyKg: '4,4', wetWaxKg: '1,1' });
   await person.touch('Go on to Jar');
   await person.touch(/^Go on to Book/);
   await person.touch('Given');

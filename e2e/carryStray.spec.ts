@@ -1,7 +1,7 @@
 import type { BatchDetail } from '../packages/core/src/records/views.js';
+import { closesDrain, setsRules } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import { Stranger } from './stranger.js';
-import { weighLowerHoney, weighWetWax } from './weigh.js';
 
 /** Stray comb under a roof, found at an overdue look, on a phone. */
 test.use({ now: '2026-01-05T12:00:00Z', viewport: { width: 390, height: 844 } });
@@ -12,9 +12,7 @@ test('stray comb under a roof: queen and swarm cells asked, open comb used first
 }) => {
   test.slow();
   const person = new Stranger(page);
-  await page.goto(`${server.base}/rules`);
-  await person.touch('Through cloth');
-  await person.touch('Write these rules down');
+  await setsRules(person, server.base, ['Through cloth']);
   await person.makesHive(server.base, 'Framed super, for crushing', 'Hedge', 'Murta');
   await person.touch(/super 2, place 1,/);
   await person.reads('Half capped');
@@ -46,10 +44,7 @@ test('stray comb under a roof: queen and swarm cells asked, open comb used first
   await person.touch('Crushed: start the clock');
   await server.jump('2026-01-21T15:00:00Z');
   await page.reload();
-  await person.touch('Stop draining…');
-  await weighLowerHoney(page.getByRole('dialog'), '0,33');
-  await weighWetWax(page.getByRole('dialog'), '0,08');
-  await person.touch('Close this drain');
+  await closesDrain(person, { honeyKg: '0,33', wetWaxKg: '0,08' });
   await person.touch('Go on to Jar');
   await person.sees(/Use first, by 2026-/);
   await person.addsJar('Small jar', '150', '90', '3');

@@ -1,6 +1,8 @@
 import { expect, type Page } from '@playwright/test';
 import type { BatchDetail } from '../packages/core/src/records/views.js';
 import type { OwnServer } from './ownServer.js';
+import type { Stranger } from './stranger.js';
+import { weighLowerHoney, weighWetWax } from './weigh.js';
 
 /** Every line of the step before anything is opened, once it is there. */
 export async function makesSure(page: Page): Promise<void> {
@@ -19,4 +21,30 @@ export async function balances(server: OwnServer, hive?: string): Promise<BatchD
   const wentG = detail.flows.reduce((sum, f) => sum + (lots.has(f.to) ? 0 : f.g), 0);
   expect(detail.lots.reduce((sum, l) => sum + l.nowG, 0)).toBe(cameG - wentG);
   return detail;
+}
+
+/** The drain stopped and weighed: honey in the lower vessel, wet wax in its bowl, in kilograms. */
+export async function closesDrain(
+  person: Stranger,
+  { honeyKg, wetWaxKg }: { honeyKg: string; wetWaxKg: string },
+): Promise<void> {
+  await person.touch('Stop draining…');
+  await weighLowerHoney(person.page.getByRole('dialog'), honeyKg);
+  await weighWetWax(person.page.getByRole('dialog'), wetWaxKg);
+  await person.touch('Close this drain');
+  await person.at(/settles$/);
+}
+
+/** A school and some figures of the household's rules, before the first hive. */
+export async function setsRules(
+  person: Stranger,
+  base: string,
+  schools: readonly string[],
+  figures: Readonly<Record<string, string>> = {},
+): Promise<void> {
+  await person.page.goto(`${base}/rules`);
+  for (const school of schools) await person.touch(school);
+  for (const [label, value] of Object.entries(figures)) await person.fill(label, value);
+  await person.touch('Write these rules down');
+  await person.sees('House rules written down.');
 }

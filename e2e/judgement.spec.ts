@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { Page } from '@playwright/test';
 import { HIVE_KINDS } from '../packages/core/src/hive/kinds.js';
+import { answersSign, answersTheRest } from './deadColony.js';
 import { expect, test } from './emptyHousehold.js';
 import { look, makeHive } from './household.js';
 
@@ -191,21 +192,9 @@ test.describe('the judgement, from an empty household', () => {
     await expect(page.getByText('Close the hive against robbers')).toHaveCount(0);
     await page.getByRole('button', { name: 'Dead colony: checklist…' }).click();
     await expect(page.getByLabel('The hive is closed against robbers')).toBeChecked();
-    const sign = (name: RegExp, answer: 'Yes' | 'No') =>
-      page.getByRole('group', { name }).getByRole('button', { name: answer }).click();
-    await sign(/Heads in empty cells/, 'Yes');
+    await answersSign(page, /Heads in empty cells/, 'Yes');
     await expect(page.getByText(/One sign does not clear it, 8 were not looked for/)).toBeVisible();
-    for (const name of [
-      /Sunken, greasy caps/,
-      /A carpet of dead bees/,
-      /Gnawed comb/,
-      /Brown streaks/,
-      /Mould on comb/,
-      /Few bees, deformed wings/,
-      /Treated in the months before/,
-      /Wet inside/,
-    ])
-      await sign(name, 'No');
+    await answersTheRest(page);
     await page.getByRole('button', { name: 'Write it down' }).click();
     await verdict(page, 'Take');
     await expect(page.locator('aside.verdict .why')).toContainText('capped apart');

@@ -109,6 +109,8 @@ test('a step is moved by the keyboard and the rest follows; the calendar opens e
   // The dog at this site adds its step; the first cut is moved an hour later and what follows goes with it.
   await expect(page.getByText('Dog and animals away')).toBeVisible();
   const rack = page.getByRole('slider', { name: /Drip on the rack, begins/ });
+  // The steps are planned anew for the day that was chosen.
+  await expect(rack).toHaveAttribute('aria-valuetext', /^Wednesday 18 March/);
   const before = await rack.getAttribute('aria-valuetext');
   const knife = page.getByRole('slider', { name: /Cut about \d+ pieces, begins/ });
   await knife.press('ArrowDown');

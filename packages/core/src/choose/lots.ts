@@ -33,7 +33,15 @@ export interface PlannedLot {
   lost: string[];
 }
 
-/** Parts what was chosen into lots: each goes one way into one vessel. Takes the units with their ways and what is kept apart; `seasonStart` (YYYY-MM-DD) parts old comb from new. */
+/** How near to the hand the outermost of these lies; -Infinity where they can be reached in any order. */
+const outermost = (units: readonly ChoiceUnit[]): number =>
+  Math.max(...units.map((u) => u.order ?? -Infinity));
+
+/**
+ * Parts what was chosen into lots: each goes one way into one vessel. They stand in the order they
+ * are reached in the hive, which is the order of the visit. Takes the units with their ways and what
+ * is kept apart; `seasonStart` (YYYY-MM-DD) parts old comb from new.
+ */
 export function planLots(
   chosen: readonly { unit: ChoiceUnit; way: Way }[],
   keep: KeepApart,
@@ -56,7 +64,11 @@ export function planLots(
     ].join('|');
     lots.set(key, { way, units: [...(lots.get(key)?.units ?? []), unit] });
   }
-  return [...lots].map(([key, { way, units }]) => ({
+  const asReached = [...lots].sort(([, a], [, b]) => {
+    const [first, second] = [outermost(a.units), outermost(b.units)];
+    return first === second ? 0 : second - first;
+  });
+  return asReached.map(([key, { way, units }]) => ({
     key,
     way,
     units,

@@ -188,6 +188,18 @@ describe('lots kept apart', () => {
       planLots(chosen, { ...KEEP_BY_HIVE, hive: false }, '2025-07-01').map((l) => l.hiveIds),
     ).toEqual([['h1', 'h2'], ['h1']]);
   });
+  it('in the order they are reached: the last bar first, whatever was chosen first', () => {
+    const inBack = { unit: comb('near', 2, { order: 17 }), way: 'crush' as const };
+    const inFront = { unit: comb('far', 2, { order: 15 }), way: 'cut' as const };
+    for (const both of [
+      [inBack, inFront],
+      [inFront, inBack],
+    ])
+      expect(planLots(both, KEEP_BY_HIVE, '2025-07-01').map((l) => l.units[0].id)).toEqual([
+        'near',
+        'far',
+      ]);
+  });
   it('says what is lost by one vessel for two hives, and nothing where nothing is', () => {
     const says = whatIsLost(
       chosen.slice(0, 3).map((c) => c.unit),

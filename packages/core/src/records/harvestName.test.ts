@@ -30,4 +30,9 @@ describe('what tells harvests of one hive on one day apart', () => {
       'press',
     ]);
   });
+  it('keeps the order of the list, newest first, among lots chosen in one act', () => {
+    const at = { createdAt: '2026-03-14T09:00:00Z' };
+    const all = [batch('3', at), batch('9', at), batch('1', at)];
+    expect(all.map((b) => harvestMark(b, all).at(-1))).toEqual(['C', 'B', 'A']);
+  });
 });

@@ -5,7 +5,8 @@ type Named = Pick<Batch, 'id' | 'hiveId' | 'date' | 'method' | 'createdAt' | 'lo
 
 /**
  * What tells a harvest from the others of its hive on its day: the name its lot was given, else its
- * way, and a letter where the way is the same. Empty where it is the only one.
+ * way, and a letter where the way is the same, in the order they were begun. Takes all harvests newest first, as the
+ * server lists them: lots chosen in one act share their instant. Empty where it is the only one.
  */
 export function harvestMark(batch: Named, all: readonly Named[]): string {
   if (batch.lotName) return batch.lotName;
@@ -14,7 +15,8 @@ export function harvestMark(batch: Named, all: readonly Named[]): string {
   const way = WAY_WORDS[batch.method].name.toLowerCase();
   const sameWay = sameDay
     .filter((b) => b.method === batch.method)
-    .sort((a, b) => a.createdAt.localeCompare(b.createdAt) || a.id.localeCompare(b.id));
+    .reverse()
+    .sort((a, b) => a.createdAt.localeCompare(b.createdAt));
   if (sameWay.length < 2) return way;
   return `${way} ${String.fromCharCode(65 + sameWay.findIndex((b) => b.id === batch.id))}`;
 }

@@ -3,32 +3,20 @@ import {
   ARRANGEMENTS,
   ARRANGEMENT_WORDS,
   FINENESS,
-  RUNS_TO_APPLY,
-  crushMethodOf,
-  crushesComb,
   hasHoles,
   honeyDensityKgPerL,
-  honeyInComb,
   massText,
-  measuredWaterPercent,
-  nineTenthsHours,
-  owedWeighings,
-  ownPrior,
-  readMassG,
-  stackQuestions,
   vesselFullKg,
-  type Arrangement,
   type Batch,
   type BatchDetail,
   type Fineness,
   type HouseRules,
   type Vessel,
-  type Way,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
-import { computed, ref, watch } from 'vue';
+import { computed, ref, toRef } from 'vue';
 import { useRouter } from 'vue-router';
 import StackMark from '../drawing/StackMark.vue';
 import VesselStack from '../drawing/VesselStack.vue';
@@ -39,144 +27,34 @@ import RoomAir from '../parts/RoomAir.vue';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { newId } from '../server/client.js';
-import { useHarvests, useOpenPlans, useRuns } from '../server/queries.js';
+import { useHarvests } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
-import { useDraft } from '../shell/draft.js';
 import PotBefore from './PotBefore.vue';
 import SplitComb from './SplitComb.vue';
+import { useStack } from './useStack.js';
 
 /** The stack of vessels built from the kit and drawn in section; what is too small is said before anything is poured. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[] }>();
 const { go, busy, refusal, fieldError } = useSend();
-const comb = computed(() => props.detail.lots.find((l) => l.kind === 'comb'));
-const way = props.detail.batch.method;
-const measured = measuredWaterPercent(props.detail);
-const roundTenth = (x: number): number => Math.round(x * 10) / 10;
-const { draft, clear } = useDraft(`stack.${props.detail.batch.id}`, () => ({
-  arrangement: (way === 'press' ? 'press-bag' : 'holed-bucket') as Arrangement,
-  upper: null as string | null,
-  lower: null as string | null,
-  method: crushesComb(way) ? crushMethodOf(way as Way, props.rules) : props.rules.crush,
-  fineness: 'middle' as Fineness,
-  thixotropic: false,
-  potText: '',
-  potFromLotId: null as string | null,
-  since: '',
-  crushMinutes: null as number | null,
-  temperatureC: (props.detail.batch.plan?.kitchenTemperatureC ??
-    props.rules.kitchenTemperatureC) as number | null,
-  nightTemperatureC: (props.detail.batch.plan?.nightTemperatureC ??
-    props.rules.nightTemperatureC) as number | null,
-  // What was measured of this honey stands before what the plan took it for.
-  moisturePercent: Math.min(
-    25,
-    measured === null ? (props.detail.batch.plan?.moisturePercent ?? 18) : roundTenth(measured),
-  ) as number | null,
-}));
-const words = computed(() => ARRANGEMENT_WORDS[draft.value.arrangement]);
-const of = (id: string | null): Vessel | null => props.vessels.find((v) => v.id === id) ?? null;
-const owed = computed(() => owedWeighings(props.detail).combs.length > 0);
-const kg = computed(() => (comb.value?.nowG ?? 0) / 1000);
-const potG = computed(() => {
-  const g = readMassG(draft.value.potText || '0', props.rules.units === 'metric' ? 'kg' : 'lb');
-  return g === null ? null : Math.round(g);
-});
-const climate = computed(() => {
-  const { temperatureC, moisturePercent } = draft.value;
-  return temperatureC !== null &&
-    moisturePercent !== null &&
-    temperatureC >= 5 &&
-    temperatureC <= 45 &&
-    moisturePercent >= 13 &&
-    moisturePercent <= 25
-    ? { temperatureC, moisturePercent }
-    : null;
-});
-const { data: runs } = useRuns();
-/**
- * What this drain starts from: the method's starting range, or the household's own runs of its
- * kind.
- */
-const own = computed(() =>
-  ownPrior({ ...draft.value, events: [] }, props.detail.batch.hiveKind, runs.value?.drains ?? []),
-);
-const startsFrom = computed(() =>
-  own.value.runs >= RUNS_TO_APPLY
-    ? `yours, from ${own.value.runs} runs of this kind`
-    : 'a starting range',
-);
-const waits = computed(() =>
-  climate.value
-    ? nineTenthsHours(
-        draft.value.method,
-        climate.value.temperatureC,
-        climate.value.moisturePercent,
-        own.value.applied,
-      )
-    : null,
-);
-const outKg = computed(() => {
-  const { share } = own.value.applied;
-  const inside = honeyInComb(comb.value?.nowG ?? 0);
-  return {
-    low: inside.low * share.low,
-    mid: inside.mid * share.mid,
-    high: inside.high * share.high,
-  };
-});
-const asks = computed(() =>
-  climate.value
-    ? stackQuestions({
-        upper: of(draft.value.upper),
-        lower: of(draft.value.lower),
-        crushedKg: kg.value,
-        outKg: outKg.value,
-        inLowerKg: (potG.value ?? 0) / 1000,
-        ...climate.value,
-      })
-    : [],
-);
+const {
+  comb,
+  draft,
+  clear,
+  words,
+  of,
+  owed,
+  kg,
+  potG,
+  climate,
+  startsFrom,
+  waits,
+  outKg,
+  asks,
+  openCm2,
+  taken,
+  missing,
+} = useStack(toRef(props, 'detail'), toRef(props, 'rules'), toRef(props, 'vessels'));
 const humidityPercent = ref<number | null>(null);
-/** Both vessels stand open while it drains; null where neither was measured. */
-const openCm2 = computed(() => {
-  const across = [of(draft.value.upper), of(draft.value.lower)].flatMap((v) =>
-    v?.innerDiameterMm ? [v.innerDiameterMm] : [],
-  );
-  return across.length ? across.reduce((sum, mm) => sum + Math.PI * (mm / 20) ** 2, 0) : null;
-});
-const { data: plans } = useOpenPlans();
-watch(
-  [() => props.vessels, plans],
-  ([list, open]) => {
-    if (!open) return;
-    // What stands under another drain is not offered first.
-    const free = (role: Vessel['role']): string | null =>
-      list.find((v) => v.role === role && !open.inUse.some((use) => use.vesselIds.includes(v.id)))
-        ?.id ?? null;
-    draft.value.upper ??= free('upper');
-    draft.value.lower ??= free('lower');
-  },
-  { immediate: true },
-);
-/** Vessels that stand under another drain now: one cannot be in two stacks. */
-const taken = computed(() =>
-  (plans.value?.inUse ?? []).flatMap((use) =>
-    [draft.value.upper, draft.value.lower]
-      .filter((id) => id && use.vesselIds.includes(id))
-      .map(
-        (id) => `${of(id)?.name} is in use: ${use.what}. Choose another vessel, or wait for it.`,
-      ),
-  ),
-);
-/** What keeps the key shut, under it. */
-const missing = computed(() => {
-  if (potG.value === null) return 'What stands in the lower vessel already has to be a weight.';
-  if (potG.value > 0 && !draft.value.potFromLotId)
-    return 'Which honey stands in the lower vessel already? It becomes one with this.';
-  const lower = of(draft.value.lower);
-  if (lower && hasHoles(lower)) return `${lower.name} has holes: nothing stays in it.`;
-  return taken.value[0] ?? null;
-});
 const { data: harvests } = useHarvests();
 /** Harvests that were chosen as one lot with this one and are not crushed yet. */
 const together = computed(() =>

@@ -1,0 +1,176 @@
+import {
+  ARRANGEMENT_WORDS,
+  RUNS_TO_APPLY,
+  crushMethodOf,
+  crushesComb,
+  hasHoles,
+  honeyInComb,
+  measuredWaterPercent,
+  nineTenthsHours,
+  owedWeighings,
+  ownPrior,
+  readMassG,
+  stackQuestions,
+  type Arrangement,
+  type BatchDetail,
+  type Fineness,
+  type HouseRules,
+  type Vessel,
+  type Way,
+} from '@furrow/core';
+import { computed, watch, type Ref } from 'vue';
+import { useOpenPlans, useRuns } from '../server/queries.js';
+import { useDraft } from '../shell/draft.js';
+
+/**
+ * One stack of vessels before its drain begins: what was chosen and typed, which survives a reload, and what it says of
+ * itself. Takes the harvest, the house rules and the vessels of the kit.
+ */
+export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vessels: Ref<Vessel[]>) {
+  const comb = computed(() => detail.value.lots.find((l) => l.kind === 'comb'));
+  const way = detail.value.batch.method;
+  const measured = measuredWaterPercent(detail.value);
+  const roundTenth = (x: number): number => Math.round(x * 10) / 10;
+  const { draft, clear } = useDraft(`stack.${detail.value.batch.id}`, () => ({
+    arrangement: (way === 'press' ? 'press-bag' : 'holed-bucket') as Arrangement,
+    upper: null as string | null,
+    lower: null as string | null,
+    method: crushesComb(way) ? crushMethodOf(way as Way, rules.value) : rules.value.crush,
+    fineness: 'middle' as Fineness,
+    thixotropic: false,
+    potText: '',
+    potFromLotId: null as string | null,
+    since: '',
+    crushMinutes: null as number | null,
+    temperatureC: (detail.value.batch.plan?.kitchenTemperatureC ??
+      rules.value.kitchenTemperatureC) as number | null,
+    nightTemperatureC: (detail.value.batch.plan?.nightTemperatureC ??
+      rules.value.nightTemperatureC) as number | null,
+    // What was measured of this honey stands before what the plan took it for.
+    moisturePercent: Math.min(
+      25,
+      measured === null ? (detail.value.batch.plan?.moisturePercent ?? 18) : roundTenth(measured),
+    ) as number | null,
+  }));
+  const words = computed(() => ARRANGEMENT_WORDS[draft.value.arrangement]);
+  const of = (id: string | null): Vessel | null => vessels.value.find((v) => v.id === id) ?? null;
+  const owed = computed(() => owedWeighings(detail.value).combs.length > 0);
+  const kg = computed(() => (comb.value?.nowG ?? 0) / 1000);
+  const potG = computed(() => {
+    const g = readMassG(draft.value.potText || '0', rules.value.units === 'metric' ? 'kg' : 'lb');
+    return g === null ? null : Math.round(g);
+  });
+  const climate = computed(() => {
+    const { temperatureC, moisturePercent } = draft.value;
+    return temperatureC !== null &&
+      moisturePercent !== null &&
+      temperatureC >= 5 &&
+      temperatureC <= 45 &&
+      moisturePercent >= 13 &&
+      moisturePercent <= 25
+      ? { temperatureC, moisturePercent }
+      : null;
+  });
+  const { data: runs } = useRuns();
+  /**
+   * What this drain starts from: the method's starting range, or the household's own runs of its
+   * kind.
+   */
+  const own = computed(() =>
+    ownPrior({ ...draft.value, events: [] }, detail.value.batch.hiveKind, runs.value?.drains ?? []),
+  );
+  const startsFrom = computed(() =>
+    own.value.runs >= RUNS_TO_APPLY
+      ? `yours, from ${own.value.runs} runs of this kind`
+      : 'a starting range',
+  );
+  const waits = computed(() =>
+    climate.value
+      ? nineTenthsHours(
+          draft.value.method,
+          climate.value.temperatureC,
+          climate.value.moisturePercent,
+          own.value.applied,
+        )
+      : null,
+  );
+  const outKg = computed(() => {
+    const { share } = own.value.applied;
+    const inside = honeyInComb(comb.value?.nowG ?? 0);
+    return {
+      low: inside.low * share.low,
+      mid: inside.mid * share.mid,
+      high: inside.high * share.high,
+    };
+  });
+  const asks = computed(() =>
+    climate.value
+      ? stackQuestions({
+          upper: of(draft.value.upper),
+          lower: of(draft.value.lower),
+          crushedKg: kg.value,
+          outKg: outKg.value,
+          inLowerKg: (potG.value ?? 0) / 1000,
+          ...climate.value,
+        })
+      : [],
+  );
+  /** Both vessels stand open while it drains; null where neither was measured. */
+  const openCm2 = computed(() => {
+    const across = [of(draft.value.upper), of(draft.value.lower)].flatMap((v) =>
+      v?.innerDiameterMm ? [v.innerDiameterMm] : [],
+    );
+    return across.length ? across.reduce((sum, mm) => sum + Math.PI * (mm / 20) ** 2, 0) : null;
+  });
+  const { data: plans } = useOpenPlans();
+  watch(
+    [vessels, plans],
+    ([list, open]) => {
+      if (!open) return;
+      // What stands under another drain is not offered first.
+      const free = (role: Vessel['role']): string | null =>
+        list.find((v) => v.role === role && !open.inUse.some((use) => use.vesselIds.includes(v.id)))
+          ?.id ?? null;
+      draft.value.upper ??= free('upper');
+      draft.value.lower ??= free('lower');
+    },
+    { immediate: true },
+  );
+  /** Vessels that stand under another drain now: one cannot be in two stacks. */
+  const taken = computed(() =>
+    (plans.value?.inUse ?? []).flatMap((use) =>
+      [draft.value.upper, draft.value.lower]
+        .filter((id) => id && use.vesselIds.includes(id))
+        .map(
+          (id) => `${of(id)?.name} is in use: ${use.what}. Choose another vessel, or wait for it.`,
+        ),
+    ),
+  );
+  /** What keeps the key shut, under it. */
+  const missing = computed(() => {
+    if (potG.value === null) return 'What stands in the lower vessel already has to be a weight.';
+    if (potG.value > 0 && !draft.value.potFromLotId)
+      return 'Which honey stands in the lower vessel already? It becomes one with this.';
+    const lower = of(draft.value.lower);
+    if (lower && hasHoles(lower)) return `${lower.name} has holes: nothing stays in it.`;
+    return taken.value[0] ?? null;
+  });
+  return {
+    comb,
+    draft,
+    clear,
+    words,
+    of,
+    owed,
+    kg,
+    potG,
+    climate,
+    startsFrom,
+    waits,
+    outKg,
+    asks,
+    openCm2,
+    taken,
+    missing,
+  };
+}
