@@ -236,7 +236,7 @@ test('everything goes out as one archive and is there already; a broken one and 
   await put(sheet.replace('31/02', '28/02'));
   await expect(page.getByText('3 harvests, 12300 g of honey.')).toBeVisible();
   await page.getByLabel('Kind of Jatobá').selectOption({ label: 'Warré hive' });
-  await page.getByLabel('Place of Jatobá').selectOption({ label: 'Encosta' });
+  await page.getByLabel('Site of Jatobá').selectOption({ label: 'Encosta' });
   await at(page, 'Take the sheet in, all or nothing');
   await expect(status(page)).toContainText('3 harvests are in the book.');
   await at(page, 'Seasons');

@@ -22,6 +22,37 @@ test('a rule out of bounds stays in its field with a sentence', async ({ page })
   await expect(page.getByLabel('Water, at most')).toHaveValue('40');
 });
 
+test('rules that are not written down are asked about before the screen is left', async ({
+  page,
+}) => {
+  await page.goto(`${BASE}/rules`);
+  const dialog = page.getByRole('dialog', { name: 'House rules are not written down' });
+  const ripe = page.getByRole('group', { name: 'Capped share that counts as ripe' });
+  const away = (): Promise<void> => page.getByRole('link', { name: 'Today', exact: true }).click();
+  const before = await ripe.getByRole('button', { pressed: true }).textContent();
+  await ripe.getByRole('button', { name: '100 %', exact: true }).click();
+  await away();
+  await dialog.getByRole('button', { name: 'Stay here' }).click();
+  await expect(ripe.getByRole('button', { pressed: true })).toHaveText('100 %');
+  // What cannot be written down says why, and may still be left.
+  await page.getByLabel('Water, at most').fill('40');
+  await away();
+  await expect(dialog.getByText('At most 23 %.')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Go, as they were before' }).click();
+  await expect(page).toHaveURL(`${BASE}/`);
+  await page.goto(`${BASE}/rules`);
+  await expect(ripe.getByRole('button', { pressed: true })).toHaveText(before!);
+  await ripe.getByRole('button', { name: '100 %', exact: true }).click();
+  await away();
+  await dialog.getByRole('button', { name: 'Write them down and go' }).click();
+  await expect(page).toHaveURL(`${BASE}/`);
+  await page.getByRole('link', { name: 'Rules', exact: true }).click();
+  await expect(ripe.getByRole('button', { pressed: true })).toHaveText('100 %');
+  await ripe.getByRole('button', { name: before!, exact: true }).click();
+  await page.getByRole('button', { name: 'Write these rules down' }).click();
+  await expect(page.getByRole('button', { name: 'Write these rules down' })).toHaveCount(0);
+});
+
 test('rules changed on another screen are not overwritten, and what was typed here stays', async ({
   page,
   context,

@@ -1,7 +1,13 @@
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import compression from 'compression';
-import express, { type Express, type NextFunction, type Request, type Response } from 'express';
+import express, {
+  type Express,
+  type NextFunction,
+  type Request,
+  type Response,
+  type Router,
+} from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
 import { BadInput, calculate } from '@furrow/core';
@@ -32,10 +38,20 @@ export interface AppOptions {
   photoFolder: string;
   /** Where the file may be swapped while it runs: by whom, and how. */
   restore?: { store: Reopenable; secret: string };
+  /** Routes that belong to this one process only, such as the demo household beside it. */
+  more?: readonly Router[];
 }
 
 /** The whole server as an Express application, without listening: tests and main both use it. */
-export function makeApp({ db, clock, seed, webFolder, photoFolder, restore }: AppOptions): Express {
+export function makeApp({
+  db,
+  clock,
+  seed,
+  webFolder,
+  photoFolder,
+  restore,
+  more = [],
+}: AppOptions): Express {
   const app = express();
   const events = new EventStream();
   app.disable('x-powered-by');
@@ -107,6 +123,7 @@ export function makeApp({ db, clock, seed, webFolder, photoFolder, restore }: Ap
       response.status(isNew ? 201 : 200).json(answer);
     });
   }
+  for (const router of more) api.use(router);
   api.use(instrumentRoutes(db, clock, seed));
   api.use(bookReads(db, clock));
   api.use(cutReads(db));

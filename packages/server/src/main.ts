@@ -3,6 +3,7 @@ import { fileURLToPath } from 'node:url';
 import { makeApp } from './app.js';
 import { makeClock } from './clock.js';
 import { readConfig } from './config.js';
+import { demoBeside, demoRoute } from './demo/beside.js';
 import { seedDemo } from './demo/seed.js';
 import { ensureRules } from './firstRun.js';
 import { closeDatabase } from './store/database.js';
@@ -21,13 +22,16 @@ async function main(): Promise<void> {
   const { db } = store;
   await ensureRules(db, clock.now());
   if (process.argv.includes('--demo') && !(await db('sites').first())) await seedDemo(db, clock);
+  const { seed, webFolder } = config;
+  const demo = demoBeside({ clock, seed, webFolder }, config.host);
   const server = makeApp({
     db,
     clock,
-    seed: config.seed,
-    webFolder: config.webFolder,
+    seed,
+    webFolder,
     photoFolder: join(config.dataFolder, 'photos'),
     restore: { store, secret: lock.secret },
+    more: [demoRoute(demo)],
   }).listen(config.port, config.host, (error?: Error) => {
     if (error) {
       console.error(`Furrow cannot listen on ${config.host}:${config.port}: ${error.message}`);
@@ -53,6 +57,7 @@ async function main(): Promise<void> {
     clearInterval(copies);
     server.close();
     server.closeAllConnections();
+    await demo.close();
     await closeDatabase(db);
     lock();
     process.exit(0);

@@ -5,7 +5,7 @@ import {
   SHEET_FIELDS,
   SHEET_FIELD_WORDS,
   SHEET_MASS_UNITS,
-  smallMassText,
+  weighedText,
   type HiveKindName,
   type SheetRead,
   type SheetSettings,
@@ -14,8 +14,9 @@ import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
+import NewSite from './NewSite.vue';
 import { newId, serverNow } from '../server/client.js';
-import { useHives, useSites } from '../server/queries.js';
+import { useHives, useRules, useSites } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { sheetWorker } from '../workers/client.js';
 import type { Delimiter, SheetOpened } from '../workers/sheet.js';
@@ -24,6 +25,8 @@ import type { Delimiter, SheetOpened } from '../workers/sheet.js';
 const { go, busy, refusal } = useSend();
 const { data: hives } = useHives();
 const { data: sites } = useSites();
+const { data: rules } = useRules();
+const units = computed(() => rules.value?.rules.units ?? 'metric');
 let worker: ReturnType<typeof sheetWorker> | null = null;
 onScopeDispose(() => worker?.end());
 const file = shallowRef<File | null>(null);
@@ -110,6 +113,20 @@ watch(found, (f) => {
     meant.value[name] ??=
       (hives.value ?? []).find((h) => like(h.name) === like(name))?.id ?? 'make';
 });
+/** A site is being made: where there is none at all, or another one was asked for. It stays until it is made. */
+const makesSite = ref(false);
+watch(
+  sites,
+  (list) => {
+    if (list && !list.length) makesSite.value = true;
+  },
+  { immediate: true },
+);
+/** A site just made is where the hives without one stood. */
+function siteMade(id: string): void {
+  makesSite.value = false;
+  for (const name of unclear.value) makeSite.value[name] ||= id;
+}
 const unclear = computed(() =>
   (found.value?.hiveNames ?? []).filter(
     (n) => meant.value[n] === 'make' && (!makeKind.value[n] || !makeSite.value[n]),
@@ -274,19 +291,25 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
               <option v-for="k in HIVE_KIND_NAMES" :key="k" :value="k">
                 {{ HIVE_KINDS[k].name }}
               </option></select
-            ><select v-model="makeSite[n]" class="native narrow" :aria-label="`Place of ${n}`">
-              <option value="">which place?</option>
+            ><select v-model="makeSite[n]" class="native narrow" :aria-label="`Site of ${n}`">
+              <option value="">which site?</option>
               <option v-for="s in sites" :key="s.id" :value="s.id">{{ s.name }}</option>
             </select></template
           >
         </div>
-        <p v-if="!sites?.length" class="sub">
-          There is no place yet: make one with your first hive in Look.
-        </p>
+        <template v-if="unclear.length">
+          <p v-if="!sites?.length">
+            <b>Where did these hives stand?</b> A site first; each hive is set there after.
+          </p>
+          <NewSite v-if="makesSite" @made="siteMade" />
+          <p v-else>
+            <button type="button" class="as-link" @click="makesSite = true">Another site…</button>
+          </p>
+        </template>
       </template>
       <p v-if="found.harvests.length">
-        {{ found.harvests.length }} harvests, {{ smallMassText(total, 'metric', 10) }} of honey.
-        They come in as closed; their honey counts as gone.
+        {{ found.harvests.length }} harvests, {{ weighedText(total, units) }} of honey. They come in
+        as closed; their honey counts as gone.
       </p>
       <Refusal :refusal="refusal" />
       <div>
@@ -296,6 +319,9 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
           :loading="busy"
           @click="takeIn"
         />
+        <p v-if="unclear.length" class="sub">
+          Kind and site are missing for {{ unclear.join(', ') }}.
+        </p>
       </div>
     </template>
   </template>

@@ -4,24 +4,23 @@ import {
   HIVE_KIND_NAMES,
   TOP_BAR_DEFAULTS,
   geometryIssues,
-  hemisphereOfZone,
   hiveKind,
   newHiveFieldsSchema,
-  newSiteSchema,
   type Geometry,
   type HiveKindName,
   type TopBarGeometry,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
-import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import SectionTopBar from '../drawing/SectionTopBar.vue';
 import NewStack from './NewStack.vue';
 import KindPicture from './KindPicture.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
+import { emptySite, siteIssues } from '../parts/siteDraft.js';
+import SiteFields from '../parts/SiteFields.vue';
 import TextField from '../parts/TextField.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId } from '../server/client.js';
@@ -30,15 +29,12 @@ import { useSend } from '../server/useSend.js';
 import { useDraft } from '../shell/draft.js';
 import { useNow } from '../shell/useNow.js';
 
+const route = useRoute();
 const router = useRouter();
 const { data: sites } = useSites();
-const here = Intl.DateTimeFormat().resolvedOptions().timeZone;
-const zones = [...new Set([here, ...Intl.supportedValuesOf('timeZone')])];
 const { draft, clear } = useDraft('new-hive', () => ({
   siteId: '',
-  siteName: '',
-  zone: here,
-  hemisphere: hemisphereOfZone(here),
+  site: emptySite(),
   name: '',
   kind: 'top-bar' as HiveKindName,
   geometry: { ...TOP_BAR_DEFAULTS } as TopBarGeometry,
@@ -52,11 +48,6 @@ const startedOn = computed({
     draft.value.startedOn || DateTime.fromJSDate(now.value).minus({ years: 1 }).toISODate()!,
   set: (on: string) => (draft.value.startedOn = on),
 });
-/** Another zone, another hemisphere; what its clocks do not tell is asked. */
-watch(
-  () => draft.value.zone,
-  (zone) => (draft.value.hemisphere = hemisphereOfZone(zone)),
-);
 /** A hive without a name is numbered. */
 const { data: hives } = useHives();
 watch(
@@ -69,7 +60,7 @@ watch(
 watch(
   sites,
   (list) => {
-    if (list?.length && draft.value.siteId === '' && draft.value.siteName === '')
+    if (list?.length && draft.value.siteId === '' && draft.value.site.name === '')
       draft.value.siteId = list[0].id;
   },
   { immediate: true },
@@ -84,6 +75,9 @@ function choose(name: HiveKindName): void {
   draft.value.kind = name;
   draft.value.stack = name === 'top-bar' ? null : { ...hiveKind(name).defaults };
 }
+/** The drawing somebody came by is the kind they mean. */
+const meant = HIVE_KIND_NAMES.find((name) => name === route.query.kind);
+if (meant && meant !== draft.value.kind) choose(meant);
 const siteSend = useSend();
 const hiveSend = useSend();
 const tried = ref(false);
@@ -94,13 +88,9 @@ const busy = computed(() => siteSend.busy.value || hiveSend.busy.value);
 
 const issues = computed(() => {
   const found: Record<string, string> = {};
-  const site = newSiteSchema.omit({ id: true }).safeParse({
-    name: draft.value.siteName,
-    zone: draft.value.zone,
-    hemisphere: draft.value.hemisphere,
-  });
-  if (makesSite.value && !site.success)
-    for (const i of site.error.issues) found[`site.${String(i.path[0])}`] ??= i.message;
+  if (makesSite.value)
+    for (const [field, says] of Object.entries(siteIssues(draft.value.site)))
+      found[`site.${field}`] ??= says;
   const hive = newHiveFieldsSchema.omit({ id: true, siteId: true }).safeParse({
     name: draft.value.name,
     kind: kind.value.kind as HiveKindName,
@@ -179,16 +169,8 @@ async function make(): Promise<void> {
   let siteId = draft.value.siteId;
   if (makesSite.value) {
     const id = newId();
-    const made = await siteSend.go(
-      '/sites',
-      {
-        id,
-        name: draft.value.siteName,
-        zone: draft.value.zone,
-        hemisphere: draft.value.hemisphere,
-      },
-      `Site ${draft.value.siteName} made.`,
-    );
+    const { site } = draft.value;
+    const made = await siteSend.go('/sites', { id, ...site }, `Site ${site.name} made.`);
     if (!made) return;
     siteId = draft.value.siteId = id;
   }
@@ -377,34 +359,14 @@ async function make(): Promise<void> {
           <option value="">A new site…</option>
         </select>
       </div>
-      <template v-if="makesSite">
-        <TextField
-          v-model="draft.siteName"
-          label="Name of the site"
-          :error="at('site.name') ?? siteSend.fieldError('name')"
-        />
-        <div class="field">
-          <label for="zone">Time zone</label
-          ><select id="zone" v-model="draft.zone" class="native">
-            <option v-for="z in zones" :key="z">{{ z }}</option>
-          </select>
-        </div>
-        <div class="field">
-          <span id="hemi" class="sub">Hemisphere: seasons and winters go by it</span>
-          <SelectButton
-            v-model="draft.hemisphere"
-            :options="[
-              { label: 'North', value: 'north' },
-              { label: 'South', value: 'south' },
-            ]"
-            option-label="label"
-            option-value="value"
-            :allow-empty="false"
-            aria-labelledby="hemi"
-          />
-          <p v-if="at('site.hemisphere')" class="rust" role="alert">{{ at('site.hemisphere') }}</p>
-        </div>
-      </template>
+      <SiteFields
+        v-if="makesSite"
+        v-model="draft.site"
+        :errors="{
+          name: at('site.name') ?? siteSend.fieldError('name'),
+          hemisphere: at('site.hemisphere'),
+        }"
+      />
       <h2 class="furrow-heading">The hive</h2>
       <TextField
         v-model="draft.name"

@@ -49,6 +49,13 @@ describe('a draft', () => {
     first.clear();
     expect(useDraft('x', () => ({ name: 'new' })).draft.value.name).toBe('new');
   });
+  it('of an earlier shape stands with the fields that came since as they begin', () => {
+    localStorage.setItem('furrow.draft.z', '{"name":"Ipê"}');
+    expect(useDraft('z', () => ({ name: '', holes: 3 })).draft.value).toEqual({
+      name: 'Ipê',
+      holes: 3,
+    });
+  });
   it('is dropped where what was stored cannot be read', () => {
     localStorage.setItem('furrow.draft.y', '{broken');
     expect(useDraft('y', () => 7).draft.value).toBe(7);

@@ -19,6 +19,7 @@ import TextField from '../parts/TextField.vue';
 import { useHives, useRules } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { serverNow } from '../server/client.js';
+import LeaveUnsaved from '../shell/LeaveUnsaved.vue';
 import KitPanel from './KitPanel.vue';
 import BenchRules from './BenchRules.vue';
 import JudgementRules from './JudgementRules.vue';
@@ -68,11 +69,12 @@ const flips = computed(() => {
   });
 });
 const words = { take: 'take', leave: 'leave', test: 'test first', 'not-read': 'not read' };
-async function save(): Promise<void> {
+async function save(): Promise<boolean> {
   const done = await go<RulesVersion>('/rules', draft.value, 'House rules written down.', {
     baseRevision: base.value!.version,
   });
   if (done) begin();
+  return Boolean(done);
 }
 /** Over a closed brood box it is what has to stay in the supers; stingless bees keep a share of their pots. */
 const stackKinds = HIVE_KIND_NAMES.filter((k) => k !== 'top-bar' && k !== 'stingless');
@@ -92,6 +94,12 @@ const options = (map: Record<string, string>): { label: string; value: string }[
     @retry="rules.refetch()"
   />
   <div v-else-if="draft" class="stage rules">
+    <LeaveUnsaved
+      what="House rules"
+      :dirty="dirty"
+      :against="parsed.success ? null : parsed.error.issues[0].message"
+      :save="save"
+    />
     <header>
       <h1>Rules</h1>
       <span class="sub"

@@ -1,5 +1,11 @@
 import { ref, watch, type Ref } from 'vue';
 
+const isRecord = (x: unknown): x is Record<string, unknown> =>
+  typeof x === 'object' && x !== null && !Array.isArray(x);
+/** What was stored before a field was thought of stands with that field as it begins. */
+const completed = (stored: unknown, initial: unknown): unknown =>
+  isRecord(stored) && isRecord(initial) ? { ...initial, ...stored } : stored;
+
 /** A draft that survives reload: what was typed is kept in this browser until it is written down. */
 export function useDraft<T>(key: string, initial: () => T): { draft: Ref<T>; clear: () => void } {
   const name = `furrow.draft.${key}`;
@@ -7,7 +13,7 @@ export function useDraft<T>(key: string, initial: () => T): { draft: Ref<T>; cle
   let value: T = initial();
   if (stored) {
     try {
-      value = JSON.parse(stored) as T;
+      value = completed(JSON.parse(stored), value) as T;
     } catch {
       localStorage.removeItem(name);
     }

@@ -13,6 +13,7 @@ import StateLine from '../parts/StateLine.vue';
 import { useClocks, useHarvests, useHives, useRules, useToday } from '../server/queries.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
+import FirstSteps from './FirstSteps.vue';
 import { harvestMark, hoursText, judgeHiveAt, type Hive } from '@furrow/core';
 
 const now = useNow();
@@ -128,19 +129,7 @@ function drawn(hive: Hive) {
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <div v-else class="stage wide today">
-    <template v-if="!hives.data.value?.length">
-      <header><h1>Nothing runs, nothing is due.</h1></header>
-      <p class="first">
-        Furrow begins with a hive: draw it as it stands, look at its combs, and everything after
-        follows from there.
-      </p>
-      <div class="acts row">
-        <RouterLink class="p-button p-component" to="/hives/new">Make your first hive</RouterLink
-        ><RouterLink class="p-button p-component p-button-outlined" to="/rules"
-          >House rules and kit</RouterLink
-        >
-      </div>
-    </template>
+    <FirstSteps v-if="!hives.data.value?.length" />
     <template v-else>
       <div class="lead">
         <h1 class="big">
@@ -324,10 +313,6 @@ function drawn(hive: Hive) {
   .upper {
     grid-template-columns: minmax(0, 1fr);
   }
-}
-.first {
-  font-size: 19px;
-  max-width: 620px;
 }
 .sites {
   display: flex;
