@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { boxEventText, boxHistory, type BoxStay } from './boxHistory.js';
+import { boxEventText, boxHistory, standingSince, type BoxStay } from './boxHistory.js';
 
 const stay = (
   carrierId: string,
@@ -47,4 +47,38 @@ describe('what happened with the boxes of a hive', () => {
   it('says nothing of the boxes a hive began with', () => {
     expect(boxHistory([stay('a', 'Ceibo', 1, '2025-09-01')], 'Ceibo')).toEqual([]);
   });
+});
+
+describe('since when a box stands in its hive', () => {
+  it.each([
+    ['set on and left', [stay('b', 'Ceibo', 2, '2026-01-05')], '2026-01-05', null],
+    [
+      'turned, then pushed up by another',
+      [
+        stay('b', 'Ceibo', 2, '2026-01-05', '2026-01-12'),
+        stay('b', 'Ceibo', 2, '2026-01-12', '2026-01-15', 'B'),
+        stay('b', 'Ceibo', 3, '2026-01-15', null, 'B'),
+      ],
+      '2026-01-05',
+      '2026-01-12',
+    ],
+    [
+      'turned in another hive before it came',
+      [
+        stay('b', 'Ceibo', 2, '2026-01-05', '2026-01-12'),
+        stay('b', 'Ceibo', 2, '2026-01-12', '2026-01-20', 'B'),
+        stay('b', 'Molle', 2, '2026-01-20', null, 'B'),
+      ],
+      '2026-01-20',
+      null,
+    ],
+    [
+      'taken off for a while',
+      [stay('b', 'Ceibo', 2, '2026-01-05', '2026-01-12'), stay('b', 'Ceibo', 2, '2026-02-01')],
+      '2026-02-01',
+      null,
+    ],
+  ] as const)('%s', (_, stays, sinceOn, turnedOn) =>
+    expect(standingSince(stays)).toEqual({ sinceOn, turnedOn }),
+  );
 });

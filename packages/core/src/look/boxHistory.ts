@@ -67,6 +67,28 @@ function eventsOf(
   return events;
 }
 
+/**
+ * Since when a box stands in its hive without having left it, and when it was last turned round
+ * there. Takes the stays of one box, oldest first, the last one that of now; a change of place or of
+ * the side to the entrance begins a stay, but no new standing.
+ */
+export function standingSince(
+  stays: readonly Pick<BoxStay, 'hiveId' | 'sideToEntrance' | 'fromOn' | 'toOn'>[],
+): { sinceOn: string; turnedOn: string | null } {
+  let first = stays.length - 1;
+  let turnedOn: string | null = null;
+  while (
+    first > 0 &&
+    stays[first - 1].hiveId === stays[first].hiveId &&
+    stays[first - 1].toOn === stays[first].fromOn
+  ) {
+    if (stays[first - 1].sideToEntrance !== stays[first].sideToEntrance)
+      turnedOn ??= stays[first].fromOn;
+    first--;
+  }
+  return { sinceOn: stays[first].fromOn, turnedOn };
+}
+
 /** "12 Jan 2026: Box 2 turned round". */
 export const boxEventText = (event: BoxEvent): string =>
   `${dateWords(event.on)}: ${event.sentence}`;

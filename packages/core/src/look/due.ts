@@ -252,11 +252,13 @@ function superItems(
         `${daysOn} days on and nothing drawn.`,
         addDays(supers[0].sinceOn, 10),
       );
-    if (supers.length < 2 && drawn && !colony.excluder?.fitted)
+    if (supers.length < 2 && drawn)
       add(
         'between',
         'Set an empty super between brood and comb super',
-        'It keeps pollen and brood out of the comb.',
+        colony.excluder?.fitted
+          ? 'The excluder keeps the queen down, not the pollen: that is stored next to the brood.'
+          : 'It keeps pollen and brood out of the comb.',
       );
   }
   if (flowDays !== null && flowDays < 0)

@@ -255,6 +255,21 @@ describe('a super', () => {
       'crowded',
     ],
   ])('%s', (_, frames, state) => expect(superForecast({ ...base, frames }).state).toBe(state));
+  it('asks for a second super where the colony and the flow are strong', () => {
+    const frames = [frame(1, [[12, 0.5, 0.2]]), frame(2, [[12, 0.6, 0.3]])];
+    const next = (roomForSecond: boolean) =>
+      superForecast({ ...base, frames, roomForSecond }).doNext.join(' ');
+    expect(next(true)).toMatch(/second super now/);
+    expect(next(false)).not.toMatch(/second super/);
+  });
+  it('turned since the last look waits for the next one, and asks for no second turn', () => {
+    const frames = [frame(1, [[6, 0.2, 0.1]]), frame(2, [[6, 0.9, 0.7]])];
+    const next = (turnedOn: string | null) =>
+      superForecast({ ...base, frames, turnedOn }).doNext.join(' ');
+    expect(next(addDays(D, 7))).toMatch(/^Turned round on .*look again a week after/);
+    expect(next(addDays(D, 2))).toMatch(/Turn the super round/);
+    expect(next(null)).toMatch(/Turn the super round/);
+  });
   it('moves finished comb outward and light ones to the middle, the least disturbance first; a liquid super is left', () => {
     const frames = [
       frame(1, [

@@ -1,4 +1,4 @@
-import { daysBetween } from '../units/dates.js';
+import { dateWords, daysBetween } from '../units/dates.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
 
 /** One frame of a super over its looks: how much of the face is filled with honey, and how much of that is capped. */
@@ -37,6 +37,10 @@ export function superForecast(input: {
   pace: CappingPace;
   /** Whether the hive was looked at before: after a harvest its super is new to nobody. */
   lookedBefore?: boolean;
+  /** When it was last turned round; null where it never was. */
+  turnedOn?: string | null;
+  /** Whether the colony is strong and the flow too, and this is its only super. */
+  roomForSecond?: boolean;
 }): SuperForecast {
   const { today, flowEndsOn, purpose } = input;
   const now = input.frames.flatMap((f) =>
@@ -142,7 +146,11 @@ export function superForecast(input: {
   const uneven = most - least > UNEVEN;
   const crowded = least >= FULL;
   const doNext: string[] = [];
-  if (uneven) {
+  // Turned since it was looked into: what the turn does is not seen yet.
+  const turnedSince = input.turnedOn && input.turnedOn >= lastLook ? input.turnedOn : null;
+  if (uneven && turnedSince)
+    doNext.push(`Turned round on ${dateWords(turnedSince)}: look again a week after.`);
+  if (uneven && !turnedSince) {
     const light = [...now].sort((a, b) => a.filledShare - b.filledShare)[0].place;
     const done = [...now].sort(
       (a, b) => b.filledShare * b.cappedShare - a.filledShare * a.cappedShare,
@@ -160,6 +168,8 @@ export function superForecast(input: {
         ? 'No room is left: crowding fills comb well and makes swarms; look every week, or add a super.'
         : 'No room is left: add a super.',
     );
+  if (input.roomForSecond && !crowded)
+    doNext.push('Strong colony, strong flow: a second super now, before this one is full.');
   if (beforeFlowEnds === 'no')
     doNext.push('Not before the flow ends: take the finished frames, leave or crush the rest.');
   if (!doNext.length) doNext.push('Leave it, look again in a week.');

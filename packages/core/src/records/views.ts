@@ -102,6 +102,9 @@ export interface BoxView {
   number: number;
   compartment: Compartment;
   turned: boolean;
+  /** When it was last turned round in this hive; null where it never was. */
+  turnedOn: string | null;
+  /** Since when it stands in this hive, wherever in the stack. */
   sinceOn: string;
   madeOn: string;
   revision: number;

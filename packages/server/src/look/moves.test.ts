@@ -129,6 +129,9 @@ describe('moves', () => {
     await home.ok(home.post(`/boxes/${box}/turn`, {}));
     const turned = await hive(h.id);
     expect(turned.boxes[1].turned).toBe(true);
+    // It stands there as long as before; when it was turned is remembered.
+    expect(turned.boxes[1].sinceOn).toBe(h.boxes[1].sinceOn);
+    expect(turned.boxes[1].turnedOn).not.toBeNull();
     expect(names(turned)).toEqual([...names(h)].reverse());
     await home.ok(home.post(`/boxes/${box}/turn`, {}));
     expect(names(await hive(h.id))).toEqual(names(h));

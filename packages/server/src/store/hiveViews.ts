@@ -3,6 +3,7 @@ import {
   placeNumber,
   takesPots,
   combStays,
+  standingSince,
   type BarView,
   type BoxEvent,
   type BoxStay,
@@ -30,6 +31,7 @@ export interface PlacementRow {
   slot: number;
   sideToEntrance: string;
   fromOn: string;
+  toOn: string | null;
 }
 interface CombRow {
   id: string;
@@ -105,6 +107,25 @@ export async function lookFaces(db: Knex, id: string): Promise<LookFaces> {
   return { A: faceA ?? null, B: faceB ?? null };
 }
 
+/** Every stay of these boxes in a hive, oldest first, by box. */
+async function staysByBox(
+  db: Knex,
+  carrierIds: readonly string[],
+): Promise<Map<string, Omit<BoxStay, 'hiveName' | 'slot' | 'carrierId'>[]>> {
+  const rows = (await db('placements')
+    .whereIn('carrierId', carrierIds)
+    .where({ removedAt: null })
+    .whereNotNull('parentHiveId')
+    .orderBy('fromOn')
+    .orderBy('rowid')) as PlacementRow[];
+  const byBox = new Map<string, Omit<BoxStay, 'hiveName' | 'slot' | 'carrierId'>[]>();
+  for (const { carrierId, parentHiveId, sideToEntrance, fromOn, toOn } of rows) {
+    const stay = { hiveId: parentHiveId!, sideToEntrance, fromOn, toOn };
+    byBox.set(carrierId, [...(byBox.get(carrierId) ?? []), stay]);
+  }
+  return byBox;
+}
+
 /** Hives as they hang now: boxes from the floor up, places in order, the comb in each, its looks from old to new. */
 export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): Promise<Hive[]> {
   const hives = await list<Omit<Hive, 'site' | 'colony' | 'boxes' | 'bars'>>(db, 'hives', where);
@@ -115,6 +136,10 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
     .whereIn('parentHiveId', ids)
     .where(now)
     .orderBy('slot')) as PlacementRow[];
+  const staysOf = await staysByBox(
+    db,
+    inHive.filter((p) => p.compartment !== 'file').map((p) => p.carrierId),
+  );
   const inBox = (await db('placements')
     .whereIn(
       'parentCarrierId',
@@ -193,7 +218,7 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
           number: p.slot,
           compartment: p.compartment,
           turned: p.sideToEntrance === 'B',
-          sinceOn: p.fromOn,
+          ...standingSince(staysOf.get(p.carrierId)!),
           madeOn: carrier.madeOn ?? p.fromOn,
           revision: carrier.revision,
         };

@@ -215,6 +215,8 @@ const sideWord = computed(() =>
     </div>
     <OutsideView
       v-if="way === 'outside'"
+      :hive="hive"
+      :box-id="bar.boxId"
       :kind="kind"
       :pane="draft?.pane ?? last?.pane ?? null"
       :attachment="draft?.attachment ?? last?.attachment ?? null"

@@ -55,6 +55,7 @@ import StrayComb from './StrayComb.vue';
 import VerdictPanel from './VerdictPanel.vue';
 import {
   asDraft,
+  beginAlike,
   beginDraft,
   draftSeen,
   droneShare,
@@ -62,6 +63,7 @@ import {
   otherSide,
   setBands,
   setFace,
+  tellsOfOthers,
   type LookDraft,
   type Side,
 } from './lookDraft.js';
@@ -295,15 +297,30 @@ function mirror(face: StoredFace): void {
 function putDown(): void {
   if (here.value?.comb) delete drafts.value[here.value.comb.id];
 }
-async function writeDown(): Promise<void> {
+/** True when it is written down. */
+async function writeDown(): Promise<boolean> {
   const d = draft.value;
-  if (!d) return;
+  if (!d) return false;
   const done = await go(
     '/looks',
     lookPayload(d, newId()),
     `${combWord.value[0].toUpperCase()}${combWord.value.slice(1)} written down.`,
   );
   if (done) delete drafts.value[d.combId];
+  return Boolean(done);
+}
+/** The comb that comes after this one in the file or the box. */
+const after = computed(() => {
+  const next = combs.value[combs.value.findIndex((c) => c.slot === slot.value) + 1];
+  const bar = hive.value?.bars.find((b) => b.comb && b.comb.id === next?.combId);
+  return bar && bar.boxId === here.value?.boxId ? bar : null;
+});
+/** Written down, and the one after is begun as its like: what differs is touched there. */
+async function writeAndGoOn(): Promise<void> {
+  const [read, next] = [draft.value, after.value];
+  if (!read || !next || !(await writeDown())) return;
+  drafts.value[next.comb!.id] = beginAlike(read, hive.value!, next);
+  slot.value = next.slot;
 }
 const { boxLabel, writeBox } = useWholeBox(hive, here, draft, go);
 async function writeWholeBox(): Promise<void> {
@@ -593,6 +610,13 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           <Refusal :refusal="refusal" />
           <template v-if="draft">
             <Button :label="`Write down ${combWord}`" :loading="busy" @click="writeDown" />
+            <Button
+              v-if="after && tellsOfOthers(draft)"
+              outlined
+              :label="`Write it down, the ${unitWord.toLowerCase()} after is like it`"
+              :loading="busy"
+              @click="writeAndGoOn"
+            />
             <Button
               v-if="boxLabel"
               outlined

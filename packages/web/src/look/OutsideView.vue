@@ -1,10 +1,18 @@
 <script setup lang="ts">
-import { paneReading, type Attachment, type HiveKind, type Pane } from '@furrow/core';
+import { paneReading, type Attachment, type Hive, type HiveKind, type Pane } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
+import FromBelow from './FromBelow.vue';
 
 /** What a window or an end pane shows: side attachments, or a few cells. It gives a guess or a range, never a reading. */
-const props = defineProps<{ kind: HiveKind; pane: Pane | null; attachment: Attachment | null }>();
+const props = defineProps<{
+  hive: Hive;
+  /** The box whose combs are seen together; null where combs hang in a file. */
+  boxId: string | null;
+  kind: HiveKind;
+  pane: Pane | null;
+  attachment: Attachment | null;
+}>();
 const emit = defineEmits<{ pane: [pane: Pane]; attachment: [attachment: Attachment] }>();
 const byPane = computed(() => props.kind.seenBy.includes('end-pane'));
 const byWindow = computed(() => props.kind.seenBy.includes('window'));
@@ -80,6 +88,7 @@ const column = computed(() =>
       </p>
     </div>
   </div>
+  <FromBelow v-else-if="!byWindow && boxId" :key="boxId" :hive="hive" :box-id="boxId" />
   <div v-else-if="!byWindow" class="outside">
     <div class="counts">
       <p><b>Look at it from below, the box tilted up or turned over.</b></p>

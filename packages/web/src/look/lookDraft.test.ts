@@ -15,6 +15,7 @@ import {
 import { describe, expect, it } from 'vitest';
 import {
   asDraft,
+  beginAlike,
   beginDraft,
   cellsOf,
   draftSeen,
@@ -24,6 +25,7 @@ import {
   otherSide,
   setBands,
   setFace,
+  tellsOfOthers,
 } from './lookDraft.js';
 
 const hive = {
@@ -48,6 +50,20 @@ const shares = (capped: number): Shares => ({
 });
 const face = (capped: number) =>
   packFace(lattice, bandCells(fillOrder(lattice, 1), shares(capped)));
+
+describe('a comb like the one before it', () => {
+  it('is given what was seen in general, not its cells, photo or water', () => {
+    const read = { ...beginDraft(hive, bar), A: shares(0.8), attachment: 'capped-below' as const };
+    setFace(read, 'B', face(0.5), 'photo');
+    read.readings = [{ scale: 'percent', value: 18 }] as unknown as typeof read.readings;
+    const next = beginAlike(read, hive, { ...bar, comb: { ...bar.comb!, id: 'd' } });
+    expect([next.combId, next.A, next.attachment]).toEqual(['d', shares(0.8), 'capped-below']);
+    expect(next.B?.capped).toBeCloseTo(read.B!.capped, 6);
+    expect([next.faces.B, next.photos.B, next.readings]).toEqual([null, null, []]);
+    expect(tellsOfOthers(next)).toBe(true);
+    expect(tellsOfOthers(beginDraft(hive, bar))).toBe(false);
+  });
+});
 
 describe('a look being made', () => {
   it('begins with nothing seen, from the measures of the hive', () =>

@@ -69,6 +69,22 @@ export function beginDraft(hive: Hive, bar: BarView): LookDraft {
   };
 }
 
+/**
+ * A look at another comb that looks like one that was read. Only what was seen in general is said of
+ * it: no cells, no photo, no sample, no measures.
+ */
+export const beginAlike = (read: LookDraft, hive: Hive, bar: BarView): LookDraft => ({
+  ...beginDraft(hive, bar),
+  A: read.A && { ...read.A },
+  B: read.B && { ...read.B },
+  seenBy: { ...read.seenBy },
+  pane: read.pane,
+  attachment: read.attachment,
+});
+/** Whether something was seen that another comb can be like. */
+export const tellsOfOthers = (d: LookDraft): boolean =>
+  Boolean(d.A ?? d.B ?? d.pane ?? d.attachment);
+
 /** A draft kept by an earlier Furrow lacks what came since. */
 export const asDraft = (
   kept: Partial<LookDraft> & Pick<LookDraft, 'combId'>,

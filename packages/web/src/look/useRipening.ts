@@ -125,6 +125,11 @@ export function useRipening(
           purpose: hive.value!.kind === 'cut-comb' ? 'cut-comb' : 'liquid',
           today: date.value,
           setOn: box.sinceOn,
+          turnedOn: box.turnedOn,
+          roomForSecond:
+            state.value!.strength?.strength === 'strong' &&
+            state.value!.flow?.flow === 'strong' &&
+            hive.value!.boxes.filter((b) => b.compartment === 'super').length === 1,
           flowEndsOn: state.value!.flow?.endsOn ?? null,
           pace: pace.value,
           lookedBefore: hive.value!.lastLookOn !== null,
