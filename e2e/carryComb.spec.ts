@@ -1,4 +1,4 @@
-import { balances, closesDrain, setsRules } from './carrying.js';
+import { balances, closesDrain, goesOnUntil, setsRules } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import { Stranger } from './stranger.js';
 
@@ -38,27 +38,13 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
   await person.sees('Freeze to the core');
   await person.touch(/go to Take/);
   await person.at('Before you open');
-  const instruction = page.locator('h2.instruction');
-  for (;;) {
-    const said = (await instruction.textContent())!;
-    const boxes = page.getByRole('checkbox');
-    for (const box of await boxes.all()) await box.click();
-    if (/^Take|^Lift/.test(said)) break;
-    await page.locator('aside .p-button.main').first().click();
-    await expect(instruction).not.toHaveText(said);
-  }
+  await goesOnUntil(page, /^Take|^Lift/);
   await page.locator('aside .p-button.main').first().click();
   await person.addsVessel(/^In which vessel/, 'Crate with racks', '30', '2');
   await person.fill('Gross weight, vessel and comb', '4,0');
   await person.touch(/^Write it down/);
   await expect(page.getByLabel('Gross weight, vessel and comb')).toHaveCount(0);
-  for (;;) {
-    const said = (await instruction.textContent())!;
-    for (const box of await page.getByRole('checkbox').all()) await box.click();
-    if (await page.getByRole('button', { name: 'Done, on to the bench' }).isVisible()) break;
-    await page.locator('aside .p-button.main').first().click();
-    await expect(instruction).not.toHaveText(said);
-  }
+  await goesOnUntil(page, 'done');
   await person.touch('Done, on to the bench');
   await expect(page).toHaveURL(/\/cut\//);
   await person.sees('2.00 kg comb uncut and uncrushed.');

@@ -35,6 +35,23 @@ export async function closesDrain(
   await person.at(/settles$/);
 }
 
+/**
+ * Step after step of Take by its large key, every line of a step ticked, until one is asked for or
+ * the hive is done.
+ */
+export async function goesOnUntil(page: Page, stop: RegExp | 'done'): Promise<void> {
+  const instruction = page.locator('h2.instruction');
+  for (;;) {
+    const said = (await instruction.textContent())!;
+    for (const line of await page.getByRole('checkbox').all()) await line.click();
+    if (stop === 'done') {
+      if (await page.getByRole('button', { name: 'Done, on to the bench' }).isVisible()) return;
+    } else if (stop.test(said)) return;
+    await page.locator('aside .p-button.main').first().click();
+    await expect(instruction).not.toHaveText(said);
+  }
+}
+
 /** A school and some figures of the household's rules, before the first hive. */
 export async function setsRules(
   person: Stranger,

@@ -5,6 +5,7 @@ import type { Hive } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { type ColonyState } from './colonyState.js';
 import { isClosed } from './deadColony.js';
+import { superSince } from './superForecast.js';
 import { addDays, daysBetween } from '../units/dates.js';
 
 export interface DueItem {
@@ -239,18 +240,17 @@ function superItems(
   const drawn = hive.bars.some(
     (b) => (b.comb?.looks.at(-1)?.sides.A ? 1 - b.comb.looks.at(-1)!.sides.A!.empty : 0) > 0.05,
   );
-  const daysOn = daysBetween(supers[0].sinceOn, date);
+  const sinceOn = superSince(hive, supers[0]) ?? date;
+  const daysOn = daysBetween(sinceOn, date);
   // A super nobody looked into since it was set on is not said to be refused, or to wait for anything.
-  const lookedSince = hive.bars.some((b) =>
-    b.comb?.looks.some((look) => look.date >= supers[0].sinceOn),
-  );
+  const lookedSince = hive.bars.some((b) => b.comb?.looks.some((look) => look.date >= sinceOn));
   if (hive.kind === 'cut-comb') {
     if (lookedSince && !drawn && daysOn >= 10)
       add(
         'super-move',
         'Move the comb super to a colony that builds',
-        `${daysOn} days on and nothing drawn.`,
-        addDays(supers[0].sinceOn, 10),
+        `Nothing drawn in ${daysOn} days.`,
+        addDays(sinceOn, 10),
       );
     if (supers.length < 2 && drawn)
       add(

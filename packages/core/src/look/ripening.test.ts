@@ -13,7 +13,7 @@ import {
   type CappedLook,
 } from './ripening.js';
 import { scanFromBack } from './scan.js';
-import { superForecast, type SuperFrame } from './superForecast.js';
+import { superForecast, superSince, type SuperFrame } from './superForecast.js';
 import type { JudgedComb } from './judgeHive.js';
 
 const D = '2026-02-01';
@@ -255,6 +255,18 @@ describe('a super', () => {
       'crowded',
     ],
   ])('%s', (_, frames, state) => expect(superForecast({ ...base, frames }).state).toBe(state));
+  it('that came with its hive is known from the first look on, not from when the colony moved in', () => {
+    const hive = (looks: string[]) =>
+      ({
+        colony: { startedOn: '2025-06-20' },
+        bars: [{ boxId: 'b', comb: { looks: looks.map((date) => ({ date })) } }],
+      }) as unknown as Parameters<typeof superSince>[0];
+    const since = (sinceOn: string, looks: string[]) =>
+      superSince(hive(looks), { carrierId: 'b', sinceOn });
+    expect(since('2025-06-20', ['2026-06-20', '2026-07-02'])).toBe('2026-06-20');
+    expect(since('2025-06-20', [])).toBeNull();
+    expect(since('2026-05-01', ['2026-06-20'])).toBe('2026-05-01');
+  });
   it('asks for a second super where the colony and the flow are strong', () => {
     const frames = [frame(1, [[12, 0.5, 0.2]]), frame(2, [[12, 0.6, 0.3]])];
     const next = (roomForSecond: boolean) =>
@@ -353,7 +365,9 @@ describe('what is only said where somebody looked', () => {
     expect(
       forecast(frames(9, (place) => (place === 1 ? { looks: [empty] } : {}))).sentence,
     ).toMatch(/Not begun yet on what was read/);
-    expect(forecast(frames(2, () => ({ looks: [empty] }))).sentence).toMatch(/^Refused: 830 days/);
+    expect(forecast(frames(2, () => ({ looks: [empty] }))).sentence).toMatch(
+      /^Refused: nothing drawn in 830 days/,
+    );
   });
   it('a super read from below is known at its edge, and taken first where all of it is capped', () => {
     const all = forecast(frames(9, () => ({ edge: 'capped' })));

@@ -1,4 +1,5 @@
 import { dateWords, daysBetween } from '../units/dates.js';
+import type { BoxView, Hive } from '../records/views.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
 
 /** One frame of a super over its looks: how much of the face is filled with honey, and how much of that is capped. */
@@ -22,6 +23,22 @@ export interface SuperForecast {
 const [BEGUN, FULL, FINISHED] = [0.05, 0.9, 0.95];
 /** Frames this far apart in filling are uneven: a third of a frame. */
 const UNEVEN = 0.33;
+
+/**
+ * Since when a super is known to stand there, YYYY-MM-DD: the day it was set on. One that came with
+ * the hive is as old as nobody knows: the first look at its combs counts, and null where nobody
+ * looked.
+ */
+export function superSince(
+  hive: Pick<Hive, 'colony' | 'bars'>,
+  box: Pick<BoxView, 'carrierId' | 'sinceOn'>,
+): string | null {
+  if (box.sinceOn !== hive.colony?.startedOn) return box.sinceOn;
+  const looks = hive.bars.flatMap((b) =>
+    b.boxId === box.carrierId ? (b.comb?.looks.map((l) => l.date) ?? []) : [],
+  );
+  return looks.sort()[0] ?? null;
+}
 
 /**
  * How a super gets on. For comb honey a finished frame goes outward and a light one to the middle, where bees
@@ -76,7 +93,7 @@ export function superForecast(input: {
       state: refused ? 'refused' : 'empty',
       ...unknown,
       sentence: refused
-        ? `Refused: ${daysOn} days on and no comb drawn.`
+        ? `Refused: nothing drawn in ${daysOn} days.`
         : `Not begun yet${unread.length ? ' on what was read' : ''}.${unreadText}`,
       doNext: refused
         ? [
@@ -187,9 +204,14 @@ export function superForecast(input: {
     state: crowded ? 'crowded' : uneven ? 'uneven' : 'building',
     beforeFlowEnds,
     finishedBy,
-    sentence: `${Math.round(least * 100)} to ${Math.round(most * 100)} % filled, ${when}.${unreadText}`,
+    sentence: `${filledText(least, most)}, ${when}.${unreadText}`,
     doNext,
   };
+}
+
+function filledText(least: number, most: number): string {
+  const [low, high] = [Math.round(least * 100), Math.round(most * 100)];
+  return low === high ? `${low} % filled` : `${low} to ${high} % filled`;
 }
 
 /** A super read from below only: known at its edge, and no further. Null where frames were held in the hand. */

@@ -278,7 +278,7 @@ function workOut(
       siteNotes: hive.site.notes,
       siteTasks: hive.site.tasks.filter((t) => t.doneOn === null).map((t) => t.what),
       dearth,
-      sameVisit: input.open.details.find((d) => d.batch.visitId === batch.visitId) !== detail,
+      ...inVisit(detail, input.open.details),
       joins: null,
     },
     toBring: {
@@ -307,6 +307,19 @@ function workOut(
     },
     liftKg,
   };
+}
+
+/** Which lot of a visit carries its work at the hive: the first that is open, and what follows it. */
+function inVisit(
+  detail: BatchDetail,
+  open: readonly BatchDetail[],
+): Pick<HarvestToPlan, 'followsId' | 'taken'> {
+  const lots = open.filter((d) => d.batch.visitId === detail.batch.visitId);
+  if (lots[0] !== detail)
+    return { followsId: lots[0].batch.id, taken: { laterCombs: 0, laterLots: 0 } };
+  const later = lots.slice(1);
+  const laterCombs = later.reduce((sum, d) => sum + d.batch.combIds.length, 0);
+  return { followsId: null, taken: { laterCombs, laterLots: later.length } };
 }
 
 /** Whether an hour of weather is the one a local time falls into. */

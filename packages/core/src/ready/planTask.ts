@@ -34,11 +34,10 @@ export interface HarvestToPlan {
   /** What was to be done at the site before this visit. */
   siteTasks: readonly string[];
   dearth: boolean;
-  /**
-   * Another lot of this hive is taken first in the same visit: laid out, smoked, carried and washed
-   * for once.
-   */
-  sameVisit: boolean;
+  /** The lot of this hive that is taken first in the same visit, with the work at the hive; null for that one. */
+  followsId: string | null;
+  /** Combs of the lots that follow this one in the same visit, and how many lots that is. */
+  taken: { laterCombs: number; laterLots: number };
   /** The harvest whose vessel its comb goes into: the bench work is then that one's. */
   joins: { id: string; name: string } | null;
 }
@@ -67,8 +66,8 @@ export interface PlanTask {
   warmthC?: number;
 }
 
-/** What is done once for all lots of one visit; a lot that follows another of its hive does without. */
-const ONCE_A_VISIT = /^(sanitise|site-.*|reduce|carry|look-back|look-back-2|wash)$/;
+/** What is done once for all lots of one visit, with the first of them; a lot that follows does without. */
+const ONCE_A_VISIT = /^(sanitise|site-.*|reduce|smoke|carry|look-back|look-back-2|wash)$/;
 /** The steps of a lot that follows another one of its hive in the same visit, in the same order. */
 export function withoutTwice(tasks: readonly PlanTask[]): PlanTask[] {
   const gone = new Map(tasks.filter((t) => ONCE_A_VISIT.test(t.id)).map((t) => [t.id, t.after]));
@@ -77,16 +76,15 @@ export function withoutTwice(tasks: readonly PlanTask[]): PlanTask[] {
     after.flatMap((id) => (gone.has(id) ? through(gone.get(id)!) : [id]));
   return tasks
     .filter((t) => !gone.has(t.id))
-    .map((t) => ({
-      ...t,
-      after: through(t.after),
-      ...(t.id === 'smoke'
-        ? {
-            title: 'Go on with the next lot',
-            note: 'The hive is open already; another tub.',
-            minutes: () => 2,
-            handsOnMinutes: 2,
-          }
-        : {}),
-    }));
+    .map((t) => ({ ...t, after: through(t.after), ...(t.id === 'take' ? IN_ITS_OWN_TUB : {}) }));
 }
+
+/** The taking of a lot that follows: its work stands with the first one, its tub is held from here. */
+const IN_ITS_OWN_TUB = {
+  title: 'Home with the other lot, in a tub of its own',
+  note: 'Taken in the same visit: another tub, lidded, marked.',
+  where: 'bench' as const,
+  minutes: () => 0,
+  handsOnMinutes: 0,
+  people: 0,
+};

@@ -32,7 +32,8 @@ const plan = (more: Partial<HarvestToPlan> = {}): HarvestToPlan => ({
   combKg: 4,
   crushMinutesPerKg: null,
   dearth: false,
-  sameVisit: false,
+  followsId: null,
+  taken: { laterCombs: 0, laterLots: 0 },
   joins: null,
   ...more,
 });
@@ -79,16 +80,28 @@ const drawn = (
   );
 
 describe('the timetable', () => {
-  it('smokes, carries, washes and looks back once for two lots of one visit', () => {
-    const steps = run([plan({ id: 'a' }), plan({ id: 'b', sameVisit: true })]);
-    const idsOf = (harvest: string) =>
-      steps.filter((s) => s.harvestId === harvest).map((s) => s.id);
-    for (const once of ['sanitise', 'carry', 'wash', 'look-back']) {
-      expect(idsOf('a')).toContain(once);
-      expect(idsOf('b')).not.toContain(once);
+  it('smokes, takes, carries, washes and looks back once for two lots of one visit', () => {
+    const first = plan({ id: 'a', combs: 2, taken: { laterCombs: 3, laterLots: 1 } });
+    for (const order of [
+      [first, plan({ id: 'b', followsId: 'a' })],
+      [plan({ id: 'b', followsId: 'a' }), first],
+    ]) {
+      const steps = run(order);
+      const idsOf = (harvest: string) =>
+        steps.filter((s) => s.harvestId === harvest).map((s) => s.id);
+      for (const once of ['sanitise', 'smoke', 'carry', 'wash', 'look-back']) {
+        expect(idsOf('a')).toContain(once);
+        expect(idsOf('b')).not.toContain(once);
+      }
+      expect(of(steps, 'take', 'a').title).toBe(
+        'Take 2 combs, then 3 of another lot, close the hive',
+      );
+      expect(idsOf('b')).toEqual(expect.arrayContaining(['take', 'crush', 'drain', 'jar']));
+      // Nothing of the second lot begins before both are at home.
+      const atHome = Date.parse(of(steps, 'carry', 'a').endsAt);
+      const begins = steps.filter((s) => s.harvestId === 'b').map((s) => Date.parse(s.startsAt));
+      expect(Math.min(...begins)).toBeGreaterThanOrEqual(atHome);
     }
-    expect(of(steps, 'smoke', 'b').title).toMatch(/Go on with the next lot/);
-    expect(idsOf('b')).toEqual(expect.arrayContaining(['take', 'crush', 'drain', 'jar']));
   });
   it('runs from washing the gear to the residue, every step after what it needs', () => {
     const steps = run([plan()]);

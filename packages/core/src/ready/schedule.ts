@@ -94,6 +94,12 @@ export function scheduleHarvests(
   return tried.reduce((best, steps) => (late(steps) < late(best) ? steps : best));
 }
 
+/** The first lot of each visit before those that follow it; else as given. */
+const firstLotsFirst = (order: readonly Started[]): Started[] => [
+  ...order.filter((o) => !o.h.followsId),
+  ...order.filter((o) => o.h.followsId),
+];
+
 type Started = { h: HarvestToPlan; i: number; start: { at: DateTime; lateMinutes: number } };
 
 /** Sets the harvests into time one after the other, in the order given. */
@@ -114,11 +120,16 @@ function inOrder(
   const steps: TimetableStep[] = [];
   // What goes into another's vessel is placed first: that one's bed is broken up when all of it is there.
   const joined = new Map<string, number>();
-  for (const { h, start } of [
+  /** When the lots of a visit are at home: one that follows begins there. */
+  const home = new Map<string, number>();
+  for (const { h, start } of firstLotsFirst([
     ...order.filter((o) => o.h.joins),
     ...order.filter((o) => !o.h.joins),
-  ]) {
-    const placed = placeHarvest(h, start, rules, resources, busy, joined.get(h.id) ?? 0);
+  ])) {
+    const notBefore = { all: home.get(h.followsId ?? '') ?? 0, crush: joined.get(h.id) ?? 0 };
+    const placed = placeHarvest(h, start, rules, resources, busy, notBefore);
+    const atHome = placed.filter((s) => s.id === 'carry' || s.id === 'take').at(-1);
+    if (atHome) home.set(h.id, Date.parse(atHome.endsAt));
     if (h.joins)
       joined.set(
         h.joins.id,
@@ -150,7 +161,7 @@ function placeHarvest(
   rules: HouseRules,
   resources: Resources,
   busy: Busy[],
-  joinedAt: number,
+  notBefore: { all: number; crush: number },
 ): TimetableStep[] {
   const placed = new Map<string, { from: number; to: number; step: TimetableStep }>();
   const window = workWindow(rules);
@@ -159,11 +170,11 @@ function placeHarvest(
     const zone = task.where === 'hive' ? h.siteZone : h.climate.zone;
     const ready = Math.max(...task.after.map((id) => placed.get(id)?.to ?? 0), 0);
     const running = task.whileRunning ? placed.get(task.whileRunning.of) : null;
-    let from = ready;
+    let from = Math.max(ready, notBefore.all);
     if (task.beforeStart !== undefined)
       from = Math.max(from, start.at.minus({ hours: task.beforeStart }).toMillis());
     if (task.id === 'smoke') from = Math.max(from, start.at.toMillis());
-    if (task.id === 'crush') from = Math.max(from, joinedAt);
+    if (task.id === 'crush') from = Math.max(from, notBefore.crush);
     if (running) from = Math.max(from, running.from + task.whileRunning!.afterMinutes * MINUTE);
     const moved = h.moves[task.id] ? DateTime.fromISO(h.moves[task.id], { zone }) : null;
     const isMoved = Boolean(moved?.isValid);

@@ -55,7 +55,15 @@ export const PLACE_NOTES = ['humid', 'heather'] as const;
  */
 export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
   const tasks = allTasks(h, rules);
-  return h.sameVisit ? withoutTwice(tasks) : tasks;
+  return h.followsId ? withoutTwice(tasks) : tasks;
+}
+
+/** "5 combs, then 4 of another lot". */
+function combsText({ combs, taken }: HarvestToPlan): string {
+  const first = `${combs} ${combs === 1 ? 'comb' : 'combs'}`;
+  if (!taken.laterLots) return first;
+  const others = taken.laterLots === 1 ? 'another lot' : `${taken.laterLots} other lots`;
+  return `${first}, then ${taken.laterCombs} of ${others}`;
 }
 
 function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
@@ -180,13 +188,12 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
     });
     step({
       id: 'take',
-      title:
-        h.way === 'drain-off'
-          ? 'Take the super off'
-          : `Take ${h.combs} ${h.combs === 1 ? 'comb' : 'combs'}, close the hive`,
-      note: `${rules.minutesPerComb} min a comb by your rules, 15 min to close.`,
+      title: h.way === 'drain-off' ? 'Take the super off' : `Take ${combsText(h)}, close the hive`,
+      note: `${rules.minutesPerComb} min a comb by your rules, 15 min to close.${
+        h.taken.laterLots ? ' Another tub for each lot.' : ''
+      }`,
       where: 'hive',
-      ...hands(h.combs * rules.minutesPerComb + 15),
+      ...hands((h.combs + h.taken.laterCombs) * rules.minutesPerComb + 15 + 2 * h.taken.laterLots),
       people: two,
       holds: {
         role: 'tub',

@@ -34,7 +34,14 @@ const { go, busy, refusal, fieldError } = useSend();
 const now = useNow();
 const { data: history } = useCutHistory();
 const zone = computed(() => props.detail.batch.zone);
-const pieces = computed(() => props.detail.pieces.filter((p) => p.state === 'cut').length);
+/** Pieces on the board that are cut and not packed yet, and those that were weighed in by hand. */
+const onBoard = computed(() => props.detail.pieces.filter((p) => p.state === 'cut'));
+const weighed = computed(() =>
+  props.detail.lots.filter((l) => l.kind === 'pieces' && l.nowG > 0 && l.count),
+);
+const pieces = computed(
+  () => onBoard.value.length + weighed.value.reduce((n, l) => n + l.count!, 0),
+);
 const combs = computed(() => props.detail.takes.filter((t) => t.netG !== null).length);
 const order = ref<'whole' | 'pieces'>(props.rules.freeze === 'whole' ? 'whole' : 'pieces');
 const pest = ref<Pest>(props.rules.pest);
@@ -77,9 +84,11 @@ const block = computed(
     };
   },
 );
+/** Sealed comb, mass of honey and wax over its volume: honey 1.42, wax 0.96, a sixteenth of it wax. */
+const COMB_G_PER_CM3 = 1.38;
 /** The largest piece cut decides; not known before anything is cut. */
 function pieceSides(): { widthMm: number | null; heightMm: number | null } {
-  const cut = props.detail.pieces.filter((p) => p.state === 'cut');
+  const cut = onBoard.value;
   if (!cut.length) return { widthMm: null, heightMm: null };
   return {
     widthMm: Math.max(...cut.map((p) => p.widthMm)),
@@ -92,9 +101,10 @@ watch(
     count.value = order.value === 'pieces' ? pieces.value || null : combs.value;
     const mm3 =
       order.value === 'pieces'
-        ? props.detail.pieces
-            .filter((p) => p.state === 'cut')
-            .reduce((v, p) => v + p.widthMm * p.heightMm * combThicknessMm.value, 0)
+        ? onBoard.value.reduce(
+            (v, p) => v + p.widthMm * p.heightMm * combThicknessMm.value,
+            weighed.value.reduce((v, l) => v + (l.nowG / COMB_G_PER_CM3) * 1000, 0),
+          )
         : props.detail.boards.reduce((v, b) => v + b.widthMm * b.heightMm * b.thicknessMm, 0);
     const boxL =
       ((block.value.widthMm ?? 0) * (block.value.heightMm ?? 0) * block.value.thicknessMm) / 1e6;
@@ -166,6 +176,14 @@ const begin = (kind: 'rack' | 'freeze'): unknown =>
 const cracked = ref<number | null>(0);
 const end = (k: Keeping, said: string): unknown =>
   go(`/keepings/${k.id}/end`, { cracked: k.kind === 'freeze' ? (cracked.value ?? 0) : 0 }, said);
+/** What keeps the freezer's key shut, under it. */
+const missing = computed(() => {
+  if (!plan.value) return 'How warm is the room, how cold the freezer?';
+  if (!plan.value.possible) return null;
+  return count.value
+    ? null
+    : `How many ${order.value === 'pieces' ? 'pieces' : 'combs'} go in? None is written down yet.`;
+});
 const boxed = computed(() => order.value === 'whole' && asBox.value);
 const BLOCK_WORDS = { piece: 'a piece', frame: 'a comb', super: 'a whole box' };
 const orders = [
@@ -244,8 +262,12 @@ const whenReady = (k: Keeping): string =>
           :disabled="!pieces"
           :loading="busy"
           @click="begin('rack')"
-        /></div
-    ></template>
+        />
+      </div>
+      <p v-if="!pieces" class="sub">
+        No piece is cut yet: cut on the board, or write the pieces down.
+      </p>
+    </template>
     <h2 class="furrow-heading">In the cold</h2>
     <template v-if="thaw"
       ><FreezingLine
@@ -385,6 +407,7 @@ const whenReady = (k: Keeping): string =>
         :loading="busy"
         @click="begin('freeze')"
       />
+      <p v-if="missing" class="sub">{{ missing }}</p>
     </template>
     <Refusal :refusal="refusal" :fields="['freezerC', 'litres', 'roomC', 'cracked', 'pieces']" />
   </aside>

@@ -294,6 +294,17 @@ function mirror(face: StoredFace): void {
     null,
   );
 }
+/** Looked at again on a later day, and nothing changed: the sides as they were, today. */
+const canBeSame = computed(
+  () =>
+    Boolean(standing.value?.sides.A ?? standing.value?.sides.B) &&
+    lastLook.value!.date < date.value,
+);
+function seenTheSame(): void {
+  const { A, B } = standing.value!.sides;
+  if (A) setBands(begin(), 'A', { ...A });
+  if (B) setBands(begin(), 'B', { ...B });
+}
 function putDown(): void {
   if (here.value?.comb) delete drafts.value[here.value.comb.id];
 }
@@ -632,6 +643,12 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             :to="`/choose/${hive.id}`"
             >Go on to Choose</RouterLink
           >
+          <Button
+            v-if="!draft && canBeSame"
+            outlined
+            label="Seen again, as at the last look"
+            @click="seenTheSame"
+          />
           <div class="acts row steps">
             <Button outlined :label="`← ${unitWord} before`" @click="step(-1)" /><Button
               outlined

@@ -7,6 +7,7 @@ import {
   hiveKind,
   newHiveFieldsSchema,
   type Geometry,
+  type Hive,
   type HiveKindName,
   type TopBarGeometry,
 } from '@furrow/core';
@@ -48,15 +49,23 @@ const startedOn = computed({
     draft.value.startedOn || DateTime.fromJSDate(now.value).minus({ years: 1 }).toISODate()!,
   set: (on: string) => (draft.value.startedOn = on),
 });
-/** A hive without a name is numbered. */
+/** A hive without a name is numbered; it is taken to be built like the one made before it. */
 const { data: hives } = useHives();
 watch(
   hives,
   (list) => {
-    if (list && draft.value.name === '') draft.value.name = `Hive ${list.length + 1}`;
+    if (!list || draft.value.name !== '') return;
+    draft.value.name = `Hive ${list.length + 1}`;
+    const before = list.at(-1);
+    if (before && !route.query.kind) likeBefore(before);
   },
   { immediate: true },
 );
+function likeBefore({ kind: before, geometry }: Pick<Hive, 'kind' | 'geometry'>): void {
+  draft.value.kind = before;
+  if (before === 'top-bar') draft.value.geometry = { ...(geometry as TopBarGeometry) };
+  else draft.value.stack = { ...geometry };
+}
 watch(
   sites,
   (list) => {

@@ -9,6 +9,7 @@ import {
   seasonOf,
   stateAt,
   superForecast,
+  superSince,
   waitingTreatment,
   type CappedLook,
   type CombView,
@@ -124,7 +125,7 @@ export function useRipening(
         forecast: superForecast({
           purpose: hive.value!.kind === 'cut-comb' ? 'cut-comb' : 'liquid',
           today: date.value,
-          setOn: box.sinceOn,
+          setOn: superSince(hive.value!, box) ?? date.value,
           turnedOn: box.turnedOn,
           roomForSecond:
             state.value!.strength?.strength === 'strong' &&

@@ -114,16 +114,22 @@ const ahead = computed(() =>
   scores.value.filter((s) => Date.parse(s.at) + 3_600_000 > now.value.getTime()),
 );
 const FIT = { good: 'A good hour', possible: 'Possible', no: 'Not this hour' };
-function chooseHour(local: string): void {
-  if (!plan.value) return;
-  plan.value.startLocal = local;
-  delete plan.value.moves.smoke;
+/** The hive is opened once: the hour is that of every lot of the visit. */
+function openAt(batchId: string, local: string): void {
+  const visitId = details.value.find((d) => d.batch.id === batchId)?.batch.visitId;
+  for (const { batch } of details.value.filter((d) => d.batch.visitId === visitId)) {
+    const of = drafts.value[batch.id];
+    if (!of) continue;
+    of.startLocal = local;
+    delete of.moves.smoke;
+  }
 }
+const chooseHour = (local: string): void => openAt(detail.value!.batch.id, local);
 function move(step: TimetableStep, local: string | null): void {
   const of = drafts.value[step.harvestId];
   if (!of) return;
   if (local === null) delete of.moves[step.id];
-  else if (step.id === 'smoke') of.startLocal = local;
+  else if (step.id === 'smoke') openAt(step.harvestId, local);
   else of.moves = { ...of.moves, [step.id]: local };
 }
 const thermometer = ref<string | null>(null);
