@@ -14,7 +14,10 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
 }) => {
   test.slow();
   const person = new Stranger(page);
-  await setsRules(person, server.base, [], { 'Free room in the freezer': '40' });
+  await setsRules(person, server.base, [['Registered to sell', 'Yes']], {
+    'Free room in the freezer': '40',
+    'Registered where, for what': 'Clover county, comb from the door',
+  });
   await person.makesHive(server.base, 'Cut-comb super', 'Clover slope', 'Vassoura');
   await person.touch(/super 2, place 4,/);
   await person.reads('All capped');
@@ -61,6 +64,26 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
   await closesDrain(person, { honeyKg: '0,6', wetWaxKg: '0,15' });
   await person.touch('Go on to Jar');
   await person.sees('600 g honey to fill');
+  // Four are sold at ten percent off, then two go as samples; the discount asked both ways is stopped.
+  await person.touch('Shelf');
+  await person.touch(/left the shelf…$/);
+  await person.fill('How many', '4');
+  await person.fill('Price of one', '9');
+  await person.touch('A discount…');
+  await person.fill('Discount, percent', '10');
+  await person.fill('or in money', '2');
+  await person.sees('Either an amount or percent, not both.');
+  await expect(page.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+  await person.fill('or in money', '');
+  await person.sees(/32\.40 for all/);
+  await person.touch('Write it down');
+  await person.touch(/left the shelf…$/);
+  await page.getByLabel('They were').selectOption('given');
+  await person.fill('How many', '2');
+  await person.touch('Write it down');
+  await page.getByText('What left it, 2 entries').click();
+  await person.sees(/10 % off: .* 32\.40 for all/);
+  await person.touch('Fill');
   await person.touch(/^Go on to Book/);
   await person.touch('Eaten at home');
   await person.sees('Balanced to the gram');

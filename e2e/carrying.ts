@@ -52,15 +52,17 @@ export async function goesOnUntil(page: Page, stop: RegExp | 'done'): Promise<vo
   }
 }
 
-/** A school and some figures of the household's rules, before the first hive. */
+/** Schools, named alone or by their group, and some figures of the household's rules, before the first hive. */
 export async function setsRules(
   person: Stranger,
   base: string,
-  schools: readonly string[],
+  schools: readonly (string | readonly [group: string, school: string])[],
   figures: Readonly<Record<string, string>> = {},
 ): Promise<void> {
   await person.page.goto(`${base}/rules`);
-  for (const school of schools) await person.touch(school);
+  for (const school of schools)
+    if (typeof school === 'string') await person.touch(school);
+    else await person.touchIn(...school);
   for (const [label, value] of Object.entries(figures)) await person.fill(label, value);
   await person.touch('Write these rules down');
   await person.sees('House rules written down.');

@@ -18,6 +18,11 @@ export class Stranger {
     await key.filter({ visible: true }).first().click();
     this.touches++;
   }
+  /** Touches a key within what it belongs to. */
+  async touchIn(group: string, name: string): Promise<void> {
+    await this.page.getByRole('group', { name: group }).getByRole('button', { name }).click();
+    this.touches++;
+  }
   async fill(label: string | RegExp, value: string): Promise<void> {
     const exact = typeof label === 'string';
     await this.page.getByLabel(label, { exact }).filter({ visible: true }).first().fill(value);

@@ -1,9 +1,22 @@
 import { dateWords } from '../units/dates.js';
 import { placeLabel } from '../hive/kinds.js';
 
+/** One hive, as far as what was said of it can contradict the rest. */
+export interface WrittenHive {
+  id: string;
+  name: string;
+  siteName: string;
+  followerAfterBar: number | null;
+  /** Since when its first colony lives there, where somebody said so; null where it was taken, or another lived there before. */
+  livesSince: string | null;
+  /** Days on which its queen was written down as seen. */
+  queenSeenOn: readonly string[];
+  /** Days on which one of its combs was looked at or taken. */
+  openedOn: readonly string[];
+}
 /** What was written down, as far as it can contradict itself. */
 export interface Written {
-  hives: readonly { id: string; name: string; siteName: string; followerAfterBar: number | null }[];
+  hives: readonly WrittenHive[];
   batches: readonly {
     id: string;
     hiveId: string;
@@ -32,7 +45,9 @@ export interface Contradiction {
     | 'look-after-taken'
     | 'comb-in-two-places'
     | 'hive-named-twice'
-    | 'board-in-and-out';
+    | 'board-in-and-out'
+    | 'queen-in-closed-hive'
+    | 'years-counted-twice';
   sentence: string;
   hiveId: string | null;
   batchId: string | null;
@@ -49,7 +64,8 @@ const GONE = new Set(['taken', 'broke', 'fell']);
 /**
  * What cannot all be true, each as a question a person answers: a harvest dated before its combs were first looked at,
  * a look at a comb that was taken before, a comb taken twice or taken and still hanging, one name for two hives, combs
- * behind the follower board, comb on the cutting board that hangs in its hive. Ids are stable: an answer holds.
+ * behind the follower board, comb on the cutting board that hangs in its hive, a queen seen on a round in a hive that
+ * was not opened, a harvest from before the colony moved in. Ids are stable: an answer holds.
  */
 export function contradictions(w: Written): Contradiction[] {
   const found: Contradiction[] = [];
@@ -133,6 +149,8 @@ export function contradictions(w: Written): Contradiction[] {
         sentence: `The follower board of ${h.name} stands behind bar ${h.followerAfterBar}, but comb hangs on ${behind.length === 1 ? 'bar' : 'bars'} ${behind.join(', ')} behind it. Is the board in or out?`,
       });
   }
+  found.push(...w.hives.flatMap((h) => queenInClosedHive(h, w.hives)));
+  found.push(...w.hives.flatMap((h) => yearsCountedTwice(h, w.batches)));
   for (const c of w.onBoard) {
     const there = w.hanging.find((h) => h.combId === c.combId);
     if (there)
@@ -145,4 +163,36 @@ export function contradictions(w: Written): Contradiction[] {
       });
   }
   return found;
+}
+
+/** On a round through the hives of a site every queen was written down as seen, but this hive was not opened. */
+function queenInClosedHive(hive: WrittenHive, hives: readonly WrittenHive[]): Contradiction[] {
+  const around = hives.filter((h) => h.siteName === hive.siteName && h.id !== hive.id);
+  return hive.queenSeenOn
+    .filter((on) => !hive.openedOn.includes(on) && around.some((h) => h.openedOn.includes(on)))
+    .map((on) => ({
+      id: `queen-${hive.id}-${on}`,
+      code: 'queen-in-closed-hive' as const,
+      hiveId: hive.id,
+      batchId: null,
+      sentence: `The queen of ${hive.name} is written down as seen on ${dateWords(on)}, but no comb of it was looked at that day, while others at ${hive.siteName} were. Was this hive opened?`,
+    }));
+}
+
+/** Two counts of a colony's years: since when it lives there, and a harvest from before. */
+function yearsCountedTwice(hive: WrittenHive, batches: Written['batches']): Contradiction[] {
+  if (hive.livesSince === null) return [];
+  const earliest = batches
+    .filter((b) => b.hiveId === hive.id)
+    .sort((a, b) => a.date.localeCompare(b.date))[0];
+  if (!earliest || earliest.date >= hive.livesSince) return [];
+  return [
+    {
+      id: `years-${hive.id}-${hive.livesSince}`,
+      code: 'years-counted-twice',
+      hiveId: hive.id,
+      batchId: earliest.id,
+      sentence: `The colony of ${hive.name} is said to live there since ${dateWords(hive.livesSince)}, but the hive was harvested on ${dateWords(earliest.date)}. Which count of years is right?`,
+    },
+  ];
 }

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { contradictions, type Written } from './contradictions.js';
+import { contradictions, type Written, type WrittenHive } from './contradictions.js';
 import {
   SEASON_KEYS,
   estimateCorrection,
@@ -102,8 +102,18 @@ describe('seasons', () => {
 });
 
 describe('what cannot all be true', () => {
+  const writtenHive = (more: Partial<WrittenHive> = {}): WrittenHive => ({
+    id: 'h',
+    name: 'Ipê',
+    siteName: 'Encosta',
+    followerAfterBar: 10,
+    livesSince: null,
+    queenSeenOn: [],
+    openedOn: [],
+    ...more,
+  });
   const written = (more: Partial<Written> = {}): Written => ({
-    hives: [{ id: 'h', name: 'Ipê', siteName: 'Encosta', followerAfterBar: 10 }],
+    hives: [writtenHive()],
     batches: [{ id: 'b', hiveId: 'h', hiveName: 'Ipê', date: '2026-03-14', combIds: ['c'] }],
     looks: [{ combId: 'c', date: '2026-03-10' }],
     takes: [{ batchId: 'b', combId: 'c', outcome: 'taken', date: '2026-03-14', inPlace: false }],
@@ -146,10 +156,7 @@ describe('what cannot all be true', () => {
     [
       'hive-named-twice',
       {
-        hives: [
-          { id: 'h', name: 'Ipê', siteName: 'Encosta', followerAfterBar: null },
-          { id: 'k', name: 'ipe', siteName: 'Capão Fundo', followerAfterBar: null },
-        ],
+        hives: [writtenHive(), writtenHive({ id: 'k', name: 'ipe', siteName: 'Capão Fundo' })],
       },
       /two hives, or one written down twice/,
     ],
@@ -171,6 +178,29 @@ describe('what cannot all be true', () => {
     expect(found.map((f) => f.code)).toContain(code);
     expect(found.find((f) => f.code === code && sentence.test(f.sentence))).toBeTruthy();
   });
+  const opened = writtenHive({ id: 'o', name: 'Cedro', openedOn: ['2026-03-10'] });
+  it.each([
+    [
+      'all queens seen on a round, one hive not opened',
+      [writtenHive({ queenSeenOn: ['2026-03-10'] }), opened],
+      'queen-in-closed-hive',
+    ],
+    [
+      'opened that day as the others were',
+      [writtenHive({ queenSeenOn: ['2026-03-10'], openedOn: ['2026-03-10'] }), opened],
+      null,
+    ],
+    ['seen where no other hive was opened', [writtenHive({ queenSeenOn: ['2026-03-10'] })], null],
+    [
+      'moved in after it was harvested',
+      [writtenHive({ livesSince: '2026-03-20' })],
+      'years-counted-twice',
+    ],
+    ['moved in before', [writtenHive({ livesSince: '2024-04-20' })], null],
+    ['nobody said since when', [writtenHive({ livesSince: null })], null],
+  ] as const)('of a colony: %s', (_, hives, code) =>
+    expect(contradictions(written({ hives })).map((f) => f.code)).toEqual(code ? [code] : []),
+  );
   it('does not ask of frames that are drained in place: they go on living', () =>
     expect(
       contradictions(

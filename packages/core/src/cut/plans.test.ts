@@ -349,6 +349,8 @@ describe('what a super really gave', () => {
           count: 1,
           g: 250,
           price: 34,
+          discountAmount: null,
+          discountPercent: null,
           personId: null,
           occurredAt: '',
         },

@@ -243,6 +243,8 @@ export interface Out {
   count: number;
   g: number;
   price: number | null;
+  discountAmount: number | null;
+  discountPercent: number | null;
   personId: string | null;
   occurredAt: string;
 }

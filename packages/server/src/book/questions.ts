@@ -1,7 +1,9 @@
 import {
   contradictions,
   runsInPlace,
+  type Batch,
   type Contradiction,
+  type Hive,
   type HiveKindName,
   type Site,
   type Take,
@@ -34,7 +36,16 @@ export async function openQuestions(db: Knex): Promise<Contradiction[]> {
   const boards = (await db('cutBoards')
     .where({ removedAt: null, doneAt: null })
     .select('combId', 'batchId')) as { combId: string; batchId: string }[];
-  const hanging = (await hiveViews(db)).flatMap((h) =>
+  const standing = await hiveViews(db);
+  const opened = daysOpened(standing, batches, looks, takes);
+  /** Hives where another colony lived before the one of now. */
+  const succeeded = new Set(
+    (await db('colonyStays')
+      .whereNotNull('toOn')
+      .where({ removedAt: null })
+      .pluck('hiveId')) as string[],
+  );
+  const hanging = standing.flatMap((h) =>
     h.bars.flatMap((b) =>
       b.comb ? [{ combId: b.comb.id, hiveId: h.id, hiveName: h.name, slot: b.slot }] : [],
     ),
@@ -46,6 +57,8 @@ export async function openQuestions(db: Knex): Promise<Contradiction[]> {
       name: h.name,
       siteName: sites.get(h.siteId)?.name ?? '',
       followerAfterBar: h.kind === 'top-bar' ? h.geometry.followerAfterBar : null,
+      ...saidOf(standing.find((s) => s.id === h.id) ?? null, succeeded),
+      openedOn: opened.get(h.id) ?? [],
     })),
     batches: batches.filter((b) => taken.has(b.id)),
     looks,
@@ -63,4 +76,47 @@ export async function openQuestions(db: Knex): Promise<Contradiction[]> {
     onBoard: boards.map((b) => ({ ...b, hiveName: batchOf.get(b.batchId)?.hiveName ?? '' })),
   });
   return found.filter((q) => !answered.has(q.id));
+}
+
+/** Since when a hive's colony lives there and when its queen was seen, as far as somebody said so. */
+function saidOf(
+  hive: Hive | null,
+  succeeded: ReadonlySet<string>,
+): { livesSince: string | null; queenSeenOn: string[] } {
+  const colony = hive?.colony ?? null;
+  if (!hive || !colony) return { livesSince: null, queenSeenOn: [] };
+  const isSaid = !colony.startedAssumed && !succeeded.has(hive.id);
+  return {
+    livesSince: isSaid ? colony.startedOn : null,
+    queenSeenOn: colony.facts.flatMap(({ fact, on }) =>
+      fact.kind === 'queen' && fact.seen ? [on] : [],
+    ),
+  };
+}
+
+/** The days on which a hive was opened: a comb that hangs there or was harvested from it was looked at or taken. */
+function daysOpened(
+  hives: readonly Hive[],
+  batches: readonly Batch[],
+  looks: readonly { combId: string; date: string }[],
+  takes: readonly Take[],
+): Map<string, string[]> {
+  const hiveOf = new Map(
+    hives.flatMap((h) => h.bars.flatMap((b) => (b.comb ? [[b.comb.id, h.id] as const] : []))),
+  );
+  for (const b of batches) for (const combId of b.combIds) hiveOf.set(combId, b.hiveId);
+  const zoneOf = new Map(hives.map((h) => [h.id, h.site.zone]));
+  const days = [
+    ...looks,
+    ...takes.map((t) => {
+      const zone = zoneOf.get(hiveOf.get(t.combId) ?? '') ?? 'UTC';
+      return { combId: t.combId, date: dateAt(t.occurredAt, zone) };
+    }),
+  ];
+  const opened = new Map<string, string[]>();
+  for (const { combId, date } of days) {
+    const hiveId = hiveOf.get(combId);
+    if (hiveId) opened.set(hiveId, [...(opened.get(hiveId) ?? []), date]);
+  }
+  return opened;
 }

@@ -5,6 +5,7 @@ import {
   estimateSeen,
   missedGear,
   combStays,
+  saleTotal,
   seasonOf,
   shareJoined,
   type EstimateCorrection,
@@ -162,10 +163,7 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
       combG: g('comb'),
       estimatedHoneyKg: b.expectedHoneyKg ?? null,
       handsOnMinutes: b.handsOnMinutes,
-      worth:
-        sold.reduce((v, o) => v + (o.price ?? 0) * o.count, 0) +
-        left +
-        (g('wax') / 1000) * rules.waxPerKg,
+      worth: sold.reduce((v, o) => v + saleTotal(o), 0) + left + (g('wax') / 1000) * rules.waxPerKg,
       cost: packed.reduce(
         (c, l) => c + (l.count ?? 0) * (kinds.get(l.jarKindId ?? '')?.cost ?? 0),
         0,

@@ -3,6 +3,7 @@ import {
   FATES_UNDER_HOLD,
   FATE_WORDS,
   HOLD_WORDS,
+  discountIssue,
   newOutSchema,
   newReserveSchema,
   type Fate,
@@ -75,6 +76,8 @@ export const outWrites = [
             : `Only ${left} of them ${left === 1 ? 'is' : 'are'} left.`,
           'payload.count',
         );
+      const issue = discountIssue(payload);
+      if (issue) throw refused(issue, 'payload.discountAmount');
       // The last ones take what is there, so that no gram stays behind by rounding.
       const g =
         payload.count === left

@@ -96,6 +96,7 @@ describe('a backup of another version', () => {
     await before.migrate.down();
     await before.migrate.down();
     await before.migrate.down();
+    await before.migrate.down();
     expect(await before.schema.hasTable('holds')).toBe(false);
     await before('sites').insert({
       id: 'a',

@@ -3,9 +3,12 @@ import {
   FATES,
   FATE_WORDS,
   HOLD_WORDS,
+  discountIssue,
+  saleTotal,
   type BatchDetail,
   type Fate,
   type HouseRules,
+  type Out,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -36,32 +39,53 @@ const out = ref<{
   fate: Fate;
   count: number | null;
   price: number | null;
+  discountAmount: number | null;
+  discountPercent: number | null;
   who: string;
 } | null>(null);
+/** A discount is offered where somebody asks for it. */
+const discounted = ref(false);
 const priceOf = (lotId: string): number | null => {
   const before = props.detail.outs.filter((o) => o.lotId === lotId && o.price !== null).at(-1);
   return before?.price ?? null;
 };
-const open = (lotId: string): void =>
-  void (out.value = {
+function open(lotId: string): void {
+  discounted.value = false;
+  out.value = {
     lotId,
     fate: props.rules.registeredToSell ? 'sold' : 'given',
     count: 1,
     price: priceOf(lotId),
+    discountAmount: null,
+    discountPercent: null,
     who: '',
-  });
+  };
+}
+/** What the sale being written brings, and what is wrong with its discount. */
+const sale = computed(() =>
+  out.value?.fate === 'sold' && out.value.count ? { ...out.value, count: out.value.count } : null,
+);
+const wrongDiscount = computed(() => (sale.value ? discountIssue(sale.value) : null));
+const money = (x: number): string => `${props.rules.currency} ${x.toFixed(2)}`;
 /** A sale that the household's own rules do not allow; a gift or the own table always goes. */
 const isStopped = computed(() => out.value?.fate === 'sold' && !props.rules.registeredToSell);
+const NO_SALE = { price: null, discountAmount: null, discountPercent: null };
 async function gone(): Promise<void> {
   const o = out.value!;
   if (
     await go(
       '/outs',
-      { id: newId(), ...o, price: o.fate === 'sold' ? o.price : null },
+      { id: newId(), ...o, ...(o.fate === 'sold' ? {} : NO_SALE) },
       `${o.count} ${FATE_WORDS[o.fate].toLowerCase()}.`,
     )
   )
     out.value = null;
+}
+/** ", 10 % off: R$ 86.40"; nothing where none was given. */
+function offText(o: Out): string {
+  if (!o.discountAmount && !o.discountPercent) return '';
+  const off = o.discountPercent ? `${o.discountPercent} %` : money(o.discountAmount!);
+  return `, ${off} off: ${money(saleTotal(o))} for all`;
 }
 const nameOf = (id: string | null): string => people.value?.find((p) => p.id === id)?.name ?? '';
 const lines = computed(() =>
@@ -113,6 +137,32 @@ const forget = (id: string, name: string): unknown =>
         :unit="rules.currency"
         :min="0"
       />
+      <template v-if="sale && sale.price !== null">
+        <div v-if="discounted" class="discount">
+          <NumberField
+            v-model="out.discountPercent"
+            nullable
+            narrow
+            label="Discount, percent"
+            unit="%"
+            :min="0"
+            :max="100"
+          />
+          <NumberField
+            v-model="out.discountAmount"
+            nullable
+            narrow
+            label="or in money"
+            :unit="rules.currency"
+            :min="0"
+            :error="wrongDiscount ?? fieldError('discountAmount')"
+          />
+        </div>
+        <Button v-else text type="button" label="A discount…" @click="discounted = true" />
+        <p v-if="!wrongDiscount">
+          <b>{{ money(saleTotal(sale)) }}</b> for all.
+        </p>
+      </template>
       <TextField
         v-if="out.fate === 'sold' || out.fate === 'given'"
         v-model="out.who"
@@ -126,7 +176,7 @@ const forget = (id: string, name: string): unknown =>
       <Button
         type="submit"
         label="Write it down"
-        :disabled="!out.count || out.count > s.left || isStopped"
+        :disabled="!out.count || out.count > s.left || isStopped || wrongDiscount !== null"
         :loading="busy"
       /><Button text type="button" label="Put it away" @click="out = null" />
     </form>
@@ -139,7 +189,8 @@ const forget = (id: string, name: string): unknown =>
       <li v-for="l in lines" :key="l.o.id">
         {{ dateText(l.o.occurredAt.slice(0, 10)) }}: {{ l.o.count }}
         {{ FATE_WORDS[l.o.fate].toLowerCase() }}, {{ l.code
-        }}<template v-if="l.o.price !== null">, {{ rules.currency }} {{ l.o.price }} each</template
+        }}<template v-if="l.o.price !== null"
+          >, {{ rules.currency }} {{ l.o.price }} each{{ offText(l.o) }}</template
         ><template v-if="l.who"
           >, to {{ l.who }}
           <Button text size="small" label="Forget this name" @click="forget(l.o.personId!, l.who)"
@@ -151,6 +202,12 @@ const forget = (id: string, name: string): unknown =>
 </template>
 
 <style scoped>
+.discount {
+  display: flex;
+  gap: 12px;
+  align-items: flex-end;
+  flex-wrap: wrap;
+}
 .caution {
   border-left: 5px solid var(--rust);
   padding: 4px 12px;

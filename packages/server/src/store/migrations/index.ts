@@ -9,6 +9,7 @@ import * as findings from './007_findings.js';
 import * as numbers from './008_numbers.js';
 import * as vessels from './009_vessels.js';
 import * as begun from './010_begun.js';
+import * as discount from './011_discount.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
 const MIGRATIONS: [string, Knex.Migration][] = [
@@ -22,6 +23,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['008_numbers', numbers],
   ['009_vessels', vessels],
   ['010_begun', begun],
+  ['011_discount', discount],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {
