@@ -108,6 +108,11 @@ test('one comb from the back, no scale at the hive: weighed at home as a debt, c
   const person = new Stranger(page);
   await person.makesHive(server.base, 'Horizontal top-bar hive', 'Garden', 'Jerivá');
   await person.touch(/^Comb 17,/);
+  // Through the window first: a guess, which makes no comb ripe; then in the hand.
+  await person.touch('From outside');
+  await person.touch('Broad');
+  await person.sees(/^Guess: honey/);
+  await person.touch('Bands');
   await person.reads('All capped');
   await person.touch('Write down comb 17');
   await person.fill('Winter need', '0');
@@ -122,6 +127,9 @@ test('one comb from the back, no scale at the hive: weighed at home as a debt, c
   await person.touch('In the tub');
   // The scale stands at home: the comb is out all the same, and its weight is owed.
   await person.touch('Weigh it later');
+  await person.sees(
+    /Bars with comb in their old order, without a gap to the nest; the empty bars last/,
+  );
   await person.touch('All bars in');
   await person.touch('Hive is closed');
   await person.touch('Done, on to the bench');

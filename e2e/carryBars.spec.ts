@@ -154,7 +154,7 @@ test.describe('chopped and left to drip', () => {
     await person.touch('That is it');
     await person.sees('2 lots');
     await person.touch('Go on to Ready');
-    await person.sees('Go on with the next lot');
+    await person.sees(/then 1 of another lot, close the hive/);
     await person.touch(/go to Take/);
     await openTopBar(page);
     // In the order they are reached from the back: the sealed lot, then the open comb behind it.

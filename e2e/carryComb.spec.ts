@@ -83,7 +83,6 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
   await person.touch('Write it down');
   await page.getByText('What left it, 2 entries').click();
   await person.sees(/10 % off: .* 32\.40 for all/);
-  await person.touch('Fill');
   await person.touch(/^Go on to Book/);
   await person.touch('Eaten at home');
   await person.sees('Balanced to the gram');

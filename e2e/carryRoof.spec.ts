@@ -71,6 +71,13 @@ test('frames of a first-season hive on a roof: cautions, one reason, a true aver
   await page.reload();
   await closesDrain(person, { honeyKg: '4,4', wetWaxKg: '1,1' });
   await person.touch('Go on to Jar');
+  // The tray of wet wax is not set out in the open for the bees.
+  await person.touch('Wax and rinse');
+  await page.getByLabel('What you do').selectOption({ label: 'Out in the open' });
+  await person.sees(/In the open it calls robbers and spreads disease; many places forbid it/);
+  await expect(page.getByRole('button', { name: 'Done with the wet gear' })).toBeDisabled();
+  await page.getByLabel('What you do').selectOption({ label: 'Wash it' });
+  await person.touch('Done with the wet gear');
   await person.touch(/^Go on to Book/);
   await person.touch('Given');
   await person.sees('Balanced to the gram');

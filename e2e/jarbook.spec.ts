@@ -234,7 +234,7 @@ test('everything goes out as one archive and is there already; a broken one and 
     page.getByRole('button', { name: 'Take the sheet in, all or nothing' }),
   ).toBeDisabled();
   await put(sheet.replace('31/02', '28/02'));
-  await expect(page.getByText('3 harvests, 12300 g of honey.')).toBeVisible();
+  await expect(page.getByText('3 harvests, 12.30 kg of honey.')).toBeVisible();
   await page.getByLabel('Kind of Jatobá').selectOption({ label: 'Warré hive' });
   await page.getByLabel('Site of Jatobá').selectOption({ label: 'Encosta' });
   await at(page, 'Take the sheet in, all or nothing');

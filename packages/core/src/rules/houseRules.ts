@@ -193,6 +193,12 @@ const labelRules = {
 const waxRules = {
   /** Wet wax may wait unfrozen so many days before moth has it. A starting value: a month by many households. */
   wetWaxDays: z.int('Whole days.').min(1, 'At least 1 day.').max(120, 'At most 120 days.'),
+  /** Wax and pressed discs stay frozen so many weeks against moth; null where the household has no such rule. */
+  waxFrozenWeeks: z
+    .int('Whole weeks.')
+    .min(1, 'At least 1 week.')
+    .max(52, 'At most 52 weeks.')
+    .nullable(),
   waxWay: z.enum(['solar', 'water-bath', 'bag-press']),
   /** A rinse is used within so many hours, in the kitchen and in the cold. Starting values: thin sugar water soon ferments, nobody has a figure for yours. */
   rinseKeepsHours: z.int('Whole hours.').min(1, 'At least 1 hour.').max(168, 'At most 168 hours.'),
@@ -397,6 +403,7 @@ export const DEFAULT_RULES: HouseRules = {
   lotPageShows: ['site', 'harvested', 'flower', 'maker'],
   useFirstDays: 60,
   wetWaxDays: 30,
+  waxFrozenWeeks: null,
   waxWay: 'water-bath',
   rinseKeepsHours: 24,
   rinseColdKeepsHours: 72,

@@ -50,6 +50,30 @@ describe('wet wax', () => {
       (await home.get<{ items: { kind: string }[] }>('/clocks')).items.map((c) => c.kind),
     ).toContain('wax');
   });
+  it('stays frozen for the household’s weeks, with their end on Today', async () => {
+    const lines = async () =>
+      (
+        await home.get<{ items: { id: string; title: string; dueAt: string }[] }>('/today')
+      ).items.filter((l) => l.id.endsWith('-frozen-wax'));
+    const careNow = (kind: string) =>
+      home.ok(home.post('/waxCares', { id: randomUUID(), batchId, kind }));
+    await careNow('frozen');
+    expect(await lines()).toEqual([]);
+    const { rules, version } = await home.get<{ rules: object; version: number }>('/rules');
+    await home.ok(home.post('/rules', { ...rules, waxFrozenWeeks: 3 }, { baseRevision: version }));
+    const [line] = await lines();
+    expect(line.title).toBe("Ipê's wax may come out of the freezer");
+    const [frozen] = (
+      await home.get<{ waxCares: { kind: string; occurredAt: string }[] }>(
+        `/harvests/${batchId}/aftercare`,
+      )
+    ).waxCares
+      .filter((c) => c.kind === 'frozen')
+      .slice(-1);
+    expect(Date.parse(line.dueAt) - Date.parse(frozen.occurredAt)).toBe(21 * 86_400_000);
+    await careNow('taken-out');
+    expect(await lines()).toEqual([]);
+  });
   it('rendered is in the book with its blocks, and its yield is learned', async () => {
     expect(
       (

@@ -22,11 +22,10 @@ interface WaxWaiting {
   dueAt: string;
 }
 
-/**
- * Wet wax that waits unfrozen, with the day moth may have it (SCIENCE 8; the rule's days). It counts from the close of
- * the drain, anew from the freezer's door; in the freezer it stands still.
- */
-export async function wetWaxWaiting(db: Knex, rules: HouseRules): Promise<WaxWaiting[]> {
+/** Wet wax that stands somewhere, with what was last done with it: null where it never saw the cold. */
+async function standingWax(
+  db: Knex,
+): Promise<{ batch: Batch; startedAt: string; last: WaxCare | null }[]> {
   const standing = await stockView(db, ['wet-wax']);
   if (!standing.length) return [];
   const batches = await batchViewsOf(
@@ -47,19 +46,35 @@ export async function wetWaxWaiting(db: Knex, rules: HouseRules): Promise<WaxWai
     ).map((f) => [f.toLot, f.at]),
   );
   return standing.flatMap(({ id, batchId }) => {
-    const startedAt = firstAt.get(id)!;
     const batch = batches.find((b) => b.id === batchId);
-    const last = cares.filter((c) => c.batchId === batchId && c.kind !== 'rinsed').at(-1);
-    if (!batch || last?.kind === 'frozen') return [];
-    const since = last?.occurredAt ?? startedAt;
-    return [
-      {
-        batch,
-        startedAt: since,
-        dueAt: new Date(Date.parse(since) + rules.wetWaxDays * DAY_MS).toISOString(),
-      },
-    ];
+    const last = cares.filter((c) => c.batchId === batchId && c.kind !== 'rinsed').at(-1) ?? null;
+    return batch ? [{ batch, startedAt: firstAt.get(id)!, last }] : [];
   });
+}
+const after = (iso: string, days: number): string =>
+  new Date(Date.parse(iso) + days * DAY_MS).toISOString();
+
+/**
+ * Wet wax that waits unfrozen, with the day moth may have it (SCIENCE 8; the rule's days). It counts from the close of
+ * the drain, anew from the freezer's door; in the freezer it stands still.
+ */
+export async function wetWaxWaiting(db: Knex, rules: HouseRules): Promise<WaxWaiting[]> {
+  return (await standingWax(db)).flatMap(({ batch, startedAt, last }) => {
+    if (last?.kind === 'frozen') return [];
+    const since = last?.occurredAt ?? startedAt;
+    return [{ batch, startedAt: since, dueAt: after(since, rules.wetWaxDays) }];
+  });
+}
+
+/** Wet wax in the freezer, with the end of the household's own weeks there; empty where it has no such rule. */
+export async function frozenWax(db: Knex, rules: HouseRules): Promise<WaxWaiting[]> {
+  const weeks = rules.waxFrozenWeeks;
+  if (weeks === null) return [];
+  return (await standingWax(db)).flatMap(({ batch, last }) =>
+    last?.kind === 'frozen'
+      ? [{ batch, startedAt: last.occurredAt, dueAt: after(last.occurredAt, weeks * 7) }]
+      : [],
+  );
 }
 
 /** When a rinse is to be used by: the rule's hours, in the cold or not. */
@@ -126,6 +141,16 @@ export async function afterLines(db: Knex, rules: HouseRules, now: Date): Promis
         dueAt: w.dueAt,
         ifLeft: 'Wax moth finds it and eats it.',
       });
+  for (const w of await frozenWax(db, rules))
+    add({
+      id: `${w.batch.id}-frozen-wax`,
+      kind: 'wax',
+      batchId: w.batch.id,
+      hiveId: null,
+      title: `${w.batch.hiveName}'s wax may come out of the freezer`,
+      dueAt: w.dueAt,
+      ifLeft: 'It keeps, and takes the room.',
+    });
   for (const r of await list<Rinse>(db, 'rinses', { usedAt: null })) {
     const [batch] = await batchViewsOf(db, [r.batchId]);
     if (batch)

@@ -29,6 +29,7 @@ import InOutPanel from './InOutPanel.vue';
 import JarCode from './JarCode.vue';
 import QuestionsPanel from './QuestionsPanel.vue';
 import SeasonsPanel from './SeasonsPanel.vue';
+import { useQueryHere } from '../shell/useQueryHere.js';
 import TracePanel from './TracePanel.vue';
 
 const route = useRoute();
@@ -84,12 +85,13 @@ const PLACES = computed(() => [
   },
   { label: 'In and out', value: 'inout' },
 ]);
+const setQuery = useQueryHere();
 const place = computed({
   get: () =>
     ['seasons', 'asked', 'inout'].includes(String(route.query.at))
       ? String(route.query.at)
       : 'harvest',
-  set: (at) => void router.replace({ path: route.path, query: at === 'harvest' ? {} : { at } }),
+  set: (at) => setQuery(at === 'harvest' ? {} : { at }),
 });
 const gram = (x: number): string => smallMassText(x, units.value, 1);
 const holds = (l: Lot): string =>

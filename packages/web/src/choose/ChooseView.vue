@@ -4,7 +4,6 @@ import {
   hiveKind,
   countedCombsText,
   estimateRangeText,
-  massText,
   planLots,
   seasonOf,
   siteDate,
@@ -15,28 +14,26 @@ import {
   type Way,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import WayMark from '../drawing/WayMark.vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
-import WinterBalance from '../drawing/WinterBalance.vue';
-import WinterNeed from '../parts/WinterNeed.vue';
-import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
-import TextField from '../parts/TextField.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId, serverNow } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
+import AnywayDialog from './AnywayDialog.vue';
 import HeldBack from './HeldBack.vue';
 import InHand from './InHand.vue';
 import LotsDialog from './LotsDialog.vue';
 import PoisonQuestion from './PoisonQuestion.vue';
 import SetsTable from './SetsTable.vue';
+import WinterAside from './WinterAside.vue';
 import WishDialog from './WishDialog.vue';
+import { spareText } from './spareText.js';
 import { useChoice } from './useChoice.js';
 
 const router = useRouter();
@@ -67,7 +64,6 @@ const { go, busy, refusal } = useSend();
 const says = ref('');
 const handId = ref<string | null>(null);
 const asking = ref<{ unit: ChoiceUnit; pin: 'take' | Way } | null>(null);
-const why = ref('');
 const wishOpen = ref(false);
 const lotsOpen = ref(false);
 
@@ -120,10 +116,7 @@ function pin(unit: ChoiceUnit, to: 'take' | 'leave' | Way): void {
   if (hard) return void (says.value = hard.sentence);
   if (offer?.against.length && !draft.value.reasons[unit.id]) {
     const known = reasonGiven(offer.against);
-    if (!known) {
-      why.value = '';
-      return void (asking.value = { unit, pin: to });
-    }
+    if (!known) return void (asking.value = { unit, pin: to });
     draft.value.reasons[unit.id] = known;
     says.value = `${named(unit)}: taken for the reason you gave before, “${known}”.`;
   }
@@ -144,11 +137,10 @@ const offerAsked = computed(() => {
   const way = asked.pin === 'take' ? choice.usualWay(asked.unit.id) : asked.pin;
   return choice.offers(asked.unit).find((o) => o.way === way) ?? null;
 });
-function takeAnyway(): void {
-  if (!asking.value || why.value.trim().length < 3) return;
-  if (offerAsked.value)
-    reasonsByRule.value[rulesAgainst(offerAsked.value.against)] = why.value.trim();
-  draft.value.reasons[asking.value.unit.id] = why.value.trim();
+function takeAnyway(why: string): void {
+  if (!asking.value) return;
+  if (offerAsked.value) reasonsByRule.value[rulesAgainst(offerAsked.value.against)] = why;
+  draft.value.reasons[asking.value.unit.id] = why;
   draft.value.pins[asking.value.unit.id] = asking.value.pin;
   asking.value = null;
 }
@@ -234,10 +226,6 @@ const stacks = computed(() => {
       })),
   ];
 });
-const spareText = (kg: number): string =>
-  kg >= 0
-    ? `${massText(kg, rules.value!.units)} to spare`
-    : `${massText(-kg, rules.value!.units)} short`;
 const isShort = computed(() =>
   (nowSet.value?.hives ?? []).filter(
     (h) =>
@@ -254,13 +242,6 @@ const orderHeld = computed(
   () => chooser.answer.value?.orderHeld.find((h) => h.hiveId === hive.value?.id)?.sentence ?? null,
 );
 const asksNeed = computed(() => held.value.some((h) => h.leadsTo === 'winter-need'));
-const countsWinter = computed(
-  () =>
-    hive.value?.kind !== 'stingless' &&
-    !here.value?.dead &&
-    (winter.value?.needKg ?? null) !== null,
-);
-
 const seasonStart = computed(() =>
   hive.value
     ? seasonOf(siteDate(hive.value, serverNow().toISOString()), hive.value.site.hemisphere).startsOn
@@ -439,52 +420,17 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <p v-if="orderHeld" role="status">
         <b>{{ orderHeld }}</b>
       </p>
-      <h2 class="furrow-heading">Winter</h2>
-      <p v-if="hive.kind === 'stingless'">
-        {{ rules.potsStayPercent }} % of the sealed pots stay for their winter, by your rule: no
-        group gives more than the rest. Brood and pollen pots are never touched.
-      </p>
-      <p v-else-if="here?.dead">The colony is gone: no winter is counted.</p>
-      <WinterNeed
-        v-else-if="(!winter || winter.needKg === null) && !asksNeed"
-        :kind="hive.kind"
+      <WinterAside
+        v-model:flow-kg="draft.flowKg[hive.id]"
+        :hive="hive"
+        :here="here"
+        :balance="balance"
+        :stacks="stacks"
+        :is-held="held.length > 0"
+        :asks-need="asksNeed"
         :rules="rules"
         :rules-version="rulesVersion"
       />
-      <p v-else-if="winter && winter.needKg !== null && !held.length">
-        <span class="display spare" :class="(balance.spareKg ?? 0) >= -1e-6 ? 'green' : 'rust'">{{
-          spareText(balance.spareKg ?? 0)
-        }}</span>{{ ' ' }}
-        <span v-if="winter.hardKg !== null" class="sub hard"
-          >hard winter: {{ spareText(balance.staysKg.low - winter.hardKg) }}</span
-        >
-      </p>
-      <WinterBalance
-        v-if="countsWinter"
-        :balance="balance"
-        :stacks="stacks"
-        :months="winter?.months ?? []"
-        :hard-kg="winter?.hardKg ?? null"
-      />
-      <details v-if="countsWinter" class="how">
-        <summary>How this was got; count on a flow</summary>
-        <p>
-          Stays: sealed honey in full and open honey by its sugar, every comb by its low
-          estimate.<template v-if="balance.unreadBars.length">
-            Not read, so not counted: {{ balance.unreadBars.join(', ') }}.</template
-          >
-          The need is your own number for this kind of hive, by the strength noted; a hard winter is
-          {{ rules.hardWinterPercent }} % more, to be changed in Rules.
-        </p>
-        <NumberField
-          v-model="draft.flowKg[hive.id]"
-          nullable
-          label="Flow you still count on, after today"
-          unit="kg"
-          :min="0"
-          :max="60"
-        />
-      </details>
     </aside>
     <section class="out">
       <InHand
@@ -515,8 +461,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <Refusal :refusal="refusal" />
       <p v-for="h in isShort" :key="h.hiveId" class="rust">
         <b
-          >{{ h.name }}: counted low, the winter would be {{ spareText(h.spareKg!) }}. Put one back,
-          or go on knowing it.</b
+          >{{ h.name }}: counted low, the winter would be {{ spareText(h.spareKg!, rules.units) }}.
+          Put one back, or go on knowing it.</b
         >
       </p>
       <SetsTable
@@ -558,31 +504,12 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       :chosen="chosen"
       :season-start="seasonStart"
     />
-    <Dialog
-      :visible="asking !== null"
-      modal
-      :header="`Take ${asking ? named(asking.unit).toLowerCase() : ''} anyway…`"
-      position="top"
-      :style="{ width: '520px', maxWidth: '94vw' }"
-      @update:visible="asking = null"
-    >
-      <form v-if="asking" class="acts" @submit.prevent="takeAnyway">
-        <p>
-          <b>{{ offerAsked?.against[0]?.sentence }}</b>
-        </p>
-        <TextField
-          v-model="why"
-          label="Why take it all the same?"
-          hint="It stands in the book with the verdict, and goes for the next comb held by this rule."
-          :error="why.length && why.trim().length < 3 ? 'Say it in a few words.' : null"
-        />
-        <Button
-          type="submit"
-          :label="`Take ${named(asking.unit).toLowerCase()} anyway`"
-          :disabled="why.trim().length < 3"
-        />
-      </form>
-    </Dialog>
+    <AnywayDialog
+      :name="asking && named(asking.unit).toLowerCase()"
+      :against="offerAsked?.against[0]?.sentence ?? ''"
+      @take="takeAnyway"
+      @close="asking = null"
+    />
   </div>
 </template>
 
@@ -601,13 +528,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   gap: 14px;
   flex-wrap: wrap;
   align-items: baseline;
-}
-.spare {
-  font-size: 34px;
-  line-height: 40px;
-}
-.hard {
-  white-space: nowrap;
 }
 .need {
   display: flex;

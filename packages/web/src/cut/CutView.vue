@@ -2,7 +2,7 @@
 import { massText } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import StateLine from '../parts/StateLine.vue';
@@ -13,11 +13,11 @@ import BoardPanel from './BoardPanel.vue';
 import ColdPanel from './ColdPanel.vue';
 import PackPanel from './PackPanel.vue';
 import RecordPanel from './RecordPanel.vue';
+import { useQueryHere } from '../shell/useQueryHere.js';
 import { useBoards } from './useBoards.js';
 
 /** Cut: the board, the batch, rack and cold, packing, and what came of it. Which of them is open stands in the address. */
 const route = useRoute();
-const router = useRouter();
 const { detail, loading, error, retry } = useStageBatch('cut', (b) =>
   ['cut', 'drain', 'jar'].includes(b.stage),
 );
@@ -32,9 +32,10 @@ const PLACES = [
   { label: 'Weigh and pack', value: 'pack' },
   { label: 'What came of it', value: 'record' },
 ];
+const setQuery = useQueryHere();
 const place = computed({
   get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'board'),
-  set: (at) => void router.replace({ query: { ...route.query, at } }),
+  set: (at) => setQuery({ ...route.query, at }),
 });
 const chosen = ref<string | null>(null);
 const comb = computed(

@@ -2,7 +2,7 @@
 import { measuredWaterPercent, weighedText } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRoute } from 'vue-router';
 import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import StateLine from '../parts/StateLine.vue';
@@ -15,11 +15,11 @@ import LeaveJar from './LeaveJar.vue';
 import LabelsPanel from './LabelsPanel.vue';
 import LotsPanel from './LotsPanel.vue';
 import ShelfPlace from './ShelfPlace.vue';
+import { useQueryHere } from '../shell/useQueryHere.js';
 import WaxPanel from './WaxPanel.vue';
 
 /** Jar: filling one lot or several, labels, the shelf, wax and rinse. Which of them is open stands in the address. */
 const route = useRoute();
-const router = useRouter();
 const { detail, loading, error, retry } = useStageBatch('jar', (b) =>
   ['jar', 'book'].includes(b.stage),
 );
@@ -42,9 +42,10 @@ const PLACES = [
   { label: 'Shelf', value: 'shelf' },
   { label: 'Wax and rinse', value: 'wax' },
 ];
+const setQuery = useQueryHere();
 const place = computed({
   get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'fill'),
-  set: (at) => void router.replace({ query: { ...route.query, at } }),
+  set: (at) => setQuery({ ...route.query, at }),
 });
 </script>
 
@@ -94,8 +95,12 @@ const place = computed({
         <p>Labels are made from what was filled: fill a jar or pack a piece first.</p>
       </section></template
     >
-    <ShelfPlace v-else-if="place === 'shelf'" :detail="detail" :rules="rules" :jars="jars" />
-    <WaxPanel v-else-if="place === 'wax'" :detail="detail" :rules="rules" />
+    <ShelfPlace v-else-if="place === 'shelf'" :detail="detail" :rules="rules" :jars="jars">
+      <LeaveJar :detail="detail" :rules="rules" />
+    </ShelfPlace>
+    <WaxPanel v-else-if="place === 'wax'" :detail="detail" :rules="rules">
+      <LeaveJar :detail="detail" :rules="rules" />
+    </WaxPanel>
     <FillPanel v-else :detail="detail" :rules="rules" :jars="jars" @labels="place = 'labels'">
       <WaterAtBench :detail="detail" />
       <LeaveJar :detail="detail" :rules="rules" />

@@ -57,7 +57,7 @@ const lots = computed(() =>
     </ul>
     <PromisesPanel :jars="jars" :rules="rules" />
   </section>
-  <aside class="acts"><ShelfPanel :detail="detail" :rules="rules" /></aside>
+  <aside class="acts"><ShelfPanel :detail="detail" :rules="rules" /><slot /></aside>
 </template>
 
 <style scoped>

@@ -65,6 +65,14 @@ const mothAt = computed(() => {
     ? new Date(Date.parse(since) + props.rules.wetWaxDays * 86_400_000).toISOString()
     : null;
 });
+/** The end of the household's own weeks in the freezer; null where it has no such rule. */
+const frozenUntil = computed(() => {
+  const since = after.value?.waxCares.filter((c) => c.kind === 'frozen').at(-1)?.occurredAt;
+  const weeks = props.rules.waxFrozenWeeks;
+  return since && weeks !== null
+    ? new Date(Date.parse(since) + weeks * 7 * 86_400_000).toISOString()
+    : null;
+});
 const careNow = (kind: WaxCareKind): unknown =>
   care.go(
     '/waxCares',
@@ -212,7 +220,11 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         v-if="rinsed"
       >
         Rinsed.</template
-      >{{ ' ' }} <b v-if="wet && wet.nowG > 0 && frozen">In the freezer: moth cannot work there.</b
+      >{{ ' ' }}
+      <b v-if="wet && wet.nowG > 0 && frozen"
+        >In the freezer: moth cannot work there.<template v-if="frozenUntil">
+          By your rule until {{ clockText(frozenUntil, detail.batch.zone, now) }}.</template
+        ></b
       ><b
         v-else-if="wet && wet.nowG > 0 && mothAt"
         :class="{ rust: Date.parse(mothAt) < now.getTime() }"
@@ -446,6 +458,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         :loading="gearSend.busy.value"
       />
     </form>
+    <slot />
   </aside>
 </template>
 

@@ -457,6 +457,10 @@ const sideWord = computed(() =>
     flex-direction: column;
     align-items: flex-start;
   }
+  .reader.by-bands:not(.stacked) > .waybar :deep([aria-label='How it is read']) {
+    flex-direction: column;
+    align-items: stretch;
+  }
 }
 .face-wrap {
   position: relative;

@@ -69,6 +69,7 @@ import {
 } from './lookDraft.js';
 import { useHive } from './useHive.js';
 import { useRipening } from './useRipening.js';
+import { useQueryHere } from '../shell/useQueryHere.js';
 import { useWholeBox } from './useWholeBox.js';
 
 const route = useRoute();
@@ -83,9 +84,10 @@ watch(drafts, (all) => localStorage.setItem('furrow.draft.looks', JSON.stringify
   deep: true,
 });
 
+const setQuery = useQueryHere();
 const slot = computed({
   get: () => Number(route.query.comb) || lastSlot.value,
-  set: (value) => void router.replace({ query: { ...route.query, comb: String(value) } }),
+  set: (value) => setQuery({ ...route.query, comb: String(value) }),
 });
 const draft = computed<LookDraft | null>(() => {
   const bar = here.value;

@@ -119,6 +119,15 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       :max="120"
       :error="issue('wetWaxDays')"
     /><NumberField
+      v-model="draft.waxFrozenWeeks"
+      nullable
+      label="Frozen wax stays in the cold"
+      unit="weeks"
+      whole
+      :min="1"
+      :max="52"
+      :error="issue('waxFrozenWeeks')"
+    /><NumberField
       v-model="draft.rinseKeepsHours as number | null"
       label="A rinse keeps in the kitchen"
       unit="h"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TodayLine } from '@furrow/core';
 import { DateTime } from 'luxon';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import Button from 'primevue/button';
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
@@ -13,8 +13,11 @@ import StateLine from '../parts/StateLine.vue';
 import { useClocks, useHarvests, useHives, useRules, useToday } from '../server/queries.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
-import FirstSteps from './FirstSteps.vue';
+
 import { harvestMark, hoursText, judgeHiveAt, type Hive } from '@furrow/core';
+
+/** Only an empty household needs the drawings of all kinds: they are no part of the first load. */
+const FirstSteps = defineAsyncComponent(() => import('./FirstSteps.vue'));
 
 const now = useNow();
 const today = useToday();

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Dialog from 'primevue/dialog';
+import { ref, watch } from 'vue';
+import TextField from '../parts/TextField.vue';
+
+/** A comb that a rule holds is taken all the same: the rule is said, and why is asked. */
+const props = defineProps<{
+  /** What is asked about, such as "comb 14"; null where nothing is. */
+  name: string | null;
+  /** What stands against it. */
+  against: string;
+}>();
+const emit = defineEmits<{ take: [why: string]; close: [] }>();
+const LEAST_LETTERS = 3;
+const why = ref('');
+watch(
+  () => props.name,
+  () => (why.value = ''),
+);
+function take(): void {
+  const said = why.value.trim();
+  if (said.length >= LEAST_LETTERS) emit('take', said);
+}
+</script>
+
+<template>
+  <Dialog
+    :visible="name !== null"
+    modal
+    :header="`Take ${name} anyway…`"
+    position="top"
+    :style="{ width: '520px', maxWidth: '94vw' }"
+    @update:visible="emit('close')"
+  >
+    <form v-if="name" class="acts" @submit.prevent="take">
+      <p>
+        <b>{{ against }}</b>
+      </p>
+      <TextField
+        v-model="why"
+        label="Why take it all the same?"
+        hint="It stands in the book with the verdict, and goes for the next comb held by this rule."
+        :error="why.length && why.trim().length < LEAST_LETTERS ? 'Say it in a few words.' : null"
+      />
+      <Button
+        type="submit"
+        :label="`Take ${name} anyway`"
+        :disabled="why.trim().length < LEAST_LETTERS"
+      />
+    </form>
+  </Dialog>
+</template>

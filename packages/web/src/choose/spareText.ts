@@ -1,0 +1,5 @@
+import { massText, type UnitSystem } from '@furrow/core';
+
+/** "1.2 kg to spare" or "0.4 kg short" of what a winter needs. */
+export const spareText = (kg: number, units: UnitSystem): string =>
+  kg >= 0 ? `${massText(kg, units)} to spare` : `${massText(-kg, units)} short`;
