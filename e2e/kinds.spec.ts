@@ -239,6 +239,7 @@ test('a comb of a stack goes on along the row: chosen, planned, and led step by 
 }) => {
   await open(page, 'Araucária');
   await page.getByRole('link', { name: 'Go on to Choose' }).click();
+  await page.waitForURL(/\/choose/);
   await expect(page.getByText(/^[\d.]+ kg to spare$/)).toBeVisible();
   await page.getByRole('radio', { name: 'Leave all' }).check();
   await expect(page.getByText('0 combs out')).toBeVisible();
@@ -260,6 +261,7 @@ test('pots are drawn off and drain frames opened in place: Choose offers their o
 }) => {
   await open(page, 'Miúda');
   await page.getByRole('link', { name: 'Go on to Choose' }).click();
+  await page.waitForURL(/\/choose/);
   await page
     .getByRole('button', { name: /place 2/ })
     .last()

@@ -21,6 +21,7 @@ test('at the hive with a phone: look, choose, plan and take two combs', async ({
   await page.getByRole('button', { name: 'Write down comb 15' }).tap();
   await expect(page.getByText('Take', { exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Go on to Choose' }).tap();
+  await page.waitForURL(/\/choose/);
   await lift(page, 15);
   await lift(page, 14);
   await expect(page.getByText('2 combs out')).toBeVisible();

@@ -17,6 +17,9 @@ export class Stranger {
       .or(page.getByRole('link', { name, exact: typeof name === 'string' }));
     await key.filter({ visible: true }).first().click();
     this.touches++;
+    // Nobody touches the next screen before it is there.
+    if (name === 'Go on to Choose') await page.waitForURL(/\/choose/);
+    if (name === 'Go on to Ready') await page.waitForURL(/\/ready/);
   }
   /** Touches a key within what it belongs to. */
   async touchIn(group: string, name: string): Promise<void> {
