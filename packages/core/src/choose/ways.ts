@@ -60,12 +60,8 @@ export const takesPots = (way: WayOrLeave): boolean => way === 'draw-pots' || wa
 export const combStays = (way: WayOrLeave): boolean => runsInPlace(way) || takesPots(way);
 export const crushesComb = (way: WayOrLeave): boolean => way !== 'leave' && !runsInPlace(way);
 
-/**
- * How comb is broken up for a way: 'slice' by its own name, and where it drips before it is pressed,
- * cut open and not mashed; else as the house rule says. A household that slices mashes where it
- * presses at once.
- */
+/** How comb is broken up for a way: 'slice' by its own name, else as the house rule says; a household that slices mashes where it presses. */
 export function crushMethodOf(way: Way, rules: Pick<HouseRules, 'crush'>): CrushMethod {
-  if (way === 'slice' || way === 'drip-press') return 'slice';
+  if (way === 'slice') return 'slice';
   return rules.crush === 'slice' ? 'mash' : rules.crush;
 }

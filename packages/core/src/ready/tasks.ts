@@ -319,7 +319,7 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
     const method = crushMethodOf(h.way, rules);
     const word = cutsComb(h.way)
       ? 'Crush the trimmings'
-      : { mash: 'Mash the comb', chop: 'Chop the comb', slice: 'Cut the comb open' }[method];
+      : { mash: 'Mash the comb', chop: 'Chop the comb', slice: 'Slice the comb' }[method];
     if (h.way === 'press')
       step({
         id: 'crush',
