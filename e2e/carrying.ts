@@ -52,7 +52,10 @@ export async function goesOnUntil(page: Page, stop: RegExp | 'done'): Promise<vo
   }
 }
 
-/** Schools, named alone or by their group, and some figures of the household's rules, before the first hive. */
+/**
+ * Schools, named alone or by their group, and some figures of the household's rules, before the
+ * first hive.
+ */
 export async function setsRules(
   person: Stranger,
   base: string,

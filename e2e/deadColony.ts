@@ -1,6 +1,9 @@
 import type { Page } from '@playwright/test';
 
-/** Signs of the checklist of a dead colony that were looked for and not found: all but heads in empty cells. */
+/**
+ * Signs of the checklist of a dead colony that were looked for and not found: all but heads in empty
+ * cells.
+ */
 const NOT_FOUND = [
   /Sunken, greasy caps/,
   /A carpet of dead bees/,

@@ -7,7 +7,10 @@ export interface WrittenHive {
   name: string;
   siteName: string;
   followerAfterBar: number | null;
-  /** Since when its first colony lives there, where somebody said so; null where it was taken, or another lived there before. */
+  /**
+   * Since when its first colony lives there, where somebody said so; null where it was taken, or
+   * another lived there before.
+   */
   livesSince: string | null;
   /** Days on which its queen was written down as seen. */
   queenSeenOn: readonly string[];
@@ -165,7 +168,10 @@ export function contradictions(w: Written): Contradiction[] {
   return found;
 }
 
-/** On a round through the hives of a site every queen was written down as seen, but this hive was not opened. */
+/**
+ * On a round through the hives of a site every queen was written down as seen, but this hive was not
+ * opened.
+ */
 function queenInClosedHive(hive: WrittenHive, hives: readonly WrittenHive[]): Contradiction[] {
   const around = hives.filter((h) => h.siteName === hive.siteName && h.id !== hive.id);
   return hive.queenSeenOn
@@ -175,7 +181,10 @@ function queenInClosedHive(hive: WrittenHive, hives: readonly WrittenHive[]): Co
       code: 'queen-in-closed-hive' as const,
       hiveId: hive.id,
       batchId: null,
-      sentence: `The queen of ${hive.name} is written down as seen on ${dateWords(on)}, but no comb of it was looked at that day, while others at ${hive.siteName} were. Was this hive opened?`,
+      sentence: [
+        `The queen of ${hive.name} is written down as seen on ${dateWords(on)}, but no comb of it`,
+        `was looked at that day, while others at ${hive.siteName} were. Was this hive opened?`,
+      ].join(' '),
     }));
 }
 
@@ -192,7 +201,10 @@ function yearsCountedTwice(hive: WrittenHive, batches: Written['batches']): Cont
       code: 'years-counted-twice',
       hiveId: hive.id,
       batchId: earliest.id,
-      sentence: `The colony of ${hive.name} is said to live there since ${dateWords(hive.livesSince)}, but the hive was harvested on ${dateWords(earliest.date)}. Which count of years is right?`,
+      sentence: [
+        `The colony of ${hive.name} is said to live there since ${dateWords(hive.livesSince)}, but`,
+        `the hive was harvested on ${dateWords(earliest.date)}. Which count of years is right?`,
+      ].join(' '),
     },
   ];
 }

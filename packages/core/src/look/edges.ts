@@ -10,7 +10,10 @@ export function nextEdge(edge: LowerEdge | null): LowerEdge | null {
   return edge === null ? 'capped' : after[edge];
 }
 
-/** One look a comb whose edge was seen. Takes edges by comb id and the bars of the box; a comb that hangs there no more is left out. */
+/**
+ * One look a comb whose edge was seen. Takes edges by comb id and the bars of the box; a comb that
+ * hangs there no more is left out.
+ */
 export function edgeLooks(
   seen: Readonly<Record<string, LowerEdge>>,
   bars: readonly BarView[],

@@ -34,7 +34,10 @@ export interface HarvestToPlan {
   /** What was to be done at the site before this visit. */
   siteTasks: readonly string[];
   dearth: boolean;
-  /** The lot of this hive that is taken first in the same visit, with the work at the hive; null for that one. */
+  /**
+   * The lot of this hive that is taken first in the same visit, with the work at the hive; null for
+   * that one.
+   */
   followsId: string | null;
   /** Combs of the lots that follow this one in the same visit, and how many lots that is. */
   taken: { laterCombs: number; laterLots: number };

@@ -44,7 +44,10 @@ export type NewOut = z.infer<typeof newOutSchema>;
 
 export type Sale = Pick<NewOut, 'count' | 'price' | 'discountAmount' | 'discountPercent'>;
 
-/** What a sale brought, in the household's currency to the cent: count times price, less its discount; 0 where no price was said. */
+/**
+ * What a sale brought, in the household's currency to the cent: count times price, less its
+ * discount; 0 where no price was said.
+ */
 export function saleTotal({ count, price, discountAmount, discountPercent }: Sale): number {
   const full = count * (price ?? 0);
   const off = (discountAmount ?? 0) + (full * (discountPercent ?? 0)) / 100;

@@ -193,7 +193,10 @@ const labelRules = {
 const waxRules = {
   /** Wet wax may wait unfrozen so many days before moth has it. A starting value: a month by many households. */
   wetWaxDays: z.int('Whole days.').min(1, 'At least 1 day.').max(120, 'At most 120 days.'),
-  /** Wax and pressed discs stay frozen so many weeks against moth; null where the household has no such rule. */
+  /**
+   * Wax and pressed discs stay frozen so many weeks against moth; null where the household has no
+   * such rule.
+   */
   waxFrozenWeeks: z
     .int('Whole weeks.')
     .min(1, 'At least 1 week.')

@@ -94,7 +94,10 @@ function saidOf(
   };
 }
 
-/** The days on which a hive was opened: a comb that hangs there or was harvested from it was looked at or taken. */
+/**
+ * The days on which a hive was opened: a comb that hangs there or was harvested from it was looked
+ * at or taken.
+ */
 function daysOpened(
   hives: readonly Hive[],
   batches: readonly Batch[],

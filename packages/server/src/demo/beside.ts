@@ -55,7 +55,10 @@ async function begin(
   }
 }
 
-/** A demo household that is made when it is first asked for. Takes what the person's own app runs with, and its host. */
+/**
+ * A demo household that is made when it is first asked for. Takes what the person's own app runs
+ * with, and its host.
+ */
 export function demoBeside(
   options: Pick<AppOptions, 'clock' | 'seed' | 'webFolder'>,
   host: string,
