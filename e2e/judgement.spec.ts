@@ -250,4 +250,30 @@ test.describe('the judgement, from an empty household', () => {
     await expect(page.locator('aside.verdict .why')).toContainText('once a year at most');
     await expect(page.getByText('Look for the first time')).toHaveCount(0);
   });
+
+  test('a comb touched before its look is there is answered by that look', async ({
+    page,
+    server,
+  }) => {
+    const hive = await makeHive(server, 'Marreca', 'top-bar', TOP_BAR);
+    const combs = hive.bars.filter((b) => b.comb);
+    for (const bar of combs.slice(1)) await look(server, bar.comb!.id);
+    await page.goto(`${server.base}/choose/${hive.id}`);
+    const first = combs[0];
+    const key = page.getByRole('button', { name: new RegExp(`^Comb ${first.slot},`) });
+    await expect(key).toBeVisible();
+
+    // What another hand wrote takes long to come here.
+    await page.route('**/api/v1/hives', async (route) => {
+      await new Promise((r) => setTimeout(r, 1500));
+      await route.continue();
+    });
+    const asked = page.waitForRequest('**/api/v1/hives');
+    const broody = { capped: 0.2, open: 0, pollen: 0, brood: 0.6, empty: 0.2 };
+    await look(server, first.comb!.id, { sides: { A: broody, B: broody } });
+    await asked;
+    await key.click();
+    await expect(page.getByText(`Comb ${first.slot} carries brood: it stays.`)).toBeVisible();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  });
 });

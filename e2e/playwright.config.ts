@@ -1,12 +1,12 @@
 import { defineConfig } from '@playwright/test';
 
-/** Each worker's tests share one server on a fresh data folder; the walk through the row begins from nothing. */
+/** Each of these files has a server on a fresh demo household; the others start their own, empty one. */
 const launchOptions = {
   executablePath: process.env.FURROW_CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu'],
 };
-const server = (port: number, data: string, args: string) => ({
-  command: `node e2e/serve.mjs ${port} ${data} ${args}`,
+const server = (port: number, data: string) => ({
+  command: `node e2e/serve.mjs ${port} ${data} --demo`,
   url: `http://127.0.0.1:${port}/api/v1/health`,
   cwd: '..',
   reuseExistingServer: false,
@@ -32,18 +32,15 @@ export default defineConfig({
     timezoneId: 'America/Sao_Paulo',
   },
   webServer: [
-    server(4581, 'empty', ''),
-    ...[
-      'access',
-      'phone',
-      'look',
-      'bench',
-      'rules',
-      'faults',
-      'cut',
-      'kinds',
-      'hivephone',
-      'plan',
-    ].map((name, i) => server(4582 + i, name, '--demo')),
-  ],
+    'access',
+    'phone',
+    'look',
+    'bench',
+    'rules',
+    'faults',
+    'cut',
+    'kinds',
+    'hivephone',
+    'plan',
+  ].map((name, i) => server(4582 + i, name)),
 });

@@ -1,8 +1,9 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { expect, test } from './emptyHousehold.js';
 import { openTopBar } from './lift.js';
 import { weighDrawnOff, weighLowerHoney, weighWetWax } from './weigh.js';
 
-const BASE = 'http://127.0.0.1:4581';
+test.use({ now: '2026-03-14T13:00:00Z' });
 
 async function field(page: Page, label: string | RegExp, value: string): Promise<void> {
   const input = page.getByLabel(label, { exact: typeof label === 'string' });
@@ -20,8 +21,9 @@ async function shares(page: Page, side: 'A' | 'B', values: Record<string, string
 
 test('one comb goes from an empty database to a labelled jar, every gram accounted for', async ({
   page,
+  server,
 }) => {
-  await page.goto(`${BASE}/`);
+  await page.goto(`${server.base}/`);
   await expect(page.getByRole('heading', { name: 'Nothing runs, nothing is due.' })).toBeVisible();
 
   // Rules: the winter need and the kit.
@@ -211,7 +213,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
     .getByRole('link', { name: /Label sheet of lot .*/ })
     .last()
     .getAttribute('href');
-  const pdf = await page.request.get(`${BASE}${href}`);
+  const pdf = await page.request.get(`${server.base}${href}`);
   expect(pdf.headers()['content-type']).toContain('application/pdf');
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
   await page.getByRole('button', { name: 'Wax and rinse' }).click();

@@ -45,6 +45,7 @@ const {
   rules,
   rulesVersion,
   loading,
+  fetching,
   error,
   retry,
   draft,
@@ -72,10 +73,21 @@ const unitAt = (slot: number): ChoiceUnit | null =>
 const inHand = computed(() => (handId.value ? (units.value.get(handId.value) ?? null) : null));
 /** A comb touched before what may be taken was reckoned; it is taken in hand as soon as that is there. */
 const touchedEarly = ref<number | null>(null);
+/**
+ * What was refused while newer looks were on their way, such as of a comb written down a moment ago:
+ * it is answered again by them.
+ */
+const refusedEarly = ref<{ unitId: string; to: 'take' | Way } | null>(null);
 watch(here, (now) => {
   const slot = touchedEarly.value;
   touchedEarly.value = null;
-  if (now && slot !== null) select(slot);
+  if (now && slot !== null) return select(slot);
+  const early = refusedEarly.value;
+  refusedEarly.value = null;
+  const unit = early && units.value.get(early.unitId);
+  if (!unit) return;
+  asking.value = null;
+  pin(unit, early.to);
 });
 function select(slot: number): void {
   if (!here.value) return void (touchedEarly.value = slot);
@@ -107,20 +119,31 @@ const named = (unit: ChoiceUnit): string =>
 /** Pins a unit; what live brood or a waiting time forbids is said, what a softer rule is against asks for a reason. */
 function pin(unit: ChoiceUnit, to: 'take' | 'leave' | Way): void {
   says.value = '';
+  refusedEarly.value = null;
   if (to === 'leave') return void (draft.value.pins[unit.id] = 'leave');
-  if (unit.hasBrood) return void (says.value = `${named(unit)} carries brood: it stays.`);
-  const offer = choice
-    .offers(unit)
-    .find((o) => o.way === (to === 'take' ? choice.usualWay(unit.id) : to));
-  const hard = offer?.against.find((b) => b.hard);
-  if (hard) return void (says.value = hard.sentence);
-  if (offer?.against.length && !draft.value.reasons[unit.id]) {
-    const known = reasonGiven(offer.against);
-    if (!known) return void (asking.value = { unit, pin: to });
+  if (!pinTaken(unit, to) && fetching.value) refusedEarly.value = { unitId: unit.id, to };
+}
+/** Gives whether it is taken now: no where something was said or asked instead. */
+function pinTaken(unit: ChoiceUnit, to: 'take' | Way): boolean {
+  const way = to === 'take' ? choice.usualWay(unit.id) : to;
+  const against = choice.offers(unit).find((o) => o.way === way)?.against ?? [];
+  const hard = against.find((b) => b.hard);
+  const refused = unit.hasBrood ? `${named(unit)} carries brood: it stays.` : hard?.sentence;
+  if (refused) {
+    says.value = refused;
+    return false;
+  }
+  if (against.length && !draft.value.reasons[unit.id]) {
+    const known = reasonGiven(against);
+    if (!known) {
+      asking.value = { unit, pin: to };
+      return false;
+    }
     draft.value.reasons[unit.id] = known;
     says.value = `${named(unit)}: taken for the reason you gave before, “${known}”.`;
   }
   draft.value.pins[unit.id] = to;
+  return true;
 }
 /**
  * What stands against a comb, by its rules: the reason that overrules it for one comb does so for

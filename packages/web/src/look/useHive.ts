@@ -34,6 +34,8 @@ export function useHive(draft?: ComputedRef<{ combId: string; seen: Seen } | nul
     judged,
     rules: computed(() => rules.data.value?.rules ?? null),
     rulesVersion: computed(() => rules.data.value?.version ?? 1),
+    /** Whether newer looks may be on their way. */
+    fetching: hives.isFetching,
     loading: computed(() => hives.isLoading.value || rules.isLoading.value),
     error: computed(() => hives.error.value ?? rules.error.value),
     retry: () => void Promise.all([hives.refetch(), rules.refetch()]),
