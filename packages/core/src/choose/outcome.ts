@@ -114,14 +114,14 @@ const jarMinutes = (kg: number, market: Market, rules: HouseRules): number =>
  * nobody measured; the kitchen's temperature is the house rule's. Null where nothing of it was read.
  */
 export function outcomeOf(
-  unit: Pick<ChoiceUnit, 'estimate' | 'wettestPercent' | 'storesKg' | 'combIds'>,
+  unit: Pick<ChoiceUnit, 'kind' | 'estimate' | 'wettestPercent' | 'storesKg' | 'combIds'>,
   way: Way,
   rules: HouseRules,
   market: Market,
 ): Outcome | null {
   const { estimate } = unit;
   if (!estimate) return null;
-  const method = crushMethodOf(way, rules);
+  const method = crushMethodOf(way, rules, unit.kind);
   const moisture = Math.min(25, Math.max(13, unit.wettestPercent ?? 18));
   const drained = DRAIN_PRIORS[method].share;
   const outShare =

@@ -1,4 +1,5 @@
 import type { CrushMethod } from '../drain/index.js';
+import type { HiveKindName } from '../hive/kinds.js';
 import type { HouseRules } from '../rules/houseRules.js';
 
 /** The ways a comb, frame, box or group of pots can go. 'leave' is the one that is always there. */
@@ -60,8 +61,20 @@ export const takesPots = (way: WayOrLeave): boolean => way === 'draw-pots' || wa
 export const combStays = (way: WayOrLeave): boolean => runsInPlace(way) || takesPots(way);
 export const crushesComb = (way: WayOrLeave): boolean => way !== 'leave' && !runsInPlace(way);
 
-/** How comb is broken up for a way: 'slice' by its own name, else as the house rule says; a household that slices mashes where it presses. */
-export function crushMethodOf(way: Way, rules: Pick<HouseRules, 'crush'>): CrushMethod {
-  if (way === 'slice') return 'slice';
+/**
+ * How comb of this kind of hive is broken up for a way: 'slice' by its own name, else as the house
+ * rule says; a household that slices mashes where it presses. Comb of a pile box that is pressed
+ * later is cut open only, so that what drips is clear and the press finds the rest.
+ */
+export function crushMethodOf(
+  way: Way,
+  rules: Pick<HouseRules, 'crush'>,
+  kind: HiveKindName,
+): CrushMethod {
+  if (way === 'slice' || isCutOpen(way, kind)) return 'slice';
   return rules.crush === 'slice' ? 'mash' : rules.crush;
 }
+
+/** Whether comb is cut open across its cells, left to drip, and pressed the day after. */
+export const isCutOpen = (way: WayOrLeave, kind: HiveKindName): boolean =>
+  way === 'drip-press' && kind === 'pile-box';

@@ -15,6 +15,8 @@ const death = (
   notFound: DeathCause[] = [],
   word: 'none' | 'no-disease' | 'disease' = 'none',
 ): ColonyFact => ({ kind: 'death', causes, notFound, closedAgainstRobbers: true, word });
+const everyKind = (percent: number): Partial<Record<HiveKindName, number>> =>
+  Object.fromEntries(HIVE_KIND_NAMES.map((kind) => [kind, percent]));
 const GONE: [number, ColonyFact] = [2, { kind: 'alive', alive: false }];
 const REST: DeathCause[] = [
   'foulbrood',
@@ -412,6 +414,36 @@ const HONEYBEES: Row[] = [
     'take',
     'ripe',
     /./,
+  ],
+  [
+    '19.4 % water where hives of its kind have a limit of their own',
+    {
+      comb: { samples: drops([19.4]) },
+      rules: { moistureLimitByKindPercent: everyKind(19.5) },
+    },
+    'take',
+    'ripe',
+    /./,
+  ],
+  [
+    '18.4 % water where hives of its kind have a lower limit than the others',
+    {
+      comb: { samples: drops([18.4]) },
+      rules: { moistureLimitByKindPercent: everyKind(18) },
+    },
+    'leave',
+    'ripe',
+    /your limit is 18 %/,
+  ],
+  [
+    '20.4 % water, though hives of its kind may have 22',
+    {
+      comb: { samples: drops([20.4]) },
+      rules: { moistureLimitByKindPercent: everyKind(22) },
+    },
+    'leave',
+    'ripe',
+    /above 20 %/,
   ],
   [
     '23.2 % water in heather',

@@ -177,6 +177,7 @@ function workOut(
   };
   const outcome = outcomeOf(
     {
+      kind: hive.kind,
       estimate,
       wettestPercent: plan.moisturePercent,
       combIds: batch.combIds,
@@ -249,11 +250,12 @@ function workOut(
     toPlan: {
       id: batch.id,
       name: batch.hiveName,
+      hiveKind: hive.kind,
       way: batch.method,
       combs: batch.combIds.length,
       combKg: estimate.honeyKg.mid + estimate.waxKg.mid,
       crushMinutesPerKg:
-        input.open.crushPace[crushMethodOf(batch.method, rules)]?.minutesPerKg ?? null,
+        input.open.crushPace[crushMethodOf(batch.method, rules, hive.kind)]?.minutesPerKg ?? null,
       honeyKg: outcome.honeyKg,
       pieces: outcome.pieces.mid,
       chunkJars: outcome.chunkJars.mid,

@@ -1,5 +1,6 @@
 import type { DateTime } from 'luxon';
 import type { Way } from '../choose/index.js';
+import type { HiveKindName } from '../hive/kinds.js';
 import type { Range } from '../units/format.js';
 import type { BenchClimate } from './bench.js';
 import type { VesselRole } from './gear.js';
@@ -8,6 +9,7 @@ import type { VesselRole } from './gear.js';
 export interface HarvestToPlan {
   id: string;
   name: string;
+  hiveKind: HiveKindName;
   way: Way;
   combs: number;
   /** Comb to be broken up, kg, and how long that takes these hands; null where they never wrote it down. */

@@ -11,6 +11,7 @@ import { harvestTasks, SITE_NOTES } from './tasks.js';
 
 const ZONE = 'America/Sao_Paulo';
 const plan = (more: Partial<HarvestToPlan> = {}): HarvestToPlan => ({
+  hiveKind: 'top-bar',
   id: 'a',
   name: 'Ipê',
   way: 'crush',
@@ -80,6 +81,13 @@ const drawn = (
   );
 
 describe('the timetable', () => {
+  it('comb of a pile box that is pressed later is cut open, other comb is broken up by the house rule', () => {
+    const titled = (more: Partial<HarvestToPlan>): string =>
+      of(run([plan({ way: 'drip-press', ...more })]), 'crush').title;
+    expect(titled({ hiveKind: 'pile-box' })).toBe('Cut the combs open');
+    expect(titled({ hiveKind: 'top-bar' })).toBe('Mash the comb');
+    expect(titled({ hiveKind: 'pile-box', way: 'crush' })).toBe('Mash the comb');
+  });
   it('smokes, takes, carries, washes and looks back once for two lots of one visit', () => {
     const first = plan({ id: 'a', combs: 2, taken: { laterCombs: 3, laterLots: 1 } });
     for (const order of [

@@ -1,5 +1,12 @@
 import { USUAL_PIECE, freezeHours } from '../comb/cooling.js';
-import { crushMethodOf, crushesComb, cutsComb, runsInPlace, takesPots } from '../choose/index.js';
+import {
+  crushMethodOf,
+  crushesComb,
+  cutsComb,
+  isCutOpen,
+  runsInPlace,
+  takesPots,
+} from '../choose/index.js';
 import { isStirred } from '../drain/index.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { drainHours, settleHours } from './bench.js';
@@ -316,10 +323,13 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
     last = cut;
   }
   if (crushesComb(h.way)) {
-    const method = crushMethodOf(h.way, rules);
+    const method = crushMethodOf(h.way, rules, h.hiveKind);
+    const cutOpen = isCutOpen(h.way, h.hiveKind);
     const word = cutsComb(h.way)
       ? 'Crush the trimmings'
-      : { mash: 'Mash the comb', chop: 'Chop the comb', slice: 'Slice the comb' }[method];
+      : cutOpen
+        ? 'Cut the combs open'
+        : { mash: 'Mash the comb', chop: 'Chop the comb', slice: 'Slice the comb' }[method];
     if (h.way === 'press')
       step({
         id: 'crush',
@@ -334,7 +344,15 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
       step({
         id: 'crush',
         title: word,
-        note: ['While the honey is still hive-warm.', paceText(h)].filter(Boolean).join(' '),
+        note: [
+          'While the honey is still hive-warm.',
+          cutOpen
+            ? 'Across the cells, not mashed: what drips stays clear, the press finds the rest.'
+            : '',
+          paceText(h),
+        ]
+          .filter(Boolean)
+          .join(' '),
         where: 'bench',
         ...hands(
           10 + (h.crushMinutesPerKg === null ? h.combs * 5 : h.crushMinutesPerKg * h.combKg),

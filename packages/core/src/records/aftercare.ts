@@ -22,6 +22,12 @@ export interface WaxCare {
   occurredAt: string;
 }
 
+/** Pressed wax with its honey, as it comes out of the press: for the household's own table. */
+export const newWaxDiscSchema = z.strictObject({
+  batchId: idSchema,
+  g: gramsSchema.min(1, 'Weigh the disc.'),
+});
+
 const waxBlockSchema = z.strictObject({
   g: gramsSchema.min(1, 'At least 1 g.'),
   colour: z.string().trim().max(40, 'At most 40 letters.'),

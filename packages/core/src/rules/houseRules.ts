@@ -248,6 +248,14 @@ export const houseRulesSchema = z.strictObject({
     .number('A percentage.')
     .min(14, 'At least 14 %.')
     .max(23, 'At most 23 %.'),
+  /**
+   * Another limit for hives of a kind, such as where a native species lives in them; a kind that is
+   * not there goes by the general one.
+   */
+  moistureLimitByKindPercent: z.partialRecord(
+    z.enum(HIVE_KIND_NAMES),
+    z.number('A percentage.').min(14, 'At least 14 %.').max(23, 'At most 23 %.'),
+  ),
   /** What the colony keeps for winter in a top-bar hive; null until the household has said. */
   winterNeedKg: z
     .number('Kilograms.')
@@ -328,6 +336,7 @@ export const DEFAULT_RULES: HouseRules = {
   considerFromPercent: null,
   moistureMayOverrule: true,
   moistureLimitPercent: 18.6,
+  moistureLimitByKindPercent: {},
   winterNeedKg: null,
   winterNeedByKindKg: {},
   takeBroodUsedComb: false,

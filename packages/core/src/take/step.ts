@@ -25,6 +25,8 @@ export interface TakeStep {
   slot?: number;
   /** Places a step takes together: a box weighed whole, frames that run side by side. */
   slots?: readonly number[];
+  /** Steps that are put off, this one among them, where a box drips before it is cut free. */
+  putOff?: readonly string[];
   waitMinutes?: number;
   /** Minutes from this step on within which the hive should be shut again. */
   shutWithinMinutes?: number;
@@ -283,7 +285,7 @@ export function benchSteps(input: TakeInput, atTheBench: readonly TakeStep[]): T
     {
       id: 'look-back',
       kind: 'after',
-      title: 'All cut out',
+      title: 'Done at the bench',
       text: laterText(input),
       done: 'Done here',
     },

@@ -71,6 +71,9 @@ export function topBarSteps(input: TakeInput): TakeStep[] {
   ];
 }
 
+/** Comb that is opened and left to drip may do so in its box, before it is cut free. */
+const dripsFirst = ({ way }: TakeInput): boolean => way === 'drip-press' || way === 'slice';
+
 /** Boxes of a Warré hive: whole where every comb of the box was chosen, else comb by comb. */
 export function warreSteps(input: TakeInput): TakeStep[] {
   const places = [...input.places].sort((a, b) => b - a);
@@ -82,6 +85,8 @@ export function warreSteps(input: TakeInput): TakeStep[] {
       {
         id: `cut-${box}`,
         kind: 'open',
+        slots,
+        ...(dripsFirst(input) ? { putOff: [`cut-${box}`] } : {}),
         title: 'Cut the combs free',
         text: `Both walls of each comb before its bar is lifted, ${starterText(input).replace('bar', 'bar as comb line')}. ${beesOffText(input, false)}`,
         caution: 'A bar lifted before its walls are cut snaps off above its comb.',
@@ -182,6 +187,8 @@ export function pileBoxSteps(input: TakeInput): TakeStep[] {
       {
         id: `walls-${box}`,
         kind: 'open',
+        slots,
+        ...(dripsFirst(input) ? { putOff: [`walls-${box}`, `crossbars-${box}`] } : {}),
         title: 'Cut along all four walls',
         text: 'Knife flat to the wood, top to bottom; the sides where combs end first, then the two others.',
         caution: 'Warm comb tears: in the cool of the house if it can be carried covered.',

@@ -118,6 +118,32 @@ describe('wet wax', () => {
   });
 });
 
+describe('a pressed disc', () => {
+  it('goes to the household’s own table with its honey, by weight, never more than is there', async () => {
+    const before = await lot('wet-wax');
+    expect((await home.post('/waxDiscs', { batchId, g: before.nowG + 1 })).body).toMatchObject({
+      detail: 'Only 600 g of it are there.',
+      path: 'payload.g',
+    });
+    await home.ok(home.post('/waxDiscs', { batchId, g: 350 }));
+    expect((await lot('wet-wax')).nowG).toBe(250);
+    const now = await detail();
+    expect(now.balanced).toBe(true);
+    expect(now.flows.find((f) => f.reason === 'Pressed disc, eaten at home')).toMatchObject({
+      to: 'outside',
+      g: 350,
+    });
+  });
+  it('is not eaten where its honey is held back', async () => {
+    await looked('sick');
+    expect((await home.post('/waxDiscs', { batchId, g: 100 })).body).toMatchObject({
+      path: 'payload.g',
+      detail: expect.stringContaining('Held back'),
+    });
+    expect((await lot('wet-wax')).nowG).toBe(600);
+  });
+});
+
 describe('a rinse', () => {
   it('takes its honey out of the wet wax, has a clock, and what came from tools is found again', async () => {
     await rinse();

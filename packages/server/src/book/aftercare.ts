@@ -1,11 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import {
+  FATES_UNDER_HOLD,
   HOLD_WORDS,
   WAX_CARE_WORDS,
   mayFeed,
   newGearCareSchema,
   newRinseSchema,
   newWaxCareSchema,
+  newWaxDiscSchema,
   newWaxSchema,
   rinseHolds,
   settleQuestionSchema,
@@ -131,6 +133,25 @@ export const aftercareWrites = [
       await batchView(unit.db, payload.batchId);
       await unit.insert('waxCares', { ...payload, occurredAt: unit.at });
       return { id: payload.id };
+    },
+  }),
+  write({
+    method: 'post',
+    path: '/waxDiscs',
+    schema: newWaxDiscSchema,
+    sentence: (p) => `${p.g} g of pressed wax with its honey, eaten at home`,
+    run: async (unit, { batchId, g }) => {
+      const detail = await batchDetail(unit.db, batchId);
+      const wet = detail.lots.find((lot) => lot.kind === 'wet-wax');
+      if (!wet || wet.nowG <= 0)
+        throw conflict('no-wax', 'No pressed wax of this harvest is left.');
+      if (g > wet.nowG) throw refused(`Only ${wet.nowG} g of it are there.`, 'payload.g');
+      const held = (detail.holds[wet.id] ?? []).find(
+        (hold) => !FATES_UNDER_HOLD[hold.cause].includes('eaten'),
+      );
+      if (held) throw refused(`Held back: ${(await heldText(unit.db, wet.id))!}`, 'payload.g');
+      await unit.flow({ from: wet.id, to: 'outside', g, reason: 'Pressed disc, eaten at home' });
+      return { detail: await batchDetail(unit.db, batchId) };
     },
   }),
   write({

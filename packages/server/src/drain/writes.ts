@@ -28,6 +28,7 @@ import {
   lotView,
 } from '../store/views.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
+import { estimateEnds, estimateGivesWay } from '../take/estimates.js';
 import { addMinutes, lotOf, pressedLotOf } from '../take/lots.js';
 import { write } from '../store/writes.js';
 
@@ -161,11 +162,11 @@ export const drainWrites = [
       const drain = await runningDrain(unit, payload.drainId);
       const netG = payload.grossG - payload.tareG;
       const outG = outByWeighing(drain, { of: payload.of, netG, occurredAt: unit.at });
-      if (outG > drain.crushedG || netG > drain.crushedG + drain.potStartG)
-        throw refused(
-          `More came out than the ${(drain.crushedG / 1000).toFixed(2)} kg that were crushed${drawnBefore(drain.events, unit.at) > 0 ? ', with what was drawn off' : ''}. Is the tare right?`,
-          'payload.grossG',
-        );
+      await estimateGivesWay(unit, await batchView(unit.db, drain.batchId), drain, {
+        overG: Math.max(outG, netG - drain.potStartG) - drain.crushedG,
+        otherwise: `More came out than the ${kilograms(drain.crushedG)} that were crushed${drawnBefore(drain.events, unit.at) > 0 ? ', with what was drawn off' : ''}. Is the tare right?`,
+        field: 'payload.grossG',
+      });
       await unit.insert('weighings', { ...payload, netG, leftOut: false, occurredAt: unit.at });
       return { detail: await batchDetail(unit.db, drain.batchId) };
     },
@@ -238,20 +239,21 @@ export const drainWrites = [
         moisturePercent: payload.moisturePercent ?? null,
         occurredAt: unit.at,
       });
-      if (payload.kind === 'press' && (payload.g ?? 0) > drain.crushedG)
-        throw refused(
-          `More than the ${kilograms(drain.crushedG)} that were crushed. Is the tare right?`,
-          'payload.g',
-        );
+      if (payload.kind === 'press')
+        await estimateGivesWay(unit, batch, drain, {
+          overG: (payload.g ?? 0) - drain.crushedG,
+          otherwise: `More than the ${kilograms(drain.crushedG)} that were crushed. Is the tare right?`,
+          field: 'payload.g',
+        });
       if (payload.kind === 'draw-off') {
         const from = await lotOf(unit, batch, 'crushed', 'crushed comb');
         const { nowG } = (await lotView(unit.db, from))!;
         const drippedG = Math.max(0, payload.g! - potLeftG(drain, unit.at));
-        if (drippedG > nowG)
-          throw refused(
-            `More than can have come: of what was crushed ${kilograms(nowG)} are not drawn off yet.`,
-            'payload.g',
-          );
+        await estimateGivesWay(unit, batch, drain, {
+          overG: drippedG - nowG,
+          otherwise: `More than can have come: of what was crushed ${kilograms(nowG)} are not drawn off yet.`,
+          field: 'payload.g',
+        });
         await unit.flow({
           from,
           to: await lotOf(unit, batch, 'honey', 'honey'),
@@ -299,17 +301,18 @@ export const drainWrites = [
       const book = await bookView(unit.db, batch.id);
       const crushed = book.lots.find((lot) => lot.kind === 'crushed')!;
       const honeyG = payload.honeyG + payload.pressedG;
-      if (honeyG > crushed.nowG)
-        throw refused(
-          `More honey than the ${kilograms(crushed.nowG)} of comb that were left of it. Is a tare wrong?`,
-          'payload.honeyG',
-        );
-      const { gapG, asks, sentence } = closeMass({
-        crushedG: drain.crushedG,
+      const wasteG = payload.waste.reduce((sum, w) => sum + w.g, 0);
+      await estimateEnds(unit, batch, drain, {
         leftG: crushed.nowG,
         honeyG,
+        outG: honeyG + payload.wetWaxG + wasteG,
+      });
+      const { gapG, asks, sentence } = closeMass({
+        crushedG: drain.crushedG,
+        leftG: (await lotView(unit.db, crushed.id))!.nowG,
+        honeyG,
         wetWaxG: payload.wetWaxG,
-        debrisG: payload.waste.reduce((sum, w) => sum + w.g, 0),
+        debrisG: wasteG,
       });
       if (asks && payload.gapReason === '')
         throw refused(`${sentence} Say why.`, 'payload.gapReason');

@@ -22,6 +22,7 @@ import { find } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../store/views.js';
 import { write } from '../store/writes.js';
+import { restateEstimate } from './estimates.js';
 import { addMinutes, lotOf, openBatch } from './lots.js';
 import { mayLeaveNow } from './mayLeave.js';
 
@@ -78,7 +79,8 @@ async function weighOwed(
   weighed: { grossG: number | null; tareG: number | null; netBy: Take['netBy'] },
 ): Promise<void> {
   const detail = await batchDetail(unit.db, batch.id);
-  const owed = owedWeighings(detail).combs.flat();
+  const { combs, estimated } = owedWeighings(detail);
+  const owed = [...combs, ...(weighed.netBy === 'estimate' ? [] : estimated)].flat();
   const takes = combIds.map((id) => owed.find((t) => t.combId === id));
   if (takes.some((t) => !t))
     throw conflict('weighed-already', 'This comb is weighed already.', 'payload.combIds');
@@ -89,6 +91,15 @@ async function weighOwed(
   const netG = byEstimate
     ? Math.round(1000 * estimates.reduce((sum: number, kg) => sum + kg!, 0))
     : weighed.grossG! - weighed.tareG!;
+  const said = takes.reduce((g, t) => g + (t!.netG ?? 0), 0);
+  const wasEstimated = takes.every((t) => t!.netG !== null);
+  if (wasEstimated)
+    await restateEstimate(
+      unit,
+      batch,
+      takes.map((t) => t!),
+      { changeG: netG - said, reason: 'Weighed at last, instead of its estimate' },
+    );
   const shares = boxShares(netG, estimates);
   for (const [i, take] of takes.entries())
     await unit.update('takes', take!.id, {
@@ -96,6 +107,7 @@ async function weighOwed(
       netBy: weighed.netBy,
       ...(i === 0 && !byEstimate ? { grossG: weighed.grossG, tareG: weighed.tareG } : {}),
     });
+  if (wasEstimated) return;
   const what = combIds.length === 1 ? 'Comb' : `${combIds.length} combs`;
   await intoTheBook(unit, batch, netG, `${what}, ${byEstimate ? 'by estimate' : 'weighed later'}`);
 }

@@ -29,6 +29,8 @@ const props = defineProps<{
   lastGrossG: number | null;
   lowerTareG: number | null;
   drawnG: number;
+  /** The comb was never weighed: what comes out says what it was. */
+  byEstimate: boolean;
   pricePerKg: number | null;
 }>();
 const router = useRouter();
@@ -87,6 +89,7 @@ const missing = computed(() => {
   if (wasPressed.value && netOf(pressed.value) === null)
     return 'What does the pressed honey weigh, with its vessel and without?';
   if (netOf(wax.value) === null) return 'What does the wet wax weigh, with its bowl and without?';
+  if (props.byEstimate) return null;
   if (parts.value && parts.value.honeyG + parts.value.pressedG > props.leftG)
     return `More honey than the ${massText(props.leftG / 1000, units.value, 2)} of comb that were left of it. Is a tare wrong?`;
   if (close_.value?.asks && !gapReason.value.trim()) return 'Say why in and out differ.';
@@ -162,7 +165,11 @@ async function write(): Promise<void> {
       :gross-error="fieldError('wetWaxG')"
     />
     <WasteItems v-model="waste" :units="units" />
-    <template v-if="close_ && close_.gapG !== 0">
+    <p v-if="close_ && byEstimate">
+      The comb was in the book by its estimate. Now it is
+      <b>{{ massText((drain.crushedG - close_.gapG) / 1000, units, 2) }}</b>, by what came of it.
+    </p>
+    <template v-else-if="close_ && close_.gapG !== 0">
       <p :class="{ rust: close_.asks }">
         <b
           >{{ smallMassText(Math.abs(close_.gapG), units, 1) }}

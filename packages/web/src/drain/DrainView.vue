@@ -3,9 +3,11 @@ import {
   ARRANGEMENT_WORDS,
   RUNS_TO_APPLY,
   drawnBefore,
+  estimatedTakes,
   honeyDensityKgPerL,
   hoursText,
   massText,
+  isCutOpen,
   isStirred,
   nextStirAt,
   pressAdvice,
@@ -132,6 +134,8 @@ const event = (payload: Record<string, unknown>, said: string): Promise<unknown>
 const mostG = computed(
   () => detail.value?.lots.find((l) => l.kind === 'crushed')?.nowG ?? drain.value?.crushedG ?? 0,
 );
+/** Comb that was never weighed: its estimate gives way to what comes out. */
+const byEstimate = computed(() => (detail.value ? estimatedTakes(detail.value).length > 0 : false));
 const temperatureC = ref<number | null>(null);
 async function readThermometer(): Promise<void> {
   temperatureC.value = (await read<{ value: number }>('/instruments/thermometer')).value;
@@ -168,11 +172,16 @@ const mainWords = computed(
         when: pressing.value
           ? 'pressed enough'
           : drain.value && rules.value && !isStirred(drain.value.method, rules.value)
-            ? 'slices are left alone, by your rule'
+            ? `${brokenUp.value === 'Cut-open' ? 'cut-open comb is' : 'slices are'} left alone, by your rule`
             : 'stirred twice',
       },
     })[main.value],
 );
+const brokenUp = computed(() => {
+  const { method, hiveKind } = detail.value!.batch;
+  if (drain.value!.method === 'slice' && isCutOpen(method, hiveKind)) return 'Cut-open';
+  return { mash: 'Mashed', chop: 'Chopped', slice: 'Sliced' }[drain.value!.method];
+});
 const ownApplies = computed(() => (own.value?.runs ?? 0) >= RUNS_TO_APPLY);
 /**
  * Whose share and time the forecast starts from: the person should not take a guess for a
@@ -227,10 +236,9 @@ const closeFrom = computed(() => {
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
       <span class="sub"
-        >{{ { mash: 'Mashed', chop: 'Chopped', slice: 'Sliced' }[drain.method] }} comb,
-        {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }}, {{ temperatureNow }} °C,
-        {{ drain.moisturePercent }} % water. Your hands: {{ detail.batch.handsOnMinutes }} min in
-        all.</span
+        >{{ brokenUp }} comb, {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }},
+        {{ temperatureNow }} °C, {{ drain.moisturePercent }} % water. Your hands:
+        {{ detail.batch.handsOnMinutes }} min in all.</span
       >
       <span class="right small"
         ><RouterLink
@@ -435,7 +443,12 @@ const closeFrom = computed(() => {
       :style="{ width: '480px', maxWidth: '94vw' }"
       @update:visible="panel = null"
     >
-      <DrawOff :drain="drain" :rules="rules" :most-g="mostG" @done="panel = null" />
+      <DrawOff
+        :drain="drain"
+        :rules="rules"
+        :most-g="byEstimate ? null : mostG"
+        @done="panel = null"
+      />
     </Dialog>
     <Dialog
       :visible="panel === 'temperature'"
@@ -500,6 +513,7 @@ const closeFrom = computed(() => {
         :last-gross-g="closeFrom?.grossG ?? null"
         :lower-tare-g="closeFrom?.tareG ?? lower?.tareG ?? null"
         :drawn-g="drawnG"
+        :by-estimate="byEstimate"
         :price-per-kg="pricePerKg"
     /></Dialog>
   </div>

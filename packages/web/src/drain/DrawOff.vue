@@ -9,7 +9,12 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 
 /** Honey that left the lower vessel, weighed in the one it went into. */
-const props = defineProps<{ drain: Drain; rules: HouseRules; mostG: number }>();
+const props = defineProps<{
+  drain: Drain;
+  rules: HouseRules;
+  /** What can be drawn off yet; null where the comb was never weighed. */
+  mostG: number | null;
+}>();
 const emit = defineEmits<{ done: [] }>();
 const { go, busy, refusal, fieldError } = useSend();
 const grossG = ref<number | null>(null);
@@ -25,7 +30,7 @@ const knownTareG = computed(
 const missing = computed(() => {
   if (netG.value === null) return 'Gross and empty weight of the vessel it went into.';
   if (netG.value <= 0) return 'Nothing was drawn off by these weights.';
-  if (netG.value > props.mostG)
+  if (props.mostG !== null && netG.value > props.mostG)
     return `More than can have come: of what was crushed ${massText(props.mostG / 1000, props.rules.units, 2)} are not drawn off yet.`;
   return null;
 });

@@ -3,6 +3,7 @@ import {
   RUNS_TO_APPLY,
   crushMethodOf,
   crushesComb,
+  estimatedTakes,
   hasHoles,
   honeyInComb,
   measuredWaterPercent,
@@ -22,6 +23,13 @@ import { computed, watch, type Ref } from 'vue';
 import { useOpenPlans, useRuns } from '../server/queries.js';
 import { useDraft } from '../shell/draft.js';
 
+/** How its vessels stand until the person says otherwise. */
+function firstArrangement(detail: BatchDetail): Arrangement {
+  const dripsInBox = estimatedTakes(detail).some((t) => t.byBox);
+  if (dripsInBox) return 'box-tray';
+  return detail.batch.method === 'press' ? 'press-bag' : 'holed-bucket';
+}
+
 /**
  * One stack of vessels before its drain begins: what was chosen and typed, which survives a reload, and what it says of
  * itself. Takes the harvest, the house rules and the vessels of the kit.
@@ -32,10 +40,12 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
   const measured = measuredWaterPercent(detail.value);
   const roundTenth = (x: number): number => Math.round(x * 10) / 10;
   const { draft, clear } = useDraft(`stack.${detail.value.batch.id}`, () => ({
-    arrangement: (way === 'press' ? 'press-bag' : 'holed-bucket') as Arrangement,
+    arrangement: firstArrangement(detail.value),
     upper: null as string | null,
     lower: null as string | null,
-    method: crushesComb(way) ? crushMethodOf(way as Way, rules.value) : rules.value.crush,
+    method: crushesComb(way)
+      ? crushMethodOf(way as Way, rules.value, detail.value.batch.hiveKind)
+      : rules.value.crush,
     fineness: 'middle' as Fineness,
     thixotropic: false,
     potText: '',

@@ -114,6 +114,21 @@ async function writeWax(): Promise<void> {
   );
   if (done) [cleanText.value, blocks.value] = ['', []];
 }
+/** A disc out of the press, kept with its honey for the household's own table. */
+const wasPressed = computed(() =>
+  (props.detail.drains ?? []).some((d) => d.events.some((e) => e.kind === 'press')),
+);
+const discSend = useSend();
+const discText = ref('');
+const discG = computed(() => grams(discText.value));
+async function writeDisc(): Promise<void> {
+  const done = await discSend.go(
+    '/waxDiscs',
+    { batchId: props.detail.batch.id, g: discG.value },
+    'The disc is the household’s own.',
+  );
+  if (done) discText.value = '';
+}
 const litres = ref<number | null>(null);
 const brix = ref<number | null>(null);
 const cold = ref(false);
@@ -247,6 +262,25 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       />
     </div>
     <Refusal :refusal="care.refusal.value" />
+    <form v-if="wet && wet.nowG > 0 && wasPressed" class="acts" @submit.prevent="writeDisc">
+      <div class="line">
+        <TextField
+          v-model="discText"
+          :label="`Pressed disc with its honey, eaten at home, ${units === 'metric' ? 'g' : 'oz'}`"
+          :error="
+            discSend.fieldError('g') ??
+            (discText && discG === null ? 'A weight such as 350 g.' : null)
+          "
+        /><Button
+          outlined
+          type="submit"
+          label="Keep it for the house"
+          :disabled="!discG"
+          :loading="discSend.busy.value"
+        />
+      </div>
+      <Refusal :refusal="discSend.refusal.value" :fields="['g']" />
+    </form>
     <form v-if="wet && wet.nowG > 0" class="acts" @submit.prevent="writeWax">
       <div class="line">
         <SelectButton

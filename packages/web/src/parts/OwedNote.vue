@@ -4,10 +4,8 @@ import { computed } from 'vue';
 
 /** What of this harvest is not weighed yet, where its figures are shown: they are short of it. */
 const props = defineProps<{ detail: BatchDetail }>();
-const count = computed(() => {
-  const owed = owedWeighings(props.detail);
-  return owed.combs.length + owed.vessels.length;
-});
+const owed = computed(() => owedWeighings(props.detail));
+const count = computed(() => owed.value.combs.length + owed.value.vessels.length);
 </script>
 
 <template>
@@ -15,6 +13,10 @@ const count = computed(() => {
     <b>{{ count === 1 ? 'One weighing is' : `${count} weighings are` }} still open</b>: what is not
     weighed is in no figure here.
     <RouterLink :to="`/owed/${detail.batch.id}`">Weigh it</RouterLink>
+  </p>
+  <p v-else-if="owed.estimated.length && !detail.batch.closedAt" class="sub">
+    Its comb is in the book by estimate.
+    <RouterLink :to="`/owed/${detail.batch.id}`">Weigh it instead</RouterLink>
   </p>
 </template>
 

@@ -22,13 +22,21 @@ const props = defineProps<{
 }>();
 const grossG = defineModel<number | null>('grossG', { required: true });
 const tareG = defineModel<number | null>('tareG', { required: true });
-const grossText = ref(props.firstGrossG ? massField(props.firstGrossG, props.units) : '');
+const firstText = (g: number | null | undefined): string => (g ? massField(g, props.units) : '');
+const grossText = ref(firstText(props.firstGrossG));
 const tareText = ref('');
 const readBy = ref('');
 const grams = (text: string): number | null => {
   const g = readMassG(text, props.units === 'metric' ? 'kg' : 'lb');
   return g === null ? null : Math.round(g);
 };
+// A weighing written down a moment ago may come late; what was typed meanwhile stays.
+watch(
+  () => props.firstGrossG,
+  (g, before) => {
+    if (grossText.value === firstText(before)) grossText.value = firstText(g);
+  },
+);
 watch(
   () => props.knownTareG,
   (g) => (tareText.value = g ? massField(g, props.units) : ''),

@@ -82,6 +82,12 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
   const { [kind]: _old, ...rest } = draft.value!.winterNeedByKindKg;
   draft.value!.winterNeedByKindKg = kg === null ? rest : { ...rest, [kind]: kg };
 }
+/** Sealed pots of stingless bees are ripe whatever their water. */
+const limitKinds = HIVE_KIND_NAMES.filter((k) => k !== 'stingless');
+function setLimit(kind: HiveKindName, percent: number | null): void {
+  const { [kind]: _old, ...rest } = draft.value!.moistureLimitByKindPercent;
+  draft.value!.moistureLimitByKindPercent = percent === null ? rest : { ...rest, [kind]: percent };
+}
 const options = (map: Record<string, string>): { label: string; value: string }[] =>
   Object.entries(map).map(([value, label]) => ({ value, label }));
 </script>
@@ -187,6 +193,27 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             aria-labelledby="r-over"
         /></span>
       </div>
+      <details class="how" :open="Object.keys(draft.moistureLimitByKindPercent).length > 0">
+        <summary>Another limit of water for a kind of hive, such as one with a native bee…</summary>
+        <div class="line">
+          <NumberField
+            v-for="kind in limitKinds"
+            :key="kind"
+            nullable
+            :label="`Water, at most, ${HIVE_KINDS[kind].name}`"
+            unit="%"
+            :min="14"
+            :max="23"
+            :model-value="draft.moistureLimitByKindPercent[kind] ?? null"
+            :error="issue(`moistureLimitByKindPercent.${kind}`)"
+            @update:model-value="setLimit(kind, $event)"
+          />
+        </div>
+        <p class="sub">
+          Empty: the limit above. What your place asks of honey of a native bee says your food
+          authority.
+        </p>
+      </details>
       <h2 class="furrow-heading">Theirs</h2>
       <div class="line">
         <NumberField

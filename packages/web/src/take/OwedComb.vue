@@ -15,6 +15,10 @@ const props = defineProps<{
   knownTareG: number | null;
   /** What the looks say it weighs; null where there was none. */
   expected: string | null;
+  /** What it weighed full, where that is known. */
+  firstGrossG?: number | null;
+  /** Its estimate, where it is in the book by that until it is weighed. */
+  inBookG?: number | null;
 }>();
 const { go, busy, refusal, fieldError } = useSend();
 const grossG = ref<number | null>(null);
@@ -45,13 +49,18 @@ const write = (netBy: NetBy) =>
 <template>
   <form class="acts bench" @submit.prevent="write('scale')">
     <h2 class="furrow-heading">Weigh {{ name }}</h2>
-    <p v-if="expected" class="sub">By the last look {{ expected }}, comb with its wax.</p>
+    <p v-if="inBookG" class="sub">
+      In the book by its estimate, {{ massText(inBookG / 1000, rules.units, 2) }}: the scale counts
+      instead, now or when its box stands empty.
+    </p>
+    <p v-else-if="expected" class="sub">By the last look {{ expected }}, comb with its wax.</p>
     <WeighFields
       v-model:gross-g="grossG"
       v-model:tare-g="tareG"
       :units="rules.units"
       what="vessel and comb"
       :known-tare-g="knownTareG"
+      :first-gross-g="firstGrossG"
       :gross-error="fieldError('grossG')"
       :tare-error="fieldError('tareG')"
     />
@@ -59,7 +68,7 @@ const write = (netBy: NetBy) =>
     <Button type="submit" label="Write it down" :disabled="missing !== null" :loading="busy" />
     <p v-if="missing" class="sub">{{ missing }}</p>
     <Button
-      v-if="expected"
+      v-if="expected && !inBookG"
       outlined
       type="button"
       :label="`It never will be: take the estimate, ${expected}`"

@@ -25,7 +25,7 @@ const { data: vessels } = useVessels();
 const { data: rulesVersion } = useRules();
 const rules = computed(() => rulesVersion.value?.rules);
 const owed = computed(() =>
-  detail.value ? owedWeighings(detail.value) : { combs: [], vessels: [] },
+  detail.value ? owedWeighings(detail.value) : { combs: [], estimated: [], vessels: [] },
 );
 const kit = (id: string) => (vessels.value ?? []).find((v) => v.id === id) ?? null;
 const frameLabel = (combId: string): string => {
@@ -58,6 +58,12 @@ function expected(combs: Take[]): string | null {
   const sum = (edge: 'low' | 'mid' | 'high'): number =>
     ranges.reduce((kg, e) => kg + e!.honeyKg[edge] + e!.waxKg[edge], 0);
   return massRangeText({ low: sum('low'), mid: sum('mid'), high: sum('high') }, rules.value!.units);
+}
+/** What a box weighed with its combs, if somebody lifted it then. */
+function fullBoxG(combs: Take[]): number | null {
+  const box = Math.floor(combs[0].slot / 100);
+  const mark = detail.value!.marks.find((m) => m.stepId === `box-${box}`);
+  return combs[0].byBox && typeof mark?.answer.grossG === 'number' ? mark.answer.grossG : null;
 }
 const back = computed(() => `/${detail.value!.batch.stage}/${detail.value!.batch.id}`);
 const skipped = ref<string[]>([]);
@@ -104,6 +110,18 @@ const skipped = ref<string[]>([]);
         :name="nameOf(combs)"
         :comb-ids="combs.map((t) => t.combId)"
         :known-tare-g="combs[0].vesselId ? (kit(combs[0].vesselId)?.tareG ?? null) : null"
+        :expected="expected(combs)"
+      />
+      <OwedComb
+        v-for="combs in owed.estimated"
+        :key="combs[0].id"
+        :batch-id="detail.batch.id"
+        :rules="rules"
+        :name="nameOf(combs)"
+        :comb-ids="combs.map((t) => t.combId)"
+        :known-tare-g="combs[0].vesselId ? (kit(combs[0].vesselId)?.tareG ?? null) : null"
+        :first-gross-g="fullBoxG(combs)"
+        :in-book-g="combs.reduce((g, t) => g + t.netG!, 0)"
         :expected="expected(combs)"
       />
     </div>

@@ -36,6 +36,7 @@ import { clockText } from '../shell/times.js';
 import { useAwake } from '../shell/useAwake.js';
 import { useNow } from '../shell/useNow.js';
 import { useUi } from '../shell/ui.js';
+import DripsInBox from './DripsInBox.vue';
 import FramesPanel from './FramesPanel.vue';
 import HiveScale from './HiveScale.vue';
 import IncidentDialog from './IncidentDialog.vue';
@@ -432,6 +433,14 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             label="Opened without smoke"
             :disabled="busy"
             @click="mark({ unsmoked: true })"
+          />
+          <DripsInBox
+            v-if="step.putOff && !isDone"
+            :key="step.id"
+            :detail="seen!"
+            :rules="rules"
+            :comb-ids="step.slots!.map((s) => combOf(s)!)"
+            :put-off="step.putOff"
           />
           <div v-if="step.kind === 'unit'" class="acts row halves">
             <Button outlined label="Put it back" @click="put('put-back')" /><Button

@@ -16,6 +16,7 @@ import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
+import DripsInBox from './DripsInBox.vue';
 
 /** A box weighed whole: with its combs first, empty afterwards. What is missing was comb. */
 const props = defineProps<{
@@ -81,15 +82,6 @@ const writeEmpty = (later: boolean) =>
       ? 'Its comb is weighed later.'
       : `${massText(netG.value! / 1000, units.value, 2)} of comb.`,
   );
-/** Comb that drips in its box is weighed by its look until the box stands empty. */
-async function dripInBox(): Promise<void> {
-  if (!(await writeEmpty(true))) return;
-  await go(
-    `/harvests/${props.detail.batch.id}/weighTakes`,
-    { combIds: props.combIds, grossG: null, tareG: null, netBy: 'estimate' },
-    'It drips in its box, by its estimate for now.',
-  );
-}
 const write = (later = false) => (empty.value ? writeEmpty(later) : writeFull(later));
 /** What the box held by the last looks, comb with its wax; null where one was never looked at. */
 const expectedKg = computed(() => {
@@ -166,15 +158,7 @@ const missing = computed(() => {
       :loading="busy"
       @click="write(true)"
     />
-    <Button
-      v-if="empty && expectedKg"
-      outlined
-      type="button"
-      class="later"
-      :label="`It drips in its box first: ${massRangeText(expectedKg, units)} by estimate`"
-      :loading="busy"
-      @click="dripInBox"
-    />
+    <DripsInBox v-if="empty" :detail="detail" :rules="rules" :comb-ids="combIds" :put-off="[]" />
   </form>
 </template>
 

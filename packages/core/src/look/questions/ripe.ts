@@ -17,6 +17,13 @@ import { percentDown, percentText, restsOn, type Finding } from '../finding.js';
 export const ripeNeedPercent = (facts: CombFacts): number =>
   drainsInPlace(facts) ? facts.rules.ripeDrainPercent : facts.rules.ripeCappedPercent;
 
+/** Water that the household lets pass in honey of this kind of hive, percent; never above the wet limit. */
+const waterLimitPercent = ({ rules, ...facts }: CombFacts): number =>
+  Math.min(
+    rules.moistureLimitByKindPercent[facts.kind] ?? rules.moistureLimitPercent,
+    wetLimitPercent(facts),
+  );
+
 /**
  * Is it ripe? Water decides over caps in one direction always: wet is never ripe, whatever the house rule says. Dry may
  * lift only where the rule allows it and by the sampling rule (SCIENCE 1: three samples from open cells of both sides,
@@ -39,7 +46,7 @@ export function ripe(facts: CombFacts): Finding {
 
 function tooWet(facts: CombFacts, water: KnownWater): Finding | null {
   const wet = wetLimitPercent(facts);
-  const limit = Math.min(facts.rules.moistureLimitPercent, wet);
+  const limit = waterLimitPercent(facts);
   if (water.wettestPercent === null || water.wettestPercent <= limit) return null;
   const measured = water.wettestPercent;
   const ofAll = `${measured.toFixed(1)} % water in the wettest of ${water.count} ${water.count === 1 ? 'sample' : 'samples'}`;
@@ -132,7 +139,7 @@ function dry(
   said: string,
 ): Pick<Finding, 'answer' | 'weight' | 'rule' | 'sentence'> | null {
   if (!facts.rules.moistureMayOverrule || water.openCount === 0) return null;
-  const limit = Math.min(facts.rules.moistureLimitPercent, wetLimitPercent(facts));
+  const limit = waterLimitPercent(facts);
   if (!water.sampled)
     return {
       answer: 'unknown',

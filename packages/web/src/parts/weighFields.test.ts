@@ -1,0 +1,35 @@
+import { mount } from '@vue/test-utils';
+import PrimeVue from 'primevue/config';
+import { describe, expect, it } from 'vitest';
+import WeighFields from './WeighFields.vue';
+
+const fields = (firstGrossG: number | null) =>
+  mount(WeighFields, {
+    props: {
+      units: 'metric' as const,
+      what: 'vessel and honey',
+      knownTareG: 400,
+      firstGrossG,
+      grossG: null,
+      tareG: null,
+    },
+    global: { plugins: [PrimeVue] },
+  });
+const gross = (wrapper: ReturnType<typeof fields>): HTMLInputElement =>
+  wrapper.find('input').element as HTMLInputElement;
+
+describe('the fields of a weighing', () => {
+  it('begin with the weighing that stands already, also where it comes late', async () => {
+    const wrapper = fields(null);
+    expect(gross(wrapper).value).toBe('');
+    await wrapper.setProps({ firstGrossG: 2100 });
+    expect(gross(wrapper).value).toBe('2.1 kg');
+    expect(wrapper.emitted('update:grossG')!.at(-1)).toEqual([2100]);
+  });
+  it('keep what was typed when it comes late', async () => {
+    const wrapper = fields(null);
+    await wrapper.find('input').setValue('3,4');
+    await wrapper.setProps({ firstGrossG: 2100 });
+    expect(gross(wrapper).value).toBe('3,4');
+  });
+});
