@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { JARS, comb, hive, household, manyHives, solver } from '../../fixtures/chooser.js';
+import { JARS, VESSELS, comb, hive, household, manyHives, solver } from '../../fixtures/chooser.js';
+import { pickVessels, type VesselRole } from '../ready/index.js';
 import {
   alternatives,
   bindings,
@@ -137,6 +138,26 @@ describe('the best set', () => {
         expect(taken.length === 0 || stays >= needKg - 1e-6).toBe(true);
       }),
       { numRuns: 60 },
+    );
+  });
+  it('fits, every lot by its own vessels, into what the kit has of each kind', () => {
+    fc.assert(
+      fc.property(someCombs, fc.double({ min: 2, max: 14, noNaN: true }), (list, volumeL) => {
+        const kit = VESSELS.map((v) => ({ ...v, volumeL }));
+        const model = chooseModel([hive(drawn(list), 0)], ask(), household({}, JARS, kit));
+        const { taken } = choose(model, solve)!;
+        const litres = (of: (o: ChooseModel['options'][number]) => number): number =>
+          taken.reduce((sum, i) => sum + of(model.options[i]), 0);
+        const needs = {
+          tub: litres((o) => o.outcome.tubL),
+          upper: litres((o) => (o.way === 'press' ? 0 : o.outcome.crushedL)),
+          lower: litres((o) => o.outcome.outL),
+          settling: litres((o) => o.outcome.outL),
+        };
+        for (const [role, neededL] of Object.entries(needs))
+          expect(pickVessels(kit, role as VesselRole, neededL).shortL).toBeLessThan(1e-6);
+      }),
+      { numRuns: 40 },
     );
   });
   it('is never worse for more jars, boxes, freezer or stores', () => {

@@ -1,4 +1,5 @@
 import { HEADSPACE_SHARE } from '../rules/headspace.js';
+import type { VesselRole } from '../ready/index.js';
 import { takeBlocks, wayBlocks, waysOf, type Block } from './blocks.js';
 import { marketOf, outcomeOf, type Market, type Outcome } from './outcome.js';
 import { takingOrders, type TakingOrder } from './orders.js';
@@ -21,7 +22,8 @@ export interface Limit {
     | 'combs'
     | 'tub'
     | 'upper'
-    | 'out'
+    | 'lower'
+    | 'settling'
     | 'freezer'
     | 'pieces'
     | 'chunk'
@@ -175,25 +177,20 @@ export function chooseModel(
       });
   }
   if (question.countVessels) {
-    const room = (roles: string[]): { litres: number; largestL: number } | null => {
+    const room = (role: VesselRole): { litres: number; largestL: number } | null => {
       const list = vessels
-        .filter((v) => roles.includes(v.role))
+        .filter((v) => v.role === role)
         .map((v) => v.volumeL * (1 - HEADSPACE_SHARE));
       return list.length
         ? { litres: list.reduce((a, b) => a + b, 0), largestL: Math.max(...list) }
         : null;
     };
-    const add = (
-      kind: 'tub' | 'upper' | 'out',
-      what: string,
-      roles: string[],
-      uses: Limit['uses'],
-    ): void => {
-      const there = room(roles);
+    const add = (role: VesselRole, what: string, uses: Limit['uses']): void => {
+      const there = room(role);
       if (there)
         limits.push({
-          id: kind,
-          kind,
+          id: role,
+          kind: role,
           what,
           unit: 'L',
           atMost: there.litres,
@@ -202,11 +199,13 @@ export function chooseModel(
           uses,
         });
     };
-    add('tub', 'tubs for comb', ['tub'], (o) => o.outcome.tubL);
-    add('upper', 'buckets with holes', ['upper'], (o) =>
-      crushesComb(o.way) ? o.outcome.crushedL : 0,
+    add('tub', 'tubs for comb', (o) => o.outcome.tubL);
+    add('upper', 'buckets with holes', (o) =>
+      crushesComb(o.way) && o.way !== 'press' ? o.outcome.crushedL : 0,
     );
-    add('out', 'buckets for the honey', ['lower', 'settling'], (o) => o.outcome.outL);
+    // The honey stands in the one and then in the other: each has to hold all of it.
+    add('lower', 'buckets for the honey', (o) => o.outcome.outL);
+    add('settling', 'settling vessels', (o) => (o.way === 'draw-pots' ? 0 : o.outcome.outL));
   }
   if (question.countFreezer && rules.freeze !== 'none' && rules.freezerL !== null)
     limits.push({

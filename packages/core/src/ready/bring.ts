@@ -3,7 +3,7 @@ import { hiveKind, type HiveKindName } from '../hive/kinds.js';
 import type { Gear } from '../records/plan.js';
 import type { JarKindRecord } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
-import { pickVessels, type KitVessel, type VesselRole } from './gear.js';
+import { pickVessels, type KitVessel, type VesselNeed, type VesselRole } from './gear.js';
 
 /** One line of the list: what, how much, what it serves, what to do without it. */
 export interface BringLine {
@@ -272,22 +272,24 @@ export function bringList(input: {
     litres: (h: BringHarvest) => number,
     where: typeof hive,
   ): void => {
-    // Each lot has its own vessel; the kit is shared out in the order of the harvests.
+    // Each lot has its own vessel; the kit is shared out in the order of the harvests. At the bench
+    // one may follow the other in the same vessel: the timetable waits for it.
     const used = new Set<string>();
     for (const h of of) {
-      const need = pickVessels(
+      const free = pickVessels(
         input.kit.filter((v) => !used.has(v.id)),
         role,
         litres(h),
       );
+      const all = pickVessels(input.kit, role, litres(h));
+      const waits = role !== 'tub' && free.shortL > 0.05 && all.shortL <= 0.05;
+      const need = waits ? all : free;
       for (const v of need.vessels) used.add(v.id);
       where(
         `vessel-${role}-${h.id}`,
         `${what}, ${litres(h).toFixed(1)} L${need.vessels.length ? `: ${need.vessels.map((v) => `${v.name} (${v.volumeL} L)`).join(', ')}` : ''}`,
         `${h.hiveName} ${h.combLabels}`,
-        need.shortL > 0.05
-          ? `${need.shortL.toFixed(1)} L short: draw off in between, borrow one, or choose less. Food grade only, no bare metal.`
-          : 'Food grade only: no galvanised, copper, bare iron or reused chemical vessels.',
+        vesselAdvice(need, waits),
         need.shortL > 0.05 ? 1 : 0,
       );
     }
@@ -312,13 +314,16 @@ export function bringList(input: {
     (h) => h.litres.out,
     bench,
   );
-  vessel(
-    'settling',
-    'Settling vessel with gate',
-    harvests.filter((h) => h.way !== 'draw-pots' && h.litres.out > 0.05),
-    (h) => h.litres.out,
-    bench,
-  );
+  const settles = harvests.filter((h) => h.way !== 'draw-pots' && h.litres.out > 0.05);
+  if (input.kit.some((v) => v.role === 'settling'))
+    vessel('settling', 'Settling vessel with gate', settles, (h) => h.litres.out, bench);
+  else if (settles.length)
+    bench(
+      'vessel-settling',
+      'No settling vessel in the kit: it settles in the bucket it ran into',
+      settles.map((h) => h.hiveName).join(', '),
+      'Skimmed there, ladled or poured from above the scum. Lid on.',
+    );
   const strained = harvests.filter((h) => h.litres.out > 0.05 && h.way !== 'draw-pots');
   if (strained.length && rules.strain !== 'none')
     bench(
@@ -405,6 +410,14 @@ export function bringList(input: {
 
 const namesOf = (list: readonly BringHarvest[]): string =>
   [...new Set(list.map((h) => h.hiveName))].join(', ');
+
+/** What stands beside a vessel on the list: what is short, whom it waits for, what it may be made of. */
+function vesselAdvice(need: VesselNeed, waits: boolean): string {
+  if (waits) return 'In use for another lot first: the timetable waits until it is free.';
+  if (need.shortL > 0.05)
+    return `${need.shortL.toFixed(1)} L short: draw off in between, borrow one, or choose less. Food grade only, no bare metal.`;
+  return 'Food grade only: no galvanised, copper, bare iron or reused chemical vessels.';
+}
 
 /** Spare bars, frames and boxes: needs less stock over the sites, and who goes short. */
 function spares(

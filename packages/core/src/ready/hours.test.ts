@@ -196,6 +196,23 @@ describe('what to bring', () => {
     expect(list([harvest({ way: 'press' })]).some((l) => l.id === 'vessel-upper-a')).toBe(false);
     expect(list([])).toHaveLength(4);
   });
+  it('one vessel serves two lots one after the other; without a settling vessel it settles where it ran', () => {
+    const two = list([harvest(), harvest({ id: 'b', hiveName: 'Cedro' })]);
+    expect(two.find((l) => l.id === 'vessel-lower-b')).toMatchObject({
+      text: 'Bucket under it, 3.0 L: Lower (12 L)',
+      ifMissing: 'In use for another lot first: the timetable waits until it is free.',
+      short: 0,
+    });
+    // In the tub both are carried at once.
+    const tubs = two.filter((l) => l.id.startsWith('vessel-tub'));
+    expect(tubs.map((l) => l.short)).toEqual([0, 1]);
+    const kit = vessels.filter((v) => v.role !== 'settling');
+    const lines = bringList({ harvests: [harvest()], kit, jars, gear: [], rules });
+    expect(lines.find((l) => l.id === 'vessel-settling')).toMatchObject({
+      text: 'No settling vessel in the kit: it settles in the bucket it ran into',
+      short: 0,
+    });
+  });
   it('jars by size with a spare, and what is short', () => {
     expect(list([harvest()]).find((l) => l.id === 'jar-jar')).toMatchObject({
       text: '10 jar, with lids',
