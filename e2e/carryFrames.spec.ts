@@ -170,3 +170,34 @@ test.describe('in a cold dearth before winter', () => {
     expect(detail.frameEvents.filter((e) => e.kind === 'leak')).toHaveLength(1);
   });
 });
+
+test('frames seen by their end: one stroke a frame, the next like it', async ({ page, server }) => {
+  const person = new Stranger(page);
+  await person.makesHive(server.base, 'Split-cell drain-frame super', 'Long meadow', 'Betony');
+  person.touches = 0;
+  await person.touch(/^super 2, place 1,/);
+  await person.touch('From outside');
+  const pane = page.getByRole('img', { name: /cells behind the end pane/ });
+  await pane.scrollIntoViewIfNeeded();
+  const box = (await pane.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + 6);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.66, { steps: 6 });
+  await page.mouse.up();
+  person.touches++;
+  await expect(
+    page.getByRole('img', { name: '24 cells behind the end pane: 16 capped, 0 open, 8 empty' }),
+  ).toBeVisible();
+  for (let frame = 1; frame < 6; frame++) {
+    await person.touch(/^Write it down, the comb after is like it/);
+    await person.sees(new RegExp(`[Ff]rame ${frame} written down`));
+  }
+  await person.touch('Write down super 2, frame 6');
+  await person.sees(/frame 6 written down/);
+  expect(person.touches).toBeLessThan(12);
+  const { items } = await server.get<{
+    items: { bars: { comb: { looks: { pane: object | null }[] } | null }[] }[];
+  }>('/hives');
+  const panes = items[0].bars.flatMap((b) => b.comb?.looks.at(-1)?.pane ?? []);
+  expect(panes).toEqual(Array(6).fill({ capped: 16, open: 0, empty: 8 }));
+});

@@ -31,6 +31,21 @@ test('the drawing of a kind leads to a hive of that kind', async ({ page, server
   await person.at('Sorrel');
 });
 
+test('the first verdict stands after eight acts', async ({ page, server }) => {
+  const person = new Stranger(page);
+  await page.goto(server.base);
+  await person.touch('Horizontal top-bar hive');
+  await person.fill('Name of the site', 'Lime walk');
+  await person.fill('Name of the hive', 'Comfrey');
+  await person.touch('Make this hive');
+  await person.touch('Read, go on');
+  await person.touch('Half capped');
+  await person.touch('Side B');
+  await person.touch('Half capped');
+  await expect(page.locator('aside.verdict .head b')).toHaveText('Leave');
+  expect(person.touches).toBeLessThanOrEqual(8);
+});
+
 test('a sheet kept before comes in with its site and hive, which are made on the way', async ({
   page,
   server,

@@ -2,6 +2,7 @@
 import { paneReading, type Attachment, type Hive, type HiveKind, type Pane } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
+import EndPane from './EndPane.vue';
 import FromBelow from './FromBelow.vue';
 
 /** What a window or an end pane shows: side attachments, or a few cells. It gives a guess or a range, never a reading. */
@@ -31,44 +32,13 @@ const rows = [
 const p = (share: number): number => Math.round(share * 100);
 const more = (key: keyof Pane, by: number): void =>
   emit('pane', { ...now.value, [key]: Math.max(0, now.value[key] + by) });
-/** The column of cells behind the pane, as counted so far: two beside each other, the capped above. */
-const column = computed(() =>
-  rows.flatMap(([key]) => Array.from({ length: Math.min(40, now.value[key]) }, () => key)),
-);
 </script>
 
 <template>
   <div v-if="byPane" class="outside">
-    <svg
-      width="96"
-      :height="Math.max(120, Math.ceil(column.length / 4) * 18 + 26)"
-      role="img"
-      :aria-label="`${all} cells counted behind the end pane`"
-    >
-      <rect
-        x="2"
-        y="2"
-        width="92"
-        :height="Math.max(116, Math.ceil(column.length / 4) * 18 + 20)"
-        fill="var(--lime-0)"
-        stroke="var(--ink)"
-        stroke-width="2"
-      />
-      <rect
-        v-for="(c, i) in column"
-        :key="i"
-        :x="10 + (i % 4) * 20"
-        :y="10 + Math.floor(i / 4) * 18"
-        width="17"
-        height="15"
-        rx="4"
-        :fill="`url(#p-${c})`"
-        stroke="var(--ink)"
-        stroke-width=".8"
-      />
-    </svg>
+    <EndPane :pane="now" @pane="emit('pane', $event)" />
     <div class="counts">
-      <p><b>Count the cells behind the end pane.</b></p>
+      <p><b>Draw the edge of the caps down to where you see it, or count the cells.</b></p>
       <div v-for="[key, word] in rows" :key="key" class="row">
         <button type="button" :aria-label="`One less ${word.toLowerCase()}`" @click="more(key, -1)">
           −</button
