@@ -10,7 +10,6 @@ import {
 import { expect, test } from './emptyHousehold.js';
 import { openTopBar } from './lift.js';
 import { Stranger } from './stranger.js';
-import { weighDrawnOff, weighLowerHoney, weighPressed, weighWetWax } from './weigh.js';
 
 /** Each kind of harvest from an empty household to the book, through visible labels; the grams are summed here anew. */
 test.use({ now: '2026-01-20T12:00:00Z' });

@@ -8,8 +8,8 @@ test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 test('at the hive with a phone: look, choose, plan and take two combs', async ({ page }) => {
   await spareTwoCombs(new Api(BASE));
   await page.goto(`${BASE}/look?comb=15`);
-  // On a phone the verdict and its reason stand above the drawing, on the first screen.
-  const verdict = page.locator('p.short');
+  // On a phone the verdict and its reason are pinned below the drawing, in view wherever one reads.
+  const verdict = page.locator('.comb-bar .short');
   await expect(verdict).toContainText('Test first comb 15: Look at side B first');
   const stands = (await verdict.boundingBox())!;
   expect(stands.y + stands.height).toBeLessThan(844);

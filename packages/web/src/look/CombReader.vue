@@ -460,6 +460,12 @@ const sideWord = computed(() =>
   .reader.by-bands:not(.stacked) > .waybar :deep([aria-label='How it is read']) {
     flex-direction: column;
     align-items: stretch;
+    gap: 4px;
+  }
+  /* Stacked, each key has all its edges: side by side they share one. */
+  .reader.by-bands:not(.stacked) > .waybar :deep([aria-label='How it is read'] .p-togglebutton) {
+    border-width: 1px;
+    border-radius: 6px;
   }
 }
 .face-wrap {
@@ -517,7 +523,7 @@ const sideWord = computed(() =>
   flex-direction: column;
   gap: 8px;
   align-items: flex-start;
-  margin-top: -8px;
+  margin-top: 4px;
   max-width: 470px;
 }
 .presets {
@@ -639,15 +645,17 @@ const sideWord = computed(() =>
     border: 1.5px solid var(--lichen-5);
     border-radius: 6px;
   }
+  .step {
+    display: inline-flex;
+    align-items: center;
+    justify-content: center;
+    gap: 6px;
+  }
   .step .sign {
     display: inline;
   }
   .step.plus {
-    display: block;
-  }
-  .step svg {
-    vertical-align: middle;
-    margin-right: 6px;
+    display: inline-flex;
   }
 }
 </style>

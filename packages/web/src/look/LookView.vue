@@ -1,23 +1,16 @@
 <script setup lang="ts">
 import {
-  EMPTY_SHARES,
-  VERDICT_WORDS,
   correctionFor,
   dateWords,
   dueItems,
-  faceShares,
   findingOn,
   hiveKind,
   judgeBox,
   massRangeText,
   placeLabel,
   sumRanges,
-  unpackFace,
   type BarView,
   type Reading,
-  type SeenBy,
-  type Shares,
-  type StoredFace,
   type TopBarGeometry,
 } from '@furrow/core';
 import Button from 'primevue/button';
@@ -26,7 +19,6 @@ import { useRoute, useRouter } from 'vue-router';
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
-import Refusal from '../parts/Refusal.vue';
 import WinterNeed from '../parts/WinterNeed.vue';
 import BegunDialog from '../parts/BegunDialog.vue';
 import StateLine from '../parts/StateLine.vue';
@@ -40,11 +32,13 @@ import { useNow } from '../shell/useNow.js';
 import { DateTime } from 'luxon';
 import BoxHistory from './BoxHistory.vue';
 import ColonyLine from './ColonyLine.vue';
+import CombBar from './CombBar.vue';
 import CombReader from './CombReader.vue';
 import DeadColony from './DeadColony.vue';
 import DueList from './DueList.vue';
 import HiveSays from './HiveSays.vue';
 import HiveTable from './HiveTable.vue';
+import LookActs from './LookActs.vue';
 import MeasuresDialog from './MeasuresDialog.vue';
 import MovesBar from './MovesBar.vue';
 import PotsReader from './PotsReader.vue';
@@ -55,22 +49,16 @@ import StrayComb from './StrayComb.vue';
 import VerdictPanel from './VerdictPanel.vue';
 import {
   asDraft,
-  beginAlike,
   beginDraft,
   draftSeen,
   droneShare,
-  lookPayload,
-  otherSide,
-  setBands,
-  setFace,
-  tellsOfOthers,
   type LookDraft,
   type Side,
 } from './lookDraft.js';
 import { useHive } from './useHive.js';
+import { useLookMaking } from './useLookMaking.js';
 import { useRipening } from './useRipening.js';
 import { useQueryHere } from '../shell/useQueryHere.js';
-import { useWholeBox } from './useWholeBox.js';
 
 const route = useRoute();
 const router = useRouter();
@@ -141,7 +129,7 @@ const combWord = computed(() =>
 const unitWord = computed(() => (kind.value?.unitTaken === 'pots' ? 'Pots' : 'Comb'));
 const side = ref<Side>('A');
 const asTable = ref(false);
-/** On a phone the verdict stands above the drawing: its reasons follow below. */
+/** On a phone the verdict is pinned below the drawing; its reasons follow at the end. */
 const narrow = window.matchMedia('(max-width: 899px)').matches;
 const measuring = ref(false);
 const begun = ref(false);
@@ -258,88 +246,50 @@ const scale = computed(() => {
 });
 const sectionCombs = computed(() => (hive.value ? drawnCombs(hive.value, judged.value) : []));
 
-/** The look being made of the comb here. */
-function begin(): LookDraft {
-  const id = here.value!.comb!.id;
-  drafts.value[id] = draft.value ?? beginDraft(hive.value!, here.value!);
-  return drafts.value[id];
-}
-const setSide = (shares: Shares | null): void => setBands(begin(), side.value, shares);
-const PRESETS: Record<string, Shares> = {
-  'top-third': { ...EMPTY_SHARES, capped: 0.33, empty: 0.67 },
-  'half-capped': { ...EMPTY_SHARES, capped: 0.5, open: 0.3, empty: 0.2 },
-  'all-capped': { ...EMPTY_SHARES, capped: 1, empty: 0 },
-};
-function startSide(from: string): void {
-  const d = begin();
-  const kept = from === 'last' ? (lastFaces.data.value?.[side.value] ?? null) : null;
-  if (kept) return setFace(d, side.value, kept, 'hand');
-  const shares =
-    PRESETS[from] ??
-    (from === 'last'
-      ? standing.value?.sides[side.value]
-      : from === 'other'
-        ? d[otherSide(side.value)]
-        : null);
-  setSide({ ...(shares ?? EMPTY_SHARES) });
-}
-function putFace(face: StoredFace, by: SeenBy, photoId: string | null): void {
-  const d = begin();
-  setFace(d, side.value, face, by);
-  d.photos[side.value] = photoId;
-}
-function mirror(face: StoredFace): void {
-  setFace(begin(), otherSide(side.value), face, 'hand');
-  const shares = faceShares(unpackFace(face).cells);
-  ui.say(
-    `Mirrored to side ${otherSide(side.value)}: ${Math.round(shares.capped * 100)} % capped there.`,
-    null,
-  );
-}
-/** Looked at again on a later day, and nothing changed: the sides as they were, today. */
-const canBeSame = computed(
-  () =>
-    Boolean(standing.value?.sides.A ?? standing.value?.sides.B) &&
-    lastLook.value!.date < date.value,
-);
-function seenTheSame(): void {
-  const { A, B } = standing.value!.sides;
-  if (A) setBands(begin(), 'A', { ...A });
-  if (B) setBands(begin(), 'B', { ...B });
-}
-function putDown(): void {
-  if (here.value?.comb) delete drafts.value[here.value.comb.id];
-}
-/** True when it is written down. */
-async function writeDown(): Promise<boolean> {
-  const d = draft.value;
-  if (!d) return false;
-  const done = await go(
-    '/looks',
-    lookPayload(d, newId()),
-    `${combWord.value[0].toUpperCase()}${combWord.value.slice(1)} written down.`,
-  );
-  if (done) delete drafts.value[d.combId];
-  return Boolean(done);
-}
-/** The comb that comes after this one in the file or the box. */
-const after = computed(() => {
-  const next = combs.value[combs.value.findIndex((c) => c.slot === slot.value) + 1];
-  const bar = hive.value?.bars.find((b) => b.comb && b.comb.id === next?.combId);
-  return bar && bar.boxId === here.value?.boxId ? bar : null;
+const {
+  begin,
+  setSide,
+  startSide,
+  putFace,
+  mirror,
+  canBeSame,
+  seenTheSame,
+  putDown,
+  writeDown,
+  canBeAlike,
+  writeAndGoOn,
+  boxLabel,
+  writeWholeBox,
+} = useLookMaking({
+  drafts,
+  draft,
+  hive,
+  here,
+  slot,
+  side,
+  combs,
+  standing,
+  lastFaces: lastFaces.data,
+  combWord,
+  date,
+  go,
 });
-/** Written down, and the one after is begun as its like: what differs is touched there. */
-async function writeAndGoOn(): Promise<void> {
-  const [read, next] = [draft.value, after.value];
-  if (!read || !next || !(await writeDown())) return;
-  drafts.value[next.comb!.id] = beginAlike(read, hive.value!, next);
-  slot.value = next.slot;
-}
-const { boxLabel, writeBox } = useWholeBox(hive, here, draft, go);
-async function writeWholeBox(): Promise<void> {
-  const { combId } = draft.value!;
-  if (await writeBox()) delete drafts.value[combId];
-}
+/** What stands under the verdict, on a desk beside it, on a phone pinned below. */
+const acts = computed(() => ({
+  hiveId: hive.value!.id,
+  combWord: combWord.value,
+  unitWord: unitWord.value,
+  isDraft: draft.value !== null,
+  canBeAlike: canBeAlike.value,
+  canBeSame: canBeSame.value,
+  boxLabel: boxLabel.value,
+  anyRead: judged.value.some((j) => j.seen),
+  mayTake: judged.value.some((j) => j.verdict.verdict === 'take'),
+  busy: busy.value,
+  refusal: refusal.value,
+}));
+const verdictPanel = ref<HTMLElement | null>(null);
+const showReasons = (): void => verdictPanel.value?.scrollIntoView({ block: 'start' });
 watch([slot, frame, () => judged.value.length], async () => {
   await nextTick();
   // A long hive is wider than a phone; a stack stands in view as it is.
@@ -479,11 +429,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         </button>
       </span>
     </header>
-    <p v-if="narrow && current" class="short" role="status">
-      <b class="display">{{ VERDICT_WORDS[current.verdict.verdict] }}</b>{{
-        ` ${combWord}: ${current.verdict.headline}`
-      }}
-    </p>
     <section class="left">
       <RisksOnce :hive="hive" :kind="kind" :read="state.risksRead" :date="date" />
       <div class="pair" :class="{ stacked }">
@@ -605,7 +550,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         @begun="begun = true"
       />
     </section>
-    <div class="right-column">
+    <div ref="verdictPanel" class="right-column">
       <VerdictPanel
         v-if="current"
         :judged="current"
@@ -619,46 +564,17 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <template v-if="needsWinter" #ask>
           <WinterNeed :kind="hive.kind" :rules="rules" :rules-version="rulesVersion" />
         </template>
-        <div class="acts">
-          <Refusal :refusal="refusal" />
-          <template v-if="draft">
-            <Button :label="`Write down ${combWord}`" :loading="busy" @click="writeDown" />
-            <Button
-              v-if="after && tellsOfOthers(draft)"
-              outlined
-              :label="`Write it down, the ${unitWord.toLowerCase()} after is like it`"
-              :loading="busy"
-              @click="writeAndGoOn"
-            />
-            <Button
-              v-if="boxLabel"
-              outlined
-              :label="boxLabel"
-              :loading="busy"
-              @click="writeWholeBox"
-            />
-            <Button outlined label="Put down, keep the last look" @click="putDown" />
-          </template>
-          <RouterLink
-            v-else-if="judged.some((j) => j.verdict.verdict === 'take')"
-            class="p-button p-component"
-            :to="`/choose/${hive.id}`"
-            >Go on to Choose</RouterLink
-          >
-          <Button
-            v-if="!draft && canBeSame"
-            outlined
-            label="Seen again, as at the last look"
-            @click="seenTheSame"
-          />
-          <div class="acts row steps">
-            <Button outlined :label="`← ${unitWord} before`" @click="step(-1)" /><Button
-              outlined
-              :label="`${unitWord} after →`"
-              @click="step(1)"
-            />
-          </div>
-        </div>
+        <LookActs
+          v-if="!narrow"
+          v-bind="acts"
+          @write="writeDown"
+          @alike="writeAndGoOn"
+          @box="writeWholeBox"
+          @down="putDown"
+          @same="seenTheSame"
+          @step="step"
+        />
+        <Button v-else-if="draft" outlined label="Put down, keep the last look" @click="putDown" />
         <template #after>
           <RipeningLine
             v-if="!draft && kind.bee === 'honeybee'"
@@ -677,6 +593,22 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <DueList :items="due" />
       <SiteTasks :site="hive.site" />
     </div>
+    <CombBar
+      v-if="narrow && current"
+      :judged="current"
+      :comb-word="combWord"
+      @reasons="showReasons"
+    >
+      <LookActs
+        v-bind="acts"
+        pinned
+        @write="writeDown"
+        @alike="writeAndGoOn"
+        @box="writeWholeBox"
+        @same="seenTheSame"
+        @step="step"
+      />
+    </CombBar>
     <MeasuresDialog v-model:visible="measuring" :hive="hive" />
     <DeadColony v-model:visible="dying" :hive="hive" :state="state" :date="date" />
     <BegunDialog
@@ -708,13 +640,13 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   cursor: pointer;
   padding: 8px 0;
 }
-.short {
-  grid-column: 1 / -1;
-  margin: 0;
-}
-.short .display {
-  font-size: 31px;
-  line-height: 36px;
+@media (max-width: 600px) {
+  .links {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    white-space: nowrap;
+    max-width: 100%;
+  }
 }
 .legend {
   display: flex;
@@ -753,10 +685,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   gap: 20px;
   align-items: center;
   flex-wrap: wrap;
-}
-.steps .p-button {
-  flex: 1;
-  min-width: 150px;
 }
 @media (max-width: 900px) {
   .pair.stacked {
