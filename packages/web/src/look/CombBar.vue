@@ -44,9 +44,14 @@ const emit = defineEmits<{ reasons: [] }>();
   gap: 8px;
   align-items: start;
 }
+/* Three lines say what it is and why; all of it is one touch away. */
 .short {
   margin: 0;
   line-height: 20px;
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
+  overflow: hidden;
 }
 .says button {
   min-width: 48px;

@@ -462,9 +462,7 @@ const sideWord = computed(() =>
     align-items: stretch;
     gap: 4px;
   }
-  /* Stacked, each key has all its edges: side by side they share one. */
   .reader.by-bands:not(.stacked) > .waybar :deep([aria-label='How it is read'] .p-togglebutton) {
-    border-width: 1px;
     border-radius: 6px;
   }
 }

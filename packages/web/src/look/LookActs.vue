@@ -115,7 +115,7 @@ const emit = defineEmits<{
   min-height: 64px;
 }
 .pinned > .first {
-  flex: 1 1 0;
+  flex: 1 1 160px;
   padding: 4px 8px;
 }
 .pinned > .step {
