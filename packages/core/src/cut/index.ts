@@ -9,6 +9,7 @@ export * from './history.js';
 export * from './knifeCuts.js';
 export * from './moveCut.js';
 export * from './pieces.js';
+export * from './possible.js';
 export * from './projection.js';
 export * from './rack.js';
 export * from './replan.js';

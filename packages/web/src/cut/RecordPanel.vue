@@ -2,6 +2,7 @@
 import {
   SPOILT_WORDS,
   cutHistory,
+  possibleByLook,
   placeLabel,
   projectPieces,
   seasonOf,
@@ -14,7 +15,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import ShelfPanel from '../jar/ShelfPanel.vue';
 import StateLine from '../parts/StateLine.vue';
-import { useCutHistory } from '../server/queries.js';
+import { useCutHistory, useJars } from '../server/queries.js';
 
 /** Possible against made, by comb, super, hive or season; what spoilt and why; what left the shelf. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
@@ -68,6 +69,18 @@ const likely = computed(() => {
       : {}),
   });
 });
+const { data: jars } = useJars();
+/** Pieces weighed without the board beside what the looks say was possible; null where there are none. */
+const byHand = computed(() => {
+  const made = props.detail.lots
+    .filter((l) => l.kind === 'pieces')
+    .reduce((n, l) => n + (l.count ?? 0), 0);
+  const onBoard = props.detail.pieces.filter((p) => p.lotId !== null).length;
+  const range = possibleByLook(props.detail, props.rules, jars.value ?? []);
+  if (made - onBoard <= 0) return null;
+  const possible = range ? `${range.low} to ${range.high} pieces were possible` : 'nobody looked';
+  return `By the looks ${possible}; ${made} were made, ${made - onBoard} of them without the board.`;
+});
 const most = computed(() => Math.max(1, ...records.value.map((r) => r.possible)));
 </script>
 
@@ -91,11 +104,12 @@ const most = computed(() => Math.max(1, ...records.value.map((r) => r.possible))
         aria-label="By"
       />
     </div>
-    <p v-if="!records.length" class="sub">
+    <p v-if="byHand">{{ byHand }}</p>
+    <p v-if="!records.length && !byHand" class="sub">
       Nothing was laid on the board yet. From the first comb on it stands here what was possible,
       planned and made.
     </p>
-    <div v-else class="wide-table">
+    <div v-if="records.length" class="wide-table">
       <table class="plain">
         <thead>
           <tr>
