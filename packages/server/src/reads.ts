@@ -181,11 +181,11 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
       .type('text/calendar')
       .attachment(`furrow-${steps[0].startsAt.slice(0, 10)}.ics`)
       .send(
-        timetableCalendar(
-          `Harvest ${names}`,
-          steps,
-          new Map(day.harvests.map((h) => [h.id, h.cautions])),
-        ),
+        timetableCalendar(`Harvest ${names}`, steps, {
+          cautions: new Map(day.harvests.map((h) => [h.id, h.cautions])),
+          sites: new Map(day.harvests.map((h) => [h.id, h.detail.batch.siteName])),
+          now: clock.now(),
+        }),
       );
   });
   router.get('/plans/sheet.pdf', async (_request, response) => {

@@ -13,9 +13,20 @@ const RING_BEFORE = 15;
 export function timetableCalendar(
   name: string,
   steps: readonly TimetableStep[],
-  cautions: ReadonlyMap<string, readonly Caution[]> = new Map(),
+  {
+    cautions = new Map(),
+    sites = new Map(),
+    now,
+  }: {
+    cautions?: ReadonlyMap<string, readonly Caution[]>;
+    /** Where a harvest's hive stands, by the harvest. */
+    sites?: ReadonlyMap<string, string>;
+    /** A later file outranks an earlier one, so that a step that was moved moves. */
+    now: Date;
+  },
 ): string {
   const calendar = ical({ name });
+  const sequence = Math.floor(now.getTime() / 60_000);
   for (const step of steps) {
     const said = (cautions.get(step.harvestId) ?? [])
       .filter((c) => c.step === step.id)
@@ -24,6 +35,9 @@ export function timetableCalendar(
       id: `${step.harvestId}-${step.id}@furrow`,
       start: DateTime.fromISO(step.startsAt).toUTC(),
       end: DateTime.fromISO(step.endsAt).toUTC(),
+      sequence,
+      stamp: now,
+      location: step.where === 'hive' ? (sites.get(step.harvestId) ?? null) : null,
       summary: `${step.harvestName}: ${step.title}`,
       description: [step.note, ...step.conflicts.map((c) => c.sentence), ...said].join('\n'),
     });
@@ -36,7 +50,8 @@ export function timetableCalendar(
     else
       event.createAlarm({
         type: ICalAlarmType.display,
-        triggerAfter: Math.round((Date.parse(step.endsAt) - Date.parse(step.startsAt)) / 1000),
+        // As an instant: counted from an edge of the event, the library rings a whole wait too late.
+        trigger: DateTime.fromISO(step.endsAt).toUTC(),
         description: `${step.harvestName}: ${step.title} is over`,
       });
   }

@@ -218,9 +218,27 @@ describe('the plan goes out', () => {
     const crush = events.find((e) => e.uid === `${details[0].batch.id}-crush@furrow`)!;
     expect(crush.startDate.toJSDate().toISOString()).toBe('2026-03-16T18:00:00.000Z');
     const drain = events.find((e) => e.uid === `${details[0].batch.id}-drain@furrow`)!;
-    const alarm = drain.component.getFirstSubcomponent('valarm')!;
-    // A wait rings where it ends.
-    expect(String(alarm.getFirstProperty('trigger')!.getFirstValue())).not.toMatch(/^-/);
+    // A wait rings when it ends, not a whole wait later; work rings a quarter of an hour before.
+    const ringsAt = (event: ICAL.Event): string => {
+      const trigger = event.component.getFirstSubcomponent('valarm')!.getFirstProperty('trigger')!;
+      const value = trigger.getFirstValue()!;
+      if (value instanceof ICAL.Time) return value.toJSDate().toISOString();
+      const from = trigger.getFirstParameter('related') === 'END' ? event.endDate : event.startDate;
+      const at = from.clone();
+      at.addDuration(value as ICAL.Duration);
+      return at.toJSDate().toISOString();
+    };
+    expect(ringsAt(drain)).toBe(drain.endDate.toJSDate().toISOString());
+    expect(ringsAt(crush)).toBe('2026-03-16T17:45:00.000Z');
+    const smoke = events.find((e) => e.uid === `${details[0].batch.id}-smoke@furrow`)!;
+    expect([smoke.location, crush.location]).toEqual([details[0].batch.siteName, null]);
+    // A file made later outranks this one.
+    home.later(1);
+    const later = new ICAL.Component(
+      ICAL.parse((await request(home.app).get('/api/v1/plans/timetable.ics')).text),
+    );
+    const first = new ICAL.Event(later.getFirstSubcomponent('vevent')!);
+    expect(first.sequence).toBeGreaterThan(crush.sequence);
     expect(events.find((e) => e.uid.endsWith('-smoke@furrow'))!.description).toMatch(/adrenaline/);
     expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
     const sheet = await request(home.app)

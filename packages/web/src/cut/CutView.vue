@@ -3,7 +3,9 @@ import { massText } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
+import WayMark from '../drawing/WayMark.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
+import NothingWaits from '../parts/NothingWaits.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -54,13 +56,14 @@ function open(combId: string): void {
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!detail || !rules" class="stage wide">
-    <header><h1>No comb to cut.</h1></header>
-    <p>Comb that was taken and not crushed can be cut into pieces here.</p>
-    <div class="acts row">
-      <RouterLink class="p-button p-component" to="/take">Go to Take</RouterLink>
-    </div>
-  </div>
+  <NothingWaits
+    v-else-if="!detail || !rules"
+    heading="No comb waits to be cut."
+    text="Comb that was taken and not crushed is cut into pieces here, round its flaws."
+    stage="cut"
+    :begin="{ to: '/choose', label: 'Choose comb to cut' }"
+    ><WayMark way="cut" :size="150"
+  /></NothingWaits>
   <div v-else class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>

@@ -24,6 +24,8 @@ import OwedNote from '../parts/OwedNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
+import NothingWaits from '../parts/NothingWaits.vue';
+import WayMark from '../drawing/WayMark.vue';
 import { newId, read } from '../server/client.js';
 import { useClocks, useJars, useRules, useVessels } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
@@ -221,16 +223,14 @@ const closeFrom = computed(() => {
     :error="error"
     @retry="retry"
   />
-  <div v-else-if="!detail" class="stage wide">
-    <header><h1>Nothing drains.</h1></header>
-    <p>
-      When combs are taken they come here to be crushed and to drain; the clock, the curve and the
-      next stir stand on this screen.
-    </p>
-    <div class="acts row">
-      <RouterLink class="p-button p-component" to="/take">Go to Take</RouterLink>
-    </div>
-  </div>
+  <NothingWaits
+    v-else-if="!detail"
+    heading="Nothing drains."
+    text="When combs are taken they come here to be crushed and to drain; the clock, the curve and the next stir stand on this screen."
+    stage="drain"
+    :begin="{ to: '/take', label: 'Go to Take' }"
+    ><WayMark way="crush" :size="150"
+  /></NothingWaits>
   <StartDrain v-else-if="!drain" :detail="detail" :rules="rules" :vessels="vessels ?? []" />
   <div v-else class="stage drain bench">
     <header>

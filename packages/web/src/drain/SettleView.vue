@@ -23,6 +23,7 @@ import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
+import NothingWaits from '../parts/NothingWaits.vue';
 import { newId } from '../server/client.js';
 import { useStock, useHarvests, useRules, useVessels } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
@@ -149,16 +150,13 @@ async function blend(): Promise<void> {
     :error="error"
     @retry="retry"
   />
-  <div v-else-if="!detail || !drain || !honey" class="stage wide">
-    <header><h1>Nothing settles.</h1></header>
-    <p>
-      When a drain is closed its honey comes here: until the scum is up, until it is skimmed and
-      measured.
-    </p>
-    <div class="acts row">
-      <RouterLink class="p-button p-component" to="/drain">Go to Drain</RouterLink>
-    </div>
-  </div>
+  <NothingWaits
+    v-else-if="!detail || !drain || !honey"
+    heading="Nothing settles."
+    text="When a drain is closed its honey comes here: until the scum is up, until it is skimmed and measured."
+    stage="drain"
+    :begin="{ to: '/drain', label: 'Go to Drain' }"
+  />
   <div v-else class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }} settles</h1>

@@ -8,6 +8,8 @@ import OwedNote from '../parts/OwedNote.vue';
 import StateLine from '../parts/StateLine.vue';
 import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
+import NothingWaits from '../parts/NothingWaits.vue';
+import JarRow from '../drawing/JarRow.vue';
 import { useJars, useRules } from '../server/queries.js';
 import { dateText } from '../shell/times.js';
 import FillPanel from './FillPanel.vue';
@@ -51,16 +53,14 @@ const place = computed({
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!detail || !rules" class="stage wide">
-    <header><h1>No honey to fill.</h1></header>
-    <p>
-      When a drain is closed its honey stands here; the jars are counted from your stock to the
-      gram.
-    </p>
-    <div class="acts row">
-      <RouterLink class="p-button p-component" to="/drain">Go to Drain</RouterLink>
-    </div>
-  </div>
+  <NothingWaits
+    v-else-if="!detail || !rules"
+    heading="No honey waits to be filled."
+    text="When a drain is closed its honey stands here; the jars are counted from your stock to the gram."
+    stage="jar"
+    :begin="{ to: '/drain', label: 'Go to Drain' }"
+    ><JarRow :count="6" :net-g="500" :moisture-percent="18" planned
+  /></NothingWaits>
   <div v-else class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>

@@ -4,8 +4,9 @@ import { useRoute } from 'vue-router';
 import { useHarvest, useHarvests } from '../server/queries.js';
 
 /**
- * The harvest a stage shows: the one in the address, else the first one at this stage, else the newest that
- * has been here. Null where there is none, which every stage says in its own words.
+ * The harvest a stage shows: the one in the address, else the first one at this stage, else one that
+ * is on its way and has been here; in the book also a closed one. Null where there is none, which every
+ * stage says in its own words.
  */
 export function useStageBatch(
   stage: Stage,
@@ -26,8 +27,8 @@ export function useStageBatch(
       (
         all.find((b) => b.stage === stage && !b.closedAt) ??
         all.find((b) => fits(b) && !b.closedAt) ??
-        all.find(fits) ??
-        (stage === 'book' ? all[0] : undefined)
+        // What is done stands in the book; a bench with nothing on it says so.
+        (stage === 'book' ? (all.find(fits) ?? all[0]) : undefined)
       )?.id ?? null
     );
   });

@@ -29,6 +29,7 @@ import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
+import NothingWaits from '../parts/NothingWaits.vue';
 import { newId } from '../server/client.js';
 import { useGuesses, useRules, useVessels } from '../server/queries.js';
 import AlarmKey from '../shell/AlarmKey.vue';
@@ -250,13 +251,13 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!detail || !step || !rules" class="stage wide">
-    <header><h1>Nothing to take now.</h1></header>
-    <p>Choose combs and plan the day; then the steps stand here, one at a time.</p>
-    <div class="acts row">
-      <RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink>
-    </div>
-  </div>
+  <NothingWaits
+    v-else-if="!detail || !step || !rules"
+    heading="Nothing to take now."
+    text="Choose combs and plan the day; then the steps stand here, one at a time."
+    stage="take"
+    :begin="{ to: '/choose', label: 'Go to Choose' }"
+  />
   <div v-else class="stage take bench" :class="{ wide: step.kind === 'frames' && !isDone }">
     <header>
       <h1>Take, {{ detail.batch.hiveName }}</h1>
