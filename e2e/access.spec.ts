@@ -30,6 +30,7 @@ for (const path of [
   '/book?at=asked',
   '/book?at=inout',
   '/rules',
+  '/rules?at=all',
   '/nowhere',
 ]) {
   test(`no serious accessibility finding on ${path}`, async ({ page }) => {
@@ -129,7 +130,7 @@ test('no serious finding on the screens with work in them, their dialogs and sun
   await page.goto(`${BASE}/drain`);
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   await expectNothingSerious(page, 'stop dialog');
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   await page.getByRole('button', { name: 'Add a vessel…' }).click();
   await expectNothingSerious(page, 'vessel dialog');
   await page.keyboard.press('Escape');

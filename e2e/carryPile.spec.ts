@@ -13,9 +13,9 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
   test.slow();
   const person = new Stranger(page);
   // A native bee lives in it: its honey has a limit of its own, and pressed wax is frozen three weeks.
-  await page.goto(`${server.base}/rules`);
+  await page.goto(`${server.base}/rules?at=all`);
   await page.getByText(/^Another limit of water for a kind of hive/).click();
-  await person.fill('Water, at most, Crossbar pile box', '19,5');
+  await person.fill('Its limit, Crossbar pile box', '19,5');
   await person.fill('Frozen wax stays in the cold', '3');
   await person.touch('Write these rules down');
   await person.sees('House rules written down.');

@@ -62,7 +62,7 @@ export async function setsRules(
   schools: readonly (string | readonly [group: string, school: string])[],
   figures: Readonly<Record<string, string>> = {},
 ): Promise<void> {
-  await person.page.goto(`${base}/rules`);
+  await person.page.goto(`${base}/rules?at=all`);
   for (const school of schools)
     if (typeof school === 'string') await person.touch(school);
     else await person.touchIn(...school);

@@ -4,7 +4,7 @@ const BASE = 'http://127.0.0.1:4586';
 test.describe.configure({ mode: 'serial' });
 
 test('a rule shows beside it which combs it would flip, before it is written', async ({ page }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   await page
     .getByRole('group', { name: 'Capped share that counts as ripe' })
     .getByRole('button', { name: '100 %', exact: true })
@@ -15,7 +15,7 @@ test('a rule shows beside it which combs it would flip, before it is written', a
 });
 
 test('a rule out of bounds stays in its field with a sentence', async ({ page }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   await page.getByLabel('Water, at most').fill('40');
   await expect(page.getByText('At most 23 %.').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Write these rules down' })).toBeDisabled();
@@ -25,7 +25,7 @@ test('a rule out of bounds stays in its field with a sentence', async ({ page })
 test('rules that are not written down are asked about before the screen is left', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   const dialog = page.getByRole('dialog', { name: 'House rules are not written down' });
   const ripe = page.getByRole('group', { name: 'Capped share that counts as ripe' });
   const away = (): Promise<void> => page.getByRole('link', { name: 'Today', exact: true }).click();
@@ -40,7 +40,7 @@ test('rules that are not written down are asked about before the screen is left'
   await expect(dialog.getByText('At most 23 %.')).toBeVisible();
   await dialog.getByRole('button', { name: 'Go, as they were before' }).click();
   await expect(page).toHaveURL(`${BASE}/`);
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   await expect(ripe.getByRole('button', { pressed: true })).toHaveText(before!);
   await ripe.getByRole('button', { name: '100 %', exact: true }).click();
   await away();
@@ -57,9 +57,9 @@ test('rules changed on another screen are not overwritten, and what was typed he
   page,
   context,
 }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   const other = await context.newPage();
-  await other.goto(`${BASE}/rules`);
+  await other.goto(`${BASE}/rules?at=all`);
   await other.getByLabel('Name on the label').fill('Casa Encosta');
   await page.getByLabel('Look again after').fill('9');
   await page.getByRole('button', { name: 'Write these rules down' }).click();
@@ -72,7 +72,7 @@ test('rules changed on another screen are not overwritten, and what was typed he
 });
 
 test('pounds are one switch away, and undo switches back', async ({ page }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   await page.getByRole('button', { name: 'lb, °F' }).click();
   await page.getByRole('button', { name: 'Write these rules down' }).click();
   await expect(page.getByRole('status')).toContainText('House rules written down.');
@@ -95,7 +95,7 @@ test('pounds are one switch away, and undo switches back', async ({ page }) => {
 test('the kit: a negative stock is refused, a vessel changed, taken out and put back', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   await page.getByRole('button', { name: 'Change Small jar 300' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('In stock').fill('-4');
@@ -112,7 +112,7 @@ test('the kit: a negative stock is refused, a vessel changed, taken out and put 
 });
 
 test('a winter need that was never said is asked where it matters', async ({ page }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   await page.getByLabel('Winter need, top-bar hive').fill('');
   await page.getByRole('button', { name: 'Write these rules down' }).click();
   await expect(page.getByRole('status')).toContainText('House rules written down.');
@@ -126,7 +126,7 @@ test('a winter need that was never said is asked where it matters', async ({ pag
 });
 
 test('the list of last entries undoes any of them that nothing rests on', async ({ page }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=all`);
   await page.getByRole('button', { name: 'Add a vessel…' }).click();
   await page.getByLabel('Name', { exact: true }).fill('<b>Tin</b> & co');
   await page.getByLabel('Volume, to the brim').fill('3');

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { STAGES, type Stage } from '@furrow/core';
-import { onMounted, onUnmounted, ref, watch } from 'vue';
+import { nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import FindDialog from './shell/FindDialog.vue';
 import HarvestRow from './shell/HarvestRow.vue';
 import KeysDialog from './shell/KeysDialog.vue';
 import SoilStrip from './shell/SoilStrip.vue';
@@ -14,10 +15,16 @@ const route = useRoute();
 const router = useRouter();
 const refresh = useRefresh();
 const keysShown = ref(false);
+const work = ref<HTMLElement | null>(null);
+/** What a screen reader hears when another screen stands there. */
+const announced = ref('');
 const strip = ref<InstanceType<typeof SoilStrip> | null>(null);
 watch(
   () => route.meta.title,
-  (title) => (document.title = title ? `${String(title)} · Furrow` : 'Furrow'),
+  (title) => {
+    document.title = title ? `${String(title)} · Furrow` : 'Furrow';
+    announced.value = String(title ?? '');
+  },
   { immediate: true },
 );
 
@@ -27,11 +34,19 @@ const OWN_KEYS =
 
 function onKey(event: KeyboardEvent): void {
   const target = event.target as HTMLElement;
+  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
+    event.preventDefault();
+    ui.finding = true;
+    return;
+  }
   if (!ui.keysOn || event.ctrlKey || event.metaKey || event.altKey || target.closest(OWN_KEYS))
     return;
   const stage = STAGES.indexOf(route.meta.stage as Stage);
   if (event.key === '?') keysShown.value = true;
-  else if (event.key === '.' && stage >= 0 && stage < STAGES.length - 1)
+  else if (event.key === '/') {
+    event.preventDefault();
+    ui.finding = true;
+  } else if (event.key === '.' && stage >= 0 && stage < STAGES.length - 1)
     void router.push(`/${STAGES[stage + 1]}`);
   else if (event.key === ',' && stage > 0) void router.push(`/${STAGES[stage - 1]}`);
   else if (event.key.toLowerCase() === 'd') void router.push('/');
@@ -39,6 +54,15 @@ function onKey(event: KeyboardEvent): void {
   else if (event.key.toLowerCase() === 'm') ui.sun = !ui.sun;
   else if (event.key.toLowerCase() === 'u') void strip.value?.undo();
 }
+// The focus goes along to another screen: it never falls back to the top of the page.
+router.afterEach((to, from) => {
+  // The first screen begins at the top, where the way past the row is.
+  if (to.path === from.path || from.matched.length === 0) return;
+  void nextTick(() => {
+    const lost = document.activeElement === document.body || !document.activeElement?.isConnected;
+    if (lost) work.value?.focus({ preventScroll: true });
+  });
+});
 onMounted(() => {
   window.addEventListener('keydown', onKey);
   listen(() => void refresh());
@@ -49,12 +73,21 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 <template>
   <div class="app">
     <CombPatterns />
+    <a class="skip" href="#work" @click.prevent="work?.focus()">To the work</a>
+    <p class="seen-by-none" role="log" aria-live="polite">{{ announced }}</p>
     <HarvestRow @keys="keysShown = true" />
-    <main :key="String(route.params.id ?? route.name)" class="work" tabindex="-1">
+    <main
+      id="work"
+      :key="String(route.params.id ?? route.name)"
+      ref="work"
+      class="work"
+      tabindex="-1"
+    >
       <RouterView />
     </main>
     <SoilStrip ref="strip" />
     <KeysDialog v-model:visible="keysShown" />
+    <FindDialog />
   </div>
 </template>
 
@@ -63,6 +96,26 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   height: 100%;
   display: grid;
   grid-template-rows: 80px minmax(0, 1fr) 40px;
+}
+.skip {
+  position: absolute;
+  left: -9999px;
+  z-index: 5;
+}
+.skip:focus {
+  left: 8px;
+  top: 8px;
+  padding: 12px 18px;
+  background: var(--ink);
+  color: var(--lime-0);
+}
+.seen-by-none {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  margin: -1px;
+  overflow: hidden;
+  clip-path: inset(50%);
 }
 .work {
   overflow: auto;

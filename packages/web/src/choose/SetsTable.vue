@@ -177,7 +177,7 @@ const proofText = computed(() => {
               ><span v-if="row.set.jars" class="nowrap"
                 ><b>{{ row.set.jars.mid }}</b> jars
                 <span class="sub">{{ span(row.set.jars, 0) }}</span></span
-              ><RouterLink v-else to="/rules">no jars in the kit</RouterLink>
+              ><RouterLink v-else to="/rules?at=kit">no jars in the kit</RouterLink>
             </td>
             <td>
               <b>{{ smallMassText(row.set.cleanWaxG.mid, rules.units) }}</b><br /><span

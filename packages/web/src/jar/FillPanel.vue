@@ -235,7 +235,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
     </div>
     <p v-for="t in tooSmall" :key="t.jar.id" class="rust">
       <b>“{{ t.jar.name }}” of {{ t.jar.netG }} g cannot be filled so</b>: to its brim it holds
-      {{ t.brimG }} g of this honey. <RouterLink to="/rules">Change it in Rules.</RouterLink>
+      {{ t.brimG }} g of this honey. <RouterLink to="/rules?at=kit">Change it in Rules.</RouterLink>
     </p>
     <p v-if="!jars.length">No jars in the kit yet.</p>
     <p v-else-if="!honey || honey.nowG === 0" class="sub">

@@ -22,8 +22,10 @@ import WaxPanel from './WaxPanel.vue';
 
 /** Jar: filling one lot or several, labels, the shelf, wax and rinse. Which of them is open stands in the address. */
 const route = useRoute();
-const { detail, loading, error, retry } = useStageBatch('jar', (b) =>
-  ['jar', 'book'].includes(b.stage),
+const { detail, loading, error, retry } = useStageBatch(
+  'jar',
+  (b) => ['jar', 'book'].includes(b.stage),
+  () => ['labels', 'shelf', 'wax'].includes(String(route.query.at)),
 );
 const { data: rulesVersion } = useRules();
 const { data: kit } = useJars();

@@ -211,7 +211,7 @@ async function pour(): Promise<void> {
       /><NumberField v-model="keepBackKg" label="Keep back of all" unit="kg" :min="0" :max="500" />
     </div>
     <p v-if="!jars.length">
-      No jars in the kit. <RouterLink to="/rules">Add them in Rules.</RouterLink>
+      No jars in the kit. <RouterLink to="/rules?at=kit">Add them in Rules.</RouterLink>
     </p>
     <p v-if="working" class="sub" role="status">Counting jars…</p>
     <ul v-if="plan" class="shelf">

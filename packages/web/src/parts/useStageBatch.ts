@@ -11,6 +11,8 @@ import { useHarvest, useHarvests } from '../server/queries.js';
 export function useStageBatch(
   stage: Stage,
   fits: (batch: Batch) => boolean,
+  /** Whether one that is done is shown, too, such as where it stands on the shelf. */
+  isClosedToo: () => boolean = () => stage === 'book',
 ): {
   id: ComputedRef<string | null>;
   detail: ComputedRef<BatchDetail | undefined>;
@@ -28,7 +30,8 @@ export function useStageBatch(
         all.find((b) => b.stage === stage && !b.closedAt) ??
         all.find((b) => fits(b) && !b.closedAt) ??
         // What is done stands in the book; a bench with nothing on it says so.
-        (stage === 'book' ? (all.find(fits) ?? all[0]) : undefined)
+        (isClosedToo() ? all.find(fits) : undefined) ??
+        (stage === 'book' ? all[0] : undefined)
       )?.id ?? null
     );
   });

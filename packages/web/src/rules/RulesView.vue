@@ -11,7 +11,8 @@ import {
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
-import { computed, ref, watch } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
@@ -20,12 +21,49 @@ import { useHives, useRules } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { serverNow } from '../server/client.js';
 import LeaveUnsaved from '../shell/LeaveUnsaved.vue';
+import { useUi } from '../shell/ui.js';
+import { useQueryHere } from '../shell/useQueryHere.js';
 import KitPanel from './KitPanel.vue';
 import BenchRules from './BenchRules.vue';
 import JudgementRules from './JudgementRules.vue';
 import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
 
+const ui = useUi();
+const route = useRoute();
+/** A page a stage; what is in view stands in the address. */
+const PLACES = [
+  { label: 'Ripe or not', value: 'judge' },
+  { label: 'Theirs', value: 'theirs' },
+  { label: 'Hive and bench', value: 'bench' },
+  { label: 'Work and worth', value: 'work' },
+  { label: 'Jar and wax', value: 'jar' },
+  { label: 'Kit', value: 'kit' },
+  { label: 'All on one page', value: 'all' },
+];
+const setQuery = useQueryHere();
+const place = computed({
+  get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'judge'),
+  set: (at) => setQuery({ at }),
+});
+const shows = (part: string): boolean => place.value === 'all' || place.value === part;
+const page = ref<HTMLElement | null>(null);
+/** A rule that was looked for by its name is brought into view, its field ready. */
+watch(
+  [page, () => route.query.find],
+  async ([element, name]) => {
+    if (!element || !name) return;
+    await nextTick();
+    const label = [...element.querySelectorAll<HTMLElement>('label, span, h2')].find(
+      (e) => e.childElementCount <= 1 && e.textContent?.trim().startsWith(String(name)),
+    );
+    label?.scrollIntoView({ block: 'center' });
+    const id = label?.getAttribute('for');
+    const field = id ? document.getElementById(id) : label?.parentElement?.querySelector('button');
+    field?.focus({ preventScroll: true });
+  },
+  { flush: 'post' },
+);
 const rules = useRules();
 const hives = useHives();
 const { go, busy, refusal, fieldError } = useSend();
@@ -99,7 +137,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
     :error="rules.error.value"
     @retry="rules.refetch()"
   />
-  <div v-else-if="draft" class="stage rules">
+  <div v-else-if="draft" ref="page" class="stage rules" :class="{ both: place === 'all' }">
     <LeaveUnsaved
       what="House rules"
       :dirty="dirty"
@@ -112,298 +150,323 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         >The household's own. Version {{ rules.data.value?.version }}; a decision keeps the version
         it was made under.</span
       >
+      <span class="right"><Button text label="Find a rule…" @click="ui.finding = true" /></span>
+      <SelectButton
+        v-model="place"
+        class="places"
+        :options="PLACES"
+        option-label="label"
+        option-value="value"
+        :allow-empty="false"
+        aria-label="Which rules"
+      />
     </header>
-    <form class="form" @submit.prevent="save">
-      <h2 class="furrow-heading">Ripe</h2>
-      <div class="line">
-        <span id="r-cap">Capped share that counts as ripe</span
-        ><SelectButton
-          v-model="draft.ripeCappedPercent"
-          :options="[75, 80, 90, 100]"
-          :allow-empty="false"
-          aria-labelledby="r-cap"
-          ><template #option="{ option }">{{ option }} %</template></SelectButton
-        >
-      </div>
-      <p class="sub">{{ SCHOOLS.ripeCappedPercent[draft.ripeCappedPercent] }}.</p>
-      <div class="line">
-        <span id="r-of">Counted over</span
-        ><SelectButton
-          v-model="draft.ripeOf"
-          :options="options(SCHOOLS.ripeOf)"
-          option-label="label"
-          option-value="value"
-          :allow-empty="false"
-          aria-labelledby="r-of"
-        /><span class="school"
-          ><span id="r-drain">Drain frames</span
+    <form v-show="place !== 'kit'" class="form" @submit.prevent="save">
+      <div v-show="shows('judge')" class="part">
+        <h2 class="furrow-heading">Ripe</h2>
+        <div class="line">
+          <span id="r-cap">Capped share that counts as ripe</span
           ><SelectButton
-            v-model="draft.ripeDrainPercent"
+            v-model="draft.ripeCappedPercent"
             :options="[75, 80, 90, 100]"
             :allow-empty="false"
-            aria-labelledby="r-drain"
+            aria-labelledby="r-cap"
             ><template #option="{ option }">{{ option }} %</template></SelectButton
-          ></span
-        >
-      </div>
-      <div class="line">
-        <span class="school"
-          ><span id="r-cons">Below it, worth a test from</span
+          >
+        </div>
+        <p class="sub">{{ SCHOOLS.ripeCappedPercent[draft.ripeCappedPercent] }}.</p>
+        <div class="line">
+          <span id="r-of">Counted over</span
           ><SelectButton
-            v-model="draft.considerFromPercent"
-            :options="[
-              { label: 'No, leave it', value: null },
-              { label: '60 %', value: 60 },
-              { label: '75 %', value: 75 },
-            ]"
+            v-model="draft.ripeOf"
+            :options="options(SCHOOLS.ripeOf)"
             option-label="label"
             option-value="value"
             :allow-empty="false"
-            aria-labelledby="r-cons" /></span
-        ><span class="school"
-          ><span id="r-tilt">Tilt asked of drain frames</span
-          ><SelectButton
-            v-model="draft.drainTiltDegrees"
-            :options="[2.5, 3, 5]"
-            :allow-empty="false"
-            aria-labelledby="r-tilt"
-            ><template #option="{ option }">{{ option }}°</template></SelectButton
-          ></span
-        >
-      </div>
-      <div class="line">
-        <NumberField
-          v-model="draft.moistureLimitPercent as number | null"
-          label="Water, at most"
-          unit="%"
-          :min="14"
-          :max="23"
-          :error="issue('moistureLimitPercent')"
-        /><span class="school"
-          ><span id="r-over">Measured water may overrule the caps</span
-          ><SelectButton
-            v-model="draft.moistureMayOverrule"
-            :options="[
-              { label: 'Yes', value: true },
-              { label: 'No', value: false },
-            ]"
-            option-label="label"
-            option-value="value"
-            :allow-empty="false"
-            aria-labelledby="r-over"
-        /></span>
-      </div>
-      <details class="how" :open="Object.keys(draft.moistureLimitByKindPercent).length > 0">
-        <summary>Another limit of water for a kind of hive, such as one with a native bee…</summary>
+            aria-labelledby="r-of"
+          /><span class="school"
+            ><span id="r-drain">Drain frames</span
+            ><SelectButton
+              v-model="draft.ripeDrainPercent"
+              :options="[75, 80, 90, 100]"
+              :allow-empty="false"
+              aria-labelledby="r-drain"
+              ><template #option="{ option }">{{ option }} %</template></SelectButton
+            ></span
+          >
+        </div>
+        <div class="line">
+          <span class="school"
+            ><span id="r-cons">Below it, worth a test from</span
+            ><SelectButton
+              v-model="draft.considerFromPercent"
+              :options="[
+                { label: 'No, leave it', value: null },
+                { label: '60 %', value: 60 },
+                { label: '75 %', value: 75 },
+              ]"
+              option-label="label"
+              option-value="value"
+              :allow-empty="false"
+              aria-labelledby="r-cons" /></span
+          ><span class="school"
+            ><span id="r-tilt">Tilt asked of drain frames</span
+            ><SelectButton
+              v-model="draft.drainTiltDegrees"
+              :options="[2.5, 3, 5]"
+              :allow-empty="false"
+              aria-labelledby="r-tilt"
+              ><template #option="{ option }">{{ option }}°</template></SelectButton
+            ></span
+          >
+        </div>
         <div class="line">
           <NumberField
-            v-for="kind in limitKinds"
-            :key="kind"
-            nullable
-            :label="`Water, at most, ${HIVE_KINDS[kind].name}`"
+            v-model="draft.moistureLimitPercent as number | null"
+            label="Water, at most"
             unit="%"
             :min="14"
             :max="23"
-            :model-value="draft.moistureLimitByKindPercent[kind] ?? null"
-            :error="issue(`moistureLimitByKindPercent.${kind}`)"
-            @update:model-value="setLimit(kind, $event)"
+            :error="issue('moistureLimitPercent')"
+          /><span class="school"
+            ><span id="r-over">Measured water may overrule the caps</span
+            ><SelectButton
+              v-model="draft.moistureMayOverrule"
+              :options="[
+                { label: 'Yes', value: true },
+                { label: 'No', value: false },
+              ]"
+              option-label="label"
+              option-value="value"
+              :allow-empty="false"
+              aria-labelledby="r-over"
+          /></span>
+        </div>
+        <details class="how" :open="Object.keys(draft.moistureLimitByKindPercent).length > 0">
+          <summary>
+            Another limit of water for a kind of hive, such as one with a native bee…
+          </summary>
+          <div class="line">
+            <NumberField
+              v-for="kind in limitKinds"
+              :key="kind"
+              nullable
+              :label="`Its limit, ${HIVE_KINDS[kind].name}`"
+              unit="%"
+              :min="14"
+              :max="23"
+              :model-value="draft.moistureLimitByKindPercent[kind] ?? null"
+              :error="issue(`moistureLimitByKindPercent.${kind}`)"
+              @update:model-value="setLimit(kind, $event)"
+            />
+          </div>
+          <p class="sub">
+            Empty: the limit above. What your place asks of honey of a native bee says your food
+            authority.
+          </p>
+        </details>
+      </div>
+      <div v-show="shows('theirs')" class="part">
+        <h2 class="furrow-heading">Theirs</h2>
+        <div class="line">
+          <NumberField
+            v-model="draft.winterNeedKg"
+            nullable
+            label="Winter need, top-bar hive"
+            unit="kg"
+            :min="0"
+            :max="60"
+            :error="issue('winterNeedKg')"
+          /><span class="school"
+            ><span id="r-first">Take in a colony's first season</span
+            ><SelectButton
+              v-model="draft.takeInFirstSeason"
+              :options="[
+                { label: 'No', value: false },
+                { label: 'Yes', value: true },
+              ]"
+              option-label="label"
+              option-value="value"
+              :allow-empty="false"
+              aria-labelledby="r-first" /></span
+          ><NumberField
+            v-model="draft.lookAgainDays as number | null"
+            label="Look again after"
+            unit="days"
+            whole
+            :min="1"
+            :max="60"
+            :error="issue('lookAgainDays')"
           />
         </div>
-        <p class="sub">
-          Empty: the limit above. What your place asks of honey of a native bee says your food
-          authority.
+        <div class="line">
+          <NumberField
+            v-for="kind in stackKinds"
+            :key="kind"
+            nullable
+            :label="`Winter need, ${HIVE_KINDS[kind].name}`"
+            unit="kg"
+            :min="0"
+            :max="60"
+            :model-value="draft.winterNeedByKindKg[kind] ?? null"
+            :error="issue(`winterNeedByKindKg.${kind}`)"
+            @update:model-value="setNeed(kind, $event)"
+          />
+        </div>
+        <div class="line">
+          <NumberField
+            v-model="draft.lookFlowDays as number | null"
+            label="In a flow, look every"
+            unit="days"
+            whole
+            :min="1"
+            :max="60"
+            :error="issue('lookFlowDays')"
+          /><NumberField
+            v-model="draft.lookWinterDays as number | null"
+            label="In winter, look every"
+            unit="days"
+            whole
+            :min="7"
+            :max="180"
+            :error="issue('lookWinterDays')"
+          /><NumberField
+            v-model="draft.frameSeasons as number | null"
+            label="Frames and sheets serve"
+            unit="seasons"
+            whole
+            :min="1"
+            :max="30"
+            :error="issue('frameSeasons')"
+          /><TextField
+            :model-value="draft.supersOffBy ?? ''"
+            label="Supers off by (month-day)"
+            hint="such as 04-15"
+            :error="issue('supersOffBy')"
+            @update:model-value="draft.supersOffBy = $event.trim() || null"
+          />
+        </div>
+        <PlanRules v-model="draft" part="winter" :issue="issue" />
+      </div>
+      <div v-show="shows('bench')" class="part">
+        <h2 class="furrow-heading">Bench</h2>
+        <div class="line">
+          <span id="r-crush">How comb is crushed</span
+          ><SelectButton
+            v-model="draft.crush"
+            :options="options(SCHOOLS.crush)"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-labelledby="r-crush"
+          />
+        </div>
+        <div class="line">
+          <span id="r-strain">Straining</span
+          ><SelectButton
+            v-model="draft.strain"
+            :options="options(SCHOOLS.strain)"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-labelledby="r-strain"
+          />
+        </div>
+        <div class="line">
+          <span id="r-wet">Wet gear</span
+          ><SelectButton
+            v-model="draft.wetGear"
+            :options="options(SCHOOLS.wetGear)"
+            option-label="label"
+            option-value="value"
+            :allow-empty="false"
+            aria-labelledby="r-wet"
+          />
+        </div>
+        <p v-if="draft.wetGear === 'open'" class="rust">
+          In the open it calls robbers and spreads disease; many places forbid it. Ask your bee
+          inspector.
         </p>
-      </details>
-      <h2 class="furrow-heading">Theirs</h2>
-      <div class="line">
-        <NumberField
-          v-model="draft.winterNeedKg"
-          nullable
-          label="Winter need, top-bar hive"
-          unit="kg"
-          :min="0"
-          :max="60"
-          :error="issue('winterNeedKg')"
-        /><span class="school"
-          ><span id="r-first">Take in a colony's first season</span
-          ><SelectButton
-            v-model="draft.takeInFirstSeason"
-            :options="[
-              { label: 'No', value: false },
-              { label: 'Yes', value: true },
-            ]"
-            option-label="label"
-            option-value="value"
-            :allow-empty="false"
-            aria-labelledby="r-first" /></span
-        ><NumberField
-          v-model="draft.lookAgainDays as number | null"
-          label="Look again after"
-          unit="days"
-          whole
-          :min="1"
-          :max="60"
-          :error="issue('lookAgainDays')"
-        />
+        <div class="line">
+          <NumberField
+            v-model="draft.kitchenTemperatureC as number | null"
+            label="Kitchen"
+            unit="°C"
+            :min="5"
+            :max="45"
+            :error="issue('kitchenTemperatureC')"
+          /><NumberField
+            v-model="draft.stirEveryHours as number | null"
+            label="Stir every"
+            unit="h"
+            :min="0.5"
+            :max="168"
+            :error="issue('stirEveryHours')"
+          />
+          <NumberField
+            v-model="draft.stopBelowGPerHour as number | null"
+            label="Advise to stop under"
+            unit="g an hour"
+            :min="1"
+            :max="1000"
+            :error="issue('stopBelowGPerHour')"
+          /><NumberField
+            v-model="draft.minutesPerComb as number | null"
+            label="Your minutes a comb"
+            unit="min"
+            :min="1"
+            :max="120"
+            :error="issue('minutesPerComb')"
+          />
+          <NumberField
+            v-model="draft.minutesPerJar as number | null"
+            label="Your minutes a jar"
+            unit="min"
+            :min="0.2"
+            :max="30"
+            :error="issue('minutesPerJar')"
+          /><TextField
+            v-model="draft.quietFrom"
+            type="time"
+            label="Quiet from"
+            :error="issue('quietFrom')"
+          /><TextField
+            v-model="draft.quietTo"
+            type="time"
+            label="Quiet until"
+            :error="issue('quietTo')"
+          />
+        </div>
+        <BenchRules v-model="draft" :issue="issue" />
       </div>
-      <div class="line">
-        <NumberField
-          v-for="kind in stackKinds"
-          :key="kind"
-          nullable
-          :label="`Winter need, ${HIVE_KINDS[kind].name}`"
-          unit="kg"
-          :min="0"
-          :max="60"
-          :model-value="draft.winterNeedByKindKg[kind] ?? null"
-          :error="issue(`winterNeedByKindKg.${kind}`)"
-          @update:model-value="setNeed(kind, $event)"
-        />
+      <div v-show="shows('judge')" class="part">
+        <JudgementRules v-model="draft" :issue="issue" />
       </div>
-      <div class="line">
-        <NumberField
-          v-model="draft.lookFlowDays as number | null"
-          label="In a flow, look every"
-          unit="days"
-          whole
-          :min="1"
-          :max="60"
-          :error="issue('lookFlowDays')"
-        /><NumberField
-          v-model="draft.lookWinterDays as number | null"
-          label="In winter, look every"
-          unit="days"
-          whole
-          :min="7"
-          :max="180"
-          :error="issue('lookWinterDays')"
-        /><NumberField
-          v-model="draft.frameSeasons as number | null"
-          label="Frames and sheets serve"
-          unit="seasons"
-          whole
-          :min="1"
-          :max="30"
-          :error="issue('frameSeasons')"
-        /><TextField
-          :model-value="draft.supersOffBy ?? ''"
-          label="Supers off by (month-day)"
-          hint="such as 04-15"
-          :error="issue('supersOffBy')"
-          @update:model-value="draft.supersOffBy = $event.trim() || null"
-        />
+      <div v-show="shows('work')" class="part">
+        <PlanRules v-model="draft" part="work" :issue="issue" />
       </div>
-      <PlanRules v-model="draft" part="winter" :issue="issue" />
-      <h2 class="furrow-heading">Bench</h2>
-      <div class="line">
-        <span id="r-crush">How comb is crushed</span
-        ><SelectButton
-          v-model="draft.crush"
-          :options="options(SCHOOLS.crush)"
-          option-label="label"
-          option-value="value"
-          :allow-empty="false"
-          aria-labelledby="r-crush"
-        />
+      <div v-show="shows('jar')" class="part">
+        <h2 class="furrow-heading">Labels and units</h2>
+        <div class="line">
+          <span class="school"
+            ><span id="r-units">Units</span
+            ><SelectButton
+              v-model="draft.units"
+              :options="[
+                { label: 'kg, °C', value: 'metric' },
+                { label: 'lb, °F', value: 'imperial' },
+              ]"
+              option-label="label"
+              option-value="value"
+              :allow-empty="false"
+              aria-labelledby="r-units"
+          /></span>
+        </div>
+        <LabelRules v-model="draft" :issue="issue" />
       </div>
-      <div class="line">
-        <span id="r-strain">Straining</span
-        ><SelectButton
-          v-model="draft.strain"
-          :options="options(SCHOOLS.strain)"
-          option-label="label"
-          option-value="value"
-          :allow-empty="false"
-          aria-labelledby="r-strain"
-        />
-      </div>
-      <div class="line">
-        <span id="r-wet">Wet gear</span
-        ><SelectButton
-          v-model="draft.wetGear"
-          :options="options(SCHOOLS.wetGear)"
-          option-label="label"
-          option-value="value"
-          :allow-empty="false"
-          aria-labelledby="r-wet"
-        />
-      </div>
-      <p v-if="draft.wetGear === 'open'" class="rust">
-        In the open it calls robbers and spreads disease; many places forbid it. Ask your bee
-        inspector.
-      </p>
-      <div class="line">
-        <NumberField
-          v-model="draft.kitchenTemperatureC as number | null"
-          label="Kitchen"
-          unit="°C"
-          :min="5"
-          :max="45"
-          :error="issue('kitchenTemperatureC')"
-        /><NumberField
-          v-model="draft.stirEveryHours as number | null"
-          label="Stir every"
-          unit="h"
-          :min="0.5"
-          :max="168"
-          :error="issue('stirEveryHours')"
-        />
-        <NumberField
-          v-model="draft.stopBelowGPerHour as number | null"
-          label="Advise to stop under"
-          unit="g an hour"
-          :min="1"
-          :max="1000"
-          :error="issue('stopBelowGPerHour')"
-        /><NumberField
-          v-model="draft.minutesPerComb as number | null"
-          label="Your minutes a comb"
-          unit="min"
-          :min="1"
-          :max="120"
-          :error="issue('minutesPerComb')"
-        />
-        <NumberField
-          v-model="draft.minutesPerJar as number | null"
-          label="Your minutes a jar"
-          unit="min"
-          :min="0.2"
-          :max="30"
-          :error="issue('minutesPerJar')"
-        /><TextField
-          v-model="draft.quietFrom"
-          type="time"
-          label="Quiet from"
-          :error="issue('quietFrom')"
-        /><TextField
-          v-model="draft.quietTo"
-          type="time"
-          label="Quiet until"
-          :error="issue('quietTo')"
-        />
-      </div>
-      <JudgementRules v-model="draft" :issue="issue" />
-      <BenchRules v-model="draft" :issue="issue" />
-      <PlanRules v-model="draft" part="work" :issue="issue" />
-      <h2 class="furrow-heading">Labels and units</h2>
-      <div class="line">
-        <span class="school"
-          ><span id="r-units">Units</span
-          ><SelectButton
-            v-model="draft.units"
-            :options="[
-              { label: 'kg, °C', value: 'metric' },
-              { label: 'lb, °F', value: 'imperial' },
-            ]"
-            option-label="label"
-            option-value="value"
-            :allow-empty="false"
-            aria-labelledby="r-units"
-        /></span>
-      </div>
-      <LabelRules v-model="draft" :issue="issue" />
       <div v-if="dirty" class="save">
         <p v-if="flips.length"><b>This changes now:</b> {{ flips.join('; ') }}.</p>
+        <p v-if="!parsed.success" class="rust">{{ parsed.error.issues[0].message }}</p>
         <Refusal :refusal="refusal" />
         <div class="acts row">
           <Button
@@ -415,13 +478,24 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         </div>
       </div>
     </form>
-    <KitPanel />
+    <KitPanel v-show="shows('kit')" />
   </div>
 </template>
 
 <style scoped>
 .rules {
+  grid-template-columns: minmax(0, 1fr);
+}
+.rules.both {
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+}
+.places {
+  flex-basis: 100%;
+}
+.part {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
 }
 .form {
   display: flex;
@@ -459,7 +533,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
   gap: 8px;
 }
 @media (max-width: 1023px) {
-  .rules {
+  .rules.both {
     grid-template-columns: minmax(0, 1fr);
   }
 }

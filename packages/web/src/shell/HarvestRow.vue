@@ -5,9 +5,11 @@ import { useRoute } from 'vue-router';
 import { useHarvests } from '../server/queries.js';
 import { inView, stageLink } from './rowLinks.js';
 import { dayText } from './times.js';
+import { useUi } from './ui.js';
 import { useNow } from './useNow.js';
 
 const emit = defineEmits<{ keys: [] }>();
+const ui = useUi();
 const route = useRoute();
 const now = useNow();
 const { data: harvests } = useHarvests();
@@ -96,7 +98,10 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
         />
       </svg>
       <RouterLink to="/rules" :class="{ now: route.name === 'rules' }">Rules</RouterLink>
-      <button type="button" class="help" aria-label="Keys and undo" @click="emit('keys')">
+      <button type="button" class="help" aria-label="Find" @click="ui.finding = true">
+        <span class="kbd">/</span>
+      </button>
+      <button type="button" class="help" aria-label="Help, keys and undo" @click="emit('keys')">
         <span class="kbd">?</span>
       </button>
     </div>
@@ -248,7 +253,7 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
   display: flex;
   justify-content: flex-end;
   align-items: center;
-  gap: 14px;
+  gap: 8px;
   padding: 36px 28px 0 0;
   font-weight: 500;
   color: var(--ink-2);

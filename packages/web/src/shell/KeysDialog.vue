@@ -4,11 +4,15 @@ import Dialog from 'primevue/dialog';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { useJournal, useRefresh } from '../server/queries.js';
 import { Refused, send } from '../server/client.js';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
+import { useRoute } from 'vue-router';
+import { helpOf } from './help.js';
 import { useUi } from './ui.js';
 
 const visible = defineModel<boolean>('visible', { required: true });
 const ui = useUi();
+const route = useRoute();
+const help = computed(() => helpOf(String(route.name ?? '')));
 const refresh = useRefresh();
 const { data: journal } = useJournal();
 const refused = ref('');
@@ -23,6 +27,7 @@ const keys = [
   ['V', 'drawing or table'],
   ['M', 'sun mode'],
   ['Space', 'the next step, in Take'],
+  ['/', 'find anything by its name'],
   ['?', 'this list'],
   ['Esc', 'put it down'],
 ];
@@ -41,12 +46,14 @@ async function undo(commandId: string): Promise<void> {
   <Dialog
     v-model:visible="visible"
     modal
-    header="Keys and undo"
+    header="Help, keys and undo"
     position="top"
     :style="{ width: '720px', maxWidth: '94vw' }"
   >
     <div class="two">
       <section>
+        <h2 class="furrow-heading">{{ help.title }}</h2>
+        <p v-for="sentence in help.sentences" :key="sentence" class="help">{{ sentence }}</p>
         <h2 class="furrow-heading">Keys</h2>
         <dl>
           <div v-for="[key, does] in keys" :key="key">
@@ -91,6 +98,9 @@ async function undo(commandId: string): Promise<void> {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 28px;
+}
+.help {
+  margin: 4px 0;
 }
 dl > div {
   display: flex;

@@ -6,6 +6,8 @@ export const useUi = defineStore('ui', () => {
   const sun = ref(localStorage.getItem('furrow.sun') === 'yes');
   const alarms = ref(localStorage.getItem('furrow.alarms') === 'on');
   const keysOn = ref(localStorage.getItem('furrow.keys') !== 'off');
+  /** Whether the field that finds everything is open. */
+  const finding = ref(false);
   const message = ref<{ text: string; commandId: string | null } | null>(null);
   let timer: ReturnType<typeof setTimeout> | undefined;
 
@@ -26,5 +28,5 @@ export const useUi = defineStore('ui', () => {
     message.value = { text, commandId };
     timer = setTimeout(() => (message.value = null), 12_000);
   }
-  return { sun, keysOn, alarms, message, say };
+  return { sun, keysOn, alarms, finding, message, say };
 });

@@ -45,7 +45,7 @@ async function openDemo(): Promise<void> {
   </nav>
   <div class="acts row">
     <RouterLink class="p-button p-component" to="/hives/new">Make your first hive</RouterLink
-    ><RouterLink class="p-button p-component p-button-outlined" to="/rules"
+    ><RouterLink class="p-button p-component p-button-outlined" to="/rules?at=all"
       >House rules and kit</RouterLink
     >
   </div>

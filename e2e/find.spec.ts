@@ -1,0 +1,73 @@
+import { expect, test } from '@playwright/test';
+import { RULE_NAMES } from '../packages/web/src/shell/ruleNames.js';
+
+/** Everything is found by a part of its name; help says what a screen is for. */
+const BASE = 'http://127.0.0.1:4584';
+
+test('a hive, a comb and a rule are found by their names, by keyboard alone', async ({ page }) => {
+  await page.goto(`${BASE}/`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.keyboard.press('/');
+  const field = page.getByRole('combobox', { name: /^A hive, comb, lot/ });
+  await expect(field).toBeFocused();
+  await field.fill('arauc');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/look\//);
+  await expect(page.getByRole('heading', { name: 'Araucária', level: 1 })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await expect(field).toBeFocused();
+  await field.fill('nothing of this name');
+  await expect(page.getByText(/^Nothing is called/)).toBeVisible();
+  await field.fill('ipe comb 1');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/comb=1/);
+  await page.keyboard.press('/');
+  await expect(field).toBeFocused();
+  await field.fill('stir every');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/rules/);
+  await expect(page.getByLabel('Stir every')).toBeFocused();
+});
+
+test('every rule that can be found stands in Rules under that name', async ({ page }) => {
+  await page.goto(`${BASE}/rules?at=all`);
+  await expect(page.getByRole('heading', { name: 'Rules', level: 1 })).toBeVisible();
+  const text = (await page.locator('main').innerText()).replace(/\s+/g, ' ');
+  for (const name of RULE_NAMES) expect(text).toContain(name);
+});
+
+test('a page of rules a stage; what is wrong on one is said on the others', async ({ page }) => {
+  await page.goto(`${BASE}/rules`);
+  await expect(page.getByText('Capped share that counts as ripe')).toBeVisible();
+  await expect(page.getByLabel('Stir every')).toBeHidden();
+  await page.getByRole('button', { name: 'Hive and bench' }).click();
+  await page.getByLabel('Stir every').fill('0,1');
+  await expect(page.getByLabel('Stir every')).toBeVisible();
+  await page.getByRole('button', { name: 'Kit', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Kit: vessels' })).toBeVisible();
+  await page.getByRole('button', { name: 'Ripe or not' }).click();
+  await expect(page.getByRole('button', { name: 'Write these rules down' })).toBeDisabled();
+  await expect(page.getByText('At least half an hour.').last()).toBeVisible();
+  await page.getByRole('button', { name: 'Back to what is in force' }).click();
+  await expect(page.getByRole('button', { name: 'Write these rules down' })).toHaveCount(0);
+});
+
+test('the question mark says what the screen is for, and the first key leads past the row', async ({
+  page,
+}) => {
+  await page.goto(`${BASE}/choose`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(
+    page.getByText('Combs are lifted here, and go the way that suits them.'),
+  ).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'To the work' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('main')).toBeFocused();
+});

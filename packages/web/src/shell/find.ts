@@ -1,0 +1,170 @@
+import {
+  HIVE_KINDS,
+  STAGES,
+  placeLabel,
+  unitWord,
+  type Batch,
+  type Hive,
+  type JarKindRecord,
+  type Lot,
+  type Person,
+  type Site,
+  type Vessel,
+} from '@furrow/core';
+import { HELP } from './help.js';
+import { RULE_NAMES } from './ruleNames.js';
+
+/** One thing that can be found: what it is, what it is called, and where it leads. */
+export interface Found {
+  /** Steady key of the line. */
+  id: string;
+  what:
+    'Hive' | 'Comb' | 'Harvest' | 'Lot' | 'Place' | 'Vessel' | 'Jar' | 'Person' | 'Rule' | 'Help';
+  name: string;
+  /** Where it leads, in words. */
+  leads: string;
+  to: string;
+}
+export interface FindIn {
+  hives: readonly Hive[];
+  sites: readonly Site[];
+  harvests: readonly Batch[];
+  lots: readonly Lot[];
+  vessels: readonly Vessel[];
+  jars: readonly JarKindRecord[];
+  people: readonly Person[];
+}
+
+/** Letters as they are compared: small, without their marks. */
+export const plain = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/\p{Diacritic}/gu, '')
+    .toLowerCase();
+
+const STAGE_NAMES: Record<(typeof STAGES)[number], string> = {
+  look: 'Look',
+  choose: 'Choose',
+  ready: 'Ready',
+  take: 'Take',
+  drain: 'Drain',
+  cut: 'Cut',
+  jar: 'Jar',
+  book: 'Book',
+};
+
+const ofHives = (hives: readonly Hive[]): Found[] =>
+  hives.map((hive) => ({
+    id: hive.id,
+    what: 'Hive',
+    name: `${hive.name}, ${HIVE_KINDS[hive.kind].name}, ${hive.site.name}`,
+    leads: 'to Look',
+    to: `/look/${hive.id}`,
+  }));
+const ofCombs = (hives: readonly Hive[]): Found[] =>
+  hives.flatMap((hive) =>
+    hive.bars
+      .filter((bar) => bar.comb)
+      .map((bar) => ({
+        id: bar.comb!.id,
+        what: 'Comb' as const,
+        name: `${hive.name}, ${unitWord(hive.kind)} ${placeLabel(bar.slot)}`,
+        leads: 'to Look',
+        to: `/look/${hive.id}?comb=${bar.slot}`,
+      })),
+  );
+function ofHarvests(harvests: readonly Batch[]): Found[] {
+  return harvests.map((b) => {
+    const stage = b.closedAt ? 'book' : b.stage;
+    return {
+      id: b.id,
+      what: 'Harvest' as const,
+      name: [b.hiveName, b.lotName, b.date, b.code].filter(Boolean).join(', '),
+      leads: `to ${STAGE_NAMES[stage]}`,
+      to: `/${stage}/${b.id}`,
+    };
+  });
+}
+function ofLots(lots: readonly Lot[]): Found[] {
+  return lots.map((lot) => ({
+    id: lot.id,
+    what: 'Lot' as const,
+    name: [lot.name, lot.code].filter(Boolean).join(', '),
+    leads: lot.count === null ? 'to Book' : 'to the shelf',
+    to: lot.count === null ? `/book/${lot.batchId}` : `/jar/${lot.batchId}?at=shelf`,
+  }));
+}
+const kit = (what: 'Vessel' | 'Jar', id: string, name: string): Found => ({
+  id,
+  what,
+  name,
+  leads: 'to the kit in Rules',
+  to: '/rules?at=kit',
+});
+function ofSites(sites: readonly Site[], hives: readonly Hive[]): Found[] {
+  return sites.flatMap((site) => {
+    const first = hives.find((h) => h.siteId === site.id);
+    return first
+      ? [
+          {
+            id: site.id,
+            what: 'Place' as const,
+            name: site.name,
+            leads: `to ${first.name} in Look`,
+            to: `/look/${first.id}`,
+          },
+        ]
+      : [];
+  });
+}
+
+/** Everything there is to be found in a household, in the order in which kinds of things are named. */
+export function everything(all: FindIn): Found[] {
+  return [
+    ...ofHives(all.hives),
+    ...ofHarvests(all.harvests),
+    ...ofLots(all.lots),
+    ...ofSites(all.sites, all.hives),
+    ...all.vessels.map((v) => kit('Vessel', v.id, v.name)),
+    ...all.jars.map((j) => kit('Jar', j.id, j.name)),
+    ...all.people.map((p) => ({
+      id: p.id,
+      what: 'Person' as const,
+      name: p.name,
+      leads: 'to the shelf',
+      to: '/jar?at=shelf',
+    })),
+    // Many combs would crowd out what else is called like their hive.
+    ...ofCombs(all.hives),
+    ...RULE_NAMES.map((name) => ({
+      id: `rule ${name}`,
+      what: 'Rule' as const,
+      name,
+      leads: 'to Rules',
+      to: `/rules?at=all&find=${encodeURIComponent(name)}`,
+    })),
+    ...HELP.map((page) => ({
+      id: `help ${page.route}`,
+      what: 'Help' as const,
+      name: `${page.title}: ${page.sentences[0]}`,
+      leads: `to ${page.title}`,
+      to: page.to,
+    })),
+  ];
+}
+
+/**
+ * What fits the words typed, each somewhere in its kind or name; what begins with them comes first. Empty where nothing was typed.
+ */
+export function find(all: readonly Found[], typed: string, most = 12): Found[] {
+  const words = plain(typed).split(/\s+/).filter(Boolean);
+  if (!words.length) return [];
+  const fits = all
+    .map((found, i) => ({ found, i, text: plain(`${found.name} ${found.what}`) }))
+    .filter(({ text }) => words.every((word) => text.includes(word)));
+  const rank = (text: string): number => (text.startsWith(words[0]) ? 0 : 1);
+  return fits
+    .sort((a, b) => rank(a.text) - rank(b.text) || a.i - b.i)
+    .slice(0, most)
+    .map(({ found }) => found);
+}

@@ -1,0 +1,170 @@
+/** What each screen is for, in five sentences at most; the first says what is done there. */
+export interface HelpPage {
+  /** Name of the route it belongs to. */
+  route: string;
+  title: string;
+  to: string;
+  sentences: string[];
+}
+
+export const HELP: HelpPage[] = [
+  {
+    route: 'today',
+    title: 'Today',
+    to: '/',
+    sentences: [
+      'What is due now, what runs, and what the week brings.',
+      'A clock that runs stands in the dark strip below every screen, too.',
+      'A line can be done, put off or undone right here.',
+      'Touch a hive or a harvest to go on with it.',
+    ],
+  },
+  {
+    route: 'look',
+    title: 'Look',
+    to: '/look',
+    sentences: [
+      'Combs are read here, and each is judged: take, leave, or test first.',
+      'Touch a comb, then draw the lower edge of what is capped, open, pollen and brood.',
+      'The verdict says which question decided and what it rests on.',
+      'What you know of the colony, its queen, temper and forage, counts too.',
+      'Nothing is kept until you write it down; what you began stays on this device.',
+    ],
+  },
+  {
+    route: 'new-hive',
+    title: 'A new hive',
+    to: '/hives/new',
+    sentences: [
+      'A hive is made by choosing its drawing and naming it.',
+      'Its measures are the usual ones of its kind: correct those that differ.',
+      'The comb it holds, and how old its colony is, decide what may be taken later.',
+    ],
+  },
+  {
+    route: 'choose',
+    title: 'Choose',
+    to: '/choose',
+    sentences: [
+      'Combs are lifted here, and go the way that suits them.',
+      'The sets below are what could be made of what may be taken.',
+      'Touch a comb to lift it, once more to put it back; T does it by keyboard.',
+      'What winter needs stays, counted by the low estimate.',
+      'What stands against a comb is said, and a reason overrules what is not dangerous.',
+    ],
+  },
+  {
+    route: 'comb-or-liquid',
+    title: 'Comb or liquid',
+    to: '/comb-or-liquid',
+    sentences: [
+      'What a super brings as cut comb, beside what it brings as honey in jars.',
+      'Chances come from your own supers, as soon as there are some.',
+      'Prices are those of your kit.',
+    ],
+  },
+  {
+    route: 'ready',
+    title: 'Ready',
+    to: '/ready',
+    sentences: [
+      'The day is planned here: when to begin, who helps, which vessel holds what.',
+      'A step can be moved; what follows moves with it.',
+      'The weather and the notes of the site say whether it is a day for it.',
+      'The list says what to bring, and what to do without it.',
+    ],
+  },
+  {
+    route: 'bring',
+    title: 'Bring',
+    to: '/bring',
+    sentences: [
+      'Everything to load, and what each thing is for.',
+      'Tick it off as it goes into the car; it works without a network.',
+    ],
+  },
+  {
+    route: 'take',
+    title: 'Take',
+    to: '/take',
+    sentences: [
+      'One step at a time at the hive; the large key is the next one.',
+      'Each comb is weighed here, or later: then it stands on Today until it is.',
+      'Something went otherwise? Say it, and what to do comes first.',
+      'It goes on without a network and is sent when there is one.',
+    ],
+  },
+  {
+    route: 'owed',
+    title: 'To be weighed',
+    to: '/take',
+    sentences: ['What was taken without a scale is weighed here, estimated, or said lost.'],
+  },
+  {
+    route: 'drain',
+    title: 'Drain',
+    to: '/drain',
+    sentences: [
+      'Comb is broken up and drains: the clock, the level and the next stir.',
+      'Each weighing narrows the forecast.',
+      'The curve shows what is out, what still comes, and what stays in the wax.',
+      'You decide when it ends; every gram is then somewhere.',
+    ],
+  },
+  {
+    route: 'settle',
+    title: 'Settle',
+    to: '/settle',
+    sentences: [
+      'Honey stands here until the scum is up and skimmed.',
+      'Its water is measured here, and lots are poured together.',
+    ],
+  },
+  {
+    route: 'cut',
+    title: 'Cut',
+    to: '/cut',
+    sentences: [
+      'Comb is laid on the board and cut into pieces round its flaws.',
+      'Rack, freezer and thawing have their clocks.',
+      'Pieces are weighed and packed by your boxes and grades.',
+    ],
+  },
+  {
+    route: 'jar',
+    title: 'Jar',
+    to: '/jar',
+    sentences: [
+      'Honey is filled into the jars of your kit, to the gram.',
+      'Water first: it decides what the label may say.',
+      'Labels, the shelf, and the wax are here, too.',
+      'What leaves the shelf is written down with its price, and to whom, if you like.',
+    ],
+  },
+  {
+    route: 'book',
+    title: 'Book',
+    to: '/book',
+    sentences: [
+      'Where every gram of a harvest went.',
+      'Seasons, hives and kinds stand beside each other.',
+      'Questions that the entries raise are asked here.',
+      'The archive, a copy and the sheet for a spreadsheet are made here.',
+    ],
+  },
+  {
+    route: 'rules',
+    title: 'Rules',
+    to: '/rules',
+    sentences: [
+      'The household’s own rules, where practitioners disagree.',
+      'What a change would flip on your combs is said before you write it down.',
+      'A decision keeps the rules it was made under.',
+      'The kit is here: vessels, jars, boxes, spares and what is to be mended.',
+    ],
+  },
+];
+
+/** The help of a screen; that of Today where it has none of its own. */
+export const helpOf = (route: string | null | undefined): HelpPage =>
+  HELP.find((page) => page.route === route) ?? HELP[0];
