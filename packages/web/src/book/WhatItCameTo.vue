@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import {
+  harvestAccount,
+  hoursText,
+  massRangeText,
+  massText,
+  placeLabel,
+  smallMassRangeText,
+  smallMassText,
+  unitWord,
+  weighedText,
+  type BatchDetail,
+  type JarKindRecord,
+  type UnitAccount,
+  type UnitSystem,
+} from '@furrow/core';
+import { computed } from 'vue';
+
+/** What a harvest came to: each comb beside its estimate and guess, then everything people work out at the end. */
+const props = defineProps<{
+  detail: BatchDetail;
+  jars: readonly JarKindRecord[];
+  units: UnitSystem;
+  currency: string;
+}>();
+const account = computed(() => harvestAccount(props.detail, props.jars));
+const W = 320;
+/** Grams at the right end of the drawing: a full one, or the heaviest that was weighed. */
+const most = computed(() =>
+  Math.max(
+    1,
+    ...account.value.units.flatMap((u) => [
+      u.netG,
+      u.guessG ?? 0,
+      u.estimateG?.high ?? 0,
+      u.ofFullShare ? u.netG / u.ofFullShare : 0,
+    ]),
+  ),
+);
+const x = (g: number): number => Math.min(W, (g / most.value) * W);
+const nameOf = (u: UnitAccount): string =>
+  `${unitWord(props.detail.hive.kind)} ${u.slot ? placeLabel(u.slot) : '?'}`;
+const off = (percent: number | null, than: string): string | null => {
+  if (percent === null) return null;
+  const whole = Math.round(Math.abs(percent));
+  return whole === 0 ? `as ${than}` : `${whole} % ${percent > 0 ? 'over' : 'under'} ${than}`;
+};
+const says = (u: UnitAccount): string =>
+  [
+    u.ofFullShare === null ? null : `${Math.round(u.ofFullShare * 100)} % of a full one`,
+    off(u.overEstimatePercent, 'the estimate'),
+    off(u.overGuessPercent, 'the guess'),
+    u.netBy === 'estimate' ? 'by estimate' : null,
+  ]
+    .filter(Boolean)
+    .join(', ');
+const honey = computed(() => {
+  const { honeyG, honeyL, waterPercent } = account.value;
+  if (!honeyG) return null;
+  const water =
+    waterPercent === null ? '18 % water, not measured' : `${waterPercent.toFixed(1)} % water`;
+  return `${weighedText(honeyG, props.units)} of honey, ${honeyL.toFixed(2)} L at ${water}.`;
+});
+/** Why it was lost, as it stands within a sentence. */
+const lossWord = (reason: string): string => {
+  const why = reason.replace(/^Lost: /, '');
+  return why[0].toLowerCase() + why.slice(1);
+};
+const AGAINST = { less: 'less than that', within: 'as promised', more: 'more than that' };
+const lines = computed(() => {
+  const a = account.value;
+  return [
+    honey.value,
+    a.promisedKg &&
+      `The choice promised ${massRangeText(a.promisedKg, props.units)}${a.against ? `: ${AGAINST[a.against]}` : ''}.`,
+    a.pressed &&
+      `The press brought ${smallMassText(a.pressed.g, props.units)} of it, ${Math.round(a.pressed.share * 100)} %.`,
+    a.inWaxG &&
+      `About ${smallMassRangeText(a.inWaxG, props.units)} of honey stayed in the wet wax, by weight.`,
+    a.nectarKg !== null &&
+      a.honeyG > 0 &&
+      `The bees carried about ${massText(a.nectarKg, props.units, 0)} of nectar for it.`,
+    a.minutesPerKg !== null &&
+      `Your hands ${a.handsOnMinutes} min${a.elapsedHours === null ? '' : `, in ${hoursText(a.elapsedHours)}`}: ${a.minutesPerKg.toFixed(0)} min a kilogram.`,
+    a.jarCostPerKg !== null &&
+      `Empty jars: ${props.currency} ${a.jarCostPerKg.toFixed(2)} a kilogram.`,
+    ...a.losses.map((l) => `Lost: ${smallMassText(l.g, props.units)}, ${lossWord(l.reason)}.`),
+  ].filter((line): line is string => Boolean(line));
+});
+</script>
+
+<template>
+  <section v-if="account.units.length || lines.length" class="account">
+    <h2 class="furrow-heading">What it came to</h2>
+    <p v-for="line in lines" :key="line">{{ line }}</p>
+    <ul v-if="account.units.length" aria-label="Each beside its estimate and guess">
+      <li v-for="u in account.units" :key="u.takeId">
+        <b>{{ nameOf(u) }}</b>
+        <svg :width="W + 4" height="26" aria-hidden="true">
+          <rect
+            v-if="u.ofFullShare"
+            x="1"
+            y="5"
+            :width="x(u.netG / u.ofFullShare)"
+            height="14"
+            fill="none"
+            stroke="var(--lichen-5)"
+            stroke-dasharray="4 3"
+          />
+          <rect
+            x="1"
+            y="5"
+            :width="x(u.netG)"
+            height="14"
+            fill="url(#p-capped)"
+            stroke="var(--ink)"
+          />
+          <path
+            v-if="u.estimateG"
+            :d="`M${x(u.estimateG.low)} 22H${x(u.estimateG.high)}M${x(u.estimateG.low)} 19v6M${x(u.estimateG.high)} 19v6`"
+            stroke="var(--ink)"
+            stroke-width="1.5"
+            fill="none"
+          />
+          <path v-if="u.guessG" :d="`M${x(u.guessG) - 5} 0h10l-5 7Z`" fill="var(--rust)" />
+        </svg>
+        <span
+          ><b>{{ weighedText(u.netG, units) }}</b
+          >{{ says(u) ? `, ${says(u)}` : '' }}</span
+        >
+      </li>
+    </ul>
+    <details class="how">
+      <summary>How this was got</summary>
+      <p>
+        Filled: what was weighed. Dashed: a comb of its measures capped all over. Below it the
+        estimate of its last look, comb with wax, from low to high; the red mark is your guess.
+        Honey is what flowed out of the comb into honey, with what is drawn off and pressed; litres
+        at 20 °C. Honey in wet wax is its weight less 4 to 6 % of the comb, which is wax. Nectar has
+        80 % water, the sugar stays the same. The kilogram of the minutes is a kilogram of honey.
+      </p>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.account p {
+  margin: 2px 0;
+}
+ul {
+  list-style: none;
+  margin: 8px 0;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 90px auto 1fr;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 3px 0;
+}
+svg {
+  max-width: 100%;
+}
+@media (max-width: 700px) {
+  li {
+    grid-template-columns: 1fr;
+    gap: 0;
+    padding: 6px 0;
+  }
+}
+</style>
