@@ -13,6 +13,7 @@ import StateLine from '../parts/StateLine.vue';
 import { useClocks, useHarvests, useHives, useRules, useToday } from '../server/queries.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
+import { groupHung, saysIfLeft } from './hung.js';
 
 import { harvestMark, hoursText, judgeHiveAt, type Hive } from '@furrow/core';
 
@@ -78,6 +79,8 @@ const when = (l: TodayLine): string =>
       : l.kind === 'draw-off'
         ? `before ${clockText(l.dueAt, zone.value, now.value)}`
         : clockText(l.dueAt, zone.value, now.value);
+const nameOfHive = (id: string): string | null =>
+  hives.data.value?.find((h) => h.id === id)?.name ?? null;
 /** Seven days, each with what hangs from it; what is due already hangs from today. */
 const days = computed(() =>
   Array.from({ length: 7 }, (_, i) => {
@@ -90,9 +93,16 @@ const days = computed(() =>
     return {
       key: day.toISODate(),
       name: i === 0 ? `Today, ${day.toFormat('ccc d')}` : day.toFormat('ccc d'),
-      hung,
+      hung: groupHung(hung, nameOfHive),
     };
   }),
+);
+const ifLeftSaid = computed(() => saysIfLeft(days.value));
+/** Days with nothing on them give their room to the others. */
+const columns = computed(() =>
+  days.value
+    .map((day, i) => (i === 0 ? 'minmax(0, 1.8fr)' : day.hung.length ? 'minmax(0, 1fr)' : '74px'))
+    .join(' '),
 );
 /** What has its date after the seven days but within two months, the soonest first. */
 const LATER_DAYS = 60;
@@ -223,19 +233,34 @@ function drawn(hive: Hive) {
           >
         </aside>
       </div>
-      <section class="days" aria-label="The next seven days">
+      <section
+        class="days"
+        aria-label="The next seven days"
+        :style="{ gridTemplateColumns: columns }"
+      >
         <div v-for="(day, i) in days" :key="String(day.key)" class="day">
           <h2 :class="{ first: i === 0 }">{{ day.name }}</h2>
           <div
-            v-for="l in day.hung"
-            :key="l.id"
+            v-for="{ key, lines: [l], names, before, after } in day.hung"
+            :key="key"
             class="hung"
             :class="{ urgent: l.urgent || isPast(l), ripe: l.kind === 'ripe' }"
           >
-            <RouterLink :to="link(l)"
+            <p v-if="names.length > 1" class="together">
+              <b>{{ before }}</b><template v-for="(n, at) in names" :key="n.line.id"
+                ><RouterLink :to="link(n.line)"
+                  ><b>{{ n.name }}</b></RouterLink
+                >{{
+                  at < names.length - 2 ? ', ' : at === names.length - 2 ? ' and ' : ''
+                }}</template
+              ><b>{{ after }}</b>
+            </p>
+            <RouterLink v-else :to="link(l)"
               ><b>{{ l.title }}</b></RouterLink
             ><span v-if="when(l)" :class="{ rust: l.urgent || isPast(l) }">{{ when(l) }}</span
-            ><span class="sub">If left: {{ l.ifLeft }}</span>
+            ><span v-if="ifLeftSaid.has(`${day.key} ${key}`)" class="sub"
+              >If left: {{ l.ifLeft }}</span
+            >
             <Button
               v-if="l.kind === 'stir'"
               text
@@ -347,7 +372,6 @@ function drawn(hive: Hive) {
 }
 .days {
   display: grid;
-  grid-template-columns: 1.8fr repeat(6, 1fr);
   gap: 0;
   margin-top: 6px;
 }
@@ -363,7 +387,14 @@ function drawn(hive: Hive) {
   background: var(--ink);
   color: var(--lime-0);
 }
-.hung a {
+.together {
+  margin: 0;
+}
+.together a {
+  text-decoration: underline;
+  display: inline-block;
+}
+.hung > a {
   text-decoration: none;
   min-height: 32px;
 }
@@ -397,10 +428,23 @@ function drawn(hive: Hive) {
 }
 @media (max-width: 1023px) {
   .days {
-    grid-template-columns: 1fr;
+    grid-template-columns: 1fr !important;
   }
   .day:not(:first-child):not(:has(.hung)) {
     display: none;
+  }
+}
+/* On a phone what is due comes before the drawing of the hives. */
+@media (max-width: 599px) {
+  .today {
+    display: flex;
+    flex-direction: column;
+  }
+  .upper {
+    order: 1;
+  }
+  .later {
+    order: 2;
   }
 }
 </style>
