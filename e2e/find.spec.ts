@@ -17,7 +17,7 @@ test('a hive, a comb and a rule are found by their names, by keyboard alone', as
   await page.keyboard.press('Control+k');
   await expect(field).toBeFocused();
   await field.fill('nothing of this name');
-  await expect(page.getByText(/^Nothing is called/)).toBeVisible();
+  await expect(page.getByText('Nothing is called “nothing of this name”.')).toBeVisible();
   await field.fill('ipe comb 1');
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('ArrowUp');
@@ -70,4 +70,23 @@ test('the question mark says what the screen is for, and the first key leads pas
   await expect(page.getByRole('link', { name: 'To the work' })).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(page.locator('main')).toBeFocused();
+});
+
+test('where the person’s own colours replace ours, what is chosen and the stage keep a mark', async ({
+  page,
+}) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  await page.goto(`${BASE}/look`);
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const background = (locator: ReturnType<typeof page.locator>): Promise<string> =>
+    locator.evaluate((e) => getComputedStyle(e).backgroundColor);
+  const [on, off] = [
+    page.getByRole('button', { name: 'Side A', exact: true }),
+    page.getByRole('button', { name: 'Side B', exact: true }),
+  ];
+  expect(await background(on)).not.toBe(await background(off));
+  const row = page.getByRole('navigation', { name: 'The row' });
+  expect(await background(row.getByRole('link', { name: 'Look', exact: true }))).not.toBe(
+    await background(row.getByRole('link', { name: 'Take', exact: true })),
+  );
 });

@@ -1,4 +1,5 @@
 import { addDays, dateWords } from '../units/dates.js';
+import { counted } from '../units/format.js';
 
 export interface FeedQuestion {
   /** Hives the honey in it comes from, by the trace; null stands for what came from outside the book. */
@@ -48,7 +49,7 @@ export function mayFeed(q: FeedQuestion): { may: boolean; reason: string } {
     );
   if (addDays(q.broodCheck.on, q.broodCheckDays) < q.date)
     return no(
-      `The last look at the brood of ${q.toHiveName} was on ${dateWords(q.broodCheck.on)}, more than ${q.broodCheckDays} days before: look again first.`,
+      `The last look at the brood of ${q.toHiveName} was on ${dateWords(q.broodCheck.on)}, more than ${counted(q.broodCheckDays, 'day')} before: look again first.`,
     );
   return {
     may: true,

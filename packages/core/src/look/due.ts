@@ -7,6 +7,7 @@ import { type ColonyState } from './colonyState.js';
 import { isClosed } from './deadColony.js';
 import { superSince } from './superForecast.js';
 import { addDays, daysBetween } from '../units/dates.js';
+import { counted } from '../units/format.js';
 
 export interface DueItem {
   id: string;
@@ -224,7 +225,7 @@ function superItems(
       add(
         'super-on',
         'Put a super on',
-        `Strong flow${flowDays === null ? '' : `, ${flowDays} days of it left`}, strong colony.`,
+        `Strong flow${flowDays === null ? '' : `, ${counted(flowDays, 'day')} of it left`}, strong colony.`,
         date,
       );
     else if (colony.flow?.flow === 'strong')
@@ -232,7 +233,7 @@ function superItems(
         'super-wait',
         'Wait with the super',
         colony.strength?.strength === 'strong'
-          ? `Only ${flowDays} days of flow are left: it would stay half built.`
+          ? `Only ${counted(flowDays!, 'day')} of flow left: it would stay half built.`
           : `The colony is ${colony.strength?.strength ?? 'of unknown strength'}: it would not be filled.`,
       );
     return;
@@ -249,7 +250,7 @@ function superItems(
       add(
         'super-move',
         'Move the comb super to a colony that builds',
-        `Nothing drawn in ${daysOn} days.`,
+        `Nothing drawn in ${counted(daysOn, 'day')}.`,
         addDays(sinceOn, 10),
       );
     if (supers.length < 2 && drawn)

@@ -1,6 +1,7 @@
 import { hiveKind, type HiveKindName } from '../hive/kinds.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { dateWords, daysBetween } from '../units/dates.js';
+import { counted } from '../units/format.js';
 
 /** The questions a comb is asked, each in a file of its own under questions/. */
 export const QUESTIONS = [
@@ -73,7 +74,7 @@ export const lookAgainText = (
 ): string =>
   hiveKind(kind).bee === 'stingless'
     ? 'look again next year'
-    : `look again in ${rules.lookAgainDays} days`;
+    : `look again in ${counted(rules.lookAgainDays, 'day')}`;
 export const capitalised = (text: string): string => text[0].toUpperCase() + text.slice(1);
 
 /** What each question is called on screen, and the answer that speaks for taking. */

@@ -1,6 +1,7 @@
 import jStat from 'jstat';
 import { addDays, dateWords, daysBetween } from '../units/dates.js';
 import { evenly } from '../units/seeded.js';
+import { counted } from '../units/format.js';
 
 /** Capped share of the honey (0 to 1) of one comb at one look. */
 export interface CappedLook {
@@ -284,8 +285,8 @@ export function comeBack(input: {
       date: null,
       sentence:
         input.looks < 2
-          ? `One look gives no date: look again in ${input.lookAgainDays} days.`
-          : `At this pace not this season: look again in ${input.lookAgainDays} days.`,
+          ? `One look gives no date: look again in ${counted(input.lookAgainDays, 'day')}.`
+          : `At this pace not this season: look again in ${counted(input.lookAgainDays, 'day')}.`,
     };
   }
   if (!capped.rising)

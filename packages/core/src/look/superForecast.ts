@@ -1,6 +1,7 @@
 import { dateWords, daysBetween } from '../units/dates.js';
 import type { BoxView, Hive } from '../records/views.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
+import { counted } from '../units/format.js';
 
 /** One frame of a super over its looks: how much of the face is filled with honey, and how much of that is capped. */
 export interface SuperFrame {
@@ -93,7 +94,7 @@ export function superForecast(input: {
       state: refused ? 'refused' : 'empty',
       ...unknown,
       sentence: refused
-        ? `Refused: nothing drawn in ${daysOn} days.`
+        ? `Refused: nothing drawn in ${counted(daysOn, 'day')}.`
         : `Not begun yet${unread.length ? ' on what was read' : ''}.${unreadText}`,
       doNext: refused
         ? [

@@ -61,6 +61,10 @@ export function temperatureText(temperatureC: number, system: UnitSystem = 'metr
     : `${Math.round(celsiusToF(temperatureC))} °F`;
 }
 
+/** A count with its word: "1 day", "3 days", "1 box", "2 boxes". Takes the word's plural where it is not the word with an s. */
+export const counted = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${n === 1 ? one : many}`;
+
 /** Hours as "7 h 12 min", "48 min" or "1 d 4 h". */
 export function hoursText(hours: number): string {
   const minutes = Math.max(0, Math.round(hours * 60));

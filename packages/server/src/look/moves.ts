@@ -1,5 +1,6 @@
 import {
   compartmentShape,
+  counted,
   giveBoxSchema,
   hiveKind,
   newBoxSchema,
@@ -126,7 +127,7 @@ export const moveWrites = [
         );
       const places = await boxPlaces(unit.db, hiveId);
       if (at > places.length + 1)
-        throw refused(`${hive.name} has ${places.length} boxes.`, 'payload.at');
+        throw refused(`${hive.name} has ${counted(places.length, 'box', 'boxes')}.`, 'payload.at');
       const on = dateAt(unit.at, hive.site.zone);
       await rePlace(unit, stack(places, hiveId, at), on);
       await makeBox(unit, hive, { id, compartment: kind.newBox, slot: at, on, withComb: false });

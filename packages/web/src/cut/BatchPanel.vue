@@ -241,7 +241,8 @@ onScopeDispose(() => worker.end());
     </table>
     <p v-if="!wanted.length" class="rust">
       <b>No box of the kit has inner measures.</b>{{ ' ' }}
-      <RouterLink to="/rules?at=kit">Put boxes in the kit</RouterLink>, with their width and length in mm.
+      <RouterLink to="/rules?at=kit">Put boxes in the kit</RouterLink>, with their width and length
+      in mm.
     </p>
     <template v-if="progress !== null"
       ><p role="status">

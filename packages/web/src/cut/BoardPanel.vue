@@ -530,8 +530,8 @@ const spoil = (cause: SpoiltCause): unknown =>
         <h2 class="furrow-heading">Boxes to cut for</h2>
         <p v-if="!boards.boxes.value.length" class="rust">
           <b>No box of the kit has inner measures.</b>{{ ' ' }}
-          <RouterLink to="/rules?at=kit">Put boxes in the kit</RouterLink>, with their width and length in
-          mm.
+          <RouterLink to="/rules?at=kit">Put boxes in the kit</RouterLink>, with their width and
+          length in mm.
         </p>
         <div v-for="b in boards.boxes.value" :key="b.id" class="tick">
           <input

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  counted,
   PESTS,
   PEST_WORDS,
   SCHOOLS,
@@ -316,7 +317,7 @@ const whenReady = (k: Keeping): string =>
       <p :class="{ rust: !plan.possible }">
         {{ plan.sentence
         }}<b v-if="plan.days > 1" class="rust">
-          {{ litres }} L are {{ plan.days }} days of loads.</b
+          {{ litres }} L are {{ counted(plan.days, 'day') }} of loads.</b
         >
       </p>
       <details class="how">

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import {
   correctionFor,
+  counted,
+  countedCombsText,
   dateWords,
   dueItems,
   findingOn,
@@ -175,7 +177,7 @@ const scanBack = computed(() => {
     .sort();
   return days.length
     ? `Come back from ${dateWords(days[0])}.`
-    : `Look again in ${rules.value.lookAgainDays} days.`;
+    : `Look again in ${counted(rules.value.lookAgainDays, 'day')}.`;
 });
 /** Where whole boxes are taken, each judged from its combs; those without a comb have nothing to say. */
 const boxVerdicts = computed(() =>
@@ -410,8 +412,9 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <h1>{{ hive.name }}</h1>
       <span class="sub"
         >{{ kind.name }}, {{ hive.site.name }}.
-        {{ stacked ? `${hive.boxes.length} boxes` : `${hive.bars.length} bars` }},
-        {{ combs.length }} {{ kind.unitTaken === 'pots' ? 'groups of pots' : 'combs'
+        {{
+          stacked ? counted(hive.boxes.length, 'box', 'boxes') : counted(hive.bars.length, 'bar')
+        }}, {{ countedCombsText(combs.length, hive.kind)
         }}<template v-if="state.dead">. <b class="rust">The colony is gone</b></template
         >.</span
       >

@@ -18,15 +18,18 @@ const props = defineProps<{
 }>();
 const model = defineModel<number | null>({ required: true });
 const id = useId();
-const show = (value: number | null): string =>
-  value === null || Number.isNaN(value)
+const show = (value: number | null | undefined): string =>
+  value === null || value === undefined || Number.isNaN(value)
     ? ''
     : String(props.digits === undefined ? value : Number(value.toFixed(props.digits)));
 const text = ref(show(model.value));
 const touched = ref(false);
 watch(model, (value) => {
   // What cannot be read stays as it was typed; a number that was put away from outside is cleared.
-  if (readNumber(text.value) !== value) text.value = show(value);
+  if (readNumber(text.value) === (value ?? null)) return;
+  text.value = show(value);
+  // What was written down is not asked for again.
+  touched.value = false;
 });
 const problem = computed(() => {
   if (text.value.trim() === '') return touched.value && !props.nullable ? 'Say a number.' : null;

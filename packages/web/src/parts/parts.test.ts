@@ -13,6 +13,18 @@ const field = (props: Record<string, unknown>) =>
   });
 
 describe('a number field', () => {
+  it('is empty where nothing was said, never the word for it', () => {
+    expect(field({ modelValue: undefined }).get('input').element.value).toBe('');
+  });
+  it('is not asked for again when it was put away from outside', async () => {
+    const wrapper = field({});
+    await wrapper.get('input').setValue('3,5');
+    await wrapper.setProps({ modelValue: 3.5 });
+    expect(wrapper.get('input').element.value).toBe('3,5');
+    await wrapper.setProps({ modelValue: null });
+    expect(wrapper.get('input').element.value).toBe('');
+    expect(wrapper.text()).not.toContain('Say a number.');
+  });
   it('takes a comma or a point and keeps what cannot be read', async () => {
     const wrapper = field({ unit: 'kg', min: 0, max: 10 });
     const input = wrapper.get('input');

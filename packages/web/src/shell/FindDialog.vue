@@ -37,12 +37,16 @@ const all = computed(() =>
 );
 const typed = ref('');
 const at = ref(0);
+/** Opened again while it is on its way out, the dialog is a new one: the old would take it along. */
+const opened = ref(0);
 const found = computed(() => find(all.value, typed.value));
 watch(typed, () => (at.value = 0));
 watch(
   () => ui.finding,
   (open) => {
-    if (open) typed.value = '';
+    if (!open) return;
+    typed.value = '';
+    opened.value++;
   },
 );
 function go(line: Found | undefined): void {
@@ -59,6 +63,7 @@ const idOf = (line: Found): string => `found-${line.id.replace(/\W+/g, '-')}`;
 
 <template>
   <Dialog
+    :key="opened"
     v-model:visible="ui.finding"
     modal
     header="Find"

@@ -12,6 +12,7 @@ import {
   type KnownWater,
 } from '../combFacts.js';
 import { percentDown, percentText, restsOn, type Finding } from '../finding.js';
+import { counted } from '../../units/format.js';
 
 /** Capped share that the household asks of this kind of comb. */
 export const ripeNeedPercent = (facts: CombFacts): number =>
@@ -184,7 +185,7 @@ function apartText(facts: CombFacts): string {
 const again = (facts: CombFacts): string =>
   facts.colony.dead
     ? 'Nothing ripens here any more: measure it and use it first.'
-    : `Look again in ${facts.rules.lookAgainDays} days.`;
+    : `Look again in ${counted(facts.rules.lookAgainDays, 'day')}.`;
 
 function ripePots(facts: CombFacts): Finding {
   const pots = facts.comb.pots!;

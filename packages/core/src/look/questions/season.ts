@@ -3,6 +3,7 @@ import { daysToWinter, inWinter } from '../../rules/winter.js';
 import { addDays, dateWords } from '../../units/dates.js';
 import { isStingless, type CombFacts } from '../combFacts.js';
 import { restsOn, type Finding } from '../finding.js';
+import { counted } from '../../units/format.js';
 
 /** Stingless pots are drawn once a year: so long after the last time. */
 const YEAR_DAYS = 365;
@@ -67,7 +68,7 @@ function potsSeason(facts: CombFacts): Finding | null {
   if (days < rules.potsWeeksBeforeWinter * 7)
     return no(
       `none within ${rules.potsWeeksBeforeWinter} weeks of winter`,
-      `Winter begins in ${days} days; by your rule nothing is drawn in the ${rules.potsWeeksBeforeWinter} weeks before it.`,
+      `Winter begins in ${counted(days, 'day')}; by your rule nothing is drawn in the ${rules.potsWeeksBeforeWinter} weeks before it.`,
     );
   const again = potsDrawnOn && addDays(potsDrawnOn, YEAR_DAYS);
   if (again && again > date)

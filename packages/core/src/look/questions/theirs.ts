@@ -1,6 +1,7 @@
 import { daysToWinter, inWinter } from '../../rules/winter.js';
 import { isStingless, wasRead, type CombFacts } from '../combFacts.js';
 import { kgText, restsOn, type Finding } from '../finding.js';
+import { counted } from '../../units/format.js';
 
 /** Winter nearer than this is said with the need. */
 const NEAR_WINTER_DAYS = 60;
@@ -97,7 +98,7 @@ function timeOfYear(facts: CombFacts): string {
     parts.push('It is winter: what hangs there is all they have.');
   else {
     const days = daysToWinter(date, hemisphere, rules);
-    if (days <= NEAR_WINTER_DAYS) parts.push(`Winter begins in ${days} days.`);
+    if (days <= NEAR_WINTER_DAYS) parts.push(`Winter begins in ${counted(days, 'day')}.`);
   }
   if (colony.flow?.flow === 'none') parts.push('A dearth was noted: nothing comes in.');
   return parts.length ? ` ${parts.join(' ')}` : '';

@@ -2,6 +2,7 @@ import { dateWords, daysBetween } from '../../units/dates.js';
 import type { ColonyState } from '../colonyState.js';
 import type { CombFacts } from '../combFacts.js';
 import { capitalised, restsOn, type Finding } from '../finding.js';
+import { counted } from '../../units/format.js';
 
 type Treatment = ColonyState['treatments'][number];
 
@@ -35,7 +36,7 @@ export function treated(facts: CombFacts): Finding {
       measured: daysBetween(date, waiting.waitUntil),
       limit: 0,
       unit: 'days',
-      sentence: `No comb from a treated colony: ${named(waiting)}, its waiting time of ${waiting.waitDays} days ends ${dateWords(waiting.waitUntil)}.`,
+      sentence: `No comb from a treated colony: ${named(waiting)}, its waiting time of ${counted(waiting.waitDays, 'day')} ends ${dateWords(waiting.waitUntil)}.`,
     };
   const barred = present.find((t) => t.supersOn === 'no');
   if (barred)
