@@ -78,7 +78,10 @@ const detail = (more: object = {}): BatchDetail =>
     waterReadings: [],
     ...more,
   }) as unknown as BatchDetail;
-const jars = [{ id: 'jar', cost: 2 }] as unknown as JarKindRecord[];
+const jars = [
+  { id: 'jar', name: 'Round jar', netG: 500, cost: 2, purpose: 'jar' },
+  { id: 'box', name: 'Box', netG: 250, cost: 1, purpose: 'piece' },
+] as unknown as JarKindRecord[];
 
 describe('the account of a harvest', () => {
   it('holds each comb against its look, its guess and a full one', () => {
@@ -90,6 +93,22 @@ describe('the account of a harvest', () => {
     expect(b.ofFullShare).toBeCloseTo(1200 / a.estimateG!.mid, 9);
     expect(b.estimateG!.mid).toBeLessThan(a.estimateG!.mid);
     expect(b.overGuessPercent).toBeNull();
+  });
+  it('holds each comb against what is usual of its kind of hive, this harvest left out', () => {
+    const before = [
+      { combId: 'old', hiveKind: 'top-bar' as const, weighedKg: 1.6 },
+      { combId: 'older', hiveKind: 'top-bar' as const, weighedKg: 2.4 },
+      { combId: 'other', hiveKind: 'framed' as const, weighedKg: 9 },
+      { combId: 'a', hiveKind: 'top-bar' as const, weighedKg: 9 },
+    ];
+    const { units } = harvestAccount(detail(), jars, before);
+    expect(units.map((u) => Math.round(u.overUsualPercent!))).toEqual([0, -40]);
+    expect(harvestAccount(detail(), jars).units[0].overUsualPercent).toBeNull();
+  });
+  it('says how many jars of each kind all of it fills, and one comb', () => {
+    expect(harvestAccount(detail(), jars).jars).toEqual([
+      { jarKindId: 'jar', name: 'Round jar', all: 5.4, perUnit: 2.7 },
+    ]);
   });
   it('says nothing of an estimate held against itself', () => {
     const own = harvestAccount(
@@ -131,6 +150,7 @@ describe('the account of a harvest', () => {
       minutesPerKg: null,
       elapsedHours: null,
       jarCostPerKg: null,
+      jars: [],
     });
   });
 });

@@ -1,5 +1,6 @@
 import { DateTime } from 'luxon';
 import { WAX_IN_COMB_SHARE } from '../drain/index.js';
+import type { HiveKindName } from '../hive/kinds.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import { measuredWaterPercent } from '../jar/index.js';
 import { estimateSeen } from '../look/index.js';
@@ -21,6 +22,16 @@ export interface UnitAccount {
   overGuessPercent: number | null;
   /** Share that it is of a comb of its measures, capped all over, by the middle; null where nobody looked. */
   ofFullShare: number | null;
+  /** Against what the household's combs of this kind of hive weighed on the average, percent over; null with none. */
+  overUsualPercent: number | null;
+}
+/** How many of a kind of jar the honey fills, and one comb of the harvest on the average. */
+export interface JarsOf {
+  jarKindId: string;
+  name: string;
+  all: number;
+  /** Null where nothing was weighed comb by comb. */
+  perUnit: number | null;
 }
 /** Everything people work out of a harvest when it is over. */
 export interface HarvestAccount {
@@ -45,6 +56,14 @@ export interface HarvestAccount {
   /** What the filled jars cost empty, a kg of what is in them; null where none was filled or nothing costs. */
   jarCostPerKg: number | null;
   losses: { g: number; reason: string }[];
+  /** The same honey in each kind of jar of the kit. */
+  jars: JarsOf[];
+}
+/** Combs weighed before, of any hive. */
+export interface WeighedBefore {
+  combId: string;
+  hiveKind: HiveKindName;
+  weighedKg: number;
 }
 
 const NECTAR_WATER_PERCENT = 80;
@@ -64,7 +83,11 @@ const percentOver = (g: number, expectedG: number | null): number | null =>
 export const nectarBehindKg = (honeyKg: number, moisturePercent: number): number =>
   (honeyKg * (1 - moisturePercent / 100)) / (1 - NECTAR_WATER_PERCENT / 100);
 
-function unitAccount(take: Take, detail: Pick<BatchDetail, 'looks' | 'hive'>): UnitAccount {
+function unitAccount(
+  take: Take,
+  detail: Pick<BatchDetail, 'looks' | 'hive'>,
+  usualG: number | null,
+): UnitAccount {
   const netG = take.netG!;
   const look = detail.looks.filter((l) => l.combId === take.combId).at(-1);
   const seen = look ? estimateSeen(look, detail.hive) : null;
@@ -86,6 +109,7 @@ function unitAccount(take: Take, detail: Pick<BatchDetail, 'looks' | 'hive'>): U
       take.netBy === 'estimate' || take.byBox ? null : percentOver(netG, estimateG?.mid ?? null),
     overGuessPercent: percentOver(netG, take.guessG),
     ofFullShare: fullG ? netG / fullG : null,
+    overUsualPercent: take.byBox ? null : percentOver(netG, usualG),
   };
 }
 
@@ -117,6 +141,26 @@ function jarCost(detail: Pick<BatchDetail, 'lots'>, jars: readonly JarKindRecord
   return kg > 0 && cost > 0 ? cost / kg : null;
 }
 
+/** What combs of this kind of hive weighed on the average before, those of this harvest left out; null with none. */
+function usual(detail: BatchDetail, before: readonly WeighedBefore[]): number | null {
+  const own = new Set(detail.takes.map((t) => t.combId));
+  const like = before.filter((p) => p.hiveKind === detail.hive.kind && !own.has(p.combId));
+  if (!like.length) return null;
+  return (like.reduce((kg, p) => kg + p.weighedKg, 0) / like.length) * 1000;
+}
+
+function jarsOf(honeyG: number, units: number, jars: readonly JarKindRecord[]): JarsOf[] {
+  if (honeyG <= 0) return [];
+  return jars
+    .filter((j) => j.purpose === 'jar' && j.netG > 0)
+    .map((j) => ({
+      jarKindId: j.id,
+      name: j.name,
+      all: honeyG / j.netG,
+      perUnit: units ? honeyG / units / j.netG : null,
+    }));
+}
+
 /** Hours from the first comb in hand to the last entry of the book; null before anything was taken. */
 function elapsed(detail: Pick<BatchDetail, 'takes' | 'flows'>): number | null {
   const first = detail.takes.map((t) => t.occurredAt).sort()[0];
@@ -129,13 +173,15 @@ function elapsed(detail: Pick<BatchDetail, 'takes' | 'flows'>): number | null {
 }
 
 /**
- * The account of one harvest. Takes the harvest as the server answers it and the jars of the kit, for
- * what they cost. Figures that nobody can know yet are null, never 0.
+ * The account of one harvest. Takes the harvest as the server answers it, the jars of the kit, and
+ * the combs that were weighed before, for what is usual. Figures that nobody can know yet are null, never 0.
  */
 export function harvestAccount(
   detail: BatchDetail,
   jars: readonly JarKindRecord[],
+  before: readonly WeighedBefore[] = [],
 ): HarvestAccount {
+  const usualG = usual(detail, before);
   const weighed = detail.takes.filter((t) => t.netG);
   const combG = weighed.reduce((g, t) => g + t.netG!, 0);
   const { all: honeyG, pressed: pressedG } = honeyOf(detail);
@@ -146,7 +192,7 @@ export function harvestAccount(
   const promisedKg = detail.batch.expectedHoneyKg ?? null;
   const minutes = detail.batch.handsOnMinutes;
   return {
-    units: weighed.map((t) => unitAccount(t, detail)),
+    units: weighed.map((t) => unitAccount(t, detail, usualG)),
     combG,
     honeyG,
     honeyL: honeyG / 1000 / honeyDensityKgPerL(waterPercent ?? 18, 20),
@@ -170,5 +216,6 @@ export function harvestAccount(
     losses: detail.flows
       .filter((f) => f.to === 'loss' && !isVoided(f, detail))
       .map(({ g, reason }) => ({ g, reason })),
+    jars: jarsOf(honeyG, weighed.length, jars),
   };
 }

@@ -100,18 +100,21 @@ describe('comb taken by its estimate', () => {
   it.each([
     ['less came of it than it said', 2300, 400],
     ['more came of it than it said', 3900, 500],
-  ])('turns out to be what came of it when the drain is closed: %s', async (_what, honeyG, waxG) => {
-    const drainId = await home.drain(batchId);
-    await home.ok(close(drainId, honeyG, waxG));
-    const detail = await home.detail(batchId);
-    expect((await takeOf(combIds[1])).netG).toBe(honeyG + waxG - 2000);
-    expect(detail).toMatchObject({ balanced: true, lossG: 0 });
-    expect([await lotG('honey'), await lotG('wet-wax'), await lotG('crushed')]).toEqual([
-      honeyG,
-      waxG,
-      0,
-    ]);
-  });
+  ])(
+    'turns out to be what came of it when the drain is closed: %s',
+    async (_what, honeyG, waxG) => {
+      const drainId = await home.drain(batchId);
+      await home.ok(close(drainId, honeyG, waxG));
+      const detail = await home.detail(batchId);
+      expect((await takeOf(combIds[1])).netG).toBe(honeyG + waxG - 2000);
+      expect(detail).toMatchObject({ balanced: true, lossG: 0 });
+      expect([await lotG('honey'), await lotG('wet-wax'), await lotG('crushed')]).toEqual([
+        honeyG,
+        waxG,
+        0,
+      ]);
+    },
+  );
   it('cannot have been less than nothing: the rest is asked about as ever', async () => {
     const drainId = await home.drain(batchId);
     expect((await close(drainId, 1200, 200)).body).toMatchObject({ path: 'payload.gapReason' });

@@ -19,7 +19,13 @@ import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import { newId } from '../server/client.js';
-import { useHarvests, useJars, useQuestions, useRules } from '../server/queries.js';
+import {
+  useEstimatePairs,
+  useHarvests,
+  useJars,
+  useQuestions,
+  useRules,
+} from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
@@ -40,6 +46,7 @@ const { detail, loading, error, retry } = useStageBatch('book', (b) => b.closedA
 const { data: harvests } = useHarvests();
 const { data: rules } = useRules();
 const { data: jars } = useJars();
+const { data: pairs } = useEstimatePairs();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => rules.value?.rules.units ?? 'metric');
 const lots = computed(() => detail.value?.lots ?? []);
@@ -177,6 +184,7 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
         :jars="jars ?? []"
         :units="units"
         :currency="rules?.rules.currency ?? ''"
+        :before="pairs ?? []"
       />
       <CombsTaken :detail="detail" :units="units" />
       <h2 class="furrow-heading">Lots</h2>

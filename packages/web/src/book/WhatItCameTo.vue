@@ -13,6 +13,7 @@ import {
   type JarKindRecord,
   type UnitAccount,
   type UnitSystem,
+  type WeighedBefore,
 } from '@furrow/core';
 import { computed } from 'vue';
 
@@ -22,8 +23,10 @@ const props = defineProps<{
   jars: readonly JarKindRecord[];
   units: UnitSystem;
   currency: string;
+  /** Combs weighed before, for what is usual here. */
+  before: readonly WeighedBefore[];
 }>();
-const account = computed(() => harvestAccount(props.detail, props.jars));
+const account = computed(() => harvestAccount(props.detail, props.jars, props.before));
 const W = 320;
 /** Grams at the right end of the drawing: a full one, or the heaviest that was weighed. */
 const most = computed(() =>
@@ -48,6 +51,7 @@ const off = (percent: number | null, than: string): string | null => {
 const says = (u: UnitAccount): string =>
   [
     u.ofFullShare === null ? null : `${Math.round(u.ofFullShare * 100)} % of a full one`,
+    off(u.overUsualPercent, 'your usual'),
     off(u.overEstimatePercent, 'the estimate'),
     off(u.overGuessPercent, 'the guess'),
     u.netBy === 'estimate' ? 'by estimate' : null,
@@ -66,11 +70,24 @@ const lossWord = (reason: string): string => {
   const why = reason.replace(/^Lost: /, '');
   return why[0].toLowerCase() + why.slice(1);
 };
+/** Some jars of a kind, in tenths while they are few. */
+const jarsText = (n: number): string => (n < 20 ? n.toFixed(1) : String(Math.floor(n)));
+const inJars = computed(() => {
+  const kinds = account.value.jars;
+  if (!kinds.length) return null;
+  const all = kinds.map((j) => `${jarsText(j.all)} × ${j.name}`).join(' or ');
+  const one = kinds.flatMap((j) =>
+    j.perUnit === null ? [] : `${jarsText(j.perUnit)} × ${j.name}`,
+  );
+  const unit = unitWord(props.detail.hive.kind);
+  return `In jars: ${all}${one.length && account.value.units.length > 1 ? `; one ${unit} fills ${one.join(' or ')}` : ''}.`;
+});
 const AGAINST = { less: 'less than that', within: 'as promised', more: 'more than that' };
 const lines = computed(() => {
   const a = account.value;
   return [
     honey.value,
+    inJars.value,
     a.promisedKg &&
       `The choice promised ${massRangeText(a.promisedKg, props.units)}${a.against ? `: ${AGAINST[a.against]}` : ''}.`,
     a.pressed &&

@@ -170,8 +170,8 @@ const forget = (id: string, name: string): unknown =>
       />
       <p v-if="isStopped" class="caution" role="alert">
         No sale: by your rules you are not registered to sell. If you are,
-        <RouterLink to="/rules?at=jar">say so in Rules</RouterLink>; what a sale needs your food authority
-        says. A gift goes.
+        <RouterLink to="/rules?at=jar">say so in Rules</RouterLink>; what a sale needs your food
+        authority says. A gift goes.
       </p>
       <Button
         type="submit"
