@@ -44,7 +44,11 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
   await goesOnUntil(page, /^Take|^Lift/);
   await page.locator('aside .p-button.main').first().click();
   await person.addsVessel(/^In which vessel/, 'Crate with racks', '30', '2');
+  await person.touch('Guess it first…');
+  await person.fill('I guess', '2,5');
+  await person.touch('Now the scale');
   await person.fill('Gross weight, vessel and comb', '4,0');
+  await person.sees(/you guessed 2\.50 kg, 25 % too much/);
   await person.touch(/^Write it down/);
   await expect(page.getByLabel('Gross weight, vessel and comb')).toHaveCount(0);
   await goesOnUntil(page, 'done');

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { spanText } from './dates.js';
 import { gToOz, kgToG, labelOunces, ozToG } from './mass.js';
 import { inchToMm, mmToInch } from './length.js';
 import {
+  counted,
   estimateRangeText,
   hoursText,
   massField,
@@ -88,5 +90,20 @@ describe('units', () => {
       '1 d 4 h',
       '1 d',
     ]);
+  });
+});
+
+describe('counts and days in words', () => {
+  it('one is one', () => {
+    expect([counted(1, 'day'), counted(3, 'day'), counted(1, 'box', 'boxes')]).toEqual([
+      '1 day',
+      '3 days',
+      '1 box',
+    ]);
+  });
+  it('a span of one day is that day', () => {
+    expect(spanText('2026-11-27', '2026-11-27')).toBe('on 27 Nov 2026');
+    expect(spanText('2026-11-27', '2026-12-03')).toBe('from 27 Nov 2026 to 3 Dec 2026');
+    expect(spanText('2026-11-27', null)).toBe('from 27 Nov 2026 or later');
   });
 });

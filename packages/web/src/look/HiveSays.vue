@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dateWords, type LastBarForecast, type SuperForecast } from '@furrow/core';
+import { dateWords, spanText, type LastBarForecast, type SuperForecast } from '@furrow/core';
 
 /** What the hive as a whole tells: the scan from the back, what ripens next, its boxes and supers. */
 defineProps<{
@@ -25,8 +25,7 @@ defineProps<{
     <p v-if="nextRipe.length" class="scan">
       <b>Ripe next:</b>{{ ' ' }}
       <template v-for="(n, i) in nextRipe" :key="n.label"
-        >{{ i ? '; ' : '' }}{{ n.label }} from {{ dateWords(n.earliest)
-        }}{{ n.latest ? ` to ${dateWords(n.latest)}` : ' or later' }}</template
+        >{{ i ? '; ' : '' }}{{ n.label }} {{ spanText(n.earliest, n.latest) }}</template
       >.
     </p>
     <p v-for="b in boxes" :key="b.number" class="scan">

@@ -78,6 +78,15 @@ const alive = computed(() =>
     ? !stateAt(detail.value.hive, now.value.toISOString(), rules.value).dead
     : true,
 );
+/** Where nothing is smoked the day begins with the hive itself. */
+const beginsWith = computed(() => {
+  const isSmoked =
+    alive.value &&
+    rules.value?.smoke !== 'fresh-air' &&
+    detail.value &&
+    hiveKind(detail.value.hive.kind).bee === 'honeybee';
+  return isSmoked ? 'First smoke' : 'Begin';
+});
 const scores = computed<HourScore[]>(() => {
   const d = detail.value;
   if (!d || !rules.value) return [];
@@ -322,11 +331,11 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       >
     </section>
     <aside class="acts">
-      <h2 class="furrow-heading">First smoke</h2>
+      <h2 class="furrow-heading">{{ beginsWith }}</h2>
       <TextField
         v-model="plan.startLocal"
         type="datetime-local"
-        label="First smoke"
+        :label="beginsWith"
         :error="fieldError('startLocal')"
       />
       <NumberField

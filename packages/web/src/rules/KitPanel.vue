@@ -198,7 +198,7 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
       None yet. With net weight and stock Furrow counts the jars, and says before the day what is
       short.
     </p>
-    <table v-else class="plain">
+    <table v-else class="plain jars">
       <thead>
         <tr>
           <th>Jar or box</th>
@@ -214,10 +214,10 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
         <tr v-for="j in jars" :key="j.id">
           <td>{{ j.name }}</td>
           <td>{{ purposes[j.purpose] }}</td>
-          <td class="num">{{ j.netG }} g</td>
-          <td class="num">{{ j.tareG }} g</td>
-          <td class="num">{{ j.stock }}</td>
-          <td class="num">{{ j.value }}</td>
+          <td class="num" data-word="net">{{ j.netG }} g</td>
+          <td class="num" data-word="tare">{{ j.tareG }} g</td>
+          <td class="num" data-word="in stock">{{ j.stock }}</td>
+          <td class="num" data-word="price">{{ j.value }}</td>
           <td>
             <Button text label="Change" :aria-label="`Change ${j.name}`" @click="editJar(j)" />
           </td>
@@ -549,5 +549,35 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
 }
 .vessel:hover {
   background: var(--field-wash);
+}
+/* Six columns do not fit a phone: each jar is a line of its name and one of its figures. */
+@media (max-width: 599px) {
+  .jars thead {
+    display: none;
+  }
+  .jars,
+  .jars tbody {
+    display: block;
+  }
+  .jars tr {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0 14px;
+    align-items: center;
+    border-bottom: var(--line);
+  }
+  .jars td {
+    border: 0;
+    padding: 4px 0;
+  }
+  .jars td:first-child {
+    flex: 1 0 55%;
+    font-weight: 600;
+  }
+  .jars td[data-word]::before {
+    content: attr(data-word) ' ';
+    color: var(--ink-2);
+    font-weight: 400;
+  }
 }
 </style>

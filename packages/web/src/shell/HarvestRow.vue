@@ -383,4 +383,11 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
     border: 4px solid var(--field);
   }
 }
+/* The narrowest phones: eight words side by side keep a gap. */
+@media (max-width: 384px) {
+  .stages .name {
+    font-size: 11.5px;
+    letter-spacing: -0.03em;
+  }
+}
 </style>

@@ -57,6 +57,15 @@ const estimate = computed(() => (look.value ? estimateSeen(look.value, props.det
 const name = computed(() => `${unitWord(props.detail.hive.kind)} ${placeLabel(props.place)}`);
 const guessText = ref('');
 const guessed = ref(!props.rules.guessFirst);
+/** How far the scale is from the guess, in words; nothing before both are there. */
+const guessOff = computed(() => {
+  const guess = grams(guessText.value);
+  const netG = check.value?.netG;
+  if (!guess || netG === undefined || netG <= 0) return '';
+  const percent = Math.round((guess / netG - 1) * 100);
+  if (percent === 0) return ', right';
+  return `, ${Math.abs(percent)} % too ${percent > 0 ? 'much' : 'little'}`;
+});
 const tub = ref<string | null>(
   props.vessels.find((v) => v.role === 'tub')?.id ?? props.vessels[0]?.id ?? null,
 );
@@ -224,6 +233,13 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       :no-jars="!isPots"
     />
     <LotQuestion :detail="detail" :vessel-id="tub" @agreed="agreed = $event" />
+    <Button
+      v-if="!grossText && !guessText"
+      text
+      type="button"
+      label="Guess it first…"
+      @click="guessed = false"
+    />
     <TextField
       v-model="grossText"
       :label="`Gross weight, vessel and ${isPots ? 'honey' : 'comb'}`"
@@ -285,7 +301,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     </p>
     <p v-if="check && check.netG >= 0" class="net display">
       {{ weighedText(check.netG, units) }} net<small v-if="grams(guessText) !== null" class="sub">
-        you guessed {{ weighedText(grams(guessText)!, units) }}</small
+        you guessed {{ weighedText(grams(guessText)!, units) }}{{ guessOff }}</small
       >
     </p>
     <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
