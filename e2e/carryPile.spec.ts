@@ -14,7 +14,7 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
   const person = new Stranger(page);
   // A native bee lives in it: its honey has a limit of its own, and pressed wax is frozen three weeks.
   await page.goto(`${server.base}/rules?at=all`);
-  await page.getByText(/^Another limit of water for a kind of hive/).click();
+  await page.getByText('Another limit of water for a kind of hive').click();
   await person.fill('Its limit, Crossbar pile box', '19,5');
   await person.fill('Frozen wax stays in the cold', '3');
   await person.touch('Write these rules down');
@@ -167,6 +167,7 @@ test('a box that drips as it stands: by its estimate, weighed empty afterwards, 
   await person.sees(/1 turn\./);
   await weighPressed(page, '2,1');
   await person.touch('Turned, written down');
+  await person.sees(/2 turns/);
   await person.touch('Put the press away');
   await person.touch('Stop draining…');
   const dialog = page.getByRole('dialog');

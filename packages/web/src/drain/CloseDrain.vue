@@ -16,6 +16,7 @@ import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import WeighFields from '../parts/WeighFields.vue';
+import { useSettled } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import WasteItems, { type WasteItem } from './WasteItems.vue';
 
@@ -35,6 +36,7 @@ const props = defineProps<{
 }>();
 const router = useRouter();
 const { go, busy, refusal, fieldError } = useSend();
+const settled = useSettled();
 const units = computed(() => props.rules.units);
 interface Weighed {
   grossG: number | null;
@@ -97,6 +99,7 @@ const missing = computed(() => {
 });
 async function write(): Promise<void> {
   const { honeyG, pressedG, wetWaxG } = parts.value!;
+  await settled();
   const done = await go(
     `/drains/${props.drain.id}/close`,
     {

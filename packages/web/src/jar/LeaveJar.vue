@@ -12,12 +12,14 @@ import Dialog from 'primevue/dialog';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import Refusal from '../parts/Refusal.vue';
+import { useSettled } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 
 /** The way from Jar to Book. With honey left it closes nothing: what becomes of it is asked first. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const router = useRouter();
 const { go, busy, refusal } = useSend();
+const settled = useSettled();
 const asking = ref(false);
 const leftG = computed(() =>
   props.detail.lots
@@ -29,6 +31,7 @@ const jarsFilled = computed(() =>
 );
 const book = computed(() => `/book/${props.detail.batch.id}`);
 async function end(rest: Rest | null): Promise<void> {
+  await settled();
   const done = await go(
     `/harvests/${props.detail.batch.id}/stage`,
     {

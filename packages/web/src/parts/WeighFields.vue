@@ -39,7 +39,9 @@ watch(
 );
 watch(
   () => props.knownTareG,
-  (g) => (tareText.value = g ? massField(g, props.units) : ''),
+  (g, before) => {
+    if (tareText.value === firstText(before)) tareText.value = firstText(g);
+  },
   { immediate: true },
 );
 watch(

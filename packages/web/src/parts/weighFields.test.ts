@@ -26,6 +26,17 @@ describe('the fields of a weighing', () => {
     expect(gross(wrapper).value).toBe('2.1 kg');
     expect(wrapper.emitted('update:grossG')!.at(-1)).toEqual([2100]);
   });
+  it('keep a tare that was typed when a known one comes late, and follow another vessel', async () => {
+    const wrapper = fields(null);
+    const tare = (): HTMLInputElement => wrapper.findAll('input')[1].element as HTMLInputElement;
+    expect(tare().value).toBe('0.4 kg');
+    await wrapper.setProps({ knownTareG: 650 });
+    expect(tare().value).toBe('0.65 kg');
+    await wrapper.findAll('input')[1].setValue('0');
+    await wrapper.setProps({ knownTareG: null });
+    await wrapper.setProps({ knownTareG: 700 });
+    expect(tare().value).toBe('0');
+  });
   it('keep what was typed when it comes late', async () => {
     const wrapper = fields(null);
     await wrapper.find('input').setValue('3,4');

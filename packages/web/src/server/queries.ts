@@ -35,7 +35,7 @@ import type {
   HiveKindName,
   RunKind,
 } from '@furrow/core';
-import { computed, type Ref } from 'vue';
+import { computed, nextTick, type Ref } from 'vue';
 import { read, serverSpeed, setServerNow } from './client.js';
 
 /** All server data goes through this one cache; an event of the server makes it ask again. */
@@ -145,6 +145,18 @@ export function useRefresh(): () => Promise<void> {
     await client.invalidateQueries();
     if (first) await client.invalidateQueries();
     await settled(client);
+  };
+}
+
+/**
+ * Waits until what was written a moment ago is on the screen: a command that names the state it was
+ * made for must not name the one before the person's own last entry.
+ */
+export function useSettled(): () => Promise<void> {
+  const client = useQueryClient();
+  return async () => {
+    await settled(client);
+    await nextTick();
   };
 }
 
