@@ -22,8 +22,7 @@ export interface Limit {
     | 'combs'
     | 'tub'
     | 'upper'
-    | 'lower'
-    | 'settling'
+    | 'out'
     | 'freezer'
     | 'pieces'
     | 'chunk'
@@ -177,20 +176,25 @@ export function chooseModel(
       });
   }
   if (question.countVessels) {
-    const room = (role: VesselRole): { litres: number; largestL: number } | null => {
+    const room = (roles: readonly VesselRole[]): { litres: number; largestL: number } | null => {
       const list = vessels
-        .filter((v) => v.role === role)
+        .filter((v) => roles.includes(v.role))
         .map((v) => v.volumeL * (1 - HEADSPACE_SHARE));
       return list.length
         ? { litres: list.reduce((a, b) => a + b, 0), largestL: Math.max(...list) }
         : null;
     };
-    const add = (role: VesselRole, what: string, uses: Limit['uses']): void => {
-      const there = room(role);
+    const add = (
+      kind: 'tub' | 'upper' | 'out',
+      what: string,
+      roles: readonly VesselRole[],
+      uses: Limit['uses'],
+    ): void => {
+      const there = room(roles);
       if (there)
         limits.push({
-          id: role,
-          kind: role,
+          id: kind,
+          kind,
           what,
           unit: 'L',
           atMost: there.litres,
@@ -199,13 +203,12 @@ export function chooseModel(
           uses,
         });
     };
-    add('tub', 'tubs for comb', (o) => o.outcome.tubL);
-    add('upper', 'buckets with holes', (o) =>
+    add('tub', 'tubs for comb', ['tub'], (o) => o.outcome.tubL);
+    add('upper', 'buckets with holes', ['upper'], (o) =>
       crushesComb(o.way) && o.way !== 'press' ? o.outcome.crushedL : 0,
     );
-    // The honey stands in the one and then in the other: each has to hold all of it.
-    add('lower', 'buckets for the honey', (o) => o.outcome.outL);
-    add('settling', 'settling vessels', (o) => (o.way === 'draw-pots' ? 0 : o.outcome.outL));
+    // What fills the lower bucket is drawn off into the settling vessel: both hold it together.
+    add('out', 'buckets for the honey', ['lower', 'settling'], (o) => o.outcome.outL);
   }
   if (question.countFreezer && rules.freeze !== 'none' && rules.freezerL !== null)
     limits.push({

@@ -284,13 +284,18 @@ export function bringList(input: {
       const all = pickVessels(input.kit, role, litres(h));
       const waits = role !== 'tub' && free.shortL > 0.05 && all.shortL <= 0.05;
       const need = waits ? all : free;
+      // What the lower bucket cannot hold is drawn off into the settling vessel, if that has the room.
+      const drawnOff =
+        role === 'lower' &&
+        need.shortL > 0.05 &&
+        pickVessels(input.kit, 'settling', need.shortL).shortL <= 0.05;
       for (const v of need.vessels) used.add(v.id);
       where(
         `vessel-${role}-${h.id}`,
         `${what}, ${litres(h).toFixed(1)} L${need.vessels.length ? `: ${need.vessels.map((v) => `${v.name} (${v.volumeL} L)`).join(', ')}` : ''}`,
         `${h.hiveName} ${h.combLabels}`,
-        vesselAdvice(need, waits),
-        need.shortL > 0.05 ? 1 : 0,
+        vesselAdvice(need, waits, drawnOff),
+        need.shortL > 0.05 && !drawnOff ? 1 : 0,
       );
     }
   };
@@ -412,8 +417,10 @@ const namesOf = (list: readonly BringHarvest[]): string =>
   [...new Set(list.map((h) => h.hiveName))].join(', ');
 
 /** What stands beside a vessel on the list: what is short, whom it waits for, what it may be made of. */
-function vesselAdvice(need: VesselNeed, waits: boolean): string {
+function vesselAdvice(need: VesselNeed, waits: boolean, drawnOff: boolean): string {
   if (waits) return 'In use for another lot first: the timetable waits until it is free.';
+  if (drawnOff)
+    return `${need.shortL.toFixed(1)} L more than it holds: draw off in between, into the settling vessel.`;
   if (need.shortL > 0.05)
     return `${need.shortL.toFixed(1)} L short: draw off in between, borrow one, or choose less. Food grade only, no bare metal.`;
   return 'Food grade only: no galvanised, copper, bare iron or reused chemical vessels.';

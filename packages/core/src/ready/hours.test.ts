@@ -203,6 +203,13 @@ describe('what to bring', () => {
       ifMissing: 'In use for another lot first: the timetable waits until it is free.',
       short: 0,
     });
+    // What a small bucket cannot hold is drawn off into the settling vessel.
+    const small = vessels.map((v) => (v.role === 'lower' ? { ...v, volumeL: 2 } : v));
+    const drawn = bringList({ harvests: [harvest()], kit: small, jars, gear: [], rules });
+    expect(drawn.find((l) => l.id === 'vessel-lower-a')).toMatchObject({
+      ifMissing: '1.2 L more than it holds: draw off in between, into the settling vessel.',
+      short: 0,
+    });
     // In the tub both are carried at once.
     const tubs = two.filter((l) => l.id.startsWith('vessel-tub'));
     expect(tubs.map((l) => l.short)).toEqual([0, 1]);

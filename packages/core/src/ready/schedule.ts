@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import { BadInput } from '../badInput.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { benchTemperatureC } from './bench.js';
-import { pickVessels, type KitVessel, type VesselRole } from './gear.js';
+import { pickVessels, type KitVessel, type VesselNeed, type VesselRole } from './gear.js';
 import type { HarvestToPlan, PlanTask } from './planTask.js';
 import { harvestTasks } from './tasks.js';
 
@@ -190,7 +190,7 @@ function placeHarvest(
         sentence: `The first smoke was planned ${Math.round(start.lateMinutes / 60)} h earlier: planned anew from now.`,
       });
     const vessels = task.holds ? vesselsFor(task, at, busy) : null;
-    if (vessels && vessels.shortL > 0.05)
+    if (vessels && vessels.shortL > 0.05 && !isDrawnOff(vessels))
       conflicts.push({
         rule: 'vessel',
         sentence: `${vessels.shortL.toFixed(1)} L short: ${vessels.vessels.length ? 'draw off in between or bring another' : `no free ${vessels.role} vessel in the kit`}.`,
@@ -336,6 +336,10 @@ function placeHarvest(
     )
       return { until, rule: 'freezer', what: names((b) => b.freezerL > 0) };
     return null;
+  }
+  /** What a lower bucket cannot hold is drawn off into the settling vessel, if the kit has the room. */
+  function isDrawnOff({ role, shortL }: VesselNeed): boolean {
+    return role === 'lower' && pickVessels(resources.vessels, 'settling', shortL).shortL <= 0.05;
   }
   function vesselsFor(
     task: PlanTask,
