@@ -2,6 +2,7 @@
 import {
   harvestAccount,
   hoursText,
+  GRAMS_PER_POUND,
   massRangeText,
   massText,
   placeLabel,
@@ -83,27 +84,65 @@ const inJars = computed(() => {
   return `In jars: ${all}${one.length && account.value.units.length > 1 ? `; one ${unit} fills ${one.join(' or ')}` : ''}.`;
 });
 const AGAINST = { less: 'less than that', within: 'as promised', more: 'more than that' };
-const lines = computed(() => {
-  const a = account.value;
-  return [
+/** The unit that minutes and money are said by, and its kilograms. */
+const per = computed(() =>
+  props.units === 'metric'
+    ? { word: 'kilogram', kg: 1 }
+    : { word: 'pound', kg: GRAMS_PER_POUND / 1000 },
+);
+const promised = computed(() => {
+  const { promisedKg, against } = account.value;
+  if (!promisedKg) return null;
+  const range = massRangeText(promisedKg, props.units);
+  return `The choice promised ${range}${against ? `: ${AGAINST[against]}` : ''}.`;
+});
+const pressed = computed(() => {
+  const found = account.value.pressed;
+  if (!found) return null;
+  const mass = smallMassText(found.g, props.units);
+  return `The press brought ${mass} of it, ${Math.round(found.share * 100)} %.`;
+});
+const inWax = computed(() => {
+  const { inWaxG } = account.value;
+  if (!inWaxG) return null;
+  return `About ${smallMassRangeText(inWaxG, props.units)} of honey stayed in the wet wax, by weight.`;
+});
+const nectar = computed(() => {
+  const { nectarKg, honeyG } = account.value;
+  if (nectarKg === null || honeyG <= 0) return null;
+  return `The bees carried about ${massText(nectarKg, props.units, 0)} of nectar for it.`;
+});
+const hands = computed(() => {
+  const { minutesPerKg, handsOnMinutes, elapsedHours } = account.value;
+  if (minutesPerKg === null) return null;
+  const within = elapsedHours === null ? '' : `, in ${hoursText(elapsedHours)}`;
+  const each = (minutesPerKg * per.value.kg).toFixed(0);
+  return `Your hands ${handsOnMinutes} min${within}: ${each} min a ${per.value.word}.`;
+});
+const jarsCost = computed(() => {
+  const { jarCostPerKg } = account.value;
+  if (jarCostPerKg === null) return null;
+  const each = (jarCostPerKg * per.value.kg).toFixed(2);
+  return `Empty jars: ${props.currency} ${each} a ${per.value.word}.`;
+});
+const losses = computed(() =>
+  account.value.losses.map(
+    ({ g, reason }) => `Lost: ${smallMassText(g, props.units)}, ${lossWord(reason)}.`,
+  ),
+);
+const lines = computed(() =>
+  [
     honey.value,
     inJars.value,
-    a.promisedKg &&
-      `The choice promised ${massRangeText(a.promisedKg, props.units)}${a.against ? `: ${AGAINST[a.against]}` : ''}.`,
-    a.pressed &&
-      `The press brought ${smallMassText(a.pressed.g, props.units)} of it, ${Math.round(a.pressed.share * 100)} %.`,
-    a.inWaxG &&
-      `About ${smallMassRangeText(a.inWaxG, props.units)} of honey stayed in the wet wax, by weight.`,
-    a.nectarKg !== null &&
-      a.honeyG > 0 &&
-      `The bees carried about ${massText(a.nectarKg, props.units, 0)} of nectar for it.`,
-    a.minutesPerKg !== null &&
-      `Your hands ${a.handsOnMinutes} min${a.elapsedHours === null ? '' : `, in ${hoursText(a.elapsedHours)}`}: ${a.minutesPerKg.toFixed(0)} min a kilogram.`,
-    a.jarCostPerKg !== null &&
-      `Empty jars: ${props.currency} ${a.jarCostPerKg.toFixed(2)} a kilogram.`,
-    ...a.losses.map((l) => `Lost: ${smallMassText(l.g, props.units)}, ${lossWord(l.reason)}.`),
-  ].filter((line): line is string => Boolean(line));
-});
+    promised.value,
+    pressed.value,
+    inWax.value,
+    nectar.value,
+    hands.value,
+    jarsCost.value,
+    ...losses.value,
+  ].filter((line) => line !== null),
+);
 </script>
 
 <template>
@@ -154,7 +193,7 @@ const lines = computed(() => {
         estimate of its last look, comb with wax, from low to high; the red mark is your guess.
         Honey is what flowed out of the comb into honey, with what is drawn off and pressed; litres
         at 20 °C. Honey in wet wax is its weight less 4 to 6 % of the comb, which is wax. Nectar has
-        80 % water, the sugar stays the same. The kilogram of the minutes is a kilogram of honey.
+        80 % water, the sugar stays the same. Minutes are a kilogram or a pound of honey.
       </p>
     </details>
   </section>

@@ -1,0 +1,55 @@
+import type { BatchDetail, JarKindRecord, UnitSystem } from '@furrow/core';
+import { mount } from '@vue/test-utils';
+import { describe, expect, it } from 'vitest';
+import WhatItCameTo from './WhatItCameTo.vue';
+
+const flow = (id: string, from: string, to: string, g: number, reason: string) => ({
+  ...{ id, from, to, g, reason },
+  at: '2026-03-15T12:00:00Z',
+  voids: null,
+});
+const detail = {
+  batch: { handsOnMinutes: 60, expectedHoneyKg: { low: 1.8, mid: 2, high: 2.2 } },
+  hive: { kind: 'top-bar', geometry: {} },
+  looks: [],
+  takes: [
+    {
+      ...{ id: 't', combId: 'c', slot: 12, outcome: 'taken', netG: 2400, netBy: 'scale' },
+      ...{ guessG: 3000, byBox: false, occurredAt: '2026-03-14T12:00:00Z' },
+    },
+  ],
+  drains: [],
+  waterReadings: [],
+  lots: [
+    { id: 'crushed', kind: 'crushed', inG: 2400, count: null, jarKindId: null },
+    { id: 'honey', kind: 'honey', inG: 2000, count: null, jarKindId: null },
+    { id: 'jars', kind: 'jars', inG: 2000, count: 4, jarKindId: 'jar' },
+  ],
+  flows: [
+    flow('1', 'crushed', 'honey', 2000, 'Drained'),
+    flow('2', 'crushed', 'loss', 40, 'Lost: Stuck to vessels and tools'),
+  ],
+} as unknown as BatchDetail;
+const jars = [
+  { id: 'jar', name: 'Round jar', netG: 500, cost: 3, purpose: 'jar' },
+] as unknown as JarKindRecord[];
+const said = (units: UnitSystem): string =>
+  mount(WhatItCameTo, { props: { detail, jars, units, currency: 'R$', before: [] } }).text();
+
+describe('what a harvest came to', () => {
+  it('is said by the kilogram, with why something was lost and how far the guess was off', () => {
+    const text = said('metric');
+    expect(text).toContain('The choice promised 1.8–2.2 kg: as promised.');
+    expect(text).toContain('Your hands 60 min, in 1 d: 30 min a kilogram.');
+    expect(text).toContain('Empty jars: R$ 6.00 a kilogram.');
+    expect(text).toContain('Lost: 40 g, stuck to vessels and tools.');
+    expect(text).toContain('20 % under the guess');
+    expect(text).toContain('18 % water, not measured');
+  });
+  it('is said by the pound where pounds were chosen, minutes and money too', () => {
+    const text = said('imperial');
+    expect(text).toContain('14 min a pound.');
+    expect(text).toContain('Empty jars: R$ 2.72 a pound.');
+    expect(text).not.toMatch(/\d kg|a kilogram\./);
+  });
+});
