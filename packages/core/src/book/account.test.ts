@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { HIVE_KINDS } from '../hive/kinds.js';
 import type { BatchDetail, JarKindRecord } from '../records/views.js';
-import { harvestAccount, nectarBehindKg } from './account.js';
+import { harvestAccount, nectarBehindKg, pressAccount } from './account.js';
 
 const sealed = { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 };
 const half = { capped: 0.5, open: 0, pollen: 0, brood: 0, empty: 0.5 };
@@ -120,7 +120,7 @@ describe('the account of a harvest', () => {
   it('counts the honey that came, not what was undone or moved, with press, wax and losses', () => {
     const account = harvestAccount(detail(), jars);
     expect(account).toMatchObject({ combG: 3200, honeyG: 2700, against: 'within' });
-    expect(account.pressed).toEqual({ g: 600, share: 600 / 2700 });
+    expect(account.pressed).toEqual({ g: 600, share: 600 / 2700, held: 'more' });
     expect(account.inWaxG).toEqual({ low: 400 - 192, mid: 400 - 160, high: 400 - 128 });
     expect(account.losses).toEqual([{ g: 100, reason: 'Lost: Stuck to vessels and tools' }]);
     expect(account.minutesPerKg).toBeCloseTo(90 / 2.7, 9);
@@ -159,5 +159,44 @@ describe('nectar behind honey', () => {
   it('is about 4.15 kg of 80 % water for a kilogram of 17 % honey', () => {
     expect(nectarBehindKg(1, 17)).toBeCloseTo(4.15, 9);
     expect(nectarBehindKg(2, 20)).toBeCloseTo(8, 9);
+  });
+  it('shares the honey out over the boxes by the weight of their comb, dripped and pressed', () => {
+    const takes = [
+      take('a', 2000, { slot: 301 }),
+      take('b', 1000, { slot: 302 }),
+      take('c', 1000, { slot: 401 }),
+    ];
+    expect(harvestAccount(detail({ takes }), jars).boxes).toMatchObject([
+      { number: 3, combs: 2, combG: 3000, drippedG: 1575, pressedG: 450 },
+      { number: 4, combs: 1, combG: 1000, drippedG: 525, pressedG: 150 },
+    ]);
+    expect(harvestAccount(detail(), jars).boxes).toEqual([]);
+  });
+  it('holds a box against the guess made of it, its looks and a full one, never one comb of it', () => {
+    const takes = [
+      take('a', 2000, { slot: 301, byBox: true, guessG: 4000 }),
+      take('b', 1000, { slot: 302, byBox: true }),
+    ];
+    const account = harvestAccount(detail({ takes }), jars);
+    const [box] = account.boxes;
+    const [a, b] = account.units;
+    expect([a.guessG, a.overGuessPercent]).toEqual([null, null]);
+    expect(box.overGuessPercent).toBeCloseTo(-25, 9);
+    expect(box.estimateG!.mid).toBeCloseTo(a.estimateG!.mid + b.estimateG!.mid, 6);
+    expect(box.overEstimatePercent).toBeCloseTo((3000 / box.estimateG!.mid - 1) * 100, 9);
+    expect(box.ofFullShare).toBeCloseTo(3000 / (2 * a.estimateG!.mid), 9);
+  });
+  it('adds guesses of single combs up to a box only where each was guessed', () => {
+    const both = [take('a', 2000, { slot: 301, guessG: 1500 }), take('b', 1000, { slot: 302 })];
+    expect(harvestAccount(detail({ takes: both }), jars).boxes[0].guessG).toBeNull();
+    both[1] = take('b', 1000, { slot: 302, guessG: 1500 });
+    expect(harvestAccount(detail({ takes: both }), jars).boxes[0].overGuessPercent).toBeCloseTo(0);
+  });
+  it('says of the press whether the tenth that people speak of held', () => {
+    const held = (pressedG: number): string => pressAccount(pressedG, 1000)!.held;
+    expect([20, 49, 50, 100, 150, 151, 400].map(held)).toEqual([
+      ...['less', 'less', 'as', 'as', 'as', 'more', 'more'],
+    ]);
+    expect(pressAccount(0, 0)).toBeNull();
   });
 });

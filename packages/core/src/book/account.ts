@@ -4,7 +4,7 @@ import type { HiveKindName } from '../hive/kinds.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import { measuredWaterPercent } from '../jar/index.js';
 import { estimateSeen } from '../look/index.js';
-import type { BatchDetail, Flow, JarKindRecord, Take } from '../records/views.js';
+import type { BatchDetail, Flow, Hive, JarKindRecord, Look, Take } from '../records/views.js';
 import type { Range } from '../units/format.js';
 import { sumRanges } from '../units/ranges.js';
 
@@ -33,6 +33,30 @@ export interface JarsOf {
   /** Null where nothing was weighed comb by comb. */
   perUnit: number | null;
 }
+/** What one box of a stack came to: its comb, and its part of the honey. */
+export interface BoxAccount {
+  number: number;
+  combs: number;
+  combG: number;
+  /** By the last looks of all its combs; null where one was never looked at. */
+  estimateG: Range | null;
+  /** What was guessed of the whole box, or of all its combs one by one. */
+  guessG: number | null;
+  overEstimatePercent: number | null;
+  overGuessPercent: number | null;
+  /** Share that it is of a box of such combs, capped all over. */
+  ofFullShare: number | null;
+  drippedG: number;
+  pressedG: number;
+}
+/** What the press brought, beside what people say of it. */
+export interface PressAccount {
+  g: number;
+  /** Of all the honey. */
+  share: number;
+  /** Against {@link PRESS_SAID_SHARE}: 'as' within it, 'more' or 'less' outside. */
+  held: 'less' | 'as' | 'more';
+}
 /** Everything people work out of a harvest when it is over. */
 export interface HarvestAccount {
   units: UnitAccount[];
@@ -44,8 +68,13 @@ export interface HarvestAccount {
   waterPercent: number | null;
   promisedKg: Range | null;
   against: 'less' | 'within' | 'more' | null;
-  /** What the press brought, and its share of all the honey; null where it was not pressed. */
-  pressed: { g: number; share: number } | null;
+  /** What the press brought; null where it was not pressed. */
+  pressed: PressAccount | null;
+  /**
+   * Box by box, where the hive is a stack: all boxes of a harvest drip into one lot, so with more
+   * than one the honey is shared out by the weight of their comb. Empty for a hive without boxes.
+   */
+  boxes: BoxAccount[];
   /** Honey still in the wet wax by weight: what it weighs less the wax of the comb, grams; null without wet wax. */
   inWaxG: Range | null;
   /** Nectar of 80 % water that the bees carried for this honey, kg. */
@@ -67,6 +96,12 @@ export interface WeighedBefore {
 }
 
 const NECTAR_WATER_PERCENT = 80;
+/**
+ * "A press finds another tenth", as people repeat it, with the room that the published shares leave
+ * it: 0.85 to 0.92 drains, 0.93 to 0.97 is out after the press (SCIENCE 4), so the press brings
+ * 1 to 12 of 100; a tenth is said to have held from 5 to 15.
+ */
+export const PRESS_SAID_SHARE = { said: 0.1, low: 0.05, high: 0.15 };
 const FULL = { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 };
 const inGrams = (kg: Range): Range => ({
   low: kg.low * 1000,
@@ -83,31 +118,47 @@ const percentOver = (g: number, expectedG: number | null): number | null =>
 export const nectarBehindKg = (honeyKg: number, moisturePercent: number): number =>
   (honeyKg * (1 - moisturePercent / 100)) / (1 - NECTAR_WATER_PERCENT / 100);
 
+/**
+ * A comb of the measures of this look, capped all over, with its wax, grams; null for pots, which
+ * have no full. Takes the look, and the hive it hung in.
+ */
+export function fullCombG(look: Look, hive: Pick<Hive, 'kind' | 'geometry'>): number | null {
+  if (look.pots) return null;
+  const full = estimateSeen({ ...look, sides: { A: FULL, B: FULL }, pane: null }, hive);
+  return full ? (full.honeyKg.mid + full.waxKg.mid) * 1000 : null;
+}
+
+/** What the last look of a comb says that it weighs, comb with wax, grams; null where nobody looked. */
+function estimateOf(look: Look | undefined, hive: Pick<Hive, 'kind' | 'geometry'>): Range | null {
+  const seen = look ? estimateSeen(look, hive) : null;
+  return seen ? inGrams(sumRanges([seen.honeyKg, seen.waxKg])) : null;
+}
+
+const lastLook = (combId: string, { looks }: Pick<BatchDetail, 'looks'>): Look | undefined =>
+  looks.filter((l) => l.combId === combId).at(-1);
+
 function unitAccount(
   take: Take,
   detail: Pick<BatchDetail, 'looks' | 'hive'>,
   usualG: number | null,
 ): UnitAccount {
   const netG = take.netG!;
-  const look = detail.looks.filter((l) => l.combId === take.combId).at(-1);
-  const seen = look ? estimateSeen(look, detail.hive) : null;
-  const estimateG = seen ? inGrams(sumRanges([seen.honeyKg, seen.waxKg])) : null;
-  const full =
-    look && !look.pots
-      ? estimateSeen({ ...look, sides: { A: FULL, B: FULL }, pane: null }, detail.hive)
-      : null;
-  const fullG = full ? (full.honeyKg.mid + full.waxKg.mid) * 1000 : null;
+  const look = lastLook(take.combId, detail);
+  const estimateG = estimateOf(look, detail.hive);
+  const fullG = look ? fullCombG(look, detail.hive) : null;
+  // What was guessed of a box says nothing of one comb in it.
+  const guessG = take.byBox ? null : take.guessG;
   return {
     takeId: take.id,
     slot: take.slot,
     netG,
     netBy: take.netBy,
     estimateG,
-    guessG: take.guessG,
+    guessG,
     // An estimate held against itself, or shared out by itself, says nothing.
     overEstimatePercent:
       take.netBy === 'estimate' || take.byBox ? null : percentOver(netG, estimateG?.mid ?? null),
-    overGuessPercent: percentOver(netG, take.guessG),
+    overGuessPercent: percentOver(netG, guessG),
     ofFullShare: fullG ? netG / fullG : null,
     overUsualPercent: take.byBox ? null : percentOver(netG, usualG),
   };
@@ -125,6 +176,75 @@ function honeyOf(detail: Pick<BatchDetail, 'lots' | 'flows'>): { all: number; pr
 const isVoided = (flow: Flow, { flows }: Pick<BatchDetail, 'flows'>): boolean =>
   Boolean(flow.voids) || flows.some((f) => f.voids === flow.id);
 
+/** The press against what people say of it; null without honey. Takes grams pressed, and all that came out. */
+export function pressAccount(pressedG: number, honeyG: number): PressAccount | null {
+  if (honeyG <= 0) return null;
+  const share = pressedG / honeyG;
+  const above = share > PRESS_SAID_SHARE.high ? 'more' : 'as';
+  return { g: pressedG, share, held: share < PRESS_SAID_SHARE.low ? 'less' : above };
+}
+
+/** The box of a place that stands in a stack; null in a hive without boxes. */
+const boxOf = (slot: number): number | null => (slot >= 100 ? Math.floor(slot / 100) : null);
+
+/** The sum of what every one of them has; null where one has none. */
+function sumOfAll(values: readonly (number | null)[]): number | null {
+  if (!values.length || values.some((v) => v === null)) return null;
+  return values.reduce<number>((sum, v) => sum + v!, 0);
+}
+
+/** The combs of one box put together, and what was thought of them. */
+function boxOfCombs(
+  number: number,
+  own: readonly Take[],
+  detail: Pick<BatchDetail, 'looks' | 'hive'>,
+): Omit<BoxAccount, 'drippedG' | 'pressedG'> {
+  const combG = own.reduce((g, t) => g + t.netG!, 0);
+  const looks = own.map((t) => lastLook(t.combId, detail));
+  const estimates = looks.map((look) => estimateOf(look, detail.hive));
+  const estimateG = estimates.some((e) => e === null) ? null : sumRanges(estimates as Range[]);
+  const fullG = sumOfAll(looks.map((look) => (look ? fullCombG(look, detail.hive) : null)));
+  const guessed = own.filter((t) => t.guessG !== null);
+  // A box has one guess, or one for each of its combs.
+  const guessG =
+    own.some((t) => t.byBox) || guessed.length === own.length
+      ? guessed.reduce<number | null>((g, t) => (g ?? 0) + t.guessG!, null)
+      : null;
+  const byScale = own.every((t) => t.netBy !== 'estimate');
+  return {
+    number,
+    combs: own.length,
+    combG,
+    estimateG,
+    guessG,
+    overEstimatePercent: byScale ? percentOver(combG, estimateG?.mid ?? null) : null,
+    overGuessPercent: byScale ? percentOver(combG, guessG) : null,
+    ofFullShare: fullG ? combG / fullG : null,
+  };
+}
+
+function boxAccounts(
+  weighed: readonly Take[],
+  detail: Pick<BatchDetail, 'looks' | 'hive'>,
+  honeyG: number,
+  pressedG: number,
+): BoxAccount[] {
+  const combG = weighed.reduce((g, t) => g + t.netG!, 0);
+  const numbers = [...new Set(weighed.map((t) => boxOf(t.slot)))].filter((n) => n !== null);
+  return numbers
+    .sort((a, b) => a - b)
+    .map((number) => {
+      const own = weighed.filter((t) => boxOf(t.slot) === number);
+      const box = boxOfCombs(number, own, detail);
+      const part = combG > 0 ? box.combG / combG : 0;
+      return {
+        ...box,
+        drippedG: (honeyG - pressedG) * part,
+        pressedG: pressedG * part,
+      };
+    });
+}
+
 function against(honeyG: number, promisedKg: Range | null): HarvestAccount['against'] {
   if (!promisedKg || honeyG <= 0) return null;
   if (honeyG < promisedKg.low * 1000) return 'less';
@@ -141,8 +261,14 @@ function jarCost(detail: Pick<BatchDetail, 'lots'>, jars: readonly JarKindRecord
   return kg > 0 && cost > 0 ? cost / kg : null;
 }
 
-/** What combs of this kind of hive weighed on the average before, those of this harvest left out; null with none. */
-function usual(detail: BatchDetail, before: readonly WeighedBefore[]): number | null {
+/**
+ * What combs of this kind of hive weighed on the average before, those of this harvest left out,
+ * grams; null with none.
+ */
+export function usualCombG(
+  detail: Pick<BatchDetail, 'takes' | 'hive'>,
+  before: readonly WeighedBefore[],
+): number | null {
   const own = new Set(detail.takes.map((t) => t.combId));
   const like = before.filter((p) => p.hiveKind === detail.hive.kind && !own.has(p.combId));
   if (!like.length) return null;
@@ -181,7 +307,7 @@ export function harvestAccount(
   jars: readonly JarKindRecord[],
   before: readonly WeighedBefore[] = [],
 ): HarvestAccount {
-  const usualG = usual(detail, before);
+  const usualG = usualCombG(detail, before);
   const weighed = detail.takes.filter((t) => t.netG);
   const combG = weighed.reduce((g, t) => g + t.netG!, 0);
   const { all: honeyG, pressed: pressedG } = honeyOf(detail);
@@ -199,7 +325,8 @@ export function harvestAccount(
     waterPercent,
     promisedKg,
     against: against(honeyG, promisedKg),
-    pressed: wasPressed && honeyG > 0 ? { g: pressedG, share: pressedG / honeyG } : null,
+    pressed: wasPressed ? pressAccount(pressedG, honeyG) : null,
+    boxes: boxAccounts(weighed, detail, honeyG, pressedG),
     inWaxG:
       wetWaxG > 0 && combG > 0
         ? {

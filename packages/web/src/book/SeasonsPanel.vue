@@ -17,7 +17,7 @@ import {
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
-import { useSeasons } from '../server/queries.js';
+import { useGuesses, useSeasons } from '../server/queries.js';
 import { dateText } from '../shell/times.js';
 import SeasonChart, { type Bars, type Points } from './SeasonChart.vue';
 
@@ -132,14 +132,9 @@ const chart = computed((): Bars | Points => {
     })),
   };
 });
-/** What the person's own guesses before the scale were off by. */
-const guessed = computed(() =>
-  guessBias(
-    (seasons.data.value?.pairs ?? []).flatMap((p) =>
-      p.guessKg ? [{ guess: p.guessKg, weighed: p.weighedKg }] : [],
-    ),
-  ),
-);
+/** What the person's own guesses before the scale were off by, of combs, frames, pots and whole boxes. */
+const guesses = useGuesses();
+const guessed = computed(() => guessBias(guesses.data.value ?? []));
 const openOnes = computed(() => all.value.filter((h) => !h.closed));
 /** The answer of the chart in a sentence, as far as it has one. */
 const says = computed(() => {

@@ -11,7 +11,9 @@ import {
   unitWord,
   weighedText,
   type BatchDetail,
+  type BoxAccount,
   type JarKindRecord,
+  type Range,
   type UnitAccount,
   type UnitSystem,
   type WeighedBefore,
@@ -29,11 +31,21 @@ const props = defineProps<{
 }>();
 const account = computed(() => harvestAccount(props.detail, props.jars, props.before));
 const W = 320;
+/** One row of the drawing: a comb, or a box that was weighed whole. */
+interface Row {
+  key: string;
+  name: string;
+  netG: number;
+  estimateG: Range | null;
+  guessG: number | null;
+  ofFullShare: number | null;
+  says: string;
+}
 /** Grams at the right end of the drawing: a full one, or the heaviest that was weighed. */
 const most = computed(() =>
   Math.max(
     1,
-    ...account.value.units.flatMap((u) => [
+    ...rows.value.flatMap((u) => [
       u.netG,
       u.guessG ?? 0,
       u.estimateG?.high ?? 0,
@@ -49,6 +61,15 @@ const off = (percent: number | null, than: string): string | null => {
   const whole = Math.round(Math.abs(percent));
   return whole === 0 ? `as ${than}` : `${whole} % ${percent > 0 ? 'over' : 'under'} ${than}`;
 };
+/** A box of combs in words: what share of a full one, and how far its looks and its guess were off. */
+const boxSays = (b: BoxAccount): string =>
+  [
+    b.ofFullShare === null ? null : `${Math.round(b.ofFullShare * 100)} % of a full one`,
+    off(b.overEstimatePercent, 'the estimate'),
+    off(b.overGuessPercent, 'the guess'),
+  ]
+    .filter(Boolean)
+    .join(', ');
 const says = (u: UnitAccount): string =>
   [
     u.ofFullShare === null ? null : `${Math.round(u.ofFullShare * 100)} % of a full one`,
@@ -59,6 +80,24 @@ const says = (u: UnitAccount): string =>
   ]
     .filter(Boolean)
     .join(', ');
+const byBox = computed(
+  () => new Set(props.detail.takes.filter((t) => t.byBox).map((t) => Math.floor(t.slot / 100))),
+);
+/** Combs weighed one by one, and boxes weighed whole: their combs have no weight of their own. */
+const rows = computed((): Row[] => [
+  ...account.value.units
+    .filter((u) => !byBox.value.has(Math.floor(u.slot / 100)))
+    .map((u) => ({ ...u, key: u.takeId, name: nameOf(u), says: says(u) })),
+  ...account.value.boxes
+    .filter((b) => byBox.value.has(b.number))
+    .map((b) => ({
+      ...b,
+      key: `box-${b.number}`,
+      name: `box ${b.number}`,
+      netG: b.combG,
+      says: boxSays(b),
+    })),
+]);
 const honey = computed(() => {
   const { honeyG, honeyL, waterPercent } = account.value;
   if (!honeyG) return null;
@@ -96,11 +135,29 @@ const promised = computed(() => {
   const range = massRangeText(promisedKg, props.units);
   return `The choice promised ${range}${against ? `: ${AGAINST[against]}` : ''}.`;
 });
+const PRESS_HELD = {
+  less: 'less than the tenth that people speak of.',
+  as: 'about the tenth that people speak of.',
+  more: 'more than the tenth that people speak of.',
+};
+/** Box by box, where there is more than one comb to a box or more than one box. */
+const boxLines = computed(() =>
+  account.value.boxes.map((b) => {
+    const honeyG = b.drippedG + b.pressedG;
+    const beside = byBox.value.has(b.number) ? '' : boxSays(b);
+    const comb = `Box ${b.number}: ${weighedText(b.combG, props.units)} of comb${beside ? ` (${beside})` : ''}`;
+    if (honeyG <= 0) return `${comb}.`;
+    const all = weighedText(Math.round(honeyG), props.units);
+    if (b.pressedG <= 0) return `${comb}, ${all} of honey.`;
+    const dripped = weighedText(Math.round(b.drippedG), props.units);
+    return `${comb}, ${dripped} dripped and ${weighedText(Math.round(b.pressedG), props.units)} pressed: ${all}.`;
+  }),
+);
 const pressed = computed(() => {
   const found = account.value.pressed;
   if (!found) return null;
   const mass = smallMassText(found.g, props.units);
-  return `The press brought ${mass} of it, ${Math.round(found.share * 100)} %.`;
+  return `The press brought ${mass} of it, ${Math.round(found.share * 100)} %: ${PRESS_HELD[found.held]}`;
 });
 const inWax = computed(() => {
   const { inWaxG } = account.value;
@@ -135,6 +192,7 @@ const lines = computed(() =>
     honey.value,
     inJars.value,
     promised.value,
+    ...boxLines.value,
     pressed.value,
     inWax.value,
     nectar.value,
@@ -149,9 +207,9 @@ const lines = computed(() =>
   <section v-if="account.units.length || lines.length" class="account">
     <h2 class="furrow-heading">What it came to</h2>
     <p v-for="line in lines" :key="line">{{ line }}</p>
-    <ul v-if="account.units.length" aria-label="Each beside its estimate and guess">
-      <li v-for="u in account.units" :key="u.takeId">
-        <b>{{ nameOf(u) }}</b>
+    <ul v-if="rows.length" aria-label="Each beside its estimate and guess">
+      <li v-for="u in rows" :key="u.key">
+        <b>{{ u.name }}</b>
         <svg :width="W + 4" height="26" aria-hidden="true">
           <rect
             v-if="u.ofFullShare"
@@ -182,7 +240,7 @@ const lines = computed(() =>
         </svg>
         <span
           ><b>{{ weighedText(u.netG, units) }}</b
-          >{{ says(u) ? `, ${says(u)}` : '' }}</span
+          >{{ u.says ? `, ${u.says}` : '' }}</span
         >
       </li>
     </ul>
@@ -192,8 +250,10 @@ const lines = computed(() =>
         Filled: what was weighed. Dashed: a comb of its measures capped all over. Below it the
         estimate of its last look, comb with wax, from low to high; the red mark is your guess.
         Honey is what flowed out of the comb into honey, with what is drawn off and pressed; litres
-        at 20 °C. Honey in wet wax is its weight less 4 to 6 % of the comb, which is wax. Nectar has
-        80 % water, the sugar stays the same. Minutes are a kilogram or a pound of honey.
+        at 20 °C. Boxes of one harvest drip together: their honey is shared out by the weight of
+        their comb. After draining, a press brings 1 to 12 of 100 by the published shares. Honey in
+        wet wax is its weight less 4 to 6 % of the comb, which is wax. Nectar has 80 % water, the
+        sugar stays the same. Minutes are a kilogram or a pound of honey.
       </p>
     </details>
   </section>

@@ -52,4 +52,29 @@ describe('what a harvest came to', () => {
     expect(text).toContain('Empty jars: R$ 2.72 a pound.');
     expect(text).not.toMatch(/\d kg|a kilogram\./);
   });
+  it('shows a box that was weighed whole as one, with its part of what dripped and was pressed', () => {
+    const half = { outcome: 'taken', netBy: 'scale', byBox: true, guessG: null };
+    const takes = [
+      { ...half, id: 't1', combId: 'c1', slot: 301, netG: 7000, guessG: 12_000, occurredAt: '' },
+      { ...half, id: 't2', combId: 'c2', slot: 302, netG: 3000, occurredAt: '' },
+    ];
+    const boxed = {
+      ...detail,
+      hive: { kind: 'pile-box', geometry: {} },
+      drains: [{ events: [{ kind: 'press' }] }],
+      takes,
+      flows: [
+        flow('1', 'crushed', 'honey', 7200, 'Drained'),
+        flow('2', 'crushed', 'honey', 800, 'Pressed'),
+      ],
+    } as unknown as BatchDetail;
+    const text = mount(WhatItCameTo, {
+      props: { detail: boxed, jars, units: 'metric', currency: 'R$', before: [] },
+    }).text();
+    expect(text).toContain('box 3');
+    expect(text).toContain('17 % under the guess');
+    expect(text).not.toContain('3·1');
+    expect(text).toContain('7.20 kg dripped and 800 g pressed: 8.00 kg.');
+    expect(text).toContain('10 %: about the tenth that people speak of.');
+  });
 });

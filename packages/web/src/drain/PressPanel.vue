@@ -4,6 +4,7 @@ import {
   drippedBeforePress,
   honeyInComb,
   massText,
+  pressAccount,
   pressAdvice,
   pressTurns,
   isLike,
@@ -77,6 +78,11 @@ const bars = computed(() => {
     },
   ];
 });
+/** What the press found so far, as a share of all that is out, beside the tenth that people speak of. */
+const found = computed(() =>
+  pressedG.value > 0 ? pressAccount(pressedG.value, drippedG.value + pressedG.value) : null,
+);
+const HELD = { less: 'still less than', as: 'about', more: 'more than' };
 const past = computed(() =>
   props.runs
     .filter((r) => r.pressed)
@@ -133,7 +139,7 @@ async function turn(): Promise<void> {
       height="112"
       viewBox="0 0 340 112"
       role="img"
-      :aria-label="bars.map((b) => `${b.word} ${(b.g / 1000).toFixed(2)} kg`).join(', ')"
+      :aria-label="bars.map((b) => `${b.word} ${massText(b.g / 1000, units, 2)}`).join(', ')"
     >
       <g v-for="(b, i) in bars" :key="b.word" :transform="`translate(0 ${i * 36})`">
         <rect
@@ -170,6 +176,10 @@ async function turn(): Promise<void> {
       ><template v-else>
         No norm yet: from the third pressing on it is held against yours.</template
       >
+    </p>
+    <p v-if="found" class="text">
+      The press found {{ percent(found.share) }} of the honey: {{ HELD[found.held] }} the tenth that
+      people speak of.
     </p>
     <form class="acts" @submit.prevent="turn">
       <template v-if="turns.length">

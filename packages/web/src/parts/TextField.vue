@@ -8,6 +8,7 @@ defineProps<{
   type?: string;
   hint?: string;
   hideLabel?: boolean;
+  disabled?: boolean;
 }>();
 const model = defineModel<string>({ required: true });
 const id = useId();
@@ -21,6 +22,7 @@ const id = useId();
       v-model="model"
       :type="type ?? 'text'"
       autocomplete="off"
+      :disabled="disabled"
       :invalid="Boolean(error)"
       :aria-describedby="error ? `${id}-e` : undefined"
     />

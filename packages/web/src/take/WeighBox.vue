@@ -34,6 +34,12 @@ const g = computed(() => {
   const grams = readMassG(text.value, units.value === 'metric' ? 'kg' : 'lb');
   return grams === null ? null : Math.round(grams);
 });
+const guessText = ref('');
+const guessing = ref(props.rules.guessFirst);
+const guessG = computed(() => {
+  const grams = readMassG(guessText.value, units.value === 'metric' ? 'kg' : 'lb');
+  return grams === null ? null : Math.round(grams);
+});
 const fullG = computed(() => {
   const full = props.detail.marks.find((m) => m.stepId === props.step.id.replace('empty-', 'box-'))
     ?.answer.grossG;
@@ -42,6 +48,15 @@ const fullG = computed(() => {
 const netG = computed(() =>
   empty.value && g.value !== null && fullG.value !== null ? fullG.value - g.value : null,
 );
+/** How far the guess was off, once the scale has spoken. */
+const guessOff = computed(() => {
+  if (!guessG.value || !netG.value || netG.value < 0) return null;
+  const percent = Math.round((guessG.value / netG.value - 1) * 100);
+  if (percent === 0) return 'You guessed it right.';
+  return `You guessed ${Math.abs(percent)} % too ${percent > 0 ? 'much' : 'little'}.`;
+});
+/** A guess after the scale has spoken is none. */
+const mayGuess = computed(() => empty.value && fullG.value !== null && g.value === null);
 async function readScale(): Promise<void> {
   const reading = await read<ScaleReading>(
     `/instruments/bench-scale?batchId=${props.detail.batch.id}&boxOf=${props.combIds.join(',')}${empty.value ? '&empty=yes' : ''}`,
@@ -76,6 +91,7 @@ const writeEmpty = (later: boolean) =>
       combIds: props.combIds,
       grossG: later ? null : fullG.value,
       emptyG: later ? null : g.value,
+      guessG: later ? null : guessG.value,
       vesselId: null,
     },
     later
@@ -119,6 +135,20 @@ const missing = computed(() => {
     <p v-if="empty && fullG !== null" class="sub">
       With its combs it weighed {{ massText(fullG / 1000, units, 2) }}.
     </p>
+    <Button
+      v-if="mayGuess && !guessing"
+      text
+      type="button"
+      label="Guess its comb first…"
+      @click="guessing = true"
+    />
+    <TextField
+      v-if="guessing && empty && fullG !== null"
+      v-model="guessText"
+      label="I guess, comb alone"
+      :disabled="!mayGuess"
+      :error="guessText && guessG === null ? 'A weight such as 12 kg.' : null"
+    />
     <TextField
       v-model="text"
       :label="empty ? 'Box without comb' : 'Box with its combs'"
@@ -140,6 +170,7 @@ const missing = computed(() => {
     <p v-if="netG !== null && netG >= 0" class="net display">
       {{ massText(netG / 1000, units, 2) }} of comb
     </p>
+    <p v-if="guessOff" class="sub">{{ guessOff }}</p>
     <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
     <Refusal :refusal="refusal" :fields="['emptyG', 'grossG']" />
     <Button

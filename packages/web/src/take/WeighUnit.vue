@@ -3,6 +3,7 @@ import {
   OUTCOME_WORDS,
   WENT_TO_WORDS,
   estimateSeen,
+  fullCombG,
   kgByDepth,
   massField,
   massRangeText,
@@ -13,6 +14,7 @@ import {
   runsInPlace,
   tareCheck,
   unitWord,
+  usualCombG,
   weighedText,
   type BatchDetail,
   type CombCondition,
@@ -30,6 +32,7 @@ import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { newId, read } from '../server/client.js';
+import { useEstimatePairs } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import LotQuestion from './LotQuestion.vue';
 
@@ -125,6 +128,21 @@ const check = computed(() =>
         expectedKg: expectedKg.value,
       }),
 );
+const { data: pairs } = useEstimatePairs();
+/** What share of a full one it is and how far from what is usual here; honey that ran out in place has neither. */
+const beside = computed(() => {
+  const netG = check.value?.netG ?? 0;
+  const inPlace = isPots.value || runsInPlace(props.detail.batch.method);
+  if (netG <= 0 || byDepth.value || inPlace) return null;
+  const fullG = look.value ? fullCombG(look.value, props.detail.hive) : null;
+  const usualG = usualCombG(props.detail, pairs.value ?? []);
+  const full = fullG ? `${Math.round((netG / fullG) * 100)} % of a full one` : null;
+  const percent = usualG ? Math.round((netG / usualG - 1) * 100) : null;
+  const usual =
+    percent === null ? null : `${Math.abs(percent)} % ${percent < 0 ? 'under' : 'over'} your usual`;
+  const said = [full, usual].filter((part) => part !== null).join(', ');
+  return said ? `That is ${said}.` : null;
+});
 const asked = computed(() => {
   if (check.value?.question === 'tare-forgotten')
     return `Tare forgotten? The tub alone weighed ${massText(before.value / 1000, units.value, 2)}.`;
@@ -304,6 +322,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         you guessed {{ weighedText(grams(guessText)!, units) }}{{ guessOff }}</small
       >
     </p>
+    <p v-if="beside" class="sub">{{ beside }}</p>
     <p v-if="asked" class="caution" role="alert">{{ asked }}</p>
     <details class="how">
       <summary>Its condition, and where it goes</summary>
