@@ -75,13 +75,19 @@ test('comb against liquid shows both as distributions, and a price below nothing
   await expect(
     page.getByRole('img', { name: /Comb brings .* in nine of ten years, liquid/ }),
   ).toBeVisible();
-  const before = await page.getByText(/^Even at/).textContent();
+  const before = await page.getByText('Over such years level at').textContent();
   await page.getByLabel('Finished').fill('20');
   await expect(page.getByText(/brings more in \d+ of 10 such years|Nearly even/)).toBeVisible();
-  await page.getByLabel('A kg of honey').fill('10');
-  await expect(page.getByText(/^Even at/)).not.toHaveText(before!);
+  await page.getByLabel('Honey brings').fill('10');
+  await expect(page.getByText('Over such years level at')).not.toHaveText(before!);
+  await page.getByLabel('A lower price to try').fill('20');
+  await page.getByLabel('Pieces sold a month').fill('10');
+  await page.getByLabel('then sold a month').fill('20');
+  await expect(page.getByText(/full supers bring .* less, sold in/)).toBeVisible();
   await page.getByLabel('sells at').fill('-4');
   await expect(page.getByRole('alert').filter({ hasText: 'At least 0' })).toBeVisible();
+  // A number that was refused leaves no old answer standing.
+  await expect(page.getByText('Over such years level at')).toHaveCount(0);
 });
 
 test('a step is moved by the keyboard and the rest follows; the calendar opens elsewhere; the sheet is a page a day', async ({

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Range } from '../units/format.js';
 import { seededRandom, triangular } from '../units/seeded.js';
 
 const price = z
@@ -69,6 +70,11 @@ export interface CombOrLiquid {
   /** Both on one axis: the left edge of each bin, and how many draws fell into it. */
   bins: { from: number; comb: number; liquid: number }[];
   pieces: Spread;
+  /**
+   * Whole pieces that a super gives on the average of many, 80 of 100: as wide as the counts behind
+   * it are few.
+   */
+  piecesASuper: Range;
   kg: Spread;
   monthsToSell: { comb: number | null; liquid: number | null };
   /** How the chances were got: each share of the history with one of every kind added. */
@@ -79,18 +85,35 @@ const BINS = 40;
 /** Pieces of a half-finished super that come out whole, and of a finished one that crack or weep: starting ranges, the household's history speaks through the counts. */
 const HALF = { low: 0.25, mid: 0.45, high: 0.6 };
 const CRACKED = { low: 0, mid: 0.04, high: 0.12 };
+const meanOf = (t: { low: number; mid: number; high: number }): number =>
+  (t.low + t.mid + t.high) / 3;
+const WHOLE_SHARE = 1 - meanOf(CRACKED);
+const HALF_SHARE = meanOf(HALF);
 /** Honey in a half or spoilt super against a full one: still good for crushing. */
 const HALF_HONEY = { low: 0.4, mid: 0.6, high: 0.8 };
 
+/** The value below which a share of the draws lies. Takes them in order. */
+const quantile = (sorted: Float64Array, p: number): number =>
+  sorted[Math.min(sorted.length - 1, Math.floor(p * sorted.length))];
+
 function spread(values: Float64Array): Spread {
   const sorted = values.slice().sort();
-  const at = (p: number): number =>
-    sorted[Math.min(sorted.length - 1, Math.floor(p * sorted.length))];
+  const at = (p: number): number => quantile(sorted, p);
   return {
     mean: values.reduce((a, b) => a + b, 0) / values.length,
     low: at(0.05),
     mid: at(0.5),
     high: at(0.95),
+  };
+}
+
+/** Where eight of ten draws lie, with the middle one. */
+function eightOfTen(values: Float64Array): Range {
+  const sorted = values.slice().sort();
+  return {
+    low: quantile(sorted, 0.1),
+    mid: quantile(sorted, 0.5),
+    high: quantile(sorted, 0.9),
   };
 }
 
@@ -121,7 +144,8 @@ export function combOrLiquid(
   const { boxes, draws, history } = combOrLiquidSchema.parse(input);
   const next = seededRandom(input.seed);
   const made = (): Float64Array => new Float64Array(draws);
-  const [comb, liquid, combHour, liquidHour, pieces, kg, atZero] = [
+  const [comb, liquid, combHour, liquidHour, pieces, kg, atZero, aSuper] = [
+    made(),
     made(),
     made(),
     made(),
@@ -139,6 +163,7 @@ export function combOrLiquid(
       gamma(next, history.spoilt + 1),
     ];
     const total = g[0] + g[1] + g[2];
+    aSuper[d] = input.piecesPerBox * ((g[0] * WHOLE_SHARE + g[1] * HALF_SHARE) / total);
     let piecesHere = 0;
     let combLiquidKg = 0;
     let liquidKg = 0;
@@ -202,6 +227,7 @@ export function combOrLiquid(
     breakEvenPieces: gainPerPiece > 0 ? breakEvenPieces(input, gainPerPiece) : null,
     bins,
     pieces: piecesSpread,
+    piecesASuper: eightOfTen(aSuper),
     kg: kgSpread,
     monthsToSell: {
       comb: input.piecesAMonth > 0 ? piecesSpread.mean / input.piecesAMonth : null,

@@ -2,6 +2,7 @@
 export * from './alternatives.js';
 export * from './answer.js';
 export * from './blocks.js';
+export * from './combArithmetic.js';
 export * from './combOrLiquid.js';
 export * from './crushOutcome.js';
 export * from './drawnPots.js';

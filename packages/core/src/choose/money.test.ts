@@ -58,6 +58,18 @@ describe('comb against liquid', () => {
     const wide = (s: { low: number; high: number }): number => s.high - s.low;
     expect(wide(none.comb)).toBeGreaterThan(wide(many.comb));
   });
+  it('is the surer of what a super gives the more of them were counted', () => {
+    const wide = (n: number): number => {
+      const history = { finished: 5 * n, half: 2 * n, spoilt: n };
+      const { low, high } = combOrLiquid({ ...question, history }).piecesASuper;
+      return high - low;
+    };
+    expect(wide(1)).toBeLessThan(wide(0));
+    expect(wide(10)).toBeLessThan(wide(1) / 2);
+    const sure = { finished: 5000, half: 0, spoilt: 0 };
+    // A full super of 36 pieces loses 0 to 12 % of them, 5.3 % on the average.
+    expect(combOrLiquid({ ...question, history: sure }).piecesASuper.mid).toBeCloseTo(34.1, 1);
+  });
   it('a better price never makes comb worse; a sure success beats a sure failure', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 80, noNaN: true }), (piecePrice) => {

@@ -4,6 +4,9 @@ import {
   combBoxesNextYear,
   combOrLiquidSchema,
   cutHistory,
+  massRangeText,
+  narrowBy,
+  priceReceived,
   superOutcomes,
   type CombOrLiquid,
   type CombOrLiquidInput,
@@ -11,50 +14,27 @@ import {
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
-import NumberField from '../parts/NumberField.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useCutHistory, useJars, useRules } from '../server/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { chooserWorker } from '../workers/client.js';
+import CombInputs from './CombInputs.vue';
+import CombPlain from './CombPlain.vue';
+import { newCombDraft, type CombDraft } from './combDraft.js';
 import TwoSpreads from './TwoSpreads.vue';
 
 /** Comb against liquid for one super or a year of them: both as distributions, never only the best case. */
 const rules = useRules();
 const jars = useJars();
 const SEED = 20260314;
-type Draft = Omit<CombOrLiquidInput, 'draws' | 'seed' | 'outShare'> & {
-  soldPieces: number;
-  missedPieces: number;
-};
-const { draft } = useDraft<Draft | null>('comb-or-liquid', () => null);
+const { draft } = useDraft<CombDraft | null>('comb-or-liquid-2', () => null);
 const money = computed(() => rules.data.value?.rules.currency ?? '');
-/** Begins from the kit's own prices; a super of nine shallow frames where nobody said otherwise. */
+const units = computed(() => rules.data.value?.rules.units ?? 'metric');
 watch(
   [rules.data, jars.data],
   () => {
     if (draft.value || !rules.data.value || !jars.data.value) return;
-    const piece = jars.data.value.find((j) => j.purpose === 'piece');
-    const jar = jars.data.value
-      .filter((j) => j.purpose === 'jar')
-      .sort((a, b) => b.stock - a.stock)[0];
-    const honeyPerKg = jar ? Math.round((jar.value / jar.netG) * 1000) : 0;
-    draft.value = {
-      boxes: 1,
-      piecesPerBox: 36,
-      pieceG: piece?.netG ?? 250,
-      piecePrice: piece?.value ?? 0,
-      packCost: piece?.cost ?? 0,
-      honeyKg: { low: 8, mid: 11, high: 14 },
-      honeyPerKg,
-      jarCostPerKg: jar ? Math.round((jar.cost / jar.netG) * 10_000) / 10 : 0,
-      history: { finished: 0, half: 0, spoilt: 0 },
-      combHours: { low: 3, mid: 4, high: 6 },
-      liquidHours: { low: 2, mid: 3, high: 5 },
-      piecesAMonth: 0,
-      kgAMonth: 0,
-      soldPieces: 0,
-      missedPieces: 0,
-    };
+    draft.value = newCombDraft(jars.data.value);
   },
   { immediate: true },
 );
@@ -67,16 +47,33 @@ const booked = computed(() => {
   );
   return found.finished + found.half + found.spoilt > 0 ? found : null;
 });
+const outShare = computed(() => DRAIN_PRIORS[rules.data.value!.rules.crush].share);
 const input = computed(() => {
   if (!draft.value || !rules.data.value) return null;
-  const { soldPieces: _s, missedPieces: _m, ...rest } = draft.value;
+  const d = draft.value;
   return {
-    ...rest,
-    outShare: DRAIN_PRIORS[rules.data.value.rules.crush].share,
+    boxes: d.boxes,
+    piecesPerBox: d.frames * d.piecesAFrame,
+    pieceG: d.pieceG,
+    piecePrice: priceReceived(d),
+    packCost: d.packCost,
+    honeyKg: d.honeyKg,
+    honeyPerKg: d.honeyPerKg,
+    jarCostPerKg: d.jarCostPerKg,
+    history: d.history,
+    combHours: d.combHours,
+    liquidHours: d.liquidHours,
+    piecesAMonth: d.piecesAMonth,
+    kgAMonth: d.kgAMonth,
+    outShare: outShare.value,
     draws: 20_000,
     seed: SEED,
   };
 });
+/** Without a price nothing can be said, and nothing is. */
+const priced = computed(() =>
+  Boolean(draft.value && draft.value.piecePrice > 0 && draft.value.honeyPerKg > 0),
+);
 const parsed = computed(() => (input.value ? combOrLiquidSchema.safeParse(input.value) : null));
 const issue = (path: string): string | null =>
   parsed.value && !parsed.value.success
@@ -120,22 +117,26 @@ onScopeDispose(() => {
   clearTimeout(timer);
   worker.end();
 });
-const nextYear = computed(() =>
-  draft.value && found.value
-    ? combBoxesNextYear({
-        soldPieces: draft.value.soldPieces,
-        missedPieces: draft.value.missedPieces,
-        piecesPerBox: {
-          low: found.value.pieces.low / draft.value.boxes,
-          mid: found.value.pieces.mid / draft.value.boxes,
-          high: found.value.pieces.high / draft.value.boxes,
-        },
-      })
-    : null,
-);
+/** Nothing is shown of numbers that were refused since, nor without a price. */
+const shown = computed(() => (parsed.value?.success && priced.value ? found.value : null));
+const nextYear = computed(() => {
+  const d = draft.value;
+  if (!d || !shown.value || d.soldPieces + d.missedPieces <= 0) return null;
+  const boxes = combBoxesNextYear({
+    soldPieces: d.soldPieces,
+    missedPieces: d.missedPieces,
+    piecesPerBox: shown.value.piecesASuper,
+  });
+  return boxes && { ...boxes, narrow: narrowBy(boxes, d.history) };
+});
+const NARROW = {
+  count:
+    'What would narrow it: count your comb supers so far as finished, half and spoilt, even three.',
+  'more-years': 'What would narrow it: a few more supers counted, year by year.',
+};
 const n0 = (v: number): string => v.toFixed(0);
 const verdict = computed(() => {
-  const f = found.value;
+  const f = shown.value;
   if (!f) return '';
   const lead = f.combWins >= 0.5 ? 'Comb' : 'Liquid';
   const chance = Math.max(f.combWins, 1 - f.combWins);
@@ -160,11 +161,14 @@ const verdict = computed(() => {
     </header>
     <section>
       <p class="display big" role="status">{{ verdict }}</p>
-      <TwoSpreads v-if="found" :found="found" :money="money" />
+      <p v-if="!priced">
+        Say what a piece sells at and what honey sells at: then both stand beside each other here.
+      </p>
+      <TwoSpreads v-if="shown" :found="shown" :money="money" />
       <p v-if="share !== null && !found" aria-busy="true">
         Drawing … {{ n0(share * 100) }} % <Button text label="Stop" @click="worker.end()" />
       </p>
-      <table v-if="found" class="plain">
+      <table v-if="shown" class="plain">
         <thead>
           <tr>
             <th></th>
@@ -178,59 +182,60 @@ const verdict = computed(() => {
         <tbody>
           <tr>
             <td><b class="display">Comb</b></td>
-            <td>{{ n0(found.comb.low) }}–{{ n0(found.comb.high) }}</td>
+            <td>{{ n0(shown.comb.low) }}–{{ n0(shown.comb.high) }}</td>
             <td>
-              <b>{{ n0(found.comb.mean) }}</b>{{ ' ' }}
-              <span class="sub">{{ n0(found.comb.mean / draft.boxes) }} a super</span>
+              <b>{{ n0(shown.comb.mean) }}</b>{{ ' ' }}
+              <span class="sub">{{ n0(shown.comb.mean / draft.boxes) }} a super</span>
             </td>
-            <td>{{ n0(found.combPerHour.low) }}–{{ n0(found.combPerHour.high) }}</td>
-            <td>{{ n0(found.pieces.low) }}–{{ n0(found.pieces.high) }} pieces</td>
+            <td>{{ n0(shown.combPerHour.low) }}–{{ n0(shown.combPerHour.high) }}</td>
+            <td>{{ n0(shown.pieces.low) }}–{{ n0(shown.pieces.high) }} pieces</td>
             <td>
               {{
-                found.monthsToSell.comb === null
+                shown.monthsToSell.comb === null
                   ? 'not said'
-                  : `${found.monthsToSell.comb.toFixed(1)} months`
+                  : `${shown.monthsToSell.comb.toFixed(1)} months`
               }}
             </td>
           </tr>
           <tr>
             <td><b class="display">Liquid</b></td>
-            <td>{{ n0(found.liquid.low) }}–{{ n0(found.liquid.high) }}</td>
+            <td>{{ n0(shown.liquid.low) }}–{{ n0(shown.liquid.high) }}</td>
             <td>
-              <b>{{ n0(found.liquid.mean) }}</b>{{ ' ' }}
-              <span class="sub">{{ n0(found.liquid.mean / draft.boxes) }} a super</span>
+              <b>{{ n0(shown.liquid.mean) }}</b>{{ ' ' }}
+              <span class="sub">{{ n0(shown.liquid.mean / draft.boxes) }} a super</span>
             </td>
-            <td>{{ n0(found.liquidPerHour.low) }}–{{ n0(found.liquidPerHour.high) }}</td>
-            <td>{{ found.kg.low.toFixed(1) }}–{{ found.kg.high.toFixed(1) }} kg</td>
+            <td>{{ n0(shown.liquidPerHour.low) }}–{{ n0(shown.liquidPerHour.high) }}</td>
+            <td>{{ massRangeText(shown.kg, units) }}</td>
             <td>
               {{
-                found.monthsToSell.liquid === null
+                shown.monthsToSell.liquid === null
                   ? 'not said'
-                  : `${found.monthsToSell.liquid.toFixed(1)} months`
+                  : `${shown.monthsToSell.liquid.toFixed(1)} months`
               }}
             </td>
           </tr>
         </tbody>
       </table>
-      <template v-if="found">
+      <template v-if="shown">
+        <CombPlain :draft="draft" :out-share="outShare.mid" :money="money" :units="units" />
         <p>
           <b
-            >Even at
+            >Over such years level at
             {{
-              found.breakEvenPrice === null
+              shown.breakEvenPrice === null
                 ? 'no price'
-                : `${found.breakEvenPrice.toFixed(2)} ${money}`
+                : `${money} ${shown.breakEvenPrice.toFixed(2)}`
             }}
             a piece.</b
           >{{ ' ' }}
-          <template v-if="found.breakEvenPieces !== null"
-            >At your price {{ found.breakEvenPieces }} whole pieces a super pay for the extra
+          <template v-if="shown.breakEvenPieces !== null"
+            >At your price {{ shown.breakEvenPieces }} whole pieces a super pay for the extra
             hours.</template
           ><template v-else
             >At your price even a full super of pieces does not pay for its hours.</template
           >
         </p>
-        <p v-if="nextYear && draft.soldPieces + draft.missedPieces > 0">
+        <p v-if="nextYear">
           <b
             >{{
               nextYear.low === nextYear.high ? nextYear.low : `${nextYear.low} to ${nextYear.high}`
@@ -238,14 +243,15 @@ const verdict = computed(() => {
             comb {{ nextYear.high === 1 ? 'super' : 'supers' }} next year</b
           >
           would give what was sold and asked for; begin with {{ nextYear.mid }}.
+          {{ nextYear.narrow ? NARROW[nextYear.narrow] : '' }}
         </p>
         <details class="how">
           <summary>How this was got</summary>
           <p>
             20 000 years drawn with seed {{ SEED }}; the same numbers give the same picture. A super
-            finishes in {{ n0(found.chances.finished * 100) }} %, comes out half in
-            {{ n0(found.chances.half * 100) }} %, is spoilt in
-            {{ n0(found.chances.spoilt * 100) }} %: your own counts with one of each added, so that
+            finishes in {{ n0(shown.chances.finished * 100) }} %, comes out half in
+            {{ n0(shown.chances.half * 100) }} %, is spoilt in
+            {{ n0(shown.chances.spoilt * 100) }} %: your own counts with one of each added, so that
             few supers give a wide answer; nothing counted gives a third each. A half super gives
             25–60 % of its pieces, a finished one loses 0–12 % to cracks; the rest is crushed at the
             share your house rule drains. The supers hold the same honey both ways.
@@ -253,168 +259,7 @@ const verdict = computed(() => {
         </details>
       </template>
     </section>
-    <aside class="acts">
-      <h2 class="furrow-heading">The supers</h2>
-      <div class="two">
-        <NumberField
-          v-model="draft.boxes as number | null"
-          label="Supers"
-          whole
-          :min="1"
-          :max="200"
-          :error="issue('boxes')"
-        /><NumberField
-          v-model="draft.piecesPerBox as number | null"
-          label="Pieces in a full one"
-          whole
-          :min="1"
-          :max="500"
-          :error="issue('piecesPerBox')"
-        />
-      </div>
-      <div class="three">
-        <NumberField
-          v-model="draft.honeyKg.low as number | null"
-          label="Honey, low"
-          unit="kg"
-          :min="0"
-          :max="60"
-          :error="issue('honeyKg')"
-        /><NumberField
-          v-model="draft.honeyKg.mid as number | null"
-          label="likely"
-          unit="kg"
-          :min="0"
-          :max="60"
-        /><NumberField
-          v-model="draft.honeyKg.high as number | null"
-          label="high"
-          unit="kg"
-          :min="0"
-          :max="60"
-        />
-      </div>
-      <h2 class="furrow-heading">Your comb supers so far</h2>
-      <div class="three">
-        <NumberField
-          v-model="draft.history.finished as number | null"
-          label="Finished"
-          whole
-          :min="0"
-          :error="issue('history.finished')"
-        /><NumberField
-          v-model="draft.history.half as number | null"
-          label="Half"
-          whole
-          :min="0"
-          :error="issue('history.half')"
-        /><NumberField
-          v-model="draft.history.spoilt as number | null"
-          label="Spoilt"
-          whole
-          :min="0"
-          :error="issue('history.spoilt')"
-        />
-      </div>
-      <p v-if="booked" class="sub">
-        By your cutting board: {{ booked.finished }} finished, {{ booked.half }} half,
-        {{ booked.spoilt }} spoilt harvests of comb.
-        <Button text label="Take these" @click="draft!.history = { ...booked! }" />
-      </p>
-      <h2 class="furrow-heading">Prices{{ money ? `, ${money}` : '' }}</h2>
-      <div class="three">
-        <NumberField
-          v-model="draft.pieceG as number | null"
-          label="A piece"
-          unit="g"
-          :min="20"
-          :max="3000"
-          :error="issue('pieceG')"
-        /><NumberField
-          v-model="draft.piecePrice as number | null"
-          label="sells at"
-          :min="0"
-          :error="issue('piecePrice')"
-        /><NumberField
-          v-model="draft.packCost as number | null"
-          label="its box"
-          :min="0"
-          :error="issue('packCost')"
-        />
-      </div>
-      <div class="two">
-        <NumberField
-          v-model="draft.honeyPerKg as number | null"
-          label="A kg of honey"
-          :min="0"
-          :error="issue('honeyPerKg')"
-        /><NumberField
-          v-model="draft.jarCostPerKg as number | null"
-          label="its jars"
-          :min="0"
-          :error="issue('jarCostPerKg')"
-        />
-      </div>
-      <h2 class="furrow-heading">Hours a super, and selling</h2>
-      <div class="two">
-        <NumberField
-          v-model="draft.combHours.mid as number | null"
-          label="As comb"
-          unit="h"
-          :min="0"
-          :max="100"
-          :error="issue('combHours')"
-          @update:model-value="
-            draft.combHours = {
-              low: ($event ?? 0) * 0.75,
-              mid: $event ?? 0,
-              high: ($event ?? 0) * 1.5,
-            }
-          "
-        /><NumberField
-          v-model="draft.liquidHours.mid as number | null"
-          label="As liquid"
-          unit="h"
-          :min="0"
-          :max="100"
-          :error="issue('liquidHours')"
-          @update:model-value="
-            draft.liquidHours = {
-              low: ($event ?? 0) * 0.75,
-              mid: $event ?? 0,
-              high: ($event ?? 0) * 1.5,
-            }
-          "
-        />
-      </div>
-      <div class="two">
-        <NumberField
-          v-model="draft.piecesAMonth as number | null"
-          label="Pieces sold a month"
-          :min="0"
-          :error="issue('piecesAMonth')"
-        /><NumberField
-          v-model="draft.kgAMonth as number | null"
-          label="Honey sold a month"
-          unit="kg"
-          :min="0"
-          :error="issue('kgAMonth')"
-        />
-      </div>
-      <div class="two">
-        <NumberField
-          v-model="draft.soldPieces as number | null"
-          label="Pieces sold this year"
-          whole
-          :min="0"
-        /><NumberField
-          v-model="draft.missedPieces as number | null"
-          label="asked for in vain"
-          whole
-          :min="0"
-        />
-      </div>
-    </aside>
+    <CombInputs v-model="draft" :money="money" :units="units" :issue="issue" :booked="booked" />
   </div>
 </template>
 
@@ -426,19 +271,6 @@ const verdict = computed(() => {
   font-size: 34px;
   line-height: 42px;
   min-height: 42px;
-}
-.two,
-.three {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 10px;
-  align-items: end;
-}
-.three {
-  grid-template-columns: 1fr 1fr 1fr;
-}
-.acts {
-  gap: 8px;
 }
 section {
   display: flex;

@@ -1,0 +1,243 @@
+<script setup lang="ts">
+import type { UnitSystem } from '@furrow/core';
+import Button from 'primevue/button';
+import MassField from '../parts/MassField.vue';
+import NumberField from '../parts/NumberField.vue';
+import type { CombDraft } from './combDraft.js';
+
+/** What comb and liquid are compared by, as the person says it. */
+defineProps<{
+  money: string;
+  units: UnitSystem;
+  /** What is wrong with a field, by its path; null where nothing is. */
+  issue: (path: string) => string | null;
+  /** What the household's own cutting board counts, offered. */
+  booked: CombDraft['history'] | null;
+}>();
+const draft = defineModel<CombDraft>({ required: true });
+/** Hours are said once: three quarters of it at best, half as much again at worst. */
+const around = (hours: number | null) => ({
+  low: (hours ?? 0) * 0.75,
+  mid: hours ?? 0,
+  high: (hours ?? 0) * 1.5,
+});
+</script>
+
+<template>
+  <aside class="acts">
+    <h2 class="furrow-heading">The supers</h2>
+    <div class="three">
+      <NumberField
+        v-model="draft.boxes as number | null"
+        label="Supers"
+        whole
+        :min="1"
+        :max="200"
+        :error="issue('boxes')"
+      /><NumberField
+        v-model="draft.frames as number | null"
+        label="Frames in one"
+        whole
+        :min="1"
+        :max="20"
+      /><NumberField
+        v-model="draft.piecesAFrame as number | null"
+        label="Pieces a frame"
+        whole
+        :min="1"
+        :max="40"
+        :error="issue('piecesPerBox')"
+      />
+    </div>
+    <div class="three">
+      <MassField
+        v-model="draft.honeyKg.low as number | null"
+        label="Honey, low"
+        of="kg"
+        :units="units"
+        :min="0"
+        :max="60"
+        :error="issue('honeyKg')"
+      /><MassField
+        v-model="draft.honeyKg.mid as number | null"
+        label="likely"
+        of="kg"
+        :units="units"
+        :min="0"
+        :max="60"
+      /><MassField
+        v-model="draft.honeyKg.high as number | null"
+        label="high"
+        of="kg"
+        :units="units"
+        :min="0"
+        :max="60"
+      />
+    </div>
+    <NumberField
+      v-model="draft.filledPercent as number | null"
+      label="A part-filled super is filled to"
+      unit="%"
+      :min="0"
+      :max="100"
+    />
+    <h2 class="furrow-heading">Prices{{ money ? `, ${money}` : '' }}</h2>
+    <div class="three">
+      <MassField
+        v-model="draft.pieceG as number | null"
+        label="A piece"
+        of="g"
+        :units="units"
+        :min="20"
+        :max="3000"
+        :error="issue('pieceG')"
+      /><NumberField
+        v-model="draft.piecePrice as number | null"
+        label="sells at"
+        :min="0"
+        :error="issue('piecePrice')"
+      /><NumberField
+        v-model="draft.packCost as number | null"
+        label="its box"
+        :min="0"
+        :error="issue('packCost')"
+      />
+    </div>
+    <div class="two">
+      <NumberField
+        v-model="draft.discountedPercent as number | null"
+        label="Of them at a discount"
+        unit="%"
+        :min="0"
+        :max="100"
+      /><NumberField
+        v-model="draft.discountPercent as number | null"
+        label="the discount"
+        unit="%"
+        :min="0"
+        :max="100"
+      />
+    </div>
+    <div class="two">
+      <MassField
+        v-model="draft.honeyPerKg as number | null"
+        label="Honey brings"
+        of="a kg"
+        :units="units"
+        :min="0"
+        :error="issue('honeyPerKg')"
+      /><MassField
+        v-model="draft.jarCostPerKg as number | null"
+        label="its jars"
+        of="a kg"
+        :units="units"
+        :min="0"
+        :error="issue('jarCostPerKg')"
+      />
+    </div>
+    <h2 class="furrow-heading">Your comb supers so far</h2>
+    <div class="three">
+      <NumberField
+        v-model="draft.history.finished as number | null"
+        label="Finished"
+        whole
+        :min="0"
+        :error="issue('history.finished')"
+      /><NumberField
+        v-model="draft.history.half as number | null"
+        label="Half"
+        whole
+        :min="0"
+        :error="issue('history.half')"
+      /><NumberField
+        v-model="draft.history.spoilt as number | null"
+        label="Spoilt"
+        whole
+        :min="0"
+        :error="issue('history.spoilt')"
+      />
+    </div>
+    <p v-if="booked" class="sub">
+      By your cutting board: {{ booked.finished }} finished, {{ booked.half }} half,
+      {{ booked.spoilt }} spoilt harvests of comb.
+      <Button text label="Take these" @click="draft.history = { ...booked }" />
+    </p>
+    <h2 class="furrow-heading">Hours a super, and selling</h2>
+    <div class="two">
+      <NumberField
+        :model-value="draft.combHours.mid"
+        label="As comb"
+        unit="h"
+        :min="0"
+        :max="100"
+        :error="issue('combHours')"
+        @update:model-value="draft.combHours = around($event)"
+      /><NumberField
+        :model-value="draft.liquidHours.mid"
+        label="As liquid"
+        unit="h"
+        :min="0"
+        :max="100"
+        :error="issue('liquidHours')"
+        @update:model-value="draft.liquidHours = around($event)"
+      />
+    </div>
+    <div class="two">
+      <NumberField
+        v-model="draft.piecesAMonth as number | null"
+        label="Pieces sold a month"
+        :min="0"
+        :error="issue('piecesAMonth')"
+      /><MassField
+        v-model="draft.kgAMonth as number | null"
+        label="Honey sold a month"
+        of="kg"
+        :units="units"
+        :min="0"
+        :error="issue('kgAMonth')"
+      />
+    </div>
+    <div class="two">
+      <NumberField
+        v-model="draft.lowerPrice as number | null"
+        label="A lower price to try"
+        :min="0"
+        nullable
+      /><NumberField
+        v-model="draft.piecesAMonthThen as number | null"
+        label="then sold a month"
+        :min="0"
+        nullable
+      />
+    </div>
+    <div class="two">
+      <NumberField
+        v-model="draft.soldPieces as number | null"
+        label="Pieces sold this year"
+        whole
+        :min="0"
+      /><NumberField
+        v-model="draft.missedPieces as number | null"
+        label="asked for in vain"
+        whole
+        :min="0"
+      />
+    </div>
+  </aside>
+</template>
+
+<style scoped>
+.two,
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+  align-items: end;
+}
+.three {
+  grid-template-columns: 1fr 1fr 1fr;
+}
+.acts {
+  gap: 8px;
+}
+</style>
