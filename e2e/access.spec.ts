@@ -2,6 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { Api } from './api.js';
 import { lift, spareTwoCombs } from './lift.js';
 import { expect, test, type Page } from '@playwright/test';
+import { opensColony } from './colony.js';
 
 // Colours are measured at rest: a key that has just come alive would be caught between two of them.
 test.use({ contextOptions: { reducedMotion: 'reduce' } });
@@ -106,6 +107,7 @@ test('no serious finding on the screens with work in them, their dialogs and sun
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0);
   }
+  await opensColony(page);
   await page.getByRole('button', { name: /^Forage/ }).click();
   await expectNothingSerious(page, 'forage');
   await page.goto(`${BASE}/choose`);

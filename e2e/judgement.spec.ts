@@ -4,6 +4,7 @@ import { HIVE_KINDS } from '../packages/core/src/hive/kinds.js';
 import { answersSign, answersTheRest } from './deadColony.js';
 import { expect, test } from './emptyHousehold.js';
 import { look, makeHive } from './household.js';
+import { opensColony } from './colony.js';
 
 /** What is judged, from an empty household: said at the comb, obeyed by the chooser, carried to the jar. */
 const TOP_BAR = {
@@ -139,6 +140,7 @@ test.describe('the judgement, from an empty household', () => {
     await verdict(page, 'Take');
 
     // Built before it was treated, leaflet not read: test first; no supers allowed: never.
+    await opensColony(page);
     await page.getByRole('button', { name: /^Treated/ }).click();
     await page.getByLabel('On', { exact: true }).fill('2025-11-01');
     await page.getByLabel('Product').fill('Acid strips');
@@ -150,12 +152,14 @@ test.describe('the judgement, from an empty household', () => {
     await verdict(page, 'Take');
 
     // Fed a week ago, seen full only since: whether it was filled from it is not known.
+    await opensColony(page);
     await page.getByRole('button', { name: /^Fed/ }).click();
     await page.getByLabel('On', { exact: true }).fill('2026-01-10');
     await page.getByLabel('How much').fill('2');
     await page.getByRole('button', { name: 'syrup' }).click();
     await verdict(page, 'Test first');
     await expect(page.locator('aside.verdict .why')).toContainText('Fed 2 L syrup on 10 Jan 2026');
+    await opensColony(page);
     await page.getByRole('button', { name: /^Fed/ }).click();
     await page
       .getByLabel('It is not in the comb any more, because')

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { picturePath, setCorners, showExamples } from './comb.js';
+import { opensColony } from './colony.js';
 
 // One household, one test after the other: a bar shifted in one would change the combs of another.
 test.describe.configure({ mode: 'default' });
@@ -152,6 +153,7 @@ test('a treatment keeps every comb where it is, until its waiting time is over',
   page,
 }) => {
   await open(page, 'Araucária');
+  await opensColony(page);
   await page.getByRole('button', { name: /^Treated/ }).click();
   await page.getByLabel('Product').fill('Oxalic acid');
   await page.getByLabel('Waiting time, from its leaflet').fill('30');

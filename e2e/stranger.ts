@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { opensColony } from './colony.js';
 
 /** What a person who has never seen Furrow touches, by its visible labels, and how often. */
 export class Stranger {
@@ -70,6 +71,7 @@ export class Stranger {
   }
   /** A fact of the colony, with what its form asks. */
   async notes(fact: RegExp, answer: () => Promise<void>): Promise<void> {
+    await opensColony(this.page);
     await this.touch(fact);
     await answer();
     await expect(this.page.getByRole('button', { name: fact })).toHaveCount(0);

@@ -44,6 +44,8 @@ export interface ColonyState extends AgingFacts {
   syrupWord: Dated<'syrup-word'> | null;
   /** Every flow noted, from old to new, whatever its age. */
   flows: Dated<'flow'>[];
+  /** Every weight of the whole hive, from old to new. */
+  weights: Dated<'hive-weight'>[];
   risksRead: string[];
   /** The latest of each fact that ages, whatever its age: for 'unknown, last known 12 Jan 2023'. */
   lastKnown: AgingFacts;
@@ -135,6 +137,7 @@ export function colonyState(
     feedings: all('feeding'),
     syrupWord: last('syrup-word'),
     flows: all('flow'),
+    weights: all('hive-weight'),
     risksRead: all('risks-read').map((r) => r.of),
     lastKnown,
   };

@@ -7,6 +7,7 @@ export * from './due.js';
 export * from './edges.js';
 export * from './finding.js';
 export * from './fold.js';
+export * from './hiveWeight.js';
 export * from './judgeComb.js';
 export * from './judgeHive.js';
 export * from './questions/syrup.js';

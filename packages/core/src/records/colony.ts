@@ -90,6 +90,12 @@ export const colonyFactSchema = z.discriminatedUnion('kind', [
     kind: z.literal('bloom'),
     plant: z.string().trim().min(1, 'Say what blooms.').max(80),
   }),
+  /** The whole hive on a scale. `same`: no box, comb, feed or roof was added or taken since the weight before. */
+  z.strictObject({
+    kind: z.literal('hive-weight'),
+    kg: z.number('Kilograms.').min(1, 'At least 1 kg.').max(300, 'At most 300 kg.'),
+    same: z.boolean(),
+  }),
   z.strictObject({ kind: z.literal('risks-read'), of: z.string().min(1).max(40) }),
   z.strictObject({
     kind: z.literal('tilt'),

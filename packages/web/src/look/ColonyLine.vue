@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { SUPERS_ON, type ColonyFact, type ColonyState, type Hive } from '@furrow/core';
+import {
+  SUPERS_ON,
+  type ColonyFact,
+  type ColonyState,
+  type Hive,
+  type UnitSystem,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -8,10 +14,16 @@ import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
-import { colonyLines } from './colonyLines.js';
+import HiveWeight from './HiveWeight.vue';
+import { colonyLines, colonySummary } from './colonyLines.js';
 
 /** What judgements need to know of the colony, one touch each with its date. What nobody said is shown as unknown. */
-const props = defineProps<{ hive: Hive; state: ColonyState; date: string }>();
+const props = defineProps<{
+  hive: Hive;
+  state: ColonyState;
+  date: string;
+  units: UnitSystem;
+}>();
 const emit = defineEmits<{ dead: []; stray: []; begun: [] }>();
 const { go, busy, refusal, fieldError } = useSend();
 type Kind = ColonyFact['kind'] | 'started';
@@ -43,7 +55,10 @@ const SUPERS_ON_WORDS = {
   no: 'Leaflet: no supers on',
   unknown: 'Leaflet not read yet',
 };
-const lines = computed(() => colonyLines(props.hive, props.state, props.date, endsOn.value));
+const lines = computed(() =>
+  colonyLines(props.hive, props.state, props.date, endsOn.value, props.units),
+);
+const summary = computed(() => colonySummary(lines.value));
 const current = computed(() => lines.value.find((l) => l.kind === open.value) ?? null);
 async function note(fact: ColonyFact): Promise<void> {
   const done = await go(
@@ -65,7 +80,10 @@ async function keepStart(): Promise<void> {
 </script>
 
 <template>
-  <section v-if="hive.colony" class="colony" aria-label="The colony">
+  <details v-if="hive.colony" class="colony">
+    <summary>
+      <b>The colony</b> <span class="sub">{{ summary }}</span>
+    </summary>
     <div class="facts">
       <button
         type="button"
@@ -86,13 +104,6 @@ async function keepStart(): Promise<void> {
         @click="open = open === l.kind ? null : l.kind"
       >
         <span class="sub">{{ l.name }}</span> <b>{{ l.value }}</b>
-      </button>
-      <button type="button" class="fact" @click="emit('stray')"><b>Stray comb…</b></button>
-      <button type="button" class="fact" @click="emit('begun')">
-        <b>Begun without Furrow…</b>
-      </button>
-      <button type="button" class="fact" @click="emit('dead')">
-        <b>{{ state.dead ? 'Dead colony: checklist…' : 'The colony is gone…' }}</b>
       </button>
     </div>
     <form v-if="open" class="say" @submit.prevent>
@@ -182,6 +193,14 @@ async function keepStart(): Promise<void> {
           @click="note({ kind: 'tilt', degrees: degrees! })"
         />
       </template>
+      <HiveWeight
+        v-else-if="open === 'hive-weight'"
+        :hive-id="hive.id"
+        :weights="state.weights"
+        :units="units"
+        :busy="busy"
+        @note="note"
+      />
       <template v-else-if="current">
         <TextField
           v-if="open === 'flow' || open === 'entrance'"
@@ -203,10 +222,24 @@ async function keepStart(): Promise<void> {
       </template>
       <Refusal :refusal="refusal" :fields="['on', 'startedOn', 'fact.product']" />
     </form>
-  </section>
+  </details>
+  <div v-if="hive.colony" class="facts">
+    <button type="button" class="fact" @click="emit('stray')"><b>Stray comb…</b></button>
+    <button type="button" class="fact" @click="emit('begun')">
+      <b>Begun without Furrow…</b>
+    </button>
+    <button type="button" class="fact" @click="emit('dead')">
+      <b>{{ state.dead ? 'Dead colony: checklist…' : 'The colony is gone…' }}</b>
+    </button>
+  </div>
 </template>
 
 <style scoped>
+summary {
+  cursor: pointer;
+  padding: 10px 0;
+  min-height: 44px;
+}
 .facts {
   display: flex;
   flex-wrap: wrap;

@@ -131,26 +131,29 @@ const s = computed(() => {
       1.12,
       (rootWidth.value - (narrow || props.hive.boxes.length ? 0 : 166) - beside - 64) /
         outline.value.topWidthMm,
-      300 / outline.value.depthMm,
+      // On a desk the whole comb stands above the fold, below the hive and the ways to read it.
+      (rootWidth.value > 800 ? 190 : 300) / outline.value.depthMm,
     ),
   );
 });
+/** A label every so many pixels at least. */
+const PITCH = 44;
 /** Labels sit beside their bands, pushed apart so that each can be read and typed. */
 const labels = computed(() => {
   if (!shares.value) return [];
   const edges = bandEdges(shares.value);
-  const px = Math.max(220, outline.value.depthMm * s.value);
-  let floor = -20;
+  const px = Math.max(196, outline.value.depthMm * s.value);
+  let floor = -26;
   const placed = CONTENTS.map((content, i) => {
     const wanted =
       depthOfAreaShare(outline.value, (edges[i] + edges[i + 1]) / 2) *
       outline.value.depthMm *
       s.value;
-    floor = Math.max(floor + 46, wanted - 20);
+    floor = Math.max(floor + PITCH, wanted - 20);
     return { content, y: floor };
   });
   const over = Math.max(0, placed[4].y - (px - 16));
-  for (let i = 4, limit = placed[4].y - over; i >= 0; i--, limit -= 46)
+  for (let i = 4, limit = placed[4].y - over; i >= 0; i--, limit -= PITCH)
     placed[i].y = Math.min(placed[i].y, limit);
   return placed;
 });
@@ -212,6 +215,7 @@ const sideWord = computed(() =>
         aria-label="How it is read"
       />
       <Button outlined label="From a photo…" @click="photo = true" />
+      <Button outlined label="Measure water…" @click="dialog = true" />
     </div>
     <OutsideView
       v-if="way === 'outside'"
@@ -339,7 +343,6 @@ const sideWord = computed(() =>
         label="Not seen"
         @click="emit('shares', null)"
       />
-      <Button outlined label="Measure water…" @click="dialog = true" />
       <p v-if="water && water.count > 1" class="water">
         Water of {{ water.count }} samples: {{ water.meanPercent.toFixed(1) }} % in the middle,
         {{ water.spreadPercent.toFixed(1) }} apart;
@@ -436,9 +439,16 @@ const sideWord = computed(() =>
 }
 .waybar {
   display: flex;
-  gap: 10px 14px;
+  gap: 8px;
   flex-wrap: wrap;
   align-items: center;
+}
+.waybar :deep(.p-button) {
+  padding-inline: 12px;
+}
+/* All ways stand in one row beside the verdict. */
+.waybar :deep(.p-togglebutton-content) {
+  padding-inline: 12px;
 }
 @media (min-width: 1100px) {
   .reader.by-bands:not(.stacked) {
@@ -447,23 +457,13 @@ const sideWord = computed(() =>
     gap: 8px 14px;
     align-items: start;
   }
-  .reader.by-bands:not(.stacked) > .face-wrap {
-    grid-row: 1 / span 2;
-    grid-column: 1;
+  .reader.by-bands:not(.stacked) > .waybar {
+    grid-column: 1 / -1;
   }
-  .reader.by-bands:not(.stacked) > .waybar,
   .reader.by-bands:not(.stacked) > .tools {
     grid-column: 2;
     flex-direction: column;
     align-items: flex-start;
-  }
-  .reader.by-bands:not(.stacked) > .waybar :deep([aria-label='How it is read']) {
-    flex-direction: column;
-    align-items: stretch;
-    gap: 4px;
-  }
-  .reader.by-bands:not(.stacked) > .waybar :deep([aria-label='How it is read'] .p-togglebutton) {
-    border-radius: 6px;
   }
 }
 .face-wrap {

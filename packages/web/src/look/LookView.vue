@@ -547,6 +547,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <ColonyLine
         :hive="hive"
         :state="state"
+        :units="rules.units"
         :date="date"
         @dead="dying = true"
         @stray="stray = true"

@@ -2,6 +2,7 @@
 import {
   addDays,
   daysBetween,
+  spanText,
   type CappedForecast,
   type CappingPace,
   type Look,
@@ -82,7 +83,7 @@ const at = computed({
       :height="H"
       :viewBox="`0 0 ${W} ${H}`"
       role="img"
-      :aria-label="`Capped at each look: ${points.map((p) => `${short(p.date)} ${Math.round(p.v)} %`).join(', ')}${forecast ? `; the rule is met from ${short(forecast.earliest)}${forecast.latest ? ` to ${short(forecast.latest)}` : ''}` : ''}`"
+      :aria-label="`Capped at each look: ${points.map((p) => `${short(p.date)} ${Math.round(p.v)} %`).join(', ')}${forecast ? `; the rule is met ${spanText(forecast.earliest, forecast.latest, short)}` : ''}`"
     >
       <path v-if="band" :d="band" fill="url(#p-band)" stroke="none" />
       <path
@@ -128,8 +129,7 @@ const at = computed({
           text-anchor="end"
           style="fill: var(--field-deep); font-weight: 700"
         >
-          {{ short(forecast.earliest)
-          }}{{ forecast.latest ? ` to ${short(forecast.latest)}` : ' or later' }}
+          {{ spanText(forecast.earliest, forecast.latest, short) }}
         </text>
       </template>
     </svg>

@@ -3,9 +3,13 @@ import {
   FLOOR_WORDS,
   daysBetween,
   hiveKind,
+  massText,
+  weeklyGain,
   type ColonyFact,
   type ColonyState,
   type Hive,
+  type UnitSystem,
+  type WeeklyGain,
 } from '@furrow/core';
 import { dateText } from '../shell/times.js';
 
@@ -40,6 +44,39 @@ function healthText(s: ColonyState, ago: (on: string) => string): string {
     : `not known, last healthy ${dateText(on!)}`;
 }
 
+/** The hive on a scale, and what it gained a week since the weight before. */
+function weightText(s: ColonyState, ago: (on: string) => string, units: UnitSystem): string {
+  const last = s.weights.at(-1);
+  if (!last) return 'never weighed';
+  const gain = weeklyGain(s.weights);
+  const weight = `${massText(last.kg, units, 1)} ${ago(last.on)}`;
+  return gain ? `${weight}, ${gainText(gain, units)}` : weight;
+}
+/** "+1.2 kg a week". */
+export const gainText = ({ kgAWeek }: WeeklyGain, units: UnitSystem): string =>
+  `${kgAWeek < 0 ? '−' : '+'}${massText(Math.abs(kgAWeek), units, 1)} a week`;
+
+/** What was said of the colony, in one line: the facts that are known, and how many are not. */
+export function colonySummary(lines: readonly ColonyLine[]): string {
+  const known = lines.filter((l) => !UNSAID.has(l.value));
+  const unknown = lines.length - known.length;
+  const said = known
+    .slice(0, 4)
+    .map((l) => `${l.name.toLowerCase()} ${l.value}`)
+    .join('; ');
+  const more = known.length > 4 ? `; ${known.length - 4} more` : '';
+  const rest = unknown ? `${unknown} not said` : 'nothing left to say';
+  return said ? `${said}${more}; ${rest}` : 'nothing said yet';
+}
+const UNSAID = new Set([
+  'not known',
+  'never checked',
+  'not asked',
+  'nothing noted',
+  'never weighed',
+  'moved since?',
+]);
+
 /**
  * What judgements need to know of a colony, a line a fact, those its kind of hive knows. Takes the hive, its state, the
  * day at its site, and the day a flow or a reduced entrance is said to end, where one was typed.
@@ -49,6 +86,7 @@ export function colonyLines(
   state: ColonyState,
   date: string,
   endsOn: string,
+  units: UnitSystem,
 ): ColonyLine[] {
   const s = state;
   const ago = (on: string): string => agoText(on, date);
@@ -147,6 +185,12 @@ export function colonyLines(
       kind: 'bloom',
       name: 'In bloom',
       value: of(s.bloom, (b) => b.plant, known.bloom),
+      choices: [],
+    },
+    {
+      kind: 'hive-weight',
+      name: 'Weighs',
+      value: weightText(s, ago, units),
       choices: [],
     },
     {
