@@ -19,6 +19,7 @@ const TOP_BAR = {
 const verdict = (page: Page, word: string) =>
   expect(page.locator('aside.verdict .head b')).toHaveText(word);
 const fact = async (page: Page, name: RegExp, answer: string): Promise<void> => {
+  await opensColony(page);
   await page.getByRole('button', { name }).click();
   await page.getByRole('button', { name: answer, exact: true }).click();
 };

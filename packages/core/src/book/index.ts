@@ -6,6 +6,7 @@ export * from './harvestSums.js';
 export * from './joined.js';
 export * from './lotTrace.js';
 export * from './massBalance.js';
+export * from './payback.js';
 export * from './rinse.js';
 export * from './seasons.js';
 export * from './sheet.js';

@@ -8,7 +8,7 @@ import {
   honeyHeat,
   invertaseHalfLifeHours,
 } from './heat.js';
-import { honeyKeeping } from './keeping.js';
+import { honeyKeeping, keepsAt } from './keeping.js';
 import { honeyMoisture, wedmoreIndex, wedmoreMoisture } from './moisture.js';
 import { honeyProperties } from './properties.js';
 import { brixToRefractiveIndex, refractiveIndexToBrix } from './sucrose.js';
@@ -211,6 +211,22 @@ describe('keeping', () => {
     expect(result.grade).toBe('keep-cold');
     for (const w of [16, 18, 19.5, 25])
       expect(honeyKeeping({ moisturePercent: w, bee: 'honeybee' }).reason).not.toMatch(/\bsafe\b/i);
+  });
+});
+
+describe('how long honey keeps, by warmth', () => {
+  it('lets yeast stand still in the cold and in the heat, and be what the water says between', () => {
+    const yeast = (water: number): string[] =>
+      keepsAt(water, 'honeybee', [10, 11, 20, 27, 28]).map((k) => k.yeast);
+    expect(yeast(16.5)).toEqual(['still', 'keeps', 'keeps', 'keeps', 'still']);
+    expect(yeast(19.5)).toEqual(['still', 'use-soon', 'use-soon', 'use-soon', 'still']);
+  });
+  it('says nothing of the cold for the thin honey of stingless bees', () =>
+    expect(keepsAt(26, 'stingless', [8])[0].yeast).toBe('keep-cold'));
+  it('halves its enzymes as White (1964) found', () => {
+    const [warm, hot] = keepsAt(17, 'honeybee', [20, 30]);
+    expect([warm.diastaseHalfDays, warm.invertaseHalfDays].map(Math.round)).toEqual([1480, 820]);
+    expect([hot.diastaseHalfDays, hot.invertaseHalfDays].map(Math.round)).toEqual([200, 83]);
   });
 });
 

@@ -1,3 +1,5 @@
+import { diastaseHalfLifeHours, invertaseHalfLifeHours } from './heat.js';
+
 export type KeepingGrade = 'keeps' | 'watch' | 'use-soon' | 'ferments' | 'keep-cold';
 
 /**
@@ -35,4 +37,39 @@ export function honeyKeeping(input: { moisturePercent: number; bee: 'honeybee' |
     grade: 'ferments',
     reason: `${water}. Above 20 % it is always at risk of fermenting (Lochhead 1933), and over the 20 % of the Codex Alimentarius.`,
   };
+}
+
+/** Under and above this yeast stands still in honey, °C: Wilson and Marvin (1932), 50 and 80 °F. */
+const YEAST_WAKES_C = { from: 10, to: 27 };
+
+/** How honey keeps at one warmth: what yeast may do, and how soon an enzyme is half gone. */
+export interface KeepsAt {
+  temperatureC: number;
+  /** 'still' where it is too cold or too warm for yeast; else the class by its water. */
+  yeast: 'still' | KeepingGrade;
+  /** Days until half of the invertase is gone, and half of the diastase (White 1964). */
+  invertaseHalfDays: number;
+  diastaseHalfDays: number;
+}
+
+/**
+ * How long honey of this water keeps at several warmths, as classes: fermenting by its water
+ * (Lochhead 1933) where it is warm enough for yeast (Wilson and Marvin 1932), ageing by its enzymes
+ * (White 1964). Takes percent and °C from 10 to 80. Never says 'safe'.
+ */
+export function keepsAt(
+  moisturePercent: number,
+  bee: 'honeybee' | 'stingless',
+  temperaturesC: readonly number[],
+): KeepsAt[] {
+  const { grade } = honeyKeeping({ moisturePercent, bee });
+  return temperaturesC.map((temperatureC) => {
+    const still = temperatureC <= YEAST_WAKES_C.from || temperatureC > YEAST_WAKES_C.to;
+    return {
+      temperatureC,
+      yeast: still && bee === 'honeybee' ? 'still' : grade,
+      invertaseHalfDays: invertaseHalfLifeHours(temperatureC) / 24,
+      diastaseHalfDays: diastaseHalfLifeHours(temperatureC) / 24,
+    };
+  });
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Reading } from '../records/look.js';
-import { measuredWater, type WaterSources } from './measuredWater.js';
+import { measuredWater, moreDrops, type WaterSources } from './measuredWater.js';
 
 const at = (minutes: number): string => new Date(Date.UTC(2026, 2, 14, 12, minutes)).toISOString();
 const bench = (percent: number, minutes: number) => ({
@@ -38,7 +38,11 @@ describe('the water of a honey', () => {
     expect(measuredWater(sources({ waterReadings: [bench(18, 0)] }))!.says).toMatch(/One drop/);
     expect(
       measuredWater(sources({ waterReadings: [bench(17.2, 0), bench(18.4, 5)] }))!.says,
-    ).toMatch(/differ by 1\.2 points: stir and take more samples/);
+    ).toMatch(/differ by 1\.2 points: stir well and sample anew\. As it is, 22 more samples/);
+    const four = [17.6, 18, 18.1, 18.3].map((percent, i) => bench(percent, i));
+    expect(measuredWater(sources({ waterReadings: four }))!.says).toMatch(
+      /differ by 0\.7 points: stir and take 1 more sample\./,
+    );
   });
   it('counts drops of a drain as of any vessel, and those in the comb where there are none', () => {
     const looks = [
@@ -58,4 +62,15 @@ describe('the water of a honey', () => {
       where: 'bench',
     });
   });
+});
+
+describe('how many more drops', () => {
+  // Student's t at 95 %, one side: 6.314 with one degree of freedom, 2.920 with two, 2.353 with three.
+  it.each([
+    ['one drop tells no spread', [18], null],
+    ['two that agree are enough', [18, 18.05], 0],
+    ['two 0.2 apart want one more', [18, 18.2], 1],
+    ['three 0.3 apart are enough', [17.9, 18, 18.2], 0],
+    ['drops that differ too much want stirring, not counting', [16, 22], 30],
+  ])('%s', (_what, drops, more) => expect(moreDrops(drops)).toBe(more));
 });

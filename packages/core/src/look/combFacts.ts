@@ -118,6 +118,9 @@ export interface KnownWater {
   stale: { wettestPercent: number; on: string } | null;
 }
 
+/** One drop proves nothing: so many samples from open cells, of both sides (SCIENCE 1). */
+export const LEAST_OPEN_SAMPLES = 3;
+
 /** What the samples of a comb say on the day: those older than the shelf life of water count no longer. */
 export function knownWater(facts: CombFacts): KnownWater {
   const { samples } = facts.comb;
@@ -130,7 +133,7 @@ export function knownWater(facts: CombFacts): KnownWater {
     on: wettest?.on ?? null,
     count: fresh.length,
     openCount: open.length,
-    sampled: open.length >= 3 && new Set(open.map((s) => s.side)).size === 2,
+    sampled: open.length >= LEAST_OPEN_SAMPLES && new Set(open.map((s) => s.side)).size === 2,
     stale: old && { wettestPercent: old.moisturePercent, on: old.on },
   };
 }

@@ -4,6 +4,7 @@ import {
   WAY_WORDS,
   guessBias,
   seasonKeyOf,
+  massRangeText,
   massText,
   seasonTable,
   smallMassText,
@@ -17,13 +18,15 @@ import {
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
-import { useGuesses, useSeasons } from '../server/queries.js';
+import { useGuesses, useJars, useSeasons } from '../server/queries.js';
 import { dateText } from '../shell/times.js';
+import GearPays from './GearPays.vue';
 import SeasonChart, { type Bars, type Points } from './SeasonChart.vue';
 
 /** What the seasons teach: a question at a time, its chart and the table behind it. */
 const props = defineProps<{ units: UnitSystem }>();
 const seasons = useSeasons();
+const { data: jars } = useJars();
 const all = computed(() => seasons.data.value?.harvests ?? []);
 const money = computed(() => seasons.data.value?.currency || 'money');
 type Question = 'more' | 'right' | 'hands' | 'worth' | 'room';
@@ -173,9 +176,7 @@ const small = (g: number | null): string =>
       ? massText(g / 1000, props.units, 1)
       : smallMassText(g, props.units, 1);
 const estimateOf = (h: HarvestSummary): string =>
-  h.estimatedHoneyKg
-    ? `${h.estimatedHoneyKg.low.toFixed(1)}–${h.estimatedHoneyKg.high.toFixed(1)} kg`
-    : '';
+  h.estimatedHoneyKg ? massRangeText(h.estimatedHoneyKg, props.units) : '';
 </script>
 
 <template>
@@ -307,6 +308,14 @@ const estimateOf = (h: HarvestSummary): string =>
           to 70 %.
         </p></template
       >
+      <GearPays
+        v-if="all.length"
+        :harvests="all"
+        :missed="seasons.data.value?.missed ?? []"
+        :jars="jars ?? []"
+        :money="money"
+        :units="units"
+      />
     </aside>
   </template>
 </template>

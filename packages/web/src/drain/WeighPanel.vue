@@ -11,6 +11,7 @@ import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
+import DepthCheck from '../parts/DepthCheck.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
@@ -36,7 +37,8 @@ const of = ref<'lower' | 'upper'>('lower');
 const { draft } = useDraft(`weigh.${props.drain.id}`, () => ({ gross: '', at: '' }));
 const tareText = ref('');
 const source = ref<'hand' | 'scale'>('hand');
-const knownTareG = computed(() => (of.value === 'lower' ? props.lower : props.upper)?.tareG ?? 0);
+const vesselOf = computed(() => (of.value === 'lower' ? props.lower : props.upper));
+const knownTareG = computed(() => vesselOf.value?.tareG ?? 0);
 // A tare nobody knows is asked, never taken for nothing.
 watch(knownTareG, (g) => (tareText.value = g > 0 ? massField(g, units.value) : ''), {
   immediate: true,
@@ -122,6 +124,14 @@ async function write(): Promise<void> {
       "
     />
     <ScaleLine :drain-id="drain.id" :rules="rules" :zone="zone" :now="now" :of="of" @use="use" />
+    <DepthCheck
+      v-if="vesselOf"
+      :units="units"
+      :vessel="vesselOf"
+      :of="of === 'lower' ? 'honey' : 'comb'"
+      :net-g="netG"
+      :moisture-percent="drain.moisturePercent"
+    />
     <details class="how">
       <summary>At another time</summary>
       <TextField

@@ -31,6 +31,7 @@ import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { compute } from '../workers/client.js';
 import FilledTable from './FilledTable.vue';
+import KeepsByWarmth from './KeepsByWarmth.vue';
 import { useLabel } from './useLabel.js';
 
 /** Jars from one lot, counted from stock to the gram; what was filled, weighed and labelled. */
@@ -120,9 +121,14 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
 /** How high that stands, where the jar's inside is known. */
 function highOf(f: { id: string; netG: number }): string {
   const j = jarOf(f.id);
-  return j?.widthMm && j.depthMm
-    ? `, ${fillLine({ netG: f.netG, moisturePercent: moisturePercent.value, innerDiameterMm: j.widthMm, innerDepthMm: j.depthMm }).mm.toFixed(0)} mm high`
-    : '';
+  if (!j?.widthMm || !j.depthMm) return '';
+  const { mm } = fillLine({
+    netG: f.netG,
+    moisturePercent: moisturePercent.value,
+    innerDiameterMm: j.widthMm,
+    innerDepthMm: j.depthMm,
+  });
+  return `, ${mm.toFixed(0)} mm high`;
 }
 const lightest = ref<Record<string, string>>({});
 const lightG = (id: string): number | null => {
@@ -192,6 +198,13 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
         </button></template
       >
     </p>
+    <KeepsByWarmth
+      v-if="measuredPercent !== null"
+      :moisture-percent="measuredPercent"
+      :bee="hiveKind(detail.hive.kind).bee"
+      :granulating="honey?.granulating ?? false"
+      :units="units"
+    />
     <p v-if="settle">
       Settling since {{ clockText(settle.startedAt, detail.batch.zone, now) }}: the scum is up by
       about <b>{{ clockText(settle.dueAt!, detail.batch.zone, now) }}</b>. Skim, measure the water

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import {
   CONTENTS,
+  LEAST_OPEN_SAMPLES,
   bandEdges,
+  counted,
   depthOfAreaShare,
   hiveKind,
   moistureSummary,
@@ -167,6 +169,13 @@ const nudge = (content: Content, by: number): void =>
   typed(content, Math.min(100, Math.max(0, percent(content) + by)));
 const readings = computed(() => props.draft?.readings ?? props.last?.readings ?? []);
 const water = computed(() => moistureSummary(readings.value));
+/** What is still to be sampled: three from open cells, of both sides. */
+const moreWater = computed(() => {
+  if (!water.value) return '';
+  const more = Math.max(0, LEAST_OPEN_SAMPLES - water.value.openSamples);
+  if (more) return `${counted(more, 'more sample')} from open cells, of both sides.`;
+  return water.value.bothSides ? '' : 'One more from open cells of the other side.';
+});
 const readOn = computed(() => (props.draft ? props.date : (props.last?.date ?? props.date)));
 const dialog = ref(false);
 const photoId = computed(() =>
@@ -343,10 +352,12 @@ const sideWord = computed(() =>
         label="Not seen"
         @click="emit('shares', null)"
       />
-      <p v-if="water && water.count > 1" class="water">
-        Water of {{ water.count }} samples: {{ water.meanPercent.toFixed(1) }} % in the middle,
-        {{ water.spreadPercent.toFixed(1) }} apart;
-        <b>the wettest, {{ water.wettestPercent.toFixed(1) }} %, decides.</b>
+      <p v-if="water" class="water">
+        <template v-if="water.count > 1"
+          >Water of {{ water.count }} samples: {{ water.meanPercent.toFixed(1) }} % on the average,
+          {{ water.spreadPercent.toFixed(1) }} apart;
+          <b>the wettest, {{ water.wettestPercent.toFixed(1) }} %, decides.</b>{{ ' ' }}</template
+        >{{ moreWater }}
       </p>
       <ul v-if="readings.length" class="samples">
         <li v-for="(r, i) in readings" :key="i">

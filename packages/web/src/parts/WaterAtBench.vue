@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { measuredWater, type BatchDetail, type Reading } from '@furrow/core';
+import {
+  WITHIN_POINTS,
+  counted,
+  measuredWater,
+  type BatchDetail,
+  type Reading,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import MoistureDialog from '../look/MoistureDialog.vue';
@@ -26,6 +32,11 @@ const text = computed(() => {
       : `${w.count} drops, mean ${w.meanPercent.toFixed(1)} %, ${w.spreadPercent.toFixed(1)} apart`;
   return `${w.percent.toFixed(1)} % water: ${drops}, ${where}, ${when}.`;
 });
+/** Drops that agree well enough may still leave their mean less than well known. */
+const more = computed(() => {
+  const n = water.value?.moreDrops;
+  return n ? `${counted(n, 'more drop')} would tell the mean to ${WITHIN_POINTS} points.` : null;
+});
 async function keep({ side: _side, cells: _cells, ...reading }: Reading): Promise<void> {
   await go(
     '/waterReadings',
@@ -39,7 +50,7 @@ async function keep({ side: _side, cells: _cells, ...reading }: Reading): Promis
   <section class="water">
     <h2 class="furrow-heading">Water</h2>
     <p>
-      <b>{{ text }}</b> {{ water?.says }}
+      <b>{{ text }}</b> {{ water?.says ?? more }}
     </p>
     <Refusal :refusal="refusal" />
     <Button

@@ -1,8 +1,16 @@
 <script setup lang="ts">
-import { massField, massText, readMassG, type ScaleReading, type UnitSystem } from '@furrow/core';
+import {
+  massField,
+  massText,
+  readMassG,
+  type ScaleReading,
+  type UnitSystem,
+  type Vessel,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import { read } from '../server/client.js';
+import DepthCheck from './DepthCheck.vue';
 import TextField from './TextField.vue';
 
 /** One weighing: gross from the scale or by hand, the empty vessel's weight as the kit knows it or asked, the net beside it. */
@@ -19,6 +27,9 @@ const props = defineProps<{
   scale?: string | null;
   grossError?: string | null;
   tareError?: string | null;
+  /** A round vessel whose depth can be held against the weight, and what lies in it; without it no check is offered. */
+  vessel?: Pick<Vessel, 'name' | 'innerDiameterMm'> | null;
+  of?: 'honey' | 'comb';
 }>();
 const grossG = defineModel<number | null>('grossG', { required: true });
 const tareG = defineModel<number | null>('tareG', { required: true });
@@ -101,6 +112,7 @@ defineExpose({ clear });
   <p v-if="netG !== null && netG >= 0" class="net display">
     {{ massText(netG / 1000, units, 2) }} net
   </p>
+  <DepthCheck v-if="vessel" :units="units" :vessel="vessel" :of="of ?? 'honey'" :net-g="netG" />
 </template>
 
 <style scoped>

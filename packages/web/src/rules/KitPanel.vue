@@ -4,6 +4,7 @@ import {
   fillLine,
   honeyDensityKgPerL,
   newJarKindSchema,
+  netVolumeMl,
   newVesselSchema,
   volumeQuestion,
   type JarKindRecord,
@@ -117,6 +118,14 @@ const volumeSays = computed(() => {
   return j && j.purpose === 'jar' && j.netG && j.volumeMl
     ? volumeQuestion(j.netG, j.volumeMl, 18)
     : null;
+});
+/** How much of its room the net weight takes. */
+const netRoom = computed(() => {
+  const j = jar.value;
+  if (!j?.netG || !j.volumeMl) return '';
+  const ml = netVolumeMl(j.netG, 18);
+  const left = Math.round(100 - (ml / j.volumeMl) * 100);
+  return ` Its ${j.netG} g fill ${ml.toFixed(0)} ml${left >= 0 ? ` and leave ${left} % free` : ''}.`;
 });
 /** Where the net weight stands in a jar whose inside is known. */
 const line = computed(() => {
@@ -364,7 +373,7 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
         </div>
         <p v-if="jar.volumeMl" class="sub">
           To the brim about {{ Math.floor(jar.volumeMl * honeyDensityKgPerL(18, 20)) }} g of honey
-          at 18 % water.
+          at 18 % water.{{ netRoom }}
         </p>
         <p v-if="volumeSays" class="rust" role="status">{{ volumeSays }}</p>
         <template v-if="jar.purpose === 'jar'"

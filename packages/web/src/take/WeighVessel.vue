@@ -125,6 +125,7 @@ async function lost(): Promise<void> {
       v-model:tare-g="tareG"
       :units="units"
       what="vessel and honey"
+      :vessel="vessel"
       :known-tare-g="vessel.tareG"
       :scale="`batchId=${batchId}&combId=${combId}&vesselId=${vessel.id}&frame=yes`"
       :gross-error="fieldError('grossG')"

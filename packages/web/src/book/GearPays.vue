@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import {
+  harvestsAYear,
+  payback,
+  type HarvestSummary,
+  type JarKindRecord,
+  type MissedGear,
+  type UnitSystem,
+} from '@furrow/core';
+import SelectButton from 'primevue/selectbutton';
+import { computed } from 'vue';
+import MassField from '../parts/MassField.vue';
+import NumberField from '../parts/NumberField.vue';
+import { useDraft } from '../shell/draft.js';
+
+/** Whether what is missing pays: a press, a larger bucket, a strainer, anything; harvests a year against its price. */
+const props = defineProps<{
+  harvests: readonly HarvestSummary[];
+  missed: readonly MissedGear[];
+  jars: readonly JarKindRecord[];
+  money: string;
+  units: UnitSystem;
+}>();
+const GEAR = [
+  { label: 'Press', value: 'press' },
+  { label: 'Larger bucket', value: 'bucket' },
+  { label: 'Strainer', value: 'strainer' },
+  { label: 'Something else', value: 'else' },
+] as const;
+type GearName = (typeof GEAR)[number]['value'];
+interface Said {
+  price: number | null;
+  minutes: number | null;
+  honeyKg: number | null;
+}
+const blank = (): Said => ({ price: null, minutes: null, honeyKg: null });
+const { draft } = useDraft<{
+  of: GearName;
+  worthAnHour: number | null;
+  said: Record<GearName, Said>;
+}>('gear-pays', () => ({
+  of: 'press',
+  worthAnHour: null,
+  said: { press: blank(), bucket: blank(), strainer: blank(), else: blank() },
+}));
+const closed = computed(() => props.harvests.filter((h) => h.closed));
+const aYear = computed(() => harvestsAYear(closed.value.map((h) => h.date)));
+/** What the log shows of it, a harvest; null where it shows nothing. */
+const logged = computed(() => {
+  const found = props.missed.find((m) => m.gear === draft.value.of);
+  if (!found) return { minutes: null, honeyKg: null };
+  return {
+    minutes: found.minutes === null ? null : Math.round(found.minutes / found.harvests),
+    honeyKg: found.honeyKg && found.honeyKg.mid / found.harvests,
+  };
+});
+const said = computed(() => draft.value.said[draft.value.of]);
+const minutes = computed({
+  get: () => said.value.minutes ?? logged.value.minutes,
+  set: (value) => (said.value.minutes = value),
+});
+const honeyKg = computed({
+  get: () => said.value.honeyKg ?? logged.value.honeyKg,
+  set: (value) => (said.value.honeyKg = value),
+});
+/** What a kilogram brings in the jars there are most of, less the jar. */
+const worthAKg = computed(() => {
+  const jar = props.jars.filter((j) => j.purpose === 'jar').sort((a, b) => b.stock - a.stock)[0];
+  return jar ? ((jar.value - jar.cost) / jar.netG) * 1000 : 0;
+});
+const found = computed(() =>
+  said.value.price && aYear.value
+    ? payback({
+        price: said.value.price,
+        harvestsAYear: aYear.value,
+        minutesSavedAHarvest: minutes.value ?? 0,
+        worthAnHour: draft.value.worthAnHour ?? 0,
+        honeyKgMoreAHarvest: honeyKg.value ?? 0,
+        worthAKg: worthAKg.value,
+      })
+    : null,
+);
+const says = computed(() => {
+  if (!aYear.value) return 'When a harvest is closed, this is counted over your harvests a year.';
+  if (!found.value) return 'Say what it costs.';
+  const { years, hoursAYear, worthAYear } = found.value;
+  const hours = hoursAYear > 0 ? ` It saves ${hoursAYear.toFixed(1)} h a year.` : '';
+  if (years === null) return `It saves nothing that was said.${hours}`;
+  const soon = years < 1 ? 'within the first year' : `in about ${years.toFixed(1)} years`;
+  return `It pays ${soon}: ${props.money} ${worthAYear.toFixed(0)} a year.${hours}`;
+});
+</script>
+
+<template>
+  <section class="pays">
+    <h2 class="furrow-heading">Would it pay?</h2>
+    <SelectButton
+      v-model="draft.of"
+      class="gear"
+      :options="[...GEAR]"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      aria-label="Which gear"
+    />
+    <div class="fields">
+      <NumberField v-model="said.price" :label="`It costs, ${money}`" :min="0" nullable />
+      <NumberField
+        v-model="minutes"
+        label="Saves you a harvest"
+        unit="min"
+        :min="0"
+        :digits="0"
+        nullable
+      />
+      <MassField v-model="honeyKg" label="More honey a harvest" of="kg" :units="units" :min="0" />
+      <NumberField
+        v-model="draft.worthAnHour"
+        :label="`Your hour is worth, ${money}`"
+        :min="0"
+        nullable
+      />
+    </div>
+    <p role="status">
+      <b>{{ says }}</b>
+    </p>
+    <details class="how">
+      <summary>How this was got</summary>
+      <p>
+        {{ aYear?.toFixed(1) ?? 'No' }} closed harvests a year, of the years that have one, times
+        what it saves at each, against its price. Minutes and honey stand as the log shows them
+        until you say others: draw-offs of too small a bucket, half of what a press may bring out of
+        wet wax that was not pressed. Honey counts by the jar of which most are in stock, less its
+        empty jar.
+      </p>
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.pays {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 12px;
+  align-items: end;
+}
+.gear {
+  flex-wrap: wrap;
+}
+</style>
