@@ -41,6 +41,12 @@ export const router = createRouter({
       component: () => import('./ready/ListView.vue'),
     },
     {
+      path: '/round',
+      name: 'round',
+      meta: { title: 'A round of hives', stage: 'ready' },
+      component: () => import('./ready/RoundView.vue'),
+    },
+    {
       path: '/ready/:id?',
       name: 'ready',
       meta: { title: 'Ready', stage: 'ready' },

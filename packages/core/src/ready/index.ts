@@ -10,6 +10,7 @@ export * from './towns.js';
 export * from './hourScore.js';
 export * from './planOf.js';
 export * from './planTask.js';
+export * from './round.js';
 export * from './schedule.js';
 export * from './tasks.js';
 export * from './weather.js';

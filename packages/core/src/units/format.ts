@@ -33,6 +33,22 @@ export function weighedText(g: number, system: UnitSystem = 'metric'): string {
   return isSmall ? smallMassText(g, system, 1) : massText(g / 1000, system, 2);
 }
 
+/**
+ * How the masses of one column are said, all in one unit: by the largest of them kilograms to 10 g,
+ * or grams; pounds to 0.01, or ounces. Takes grams, null where there is none (said as nothing).
+ */
+export function massColumn(
+  columnG: readonly (number | null)[],
+  system: UnitSystem = 'metric',
+): (g: number | null) => string {
+  const most = Math.max(0, ...columnG.map((g) => Math.abs(g ?? 0)));
+  const isSmall = most < (system === 'metric' ? 1000 : GRAMS_PER_POUND);
+  return (g) => {
+    if (g === null) return '';
+    return isSmall ? smallMassText(g, system, 1) : massText(g / 1000, system, 2);
+  };
+}
+
 /** The two edges of a range of kilograms: "1.7–2.2 kg". */
 export function massRangeText(range: Range, system: UnitSystem = 'metric'): string {
   const per = system === 'metric' ? 1 : GRAMS_PER_POUND / 1000;

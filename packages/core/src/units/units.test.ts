@@ -7,6 +7,7 @@ import {
   counted,
   estimateRangeText,
   hoursText,
+  massColumn,
   massField,
   massRangeText,
   massText,
@@ -105,5 +106,17 @@ describe('counts and days in words', () => {
     expect(spanText('2026-11-27', '2026-11-27')).toBe('on 27 Nov 2026');
     expect(spanText('2026-11-27', '2026-12-03')).toBe('from 27 Nov 2026 to 3 Dec 2026');
     expect(spanText('2026-11-27', null)).toBe('from 27 Nov 2026 or later');
+  });
+});
+
+describe('the masses of one column', () => {
+  it('are all said in the unit of the largest', () => {
+    const heavy = massColumn([8500, 220, null]);
+    expect([8500, 220, null].map(heavy)).toEqual(['8.50 kg', '0.22 kg', '']);
+    const light = massColumn([126, null, 138]);
+    expect([126, null].map(light)).toEqual(['126 g', '']);
+    expect(massColumn([8500, 215], 'imperial')(215)).toBe('0.47 lb');
+    expect(massColumn([215], 'imperial')(215)).toBe('7.6 oz');
+    expect(massColumn([])(0)).toBe('0 g');
   });
 });

@@ -3,6 +3,7 @@ import {
   harvestMark,
   harvestSums,
   massText,
+  massColumn,
   smallMassText,
   type Flow,
   type Lot,
@@ -102,9 +103,14 @@ const place = computed({
       : 'harvest',
   set: (at) => setQuery(at === 'harvest' ? {} : { at }),
 });
-const gram = (x: number): string => smallMassText(x, units.value, 1);
+/** To the gram; in pounds all of one harvest in one unit, so that a pail is not said in ounces. */
+const gram = computed(() =>
+  units.value === 'metric'
+    ? (g: number): string => smallMassText(g, 'metric', 1)
+    : massColumn(detail.value?.lots.map((l) => l.inG) ?? [], units.value),
+);
 const holds = (l: Lot): string =>
-  l.kind === 'jars' || l.kind === 'pieces' ? `${l.count} × ${gram(l.netG ?? 0)}` : '';
+  l.kind === 'jars' || l.kind === 'pieces' ? `${l.count} × ${gram.value(l.netG ?? 0)}` : '';
 const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
 </script>
 

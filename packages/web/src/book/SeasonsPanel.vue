@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import {
+  GRAMS_PER_POUND,
   HIVE_KINDS,
   WAY_WORDS,
   guessBias,
   seasonKeyOf,
+  massColumn,
   massRangeText,
   massText,
   seasonTable,
@@ -69,8 +71,11 @@ const word = (key: string): string =>
       : by.value === 'month'
         ? MONTHS[Number(key) - 1]
         : key;
-const kg = (g: number): number => (props.units === 'metric' ? g / 1000 : g / 453.59237);
+
 const unit = computed(() => (props.units === 'metric' ? 'kg' : 'lb'));
+/** Kilograms of the unit that minutes are said by. */
+const unitKg = computed(() => (props.units === 'metric' ? 1 : GRAMS_PER_POUND / 1000));
+const kg = (g: number): number => g / 1000 / unitKg.value;
 const chart = computed((): Bars | Points => {
   const shown = table.value.filter((r) => r.harvests > 0);
   const keys = shown.map((r) => r.key);
@@ -93,7 +98,12 @@ const chart = computed((): Bars | Points => {
         name: `${p.hiveName}, ${dateText(p.date)}`,
       })),
     };
-  if (asked.value === 'hands') return one('Hands-on', (r) => r.minutesPerKg, 'min a kg');
+  if (asked.value === 'hands')
+    return one(
+      'Hands-on',
+      (r) => (r.minutesPerKg === null ? null : r.minutesPerKg * unitKg.value),
+      `min a ${unit.value}`,
+    );
   if (asked.value === 'worth')
     return {
       kind: 'bars',
@@ -155,7 +165,7 @@ const says = computed(() => {
   if (asked.value === 'hands') {
     const r = best((x) => x.minutesPerKg, false);
     return r
-      ? `${word(r.key)} takes least of your hands: ${r.minutesPerKg!.toFixed(0)} min a kg.`
+      ? `${word(r.key)} takes least of your hands: ${(r.minutesPerKg! * unitKg.value).toFixed(0)} min a ${unit.value}.`
       : 'No minutes were written down.';
   }
   if (asked.value === 'worth') {
@@ -169,12 +179,25 @@ const says = computed(() => {
     ? `${word(r.key)} gives ${smallMassText(r.honeyPerCombG!, props.units, 10)} a comb.`
     : 'No comb counted yet.';
 });
-const small = (g: number | null): string =>
-  g === null
-    ? ''
-    : g >= 10_000
-      ? massText(g / 1000, props.units, 1)
-      : smallMassText(g, props.units, 1);
+/** Each column in one unit, by its largest. */
+const columnOf = (of: (r: SeasonRow) => number | null): ((r: SeasonRow) => string) => {
+  const said = massColumn(table.value.map(of), props.units);
+  return (r) => said(of(r));
+};
+const columns = computed(() => ({
+  honey: columnOf((r) => r.honeyG),
+  wax: columnOf((r) => r.waxG),
+  comb: columnOf((r) => r.honeyPerCombG),
+  box: columnOf((r) => r.honeyPerBoxG),
+  hiveL: columnOf((r) => r.honeyPerHiveLG),
+}));
+const pairs = computed(() => seasons.data.value?.pairs ?? []);
+const pairText = computed(() =>
+  massColumn(
+    pairs.value.flatMap((p) => [p.estimateKg * 1000, p.weighedKg * 1000]),
+    props.units,
+  ),
+);
 const estimateOf = (h: HarvestSummary): string =>
   h.estimatedHoneyKg ? massRangeText(h.estimatedHoneyKg, props.units) : '';
 </script>
@@ -227,7 +250,7 @@ const estimateOf = (h: HarvestSummary): string =>
                 <th class="num">A comb</th>
                 <th class="num">A box</th>
                 <th class="num">A litre of hive</th>
-                <th class="num">Min a kg</th>
+                <th class="num">Min a {{ unit }}</th>
                 <th class="num">Worth, {{ money }}</th>
               </tr>
             </thead>
@@ -237,14 +260,16 @@ const estimateOf = (h: HarvestSummary): string =>
                 <td class="num">
                   {{ r.harvests }}<small v-if="r.open"> + {{ r.open }} open</small>
                 </td>
-                <td class="num">{{ small(r.honeyG) }}</td>
-                <td class="num">{{ small(r.waxG) }}</td>
+                <td class="num">{{ columns.honey(r) }}</td>
+                <td class="num">{{ columns.wax(r) }}</td>
                 <td class="num">{{ r.pieces }}</td>
                 <td class="num">{{ r.jars }}</td>
-                <td class="num">{{ small(r.honeyPerCombG) }}</td>
-                <td class="num">{{ small(r.honeyPerBoxG) }}</td>
-                <td class="num">{{ small(r.honeyPerHiveLG) }}</td>
-                <td class="num">{{ r.minutesPerKg?.toFixed(0) ?? '' }}</td>
+                <td class="num">{{ columns.comb(r) }}</td>
+                <td class="num">{{ columns.box(r) }}</td>
+                <td class="num">{{ columns.hiveL(r) }}</td>
+                <td class="num">
+                  {{ r.minutesPerKg === null ? '' : (r.minutesPerKg * unitKg).toFixed(0) }}
+                </td>
                 <td class="num">{{ r.worth ? (r.worth - r.cost).toFixed(0) : '' }}</td>
               </tr>
             </tbody>
@@ -260,11 +285,11 @@ const estimateOf = (h: HarvestSummary): string =>
               </tr>
             </thead>
             <tbody>
-              <tr v-for="p in seasons.data.value?.pairs ?? []" :key="p.combId">
+              <tr v-for="p in pairs" :key="p.combId">
                 <td>{{ p.hiveName }}, {{ dateText(p.date) }}</td>
-                <td class="num">{{ p.guessKg === null ? '' : small(p.guessKg * 1000) }}</td>
-                <td class="num">{{ small(p.estimateKg * 1000) }}</td>
-                <td class="num">{{ small(p.weighedKg * 1000) }}</td>
+                <td class="num">{{ pairText(p.guessKg === null ? null : p.guessKg * 1000) }}</td>
+                <td class="num">{{ pairText(p.estimateKg * 1000) }}</td>
+                <td class="num">{{ pairText(p.weighedKg * 1000) }}</td>
                 <td class="num">{{ Math.round((p.weighedKg / p.estimateKg - 1) * 100) }} %</td>
               </tr>
             </tbody>

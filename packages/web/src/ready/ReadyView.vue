@@ -198,6 +198,9 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
     </p>
     <div class="acts row">
       <RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink>
+      <RouterLink class="p-button p-component p-button-outlined" to="/round"
+        >A round of hives: supers and boxes</RouterLink
+      >
     </div>
   </div>
   <div v-else class="stage ready">
@@ -414,6 +417,9 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           target="_blank"
           >Sheet to print</a
         ></template
+      >
+      <RouterLink class="p-button p-component p-button-outlined no-print" to="/round"
+        >A round of hives…</RouterLink
       >
       <RouterLink class="p-button p-component p-button-outlined no-print" to="/bring"
         >The list, for the phone</RouterLink

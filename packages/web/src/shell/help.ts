@@ -64,6 +64,16 @@ export const HELP: HelpPage[] = [
     ],
   },
   {
+    route: 'round',
+    title: 'A round of hives',
+    to: '/round',
+    sentences: [
+      'Which hive wants a box or super, what to load, and when to come back.',
+      'What a hive needs is foreseen from its looks; − and + say otherwise.',
+      'What is short goes to the strongest flow first.',
+    ],
+  },
+  {
     route: 'ready',
     title: 'Ready',
     to: '/ready',

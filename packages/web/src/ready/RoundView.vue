@@ -1,0 +1,195 @@
+<script setup lang="ts">
+import {
+  boxWish,
+  counted,
+  massText,
+  planRound,
+  siteDate,
+  stateAt,
+  type RoundHive,
+} from '@furrow/core';
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import StateLine from '../parts/StateLine.vue';
+import { useGear, useHives, useRules } from '../server/queries.js';
+import { useDraft } from '../shell/draft.js';
+import { dateText } from '../shell/times.js';
+import { useNow } from '../shell/useNow.js';
+
+/** A round of hives: which wants a box, what is in stock, what the vehicle takes, when to come back. */
+const hives = useHives();
+const rules = useRules();
+const gear = useGear();
+const now = useNow();
+/** What the person says each should get; without it the suggestion counts. */
+const { draft } = useDraft<{ needs: Record<string, number> }>('round', () => ({ needs: {} }));
+const loading = computed(
+  () => hives.isLoading.value || rules.isLoading.value || gear.isLoading.value,
+);
+const error = computed(() => hives.error.value ?? rules.error.value ?? gear.error.value);
+const onRound = computed((): RoundHive[] => {
+  const house = rules.data.value?.rules;
+  if (!house) return [];
+  return (hives.data.value ?? []).flatMap((hive) => {
+    const { flow } = stateAt(hive, now.value.toISOString(), house);
+    const wish = boxWish(hive, flow?.flow ?? null);
+    if (!wish) return [];
+    return [{ ...wish, need: draft.value.needs[hive.id] ?? wish.suggested ?? 0 }];
+  });
+});
+/** Empty boxes and supers in stock, and how large and heavy one of them is. */
+const boxes = computed(() => (gear.data.value ?? []).filter((g) => g.kind === 'empty-super'));
+const stock = computed(() => boxes.value.reduce((n, g) => n + g.stock, 0));
+const today = computed(() => {
+  const first = hives.data.value?.[0];
+  return first ? siteDate(first, now.value.toISOString()) : '';
+});
+const plan = computed(() =>
+  planRound({
+    hives: onRound.value,
+    stock: stock.value,
+    box: {
+      volumeL: boxes.value[0]?.volumeL ?? 0,
+      weightKg: boxes.value[0]?.weightKg ?? 0,
+    },
+    vehicle: {
+      volumeL: rules.data.value?.rules.vehicleL ?? null,
+      weightKg: rules.data.value?.rules.vehicleKg ?? null,
+    },
+    today: today.value,
+  }),
+);
+const units = computed(() => rules.data.value?.rules.units ?? 'metric');
+const step = (h: RoundHive, by: number): void => {
+  draft.value.needs[h.hiveId] = Math.max(0, Math.min(9, h.need + by));
+};
+const headline = computed(() => {
+  const { load, short } = plan.value;
+  if (!load && !short) return 'No hive wants a box now.';
+  const what = `Load ${counted(load, 'box', 'boxes')}`;
+  return short ? `${what}; ${short} more would be needed than you have.` : `${what}.`;
+});
+const seenText = (h: RoundHive): string => {
+  if (h.filledShare === null) return 'not looked into: touch how many it should get';
+  const filled = `${Math.round(h.filledShare * 100)} % filled`;
+  const pace = h.aDay !== null && h.aDay >= 0.001 ? `, ${(h.aDay * 100).toFixed(1)} % a day` : '';
+  return `${filled}${h.seenOn ? ` on ${dateText(h.seenOn)}` : ''}${pace}`;
+};
+</script>
+
+<template>
+  <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="hives.refetch()" />
+  <div v-else-if="!onRound.length" class="stage wide">
+    <header><h1>No hive in boxes yet.</h1></header>
+    <p>
+      Which hive wants a super or a box, what to load and when to come back stand here, once a hive
+      of boxes is in Look.
+    </p>
+    <div class="acts row">
+      <RouterLink class="p-button p-component" to="/hives/new">Make a hive</RouterLink>
+    </div>
+  </div>
+  <div v-else class="stage wide bench">
+    <header>
+      <h1>A round of hives</h1>
+      <RouterLink class="right" to="/ready">Back to Ready</RouterLink>
+    </header>
+    <p class="display big" role="status">{{ headline }}</p>
+    <p>
+      <b>{{ stock }}</b> empty in stock<template
+        v-if="plan.trips && (plan.trips.volumeL || plan.trips.weightKg)"
+        >; {{ plan.trips.volumeL.toFixed(0) }} L and {{ massText(plan.trips.weightKg, units, 0) }},
+        {{ plan.trips.trips === 1 ? 'one trip' : `${plan.trips.trips} trips` }} with the
+        vehicle</template
+      >.
+      <b v-if="plan.backOn">Come back on {{ dateText(plan.backOn) }}.</b>
+      <RouterLink to="/rules?at=kit">Boxes in stock and the vehicle: Rules, Kit.</RouterLink>
+    </p>
+    <ul aria-label="Hives of the round">
+      <li v-for="h in plan.hives" :key="h.hiveId">
+        <RouterLink :to="`/look/${h.hiveId}`"
+          ><b class="display">{{ h.name }}</b></RouterLink
+        >
+        <span class="sub">{{ h.siteName }}</span>
+        <svg width="120" height="26" role="img" :aria-label="seenText(h)">
+          <rect x="1" y="3" width="118" height="20" fill="none" stroke="var(--ink)" />
+          <rect
+            v-if="h.filledShare"
+            x="1"
+            y="3"
+            :width="118 * h.filledShare"
+            height="20"
+            fill="url(#p-capped)"
+            stroke="var(--ink)"
+          />
+        </svg>
+        <span class="seen">{{ seenText(h) }}</span>
+        <span class="needs">
+          <Button
+            outlined
+            :aria-label="`${h.name} needs one less`"
+            label="−"
+            @click="step(h, -1)"
+          />
+          <b>{{ h.need }}</b>
+          <Button outlined :aria-label="`${h.name} needs one more`" label="+" @click="step(h, 1)" />
+        </span>
+        <span
+          >{{ h.there ? `${h.there} there; ` : '' }}gets <b>{{ h.gets }}</b><b
+            v-if="h.short"
+            class="rust"
+            >, {{ h.short }} short</b
+          ><template v-if="h.backOn">, next by {{ dateText(h.backOn) }}</template></span
+        >
+      </li>
+    </ul>
+    <details class="how">
+      <summary>How this was got</summary>
+      <p>
+        A hive wants the next box once each of its boxes with comb was seen at least 70 % filled,
+        and there is no dearth. What it gets is what it needs less the empty ones there; the
+        strongest flow is served first. A box is full again at the pace the last one filled between
+        its last two looks: a guess that the flow goes on.
+      </p>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.big {
+  font-size: 34px;
+  line-height: 42px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 110px 120px 124px minmax(0, 1fr) 190px minmax(0, 1fr);
+  gap: 4px 14px;
+  align-items: center;
+  border-bottom: var(--line);
+  padding: 6px 0;
+}
+.needs {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  font-size: 22px;
+}
+.needs :deep(.p-button) {
+  min-width: 64px;
+  min-height: 64px;
+  font-size: 24px;
+}
+@media (max-width: 900px) {
+  li {
+    grid-template-columns: 1fr 1fr;
+  }
+  .seen {
+    grid-column: 1 / -1;
+  }
+}
+</style>
