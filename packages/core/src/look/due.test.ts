@@ -247,3 +247,67 @@ describe('what is due at a hive', () => {
     ).not.toContain('entrance');
   });
 });
+
+describe('what is foreseen is dated', () => {
+  const rules = { ...DEFAULT_RULES, lookAgainDays: 30 };
+  const state = colonyState('2025-01-01', [], SEASON);
+  /** A top-bar hive with comb on the bars given, each begun on its day; the board stands after bar 8. */
+  const topBar = (built: [number, string][], bars = 20): Hive =>
+    ({
+      ...hiveOf('top-bar'),
+      geometry: { ...HIVE_KINDS['top-bar'].defaults, bars, followerAfterBar: 8 },
+      bars: built.map(([slot, builtOn]) => ({
+        carrierId: `c${slot}`,
+        slot,
+        inBox: slot,
+        boxId: null,
+        comb: { id: `k${slot}`, builtOn, looks: [] },
+      })),
+    }) as unknown as Hive;
+  const due = (hive: Hive, id: string) =>
+    dueItems(hive, state, SEASON, rules).find((i) => i.id.startsWith(id));
+
+  it('comb on the last bar is due since it is there, with what room is left', () => {
+    const reached = due(topBar([[8, '2026-01-10']]), 'last-bar')!;
+    expect(reached).toMatchObject({ dueOn: '2026-01-10', overdueDays: 10 });
+    expect(reached.why).toMatch(/Slide the follower board back/);
+    expect(due(topBar([[8, '2026-01-10']], 8), 'last-bar')!.why).toMatch(/Every bar is used/);
+    expect(due(topBar([[7, '2026-01-10']]), 'last-bar')).toBeUndefined();
+  });
+  it('the next look is by date, or by how it fills where that is sooner', () => {
+    expect(due(topBar([[5, '2025-01-10']]), 'look')).toMatchObject({ dueOn: '2026-02-17' });
+    const quick = due(
+      topBar([
+        [4, '2026-01-02'],
+        [5, '2026-01-08'],
+        [6, '2026-01-14'],
+        [7, '2026-01-18'],
+      ]),
+      'look',
+    )!;
+    expect(quick.what).toBe('Look again, it fills quickly');
+    expect(quick.why).toMatch(/^Comb may reach bar 8 by /);
+    expect(quick.dueOn! < '2026-02-17').toBe(true);
+  });
+  it('a waiting time that is over is said for two weeks', () => {
+    const treated = (on: string): DatedFact =>
+      fact(on, { kind: 'treatment', product: 'Acid strips', waitDays: 10, supersOn: 'no' });
+    const over = (on: string) =>
+      dueItems(
+        topBar([[5, '2025-01-10']]),
+        colonyState('2025-01-01', [treated(on)], SEASON),
+        SEASON,
+        rules,
+      ).find((i) => i.id.startsWith('treatment-over'));
+    expect(over('2026-01-10')).toMatchObject({ dueOn: '2026-01-20' });
+    expect(over('2026-01-11')).toBeUndefined();
+    expect(over('2025-12-20')).toBeUndefined();
+  });
+  it('old frames are due since they are', () => {
+    const hive = hiveOf('cut-comb', [{ sinceOn: '2025-12-01' }]);
+    hive.boxes[0].madeOn = '2022-09-01';
+    const old = dueItems(hive, state, SEASON, rules).find((i) => i.id === 'old')!;
+    expect(old.dueOn).toBe('2025-08-31');
+    expect(old.overdueDays).toBeGreaterThan(0);
+  });
+});

@@ -2,9 +2,11 @@ import { dateWords } from '../units/dates.js';
 import { hasClosedBrood, hiveKind } from '../hive/kinds.js';
 import { seasonOf } from '../hive/season.js';
 import type { Hive } from '../records/views.js';
+import type { TopBarGeometry } from '../hive/topBar.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { type ColonyState } from './colonyState.js';
 import { isClosed } from './deadColony.js';
+import { lastBarForecast } from './ripening.js';
 import { superSince } from './superForecast.js';
 import { addDays, daysBetween } from '../units/dates.js';
 import { counted } from '../units/format.js';
@@ -72,6 +74,43 @@ function nextLook(
   );
 }
 
+/** A waiting time that ended is said for so many days, then everybody knows. */
+const SAID_DAYS = 14;
+/** Treatments whose waiting time ends now or ended a short while ago. */
+const waitsOver = (colony: ColonyState, date: string): ColonyState['treatments'] =>
+  colony.treatments.filter(
+    (t) => t.waitUntil <= date && daysBetween(t.waitUntil, date) <= SAID_DAYS,
+  );
+
+/** Comb on the last bar before the follower board, since when, and whether bars stand behind it; null elsewhere. */
+function lastBarReached(hive: Hive): { bar: number; since: string; spare: boolean } | null {
+  if (hive.kind !== 'top-bar') return null;
+  const { followerAfterBar, bars } = hive.geometry as TopBarGeometry;
+  const last = hive.bars.find((b) => b.slot === followerAfterBar)?.comb;
+  if (!last) return null;
+  return { bar: followerAfterBar, since: last.builtOn, spare: bars > followerAfterBar };
+}
+
+/**
+ * When a hive is to be looked at by how it fills: half way to the day its comb reaches the last bar
+ * at the earliest. Takes the hive, the day of its last look and today. Null where that is not
+ * foreseen.
+ */
+function lookByFill(hive: Hive, last: string, date: string): { on: string; why: string } | null {
+  if (hive.kind !== 'top-bar') return null;
+  const forecast = lastBarForecast({
+    combs: hive.bars.flatMap((b) => (b.comb ? [{ bar: b.slot, builtOn: b.comb.builtOn }] : [])),
+    lastBar: (hive.geometry as TopBarGeometry).followerAfterBar,
+    today: date,
+  });
+  if (!forecast) return null;
+  const days = Math.max(2, Math.floor(daysBetween(last, forecast.earliest) / 2));
+  return {
+    on: addDays(last, days),
+    why: `Comb may reach bar ${forecast.lastBar} by ${dateWords(forecast.earliest)}.`,
+  };
+}
+
 /**
  * What is due at a hive besides honey, each with its reason: the next look, supers on or off, an empty super
  * between, gaps, the entrance, the excluder before winter, old frames. Takes the hive, what is known of its
@@ -116,9 +155,30 @@ export function dueItems(
   const last = hive.lastLookOn;
   const supers = hive.boxes.filter((b) => b.compartment === 'super');
   const again = nextLook(hive.kind, supers.length > 0, part, colony, rules);
-  if (last) add('look', again.what, again.why, addDays(last, again.days));
-  else add('look', 'Look for the first time', 'Nothing is known of its combs yet.', date);
+  if (last) {
+    const soon = lookByFill(hive, last, date);
+    const byDate = addDays(last, again.days);
+    if (soon && soon.on < byDate) add('look', 'Look again, it fills quickly', soon.why, soon.on);
+    else add('look', again.what, again.why, byDate);
+  } else add('look', 'Look for the first time', 'Nothing is known of its combs yet.', date);
 
+  const reached = lastBarReached(hive);
+  if (reached)
+    add(
+      'last-bar',
+      `Comb hangs on bar ${reached.bar}, the last before the board`,
+      reached.spare
+        ? 'Slide the follower board back, or take from the back: a comb more and it is stuck.'
+        : 'Every bar is used: take from the back, or they swarm.',
+      reached.since,
+    );
+  for (const t of waitsOver(colony, date))
+    add(
+      `treatment-over-${t.on}`,
+      `The waiting time of ${t.product} is over`,
+      'Comb built since may be judged again; what the leaflet says of supers still counts.',
+      t.waitUntil,
+    );
   if (colony.gap?.gap)
     add(
       'gap',
@@ -183,14 +243,14 @@ export function dueItems(
       );
   }
   const old = hive.boxes
-    .filter((b) => daysBetween(b.madeOn, date) > rules.frameSeasons * 365)
-    .map((b) => b.number);
+    .map((b) => ({ number: b.number, dueOn: addDays(b.madeOn, rules.frameSeasons * 365) }))
+    .filter((b) => b.dueOn < date);
   if (old.length)
     add(
       'old',
-      `Old ${kind.carrier === 'frame' ? 'frames or sheets' : 'comb'} in box ${old.join(', ')}: plan to change them`,
+      `Old ${kind.carrier === 'frame' ? 'frames or sheets' : 'comb'} in box ${old.map((b) => b.number).join(', ')}: plan to change them`,
       `Older than ${rules.frameSeasons} seasons by your rules: old comb carries residues and cocoons.`,
-      null,
+      old.map((b) => b.dueOn).sort()[0],
     );
   return items.sort(
     (a, b) => b.overdueDays - a.overdueDays || (a.dueOn ?? '9').localeCompare(b.dueOn ?? '9'),
