@@ -39,7 +39,7 @@ test('every rule that can be found stands in Rules under that name', async ({ pa
 });
 
 test('a page of rules a stage; what is wrong on one is said on the others', async ({ page }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${BASE}/rules?at=judge`);
   await expect(page.getByText('Capped share that counts as ripe')).toBeVisible();
   await expect(page.getByLabel('Stir every')).toBeHidden();
   await page.getByRole('button', { name: 'Hive and bench' }).click();

@@ -14,6 +14,36 @@ test('a rule shows beside it which combs it would flip, before it is written', a
   await expect(page.getByText('This changes now:')).toHaveCount(0);
 });
 
+test('a school is a question: whom it suits, the combs it turns drawn, written down like any rule', async ({
+  page,
+}) => {
+  await page.goto(`${BASE}/rules`);
+  const ripe = page.getByRole('group', { name: /From which capped share is a comb ripe/ });
+  await expect(ripe.getByText('Humid places, or nobody measures water.')).toBeVisible();
+  await expect(
+    ripe.getByRole('img', { name: 'Ipê 11: take, would be leave', exact: true }),
+  ).toBeVisible();
+  await page
+    .getByRole('group', { name: 'Questions of which stage' })
+    .getByRole('button', { name: 'Drain' })
+    .click();
+  const remash = page.getByRole('group', { name: /Is it mashed once more/ });
+  await expect(remash.getByLabel('Never')).toBeChecked();
+  await remash.getByLabel('After some hours').check();
+  await page.getByRole('button', { name: 'Write these rules down' }).click();
+  await expect(page.getByRole('button', { name: 'Write these rules down' })).toHaveCount(0);
+  await page.reload();
+  await page
+    .getByRole('group', { name: 'Questions of which stage' })
+    .getByRole('button', { name: 'Drain' })
+    .click();
+  await expect(remash.getByLabel('After some hours')).toBeChecked();
+  await page.goto(`${BASE}/drain`);
+  await expect(
+    page.getByRole('button', { name: /Mash again, from|Mash again: due/ }),
+  ).toBeVisible();
+});
+
 test('a rule out of bounds stays in its field with a sentence', async ({ page }) => {
   await page.goto(`${BASE}/rules?at=all`);
   await page.getByLabel('Water, at most').fill('40');
@@ -47,6 +77,7 @@ test('rules that are not written down are asked about before the screen is left'
   await dialog.getByRole('button', { name: 'Write them down and go' }).click();
   await expect(page).toHaveURL(`${BASE}/`);
   await page.getByRole('link', { name: 'Rules', exact: true }).click();
+  await page.getByRole('button', { name: 'Ripe or not' }).click();
   await expect(ripe.getByRole('button', { pressed: true })).toHaveText('100 %');
   await ripe.getByRole('button', { name: before!, exact: true }).click();
   await page.getByRole('button', { name: 'Write these rules down' }).click();

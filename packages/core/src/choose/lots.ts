@@ -1,3 +1,4 @@
+import type { HouseRules } from '../rules/houseRules.js';
 import type { ChoiceUnit } from './units.js';
 import { WAY_WORDS, takesPots, type Way } from './ways.js';
 
@@ -19,6 +20,11 @@ export const KEEP_BY_HIVE: KeepApart = {
   capped: false,
   comb: false,
 };
+/** What lots are kept apart by the household's own rule. Whatever else parts them, hives stay apart unless all is mixed. */
+export function keepApartBy(lotsBy: HouseRules['lotsBy']): KeepApart {
+  if (lotsBy === 'mixed') return { ...KEEP_BY_HIVE, hive: false };
+  return lotsBy === 'hive' ? { ...KEEP_BY_HIVE } : { ...KEEP_BY_HIVE, [lotsBy]: true };
+}
 /** From this share of capped honey on a comb counts as capped when lots are parted by it. */
 const CAPPED_LOT = 0.95;
 

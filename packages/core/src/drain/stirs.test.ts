@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { at, drainRecord, event } from '../../fixtures/drains.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
-import { nextStirAt } from './stirs.js';
+import { nextStirAt, remashAt } from './stirs.js';
 
 // A drain of the fixtures begins on 14 March at 10:00 in São Paulo, 13:00 UTC.
 const next = (
@@ -34,5 +34,22 @@ describe('when comb is stirred next', () => {
     expect(next({}, 22)).toBe(at(2));
     const nap = { quietFrom: '12:00', quietTo: '14:00' };
     expect(next({}, 0, nap)).toBe('2026-03-14T17:00:00.000Z');
+  });
+});
+
+describe('when comb is mashed once more', () => {
+  const again = (
+    remash: (typeof DEFAULT_RULES)['remash'],
+    change: Parameters<typeof drainRecord>[0] = {},
+  ): string | null => remashAt(drainRecord(change), { ...DEFAULT_RULES, remash });
+  it('is the school of the house: never, after hours, after a day', () => {
+    expect(again('never')).toBeNull();
+    expect(again('hours')).toBe(at(6));
+    expect(again('days')).toBe(at(24));
+  });
+  it('is once, never after the press, and never for slices', () => {
+    expect(again('hours', { events: [event('mash', 3)] })).toBeNull();
+    expect(again('hours', { events: [event('press', 3)] })).toBeNull();
+    expect(again('hours', { method: 'slice' })).toBeNull();
   });
 });

@@ -58,3 +58,20 @@ function afterQuiet(
   const end = at.set({ hour, minute, second: 0, millisecond: 0 });
   return (end <= at ? end.plus({ days: 1 }) : end).toUTC().toISO()!;
 }
+
+/** Hours after which comb is mashed once more, by school. Starting values. */
+const REMASH_AFTER_HOURS = { hours: 6, days: 24 };
+
+/**
+ * When crushed comb is to be mashed once more by the household's school, as an instant out of the
+ * quiet hours; null where it never is, was already, or is pressed. Slices are not mashed.
+ */
+export function remashAt(
+  drain: Pick<Drain, 'method' | 'events' | 'startedAt' | 'zone'>,
+  rules: Pick<HouseRules, 'remash' | 'quietFrom' | 'quietTo'>,
+): string | null {
+  if (rules.remash === 'never' || drain.method === 'slice') return null;
+  if (drain.events.some((e) => e.kind === 'mash' || e.kind === 'press')) return null;
+  const due = Date.parse(drain.startedAt) + REMASH_AFTER_HOURS[rules.remash] * 3_600_000;
+  return afterQuiet(new Date(due).toISOString(), drain.zone, rules);
+}

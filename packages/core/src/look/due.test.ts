@@ -311,3 +311,23 @@ describe('what is foreseen is dated', () => {
     expect(old.overdueDays).toBeGreaterThan(0);
   });
 });
+
+describe('schools of the house in what is due', () => {
+  const state = colonyState('2025-01-01', [], SEASON);
+  const ids = (hive: Hive, more: Partial<typeof DEFAULT_RULES>): string[] =>
+    dueItems(hive, state, SEASON, { ...DEFAULT_RULES, ...more }).map((i) => i.id);
+  it('below a comb super stands what the house wants there', () => {
+    const hive = hiveOf('cut-comb', [{ sinceOn: '2025-12-20' }]);
+    expect(ids(hive, {})).toContain('between');
+    expect(ids(hive, { belowSuper: 'excluder' })).toContain('excluder-on');
+    expect(ids(hive, { belowSuper: 'excluder' })).not.toContain('between');
+    const neither = ids(hive, { belowSuper: 'neither' });
+    expect(neither.filter((id) => id === 'between' || id === 'excluder-on')).toEqual([]);
+  });
+  it('the main harvest comes back in spring where it is taken once', () => {
+    const spring = { harvestWhen: 'spring' } as const;
+    const due = dueItems(hiveOf('top-bar'), state, SEASON, { ...DEFAULT_RULES, ...spring });
+    expect(due.find((i) => i.id === 'main-harvest')).toMatchObject({ dueOn: '2026-09-01' });
+    expect(ids(hiveOf('top-bar'), {})).not.toContain('main-harvest');
+  });
+});

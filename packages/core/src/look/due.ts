@@ -6,6 +6,7 @@ import type { TopBarGeometry } from '../hive/topBar.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { type ColonyState } from './colonyState.js';
 import { isClosed } from './deadColony.js';
+import { springFrom } from './questions/season.js';
 import { lastBarForecast } from './ripening.js';
 import { superSince } from './superForecast.js';
 import { addDays, daysBetween } from '../units/dates.js';
@@ -162,6 +163,14 @@ export function dueItems(
     else add('look', again.what, again.why, byDate);
   } else add('look', 'Look for the first time', 'Nothing is known of its combs yet.', date);
 
+  const spring = springFrom(date, hive.site.hemisphere);
+  if (rules.harvestWhen === 'spring' && kind.bee === 'honeybee' && hive.bars.some((b) => b.comb))
+    add(
+      'main-harvest',
+      'The main harvest, after the winter',
+      'By your rule honey is taken once, in spring, from what the winter left.',
+      spring,
+    );
   const reached = lastBarReached(hive);
   if (reached)
     add(
@@ -199,7 +208,8 @@ export function dueItems(
         null,
       );
   }
-  if (hasClosedBrood(hive.kind) && part === 'season') superItems(hive, colony, supers, date, add);
+  if (hasClosedBrood(hive.kind) && part === 'season')
+    superItems(hive, colony, supers, date, rules, add);
   if (
     kind.bee === 'honeybee' &&
     colony.flow?.flow === 'none' &&
@@ -263,6 +273,7 @@ function superItems(
   colony: ColonyState,
   supers: Hive['boxes'],
   date: string,
+  rules: Pick<HouseRules, 'belowSuper'>,
   add: (id: string, what: string, why: string, dueOn?: string | null) => void,
 ): void {
   const flowDays = colony.flow?.endsOn ? daysBetween(date, colony.flow.endsOn) : null;
@@ -313,7 +324,13 @@ function superItems(
         `Nothing drawn in ${counted(daysOn, 'day')}.`,
         addDays(sinceOn, 10),
       );
-    if (supers.length < 2 && drawn)
+    if (rules.belowSuper === 'excluder' && !colony.excluder?.fitted)
+      add(
+        'excluder-on',
+        'Fit the queen excluder below the comb super',
+        'By your rule it keeps the queen out of the comb; pollen it lets pass.',
+      );
+    if (rules.belowSuper === 'empty-super' && supers.length < 2 && drawn)
       add(
         'between',
         'Set an empty super between brood and comb super',

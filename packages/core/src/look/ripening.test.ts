@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { DEFAULT_RULES } from '../rules/houseRules.js';
 import { seasonCoverage } from '../../fixtures/coverage.js';
 import { HELD_OUT_SEASONS, heldOutSeason, type HeldOutSeason } from '../../fixtures/heldOut.js';
 import { SEASONS, seasonRun } from '../../fixtures/seasons.js';
@@ -298,6 +299,34 @@ describe('a super', () => {
     expect(comb[1]).toBe('Frame 5 outward, frame 1 to the middle.');
     expect(superForecast({ ...base, frames, purpose: 'liquid' }).doNext.join(' ')).not.toMatch(
       /outward/,
+    );
+  });
+  it('moves frames and gives room by the schools of the house', () => {
+    const uneven = [frame(1, [[12, 0.2, 0.1]]), frame(5, [[12, 0.95, 0.9]])];
+    const full = [frame(1, [[12, 0.95, 0.4]])];
+    const next = (
+      frames: ReturnType<typeof frame>[],
+      schools: Partial<typeof DEFAULT_RULES>,
+      more: Partial<Parameters<typeof superForecast>[0]> = {},
+    ): string =>
+      superForecast({
+        ...base,
+        frames,
+        ...more,
+        schools: { ...DEFAULT_RULES, ...schools },
+      }).doNext.join(' ');
+    expect(next(uneven, { finishedCombFrames: 'middle' })).toMatch(
+      /Frame 5 to the middle, frame 1 outward/,
+    );
+    expect(next(uneven, { finishedCombFrames: 'stay' })).toMatch(/its frames keep their places/);
+    const liquid = { purpose: 'liquid' as const };
+    expect(next(uneven, { finishedLiquidFrames: 'outward' }, liquid)).toMatch(/Frame 5 outward/);
+    expect(next(full, { extraSuper: 'super' })).toMatch(/add a super/);
+    expect(next(full, { extraSuper: 'crowd' })).toMatch(/by your rule they stay crowded/);
+    expect(next(uneven, { extraSuper: 'super' })).toMatch(/By your rule a second super/);
+    expect(next(uneven, { extraSuper: 'by-flow' })).not.toMatch(/second super/);
+    expect(next(uneven, { extraSuper: 'crowd' }, { roomForSecond: true })).not.toMatch(
+      /second super/,
     );
   });
   it('says whether it is finished before the flow ends', () => {

@@ -1,5 +1,6 @@
 import { dateWords, daysBetween } from '../units/dates.js';
 import type { BoxView, Hive } from '../records/views.js';
+import { DEFAULT_RULES, type HouseRules } from '../rules/houseRules.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
 import { counted } from '../units/format.js';
 
@@ -59,8 +60,10 @@ export function superForecast(input: {
   turnedOn?: string | null;
   /** Whether the colony is strong and the flow too, and this is its only super. */
   roomForSecond?: boolean;
+  /** The household's schools; without them comb goes outward, liquid stays, and the flow decides. */
+  schools?: Pick<HouseRules, 'extraSuper' | 'finishedCombFrames' | 'finishedLiquidFrames'>;
 }): SuperForecast {
-  const { today, flowEndsOn, purpose } = input;
+  const { today, flowEndsOn, purpose, schools = DEFAULT_RULES } = input;
   const now = input.frames.flatMap((f) =>
     f.looks.length ? [{ place: f.place, ...f.looks[f.looks.length - 1] }] : [],
   );
@@ -174,20 +177,18 @@ export function superForecast(input: {
       (a, b) => b.filledShare * b.cappedShare - a.filledShare * a.cappedShare,
     )[0].place;
     doNext.push('Turn the super round: the light end comes over the nest.');
-    doNext.push(
-      purpose === 'cut-comb'
-        ? `Frame ${done} outward, frame ${light} to the middle.`
-        : 'Else leave it: a liquid super evens itself out, its frames keep their places.',
-    );
+    const moves =
+      purpose === 'cut-comb' ? schools.finishedCombFrames : schools.finishedLiquidFrames;
+    doNext.push(frameMove(moves, done, light, purpose));
   }
-  if (crowded)
+  if (crowded) doNext.push(crowdedText(schools.extraSuper, purpose));
+  const second = input.roomForSecond || (schools.extraSuper === 'super' && most >= FULL / 2);
+  if (second && !crowded && schools.extraSuper !== 'crowd')
     doNext.push(
-      purpose === 'cut-comb'
-        ? 'No room is left: crowding fills comb well and makes swarms; look every week, or add a super.'
-        : 'No room is left: add a super.',
+      input.roomForSecond
+        ? 'Strong colony, strong flow: a second super now, before this one is full.'
+        : 'By your rule a second super before this one is full.',
     );
-  if (input.roomForSecond && !crowded)
-    doNext.push('Strong colony, strong flow: a second super now, before this one is full.');
   if (beforeFlowEnds === 'no')
     doNext.push('Not before the flow ends: take the finished frames, leave or crush the rest.');
   if (!doNext.length) doNext.push('Leave it, look again in a week.');
@@ -208,6 +209,30 @@ export function superForecast(input: {
     sentence: `${filledText(least, most)}, ${when}.${unreadText}`,
     doNext,
   };
+}
+
+/** Which frame goes where, by the household's school. */
+function frameMove(
+  moves: HouseRules['finishedCombFrames'],
+  done: number,
+  light: number,
+  purpose: 'cut-comb' | 'liquid',
+): string {
+  if (moves === 'outward') return `Frame ${done} outward, frame ${light} to the middle.`;
+  if (moves === 'middle') return `Frame ${done} to the middle, frame ${light} outward.`;
+  return purpose === 'liquid'
+    ? 'Else leave it: a liquid super evens itself out, its frames keep their places.'
+    : 'Else leave it: by your rule its frames keep their places.';
+}
+
+/** A super without room: another one, or crowding, by the household's school. */
+function crowdedText(extraSuper: HouseRules['extraSuper'], purpose: 'cut-comb' | 'liquid'): string {
+  if (extraSuper === 'super') return 'No room is left: add a super.';
+  if (extraSuper === 'crowd')
+    return 'No room is left: by your rule they stay crowded; look every week, crowding makes swarms.';
+  return purpose === 'cut-comb'
+    ? 'No room is left: crowding fills comb well and makes swarms; look every week, or add a super.'
+    : 'No room is left: add a super.';
 }
 
 function filledText(least: number, most: number): string {

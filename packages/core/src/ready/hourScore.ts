@@ -31,7 +31,7 @@ export interface HourQuestion {
   temper: 'calm' | 'nervous' | 'defensive' | null;
   /** False where the colony is gone: no foragers to wait for, no brood to chill. */
   alive: boolean;
-  rules: Pick<HouseRules, 'windLimitKmH' | 'heatIndexLimitC' | 'smoke'>;
+  rules: Pick<HouseRules, 'windLimitKmH' | 'heatIndexLimitC' | 'smoke' | 'preferredHour'>;
 }
 
 /** Coldest air in which a hive is opened, °C: a starting value, brood chills below it. */
@@ -39,6 +39,22 @@ const COLDEST_C = 14;
 /** Comb softens above about 35 °C (SCIENCE, comb's own warmth limit); in the sun it is there sooner. */
 const SOFT_C = 35;
 const GOOD = 65;
+/** What the household's own liking adds to an hour, and the air in which few bees fly, °C. Starting values. */
+const [LIKED_POINTS, FEW_FLY_C] = [10, 18];
+
+/** Why the household likes this hour by its school; null where it does not, or has no liking. */
+function likedHour(
+  preferred: HouseRules['preferredHour'],
+  hour: number,
+  weather: WeatherHour | null,
+): string | null {
+  if (preferred === 'morning' && hour >= 9 && hour < 12)
+    return 'Your rule: in the morning, after the foragers left.';
+  const cool = weather?.temperatureC ?? null;
+  if (preferred === 'cool-day' && cool !== null && cool <= FEW_FLY_C)
+    return 'Your rule: a cool day, when hardly a bee flies.';
+  return null;
+}
 
 /**
  * How fit one hour is to open this kind of hive this way, with every reason. Mornings after the foragers have
@@ -73,6 +89,8 @@ export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQu
   else if (hour < 9) add('foragers', -20, 'Foragers are still at home.');
   else if (hour >= 17) add('foragers', -25, 'Foragers come home: crowded, and little light left.');
   else add('foragers', -5, "Afternoon: foragers out, but the day's heat is in the comb.");
+  const liked = likedHour(rules.preferredHour, hour, weather);
+  if (liked) add('preferred', LIKED_POINTS, liked);
   if (forage === 'flow') add('forage', 5, 'A flow: bees are busy and rob little.');
   if (forage === null)
     add('forage', 0, 'Forage of this month is not noted: in a dearth choose the evening.');

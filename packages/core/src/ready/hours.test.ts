@@ -349,3 +349,23 @@ describe('cautions', () => {
     expect(harvestCautions(facts).map((c) => c.id)).not.toContain('repellent');
   });
 });
+
+describe('the hour that the house likes', () => {
+  const liked = (
+    preferredHour: (typeof DEFAULT_RULES)['preferredHour'],
+    hour: number,
+    temperatureC = 24,
+  ): boolean =>
+    why(hour, { temperatureC }, { rules: { ...DEFAULT_RULES, preferredHour } }).reasons.some(
+      (r) => r.rule === 'preferred' && r.points! > 0,
+    );
+  it.each([
+    ['morning', 10, 24, true],
+    ['morning', 14, 24, false],
+    ['cool-day', 14, 16, true],
+    ['cool-day', 14, 24, false],
+    ['none', 10, 16, false],
+  ] as const)('%s at %i o’clock and %i °C: %s', (school, hour, temperatureC, is) =>
+    expect(liked(school, hour, temperatureC)).toBe(is),
+  );
+});

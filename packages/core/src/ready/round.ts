@@ -1,5 +1,6 @@
 import { filledShare } from '../comb/contents.js';
 import { hiveKind } from '../hive/kinds.js';
+import type { HouseRules } from '../rules/houseRules.js';
 import type { BarView, BoxView, Hive } from '../records/views.js';
 import { addDays, daysBetween } from '../units/dates.js';
 import { allocateSpares, vehicleTrips } from './bring.js';
@@ -65,7 +66,11 @@ function filledADay(bars: readonly BarView[]): number | null {
  * What a hive in boxes wishes for on a day, by its looks. Takes the hive, its flow and the day,
  * YYYY-MM-DD. Null for a hive without boxes, without a colony, and for stingless bees.
  */
-export function boxWish(hive: Hive, flow: 'strong' | 'some' | 'none' | null): BoxWish | null {
+export function boxWish(
+  hive: Hive,
+  flow: 'strong' | 'some' | 'none' | null,
+  extraSuper: HouseRules['extraSuper'] = 'by-flow',
+): BoxWish | null {
   const stingless = hiveKind(hive.kind).bee === 'stingless';
   if (!hive.boxes.length || !hive.colony || hive.colony.endedOn || stingless) return null;
   const boxes = honeyBoxes(hive).map((box) => barsOf(hive, box));
@@ -87,7 +92,9 @@ export function boxWish(hive: Hive, flow: 'strong' | 'some' | 'none' | null): Bo
     filledShare: filled ?? (seen.length ? 0 : null),
     seenOn: withComb.flatMap(daysSeen).sort().at(-1) ?? null,
     aDay: last ? filledADay(last) : null,
-    suggested: seen.length ? Number(crowded && working.length > 0 && flow !== 'none') : null,
+    suggested: seen.length
+      ? Number(crowded && working.length > 0 && flow !== 'none' && extraSuper !== 'crowd')
+      : null,
     urgency: flow === 'strong' ? 2 : Number(flow === 'some'),
   };
 }

@@ -8,6 +8,7 @@ import {
   takesPots,
 } from '../choose/index.js';
 import { isStirred } from '../drain/index.js';
+import { hiveKind, type HiveKindName } from '../hive/kinds.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { drainHours, settleHours } from './bench.js';
 import { withoutTwice, type HarvestToPlan, type PlanTask } from './planTask.js';
@@ -17,6 +18,20 @@ import { withoutTwice, type HarvestToPlan, type PlanTask } from './planTask.js';
  * usual, mm.
  */
 const COMB_IN_THE_COLD = { packing: 'frame', widthMm: 400, heightMm: 200, depthMm: 40 } as const;
+
+/** What is done with wet gear, and with wet frames where the hive has some, by the household's schools. */
+function wetGearNote(kind: HiveKindName, rules: HouseRules): string {
+  const gear =
+    rules.wetGear === 'open'
+      ? 'In the open it calls robbers, and many places forbid it.'
+      : 'Robbing and disease start at wet gear.';
+  return hiveKind(kind).carrier === 'frame' ? `${gear} ${WET_FRAMES[rules.wetFrames]}` : gear;
+}
+const WET_FRAMES: Record<HouseRules['wetFrames'], string> = {
+  'at-once': 'Wet frames back into their own hive at once.',
+  later: 'Wet frames stay closed in, and go back at dusk.',
+  washed: 'Wet frames are washed and dried before they go back.',
+};
 
 /** The household's own pace beside what was planned by it; nothing where it is not known. */
 const paceText = ({ crushMinutesPerKg }: HarvestToPlan): string =>
@@ -448,10 +463,7 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
   step({
     id: 'wash',
     title: rules.wetGear === 'wash' ? 'Wash the gear' : 'Gear back to the bees',
-    note:
-      rules.wetGear === 'open'
-        ? 'In the open it calls robbers, and many places forbid it.'
-        : 'Robbing and disease start at wet gear.',
+    note: wetGearNote(h.hiveKind, rules),
     where: 'bench',
     ...hands(20),
   });

@@ -93,7 +93,7 @@ const benchRules = {
   framesAtOnce: z.int('Whole frames.').min(1, 'At least 1 frame.').max(12, 'At most 12 frames.'),
   vesselCover: z.enum(['always', 'dearth']),
   frameReset: z.enum(['running', 'near-end', 'after-hour']),
-  frameDone: z.enum(['droplet', 'hour', 'overnight']),
+  frameDone: z.enum(['droplet', 'hour', 'overnight', 'early']),
   trayAfter: z.enum(['in', 'out']),
   /** A frame comes back within so many weeks, whatever the forecast says. */
   frameMaxWeeks: z.int('Whole weeks.').min(1, 'At least 1 week.').max(26, 'At most 26 weeks.'),
@@ -171,6 +171,29 @@ const judgementRules = {
   stinglessPermit: z.string().trim().max(80, 'At most 80 letters.'),
 };
 
+/** What household schools do differently, each with an effect of its own beside the older rules. */
+const schoolRules = {
+  /** When honey is taken at all: comb by comb, once in spring, in the main flow, or from dead colonies only. */
+  harvestWhen: z.enum(['comb-by-comb', 'spring', 'flow', 'dead-outs']),
+  /** Where open cells lie in a comb that is cut: let pass on a piece, cut round, or kept well away from. */
+  halfPieces: z.enum(['trimmed', 'in', 'out']),
+  /** A full super gets company, or the bees are crowded: by how strong the flow is, always, or never. */
+  extraSuper: z.enum(['by-flow', 'super', 'crowd']),
+  /** What stands between brood and comb super. */
+  belowSuper: z.enum(['empty-super', 'excluder', 'neither']),
+  /** Where a finished frame goes while others are light, in comb supers and in supers to crush. */
+  finishedCombFrames: z.enum(['outward', 'middle', 'stay']),
+  finishedLiquidFrames: z.enum(['outward', 'middle', 'stay']),
+  /** Frames that honey was taken from, wet. */
+  wetFrames: z.enum(['at-once', 'later', 'washed']),
+  /** Crushed comb mashed once more: never, after some hours, after a day. */
+  remash: z.enum(['never', 'hours', 'days']),
+  /** The hour that is liked for opening, where the weather lets one choose. */
+  preferredHour: z.enum(['none', 'morning', 'cool-day']),
+  /** What lots are kept apart by unless somebody says otherwise. */
+  lotsBy: z.enum(['hive', 'box', 'comb', 'season', 'capped', 'mixed']),
+};
+
 /** What stands on labels, who may be sold to, and what a stranger sees behind the code. */
 const labelRules = {
   makerAddress: z.string().trim().max(120, 'At most 120 letters.'),
@@ -238,8 +261,8 @@ export const houseRulesSchema = z.strictObject({
     [z.literal(75), z.literal(80), z.literal(90), z.literal(100)],
     'Choose 75, 80, 90 or 100 %.',
   ),
-  /** Whether the comb as a whole meets the share, or its worse side must. */
-  ripeOf: z.enum(['comb', 'worst-side']),
+  /** Whether the comb as a whole meets the share, its worse side must, or the piece that is used alone. */
+  ripeOf: z.enum(['comb', 'worst-side', 'piece']),
   /** From this share on a comb that is not ripe is worth testing; null: it is left. */
   considerFromPercent: z.union([z.literal(60), z.literal(75)]).nullable(),
   /** Whether measured water may turn 'leave' into 'take' and back. */
@@ -323,6 +346,7 @@ export const houseRulesSchema = z.strictObject({
   ...labelRules,
   ...waxRules,
   ...judgementRules,
+  ...schoolRules,
   ...worthRules,
 });
 export type HouseRules = z.infer<typeof houseRulesSchema>;
@@ -439,6 +463,16 @@ export const DEFAULT_RULES: HouseRules = {
   potsWeeksBeforeWinter: 8,
   stinglessSpecies: '',
   stinglessPermit: '',
+  harvestWhen: 'comb-by-comb',
+  halfPieces: 'trimmed',
+  extraSuper: 'by-flow',
+  belowSuper: 'empty-super',
+  finishedCombFrames: 'outward',
+  finishedLiquidFrames: 'stay',
+  wetFrames: 'at-once',
+  remash: 'never',
+  preferredHour: 'none',
+  lotsBy: 'hive',
   givenPercent: 0,
   givenWorthPercent: 100,
   ownPercent: 0,
@@ -453,7 +487,11 @@ export const SCHOOLS = {
     90: 'Capped on nine tenths',
     100: 'Capped to the edge',
   },
-  ripeOf: { comb: 'The comb as a whole', 'worst-side': 'Its worse side too' },
+  ripeOf: {
+    comb: 'The comb as a whole',
+    'worst-side': 'Its worse side too',
+    piece: 'The piece that is used',
+  },
   crush: {
     mash: 'Mash to pulp: quick, cloudy',
     chop: 'Chop fine',
@@ -496,7 +534,12 @@ export const SCHOOLS = {
     'near-end': 'Near the end',
     'after-hour': 'After an hour',
   },
-  frameDone: { droplet: 'When it only drips', hour: 'After an hour', overnight: 'Overnight' },
+  frameDone: {
+    droplet: 'When it only drips',
+    hour: 'After an hour',
+    overnight: 'Overnight',
+    early: 'Closed early, the rest is theirs',
+  },
   trayAfter: { in: 'Tray stays in', out: 'Tray comes out' },
   warm: { gently: 'Gently, up to the limit', never: 'Never' },
 } as const;

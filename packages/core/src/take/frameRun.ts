@@ -156,6 +156,8 @@ const DONE_AFTER_MINUTES: Record<HouseRules['frameDone'], number> = {
   droplet: Infinity,
   hour: 60,
   overnight: 600,
+  // A starting value: most of the honey of a warm frame is out, what still runs is left to the bees.
+  early: 20,
 };
 
 /**

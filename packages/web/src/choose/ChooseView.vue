@@ -4,6 +4,7 @@ import {
   hiveKind,
   countedCombsText,
   estimateRangeText,
+  keepApartBy,
   planLots,
   seasonOf,
   siteDate,
@@ -270,7 +271,12 @@ const seasonStart = computed(() =>
     ? seasonOf(siteDate(hive.value, serverNow().toISOString()), hive.value.site.hemisphere).startsOn
     : '',
 );
-const lots = computed(() => planLots(chosen.value, draft.value.keep, seasonStart.value));
+/** What lots are kept apart by: what was said here, else the household's rule. */
+const keep = computed({
+  get: () => draft.value.keep ?? keepApartBy(rules.value?.lotsBy ?? 'hive'),
+  set: (value) => (draft.value.keep = value),
+});
+const lots = computed(() => planLots(chosen.value, keep.value, seasonStart.value));
 async function goOn(): Promise<void> {
   const visits = new Map<string, string>();
   const visitOf = (hiveId: string): string =>
@@ -523,7 +529,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     />
     <LotsDialog
       v-model:open="lotsOpen"
-      v-model="draft.keep"
+      v-model="keep"
       :chosen="chosen"
       :season-start="seasonStart"
     />

@@ -1,5 +1,4 @@
 import {
-  KEEP_BY_HIVE,
   choiceHive,
   judgeHiveAt,
   siteDate,
@@ -28,7 +27,8 @@ export interface ChooseDraft {
   countFreezer: boolean;
   flowKg: Record<string, number | null>;
   byBox: Record<string, boolean>;
-  keep: KeepApart;
+  /** What lots are kept apart by; null while nobody said otherwise than the household's rule. */
+  keep: KeepApart | null;
 }
 export const newChooseDraft = (): ChooseDraft => ({
   together: [],
@@ -42,7 +42,7 @@ export const newChooseDraft = (): ChooseDraft => ({
   countFreezer: true,
   flowKg: {},
   byBox: {},
-  keep: { ...KEEP_BY_HIVE },
+  keep: null,
 });
 
 /**

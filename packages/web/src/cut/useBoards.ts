@@ -11,6 +11,7 @@ import {
   unitWord,
   readShape,
   type BatchDetail,
+  type Board,
   type CombBox,
   type CombOutline,
   type CutBoard,
@@ -114,10 +115,19 @@ export function useBoards(
         : { A: none, B: none },
     };
   }
+  /** Comb that is half filled stays out altogether by its school: then every open patch counts. */
+  const leastCm2 = computed(() =>
+    rules.value?.halfPieces === 'out' ? 0 : (rules.value?.flawLeastCm2 ?? 1),
+  );
+  /** Half-filled pieces are let in by their school: open cells are no flaw then. */
+  const bySchool = (board: Board): Board =>
+    rules.value?.halfPieces === 'in'
+      ? { ...board, flaws: board.flaws.filter((f) => f.kind !== 'open') }
+      : board;
   /** What the comb's own reading says of it, as the board is first laid. */
   async function laid(comb: CombToCut): Promise<Record<string, unknown>> {
     const { outline, sides } = await seenOf(comb);
-    const board = boardOf({ outline, sides, leastCm2: rules.value?.flawLeastCm2 ?? 1 });
+    const board = bySchool(boardOf({ outline, sides, leastCm2: leastCm2.value }));
     return {
       id: newId(),
       batchId: detail.value!.batch.id,

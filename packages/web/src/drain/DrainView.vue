@@ -9,6 +9,7 @@ import {
   massText,
   isCutOpen,
   isStirred,
+  remashAt,
   nextStirAt,
   pressAdvice,
   pressTurns,
@@ -95,6 +96,14 @@ const lastStir = computed(
   () => drain.value?.events.filter((e) => e.kind === 'stir' || e.kind === 'mash').at(-1) ?? null,
 );
 const minutesTo = (iso: string): number => (Date.parse(iso) - now.value.getTime()) / 60_000;
+/** Mashing again says when the household's school would, and nothing where it never does. */
+const remashText = computed(() => {
+  const at = drain.value && rules.value ? remashAt(drain.value, rules.value) : null;
+  if (!at) return 'Mash again';
+  return at <= now.value.toISOString()
+    ? 'Mash again: due'
+    : `Mash again, from ${clockText(at, zone.value, now.value)}`;
+});
 const overflowAt = computed(() =>
   running.value && forecast.value?.overflowHours
     ? instant(forecast.value.overflowHours.earliest)
@@ -403,7 +412,7 @@ const closeFrom = computed(() => {
             /><Button
               v-if="isStirred(drain.method, rules)"
               outlined
-              label="Mash again"
+              :label="remashText"
               @click="event({ kind: 'mash' }, 'Mashed again, 5 minutes of your hands.')"
             /><Button
               v-if="main !== 'press'"

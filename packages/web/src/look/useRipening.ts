@@ -127,6 +127,7 @@ export function useRipening(
           today: date.value,
           setOn: superSince(hive.value!, box) ?? date.value,
           turnedOn: box.turnedOn,
+          schools: rules.value!,
           roomForSecond:
             state.value!.strength?.strength === 'strong' &&
             state.value!.flow?.flow === 'strong' &&

@@ -32,7 +32,7 @@ const onRound = computed((): RoundHive[] => {
   if (!house) return [];
   return (hives.data.value ?? []).flatMap((hive) => {
     const { flow } = stateAt(hive, now.value.toISOString(), house);
-    const wish = boxWish(hive, flow?.flow ?? null);
+    const wish = boxWish(hive, flow?.flow ?? null, house.extraSuper);
     if (!wish) return [];
     return [{ ...wish, need: draft.value.needs[hive.id] ?? wish.suggested ?? 0 }];
   });

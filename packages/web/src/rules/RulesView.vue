@@ -4,8 +4,8 @@ import {
   HIVE_KIND_NAMES,
   type HiveKindName,
   SCHOOLS,
+  flipsBetween,
   houseRulesSchema,
-  judgeHiveAt,
   type HouseRules,
   type RulesVersion,
 } from '@furrow/core';
@@ -28,11 +28,13 @@ import BenchRules from './BenchRules.vue';
 import JudgementRules from './JudgementRules.vue';
 import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
+import SchoolsPanel from './SchoolsPanel.vue';
 
 const ui = useUi();
 const route = useRoute();
 /** A page a stage; what is in view stands in the address. */
 const PLACES = [
+  { label: 'Schools', value: 'schools' },
   { label: 'Ripe or not', value: 'judge' },
   { label: 'Theirs', value: 'theirs' },
   { label: 'Hive and bench', value: 'bench' },
@@ -43,7 +45,7 @@ const PLACES = [
 ];
 const setQuery = useQueryHere();
 const place = computed({
-  get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'judge'),
+  get: () => (PLACES.some((p) => p.value === route.query.at) ? String(route.query.at) : 'schools'),
   set: (at) => setQuery({ at }),
 });
 const shows = (part: string): boolean => place.value === 'all' || place.value === part;
@@ -93,19 +95,13 @@ const issue = (field: string): string | null =>
 /** Combs whose verdict these rules would change now. */
 const flips = computed(() => {
   if (!parsed.value.success || !rules.data.value || !dirty.value) return [];
-  return (hives.data.value ?? []).flatMap((hive) => {
-    const judge = (r: HouseRules) => judgeHiveAt(hive, r, serverNow().toISOString());
-    const before = judge(rules.data.value!.rules);
-    const after = judge(parsed.value.data!);
-    return after.flatMap((j, i) =>
-      j.verdict.verdict !== before[i].verdict.verdict
-        ? [
-            `${hive.name} ${j.label}: ${words[before[i].verdict.verdict]} → ${words[j.verdict.verdict]}`,
-          ]
-        : [],
-    );
-  });
+  const now = serverNow().toISOString();
+  return flipsBetween(hives.data.value ?? [], rules.data.value.rules, parsed.value.data, now).map(
+    (f) => `${f.hiveName} ${f.label}: ${words[f.from]} → ${words[f.to]}`,
+  );
 });
+/** Combs named at most, the rest counted. */
+const SAID_FLIPS = 8;
 const words = { take: 'take', leave: 'leave', test: 'test first', 'not-read': 'not read' };
 async function save(): Promise<boolean> {
   const done = await go<RulesVersion>('/rules', draft.value, 'House rules written down.', {
@@ -162,6 +158,12 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       />
     </header>
     <form v-show="place !== 'kit'" class="form" @submit.prevent="save">
+      <SchoolsPanel
+        v-if="place === 'schools'"
+        v-model="draft"
+        :standing="rules.data.value!.rules"
+        :version="rules.data.value!.version"
+      />
       <div v-show="shows('judge')" class="part">
         <h2 class="furrow-heading">Ripe</h2>
         <div class="line">
@@ -465,7 +467,10 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         <LabelRules v-model="draft" :issue="issue" />
       </div>
       <div v-if="dirty" class="save">
-        <p v-if="flips.length"><b>This changes now:</b> {{ flips.join('; ') }}.</p>
+        <p v-if="flips.length">
+          <b>This changes now:</b> {{ flips.slice(0, SAID_FLIPS).join('; ')
+          }}{{ flips.length > SAID_FLIPS ? `; and ${flips.length - SAID_FLIPS} more` : '' }}.
+        </p>
         <p v-if="!parsed.success" class="rust">{{ parsed.error.issues[0].message }}</p>
         <Refusal :refusal="refusal" />
         <div class="acts row">
@@ -531,6 +536,16 @@ const options = (map: Record<string, string>): { label: string; value: string }[
   display: flex;
   flex-direction: column;
   gap: 8px;
+}
+@media (max-width: 700px) {
+  .places {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    max-width: 100%;
+  }
+  .places :deep(.p-togglebutton) {
+    flex: none;
+  }
 }
 @media (max-width: 1023px) {
   .rules.both {

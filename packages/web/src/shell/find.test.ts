@@ -55,6 +55,7 @@ describe('finding', () => {
     ['encosta', 'Hive /look/h1'],
     ['stir every', 'Rule /rules?at=all&find=Stir%20every'],
     ['every gram', 'Help /book'],
+    ['mashed once', 'Rule /rules?at=schools&ask=remash'],
   ])('%s leads to %s', (typed, to) => {
     expect(leads(typed)).toContain(to);
   });

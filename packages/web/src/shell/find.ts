@@ -1,5 +1,6 @@
 import {
   HIVE_KINDS,
+  SCHOOL_QUESTIONS,
   STAGES,
   placeLabel,
   unitWord,
@@ -142,6 +143,13 @@ export function everything(all: FindIn): Found[] {
       name,
       leads: 'to Rules',
       to: `/rules?at=all&find=${encodeURIComponent(name)}`,
+    })),
+    ...SCHOOL_QUESTIONS.map((q) => ({
+      id: `school ${q.rule}`,
+      what: 'Rule' as const,
+      name: `${q.asks} ${q.choices.map((c) => c.label).join(', ')}`,
+      leads: 'to the schools in Rules',
+      to: `/rules?at=schools&ask=${q.rule}`,
     })),
     ...HELP.map((page) => ({
       id: `help ${page.route}`,

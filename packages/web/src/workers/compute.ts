@@ -4,6 +4,7 @@ import {
   frameForecast,
   jarFill,
   planDay,
+  schoolFlips,
   vesselForecast,
   whatIfs,
   type DayInput,
@@ -18,6 +19,7 @@ const api = {
   vesselForecast,
   whatIfs,
   jarFill,
+  schoolFlips,
   /** The plan of all open harvests, or the sentence that says why there is none. */
   planDay: (input: DayInput): { day: DayPlan | null; says: string | null } => {
     try {

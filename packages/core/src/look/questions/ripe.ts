@@ -74,6 +74,7 @@ function byCaps(facts: CombFacts, water: KnownWater): Finding {
   const need = ripeNeedPercent(facts);
   const asked = rules.ripeOf === 'worst-side' ? shares.worst : shares.all;
   const where = rules.ripeOf === 'worst-side' ? ' on its worse side' : '';
+  const piece = usedPiece(facts);
   const enough = asked * 100 >= need - 1e-9;
   const rests = [
     ...(comb.seenOn ? [restsOn('look', comb.seenOn, date, rules.shelfDays.look)] : []),
@@ -110,6 +111,14 @@ function byCaps(facts: CombFacts, water: KnownWater): Finding {
       weight: 'decides',
       sentence: `${said}.${measureText(facts, water)}`,
     };
+  if (piece !== null)
+    return {
+      ...base,
+      answer: 'yes',
+      weight: 'decides',
+      rule: 'the piece that is used',
+      sentence: `${percentText(asked)} capped; the part that is sealed on both sides, ${percentText(piece)} of the comb, is ripe as the piece that is used: cut the open part apart.${measureText(facts, water)}`,
+    };
   const dryFinding = dry(facts, water, said);
   if (dryFinding) return { ...base, ...dryFinding };
   if (rules.considerFromPercent !== null && asked * 100 >= rules.considerFromPercent - 1e-9)
@@ -125,6 +134,22 @@ function byCaps(facts: CombFacts, water: KnownWater): Finding {
     ...unripe(facts),
     sentence: `${said}: ${need - percentDown(asked)} short.${apartText(facts)} ${again(facts)}`,
   };
+}
+
+/** A sealed part smaller than this share of the comb is not worth cutting apart. A starting value. */
+const LEAST_PIECE = 0.25;
+
+/**
+ * The part of a comb that is sealed on both sides, as a share of it, where the household judges the
+ * piece that is used; null where it judges the comb, a side was not seen, or the part is too small.
+ * A drain frame is never cut apart.
+ */
+function usedPiece(facts: CombFacts): number | null {
+  if (facts.rules.ripeOf !== 'piece' || drainsInPlace(facts)) return null;
+  const { A, B } = facts.comb.sides;
+  if (!A || !B) return null;
+  const part = Math.min(A.capped, B.capped);
+  return part >= LEAST_PIECE ? part : null;
 }
 
 /** An unripe comb is left; of a dead colony nothing ripens any more, so it is sorted instead. */

@@ -15,6 +15,8 @@ export function season(facts: CombFacts): Finding {
     const against = potsSeason(facts);
     if (against) return against;
   }
+  const outside = outsideHarvest(facts);
+  if (outside) return outside;
   const base = {
     question: 'season' as const,
     rule: 'first season',
@@ -46,6 +48,49 @@ export function season(facts: CombFacts): Finding {
     weight: 'decides',
     sentence: 'A colony in its first season keeps what it has; your rules say so.',
   };
+}
+
+/** First and last month of spring, by hemisphere. */
+const SPRING = { north: ['03', '05'], south: ['09', '11'] } as const;
+
+/** When the next spring begins, or today's has begun, YYYY-MM-DD. */
+export function springFrom(date: string, hemisphere: CombFacts['hemisphere']): string {
+  const [first, last] = SPRING[hemisphere];
+  const year = Number(date.slice(0, 4));
+  return date.slice(5, 7) > last ? `${year + 1}-${first}-01` : `${year}-${first}-01`;
+}
+
+/**
+ * Whether the household harvests now at all, by its own school: once in spring, in the main flow, or
+ * from dead colonies only. Null where nothing stands against it. Stingless bees have their own year.
+ */
+function outsideHarvest(facts: CombFacts): Finding | null {
+  const { colony, rules, date, hemisphere } = facts;
+  if (colony.dead || isStingless(facts)) return null;
+  const no = (rule: string, sentence: string, rests: Finding['restsOn'] = []): Finding => ({
+    question: 'season',
+    answer: 'no',
+    weight: 'decides',
+    rule,
+    restsOn: rests,
+    sentence,
+  });
+  if (rules.harvestWhen === 'dead-outs')
+    return no('dead colonies only', 'By your rule honey is taken from dead colonies only.');
+  if (rules.harvestWhen === 'spring') {
+    const from = springFrom(date, hemisphere);
+    return from > date
+      ? no(
+          'once in spring',
+          `By your rule once in spring, after the winter: from ${dateWords(from)}.`,
+        )
+      : null;
+  }
+  if (rules.harvestWhen === 'flow' && colony.flow?.flow === 'none')
+    return no('in the main flow', 'By your rule in the main flow; a dearth was noted.', [
+      restsOn('flow', colony.flow.on, date, rules.shelfDays.flow),
+    ]);
+  return null;
 }
 
 function potsSeason(facts: CombFacts): Finding | null {

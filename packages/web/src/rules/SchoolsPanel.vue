@@ -1,0 +1,228 @@
+<script setup lang="ts">
+import {
+  DEFAULT_RULES,
+  SCHOOL_QUESTIONS,
+  SCHOOL_STAGES,
+  VERDICT_WORDS,
+  counted,
+  type Flip,
+  type HouseRules,
+  type SchoolFlips,
+  type SchoolQuestion,
+  type SchoolStage,
+} from '@furrow/core';
+import { proxy } from 'comlink';
+import SelectButton from 'primevue/selectbutton';
+import { computed, onMounted, ref, shallowRef, toRaw, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import VerdictMark from '../drawing/VerdictMark.vue';
+import { serverNow } from '../server/client.js';
+import { useHives } from '../server/queries.js';
+import { compute } from '../workers/client.js';
+
+/** Where practitioners disagree: each question with its schools, whom each suits, and the combs it would turn now. */
+const props = defineProps<{
+  /** The rules as they stand, and whether the household ever wrote any down. */
+  standing: HouseRules;
+  version: number;
+}>();
+const draft = defineModel<HouseRules>({ required: true });
+const STAGE_NAMES: Record<SchoolStage, string> = {
+  look: 'Look',
+  choose: 'Choose',
+  ready: 'Ready',
+  take: 'Take',
+  drain: 'Drain',
+  cut: 'Cut',
+  jar: 'Jar',
+};
+const route = useRoute();
+/** The question that was looked for by its words, if one was. */
+const askedFor = SCHOOL_QUESTIONS.find((q) => q.rule === route.query.ask);
+const stage = ref<SchoolStage>(askedFor?.stage ?? 'look');
+const panel = ref<HTMLElement | null>(null);
+onMounted(() => {
+  const found = panel.value?.querySelector<HTMLInputElement>(
+    `input[name='${askedFor?.rule ?? ''}']:checked`,
+  );
+  found?.scrollIntoView({ block: 'center' });
+  found?.focus({ preventScroll: true });
+});
+const questions = computed(() => SCHOOL_QUESTIONS.filter((q) => q.stage === stage.value));
+const hives = useHives();
+const flips = shallowRef<SchoolFlips>({});
+const share = ref<number | null>(null);
+let turn = 0;
+watch(
+  [hives.data, () => JSON.stringify(draft.value)],
+  async ([found]) => {
+    if (!found?.length) return;
+    const mine = ++turn;
+    share.value = 0;
+    const done = await compute()
+      .schoolFlips(
+        structuredClone(toRaw(found)),
+        JSON.parse(JSON.stringify(draft.value)) as HouseRules,
+        serverNow().toISOString(),
+        proxy((s: number) => {
+          if (mine === turn) share.value = s;
+        }),
+      )
+      .catch(() => ({}));
+    if (mine !== turn) return;
+    flips.value = done;
+    share.value = null;
+  },
+  { immediate: true },
+);
+const flipsOf = (q: SchoolQuestion, i: number): Flip[] => flips.value[q.rule]?.[i] ?? [];
+/** Combs drawn at most, the rest counted. */
+const DRAWN = 12;
+/** The first of them, hive by hive. */
+function drawnOf(q: SchoolQuestion, i: number): { hiveName: string; flips: Flip[] }[] {
+  const drawn = flipsOf(q, i).slice(0, DRAWN);
+  return [...new Set(drawn.map((f) => f.hiveName))].map((hiveName) => ({
+    hiveName,
+    flips: drawn.filter((f) => f.hiveName === hiveName),
+  }));
+}
+const flipText = (f: Flip): string =>
+  `${f.hiveName} ${f.label}: ${VERDICT_WORDS[f.from].toLowerCase()}, would be ${VERDICT_WORDS[f.to].toLowerCase()}`;
+/** What nobody changed yet is where Furrow begins, not what the household said. */
+const isStart = (q: SchoolQuestion): boolean =>
+  props.version <= 1 && props.standing[q.rule] === DEFAULT_RULES[q.rule];
+const choose = (q: SchoolQuestion, value: unknown): void => {
+  draft.value = { ...draft.value, [q.rule]: value };
+};
+</script>
+
+<template>
+  <div ref="panel" class="schools">
+    <SelectButton
+      v-model="stage"
+      class="stages"
+      :options="SCHOOL_STAGES.map((value) => ({ value, label: STAGE_NAMES[value] }))"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      aria-label="Questions of which stage"
+    />
+    <p v-if="share !== null" class="sub" aria-busy="true">
+      Holding each school against your combs … {{ Math.round(share * 100) }} %
+    </p>
+    <fieldset v-for="q in questions" :key="q.rule">
+      <legend>
+        <b class="display">{{ q.asks }}</b>
+        <span v-if="isStart(q)" class="sub">as Furrow begins; not said by you yet</span>
+      </legend>
+      <label v-for="(c, i) in q.choices" :key="String(c.value)">
+        <input
+          type="radio"
+          :name="q.rule"
+          :checked="draft[q.rule] === c.value"
+          @change="choose(q, c.value)"
+        />
+        <span class="words"
+          ><b>{{ c.label }}</b> <span class="sub">{{ c.suits }}</span></span
+        >
+        <span v-if="flipsOf(q, i).length" class="flips">
+          <span class="sub">turns {{ counted(flipsOf(q, i).length, 'comb') }} now</span>
+          <span v-for="g in drawnOf(q, i)" :key="g.hiveName" class="hive">
+            <b>{{ g.hiveName }}</b>
+            <svg
+              v-for="f in g.flips"
+              :key="f.label"
+              width="46"
+              height="34"
+              role="img"
+              :aria-label="flipText(f)"
+            >
+              <title>{{ flipText(f) }}</title>
+              <VerdictMark :verdict="f.from" :x="9" :y="9" />
+              <path d="M18 9h8m-3-3 3 3-3 3" fill="none" stroke="var(--ink)" stroke-width="1.5" />
+              <VerdictMark :verdict="f.to" :x="36" :y="9" />
+              <text x="23" y="31" font-size="13" text-anchor="middle">{{ f.label }}</text>
+            </svg>
+          </span>
+          <span v-if="flipsOf(q, i).length > DRAWN" class="sub"
+            >and {{ flipsOf(q, i).length - DRAWN }} more</span
+          >
+        </span>
+      </label>
+    </fieldset>
+    <p class="sub">
+      Measures, limits and prices stand on the other pages. No school makes honey safe or legal: ask
+      your food authority where that matters.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.schools {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+}
+fieldset {
+  border: 0;
+  border-top: 1.5px solid var(--ink);
+  padding: 0;
+  margin: 0;
+  min-width: 0;
+}
+legend {
+  padding: 6px 12px 6px 0;
+  font-size: 20px;
+}
+legend .sub {
+  font-size: 15px;
+}
+label {
+  display: grid;
+  grid-template-columns: 28px minmax(260px, 1fr) minmax(0, 1.2fr);
+  gap: 4px 12px;
+  align-items: center;
+  min-height: 48px;
+  border-bottom: var(--line);
+  cursor: pointer;
+}
+input {
+  width: 24px;
+  height: 24px;
+  accent-color: var(--field);
+}
+.words {
+  line-height: 21px;
+}
+.flips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: center;
+}
+.hive {
+  display: inline-flex;
+  flex-wrap: wrap;
+  gap: 2px 4px;
+  align-items: center;
+}
+text {
+  fill: var(--ink);
+}
+@media (max-width: 800px) {
+  .stages {
+    overflow-x: auto;
+    max-width: 100%;
+  }
+  .stages :deep(.p-togglebutton) {
+    flex: none;
+  }
+  label {
+    grid-template-columns: 28px minmax(0, 1fr);
+    min-height: 64px;
+  }
+  .flips {
+    grid-column: 2;
+  }
+}
+</style>
