@@ -4,6 +4,8 @@ import {
   type HiveKindName,
   WAY_WORDS,
   massText,
+  GRAMS_PER_POUND,
+  smallMassRangeText,
   smallMassText,
   type ChooseAnswer,
   type ChoiceSet,
@@ -37,6 +39,12 @@ const same = (a: Record<string, Way>, b: Record<string, Way>): boolean =>
 const impossible = computed(
   () =>
     props.answer !== null && props.answer.sets.length === 0 && props.answer.relaxations.length > 0,
+);
+/** Honey and comb of a set are said in the unit chosen. */
+const unit = computed(() =>
+  props.rules.units === 'metric'
+    ? { word: 'kg', kg: 1 }
+    : { word: 'lb', kg: GRAMS_PER_POUND / 1000 },
 );
 const staysHere = (set: ChoiceSet): number =>
   set.hives.find((h) => h.hiveId === props.hiveId)?.staysLowKg ?? 0;
@@ -90,9 +98,9 @@ function waysText(set: ChoiceSet): string {
 const top = (pick: (s: ChoiceSet) => Range): number =>
   Math.max(1, ...rows.value.map((r) => pick(r.set).high));
 const all = (s: ChoiceSet): Range => ({
-  low: s.honeyKg.low + s.combKg.low,
-  mid: s.honeyKg.mid + s.combKg.mid,
-  high: s.honeyKg.high + s.combKg.high,
+  low: (s.honeyKg.low + s.combKg.low) / unit.value.kg,
+  mid: (s.honeyKg.mid + s.combKg.mid) / unit.value.kg,
+  high: (s.honeyKg.high + s.combKg.high) / unit.value.kg,
 });
 /** Under one kilogram in all, hundredths: tenths would read 0.0. */
 const honeyDigits = computed(() => (rows.value.some((r) => all(r.set).high >= 1) ? 1 : 2));
@@ -129,7 +137,7 @@ const proofText = computed(() => {
         <thead>
           <tr>
             <th>Set</th>
-            <th>Honey, kg</th>
+            <th>Honey, {{ unit.word }}</th>
             <th>Pieces and jars</th>
             <th>Clean wax</th>
             <th>Your hours</th>
@@ -159,7 +167,7 @@ const proofText = computed(() => {
                 ></label
               >
             </td>
-            <td>
+            <td data-head="Honey">
               <b>{{ all(row.set).mid.toFixed(honeyDigits) }}</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(all(row.set), honeyDigits) }}</span><RangeBar
                 :range="all(row.set)"
@@ -167,7 +175,7 @@ const proofText = computed(() => {
                 :width="110"
               />
             </td>
-            <td>
+            <td data-head="Pieces and jars">
               <span v-if="row.set.pieces.high" class="nowrap"
                 ><b>{{ row.set.pieces.mid }}</b> pieces
                 <span class="sub">{{ span(row.set.pieces, 0) }}</span><br /></span
@@ -179,15 +187,13 @@ const proofText = computed(() => {
                 <span class="sub">{{ span(row.set.jars, 0) }}</span></span
               ><RouterLink v-else to="/rules?at=kit">no jars in the kit</RouterLink>
             </td>
-            <td>
+            <td data-head="Clean wax">
               <b>{{ smallMassText(row.set.cleanWaxG.mid, rules.units) }}</b><br /><span
                 class="sub nowrap"
-                >{{ Math.round(row.set.cleanWaxG.low / 10) * 10 }}–{{
-                  Math.round(row.set.cleanWaxG.high / 10) * 10
-                }}</span
+                >{{ smallMassRangeText(row.set.cleanWaxG, rules.units) }}</span
               >
             </td>
-            <td>
+            <td data-head="Your hours">
               <b>{{ row.set.handsOnHours.mid.toFixed(1) }} h</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(row.set.handsOnHours, 1) }}</span><RangeBar
                 :range="row.set.handsOnHours"
@@ -195,13 +201,13 @@ const proofText = computed(() => {
                 :width="90"
               />
             </td>
-            <td class="nowrap">
+            <td class="nowrap" data-head="Ready after">
               <span class="sub">about</span> <b>{{ span(row.set.elapsedHours, 0) }} h</b><br /><span
                 class="sub"
                 >at {{ rules.kitchenTemperatureC }} °C</span
               >
             </td>
-            <td>
+            <td data-head="Worth">
               <b>{{ row.set.worth.mid.toFixed(0) }}</b>{{ ' ' }}
               <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar
                 :range="row.set.worth"
@@ -209,7 +215,7 @@ const proofText = computed(() => {
                 :width="90"
               />
             </td>
-            <td class="nowrap">
+            <td class="nowrap" data-head="Stays here">
               <b>{{ massText(staysHere(row.set), rules.units) }}</b><br /><span class="sub"
                 >counted low</span
               >
@@ -312,5 +318,51 @@ tr.on td:first-child {
 .binds {
   margin: 2px 0;
   padding-left: 20px;
+}
+/* On a phone a set is a card: its name, then each figure under its word. */
+@media (max-width: 700px) {
+  table,
+  tbody {
+    display: block;
+  }
+  thead {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  tbody tr {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 2px 12px;
+    padding: 6px 8px;
+    border-bottom: var(--line);
+  }
+  tbody tr.on {
+    background: var(--field-wash);
+    box-shadow: inset 5px 0 0 var(--field);
+  }
+  tbody td {
+    display: block;
+    border: 0;
+    padding: 2px 0;
+  }
+  tbody td:first-child,
+  tbody td[colspan] {
+    grid-column: 1 / -1;
+  }
+  tr.on td:first-child {
+    box-shadow: none;
+  }
+  td[data-head]::before {
+    content: attr(data-head);
+    display: block;
+    font-size: 14px;
+    color: var(--ink-2);
+  }
+  .set {
+    min-height: 64px;
+  }
 }
 </style>

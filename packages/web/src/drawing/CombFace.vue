@@ -27,6 +27,8 @@ const props = defineProps<{
   overlay?: StoredFace | null;
   before?: number | null;
   beforeText?: string;
+  /** Comb without a top bar is built round crossbars and onto the walls. */
+  hung?: 'bar' | 'crossbars';
 }>();
 const emit = defineEmits<{ change: [shares: Shares] }>();
 
@@ -38,6 +40,8 @@ const words: Record<Content, string> = {
   empty: 'Empty',
 };
 const barHeight = 26;
+/** Where crossbars pass through a comb, shares of its width; half way down. */
+const CROSSBARS = [0.28, 0.72];
 const width = computed(() => props.outline.topWidthMm * props.s + 64);
 const height = computed(() => props.outline.depthMm * props.s + barHeight + 26);
 const middle = computed(() => width.value / 2);
@@ -131,21 +135,29 @@ function key(event: KeyboardEvent, i: number, share: number): void {
     @pointerup="dragging = null"
     @pointercancel="dragging = null"
   >
-    <rect
-      x="4"
-      y="1"
-      :width="width - 8"
-      :height="barHeight - 2"
-      fill="url(#p-wood)"
+    <template v-if="hung !== 'crossbars'">
+      <rect
+        x="4"
+        y="1"
+        :width="width - 8"
+        :height="barHeight - 2"
+        fill="url(#p-wood)"
+        stroke="var(--ink)"
+        stroke-width="1.5"
+      />
+      <rect
+        x="14"
+        y="3.5"
+        :width="title.length * 8.1 + 12"
+        :height="barHeight - 7"
+        fill="var(--wood)"
+      />
+    </template>
+    <path
+      v-else
+      :d="`M24 ${barHeight}V${height - 26}M${width - 24} ${barHeight}V${height - 26}`"
       stroke="var(--ink)"
-      stroke-width="1.5"
-    />
-    <rect
-      x="14"
-      y="3.5"
-      :width="title.length * 8.1 + 12"
-      :height="barHeight - 7"
-      fill="var(--wood)"
+      stroke-width="4"
     />
     <text x="20" y="18.5" font-size="15" font-weight="700">{{ title }}</text>
     <g v-for="p in paths" :key="`${p.content}${p.tone}`">
@@ -199,6 +211,18 @@ function key(event: KeyboardEvent, i: number, share: number): void {
         stroke="var(--ink)"
         stroke-width="2"
         stroke-dasharray="7 5"
+      />
+    </template>
+    <template v-if="hung === 'crossbars'">
+      <circle
+        v-for="at in CROSSBARS"
+        :key="at"
+        :cx="middle + (at - 0.5) * outline.topWidthMm * s"
+        :cy="barHeight + (outline.depthMm * s) / 2"
+        r="9"
+        fill="url(#p-wood)"
+        stroke="var(--ink)"
+        stroke-width="1.5"
       />
     </template>
     <template v-if="edit && shares && !painted">

@@ -264,6 +264,7 @@ const sideWord = computed(() =>
         :overlay="overlay"
         :s="s"
         :seed="seed"
+        :hung="hive.kind === 'pile-box' ? 'crossbars' : 'bar'"
         :title="`${placeName}, side ${side}${sideWord}`"
         edit
         :before="overlay ? null : earlierShare"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { massText } from '@furrow/core';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import BringList from './BringList.vue';
@@ -6,7 +7,7 @@ import { useReady } from './useReady.js';
 import { useTicks } from './useTicks.js';
 
 /** The list alone, large, for the phone while loading the car. */
-const { plans, details, day, loading, error, retry } = useReady();
+const { plans, details, day, rules, loading, error, retry } = useReady();
 const { ticks, tick, refusal } = useTicks(plans.data);
 </script>
 
@@ -28,7 +29,8 @@ const { ticks, tick, refusal } = useTicks(plans.data);
     <Refusal :refusal="refusal" />
     <p v-if="day?.trips" class="sub">
       <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the vehicle:
-      about {{ day.trips.volumeL.toFixed(0) }} L and {{ day.trips.weightKg.toFixed(0) }} kg.
+      about {{ day.trips.volumeL.toFixed(0) }} L and
+      {{ massText(day.trips.weightKg, rules?.units, 0) }}.
     </p>
     <BringList v-if="day" :lines="day.bring" :ticks="ticks" large @tick="tick" />
     <p v-else class="sub" aria-busy="true">Counting …</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  massText,
   WAY_WORDS,
   forageAt,
   placeOfSite,
@@ -317,7 +318,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       <p v-if="day?.trips" class="sub">
         <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the
         vehicle: about {{ day.trips.volumeL.toFixed(0) }} L and
-        {{ day.trips.weightKg.toFixed(0) }} kg with everything loaded.
+        {{ massText(day.trips.weightKg, rules.units, 0) }} with everything loaded.
       </p>
       <Refusal :refusal="tickRefusal" />
       <BringList v-if="day" :lines="day.bring" :ticks="ticks" @tick="tick" />
