@@ -40,6 +40,14 @@ export interface Written {
   hanging: readonly { combId: string; hiveId: string; hiveName: string; slot: number }[];
   /** Combs that lie on a cutting board that is not cleared. */
   onBoard: readonly { combId: string; batchId: string; hiveName: string }[];
+  /** Looks with a photo of each side, by the picture itself. */
+  photographed: readonly {
+    lookId: string;
+    combId: string;
+    date: string;
+    pictureA: string;
+    pictureB: string;
+  }[];
 }
 export interface Contradiction {
   id: string;
@@ -50,7 +58,8 @@ export interface Contradiction {
     | 'hive-named-twice'
     | 'board-in-and-out'
     | 'queen-in-closed-hive'
-    | 'years-counted-twice';
+    | 'years-counted-twice'
+    | 'side-named-twice';
   sentence: string;
   hiveId: string | null;
   batchId: string | null;
@@ -68,7 +77,7 @@ const GONE = new Set(['taken', 'broke', 'fell']);
  * What cannot all be true, each as a question a person answers: a harvest dated before its combs were first looked at,
  * a look at a comb that was taken before, a comb taken twice or taken and still hanging, one name for two hives, combs
  * behind the follower board, comb on the cutting board that hangs in its hive, a queen seen on a round in a hive that
- * was not opened, a harvest from before the colony moved in. Ids are stable: an answer holds.
+ * was not opened, a harvest from before the colony moved in, one photo for both sides of a comb. Ids are stable: an answer holds.
  */
 export function contradictions(w: Written): Contradiction[] {
   const found: Contradiction[] = [];
@@ -153,6 +162,7 @@ export function contradictions(w: Written): Contradiction[] {
       });
   }
   found.push(...w.hives.flatMap((h) => queenInClosedHive(h, w.hives)));
+  found.push(...sidesNamedTwice(w));
   found.push(...w.hives.flatMap((h) => yearsCountedTwice(h, w.batches)));
   for (const c of w.onBoard) {
     const there = w.hanging.find((h) => h.combId === c.combId);
@@ -186,6 +196,23 @@ function queenInClosedHive(hive: WrittenHive, hives: readonly WrittenHive[]): Co
         `was looked at that day, while others at ${hive.siteName} were. Was this hive opened?`,
       ].join(' '),
     }));
+}
+
+/** One picture that stands for both sides of a comb: one of the two was not seen. */
+function sidesNamedTwice(w: Pick<Written, 'photographed' | 'hanging'>): Contradiction[] {
+  return w.photographed
+    .filter((look) => look.pictureA === look.pictureB)
+    .map((look) => {
+      const there = w.hanging.find((h) => h.combId === look.combId) ?? null;
+      const comb = there ? `comb ${placeLabel(there.slot)} of ${there.hiveName}` : 'a comb';
+      return {
+        id: `side-${look.lookId}`,
+        code: 'side-named-twice' as const,
+        hiveId: there?.hiveId ?? null,
+        batchId: null,
+        sentence: `One photo stands for side A and for side B of ${comb}, on ${dateWords(look.date)}. Which side is it?`,
+      };
+    });
 }
 
 /** Two counts of a colony's years: since when it lives there, and a harvest from before. */

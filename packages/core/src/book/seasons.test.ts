@@ -119,6 +119,7 @@ describe('what cannot all be true', () => {
     takes: [{ batchId: 'b', combId: 'c', outcome: 'taken', date: '2026-03-14', inPlace: false }],
     hanging: [],
     onBoard: [],
+    photographed: [],
     ...more,
   });
   it('is nothing where all fits', () => expect(contradictions(written())).toEqual([]));
@@ -172,6 +173,17 @@ describe('what cannot all be true', () => {
         onBoard: [{ combId: 'd', batchId: 'b', hiveName: 'Ipê' }],
       },
       /lies on the cutting board and hangs in the hive/,
+    ],
+    [
+      'side-named-twice',
+      {
+        hanging: [{ combId: 'd', hiveId: 'h', hiveName: 'Ipê', slot: 9 }],
+        photographed: [
+          { lookId: 'l', combId: 'd', date: '2026-03-10', pictureA: 'x', pictureB: 'x' },
+          { lookId: 'm', combId: 'd', date: '2026-03-12', pictureA: 'x', pictureB: 'y' },
+        ],
+      },
+      /One photo stands for side A and for side B of comb 9 of Ipê, on 10 Mar 2026/,
     ],
   ])('is asked: %s', (code, more, sentence) => {
     const found = contradictions(written(more as Partial<Written>));

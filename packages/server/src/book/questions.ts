@@ -8,6 +8,7 @@ import {
   type Site,
   type Take,
   type TopBarGeometry,
+  type Written,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/writes.js';
@@ -73,9 +74,25 @@ export async function openQuestions(db: Knex): Promise<Contradiction[]> {
       };
     }),
     hanging,
+    photographed: await photographed(db),
     onBoard: boards.map((b) => ({ ...b, hiveName: batchOf.get(b.batchId)?.hiveName ?? '' })),
   });
   return found.filter((q) => !answered.has(q.id));
+}
+
+/** Looks that have a photo of either side, with what tells the pictures apart. */
+async function photographed(db: Knex): Promise<Written['photographed']> {
+  return (await db('looks')
+    .join('photos as a', 'a.id', 'looks.photoA')
+    .join('photos as b', 'b.id', 'looks.photoB')
+    .where({ 'looks.removedAt': null })
+    .select(
+      'looks.id as lookId',
+      'looks.combId as combId',
+      'looks.date as date',
+      'a.sha256 as pictureA',
+      'b.sha256 as pictureB',
+    )) as Written['photographed'];
 }
 
 /** Since when a hive's colony lives there and when its queen was seen, as far as somebody said so. */

@@ -12,6 +12,7 @@ import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import FaintDrawing from '../parts/FaintDrawing.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
@@ -146,6 +147,7 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
         aria-label="Where in the book"
       />
     </header>
+    <FaintDrawing of="book" />
     <p>
       With the first comb taken it begins: every gram is somewhere, from comb to jar, wax and what
       was lost.

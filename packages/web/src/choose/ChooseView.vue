@@ -17,6 +17,7 @@ import {
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import FaintDrawing from '../parts/FaintDrawing.vue';
 import WayMark from '../drawing/WayMark.vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
@@ -355,6 +356,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <div v-else-if="!hive || !rules || !judged.length" class="stage wide">
     <header><h1>Nothing to choose from yet.</h1></header>
+    <FaintDrawing of="lifted" />
     <p>Look at the combs first: what each holds decides what may leave.</p>
     <div class="acts row">
       <RouterLink class="p-button p-component" to="/look">Go to Look</RouterLink>

@@ -18,6 +18,7 @@ import {
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import FaintDrawing from '../parts/FaintDrawing.vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
@@ -402,6 +403,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <div v-else-if="!hive || !rules || !kind || !state" class="stage wide">
     <header><h1>No hive yet.</h1></header>
+    <FaintDrawing of="hive" />
     <p>Make your first hive: it is drawn as it stands, and its combs hang in it to be looked at.</p>
     <div class="acts row">
       <RouterLink class="p-button p-component" to="/hives/new">Make a hive</RouterLink>

@@ -68,4 +68,7 @@ const nameOf = (b: Batch): string => [b.hiveName, b.lotName].filter(Boolean).joi
   opacity: 0.4;
   margin: 8px 0;
 }
+.faint :deep(.faint) {
+  opacity: 1;
+}
 </style>

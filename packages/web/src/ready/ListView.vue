@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { massText } from '@furrow/core';
+import FaintDrawing from '../parts/FaintDrawing.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import BringList from './BringList.vue';
@@ -15,6 +16,7 @@ const { ticks, tick, refusal } = useTicks(plans.data);
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <div v-else-if="!details.length" class="stage wide">
     <header><h1>Nothing to bring.</h1></header>
+    <FaintDrawing of="list" />
     <p>When combs are chosen, what they need stands here.</p>
     <div class="acts row">
       <RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink>

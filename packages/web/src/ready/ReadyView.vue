@@ -17,6 +17,7 @@ import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import FaintDrawing from '../parts/FaintDrawing.vue';
 import NumberField from '../parts/NumberField.vue';
 import AgainstNow from '../parts/AgainstNow.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -194,6 +195,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <div v-else-if="!detail || !plan || !rules" class="stage wide">
     <header><h1>No harvest to get ready for.</h1></header>
+    <FaintDrawing of="day" />
     <p>
       Lift the combs you want in Choose; what to bring and when to begin is worked out from them.
     </p>

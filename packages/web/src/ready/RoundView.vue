@@ -10,6 +10,7 @@ import {
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
+import FaintDrawing from '../parts/FaintDrawing.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useGear, useHives, useRules } from '../server/queries.js';
 import { useDraft } from '../shell/draft.js';
@@ -81,6 +82,7 @@ const seenText = (h: RoundHive): string => {
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="hives.refetch()" />
   <div v-else-if="!onRound.length" class="stage wide">
     <header><h1>No hive in boxes yet.</h1></header>
+    <FaintDrawing of="boxes" />
     <p>
       Which hive wants a super or a box, what to load and when to come back stand here, once a hive
       of boxes is in Look.

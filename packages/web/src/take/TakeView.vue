@@ -23,6 +23,7 @@ import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
+import FaintDrawing from '../parts/FaintDrawing.vue';
 import AgainstNow from '../parts/AgainstNow.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -257,7 +258,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     text="Choose combs and plan the day; then the steps stand here, one at a time."
     stage="take"
     :begin="{ to: '/choose', label: 'Go to Choose' }"
-  />
+    ><FaintDrawing of="steps"
+  /></NothingWaits>
   <div v-else class="stage take bench" :class="{ wide: step.kind === 'frames' && !isDone }">
     <header>
       <h1>Take, {{ detail.batch.hiveName }}</h1>
