@@ -4,8 +4,8 @@ import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
 import { holdViews } from './book/holds.js';
 import { householdRuns } from './drain/runs.js';
-import { timetableCalendar } from './files/calendar.js';
 import { practiceWeather } from './instruments/weather.js';
+import { calendarReads } from './ready/calendars.js';
 import { openPlans, plannedDay, siteWeather } from './ready/plans.js';
 import { sheetPdf } from './files/sheet.js';
 import { refused } from './problem.js';
@@ -171,23 +171,7 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
     '/plans',
     async (_request, response) => void response.json(await openPlans(db, clock.now())),
   );
-  router.get('/plans/timetable.ics', async (request, response) => {
-    const { day } = await plannedDay(db, weather, clock.now());
-    const only = text(request, 'harvest');
-    const steps = day.steps.filter((step) => !only || step.harvestId === only);
-    if (!steps.length) throw refused('This harvest has no day planned yet.');
-    const names = [...new Set(steps.map((step) => step.harvestName))].join(', ');
-    response
-      .type('text/calendar')
-      .attachment(`furrow-${steps[0].startsAt.slice(0, 10)}.ics`)
-      .send(
-        timetableCalendar(`Harvest ${names}`, steps, {
-          cautions: new Map(day.harvests.map((h) => [h.id, h.cautions])),
-          sites: new Map(day.harvests.map((h) => [h.id, h.detail.batch.siteName])),
-          now: clock.now(),
-        }),
-      );
-  });
+  router.use(calendarReads(db, clock, weather));
   router.get('/plans/sheet.pdf', async (_request, response) => {
     const { day } = await plannedDay(db, weather, clock.now());
     if (!day.steps.length) throw refused('No day is planned yet.');

@@ -212,6 +212,15 @@ describe('the timetable', () => {
       'Not enough hands: Ipê, take 3 combs, close the hive.',
     );
   });
+  it('nothing is planned into the past: what was for the evening before waits for the morning', () => {
+    const start = plan({ startLocal: '2026-03-15T09:30' });
+    const evening = of(run([start]), 'sanitise');
+    expect(ms(evening)).toBeLessThan(Date.parse('2026-03-14T22:00:00-03:00'));
+    const now = '2026-03-14T22:30:00-03:00';
+    const steps = run([start], rules, plenty, now);
+    for (const s of steps) expect(ms(s), s.id).toBeGreaterThanOrEqual(Date.parse(now));
+    expect(ms(of(steps, 'sanitise'), 'endsAt')).toBeLessThanOrEqual(ms(of(steps, 'smoke')));
+  });
   it('a late start is planned anew from now', () => {
     const steps = run([plan()], rules, plenty, '2026-03-14T16:07:00Z');
     expect(of(steps, 'smoke').startsAt).toBe('2026-03-14T13:15:00.000-03:00');

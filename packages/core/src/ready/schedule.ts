@@ -100,7 +100,11 @@ const firstLotsFirst = (order: readonly Started[]): Started[] => [
   ...order.filter((o) => o.h.followsId),
 ];
 
-type Started = { h: HarvestToPlan; i: number; start: { at: DateTime; lateMinutes: number } };
+type Started = {
+  h: HarvestToPlan;
+  i: number;
+  start: { at: DateTime; lateMinutes: number; nowMs: number };
+};
 
 /** Sets the harvests into time one after the other, in the order given. */
 function inOrder(
@@ -143,13 +147,18 @@ function inOrder(
   return steps.sort((a, b) => Date.parse(a.startsAt) - Date.parse(b.startsAt));
 }
 
-function startOf(h: HarvestToPlan, nowIso: string | null): { at: DateTime; lateMinutes: number } {
+/** When a harvest begins, how late that is, and the instant before which nothing is planned any more; 0: no such. */
+function startOf(h: HarvestToPlan, nowIso: string | null): Started['start'] {
   const planned = DateTime.fromISO(h.startLocal, { zone: h.siteZone });
   if (!planned.isValid) throw new BadInput('This is no date and time of that place.', 'startLocal');
   const now = nowIso ? DateTime.fromISO(nowIso, { zone: h.siteZone }) : null;
   // An hour of grace: nobody lights the smoker to the minute.
-  if (!now || now.diff(planned, 'minutes').minutes < 60) return { at: planned, lateMinutes: 0 };
+  const nowMs = now?.toMillis() ?? 0;
+  if (!now || now.diff(planned, 'minutes').minutes < 60)
+    return { at: planned, lateMinutes: 0, nowMs };
   return {
+    // What comes before a smoke that is late was done in its time.
+    nowMs: 0,
     at: now.plus({ minutes: 15 - (now.minute % 15) }).startOf('minute'),
     lateMinutes: now.diff(planned, 'minutes').minutes,
   };
@@ -157,7 +166,7 @@ function startOf(h: HarvestToPlan, nowIso: string | null): { at: DateTime; lateM
 
 function placeHarvest(
   h: HarvestToPlan,
-  start: { at: DateTime; lateMinutes: number },
+  start: Started['start'],
   rules: HouseRules,
   resources: Resources,
   busy: Busy[],
@@ -172,7 +181,7 @@ function placeHarvest(
     const running = task.whileRunning ? placed.get(task.whileRunning.of) : null;
     let from = Math.max(ready, notBefore.all);
     if (task.beforeStart !== undefined)
-      from = Math.max(from, start.at.minus({ hours: task.beforeStart }).toMillis());
+      from = Math.max(from, start.nowMs, start.at.minus({ hours: task.beforeStart }).toMillis());
     if (task.id === 'smoke') from = Math.max(from, start.at.toMillis());
     if (task.id === 'crush') from = Math.max(from, notBefore.crush);
     if (running) from = Math.max(from, running.from + task.whileRunning!.afterMinutes * MINUTE);

@@ -88,6 +88,16 @@ export const newGearSchema = z.strictObject({
 export type NewGear = z.infer<typeof newGearSchema>;
 export const changeGearSchema = newGearSchema.omit({ id: true }).partial();
 
+/** An address that a calendar subscribes to: its secret stays on the device that made it, only its hash is sent. */
+export const newCalendarLinkSchema = z.strictObject({
+  id: idSchema,
+  tokenHash: z.string().regex(/^[0-9a-f]{64}$/, 'A SHA-256 in hexadecimal digits.'),
+});
+export interface CalendarLink {
+  id: string;
+  recordedAt: string;
+}
+
 export const newTickSchema = z.strictObject({
   id: idSchema,
   batchId: idSchema,

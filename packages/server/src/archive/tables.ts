@@ -24,6 +24,9 @@ const TYPES: Record<string, Column['type']> = {
   real: 'number',
 };
 
+/** Secrets of calendars, and what they were given: of this machine alone, never in an archive. */
+const OF_THIS_MACHINE = new Set(['calendarLinks', 'calendarSteps']);
+
 /**
  * The tables of the household as the database itself describes them, each after those it refers to, so that rows can
  * be written in this order. What Knex keeps of migrations is left out.
@@ -33,7 +36,9 @@ export async function archiveTables(db: Knex): Promise<Table[]> {
     (await db.raw(
       "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'knex_%' AND name NOT LIKE 'sqlite_%' ORDER BY name",
     )) as { name: string }[]
-  ).map((r) => r.name);
+  )
+    .map((r) => r.name)
+    .filter((name) => !OF_THIS_MACHINE.has(name));
   const tables = new Map<string, Table>();
   for (const name of names) {
     const info = (await db.raw(`PRAGMA table_info("${name}")`)) as {

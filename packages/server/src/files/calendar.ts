@@ -1,9 +1,29 @@
-import ical, { ICalAlarmType } from 'ical-generator';
-import type { Caution, TimetableStep } from '@furrow/core';
+import ical, { ICalAlarmType, ICalEventStatus, type ICalCalendar } from 'ical-generator';
+import type { Caution, Clock, TimetableStep } from '@furrow/core';
 import { DateTime } from 'luxon';
 
 /** Minutes before a step of the hands that the calendar rings; a wait rings where it ends. */
 const RING_BEFORE = 15;
+
+/** A step as a calendar was given it, to be cancelled there once it is dropped. */
+export interface GivenStep {
+  uid: string;
+  harvestId: string;
+  startsAt: string;
+  endsAt: string;
+  summary: string;
+}
+/** A step's name in a calendar, the same over all changes. */
+export const stepUid = (step: Pick<TimetableStep, 'harvestId' | 'id'>): string =>
+  `${step.harvestId}-${step.id}@furrow`;
+/** What is remembered of a step that a calendar was given. */
+export const givenStep = (step: TimetableStep): GivenStep => ({
+  uid: stepUid(step),
+  harvestId: step.harvestId,
+  startsAt: step.startsAt,
+  endsAt: step.endsAt,
+  summary: `${step.harvestName}: ${step.title}`,
+});
 
 /**
  * The timetable as an iCalendar file with alarms, instants in UTC, so that every calendar reads them alike. Each
@@ -16,11 +36,17 @@ export function timetableCalendar(
   {
     cautions = new Map(),
     sites = new Map(),
+    dropped = [],
+    clocks = [],
     now,
   }: {
     cautions?: ReadonlyMap<string, readonly Caution[]>;
     /** Where a harvest's hive stands, by the harvest. */
     sites?: ReadonlyMap<string, string>;
+    /** Steps that were given before and are not done any more. */
+    dropped?: readonly GivenStep[];
+    /** What runs at the bench, such as a drain or comb in the cold: it rings when it is due. */
+    clocks?: readonly Clock[];
     /** A later file outranks an earlier one, so that a step that was moved moves. */
     now: Date;
   },
@@ -32,7 +58,7 @@ export function timetableCalendar(
       .filter((c) => c.step === step.id)
       .map((c) => `${c.text}${c.ask ? ` Ask: ${c.ask}` : ''}`);
     const event = calendar.createEvent({
-      id: `${step.harvestId}-${step.id}@furrow`,
+      id: stepUid(step),
       start: DateTime.fromISO(step.startsAt).toUTC(),
       end: DateTime.fromISO(step.endsAt).toUTC(),
       sequence,
@@ -55,5 +81,43 @@ export function timetableCalendar(
         description: `${step.harvestName}: ${step.title} is over`,
       });
   }
+  for (const step of dropped)
+    calendar.createEvent({
+      id: step.uid,
+      start: DateTime.fromISO(step.startsAt).toUTC(),
+      end: DateTime.fromISO(step.endsAt).toUTC(),
+      sequence,
+      stamp: now,
+      status: ICalEventStatus.CANCELLED,
+      summary: step.summary,
+    });
+  addClocks(calendar, clocks, sequence, now);
   return calendar.toString();
+}
+
+/** What is due at the bench, a quarter of an hour each, rung when it begins. */
+function addClocks(
+  calendar: ICalCalendar,
+  clocks: readonly Clock[],
+  sequence: number,
+  now: Date,
+): void {
+  for (const clock of clocks) {
+    if (!clock.dueAt || !clock.dueWhat) continue;
+    const start = DateTime.fromISO(clock.dueAt).toUTC();
+    calendar
+      .createEvent({
+        id: `clock-${clock.id}@furrow`,
+        start,
+        end: start.plus({ minutes: RING_BEFORE }),
+        sequence,
+        stamp: now,
+        summary: `${clock.hiveName}: ${clock.dueWhat}`,
+      })
+      .createAlarm({
+        type: ICalAlarmType.display,
+        trigger: start,
+        description: `${clock.hiveName}: ${clock.dueWhat}`,
+      });
+  }
 }

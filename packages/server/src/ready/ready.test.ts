@@ -1,4 +1,4 @@
-import { randomUUID } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import type { BatchDetail, OpenPlans, Site, SiteWeather } from '@furrow/core';
 import ICAL from 'ical.js';
 import { PDFDocument } from 'pdf-lib';
@@ -252,6 +252,31 @@ describe('the plan goes out', () => {
     const pages = (await PDFDocument.load(sheet.body as Buffer)).getPageCount();
     const days = new Set(events.map((e) => e.startDate.toJSDate().toISOString().slice(0, 10))).size;
     expect(pages).toBeGreaterThanOrEqual(days);
+
+    // What is dropped is cancelled in calendars that were given it, until it would have been over.
+    await home.ok(home.post(`/harvests/${details[0].batch.id}/withdraw`, {}));
+    const statusOf = (ics: string): string | null => {
+      const all = new ICAL.Component(ICAL.parse(ics)).getAllSubcomponents('vevent');
+      const found = all.find((c) => new ICAL.Event(c).uid === crush.uid);
+      return found ? ((found.getFirstPropertyValue('status') as string | null) ?? '') : null;
+    };
+    const now = async (): Promise<string> =>
+      (await request(home.app).get('/api/v1/plans/timetable.ics')).text;
+    expect(statusOf(text)).toBe('');
+    expect(statusOf(await now())).toBe('CANCELLED');
+
+    // A calendar follows a secret address until it is taken back; nobody guesses it.
+    const token = 'a'.repeat(48);
+    const tokenHash = createHash('sha256').update(token).digest('hex');
+    const id = randomUUID();
+    await home.ok(home.post('/calendarLinks', { id, tokenHash }));
+    const follow = (secret: string) => request(home.app).get(`/api/v1/calendar/${secret}.ics`);
+    expect(statusOf((await follow(token)).text)).toBe('CANCELLED');
+    expect((await follow('b'.repeat(48))).status).toBe(404);
+    expect((await follow(tokenHash)).status).toBe(404);
+    expect(await home.get('/calendarLinks')).toMatchObject({ items: [{ id }] });
+    await home.ok(home.post(`/calendarLinks/${id}/remove`, {}));
+    expect((await follow(token)).status).toBe(404);
   });
   it('a plan with a broken time or an unknown field is refused and nothing changes', async () => {
     const [first] = (await home.get<OpenPlans>('/plans')).details;

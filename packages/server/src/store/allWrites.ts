@@ -13,6 +13,7 @@ import { jarWrites } from '../jar/writes.js';
 import { lookWrites } from '../look/writes.js';
 import { moveWrites } from '../look/moves.js';
 import { strayWrites } from '../look/stray.js';
+import { calendarWrites } from '../ready/calendars.js';
 import { readyWrites } from '../ready/writes.js';
 import { rulesWrites } from '../rules/writes.js';
 import { waterWrites } from '../drain/water.js';
@@ -30,6 +31,7 @@ export const ALL_WRITES: readonly Write[] = [
   ...chooseWrites,
   ...begunWrites,
   ...readyWrites,
+  ...calendarWrites,
   ...takeWrites,
   ...frameWrites,
   ...waterWrites,

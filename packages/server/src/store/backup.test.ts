@@ -92,12 +92,8 @@ describe('a backup of another version', () => {
     expect(existsSync(join(folder, 'incoming.db'))).toBe(false);
     const old = join(folder, 'older.db');
     const before = await openDatabase(old);
-    await before.migrate.down();
-    await before.migrate.down();
-    await before.migrate.down();
-    await before.migrate.down();
-    await before.migrate.down();
-    expect(await before.schema.hasTable('holds')).toBe(false);
+    // Back to before holds were kept, however many migrations came since.
+    while (await before.schema.hasTable('holds')) await before.migrate.down();
     await before('sites').insert({
       id: 'a',
       name: 'Encosta',

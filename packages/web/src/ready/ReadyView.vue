@@ -17,6 +17,7 @@ import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import CalendarAddress from './CalendarAddress.vue';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import NumberField from '../parts/NumberField.vue';
 import AgainstNow from '../parts/AgainstNow.vue';
@@ -188,6 +189,12 @@ const done = computed(() =>
       )
     : null,
 );
+const goLabel = computed(() => {
+  if (isKept.value) return 'Go to Take';
+  return detail.value?.batch.plan ? 'Keep the change, go to Take' : 'Keep this plan, go to Take';
+});
+/** On a phone the timetable and the list open by a touch: the hour and the next step stand first. */
+const narrow = window.matchMedia('(max-width: 700px)').matches;
 const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.value.length);
 </script>
 
@@ -279,7 +286,6 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           @click="siteOpen = true"
         />
       </p>
-      <h2 class="furrow-heading">From washing the gear to the last jar</h2>
       <p v-if="says" class="rust" role="alert">
         {{ says }}
         <template v-if="day">What stands below is the last plan that could be worked out.</template>
@@ -287,43 +293,50 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       <p v-if="conflicts" class="rust" role="status">
         <b>{{ conflicts }} {{ conflicts === 1 ? 'step does' : 'steps do' }} not fit as set.</b>
       </p>
-      <label v-if="details.length > 1" class="only"
-        ><input v-model="mine" type="checkbox" /> Only {{ detail.batch.hiveName }}</label
-      >
-      <Timetable
-        v-if="day"
-        :steps="steps"
-        :cautions="cautions"
-        :several="details.length > 1 && !mine"
-        :zone="zone"
-        @move="move"
-      />
-      <p v-else class="sub" aria-busy="true">Working out the day …</p>
-      <p class="sub">
-        Drag a step, or move it by the arrow keys a quarter of an hour at a time; the rest follows.
-        Dark: your hands. Light: waiting. Hands rest outside {{ rules.workFrom }} to
-        {{ rules.workTo }}, and between {{ rules.quietFrom }} and {{ rules.quietTo }}.
-      </p>
-      <details class="how">
-        <summary>How this was got</summary>
-        <p>
-          Draining runs by the slow edge of the method's range, hour by hour at
-          {{ plan.kitchenTemperatureC }} °C by day and
-          {{ plan.nightTemperatureC ?? plan.kitchenTemperatureC }} °C by night and
-          {{ plan.moisturePercent }} % water; settling by Stokes for crumbs of 0.1 to 0.2 mm radius;
-          freezing until the core has been cold long enough; minutes a comb, a piece and a jar are
-          your rules. Steps stand as early as the ones before them, hands, vessels, scale and
-          freezer allow. An hour's score begins at 80; each reason says what it adds or takes.
+      <component :is="narrow ? 'details' : 'div'" class="part">
+        <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading"
+          >From washing the gear to the last jar</component
+        >
+        <label v-if="details.length > 1" class="only"
+          ><input v-model="mine" type="checkbox" /> Only {{ detail.batch.hiveName }}</label
+        >
+        <Timetable
+          v-if="day"
+          :steps="steps"
+          :cautions="cautions"
+          :several="details.length > 1 && !mine"
+          :zone="zone"
+          @move="move"
+        />
+        <p v-else class="sub" aria-busy="true">Working out the day …</p>
+        <p class="sub">
+          Drag a step, or move it by the arrow keys a quarter of an hour at a time; the rest
+          follows. Dark: your hands. Light: waiting. Hands rest outside {{ rules.workFrom }} to
+          {{ rules.workTo }}, and between {{ rules.quietFrom }} and {{ rules.quietTo }}.
         </p>
-      </details>
-      <h2 class="furrow-heading">Bring and have</h2>
-      <p v-if="day?.trips" class="sub">
-        <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the
-        vehicle: about {{ day.trips.volumeL.toFixed(0) }} L and
-        {{ massText(day.trips.weightKg, rules.units, 0) }} with everything loaded.
-      </p>
-      <Refusal :refusal="tickRefusal" />
-      <BringList v-if="day" :lines="day.bring" :ticks="ticks" @tick="tick" />
+        <details class="how">
+          <summary>How this was got</summary>
+          <p>
+            Draining runs by the slow edge of the method's range, hour by hour at
+            {{ plan.kitchenTemperatureC }} °C by day and
+            {{ plan.nightTemperatureC ?? plan.kitchenTemperatureC }} °C by night and
+            {{ plan.moisturePercent }} % water; settling by Stokes for crumbs of 0.1 to 0.2 mm
+            radius; freezing until the core has been cold long enough; minutes a comb, a piece and a
+            jar are your rules. Steps stand as early as the ones before them, hands, vessels, scale
+            and freezer allow. An hour's score begins at 80; each reason says what it adds or takes.
+          </p>
+        </details>
+      </component>
+      <component :is="narrow ? 'details' : 'div'" class="part">
+        <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading">Bring and have</component>
+        <p v-if="day?.trips" class="sub">
+          <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the
+          vehicle: about {{ day.trips.volumeL.toFixed(0) }} L and
+          {{ massText(day.trips.weightKg, rules.units, 0) }} with everything loaded.
+        </p>
+        <Refusal :refusal="tickRefusal" />
+        <BringList v-if="day" :lines="day.bring" :ticks="ticks" @tick="tick" />
+      </component>
       <template v-if="day?.repairs.length"
         ><h2 class="furrow-heading">To be mended</h2>
         <ul class="mend">
@@ -388,14 +401,9 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         :fields="['startLocal', 'kitchenTemperatureC', 'nightTemperatureC', 'moisturePercent']"
       />
       <Button
+        v-if="!narrow"
         class="no-print"
-        :label="
-          isKept
-            ? 'Go to Take'
-            : detail.batch.plan
-              ? 'Keep the change, go to Take'
-              : 'Keep this plan, go to Take'
-        "
+        :label="goLabel"
         :disabled="!day || Boolean(says)"
         :loading="busy"
         @click="keepAndGo"
@@ -421,6 +429,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           >Sheet to print</a
         ></template
       >
+      <CalendarAddress />
       <RouterLink class="p-button p-component p-button-outlined no-print" to="/round"
         >A round of hives…</RouterLink
       >
@@ -435,6 +444,14 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         @click="withdraw"
       />
     </aside>
+    <div v-if="narrow" class="pinned no-print">
+      <Button
+        :label="goLabel"
+        :disabled="!day || Boolean(says)"
+        :loading="busy"
+        @click="keepAndGo"
+      />
+    </div>
     <SiteDialog
       v-model:open="siteOpen"
       :site="detail.hive.site"
@@ -477,6 +494,35 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
   width: 20px;
   height: 20px;
   accent-color: var(--field);
+}
+.part {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+summary.furrow-heading {
+  cursor: pointer;
+  min-height: 48px;
+  align-items: center;
+}
+@media (max-width: 700px) {
+  details.part {
+    display: block;
+  }
+  .pinned {
+    position: sticky;
+    bottom: 0;
+    grid-column: 1 / -1;
+    margin: 0 -16px;
+    padding: 8px 16px;
+    background: var(--lime-1);
+    border-top: 2px solid var(--ink);
+    z-index: 2;
+  }
+  .pinned :deep(.p-button) {
+    width: 100%;
+    min-height: 64px;
+  }
 }
 @media print {
   .left {

@@ -4,6 +4,7 @@ import type {
   Batch,
   BatchDetail,
   BoxEvent,
+  CalendarLink,
   Clock,
   Contradiction,
   CutBoard,
@@ -81,6 +82,9 @@ export const useGuesses = () =>
     queryKey: ['guesses'],
     queryFn: items<{ guess: number; weighed: number }>('/guesses'),
   });
+/** Addresses that calendars follow; their secrets are nowhere but in the calendars. */
+export const useCalendarLinks = () =>
+  useQuery({ queryKey: ['calendarLinks'], queryFn: items<CalendarLink>('/calendarLinks') });
 export const useGear = () => useQuery({ queryKey: ['gear'], queryFn: items<Gear>('/gear') });
 export const useOpenPlans = () =>
   useQuery({ queryKey: ['plans'], queryFn: () => read<OpenPlans>('/plans'), shallow: true });

@@ -231,6 +231,9 @@ function drawn(hive: Hive) {
               >{{ b.closedAt ? 'in the book' : `at ${b.stage}` }}{{ clockOf(b.id) }}</span
             ></RouterLink
           >
+          <p v-if="clocks?.length" class="sub">
+            <a href="/api/v1/plans/timetable.ics">What is due, as a calendar file</a>
+          </p>
         </aside>
       </div>
       <section

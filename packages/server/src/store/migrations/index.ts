@@ -10,6 +10,7 @@ import * as numbers from './008_numbers.js';
 import * as vessels from './009_vessels.js';
 import * as begun from './010_begun.js';
 import * as discount from './011_discount.js';
+import * as calendar from './012_calendar.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
 const MIGRATIONS: [string, Knex.Migration][] = [
@@ -24,6 +25,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['009_vessels', vessels],
   ['010_begun', begun],
   ['011_discount', discount],
+  ['012_calendar', calendar],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {

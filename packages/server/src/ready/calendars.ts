@@ -1,0 +1,115 @@
+import { createHash } from 'node:crypto';
+import { newCalendarLinkSchema, type CalendarLink } from '@furrow/core';
+import { Router } from 'express';
+import type { Knex } from 'knex';
+import { z } from 'zod';
+import type { ServerClock } from '../clock.js';
+import { givenStep, timetableCalendar, type GivenStep } from '../files/calendar.js';
+import type { WeatherService } from '../instruments/weather.js';
+import { notFound, refused } from '../problem.js';
+import { list } from '../store/rows.js';
+import { write } from '../store/writes.js';
+import { clocks } from '../today/clocks.js';
+import { plannedDay } from './plans.js';
+
+/** Steps that a calendar was given, lie ahead, and are not planned any more. */
+async function droppedSteps(
+  db: Knex,
+  planned: readonly GivenStep[],
+  only: string | null,
+  now: Date,
+): Promise<GivenStep[]> {
+  const here = new Set(planned.map((s) => s.uid));
+  const given = (await db('calendarSteps')
+    .where('endsAt', '>', now.toISOString())
+    .modify((q) => {
+      if (only) void q.where({ harvestId: only });
+    })) as GivenStep[];
+  return given.filter((s) => !here.has(s.uid));
+}
+
+/** Remembers what calendars are given now; what is over is forgotten. */
+async function remember(db: Knex, steps: readonly GivenStep[], now: Date): Promise<void> {
+  await db('calendarSteps').where('endsAt', '<=', now.toISOString()).delete();
+  for (const step of steps) await db('calendarSteps').insert(step).onConflict('uid').merge();
+}
+
+/**
+ * The household's calendar: the steps of every day that is planned, those that were dropped since a
+ * calendar was given them, and what runs at the bench. Takes one harvest alone where it is named.
+ */
+export async function householdCalendar(
+  db: Knex,
+  weather: WeatherService,
+  now: Date,
+  only: string | null = null,
+): Promise<{ text: string; from: string | null }> {
+  const { day } = await plannedDay(db, weather, now);
+  const steps = day.steps.filter((step) => !only || step.harvestId === only);
+  const running = (await clocks(db, now)).filter((c) => !only || c.batchId === only);
+  const given = steps.map(givenStep);
+  const dropped = await droppedSteps(db, given, only, now);
+  await remember(db, given, now);
+  const names = [...new Set(steps.map((step) => step.harvestName))].join(', ');
+  const text = timetableCalendar(names ? `Harvest ${names}` : 'Furrow', steps, {
+    cautions: new Map(day.harvests.map((h) => [h.id, h.cautions])),
+    sites: new Map(day.harvests.map((h) => [h.id, h.detail.batch.siteName])),
+    dropped,
+    clocks: running,
+    now,
+  });
+  const from = steps[0]?.startsAt ?? running.find((c) => c.dueAt)?.dueAt ?? null;
+  return { text, from: from ?? dropped[0]?.startsAt ?? null };
+}
+
+/** The calendar as a file, and behind its secret address for a calendar that subscribes to it. */
+export function calendarReads(db: Knex, clock: ServerClock, weather: WeatherService): Router {
+  const router = Router();
+  router.get('/plans/timetable.ics', async (request, response) => {
+    const only = typeof request.query.harvest === 'string' ? request.query.harvest : null;
+    const { text, from } = await householdCalendar(db, weather, clock.now(), only);
+    if (!from) throw refused('No day is planned, and nothing runs at the bench.');
+    response
+      .type('text/calendar')
+      .attachment(`furrow-${from.slice(0, 10)}.ics`)
+      .send(text);
+  });
+  router.get('/calendarLinks', async (_request, response) => {
+    const links = await list<CalendarLink>(db, 'calendarLinks', {}, 'recordedAt');
+    response.json({ items: links.map(({ id, recordedAt }) => ({ id, recordedAt })), next: null });
+  });
+  router.get('/calendar/:token.ics', async (request, response) => {
+    const tokenHash = createHash('sha256').update(request.params.token).digest('hex');
+    const link = await db('calendarLinks').where({ tokenHash, removedAt: null }).first();
+    if (!link) throw notFound('calendar');
+    const { text } = await householdCalendar(db, weather, clock.now());
+    response.type('text/calendar').setHeader('Cache-Control', 'private, max-age=300').send(text);
+  });
+  return router;
+}
+
+export const calendarWrites = [
+  write({
+    method: 'post',
+    path: '/calendarLinks',
+    schema: newCalendarLinkSchema,
+    sentence: () => 'A calendar may read the plan',
+    run: async (unit, payload) => {
+      const { id, recordedAt } = (await unit.insert(
+        'calendarLinks',
+        payload,
+      )) as unknown as CalendarLink;
+      return { link: { id, recordedAt } };
+    },
+  }),
+  write({
+    method: 'post',
+    path: '/calendarLinks/:id/remove',
+    schema: z.strictObject({}),
+    sentence: () => 'A calendar may not read the plan any more',
+    run: async (unit, _payload, { id }) => {
+      await unit.update('calendarLinks', id, { removedAt: unit.recordedAt });
+      return {};
+    },
+  }),
+];
