@@ -211,6 +211,7 @@ text {
 }
 @media (max-width: 800px) {
   .stages {
+    flex-wrap: nowrap;
     overflow-x: auto;
     max-width: 100%;
   }
