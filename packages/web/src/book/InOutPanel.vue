@@ -125,7 +125,7 @@ const TABLES = [
       </p>
       <template v-else>
         <p><b>This is what it would do.</b> Nothing is written yet.</p>
-        <div class="scroll">
+        <div class="scroll" tabindex="0" role="region" aria-label="The tables">
           <table class="plain">
             <thead>
               <tr>

@@ -237,7 +237,7 @@ const estimateOf = (h: HarvestSummary): string =>
             aria-label="Put together by"
           />
         </div>
-        <div class="scroll">
+        <div class="scroll" tabindex="0" role="region" aria-label="The figures behind it">
           <table v-if="asked !== 'right'" class="plain">
             <thead>
               <tr>

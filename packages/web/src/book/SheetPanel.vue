@@ -205,7 +205,7 @@ const total = computed(() => found.value?.harvests.reduce((g, h) => g + h.honeyG
         <option v-for="m in MARKS" :key="m.value" :value="m.value">{{ m.label }}</option></select
       ><span class="sub">{{ opened.rows.toLocaleString('en') }} rows</span>
     </div>
-    <div class="scroll">
+    <div class="scroll" tabindex="0" role="region" aria-label="The sheet">
       <table class="plain sheet">
         <thead>
           <tr>

@@ -21,7 +21,7 @@ const h = (kg: number): number => (kg / most.value) * HIGH;
 </script>
 
 <template>
-  <div class="scroll">
+  <div class="scroll" tabindex="0" role="region" aria-label="The vessels">
     <svg
       :width="lots.length * STEP + 10"
       height="206"

@@ -20,6 +20,7 @@ const module = computed(() =>
 
 <template>
   <svg
+    data-to-scale
     :width="sheet.labelWidthMm * s"
     :height="Math.max(sheet.labelHeightMm, laid.highMm) * s"
     :viewBox="`0 0 ${sheet.labelWidthMm * s} ${Math.max(sheet.labelHeightMm, laid.highMm) * s}`"

@@ -24,7 +24,7 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
 </script>
 
 <template>
-  <div class="scroll">
+  <div class="scroll" tabindex="0" role="region" aria-label="What was filled">
     <table class="plain">
       <thead>
         <tr>

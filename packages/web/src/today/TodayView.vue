@@ -232,7 +232,7 @@ function drawn(hive: Hive) {
             ></RouterLink
           >
           <p v-if="clocks?.length" class="sub">
-            <a href="/api/v1/plans/timetable.ics">What is due, as a calendar file</a>
+            <a class="file" href="/api/v1/plans/timetable.ics">What is due, as a calendar file</a>
           </p>
         </aside>
       </div>
@@ -344,6 +344,10 @@ function drawn(hive: Hive) {
   .upper {
     grid-template-columns: minmax(0, 1fr);
   }
+}
+.file {
+  display: inline-block;
+  padding: 12px 0;
 }
 .sites {
   display: flex;
