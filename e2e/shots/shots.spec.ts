@@ -44,6 +44,9 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/choose');
   await chooserIsDone(page);
   await shot(page, 'choose');
+  await page.goto('/rules');
+  await page.getByText('turns 8 combs now').waitFor();
+  await shot(page, 'rules');
   await page.goto('/comb-or-liquid');
   for (const [label, value] of [
     ['Finished', '5'],
@@ -98,18 +101,11 @@ test('pictures of the main views', async ({ page }) => {
   for (const n of [1, 2, 3]) await page.getByRole('button', { name: `Cut ${n} of` }).click();
   await page.getByRole('button', { name: 'Cut 4 of' }).waitFor();
   await shot(page, 'cut');
-  const template = (await page
-    .getByRole('link', { name: 'The same as SVG' })
-    .getAttribute('href'))!;
   await page.goto(`${cut}?at=cold`);
   await page.getByRole('button', { name: 'Freeze whole, then cut' }).click();
   await page.getByRole('button', { name: 'Into the freezer now' }).click();
   await page.getByText('it may come out').waitFor();
   await shot(page, 'cut-freezing');
-  await page.setViewportSize({ width: 1440, height: 660 });
-  await page.goto(template);
-  await shot(page, 'cut-template');
-  await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto('/drain');
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   await weighLowerHoney(page.getByRole('dialog'), '3,46');
