@@ -1,4 +1,4 @@
-import { boxHistory } from '@furrow/core';
+import { PAPERS, boxHistory } from '@furrow/core';
 import { Router, type Request } from 'express';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
@@ -175,10 +175,13 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
   router.get('/plans/sheet.pdf', async (_request, response) => {
     const { day } = await plannedDay(db, weather, clock.now());
     if (!day.steps.length) throw refused('No day is planned yet.');
+    const { rules } = await currentRules(db);
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="furrow-plan.pdf"');
-    response.send(Buffer.from(await sheetPdf(day, day.harvests[0].detail.batch.zone)));
+    response.send(
+      Buffer.from(await sheetPdf(day, day.harvests[0].detail.batch.zone, PAPERS[rules.paper])),
+    );
   });
   return router;
 }

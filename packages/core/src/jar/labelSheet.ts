@@ -42,6 +42,20 @@ export const STARTING_SHEETS: readonly ({ id: string; name: string } & LabelShee
     gapXMm: 1.5,
     gapYMm: 0.5,
   },
+  {
+    id: '6f8b6a52-5a0e-4c53-9d0b-1a5e5a000003',
+    name: 'Letter, two across',
+    paperWidthMm: 215.9,
+    paperHeightMm: 279.4,
+    columns: 2,
+    rows: 7,
+    marginLeftMm: 4.5,
+    marginTopMm: 12.7,
+    labelWidthMm: 101.6,
+    labelHeightMm: 36,
+    gapXMm: 3.2,
+    gapYMm: 0,
+  },
 ];
 /** Fixed, so that two households that exchange an archive do not get the start twice. */
 export const STARTING_DESIGN_ID = '6f8b6a52-5a0e-4c53-9d0b-1a5e5a000010';

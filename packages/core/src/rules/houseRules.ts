@@ -251,6 +251,8 @@ const worthRules = {
  */
 export const houseRulesSchema = z.strictObject({
   units: z.enum(['metric', 'imperial']),
+  /** What plans, look sheets and templates are printed on. */
+  paper: z.enum(['a4', 'letter']),
   /** Capped share of the honey at which a comb counts as ripe. */
   ripeCappedPercent: z.union(
     [z.literal(75), z.literal(80), z.literal(90), z.literal(100)],
@@ -354,6 +356,7 @@ export type HouseRules = z.infer<typeof houseRulesSchema>;
 /** Starting rules. Minutes and kitchen temperature are starting guesses that the household replaces by its own. */
 export const DEFAULT_RULES: HouseRules = {
   units: 'metric',
+  paper: 'a4',
   ripeCappedPercent: 80,
   ripeDrainPercent: 90,
   ripeOf: 'comb',

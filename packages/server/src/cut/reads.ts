@@ -1,4 +1,5 @@
 import {
+  PAPERS,
   placeLabel,
   templateSvg,
   unitWord,
@@ -14,7 +15,7 @@ import { Router } from 'express';
 import type { Knex } from 'knex';
 import { templatePdf } from '../files/template.js';
 import { find, list } from '../store/rows.js';
-import { batchViews } from '../store/views.js';
+import { batchViews, currentRules } from '../store/views.js';
 import { rackRuns } from './keepings.js';
 
 /** A board's template: its pieces with their box's name, its cuts, its flaws. */
@@ -49,7 +50,9 @@ export function cutReads(db: Knex): Router {
     response.send(templateSvg(await templateOf(db, request.params.id)));
   });
   router.get('/cutBoards/:id/template.pdf', async (request, response) => {
-    const pdf = await templatePdf(await templateOf(db, request.params.id));
+    const { rules } = await currentRules(db);
+    const template = await templateOf(db, request.params.id);
+    const pdf = await templatePdf(template, PAPERS[rules.paper]);
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="cutting-template.pdf"');

@@ -6,6 +6,7 @@ import {
   seenOutline,
   unitWord,
   type Hive,
+  type Paper,
 } from '@furrow/core';
 import { rgb, type PDFPage } from 'pdf-lib';
 import { POINTS_PER_MM as MM, drawQr, pdfWithFonts, type Fonts } from './labels.js';
@@ -47,13 +48,13 @@ export async function hiveCardPdf(hive: Hive, qrText: string): Promise<Uint8Arra
 }
 
 /**
- * Blank combs of a hive to scale, both sides of each, for a pencil at the hive: two a row, as large as a page of A4
- * lets them be; the scale stands on every page.
+ * Blank combs of a hive to scale, both sides of each, for a pencil at the hive: two a row, as large as a page of the
+ * household's paper lets them be; the scale stands on every page.
  */
-export async function lookSheetPdf(hive: Hive): Promise<Uint8Array> {
+export async function lookSheetPdf(hive: Hive, paper: Paper): Promise<Uint8Array> {
   const { pdf, fonts } = await pdfWithFonts(`Look sheet of ${hive.name}`);
   const outline = seenOutline(hive, readShape(hive).outline.depthMm);
-  const [paperMm, highMm, marginMm] = [210, 297, 12];
+  const [paperMm, highMm, marginMm] = [paper.widthMm, paper.heightMm, 12];
   const widthMm = Math.max(outline.topWidthMm, outline.bottomWidthMm);
   const scale = Math.min((paperMm - 2 * marginMm - 8) / 2 / widthMm, 0.5);
   const rowMm = outline.depthMm * scale + 17;
@@ -65,7 +66,7 @@ export async function lookSheetPdf(hive: Hive): Promise<Uint8Array> {
     : ['comb ____'];
   places.forEach((place, i) => {
     if (i % rows === 0)
-      page = sheetHead(pdf.addPage([paperMm * MM, highMm * MM]), hive, fonts, scale);
+      page = sheetHead(pdf.addPage([paperMm * MM, highMm * MM]), hive, fonts, scale, highMm);
     const top = highMm - 34 - (i % rows) * rowMm;
     for (const side of [0, 1]) {
       const middle = marginMm + (widthMm * scale) / 2 + side * (widthMm * scale + 8);
@@ -89,11 +90,23 @@ export async function lookSheetPdf(hive: Hive): Promise<Uint8Array> {
   return pdf.save();
 }
 
-function sheetHead(page: PDFPage, hive: Hive, fonts: Fonts, scale: number): PDFPage {
-  page.drawText(hive.name, { x: 12 * MM, y: 279 * MM, size: 16, font: fonts.bold, color: INK });
+function sheetHead(
+  page: PDFPage,
+  hive: Hive,
+  fonts: Fonts,
+  scale: number,
+  highMm: number,
+): PDFPage {
+  page.drawText(hive.name, {
+    x: 12 * MM,
+    y: (highMm - 18) * MM,
+    size: 16,
+    font: fonts.bold,
+    color: INK,
+  });
   page.drawText(
     `${hive.site.name}.  Date ______________   Bees ________   Drawn at 1 : ${(1 / scale).toFixed(1)}`,
-    { x: 12 * MM, y: 272 * MM, size: 9, font: fonts.regular, color: INK },
+    { x: 12 * MM, y: (highMm - 25) * MM, size: 9, font: fonts.regular, color: INK },
   );
   return page;
 }

@@ -1,12 +1,13 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import fontkit from '@pdf-lib/fontkit';
-import type { DayPlan, TimetableStep } from '@furrow/core';
+import type { DayPlan, Paper, TimetableStep } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 
 const require = createRequire(import.meta.url);
-const [WIDTH, HEIGHT, MARGIN] = [595, 842, 42];
+const PT_PER_MM = 72 / 25.4;
+const MARGIN = 42;
 const INK = rgb(0.09, 0.13, 0.11);
 const GREY = rgb(0.28, 0.32, 0.28);
 
@@ -23,7 +24,8 @@ function wrap(text: string, font: PDFFont, size: number, width: number): string[
 }
 
 /** The plan to hang on the wall: one page a day with its steps and their cautions, boxes to tick; the list to bring on the first. */
-export async function sheetPdf(day: DayPlan, zone: string): Promise<Uint8Array> {
+export async function sheetPdf(day: DayPlan, zone: string, paper: Paper): Promise<Uint8Array> {
+  const [width, height] = [paper.widthMm * PT_PER_MM, paper.heightMm * PT_PER_MM];
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
   const font = (name: string) => readFile(require.resolve(`dejavu-fonts-ttf/ttf/${name}.ttf`));
@@ -33,22 +35,22 @@ export async function sheetPdf(day: DayPlan, zone: string): Promise<Uint8Array> 
   let page: PDFPage = null as unknown as PDFPage;
   let y = 0;
   const heading = (text: string): void => {
-    page = pdf.addPage([WIDTH, HEIGHT]);
+    page = pdf.addPage([width, height]);
     page.drawText(text, {
       x: MARGIN,
-      y: HEIGHT - MARGIN - 14,
+      y: height - MARGIN - 14,
       size: 18,
       font: display,
       color: INK,
     });
     for (const i of [0, 1, 2])
       page.drawLine({
-        start: { x: MARGIN, y: HEIGHT - MARGIN - 24 - i * 2.5 },
-        end: { x: WIDTH - MARGIN, y: HEIGHT - MARGIN - 24 - i * 2.5 },
+        start: { x: MARGIN, y: height - MARGIN - 24 - i * 2.5 },
+        end: { x: width - MARGIN, y: height - MARGIN - 24 - i * 2.5 },
         thickness: 0.5,
         color: GREY,
       });
-    y = HEIGHT - MARGIN - 48;
+    y = height - MARGIN - 48;
   };
   const line = (
     text: string,
@@ -58,7 +60,7 @@ export async function sheetPdf(day: DayPlan, zone: string): Promise<Uint8Array> 
     title: string,
     gap = 1.35,
   ): void => {
-    for (const part of wrap(text, face, size, WIDTH - MARGIN - x)) {
+    for (const part of wrap(text, face, size, width - MARGIN - x)) {
       if (y < MARGIN + 10) heading(`${title}, continued`);
       page.drawText(part, { x, y, size, font: face, color: face === plain ? GREY : INK });
       y -= size * gap;

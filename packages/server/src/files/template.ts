@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import fontkit from '@pdf-lib/fontkit';
-import { cutNumberAt, templateSheets, type TemplateInput } from '@furrow/core';
+import { cutNumberAt, templateSheets, type Paper, type TemplateInput } from '@furrow/core';
 import {
   PDFDocument,
   PDFPage,
@@ -15,14 +15,15 @@ import {
 
 const require = createRequire(import.meta.url);
 const PT = 72 / 25.4;
-const A4 = { widthMm: 210, heightMm: 297, marginMm: 10, overlapMm: 10 };
+const EDGES = { marginMm: 10, overlapMm: 10 };
 const INK = rgb(0, 0, 0);
 
 /**
- * The cutting template as PDF at true size, over as many A4 sheets as it needs, overlapping by 10 mm to be glued;
+ * The cutting template as PDF at true size, over as many sheets of the household's paper as it needs, overlapping by 10 mm to be glued;
  * every sheet has its place, the name and a ruler of its own, so that a print that was scaled is seen at once.
  */
-export async function templatePdf(template: TemplateInput): Promise<Uint8Array> {
+export async function templatePdf(template: TemplateInput, paper: Paper): Promise<Uint8Array> {
+  const upright = { ...paper, ...EDGES };
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
   const font = await pdf.embedFont(
@@ -32,8 +33,8 @@ export async function templatePdf(template: TemplateInput): Promise<Uint8Array> 
   // A comb wider than high lies along the sheet.
   const sheet =
     template.widthMm > template.heightMm
-      ? { ...A4, widthMm: A4.heightMm, heightMm: A4.widthMm }
-      : A4;
+      ? { ...upright, widthMm: upright.heightMm, heightMm: upright.widthMm }
+      : upright;
   const room = { ...sheet, heightMm: sheet.heightMm - 18 };
   const sheets = templateSheets(template.widthMm, template.heightMm, room);
   for (const part of sheets) {

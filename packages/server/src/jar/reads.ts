@@ -1,5 +1,11 @@
 import { lotByCode } from './codes.js';
-import type { LabelDesignRecord, LabelSheetRecord, Lot, Print } from '@furrow/core';
+import {
+  PAPERS,
+  type LabelDesignRecord,
+  type LabelSheetRecord,
+  type Lot,
+  type Print,
+} from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { hiveCardPdf, lookSheetPdf } from '../files/hiveCard.js';
@@ -105,7 +111,9 @@ export function jarReads(db: Knex): Router {
   });
   router.get('/hives/:id/look-sheet.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);
-    pdfAnswer(response, `look-sheet-${hive.name}.pdf`, await lookSheetPdf(hive));
+    const { rules } = await currentRules(db);
+    const pdf = await lookSheetPdf(hive, PAPERS[rules.paper]);
+    pdfAnswer(response, `look-sheet-${hive.name}.pdf`, pdf);
   });
   return router;
 }

@@ -262,6 +262,10 @@ const isShort = computed(() =>
 const ripe = computed(() => judged.value.filter((j) => j.verdict.verdict === 'take'));
 /** Where nothing may be taken, which findings hold it back. */
 const held = computed(() => heldBack(here.value?.units ?? []));
+/** On a phone the next step is pinned below the drawing. */
+const narrow = window.matchMedia('(max-width: 700px)').matches;
+/** What holds the choice back most, in a sentence; null where nothing does. */
+const bound = computed(() => chooser.answer.value?.bindings?.[0]?.sentence ?? null);
 /** What may be taken here by its findings, but not from under or between what stays. */
 const orderHeld = computed(
   () => chooser.answer.value?.orderHeld.find((h) => h.hiveId === hive.value?.id)?.sentence ?? null,
@@ -384,7 +388,9 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           >.</b
         >
         {{ shown.length - liftedSlots.size }} stay here. {{ ripe.length }}
-        {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template v-if="correction"
+        {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template v-if="bound"
+          >{{ ' ' }}<b>{{ bound }}</b></template
+        ><template v-if="correction"
           >{{ ' ' }}<b v-if="correction.applies">{{ correction.sentence }}</b
           ><template v-else>{{ correction.sentence }}</template></template
         ><template v-if="from.length > 1">
@@ -482,7 +488,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <Button outlined label="What you want…" @click="wishOpen = true" />
         <Button v-if="hasPins" text label="Let all be chosen" @click="unpinAll" />
         <Button
-          v-if="chosen.length"
+          v-if="chosen.length && !narrow"
           label="Go on to Ready"
           :severity="isShort.length ? 'secondary' : undefined"
           :loading="busy"
@@ -541,6 +547,17 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       @take="takeAnyway"
       @close="asking = null"
     />
+    <div v-if="narrow && chosen.length" class="pinned">
+      <p v-if="isShort.length" class="rust">
+        <b>Counted low, the winter falls short: put one back, or go on knowing it.</b>
+      </p>
+      <Button
+        label="Go on to Ready"
+        :severity="isShort.length ? 'secondary' : undefined"
+        :loading="busy"
+        @click="goOn"
+      />
+    </div>
   </div>
 </template>
 

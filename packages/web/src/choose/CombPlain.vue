@@ -104,15 +104,15 @@ const tried = computed(() => {
           <td class="num">{{ n0(r.income.comb) }}</td>
           <td class="num">
             {{ n0(r.income.trimmings)
-            }}<small class="sub">{{ ' ' }}{{ massText(r.income.trimmingsKg, units, 1) }}</small>
+            }}<small class="sub">{{ ` ${massText(r.income.trimmingsKg, units, 1)}` }}</small>
           </td>
           <td class="num">
             <b>{{ n0(r.income.comb + r.income.trimmings) }}</b>
           </td>
           <td class="num">
-            <b>{{ n0(r.income.liquid) }}</b><small class="sub">
-              {{ massText(r.income.liquidKg, units, 1) }}</small
-            >
+            <b>{{ n0(r.income.liquid) }}</b><small class="sub">{{
+              ` ${massText(r.income.liquidKg, units, 1)}`
+            }}</small>
           </td>
         </tr>
         <tr v-if="years.average">

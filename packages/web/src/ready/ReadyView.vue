@@ -509,20 +509,6 @@ summary.furrow-heading {
   details.part {
     display: block;
   }
-  .pinned {
-    position: sticky;
-    bottom: 0;
-    grid-column: 1 / -1;
-    margin: 0 -16px;
-    padding: 8px 16px;
-    background: var(--lime-1);
-    border-top: 2px solid var(--ink);
-    z-index: 2;
-  }
-  .pinned :deep(.p-button) {
-    width: 100%;
-    min-height: 64px;
-  }
 }
 @media print {
   .left {

@@ -461,7 +461,19 @@ const options = (map: Record<string, string>): { label: string; value: string }[
               option-label="label"
               option-value="value"
               :allow-empty="false"
-              aria-labelledby="r-units"
+              aria-labelledby="r-units" /></span
+          ><span class="school"
+            ><span id="r-paper">Paper</span
+            ><SelectButton
+              v-model="draft.paper"
+              :options="[
+                { label: 'A4', value: 'a4' },
+                { label: 'Letter', value: 'letter' },
+              ]"
+              option-label="label"
+              option-value="value"
+              :allow-empty="false"
+              aria-labelledby="r-paper"
           /></span>
         </div>
         <LabelRules v-model="draft" :issue="issue" />

@@ -65,6 +65,7 @@ export const RULE_NAMES: readonly string[] = [
   'Smoke',
   'Bees off the comb',
   'Units',
+  'Paper',
   'Name on the label',
   'Registered to sell',
   'Best before, months after harvest',
