@@ -42,6 +42,7 @@ const counts = computed(
     :rules-version="rulesVersion"
   />
   <p v-else-if="winter && winter.needKg !== null && !isHeld">
+    <span v-if="balance.unreadBars.length" class="sub">at least</span>{{ ' ' }}
     <span class="display spare" :class="(balance.spareKg ?? 0) >= -1e-6 ? 'green' : 'rust'">{{
       spareText(balance.spareKg ?? 0, rules.units)
     }}</span>{{ ' ' }}
@@ -55,6 +56,7 @@ const counts = computed(
     :stacks="stacks"
     :months="winter?.months ?? []"
     :hard-kg="winter?.hardKg ?? null"
+    :units="rules.units"
   />
   <details v-if="counts" class="how">
     <summary>How this was got; count on a flow</summary>

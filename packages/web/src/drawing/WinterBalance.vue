@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WinterBalance } from '@furrow/core';
+import { GRAMS_PER_POUND, massText, type UnitSystem, type WinterBalance } from '@furrow/core';
 import { computed } from 'vue';
 
 /** What stays against what the winter needs, as a balance: stacks in kg on one scale, whisker = range of the estimate. */
@@ -9,8 +9,9 @@ const props = withDefaults(
     stacks: { label: string; kg: number; pattern: string }[];
     months?: { month: number | null; kg: number }[];
     hardKg?: number | null;
+    units?: UnitSystem;
   }>(),
-  { months: () => [], hardKg: null },
+  { months: () => [], hardKg: null, units: 'metric' },
 );
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const [middle, beamY, arm, pan] = [202, 60, 122, 150];
@@ -41,7 +42,7 @@ const needed = computed(() => {
   const list =
     sum > 0
       ? props.months.map((m) => ({
-          label: m.month === null ? 'winter' : `${MONTHS[m.month - 1]} ${m.kg.toFixed(1)}`,
+          label: m.month === null ? 'winter' : `${MONTHS[m.month - 1]} ${inUnit(m.kg)}`,
           kg: (m.kg / sum) * need.value,
         }))
       : [{ label: 'winter', kg: need.value }];
@@ -51,6 +52,16 @@ const needed = computed(() => {
     y -= h;
     return { ...m, y, h };
   });
+});
+/** Kilograms as they are said, without their unit. */
+const inUnit = (kg: number): string =>
+  (props.units === 'metric' ? kg : (kg * 1000) / GRAMS_PER_POUND).toFixed(1);
+/** How sure it is: comb that was not read is unknown, it is not nothing. */
+const staysText = computed(() => {
+  const unread = props.balance.unreadBars.length;
+  return unread
+    ? `at least, ${unread} not read`
+    : `stays, up to ${inUnit(props.balance.staysKg.high)}`;
 });
 const topOfStack = computed(() => piled.value.at(-1)?.y ?? left.value.y + pan);
 /** The high edge of the estimate; above the beam there is no room to draw it. */
@@ -67,8 +78,9 @@ const whiskerTop = computed(() =>
     width="404"
     height="292"
     viewBox="0 0 404 292"
+    overflow="visible"
     role="img"
-    :aria-label="`Balance: ${balance.staysKg.low.toFixed(1)} kg stays, counted low, ${need.toFixed(1)} kg needed`"
+    :aria-label="`Balance: ${massText(balance.staysKg.low, units)} stays, counted low, ${massText(need, units)} needed`"
   >
     <path
       :d="`M${middle} ${beamY}V276M${middle - 40} 278h80`"
@@ -179,7 +191,7 @@ const whiskerTop = computed(() =>
       ?
     </text>
     <text :x="left.x" :y="left.y + pan + 34" text-anchor="middle" class="display" font-size="22">
-      {{ balance.staysKg.low.toFixed(1) }} kg
+      {{ massText(balance.staysKg.low, units) }}
     </text>
     <text
       :x="left.x"
@@ -188,10 +200,10 @@ const whiskerTop = computed(() =>
       font-size="15"
       style="fill: var(--ink-2)"
     >
-      stays, up to {{ balance.staysKg.high.toFixed(1) }}
+      {{ staysText }}
     </text>
     <text :x="right.x" :y="right.y + pan + 34" text-anchor="middle" class="display" font-size="22">
-      {{ balance.needKg === null ? 'not said' : `${need.toFixed(1)} kg` }}
+      {{ balance.needKg === null ? 'not said' : massText(need, units) }}
     </text>
     <text
       :x="right.x"

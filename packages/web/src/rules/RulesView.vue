@@ -158,12 +158,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       />
     </header>
     <form v-show="place !== 'kit'" class="form" @submit.prevent="save">
-      <SchoolsPanel
-        v-if="place === 'schools'"
-        v-model="draft"
-        :standing="rules.data.value!.rules"
-        :version="rules.data.value!.version"
-      />
+      <SchoolsPanel v-if="place === 'schools'" v-model="draft" />
       <div v-show="shows('judge')" class="part">
         <h2 class="furrow-heading">Ripe</h2>
         <div class="line">

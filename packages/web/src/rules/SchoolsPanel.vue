@@ -21,11 +21,6 @@ import { useHives } from '../server/queries.js';
 import { compute } from '../workers/client.js';
 
 /** Where practitioners disagree: each question with its schools, whom each suits, and the combs it would turn now. */
-const props = defineProps<{
-  /** The rules as they stand, and whether the household ever wrote any down. */
-  standing: HouseRules;
-  version: number;
-}>();
 const draft = defineModel<HouseRules>({ required: true });
 const STAGE_NAMES: Record<SchoolStage, string> = {
   look: 'Look',
@@ -88,9 +83,8 @@ function drawnOf(q: SchoolQuestion, i: number): { hiveName: string; flips: Flip[
 }
 const flipText = (f: Flip): string =>
   `${f.hiveName} ${f.label}: ${VERDICT_WORDS[f.from].toLowerCase()}, would be ${VERDICT_WORDS[f.to].toLowerCase()}`;
-/** What nobody changed yet is where Furrow begins, not what the household said. */
-const isStart = (q: SchoolQuestion): boolean =>
-  props.version <= 1 && props.standing[q.rule] === DEFAULT_RULES[q.rule];
+/** A value that Furrow begins with: whether the household means it, nobody knows. */
+const isStart = (q: SchoolQuestion): boolean => draft.value[q.rule] === DEFAULT_RULES[q.rule];
 const choose = (q: SchoolQuestion, value: unknown): void => {
   draft.value = { ...draft.value, [q.rule]: value };
 };
@@ -113,7 +107,7 @@ const choose = (q: SchoolQuestion, value: unknown): void => {
     <fieldset v-for="q in questions" :key="q.rule">
       <legend>
         <b class="display">{{ q.asks }}</b>
-        <span v-if="isStart(q)" class="sub">as Furrow begins; not said by you yet</span>
+        <span v-if="isStart(q)" class="sub">as Furrow begins</span>
       </legend>
       <label v-for="(c, i) in q.choices" :key="String(c.value)">
         <input
