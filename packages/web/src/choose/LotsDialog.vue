@@ -10,6 +10,10 @@ const props = defineProps<{ chosen: { unit: ChoiceUnit; way: Way }[]; seasonStar
 const open = defineModel<boolean>('open', { required: true });
 const keep = defineModel<KeepApart>({ required: true });
 const lots = computed(() => planLots(props.chosen, keep.value, props.seasonStart));
+/** The answer is a new one: what stands by the household's rule is never changed in place. */
+const turn = (key: keyof KeepApart): void => {
+  keep.value = { ...keep.value, [key]: !keep.value[key] };
+};
 const WORDS: [keyof KeepApart, string][] = [
   ['hive', 'Each hive in its own vessel'],
   ['box', 'Each box in its own vessel'],
@@ -29,7 +33,7 @@ const WORDS: [keyof KeepApart, string][] = [
   >
     <div class="lots">
       <label v-for="[key, word] in WORDS" :key="key" class="tick"
-        ><input v-model="keep[key]" type="checkbox" /> {{ word }}</label
+        ><input type="checkbox" :checked="keep[key]" @change="turn(key)" /> {{ word }}</label
       >
       <h2 class="furrow-heading">
         That makes {{ lots.length === 1 ? 'one lot' : `${lots.length} lots` }}
