@@ -102,7 +102,9 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
   await person.touch(/^Go on to Book/);
   await person.touch('It stays here, to be filled later');
   await person.sees('Balanced to the gram');
-  await person.sees(/^The press brought .* of it, 28 %\.$/);
+  await person.sees(
+    /^The press brought .* of it, 28 %: more than the tenth that people speak of\.$/,
+  );
   const detail = await balances(server);
   expect(detail.batch.closedAt).toBeNull();
   expect(detail.lots.filter((l) => l.kind === 'honey').map((l) => l.nowG)).toEqual([6200, 2380]);

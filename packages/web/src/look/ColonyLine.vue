@@ -60,13 +60,18 @@ const lines = computed(() =>
 );
 const summary = computed(() => colonySummary(lines.value));
 const current = computed(() => lines.value.find((l) => l.kind === open.value) ?? null);
+/** Closes the form that was answered; one that was opened meanwhile stays. */
+const close = (answered: Kind | null): void => {
+  if (open.value === answered) open.value = null;
+};
 async function note(fact: ColonyFact): Promise<void> {
+  const answered = open.value;
   const done = await go(
     '/colonyFacts',
     { id: newId(), colonyId: props.hive.colony!.id, on: on.value, fact },
     `${props.hive.name}: ${fact.kind.replace('-', ' ')} noted.`,
   );
-  if (done) open.value = null;
+  if (done) close(answered);
 }
 async function keepStart(): Promise<void> {
   const done = await go(
@@ -75,7 +80,7 @@ async function keepStart(): Promise<void> {
     `${props.hive.name}: colony since ${dateText(started.value)}.`,
     { method: 'PATCH', baseRevision: props.hive.colony!.revision },
   );
-  if (done) open.value = null;
+  if (done) close('started');
 }
 </script>
 
