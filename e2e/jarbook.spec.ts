@@ -241,7 +241,7 @@ test('everything goes out as one archive and is there already; a broken one and 
   await expect(status(page)).toContainText('3 harvests are in the book.');
   await at(page, 'Seasons');
   await at(page, 'Hive');
-  await expect(page.getByRole('row', { name: /^Jatobá/ })).toContainText('6900 g');
+  await expect(page.getByRole('row', { name: /^Jatobá/ })).toContainText('6.90 kg');
   // In a household that knows none of it yet, the same archive is new and comes in whole.
   await empty.start();
   await page.goto(`${empty.base}/book?at=inout`);
