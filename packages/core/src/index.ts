@@ -22,6 +22,7 @@ export * from './honey/keeping.js';
 export * from './honey/blend.js';
 export * from './honey/roomAir.js';
 export * from './honey/sucrose.js';
+export * from './honey/takenWater.js';
 export * from './comb/contents.js';
 export * from './comb/outline.js';
 export * from './comb/estimate.js';

@@ -41,6 +41,7 @@ const READS: Record<string, string> = {
   '/people': 'Names of those honey went to',
   '/traces': 'Where a lot came from, or where it is now: lot or code, direction back or forward',
   '/stock': 'Honey, jars and pieces that stand there now',
+  '/stock/waters': 'Water of the honey that stands there now, as it was measured',
   '/reserves': 'Jars promised',
   '/seasons': 'Every harvest as seasons count it, estimates beside the scale',
   '/estimatePairs': 'The last combs weighed, beside what was estimated and guessed',

@@ -1,4 +1,6 @@
+import { hiveKind } from '../hive/kinds.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
+import { takenWaterPercent } from '../honey/takenWater.js';
 import { USUAL_PIECE, freezeHours } from '../comb/cooling.js';
 import {
   DRAIN_PRIORS,
@@ -122,7 +124,10 @@ export function outcomeOf(
   const { estimate } = unit;
   if (!estimate) return null;
   const method = crushMethodOf(way, rules, unit.kind);
-  const moisture = Math.min(25, Math.max(13, unit.wettestPercent ?? 18));
+  const moisture = Math.min(
+    25,
+    Math.max(13, unit.wettestPercent ?? takenWaterPercent(hiveKind(unit.kind).bee)),
+  );
   const drained = DRAIN_PRIORS[method].share;
   const outShare =
     way === 'press'

@@ -1,6 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { Reading } from '../records/look.js';
-import { measuredWater, moreDrops, type WaterSources } from './measuredWater.js';
+import type { Plan } from '../records/harvest.js';
+import {
+  drainWaterText,
+  measuredWater,
+  moreDrops,
+  workingWater,
+  type WaterSources,
+} from './measuredWater.js';
 
 const at = (minutes: number): string => new Date(Date.UTC(2026, 2, 14, 12, minutes)).toISOString();
 const bench = (percent: number, minutes: number) => ({
@@ -73,4 +80,30 @@ describe('how many more drops', () => {
     ['three 0.3 apart are enough', [17.9, 18, 18.2], 0],
     ['drops that differ too much want stirring, not counting', [16, 22], 30],
   ])('%s', (_what, drops, more) => expect(moreDrops(drops)).toBe(more));
+});
+
+describe('the water a honey is worked with', () => {
+  const of = (
+    moisturePercent: number | null,
+    hiveKind: 'top-bar' | 'stingless' = 'top-bar',
+    change: Partial<WaterSources> = {},
+  ) => ({ ...sources(change), batch: { hiveKind, plan: { moisturePercent } as Plan } });
+  it.each([
+    [
+      'measured before what the plan said',
+      of(19, 'top-bar', { waterReadings: [bench(17.4, 0)] }),
+      17.4,
+      'measured',
+    ],
+    ['what the plan said where nobody measured', of(19), 19, 'said'],
+    ['assumed for the honeybee', of(null), 18, 'taken'],
+    ['assumed for stingless bees', of(null, 'stingless'), 27, 'taken'],
+  ] as const)('%s', (_what, detail, percent, basis) =>
+    expect(workingWater(detail)).toEqual({ percent, basis }),
+  );
+  it('is marked where a drain runs on an assumption', () => {
+    expect(drainWaterText({ moisturePercent: 18 }, of(null))).toBe('18 % water, assumed');
+    expect(drainWaterText({ moisturePercent: 18 }, of(18))).toBe('18 % water');
+    expect(drainWaterText({ moisturePercent: 17.2 }, of(null))).toBe('17.2 % water');
+  });
 });

@@ -1,6 +1,8 @@
 import jstat from 'jstat';
+import { hiveKind } from '../hive/kinds.js';
+import { takenWaterPercent } from '../honey/takenWater.js';
 import { readingMoisture } from '../look/index.js';
-import type { Drain, Look, Take, WaterReading } from '../records/views.js';
+import type { Batch, Drain, Look, Take, WaterReading } from '../records/views.js';
 
 /** Drops taken within this of the newest are one measuring, ms. */
 const ONE_SITTING_MS = 60 * 60_000;
@@ -132,3 +134,36 @@ export function measuredWater(sources: WaterSources): MeasuredWater | null {
 /** Its percent alone. */
 export const measuredWaterPercent = (sources: WaterSources): number | null =>
   measuredWater(sources)?.percent ?? null;
+
+/** The water a harvest's honey is worked with, percent, and whether it was measured, said for the plan, or assumed. */
+export interface WorkingWater {
+  percent: number;
+  basis: 'measured' | 'said' | 'taken';
+}
+
+/**
+ * What a harvest's honey is worked with: what was measured, else what its plan says, else what honey
+ * of that bee is taken as ({@link takenWaterPercent}). Takes the harvest with all that was written of it.
+ */
+export function workingWater(
+  detail: WaterSources & { batch: Pick<Batch, 'plan' | 'hiveKind'> },
+): WorkingWater {
+  const measured = measuredWaterPercent(detail);
+  if (measured !== null) return { percent: measured, basis: 'measured' };
+  const said = detail.batch.plan?.moisturePercent ?? null;
+  if (said !== null) return { percent: said, basis: 'said' };
+  return { percent: takenWaterPercent(hiveKind(detail.batch.hiveKind).bee), basis: 'taken' };
+}
+
+/**
+ * The water a drain is reckoned with, in words: marked as assumed where nobody measured or said one.
+ * Takes the drain and its harvest.
+ */
+export function drainWaterText(
+  drain: Pick<Drain, 'moisturePercent'>,
+  detail: Parameters<typeof workingWater>[0],
+): string {
+  const { percent, basis } = workingWater(detail);
+  const assumed = basis === 'taken' && percent === drain.moisturePercent;
+  return `${Number(drain.moisturePercent.toFixed(1))} % water${assumed ? ', assumed' : ''}`;
+}

@@ -29,14 +29,15 @@ export interface Nutrition {
 export function nutritionPer100g(moisturePercent: number): Nutrition {
   const dry = (100 - moisturePercent) / (100 - REFERENCE.waterG);
   const tenth = (g: number): number => Math.round(g * dry * 10) / 10;
-  const [carbohydrateG, proteinG] = [tenth(REFERENCE.carbohydrateG), tenth(REFERENCE.proteinG)];
+  // Energy is of what is there, not of the rounded grams that stand beside it.
+  const energyG = (REFERENCE.carbohydrateG + REFERENCE.proteinG) * dry;
   return {
-    energyKj: Math.round((carbohydrateG + proteinG) * KJ),
-    energyKcal: Math.round((carbohydrateG + proteinG) * KCAL),
+    energyKj: Math.round(energyG * KJ),
+    energyKcal: Math.round(energyG * KCAL),
     fatG: 0,
-    carbohydrateG,
+    carbohydrateG: tenth(REFERENCE.carbohydrateG),
     sugarsG: tenth(REFERENCE.sugarsG),
-    proteinG,
+    proteinG: tenth(REFERENCE.proteinG),
     saltG: Math.round(REFERENCE.sodiumMg * dry * 2.5) / 1000,
   };
 }

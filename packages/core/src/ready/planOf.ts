@@ -9,6 +9,7 @@ import {
 import { combStoresKg } from '../comb/stores.js';
 import { honeyDepthMm } from '../drain/index.js';
 import { hiveKind, readShape } from '../hive/kinds.js';
+import { takenWaterPercent } from '../honey/takenWater.js';
 import { jarFill } from '../jar/index.js';
 import { stateAt } from '../look/index.js';
 import type { Gear } from '../records/plan.js';
@@ -226,6 +227,7 @@ function workOut(
     (pickVessels(input.vessels, 'tub', litres.tub).vessels[0]?.tareG ?? 1000) / 1000;
   const liftKg = sumRanges([estimate.honeyKg, estimate.waxKg]).high + tubTareKg;
   const stingless = hiveKind(hive.kind).bee === 'stingless';
+  const waterPercent = plan.moisturePercent ?? takenWaterPercent(hiveKind(hive.kind).bee);
   const temper = state.dead ? null : (state.temper?.temper ?? null);
   return {
     planned: {
@@ -265,10 +267,10 @@ function workOut(
       depthMm: honeyDepthMm({
         honeyKg: outcome.honeyKg.high,
         innerDiameterMm: diameterMm,
-        moisturePercent: plan.moisturePercent,
+        moisturePercent: waterPercent,
         temperatureC: plan.kitchenTemperatureC,
       }),
-      moisturePercent: Math.min(25, plan.moisturePercent),
+      moisturePercent: Math.min(25, waterPercent),
       climate: {
         dayC: plan.kitchenTemperatureC,
         nightC: plan.nightTemperatureC ?? input.rules.nightTemperatureC ?? plan.kitchenTemperatureC,

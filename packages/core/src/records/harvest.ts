@@ -72,7 +72,13 @@ export const planSchema = z.strictObject({
     .max(45, 'At most 45 °C.')
     .nullable()
     .default(null),
-  moisturePercent: z.number('A percentage.').min(13, 'At least 13 %.').max(35, 'At most 35 %.'),
+  /** As it was measured or said; null: not known, and worked with what such honey is taken as. */
+  moisturePercent: z
+    .number('A percentage.')
+    .min(13, 'At least 13 %.')
+    .max(35, 'At most 35 %.')
+    .nullable()
+    .default(null),
   /** Steps set by hand, local time by step. */
   moves: z
     .record(z.string(), z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}$/, 'A date and time.'))

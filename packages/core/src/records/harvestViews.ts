@@ -284,6 +284,11 @@ export interface Lot {
   outG: number;
   nowG: number;
 }
+/** Water of honey that stands there, percent, as it was measured; null where nobody measured. */
+export interface LotWater {
+  lotId: string;
+  measuredPercent: number | null;
+}
 export interface Flow {
   id: string;
   from: string;

@@ -9,6 +9,7 @@ import { aftercareOf } from './aftercare.js';
 import { openQuestions } from './questions.js';
 import { estimatePairs, seasonsOf } from './seasons.js';
 import { traceOf } from './trace.js';
+import { watersOfStock } from './waters.js';
 import { batchViewsOf, stockView } from '../store/views.js';
 
 interface LotRow {
@@ -110,6 +111,10 @@ export function bookReads(db: Knex, clock: ServerClock): Router {
     '/stock',
     async (_request, response) =>
       void response.json({ items: await stockView(db, ['honey', 'jars', 'pieces']) }),
+  );
+  router.get(
+    '/stock/waters',
+    async (_request, response) => void response.json({ items: await watersOfStock(db) }),
   );
   router.get('/seasons', async (_request, response) => void response.json(await seasonsOf(db)));
   router.get(

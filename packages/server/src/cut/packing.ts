@@ -3,6 +3,7 @@ import {
   chunkJar,
   newChunkJarsSchema,
   newPackingSchema,
+  workingWater,
   type CutPiece,
   type Hive,
   type JarKindRecord,
@@ -146,10 +147,8 @@ export const packingWrites = [
         );
       const stripG = strips.reduce((sum, p) => sum + p.netG, 0);
       const kind = await find<JarKindRecord>(unit.db, 'jarKinds', payload.jarKindId, 'kind of jar');
-      const moisturePercent =
-        batch.plan?.moisturePercent && batch.plan.moisturePercent <= 21
-          ? batch.plan.moisturePercent
-          : 18;
+      const water = workingWater(await batchDetail(unit.db, batch.id));
+      const moisturePercent = Math.min(21, water.percent);
       payload.jars.forEach((j, i) => {
         const most = chunkJar({
           jarNetG: kind.netG,

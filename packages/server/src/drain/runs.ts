@@ -9,6 +9,7 @@ import {
   estimateSeen,
   flowFactor,
   SUPER_TEMPERATURE_C,
+  workingWater,
   type Batch,
   type BatchDetail,
   type Drain,
@@ -133,7 +134,7 @@ export async function methodPriorOf(
 
 /** Each closed frame as a run: what came of what was estimated, and tau from its opening to the drops (nine tenths, 2.3 tau). */
 function framesOf(detail: BatchDetail): PastRun[] {
-  const waterPercent = Math.min(25, detail.batch.plan?.moisturePercent ?? 18);
+  const waterPercent = Math.min(25, workingWater(detail).percent);
   return detail.batch.combIds.flatMap((combId) => {
     const run = frameRun(combId, 0, detail.frameEvents);
     const look = detail.looks.filter((l) => l.combId === combId).at(-1);

@@ -28,24 +28,14 @@ import {
   type Lot,
   type LotKeeping,
   type Print,
-  type Take,
-  type WaterReading,
-  type WaterSources,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { holdText, holdsOnLot } from '../book/holds.js';
-import { lookRows } from '../store/hiveViews.js';
+import { waterSourcesOf } from '../book/waters.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import {
-  batchDetail,
-  batchViews,
-  currentRules,
-  drainViews,
-  lotView,
-  originsOf,
-} from '../store/views.js';
+import { batchDetail, batchViews, currentRules, lotView, originsOf } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { codeInUse } from './codes.js';
 
@@ -76,15 +66,6 @@ export interface FilledLot {
   holds: Hold[];
 }
 
-async function waterSources(db: Knex, batch: Batch): Promise<WaterSources> {
-  return {
-    drains: await drainViews(db, { batchId: batch.id }),
-    waterReadings: await list<WaterReading>(db, 'waterReadings', { batchId: batch.id }),
-    looks: await lookRows(db, batch.combIds),
-    takes: await list<Take>(db, 'takes', { batchId: batch.id }),
-  };
-}
-
 /** A filled lot with its batch; refused where it has no code or weight yet. */
 export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   const lot = await lotView(db, id);
@@ -92,7 +73,7 @@ export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
     throw refused('There is no such filled lot.', 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
   const hive = await find<{ kind: HiveKindName }>(db, 'hives', batch.hiveId, 'hive');
-  const water = measuredWaterPercent(await waterSources(db, batch));
+  const water = measuredWaterPercent(await waterSourcesOf(db, batch));
   const kind = lot.jarKindId
     ? ((await db('jarKinds').where({ id: lot.jarKindId }).first('purpose')) as
         { purpose: string } | undefined)

@@ -7,6 +7,7 @@ import {
   vesselForecast,
   vesselFullKg,
   vesselsBefore,
+  workingWater,
   type BatchDetail,
   type Clock,
   type FrameVessel,
@@ -27,7 +28,7 @@ export function frameClocks(
 ): Clock[] {
   const { batch } = detail;
   const nowIso = now.toISOString();
-  const moisturePercent = Math.min(25, batch.plan?.moisturePercent ?? 18);
+  const moisturePercent = Math.min(25, workingWater(detail).percent);
   const slotOf = (combId: string): number =>
     detail.hive.bars.find((b) => b.comb?.id === combId)?.slot ?? 0;
   const frames = batch.combIds.map((combId) => ({

@@ -121,6 +121,7 @@ const around = (hours: number | null) => ({
     <div class="two">
       <MassField
         v-model="draft.honeyPerKg as number | null"
+        :digits="2"
         label="Honey brings"
         of="a kg"
         :units="units"
@@ -128,6 +129,7 @@ const around = (hours: number | null) => ({
         :error="issue('honeyPerKg')"
       /><MassField
         v-model="draft.jarCostPerKg as number | null"
+        :digits="2"
         label="its jars"
         of="a kg"
         :units="units"

@@ -10,6 +10,7 @@ import {
   orderRuns,
   rackHours,
   readShape,
+  workingWater,
   type BatchDetail,
   type FreezingInput,
   type HouseRules,
@@ -52,9 +53,7 @@ const litres = ref<number | null>(null);
 const freezerC = ref<number | null>(props.rules.freezerTemperatureC);
 const roomC = ref<number | null>(props.rules.kitchenTemperatureC);
 const humidity = ref<number | null>(null);
-const water = ref<number | null>(
-  Math.min(25, Math.max(13, props.detail.batch.plan?.moisturePercent ?? 18)),
-);
+const water = ref<number | null>(Math.min(25, Math.max(13, workingWater(props.detail).percent)));
 const combThicknessMm = computed(() =>
   Math.max(
     ...props.detail.boards.map((b) => b.thicknessMm),
@@ -111,7 +110,7 @@ watch(
       ((block.value.widthMm ?? 0) * (block.value.heightMm ?? 0) * block.value.thicknessMm) / 1e6;
     // A box is about a third larger than what lies in it.
     const packedL = block.value.packing === 'super' ? boxL : (mm3 / 1e6) * 1.35;
-    litres.value = packedL > 0 ? Math.round(packedL * 10) / 10 : null;
+    litres.value = packedL > 0 ? packedL : null;
   },
   { immediate: true },
 );
@@ -251,6 +250,7 @@ const whenReady = (k: Keeping): string =>
           :max="100"
         /><NumberField
           v-model="water"
+          :digits="1"
           narrow
           label="Water in the honey"
           unit="%"
@@ -317,7 +317,7 @@ const whenReady = (k: Keeping): string =>
       <p :class="{ rust: !plan.possible }">
         {{ plan.sentence
         }}<b v-if="plan.days > 1" class="rust">
-          {{ litres }} L are {{ counted(plan.days, 'day') }} of loads.</b
+          {{ (litres ?? 0).toFixed(1) }} L are {{ counted(plan.days, 'day') }} of loads.</b
         >
       </p>
       <details class="how">
@@ -382,6 +382,7 @@ const whenReady = (k: Keeping): string =>
           :error="fieldError('pieces')"
         /><NumberField
           v-model="litres"
+          :digits="1"
           narrow
           nullable
           label="Room they take"

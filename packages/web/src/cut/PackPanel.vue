@@ -7,6 +7,7 @@ import {
   massText,
   readMassG,
   smallMassText,
+  workingWater,
   type BatchDetail,
   type CombBox,
   type CutPiece,
@@ -122,9 +123,7 @@ const honey = computed(
   () => honeys.value.find((l) => l.id === honeyId.value) ?? honeys.value[0] ?? null,
 );
 const stripMl = ref<number | null>(null);
-const moisture = computed(() =>
-  Math.min(21, Math.max(13, props.detail.batch.plan?.moisturePercent ?? 18)),
-);
+const moisture = computed(() => Math.min(21, Math.max(13, workingWater(props.detail).percent)));
 const each = computed(() =>
   strips.value.map((p) => ({
     p,

@@ -2,6 +2,7 @@
 import {
   ARRANGEMENT_WORDS,
   RUNS_TO_APPLY,
+  drainWaterText,
   drawnBefore,
   estimatedTakes,
   honeyDensityKgPerL,
@@ -246,7 +247,7 @@ const closeFrom = computed(() => {
       <h1>{{ detail.batch.hiveName }}</h1>
       <span class="sub"
         >{{ brokenUp }} comb, {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }},
-        {{ temperatureNow }} °C, {{ drain.moisturePercent }} % water. Your hands:
+        {{ temperatureNow }} °C, {{ drainWaterText(drain, detail) }}. Your hands:
         {{ detail.batch.handsOnMinutes }} min in all.</span
       >
       <span class="right small"

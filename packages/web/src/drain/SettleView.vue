@@ -193,8 +193,9 @@ async function blend(): Promise<void> {
         <details class="how">
           <summary>How this was got</summary>
           <p>
-            Stokes: crumbs of 0.1 to 0.2 mm rise through honey of {{ drain.moisturePercent }} %
-            water at {{ drain.temperatureC }} °C. The clock goes by the slow ones.
+            Stokes: crumbs of 0.1 to 0.2 mm rise through honey of
+            {{ drain.moisturePercent.toFixed(1) }} % water at {{ drain.temperatureC }} °C. The clock
+            goes by the slow ones.
           </p>
         </details>
         <p v-if="keeping" class="text">

@@ -41,6 +41,7 @@ const {
   draft,
   clear,
   words,
+  waterNote,
   of,
   owed,
   kg,
@@ -250,6 +251,8 @@ const fineWords: Record<Fineness, string> = {
       </div>
       <NumberField
         v-model="draft.moisturePercent"
+        :digits="1"
+        :note="waterNote"
         label="Water in the honey"
         unit="%"
         :min="13"

@@ -6,12 +6,12 @@ import {
   estimatedTakes,
   hasHoles,
   honeyInComb,
-  measuredWaterPercent,
   nineTenthsHours,
   owedWeighings,
   ownPrior,
   readMassG,
   stackQuestions,
+  workingWater,
   type Arrangement,
   type BatchDetail,
   type Fineness,
@@ -37,8 +37,8 @@ function firstArrangement(detail: BatchDetail): Arrangement {
 export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vessels: Ref<Vessel[]>) {
   const comb = computed(() => detail.value.lots.find((l) => l.kind === 'comb'));
   const way = detail.value.batch.method;
-  const measured = measuredWaterPercent(detail.value);
-  const roundTenth = (x: number): number => Math.round(x * 10) / 10;
+  const water = workingWater(detail.value);
+  const waterPercent = Math.min(25, water.percent);
   const { draft, clear } = useDraft(`stack.${detail.value.batch.id}`, () => ({
     arrangement: firstArrangement(detail.value),
     upper: null as string | null,
@@ -57,11 +57,17 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
     nightTemperatureC: (detail.value.batch.plan?.nightTemperatureC ??
       rules.value.nightTemperatureC) as number | null,
     // What was measured of this honey stands before what the plan took it for.
-    moisturePercent: Math.min(
-      25,
-      measured === null ? (detail.value.batch.plan?.moisturePercent ?? 18) : roundTenth(measured),
-    ) as number | null,
+    moisturePercent: waterPercent as number | null,
   }));
+  const BASIS_WORDS = {
+    measured: 'As measured, the wettest drop.',
+    said: 'As said in Ready.',
+    taken: 'Assumed: nobody measured it yet.',
+  };
+  /** Where the water of the drain comes from, unless another was typed. */
+  const waterNote = computed(() =>
+    draft.value.moisturePercent === waterPercent ? BASIS_WORDS[water.basis] : null,
+  );
   const words = computed(() => ARRANGEMENT_WORDS[draft.value.arrangement]);
   const of = (id: string | null): Vessel | null => vessels.value.find((v) => v.id === id) ?? null;
   const owed = computed(() => owedWeighings(detail.value).combs.length > 0);
@@ -170,6 +176,7 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
     draft,
     clear,
     words,
+    waterNote,
     of,
     owed,
     kg,

@@ -18,7 +18,7 @@ import JarRow from '../drawing/JarRow.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import { newId } from '../server/client.js';
-import { useStock, useHarvests, useReserves } from '../server/queries.js';
+import { useStock, useStockWaters, useHarvests, useReserves } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
 import { cutterWorker } from '../workers/client.js';
@@ -27,6 +27,11 @@ import PromisesPanel from './PromisesPanel.vue';
 /** All honey that waits and all that is expected, one stock of jars: what is promised first, no lot mixed with another. */
 const props = defineProps<{ rules: HouseRules; jars: JarKindRecord[] }>();
 const { data: stock } = useStock();
+const { data: waters } = useStockWaters();
+/** Only what was measured counts in a mixture; what a plan took it for does not. */
+const measured = computed(
+  () => new Map((waters.value ?? []).map((w) => [w.lotId, w.measuredPercent])),
+);
 const { data: harvests } = useHarvests();
 const { data: reserves } = useReserves();
 const filling = useSend();
@@ -52,7 +57,7 @@ const standing = computed<Waiting[]>(() =>
         sub: b ? dateText(b.date) : '',
         honeyG: l.nowG,
         expected: false,
-        moisturePercent: b?.plan?.moisturePercent ?? null,
+        moisturePercent: measured.value.get(l.id) ?? null,
         useBy: l.useBy,
       };
     }),
@@ -150,6 +155,10 @@ async function fillAll(): Promise<void> {
 }
 const water = ref<Record<string, number | null>>({});
 const waterOf = (l: Waiting): number | null => water.value[l.id] ?? l.moisturePercent;
+const waterNote = (l: Waiting): string =>
+  l.moisturePercent === null
+    ? 'Not measured yet.'
+    : `Measured: ${l.moisturePercent.toFixed(1)} %, the wettest drop. Counts unless you say another.`;
 const mix = computed(() => {
   const parts = chosen.value.filter((l) => !l.expected);
   return parts.length > 1 && parts.every((l) => waterOf(l))
@@ -277,7 +286,8 @@ async function pour(): Promise<void> {
         v-for="l in mixable"
         :key="l.id"
         v-model="water[l.id]"
-        :label="`Water of ${l.name}, ${l.sub}${l.moisturePercent ? ` (planned ${l.moisturePercent} %)` : ''}`"
+        :label="`Water of ${l.name}, ${l.sub}`"
+        :note="waterNote(l)"
         unit="%"
         nullable
         :min="10"

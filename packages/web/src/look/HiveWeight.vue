@@ -39,7 +39,7 @@ async function readScale(): Promise<void> {
     const reading = await read<{ value: number; simulated: boolean }>(
       `/instruments/hive-scale?hiveId=${props.hiveId}`,
     );
-    kg.value = Math.round(reading.value / 100) / 10;
+    kg.value = reading.value / 1000;
     says.value = reading.simulated
       ? 'read from the practice hive scale'
       : 'read from the hive scale';

@@ -15,6 +15,8 @@ const props = defineProps<{
   hideLabel?: boolean;
   narrow?: boolean;
   nullable?: boolean;
+  /** Where the number comes from, or what an empty field is taken as. */
+  note?: string | null;
 }>();
 const model = defineModel<number | null>({ required: true });
 const id = useId();
@@ -42,6 +44,10 @@ const problem = computed(() => {
     return `At most ${props.max}${props.unit ? ` ${props.unit}` : ''}.`;
   return null;
 });
+const describedBy = computed(() => {
+  if (props.error ?? problem.value) return `${id}-e`;
+  return props.note ? `${id}-n` : undefined;
+});
 function typed(value: string | undefined): void {
   text.value = value ?? '';
   touched.value = true;
@@ -60,13 +66,14 @@ function typed(value: string | undefined): void {
         inputmode="decimal"
         autocomplete="off"
         :invalid="Boolean(error ?? problem)"
-        :aria-describedby="error || problem ? `${id}-e` : undefined"
+        :aria-describedby="describedBy"
         @update:model-value="typed"
       /><span v-if="unit" class="unit">{{ unit }}</span></span
     >
     <p v-if="error ?? problem" :id="`${id}-e`" class="rust says" role="alert">
       {{ error ?? problem }}
     </p>
+    <p v-else-if="note" :id="`${id}-n`" class="sub note">{{ note }}</p>
   </div>
 </template>
 
@@ -98,8 +105,11 @@ label {
 .unit {
   white-space: nowrap;
 }
+.note,
 .says {
   font-size: 15px;
+}
+.says {
   font-weight: 600;
 }
 </style>

@@ -45,6 +45,8 @@ const {
   changed,
   day,
   says,
+  waterNote,
+  waterSaid,
   weather,
   loading,
   error,
@@ -320,10 +322,10 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
             Draining runs by the slow edge of the method's range, hour by hour at
             {{ plan.kitchenTemperatureC }} °C by day and
             {{ plan.nightTemperatureC ?? plan.kitchenTemperatureC }} °C by night and
-            {{ plan.moisturePercent }} % water; settling by Stokes for crumbs of 0.1 to 0.2 mm
-            radius; freezing until the core has been cold long enough; minutes a comb, a piece and a
-            jar are your rules. Steps stand as early as the ones before them, hands, vessels, scale
-            and freezer allow. An hour's score begins at 80; each reason says what it adds or takes.
+            {{ waterSaid }}; settling by Stokes for crumbs of 0.1 to 0.2 mm radius; freezing until
+            the core has been cold long enough; minutes a comb, a piece and a jar are your rules.
+            Steps stand as early as the ones before them, hands, vessels, scale and freezer allow.
+            An hour's score begins at 80; each reason says what it adds or takes.
           </p>
         </details>
       </component>
@@ -382,6 +384,9 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
       />
       <NumberField
         v-model="plan.moisturePercent"
+        nullable
+        :digits="1"
+        :note="waterNote"
         label="Water in the honey"
         unit="%"
         :min="13"

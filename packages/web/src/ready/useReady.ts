@@ -1,5 +1,7 @@
 import {
+  hiveKind,
   moistureSummary,
+  takenWaterPercent,
   type BatchDetail,
   type DayInput,
   type DayPlan,
@@ -18,8 +20,7 @@ function measuredInLook(d: BatchDetail): number | null {
   const readings = d.batch.combIds.flatMap(
     (combId) => d.looks.filter((look) => look.combId === combId).at(-1)?.readings ?? [],
   );
-  const wettest = moistureSummary(readings)?.wettestPercent ?? null;
-  return wettest === null ? null : Math.round(wettest * 10) / 10;
+  return moistureSummary(readings)?.wettestPercent ?? null;
 }
 
 /** Everything Ready works with: the harvests that wait for their day, each with the plan on the screen, and what comes of them together. */
@@ -51,13 +52,12 @@ export function useReady() {
     const tomorrow = DateTime.fromJSDate(serverNow(), { zone: d.batch.zone })
       .plus({ days: 1 })
       .set({ hour: 9, minute: 30 });
-    const taken = d.hive.kind === 'stingless' ? 27 : 18;
     return {
       startLocal: tomorrow.toFormat("yyyy-MM-dd'T'HH:mm"),
       kitchenTemperatureC: rules.data.value!.rules.kitchenTemperatureC,
       nightTemperatureC: rules.data.value!.rules.nightTemperatureC,
       // What was measured in Look is not asked again.
-      moisturePercent: measuredInLook(d) ?? taken,
+      moisturePercent: measuredInLook(d),
       moves: {},
     };
   }
@@ -86,10 +86,27 @@ export function useReady() {
   const day = shallowRef<DayPlan | null>(null);
   const says = ref<string | null>(null);
   const complete = computed(() =>
-    Object.values(drafts.value).every(
-      (p) => p.kitchenTemperatureC !== null && p.moisturePercent !== null,
-    ),
+    Object.values(drafts.value).every((p) => p.kitchenTemperatureC !== null),
   );
+  /** What honey of this bee is taken to hold where nobody measured, percent. */
+  const takenPercent = computed(() =>
+    takenWaterPercent(detail.value ? hiveKind(detail.value.hive.kind).bee : 'honeybee'),
+  );
+  const waterSaid = computed(() => {
+    const percent = plan.value?.moisturePercent ?? null;
+    return percent === null
+      ? `${takenPercent.value} % water, which is assumed`
+      : `${Number(percent.toFixed(1))} % water`;
+  });
+  /** Where the water of the plan comes from; an assumption is told from what was measured or said. */
+  const waterNote = computed(() => {
+    if (!detail.value || !plan.value) return null;
+    const { moisturePercent } = plan.value;
+    if (moisturePercent === null) return `Not measured: reckoned with ${takenPercent.value} %.`;
+    return moisturePercent === measuredInLook(detail.value)
+      ? 'As measured in the comb, the wettest drop.'
+      : 'As you said.';
+  });
   const input = computed<DayInput | null>(() => {
     if (
       !plans.data.value ||
@@ -137,6 +154,8 @@ export function useReady() {
     changed,
     day,
     says,
+    waterNote,
+    waterSaid,
     weather: weather.data,
     loading: computed(() => plans.isLoading.value || rules.isLoading.value),
     error: computed(() => plans.error.value ?? rules.error.value),

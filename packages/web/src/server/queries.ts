@@ -22,6 +22,7 @@ import type {
   LabelText,
   LookFaces,
   Lot,
+  LotWater,
   MissedGear,
   OpenPlans,
   Out,
@@ -289,4 +290,7 @@ export const useEstimatePairs = () =>
 export const useQuestions = () =>
   useQuery({ queryKey: ['questions'], queryFn: items<Contradiction>('/questions') });
 /** Lots of honey, jars and pieces that hold something now. */
+/** Its key begins with the stock's: what renews the stock renews it. */
+export const useStockWaters = () =>
+  useQuery({ queryKey: ['stock', 'waters'], queryFn: items<LotWater>('/stock/waters') });
 export const useStock = () => useQuery({ queryKey: ['stock'], queryFn: items<Lot>('/stock') });

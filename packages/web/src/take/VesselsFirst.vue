@@ -8,6 +8,7 @@ import {
   vesselFullKg,
   vesselQuestions,
   vesselsToOffer,
+  workingWater,
   type BatchDetail,
   type HouseRules,
   type Vessel,
@@ -29,9 +30,7 @@ const chosen = defineModel<Record<string, string>>({ required: true });
 const before = defineModel<Record<string, string>>('before', { required: true });
 const emit = defineEmits<{ says: [string | null] }>();
 const HONEY_C = 27;
-const moisturePercent = computed(() =>
-  Math.min(25, props.detail.batch.plan?.moisturePercent ?? 18),
-);
+const moisturePercent = computed(() => Math.min(25, workingWater(props.detail).percent));
 const list = computed(() =>
   props.frames.map((f) => ({
     ...f,

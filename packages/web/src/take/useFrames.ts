@@ -14,6 +14,7 @@ import {
   vesselsBefore,
   vesselsOwed,
   vesselsToOffer,
+  workingWater,
   type BatchDetail,
   type FrameForecast,
   type FrameVessel,
@@ -41,9 +42,7 @@ export function useFrames(
 ) {
   const { data: past } = useRuns();
   const prior = computed(() => householdPrior(FRAME_PRIOR, past.value?.frames ?? []));
-  const moisturePercent = computed(() =>
-    Math.min(25, detail.value.batch.plan?.moisturePercent ?? 18),
-  );
+  const moisturePercent = computed(() => Math.min(25, workingWater(detail.value).percent));
   /** Vessels given to the frames before anything was opened. */
   const given = computed(() => detail.value.marks.find((m) => m.stepId === 'checks')?.answer ?? {});
   const frames = computed(() =>
