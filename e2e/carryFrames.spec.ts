@@ -134,7 +134,7 @@ test.describe('in a cold dearth before winter', () => {
       await person.touch(new RegExp(`^super 2, place ${frame},`));
       await person.touch(/^Drain in the hive/);
     }
-    await person.sees('2 combs out');
+    await person.sees('2 frames out');
     await person.plansAndGoes();
     await person.touch('All here');
     await beforeFrames(person);

@@ -38,6 +38,7 @@ export * from './hive/topBar.js';
 export * from './hive/kind.js';
 export * from './hive/kinds.js';
 export * from './hive/season.js';
+export * from './hive/takenText.js';
 export * from './rules/houseRules.js';
 export * from './rules/paper.js';
 export * from './rules/schoolQuestions.js';

@@ -25,10 +25,15 @@ export function hiveKind(name: HiveKindName): HiveKind {
   return HIVE_KINDS[name] as unknown as HiveKind;
 }
 
-/** So many of what is taken singly from this kind, in words: "2 combs", "1 group of pots". */
+const COUNTED: Record<HiveKind['unitTaken'], [one: string, many: string]> = {
+  comb: ['comb', 'combs'],
+  box: ['comb', 'combs'],
+  frame: ['frame', 'frames'],
+  pots: ['group of pots', 'groups of pots'],
+};
+/** A number of combs with the word of its hive: "1 comb", "3 frames", "2 groups of pots". */
 export function countedCombsText(count: number, kind: HiveKindName): string {
-  const [one, many] =
-    hiveKind(kind).bee === 'stingless' ? ['group of pots', 'groups of pots'] : ['comb', 'combs'];
+  const [one, many] = COUNTED[hiveKind(kind).unitTaken];
   return `${count} ${count === 1 ? one : many}`;
 }
 

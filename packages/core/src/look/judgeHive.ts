@@ -258,6 +258,12 @@ export const findingOn = (
   question: Finding['question'],
 ): Finding | null => verdict.findings?.find((f) => f.question === question) ?? null;
 
+/** Which combs of a box, in few words: all of them at once, else by their places. */
+const whichOf = (some: readonly JudgedComb[], all: readonly JudgedComb[]): string =>
+  some.length === all.length && all.length > 1
+    ? `All ${all.length} combs`
+    : some.map((c) => c.label).join(', ');
+
 /** A whole box judged from its combs: brood anywhere keeps it, an unread comb keeps it unknown, else its capped share decides. */
 export function judgeBox(combs: readonly JudgedComb[]): {
   verdict: CombVerdict['verdict'];
@@ -267,7 +273,7 @@ export function judgeBox(combs: readonly JudgedComb[]): {
   if (brood.length)
     return {
       verdict: 'leave',
-      sentence: `Brood in ${brood.map((c) => c.label).join(', ')}: the box stays.`,
+      sentence: `Brood in ${whichOf(brood, combs).toLowerCase()}: the box stays.`,
     };
   const unread = combs.filter((c) => c.verdict.verdict === 'not-read');
   if (unread.length)
@@ -277,7 +283,7 @@ export function judgeBox(combs: readonly JudgedComb[]): {
     };
   const test = combs.filter((c) => c.verdict.verdict === 'test');
   if (test.length)
-    return { verdict: 'test', sentence: `${test.map((c) => c.label).join(', ')} to test first.` };
+    return { verdict: 'test', sentence: `${whichOf(test, combs)} to test first.` };
   const leave = combs.filter((c) => c.verdict.verdict === 'leave');
   return leave.length
     ? {

@@ -9,6 +9,7 @@ import {
 import { combStoresKg } from '../comb/stores.js';
 import { honeyDepthMm } from '../drain/index.js';
 import { hiveKind, readShape } from '../hive/kinds.js';
+import { takenUnitsText } from '../hive/takenText.js';
 import { takenWaterPercent } from '../honey/takenWater.js';
 import { jarFill } from '../jar/index.js';
 import { stateAt } from '../look/index.js';
@@ -292,7 +293,10 @@ function workOut(
       kind: hive.kind,
       way: batch.method,
       combs: batch.combIds.length,
-      combLabels: `${batch.combIds.length} ${batch.combIds.length === 1 ? hiveKind(hive.kind).unitTaken.replace('box', 'comb') : `${hiveKind(hive.kind).unitTaken.replace('box', 'comb').replace(/s$/, '')}s`}`,
+      combLabels: takenUnitsText(
+        hive,
+        hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id)).map((b) => b.slot),
+      ),
       litres,
       fills,
       supportsMm: Math.round(shape.outline.topWidthMm + 60),

@@ -1,5 +1,6 @@
 import {
   countedCombsText,
+  takenUnitsText,
   HOLD_WORDS,
   cutsComb,
   dateWords,
@@ -43,6 +44,17 @@ const FRAMES_AHEAD_DAYS = 7;
 function ripeText(ripe: number, spare: number | null, kind: Hive['kind']): string {
   const text = `${countedCombsText(ripe, kind)} ${ripe === 1 ? 'is' : 'are'} ripe`;
   return spare !== null && spare < ripe ? `${text}, ${spare || 'none'} to spare` : text;
+}
+
+/** What a harvest still has to take, as it hangs: "box 4", "3 combs"; all of it where everything is out. */
+async function leftToTake(db: Knex, batch: Batch): Promise<string> {
+  const hive = await hiveView(db, batch.hiveId);
+  const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
+  if (!held.length) return countedCombsText(batch.combIds.length, batch.hiveKind);
+  return takenUnitsText(
+    hive,
+    held.map((b) => b.slot),
+  );
 }
 
 /** What runs, what is due, what is ripe: each line from a running object, with what happens if it is left. */
@@ -146,7 +158,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ...base,
         id: `${batch.id}-take`,
         kind: 'take',
-        title: `Take ${countedCombsText(batch.combIds.length, batch.hiveKind)} from ${nameOf(batch)}`,
+        title: `Take ${await leftToTake(db, batch)} from ${nameOf(batch)}`,
         dueAt: DateTime.fromISO(batch.plan.startLocal, { zone: batch.zone }).toUTC().toISO(),
         ifLeft: 'The combs stay with the bees.',
       });

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import {
-  percentDown,
+  capitalised,
   hiveKind,
-  countedCombsText,
   estimateRangeText,
   keepApartBy,
   planLots,
@@ -13,6 +12,7 @@ import {
   type Block,
   type ChoiceUnit,
   type Way,
+  takenUnitsText,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -21,7 +21,6 @@ import FaintDrawing from '../parts/FaintDrawing.vue';
 import WayMark from '../drawing/WayMark.vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
-import { sectionSizeMm } from '../drawing/sections/registry.js';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useWidth } from '../parts/useWidth.js';
@@ -37,6 +36,7 @@ import WinterAside from './WinterAside.vue';
 import WishDialog from './WishDialog.vue';
 import { spareText } from './spareText.js';
 import { useChoice } from './useChoice.js';
+import { useFigures } from './useFigures.js';
 
 const router = useRouter();
 const choice = useChoice();
@@ -183,13 +183,13 @@ function unpinAll(): void {
 
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
-const scale = computed(() => {
-  if (!hive.value) return 0.8;
-  const size = sectionSizeMm(hive.value);
-  return hive.value.boxes.length
-    ? Math.min(0.8, 400 / size.heightMm, (width.value - 20) / size.widthMm)
-    : Math.max(0.6, Math.min(0.84, (width.value - 20) / size.widthMm));
-});
+const figures = useFigures(
+  computed(() => hive.value ?? null),
+  judged,
+  computed(() => here.value ?? null),
+  width,
+  computed(() => rules.value ?? null),
+);
 const liftedSlots = computed(
   () =>
     new Set(
@@ -199,24 +199,6 @@ const liftedSlots = computed(
 const shown = computed(() => judged.value.filter((j) => !busyCombs.value.includes(j.combId)));
 const sectionCombs = computed(() =>
   drawnCombs(hive.value!, judged.value, (j) => ({ lifted: liftedSlots.value.has(j.slot) })),
-);
-const below = computed(() =>
-  judged.value.map((j) => ({
-    slot: j.slot,
-    lines: [
-      {
-        text:
-          j.verdict.cappedPercent === null
-            ? '?'
-            : String(percentDown(j.verdict.cappedPercent / 100)),
-        rust: j.verdict.decidedBy === 'ripe' && j.verdict.verdict === 'leave',
-      },
-      // Kilograms only where bars stand far enough apart for three figures.
-      ...(scale.value > 0.68 || hive.value?.boxes.length
-        ? [{ text: j.estimate ? j.estimate.honeyKg.mid.toFixed(1) : '?' }]
-        : []),
-    ],
-  })),
 );
 const broodIn = (j: (typeof judged.value)[number]): boolean =>
   (j.seen?.sides.A?.brood ?? 0) + (j.seen?.sides.B?.brood ?? 0) > 0;
@@ -371,8 +353,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <h1>{{ hive.name }}</h1>
       <span class="sub"
         ><b
-          >{{ countedCombsText(liftedSlots.size, hive.kind) }} out<template
-            v-if="nowSet && chosen.length"
+          >{{ capitalised(takenUnitsText(hive, [...liftedSlots])) }} out<template v-if="nowSet && chosen.length"
             >,
             {{
               estimateRangeText(
@@ -417,10 +398,11 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <HiveSection
           :hive="hive"
           :combs="sectionCombs"
-          :s="scale"
-          :below="below"
+          :s="figures.scale.value"
+          :below="figures.below.value"
+          :beside="figures.beside.value"
           interactive
-          :label="`Section of ${hive.name}; ${liftedSlots.size} combs lifted`"
+          :label="`Section of ${hive.name}; ${takenUnitsText(hive, [...liftedSlots])} lifted`"
           @select="select"
         />
       </div>
@@ -428,10 +410,11 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <template v-if="hive.kind === 'stingless'"
           >Touch a group of pots to take it, once more to leave it.</template
         ><template v-else
-          >Touch a comb to lift it, once more to put it back. Under each: % capped (rule
+          >Touch a comb to lift it, once more to put it back. {{ figures.says.value }}Your rule:
           {{
             hiveKind(hive.kind).drainsInPlace ? rules.ripeDrainPercent : rules.ripeCappedPercent
-          }}) and kg honey.</template
+          }}
+          % capped.</template
         >
         <label v-if="hive.kind === 'warre'" class="whole"
           ><input v-model="draft.byBox[hive.id]" type="checkbox" /> Take whole boxes</label

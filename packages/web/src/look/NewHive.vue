@@ -13,17 +13,16 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
-import { computed, ref, watch } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import SectionTopBar from '../drawing/SectionTopBar.vue';
 import NewStack from './NewStack.vue';
+import NewTopBar from './NewTopBar.vue';
 import KindPicture from './KindPicture.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import { emptySite, siteIssues } from '../parts/siteDraft.js';
 import SiteFields from '../parts/SiteFields.vue';
 import TextField from '../parts/TextField.vue';
-import { useWidth } from '../parts/useWidth.js';
 import { newId } from '../server/client.js';
 import { useHives, useSites } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
@@ -90,6 +89,7 @@ if (meant && meant !== draft.value.kind) choose(meant);
 const siteSend = useSend();
 const hiveSend = useSend();
 const tried = ref(false);
+const form = ref<HTMLFormElement | null>(null);
 const makesSite = computed(
   () => draft.value.siteId === '' || !sites.value?.some((s) => s.id === draft.value.siteId),
 );
@@ -113,68 +113,23 @@ const issues = computed(() => {
   return found;
 });
 const at = (path: string): string | null => (tried.value ? (issues.value[path] ?? null) : null);
-const frame = ref<HTMLElement | null>(null);
-const width = useWidth(frame);
-const scale = computed(() =>
-  Math.max(
-    0.5,
-    Math.min(
-      0.98,
-      (width.value - 20) / (draft.value.geometry.bars * draft.value.geometry.barWidthMm + 84),
-    ),
-  ),
-);
-const combs = computed(() =>
-  Array.from({ length: draft.value.geometry.followerAfterBar }, (_, i) => ({
-    slot: i + 1,
-    depthMm: draft.value.geometry.combDepthMm,
-    A: null,
-    B: null,
-  })),
-);
-function set(part: Partial<TopBarGeometry>): void {
-  const next = { ...draft.value.geometry, ...part };
-  if (next.followerAfterBar > next.bars) next.followerAfterBar = next.bars;
-  draft.value.geometry = next;
+/** The long hive keeps its own measures while another kind is tried. */
+function measure(geometry: Geometry): void {
+  if (isLong.value) draft.value.geometry = geometry as TopBarGeometry;
+  else draft.value.stack = geometry;
 }
-/** End view: the comb's face in the hive, its four corners dragged. */
-const ends = computed(() => {
-  const g = draft.value.geometry;
-  const k = 0.5;
-  const cx = 190;
-  return {
-    k,
-    cx,
-    top: 34,
-    y: 34 + g.combDepthMm * k,
-    tx: cx + (g.topWidthMm * k) / 2,
-    bx: cx + (g.bottomWidthMm * k) / 2,
-    d: `M${cx - (g.topWidthMm * k) / 2} 34H${cx + (g.topWidthMm * k) / 2}L${cx + (g.bottomWidthMm * k) / 2} ${34 + g.combDepthMm * k}H${cx - (g.bottomWidthMm * k) / 2}Z`,
-  };
-});
-const corner = ref<'top' | 'bottom' | null>(null);
-const endSvg = ref<SVGSVGElement | null>(null);
-function grab(event: PointerEvent, which: 'top' | 'bottom'): void {
-  corner.value = which;
-  (event.target as Element).setPointerCapture(event.pointerId);
-}
-function drag(event: PointerEvent): void {
-  if (!corner.value || !endSvg.value) return;
-  const box = endSvg.value.getBoundingClientRect();
-  const x =
-    Math.round((Math.abs(event.clientX - box.left - ends.value.cx) * 2) / ends.value.k / 5) * 5;
-  const y = Math.round((event.clientY - box.top - ends.value.top) / ends.value.k / 2) * 2;
-  if (corner.value === 'top')
-    set({ topWidthMm: Math.min(700, Math.max(draft.value.geometry.bottomWidthMm, x)) });
-  else
-    set({
-      bottomWidthMm: Math.min(draft.value.geometry.topWidthMm, Math.max(50, x)),
-      combDepthMm: Math.min(500, Math.max(100, y)),
-    });
-}
+const narrow = window.matchMedia('(max-width: 700px)').matches;
+/** Where a kind was touched on the way here, the other kinds wait behind one line on a phone. */
+const foldsKinds = narrow && Boolean(meant);
 async function make(): Promise<void> {
   tried.value = true;
-  if (Object.keys(issues.value).length) return;
+  if (Object.keys(issues.value).length) {
+    await nextTick();
+    // What is missing may stand far from the key: it comes into view.
+    const first = form.value?.querySelector('[role="alert"]');
+    first?.scrollIntoView({ block: 'center' });
+    return;
+  }
   let siteId = draft.value.siteId;
   if (makesSite.value) {
     const id = newId();
@@ -204,160 +159,36 @@ async function make(): Promise<void> {
 </script>
 
 <template>
-  <form class="stage" @submit.prevent="make">
+  <form ref="form" class="stage" @submit.prevent="make">
     <header>
       <h1>A new hive</h1>
       <span class="sub">Choose the kind, then drag it until it is yours.</span>
     </header>
     <section class="left">
-      <div class="kinds" role="radiogroup" aria-label="Kind of hive">
-        <button
-          v-for="name in HIVE_KIND_NAMES"
-          :key="name"
-          type="button"
-          class="kind"
-          :class="{ on: kind.kind === name }"
-          role="radio"
-          :aria-checked="kind.kind === name"
-          @click="choose(name)"
-        >
-          <KindPicture :kind="name" /><b>{{ HIVE_KINDS[name].name }}</b>
-        </button>
-      </div>
-      <NewStack
-        v-if="!isLong"
+      <component :is="foldsKinds ? 'details' : 'div'">
+        <summary v-if="foldsKinds" class="another">{{ kind.name }}; or another kind…</summary>
+        <div class="kinds" role="radiogroup" aria-label="Kind of hive">
+          <button
+            v-for="name in HIVE_KIND_NAMES"
+            :key="name"
+            type="button"
+            class="kind"
+            :class="{ on: kind.kind === name }"
+            role="radio"
+            :aria-checked="kind.kind === name"
+            @click="choose(name)"
+          >
+            <KindPicture :kind="name" /><b>{{ HIVE_KINDS[name].name }}</b>
+          </button>
+        </div>
+      </component>
+      <component
+        :is="isLong ? NewTopBar : NewStack"
         :kind="kind"
         :geometry="measures"
-        :issue="(key) => at(`geometry.${key}`)"
-        @change="draft.stack = $event"
+        :issue="(key: string) => at(`geometry.${key}`)"
+        @change="measure"
       />
-      <template v-else>
-        <div ref="frame" class="scroll">
-          <SectionTopBar
-            :geometry="draft.geometry"
-            :combs="combs"
-            :s="scale"
-            :marks="false"
-            edit-board
-            edit-bars
-            label="The hive from the side, entrance at the left"
-            @board="set({ followerAfterBar: $event })"
-            @bars="set({ bars: $event })"
-          />
-        </div>
-        <div class="endview">
-          <svg
-            ref="endSvg"
-            width="380"
-            :height="Math.max(180, ends.y + 40)"
-            :viewBox="`0 0 380 ${Math.max(180, ends.y + 40)}`"
-            role="group"
-            aria-label="A comb from the front"
-            @pointermove="drag"
-            @pointerup="corner = null"
-          >
-            <rect
-              :x="ends.cx - draft.geometry.topWidthMm * 0.25 - 16"
-              y="22"
-              :width="draft.geometry.topWidthMm * 0.5 + 32"
-              height="11"
-              fill="url(#p-wood)"
-              stroke="var(--ink)"
-            />
-            <path :d="ends.d" fill="url(#p-capped)" stroke="var(--ink)" stroke-width="1.5" />
-            <circle
-              :cx="ends.tx"
-              :cy="ends.top"
-              r="22"
-              fill="transparent"
-              class="grab"
-              @pointerdown="grab($event, 'top')"
-            />
-            <circle
-              :cx="ends.tx"
-              :cy="ends.top"
-              r="8"
-              fill="var(--lime-0)"
-              stroke="var(--field)"
-              stroke-width="3"
-              style="pointer-events: none"
-            />
-            <circle
-              :cx="ends.bx"
-              :cy="ends.y"
-              r="22"
-              fill="transparent"
-              class="grab"
-              @pointerdown="grab($event, 'bottom')"
-            />
-            <circle
-              :cx="ends.bx"
-              :cy="ends.y"
-              r="8"
-              fill="var(--lime-0)"
-              stroke="var(--field)"
-              stroke-width="3"
-              style="pointer-events: none"
-            />
-          </svg>
-          <div class="numbers">
-            <NumberField
-              label="Number of bars"
-              whole
-              :min="5"
-              :max="60"
-              :model-value="draft.geometry.bars"
-              :error="at('geometry.bars')"
-              @update:model-value="$event && set({ bars: $event })"
-            />
-            <NumberField
-              label="Bar width"
-              unit="mm"
-              :min="28"
-              :max="45"
-              :model-value="draft.geometry.barWidthMm"
-              :error="at('geometry.barWidthMm')"
-              @update:model-value="$event && set({ barWidthMm: $event })"
-            />
-            <NumberField
-              label="Comb depth"
-              unit="mm"
-              :min="100"
-              :max="500"
-              :model-value="draft.geometry.combDepthMm"
-              :error="at('geometry.combDepthMm')"
-              @update:model-value="$event && set({ combDepthMm: $event })"
-            />
-            <NumberField
-              label="Top width"
-              unit="mm"
-              :min="150"
-              :max="700"
-              :model-value="draft.geometry.topWidthMm"
-              :error="at('geometry.topWidthMm')"
-              @update:model-value="$event && set({ topWidthMm: $event })"
-            />
-            <NumberField
-              label="Bottom width"
-              unit="mm"
-              :min="50"
-              :max="700"
-              :model-value="draft.geometry.bottomWidthMm"
-              :error="at('geometry.bottomWidthMm')"
-              @update:model-value="$event && set({ bottomWidthMm: $event })"
-            />
-            <NumberField
-              label="Bars in front of the board"
-              whole
-              :min="1"
-              :max="draft.geometry.bars"
-              :model-value="draft.geometry.followerAfterBar"
-              :error="at('geometry.followerAfterBar')"
-              @update:model-value="$event && set({ followerAfterBar: $event })"
-            />
-          </div>
-        </div>
-      </template>
     </section>
     <aside class="acts">
       <h2 class="furrow-heading">Where it stands</h2>
@@ -393,8 +224,11 @@ async function make(): Promise<void> {
         :refusal="siteSend.refusal.value ?? hiveSend.refusal.value"
         :fields="['name', 'colonyStartedOn']"
       />
-      <Button type="submit" label="Make this hive" :loading="busy" />
+      <Button v-if="!narrow" type="submit" label="Make this hive" :loading="busy" />
     </aside>
+    <div v-if="narrow" class="pinned">
+      <Button type="submit" label="Make this hive" :loading="busy" />
+    </div>
   </form>
 </template>
 
@@ -426,27 +260,13 @@ async function make(): Promise<void> {
   background: var(--field-wash);
   padding: 6.5px 4.5px;
 }
-.scroll {
-  overflow-x: auto;
-}
-.endview {
+.another {
+  min-height: 48px;
   display: flex;
-  gap: 20px;
-  flex-wrap: wrap;
-  align-items: flex-start;
-  margin-top: 10px;
-}
-.endview svg {
-  max-width: 100%;
-}
-.numbers {
-  display: grid;
-  grid-template-columns: repeat(2, 170px);
-  gap: 8px 16px;
-}
-.grab {
-  cursor: move;
-  touch-action: none;
+  align-items: center;
+  font-weight: 600;
+  color: var(--field);
+  cursor: pointer;
 }
 .field {
   display: flex;

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import {
+  capitalised,
   massText,
   WAY_WORDS,
   forageAt,
   placeOfSite,
-  countedCombsText,
   estimateRangeText,
   scoreHour,
   smokeAdvice,
   hiveKind,
   stateAt,
+  takenUnitsText,
   type HourScore,
   type TimetableStep,
 } from '@furrow/core';
@@ -181,6 +182,14 @@ async function withdraw(): Promise<void> {
   if (done) await router.push(`/choose/${batch.hiveId}`);
 }
 const conflicts = computed(() => steps.value.filter((s) => s.conflicts.length).length);
+const takenText = computed(() => {
+  const { batch, hive } = detail.value!;
+  const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
+  return takenUnitsText(
+    hive,
+    held.map((b) => b.slot),
+  );
+});
 const done = computed(() =>
   day.value?.steps.length
     ? DateTime.fromISO(
@@ -219,8 +228,8 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
       <span class="sub"
-        >{{ countedCombsText(detail.batch.combIds.length, detail.hive.kind) }} from
-        {{ detail.batch.siteName }}: {{ WAY_WORDS[detail.batch.method].name.toLowerCase() }},
+        >{{ capitalised(takenText) }} from {{ detail.batch.siteName }}:
+        {{ WAY_WORDS[detail.batch.method].name.toLowerCase() }},
         {{ WAY_WORDS[detail.batch.method].note }}.<template v-if="detail.batch.lotGroup">
           One lot with
           {{

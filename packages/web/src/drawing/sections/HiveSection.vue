@@ -3,25 +3,17 @@ import type { TopBarGeometry } from '@furrow/core';
 import { computed } from 'vue';
 import SectionTopBar from '../SectionTopBar.vue';
 import { SECTIONS } from './registry.js';
-import type { DrawnHive, SectionComb } from './section.js';
+import type { SectionProps } from './section.js';
 
 /** The section of a hive of any kind, to scale; each kind's drawing stands in the registry beside this file. */
-const props = withDefaults(
-  defineProps<{
-    hive: DrawnHive;
-    combs: SectionComb[];
-    s: number;
-    label: string;
-    selected?: number | null;
-    interactive?: boolean;
-    marks?: boolean;
-    numbers?: boolean;
-    editBoard?: boolean;
-    liftBy?: number;
-    below?: { slot: number; lines: { text: string; rust?: boolean }[] }[];
-  }>(),
-  { selected: null, marks: true, numbers: true, liftBy: undefined, below: () => [] },
-);
+const props = withDefaults(defineProps<SectionProps & { editBoard?: boolean }>(), {
+  selected: null,
+  marks: true,
+  numbers: true,
+  liftBy: undefined,
+  below: () => [],
+  beside: () => [],
+});
 const emit = defineEmits<{ select: [slot: number]; board: [afterBar: number] }>();
 const stack = computed(() => (props.hive.kind === 'top-bar' ? null : SECTIONS[props.hive.kind]));
 </script>
@@ -55,6 +47,8 @@ const stack = computed(() => (props.hive.kind === 'top-bar' ? null : SECTIONS[pr
     :marks="marks"
     :numbers="numbers"
     :lift-by="liftBy"
+    :below="below"
+    :beside="beside"
     @select="emit('select', $event)"
   />
 </template>

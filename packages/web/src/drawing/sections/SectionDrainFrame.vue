@@ -1,19 +1,9 @@
 <script setup lang="ts">
 import StackSection from './StackSection.vue';
-import type { DrawnHive, SectionComb } from './section.js';
+import type { SectionProps } from './section.js';
 
 /** Six wide frames, each drained through its own outlet along the foot; a hose leads down to a covered jar, the spill tray lies under the super. */
-const props = defineProps<{
-  hive: DrawnHive;
-  combs: SectionComb[];
-  s: number;
-  label: string;
-  selected?: number | null;
-  interactive?: boolean;
-  marks?: boolean;
-  numbers?: boolean;
-  liftBy?: number;
-}>();
+const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 </script>
 

@@ -1,19 +1,9 @@
 <script setup lang="ts">
 import StackSection from './StackSection.vue';
-import type { DrawnHive, SectionComb } from './section.js';
+import type { SectionProps } from './section.js';
 
 /** A super of wooden frames over closed brood boxes; what the comb is built from shows as its middle line. */
-const props = defineProps<{
-  hive: DrawnHive;
-  combs: SectionComb[];
-  s: number;
-  label: string;
-  selected?: number | null;
-  interactive?: boolean;
-  marks?: boolean;
-  numbers?: boolean;
-  liftBy?: number;
-}>();
+const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 </script>
 

@@ -1,22 +1,12 @@
 <script setup lang="ts">
 import StackSection from './StackSection.vue';
-import type { DrawnHive, SectionComb } from './section.js';
+import type { SectionProps } from './section.js';
 
 import { computed } from 'vue';
 import CombSlab from '../CombSlab.vue';
 
 /** Square boxes with two crossbars and no bars: combs run through the joints, and a dashed line shows where the wire passes. */
-const props = defineProps<{
-  hive: DrawnHive;
-  combs: SectionComb[];
-  s: number;
-  label: string;
-  selected?: number | null;
-  interactive?: boolean;
-  marks?: boolean;
-  numbers?: boolean;
-  liftBy?: number;
-}>();
+const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 const crossbars = [0.28, 0.72];
 const top = computed(() => Math.max(...props.hive.boxes.map((b) => b.number)));

@@ -1,22 +1,12 @@
 <script setup lang="ts">
 import StackSection from './StackSection.vue';
-import type { DrawnHive, SectionComb } from './section.js';
+import type { SectionProps } from './section.js';
 
 import { computed } from 'vue';
 import type { BoxOnPage } from './section.js';
 
 /** A box of stingless bees: pots in the super as ovals, brood discs below as stacked strokes, a narrow entrance tube. Counts are pots, never cells. */
-const props = defineProps<{
-  hive: DrawnHive;
-  combs: SectionComb[];
-  s: number;
-  label: string;
-  selected?: number | null;
-  interactive?: boolean;
-  marks?: boolean;
-  numbers?: boolean;
-  liftBy?: number;
-}>();
+const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 const potMm = computed(() => ({
   w: Number(props.hive.geometry.potWidthMm),

@@ -1,19 +1,9 @@
 <script setup lang="ts">
 import StackSection from './StackSection.vue';
-import type { DrawnHive, SectionComb } from './section.js';
+import type { SectionProps } from './section.js';
 
 /** Boxes of bars under a quilt and a pitched roof; new boxes go in below, the one on top is taken. */
-const props = defineProps<{
-  hive: DrawnHive;
-  combs: SectionComb[];
-  s: number;
-  label: string;
-  selected?: number | null;
-  interactive?: boolean;
-  marks?: boolean;
-  numbers?: boolean;
-  liftBy?: number;
-}>();
+const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 </script>
 

@@ -3,32 +3,29 @@ import type { Verdict } from '@furrow/core';
 import { computed, ref } from 'vue';
 import CombSlab from '../CombSlab.vue';
 import VerdictMark from '../VerdictMark.vue';
-import { layStack, type BoxOnPage, type DrawnHive, type SectionComb } from './section.js';
+import { layStack, type BoxOnPage, type SectionProps } from './section.js';
 
 /** Boxes one upon the other, cut open, each comb edge-on; what is particular to a kind comes in by the slots. */
-const props = withDefaults(
-  defineProps<{
-    hive: DrawnHive;
-    combs: SectionComb[];
-    s: number;
-    label: string;
-    selected?: number | null;
-    interactive?: boolean;
-    marks?: boolean;
-    numbers?: boolean;
-    liftBy?: number;
-    roofMm?: number;
-    right?: number;
-  }>(),
-  { selected: null, marks: true, numbers: true, roofMm: 40, right: 20, liftBy: 26 },
-);
+const props = withDefaults(defineProps<SectionProps & { roofMm?: number; right?: number }>(), {
+  selected: null,
+  marks: true,
+  numbers: true,
+  roofMm: 40,
+  right: 20,
+  liftBy: 26,
+  below: () => [],
+  beside: () => [],
+});
 const emit = defineEmits<{ select: [slot: number] }>();
 const wall = computed(() => Math.max(3, 22 * props.s));
 const left = computed(() => (props.numbers ? 62 : 4) + wall.value);
 const top = computed(() => props.roofMm * props.s + 8);
 const laid = computed(() => layStack(props.hive, props.combs, props.s, left.value, top.value));
 const floor = computed(() => 20 * props.s);
-const width = computed(() => left.value + laid.value.width + wall.value + props.right);
+/** Room for what is written beside the boxes, px. */
+const BESIDE_PX = 122;
+const right = computed(() => (props.beside.length ? BESIDE_PX : props.right));
+const width = computed(() => left.value + laid.value.width + wall.value + right.value);
 const height = computed(() => laid.value.bottom + floor.value + 24 * props.s + 4);
 const readable = computed(() => laid.value.boxes.filter((b) => b.readable));
 const svg = ref<SVGSVGElement | null>(null);
@@ -57,6 +54,8 @@ const words: Record<Verdict, string> = {
 };
 const called = (box: BoxOnPage, inBox: number): string =>
   `${box.label} ${box.number}, place ${inBox}`;
+const figuresAt = computed(() => new Map(props.below.map((b) => [b.slot, b.lines])));
+const besideAt = computed(() => new Map(props.beside.map((b) => [b.boxId, b.lines])));
 const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
 </script>
 
@@ -231,6 +230,16 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
       :bottom="laid.bottom + floor"
     />
     <template v-for="box in readable" :key="`m${box.id}`">
+      <text
+        v-for="(line, i) in besideAt.get(box.id) ?? []"
+        :key="`s${i}`"
+        :x="left + laid.width + wall + 8"
+        :y="box.y + Math.min(box.height / 2, 60) + 2 + i * 18"
+        font-size="15"
+        :font-weight="i === 0 ? 700 : 400"
+      >
+        {{ line }}
+      </text>
       <template v-for="p in box.places" :key="p.slot">
         <g v-if="marks && p.comb?.verdict" style="pointer-events: none">
           <circle
@@ -243,6 +252,18 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
           />
           <VerdictMark :verdict="p.comb.verdict" :x="p.x" :y="box.y + box.height - 15" />
         </g>
+        <text
+          v-for="(l, i) in p.comb ? (figuresAt.get(p.slot) ?? []) : []"
+          :key="`b${i}`"
+          class="figure"
+          :class="{ rust: l.rust, lifted: p.comb?.lifted }"
+          :x="p.x"
+          :y="combTop(box) + 18 + i * 17"
+          font-size="14"
+          text-anchor="middle"
+        >
+          {{ l.text }}
+        </text>
         <rect
           v-if="interactive"
           class="hit"
@@ -281,6 +302,20 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
 }
 .hit {
   cursor: pointer;
+}
+.figure {
+  paint-order: stroke;
+  stroke: var(--lime-0);
+  stroke-width: 4px;
+  font-weight: 600;
+  fill: var(--ink);
+}
+.figure.rust {
+  fill: var(--rust);
+  font-weight: 700;
+}
+.figure.lifted {
+  opacity: 0;
 }
 .lifting {
   transition: transform 220ms ease-out;

@@ -25,6 +25,30 @@ export interface SectionComb {
   lifted?: boolean;
   label?: string;
 }
+/** Figures written under a comb, each on a line of its own. */
+export interface CombFigures {
+  slot: number;
+  lines: { text: string; rust?: boolean }[];
+}
+/** What is written beside a box: its name's lines, the first bold. */
+export interface BoxFigures {
+  boxId: string;
+  lines: string[];
+}
+/** What every section of a stack is drawn from. */
+export interface SectionProps {
+  hive: DrawnHive;
+  combs: SectionComb[];
+  s: number;
+  label: string;
+  selected?: number | null;
+  interactive?: boolean;
+  marks?: boolean;
+  numbers?: boolean;
+  liftBy?: number;
+  below?: CombFigures[];
+  beside?: BoxFigures[];
+}
 /** What a section needs to know of a hive. */
 export interface DrawnHive {
   kind: HiveKindName;

@@ -1,0 +1,195 @@
+<script setup lang="ts">
+import type { Geometry, HiveKind, TopBarGeometry } from '@furrow/core';
+import { computed, ref } from 'vue';
+import SectionTopBar from '../drawing/SectionTopBar.vue';
+import NumberField from '../parts/NumberField.vue';
+import { useWidth } from '../parts/useWidth.js';
+
+/** A long hive made by hand: bars and board are dragged from the side, a comb's corners from the front; every measure can be typed. */
+const props = defineProps<{
+  kind: HiveKind;
+  geometry: Geometry;
+  issue: (key: string) => string | null;
+}>();
+const emit = defineEmits<{ change: [geometry: Geometry] }>();
+const measures = computed(() => props.geometry as TopBarGeometry);
+const MEASURES = computed(
+  () =>
+    [
+      { key: 'bars', label: 'Number of bars', unit: undefined, low: 5, high: 60 },
+      { key: 'barWidthMm', label: 'Bar width', unit: 'mm', low: 28, high: 45 },
+      { key: 'combDepthMm', label: 'Comb depth', unit: 'mm', low: 100, high: 500 },
+      { key: 'topWidthMm', label: 'Top width', unit: 'mm', low: 150, high: 700 },
+      { key: 'bottomWidthMm', label: 'Bottom width', unit: 'mm', low: 50, high: 700 },
+      {
+        key: 'followerAfterBar',
+        label: 'Bars in front of the board',
+        unit: undefined,
+        low: 1,
+        high: measures.value.bars,
+      },
+    ] as const,
+);
+function set(part: Partial<TopBarGeometry>): void {
+  const next = { ...measures.value, ...part };
+  next.followerAfterBar = Math.min(next.followerAfterBar, next.bars);
+  emit('change', next);
+}
+
+const frame = ref<HTMLElement | null>(null);
+const width = useWidth(frame);
+const scale = computed(() => {
+  const lengthMm = measures.value.bars * measures.value.barWidthMm + 84;
+  return Math.max(0.5, Math.min(0.98, (width.value - 20) / lengthMm));
+});
+const combs = computed(() =>
+  Array.from({ length: measures.value.followerAfterBar }, (_, i) => ({
+    slot: i + 1,
+    depthMm: measures.value.combDepthMm,
+    A: null,
+    B: null,
+  })),
+);
+
+/** The comb's face from the front, pixels. */
+const face = computed(() => {
+  const g = measures.value;
+  const k = 0.5;
+  const cx = 190;
+  const top = 34;
+  const [halfTop, halfBottom] = [(g.topWidthMm * k) / 2, (g.bottomWidthMm * k) / 2];
+  const y = top + g.combDepthMm * k;
+  return {
+    k,
+    cx,
+    top,
+    y,
+    topX: cx + halfTop,
+    bottomX: cx + halfBottom,
+    height: Math.max(180, y + 40),
+    d: `M${cx - halfTop} ${top}H${cx + halfTop}L${cx + halfBottom} ${y}H${cx - halfBottom}Z`,
+  };
+});
+const corners = computed(() => [
+  { which: 'top' as const, x: face.value.topX, y: face.value.top },
+  { which: 'bottom' as const, x: face.value.bottomX, y: face.value.y },
+]);
+const held = ref<'top' | 'bottom' | null>(null);
+const faceSvg = ref<SVGSVGElement | null>(null);
+function grab(event: PointerEvent, which: 'top' | 'bottom'): void {
+  held.value = which;
+  (event.target as Element).setPointerCapture(event.pointerId);
+}
+function drag(event: PointerEvent): void {
+  if (!held.value || !faceSvg.value) return;
+  const box = faceSvg.value.getBoundingClientRect();
+  const { cx, top, k } = face.value;
+  const g = measures.value;
+  const wideMm = Math.round((Math.abs(event.clientX - box.left - cx) * 2) / k / 5) * 5;
+  const deepMm = Math.round((event.clientY - box.top - top) / k / 2) * 2;
+  if (held.value === 'top') {
+    set({ topWidthMm: Math.min(700, Math.max(g.bottomWidthMm, wideMm)) });
+    return;
+  }
+  set({
+    bottomWidthMm: Math.min(g.topWidthMm, Math.max(50, wideMm)),
+    combDepthMm: Math.min(500, Math.max(100, deepMm)),
+  });
+}
+</script>
+
+<template>
+  <div ref="frame" class="scroll">
+    <SectionTopBar
+      :geometry="measures"
+      :combs="combs"
+      :s="scale"
+      :marks="false"
+      edit-board
+      edit-bars
+      label="The hive from the side, entrance at the left"
+      @board="set({ followerAfterBar: $event })"
+      @bars="set({ bars: $event })"
+    />
+  </div>
+  <div class="endview">
+    <svg
+      ref="faceSvg"
+      width="380"
+      :height="face.height"
+      :viewBox="`0 0 380 ${face.height}`"
+      role="group"
+      aria-label="A comb from the front"
+      @pointermove="drag"
+      @pointerup="held = null"
+    >
+      <rect
+        :x="2 * face.cx - face.topX - 16"
+        y="22"
+        :width="measures.topWidthMm * face.k + 32"
+        height="11"
+        fill="url(#p-wood)"
+        stroke="var(--ink)"
+      />
+      <path :d="face.d" fill="url(#p-capped)" stroke="var(--ink)" stroke-width="1.5" />
+      <template v-for="c in corners" :key="c.which">
+        <circle
+          :cx="c.x"
+          :cy="c.y"
+          r="32"
+          fill="transparent"
+          class="grab"
+          @pointerdown="grab($event, c.which)"
+        />
+        <circle
+          :cx="c.x"
+          :cy="c.y"
+          r="8"
+          fill="var(--lime-0)"
+          stroke="var(--field)"
+          stroke-width="3"
+          style="pointer-events: none"
+        />
+      </template>
+    </svg>
+    <div class="numbers">
+      <NumberField
+        v-for="m in MEASURES"
+        :key="m.key"
+        :label="m.label"
+        :unit="m.unit"
+        :whole="!m.unit"
+        :min="m.low"
+        :max="m.high"
+        :model-value="measures[m.key]"
+        :error="issue(m.key)"
+        @update:model-value="$event && set({ [m.key]: $event })"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+.endview {
+  display: flex;
+  gap: 20px;
+  flex-wrap: wrap;
+  align-items: flex-start;
+  margin-top: 10px;
+}
+.endview svg {
+  max-width: 100%;
+}
+.numbers {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 170px));
+  gap: 8px 16px;
+}
+.grab {
+  cursor: move;
+  touch-action: none;
+}
+</style>
