@@ -22,6 +22,8 @@ test('at the hive with a phone: look, choose, plan and take two combs', async ({
   await expect(page.getByText('Take', { exact: true }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Go on to Choose' }).tap();
   await page.waitForURL(/\/choose/);
+  // The next stage begins at its top, however far down the one before was read.
+  await expect.poll(() => page.locator('main').evaluate((e) => e.scrollTop)).toBe(0);
   await lift(page, 15);
   await lift(page, 14);
   await expect(page.getByText('2 combs out')).toBeVisible();

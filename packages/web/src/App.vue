@@ -59,6 +59,8 @@ router.afterEach((to, from) => {
   // The first screen begins at the top, where the way past the row is.
   if (to.path === from.path || from.matched.length === 0) return;
   void nextTick(() => {
+    // The next stage of one harvest keeps the element: it begins at its top all the same.
+    if (to.name !== from.name) work.value?.scrollTo({ top: 0 });
     const lost = document.activeElement === document.body || !document.activeElement?.isConnected;
     if (lost) work.value?.focus({ preventScroll: true });
   });

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { comb } from '../../fixtures/chooser.js';
-import { heldBack } from './heldBack.js';
+import { heldBack, winterHold } from './heldBack.js';
 
 const held = (id: string, decidedBy: 'theirs' | 'ripe' | 'healthy', verdict: 'test' | 'leave') =>
   comb(id, 1, { verdict: { verdict, decidedBy, headline: `${id} ${decidedBy}.` } });
@@ -22,4 +22,27 @@ describe('what holds a hive back', () => {
     ]);
     expect(groups[0].sentence).toBe('b theirs.');
   });
+});
+
+describe('ripe combs that the winter needs', () => {
+  const storesKg = (low: number) => ({ low, mid: low + 1, high: low + 2 });
+  const winter = (needKg: number | null) => ({ needKg, hardKg: null, months: [], flowKg: 0 });
+  const unread = comb('b', 0, {
+    verdict: { verdict: 'not-read', decidedBy: 'seen', headline: 'Not read.' },
+    storesKg: storesKg(0),
+  });
+  const ripe = comb('a', 1, { storesKg: storesKg(5) });
+  const hold = (needKg: number | null, storesLowKg: number, units = [ripe, unread]) =>
+    winterHold({ units, storesLowKg, winter: winter(needKg) });
+
+  it('names what is ripe, what stays, and what is not read', () =>
+    expect(hold(12, 14)).toEqual({ ripe: ['a'], unread: ['b'], storesLowKg: 14, needKg: 12 }));
+  it.each([
+    ['one can be spared', 9, 14, undefined],
+    ['exactly one can be spared', 9, 14.0, undefined],
+    ['no winter is counted', null, 2, undefined],
+    ['nothing is ripe', 12, 2, [unread]],
+  ] as const)('is silent where %s', (_what, needKg, storesKgLow, units) =>
+    expect(hold(needKg, storesKgLow, units ? [...units] : undefined)).toBeNull(),
+  );
 });

@@ -1,5 +1,5 @@
 import { QUESTION_WORDS, type Question } from '../look/index.js';
-import type { ChoiceUnit } from './units.js';
+import type { ChoiceHive, ChoiceUnit } from './units.js';
 
 /** What holds units of one hive back: the finding, how many it holds, and where it is answered. */
 export interface HeldBack {
@@ -40,4 +40,35 @@ export function heldBack(units: readonly ChoiceUnit[]): HeldBack[] {
       });
   }
   return [...groups.values()].sort((a, b) => b.labels.length - a.labels.length);
+}
+
+/** Ripe units that stay because of the winter: what was read, what has to stay, and what is not read yet. */
+export interface WinterHold {
+  ripe: string[];
+  unread: string[];
+  /** All that was read, as winter stores, by the low edge. */
+  storesLowKg: number;
+  needKg: number;
+}
+
+/**
+ * Why ripe units of a hive stay all the same: each of them alone takes more than the winter can spare of
+ * what was read. Null where one can be spared, where nothing is ripe, or where no winter is counted. What
+ * is not read counts as nothing, and is named: looking may free what is held.
+ */
+export function winterHold({
+  units,
+  storesLowKg,
+  winter,
+}: Pick<ChoiceHive, 'units' | 'storesLowKg' | 'winter'>): WinterHold | null {
+  const ripe = units.filter((unit) => unit.verdict.verdict === 'take');
+  if (winter.needKg === null || !ripe.length) return null;
+  const spareKg = storesLowKg - winter.needKg;
+  if (ripe.some((unit) => unit.storesKg.low <= spareKg + 1e-9)) return null;
+  return {
+    ripe: ripe.map((unit) => unit.label),
+    unread: units.filter((u) => u.verdict.verdict === 'not-read').map((u) => u.label),
+    storesLowKg,
+    needKg: winter.needKg,
+  };
 }

@@ -228,6 +228,11 @@ function workOut(
     (pickVessels(input.vessels, 'tub', litres.tub).vessels[0]?.tareG ?? 1000) / 1000;
   const liftKg = sumRanges([estimate.honeyKg, estimate.waxKg]).high + tubTareKg;
   const stingless = hiveKind(hive.kind).bee === 'stingless';
+  const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
+  const takenText = takenUnitsText(
+    hive,
+    held.map((b) => b.slot),
+  );
   const waterPercent = plan.moisturePercent ?? takenWaterPercent(hiveKind(hive.kind).bee);
   const temper = state.dead ? null : (state.temper?.temper ?? null);
   return {
@@ -256,6 +261,7 @@ function workOut(
       hiveKind: hive.kind,
       way: batch.method,
       combs: batch.combIds.length,
+      takenText,
       combKg: estimate.honeyKg.mid + estimate.waxKg.mid,
       crushMinutesPerKg:
         input.open.crushPace[crushMethodOf(batch.method, rules, hive.kind)]?.minutesPerKg ?? null,
@@ -293,10 +299,7 @@ function workOut(
       kind: hive.kind,
       way: batch.method,
       combs: batch.combIds.length,
-      combLabels: takenUnitsText(
-        hive,
-        hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id)).map((b) => b.slot),
-      ),
+      combLabels: takenText,
       litres,
       fills,
       supportsMm: Math.round(shape.outline.topWidthMm + 60),

@@ -12,6 +12,8 @@ export interface HarvestToPlan {
   hiveKind: HiveKindName;
   way: Way;
   combs: number;
+  /** What is taken, in the words of its hive: "box 4"; its combs are counted where left out. */
+  takenText?: string;
   /** Comb to be broken up, kg, and how long that takes these hands; null where they never wrote it down. */
   combKg: number;
   crushMinutesPerKg: number | null;

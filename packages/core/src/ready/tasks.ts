@@ -8,7 +8,7 @@ import {
   takesPots,
 } from '../choose/index.js';
 import { isStirred } from '../drain/index.js';
-import { hiveKind, type HiveKindName } from '../hive/kinds.js';
+import { countedCombsText, hiveKind, type HiveKindName } from '../hive/kinds.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import { drainHours, settleHours } from './bench.js';
 import { withoutTwice, type HarvestToPlan, type PlanTask } from './planTask.js';
@@ -81,8 +81,8 @@ export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
 }
 
 /** "5 combs, then 4 of another lot". */
-function combsText({ combs, taken }: HarvestToPlan): string {
-  const first = `${combs} ${combs === 1 ? 'comb' : 'combs'}`;
+function combsText({ combs, taken, takenText, hiveKind: kind }: HarvestToPlan): string {
+  const first = takenText ?? countedCombsText(combs, kind);
   if (!taken.laterLots) return first;
   const others = taken.laterLots === 1 ? 'another lot' : `${taken.laterLots} other lots`;
   return `${first}, then ${taken.laterCombs} of ${others}`;

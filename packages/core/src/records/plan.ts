@@ -11,11 +11,13 @@ export const siteTaskSchema = z.strictObject({
 export type SiteTask = z.infer<typeof siteTaskSchema>;
 
 const FORAGE = z.enum(['flow', 'some', 'dearth']);
-/** What is particular of a site: notes that add a step, and forage month by month as the household knows it. */
+/**
+ * What is particular of a site: notes that add a step, `plain` where somebody said that none does, and
+ * forage month by month as the household knows it. */
 export const changeSiteSchema = z.strictObject({
   notes: z
-    .array(z.enum(['neighbours', 'children', 'dog', 'roof', 'ladder', 'humid', 'heather']))
-    .max(7)
+    .array(z.enum(['neighbours', 'children', 'dog', 'roof', 'ladder', 'humid', 'heather', 'plain']))
+    .max(8)
     .optional(),
   tasks: z.array(siteTaskSchema).max(60, 'At most 60 tasks.').optional(),
   forage: z

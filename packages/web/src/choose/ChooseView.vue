@@ -13,6 +13,7 @@ import {
   type ChoiceUnit,
   type Way,
   takenUnitsText,
+  winterHold,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -33,6 +34,7 @@ import LotsDialog from './LotsDialog.vue';
 import PoisonQuestion from './PoisonQuestion.vue';
 import SetsTable from './SetsTable.vue';
 import WinterAside from './WinterAside.vue';
+import WinterHolds from './WinterHolds.vue';
 import WishDialog from './WishDialog.vue';
 import { spareText } from './spareText.js';
 import { useChoice } from './useChoice.js';
@@ -244,6 +246,10 @@ const isShort = computed(() =>
 const ripe = computed(() => judged.value.filter((j) => j.verdict.verdict === 'take'));
 /** Where nothing may be taken, which findings hold it back. */
 const held = computed(() => heldBack(here.value?.units ?? []));
+/** Said while nothing is lifted: what a person lifts all the same is counted beside it. */
+const heldByWinter = computed(() =>
+  here.value && !chosen.value.length ? winterHold(here.value) : null,
+);
 /** On a phone the next step is pinned below the drawing. */
 const narrow = window.matchMedia('(max-width: 700px)').matches;
 /** What holds the choice back most, in a sentence; null where nothing does. */
@@ -353,7 +359,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <h1>{{ hive.name }}</h1>
       <span class="sub"
         ><b
-          >{{ capitalised(takenUnitsText(hive, [...liftedSlots])) }} out<template v-if="nowSet && chosen.length"
+          >{{ capitalised(takenUnitsText(hive, [...liftedSlots])) }} out<template
+            v-if="nowSet && chosen.length"
             >,
             {{
               estimateRangeText(
@@ -411,9 +418,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           >Touch a group of pots to take it, once more to leave it.</template
         ><template v-else
           >Touch a comb to lift it, once more to put it back. {{ figures.says.value }}Your rule:
-          {{
-            hiveKind(hive.kind).drainsInPlace ? rules.ripeDrainPercent : rules.ripeCappedPercent
-          }}
+          {{ hiveKind(hive.kind).drainsInPlace ? rules.ripeDrainPercent : rules.ripeCappedPercent }}
           % capped.</template
         >
         <label v-if="hive.kind === 'warre'" class="whole"
@@ -436,6 +441,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         :rules="rules"
         :rules-version="rulesVersion"
       />
+      <WinterHolds v-else-if="heldByWinter" :hold="heldByWinter" :hive="hive" :rules="rules" />
       <PoisonQuestion v-else :site="hive.site" />
       <p v-if="orderHeld" role="status">
         <b>{{ orderHeld }}</b>

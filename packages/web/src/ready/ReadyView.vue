@@ -30,6 +30,7 @@ import { useNow } from '../shell/useNow.js';
 import { useSend } from '../server/useSend.js';
 import BringList from './BringList.vue';
 import DayLine from './DayLine.vue';
+import ReadyAsks from './ReadyAsks.vue';
 import SiteDialog from './SiteDialog.vue';
 import Timetable from './Timetable.vue';
 import { useReady } from './useReady.js';
@@ -182,6 +183,12 @@ async function withdraw(): Promise<void> {
   if (done) await router.push(`/choose/${batch.hiveId}`);
 }
 const conflicts = computed(() => steps.value.filter((s) => s.conflicts.length).length);
+/** What does not fit, each reason once; two of them stand here, the rest with their steps. */
+const conflictsSay = computed(() => {
+  const said = [...new Set(steps.value.flatMap((s) => s.conflicts.map((c) => c.sentence)))];
+  const rest = said.length > 2 ? ` And ${said.length - 2} more, with their steps.` : '';
+  return `${said.slice(0, 2).join(' ')}${rest}`;
+});
 const takenText = computed(() => {
   const { batch, hive } = detail.value!;
   const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
@@ -282,6 +289,12 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           </li>
         </ul>
       </div>
+      <ReadyAsks
+        :hive="detail.hive"
+        :rules="rules"
+        :day-iso="now.toISOString()"
+        :on="plan.startLocal.slice(0, 10)"
+      />
       <p class="sub">
         <template v-if="siteWeather?.practice"
           >Weather of this demo household is practice weather, no forecast. </template
@@ -302,7 +315,8 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         <template v-if="day">What stands below is the last plan that could be worked out.</template>
       </p>
       <p v-if="conflicts" class="rust" role="status">
-        <b>{{ conflicts }} {{ conflicts === 1 ? 'step does' : 'steps do' }} not fit as set.</b>
+        <b>{{ conflicts }} {{ conflicts === 1 ? 'step does' : 'steps do' }} not fit as set:</b>
+        {{ conflictsSay }}
       </p>
       <component :is="narrow ? 'details' : 'div'" class="part">
         <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading"
@@ -513,6 +527,12 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
   display: flex;
   flex-direction: column;
   gap: 8px;
+}
+summary.furrow-heading::before {
+  content: '▸';
+}
+details[open] > summary.furrow-heading::before {
+  content: '▾';
 }
 summary.furrow-heading {
   cursor: pointer;

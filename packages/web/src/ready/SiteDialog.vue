@@ -15,21 +15,13 @@ import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
+import { SITE_NOTE_WORDS } from './siteNoteWords.js';
 
 /** What is particular of the site and of the hour: notes that add a step, forage by month, weather typed in. */
 const props = defineProps<{ site: Site; hourAt: string; hour: WeatherHour | null }>();
 const open = defineModel<boolean>('open', { required: true });
 const { go, busy, refusal, fieldError } = useSend();
 const weatherSend = useSend();
-const WORDS: Record<string, string> = {
-  neighbours: 'Neighbours near',
-  children: 'Children play near',
-  dog: 'Dog or tethered animals',
-  roof: 'Stands on a roof',
-  ladder: 'Reached by a ladder',
-  humid: 'A humid place: honey draws water',
-  heather: 'Heather: its honey is wetter by nature',
-};
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const notes = ref<string[]>([]);
 const forage = ref<Record<string, string>>({});
@@ -49,7 +41,7 @@ const weather = ref<{
 }>({ temperatureC: null, windKmH: null, rainMm: null, humidityPercent: null, cloudPercent: null });
 watch(open, (now) => {
   if (!now) return;
-  notes.value = [...props.site.notes];
+  notes.value = props.site.notes.filter((n) => n !== 'plain');
   forage.value = Object.fromEntries(
     Object.entries(props.site.forage).map(([k, v]) => [k, v ?? '']),
   );
@@ -67,7 +59,8 @@ watch(open, (now) => {
 const local = (): DateTime => DateTime.fromISO(props.hourAt, { zone: props.site.zone });
 async function keepSite(): Promise<void> {
   const change: ChangeSite = {
-    notes: notes.value as ChangeSite['notes'],
+    // Looked over and nothing ticked: said, and not asked again.
+    notes: (notes.value.length ? notes.value : ['plain']) as ChangeSite['notes'],
     forage: Object.fromEntries(
       Object.entries(forage.value).filter(([, v]) => v),
     ) as ChangeSite['forage'],
@@ -153,7 +146,7 @@ async function keepWeather(): Promise<void> {
         <h2 class="furrow-heading">What adds a step here</h2>
         <div class="line">
           <label v-for="n in [...SITE_NOTES, ...PLACE_NOTES]" :key="n" class="tick"
-            ><input v-model="notes" type="checkbox" :value="n" /> {{ WORDS[n] }}</label
+            ><input v-model="notes" type="checkbox" :value="n" /> {{ SITE_NOTE_WORDS[n] }}</label
           >
         </div>
         <h2 class="furrow-heading">Where it lies</h2>

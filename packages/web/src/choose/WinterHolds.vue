@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { massText, type Hive, type HouseRules, type WinterHold } from '@furrow/core';
+import { computed } from 'vue';
+
+/** Ripe, but nothing of it can be spared: what was read, what has to stay, and the way to look further. */
+const props = defineProps<{ hold: WinterHold; hive: Hive; rules: HouseRules }>();
+const few = (labels: readonly string[]): string =>
+  labels.length > 4 ? `${labels.length} of them` : labels.join(', ');
+const isOrAre = (labels: readonly string[]): string => (labels.length === 1 ? 'is' : 'are');
+const says = computed(() => {
+  const { ripe, storesLowKg, needKg } = props.hold;
+  const read = massText(storesLowKg, props.rules.units);
+  const need = massText(needKg, props.rules.units);
+  return `Ripe: ${few(ripe)}. All that was read is ${read}, counted low; ${need} have to stay.`;
+});
+const unread = computed(() => {
+  const { unread: labels } = props.hold;
+  return labels.length
+    ? `${few(labels)} ${isOrAre(labels)} not read and ${labels.length === 1 ? 'counts' : 'count'} as nothing.`
+    : null;
+});
+</script>
+
+<template>
+  <section class="holds" role="status">
+    <p class="display">Ripe, but the winter needs it.</p>
+    <p>{{ says }}</p>
+    <p v-if="unread">
+      <b>{{ unread[0].toUpperCase() + unread.slice(1) }}</b>
+    </p>
+    <RouterLink v-if="unread" class="p-button p-component" :to="`/look/${hive.id}`"
+      >Look at them</RouterLink
+    >
+    <p class="sub">
+      Or count on a flow, correct the need in Rules, or touch one to take it anyway.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.holds {
+  border-top: 1.5px solid var(--ink);
+  padding-top: 6px;
+}
+.display {
+  font-size: 21px;
+  line-height: 28px;
+  margin: 0;
+}
+p {
+  margin: 4px 0;
+}
+</style>

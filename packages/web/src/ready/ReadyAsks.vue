@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import {
+  SITE_NOTES,
+  forageAt,
+  hiveKind,
+  siteDate,
+  stateAt,
+  type ColonyFact,
+  type Hive,
+  type HouseRules,
+} from '@furrow/core';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
+import Refusal from '../parts/Refusal.vue';
+import { newId } from '../server/client.js';
+import { useSend } from '../server/useSend.js';
+import { SITE_NOTE_WORDS } from './siteNoteWords.js';
+
+/** What the day's plan wants to know of the place and the colony and nobody said yet; each is one touch, and is not asked again. */
+const props = defineProps<{ hive: Hive; rules: HouseRules; dayIso: string; on: string }>();
+const { go, busy, refusal } = useSend();
+const site = computed(() => props.hive.site);
+const state = computed(() => stateAt(props.hive, props.dayIso, props.rules));
+
+const asksPlace = computed(() => site.value.notes.length === 0);
+const particular = ref<string[]>([]);
+const patchSite = (change: object, said: string): unknown =>
+  go(`/sites/${site.value.id}`, change, said, {
+    method: 'PATCH',
+    baseRevision: site.value.revision,
+  });
+const notePlace = (notes: string[]): unknown =>
+  patchSite({ notes }, `${site.value.name}: what is particular there noted.`);
+
+const month = computed(() => String(Number(props.on.slice(5, 7))));
+const asksForage = computed(() => forageAt(props.hive, state.value, props.on) === null);
+const FORAGE = [
+  { label: 'A flow', value: 'flow' },
+  { label: 'Some', value: 'some' },
+  { label: 'Dearth', value: 'dearth' },
+];
+const noteForage = (value: string): unknown =>
+  patchSite(
+    { forage: { ...site.value.forage, [month.value]: value } },
+    `${site.value.name}: forage of this month noted.`,
+  );
+
+const asksTemper = computed(
+  () =>
+    hiveKind(props.hive.kind).bee === 'honeybee' &&
+    !state.value.dead &&
+    props.hive.colony !== null &&
+    state.value.temper === null,
+);
+const TEMPERS = ['calm', 'nervous', 'defensive'] as const;
+function noteTemper(temper: (typeof TEMPERS)[number]): unknown {
+  const fact: ColonyFact = { kind: 'temper', temper };
+  return go(
+    '/colonyFacts',
+    // Said today, whatever day is planned.
+    { id: newId(), colonyId: props.hive.colony!.id, on: siteDate(props.hive, props.dayIso), fact },
+    `${props.hive.name}: ${temper}.`,
+  );
+}
+</script>
+
+<template>
+  <section
+    v-if="asksPlace || asksForage || asksTemper"
+    class="asks no-print"
+    aria-label="Not said yet"
+  >
+    <div v-if="asksPlace" role="group" :aria-label="`What adds a step at ${site.name}?`">
+      <p>What adds a step at {{ site.name }}?</p>
+      <span class="answers"
+        ><label v-for="n in SITE_NOTES" :key="n" class="tick"
+          ><input v-model="particular" type="checkbox" :value="n" /> {{ SITE_NOTE_WORDS[n] }}</label
+        ><Button
+          :outlined="!particular.length"
+          :label="particular.length ? 'Write these down' : 'None of these'"
+          :loading="busy"
+          @click="notePlace(particular.length ? particular : ['plain'])"
+      /></span>
+    </div>
+    <div v-if="asksForage" role="group" aria-label="Forage there now?">
+      <p>Forage there now?</p>
+      <span class="answers"
+        ><Button
+          v-for="f in FORAGE"
+          :key="f.value"
+          outlined
+          :label="f.label"
+          :loading="busy"
+          @click="noteForage(f.value)"
+      /></span>
+    </div>
+    <div v-if="asksTemper" role="group" :aria-label="`How is ${hive.name} when it is opened?`">
+      <p>How is {{ hive.name }} when it is opened?</p>
+      <span class="answers"
+        ><Button
+          v-for="t in TEMPERS"
+          :key="t"
+          outlined
+          :label="t"
+          :loading="busy"
+          @click="noteTemper(t)"
+      /></span>
+    </div>
+    <Refusal :refusal="refusal" :fields="[]" />
+  </section>
+</template>
+
+<style scoped>
+.asks {
+  border-top: 1.5px solid var(--lichen-5);
+  padding-top: 6px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 28px;
+}
+p {
+  margin: 0 0 4px;
+  font-weight: 600;
+}
+.answers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+}
+.tick {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 48px;
+}
+.tick input {
+  width: 24px;
+  height: 24px;
+  accent-color: var(--field);
+}
+</style>
