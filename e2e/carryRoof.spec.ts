@@ -86,10 +86,9 @@ test('scraped frames of two first-season hives on a roof: named, one reason each
 
   // Each hive is a harvest of its own, by its name.
   await choosesFrames(3, 'They are moved to the garden');
-  await person.touch(/^Tar roof: weather, notes/);
   await person.check('Stands on a roof');
   await person.check('Children play near');
-  await person.touch('Write the notes down');
+  await person.touch('Write these down');
   await person.sees('Secure yourself on the roof');
   await person.sees('Children indoors');
   await person.touch(/go to Take/);

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test, type Page } from '@playwright/test';
-import { openTopBar } from './lift.js';
+import { goesOnEarly, openTopBar } from './lift.js';
 import { OwnServer } from './ownServer.js';
 import { weighDrawnOff, weighLowerHoney, weighPressed, weighWetWax } from './weigh.js';
 
@@ -146,6 +146,7 @@ test.describe('a rehearsed day', () => {
         const title = page.locator('h2.instruction');
         const before = await title.textContent();
         await touch(page, key);
+        await goesOnEarly(page);
         await expect(title).not.toHaveText(before!);
       }
       // Nothing goes on before it was looked at from beneath.

@@ -33,7 +33,14 @@ test('one harvest by the keyboard alone', async ({ page, server }) => {
   await page.waitForURL(/\/ready/);
   await person.touch(/go to Take/);
   await person.at('Before you open');
-  for (const key of ['All here', 'Opened without smoke', 'Go on', 'Board is out', 'In the tub'])
+  for (const key of [
+    'All here',
+    'Opened without smoke',
+    'Go on',
+    'Go on all the same',
+    'Board is out',
+    'In the tub',
+  ])
     await person.touch(key);
   await person.addsVessel(/^In which vessel/, 'Comb tub', '12', '0,8');
   await person.fill('Gross weight, vessel and comb', '2,9');

@@ -10,6 +10,8 @@ export class KeyboardStranger extends Stranger {
   async reach(target: Locator): Promise<void> {
     await expect(target).toBeVisible();
     await expect(target).toBeEnabled();
+    // A dialog takes the focus when it has opened: nobody types into it before.
+    await expect(this.page.locator('.p-dialog-enter-active')).toHaveCount(0);
     for (let stop = 0; stop < MOST_STOPS; stop++) {
       if (await target.evaluate((e) => e.contains(document.activeElement))) return;
       await this.page.keyboard.press('Tab');

@@ -1,5 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { opensColony } from './colony.js';
+import { goesOnEarly } from './lift.js';
 
 /** What a person who has never seen Furrow touches, by its visible labels, and how often. */
 export class Stranger {
@@ -18,6 +19,7 @@ export class Stranger {
       .or(page.getByRole('link', { name, exact: typeof name === 'string' }));
     await key.filter({ visible: true }).first().click();
     this.touches++;
+    await goesOnEarly(page);
     // Nobody touches the next screen before it is there.
     if (name === 'Go on to Choose') await page.waitForURL(/\/choose/);
     if (name === 'Go on to Ready') await page.waitForURL(/\/ready/);

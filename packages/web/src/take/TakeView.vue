@@ -46,6 +46,7 @@ import StepChecks from './StepChecks.vue';
 import TakePicture from './TakePicture.vue';
 import TiltStep from './TiltStep.vue';
 import VesselsFirst from './VesselsFirst.vue';
+import { useSkip } from './useSkip.js';
 import WaitClock from './WaitClock.vue';
 import WeighBox from './WeighBox.vue';
 import WeighUnit from './WeighUnit.vue';
@@ -166,6 +167,7 @@ async function put(outcome: TakeOutcome): Promise<void> {
 const waits = computed(() =>
   Boolean(progress.value?.waitUntil && Date.parse(progress.value.waitUntil) > now.value.getTime()),
 );
+const skip = useSkip(waits);
 const anyTaken = computed(() => detail.value?.takes.some((t) => weighsOut(t.outcome)) ?? false);
 async function finish(): Promise<void> {
   const { method } = detail.value!.batch;
@@ -189,6 +191,7 @@ async function finish(): Promise<void> {
 /** What the large key says. */
 const mainLabel = computed(() => {
   if (!step.value) return '';
+  if (skip.asks.value) return 'Go on all the same';
   if (step.value.kind !== 'after' || step.value.id === NEXT_LOT) return step.value.done;
   return anyTaken.value ? 'Done, on to the bench' : 'Close, nothing taken';
 });
@@ -202,6 +205,7 @@ const nextLot = computed(
 );
 async function next(): Promise<void> {
   if (!step.value || busy.value || isDone.value || notYet.value) return;
+  if (!skip.mayGoOn()) return;
   if (step.value.kind === 'unit') weighing.value = 'taken';
   else if (step.value.kind === 'after') await finish();
   else if (step.value.kind === 'box' || step.value.kind === 'frames') return;
@@ -420,6 +424,9 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <template v-else>
         <template v-if="step.kind !== 'frames'">
           <p v-if="notYet" class="sub">{{ notYet }}</p>
+          <p v-if="skip.asks.value" class="sub" role="status">
+            The wait is not over: bees that had no time to fill up sting sooner. Asked once.
+          </p>
           <Button
             class="main"
             :outlined="waits"
