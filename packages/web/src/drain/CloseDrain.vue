@@ -99,6 +99,7 @@ const missing = computed(() => {
 });
 async function write(): Promise<void> {
   const { honeyG, pressedG, wetWaxG } = parts.value!;
+  const { batchId } = props.drain;
   await settled();
   const done = await go(
     `/drains/${props.drain.id}/close`,
@@ -113,7 +114,7 @@ async function write(): Promise<void> {
     'Drain closed.',
     { baseRevision: props.drain.revision },
   );
-  if (done) await router.push(`/settle/${props.drain.batchId}`);
+  if (done) await router.push(`/settle/${batchId}`);
 }
 </script>
 

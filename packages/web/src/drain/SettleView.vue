@@ -20,6 +20,7 @@ import SettlingVessel from '../drawing/SettlingVessel.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -223,6 +224,7 @@ async function blend(): Promise<void> {
         <h2 class="furrow-heading">Skim</h2>
         <TextField
           v-model="skimText"
+          :unit="massUnit(units)"
           label="Scum, net"
           hint="It goes to the wet wax of this harvest."
           :error="
@@ -272,7 +274,12 @@ async function blend(): Promise<void> {
                     : ''
             }}
           </p>
-          <TextField v-model="blendText" label="Poured, net" :error="blending.fieldError('g')" />
+          <TextField
+            v-model="blendText"
+            :unit="massUnit(units)"
+            label="Poured, net"
+            :error="blending.fieldError('g')"
+          />
           <p v-if="mixed" class="text">
             <b
               >{{ massText(mixed.kg, units, 2) }} of {{ mixed.moisturePercent.toFixed(1) }} %

@@ -8,6 +8,7 @@ export interface WasteItem {
 import { readMassG, smallMassText, type UnitSystem } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref, watch } from 'vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 
 /** Waste, a line a thing: what it was and what it weighed. Null while a line cannot be read. */
@@ -51,6 +52,7 @@ const add = (what = ''): unknown => lines.value.push({ what, weight: '' });
       <TextField v-model="line.what" :label="`What, ${i + 1}`" />
       <TextField
         v-model="line.weight"
+        :unit="massUnit(units, 'small')"
         :label="`Weight, ${i + 1}`"
         :error="line.weight && grams(line.weight) === null ? 'A weight such as 40 g.' : null"
       />

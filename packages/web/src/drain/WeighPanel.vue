@@ -13,6 +13,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import DepthCheck from '../parts/DepthCheck.vue';
 import Refusal from '../parts/Refusal.vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
@@ -104,6 +105,7 @@ async function write(): Promise<void> {
     />
     <TextField
       v-model="draft.gross"
+      :unit="massUnit(units)"
       :label="of === 'lower' ? 'Gross, lower vessel and honey' : 'Gross, upper vessel and comb'"
       :error="
         fieldError('grossG') ??
@@ -112,6 +114,7 @@ async function write(): Promise<void> {
     />
     <TextField
       v-model="tareText"
+      :unit="massUnit(units)"
       label="Tare"
       :error="
         fieldError('tareG') ??

@@ -23,6 +23,7 @@ import LabelFace from '../drawing/LabelFace.vue';
 import JarAdd from '../parts/JarAdd.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
 import { useClocks } from '../server/queries.js';
@@ -268,6 +269,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
           >
           <TextField
             v-model="lightest[f.id]"
+            :unit="massUnit(units, 'small')"
             :label="`Lightest ${f.netG} g jar weighed, net`"
             hint="Labels never say more. Empty: not weighed."
           />

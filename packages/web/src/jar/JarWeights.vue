@@ -9,6 +9,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
@@ -93,6 +94,7 @@ const keep = async (): Promise<void> => {
     <div class="line">
       <TextField
         v-model="text"
+        :unit="massUnit(units, 'small')"
         :label="full ? 'All are weighed' : `Jar ${weights.length + 1} of ${lot.count}, net`"
       /><Button
         outlined

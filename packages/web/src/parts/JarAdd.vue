@@ -6,6 +6,7 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
+import { massUnit } from './massUnit.js';
 import TextField from './TextField.vue';
 
 /**
@@ -61,11 +62,17 @@ async function put(): Promise<void> {
     <TextField v-model="name" label="Its name" :error="fieldError('name')" />
     <TextField
       v-model="netText"
+      :unit="massUnit(rules.units, 'small')"
       :label="isBox ? 'Comb in one, net' : 'Honey in one, net'"
       :error="fieldError('netG')"
       hint="such as 250 g"
     />
-    <TextField v-model="emptyText" label="Empty it weighs, with lid" :error="fieldError('tareG')" />
+    <TextField
+      v-model="emptyText"
+      :unit="massUnit(rules.units, 'small')"
+      label="Empty it weighs, with lid"
+      :error="fieldError('tareG')"
+    />
     <NumberField v-model="stock" nullable whole label="How many there are" :min="0" :max="10000" />
     <Refusal :refusal="refusal" :fields="['name', 'netG', 'tareG']" />
     <Button

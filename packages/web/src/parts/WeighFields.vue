@@ -11,6 +11,7 @@ import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import { read } from '../server/client.js';
 import DepthCheck from './DepthCheck.vue';
+import { massUnit } from './massUnit.js';
 import TextField from './TextField.vue';
 
 /** One weighing: gross from the scale or by hand, the empty vessel's weight as the kit knows it or asked, the net beside it. */
@@ -100,9 +101,16 @@ defineExpose({ clear });
 
 <template>
   <div class="two">
-    <TextField v-model="grossText" :label="`Gross, ${what}`" :error="grossSays" :hint="readBy" />
+    <TextField
+      v-model="grossText"
+      :unit="massUnit(units)"
+      :label="`Gross, ${what}`"
+      :error="grossSays"
+      :hint="readBy"
+    />
     <TextField
       v-model="tareText"
+      :unit="massUnit(units)"
       :label="tareLabel ?? 'Tare, the vessel empty'"
       :error="tareSays"
       :hint="tareHint"

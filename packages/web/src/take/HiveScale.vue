@@ -10,6 +10,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
@@ -85,6 +86,7 @@ const write = (): unknown =>
     <div class="scale">
       <TextField
         v-model="text"
+        :unit="massUnit(units)"
         label="The whole hive weighs"
         :error="text && g === null ? 'A weight such as 41,2 kg.' : null"
         :hint="says"

@@ -28,6 +28,7 @@ import AgainstNow from '../parts/AgainstNow.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import NothingWaits from '../parts/NothingWaits.vue';
@@ -170,7 +171,8 @@ const waits = computed(() =>
 const skip = useSkip(waits);
 const anyTaken = computed(() => detail.value?.takes.some((t) => weighsOut(t.outcome)) ?? false);
 async function finish(): Promise<void> {
-  const { method } = detail.value!.batch;
+  // Once it is done the screen may show the next harvest, or none: where it goes on is kept before.
+  const { id: batchId, method } = detail.value!.batch;
   const stage = !anyTaken.value
     ? 'book'
     : cutsComb(method)
@@ -186,7 +188,7 @@ async function finish(): Promise<void> {
     doneText(following !== null),
     { baseRevision: detail.value!.batch.revision },
   );
-  if (done) await router.push(following ? `/take/${following}` : `/${stage}/${id.value}`);
+  if (done) await router.push(following ? `/take/${following}` : `/${stage}/${batchId}`);
 }
 /** What the large key says. */
 const mainLabel = computed(() => {
@@ -343,6 +345,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <div v-if="step.asks === 'tray'" class="tray">
           <TextField
             v-model="trayText"
+            :unit="massUnit(units)"
             label="Honey on the tray, 0 if none"
             :error="trayG === null ? 'A weight such as 0,06 kg.' : null"
           />
@@ -371,7 +374,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <TakePicture
         v-if="step.kind !== 'frames' && step.kind !== 'check'"
         class="whole"
-        :class="{ weighing }"
+        :class="{ weighing: weighing || step.kind === 'box' }"
         :detail="detail"
         :place="step.slot"
         :slots="places.map((p) => p.slot)"

@@ -14,6 +14,7 @@ import {
   type Vessel,
 } from '@furrow/core';
 import { computed, watch } from 'vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 
@@ -79,6 +80,7 @@ const choose = (combId: string, vesselId: string | null): void => {
       v-for="v in used"
       :key="v.id"
       :model-value="before[v.id] ?? ''"
+      :unit="massUnit(rules.units)"
       :label="`Honey in ${v.name} already, net; empty if none`"
       :error="grams(before[v.id] ?? '') === null ? 'A weight such as 0,8 kg.' : null"
       @update:model-value="before = { ...before, [v.id]: $event }"

@@ -13,6 +13,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
@@ -145,12 +146,14 @@ const missing = computed(() => {
     <TextField
       v-if="guessing && empty && fullG !== null"
       v-model="guessText"
+      :unit="massUnit(units)"
       label="I guess, comb alone"
       :disabled="!mayGuess"
       :error="guessText && guessG === null ? 'A weight such as 12 kg.' : null"
     />
     <TextField
       v-model="text"
+      :unit="massUnit(units)"
       :label="empty ? 'Box without comb' : 'Box with its combs'"
       :error="
         fieldError('emptyG') ??

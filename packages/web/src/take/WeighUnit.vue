@@ -29,6 +29,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
+import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { newId, read } from '../server/client.js';
@@ -220,6 +221,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     <p class="text">Hold it. What does this {{ name }} weigh?</p>
     <TextField
       v-model="guessText"
+      :unit="massUnit(units)"
       label="I guess"
       :error="guessText && grams(guessText) === null ? 'A weight such as 2,1 kg.' : null"
     />
@@ -260,6 +262,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     />
     <TextField
       v-model="grossText"
+      :unit="massUnit(units)"
       :label="`Gross weight, vessel and ${isPots ? 'honey' : 'comb'}`"
       :error="
         fieldError('grossG') ?? (grossText && grossG === null ? 'A weight such as 4,3 kg.' : null)
@@ -289,6 +292,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
     >
     <TextField
       v-model="tareText"
+      :unit="massUnit(units)"
       :label="`Tare, before ${isPots ? 'these pots' : 'this comb'}`"
       :error="
         fieldError('tareG') ??
