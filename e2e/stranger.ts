@@ -103,7 +103,7 @@ export class Stranger {
   }
   /** A kind of jar that is not in the kit yet, put into it where it is missed. */
   async addsJar(name: string, netG: string, emptyG: string, stock: string): Promise<void> {
-    await this.touch('Another kind of jar…');
+    await this.touch(/^(Say which jars there are|Another kind of jar)/);
     await this.fill('Its name', name);
     await this.fill('Honey in one, net', netG);
     await this.fill('Empty it weighs, with lid', emptyG);

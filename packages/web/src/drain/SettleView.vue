@@ -45,6 +45,7 @@ const blending = useSend();
 const rules = computed(() => rulesVersion.value?.rules);
 const units = computed(() => rules.value?.units ?? 'metric');
 const bare = computed(() => (units.value === 'metric' ? 'kg' : 'lb') as 'kg' | 'lb');
+const narrow = window.matchMedia('(max-width: 700px)').matches;
 const drain = computed(() => detail.value?.drains.filter((d) => d.endedAt).at(-1) ?? null);
 const honey = computed(() => detail.value?.lots.find((l) => l.kind === 'honey') ?? null);
 const kg = computed(() => (honey.value?.nowG ?? 0) / 1000);
@@ -214,7 +215,7 @@ async function blend(): Promise<void> {
           {{ keeping.reason }}
         </p>
         <p v-else class="text">
-          Its water was not measured since. In a damp room open honey takes it up: measure two drops
+          Its water was not measured yet. In a damp room open honey takes it up: measure two drops
           before the lids go on.
         </p>
       </div>
@@ -295,10 +296,15 @@ async function blend(): Promise<void> {
           />
         </form>
       </details>
-      <RouterLink class="p-button p-component" :to="`/jar/${detail.batch.id}`"
+      <RouterLink v-if="!narrow" class="p-button p-component" :to="`/jar/${detail.batch.id}`"
         >Go on to Jar</RouterLink
       >
     </aside>
+    <div v-if="narrow" class="pinned no-print">
+      <RouterLink class="p-button p-component" :to="`/jar/${detail.batch.id}`"
+        >Go on to Jar</RouterLink
+      >
+    </div>
   </div>
 </template>
 

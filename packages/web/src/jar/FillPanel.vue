@@ -138,6 +138,10 @@ const lightG = (id: string): number | null => {
   const g = readMassG(t, units.value === 'metric' ? 'g' : 'oz');
   return g === null ? null : Math.round(g);
 };
+const isLightUnclear = (id: string): boolean => Boolean(lightest.value[id]) && lightG(id) === null;
+/** On a phone the first kind's key is pinned at the foot. */
+const narrow = window.matchMedia('(max-width: 700px)').matches;
+const pinnedFill = computed(() => (narrow ? (fill.value?.fills[0] ?? null) : null));
 async function write(id: string, count: number, netG: number): Promise<void> {
   const done = await filling.go(
     '/fillings',
@@ -227,7 +231,11 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       @update:model-value="honeyId = $event"
     />
     <h2 class="furrow-heading">Which jars</h2>
-    <div class="choices">
+    <template v-if="!jars.length">
+      <p>No jars in the kit yet: what is filled is reckoned from what there is.</p>
+      <JarAdd :rules="rules" purpose="jar" first />
+    </template>
+    <div v-else-if="honey && honey.nowG > 0" class="choices">
       <SelectButton
         v-model="goal"
         :options="[
@@ -251,8 +259,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       <b>“{{ t.jar.name }}” of {{ t.jar.netG }} g cannot be filled so</b>: to its brim it holds
       {{ t.brimG }} g of this honey. <RouterLink to="/rules?at=kit">Change it in Rules.</RouterLink>
     </p>
-    <p v-if="!jars.length">No jars in the kit yet.</p>
-    <p v-else-if="!honey || honey.nowG === 0" class="sub">
+    <p v-if="jars.length && (!honey || honey.nowG === 0)" class="sub">
       No honey of this harvest is left to fill.
     </p>
     <template v-else-if="fill">
@@ -274,9 +281,10 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
             hint="Labels never say more. Empty: not weighed."
           />
           <Button
+            v-if="f.id !== pinnedFill?.id"
             :label="`Filled ${f.count}`"
             :loading="filling.busy.value"
-            :disabled="Boolean(lightest[f.id]) && lightG(f.id) === null"
+            :disabled="isLightUnclear(f.id)"
             @click="write(f.id, f.count, f.netG)"
           />
         </li>
@@ -293,7 +301,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
         }}</b>
       </p>
     </template>
-    <JarAdd :rules="rules" purpose="jar" />
+    <JarAdd v-if="jars.length" :rules="rules" purpose="jar" />
     <Refusal :refusal="filling.refusal.value" /><Refusal :refusal="useFirst.refusal.value" />
     <h2 class="furrow-heading">Filled and cut</h2>
     <p v-if="!filled.length" class="sub">
@@ -350,6 +358,14 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
     </template>
     <slot />
   </aside>
+  <div v-if="pinnedFill" class="pinned no-print">
+    <Button
+      :label="`Filled ${pinnedFill.count} × ${pinnedFill.netG} g`"
+      :loading="filling.busy.value"
+      :disabled="isLightUnclear(pinnedFill.id)"
+      @click="write(pinnedFill.id, pinnedFill.count, pinnedFill.netG)"
+    />
+  </div>
 </template>
 
 <style scoped>

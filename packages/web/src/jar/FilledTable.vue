@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import {
+  massColumn,
   smallMassText,
   type BatchDetail,
   type HouseRules,
   type JarKindRecord,
   type Lot,
 } from '@furrow/core';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import JarWeights from './JarWeights.vue';
 
 /**
@@ -20,6 +21,13 @@ const props = defineProps<{
   units: HouseRules['units'];
 }>();
 const weighing = ref<string | null>(null);
+/** The column of sums, all in one unit. */
+const together = computed(() =>
+  massColumn(
+    props.lots.map((l) => l.inG),
+    props.units,
+  ),
+);
 const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => j.id === id);
 </script>
 
@@ -55,7 +63,7 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
               }}
             </td>
             <td class="num">{{ smallMassText(l.netG ?? 0, units, 1) }}</td>
-            <td class="num">{{ smallMassText(l.inG, units, 1) }}</td>
+            <td class="num">{{ together(l.inG) }}</td>
             <td>
               <button
                 v-if="l.kind === 'jars'"
@@ -69,7 +77,7 @@ const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => 
                   l.weights?.length
                     ? `${l.weights.length} of ${l.count}`
                     : l.lowestWeighedG
-                      ? `lightest ${l.lowestWeighedG} g`
+                      ? `lightest ${smallMassText(l.lowestWeighedG, units, 1)}`
                       : 'Weigh…'
                 }}
               </button>

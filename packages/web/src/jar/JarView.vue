@@ -32,6 +32,13 @@ const { data: kit } = useJars();
 const rules = computed(() => rulesVersion.value?.rules);
 /** Liquid honey goes into jars; boxes for pieces and wide jars for chunk are Cut's. */
 const jars = computed(() => kit.value?.filter((j) => j.purpose === 'jar') ?? []);
+/** On a phone the way on is pinned at the foot once nothing is left to fill. */
+const allFilled = computed(
+  () =>
+    window.matchMedia('(max-width: 700px)').matches &&
+    honeyG.value === 0 &&
+    filled.value.length > 0,
+);
 const water = computed(() => (detail.value ? measuredWaterPercent(detail.value) : null));
 const honeyG = computed(() =>
   (detail.value?.lots ?? []).reduce((sum, l) => sum + (l.kind === 'honey' ? l.nowG : 0), 0),
@@ -105,8 +112,11 @@ const place = computed({
     </WaxPanel>
     <FillPanel v-else :detail="detail" :rules="rules" :jars="jars" @labels="place = 'labels'">
       <WaterAtBench :detail="detail" />
-      <LeaveJar :detail="detail" :rules="rules" />
+      <LeaveJar v-if="!allFilled" :detail="detail" :rules="rules" />
     </FillPanel>
+    <div v-if="allFilled && place === 'fill'" class="pinned no-print">
+      <LeaveJar :detail="detail" :rules="rules" />
+    </div>
   </div>
 </template>
 
@@ -117,5 +127,15 @@ const place = computed({
 .places :deep(.p-togglebutton) {
   min-height: 52px;
   font-size: 17px;
+}
+@media (max-width: 700px) {
+  .places {
+    display: flex;
+    flex-wrap: wrap;
+  }
+  .places :deep(.p-togglebutton) {
+    min-height: 64px;
+    flex: 1 1 auto;
+  }
 }
 </style>

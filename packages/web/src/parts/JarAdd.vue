@@ -13,12 +13,21 @@ import TextField from './TextField.vue';
  * A kind of jar or box put into the kit where it is missed; its prices and measures can be said
  * later in Rules.
  */
-const props = defineProps<{ rules: HouseRules; purpose: JarKindRecord['purpose'] }>();
+const props = defineProps<{
+  rules: HouseRules;
+  purpose: JarKindRecord['purpose'];
+  /** Nothing of it is in the kit yet: this is the next thing to do. */
+  first?: boolean;
+}>();
 const { go, busy, refusal, fieldError } = useSend();
 const open = ref(false);
 const [name, netText, emptyText] = [ref(''), ref(''), ref('')];
 const stock = ref<number | null>(null);
 const isBox = computed(() => props.purpose === 'piece');
+const opens = computed(() => {
+  if (props.first) return isBox.value ? 'Say which boxes there are…' : 'Say which jars there are…';
+  return isBox.value ? 'Another kind of box…' : 'Another kind of jar…';
+});
 const grams = (text: string): number | null => {
   const g = readMassG(text, props.rules.units === 'metric' ? 'g' : 'oz');
   return g === null ? null : Math.round(g);
@@ -51,13 +60,7 @@ async function put(): Promise<void> {
 </script>
 
 <template>
-  <Button
-    v-if="!open"
-    text
-    type="button"
-    :label="isBox ? 'Another kind of box…' : 'Another kind of jar…'"
-    @click="open = true"
-  />
+  <Button v-if="!open" :text="!first" type="button" :label="opens" @click="open = true" />
   <form v-else class="acts add" @submit.prevent="put">
     <TextField v-model="name" label="Its name" :error="fieldError('name')" />
     <TextField

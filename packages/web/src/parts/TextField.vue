@@ -15,7 +15,7 @@ const props = defineProps<{
 const model = defineModel<string>({ required: true });
 const id = useId();
 const shownUnit = computed(() =>
-  props.unit && !/\p{Letter}/u.test(model.value) ? props.unit : null,
+  props.unit && !/\p{Letter}/u.test(model.value ?? '') ? props.unit : null,
 );
 </script>
 
