@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   INCIDENT_WORDS,
+  counted,
   placeLabel,
   smallMassText,
   unitWord,
@@ -8,6 +9,7 @@ import {
   weighedText,
   type BatchDetail,
   type NetBy,
+  type Take,
   type UnitSystem,
 } from '@furrow/core';
 import { computed, ref } from 'vue';
@@ -17,16 +19,32 @@ import { useTrace } from '../server/queries.js';
 const props = defineProps<{ detail: BatchDetail; units: UnitSystem }>();
 /** A weight that no scale gave says so. */
 const HOW: Record<NetBy, string> = { scale: '', depth: ', by depth', estimate: ', by estimate' };
-const combs = computed(() =>
-  props.detail.takes
-    .filter((t) => t.netG)
-    .map((t) => ({
-      id: t.id,
-      name: `${unitWord(props.detail.hive.kind)} ${t.slot ? placeLabel(t.slot) : '?'}`,
-      g: t.netG!,
-      by: HOW[t.netBy],
-    })),
-);
+interface TakenUnit {
+  id: string;
+  /** "comb", "frame", "box": what went onto the scale as one. */
+  unit: string;
+  name: string;
+  g: number;
+  by: string;
+}
+/** What was weighed as one: a comb, or a whole box, whose combs have no weight of their own. */
+const combs = computed(() => {
+  const taken: TakenUnit[] = [];
+  for (const t of props.detail.takes.filter((x) => x.netG)) {
+    const box = t.byBox && t.slot ? Math.floor(t.slot / 100) : null;
+    const known = box === null ? undefined : taken.find((u) => u.id === `box ${box}`);
+    if (known) known.g += t.netG!;
+    else taken.push(unitOf(t, box));
+  }
+  return taken;
+});
+function unitOf(take: Take, box: number | null): TakenUnit {
+  const by = HOW[take.netBy];
+  const g = take.netG!;
+  if (box !== null) return { id: `box ${box}`, unit: 'box', name: `box ${box}`, g, by };
+  const unit = unitWord(props.detail.hive.kind);
+  return { id: take.id, unit, name: `${unit} ${take.slot ? placeLabel(take.slot) : '?'}`, g, by };
+}
 /** What was said at the hive of how it was done. */
 const atHive = computed(() => {
   const strip = props.detail.marks.find((m) => typeof m.answer.stripMm === 'number');
@@ -45,11 +63,12 @@ const atHive = computed(() => {
 });
 /** Net of one on the average, of those that were weighed; nothing where there is but one. */
 const average = computed(() => {
-  const each = combs.value.filter((c) => !c.by).map((c) => c.g);
-  if (each.length < 2) return null;
-  const unit = unitWord(props.detail.hive.kind);
+  const unit = combs.value[0]?.unit;
+  const each = combs.value.filter((c) => !c.by && c.unit === unit).map((c) => c.g);
+  if (!unit || each.length < 2) return null;
   const mean = Math.round(each.reduce((sum, g) => sum + g, 0) / each.length);
-  return `${each.length} ${unit}s weighed, ${weighedText(mean, props.units)} each on the average.`;
+  const several = counted(each.length, unit, unit === 'box' ? 'boxes' : `${unit}s`);
+  return `${several} weighed, ${weighedText(mean, props.units)} each on the average.`;
 });
 const touched = ref<string | null>(null);
 const comb = computed(() => combs.value.find((c) => c.id === touched.value) ?? null);
@@ -71,7 +90,7 @@ const share = computed(() =>
 <template>
   <p v-if="atHive.length" class="sub">{{ atHive.join(' ') }}</p>
   <template v-if="combs.length && lot">
-    <h2 class="furrow-heading">Where is a comb now</h2>
+    <h2 class="furrow-heading">Where is {{ combs[0].unit === 'box' ? 'a box' : 'a comb' }} now</h2>
     <p v-if="average" class="sub">{{ average }}</p>
     <div class="combs">
       <button

@@ -2,6 +2,7 @@
 import { smallMassText, type Flow, type Lot, type UnitSystem } from '@furrow/core';
 import { sankey, sankeyJustify, sankeyLinkHorizontal } from 'd3-sankey';
 import { computed, ref } from 'vue';
+import { useWidth } from '../parts/useWidth.js';
 
 /** From hive to jar, widths by mass; every band can be touched for its grams. */
 const props = defineProps<{ lots: Lot[]; flows: Flow[]; units: UnitSystem }>();
@@ -73,13 +74,51 @@ const drawing = computed(() => {
     .nodeId((n) => n.id)
     .nodeAlign(sankeyJustify)
     .nodeWidth(16)
-    .nodePadding(24)
-    .extent([
-      [4, 18],
-      [650, links.length < 4 ? 96 : 206],
-    ]);
+    .nodePadding(upright.value ? 34 : 24)
+    .extent(extent(links.length));
   return layout({ nodes: ids.map(nameOf), links: links.map((l) => ({ ...l })) });
 });
+const frame = ref<HTMLElement | null>(null);
+const width = useWidth(frame);
+/** On a narrow page it flows from above to below: laid the same way, with its axes exchanged. */
+const upright = computed(() => width.value > 0 && width.value < 560);
+/** How far it runs, from hive to jar, px. */
+const RUN_PX = 380;
+function extent(links: number): [[number, number], [number, number]] {
+  if (upright.value)
+    return [
+      [20, 2],
+      [RUN_PX, width.value - 4],
+    ];
+  return [
+    [4, 18],
+    [650, links < 4 ? 96 : 206],
+  ];
+}
+const viewBox = computed(() => {
+  if (upright.value) return `0 0 ${width.value} ${RUN_PX + 24}`;
+  return `0 0 800 ${drawing.value.links.length < 4 ? 106 : 216}`;
+});
+/** A box of the drawing with its name, as they lie on the page. */
+const boxes = computed(() =>
+  drawing.value.nodes.map((n) => {
+    const [x0, x1, y0, y1] = [n.x0 ?? 0, n.x1 ?? 0, n.y0 ?? 0, n.y1 ?? 0];
+    const [along, across] = [x1 - x0, Math.max(2, y1 - y0)];
+    if (!upright.value) {
+      const isLast = x0 > 600;
+      const name = isLast ? { x: x1 + 4, y: (y0 + y1) / 2 + 5 } : { x: x0, y: y0 - 4 };
+      return { ...n, x: x0, y: y0, width: along, height: across, at: { ...name, anchor: 'start' } };
+    }
+    const isLast = x1 > RUN_PX - 4;
+    const name = { x: y0, y: isLast ? x1 + 16 : x0 - 5 };
+    // Names at the right edge end where their box ends.
+    const at =
+      y0 > width.value * 0.6
+        ? { ...name, x: y0 + across, anchor: 'end' }
+        : { ...name, anchor: 'start' };
+    return { ...n, x: y0, y: x0, width: across, height: along, at };
+  }),
+);
 const path = sankeyLinkHorizontal();
 const touched = ref<string | null>(null);
 const gram = (g: number): string => smallMassText(g, props.units, 1);
@@ -88,44 +127,41 @@ const wordsOf = (l: { source: unknown; target: unknown; value: number }): string
 </script>
 
 <template>
-  <figure>
+  <figure ref="frame">
     <svg
-      :viewBox="`0 0 800 ${drawing.links.length < 4 ? 106 : 216}`"
+      :viewBox="viewBox"
+      :class="{ upright }"
       role="group"
       aria-label="Flow of this harvest, widths by mass"
     >
-      <path
-        v-for="(l, i) in drawing.links"
-        :key="i"
-        :d="path(l as never) ?? ''"
-        fill="none"
-        :stroke="touched === wordsOf(l) ? 'var(--field)' : 'var(--open)'"
-        stroke-opacity=".45"
-        :stroke-width="Math.max(2, l.width ?? 0)"
-        tabindex="0"
-        role="button"
-        :aria-label="wordsOf(l)"
-        class="link"
-        @click="touched = wordsOf(l)"
-        @focus="touched = wordsOf(l)"
-        @mouseenter="touched = wordsOf(l)"
-      />
-      <g v-for="n in drawing.nodes" :key="n.id">
+      <g :transform="upright ? 'matrix(0 1 1 0 0 0)' : undefined">
+        <path
+          v-for="(l, i) in drawing.links"
+          :key="i"
+          :d="path(l as never) ?? ''"
+          fill="none"
+          :stroke="touched === wordsOf(l) ? 'var(--field)' : 'var(--open)'"
+          stroke-opacity=".45"
+          :stroke-width="Math.max(2, l.width ?? 0)"
+          tabindex="0"
+          role="button"
+          :aria-label="wordsOf(l)"
+          class="link"
+          @click="touched = wordsOf(l)"
+          @focus="touched = wordsOf(l)"
+          @mouseenter="touched = wordsOf(l)"
+        />
+      </g>
+      <g v-for="n in boxes" :key="n.id">
         <rect
-          :x="n.x0"
-          :y="n.y0"
-          :width="(n.x1 ?? 0) - (n.x0 ?? 0)"
-          :height="Math.max(2, (n.y1 ?? 0) - (n.y0 ?? 0))"
+          :x="n.x"
+          :y="n.y"
+          :width="n.width"
+          :height="n.height"
           :fill="`url(#p-${n.pattern})`"
           stroke="var(--ink)"
         />
-        <text
-          :x="(n.x0 ?? 0) > 600 ? (n.x1 ?? 0) + 4 : n.x0"
-          :y="(n.x0 ?? 0) > 600 ? ((n.y0 ?? 0) + (n.y1 ?? 0)) / 2 + 5 : (n.y0 ?? 0) - 4"
-          font-size="14"
-        >
-          {{ n.name }}
-        </text>
+        <text :x="n.at.x" :y="n.at.y" :text-anchor="n.at.anchor" font-size="14">{{ n.name }}</text>
       </g>
     </svg>
     <figcaption class="sub" aria-live="polite">
@@ -137,15 +173,21 @@ const wordsOf = (l: { source: unknown; target: unknown; value: number }): string
 <style scoped>
 figure {
   margin: 0 0 8px;
-}
-figure {
   overflow-x: auto;
+}
+text {
+  paint-order: stroke;
+  stroke: var(--lime-1);
+  stroke-width: 3px;
 }
 svg {
   width: 100%;
   height: auto;
   min-width: 620px;
   max-width: 860px;
+}
+svg.upright {
+  min-width: 0;
 }
 .link {
   cursor: pointer;

@@ -6,7 +6,7 @@ import {
   massRangeText,
   massText,
   placeLabel,
-  smallMassRangeText,
+  estimateRangeText,
   smallMassText,
   unitWord,
   weighedText,
@@ -162,7 +162,8 @@ const pressed = computed(() => {
 const inWax = computed(() => {
   const { inWaxG } = account.value;
   if (!inWaxG) return null;
-  return `About ${smallMassRangeText(inWaxG, props.units)} of honey stayed in the wet wax, by weight.`;
+  const kg = { low: inWaxG.low / 1000, mid: inWaxG.mid / 1000, high: inWaxG.high / 1000 };
+  return `About ${estimateRangeText(kg, props.units)} of honey stayed in the wet wax, by weight.`;
 });
 const nectar = computed(() => {
   const { nectarKg, honeyG } = account.value;
