@@ -16,7 +16,7 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
   await page.goto(`${server.base}/rules?at=all`);
   await page.getByText('Another limit of water for a kind of hive').click();
   await person.fill('Its limit, Crossbar pile box', '19,5');
-  await person.fill('Frozen wax stays in the cold', '3');
+  await person.fill('Frozen comb and wax stay in the cold', '3');
   await person.touch('Write these rules down');
   await person.sees('House rules written down.');
   await person.makesHive(server.base, 'Crossbar pile box', 'Behind the barn', 'Angico');

@@ -97,6 +97,12 @@ const benchRules = {
   trayAfter: z.enum(['in', 'out']),
   /** A frame comes back within so many weeks, whatever the forecast says. */
   frameMaxWeeks: z.int('Whole weeks.').min(1, 'At least 1 week.').max(26, 'At most 26 weeks.'),
+  /** A harvested hive is looked at again after so many weeks; null where the household has no such rule. */
+  followUpWeeks: z
+    .int('Whole weeks.')
+    .min(1, 'At least 1 week.')
+    .max(26, 'At most 26 weeks.')
+    .nullable(),
   warm: z.enum(['gently', 'never']),
   warmLimitC: z.number('Degrees.').min(25, 'At least 25 °C.').max(60, 'At most 60 °C.'),
   pressRestMinutes: z
@@ -217,8 +223,8 @@ const waxRules = {
   /** Wet wax may wait unfrozen so many days before moth has it. A starting value: a month by many households. */
   wetWaxDays: z.int('Whole days.').min(1, 'At least 1 day.').max(120, 'At most 120 days.'),
   /**
-   * Wax and pressed discs stay frozen so many weeks against moth; null where the household has no
-   * such rule.
+   * Comb, wax and pressed discs stay frozen so many weeks against moth, where the cold itself asks for
+   * less; null where the household has no such rule.
    */
   waxFrozenWeeks: z
     .int('Whole weeks.')
@@ -422,6 +428,7 @@ export const DEFAULT_RULES: HouseRules = {
   frameDone: 'droplet',
   trayAfter: 'in',
   frameMaxWeeks: 6,
+  followUpWeeks: null,
   warm: 'gently',
   warmLimitC: 38,
   pressRestMinutes: 15,

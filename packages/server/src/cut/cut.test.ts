@@ -413,6 +413,15 @@ describe('the rack and the cold', () => {
       dueWhat: 'may be unwrapped',
     });
   });
+  it('stay in the cold for the household’s weeks, where it has such a rule', async () => {
+    const { batchId } = await laid();
+    const { rules } = await home.get<{ rules: object }>('/rules');
+    await home.ok(home.post('/rules', { ...rules, waxFrozenWeeks: 3 }));
+    await home.ok(keep(batchId, 'freeze'));
+    const clock = (await clocks()).find((c) => c.kind === 'freeze')!;
+    const days = (Date.parse(clock.dueAt!) - Date.parse(clock.startedAt)) / 86_400_000;
+    expect(days).toBeCloseTo(21, 6);
+  });
   it('refuse a freezer that is too warm, or full', async () => {
     const { batchId } = await laid();
     expect((await keep(batchId, 'freeze', { freezerC: -5 })).body).toMatchObject({

@@ -15,6 +15,7 @@ import { batchDetail, currentRules } from '../store/views.js';
 import { write } from '../store/writes.js';
 import { openBatch } from './writes.js';
 
+const HOURS_A_WEEK = 168;
 const after = (iso: string, hours: number): string =>
   new Date(Date.parse(iso) + hours * 3_600_000).toISOString();
 
@@ -75,7 +76,8 @@ export const keepingWrites = [
           startC: payload.roomC,
         });
         if (!plan.possible) throw refused(plan.sentence, 'payload.freezerC');
-        hours = plan.freezeHours.high;
+        // The household's weeks against moth stand over what the cold alone would ask.
+        hours = Math.max(plan.freezeHours.high, (rules.waxFrozenWeeks ?? 0) * HOURS_A_WEEK);
       } else
         hours = rackHours({
           temperatureC: payload.roomC,

@@ -34,6 +34,7 @@ import { batchViews, batchViewsOf, bookView, currentRules, drainViews } from '..
 import { afterLines } from './after.js';
 import { STOPPED, clocks, nextDue } from './clocks.js';
 import { debtLines } from './debts.js';
+import { followUps } from './followUps.js';
 
 /** How many days ahead a repair stands on Today. */
 const MEND_AHEAD_DAYS = 14;
@@ -383,6 +384,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
       });
   }
   lines.push(...(await afterLines(db, rules, now)));
+  lines.push(...(await followUps(db, await hiveViews(db), rules, now)));
   return lines.sort(
     (a, b) => Number(b.urgent) - Number(a.urgent) || (a.dueAt ?? '9').localeCompare(b.dueAt ?? '9'),
   );

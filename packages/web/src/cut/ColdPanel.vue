@@ -322,6 +322,10 @@ const whenReady = (k: Keeping): string =>
       </p>
       <details class="how">
         <summary>How this was got</summary>
+        <p v-if="rules.waxFrozenWeeks">
+          Your rule keeps comb in the cold for {{ counted(rules.waxFrozenWeeks, 'week') }}: it may
+          come out then, or when the cold has done its work, the later.
+        </p>
         <p>
           Conduction in {{ BLOCK_WORDS[block.packing]
           }}<template v-if="block.widthMm">

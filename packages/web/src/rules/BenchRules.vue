@@ -105,6 +105,15 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       :max="26"
       :error="issue('frameMaxWeeks')"
     /><NumberField
+      v-model="draft.followUpWeeks"
+      nullable
+      label="Look at a harvested hive again after"
+      unit="weeks"
+      whole
+      :min="1"
+      :max="26"
+      :error="issue('followUpWeeks')"
+    /><NumberField
       v-model="draft.warmLimitC as number | null"
       label="Warm to at most"
       unit="°C"

@@ -121,7 +121,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
     /><NumberField
       v-model="draft.waxFrozenWeeks"
       nullable
-      label="Frozen wax stays in the cold"
+      label="Frozen comb and wax stay in the cold"
       unit="weeks"
       whole
       :min="1"

@@ -72,6 +72,7 @@ export const RULE_NAMES: readonly string[] = [
   'Open or wet honey, use within',
   'Wax is rendered',
   'Wet wax waits unfrozen',
-  'Frozen wax stays in the cold',
+  'Look at a harvested hive again after',
+  'Frozen comb and wax stay in the cold',
   'A rinse keeps in the kitchen',
 ];
