@@ -123,6 +123,11 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   overflow: auto;
   outline: none;
 }
+@media (max-width: 599px) {
+  .app {
+    grid-template-rows: 96px minmax(0, 1fr) 56px;
+  }
+}
 @media print {
   .app {
     display: block;

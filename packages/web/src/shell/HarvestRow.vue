@@ -299,14 +299,28 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
 @media (max-width: 599px) {
   .row-band {
     grid-template-columns: 1fr auto;
-    grid-template-rows: 44px 36px;
+    grid-template-rows: 44px 52px;
+    height: 96px;
   }
   .home {
     grid-row: 1;
   }
+  .word,
+  .today,
+  .today.now,
+  .end a,
+  .help {
+    min-height: 44px;
+    display: flex;
+    align-items: center;
+  }
+  .help {
+    min-width: 44px;
+    justify-content: center;
+  }
   .word {
     left: 16px;
-    top: 8px;
+    top: 0;
   }
   .date {
     display: none;
@@ -317,7 +331,8 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
   .today,
   .today.now {
     left: 108px;
-    top: 4px;
+    top: 0;
+    padding-block: 0;
   }
   .end {
     grid-row: 1;
@@ -332,12 +347,12 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
   }
   .stage-cell::before,
   .stage-cell::after {
-    top: 6px !important;
+    top: 8px !important;
   }
   .stage-cell.next::before,
   .stage-cell.next::after,
   .stage-cell.here::after {
-    top: 10px !important;
+    top: 12px !important;
   }
   .beads {
     display: none;
@@ -348,8 +363,8 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
     left: 0;
     right: 0;
     transform: none;
-    height: 36px;
-    padding: 16px 0 0;
+    height: 52px;
+    padding: 20px 0 0;
     font-size: 12.5px;
     line-height: 20px;
     background: none;
@@ -360,7 +375,7 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
     content: '';
     position: absolute;
     left: 50%;
-    top: 4px;
+    top: 6px;
     width: 13px;
     height: 13px;
     margin-left: -6.5px;

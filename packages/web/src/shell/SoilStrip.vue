@@ -100,7 +100,7 @@ defineExpose({ undo });
     <span class="grow" />
     <span class="said" role="status" aria-live="polite">
       <template v-if="ui.message">
-        {{ ui.message.text }}
+        <span class="text">{{ ui.message.text }}</span>
         <button v-if="ui.message.commandId" type="button" @click="undo">Undo</button>
       </template>
     </span>
@@ -147,8 +147,20 @@ defineExpose({ undo });
   flex: 1;
 }
 .said {
+  display: flex;
+  align-items: center;
+  min-width: 0;
+}
+/* A long message is cut short, never the way back. */
+.said .text {
   overflow: hidden;
   text-overflow: ellipsis;
+}
+.said button {
+  flex: none;
+}
+.clock {
+  flex: none;
 }
 button {
   background: none;
@@ -170,6 +182,26 @@ button {
     padding: 0 12px;
     gap: 10px;
     font-size: 14px;
+  }
+  .soil-strip {
+    height: 56px;
+  }
+  .clock {
+    height: 56px;
+  }
+  button {
+    height: 48px;
+  }
+  /* What was just done stands before what runs: with it comes the way back. */
+  .soil-strip:has(.said .text) .clock,
+  .soil-strip:has(.said .text) > .quiet {
+    display: none;
+  }
+  .said {
+    flex: 1;
+  }
+  .said .text {
+    flex: 1;
   }
   .time {
     display: none;
