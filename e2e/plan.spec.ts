@@ -126,8 +126,11 @@ test('a step is moved by the keyboard and the rest follows; the calendar opens e
   ).toBeVisible();
   // Put into the night it says so; taken back all is as before.
   for (let i = 0; i < 14; i++) await knife.press('ArrowDown');
-  await expect(page.getByText(/Outside your working hours/)).toBeVisible();
-  await expect(page.getByText('1 step does not fit as set.')).toBeVisible();
+  // Said at the step, and with what does not fit above the timetable.
+  await expect(page.locator('.conflict', { hasText: 'Outside your working hours' })).toBeVisible();
+  await expect(
+    page.getByText(/^1 step does not fit as set: Outside your working hours/),
+  ).toBeVisible();
   await page.getByRole('button', { name: /back to where it was/ }).click();
   await expect(rack).toHaveAttribute('aria-valuetext', before!);
 

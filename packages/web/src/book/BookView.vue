@@ -256,7 +256,7 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
         <p v-for="a in detail.batch.anyway" :key="a.combId">{{ a.reason }}</p></template
       >
     </section>
-    <aside class="acts">
+    <aside class="acts no-print">
       <JarCode />
       <h2 class="furrow-heading">Harvests</h2>
       <RouterLink

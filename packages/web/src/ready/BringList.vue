@@ -162,5 +162,9 @@ input {
   .bring {
     grid-template-columns: 1fr;
   }
+  label,
+  .missing {
+    min-height: 64px;
+  }
 }
 </style>
