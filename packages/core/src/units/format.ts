@@ -49,6 +49,17 @@ export function massColumn(
   };
 }
 
+/** Kilograms as a number of the reader's large unit, kilograms or pounds. */
+export const largeMass = (kg: number, system: UnitSystem): number =>
+  system === 'metric' ? kg : (kg * 1000) / GRAMS_PER_POUND;
+
+/** The same as figures alone, where the unit stands beside them once: "1.7". */
+export const massFigure = (kg: number, system: UnitSystem, digits = 1): string =>
+  largeMass(kg, system).toFixed(digits);
+
+/** The large unit itself: "kg" or "lb". */
+export const largeUnit = (system: UnitSystem): 'kg' | 'lb' => (system === 'metric' ? 'kg' : 'lb');
+
 /** The two edges of a range of kilograms: "1.7–2.2 kg". */
 export function massRangeText(range: Range, system: UnitSystem = 'metric'): string {
   const per = system === 'metric' ? 1 : GRAMS_PER_POUND / 1000;

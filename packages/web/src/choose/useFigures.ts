@@ -1,14 +1,14 @@
 import {
-  GRAMS_PER_POUND,
   estimateRangeText,
   hiveKind,
+  largeUnit,
+  massFigure,
   percentDown,
   readShape,
   type ChoiceHive,
   type Hive,
   type HouseRules,
   type JudgedComb,
-  type UnitSystem,
 } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
@@ -23,8 +23,6 @@ const BESIDE_PX = 104;
 /** A stack is no higher than this, px; on a phone what it says of the choice stands under it. */
 const HIGH_PX = window.matchMedia('(max-width: 700px)').matches ? 300 : 400;
 
-const massFigure = (kg: number, system: UnitSystem): string =>
-  (system === 'metric' ? kg : (kg * 1000) / GRAMS_PER_POUND).toFixed(1);
 /**
  * What Choose writes into its section: under each comb its capped share and its honey where places
  * are wide enough, beside each box the same of the whole where a box is what is taken. Takes the hive
@@ -92,7 +90,7 @@ export function useFigures(
   /** What the figures in the drawing are, a sentence's middle; empty where there are none. */
   const says = computed(() => {
     if (beside.value.length) return 'Beside each box: % capped and honey. ';
-    const mass = units.value === 'metric' ? 'kg' : 'lb';
+    const mass = largeUnit(units.value);
     if (!below.value.length) return '';
     return below.value[0].lines.length > 1
       ? `Under each: % capped and ${mass} honey. `

@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import {
   drippedBeforePress,
+  largeMass,
+  largeUnit,
+  massText,
   outByWeighing,
   steadyWeights,
   type Drain,
   type DrainForecast,
+  type UnitSystem,
 } from '@furrow/core';
 import {
   Chart,
@@ -27,6 +31,7 @@ const props = defineProps<{
   nowHours: number;
   running: boolean;
   zone: string;
+  units: UnitSystem;
 }>();
 const canvas = ref<HTMLCanvasElement | null>(null);
 let chart: Chart | null = null;
@@ -74,11 +79,14 @@ function wholeHours(until: number): { value: number }[] {
 }
 const clock = (hours: number): string =>
   DateTime.fromISO(props.drain.startedAt, { zone: props.zone }).plus({ hours }).toFormat('HH:mm');
+/** Points by the hour, their kilograms in the reader's unit. */
+const inUnit = (points: readonly { x: number; y: number }[]): { x: number; y: number }[] =>
+  points.map(({ x, y }) => ({ x, y: largeMass(y, props.units) }));
 function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
   const { curve, nineTenthsHours, finalKg } = props.forecast;
   const lastX = Math.max(measured.value.at(-1)?.x ?? 0, streamed.value.at(-1)?.x ?? 0);
   const later = props.running ? curve.filter((p) => p.hours >= lastX) : [];
-  const top =
+  const topKg =
     Math.max(
       finalKg.high,
       ...measured.value.map((m) => m.y),
@@ -91,7 +99,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
       datasets: [
         {
           label: 'High',
-          data: later.map((p) => ({ x: p.hours, y: p.high })),
+          data: inUnit(later.map((p) => ({ x: p.hours, y: p.high }))),
           borderWidth: 1,
           borderColor: colour('--field'),
           pointRadius: 0,
@@ -100,14 +108,14 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
         },
         {
           label: 'Low',
-          data: later.map((p) => ({ x: p.hours, y: p.low })),
+          data: inUnit(later.map((p) => ({ x: p.hours, y: p.low }))),
           borderWidth: 1,
           borderColor: colour('--field'),
           pointRadius: 0,
         },
         {
           label: 'Forecast',
-          data: later.map((p) => ({ x: p.hours, y: p.mid })),
+          data: inUnit(later.map((p) => ({ x: p.hours, y: p.mid }))),
           borderWidth: 2.5,
           borderColor: colour('--field'),
           borderDash: [7, 5],
@@ -115,7 +123,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
         },
         {
           label: 'Weighed',
-          data: measured.value,
+          data: inUnit(measured.value),
           clip: 8,
           borderWidth: 2.5,
           borderColor: colour('--ink'),
@@ -128,7 +136,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
           ? [
               {
                 label: 'In a row',
-                data: streamed.value,
+                data: inUnit(streamed.value),
                 borderWidth: 2,
                 borderColor: colour('--ink'),
                 pointRadius: 0,
@@ -139,10 +147,10 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
           ? [
               {
                 label: 'Now',
-                data: [
+                data: inUnit([
                   { x: props.nowHours, y: 0 },
-                  { x: props.nowHours, y: top },
-                ],
+                  { x: props.nowHours, y: topKg },
+                ]),
                 borderWidth: 1.5,
                 borderColor: colour('--ink'),
                 pointRadius: 0,
@@ -151,11 +159,11 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
           : []),
         {
           label: 'Nine tenths',
-          data: [
+          data: inUnit([
             { x: 0, y: finalKg.mid * 0.9 },
             { x: nineTenthsHours.mid, y: finalKg.mid * 0.9 },
             { x: nineTenthsHours.mid, y: 0 },
-          ],
+          ]),
           borderWidth: 1.5,
           borderDash: [2, 4],
           borderColor: colour('--ink-2'),
@@ -183,10 +191,10 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
         },
         y: {
           min: 0,
-          max: top,
+          max: largeMass(topKg, props.units),
           title: {
             display: true,
-            text: 'kg of honey out',
+            text: `${largeUnit(props.units)} of honey out`,
             color: colour('--ink-2'),
             font: { size: 14 },
           },
@@ -207,7 +215,8 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
             item.dataset.label === 'Forecast',
           callbacks: {
             title: (list) => clock(list[0].parsed.x ?? 0),
-            label: (item) => `${item.dataset.label} ${(item.parsed.y ?? 0).toFixed(2)} kg`,
+            label: (item) =>
+              `${item.dataset.label} ${(item.parsed.y ?? 0).toFixed(2)} ${largeUnit(props.units)}`,
           },
         },
       },
@@ -224,7 +233,7 @@ function draw(): void {
   } else chart = new Chart(canvas.value, config());
 }
 onMounted(draw);
-watch(() => [props.forecast, props.drain, props.nowHours], draw);
+watch(() => [props.forecast, props.drain, props.nowHours, props.units], draw);
 onUnmounted(() => chart?.destroy());
 </script>
 
@@ -235,8 +244,8 @@ onUnmounted(() => chart?.destroy());
       role="img"
       :aria-label="`Honey out against time: ${measured
         .slice(1)
-        .map((m) => `${clock(m.x)} ${m.y.toFixed(2)} kg`)
-        .join(', ')}; forecast ${forecast.finalKg.mid.toFixed(1)} kg in the end`"
+        .map((m) => `${clock(m.x)} ${massText(m.y, units, 2)}`)
+        .join(', ')}; forecast ${massText(forecast.finalKg.mid, units)} in the end`"
     />
   </div>
 </template>

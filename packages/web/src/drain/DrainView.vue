@@ -7,6 +7,7 @@ import {
   estimatedTakes,
   honeyDensityKgPerL,
   hoursText,
+  massFigure,
   massText,
   isCutOpen,
   isStirred,
@@ -268,6 +269,7 @@ const closeFrom = computed(() => {
         :lower="lower"
         :arrangement="drain.arrangement"
         :crushed-kg="drain.crushedG / 1000"
+        :units="units"
         :out-kg="outKg"
         :in-lower-kg="inLowerKg"
         :full-kg="lower ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) : null"
@@ -341,12 +343,14 @@ const closeFrom = computed(() => {
           :now-hours="elapsed"
           :running="running"
           :zone="zone"
+          :units="units"
         />
         <p v-if="parts && running && !forecast.stalled" class="sum">
           <b>{{ massText(parts.total, units) }}</b> crushed = about
-          <b>{{ parts.out.toFixed(1) }}</b> out + <b>{{ parts.coming.toFixed(1) }}</b> still to come
-          + <b>{{ parts.stays.toFixed(1) }}</b> stays in the wax +
-          <b>{{ parts.wax.toFixed(1) }}</b> wax
+          <b>{{ massFigure(parts.out, units) }}</b> out +
+          <b>{{ massFigure(parts.coming, units) }}</b> still to come +
+          <b>{{ massFigure(parts.stays, units) }}</b> stays in the wax +
+          <b>{{ massFigure(parts.wax, units) }}</b> wax
         </p>
         <details class="how">
           <summary>How this was got</summary>

@@ -172,6 +172,7 @@ async function blend(): Promise<void> {
       <SettlingVessel
         :vessel="vessel"
         :honey-kg="kg"
+        :units="units"
         :depth-mm="depthMm"
         :risen="risen"
         :skimmed="skims.length > 0"

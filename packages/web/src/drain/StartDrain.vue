@@ -142,6 +142,7 @@ const fineWords: Record<Fineness, string> = {
           :lower="of(draft.lower)"
           :arrangement="draft.arrangement"
           :crushed-kg="kg"
+          :units="rules.units"
           :out-kg="0"
           :in-lower-kg="(potG ?? 0) / 1000"
           :full-kg="

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { massText, type UnitSystem } from '@furrow/core';
 import { computed } from 'vue';
 
 /** One drain frame from its face, its opening parts side by side, the hose at its foot and the vessel under it with its level: all to one scale. A part still shut can be touched. */
@@ -19,6 +20,7 @@ const props = defineProps<{
   densityKgPerL: number;
   s: number;
   label: string;
+  units: UnitSystem;
 }>();
 const emit = defineEmits<{ open: [] }>();
 const px = (mm: number): number => mm * props.s;
@@ -214,7 +216,7 @@ const hoseX = computed(() => Math.min(outlet.value.x + 16, jar.value.x + vesselW
         font-weight="700"
         style="fill: var(--rust)"
       >
-        {{ fullKg.toFixed(1) }} kg full
+        {{ massText(fullKg, units) }} full
       </text>
     </template>
     <text :x="jar.x - 12" :y="bottom - 4" text-anchor="end" font-size="15">{{ v.name }}</text>
@@ -226,7 +228,7 @@ const hoseX = computed(() => Math.min(outlet.value.x + 16, jar.value.x + vesselW
       font-weight="700"
       style="paint-order: stroke; stroke: var(--lime-0); stroke-width: 4px"
     >
-      {{ levelKg.toFixed(1) }} kg
+      {{ massText(levelKg, units) }}
     </text>
     <path
       :d="`M${jar.x - 20} ${bottom + 5}h${vesselW + 40}`"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { massText, type UnitSystem } from '@furrow/core';
 import { computed } from 'vue';
 
 /** Honey standing in its vessel, in section and to scale; crumbs of wax and bubbles rise with the hours until the scum lies on top. */
@@ -10,6 +11,7 @@ const props = defineProps<{
   skimmed: boolean;
   fullKg: number | null;
   densityKgPerL: number;
+  units: UnitSystem;
 }>();
 const v = computed(
   () => props.vessel ?? { volumeL: 16, innerDiameterMm: 270, name: 'no vessel named' },
@@ -46,7 +48,7 @@ const full = computed(() =>
     :height="bottom + 24"
     :viewBox="`0 0 ${w + 130} ${bottom + 24}`"
     role="img"
-    :aria-label="`${honeyKg.toFixed(1)} kg of honey, ${Math.round(depthMm / 10)} cm deep, ${skimmed ? 'skimmed' : `crumbs ${Math.round(risen * 100)} % of the way up`}`"
+    :aria-label="`${massText(honeyKg, units)} of honey, ${Math.round(depthMm / 10)} cm deep, ${skimmed ? 'skimmed' : `crumbs ${Math.round(risen * 100)} % of the way up`}`"
   >
     <rect x="12" :y="bottom - level" :width="w" :height="level" fill="var(--open)" />
     <rect
@@ -89,7 +91,7 @@ const full = computed(() =>
         font-weight="700"
         style="fill: var(--rust)"
       >
-        {{ fullKg!.toFixed(1) }} kg full
+        {{ massText(fullKg!, units) }} full
       </text>
     </template>
     <text
@@ -101,7 +103,7 @@ const full = computed(() =>
       style="paint-order: stroke; stroke-width: 5px"
       :style="{ stroke: level < 40 ? 'none' : 'var(--open)' }"
     >
-      {{ honeyKg.toFixed(1) }} kg
+      {{ massText(honeyKg, units) }}
     </text>
     <path :d="`M2 ${bottom + 7}h${w + 20}`" stroke="var(--ink)" stroke-width="7" />
   </svg>

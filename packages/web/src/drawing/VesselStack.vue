@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import type { Arrangement } from '@furrow/core';
+import {
+  GRAMS_PER_POUND,
+  largeMass,
+  largeUnit,
+  massText,
+  type Arrangement,
+  type UnitSystem,
+} from '@furrow/core';
 import { computed } from 'vue';
 import StackDress from './StackDress.vue';
 
@@ -14,6 +21,7 @@ const props = defineProps<{
   fullKg: number | null;
   densityKgPerL: number;
   fullAbout: string | null;
+  units: UnitSystem;
 }>();
 const heightMm = (v: { volumeL: number; innerDiameterMm: number }): number =>
   (v.volumeL * 1e6) / (Math.PI * (v.innerDiameterMm / 2) ** 2);
@@ -51,12 +59,16 @@ const honey = computed(() => Math.min(L.value.h, levelMm(props.inLowerKg, lowerV
 const full = computed(() =>
   props.fullKg === null ? null : levelMm(props.fullKg, lowerV.value) * s.value,
 );
+/** Whole numbers of the reader's unit, few enough to be read. */
+const STEPS = [1, 2, 5, 10, 20];
+const MOST_TICKS = 5;
 const ticks = computed(() => {
-  const top = lowerV.value.volumeL * props.densityKgPerL;
-  const step = top > 12 ? 5 : top > 5 ? 2 : 1;
+  const top = largeMass(lowerV.value.volumeL * props.densityKgPerL, props.units);
+  const step = STEPS.find((s) => top / s <= MOST_TICKS) ?? 20;
+  const kgEach = props.units === 'metric' ? 1 : GRAMS_PER_POUND / 1000;
   return Array.from({ length: Math.floor(top / step) + 1 }, (_, i) => ({
-    kg: i * step,
-    y: lowerBottom.value - levelMm(i * step, lowerV.value) * s.value,
+    mass: i * step,
+    y: lowerBottom.value - levelMm(i * step * kgEach, lowerV.value) * s.value,
   }));
 });
 /** Words beside the upper vessel keep clear of a press's posts. */
@@ -79,7 +91,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
     :height="viewHeight"
     :viewBox="`0 0 430 ${viewHeight}`"
     role="img"
-    :aria-label="`${hereKg.toFixed(1)} kg still in the upper bucket, ${inLowerKg.toFixed(1)} kg in the lower vessel`"
+    :aria-label="`${massText(hereKg, units)} still in the upper bucket, ${massText(inLowerKg, units)} in the lower vessel`"
   >
     <StackDress
       :arrangement="arrangement ?? 'holed-bucket'"
@@ -112,7 +124,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
       font-size="15"
       text-anchor="middle"
     >
-      <tspan font-weight="700">{{ crushedKg.toFixed(1) }} kg</tspan>
+      <tspan font-weight="700">{{ massText(crushedKg, units) }}</tspan>
       at the start
     </text>
     <StackDress
@@ -153,10 +165,10 @@ const viewHeight = computed(() => lowerBottom.value + 26);
       stroke="var(--ink)"
       stroke-width="5"
     />
-    <g v-for="t in ticks" :key="t.kg">
+    <g v-for="t in ticks" :key="t.mass">
       <path :d="`M${cx - L.w / 2 - 14} ${t.y}h9`" stroke="var(--ink)" stroke-width="1.5" />
       <text :x="cx - L.w / 2 - 20" :y="t.y + 5" text-anchor="end" font-size="15">
-        {{ t.kg }}{{ t.kg === ticks.at(-1)?.kg ? ' kg' : '' }}
+        {{ t.mass }}{{ t.mass === ticks.at(-1)?.mass ? ` ${largeUnit(units)}` : '' }}
       </text>
     </g>
     <template v-if="full !== null">
@@ -173,7 +185,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
         font-weight="700"
         style="fill: var(--rust)"
       >
-        {{ fullKg!.toFixed(1) }} kg full
+        {{ massText(fullKg!, units) }} full
       </text>
       <text
         v-if="fullAbout"
@@ -191,7 +203,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
       font-size="17"
       font-weight="700"
     >
-      {{ hereKg.toFixed(1) }} kg
+      {{ massText(hereKg, units) }}
     </text>
     <text
       :x="cx + U.w / 2 + beside"
@@ -213,7 +225,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
         strokeWidth: '5px',
       }"
     >
-      {{ inLowerKg.toFixed(1) }} kg
+      {{ massText(inLowerKg, units) }}
     </text>
     <rect
       x="12"

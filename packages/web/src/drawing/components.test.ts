@@ -153,6 +153,7 @@ describe('balance, vessels and ranges', () => {
             fullKg: 6,
             densityKgPerL: 1.41,
             fullAbout: null,
+            units: 'metric',
           },
         })
           .findAll('rect[fill="var(--open)"]')[0]
@@ -169,11 +170,27 @@ describe('balance, vessels and ranges', () => {
         fullKg: null,
         densityKgPerL: 1.41,
         fullAbout: null,
+        units: 'metric',
       },
     });
     expect(wrapper.attributes('aria-label')).toBe(
       '2.5 kg still in the upper bucket, 1.5 kg in the lower vessel',
     );
+  });
+  it('say pounds, ticks and all, where pounds were chosen', () => {
+    const pail = { volumeL: 12, innerDiameterMm: 250, name: 'Pail' };
+    const stack = mount(VesselStack, {
+      props: {
+        ...{ upper: pail, lower: pail, crushedKg: 4.536, outKg: 0, inLowerKg: 0 },
+        ...{ fullKg: 15, densityKgPerL: 1.41, fullAbout: null, units: 'imperial' },
+      },
+    });
+    const words = stack.findAll('text').map((t) => t.text().replace(/\s+/g, ' '));
+    expect(words).toContain('10.0 lb at the start');
+    expect(words).toContain('33.1 lb full');
+    // 16.92 kg to the brim are 37.3 lb: by tens, the last tick with its unit.
+    expect(words.filter((w) => /^\d+( lb)?$/.test(w))).toEqual(['0', '10', '20', '30 lb']);
+    expect(stack.html()).not.toMatch(/\d kg/);
   });
   it('keeps a range within its axis', () => {
     const bar = mount(RangeBar, {

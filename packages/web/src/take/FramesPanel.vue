@@ -240,7 +240,8 @@ const state = (f: (typeof frames.value)[number]): string =>
         :full-kg="fullKg(frame.vessel)"
         :density-kg-per-l="density"
         :s="scale"
-        :label="`Frame ${frame.label}: ${state(frame)}; about ${levelKg.toFixed(1)} kg in its vessel`"
+        :label="`Frame ${frame.label}: ${state(frame)}; about ${massText(levelKg, rules.units)} in its vessel`"
+        :units="rules.units"
         @open="open"
       />
       <div class="told">

@@ -115,6 +115,7 @@ describe('drawings of the hive and the bench', () => {
         densityKgPerL: 1.41,
         s: 0.5,
         label: 'Frame',
+        units: 'metric',
         ...change,
       },
     });
@@ -170,6 +171,7 @@ describe('drawings of the hive and the bench', () => {
         fullKg: 8,
         densityKgPerL: 1.41,
         fullAbout: 'from 19:00',
+        units: 'metric',
       },
     });
     expect(stack.attributes('aria-label')).toBe(
@@ -188,6 +190,7 @@ describe('drawings of the hive and the bench', () => {
           skimmed,
           fullKg: 20,
           densityKgPerL: 1.41,
+          units: 'metric',
         },
       });
     const highest = (risen: number): number =>
