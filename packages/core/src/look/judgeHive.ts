@@ -282,8 +282,7 @@ export function judgeBox(combs: readonly JudgedComb[]): {
       sentence: `${unread.length} of ${combs.length} combs not read yet.`,
     };
   const test = combs.filter((c) => c.verdict.verdict === 'test');
-  if (test.length)
-    return { verdict: 'test', sentence: `${whichOf(test, combs)} to test first.` };
+  if (test.length) return { verdict: 'test', sentence: `${whichOf(test, combs)} to test first.` };
   const leave = combs.filter((c) => c.verdict.verdict === 'leave');
   return leave.length
     ? {

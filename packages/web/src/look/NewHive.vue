@@ -18,7 +18,6 @@ import { useRoute, useRouter } from 'vue-router';
 import NewStack from './NewStack.vue';
 import NewTopBar from './NewTopBar.vue';
 import KindPicture from './KindPicture.vue';
-import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import { emptySite, siteIssues } from '../parts/siteDraft.js';
 import SiteFields from '../parts/SiteFields.vue';
