@@ -7,6 +7,7 @@ it.each([
   ['comb', { ...KEEP_BY_HIVE, comb: true }],
   ['season', { ...KEEP_BY_HIVE, season: true }],
   ['capped', { ...KEEP_BY_HIVE, capped: true }],
+  ['colour', KEEP_BY_HIVE],
   ['mixed', { ...KEEP_BY_HIVE, hive: false }],
 ] as const)('a house that keeps lots by %s keeps hives apart unless all is mixed', (by, keep) => {
   expect(keepApartBy(by)).toEqual(keep);

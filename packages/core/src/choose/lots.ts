@@ -20,10 +20,14 @@ export const KEEP_BY_HIVE: KeepApart = {
   capped: false,
   comb: false,
 };
-/** What lots are kept apart by the household's own rule. Whatever else parts them, hives stay apart unless all is mixed. */
+/**
+ * What lots are kept apart by the household's own rule. Whatever else parts them, hives stay apart unless
+ * all is mixed. Colour is seen when comb is cut: it parts nothing before the bench.
+ */
 export function keepApartBy(lotsBy: HouseRules['lotsBy']): KeepApart {
   if (lotsBy === 'mixed') return { ...KEEP_BY_HIVE, hive: false };
-  return lotsBy === 'hive' ? { ...KEEP_BY_HIVE } : { ...KEEP_BY_HIVE, [lotsBy]: true };
+  if (lotsBy === 'hive' || lotsBy === 'colour') return { ...KEEP_BY_HIVE };
+  return { ...KEEP_BY_HIVE, [lotsBy]: true };
 }
 /** From this share of capped honey on a comb counts as capped when lots are parted by it. */
 const CAPPED_LOT = 0.95;

@@ -196,8 +196,10 @@ const schoolRules = {
   remash: z.enum(['never', 'hours', 'days']),
   /** The hour that is liked for opening, where the weather lets one choose. */
   preferredHour: z.enum(['none', 'morning', 'cool-day']),
+  /** Whether values that Furrow began with are marked as such, or the household said that they are its own. */
+  startingValues: z.enum(['marked', 'ours']),
   /** What lots are kept apart by unless somebody says otherwise. */
-  lotsBy: z.enum(['hive', 'box', 'comb', 'season', 'capped', 'mixed']),
+  lotsBy: z.enum(['hive', 'box', 'comb', 'season', 'capped', 'colour', 'mixed']),
 };
 
 /** What stands on labels, who may be sold to, and what a stranger sees behind the code. */
@@ -482,6 +484,7 @@ export const DEFAULT_RULES: HouseRules = {
   wetFrames: 'at-once',
   remash: 'never',
   preferredHour: 'none',
+  startingValues: 'marked',
   lotsBy: 'hive',
   givenPercent: 0,
   givenWorthPercent: 100,

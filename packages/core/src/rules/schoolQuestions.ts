@@ -122,6 +122,7 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
     ['comb', 'Each comb or frame', 'Tastes that differ from comb to comb.'],
     ['season', "This season's from older", 'Winter stores beside fresh honey.'],
     ['capped', 'Capped from open', 'Keeping honey beside honey for the table.'],
+    ['colour', 'Light from dark, at the bench', 'Honey is sold or given by its taste.'],
     ['mixed', 'Nothing, all together', 'Few vessels; a trace leads to all of them.'],
   ]),
   question('choose', 'extraSuper', 'A super fills: another one, or crowding?', [

@@ -163,6 +163,9 @@ const fineWords: Record<Fineness, string> = {
               {{ waits.high.toFixed(0) }} hours</b
             >: {{ startsFrom }}, on a bench as warm as you say. The clock narrows it.
           </p>
+          <p v-if="rules.lotsBy === 'colour'" class="text">
+            <b>Lots by colour, by your rule</b>: lay darker comb apart now, before it is crushed.
+          </p>
           <SplitComb :detail="detail" :rules="rules" :comb-g="comb?.nowG ?? 0" />
           <p v-for="a in [...taken, ...asks]" :key="a" class="text rust">
             <b>{{ a }}</b>

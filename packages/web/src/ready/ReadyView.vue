@@ -30,6 +30,7 @@ import { useNow } from '../shell/useNow.js';
 import { useSend } from '../server/useSend.js';
 import BringList from './BringList.vue';
 import DayLine from './DayLine.vue';
+import PeopleThere from './PeopleThere.vue';
 import ReadyAsks from './ReadyAsks.vue';
 import SiteDialog from './SiteDialog.vue';
 import Timetable from './Timetable.vue';
@@ -40,6 +41,7 @@ const router = useRouter();
 const {
   plans,
   rules,
+  rulesVersion,
   details,
   detail,
   drafts,
@@ -416,6 +418,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         :max="35"
         :error="fieldError('moisturePercent')"
       />
+      <PeopleThere :rules="rules" :rules-version="rulesVersion" />
       <p v-if="planned" class="expect">
         Expect
         <b>{{ estimateRangeText(planned.outcome.honeyKg, units) }}</b>

@@ -146,6 +146,7 @@ export function useReady() {
   return {
     plans,
     rules: computed(() => rules.data.value?.rules ?? null),
+    rulesVersion: computed(() => rules.data.value?.version ?? 0),
     jars: jars.data,
     details,
     detail,

@@ -2,11 +2,13 @@
 import { SCHOOLS, type HouseRules } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import ToggleSwitch from 'primevue/toggleswitch';
+import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
 
 /** Rules of the hand at the hive and at the bench: waits, stings, drain frames, warmth, the press. */
 defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
+const starting = useStarting(draft);
 type Choice =
   | 'starterLeft'
   | 'potsBy'
@@ -45,6 +47,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       whole
       :min="0"
       :max="30"
+      :note="starting('smokeWaitMinutes')"
       :error="issue('smokeWaitMinutes')"
     /><NumberField
       v-model="draft.stingsPause as number | null"
@@ -52,6 +55,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       whole
       :min="1"
       :max="50"
+      :note="starting('stingsPause')"
       :error="issue('stingsPause')"
     /><NumberField
       v-model="draft.stingsStop as number | null"
@@ -59,6 +63,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       whole
       :min="1"
       :max="100"
+      :note="starting('stingsStop')"
       :error="issue('stingsStop')"
     /><label class="switch"
       ><ToggleSwitch v-model="draft.guessFirst" input-id="r-guess" /> Guess before the scale</label
@@ -95,6 +100,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       whole
       :min="1"
       :max="12"
+      :note="starting('framesAtOnce')"
       :error="issue('framesAtOnce')"
     /><NumberField
       v-model="draft.frameMaxWeeks as number | null"
@@ -103,6 +109,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       whole
       :min="1"
       :max="26"
+      :note="starting('frameMaxWeeks')"
       :error="issue('frameMaxWeeks')"
     /><NumberField
       v-model="draft.followUpWeeks"
@@ -112,6 +119,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       whole
       :min="1"
       :max="26"
+      :note="starting('followUpWeeks')"
       :error="issue('followUpWeeks')"
     /><NumberField
       v-model="draft.warmLimitC as number | null"
@@ -119,6 +127,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       unit="°C"
       :min="25"
       :max="60"
+      :note="starting('warmLimitC')"
       :error="issue('warmLimitC')"
     /><NumberField
       v-model="draft.pressRestMinutes as number | null"
@@ -127,6 +136,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       whole
       :min="1"
       :max="240"
+      :note="starting('pressRestMinutes')"
       :error="issue('pressRestMinutes')"
     /><NumberField
       v-model="draft.pressEnoughG as number | null"
@@ -134,6 +144,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       unit="g"
       :min="1"
       :max="2000"
+      :note="starting('pressEnoughG')"
       :error="issue('pressEnoughG')"
     />
   </div>
@@ -155,6 +166,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       unit="mm"
       :min="0"
       :max="20"
+      :note="starting('kerfMm')"
       :error="issue('kerfMm')"
     /><NumberField
       v-model="draft.flawLeastCm2 as number | null"
@@ -162,6 +174,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       unit="cm²"
       :min="0"
       :max="20"
+      :note="starting('flawLeastCm2')"
       :error="issue('flawLeastCm2')"
     /><NumberField
       v-model="draft.pieceDiscountPercent as number | null"
@@ -169,6 +182,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
       unit="%"
       :min="0"
       :max="90"
+      :note="starting('pieceDiscountPercent')"
       :error="issue('pieceDiscountPercent')"
     />
   </div>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import type { HouseRules } from '@furrow/core';
+import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
 
 /** What the judgement rests on beyond caps and water, and how long a fact counts. */
 defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
+const starting = useStarting(draft);
 const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[] = [
   { key: 'flow', label: 'Forage', max: 120 },
   { key: 'bloom', label: 'In bloom', max: 120 },
@@ -28,6 +30,7 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
       unit="g"
       :min="0"
       :max="3000"
+      :note="starting('leastHoneyG')"
       :error="issue('leastHoneyG')"
     />
     <NumberField
@@ -36,6 +39,7 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
       unit="%"
       :min="15"
       :max="23"
+      :note="starting('sellingLimitPercent')"
       :error="issue('sellingLimitPercent')"
     />
     <NumberField
@@ -44,6 +48,7 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
       unit="kg"
       :min="0"
       :max="20"
+      :note="starting('springReserveKg')"
       :error="issue('springReserveKg')"
     />
     <NumberField
@@ -52,6 +57,7 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
       unit="%"
       :min="0"
       :max="100"
+      :note="starting('potsStayPercent')"
       :error="issue('potsStayPercent')"
     />
     <NumberField
@@ -61,6 +67,7 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
       whole
       :min="0"
       :max="26"
+      :note="starting('potsWeeksBeforeWinter')"
       :error="issue('potsWeeksBeforeWinter')"
     />
     <TextField

@@ -2,12 +2,14 @@
 import { LOT_PAGE_FACTS, SCHOOLS, type HouseRules } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import ToggleSwitch from 'primevue/toggleswitch';
+import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
 
 /** What labels say, who may be sold to, what a stranger sees behind the code; wax and rinse. */
 defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
+const starting = useStarting(draft);
 const FACTS: Record<(typeof LOT_PAGE_FACTS)[number], string> = {
   hive: 'the hive',
   site: 'the place',
@@ -30,6 +32,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       whole
       :min="1"
       :max="60"
+      :note="starting('bestBeforeMonths')"
       :error="issue('bestBeforeMonths')"
     /><NumberField
       v-model="draft.useFirstDays as number | null"
@@ -38,6 +41,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       whole
       :min="1"
       :max="365"
+      :note="starting('useFirstDays')"
       :error="issue('useFirstDays')"
     /><TextField
       v-model="draft.labelMaker"
@@ -117,6 +121,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       whole
       :min="1"
       :max="120"
+      :note="starting('wetWaxDays')"
       :error="issue('wetWaxDays')"
     /><NumberField
       v-model="draft.waxFrozenWeeks"
@@ -126,6 +131,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       whole
       :min="1"
       :max="52"
+      :note="starting('waxFrozenWeeks')"
       :error="issue('waxFrozenWeeks')"
     /><NumberField
       v-model="draft.rinseKeepsHours as number | null"
@@ -134,6 +140,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       whole
       :min="1"
       :max="168"
+      :note="starting('rinseKeepsHours')"
       :error="issue('rinseKeepsHours')"
     /><NumberField
       v-model="draft.rinseColdKeepsHours as number | null"
@@ -142,6 +149,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       whole
       :min="1"
       :max="720"
+      :note="starting('rinseColdKeepsHours')"
       :error="issue('rinseColdKeepsHours')"
     />
   </div>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { SCHOOLS, type HouseRules } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
+import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
 
 /** Rules that choosing and planning go by: the winter in the household's own numbers; people, hours, weights, worth. */
 defineProps<{ part: 'winter' | 'work'; issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
+const starting = useStarting(draft);
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 type Month = keyof HouseRules['winterUseByMonthKg'];
 function setMonth(month: Month, kg: number | null): void {
@@ -26,6 +28,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="%"
         :min="0"
         :max="100"
+        :note="starting('hardWinterPercent')"
         :error="issue('hardWinterPercent')"
       /><NumberField
         v-for="s in ['weak', 'middle', 'strong'] as const"
@@ -43,6 +46,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         whole
         :min="0"
         :max="60"
+        :note="starting('maxCombsPerHive')"
         :error="issue('maxCombsPerHive')"
       />
     </div>
@@ -77,6 +81,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         whole
         :min="1"
         :max="12"
+        :note="starting('people')"
         :error="issue('people')"
       /><NumberField
         v-model="draft.liftKg as number | null"
@@ -84,6 +89,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="kg"
         :min="3"
         :max="60"
+        :note="starting('liftKg')"
         :error="issue('liftKg')"
       /><TextField
         v-model="draft.workFrom"
@@ -100,6 +106,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="°C"
         :min="-5"
         :max="45"
+        :note="starting('nightTemperatureC')"
         :error="issue('nightTemperatureC')"
       /><NumberField
         v-model="draft.minutesPerPiece as number | null"
@@ -107,6 +114,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="min"
         :min="0.2"
         :max="60"
+        :note="starting('minutesPerPiece')"
         :error="issue('minutesPerPiece')"
       /><NumberField
         v-model="draft.minutesPerPressing as number | null"
@@ -114,6 +122,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="min"
         :min="1"
         :max="240"
+        :note="starting('minutesPerPressing')"
         :error="issue('minutesPerPressing')"
       />
     </div>
@@ -136,6 +145,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="L"
         :min="0"
         :max="2000"
+        :note="starting('freezerL')"
         :error="issue('freezerL')"
       /><NumberField
         v-model="draft.freezerTemperatureC as number | null"
@@ -143,6 +153,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="°C"
         :min="-40"
         :max="-7"
+        :note="starting('freezerTemperatureC')"
         :error="issue('freezerTemperatureC')"
       /><NumberField
         v-model="draft.vehicleL"
@@ -151,6 +162,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="L"
         :min="10"
         :max="5000"
+        :note="starting('vehicleL')"
         :error="issue('vehicleL')"
       /><NumberField
         v-model="draft.vehicleKg"
@@ -159,6 +171,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="kg"
         :min="5"
         :max="3000"
+        :note="starting('vehicleKg')"
         :error="issue('vehicleKg')"
       />
     </div>
@@ -194,6 +207,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="km/h"
         :min="5"
         :max="60"
+        :note="starting('windLimitKmH')"
         :error="issue('windLimitKmH')"
       /><NumberField
         v-model="draft.heatIndexLimitC as number | null"
@@ -201,6 +215,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="°C"
         :min="25"
         :max="45"
+        :note="starting('heatIndexLimitC')"
         :error="issue('heatIndexLimitC')"
       />
     </div>
@@ -214,6 +229,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         v-model="draft.waxPerKg as number | null"
         label="Clean wax is worth, a kg"
         :min="0"
+        :note="starting('waxPerKg')"
         :error="issue('waxPerKg')"
       /><NumberField
         v-model="draft.givenPercent as number | null"
@@ -221,6 +237,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="%"
         :min="0"
         :max="100"
+        :note="starting('givenPercent')"
         :error="issue('givenPercent')"
       /><NumberField
         v-model="draft.givenWorthPercent as number | null"
@@ -228,6 +245,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="%"
         :min="0"
         :max="300"
+        :note="starting('givenWorthPercent')"
         :error="issue('givenWorthPercent')"
       /><NumberField
         v-model="draft.ownPercent as number | null"
@@ -235,6 +253,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="%"
         :min="0"
         :max="100"
+        :note="starting('ownPercent')"
         :error="issue('ownPercent')"
       /><NumberField
         v-model="draft.ownWorthPercent as number | null"
@@ -242,6 +261,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         unit="%"
         :min="0"
         :max="300"
+        :note="starting('ownWorthPercent')"
         :error="issue('ownWorthPercent')"
       />
     </div>

@@ -29,6 +29,7 @@ import JudgementRules from './JudgementRules.vue';
 import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
+import { useStarting } from './starting.js';
 
 const ui = useUi();
 const route = useRoute();
@@ -86,6 +87,7 @@ watch(
   },
   { immediate: true },
 );
+const starting = useStarting(draft);
 const parsed = computed(() => houseRulesSchema.safeParse(draft.value));
 const issue = (field: string): string | null =>
   fieldError(field) ??
@@ -147,6 +149,14 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         it was made under.</span
       >
       <span class="right"><Button text label="Find a rule…" @click="ui.finding = true" /></span>
+      <label class="ours"
+        ><input
+          type="checkbox"
+          :checked="draft.startingValues === 'ours'"
+          @change="draft.startingValues = draft.startingValues === 'ours' ? 'marked' : 'ours'"
+        />
+        What stands as Furrow begins is ours too</label
+      >
       <SelectButton
         v-model="place"
         class="places"
@@ -224,6 +234,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             unit="%"
             :min="14"
             :max="23"
+            :note="starting('moistureLimitPercent')"
             :error="issue('moistureLimitPercent')"
           /><span class="school"
             ><span id="r-over">Measured water may overrule the caps</span
@@ -273,6 +284,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             unit="kg"
             :min="0"
             :max="60"
+            :note="starting('winterNeedKg')"
             :error="issue('winterNeedKg')"
           /><span class="school"
             ><span id="r-first">Take in a colony's first season</span
@@ -293,6 +305,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             whole
             :min="1"
             :max="60"
+            :note="starting('lookAgainDays')"
             :error="issue('lookAgainDays')"
           />
         </div>
@@ -318,6 +331,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             whole
             :min="1"
             :max="60"
+            :note="starting('lookFlowDays')"
             :error="issue('lookFlowDays')"
           /><NumberField
             v-model="draft.lookWinterDays as number | null"
@@ -326,6 +340,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             whole
             :min="7"
             :max="180"
+            :note="starting('lookWinterDays')"
             :error="issue('lookWinterDays')"
           /><NumberField
             v-model="draft.frameSeasons as number | null"
@@ -334,6 +349,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             whole
             :min="1"
             :max="30"
+            :note="starting('frameSeasons')"
             :error="issue('frameSeasons')"
           /><TextField
             :model-value="draft.supersOffBy ?? ''"
@@ -391,6 +407,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             unit="°C"
             :min="5"
             :max="45"
+            :note="starting('kitchenTemperatureC')"
             :error="issue('kitchenTemperatureC')"
           /><NumberField
             v-model="draft.stirEveryHours as number | null"
@@ -398,6 +415,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             unit="h"
             :min="0.5"
             :max="168"
+            :note="starting('stirEveryHours')"
             :error="issue('stirEveryHours')"
           />
           <NumberField
@@ -406,6 +424,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             unit="g an hour"
             :min="1"
             :max="1000"
+            :note="starting('stopBelowGPerHour')"
             :error="issue('stopBelowGPerHour')"
           /><NumberField
             v-model="draft.minutesPerComb as number | null"
@@ -413,6 +432,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             unit="min"
             :min="1"
             :max="120"
+            :note="starting('minutesPerComb')"
             :error="issue('minutesPerComb')"
           />
           <NumberField
@@ -421,6 +441,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             unit="min"
             :min="0.2"
             :max="30"
+            :note="starting('minutesPerJar')"
             :error="issue('minutesPerJar')"
           /><TextField
             v-model="draft.quietFrom"
@@ -495,6 +516,17 @@ const options = (map: Record<string, string>): { label: string; value: string }[
 </template>
 
 <style scoped>
+.ours {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 48px;
+}
+.ours input {
+  width: 24px;
+  height: 24px;
+  accent-color: var(--field);
+}
 .rules {
   grid-template-columns: minmax(0, 1fr);
 }

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  DEFAULT_RULES,
   SCHOOL_QUESTIONS,
   SCHOOL_STAGES,
   VERDICT_WORDS,
@@ -19,6 +18,7 @@ import VerdictMark from '../drawing/VerdictMark.vue';
 import { serverNow } from '../server/client.js';
 import { useHives } from '../server/queries.js';
 import { compute } from '../workers/client.js';
+import { STARTING_WORDS, isStarting } from './starting.js';
 
 /** Where practitioners disagree: each question with its schools, whom each suits, and the combs it would turn now. */
 const draft = defineModel<HouseRules>({ required: true });
@@ -83,8 +83,6 @@ function drawnOf(q: SchoolQuestion, i: number): { hiveName: string; flips: Flip[
 }
 const flipText = (f: Flip): string =>
   `${f.hiveName} ${f.label}: ${VERDICT_WORDS[f.from].toLowerCase()}, would be ${VERDICT_WORDS[f.to].toLowerCase()}`;
-/** A value that Furrow begins with: whether the household means it, nobody knows. */
-const isStart = (q: SchoolQuestion): boolean => draft.value[q.rule] === DEFAULT_RULES[q.rule];
 const choose = (q: SchoolQuestion, value: unknown): void => {
   draft.value = { ...draft.value, [q.rule]: value };
 };
@@ -107,7 +105,7 @@ const choose = (q: SchoolQuestion, value: unknown): void => {
     <fieldset v-for="q in questions" :key="q.rule">
       <legend>
         <b class="display">{{ q.asks }}</b>
-        <span v-if="isStart(q)" class="sub">as Furrow begins</span>
+        <span v-if="isStarting(draft, q.rule)" class="sub">{{ STARTING_WORDS }}</span>
       </legend>
       <label v-for="(c, i) in q.choices" :key="String(c.value)">
         <input

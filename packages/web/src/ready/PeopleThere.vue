@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { massText, type HouseRules } from '@furrow/core';
+import SelectButton from 'primevue/selectbutton';
+import { computed } from 'vue';
+import Refusal from '../parts/Refusal.vue';
+import { useSend } from '../server/useSend.js';
+
+/** How many hands there are: what is lifted, who smokes and what fits into the day go by it. A house rule, said where it matters. */
+const props = defineProps<{ rules: HouseRules; rulesVersion: number }>();
+const { go, busy, refusal } = useSend();
+const MOST_OFFERED = 4;
+const options = computed(() =>
+  Array.from({ length: Math.max(MOST_OFFERED, props.rules.people) }, (_, i) => i + 1),
+);
+const carries = computed(() =>
+  massText(props.rules.liftKg * Math.min(2, props.rules.people), props.rules.units, 0),
+);
+function say(people: number): void {
+  if (people !== props.rules.people)
+    void go(
+      '/rules',
+      { ...props.rules, people },
+      people === 1 ? 'One person works.' : `${people} people work.`,
+      { baseRevision: props.rulesVersion },
+    );
+}
+</script>
+
+<template>
+  <div>
+    <span id="people-there" class="sub">People at the hive, by your rules</span>
+    <SelectButton
+      :model-value="rules.people"
+      :options="options"
+      :allow-empty="false"
+      :disabled="busy"
+      aria-labelledby="people-there"
+      @update:model-value="say"
+    />
+    <p class="sub">
+      {{ rules.people === 1 ? 'Alone' : 'Two' }} you lift {{ carries }}.<template
+        v-if="rules.people === 1"
+      >
+        Stings can kill: never alone the first times.</template
+      >
+    </p>
+    <Refusal :refusal="refusal" :fields="[]" />
+  </div>
+</template>
