@@ -26,7 +26,8 @@ const HELP = `Furrow, for beekeepers who harvest by hand
   node furrow.mjs test             all tests, the browser's included
   node furrow.mjs calc NAME        one computation, JSON in and out (--list, --schema NAME)
   node furrow.mjs backup FILE      a copy of the database, also while it runs
-  node furrow.mjs restore FILE     put a backup in place, also while it runs
+  node furrow.mjs restore FILE     prove a backup and put it in place, also while it runs (--yes)
+  node furrow.mjs restore --before bring back what the last restore replaced
   node furrow.mjs bench            timings of calculators and server
   node furrow.mjs shots            take the pictures of docs/screenshots
 

@@ -44,7 +44,7 @@ test('three of six drain frames into one pail: weighed as one, shared, the frame
     await person.touch(new RegExp(`^super 2, place ${place},`));
     await person.touch(/^Stays with the bees/);
   }
-  await person.sees(/3 combs out/);
+  await person.sees(/3 frames out/);
   await person.plansAndGoes();
   await person.touch('All here');
   await beforeFrames(person);
@@ -179,7 +179,7 @@ test('one full drain frame by quarters into a jar that is too small: said before
   await person.touch('Go on to Choose');
   await person.touch(/^super 2, place 1,/);
   await person.touch(/^Drain in the hive/);
-  await person.sees('1 comb out');
+  await person.sees('1 frame out');
   await person.plansAndGoes();
   await person.touch('All here');
   await beforeFrames(person);

@@ -26,6 +26,7 @@ import { jarReads, lotPages } from './jar/reads.js';
 import { readRoutes } from './reads.js';
 import { ALL_WRITES } from './store/allWrites.js';
 import { restoreRoute } from './archive/restore.js';
+import type { CopyWatch } from './store/copyWatch.js';
 import type { Reopenable } from './store/reopenable.js';
 import { performWrite } from './store/writes.js';
 
@@ -38,6 +39,8 @@ export interface AppOptions {
   photoFolder: string;
   /** Where the file may be swapped while it runs: by whom, and how. */
   restore?: { store: Reopenable; secret: string };
+  /** The daily copies, where this process writes them. */
+  copies?: Pick<CopyWatch, 'line'>;
   /** Routes that belong to this one process only, such as the demo household beside it. */
   more?: readonly Router[];
 }
@@ -50,6 +53,7 @@ export function makeApp({
   webFolder,
   photoFolder,
   restore,
+  copies,
   more = [],
 }: AppOptions): Express {
   const app = express();
@@ -128,7 +132,7 @@ export function makeApp({
   api.use(bookReads(db, clock));
   api.use(cutReads(db));
   api.use(jarReads(db));
-  api.use(readRoutes(db, clock, seed));
+  api.use(readRoutes(db, clock, seed, copies));
   api.use((_request, _response, next) => next(notFound('address')));
   app.use('/api/v1', api);
   app.use(lotPages(db));

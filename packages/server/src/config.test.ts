@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -74,7 +74,9 @@ describe('backup and restore', () => {
     await addSite('Later');
     expect(run('restore', file).status).toBe(0);
     expect(await siteNames()).toEqual(['Encosta']);
-    expect(existsSync(join(folder, 'furrow.db.before-restore'))).toBe(true);
+    expect(readdirSync(join(folder, 'before'))).toHaveLength(1);
+    expect(run('restore', '--before').status).toBe(0);
+    expect(await siteNames()).toEqual(['Encosta', 'Later']);
   });
   it('says what is wrong and changes nothing', async () => {
     await addSite('Encosta');

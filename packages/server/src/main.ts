@@ -7,10 +7,10 @@ import { demoBeside, demoRoute } from './demo/beside.js';
 import { seedDemo } from './demo/seed.js';
 import { ensureRules } from './firstRun.js';
 import { closeDatabase } from './store/database.js';
-import { dailyCopy } from './store/backup.js';
-import { log } from './log.js';
+import { watchCopies } from './store/copyWatch.js';
 import { openReopenable } from './store/reopenable.js';
 import { takeLock } from './store/lock.js';
+import { checkBeforeStart } from './store/startup.js';
 
 const root = fileURLToPath(new URL('../../..', import.meta.url));
 
@@ -18,11 +18,13 @@ async function main(): Promise<void> {
   const config = readConfig(process.env, root);
   const clock = makeClock(config.now);
   const lock = takeLock(config.dataFolder);
+  await checkBeforeStart(config.dataFolder);
   const store = await openReopenable(join(config.dataFolder, 'furrow.db'));
   const { db } = store;
   await ensureRules(db, clock.now());
   if (process.argv.includes('--demo') && !(await db('sites').first())) await seedDemo(db, clock);
   const { seed, webFolder } = config;
+  const copies = watchCopies(db, config.dataFolder, () => clock.now());
   const demo = demoBeside({ clock, seed, webFolder }, config.host);
   const server = makeApp({
     db,
@@ -31,6 +33,7 @@ async function main(): Promise<void> {
     webFolder,
     photoFolder: join(config.dataFolder, 'photos'),
     restore: { store, secret: lock.secret },
+    copies,
     more: [demoRoute(demo)],
   }).listen(config.port, config.host, (error?: Error) => {
     if (error) {
@@ -46,15 +49,13 @@ async function main(): Promise<void> {
     );
   });
   // A copy a day, kept by age; looked after every hour, so that a machine that sleeps gets its copy too.
-  const copy = (): void =>
-    void dailyCopy(db, config.dataFolder, clock.now()).catch((error: unknown) => log.error(error));
-  const copies = setInterval(copy, 3_600_000);
-  copy();
+  const copying = setInterval(() => void copies.run(), 3_600_000);
+  void copies.run();
   let stopping = false;
   const stop = async (): Promise<void> => {
     if (stopping) return;
     stopping = true;
-    clearInterval(copies);
+    clearInterval(copying);
     server.close();
     server.closeAllConnections();
     await demo.close();

@@ -13,6 +13,7 @@ import { list } from './store/rows.js';
 import { boxStays, harvestEvents, hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
 import { batchDetail, batchViews, bookView, currentRules } from './store/views.js';
 import { clocks } from './today/clocks.js';
+import type { CopyWatch } from './store/copyWatch.js';
 import { todayLines } from './today/today.js';
 
 const text = (request: Request, key: string): string | null =>
@@ -32,7 +33,12 @@ function page<T extends { id: string }>(
 }
 
 /** Every read of the interface: plural nouns, camelCase, one shape per thing (core records/views). */
-export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
+export function readRoutes(
+  db: Knex,
+  clock: ServerClock,
+  seed: number,
+  copies?: Pick<CopyWatch, 'line'>,
+): Router {
   const router = Router();
   const weather = practiceWeather(seed);
 
@@ -111,7 +117,7 @@ export function readRoutes(db: Knex, clock: ServerClock, seed: number): Router {
     async (_request, response) =>
       void response.json({
         now: clock.now().toISOString(),
-        items: await todayLines(db, clock.now()),
+        items: [copies?.line() ?? [], await todayLines(db, clock.now())].flat(),
       }),
   );
   router.get(

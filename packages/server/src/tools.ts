@@ -2,59 +2,120 @@ import { existsSync, mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { readConfig } from './config.js';
-import { backupTo, checkedCopy, dropCopy, putInPlace } from './store/backup.js';
-import { openDatabase } from './store/database.js';
+import {
+  backupTo,
+  checkedCopy,
+  dropCopy,
+  keptBefore,
+  putInPlace,
+  replacesText,
+} from './store/backup.js';
+import { closeDatabase, openDatabase } from './store/database.js';
 import { runningServer, takeLock } from './store/lock.js';
+import { isEmptyHousehold, summaryOf, summaryText, type HouseholdSummary } from './store/proof.js';
 
-/** Backup and restore from the command line. A backup may run beside the server; a restore asks the running server, or takes the lock itself. */
-async function main([command, file]: string[]): Promise<void> {
+const CONFIRM = 'Say it again with --yes to put it in place. Nothing was changed.';
+
+/**
+ * Backup and restore from the command line. A backup may run beside the server; a restore asks the running
+ * server, or takes the lock itself. What would replace a household is said and confirmed first.
+ */
+async function main([command, ...args]: string[]): Promise<void> {
   const { dataFolder } = readConfig(
     process.env,
     fileURLToPath(new URL('../../..', import.meta.url)),
   );
-  const database = join(dataFolder, 'furrow.db');
-  if (!file) throw new Error(`Name a file: node furrow.mjs ${command} FILE`);
-  const target = resolve(file);
+  const flags = new Set(args.filter((a) => a.startsWith('--')));
+  const [file] = args.filter((a) => !a.startsWith('--'));
   if (command === 'backup') {
-    if (!existsSync(database)) throw new Error(`There is nothing to back up in ${dataFolder}.`);
+    if (!file) throw new Error('Name a file: node furrow.mjs backup FILE');
+    await backup(dataFolder, resolve(file));
+    return;
+  }
+  if (command !== 'restore') throw new Error(`Unknown command ${command}.`);
+  const target = flags.has('--before') ? keptBefore(dataFolder)[0] : file && resolve(file);
+  if (!target)
+    throw new Error(
+      flags.has('--before')
+        ? 'No household was replaced here: there is nothing to bring back.'
+        : 'Name a file: node furrow.mjs restore FILE, or --before for what the last restore replaced.',
+    );
+  const server = runningServer(dataFolder);
+  const restored = await (server
+    ? askServer(server, target, flags.has('--yes'))
+    : restoreHere(dataFolder, target, flags.has('--yes')));
+  console.log(`Restored from ${target}: ${restored.says}.`);
+  if (restored.aside)
+    console.log(
+      `What was there before is kept as ${restored.aside}; node furrow.mjs restore --before brings it back.`,
+    );
+}
+
+async function backup(dataFolder: string, target: string): Promise<void> {
+  const database = join(dataFolder, 'furrow.db');
+  if (!existsSync(database)) throw new Error(`There is nothing to back up in ${dataFolder}.`);
+  const db = await openDatabase(database);
+  try {
+    await backupTo(db, dataFolder, target);
+  } finally {
+    await db.destroy();
+  }
+  console.log(`Backed up to ${target}`);
+}
+
+interface Restored {
+  says: string;
+  aside: string | null;
+}
+
+/** Where no server runs this process puts the file in place, under the lock. */
+async function restoreHere(
+  dataFolder: string,
+  target: string,
+  confirmed: boolean,
+): Promise<Restored> {
+  mkdirSync(dataFolder, { recursive: true });
+  const release = takeLock(dataFolder);
+  try {
+    const { incoming, summary } = await checkedCopy(target, dataFolder);
+    const here = await summaryHere(join(dataFolder, 'furrow.db'));
+    if (!confirmed && here && !isEmptyHousehold(here))
+      throw new Error(`${replacesText(summary, here)} ${CONFIRM}`);
+    const aside = putInPlace(incoming, dataFolder, `${target}.photos`);
+    return { says: summaryText(summary), aside };
+  } finally {
+    dropCopy(dataFolder);
+    release();
+  }
+}
+
+/** What stands there now; null where nothing does, or where it cannot be read any more: then it is kept aside as it is. */
+async function summaryHere(database: string): Promise<HouseholdSummary | null> {
+  if (!existsSync(database)) return null;
+  try {
     const db = await openDatabase(database);
     try {
-      await backupTo(db, dataFolder, target);
+      return await summaryOf(db);
     } finally {
-      await db.destroy();
+      await closeDatabase(db);
     }
-    console.log(`Backed up to ${target}`);
-    return;
+  } catch {
+    return null;
   }
-  if (command === 'restore') {
-    const server = runningServer(dataFolder);
-    if (server) await askServer(server, target);
-    else {
-      mkdirSync(dataFolder, { recursive: true });
-      const release = takeLock(dataFolder);
-      try {
-        putInPlace(await checkedCopy(target, dataFolder), dataFolder, `${target}.photos`);
-      } finally {
-        dropCopy(dataFolder);
-        release();
-      }
-    }
-    console.log(
-      `Restored from ${target}. What was there before is kept as furrow.db.before-restore.`,
-    );
-    return;
-  }
-  throw new Error(`Unknown command ${command}.`);
 }
 
 /** The running server closes its file, swaps it and opens it again; it knows us by the secret in the lock. */
-async function askServer(server: { url: string; secret: string }, path: string): Promise<void> {
+async function askServer(
+  server: { url: string; secret: string },
+  path: string,
+  confirmed: boolean,
+): Promise<Restored> {
   let response: Response;
   try {
     response = await fetch(`${server.url}/api/v1/restore`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', 'x-furrow-secret': server.secret },
-      body: JSON.stringify({ path }),
+      body: JSON.stringify({ path, confirmed }),
     });
   } catch (error) {
     throw new Error(
@@ -62,11 +123,13 @@ async function askServer(server: { url: string; secret: string }, path: string):
       { cause: error },
     );
   }
-  if (!response.ok)
-    throw new Error(
-      ((await response.json().catch(() => null)) as { detail?: string } | null)?.detail ??
-        'The running Furrow refused. Nothing was changed.',
-    );
+  const answer = (await response.json().catch(() => null)) as
+    (Restored & { detail?: string; code?: string }) | null;
+  if (!response.ok) {
+    const detail = answer?.detail ?? 'The running Furrow refused. Nothing was changed.';
+    throw new Error(answer?.code === 'confirm-restore' ? `${detail} ${CONFIRM}` : detail);
+  }
+  return answer!;
 }
 
 main(process.argv.slice(2)).catch((error: Error) => {

@@ -2,8 +2,15 @@ import express, { Router } from 'express';
 import { z } from 'zod';
 import type { EventStream } from '../events.js';
 import { Problem } from '../problem.js';
-import { checkedCopy, dropCopy, putInPlace } from '../store/backup.js';
+import { checkedCopy, dropCopy, putInPlace, replacesText } from '../store/backup.js';
+import { isEmptyHousehold, summaryOf, summaryText } from '../store/proof.js';
 import type { Reopenable } from '../store/reopenable.js';
+
+/** The file to be put in place, and whether the person said that what stands there may be replaced. */
+const restoreSchema = z.strictObject({
+  path: z.string().min(1).max(1000),
+  confirmed: z.boolean().default(false),
+});
 
 /** While the file is swapped everybody waits; the swap itself is asked for by the command line, which knows the lock's secret. */
 export function restoreRoute(
@@ -23,17 +30,21 @@ export function restoreRoute(
   router.post('/restore', express.json({ limit: '10kb' }), async (request, response) => {
     if (request.get('x-furrow-secret') !== secret)
       throw new Problem(403, 'not-allowed', 'A restore is asked for on the command line.');
-    const { path } = z.strictObject({ path: z.string().min(1).max(1000) }).parse(request.body);
+    const { path, confirmed } = restoreSchema.parse(request.body);
     try {
-      const incoming = await checkedCopy(path, dataFolder).catch((error: Error) => {
+      const { incoming, summary } = await checkedCopy(path, dataFolder).catch((error: Error) => {
         throw new Problem(400, 'bad-backup', error.message);
       });
-      await store.swap(() => putInPlace(incoming, dataFolder, `${path}.photos`));
+      const here = await summaryOf(store.db);
+      if (!confirmed && !isEmptyHousehold(here))
+        throw new Problem(409, 'confirm-restore', replacesText(summary, here));
+      let aside: string | null = null;
+      await store.swap(() => void (aside = putInPlace(incoming, dataFolder, `${path}.photos`)));
+      events.changed();
+      response.json({ restored: true, says: summaryText(summary), aside });
     } finally {
       dropCopy(dataFolder);
     }
-    events.changed();
-    response.json({ restored: true });
   });
   return router;
 }

@@ -45,6 +45,16 @@ describe('daily copies', () => {
       }),
     );
   });
+  it('a clock years ahead makes none of them old, until several copies bear it out', () => {
+    const dates = Array.from({ length: 20 }, (_, i) => day(i));
+    const ahead = (n: number): string =>
+      new Date(Date.UTC(2031, 5, 1) + n * 86_400_000).toISOString().slice(0, 10);
+    expect(copiesToDrop([...dates, ahead(0)], ahead(0))).toEqual([]);
+    expect(copiesToDrop([...dates, ahead(0), ahead(1), ahead(2)], ahead(2))).toEqual([]);
+    // A household that really came back after years thins out again.
+    const weeks = Array.from({ length: 8 }, (_, i) => ahead(i));
+    expect(copiesToDrop([...dates, ...weeks], ahead(7))).toEqual(expect.arrayContaining(dates));
+  });
   it('are whole: one really restored holds what was there', async () => {
     const db = await openDatabase(join(folder, 'furrow.db'));
     await db('sites').insert({
@@ -72,7 +82,8 @@ describe('daily copies', () => {
     await closeDatabase(db);
     const oldest = readdirSync(join(folder, 'copies')).sort()[0];
     expect(existsSync(copy) || oldest > 'furrow-2026-03-14.db').toBe(true);
-    putInPlace(await checkedCopy(join(folder, 'copies', oldest), folder), folder, 'none');
+    const { incoming } = await checkedCopy(join(folder, 'copies', oldest), folder);
+    putInPlace(incoming, folder, 'none');
     const again = await openDatabase(join(folder, 'furrow.db'));
     expect(await again('sites').pluck('name')).toContain('Encosta');
     expect(await again.raw('PRAGMA integrity_check')).toEqual([{ integrity_check: 'ok' }]);
@@ -103,7 +114,7 @@ describe('a backup of another version', () => {
       recordedAt: 'x',
     });
     await closeDatabase(before);
-    const copy = await openDatabase(await checkedCopy(old, folder));
+    const copy = await openDatabase((await checkedCopy(old, folder)).incoming);
     expect(await copy.schema.hasTable('holds')).toBe(true);
     expect(await copy('sites').pluck('name')).toEqual(['Encosta']);
     await closeDatabase(copy);
@@ -154,11 +165,17 @@ describe('a restore while it runs', () => {
     expect(run('backup', file).status).toBe(0);
     expect(await site('Later')).toBe(201);
     expect(await names()).toEqual(['Encosta', 'Later']);
-    const restored = run('restore', file);
+    // What would be replaced is said first, and confirmed.
+    expect(run('restore', file).stderr).toMatch(/It would replace .* Say it again with --yes/);
+    expect(await names()).toEqual(['Encosta', 'Later']);
+    const restored = run('restore', file, '--yes');
     expect(restored.stderr).toBe('');
     expect(await names()).toEqual(['Encosta']);
+    // What it replaced comes back by one command.
+    expect(run('restore', '--before', '--yes').stderr).toBe('');
+    expect(await names()).toEqual(['Encosta', 'Later']);
+    expect(run('restore', file, '--yes').stderr).toBe('');
     expect(await site('After')).toBe(201);
-    expect(existsSync(join(folder, 'furrow.db.before-restore'))).toBe(true);
     writeFileSync(join(folder, 'broken.db'), 'SQLite format 3\0 and nothing more');
     expect(run('restore', join(folder, 'broken.db')).stderr).toMatch(/damaged|no Furrow backup/);
     expect(await names()).toEqual(['Encosta', 'After']);

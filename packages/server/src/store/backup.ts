@@ -11,60 +11,136 @@ import {
 import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { closeDatabase, openDatabase } from './database.js';
+import { isHousehold, openAsItIs } from './identity.js';
+import { proveHousehold, summaryText, type HouseholdSummary } from './proof.js';
 
 /** Writes a copy of the database to `target`, which must not be there yet, and its pictures beside it. Runs while others write. */
 export async function backupTo(db: Knex, dataFolder: string, target: string): Promise<void> {
   if (existsSync(target)) throw new Error(`${target} is there already. Choose another name.`);
   await db.raw('VACUUM INTO ?', [target]);
+  if (!(await isWhole(target))) {
+    rmSync(target, { force: true });
+    throw new Error(
+      `What was written to ${target} could not be read back; it was taken away again.`,
+    );
+  }
   // Pictures lie beside the database under their own names; they go with it.
   if (existsSync(join(dataFolder, 'photos')))
     cpSync(join(dataFolder, 'photos'), `${target}.photos`, { recursive: true });
 }
 
-/** Checks a backup by really opening a copy of it, migrated to this version; gives the copy, ready to be put in place. Throws a sentence, changes nothing. */
-export async function checkedCopy(target: string, dataFolder: string): Promise<string> {
-  if (!existsSync(target)) throw new Error(`There is no file ${target}.`);
+/** A backup that was proven, lying ready as a copy of this version. */
+export interface CheckedCopy {
+  incoming: string;
+  summary: HouseholdSummary;
+}
+
+const NO_HOUSEHOLD = 'This is no Furrow backup. Nothing was changed.';
+
+/** Throws a sentence unless the file at least looks like a household; nothing in it is changed. */
+async function refuseStrangers(file: string): Promise<void> {
   // A file that is no database opens as an empty one, so its header is read first.
-  if (readFileSync(target).subarray(0, 15).toString() !== 'SQLite format 3')
-    throw new Error('This is no Furrow backup. Nothing was changed.');
+  if (readFileSync(file).subarray(0, 15).toString() !== 'SQLite format 3')
+    throw new Error(NO_HOUSEHOLD);
+  const ours = await isHousehold(file).catch(() => {
+    throw new Error('This backup is damaged or no backup of Furrow. Nothing was changed.');
+  });
+  if (!ours) throw new Error(NO_HOUSEHOLD);
+}
+
+/** Opens a copy, brings it to this version and proves it; gives what it holds. */
+async function provenCopy(incoming: string): Promise<HouseholdSummary> {
+  try {
+    const db = await openDatabase(incoming);
+    try {
+      return await proveHousehold(db);
+    } finally {
+      await closeDatabase(db);
+    }
+  } catch (error) {
+    // What was found is said as it is; what the driver says of a broken file is nobody's language.
+    if (/Nothing was changed\.$/.test((error as Error).message)) throw error;
+    throw new Error('This backup is damaged or no backup of Furrow. Nothing was changed.', {
+      cause: error,
+    });
+  }
+}
+
+/**
+ * Checks a backup by really opening a copy of it: whose file it is before anything in it is touched, then
+ * brought to this version and proven. Gives the copy, ready to be put in place, and what it holds. Throws
+ * a sentence, changes nothing.
+ */
+export async function checkedCopy(target: string, dataFolder: string): Promise<CheckedCopy> {
+  if (!existsSync(target)) throw new Error(`There is no file ${target}.`);
   mkdirSync(dataFolder, { recursive: true });
   const incoming = join(dataFolder, 'incoming.db');
   dropCopy(dataFolder);
-  copyFileSync(target, incoming);
-  let db: Knex;
   try {
-    db = await openDatabase(incoming);
+    copyFileSync(target, incoming);
+    // A copy taken by hand while Furrow wrote has its newest entries beside it.
+    if (existsSync(`${target}-wal`)) copyFileSync(`${target}-wal`, `${incoming}-wal`);
+    await refuseStrangers(incoming);
+    const summary = await provenCopy(incoming);
+    for (const end of ['-wal', '-shm']) rmSync(incoming + end, { force: true });
+    return { incoming, summary };
   } catch (error) {
     dropCopy(dataFolder);
-    throw new Error(
-      /newer Furrow/.test((error as Error).message)
-        ? (error as Error).message
-        : 'This backup is damaged or no backup of Furrow. Nothing was changed.',
-      { cause: error },
-    );
+    throw error;
   }
-  const whole = await db.raw('PRAGMA integrity_check').then(
-    (rows: { integrity_check: string }[]) => rows[0].integrity_check === 'ok',
-    () => false,
-  );
-  const ours = whole && (await db.schema.hasTable('flows'));
-  await closeDatabase(db);
-  if (!ours) {
-    dropCopy(dataFolder);
-    throw new Error('This backup is damaged. Nothing was changed.');
-  }
-  for (const end of ['-wal', '-shm']) rmSync(incoming + end, { force: true });
-  return incoming;
 }
 
-/** Puts a checked copy in the place of the database, which must be closed; what was there stays as furrow.db.before-restore. */
-export function putInPlace(incoming: string, dataFolder: string, photosFrom: string): void {
+/** What would be replaced by what, for the person to confirm. */
+export const replacesText = (incoming: HouseholdSummary, here: HouseholdSummary): string =>
+  `The backup holds ${summaryText(incoming)}. It would replace ${summaryText(here)}, which would be kept aside.`;
+
+/** How many households that were replaced are kept. */
+const KEPT_BEFORE = 10;
+const BEFORE = /^furrow-.*\.db$/;
+const beforeFolder = (dataFolder: string): string => join(dataFolder, 'before');
+
+/** Households that a restore replaced, the newest first, as paths. */
+export function keptBefore(dataFolder: string): string[] {
+  const folder = beforeFolder(dataFolder);
+  if (!existsSync(folder)) return [];
+  return readdirSync(folder)
+    .filter((name) => BEFORE.test(name))
+    .sort()
+    .reverse()
+    .map((name) => join(folder, name));
+}
+
+/** Lays what stands there aside with its newest entries; the last ten stay. Gives its path, null where nothing was there. */
+function layAside(dataFolder: string, now: Date): string | null {
   const database = join(dataFolder, 'furrow.db');
-  for (const end of ['-wal', '-shm']) rmSync(database + end, { force: true });
-  if (existsSync(database)) renameSync(database, `${database}.before-restore`);
-  renameSync(incoming, database);
+  if (!existsSync(database)) return null;
+  mkdirSync(beforeFolder(dataFolder), { recursive: true });
+  const stamp = now.toISOString().replace(/[:.]/g, '-');
+  const aside = join(beforeFolder(dataFolder), `furrow-${stamp}.db`);
+  renameSync(database, aside);
+  // What was written last may still lie in the log beside the file: it goes with it.
+  if (existsSync(`${database}-wal`)) renameSync(`${database}-wal`, `${aside}-wal`);
+  rmSync(`${database}-shm`, { force: true });
+  for (const old of keptBefore(dataFolder).slice(KEPT_BEFORE))
+    for (const end of ['', '-wal', '-shm']) rmSync(old + end, { force: true });
+  return aside;
+}
+
+/**
+ * Puts a checked copy in the place of the database, which must be closed. Gives where what was there is
+ * kept, null where nothing was.
+ */
+export function putInPlace(
+  incoming: string,
+  dataFolder: string,
+  photosFrom: string,
+  now = new Date(),
+): string | null {
+  const aside = layAside(dataFolder, now);
+  renameSync(incoming, join(dataFolder, 'furrow.db'));
   // A picture is named by what it is, so those of a backup are laid beside what is there.
   if (existsSync(photosFrom)) cpSync(photosFrom, join(dataFolder, 'photos'), { recursive: true });
+  return aside;
 }
 
 export function dropCopy(dataFolder: string): void {
@@ -76,17 +152,36 @@ const COPY = /^furrow-(\d{4}-\d{2}-\d{2})\.db$/;
 /** Days, weeks and months for which copies are kept, one of each. */
 const KEEP = { days: 7, weeks: 5, months: 12 };
 
+/** A gap this long between copies may be a winter, or a clock that is wrong: days. */
+const LONG_GAP_DAYS = 45;
+/** After a long gap nothing from before it goes until so many copies tell that the clock stays. */
+const COPIES_THAT_TELL = 7;
+
+const daysBetween = (from: string, to: string): number =>
+  Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
+
+/**
+ * The copies whose age may be judged today: all of them, or, where a long gap lies behind the newest few,
+ * only those after it. One reading of a clock that is years ahead makes nothing old.
+ */
+function judgeable(newestFirst: readonly string[]): readonly string[] {
+  const gap = newestFirst.findIndex(
+    (date, i) => i > 0 && daysBetween(date, newestFirst[i - 1]) > LONG_GAP_DAYS,
+  );
+  return gap > 0 && gap < COPIES_THAT_TELL ? newestFirst.slice(0, gap) : newestFirst;
+}
+
 /**
  * Which of the daily copies go: kept are the newest of each of the last seven days, five weeks and twelve months. The
- * newest copy always stays. Takes the dates there are and today's, YYYY-MM-DD.
+ * newest copy always stays, and all from before a long gap until several copies bear the clock out. Takes the dates
+ * there are and today's, YYYY-MM-DD.
  */
 export function copiesToDrop(dates: readonly string[], today: string): string[] {
-  const age = (date: string): number =>
-    Math.round((Date.parse(`${today}T00:00:00Z`) - Date.parse(`${date}T00:00:00Z`)) / 86_400_000);
+  const newestFirst = judgeable([...dates].sort().reverse());
   const keep = new Set<string>();
   const seen = new Set<string>();
-  for (const date of [...dates].sort().reverse()) {
-    const days = age(date);
+  for (const date of newestFirst) {
+    const days = daysBetween(date, today);
     const slots = [
       ...(days < KEEP.days ? [`d${date}`] : []),
       ...(days < KEEP.weeks * 7
@@ -97,7 +192,22 @@ export function copiesToDrop(dates: readonly string[], today: string): string[] 
     if (keep.size === 0 || slots.some((s) => !seen.has(s))) keep.add(date);
     for (const s of slots) seen.add(s);
   }
-  return dates.filter((d) => !keep.has(d));
+  return newestFirst.filter((d) => !keep.has(d));
+}
+
+/** Whether a copy that was just written can be read back whole. */
+async function isWhole(file: string): Promise<boolean> {
+  const db = openAsItIs(file);
+  try {
+    const [{ quick_check: said }] = (await db.raw('PRAGMA quick_check')) as {
+      quick_check: string;
+    }[];
+    return said === 'ok';
+  } catch {
+    return false;
+  } finally {
+    await db.destroy();
+  }
 }
 
 /** Today's copy, if there is none yet, in `copies/` of the data folder; older ones are thinned out by age. Gives its path, null where it was there. */
@@ -110,6 +220,10 @@ export async function dailyCopy(db: Knex, dataFolder: string, now: Date): Promis
   // Under another name until it is whole: a copy that was cut off never looks like one.
   rmSync(`${target}.part`, { force: true });
   await db.raw('VACUUM INTO ?', [`${target}.part`]);
+  if (!(await isWhole(`${target}.part`))) {
+    rmSync(`${target}.part`, { force: true });
+    throw new Error('The copy that was written could not be read back.');
+  }
   renameSync(`${target}.part`, target);
   const dates = readdirSync(folder).flatMap((name) => COPY.exec(name)?.[1] ?? []);
   for (const date of copiesToDrop(dates, today))

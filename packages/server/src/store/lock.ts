@@ -5,6 +5,8 @@ import { join } from 'node:path';
 /** What the lock says: who writes, and where it may be asked to swap its file. Read by this user's own tools only. */
 interface Lock {
   pid: number;
+  /** When that process began, as its system counts it; a number that another process was given since has another. */
+  began?: string | null;
   url?: string;
   secret?: string;
 }
@@ -30,26 +32,46 @@ export interface HeldLock {
 export function takeLock(dataFolder: string): HeldLock {
   mkdirSync(dataFolder, { recursive: true });
   const file = join(dataFolder, 'furrow.lock');
-  const { pid } = readLock(dataFolder) ?? { pid: 0 };
-  if (pid && pid !== process.pid && isAlive(pid))
+  const held = readLock(dataFolder);
+  if (held?.pid && held.pid !== process.pid && isHeld(held))
     throw new Error(
-      `Furrow is already running on this data folder (process ${pid}). Stop it first, or set FURROW_DATA to another folder.`,
+      `Furrow is already running on this data folder (process ${held.pid}). Stop it first, or set FURROW_DATA to another folder.`,
     );
   const secret = randomUUID();
   const write = (lock: Lock): void => writeFileSync(file, JSON.stringify(lock), { mode: 0o600 });
-  write({ pid: process.pid });
+  const began = beganAt(process.pid);
+  write({ pid: process.pid, began });
   return Object.assign(() => rmSync(file, { force: true }), {
     secret,
-    listening: (url: string) => write({ pid: process.pid, url, secret }),
+    listening: (url: string) => write({ pid: process.pid, began, url, secret }),
   });
 }
 
 /** The server that runs on a data folder, as far as it can be asked; null where none does. */
 export function runningServer(dataFolder: string): { url: string; secret: string } | null {
   const lock = readLock(dataFolder);
-  return lock?.url && lock.secret && lock.pid !== process.pid && isAlive(lock.pid)
+  return lock?.url && lock.secret && lock.pid !== process.pid && isHeld(lock)
     ? { url: lock.url, secret: lock.secret }
     : null;
+}
+
+/** Whether the process that wrote a lock still lives: its number, and where the system tells it its beginning. */
+function isHeld({ pid, began }: Lock): boolean {
+  if (!isAlive(pid)) return false;
+  const now = beganAt(pid);
+  return !began || !now || began === now;
+}
+
+/** When a process began, in ticks since the machine did, with the machine's own beginning; null where the system does not say. */
+function beganAt(pid: number): string | null {
+  try {
+    const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');
+    // Its name may hold spaces and brackets: what counts comes after the last one.
+    const ticks = stat.slice(stat.lastIndexOf(')') + 2).split(' ')[19];
+    return `${readFileSync('/proc/sys/kernel/random/boot_id', 'utf8').trim()} ${ticks}`;
+  } catch {
+    return null;
+  }
 }
 
 function isAlive(pid: number): boolean {

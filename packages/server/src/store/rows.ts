@@ -2,7 +2,7 @@ import type { Knex } from 'knex';
 import { notFound } from '../problem.js';
 
 /** Columns kept as JSON text. */
-const JSON_COLUMNS: Record<string, readonly string[]> = {
+export const JSON_COLUMNS: Record<string, readonly string[]> = {
   sites: ['notes', 'forage', 'tasks'],
   hives: ['geometry'],
   colonies: ['parentIds'],

@@ -11,6 +11,7 @@ import * as vessels from './009_vessels.js';
 import * as begun from './010_begun.js';
 import * as discount from './011_discount.js';
 import * as calendar from './012_calendar.js';
+import * as identity from './013_identity.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
 const MIGRATIONS: [string, Knex.Migration][] = [
@@ -26,6 +27,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['010_begun', begun],
   ['011_discount', discount],
   ['012_calendar', calendar],
+  ['013_identity', identity],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {

@@ -1,0 +1,60 @@
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
+import { join } from 'node:path';
+import { keptBefore } from './backup.js';
+import { isHousehold, openAsItIs } from './identity.js';
+
+/** The newest copy of a household that lies in its data folder: a daily one, else one a restore laid aside. */
+export function newestCopy(dataFolder: string): string | null {
+  const folder = join(dataFolder, 'copies');
+  const daily = existsSync(folder)
+    ? readdirSync(folder)
+        .filter((name) => name.endsWith('.db'))
+        .sort()
+        .at(-1)
+    : undefined;
+  return daily ? join(folder, daily) : (keptBefore(dataFolder)[0] ?? null);
+}
+
+const sentence = (what: string, copy: string | null): Error =>
+  new Error(
+    copy
+      ? `${what} The newest copy is ${copy}: bring it back with\n  node furrow.mjs restore ${copy}\nNothing was changed.`
+      : `${what} There is no copy of it in this folder. Nothing was changed.`,
+  );
+
+/** Whether the pages of a file fit together, told without changing it. */
+async function pagesFit(file: string): Promise<boolean> {
+  const db = openAsItIs(file);
+  try {
+    const [{ quick_check: said }] = (await db.raw('PRAGMA quick_check')) as {
+      quick_check: string;
+    }[];
+    return said === 'ok';
+  } catch {
+    return false;
+  } finally {
+    await db.destroy();
+  }
+}
+
+/**
+ * Looks at the household's file before a server opens it: one that is missing, empty, damaged or somebody
+ * else's is never begun anew over its copies. Takes the data folder; throws a sentence that names the
+ * newest copy. A folder with no file and no copies is a household that begins.
+ */
+export async function checkBeforeStart(dataFolder: string): Promise<void> {
+  const file = join(dataFolder, 'furrow.db');
+  const copy = newestCopy(dataFolder);
+  if (!existsSync(file)) {
+    if (copy) throw sentence(`The household's file ${file} is missing.`, copy);
+    return;
+  }
+  if (statSync(file).size === 0) {
+    if (copy) throw sentence(`The household's file ${file} is empty.`, copy);
+    return;
+  }
+  if (readFileSync(file).subarray(0, 15).toString() !== 'SQLite format 3')
+    throw sentence(`The household's file ${file} is damaged: it is no database any more.`, copy);
+  if (!(await pagesFit(file))) throw sentence(`The household's file ${file} is damaged.`, copy);
+  if (!(await isHousehold(file))) throw sentence(`${file} is no household of Furrow.`, copy);
+}
