@@ -6,6 +6,8 @@ import { readConfig } from './config.js';
 import { demoBeside, demoRoute } from './demo/beside.js';
 import { seedDemo } from './demo/seed.js';
 import { ensureRules } from './firstRun.js';
+import { log } from './log.js';
+import { sweepPhotos } from './photos/sweep.js';
 import { closeDatabase } from './store/database.js';
 import { watchCopies } from './store/copyWatch.js';
 import { openReopenable } from './store/reopenable.js';
@@ -23,6 +25,9 @@ async function main(): Promise<void> {
   const { db } = store;
   await ensureRules(db, clock.now());
   if (process.argv.includes('--demo') && !(await db('sites').first())) await seedDemo(db, clock);
+  const photoFolder = join(config.dataFolder, 'photos');
+  const swept = await sweepPhotos(db, photoFolder, new Date());
+  if (swept) log.warn(`${swept} pictures that no entry names were taken away.`);
   const { seed, webFolder } = config;
   const copies = watchCopies(db, config.dataFolder, () => clock.now());
   const demo = demoBeside({ clock, seed, webFolder }, config.host);
@@ -31,7 +36,7 @@ async function main(): Promise<void> {
     clock,
     seed,
     webFolder,
-    photoFolder: join(config.dataFolder, 'photos'),
+    photoFolder,
     restore: { store, secret: lock.secret },
     copies,
     more: [demoRoute(demo)],

@@ -10,6 +10,11 @@ import type { Column, Table } from './tables.js';
 const UNPACKED_MAX = 2 * 1024 ** 3;
 /** And a single table: a zip that blows up is stopped by what it says before a byte is unpacked, and by its hash after. */
 const TABLE_MAX = 512 * 1024 ** 2;
+/** No table of a household packs tighter than this; below a megabyte nothing is asked. */
+const TIGHTEST = 200;
+const UNASKED_BYTES = 1024 ** 2;
+/** Rows of one table at most: a hundred years of a large household are a tenth of it. */
+const ROWS_MAX = 1_000_000;
 const NAMES = /^(datapackage\.json|README\.txt|data\/[a-z0-9-]+\.csv|photos\/[0-9a-f]{64}\.jpg)$/;
 
 export type Cell = string | number | null;
@@ -56,6 +61,8 @@ export function openArchive(zip: Uint8Array, knownMigrations: readonly string[])
         names.push(f.name);
         unpacked += f.originalSize;
         if (f.name.endsWith('.csv') && f.originalSize > TABLE_MAX) unpacked = Infinity;
+        if (f.originalSize > UNASKED_BYTES && f.originalSize > f.size * TIGHTEST)
+          unpacked = Infinity;
         return false;
       },
     });
@@ -132,11 +139,18 @@ export function readTable(table: Table, csv: string, intact: boolean): ArchiveRo
   const { data, errors } = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), {
     delimiter: ',',
     skipEmptyLines: 'greedy',
+    // One more than may come, so that too many are seen without all being read.
+    preview: ROWS_MAX + 2,
   });
   const bad = errors.find((e) => e.type === 'Quotes' || e.code === 'UndetectableDelimiter');
   if (bad)
     throw refused(
       `Row ${(bad.row ?? 0) + 1} of ${file} cannot be read: a quotation mark is open. Nothing was changed.`,
+      file,
+    );
+  if (data.length > ROWS_MAX + 1)
+    throw refused(
+      `${file} has more than ${ROWS_MAX} rows, more than any household: it is not opened. Nothing was changed.`,
       file,
     );
   const [head, ...rows] = data;

@@ -1,12 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import {
-  createReadStream,
-  createWriteStream,
-  mkdirSync,
-  readFileSync,
-  rmSync,
-  statSync,
-} from 'node:fs';
+import { createWriteStream, mkdirSync, readFileSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -15,6 +8,7 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import type { EventStream } from '../events.js';
+import { streamFile } from '../files/stream.js';
 import { log } from '../log.js';
 import { Problem, asProblem, notFound, refused } from '../problem.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
@@ -150,18 +144,15 @@ export function archiveRoutes(
     '/archives/:id',
     (request, response) => void response.json(answer(find(request.params.id))),
   );
-  router.get('/archives/:id/file', (request, response) => {
+  router.get('/archives/:id/file', async (request, response) => {
     const job = find(request.params.id);
     if (job.kind !== 'export' || job.state !== 'ready')
       throw new Problem(409, 'not-ready', 'This archive is not written yet.');
-    response
-      .type('application/zip')
-      .setHeader(
-        'Content-Disposition',
-        `attachment; filename="furrow-${clock.now().toISOString().slice(0, 10)}.zip"`,
-      );
-    response.setHeader('Content-Length', job.bytes);
-    createReadStream(job.file).pipe(response);
+    await streamFile(response, job.file, 'archive file', {
+      'Content-Type': 'application/zip',
+      'Content-Disposition': `attachment; filename="furrow-${clock.now().toISOString().slice(0, 10)}.zip"`,
+      'Content-Length': String(job.bytes),
+    });
   });
   router.post('/archives/:id/apply', express.json({ limit: '10kb' }), (request, response) => {
     const job = find(request.params.id);

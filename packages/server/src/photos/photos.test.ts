@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { readFileSync, readdirSync } from 'node:fs';
+import { readFileSync, readdirSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import request from 'supertest';
@@ -7,6 +7,7 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Hive } from '@furrow/core';
 import { Household, SEALED } from '../testing/household.js';
+import { sweepPhotos } from './sweep.js';
 
 const made = readFileSync(
   fileURLToPath(new URL('../../../core/fixtures/pictures/first-1.jpg', import.meta.url)),
@@ -159,5 +160,47 @@ describe('a picture', () => {
       thicknessMm: 28,
     };
     expect((await home.post('/looks', look)).status).toBe(404);
+  });
+});
+
+describe('a picture that cannot be kept', () => {
+  const folder = (): string => join(home.folder, 'photos');
+  it('whose file lies there spoiled is written anew, not trusted', async () => {
+    expect((await send(made)).status).toBe(201);
+    const name = files().find((n) => n.endsWith('.jpg'))!;
+    const whole = readFileSync(join(folder(), name));
+    writeFileSync(join(folder(), name), whole.subarray(0, 900));
+    expect((await send(made)).status).toBe(201);
+    expect(readFileSync(join(folder(), name)).equals(whole)).toBe(true);
+  });
+  it('is said in words, and nothing of it is left', async () => {
+    // A file where the folder of pictures should be: nothing can be written there.
+    rmSync(folder(), { recursive: true });
+    writeFileSync(folder(), 'in the way');
+    const answer = await send(made);
+    expect(answer.status).toBe(507);
+    expect(answer.body).toMatchObject({
+      code: 'not-kept',
+      detail: expect.stringMatching(/could not be kept: .*still on your device/) as string,
+    });
+    rmSync(folder());
+    expect((await send(made)).status).toBe(201);
+    expect(files().every((n) => n.endsWith('.jpg'))).toBe(true);
+  });
+});
+
+describe('pictures that nobody names', () => {
+  it('are swept and counted; what is young, named or not ours stays', async () => {
+    const folder = join(home.folder, 'photos');
+    await send(made);
+    const named = files().filter((n) => n.endsWith('.jpg'));
+    const old = [`${'a'.repeat(64)}.jpg`, `${'b'.repeat(64)}.jpg.part`, 'notes.txt'];
+    const young = `${'c'.repeat(64)}.jpg`;
+    for (const name of [...old, young]) writeFileSync(join(folder, name), 'x');
+    const yesterday = new Date(Date.now() - 86_400_000);
+    for (const name of [...old, ...named]) utimesSync(join(folder, name), yesterday, yesterday);
+    expect(await sweepPhotos(home.db, folder, new Date())).toBe(2);
+    expect(files().sort()).toEqual([...named, 'notes.txt', young].sort());
+    expect(await sweepPhotos(home.db, join(folder, 'nowhere'), new Date())).toBe(0);
   });
 });

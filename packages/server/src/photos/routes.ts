@@ -1,4 +1,3 @@
-import { createReadStream, existsSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { Router } from 'express';
 import { dateSchema, idSchema } from '@furrow/core';
@@ -6,7 +5,8 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import type { EventStream } from '../events.js';
-import { Problem, notFound, refused } from '../problem.js';
+import { streamFile } from '../files/stream.js';
+import { Problem, refused } from '../problem.js';
 import { find } from '../store/rows.js';
 import { performWrite, write } from '../store/writes.js';
 import { LARGEST_BYTES, keepPicture } from './store.js';
@@ -72,9 +72,10 @@ export function photoRoutes(
   router.get('/photos/:id', async (request, response) => {
     const { sha256 } = await find<{ sha256: string }>(db, 'photos', request.params.id, 'photo');
     const file = join(folder, `${sha256}.jpg`);
-    if (!existsSync(file)) throw notFound('picture file');
-    response.type('image/jpeg').setHeader('Cache-Control', 'private, max-age=31536000, immutable');
-    createReadStream(file).pipe(response);
+    await streamFile(response, file, 'picture file', {
+      'Content-Type': 'image/jpeg',
+      'Cache-Control': 'private, max-age=31536000, immutable',
+    });
   });
   return router;
 }

@@ -7,8 +7,9 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { makeApp } from '../app.js';
 import { ensureRules } from '../firstRun.js';
-import { copyTroubleText, watchCopies } from './copyWatch.js';
+import { watchCopies } from './copyWatch.js';
 import { closeDatabase, openDatabase } from './database.js';
+import { troubleText } from './trouble.js';
 
 let folder: string;
 let db: Knex;
@@ -51,5 +52,5 @@ describe('a daily copy that fails', () => {
     [{ code: 'EROFS', message: 'read-only file system' }, 'its folder may not be written'],
     [{ message: 'The copy could not be read back.' }, 'The copy could not be read back'],
     [{}, 'nobody knows why'],
-  ])('%o is said as words', (error, words) => expect(copyTroubleText(error)).toBe(words));
+  ])('%o is said as words', (error, words) => expect(troubleText(error)).toBe(words));
 });

@@ -2,24 +2,7 @@ import type { TodayLine } from '@furrow/core';
 import type { Knex } from 'knex';
 import { log } from '../log.js';
 import { dailyCopy } from './backup.js';
-
-/** What a system's error code means to the person who keeps the machine. */
-const WORDS: Record<string, string> = {
-  ENOSPC: 'the disk is full',
-  EDQUOT: 'the disk is full',
-  SQLITE_FULL: 'the disk is full',
-  EACCES: 'its folder may not be written',
-  EPERM: 'its folder may not be written',
-  EROFS: 'its folder may not be written',
-  SQLITE_READONLY: 'its folder may not be written',
-  SQLITE_CANTOPEN: 'its folder may not be written',
-};
-
-/** Why a copy could not be written, as the end of a sentence. */
-export function copyTroubleText(error: unknown): string {
-  const { code, message } = error as { code?: string; message?: string };
-  return WORDS[code ?? ''] ?? message?.replace(/\.$/, '') ?? 'nobody knows why';
-}
+import { troubleText } from './trouble.js';
 
 export interface CopyWatch {
   /** Writes the day's copy where there is none yet; what went wrong is kept until one succeeds. */
@@ -37,7 +20,7 @@ export function watchCopies(db: Knex, dataFolder: string, now: () => Date): Copy
         await dailyCopy(db, dataFolder, now());
         trouble = null;
       } catch (error) {
-        trouble = copyTroubleText(error);
+        trouble = troubleText(error);
         log.error(error);
       }
     },
