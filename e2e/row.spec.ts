@@ -119,6 +119,8 @@ test('one comb goes from an empty database to a labelled jar, every gram account
 
   // Choose: the brood comb cannot be lifted; the ripe one is lifted already, put back and lifted again by hand.
   await page.getByRole('link', { name: 'Go on to Choose' }).click();
+  // Look draws its combs under the same names until the next screen is there.
+  await page.waitForURL(/\/choose/);
   await page.getByRole('button', { name: /^Comb 6,/ }).click();
   await expect(page.getByText('Comb 6 carries brood: it stays.')).toBeVisible();
   await expect(page.getByText('1 comb out')).toBeVisible();

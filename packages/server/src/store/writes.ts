@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
 import { keptAnswer, readAnswer } from './answers.js';
+import { fingerprintOf } from './fingerprint.js';
 import { UnitOfWork } from './unitOfWork.js';
 
 /** A write as a route offers it. `run` does everything through the unit of work and gives the answer. */
@@ -56,12 +57,17 @@ export async function performWrite(
       problem.path ? `payload.${problem.path}` : 'payload',
     );
   }
+  const fingerprint = fingerprintOf(route, params, parsed.data);
   try {
     return await db.transaction(async (trx) => {
       const known = await trx('commands').where({ id: command.id }).first();
       if (known) {
-        if (known.route !== route)
-          throw conflict('id-used', 'This id belongs to another entry.', 'id');
+        if (known.route !== route || (known.fingerprint && known.fingerprint !== fingerprint))
+          throw conflict(
+            'id-used',
+            'Something else was written under this number already. Look at what stands, then say the change.',
+            'id',
+          );
         return { answer: await readAnswer(trx, known.response as string), isNew: false };
       }
       const unit = new UnitOfWork(trx, command, now.toISOString());
@@ -72,6 +78,7 @@ export async function performWrite(
         id: command.id,
         sequence: Number(last?.sequence ?? 0) + 1,
         route,
+        fingerprint,
         device: command.device,
         deviceAt: command.deviceAt ?? null,
         person: command.person ?? null,

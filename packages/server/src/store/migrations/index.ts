@@ -12,6 +12,7 @@ import * as begun from './010_begun.js';
 import * as discount from './011_discount.js';
 import * as calendar from './012_calendar.js';
 import * as identity from './013_identity.js';
+import * as fingerprint from './014_fingerprint.js';
 
 /** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
 const MIGRATIONS: [string, Knex.Migration][] = [
@@ -28,6 +29,7 @@ const MIGRATIONS: [string, Knex.Migration][] = [
   ['011_discount', discount],
   ['012_calendar', calendar],
   ['013_identity', identity],
+  ['014_fingerprint', fingerprint],
 ];
 
 export const migrationSource: Knex.MigrationSource<[string, Knex.Migration]> = {
