@@ -384,6 +384,35 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         :label="beginsWith"
         :error="fieldError('startLocal')"
       />
+      <p v-if="planned" class="expect">
+        Expect
+        <b>{{ estimateRangeText(planned.outcome.honeyKg, units) }}</b>
+        of honey<template v-if="planned.outcome.pieces.high"
+          >, {{ planned.outcome.pieces.low }} to {{ planned.outcome.pieces.high }} pieces</template
+        ><template v-if="done?.isValid">. Done {{ done.toFormat('ccc d LLL, HH:mm') }}</template
+        >.
+      </p>
+      <Refusal
+        :refusal="refusal"
+        :fields="['startLocal', 'kitchenTemperatureC', 'nightTemperatureC', 'moisturePercent']"
+      />
+      <Button
+        v-if="!narrow"
+        class="no-print"
+        :label="goLabel"
+        :disabled="!day || Boolean(says)"
+        :loading="busy"
+        @click="keepAndGo"
+      />
+      <Button
+        v-if="!isKept"
+        outlined
+        class="no-print"
+        label="Keep this plan"
+        :disabled="!day || Boolean(says)"
+        :loading="busy"
+        @click="keep"
+      />
       <NumberField
         v-model="plan.kitchenTemperatureC"
         label="Kitchen"
@@ -419,35 +448,6 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         :error="fieldError('moisturePercent')"
       />
       <PeopleThere :rules="rules" :rules-version="rulesVersion" />
-      <p v-if="planned" class="expect">
-        Expect
-        <b>{{ estimateRangeText(planned.outcome.honeyKg, units) }}</b>
-        of honey<template v-if="planned.outcome.pieces.high"
-          >, {{ planned.outcome.pieces.low }} to {{ planned.outcome.pieces.high }} pieces</template
-        ><template v-if="done?.isValid">. Done {{ done.toFormat('ccc d LLL, HH:mm') }}</template
-        >.
-      </p>
-      <Refusal
-        :refusal="refusal"
-        :fields="['startLocal', 'kitchenTemperatureC', 'nightTemperatureC', 'moisturePercent']"
-      />
-      <Button
-        v-if="!narrow"
-        class="no-print"
-        :label="goLabel"
-        :disabled="!day || Boolean(says)"
-        :loading="busy"
-        @click="keepAndGo"
-      />
-      <Button
-        v-if="!isKept"
-        outlined
-        class="no-print"
-        label="Keep this plan"
-        :disabled="!day || Boolean(says)"
-        :loading="busy"
-        @click="keep"
-      />
       <template v-if="isKept"
         ><a
           class="p-button p-component p-button-outlined no-print"
