@@ -11,14 +11,14 @@ import {
 import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { closeDatabase, openDatabase } from './database.js';
-import { isHousehold, openAsItIs } from './identity.js';
+import { isHousehold, pagesFit } from './identity.js';
 import { proveHousehold, summaryText, type HouseholdSummary } from './proof.js';
 
 /** Writes a copy of the database to `target`, which must not be there yet, and its pictures beside it. Runs while others write. */
 export async function backupTo(db: Knex, dataFolder: string, target: string): Promise<void> {
   if (existsSync(target)) throw new Error(`${target} is there already. Choose another name.`);
   await db.raw('VACUUM INTO ?', [target]);
-  if (!(await isWhole(target))) {
+  if (!(await pagesFit(target))) {
     rmSync(target, { force: true });
     throw new Error(
       `What was written to ${target} could not be read back; it was taken away again.`,
@@ -195,21 +195,6 @@ export function copiesToDrop(dates: readonly string[], today: string): string[] 
   return newestFirst.filter((d) => !keep.has(d));
 }
 
-/** Whether a copy that was just written can be read back whole. */
-async function isWhole(file: string): Promise<boolean> {
-  const db = openAsItIs(file);
-  try {
-    const [{ quick_check: said }] = (await db.raw('PRAGMA quick_check')) as {
-      quick_check: string;
-    }[];
-    return said === 'ok';
-  } catch {
-    return false;
-  } finally {
-    await db.destroy();
-  }
-}
-
 /** Today's copy, if there is none yet, in `copies/` of the data folder; older ones are thinned out by age. Gives its path, null where it was there. */
 export async function dailyCopy(db: Knex, dataFolder: string, now: Date): Promise<string | null> {
   const folder = join(dataFolder, 'copies');
@@ -220,7 +205,7 @@ export async function dailyCopy(db: Knex, dataFolder: string, now: Date): Promis
   // Under another name until it is whole: a copy that was cut off never looks like one.
   rmSync(`${target}.part`, { force: true });
   await db.raw('VACUUM INTO ?', [`${target}.part`]);
-  if (!(await isWhole(`${target}.part`))) {
+  if (!(await pagesFit(`${target}.part`))) {
     rmSync(`${target}.part`, { force: true });
     throw new Error('The copy that was written could not be read back.');
   }

@@ -46,3 +46,18 @@ export function openAsItIs(filename: string): Knex {
     pool: { min: 1, max: 1 },
   });
 }
+
+/** Whether the pages of a file fit together, told without changing it. */
+export async function pagesFit(file: string): Promise<boolean> {
+  const db = openAsItIs(file);
+  try {
+    const [{ quick_check: said }] = (await db.raw('PRAGMA quick_check')) as {
+      quick_check: string;
+    }[];
+    return said === 'ok';
+  } catch {
+    return false;
+  } finally {
+    await db.destroy();
+  }
+}

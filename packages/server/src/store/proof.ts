@@ -1,4 +1,4 @@
-import { dateWords } from '@furrow/core';
+import { counted, dateWords } from '@furrow/core';
 import type { Knex } from 'knex';
 import { JSON_COLUMNS } from './rows.js';
 import { bookView } from './views.js';
@@ -20,16 +20,14 @@ export interface HouseholdSummary {
 export const isEmptyHousehold = (s: HouseholdSummary): boolean =>
   s.hives === 0 && s.harvests === 0 && s.newestAt === null;
 
-const plural = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
-
 /** The same in words: "3 hives, 2 harvests from 14 Mar 2026 to 2 Nov 2026, newest entry 2 Nov 2026." */
 export function summaryText(s: HouseholdSummary): string {
   if (isEmptyHousehold(s)) return 'an empty household';
   const span =
     s.firstOn && s.lastOn ? ` from ${dateWords(s.firstOn)} to ${dateWords(s.lastOn)}` : '';
   const newest = s.newestAt ? `, newest entry ${dateWords(s.newestAt.slice(0, 10))}` : '';
-  const book = s.bookProblems ? `; its book names ${plural(s.bookProblems, 'problem')}` : '';
-  return `${plural(s.hives, 'hive')}, ${plural(s.harvests, 'harvest')}${span}${newest}${book}`;
+  const book = s.bookProblems ? `; its book names ${counted(s.bookProblems, 'problem')}` : '';
+  return `${counted(s.hives, 'hive')}, ${counted(s.harvests, 'harvest')}${span}${newest}${book}`;
 }
 
 const damaged = (what: string): Error =>
@@ -69,7 +67,7 @@ async function provePages(db: Knex): Promise<void> {
   const dangling = (await db.raw('PRAGMA foreign_key_check')) as unknown[];
   if (dangling.length)
     throw damaged(
-      `${plural(dangling.length, 'entry points', 'entries point')} to what is not there`,
+      `${counted(dangling.length, 'entry points', 'entries point')} to what is not there`,
     );
 }
 
@@ -83,7 +81,9 @@ async function proveContents(db: Knex): Promise<void> {
         .count('* as n')
         .first()) as { n: number };
       if (Number(broken.n))
-        throw damaged(`${plural(Number(broken.n), 'entry', 'entries')} of ${table} cannot be read`);
+        throw damaged(
+          `${counted(Number(broken.n), 'entry', 'entries')} of ${table} cannot be read`,
+        );
     }
 }
 
@@ -98,7 +98,7 @@ async function proveBook(db: Knex): Promise<void> {
     .count('* as n')
     .first()) as { n: number };
   if (Number(lost.n))
-    throw damaged(`${plural(Number(lost.n), 'entry', 'entries')} of the book belong to no lot`);
+    throw damaged(`${counted(Number(lost.n), 'entry', 'entries')} of the book belong to no lot`);
 }
 /**
  * Proves that an open, migrated database is a whole household: pages, references, what is kept as JSON,

@@ -1,7 +1,7 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { keptBefore } from './backup.js';
-import { isHousehold, openAsItIs } from './identity.js';
+import { isHousehold, pagesFit } from './identity.js';
 
 /** The newest copy of a household that lies in its data folder: a daily one, else one a restore laid aside. */
 export function newestCopy(dataFolder: string): string | null {
@@ -21,21 +21,6 @@ const sentence = (what: string, copy: string | null): Error =>
       ? `${what} The newest copy is ${copy}: bring it back with\n  node furrow.mjs restore ${copy}\nNothing was changed.`
       : `${what} There is no copy of it in this folder. Nothing was changed.`,
   );
-
-/** Whether the pages of a file fit together, told without changing it. */
-async function pagesFit(file: string): Promise<boolean> {
-  const db = openAsItIs(file);
-  try {
-    const [{ quick_check: said }] = (await db.raw('PRAGMA quick_check')) as {
-      quick_check: string;
-    }[];
-    return said === 'ok';
-  } catch {
-    return false;
-  } finally {
-    await db.destroy();
-  }
-}
 
 /**
  * Looks at the household's file before a server opens it: one that is missing, empty, damaged or somebody

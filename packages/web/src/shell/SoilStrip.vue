@@ -193,6 +193,7 @@ button {
     height: 48px;
   }
   /* What was just done stands before what runs: with it comes the way back. */
+  .soil-strip:has(.said .text) .grow,
   .soil-strip:has(.said .text) .clock,
   .soil-strip:has(.said .text) > .quiet {
     display: none;
