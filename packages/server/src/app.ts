@@ -148,10 +148,13 @@ export function makeApp({
           ),
       }),
     );
+    // A file that is missing is missing, never the page: an old page tells it from a new one.
+    app.get('/assets/{*rest}', (_request, _response, next) => next(notFound('file')));
     app.get('/{*rest}', (_request, response) =>
       response.setHeader('Cache-Control', 'no-cache').sendFile(join(webFolder, 'index.html')),
     );
   }
+  app.use((_request, _response, next) => next(notFound('address')));
   app.use((error: unknown, _request: Request, response: Response, _next: NextFunction) => {
     const problem = asProblem(error);
     if (problem.status === 500)
@@ -169,10 +172,19 @@ function sendProblem(response: Response, problem: Problem): void {
     response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
 }
 
+/** The host of an origin; null of one that is none, such as the word a sandboxed page sends. */
+function hostOf(origin: string): string | null {
+  try {
+    return new URL(origin).host;
+  } catch {
+    return null;
+  }
+}
+
 /** Only pages that this server itself gave out may write to it. */
 function refuseForeignOrigins(request: Request, _response: Response, next: NextFunction): void {
   const { origin, host } = request.headers;
-  if (origin && host && request.method !== 'GET' && new URL(origin).host !== host)
+  if (origin && host && request.method !== 'GET' && hostOf(origin) !== host)
     next(new Problem(403, 'foreign-origin', 'This page does not belong to Furrow.'));
   else next();
 }

@@ -30,6 +30,14 @@ export const refused = (detail: string, path?: string): Problem =>
 export const conflict = (code: string, detail: string, path?: string): Problem =>
   new Problem(409, code, detail, path);
 
+/** What the framework means by a status, in words. */
+const REQUEST_WORDS: Record<number, string> = {
+  400: 'This address or text cannot be read.',
+  413: 'This is more than one entry may hold.',
+  415: 'Text of this kind is not read here: UTF-8, and JSON.',
+  416: 'There is no such part of it.',
+};
+
 /** Turns anything thrown into a problem; the database's own words never leave the server. */
 export function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
@@ -44,7 +52,7 @@ export function asProblem(error: unknown): Problem {
       pathText(path),
     );
   }
-  const { type, code } = error as { type?: string; code?: string };
+  const { type, code, status } = error as { type?: string; code?: string; status?: unknown };
   if (type === 'entity.parse.failed') return refused('This is not readable JSON.');
   if (type === 'entity.too.large')
     return new Problem(413, 'too-large', 'This is more text than one entry may hold.');
@@ -52,5 +60,11 @@ export function asProblem(error: unknown): Problem {
     return conflict('already-there', 'This place or name is taken already.');
   if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
     return refused('This names something that is not there.');
+  if (code?.startsWith('SQLITE_CONSTRAINT'))
+    return refused('This does not fit together with what is there.');
+  if (code?.startsWith('Z_')) return refused('This is packed in a way that cannot be read.');
+  // What the web framework refuses is the client's: its status stands, its words are ours.
+  if (typeof status === 'number' && status >= 400 && status < 500)
+    return new Problem(status, 'bad-request', REQUEST_WORDS[status] ?? 'This cannot be read here.');
   return new Problem(500, 'unexpected', 'This did not work here. Nothing was written.');
 }
