@@ -7,6 +7,7 @@ import {
   readdirSync,
   renameSync,
   rmSync,
+  statSync,
 } from 'node:fs';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
@@ -110,6 +111,8 @@ export function keptBefore(dataFolder: string): string[] {
     .map((name) => join(folder, name));
 }
 
+const sizeOf = (file: string): number => (existsSync(file) ? statSync(file).size : 0);
+
 /** Lays what stands there aside with its newest entries; the last ten stay. Gives its path, null where nothing was there. */
 function layAside(dataFolder: string, now: Date): string | null {
   const database = join(dataFolder, 'furrow.db');
@@ -119,7 +122,8 @@ function layAside(dataFolder: string, now: Date): string | null {
   const aside = join(beforeFolder(dataFolder), `furrow-${stamp}.db`);
   renameSync(database, aside);
   // What was written last may still lie in the log beside the file: it goes with it.
-  if (existsSync(`${database}-wal`)) renameSync(`${database}-wal`, `${aside}-wal`);
+  if (sizeOf(`${database}-wal`)) renameSync(`${database}-wal`, `${aside}-wal`);
+  else rmSync(`${database}-wal`, { force: true });
   rmSync(`${database}-shm`, { force: true });
   for (const old of keptBefore(dataFolder).slice(KEPT_BEFORE))
     for (const end of ['', '-wal', '-shm']) rmSync(old + end, { force: true });
