@@ -22,6 +22,14 @@ describe('the id of an entry', () => {
     expect((await send('/sites', id, turned)).status).toBe(200);
     expect(await home.db('sites').where({ id: place.id }).pluck('name')).toEqual(['Encosta']);
   });
+  it('gives the kept answer to a second try that made its ids anew, and writes once', async () => {
+    const id = randomUUID();
+    const first = await send('/sites', id, site('Encosta'));
+    const second = await send('/sites', id, site('Encosta'));
+    expect(second.status).toBe(200);
+    expect(second.body).toEqual(first.body);
+    expect(await home.db('sites').pluck('name')).toEqual(['Encosta']);
+  });
   it('is refused for other content: nothing that was changed is lost without a word', async () => {
     const [id, place] = [randomUUID(), site('Encosta')];
     await send('/sites', id, place);
@@ -47,6 +55,7 @@ describe('a fingerprint', () => {
         const of = (payload: unknown): string => fingerprintOf('post /sites', {}, payload);
         expect(of(turned)).toBe(of(content));
         expect(of({ ...content, 'a key that is new': more })).not.toBe(of(content));
+        expect(of({ ...content, id: 'another' })).toBe(of({ ...content, id: 'one' }));
       }),
     ));
 });
