@@ -34,7 +34,8 @@ export const nameSchema = z
   .min(1, 'Give it a name.')
   .max(80, 'At most 80 letters.')
   .refine(isReadable, NOT_READABLE)
-  .refine((name) => VISIBLE.test(name), 'Give it a name that can be seen.');
+  // Of an empty one it is said once that there is none.
+  .refine((name) => name === '' || VISIBLE.test(name), 'Give it a name that can be seen.');
 export const noteSchema = z
   .string()
   .normalize('NFC')
