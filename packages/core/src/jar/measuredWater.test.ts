@@ -103,7 +103,13 @@ describe('the water a honey is worked with', () => {
   );
   it('is marked where a drain runs on an assumption', () => {
     expect(drainWaterText({ moisturePercent: 18 }, of(null))).toBe('18 % water, assumed');
-    expect(drainWaterText({ moisturePercent: 18 }, of(18))).toBe('18 % water');
-    expect(drainWaterText({ moisturePercent: 17.2 }, of(null))).toBe('17.2 % water');
+    expect(drainWaterText({ moisturePercent: 18 }, of(18))).toBe(
+      '18 % water, as said, not measured',
+    );
+    expect(drainWaterText({ moisturePercent: 17.2 }, of(null))).toBe(
+      '17.2 % water, as said, not measured',
+    );
+    const measured = of(null, 'top-bar', { waterReadings: [bench(17.4, 0)] });
+    expect(drainWaterText({ moisturePercent: 17.4 }, measured)).toBe('17.4 % water');
   });
 });

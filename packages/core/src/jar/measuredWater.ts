@@ -156,14 +156,16 @@ export function workingWater(
 }
 
 /**
- * The water a drain is reckoned with, in words: marked as assumed where nobody measured or said one.
- * Takes the drain and its harvest.
+ * The water a drain is reckoned with, in words: marked where nobody measured it, whether somebody said it
+ * for the plan or Furrow assumed it. Takes the drain and its harvest.
  */
 export function drainWaterText(
   drain: Pick<Drain, 'moisturePercent'>,
   detail: Parameters<typeof workingWater>[0],
 ): string {
   const { percent, basis } = workingWater(detail);
-  const assumed = basis === 'taken' && percent === drain.moisturePercent;
-  return `${Number(drain.moisturePercent.toFixed(1))} % water${assumed ? ', assumed' : ''}`;
+  const water = `${Number(drain.moisturePercent.toFixed(1))} % water`;
+  if (basis === 'measured') return water;
+  const isAssumed = basis === 'taken' && percent === drain.moisturePercent;
+  return `${water}, ${isAssumed ? 'assumed' : 'as said, not measured'}`;
 }

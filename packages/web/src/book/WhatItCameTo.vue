@@ -156,7 +156,7 @@ const boxLines = computed(() =>
 const pressed = computed(() => {
   const found = account.value.pressed;
   if (!found) return null;
-  const mass = smallMassText(found.g, props.units);
+  const mass = smallMassText(found.g, props.units, 1);
   return `The press brought ${mass} of it, ${Math.round(found.share * 100)} %: ${PRESS_HELD[found.held]}`;
 });
 const inWax = computed(() => {
@@ -185,7 +185,7 @@ const jarsCost = computed(() => {
 });
 const losses = computed(() =>
   account.value.losses.map(
-    ({ g, reason }) => `Lost: ${smallMassText(g, props.units)}, ${lossWord(reason)}.`,
+    ({ g, reason }) => `Lost: ${smallMassText(g, props.units, 1)}, ${lossWord(reason)}.`,
   ),
 );
 const lines = computed(() =>

@@ -27,7 +27,7 @@ const detail = {
   ],
   flows: [
     flow('1', 'crushed', 'honey', 2000, 'Drained'),
-    flow('2', 'crushed', 'loss', 40, 'Lost: Stuck to vessels and tools'),
+    flow('2', 'crushed', 'loss', 43, 'Lost: Stuck to vessels and tools'),
   ],
 } as unknown as BatchDetail;
 const jars = [
@@ -42,7 +42,7 @@ describe('what a harvest came to', () => {
     expect(text).toContain('The choice promised 1.8–2.2 kg: as promised.');
     expect(text).toContain('Your hands 60 min, in 1 d: 30 min a kilogram.');
     expect(text).toContain('Empty jars: R$ 6.00 a kilogram.');
-    expect(text).toContain('Lost: 40 g, stuck to vessels and tools.');
+    expect(text).toContain('Lost: 43 g, stuck to vessels and tools.');
     expect(text).toContain('20 % under the guess');
     expect(text).toContain('18 % water, not measured');
   });

@@ -228,7 +228,7 @@ const hoseX = computed(() => Math.min(outlet.value.x + 16, jar.value.x + vesselW
       font-weight="700"
       style="paint-order: stroke; stroke: var(--lime-0); stroke-width: 4px"
     >
-      {{ massText(levelKg, units) }}
+      about {{ massText(levelKg, units) }}
     </text>
     <path
       :d="`M${jar.x - 20} ${bottom + 5}h${vesselW + 40}`"

@@ -167,6 +167,7 @@ legend {
   font-size: 20px;
 }
 legend .sub {
+  margin-left: 8px;
   font-size: 15px;
 }
 label {
