@@ -22,6 +22,16 @@ describe('what holds a hive back', () => {
     ]);
     expect(groups[0].sentence).toBe('b theirs.');
   });
+  it('leads to looking where the need is said and combs are not read', () => {
+    const unit = held('a', 'theirs', 'test');
+    const theirs = unit.findings.find((f) => f.question === 'theirs');
+    const others = unit.findings.filter((f) => f !== theirs);
+    const waits = {
+      ...unit,
+      findings: [...others, { ...theirs!, question: 'theirs' as const, limit: 12 }],
+    };
+    expect(heldBack([waits])[0].leadsTo).toBe('look');
+  });
 });
 
 describe('ripe combs that the winter needs', () => {

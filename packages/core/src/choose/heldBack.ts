@@ -11,12 +11,13 @@ export interface HeldBack {
 }
 
 /** Where a question is answered: a fact beside the drawing in Look, a rule, or the winter need right there. */
-function leadsTo(
-  question: Question,
-  verdict: ChoiceUnit['verdict']['verdict'],
-): HeldBack['leadsTo'] {
-  if (question === 'theirs') return verdict === 'test' ? 'winter-need' : 'rules';
-  return question === 'season' ? 'rules' : 'look';
+function leadsTo({ verdict, findings }: ChoiceUnit): HeldBack['leadsTo'] {
+  const question = verdict.decidedBy;
+  if (question === 'season') return 'rules';
+  if (question !== 'theirs') return 'look';
+  if (verdict.verdict !== 'test') return 'rules';
+  const needIsKnown = findings.some((f) => f.question === 'theirs' && f.limit !== undefined);
+  return needIsKnown ? 'look' : 'winter-need';
 }
 
 /**
@@ -26,7 +27,8 @@ function leadsTo(
 export function heldBack(units: readonly ChoiceUnit[]): HeldBack[] {
   if (units.some((unit) => unit.verdict.verdict === 'take')) return [];
   const groups = new Map<string, HeldBack>();
-  for (const { verdict, label } of units) {
+  for (const unit of units) {
+    const { verdict, label } = unit;
     const key = `${verdict.decidedBy} ${verdict.verdict}`;
     const group = groups.get(key);
     if (group) group.labels.push(label);
@@ -36,7 +38,7 @@ export function heldBack(units: readonly ChoiceUnit[]): HeldBack[] {
         name: QUESTION_WORDS[verdict.decidedBy].name,
         labels: [label],
         sentence: verdict.headline,
-        leadsTo: leadsTo(verdict.decidedBy, verdict.verdict),
+        leadsTo: leadsTo(unit),
       });
   }
   return [...groups.values()].sort((a, b) => b.labels.length - a.labels.length);

@@ -55,7 +55,13 @@ export interface CombFacts {
     reserved: boolean;
   };
   /** Stores that would stay without this comb, counted low, against the need; a need of null was never said. */
-  stores: { staysLowKg: number; needKg: number | null } | null;
+  stores: {
+    staysLowKg: number;
+    needKg: number | null;
+    /** Other combs that nobody read, and the most that one of them can hold, kg; none where left out. */
+    unreadCombs?: number;
+    fullStoresKg?: number;
+  } | null;
   humidPlace: boolean;
   /** Whether the site is noted as heather, whose honey is wetter by nature. */
   heather: boolean;

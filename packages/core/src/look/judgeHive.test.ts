@@ -53,10 +53,17 @@ describe('a hive judged as it hangs', () => {
     });
     expect(scarce.map((j) => j.verdict.decidedBy)).toEqual(['theirs', 'theirs', 'theirs']);
   });
-  it('counts a comb nobody read as nothing, and says so by its verdict', () => {
+  it('does not know what they can spare while combs that nobody read may cover the winter', () => {
     const [first, second] = judge([seen(), null], { rules: { ...DEFAULT_RULES, winterNeedKg: 1 } });
-    expect(first.verdict.decidedBy).toBe('theirs');
+    expect(first.verdict).toMatchObject({ verdict: 'test', decidedBy: 'theirs' });
+    expect(first.verdict.headline).toMatch(
+      /^Read more combs first: 1 other not read yet\. Of what was read 0\.0 kg would stay/,
+    );
     expect(second).toMatchObject({ estimate: null, verdict: { verdict: 'not-read' } });
+  });
+  it('leaves a comb to the winter where all that was not read, full, would not cover it', () => {
+    const [first] = judge([seen(), null], { rules: { ...DEFAULT_RULES, winterNeedKg: 12 } });
+    expect(first.verdict).toMatchObject({ verdict: 'leave', decidedBy: 'theirs' });
   });
   it.each([
     ['2025-06-30', 'take'],

@@ -69,6 +69,7 @@ export function judgeHive(input: {
   const estimates = combs.map((comb) => (comb.seen ? estimateSeen(comb.seen, hive) : null));
   const stores = estimates.map((estimate) => combStoresKg(estimate).low);
   const allLow = stores.reduce((a, b) => a + b, 0);
+  const unread = unreadStores(combs, estimates, hive);
   const needKg = needOf(input);
   const notes = input.siteNotes ?? [];
   return combs.map((comb, i) => {
@@ -95,7 +96,12 @@ export function judgeHive(input: {
         carriedHealth: comb.marks?.length ? healthOf(comb.marks) : null,
         reserved: comb.reserved ?? false,
       },
-      stores: { staysLowKg: allLow - stores[i], needKg },
+      stores: {
+        staysLowKg: allLow - stores[i],
+        needKg,
+        // A comb that is judged is not among those that stay.
+        ...(estimates[i] ? unread : unreadBut(1, unread)),
+      },
       humidPlace: notes.includes('humid'),
       heather: notes.includes('heather'),
       potsDrawnOn: input.potsDrawnOn ?? null,
@@ -113,6 +119,40 @@ export function judgeHive(input: {
     };
   });
 }
+
+interface UnreadStores {
+  unreadCombs: number;
+  /** The most that one of them can hold, kg: sealed all over. */
+  fullStoresKg: number;
+}
+
+/** Combs that nobody read, and the most that one of them can hold: as large as the largest that was read. */
+function unreadStores(
+  combs: readonly CombToJudge[],
+  estimates: readonly (CombEstimate | null)[],
+  hive: HiveMeasures,
+): UnreadStores {
+  const full = combs.flatMap(({ seen }) => {
+    const whole = seen && !seen.pots && estimateSeen(sealedAllOver(seen), hive);
+    return whole ? [combStoresKg(whole).high] : [];
+  });
+  return {
+    unreadCombs: estimates.filter((e) => e === null).length,
+    fullStoresKg: full.length ? Math.max(...full) : Infinity,
+  };
+}
+
+const unreadBut = (one: number, unread: UnreadStores): UnreadStores => ({
+  ...unread,
+  unreadCombs: Math.max(0, unread.unreadCombs - one),
+});
+
+const SEALED = { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 };
+const sealedAllOver = (seen: Seen): Seen => ({
+  ...seen,
+  sides: { A: SEALED, B: SEALED },
+  pane: null,
+});
 
 /** What has to stay for the winter, kg; null where it was not said, or nobody is there to need it. */
 function needOf(input: Parameters<typeof judgeHive>[0]): number | null {

@@ -477,6 +477,17 @@ const sideWord = computed(() =>
     flex-direction: column;
     align-items: flex-start;
   }
+  /* Of a side nobody saw, what to touch first stands beside the comb, never under it. */
+  .reader.by-bands:not(.stacked) > .face-wrap:has(> .start) {
+    display: flex;
+    gap: 14px;
+    padding-right: 0;
+    grid-column: 1 / -1;
+  }
+  .reader.by-bands:not(.stacked) > .face-wrap:has(> .start) + .tools {
+    grid-column: 1 / -1;
+    flex-direction: row;
+  }
 }
 .face-wrap {
   position: relative;

@@ -107,7 +107,10 @@ const current = computed(() => judged.value.find((j) => j.slot === slot.value) ?
 /** The winter need is asked for beside the verdict that waits for it. */
 const needsWinter = computed(() => {
   const theirs = current.value && findingOn(current.value.verdict, 'theirs');
-  return theirs?.answer === 'unknown' && kind.value?.bee === 'honeybee' && !state.value?.dead;
+  const said = theirs?.limit !== undefined;
+  return (
+    theirs?.answer === 'unknown' && !said && kind.value?.bee === 'honeybee' && !state.value?.dead
+  );
 });
 const looks = computed(() => here.value?.comb?.looks ?? []);
 const lastLook = computed(() => looks.value.at(-1) ?? null);

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { layStack } from '../drawing/sections/section.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
-import NumberField from '../parts/NumberField.vue';
+import MeasureFields from './MeasureFields.vue';
 import { sketchHive } from './sketch.js';
 
 /** A stack made by hand: its corner is dragged for places and depth, boxes are put on and off; every measure can be typed. */
@@ -17,7 +17,7 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [geometry: Geometry] }>();
 const sketch = computed(() => sketchHive(props.kind.kind as HiveKindName, props.geometry));
 const scale = computed(() =>
-  Math.max(0.25, Math.min(0.7, 430 / sectionSizeMm(sketch.value).heightMm)),
+  Math.max(0.25, Math.min(0.7, 390 / sectionSizeMm(sketch.value).heightMm)),
 );
 const measure = (key: string) => props.kind.measures.find((m) => m.key === key)!;
 function set(key: string, value: number | string | null): void {
@@ -123,20 +123,13 @@ function key(event: KeyboardEvent): void {
           +</button
         ><span>{{ measure(handles.boxes).label.toLowerCase() }}</span>
       </div>
-      <div class="numbers">
-        <NumberField
-          v-for="m in kind.measures.filter((x) => x.key !== handles.boxes)"
-          :key="m.key"
-          :label="m.label"
-          :unit="m.unit"
-          :whole="!m.unit"
-          :min="m.low"
-          :max="m.high"
-          :model-value="Number(geometry[m.key])"
-          :error="issue(m.key)"
-          @update:model-value="set(m.key, $event)"
-        />
-      </div>
+      <MeasureFields
+        :kind="kind"
+        :geometry="geometry"
+        :issue="issue"
+        :without="[handles.boxes]"
+        @change="set"
+      />
       <div v-for="c in kind.choices" :key="c.key">
         <span :id="`new-${c.key}`" class="sub">{{ c.label }}</span><SelectButton
           :model-value="geometry[c.key]"
@@ -187,14 +180,11 @@ function key(event: KeyboardEvent): void {
   touch-action: none;
 }
 .side {
+  flex: 1 1 300px;
+  min-width: 0;
   display: flex;
   flex-direction: column;
   gap: 14px;
-}
-.numbers {
-  display: grid;
-  grid-template-columns: repeat(2, 160px);
-  gap: 8px 16px;
 }
 .boxes {
   display: flex;

@@ -2,8 +2,8 @@
 import type { Geometry, HiveKind, TopBarGeometry } from '@furrow/core';
 import { computed, ref } from 'vue';
 import SectionTopBar from '../drawing/SectionTopBar.vue';
-import NumberField from '../parts/NumberField.vue';
 import { useWidth } from '../parts/useWidth.js';
+import MeasureFields from './MeasureFields.vue';
 
 /** A long hive made by hand: bars and board are dragged from the side, a comb's corners from the front; every measure can be typed. */
 const props = defineProps<{
@@ -13,23 +13,6 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ change: [geometry: Geometry] }>();
 const measures = computed(() => props.geometry as TopBarGeometry);
-const MEASURES = computed(
-  () =>
-    [
-      { key: 'bars', label: 'Number of bars', unit: undefined, low: 5, high: 60 },
-      { key: 'barWidthMm', label: 'Bar width', unit: 'mm', low: 28, high: 45 },
-      { key: 'combDepthMm', label: 'Comb depth', unit: 'mm', low: 100, high: 500 },
-      { key: 'topWidthMm', label: 'Top width', unit: 'mm', low: 150, high: 700 },
-      { key: 'bottomWidthMm', label: 'Bottom width', unit: 'mm', low: 50, high: 700 },
-      {
-        key: 'followerAfterBar',
-        label: 'Bars in front of the board',
-        unit: undefined,
-        low: 1,
-        high: measures.value.bars,
-      },
-    ] as const,
-);
 function set(part: Partial<TopBarGeometry>): void {
   const next = { ...measures.value, ...part };
   next.followerAfterBar = Math.min(next.followerAfterBar, next.bars);
@@ -51,11 +34,11 @@ const combs = computed(() =>
   })),
 );
 
-/** The comb's face from the front, pixels. */
+/** The comb's face from the front, pixels; wide enough for the widest bar, so that its middle stays while a corner is dragged. */
 const face = computed(() => {
   const g = measures.value;
-  const k = 0.5;
-  const cx = 190;
+  const k = 0.4;
+  const cx = 160;
   const top = 34;
   const [halfTop, halfBottom] = [(g.topWidthMm * k) / 2, (g.bottomWidthMm * k) / 2];
   const y = top + g.combDepthMm * k;
@@ -115,9 +98,9 @@ function drag(event: PointerEvent): void {
   <div class="endview">
     <svg
       ref="faceSvg"
-      width="380"
+      width="320"
       :height="face.height"
-      :viewBox="`0 0 380 ${face.height}`"
+      :viewBox="`0 0 320 ${face.height}`"
       role="group"
       aria-label="A comb from the front"
       @pointermove="drag"
@@ -152,20 +135,14 @@ function drag(event: PointerEvent): void {
         />
       </template>
     </svg>
-    <div class="numbers">
-      <NumberField
-        v-for="m in MEASURES"
-        :key="m.key"
-        :label="m.label"
-        :unit="m.unit"
-        :whole="!m.unit"
-        :min="m.low"
-        :max="m.high"
-        :model-value="measures[m.key]"
-        :error="issue(m.key)"
-        @update:model-value="$event && set({ [m.key]: $event })"
-      />
-    </div>
+    <MeasureFields
+      class="numbers"
+      :kind="kind"
+      :geometry="geometry"
+      :issue="issue"
+      :at-most="{ followerAfterBar: measures.bars }"
+      @change="(key, value) => set({ [key]: value })"
+    />
   </div>
 </template>
 
@@ -175,18 +152,15 @@ function drag(event: PointerEvent): void {
 }
 .endview {
   display: flex;
-  gap: 20px;
+  gap: 12px;
   flex-wrap: wrap;
   align-items: flex-start;
-  margin-top: 10px;
 }
 .endview svg {
   max-width: 100%;
 }
 .numbers {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 170px));
-  gap: 8px 16px;
+  flex: 1 1 320px;
 }
 .grab {
   cursor: move;

@@ -96,15 +96,18 @@ function gaugeOf(f: Finding): Gauge | null {
 }
 const along = (value: number, from: number, to: number): number =>
   Math.min(W, Math.max(0, ((value - from) / (to - from)) * W));
+function missingText(f: Finding, shortKg: number): string {
+  if (f.answer === 'unknown') return 'not all read';
+  return shortKg > 1e-9 ? `${massText(shortKg, props.rules.units)} short` : 'covered';
+}
 function kilograms(f: Finding, measured: number, limit: number): Gauge {
   const top = Math.max(limit, measured) * 1.15 || 1;
-  const short = limit - measured;
   return {
     value: along(measured, 0, top),
     limit: along(limit, 0, top),
     measured: massText(measured, props.rules.units),
     rule: `needs ${massText(limit, props.rules.units)}`,
-    gap: short > 1e-9 ? `${massText(short, props.rules.units)} short` : 'covered',
+    gap: missingText(f, limit - measured),
   };
 }
 function percents(f: Finding, measured: number, limit: number): Gauge {

@@ -45,6 +45,16 @@ export function theirs(facts: CombFacts): Finding {
       weight: 'notes',
       sentence: `${stays}; the winter needs ${kgText(needKg)}.${timeOfYear(facts)}`,
     };
+  const { unreadCombs = 0, fullStoresKg = 0 } = stores;
+  // What is not read is unknown, not nothing: they need it for certain only where all of it full would not do.
+  if (unreadCombs > 0 && staysLowKg + unreadCombs * fullStoresKg >= needKg)
+    return {
+      ...base,
+      ...figures,
+      answer: 'unknown',
+      weight: wasRead(facts) ? 'decides' : 'notes',
+      sentence: `Read more combs first: ${counted(unreadCombs, 'other')} not read yet. Of what was read ${stays}; the winter needs ${kgText(needKg)}.${timeOfYear(facts)}`,
+    };
   return {
     ...base,
     ...figures,
