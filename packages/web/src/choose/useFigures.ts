@@ -45,7 +45,7 @@ export function useFigures(
     const room = width.value - 20 - (byBox.value ? BESIDE_PX : 0);
     return hive.value.boxes.length
       ? Math.min(0.8, HIGH_PX / size.heightMm, room / size.widthMm)
-      : Math.max(0.6, Math.min(0.84, room / size.widthMm));
+      : Math.max(0.6, Math.min(0.92, room / size.widthMm));
   });
   const pitchPx = computed(() => (hive.value ? readShape(hive.value).pitchMm * scale.value : 0));
   const below = computed<CombFigures[]>(() => {

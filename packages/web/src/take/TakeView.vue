@@ -581,6 +581,24 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   font-size: 22px;
   font-weight: 700;
 }
+/* On a desk both keys share a line, so that the whole hive stays in sight above them. */
+@media (min-width: 1100px) {
+  .pinned:has(> .otherwise) {
+    flex-flow: row wrap;
+  }
+  .pinned:has(> .otherwise) > * {
+    flex: 1 1 100%;
+  }
+  .pinned > .main {
+    flex: 3 1 480px;
+  }
+  .pinned > .otherwise {
+    flex: 1 1 220px;
+  }
+  .pinned > .keyhint {
+    order: 1;
+  }
+}
 @media (max-width: 599px) {
   .keyhint,
   .dots {
