@@ -260,15 +260,30 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       label="Guess it first…"
       @click="guessed = false"
     />
-    <TextField
-      v-model="grossText"
-      :unit="massUnit(units)"
-      :label="`Gross weight, vessel and ${isPots ? 'honey' : 'comb'}`"
-      :error="
-        fieldError('grossG') ?? (grossText && grossG === null ? 'A weight such as 4,3 kg.' : null)
-      "
-      :hint="readBy"
-    />
+    <div class="pair">
+      <TextField
+        v-model="grossText"
+        :unit="massUnit(units)"
+        :label="`Gross weight, vessel and ${isPots ? 'honey' : 'comb'}`"
+        :error="
+          fieldError('grossG') ?? (grossText && grossG === null ? 'A weight such as 4,3 kg.' : null)
+        "
+        :hint="readBy"
+      />
+      <TextField
+        v-model="tareText"
+        :unit="massUnit(units)"
+        :label="`Tare, before ${isPots ? 'these pots' : 'this comb'}`"
+        :error="
+          fieldError('tareG') ??
+          (tareText && tareG === null
+            ? 'A weight such as 1,24 kg.'
+            : check?.question === 'tare-above-gross'
+              ? 'The tare is above the gross weight.'
+              : null)
+        "
+      />
+    </div>
     <div class="acts row halves">
       <Button outlined type="button" label="Read the scale" @click="readScale" /><Button
         outlined
@@ -290,19 +305,6 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         weight for sale.
       </p></template
     >
-    <TextField
-      v-model="tareText"
-      :unit="massUnit(units)"
-      :label="`Tare, before ${isPots ? 'these pots' : 'this comb'}`"
-      :error="
-        fieldError('tareG') ??
-        (tareText && tareG === null
-          ? 'A weight such as 1,24 kg.'
-          : check?.question === 'tare-above-gross'
-            ? 'The tare is above the gross weight.'
-            : null)
-      "
-    />
     <NumberField
       v-if="isPots"
       v-model="potsEmptied"
@@ -352,16 +354,15 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       :loading="busy"
     />
     <p v-if="missing" class="sub">{{ missing }}</p>
-    <Button
-      outlined
-      type="button"
-      class="big-touch"
-      label="Weigh it later"
-      :disabled="!agreed"
-      :loading="busy"
-      @click="write(outcome, true)"
-    />
     <div class="acts row halves">
+      <Button
+        outlined
+        type="button"
+        label="Weigh it later"
+        :disabled="!agreed"
+        :loading="busy"
+        @click="write(outcome, true)"
+      />
       <Button
         v-if="outcome === 'taken'"
         outlined
@@ -381,6 +382,11 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
   align-items: center;
   min-height: 64px;
   font-size: 18px;
+}
+.pair {
+  display: flex;
+  flex-direction: column;
+  gap: inherit;
 }
 .check input {
   width: 28px;
@@ -416,5 +422,19 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
   min-height: 64px;
   font-size: 22px;
   font-weight: 700;
+}
+/* On a desk what writes it down stays above the fold. */
+@media (min-width: 1100px) {
+  .pair {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    align-items: end;
+  }
+  .main {
+    min-height: 72px !important;
+  }
+  .halves .p-button {
+    min-height: 64px;
+  }
 }
 </style>
