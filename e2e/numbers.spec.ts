@@ -75,7 +75,9 @@ test.describe('true numbers, from an empty household', () => {
     await weigh(1, 280);
     await weigh(3, 690);
     await page.goto(`${server.base}/drain/${batchId}`);
-    await expect(page.getByText(/^Nine tenths out about|^Nine tenths are out/)).toBeVisible();
+    await expect(
+      page.getByText(/^Nine tenths out about|^Nine tenths (are likely|should be) out/),
+    ).toBeVisible();
     await expect(page.getByText(/^A starting range, narrowed by 2 weighings/)).toBeVisible();
 
     await weigh(6, 695);

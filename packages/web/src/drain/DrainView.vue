@@ -16,6 +16,7 @@ import {
   pressAdvice,
   pressTurns,
   vesselFullKg,
+  type Range,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
@@ -74,6 +75,7 @@ const {
   temperatureNow,
   drawnG,
   outKg,
+  levelsForecast,
   inLowerKg,
   questions,
   pricePerKg,
@@ -135,6 +137,12 @@ const main = computed<'press' | 'stir' | 'weigh'>(() => {
     return 'press';
   return stirAt.value ? 'stir' : 'weigh';
 });
+/** When most of it is out: a forecast, which only a weighing makes certain. */
+function nineTenthsText({ mid, high }: Range): string {
+  if (elapsed.value > high) return 'Nine tenths should be out: weigh it';
+  if (elapsed.value > mid) return 'Nine tenths are likely out: weigh it';
+  return `Nine tenths out about ${at(mid)}`;
+}
 const others = computed(() =>
   (clocks.value ?? []).filter((c) => c.kind === 'drain' && c.batchId !== detail.value?.batch.id),
 );
@@ -272,6 +280,7 @@ const closeFrom = computed(() => {
         :units="units"
         :out-kg="outKg"
         :in-lower-kg="inLowerKg"
+        :about="levelsForecast"
         :full-kg="lower ? vesselFullKg(lower, drain.moisturePercent, drain.temperatureC) : null"
         :density-kg-per-l="honeyDensityKgPerL(drain.moisturePercent, drain.temperatureC)"
         :full-about="overflowAt ? `from ${at(forecast!.overflowHours!.earliest, 'earlier')}` : null"
@@ -307,11 +316,7 @@ const closeFrom = computed(() => {
       </div>
       <template v-else-if="forecast">
         <p v-if="running" class="display fore">
-          {{
-            elapsed > forecast.nineTenthsHours.mid
-              ? 'Nine tenths are out'
-              : `Nine tenths out about ${at(forecast.nineTenthsHours.mid)}`
-          }}
+          {{ nineTenthsText(forecast.nineTenthsHours) }}
         </p>
         <p v-if="running" class="since">
           {{ at(forecast.nineTenthsHours.low, 'earlier') }} to

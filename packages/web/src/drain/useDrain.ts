@@ -19,6 +19,9 @@ import { computed, ref, watch, type Ref } from 'vue';
 import { useRuns } from '../server/queries.js';
 import { compute } from '../workers/client.js';
 
+/** What a drawing to the tenth of a kilogram shows of a difference, g. */
+const SEEN_G = 50;
+
 /** One drain as it stands: its vessels, its forecast from the worker, what is due and what is asked. */
 export function useDrain(
   detail: Ref<BatchDetail | undefined>,
@@ -98,6 +101,12 @@ export function useDrain(
       drain.value && lastWeighing.value ? outByWeighing(drain.value, lastWeighing.value) / 1000 : 0,
     ),
   );
+  /** Whether the levels are where the forecast stands, beyond what the last weighing said. */
+  const levelsForecast = computed(() => {
+    const weighedG =
+      drain.value && lastWeighing.value ? outByWeighing(drain.value, lastWeighing.value) : 0;
+    return outKg.value * 1000 - weighedG > SEEN_G;
+  });
   const inLowerKg = computed(() =>
     Math.max(0, outKg.value - drawnG.value / 1000 + (drain.value?.potStartG ?? 0) / 1000),
   );
@@ -143,6 +152,7 @@ export function useDrain(
     drawnG,
     lastWeighing,
     outKg,
+    levelsForecast,
     inLowerKg,
     questions,
     pricePerKg,

@@ -22,7 +22,11 @@ const props = defineProps<{
   densityKgPerL: number;
   fullAbout: string | null;
   units: UnitSystem;
+  /** The levels are a forecast since the last weighing. */
+  about?: boolean;
 }>();
+const levelText = (kg: number): string =>
+  `${props.about ? 'about ' : ''}${massText(kg, props.units)}`;
 const heightMm = (v: { volumeL: number; innerDiameterMm: number }): number =>
   (v.volumeL * 1e6) / (Math.PI * (v.innerDiameterMm / 2) ** 2);
 const levelMm = (kg: number, v: { innerDiameterMm: number }): number =>
@@ -71,6 +75,13 @@ const ticks = computed(() => {
     y: lowerBottom.value - levelMm(i * step * kgEach, lowerV.value) * s.value,
   }));
 });
+/** What it held at the start stands over its line, or under it where the lid is in the way or the bed has sunk. */
+const startWordsY = computed(() => {
+  const line = upperBottom.value - began.value;
+  const sunk = began.value - bedLevel.value > 26;
+  const atLid = U.value.h - began.value < 22;
+  return line + (sunk || atLid ? 18 : -7);
+});
 /** Words beside the upper vessel keep clear of a press's posts. */
 const beside = computed(() => (props.arrangement === 'press-bag' ? 26 : 12));
 /** Crumbs of wax, always in the same places. */
@@ -91,7 +102,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
     :height="viewHeight"
     :viewBox="`0 0 430 ${viewHeight}`"
     role="img"
-    :aria-label="`${massText(hereKg, units)} still in the upper bucket, ${massText(inLowerKg, units)} in the lower vessel`"
+    :aria-label="`${levelText(hereKg)} still in the upper bucket, ${levelText(inLowerKg)} in the lower vessel`"
   >
     <StackDress
       :arrangement="arrangement ?? 'holed-bucket'"
@@ -120,9 +131,10 @@ const viewHeight = computed(() => lowerBottom.value + 26);
     />
     <text
       :x="cx"
-      :y="upperBottom - began + (began - bedLevel > 26 ? 18 : -7)"
+      :y="startWordsY"
       font-size="15"
       text-anchor="middle"
+      :class="{ over: startWordsY > upperBottom - bedLevel }"
     >
       <tspan font-weight="700">{{ massText(crushedKg, units) }}</tspan>
       at the start
@@ -203,7 +215,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
       font-size="17"
       font-weight="700"
     >
-      {{ massText(hereKg, units) }}
+      {{ levelText(hereKg) }}
     </text>
     <text
       :x="cx + U.w / 2 + beside"
@@ -225,7 +237,7 @@ const viewHeight = computed(() => lowerBottom.value + 26);
         strokeWidth: '5px',
       }"
     >
-      {{ massText(inLowerKg, units) }}
+      {{ levelText(inLowerKg) }}
     </text>
     <rect
       x="12"
@@ -239,6 +251,12 @@ const viewHeight = computed(() => lowerBottom.value + 26);
 </template>
 
 <style scoped>
+/* Words over the honey keep clear of its crumbs. */
+.over {
+  paint-order: stroke;
+  stroke: var(--open);
+  stroke-width: 7px;
+}
 svg {
   max-width: 100%;
   height: auto;

@@ -177,6 +177,18 @@ describe('balance, vessels and ranges', () => {
       '2.5 kg still in the upper bucket, 1.5 kg in the lower vessel',
     );
   });
+  it('say about of a level that only the forecast knows', () => {
+    const pail = { volumeL: 12, innerDiameterMm: 250, name: 'Pail' };
+    const stack = mount(VesselStack, {
+      props: {
+        ...{ upper: pail, lower: pail, crushedKg: 4, outKg: 1.5, inLowerKg: 1.5, about: true },
+        ...{ fullKg: 15, densityKgPerL: 1.41, fullAbout: null, units: 'metric' },
+      },
+    });
+    const words = stack.findAll('text').map((t) => t.text());
+    expect(words).toContain('about 2.5 kg');
+    expect(words).toContain('about 1.5 kg');
+  });
   it('say pounds, ticks and all, where pounds were chosen', () => {
     const pail = { volumeL: 12, innerDiameterMm: 250, name: 'Pail' };
     const stack = mount(VesselStack, {
