@@ -10,6 +10,7 @@ export * from './units/readingLine.js';
 export * from './units/format.js';
 export * from './units/hemisphere.js';
 export * from './units/ranges.js';
+export * from './units/wholeParts.js';
 export * from './units/ownRatio.js';
 export * from './units/seeded.js';
 export * from './units/dates.js';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { wholeParts } from '../units/wholeParts.js';
 
 /** What a cell of comb may hold, in the order it hangs from the bar down. */
 export const CONTENTS = ['capped', 'open', 'pollen', 'brood', 'empty'] as const;
@@ -69,4 +70,19 @@ export function filledShare(sides: { A: Shares | null; B: Shares | null }): numb
   return seen.length
     ? seen.reduce((sum, side) => sum + side.capped + side.open, 0) / seen.length
     : null;
+}
+
+/** The shares of a side as whole percents that add up to 100, as they are shown. */
+export function sharePercents(shares: Shares): Record<Content, number> {
+  const percents = wholeParts(CONTENTS.map((content) => shares[content] * 100));
+  return Object.fromEntries(CONTENTS.map((content, i) => [content, percents[i]])) as Record<
+    Content,
+    number
+  >;
+}
+
+/** The same in words: "60 % capped, 33 % open, 2 % pollen, 0 % brood, 5 % empty". */
+export function sharesText(shares: Shares): string {
+  const percents = sharePercents(shares);
+  return CONTENTS.map((content) => `${percents[content]} % ${content}`).join(', ');
 }

@@ -1,3 +1,5 @@
+import { wholeParts } from '../units/wholeParts.js';
+
 /**
  * Shares the net weight of a box out over its combs by their estimates, in whole grams that add up to it exactly:
  * each its part rounded down, the grams left to the largest remainders. Combs without an estimate count as the
@@ -11,11 +13,5 @@ export function boxShares(netG: number, estimates: readonly (number | null)[]): 
   const exact = weights.map(
     (w) => (netG * (total === estimates.length && !known.length ? 1 : w)) / total,
   );
-  const floors = exact.map(Math.floor);
-  const left = netG - floors.reduce((a, b) => a + b, 0);
-  const byRemainder = exact
-    .map((e, i) => ({ i, rest: e - floors[i] }))
-    .sort((a, b) => b.rest - a.rest || a.i - b.i);
-  for (const { i } of byRemainder.slice(0, left)) floors[i]++;
-  return floors;
+  return wholeParts(exact, netG);
 }

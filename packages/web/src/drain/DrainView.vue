@@ -7,7 +7,7 @@ import {
   estimatedTakes,
   honeyDensityKgPerL,
   hoursText,
-  massFigure,
+  largeMass,
   massText,
   isCutOpen,
   isStirred,
@@ -16,6 +16,7 @@ import {
   pressAdvice,
   pressTurns,
   vesselFullKg,
+  wholeParts,
   type Range,
 } from '@furrow/core';
 import Button from 'primevue/button';
@@ -136,6 +137,14 @@ const main = computed<'press' | 'stir' | 'weigh'>(() => {
   )
     return 'press';
   return stirAt.value ? 'stir' : 'weigh';
+});
+/** The sum's parts to the tenth as they stand on the screen: they add up to what was crushed. */
+const partFigures = computed(() => {
+  if (!parts.value) return [];
+  const { total, out, coming, stays, wax } = parts.value;
+  const tenths = (kg: number): number => largeMass(kg, units.value) * 10;
+  const whole = Math.round(tenths(total));
+  return wholeParts([out, coming, stays, wax].map(tenths), whole).map((n) => (n / 10).toFixed(1));
 });
 /** When most of it is out: a forecast, which only a weighing makes certain. */
 function nineTenthsText({ mid, high }: Range): string {
@@ -351,11 +360,9 @@ const closeFrom = computed(() => {
           :units="units"
         />
         <p v-if="parts && running && !forecast.stalled" class="sum">
-          <b>{{ massText(parts.total, units) }}</b> crushed = about
-          <b>{{ massFigure(parts.out, units) }}</b> out +
-          <b>{{ massFigure(parts.coming, units) }}</b> still to come +
-          <b>{{ massFigure(parts.stays, units) }}</b> stays in the wax +
-          <b>{{ massFigure(parts.wax, units) }}</b> wax
+          <b>{{ massText(parts.total, units) }}</b> crushed = about <b>{{ partFigures[0] }}</b> out
+          + <b>{{ partFigures[1] }}</b> still to come + <b>{{ partFigures[2] }}</b> stays in the wax
+          + <b>{{ partFigures[3] }}</b> wax
         </p>
         <details class="how">
           <summary>How this was got</summary>

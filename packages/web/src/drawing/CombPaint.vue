@@ -7,6 +7,7 @@ import {
   cellsWithin,
   classOf,
   faceShares,
+  sharesText,
   patchOf,
   toneOf,
   type CellClass,
@@ -63,10 +64,7 @@ const code = computed(() =>
     content.value === 'capped' || content.value === 'open' ? tone.value : 'none',
   ),
 );
-const shareText = computed(() => {
-  const s = faceShares(props.cells);
-  return `${Math.round(s.capped * 100)} % capped, ${Math.round(s.open * 100)} % open, ${Math.round(s.pollen * 100)} % pollen, ${Math.round(s.brood * 100)} % brood, ${Math.round(s.empty * 100)} % empty`;
-});
+const shareText = computed(() => sharesText(faceShares(props.cells)));
 
 const pen = (): CanvasRenderingContext2D => canvas.value!.getContext('2d')!;
 const ratio = (): number => window.devicePixelRatio || 1;

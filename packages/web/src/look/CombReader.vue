@@ -12,6 +12,7 @@ import {
   readingMoisture,
   seenOutline,
   setShare,
+  sharePercents,
   type Attachment,
   type BarView,
   type Content,
@@ -159,7 +160,8 @@ const labels = computed(() => {
     placed[i].y = Math.min(placed[i].y, limit);
   return placed;
 });
-const percent = (content: Content): number => Math.round((shares.value?.[content] ?? 0) * 100);
+const percents = computed(() => (shares.value ? sharePercents(shares.value) : null));
+const percent = (content: Content): number => percents.value?.[content] ?? 0;
 function typed(content: Content, value: number | null): void {
   if (value === null || value < 0 || value > 100 || !shares.value || value === percent(content))
     return;

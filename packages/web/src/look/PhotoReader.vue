@@ -12,6 +12,7 @@ import {
   neighbours,
   packFace,
   project,
+  sharesText,
   type CellClass,
   type CombOutline,
   type Dab,
@@ -414,10 +415,7 @@ async function keep(): Promise<void> {
         </template>
         <template v-if="reading && shares">
           <p class="found">
-            <b>{{ reading.cells.length }} cells</b>: {{ Math.round(shares.capped * 100) }} % capped,
-            {{ Math.round(shares.open * 100) }} % open, {{ Math.round(shares.pollen * 100) }} %
-            pollen, {{ Math.round(shares.brood * 100) }} % brood,
-            {{ Math.round(shares.empty * 100) }} % empty.
+            <b>{{ reading.cells.length }} cells</b>: {{ sharesText(shares) }}.
           </p>
           <p v-if="reading.coveredShare > 0.01">
             {{ Math.round(reading.coveredShare * 100) }} % was covered or like nothing shown; it was
