@@ -194,17 +194,30 @@ async function write(): Promise<void> {
     <p v-else-if="close_" class="green"><b>Every gram is somewhere.</b></p>
     <NumberField v-model="minutes" label="Your minutes" whole :min="0" :max="600" unit="min" />
     <Refusal :refusal="refusal" :fields="['honeyG', 'pressedG', 'wetWaxG', 'gapReason']" />
-    <Button
-      type="submit"
-      label="Close this drain"
-      :disabled="missing !== null || !close_"
-      :loading="busy"
-    />
-    <p v-if="missing" class="sub">{{ missing }}</p>
+    <div class="closing">
+      <Button
+        type="submit"
+        label="Close this drain"
+        :disabled="missing !== null || !close_"
+        :loading="busy"
+      />
+      <p v-if="missing" class="sub">{{ missing }}</p>
+    </div>
   </form>
 </template>
 
 <style scoped>
+/* What closes it stays in sight at the foot of the dialog, however much is weighed above it. */
+.closing {
+  position: sticky;
+  bottom: -20px;
+  z-index: 3;
+  display: flex;
+  flex-direction: column;
+  margin-bottom: -20px;
+  padding: 8px 0 20px;
+  background: var(--lime-0);
+}
 .check {
   display: flex;
   gap: 12px;
