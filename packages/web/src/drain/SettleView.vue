@@ -15,7 +15,7 @@ import {
   type Lot,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import SettlingVessel from '../drawing/SettlingVessel.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -26,7 +26,7 @@ import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import NothingWaits from '../parts/NothingWaits.vue';
 import { newId } from '../server/client.js';
-import { useStock, useHarvests, useRules, useVessels } from '../server/queries.js';
+import { useHarvests, useRules, useStock, useStockWaters, useVessels } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
@@ -57,10 +57,17 @@ const vessel = computed(
 );
 const water = computed(() => (detail.value ? measuredWaterPercent(detail.value) : null));
 const moisture = computed(() => water.value ?? drain.value?.moisturePercent ?? 18);
+/** A vessel that is not in the kit is taken to be this wide, mm, and it is said. */
+const TAKEN_WIDTH_MM = 250;
+const inVessel = computed(() =>
+  vessel.value
+    ? ` in ${vessel.value.name}`
+    : ` if the vessel is ${TAKEN_WIDTH_MM / 10} cm wide, which is assumed`,
+);
 const depthMm = computed(() =>
   honeyDepthMm({
     honeyKg: kg.value,
-    innerDiameterMm: vessel.value?.innerDiameterMm ?? 250,
+    innerDiameterMm: vessel.value?.innerDiameterMm ?? TAKEN_WIDTH_MM,
     moisturePercent: moisture.value,
     temperatureC: drain.value?.temperatureC ?? 22,
   }),
@@ -70,7 +77,7 @@ const hours = computed(() =>
     ? settlingHours({
         depthMm: Math.max(10, depthMm.value),
         temperatureC: drain.value.temperatureC,
-        moisturePercent: drain.value.moisturePercent,
+        moisturePercent: moisture.value,
       })
     : null,
 );
@@ -109,7 +116,18 @@ const others = computed(() =>
 );
 const otherId = ref<string | null>(null);
 const other = computed(() => others.value.find((l) => l.id === otherId.value) ?? null);
-const otherWater = ref<number | null>(17);
+const { data: waters } = useStockWaters();
+/** What was measured of the lot to pour from; nobody's guess stands in for it. */
+const otherMeasured = computed(
+  () => waters.value?.find((w) => w.lotId === otherId.value)?.measuredPercent ?? null,
+);
+const otherWater = ref<number | null>(null);
+watch(otherMeasured, (percent) => (otherWater.value = percent));
+const otherNote = computed(() => {
+  if (!otherId.value) return null;
+  if (otherMeasured.value === null) return 'Not measured: measure it first.';
+  return otherWater.value === otherMeasured.value ? 'As measured.' : 'As you said.';
+});
 const target = ref<number | null>(18);
 const blendText = ref('');
 const blendG = computed(() => grams(blendText.value));
@@ -164,7 +182,7 @@ async function blend(): Promise<void> {
       <h1>{{ detail.batch.hiveName }} settles</h1>
       <span class="sub"
         >{{ massText(kg, units, 2) }} of honey, {{ Math.round(depthMm / 10) }} cm deep{{
-          vessel ? ` in ${vessel.name}` : ''
+          inVessel
         }}, {{ drain.temperatureC }} °C</span
       >
     </header>
@@ -197,8 +215,8 @@ async function blend(): Promise<void> {
           <summary>How this was got</summary>
           <p>
             Stokes: crumbs of 0.1 to 0.2 mm rise through honey of
-            {{ drain.moisturePercent.toFixed(1) }} % water at {{ drain.temperatureC }} °C. The clock
-            goes by the slow ones.
+            {{ moisture.toFixed(1) }} % water{{ water === null ? ', assumed' : '' }}, at
+            {{ drain.temperatureC }} °C. The clock goes by the slow ones.
           </p>
         </details>
         <p v-if="keeping" class="text">
@@ -261,8 +279,11 @@ async function blend(): Promise<void> {
               v-model="otherWater"
               label="Its water"
               unit="%"
+              nullable
               :min="10"
               :max="30"
+              :digits="1"
+              :note="otherNote"
             /><NumberField v-model="target" label="Wished" unit="%" :min="13" :max="25" />
           </div>
           <p class="text">

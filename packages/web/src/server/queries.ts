@@ -289,8 +289,8 @@ export const useEstimatePairs = () =>
 /** What cannot all be true in what was written down. */
 export const useQuestions = () =>
   useQuery({ queryKey: ['questions'], queryFn: items<Contradiction>('/questions') });
-/** Lots of honey, jars and pieces that hold something now. */
-/** Its key begins with the stock's: what renews the stock renews it. */
+/** Water of the honey lots, measured or null; its key begins with the stock's: what renews the stock renews it. */
 export const useStockWaters = () =>
   useQuery({ queryKey: ['stock', 'waters'], queryFn: items<LotWater>('/stock/waters') });
+/** Lots of honey, jars and pieces that hold something now. */
 export const useStock = () => useQuery({ queryKey: ['stock'], queryFn: items<Lot>('/stock') });
