@@ -21,7 +21,6 @@ import {
   sumRanges,
   type Edge,
 } from '../units/ranges.js';
-import { CLEAN_WAX_SHARE } from './crushOutcome.js';
 import type { ChoiceUnit } from './units.js';
 import { crushMethodOf, cutsComb, takesPots, type Way } from './ways.js';
 
@@ -85,6 +84,9 @@ export function marketOf(kinds: readonly JarKindRecord[], rules: HouseRules): Ma
 }
 
 /** What one unit gives by one way, as ranges. */
+/** Clean wax after rendering as a share of the wax in the comb (SCIENCE 7). */
+const CLEAN_WAX_SHARE: Range = { low: 0.5, mid: 0.65, high: 0.8 };
+
 export interface Outcome {
   way: Way;
   /** Liquid honey, kg. */

@@ -1,12 +1,10 @@
 import {
   crushMethodOf,
-  joinEstimates,
+  expectedOutcome,
   marketOf,
-  outcomeOf,
   takenEstimate,
   type Outcome,
 } from '../choose/index.js';
-import { combStoresKg } from '../comb/stores.js';
 import { honeyDepthMm } from '../drain/index.js';
 import { hiveKind, readShape } from '../hive/kinds.js';
 import { takenUnitsText } from '../hive/takenText.js';
@@ -17,7 +15,7 @@ import type { Gear } from '../records/plan.js';
 import type { Plan } from '../records/harvest.js';
 import type { BatchDetail, JarKindRecord, OpenPlans, Vessel } from '../records/views.js';
 import type { HouseRules } from '../rules/houseRules.js';
-import { NO_RANGE as zero, sumRanges } from '../units/ranges.js';
+import { sumRanges } from '../units/ranges.js';
 import { bringList, vehicleTrips, type BringHarvest, type BringLine } from './bring.js';
 import { harvestCautions, type Caution } from './cautions.js';
 import { pickVessels } from './gear.js';
@@ -170,25 +168,18 @@ function workOut(
     const look = detail.looks.filter((l) => l.combId === combId).at(-1);
     return look ? (takenEstimate(look, hive, rules) ?? []) : [];
   });
-  const estimate = joinEstimates(estimates) ?? {
-    honeyKg: zero,
-    cappedHoneyKg: zero,
-    openHoneyKg: zero,
-    waxKg: zero,
-    cappedShareOfHoney: 0,
-  };
-  const outcome = outcomeOf(
+  const { estimate, outcome } = expectedOutcome(
     {
       kind: hive.kind,
-      estimate,
-      wettestPercent: plan.moisturePercent,
       combIds: batch.combIds,
-      storesKg: combStoresKg(estimate),
+      estimates,
+      wettestPercent: plan.moisturePercent,
+      correction: input.open.corrections[hive.id] ?? null,
     },
     batch.method,
     rules,
     market,
-  )!;
+  );
   const jarKinds = input.jars
     .filter((j) => j.purpose === 'jar')
     .map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));

@@ -1,10 +1,16 @@
 import { describe, expect, it } from 'vitest';
-import { crushOutcome } from '../choose/index.js';
-import { spareableBars, winterBalance } from '../choose/index.js';
+import {
+  expectedOutcome,
+  marketOf,
+  spareableBars,
+  winterBalance,
+  type Way,
+} from '../choose/index.js';
 import { combStoresKg } from '../comb/stores.js';
 import { combEstimate } from '../comb/estimate.js';
 import { seasonOf } from '../hive/season.js';
 import { DEFAULT_RULES } from '../rules/houseRules.js';
+import type { Range } from '../units/format.js';
 import { tareCheck } from '../take/index.js';
 import { pickVessels, type KitVessel } from './gear.js';
 
@@ -63,28 +69,27 @@ describe('winter balance', () => {
     expect(winterBalance([], null).spareKg).toBeNull());
 });
 
-describe('outcome of crushing', () => {
-  it('gives ranges that follow the method', () => {
-    const jars = [{ id: 'a', netG: 300, stock: 50, value: 10 }];
-    const mash = crushOutcome({
-      combs: [comb, comb],
-      jars,
-      rules: DEFAULT_RULES,
-      moisturePercent: 18,
-    });
-    const slice = crushOutcome({
-      combs: [comb, comb],
-      jars,
-      rules: { ...DEFAULT_RULES, crush: 'slice' },
-      moisturePercent: 18,
-    });
-    expect(mash.honeyOutKg.mid).toBeGreaterThan(slice.honeyOutKg.mid);
-    expect(mash.honeyOutKg.mid).toBeLessThan(mash.combHoneyKg.mid);
-    expect(mash.jars!.mid).toBe(Math.floor((mash.honeyOutKg.mid * 1000) / 300));
-    expect(
-      crushOutcome({ combs: [comb], jars: [], rules: DEFAULT_RULES, moisturePercent: null }).jars,
-    ).toBeNull();
+describe('what combs that go one way together are expected to give', () => {
+  const expected = (way: Way, correction: Range | null = null, estimates = [comb, comb]) =>
+    expectedOutcome(
+      { kind: 'top-bar', combIds: ['a', 'b'], estimates, wettestPercent: 18, correction },
+      way,
+      DEFAULT_RULES,
+      marketOf([], DEFAULT_RULES),
+    ).outcome;
+  it('follows the way: what is pressed after dripping gives more than what only drips', () => {
+    const dripped = expected('crush').honeyKg;
+    const pressed = expected('drip-press').honeyKg;
+    expect(pressed.mid).toBeGreaterThan(dripped.mid);
+    expect(pressed.mid).toBeLessThan(2 * comb.honeyKg.mid);
   });
+  it('is corrected by the household’s own scale', () => {
+    const plain = expected('crush').honeyKg;
+    const mended = expected('crush', { low: 0.8, mid: 0.9, high: 0.95 }).honeyKg;
+    expect(mended.mid).toBeCloseTo(0.9 * plain.mid, 9);
+  });
+  it('of combs that nobody read it expects nothing', () =>
+    expect(expected('crush', null, []).honeyKg).toEqual({ low: 0, mid: 0, high: 0 }));
 });
 
 describe('vessels', () => {

@@ -1,3 +1,4 @@
+import type { Range } from '../units/format.js';
 import type { Shares } from '../comb/contents.js';
 import type { CombAge } from '../comb/estimate.js';
 import type { HiveKindName } from '../hive/kinds.js';
@@ -238,6 +239,8 @@ export interface OpenPlans {
   ticks: Tick[];
   /** How long this household takes to break comb up, learned from its own drains. */
   crushPace: CrushPace;
+  /** What the household's scale says of its estimates, a factor by hive; hives with too few weighings are not in it. */
+  corrections: Record<string, Range>;
 }
 export interface SiteWeather {
   siteId: string;

@@ -1,5 +1,6 @@
 import {
   WAYS,
+  correctionFor,
   combLitres,
   estimateCorrection,
   estimateSeen,
@@ -16,6 +17,7 @@ import {
   type Joined,
   type MissedGear,
   type Out,
+  type Range,
   type Site,
   type Take,
 } from '@furrow/core';
@@ -254,4 +256,13 @@ export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
       },
     ];
   });
+}
+
+/** What the household's scale says of its estimates of a hive, a factor; null while too little was weighed. */
+export async function correctionOf(
+  db: Knex,
+  hive: { name: string; kind: HiveKindName },
+): Promise<Range | null> {
+  const correction = correctionFor(await estimatePairs(db), hive);
+  return correction?.applies ? correction.factor : null;
 }

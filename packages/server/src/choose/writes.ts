@@ -1,6 +1,7 @@
 import { endHarvest } from './ending.js';
 import {
-  crushOutcome,
+  expectedOutcome,
+  marketOf,
   judgeHiveAt,
   standingAgainst,
   takenEstimate,
@@ -10,11 +11,13 @@ import {
   planSchema,
   type Batch,
   type JarKindRecord,
+  type JudgedComb,
   type NewChoice,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { z } from 'zod';
 import { holdByFindings } from '../book/holds.js';
+import { correctionOf } from '../book/seasons.js';
 import { dateAt } from '../look/writes.js';
 import { conflict, refused } from '../problem.js';
 import { list } from '../store/rows.js';
@@ -59,12 +62,18 @@ async function makeBatch(
     return comb;
   });
   const jars = await list<JarKindRecord>(unit.db, 'jarKinds');
-  const outcome = crushOutcome({
-    combs: chosen.flatMap((c) => (c.seen ? (takenEstimate(c.seen, hive, rules) ?? []) : [])),
-    jars: jars.filter((j) => j.purpose === 'jar'),
+  const { outcome } = expectedOutcome(
+    {
+      kind: hive.kind,
+      combIds: payload.combIds,
+      estimates: chosen.flatMap((c) => (c.seen ? (takenEstimate(c.seen, hive, rules) ?? []) : [])),
+      wettestPercent: wettestOf(chosen),
+      correction: await correctionOf(unit.db, hive),
+    },
+    payload.method,
     rules,
-    moisturePercent: null,
-  });
+    marketOf(jars, rules),
+  );
   if (!(await unit.db('visits').where({ id: payload.visitId }).first()))
     await unit.insert('visits', {
       id: payload.visitId,
@@ -101,6 +110,12 @@ async function makeBatch(
   });
   await holdByFindings(unit, payload.batchId, hive.name, chosen);
   return batchView(unit.db, payload.batchId);
+}
+
+/** The wettest sample of combs that go together, percent; null where nobody measured. */
+function wettestOf(chosen: readonly JudgedComb[]): number | null {
+  const measured = chosen.flatMap(({ verdict }) => verdict.wettestPercent ?? []);
+  return measured.length ? Math.max(...measured) : null;
 }
 
 export const chooseWrites = [

@@ -11,6 +11,7 @@ import {
   type Drain,
   type Gear,
   type OpenPlans,
+  type Range,
   type Site,
   type SiteWeather,
   type Tick,
@@ -19,6 +20,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
+import { correctionOf } from '../book/seasons.js';
 import { methodPriorOf } from '../drain/runs.js';
 import type { WeatherService } from '../instruments/weather.js';
 import { find, list } from '../store/rows.js';
@@ -95,9 +97,15 @@ export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
       };
     }),
   );
+  const corrections: Record<string, Range> = {};
+  for (const { hive } of details) {
+    const factor = await correctionOf(db, hive);
+    if (factor) corrections[hive.id] = factor;
+  }
   return {
     details,
     inUse,
+    corrections,
     gear: await list<Gear>(db, 'gear', {}, 'name'),
     ticks: await list<Tick>(db, 'ticks'),
     crushPace: crushPace(

@@ -41,7 +41,8 @@ export async function currentRules(db: Knex): Promise<RulesVersion> {
 }
 
 type BatchRow = Omit<Batch, 'hiveName' | 'hiveKind' | 'siteName' | 'zone' | 'date'> & {
-  decision: { outcome?: { honeyOutKg?: Range } };
+  /** What was expected of the way chosen; what was decided before it was reckoned by way has `honeyOutKg`, as crushed. */
+  decision: { outcome?: { honeyKg?: Range; honeyOutKg?: Range } };
 };
 
 type HiveNamed = Pick<Hive, 'id' | 'name' | 'kind' | 'siteId'>;
@@ -65,7 +66,7 @@ async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
     const site = sites.get(hive.siteId)!;
     return {
       ...row,
-      expectedHoneyKg: decision.outcome?.honeyOutKg ?? null,
+      expectedHoneyKg: decision.outcome?.honeyKg ?? decision.outcome?.honeyOutKg ?? null,
       hiveName: hive.name,
       hiveKind: hive.kind,
       siteName: site.name,
