@@ -74,39 +74,6 @@ describe('a decision over several hives', () => {
   });
 });
 
-describe('what a choice promises', () => {
-  it.each(['crush', 'press', 'drip-press'] as const)(
-    'by %s is what the day plans with, and what the book holds the result against',
-    async (method) => {
-      const hive = await home.hive(`Promessa ${method}`);
-      await home.ok(home.look(home.comb(hive, 8)));
-      const batch = batchOf(hive.id, [home.comb(hive, 8)], { method });
-      await home.ok(home.post('/choices', { batches: [batch], question: {} }));
-      const open = await home.get<OpenPlans>('/plans');
-      const { batch: kept } = open.details.find((d) => d.batch.id === batch.batchId)!;
-      const plan = {
-        startLocal: '2026-03-16T09:00',
-        kitchenTemperatureC: 22,
-        nightTemperatureC: null,
-        moisturePercent: null,
-        moves: {},
-      };
-      const { harvests } = planDay({
-        open,
-        plans: { [batch.batchId]: plan },
-        rules: (await home.get<RulesVersion>('/rules')).rules,
-        jars: [],
-        vessels: [],
-        weather: {},
-        nowIso: null,
-      });
-      const planned = harvests.find((h) => h.id === batch.batchId)!;
-      expect(kept.expectedHoneyKg!.mid).toBeCloseTo(planned.outcome.honeyKg.mid, 9);
-      expect(kept.expectedHoneyKg!.high).toBeCloseTo(planned.outcome.honeyKg.high, 9);
-    },
-  );
-});
-
 describe('a comb under a waiting time', () => {
   it('is refused even with a reason', async () => {
     const hive = await home.hive('Tratada');
@@ -435,4 +402,37 @@ describe('two hives in one vessel', () => {
       siteName: 'Site of Canela and Site of Cambará',
     });
   });
+});
+
+describe('what a choice promises', () => {
+  it.each(['crush', 'press', 'drip-press'] as const)(
+    'by %s is what the day plans with, and what the book holds the result against',
+    async (method) => {
+      const hive = await home.hive(`Promessa ${method}`);
+      await home.ok(home.look(home.comb(hive, 8)));
+      const batch = batchOf(hive.id, [home.comb(hive, 8)], { method });
+      await home.ok(home.post('/choices', { batches: [batch], question: {} }));
+      const open = await home.get<OpenPlans>('/plans');
+      const { batch: kept } = open.details.find((d) => d.batch.id === batch.batchId)!;
+      const plan = {
+        startLocal: '2026-03-16T09:00',
+        kitchenTemperatureC: 22,
+        nightTemperatureC: null,
+        moisturePercent: null,
+        moves: {},
+      };
+      const { harvests } = planDay({
+        open,
+        plans: { [batch.batchId]: plan },
+        rules: (await home.get<RulesVersion>('/rules')).rules,
+        jars: [],
+        vessels: [],
+        weather: {},
+        nowIso: null,
+      });
+      const planned = harvests.find((h) => h.id === batch.batchId)!;
+      expect(kept.expectedHoneyKg!.mid).toBeCloseTo(planned.outcome.honeyKg.mid, 9);
+      expect(kept.expectedHoneyKg!.high).toBeCloseTo(planned.outcome.honeyKg.high, 9);
+    },
+  );
 });
