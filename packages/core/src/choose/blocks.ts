@@ -27,6 +27,13 @@ export function takeBlocks(unit: ChoiceUnit): Block[] {
   }));
 }
 
+/** How the household empties pots, where another way was wished. */
+const POTS_BY_RULE: Record<HouseRules['potsBy'], string> = {
+  suction: 'By your rule pots are emptied by suction: their walls stay.',
+  tip: 'By your rule pots are pierced and tipped: their walls stay.',
+  cut: 'By your rule pots are cut out whole.',
+};
+
 /** What stands against one way beyond taking the unit: the kind of hive, the comb, what the kit lacks, the weight, the time. */
 export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market: Market): Block[] {
   const blocks: Block[] = [];
@@ -50,6 +57,8 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
     );
   if (blocks.length) return blocks;
   if (!unit.estimate) no('seen', 'Not read yet: what it would give is not known.');
+  if (pots && (way === 'cut-pots') !== (rules.potsBy === 'cut'))
+    no('house rule', POTS_BY_RULE[rules.potsBy]);
   if (way === 'drain-hive') {
     const safe = unit.findings.find((f) => f.question === 'drain-in-place');
     if (safe && safe.answer !== 'yes') no('drain-in-place', safe.sentence);

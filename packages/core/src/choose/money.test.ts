@@ -161,6 +161,14 @@ describe("worth by the household's own prices", () => {
       'draw-pots',
       'cut-pots',
     ]);
+    const pots = comb('p', 1, { kind: 'stingless', what: 'pots' });
+    expect(wayBlocks(pots, 'draw-pots', rules, market)).toEqual([]);
+    expect(wayBlocks(pots, 'cut-pots', rules, market)[0].sentence).toBe(
+      'By your rule pots are emptied by suction: their walls stay.',
+    );
+    const cuts = { ...rules, potsBy: 'cut' as const };
+    expect(wayBlocks(pots, 'cut-pots', cuts, market)).toEqual([]);
+    expect(wayBlocks(pots, 'draw-pots', cuts, market)[0].hard).toBe(false);
     expect(
       wayBlocks(comb('a', 2, { combAge: 'brood-used' }), 'cut', rules, market)[0].sentence,
     ).toBe('It carried brood: its wax is no comb honey.');

@@ -84,7 +84,7 @@ const benchRules = {
     .max(30, 'At most 30 minutes.'),
   /** What is left at the bar or frame when the comb is cut out. */
   starterLeft: z.enum(['ridge', 'strip', 'nothing']),
-  potsBy: z.enum(['suction', 'tip']),
+  potsBy: z.enum(['suction', 'tip', 'cut']),
   guessFirst: z.boolean(),
   /** Stings at one visit at which the work pauses, and at which it stops. */
   stingsPause: z.int('Whole stings.').min(1, 'At least 1.').max(50, 'At most 50.'),
@@ -539,7 +539,11 @@ export const SCHOOLS = {
     'leave-out': 'Leave the box out',
   },
   starterLeft: { ridge: 'A ridge on the bar', strip: 'A starter strip', nothing: 'Nothing' },
-  potsBy: { suction: 'Suction: clean, slow', tip: 'Pierce and tip: quick, spills' },
+  potsBy: {
+    suction: 'Suction: clean, slow',
+    tip: 'Pierce and tip: quick, spills',
+    cut: 'Cut out whole, crushed at home',
+  },
   frameParts: { 4: 'By quarters', 2: 'By halves', 1: 'Whole' },
   vesselCover: { dearth: 'Covered in a dearth', always: 'Always covered' },
   frameReset: {

@@ -170,6 +170,11 @@ export const SCHOOL_QUESTIONS: readonly SchoolQuestion[] = [
   question('take', 'potsBy', 'How are pots emptied?', [
     ['suction', 'By suction', 'Clean, slow, little spilled.'],
     ['tip', 'Pierced and tipped', 'Quick; what is spilled draws flies.'],
+    [
+      'cut',
+      'Cut out whole',
+      'More honey and the wax; they build anew, and a torn pot draws flies.',
+    ],
   ]),
   question('take', 'frameParts', 'A drain frame is opened', [
     [4, 'By quarters', 'A leak stays small.'],

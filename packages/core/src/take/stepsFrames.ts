@@ -323,9 +323,9 @@ export const POTS_OPEN_MINUTES = 10;
 export function potSteps(input: TakeInput): TakeStep[] {
   const cut = input.way === 'cut-pots';
   const drawn =
-    input.rules.potsBy === 'suction'
-      ? 'Pierce the lid of each sealed pot with the tube and draw it empty; the walls stay for them to fill again.'
-      : 'Pierce the sealed pots, tip the super over its sieve and bowl; let it run, do not press.';
+    input.rules.potsBy === 'tip'
+      ? 'Pierce the sealed pots, tip the super over its sieve and bowl; let it run, do not press.'
+      : 'Pierce the lid of each sealed pot with the tube and draw it empty; the walls stay for them to fill again.';
   const by = cut
     ? 'Cut the sealed pots free at their foot and lift each out whole; none may break in the box.'
     : drawn;

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  capitalised,
   hiveKind,
   estimateRangeText,
   keepApartBy,
@@ -37,6 +36,7 @@ import WinterAside from './WinterAside.vue';
 import WinterHolds from './WinterHolds.vue';
 import WishDialog from './WishDialog.vue';
 import { spareText } from './spareText.js';
+import { takenHeadline } from './headline.js';
 import { useChoice } from './useChoice.js';
 import { useFigures } from './useFigures.js';
 
@@ -199,6 +199,10 @@ const liftedSlots = computed(
     ),
 );
 const shown = computed(() => judged.value.filter((j) => !busyCombs.value.includes(j.combId)));
+const headline = computed(() => {
+  const taken = chosen.value.map((c) => c.unit).filter((u) => u.hiveId === hive.value!.id);
+  return takenHeadline(hive.value!, taken, shown.value);
+});
 const sectionCombs = computed(() =>
   drawnCombs(hive.value!, judged.value, (j) => ({ lifted: liftedSlots.value.has(j.slot) })),
 );
@@ -359,8 +363,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <h1>{{ hive.name }}</h1>
       <span class="sub"
         ><b
-          >{{ capitalised(takenUnitsText(hive, [...liftedSlots])) }} out<template
-            v-if="nowSet && chosen.length"
+          >{{ headline.out
+          }}<template v-if="nowSet && chosen.length"
             >,
             {{
               estimateRangeText(
@@ -375,8 +379,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             honey</template
           >.</b
         >
-        {{ shown.length - liftedSlots.size }} stay here. {{ ripe.length }}
-        {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template v-if="bound"
+        {{ headline.stays }} {{ ripe.length }} {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template
+          v-if="bound"
           >{{ ' ' }}<b>{{ bound }}</b></template
         ><template v-if="correction"
           >{{ ' ' }}<b v-if="correction.applies">{{ correction.sentence }}</b

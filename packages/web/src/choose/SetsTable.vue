@@ -46,6 +46,8 @@ const unit = computed(() =>
     ? { word: 'kg', kg: 1 }
     : { word: 'lb', kg: GRAMS_PER_POUND / 1000 },
 );
+/** Worth is nothing to show while the kit says no price: that is unknown, not 0. */
+const priced = computed(() => rows.value.some((row) => row.set.worth.high !== 0));
 const staysHere = (set: ChoiceSet): number =>
   set.hives.find((h) => h.hiveId === props.hiveId)?.staysLowKg ?? 0;
 const rows = computed(() => {
@@ -188,10 +190,12 @@ const proofText = computed(() => {
               ><RouterLink v-else to="/rules?at=kit">no jars in the kit</RouterLink>
             </td>
             <td data-head="Clean wax">
-              <b>{{ smallMassText(row.set.cleanWaxG.mid, rules.units) }}</b><br /><span
-                class="sub nowrap"
-                >{{ smallMassRangeText(row.set.cleanWaxG, rules.units) }}</span
-              >
+              <template v-if="row.set.cleanWaxG.high > 0"
+                ><b>{{ smallMassText(row.set.cleanWaxG.mid, rules.units) }}</b
+                ><br /><span class="sub nowrap">{{
+                  smallMassRangeText(row.set.cleanWaxG, rules.units)
+                }}</span></template
+              ><span v-else class="sub">none</span>
             </td>
             <td data-head="Your hours">
               <b>{{ row.set.handsOnHours.mid.toFixed(1) }} h</b>{{ ' ' }}
@@ -208,12 +212,13 @@ const proofText = computed(() => {
               >
             </td>
             <td data-head="Worth">
-              <b>{{ row.set.worth.mid.toFixed(0) }}</b>{{ ' ' }}
-              <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar
-                :range="row.set.worth"
-                :max="top((s) => s.worth)"
-                :width="90"
-              />
+              <template v-if="priced"
+                ><b>{{ row.set.worth.mid.toFixed(0) }}</b
+                >{{ ' ' }} <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar
+                  :range="row.set.worth"
+                  :max="top((s) => s.worth)"
+                  :width="90" /></template
+              ><RouterLink v-else to="/rules?at=kit">no prices yet</RouterLink>
             </td>
             <td class="nowrap" data-head="Stays here">
               <b>{{ massText(staysHere(row.set), rules.units) }}</b><br /><span class="sub"

@@ -236,19 +236,15 @@ const earlierFaces = useFaces(
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
 const stacked = computed(() => (hive.value?.boxes.length ?? 0) > 0);
+/** The tallest a stack is drawn, px: a small box leaves room for what is counted under it on a phone. */
+const tallestPx = computed(() => (narrow && hive.value?.kind === 'stingless' ? 200 : 470));
 const scale = computed(() => {
   if (!hive.value) return 0.9;
   const size = sectionSizeMm(hive.value);
-  return stacked.value
-    ? Math.max(
-        0.35,
-        Math.min(
-          hive.value.kind === 'stingless' ? 1.2 : 0.8,
-          470 / size.heightMm,
-          (width.value - 60) / size.widthMm,
-        ),
-      )
-    : Math.max(0.72, Math.min(0.98, (width.value - 20) / size.widthMm));
+  if (!stacked.value) return Math.max(0.72, Math.min(0.98, (width.value - 20) / size.widthMm));
+  const largest = hive.value.kind === 'stingless' ? 1.2 : 0.8;
+  const fits = Math.min(tallestPx.value / size.heightMm, (width.value - 60) / size.widthMm);
+  return Math.max(0.35, Math.min(largest, fits));
 });
 const sectionCombs = computed(() => (hive.value ? drawnCombs(hive.value, judged.value) : []));
 
@@ -650,6 +646,10 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   padding: 8px 0;
 }
 @media (max-width: 600px) {
+  .look > header .sub {
+    order: 1;
+    flex-basis: 100%;
+  }
   .links {
     flex-wrap: nowrap;
     overflow-x: auto;

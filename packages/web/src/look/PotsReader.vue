@@ -34,12 +34,16 @@ const drawn = computed(() => {
     x: w / 2 + 8 + (i % across) * (w + 3) + (Math.floor(i / across) % 2 ? w / 2 : 0),
     y: w / 2 + 10 + Math.floor(i / across) * w * 0.94,
   }));
-  return { w, pots, height: Math.max(150, (pots.at(-1)?.y ?? 0) + w) };
+  return { w, pots, height: Math.max(pots.length ? 150 : 64, (pots.at(-1)?.y ?? 0) + w) };
 });
 </script>
 
 <template>
   <div class="pots">
+    <p class="caution">
+      Look from above only, and not for long: scuttle flies come to open pots. Counts are pots,
+      never cells.
+    </p>
     <svg
       :width="470"
       :height="drawn.height"
@@ -73,7 +77,7 @@ const drawn = computed(() => {
       <text
         v-if="!drawn.pots.length"
         x="235"
-        y="82"
+        :y="drawn.height / 2 + 6"
         text-anchor="middle"
         font-size="17"
         font-weight="700"
@@ -141,10 +145,6 @@ const drawn = computed(() => {
           "
         />
       </div>
-      <p class="sub">
-        Look from above only, and not for long: scuttle flies come to open pots. Counts are pots,
-        never cells.
-      </p>
     </div>
   </div>
 </template>
@@ -152,8 +152,14 @@ const drawn = computed(() => {
 <style scoped>
 .pots {
   display: flex;
-  gap: 24px;
+  gap: 8px 24px;
   flex-wrap: wrap;
+}
+.caution {
+  flex-basis: 100%;
+  margin: 0;
+  border-left: 5px solid var(--rust);
+  padding: 2px 10px;
 }
 .pots > svg {
   max-width: 100%;

@@ -224,6 +224,11 @@ function ripePots(facts: CombFacts): Finding {
     restsOn: facts.comb.seenOn
       ? [restsOn('look', facts.comb.seenOn, facts.date, facts.rules.shelfDays.look)]
       : [],
-    sentence: `${pots.honeySealed} sealed pots, drawn by suction, once a year at most${pots.honeyOpen ? `; the ${pots.honeyOpen} open ones stay` : ''}.`,
+    sentence: `${counted(pots.honeySealed, 'sealed pot')}, taken once a year at most${openStay(pots.honeyOpen)}.`,
   };
+}
+
+function openStay(open: number): string {
+  if (open === 0) return '';
+  return open === 1 ? '; the open one stays' : `; the ${open} open ones stay`;
 }

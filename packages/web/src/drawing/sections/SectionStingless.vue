@@ -91,7 +91,7 @@ function pots(
             stroke-width="1"
           />
           <text
-            v-if="p.comb && !p.comb.pots"
+            v-if="p.comb && !p.comb.pots && !p.comb.verdict"
             :x="p.x"
             :y="box.y + box.height / 2 + 5"
             text-anchor="middle"
@@ -123,7 +123,7 @@ function pots(
           text-anchor="middle"
           font-size="14"
           class="on"
-          >brood, never opened</text
+          >{{ box.width > 150 ? 'brood, never opened' : 'never opened' }}</text
         >
         <template v-if="hive.geometry.hole">
           <path :d="`M${holeX(box)} ${box.y}h${HOLE_PX}`" stroke="var(--lime-0)" stroke-width="6" />
