@@ -10,6 +10,7 @@ import {
   heldBack,
   type Block,
   type ChoiceUnit,
+  type Hive,
   type Way,
   takenUnitsText,
   winterHold,
@@ -299,7 +300,14 @@ async function goOn(): Promise<void> {
     });
   });
   const { amount, goal, handsHours } = draft.value;
-  const count = batches.reduce((n, b) => n + b.combIds.length, 0);
+  const takenOf = (from: Hive): string => {
+    const ids = batches.filter((b) => b.hiveId === from.id).flatMap((b) => b.combIds);
+    const bars = from.bars.filter((b) => b.comb && ids.includes(b.comb.id));
+    return takenUnitsText(
+      from,
+      bars.map((b) => b.slot),
+    );
+  };
   const done = await go(
     '/choices',
     {
@@ -313,9 +321,9 @@ async function goOn(): Promise<void> {
         proof: chooser.answer.value?.proof ?? null,
       },
     },
-    `${count} ${count === 1 ? 'comb' : 'combs'} chosen from ${from.value
+    `Chosen: ${from.value
       .filter((h) => visits.has(h.id))
-      .map((h) => h.name)
+      .map((h) => `${takenOf(h)} from ${h.name}`)
       .join(', ')}.`,
   );
   if (!done) return;

@@ -384,9 +384,10 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
   font-size: 18px;
 }
 .pair {
-  display: flex;
-  flex-direction: column;
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: inherit;
+  align-items: end;
 }
 .check input {
   width: 28px;
@@ -423,13 +424,20 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
   font-size: 22px;
   font-weight: 700;
 }
-/* On a desk what writes it down stays above the fold. */
-@media (min-width: 1100px) {
-  .pair {
-    display: grid;
-    grid-template-columns: repeat(2, minmax(0, 1fr));
-    align-items: end;
+/* What writes it down stays in sight: low enough on a desk, at the foot of a phone. */
+@media (max-width: 599px) {
+  .main {
+    position: sticky;
+    bottom: 8px;
+    z-index: 3;
+    min-height: 88px !important;
+    box-shadow: 0 0 0 8px var(--lime-1);
   }
+  .halves .p-button {
+    min-height: 64px;
+  }
+}
+@media (min-width: 1100px) {
   .main {
     min-height: 72px !important;
   }
