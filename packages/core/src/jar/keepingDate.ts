@@ -52,7 +52,8 @@ export function lotKeeping(facts: KeepingFacts, rules: KeepingRules): LotKeeping
       ...useSoon,
       words: 'Keep cold, lid vented, eat soon.',
       notForSale: null,
-      sentence: 'Stingless-bee honey: wet by nature, outside the classes of honeybee honey.',
+      sentence:
+        'Stingless-bee honey, wet by nature and outside the classes of honeybee honey: keep it cold under a vented lid and eat it soon.',
     };
   const water = facts.moisturePercent;
   if (water === null)
