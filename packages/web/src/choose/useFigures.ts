@@ -14,10 +14,8 @@ import { computed, type Ref } from 'vue';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import type { BoxFigures, CombFigures } from '../drawing/sections/section.js';
 
-/** Three figures of a mass have room under a comb from this many pixels a place. */
-const MASS_FROM_PX = 26;
-/** And a share from this many. */
-const SHARE_FROM_PX = 20;
+/** "100" and three figures of a mass have room under a comb from this many pixels a place. */
+const FIGURES_FROM_PX = 27;
 /** Room beside a stack for what is written of its boxes, px. */
 const BESIDE_PX = 104;
 /** A stack is no higher than this, px; on a phone what it says of the choice stands under it. */
@@ -49,7 +47,8 @@ export function useFigures(
   });
   const pitchPx = computed(() => (hive.value ? readShape(hive.value).pitchMm * scale.value : 0));
   const below = computed<CombFigures[]>(() => {
-    if (byBox.value || hive.value?.kind === 'stingless' || pitchPx.value < SHARE_FROM_PX) return [];
+    if (byBox.value || hive.value?.kind === 'stingless' || pitchPx.value < FIGURES_FROM_PX)
+      return [];
     return judged.value.map((j) => {
       const { cappedPercent } = j.verdict;
       const share = {
@@ -57,7 +56,7 @@ export function useFigures(
         rust: j.verdict.decidedBy === 'ripe' && j.verdict.verdict === 'leave',
       };
       const mass = { text: j.estimate ? massFigure(j.estimate.honeyKg.mid, units.value) : '?' };
-      return { slot: j.slot, lines: pitchPx.value < MASS_FROM_PX ? [share] : [share, mass] };
+      return { slot: j.slot, lines: [share, mass] };
     });
   });
   const beside = computed<BoxFigures[]>(() => {
@@ -92,9 +91,7 @@ export function useFigures(
     if (beside.value.length) return 'Beside each box: % capped and honey. ';
     const mass = largeUnit(units.value);
     if (!below.value.length) return '';
-    return below.value[0].lines.length > 1
-      ? `Under each: % capped and ${mass} honey. `
-      : 'Under each: % capped. ';
+    return `Under each: % capped and ${mass} honey. `;
   });
   return { scale, below, beside, says };
 }

@@ -646,6 +646,17 @@ const sideWord = computed(() =>
   }
 }
 @media (max-width: 599px) {
+  .start :deep(.p-button) {
+    min-height: 64px;
+  }
+  .presets {
+    flex-wrap: nowrap;
+    align-self: stretch;
+  }
+  .presets :deep(.p-button) {
+    flex: 1;
+    padding-inline: 4px;
+  }
   .face-wrap {
     padding-right: 0;
   }

@@ -295,11 +295,22 @@ const showReasons = (): void => verdictPanel.value?.scrollIntoView({ block: 'sta
 watch([slot, frame, () => judged.value.length], async () => {
   await nextTick();
   // A long hive is wider than a phone; a stack stands in view as it is.
-  if (!stacked.value)
-    frame.value
-      ?.querySelector(`[data-slot="${slot.value}"]`)
-      ?.scrollIntoView({ inline: 'nearest', block: 'nearest' });
+  if (!stacked.value) showPlace();
 });
+/** Slides the drawing sideways until the place in hand is in its middle; the page itself stays where it is. */
+function showPlace(): void {
+  const place = frame.value?.querySelector(`[data-slot="${slot.value}"]`)?.getBoundingClientRect();
+  const seen = frame.value?.getBoundingClientRect();
+  if (!place || !seen || (place.left >= seen.left && place.right <= seen.right)) return;
+  frame.value!.scrollLeft += place.left - seen.left - (seen.width - place.width) / 2;
+}
+const reading = ref<HTMLElement | null>(null);
+/** On a phone what a comb is read with stands under the drawing: touching a comb leads to it. */
+async function leadToReading(): Promise<void> {
+  if (!narrow) return;
+  await nextTick();
+  reading.value?.scrollIntoView({ block: 'start' });
+}
 const combBuilt = (): Promise<unknown> =>
   go(
     '/combs',
@@ -346,7 +357,7 @@ async function select(to: number): Promise<void> {
   const from = swapping.value;
   if (!from) {
     slot.value = to;
-    return;
+    return leadToReading();
   }
   swapping.value = null;
   const other = hive.value!.bars.find((b) => b.slot === to);
@@ -376,6 +387,7 @@ function step(by: number): void {
   const slots = combs.value.map((c) => c.slot);
   const i = slots.indexOf(slot.value);
   slot.value = slots[Math.min(slots.length - 1, Math.max(0, i + by))] ?? slot.value;
+  void leadToReading();
 }
 function onKey(event: KeyboardEvent): void {
   if (
@@ -482,7 +494,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           />
           <HiveSays v-if="stacked" v-bind="says" />
         </div>
-        <div class="reading">
+        <div ref="reading" class="reading">
           <PotsReader
             v-if="kind.bee === 'stingless' && here?.comb"
             :pots="draft?.pots ?? standing?.pots ?? null"
