@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import { massBalance } from '@furrow/core';
 import type { Knex } from 'knex';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
+import { columnKind } from '../store/columnKinds.js';
+import { faultOf } from '../store/rowShapes.js';
 import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
 import type { Archive, ArchiveRow, Cell } from './readArchive.js';
 import { archiveTables, type Table } from './tables.js';
@@ -47,6 +49,23 @@ interface Sorted {
   conflicts: ArchiveRow[];
   same: number;
   older: number;
+}
+
+/** Every row passes what a person's entry would have to pass; throws with file, row and column where one does not. */
+async function checkRows(table: Table, rows: readonly ArchiveRow[]): Promise<void> {
+  const columns = table.columns.map(({ name, type }) => ({
+    name,
+    kind: columnKind(table.name, name, type),
+  }));
+  for (const [i, { line, values }] of rows.entries()) {
+    const fault = faultOf(table.name, columns, values);
+    if (fault)
+      throw refused(
+        `Row ${line}, column "${fault.column}" of ${table.resource}.csv: ${fault.says} Nothing was changed.`,
+        `${table.resource}.csv:${line}:${fault.column}`,
+      );
+    if (i % CHUNK === CHUNK - 1) await breathe();
+  }
 }
 
 /** A table's rows against those that are here, by key; journal lines go with their command. */
@@ -105,6 +124,7 @@ async function sortAll(
   const all: { table: Table; sorted: Sorted }[] = [];
   for (const [i, table] of tables.entries()) {
     const rows = archive.rows(table);
+    if (rows) await checkRows(table, rows);
     if (rows) all.push({ table, sorted: await sortRows(db, table, rows, newCommands) });
     onShare((i + 1) / tables.length);
     await breathe();

@@ -20,6 +20,7 @@ export interface Table {
 const kebab = (name: string): string => name.replace(/[A-Z]/g, (c) => `-${c.toLowerCase()}`);
 const TYPES: Record<string, Column['type']> = {
   integer: 'integer',
+  boolean: 'integer',
   float: 'number',
   real: 'number',
 };

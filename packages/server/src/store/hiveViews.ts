@@ -40,12 +40,11 @@ interface CombRow {
   endedOn: string | null;
   marks: DatedFact[];
 }
-type LookRow = Omit<Look, 'photos' | 'painted' | 'straight'> & {
+type LookRow = Omit<Look, 'photos' | 'painted'> & {
   photoA: string | null;
   photoB: string | null;
   paintedA: number;
   paintedB: number;
-  straight: number | null;
 };
 
 const LOOK_COLUMNS = [
@@ -83,13 +82,9 @@ export async function lookRows(db: Knex, combIds: readonly string[]): Promise<Lo
       db.raw('faceB is not null as paintedB'),
     )) as Record<string, unknown>[];
   return rows.map((row) => {
-    const { photoA, photoB, paintedA, paintedB, straight, ...look } = fromRow<LookRow>(
-      'looks',
-      row,
-    );
+    const { photoA, photoB, paintedA, paintedB, ...look } = fromRow<LookRow>('looks', row);
     return {
       ...look,
-      straight: straight === null ? null : straight === 1,
       photos: { A: photoA, B: photoB },
       painted: { A: paintedA === 1, B: paintedB === 1 },
     };

@@ -23,8 +23,9 @@ export const JSON_COLUMNS: Record<string, readonly string[]> = {
   waxRuns: ['blocks'],
 };
 /** Columns kept as 0 or 1. */
-const FLAGS: Record<string, readonly string[]> = {
+export const FLAGS: Record<string, readonly string[]> = {
   colonies: ['startedAssumed'],
+  looks: ['straight'],
   takes: ['byBox', 'withPollen'],
   cutBoards: ['provenOptimal'],
   keepings: ['apart'],
@@ -53,7 +54,8 @@ export function fromRow<T>(table: string, row: Record<string, unknown>): T {
   for (const column of JSON_COLUMNS[table] ?? [])
     if (typeof thing[column] === 'string') thing[column] = JSON.parse(thing[column] as string);
   for (const column of FLAGS[table] ?? [])
-    if (column in thing) thing[column] = thing[column] === 1 || thing[column] === true;
+    if (column in thing && thing[column] !== null)
+      thing[column] = thing[column] === 1 || thing[column] === true;
   return thing as T;
 }
 
