@@ -29,7 +29,7 @@ test('pots drawn off at the yearly look: pollen on the lot, the path cut before'
   await person.touch(/^Cut the pots out/);
   await person.sees(/sealed pots whole/);
   await person.touch(/^Draw off the pots/);
-  await person.sees(/1 group of pots out/);
+  await person.sees(/10 of 20 sealed pots out/);
   await person.touch('Go on to Ready');
   // The day's plan has it, and Today too, where it is done.
   // On a phone the timetable opens by a touch.

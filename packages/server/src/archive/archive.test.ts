@@ -1,12 +1,13 @@
-import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createHash, randomUUID } from 'node:crypto';
+import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Hive } from '@furrow/core';
+import { DEFAULT_RULES, type Hive } from '@furrow/core';
 import datapackage from 'datapackage';
 import { unzipSync, zipSync } from 'fflate';
 import fc from 'fast-check';
 import type { Knex } from 'knex';
+import Papa from 'papaparse';
 import sharp from 'sharp';
 import request from 'supertest';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
@@ -97,6 +98,26 @@ const changed = (name: string, change: (text: string) => string): Uint8Array => 
   return zipSync(files, { level: 1 });
 };
 
+/** The archive with a file of it changed by somebody who puts its hash right. */
+const forged = (name: string, change: (text: string) => string): Uint8Array => {
+  const files = unzipSync(changed(name, change));
+  const about = JSON.parse(Buffer.from(files['datapackage.json']).toString('utf8')) as {
+    resources: { path: string; hash: string }[];
+  };
+  const hash = createHash('sha256').update(files[name]).digest('hex');
+  about.resources.find((r) => r.path === name)!.hash = `sha256:${hash}`;
+  files['datapackage.json'] = Buffer.from(JSON.stringify(about), 'utf8');
+  return zipSync(files, { level: 1 });
+};
+/** One cell of the first row below the head, changed. */
+const cell =
+  (column: string, value: string) =>
+  (text: string): string => {
+    const { data } = Papa.parse<string[]>(text, { skipEmptyLines: true });
+    data[1][data[0].indexOf(column)] = value;
+    return `${Papa.unparse(data, { newline: '\n' })}\n`;
+  };
+
 describe('the archive', () => {
   it('comes back to the last field of every table, and the pictures with it', async () => {
     await takeIn(other);
@@ -159,6 +180,91 @@ describe('the archive', () => {
     const preview = await previewImport(other, openArchive(zip, known));
     expect(preview.tables.every((t) => t.new + t.changed + t.conflicts === 0)).toBe(true);
     await takeIn(other);
+    expect(await everything(other)).toEqual(before);
+  });
+});
+
+describe('an archive that somebody put together', () => {
+  it.each([
+    ['hives', 'kind', 'tree', ''],
+    ['hives', 'geometry', '{"bars":3}', 'bars'],
+    ['sites', 'zone', 'Mars/Olympus', ''],
+    ['sites', 'name', '', 'Give it a name.'],
+    ['looks', 'sides', '{"A":{"capped":7},"B":null}', ''],
+    ['colony-facts', 'fact', '{"kind":"moon"}', ''],
+    ['rule-versions', 'rules', '{"freezerL":"big"}', ''],
+    ['visits', 'date', '2026-02-31', 'A date such as 2026-03-14.'],
+    ['batches', 'stage', 'lunch', ''],
+    ['takes', 'grossG', '-5', 'A weight is at least 0.'],
+    ['drains', 'startedAt', 'yesterday', 'An instant such as 2026-03-14T15:12:00Z.'],
+  ])(
+    'is refused where %s.%s reads “%s”, with file, row and column',
+    async (file, column, value, says) => {
+      const bytes = forged(`data/${file}.csv`, cell(column, value));
+      const before = await everything(other);
+      await expect(takeIn(other, bytes)).rejects.toMatchObject({
+        status: 400,
+        detail: expect.stringContaining(
+          `Row 2, column "${column}" of ${file}.csv: ${says}`,
+        ) as string,
+      });
+      expect(await everything(other)).toEqual(before);
+    },
+  );
+  it('leaves none of its pictures where its rows do not come in', async () => {
+    const at = join(folder, 'photos-of-nothing');
+    const bytes = forged('data/flows.csv', cell('g', '1'));
+    await expect(applyImport(other, openArchive(bytes, known), at, 'mine')).rejects.toMatchObject({
+      status: 409,
+    });
+    expect(readdirSync(at)).toEqual([]);
+  });
+});
+
+describe('house rules of another household', () => {
+  const inForce = async (): Promise<{ version: number; rules: string }> =>
+    (await other('ruleVersions').orderBy('version', 'desc').first()) as {
+      version: number;
+      rules: string;
+    };
+  beforeEach(async () => {
+    await other('ruleVersions').insert({
+      version: 1,
+      rules: JSON.stringify({ ...DEFAULT_RULES, freezerL: 77 }),
+      recordedAt: NOW.toISOString(),
+      commandId: randomUUID(),
+    });
+  });
+  it('come in under numbers of their own, the decisions with them; ours stay in force', async () => {
+    const own = await inForce();
+    const theirs = (await home.db('ruleVersions').orderBy('version')) as { rules: string }[];
+    const [look] = (await home.db('looks').limit(1)) as { id: string; rulesVersion: number }[];
+    await takeIn(other, zip, 'mine');
+    const [moved] = (await other('looks').where({ id: look.id })) as { rulesVersion: number }[];
+    expect(moved.rulesVersion).toBeGreaterThan(own.version);
+    const [named] = (await other('ruleVersions').where({ version: moved.rulesVersion })) as {
+      rules: string;
+    }[];
+    expect(named.rules).toBe(theirs[look.rulesVersion - 1].rules);
+    expect((await inForce()).rules).toBe(own.rules);
+    const [first] = (await other('ruleVersions').where({ version: own.version })) as {
+      rules: string;
+    }[];
+    expect(first.rules).toBe(own.rules);
+  });
+  it('are asked about, and are in force where the person says so', async () => {
+    const preview = await previewImport(other, openArchive(zip, known));
+    expect(preview.conflicts.map((c) => c.table)).toContain('ruleVersions');
+    await takeIn(other, zip, 'theirs');
+    const theirs = (await home.db('ruleVersions').orderBy('version', 'desc').first()) as {
+      rules: string;
+    };
+    expect((await inForce()).rules).toBe(theirs.rules);
+  });
+  it('taken in twice change nothing the second time', async () => {
+    await takeIn(other, zip, 'mine');
+    const before = await everything(other);
+    await takeIn(other, zip, 'mine');
     expect(await everything(other)).toEqual(before);
   });
 });

@@ -1,11 +1,13 @@
-import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { massBalance } from '@furrow/core';
 import type { Knex } from 'knex';
+import { writeSynced } from '../photos/store.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
 import { columnKind } from '../store/columnKinds.js';
 import { faultOf } from '../store/rowShapes.js';
 import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
+import { keepOwnRules, planRules, repointed } from './importRules.js';
 import type { Archive, ArchiveRow, Cell } from './readArchive.js';
 import { archiveTables, type Table } from './tables.js';
 
@@ -50,6 +52,8 @@ interface Sorted {
   same: number;
   older: number;
 }
+
+const NOTHING_SORTED: Sorted = { fresh: [], changed: [], conflicts: [], same: 0, older: 0 };
 
 /** Every row passes what a person's entry would have to pass; throws with file, row and column where one does not. */
 async function checkRows(table: Table, rows: readonly ArchiveRow[]): Promise<void> {
@@ -122,14 +126,28 @@ async function sortAll(
       .filter((id) => !known.has(id)),
   );
   const all: { table: Table; sorted: Sorted }[] = [];
+  const rules = await planRules(db, archive.rows(tables.find((t) => t.name === 'ruleVersions')!));
   for (const [i, table] of tables.entries()) {
     const rows = archive.rows(table);
-    if (rows) await checkRows(table, rows);
-    if (rows) all.push({ table, sorted: await sortRows(db, table, rows, newCommands) });
+    if (rows) {
+      await checkRows(table, rows);
+      const sorted =
+        rules && table.name === 'ruleVersions'
+          ? { ...NOTHING_SORTED, fresh: rules.fresh, same: rules.same }
+          : await sortRows(db, table, repointed(rows, rules), newCommands);
+      all.push({ table, sorted });
+    }
     onShare((i + 1) / tables.length);
     await breathe();
   }
   return all;
+}
+
+/** Rows about which the person says whose stands: what both changed, and whose house rules are in force. */
+function asking(table: Table, sorted: Sorted, most = 20): ArchiveRow[] {
+  const ownRulesStand = table.name === 'ruleVersions' && !sorted.changed.length;
+  const rows = ownRulesStand ? sorted.fresh.slice(-1) : sorted.conflicts;
+  return rows.slice(0, most);
 }
 
 /** What an archive would do here, without doing it. Throws the sentence of the first row that cannot be read. */
@@ -151,12 +169,12 @@ export async function previewImport(
       same: sorted.same,
       changed: sorted.changed.length,
       older: sorted.older,
-      conflicts: sorted.conflicts.length,
+      conflicts: asking(table, sorted, Infinity).length,
     })),
     photos: archive.photos.length,
     conflicts: all
       .flatMap(({ table, sorted }) =>
-        sorted.conflicts.slice(0, 20).map((row) => ({
+        asking(table, sorted).map((row) => ({
           table: table.name,
           id: String(row.values[table.key]),
           sentence: `${table.name}, ${nameOf(row)}: changed here and there, each in its own way.`,
@@ -179,13 +197,34 @@ export async function applyImport(
   onShare: OnShare = () => {},
 ): Promise<ImportPreview> {
   const preview = await previewImport(db, archive, (s) => onShare(s * 0.3));
-  mkdirSync(photoFolder, { recursive: true });
-  for (const sha256 of archive.photos) {
-    const file = join(photoFolder, `${sha256}.jpg`);
-    if (!existsSync(file)) writeFileSync(file, archive.photo(sha256));
-    await breathe();
+  const written: string[] = [];
+  try {
+    for (const sha256 of archive.photos) {
+      const name = `${sha256}.jpg`;
+      const isNew = writeSynced(photoFolder, name, Buffer.from(archive.photo(sha256)));
+      if (isNew) written.push(name);
+      await breathe();
+    }
+    await writeRows(db, archive, choice, onShare);
+  } catch (error) {
+    // All or nothing: pictures of rows that did not come in go again.
+    for (const name of written) rmSync(join(photoFolder, name), { force: true });
+    throw error;
   }
+  onShare(1);
+  return preview;
+}
+
+/** The rows of an archive in one transaction, with the checks that let it stand. */
+async function writeRows(
+  db: Knex,
+  archive: Archive,
+  choice: ConflictChoice,
+  onShare: OnShare,
+): Promise<void> {
   await db.transaction(async (trx) => {
+    const rulesBefore = (await trx('ruleVersions').orderBy('version', 'desc').first()) as
+      { version: number; commandId: string } | undefined;
     const all = await sortAll(trx as unknown as Knex, archive, (s) => onShare(0.3 + s * 0.2));
     const total = all.reduce((n, { sorted }) => n + sorted.fresh.length + sorted.changed.length, 1);
     let done = 0;
@@ -228,10 +267,11 @@ export async function applyImport(
         done++;
       }
     }
+    const newRules = all.find(({ table }) => table.name === 'ruleVersions')?.sorted.fresh.length;
+    if (newRules && choice === 'mine' && rulesBefore && rulesBefore.commandId !== 'first-run')
+      await keepOwnRules(trx, rulesBefore.version);
     await checkWhole(trx);
   });
-  onShare(1);
-  return preview;
 }
 
 /** Rows of a table that refer to rows of the same table come after them. */

@@ -181,7 +181,7 @@ describe('a picture that cannot be kept', () => {
     expect(answer.status).toBe(507);
     expect(answer.body).toMatchObject({
       code: 'not-kept',
-      detail: expect.stringMatching(/could not be kept: .*still on your device/) as string,
+      detail: expect.stringMatching(/could not be kept: .*still where it came from/) as string,
     });
     rmSync(folder());
     expect((await send(made)).status).toBe(201);

@@ -106,14 +106,14 @@ function syncFolder(folder: string): void {
 /**
  * Written beside to its last byte, synced, read back, then named: a half-written picture never carries its
  * name, and one that lies there already is trusted only after a look. Throws a Problem that says why
- * nothing could be kept; then nothing is left of it.
+ * nothing could be kept; then nothing is left of it. Gives whether it is new there.
  */
-function writeSynced(folder: string, name: string, data: Buffer): void {
+export function writeSynced(folder: string, name: string, data: Buffer): boolean {
   const target = join(folder, name);
   const part = `${target}.part`;
   try {
     mkdirSync(folder, { recursive: true });
-    if (holds(target, data)) return;
+    if (holds(target, data)) return false;
     const file = openSync(part, 'w');
     try {
       // One call may write less than it was given; this one goes on to the end, or throws.
@@ -125,12 +125,13 @@ function writeSynced(folder: string, name: string, data: Buffer): void {
     if (!holds(part, data)) throw new Error('what was written could not be read back');
     renameSync(part, target);
     syncFolder(folder);
+    return true;
   } catch (error) {
     dropQuietly(part);
     throw new Problem(
       507,
       'not-kept',
-      `This picture could not be kept: ${troubleText(error)}. It is still on your device.`,
+      `This picture could not be kept: ${troubleText(error)}. It is still where it came from.`,
       'photo',
     );
   }
