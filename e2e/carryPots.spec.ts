@@ -27,7 +27,8 @@ test('pots drawn off at the yearly look: pollen on the lot, the path cut before'
   await person.touch('No');
   await person.touch(/super 2, place 1,/);
   await person.touch(/^Cut the pots out/);
-  await person.sees(/sealed pots whole/);
+  await person.sees(/By your rule pots are emptied by suction/);
+  await person.touch('Close');
   await person.touch(/^Draw off the pots/);
   await person.sees(/10 of 20 sealed pots out/);
   await person.touch('Go on to Ready');

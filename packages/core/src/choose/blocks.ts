@@ -58,7 +58,7 @@ export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market:
   if (blocks.length) return blocks;
   if (!unit.estimate) no('seen', 'Not read yet: what it would give is not known.');
   if (pots && (way === 'cut-pots') !== (rules.potsBy === 'cut'))
-    no('house rule', POTS_BY_RULE[rules.potsBy]);
+    no('how pots are emptied', POTS_BY_RULE[rules.potsBy]);
   if (way === 'drain-hive') {
     const safe = unit.findings.find((f) => f.question === 'drain-in-place');
     if (safe && safe.answer !== 'yes') no('drain-in-place', safe.sentence);
