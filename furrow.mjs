@@ -31,7 +31,8 @@ const HELP = `Furrow, for beekeepers who harvest by hand
   node furrow.mjs bench            timings of calculators and server
   node furrow.mjs shots            take the pictures of docs/screenshots
 
-  FURROW_PORT (4477)  FURROW_HOST (127.0.0.1)  FURROW_DATA (data/)  FURROW_NOW  FURROW_SEED`;
+  FURROW_PORT (4477)  FURROW_HOST (127.0.0.1)  FURROW_DATA (data/)  FURROW_NOW  FURROW_SEED
+  FURROW_COPIES  a second folder for the daily copies, on another disk`;
 
 function run(program, argv, options = {}) {
   const { status, error } = spawnSync(program, argv, { cwd: root, stdio: 'inherit', ...options });

@@ -4,6 +4,8 @@ export interface Config {
   port: number;
   host: string;
   dataFolder: string;
+  /** A second folder for the daily copies; null: none. */
+  copiesFolder: string | null;
   now: string | null;
   seed: number;
   webFolder: string;
@@ -18,6 +20,7 @@ export function readConfig(env: NodeJS.ProcessEnv, root: string): Config {
     port,
     host: env.FURROW_HOST ?? '127.0.0.1',
     dataFolder: resolve(env.FURROW_DATA ?? resolve(root, 'data')),
+    copiesFolder: env.FURROW_COPIES ? resolve(env.FURROW_COPIES) : null,
     now: env.FURROW_NOW ?? null,
     seed: Number(env.FURROW_SEED ?? 7),
     webFolder: resolve(root, 'packages/web/dist'),

@@ -20,7 +20,7 @@ async function main(): Promise<void> {
   const config = readConfig(process.env, root);
   const clock = makeClock(config.now);
   const lock = takeLock(config.dataFolder);
-  await checkBeforeStart(config.dataFolder);
+  await checkBeforeStart(config.dataFolder, config.copiesFolder);
   const store = await openReopenable(join(config.dataFolder, 'furrow.db'));
   const { db } = store;
   await ensureRules(db, clock.now());
@@ -29,7 +29,7 @@ async function main(): Promise<void> {
   const swept = await sweepPhotos(db, photoFolder, new Date());
   if (swept) log.warn(`${swept} pictures that no entry names were taken away.`);
   const { seed, webFolder } = config;
-  const copies = watchCopies(db, config.dataFolder, () => clock.now());
+  const copies = watchCopies(db, config.dataFolder, () => clock.now(), config.copiesFolder);
   const demo = demoBeside({ clock, seed, webFolder }, config.host);
   const server = makeApp({
     db,

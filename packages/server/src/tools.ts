@@ -12,6 +12,7 @@ import {
 } from './store/backup.js';
 import { closeDatabase, openDatabase } from './store/database.js';
 import { runningServer, takeLock } from './store/lock.js';
+import { picturesOf } from './store/pictureCopies.js';
 import { isEmptyHousehold, summaryOf, summaryText, type HouseholdSummary } from './store/proof.js';
 
 const CONFIRM = 'Say it again with --yes to put it in place. Nothing was changed.';
@@ -81,7 +82,7 @@ async function restoreHere(
     const here = await summaryHere(join(dataFolder, 'furrow.db'));
     if (!confirmed && here && !isEmptyHousehold(here))
       throw new Error(`${replacesText(summary, here)} ${CONFIRM}`);
-    const aside = putInPlace(incoming, dataFolder, `${target}.photos`);
+    const aside = putInPlace(incoming, dataFolder, picturesOf(target));
     return { says: summaryText(summary), aside };
   } finally {
     dropCopy(dataFolder);

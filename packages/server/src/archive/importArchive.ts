@@ -2,7 +2,7 @@ import { rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { massBalance } from '@furrow/core';
 import type { Knex } from 'knex';
-import { writeSynced } from '../photos/store.js';
+import { writeSynced } from '../files/writeSynced.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
 import { columnKind } from '../store/columnKinds.js';
 import { faultOf } from '../store/rowShapes.js';

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import type { EventStream } from '../events.js';
 import { Problem } from '../problem.js';
 import { checkedCopy, dropCopy, putInPlace, replacesText } from '../store/backup.js';
+import { picturesOf } from '../store/pictureCopies.js';
 import { isEmptyHousehold, summaryOf, summaryText } from '../store/proof.js';
 import type { Reopenable } from '../store/reopenable.js';
 
@@ -39,7 +40,7 @@ export function restoreRoute(
       if (!confirmed && !isEmptyHousehold(here))
         throw new Problem(409, 'confirm-restore', replacesText(summary, here));
       let aside: string | null = null;
-      await store.swap(() => void (aside = putInPlace(incoming, dataFolder, `${path}.photos`)));
+      await store.swap(() => void (aside = putInPlace(incoming, dataFolder, picturesOf(path))));
       events.changed();
       response.json({ restored: true, says: summaryText(summary), aside });
     } finally {

@@ -13,6 +13,7 @@ import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { closeDatabase, openDatabase } from './database.js';
 import { isHousehold, pagesFit } from './identity.js';
+import { copyPictures } from './pictureCopies.js';
 import { proveHousehold, summaryText, type HouseholdSummary } from './proof.js';
 
 /** Writes a copy of the database to `target`, which must not be there yet, and its pictures beside it. Runs while others write. */
@@ -26,8 +27,7 @@ export async function backupTo(db: Knex, dataFolder: string, target: string): Pr
     );
   }
   // Pictures lie beside the database under their own names; they go with it.
-  if (existsSync(join(dataFolder, 'photos')))
-    cpSync(join(dataFolder, 'photos'), `${target}.photos`, { recursive: true });
+  await copyPictures(join(dataFolder, 'photos'), `${target}.photos`);
 }
 
 /** A backup that was proven, lying ready as a copy of this version. */
@@ -199,23 +199,37 @@ export function copiesToDrop(dates: readonly string[], today: string): string[] 
   return newestFirst.filter((d) => !keep.has(d));
 }
 
-/** Today's copy, if there is none yet, in `copies/` of the data folder; older ones are thinned out by age. Gives its path, null where it was there. */
-export async function dailyCopy(db: Knex, dataFolder: string, now: Date): Promise<string | null> {
-  const folder = join(dataFolder, 'copies');
+/**
+ * Today's copy, if there is none yet, in `folder`, by default `copies/` of the data folder, its pictures in `photos/`
+ * beside it; older copies are thinned out by age. Gives its path, null where it was there.
+ */
+export async function dailyCopy(
+  db: Knex,
+  dataFolder: string,
+  now: Date,
+  folder = join(dataFolder, 'copies'),
+): Promise<string | null> {
   mkdirSync(folder, { recursive: true });
   const today = now.toISOString().slice(0, 10);
   const target = join(folder, `furrow-${today}.db`);
-  if (existsSync(target)) return null;
-  // Under another name until it is whole: a copy that was cut off never looks like one.
-  rmSync(`${target}.part`, { force: true });
-  await db.raw('VACUUM INTO ?', [`${target}.part`]);
-  if (!(await pagesFit(`${target}.part`))) {
-    rmSync(`${target}.part`, { force: true });
-    throw new Error('The copy that was written could not be read back.');
-  }
-  renameSync(`${target}.part`, target);
+  const isNew = !existsSync(target);
+  if (isNew) await copyDatabase(db, target);
   const dates = readdirSync(folder).flatMap((name) => COPY.exec(name)?.[1] ?? []);
   for (const date of copiesToDrop(dates, today))
     rmSync(join(folder, `furrow-${date}.db`), { force: true });
-  return target;
+  // After the book, so that a damaged picture keeps no day of it from being copied.
+  await copyPictures(join(dataFolder, 'photos'), join(folder, 'photos'));
+  return isNew ? target : null;
+}
+
+/** Under another name until it is whole and read back: a copy that was cut off never looks like one. */
+async function copyDatabase(db: Knex, target: string): Promise<void> {
+  const part = `${target}.part`;
+  rmSync(part, { force: true });
+  await db.raw('VACUUM INTO ?', [part]);
+  if (!(await pagesFit(part))) {
+    rmSync(part, { force: true });
+    throw new Error('The copy that was written could not be read back.');
+  }
+  renameSync(part, target);
 }

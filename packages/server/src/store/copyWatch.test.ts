@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -9,6 +10,7 @@ import { makeApp } from '../app.js';
 import { ensureRules } from '../firstRun.js';
 import { watchCopies } from './copyWatch.js';
 import { closeDatabase, openDatabase } from './database.js';
+import { newestCopy } from './startup.js';
 import { troubleText } from './trouble.js';
 
 let folder: string;
@@ -46,6 +48,32 @@ describe('a daily copy that fails', () => {
     await copies.run();
     expect(await lines()).toEqual([]);
     expect(readdirSync(join(folder, 'copies'))).toEqual(['furrow-2026-03-14.db']);
+  });
+  it('says which picture is damaged, and copies the book and the sound ones all the same', async () => {
+    const photos = join(folder, 'photos');
+    mkdirSync(photos);
+    const sound = Buffer.from('a picture');
+    const name = `${createHash('sha256').update(sound).digest('hex')}.jpg`;
+    writeFileSync(join(photos, name), sound);
+    writeFileSync(join(photos, `${'0'.repeat(64)}.jpg`), 'not what its name says');
+    const copies = watchCopies(db, folder, now);
+    await copies.run();
+    expect(copies.line()?.title).toMatch(/1 picture in .*photos is damaged, such as 0000/);
+    expect(readdirSync(join(folder, 'copies')).sort()).toEqual(['furrow-2026-03-14.db', 'photos']);
+    expect(readdirSync(join(folder, 'copies', 'photos'))).toEqual([name]);
+  });
+  it('in the second folder names it; the one at hand is written', async () => {
+    const second = join(folder, 'stick');
+    writeFileSync(second, 'in the way');
+    const copies = watchCopies(db, folder, now, second);
+    await copies.run();
+    expect(copies.line()?.title).toContain(`in ${second}`);
+    expect(readdirSync(join(folder, 'copies'))).toEqual(['furrow-2026-03-14.db']);
+    rmSync(second);
+    await copies.run();
+    expect(copies.line()).toBeNull();
+    expect(readdirSync(second)).toEqual(['furrow-2026-03-14.db']);
+    expect(newestCopy(join(folder, 'gone'), second)).toBe(join(second, 'furrow-2026-03-14.db'));
   });
   it.each([
     [{ code: 'ENOSPC', message: 'no space left on device' }, 'the disk is full'],

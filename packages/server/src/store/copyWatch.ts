@@ -1,3 +1,4 @@
+import { join } from 'node:path';
 import type { TodayLine } from '@furrow/core';
 import type { Knex } from 'knex';
 import { log } from '../log.js';
@@ -11,18 +12,32 @@ export interface CopyWatch {
   line: () => TodayLine | null;
 }
 
-/** The daily copies of a data folder, and whether the last try at one failed. Takes the clock as a function. */
-export function watchCopies(db: Knex, dataFolder: string, now: () => Date): CopyWatch {
+/**
+ * The daily copies of a data folder, and whether the last try at one failed. Takes the clock as a function, and a
+ * second folder, on another disk if the household has one, where the same copies lie once more.
+ */
+export function watchCopies(
+  db: Knex,
+  dataFolder: string,
+  now: () => Date,
+  second: string | null = null,
+): CopyWatch {
   let trouble: string | null = null;
+  /** What kept a copy from being written there; null where it was, or lay there already. */
+  const copyTo = async (folder: string): Promise<string | null> => {
+    try {
+      await dailyCopy(db, dataFolder, now(), folder);
+      return null;
+    } catch (error) {
+      log.error(error);
+      return folder === second ? `in ${second} ${troubleText(error)}` : troubleText(error);
+    }
+  };
   return {
     run: async () => {
-      try {
-        await dailyCopy(db, dataFolder, now());
-        trouble = null;
-      } catch (error) {
-        trouble = troubleText(error);
-        log.error(error);
-      }
+      const here = await copyTo(join(dataFolder, 'copies'));
+      const there = second === null ? null : await copyTo(second);
+      trouble = here ?? there;
     },
     line: () =>
       trouble === null

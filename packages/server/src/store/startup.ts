@@ -1,18 +1,21 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
 import { keptBefore } from './backup.js';
 import { isHousehold, pagesFit } from './identity.js';
 
-/** The newest copy of a household that lies in its data folder: a daily one, else one a restore laid aside. */
-export function newestCopy(dataFolder: string): string | null {
-  const folder = join(dataFolder, 'copies');
-  const daily = existsSync(folder)
+const dailyIn = (folder: string): string[] =>
+  existsSync(folder)
     ? readdirSync(folder)
         .filter((name) => name.endsWith('.db'))
-        .sort()
-        .at(-1)
-    : undefined;
-  return daily ? join(folder, daily) : (keptBefore(dataFolder)[0] ?? null);
+        .map((name) => join(folder, name))
+    : [];
+
+/** The newest copy of a household: a daily one, here or in the second folder, else one a restore laid aside. */
+export function newestCopy(dataFolder: string, second: string | null = null): string | null {
+  const daily = [join(dataFolder, 'copies'), ...(second ? [second] : [])].flatMap(dailyIn);
+  // Their names are their days; of two of one day the one at hand is named.
+  daily.sort((a, b) => basename(b).localeCompare(basename(a)));
+  return daily[0] ?? keptBefore(dataFolder)[0] ?? null;
 }
 
 const sentence = (what: string, copy: string | null): Error =>
@@ -27,9 +30,12 @@ const sentence = (what: string, copy: string | null): Error =>
  * else's is never begun anew over its copies. Takes the data folder; throws a sentence that names the
  * newest copy. A folder with no file and no copies is a household that begins.
  */
-export async function checkBeforeStart(dataFolder: string): Promise<void> {
+export async function checkBeforeStart(
+  dataFolder: string,
+  second: string | null = null,
+): Promise<void> {
   const file = join(dataFolder, 'furrow.db');
-  const copy = newestCopy(dataFolder);
+  const copy = newestCopy(dataFolder, second);
   if (!existsSync(file)) {
     if (copy) throw sentence(`The household's file ${file} is missing.`, copy);
     return;
