@@ -138,9 +138,15 @@ describe('the archive', () => {
   it('is a data package as another library reads it, its rows and types right', async () => {
     const files = unzipSync(zip);
     const at = mkdtempSync(join(folder, 'package-'));
-    const descriptor = JSON.parse(Buffer.from(files['datapackage.json']).toString()) as {
-      resources: { name: string; path: string; rows?: number }[];
+    const about = JSON.parse(Buffer.from(files['datapackage.json']).toString()) as {
+      resources: {
+        name: string;
+        path: string;
+        rows?: number;
+        schema: { fields: { name: string; type: string; unit?: string }[] };
+      }[];
     };
+    const descriptor = about;
     const { mkdirSync } = await import('node:fs');
     mkdirSync(join(at, 'data'));
     for (const [name, data] of Object.entries(files))
@@ -155,7 +161,24 @@ describe('the archive', () => {
       const rows = await pack.getResource(name).read({ keyed: true });
       expect(rows).toHaveLength(descriptor.resources.find((r) => r.name === name)!.rows!);
       if (name === 'flows') expect(rows.every((r) => Number.isInteger(r.g))).toBe(true);
+      if (name === 'looks')
+        expect(rows[0]).toMatchObject({
+          sides: { A: expect.objectContaining({ capped: expect.any(Number) as number }) as object },
+          readings: expect.any(Array) as unknown[],
+          occurredAt: expect.any(Date) as Date,
+          date: expect.any(Date) as Date,
+        });
     }
+    const takes = await pack.getResource('takes').read({ keyed: true });
+    expect(takes[0].byBox).toBe(false);
+    for (const resource of about.resources.filter((r) => r.path.startsWith('data/')))
+      for (const field of resource.schema.fields) {
+        expect(field).toMatchObject({
+          title: expect.any(String) as string,
+          description: expect.any(String) as string,
+        });
+        if (/(^g|G)$/.test(field.name) && field.type === 'integer') expect(field.unit).toBe('g');
+      }
   }, 30_000);
   it('never leaves a cell that a table program would run', () => {
     for (const [name, data] of Object.entries(unzipSync(zip)))

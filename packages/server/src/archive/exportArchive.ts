@@ -5,7 +5,9 @@ import { join } from 'node:path';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import type { Knex } from 'knex';
 import { NOTHING } from './cells.js';
-import { archiveTables, migrationNames, tableCsv, type Table } from './tables.js';
+import { columnKind, unitOf, type ColumnKind } from '../store/columnKinds.js';
+import { jsonTypeOf } from '../store/rowShapes.js';
+import { archiveTables, migrationNames, tableCsv, type Column, type Table } from './tables.js';
 
 /** Version of the archive's own layout. */
 export const ARCHIVE_FORMAT = 1;
@@ -17,13 +19,53 @@ before it. Columns named "g" or ending in G are grams, those ending in Mm millim
 are UTC, dates are the place's own. Flows are the book: a flow with "voids" cancels the named one.
 `;
 
+/** How a column's kind is called by the format of the package. */
+const TYPES: Record<ColumnKind, string> = {
+  id: 'string',
+  instant: 'datetime',
+  date: 'date',
+  flag: 'boolean',
+  json: 'any',
+  grams: 'integer',
+  whole: 'integer',
+  number: 'number',
+  text: 'string',
+};
+const DESCRIPTIONS: Partial<Record<ColumnKind, string>> = {
+  id: 'An id, the same in every table that names it.',
+  instant: 'An instant in UTC.',
+  date: "A day at the site's own place.",
+  flag: '1 is yes, 0 is no.',
+  json: 'JSON: a list or an object.',
+  grams: 'Whole grams.',
+};
+/** A column's name as words: "grossG" is "Gross g", "occurredAt" is "Occurred at". */
+const titleOf = (name: string): string => {
+  const words = name.replace(/([a-z0-9])([A-Z])/g, '$1 $2').toLowerCase();
+  return words[0].toUpperCase() + words.slice(1);
+};
+
+/** A field with its true type, title, description and unit, whatever the database keeps it as. */
+function fieldOf(table: string, column: Column): Record<string, unknown> {
+  const kind = columnKind(table, column.name, column.type);
+  const unit = unitOf(column.name, kind);
+  const described = DESCRIPTIONS[kind] ?? (unit ? `In ${unit}.` : titleOf(column.name));
+  return {
+    name: column.name,
+    type: kind === 'json' ? jsonTypeOf(table, column.name) : TYPES[kind],
+    title: titleOf(column.name),
+    description: described,
+    ...(unit ? { unit } : {}),
+    ...(kind === 'flag' ? { trueValues: ['1'], falseValues: ['0'] } : {}),
+    // Instants carry milliseconds where they were written with them.
+    ...(kind === 'instant' ? { format: 'any' } : {}),
+    ...(column.required ? { constraints: { required: true } } : {}),
+  };
+}
+
 function schemaOf(table: Table, names: ReadonlyMap<string, string>): Record<string, unknown> {
   return {
-    fields: table.columns.map((c) => ({
-      name: c.name,
-      type: c.type,
-      ...(c.required ? { constraints: { required: true } } : {}),
-    })),
+    fields: table.columns.map((column) => fieldOf(table.name, column)),
     primaryKey: table.key,
     missingValues: [NOTHING],
     ...(table.foreign.length

@@ -191,3 +191,20 @@ function geometryFault(table: string, values: Readonly<Record<string, unknown>>)
   const [issue] = geometryIssues(kind as HiveKindName, JSON.parse(String(geometry)) as never);
   return issue ? { column: 'geometry', says: `${issue.path}: ${issue.message}` } : null;
 }
+
+/** Whether a column kept as JSON holds a list or an object; 'any' where entries may have written either. */
+export function jsonTypeOf(table: string, column: string): 'array' | 'object' | 'any' {
+  let schema = SHAPES[table]?.[column];
+  while (
+    schema instanceof z.ZodOptional ||
+    schema instanceof z.ZodNullable ||
+    schema instanceof z.ZodDefault
+  )
+    schema = schema.unwrap() as z.ZodType;
+  if (schema instanceof z.ZodArray) return 'array';
+  const isObject =
+    schema instanceof z.ZodObject ||
+    schema instanceof z.ZodRecord ||
+    schema instanceof z.ZodDiscriminatedUnion;
+  return isObject ? 'object' : 'any';
+}
