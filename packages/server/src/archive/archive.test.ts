@@ -543,6 +543,18 @@ describe('over the interface', () => {
     expect(await guest.get('/book')).toMatchObject({ balanced: true });
     await guest.close();
   });
+  it('keeps what was looked at on one screen while another writes an archive', async () => {
+    const preview = await request(home.app)
+      .post('/api/v1/archives/import')
+      .set('Content-Type', 'application/zip')
+      .send(Buffer.from(zip));
+    const { id } = preview.body as { id: string };
+    expect(await followed(home.app, id)).toMatchObject({ state: 'previewed' });
+    const out = await request(home.app).post('/api/v1/archives/export').send({}).expect(202);
+    await followed(home.app, (out.body as { id: string }).id);
+    const { body } = await request(home.app).get(`/api/v1/archives/${id}`);
+    expect(body).toMatchObject({ state: 'previewed' });
+  });
   it('gives single tables too', async () => {
     const { text } = await request(home.app).get('/api/v1/tables/jarKinds.csv').expect(200);
     expect(text).toContain(`"'=HYPERLINK(""http://x"")"`);

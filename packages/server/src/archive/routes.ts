@@ -21,6 +21,8 @@ import { archiveTables, migrationNames, tableCsv } from './tables.js';
 interface Job {
   id: string;
   kind: 'export' | 'import';
+  /** When it began, by this machine's own clock, ms. */
+  at: number;
   state: 'running' | 'ready' | 'previewed' | 'done' | 'failed';
   share: number;
   says: string | null;
@@ -29,6 +31,10 @@ interface Job {
   preview: ImportPreview | null;
 }
 const UPLOAD_MAX = 1024 ** 3;
+/** An upload that brings nothing for so long was given up: it makes room for another. */
+const SILENT_MS = 60_000;
+/** What was looked at and not taken in is kept for so long. */
+const KEPT_MS = 24 * 3_600_000;
 
 /** `/archives`: the whole household out as one file, and in again with a preview. `/tables/NAME.csv`: one table. */
 export function archiveRoutes(
@@ -41,17 +47,24 @@ export function archiveRoutes(
   const router = Router();
   const folder = join(dataFolder, 'archives');
   const jobs = new Map<string, Job>();
+  // What lies there belongs to no job of this process.
+  rmSync(folder, { recursive: true, force: true });
+  const drop = (job: Job): void => {
+    rmSync(job.file, { force: true });
+    jobs.delete(job.id);
+  };
   const start = (kind: Job['kind']): Job => {
     if ([...jobs.values()].some((j) => j.state === 'running'))
       throw new Problem(409, 'busy', 'Another archive is on its way. Wait until it is done.');
-    // One file at a time is kept: the next takes its place.
-    for (const old of jobs.values()) rmSync(old.file, { force: true });
-    jobs.clear();
+    // One file of a kind is kept: the next takes its place. What was looked at on one screen outlives an export.
+    const outlived = Date.now() - KEPT_MS;
+    for (const old of jobs.values()) if (old.kind === kind || old.at < outlived) drop(old);
     mkdirSync(folder, { recursive: true });
     const id = randomUUID();
     const job: Job = {
       id,
       kind,
+      at: Date.now(),
       state: 'running',
       share: 0,
       says: null,
@@ -67,7 +80,7 @@ export function archiveRoutes(
     if (!job) throw notFound('archive');
     return job;
   };
-  const answer = ({ file: _file, ...job }: Job): Omit<Job, 'file'> => job;
+  const answer = ({ file: _file, at: _at, ...job }: Job): Omit<Job, 'file' | 'at'> => job;
   const work = async (job: Job, doing: () => Promise<Partial<Job>>): Promise<void> => {
     [job.state, job.says] = ['running', null];
     try {
@@ -110,6 +123,11 @@ export function archiveRoutes(
   router.post('/archives/import', async (request, response) => {
     const job = start('import');
     let size = 0;
+    request.setTimeout(SILENT_MS, () =>
+      request.destroy(
+        new Problem(408, 'given-up', 'The upload stood still for a minute. Begin it again.'),
+      ),
+    );
     const limit = new Transform({
       transform(part: Buffer, _encoding, done) {
         size += part.length;
@@ -129,8 +147,7 @@ export function archiveRoutes(
       await pipeline(request, limit, createWriteStream(job.file));
       if (!size) throw refused('No file arrived.', 'archive');
     } catch (error) {
-      jobs.delete(job.id);
-      rmSync(job.file, { force: true });
+      drop(job);
       throw error;
     }
     job.bytes = statSync(job.file).size;
