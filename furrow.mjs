@@ -28,6 +28,7 @@ const HELP = `Furrow, for beekeepers who harvest by hand
   node furrow.mjs backup FILE      a copy of the database, also while it runs
   node furrow.mjs restore FILE     prove a backup and put it in place, also while it runs (--yes)
   node furrow.mjs restore --before bring back what the last restore replaced
+  node furrow.mjs attack [N] [SEED] made-up requests against a household of its own (10000)
   node furrow.mjs bench            timings of calculators and server
   node furrow.mjs shots            take the pictures of docs/screenshots
 
@@ -195,6 +196,10 @@ const commands = {
   restore: () => {
     build();
     run(process.execPath, [join(root, 'packages/server/dist/tools.js'), 'restore', ...args]);
+  },
+  attack: () => {
+    build();
+    run('npx', ['tsx', 'scripts/attack.ts', ...args]);
   },
   bench: () => {
     build();

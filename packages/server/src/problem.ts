@@ -56,6 +56,8 @@ export function asProblem(error: unknown): Problem {
   if (type === 'entity.parse.failed') return refused('This is not readable JSON.');
   if (type === 'entity.too.large')
     return new Problem(413, 'too-large', 'This is more text than one entry may hold.');
+  if (code === 'SQLITE_CONSTRAINT_PRIMARYKEY')
+    return conflict('id-there', 'Something stands under this id already. Give it one of its own.');
   if (code === 'SQLITE_CONSTRAINT_UNIQUE')
     return conflict('already-there', 'This place or name is taken already.');
   if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')

@@ -31,6 +31,9 @@ const CLOCK_AHEAD_MS = 5 * 60_000;
 /** A command older than this that no longer fits was written without a connection: it is kept, not dropped. */
 const LATE_MS = 10 * 60_000;
 
+/** Late entries that did not fit, kept at most: a season without a signal is a tenth of it. */
+const HELD_MOST = 500;
+
 /**
  * The one path of every write: parse, same id answered from the record, one transaction that changes rows,
  * journals them and checks the book. Gives the answer and whether it was new.
@@ -89,6 +92,8 @@ export async function performWrite(
         undoes: (answer.undoes as string | undefined) ?? null,
         undoneBy: null,
       });
+      // What did not fit before fits now: it waits no longer.
+      await trx('heldCommands').where({ id: command.id }).delete();
       return { answer, isNew: true };
     });
   } catch (error) {
@@ -116,4 +121,8 @@ async function holdLate(
     })
     .onConflict('id')
     .ignore();
+  // The newest stay: no device fills the household's file with what does not fit.
+  await db('heldCommands')
+    .whereNotIn('id', db('heldCommands').orderBy('recordedAt', 'desc').limit(HELD_MOST).select('id'))
+    .delete();
 }
