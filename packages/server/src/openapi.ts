@@ -63,6 +63,17 @@ const READS: Record<string, string> = {
   '/journal': 'The last entries, for undo',
   '/held': 'Late entries that no longer fit',
   '/holds': 'What is held back, why, and the lots it reaches',
+  '/openapi.json': 'This description',
+  '/events': 'What changed, as server-sent events',
+  '/guesses': 'What people guessed beside what the scale said',
+  '/runs': 'Drains that are done, for what is learned from them',
+  '/gear': 'Gear that is no vessel',
+  '/plans': 'Harvests that wait for their day',
+  '/plans/sheet.pdf': 'The planned day on paper',
+  '/sites/{id}/weather': 'Weather of the hours ahead, as far as it is known',
+  '/hives/{id}/boxHistory': 'What became of the boxes of a hive',
+  '/drains/{id}/readings.senml.json': 'Readings of an instrument as SenML',
+  '/instruments/events': 'Readings as they come, as server-sent events',
   '/instruments/bench-scale': 'A reading of the bench scale',
   '/instruments/thermometer': 'A reading of the thermometer',
 };
@@ -119,6 +130,15 @@ export function openApi(): unknown {
       },
     },
   };
+  paths['/api/v1/instruments/bench-scale/keys'] = {
+    post: {
+      summary: 'A key of the practice scale: tare, clear, plug',
+      responses: {
+        200: { description: 'Pressed' },
+        400: { description: 'No such key', content: problem },
+      },
+    },
+  };
   for (const { method, path, schema } of ALL_WRITES) {
     const body = z.object({
       id: z.uuid(),
@@ -154,5 +174,43 @@ export function openApi(): unknown {
       },
     };
   }
-  return createDocument({ openapi: '3.1.1', info: { title: 'Furrow', version: '1' }, paths });
+  return createDocument({
+    openapi: '3.1.1',
+    info: { title: 'Furrow', version: '1' },
+    servers: [{ url: '/' }],
+    paths: named(paths),
+  });
+}
+
+/** "get /api/v1/hives/{id}/card.pdf" is called getHivesByIdCardPdf. */
+function operationIdOf(method: string, path: string): string {
+  const words = path
+    .replace(/^\/api\/v1/, '')
+    .replace(/\{(\w+)\}/g, 'by-$1')
+    .split(/[^A-Za-z0-9]+/)
+    .filter(Boolean);
+  return method + words.map((word) => word[0].toUpperCase() + word.slice(1)).join('');
+}
+
+/** The same paths, each operation with a name of its own and the parameters of its address. */
+function named(paths: ZodOpenApiPathsObject): ZodOpenApiPathsObject {
+  return Object.fromEntries(
+    Object.entries(paths).map(([path, operations]) => {
+      const parameters = [...path.matchAll(/\{(\w+)\}/g)].map(([, name]) => ({
+        in: 'path' as const,
+        name,
+        required: true,
+        schema: { type: 'string' as const },
+      }));
+      const told = Object.entries(operations).map(([method, operation]) => [
+        method,
+        {
+          operationId: operationIdOf(method, path),
+          ...(parameters.length ? { parameters } : {}),
+          ...(operation as object),
+        },
+      ]);
+      return [path, Object.fromEntries(told) as ZodOpenApiPathsObject[string]];
+    }),
+  );
 }
