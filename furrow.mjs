@@ -29,6 +29,7 @@ const HELP = `Furrow, for beekeepers who harvest by hand
   node furrow.mjs restore FILE     prove a backup and put it in place, also while it runs (--yes)
   node furrow.mjs restore --before bring back what the last restore replaced
   node furrow.mjs attack [N] [SEED] made-up requests against a household of its own (10000)
+  node furrow.mjs kill [N]         kill the server N times while it writes (100)
   node furrow.mjs bench            timings of calculators and server
   node furrow.mjs shots            take the pictures of docs/screenshots
 
@@ -200,6 +201,12 @@ const commands = {
   attack: () => {
     build();
     run('npx', ['tsx', 'scripts/attack.ts', ...args]);
+  },
+  kill: () => {
+    build();
+    run('npx', ['vitest', 'run', 'packages/server/src/kill.test.ts'], {
+      env: { ...process.env, FURROW_KILLS: args[0] ?? '100' },
+    });
   },
   bench: () => {
     build();

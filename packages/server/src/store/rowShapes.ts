@@ -16,7 +16,6 @@ import {
   idSchema,
   instantSchema,
   labelFieldSchema,
-  newColonyFactSchema,
   newCutBoardSchema,
   newDrainEventSchema,
   newDrainSchema,
