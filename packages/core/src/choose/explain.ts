@@ -35,7 +35,7 @@ export function bindings(
   household: Household,
   solve: LpSolver,
 ): Binding[] {
-  const unit = valueUnit(question.goal, household.rules.currency);
+  const unit = valueUnit(question.goal, household);
   const taken = new Set(solved.taken.map((i) => model.options[i].unit));
   const duals =
     model.options.length > LARGE
@@ -63,11 +63,7 @@ export function bindings(
           limit: limit.id,
           gain,
           unit,
-          sentence:
-            `${limit.what[0].toUpperCase()}${limit.what.slice(1)}, ${limitText(limit, limit.atMost)}, is the limit: ${limit.stepWords} would bring about ${amountText(gain)} ${unit}.`.replace(
-              ' .',
-              '.',
-            ),
+          sentence: `${limit.what[0].toUpperCase()}${limit.what.slice(1)}, ${limitText(limit, limit.atMost)}, is the limit: ${limit.stepWords} would bring about ${amountText(gain)} ${unit}.`,
         },
       ];
     })

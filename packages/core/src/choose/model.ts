@@ -58,9 +58,12 @@ export interface ChooseModel {
   blocks: (unit: number, way: Way | '') => Block[];
 }
 
-export const valueUnit = (goal: ChooseQuestion['goal'], currency: string): string =>
+const isPriced = (household: Household): boolean => household.jars.some((j) => j.value > 0);
+
+/** What the worth of a set is counted in, for a goal: money where the kit has prices, else honey. */
+export const valueUnit = (goal: ChooseQuestion['goal'], household: Household): string =>
   ({
-    'most-worth': currency,
+    'most-worth': isPriced(household) ? household.rules.currency || 'of worth' : 'kg of honey',
     'most-comb': 'kg comb honey',
     'least-work': 'min',
     'most-left': 'kg of stores',
@@ -110,7 +113,7 @@ export function chooseModel(
 ): ChooseModel {
   const { rules, vessels } = household;
   const market = marketOf(household.jars, rules);
-  const priced = household.jars.some((j) => j.value > 0);
+  const priced = isPriced(household);
   const units = hives.flatMap((h) => h.units);
   const fixed = new Map<number, 'take' | 'leave'>();
   const options: Option[] = [];
@@ -336,7 +339,9 @@ function notesOf(
       );
     if (hive.dead) notes.push(`${hive.name}: the colony is gone, no winter is counted.`);
   }
-  if (question.goal === 'most-worth' && !household.jars.some((j) => j.value > 0))
+  if (!market.piece && hives.some((hive) => hive.kind === 'cut-comb'))
+    notes.push('No boxes for pieces in the kit yet: none of it is cut until you say which.');
+  if (question.goal === 'most-worth' && !isPriced(household))
     notes.push('No prices in the kit yet: worth is counted by kilograms.');
   if (market.honeyPerKg !== null && market.honeyPerKg < 0)
     notes.push('A jar costs more than it is worth: honey in jars counts as a loss.');

@@ -46,6 +46,13 @@ const unit = computed(() =>
     ? { word: 'kg', kg: 1 }
     : { word: 'lb', kg: GRAMS_PER_POUND / 1000 },
 );
+/** A comb super whose kit has nothing to cut into says so where its pieces would stand. */
+const noJarsText = computed(() => {
+  const cutsNothing = rows.value.every((row) => row.set.pieces.high === 0);
+  return props.kind === 'cut-comb' && cutsNothing
+    ? 'no boxes for pieces, no jars in the kit'
+    : 'no jars in the kit';
+});
 /** Worth is nothing to show while the kit says no price: that is unknown, not 0. */
 const priced = computed(() => rows.value.some((row) => row.set.worth.high !== 0));
 const staysHere = (set: ChoiceSet): number =>
@@ -187,7 +194,7 @@ const proofText = computed(() => {
               ><span v-if="row.set.jars" class="nowrap"
                 ><b>{{ row.set.jars.mid }}</b> jars
                 <span class="sub">{{ span(row.set.jars, 0) }}</span></span
-              ><RouterLink v-else to="/rules?at=kit">no jars in the kit</RouterLink>
+              ><RouterLink v-else to="/rules?at=kit">{{ noJarsText }}</RouterLink>
             </td>
             <td data-head="Clean wax">
               <template v-if="row.set.cleanWaxG.high > 0"

@@ -256,9 +256,9 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
           v-for="(l, i) in p.comb ? (figuresAt.get(p.slot) ?? []) : []"
           :key="`b${i}`"
           class="figure"
-          :class="{ rust: l.rust, lifted: p.comb?.lifted }"
+          :class="{ rust: l.rust }"
           :x="p.x"
-          :y="combTop(box) + 18 + i * 17"
+          :y="combTop(box) + 18 + i * 17 - (p.comb?.lifted ? liftBy : 0)"
           font-size="14"
           text-anchor="middle"
         >
@@ -313,9 +313,6 @@ const combTop = (box: BoxOnPage): number => box.y + barHeight.value;
 .figure.rust {
   fill: var(--rust);
   font-weight: 700;
-}
-.figure.lifted {
-  opacity: 0;
 }
 .lifting {
   transition: transform 220ms ease-out;
