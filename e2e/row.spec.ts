@@ -45,7 +45,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
     await page.getByRole('button', { name: 'Put it in the kit' }).click();
     await expect(page.getByRole('button', { name: `Change ${name}` })).toBeVisible();
   }
-  await page.getByRole('button', { name: 'Add jars…' }).click();
+  await page.getByRole('button', { name: 'Add jars or boxes…' }).click();
   await field(page, 'Name', 'Jar 250');
   await field(page, 'Net weight', '250');
   await field(page, 'Weight empty, with lid', '140');

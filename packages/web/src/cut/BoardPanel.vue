@@ -684,4 +684,25 @@ const spoil = (cause: SpoiltCause): unknown =>
   accent-color: var(--field);
   flex: none;
 }
+/* On a phone the knife's next step stands above the strip, and the flaws slide in one row under the board. */
+@media (max-width: 599px) {
+  .main {
+    position: fixed;
+    inset: auto 16px 64px;
+    z-index: 3;
+    width: auto;
+    min-height: 72px !important;
+    box-shadow: 0 0 0 8px var(--lime-1);
+  }
+  .acts:has(> .main) {
+    padding-bottom: 88px;
+  }
+  .tools {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+  }
+  .tools > * {
+    flex: none;
+  }
+}
 </style>

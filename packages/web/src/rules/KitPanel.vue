@@ -233,7 +233,7 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
         </tr>
       </tbody>
     </table>
-    <Button outlined label="Add jars…" @click="editJar()" />
+    <Button outlined label="Add jars or boxes…" @click="editJar()" />
     <GearPanel />
     <InstrumentsPanel v-if="rules" :rules="rules.rules" />
     <Dialog
