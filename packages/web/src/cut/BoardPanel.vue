@@ -330,15 +330,15 @@ const spoil = (cause: SpoiltCause): unknown =>
     <p v-if="counts.length" class="made">
       <span v-for="c in counts" :key="c.box.id"
         ><b>{{ c.n }}</b> {{ c.box.name
-        }}<small v-if="c.unfit && boards.allTheSame.value[c.box.id]" class="rust">
-          {{ c.unfit }}</small
+        }}<small v-if="c.unfit && boards.allTheSame.value[c.box.id]" class="rust"
+          >{{ ', ' }}{{ c.unfit }}</small
         ></span
       ><span
         ><b>{{ restCm2.toFixed(0) }} cm²</b> to crush</span
       ><span v-if="knife.shown.value.value > 0"
         ><b>{{ rules.currency }} {{ knife.shown.value.value.toFixed(0) }}</b
-        ><small class="sub">
-          less the empty boxes{{
+        ><small class="sub"
+          >{{ ' ' }}less the empty boxes{{
             knife.shown.value.proven ? ', nothing better on 5 mm' : ''
           }}</small
         ></span

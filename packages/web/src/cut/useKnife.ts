@@ -132,6 +132,13 @@ export function useKnife(
     }
     const found = await ask((api) => api.plans(question));
     if (!found) return;
+    if (!found[0].placements.length) {
+      // Nothing to keep: what stands on the board stays, and the reason with it.
+      drafts.value = [];
+      says.value =
+        'No piece for your boxes comes off this comb between its flaws. Crush it, or use other boxes.';
+      return;
+    }
     drafts.value = found.map((p) => ({
       pieces: lying(p.placements),
       cuts: p.cuts,
@@ -139,9 +146,6 @@ export function useKnife(
       proven: p.provenOptimal,
     }));
     at.value = 0;
-    if (!found[0].placements.length)
-      says.value =
-        'No piece for your boxes comes off this comb between its flaws. Crush it, or use smaller boxes.';
     const most = await ask((api) => api.possible(question));
     if (most !== null) possible.value = most;
   }
