@@ -123,6 +123,9 @@ async function holdLate(
     .ignore();
   // The newest stay: no device fills the household's file with what does not fit.
   await db('heldCommands')
-    .whereNotIn('id', db('heldCommands').orderBy('recordedAt', 'desc').limit(HELD_MOST).select('id'))
+    .whereNotIn(
+      'id',
+      db('heldCommands').orderBy('recordedAt', 'desc').limit(HELD_MOST).select('id'),
+    )
     .delete();
 }
