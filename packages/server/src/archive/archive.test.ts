@@ -12,6 +12,7 @@ import sharp from 'sharp';
 import request from 'supertest';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { seedDemo } from '../demo/seed.js';
+import { keptBefore } from '../store/backup.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
 import { Household } from '../testing/household.js';
 import { fromCell, toCell } from './cells.js';
@@ -241,6 +242,19 @@ describe('an archive that somebody put together', () => {
       status: 409,
     });
     expect(readdirSync(at)).toEqual([]);
+  });
+});
+
+describe('an archive whose pictures cannot be kept', () => {
+  it('brings in nothing, and says why', async () => {
+    const at = join(folder, 'no-folder');
+    writeFileSync(at, 'in the way');
+    const before = await everything(other);
+    await expect(applyImport(other, openArchive(zip, known), at, 'mine')).rejects.toMatchObject({
+      status: 507,
+      code: 'not-kept',
+    });
+    expect(await everything(other)).toEqual(before);
   });
 });
 
@@ -541,6 +555,20 @@ describe('over the interface', () => {
       'Bromélia',
     );
     expect(await guest.get('/book')).toMatchObject({ balanced: true });
+    // Into a household that was not empty: what stood there before is kept.
+    expect(keptBefore(guest.folder)).toEqual([]);
+    const again = await request(guest.app)
+      .post('/api/v1/archives/import')
+      .set('Content-Type', 'application/zip')
+      .send(file.body as Buffer)
+      .expect(202);
+    await followed(guest.app, again.body.id);
+    await request(guest.app)
+      .post(`/api/v1/archives/${again.body.id}/apply`)
+      .send({ conflicts: 'mine' })
+      .expect(202);
+    expect(await followed(guest.app, again.body.id)).toMatchObject({ state: 'done' });
+    expect(keptBefore(guest.folder)).toHaveLength(1);
     await guest.close();
   });
   it('keeps what was looked at on one screen while another writes an archive', async () => {

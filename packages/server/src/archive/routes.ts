@@ -11,7 +11,9 @@ import type { EventStream } from '../events.js';
 import { streamFile } from '../files/stream.js';
 import { log } from '../log.js';
 import { Problem, asProblem, notFound, refused } from '../problem.js';
+import { keepBefore } from '../store/backup.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
+import { isEmptyHousehold, summaryOf } from '../store/proof.js';
 import { exportArchive } from './exportArchive.js';
 import { applyImport, previewImport, type ImportPreview } from './importArchive.js';
 import { openArchive, type Archive } from './readArchive.js';
@@ -180,6 +182,8 @@ export function archiveRoutes(
       .parse(request.body);
     job.share = 0;
     void work(job, async () => {
+      // An import is taken back whole: by what stood here before it.
+      if (!isEmptyHousehold(await summaryOf(db))) await keepBefore(db, dataFolder, new Date());
       const preview = await applyImport(
         db,
         await opened(job),

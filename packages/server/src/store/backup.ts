@@ -118,16 +118,31 @@ function layAside(dataFolder: string, now: Date): string | null {
   const database = join(dataFolder, 'furrow.db');
   if (!existsSync(database)) return null;
   mkdirSync(beforeFolder(dataFolder), { recursive: true });
-  const stamp = now.toISOString().replace(/[:.]/g, '-');
-  const aside = join(beforeFolder(dataFolder), `furrow-${stamp}.db`);
+  const aside = beforeName(dataFolder, now);
   renameSync(database, aside);
   // What was written last may still lie in the log beside the file: it goes with it.
   if (sizeOf(`${database}-wal`)) renameSync(`${database}-wal`, `${aside}-wal`);
   else rmSync(`${database}-wal`, { force: true });
   rmSync(`${database}-shm`, { force: true });
+  dropOldest(dataFolder);
+  return aside;
+}
+
+/** A copy of what stands there before much is written at once, among those that a restore laid aside; it stays open. */
+export async function keepBefore(db: Knex, dataFolder: string, now: Date): Promise<string> {
+  mkdirSync(beforeFolder(dataFolder), { recursive: true });
+  const copy = beforeName(dataFolder, now);
+  await copyDatabase(db, copy);
+  dropOldest(dataFolder);
+  return copy;
+}
+
+const beforeName = (dataFolder: string, now: Date): string =>
+  join(beforeFolder(dataFolder), `furrow-${now.toISOString().replace(/[:.]/g, '-')}.db`);
+
+function dropOldest(dataFolder: string): void {
   for (const old of keptBefore(dataFolder).slice(KEPT_BEFORE))
     for (const end of ['', '-wal', '-shm']) rmSync(old + end, { force: true });
-  return aside;
 }
 
 /**

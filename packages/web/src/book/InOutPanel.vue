@@ -183,7 +183,8 @@ const TABLES = [
       </template>
     </template>
     <p v-if="into.job.value?.state === 'done'" class="green" role="status">
-      <b>It is in.</b> The book was checked: it balances.
+      <b>It is in.</b> The book was checked: it balances. What stood here before is kept:
+      <code>node furrow.mjs restore --before</code> brings it back.
     </p>
     <SheetPanel />
   </section>

@@ -185,7 +185,9 @@ const verdict = computed(() => {
             <td>{{ n0(shown.comb.low) }}–{{ n0(shown.comb.high) }}</td>
             <td>
               <b>{{ n0(shown.comb.mean) }}</b>{{ ' ' }}
-              <span class="sub">{{ n0(shown.comb.mean / draft.boxes) }} a super</span>
+              <span v-if="draft.boxes !== 1" class="sub"
+                >{{ n0(shown.comb.mean / draft.boxes) }} a super</span
+              >
             </td>
             <td>{{ n0(shown.combPerHour.low) }}–{{ n0(shown.combPerHour.high) }}</td>
             <td>{{ n0(shown.pieces.low) }}–{{ n0(shown.pieces.high) }} pieces</td>
@@ -202,7 +204,9 @@ const verdict = computed(() => {
             <td>{{ n0(shown.liquid.low) }}–{{ n0(shown.liquid.high) }}</td>
             <td>
               <b>{{ n0(shown.liquid.mean) }}</b>{{ ' ' }}
-              <span class="sub">{{ n0(shown.liquid.mean / draft.boxes) }} a super</span>
+              <span v-if="draft.boxes !== 1" class="sub"
+                >{{ n0(shown.liquid.mean / draft.boxes) }} a super</span
+              >
             </td>
             <td>{{ n0(shown.liquidPerHour.low) }}–{{ n0(shown.liquidPerHour.high) }}</td>
             <td>{{ massRangeText(shown.kg, units) }}</td>

@@ -91,7 +91,8 @@ export function useFigures(
     if (beside.value.length) return 'Beside each box: % capped and honey. ';
     const mass = largeUnit(units.value);
     if (!below.value.length) return '';
-    return `Under each: % capped and ${mass} honey. `;
+    const where = hive.value?.boxes.length ? 'On' : 'Under';
+    return `${where} each: % capped and ${mass} honey. `;
   });
   return { scale, below, beside, says };
 }

@@ -75,4 +75,13 @@ small {
   font-size: 17px;
   color: var(--ink-2);
 }
+/* On a desk they stand in two columns, so that none lies under the key. */
+@media (min-width: 1100px) {
+  .checks {
+    display: grid;
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+    gap: 0 32px;
+    max-width: none;
+  }
+}
 </style>
