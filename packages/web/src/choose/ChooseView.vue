@@ -429,7 +429,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <template v-if="hive.kind === 'stingless'"
           >Touch a group of pots to take it, once more to leave it.</template
         ><template v-else
-          >Touch a {{ hiveKind(hive.kind).unitTaken }} to lift it, once more to put it back.
+          >Touch a {{ here?.units[0]?.what ?? 'comb' }} to lift it, once more to put it back.
           {{ figures.says.value }}Your rule:
           {{ hiveKind(hive.kind).drainsInPlace ? rules.ripeDrainPercent : rules.ripeCappedPercent }}
           % capped.</template

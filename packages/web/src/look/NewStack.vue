@@ -146,7 +146,7 @@ function key(event: KeyboardEvent): void {
         {{
           {
             comb: 'comb by comb',
-            box: 'a whole box',
+            box: kind.kind === 'warre' ? 'a whole box, or comb by comb' : 'a whole box',
             frame: 'frame by frame',
             pots: 'pots, sealed ones only',
           }[kind.unitTaken]
