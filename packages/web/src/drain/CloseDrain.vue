@@ -81,6 +81,13 @@ const close_ = computed(() =>
       })
     : null,
 );
+/** A small difference in a line at the key, for whoever does not look further up. */
+const gapLine = computed(() => {
+  const { gapG = 0, asks = false } = close_.value ?? {};
+  if (!gapG || asks || props.byEstimate) return null;
+  const g = smallMassText(Math.abs(gapG), units.value, 1);
+  return gapG > 0 ? `${g} less came out: written down as said above.` : `${g} more came out.`;
+});
 const worth = computed(() =>
   props.pricePerKg && props.rules.currency && props.forecast
     ? `, about ${props.rules.currency} ${Math.round(props.forecast.stillKg.mid * props.pricePerKg)}`
@@ -202,6 +209,7 @@ async function write(): Promise<void> {
         :loading="busy"
       />
       <p v-if="missing" class="sub">{{ missing }}</p>
+      <p v-else-if="gapLine" class="sub">{{ gapLine }}</p>
     </div>
   </form>
 </template>
