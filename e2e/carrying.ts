@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import type { BatchDetail } from '../packages/core/src/records/views.js';
-import { goesOnEarly } from './lift.js';
+import { leavesStep } from './lift.js';
 import type { OwnServer } from './ownServer.js';
 import type { Stranger } from './stranger.js';
 import { weighLowerHoney, weighWetWax } from './weigh.js';
@@ -49,8 +49,7 @@ export async function goesOnUntil(page: Page, stop: RegExp | 'done'): Promise<vo
       if (await page.getByRole('button', { name: 'Done, on to the bench' }).isVisible()) return;
     } else if (stop.test(said)) return;
     await page.locator('aside .p-button.main').first().click();
-    await goesOnEarly(page);
-    await expect(instruction).not.toHaveText(said);
+    await leavesStep(page, said);
   }
 }
 

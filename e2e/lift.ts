@@ -23,6 +23,16 @@ export async function goesOnEarly(page: Page): Promise<void> {
   if (await asked.isVisible()) await asked.click();
 }
 
+/** The step is done and the next one stands there; a wait that is asked about, once, is gone on from all the same. */
+export async function leavesStep(page: Page, before: string): Promise<void> {
+  const title = page.locator('h2.instruction');
+  // The question may come a moment after the touch.
+  await expect(async () => {
+    await goesOnEarly(page);
+    await expect(title).not.toHaveText(before, { timeout: 2000 });
+  }).toPass();
+}
+
 /** Goes through the opening of a top-bar hive: ready, smoked once or twice with its waits, the board out. */
 export async function openTopBar(page: Page): Promise<void> {
   for (;;) {
