@@ -4,6 +4,7 @@ import {
   drainForecast,
   forecastInput,
   honeyDepthMm,
+  measuredWaterPercent,
   nextStirAt,
   pressAdvice,
   pressTurns,
@@ -23,6 +24,7 @@ import {
   type DrainForecastInput,
 } from '@furrow/core';
 import type { Knex } from 'knex';
+import { waterSourcesOf } from '../book/waters.js';
 import { frameClocks } from './frameClocks.js';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
@@ -162,7 +164,10 @@ async function settleClocks(db: Knex, batches: Batch[], vessels: Vessel[]): Prom
       const vessel =
         vessels.find((v) => v.role === 'settling') ??
         vessels.find((v) => v.id === drain.lowerVesselId);
-      const { moisturePercent, temperatureC } = drain;
+      const { temperatureC } = drain;
+      // What was measured since counts, as it does on the screen of what settles.
+      const measured = measuredWaterPercent(await waterSourcesOf(db, batch));
+      const moisturePercent = measured ?? drain.moisturePercent;
       const depthMm = honeyDepthMm({
         honeyKg: honeyG / 1000,
         innerDiameterMm: vessel?.innerDiameterMm ?? 250,

@@ -12,6 +12,9 @@ const props = defineProps<{
   netG: number | null;
   moisturePercent?: number;
 }>();
+const waterText = computed(() =>
+  props.moisturePercent === undefined ? '18 % water, assumed' : `${props.moisturePercent} % water`,
+);
 const depthMm = ref<number | null>(null);
 const kg = computed(() =>
   depthMm.value === null
@@ -49,7 +52,7 @@ const says = computed(() => {
     />
     <p v-if="says" role="status">{{ says }}</p>
     <p class="sub">
-      {{ vessel.innerDiameterMm }} mm wide inside, {{ moisturePercent ?? 18 }} % water, 22 °C{{
+      {{ vessel.innerDiameterMm }} mm wide inside, {{ waterText }}, 22 °C{{
         of === 'comb' ? '; comb fills 55 to 85 % of its depth' : ''
       }}. A round vessel; an estimate, never a weight.
     </p>
