@@ -58,12 +58,14 @@ export function bindings(
           ? more.value - solved.value
           : 0;
       if (gain < 0.05) return [];
+      const what = `${limit.what[0].toUpperCase()}${limit.what.slice(1)}`;
+      const heldBy = `${what}, ${limitText(limit, limit.atMost)}, is the limit:`;
       return [
         {
           limit: limit.id,
           gain,
           unit,
-          sentence: `${limit.what[0].toUpperCase()}${limit.what.slice(1)}, ${limitText(limit, limit.atMost)}, is the limit: ${limit.stepWords} would bring about ${amountText(gain)} ${unit}.`,
+          sentence: `${heldBy} ${limit.stepWords} would bring about ${amountText(gain)} ${unit}.`,
         },
       ];
     })

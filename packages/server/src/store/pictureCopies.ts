@@ -24,11 +24,13 @@ export async function copyPictures(from: string, to: string): Promise<number> {
     else if (writeSynced(to, name, data)) copied++;
     await breathe();
   }
-  if (damaged.length)
-    throw new Error(
-      `${counted(damaged.length, 'picture')} in ${from} ${damaged.length === 1 ? 'is' : 'are'} damaged, such as ${damaged[0]}`,
-    );
+  if (damaged.length) throw new Error(damageText(from, damaged));
   return copied;
+}
+
+function damageText(folder: string, damaged: readonly string[]): string {
+  const are = damaged.length === 1 ? 'is' : 'are';
+  return `${counted(damaged.length, 'picture')} in ${folder} ${are} damaged, such as ${damaged[0]}`;
 }
 
 /** Whether it was copied before: what was written there was read back then. */

@@ -47,13 +47,16 @@ export function theirs(facts: CombFacts): Finding {
     };
   const { unreadCombs = 0, fullStoresKg = 0 } = stores;
   // What is not read is unknown, not nothing: they need it for certain only where all of it full would not do.
-  if (unreadCombs > 0 && staysLowKg + unreadCombs * fullStoresKg >= needKg)
+  const mayBeCovered = unreadCombs > 0 && staysLowKg + unreadCombs * fullStoresKg >= needKg;
+  const readMore = `Read more combs first: ${counted(unreadCombs, 'other')} not read yet.`;
+  const ofRead = `Of what was read ${stays}; the winter needs ${kgText(needKg)}.`;
+  if (mayBeCovered)
     return {
       ...base,
       ...figures,
       answer: 'unknown',
       weight: wasRead(facts) ? 'decides' : 'notes',
-      sentence: `Read more combs first: ${counted(unreadCombs, 'other')} not read yet. Of what was read ${stays}; the winter needs ${kgText(needKg)}.${timeOfYear(facts)}`,
+      sentence: `${readMore} ${ofRead}${timeOfYear(facts)}`,
     };
   return {
     ...base,
