@@ -8,6 +8,8 @@ export * from './units/readNumber.js';
 export * from './units/readQuantity.js';
 export * from './units/readingLine.js';
 export * from './units/format.js';
+export * from './units/money.js';
+export * from './units/saidIn.js';
 export * from './units/hemisphere.js';
 export * from './units/ranges.js';
 export * from './units/wholeParts.js';

@@ -7,13 +7,20 @@ import HarvestRow from './shell/HarvestRow.vue';
 import KeysDialog from './shell/KeysDialog.vue';
 import SoilStrip from './shell/SoilStrip.vue';
 import CombPatterns from './drawing/CombPatterns.vue';
-import { listen, useRefresh } from './server/queries.js';
+import { listen, useRefresh, useRules } from './server/queries.js';
+import { householdUnits } from './shell/units.js';
 import { useUi } from './shell/ui.js';
 
 const ui = useUi();
 const route = useRoute();
 const router = useRouter();
 const refresh = useRefresh();
+const { data: rulesVersion } = useRules();
+watch(
+  () => rulesVersion.value?.rules.units,
+  (units) => (householdUnits.value = units ?? 'metric'),
+  { immediate: true },
+);
 const keysShown = ref(false);
 const work = ref<HTMLElement | null>(null);
 /** What a screen reader hears when another screen stands there. */

@@ -1,5 +1,6 @@
 import { jarFill } from '../jar/index.js';
 import type { Range } from '../units/format.js';
+import { moneyText } from '../units/money.js';
 import { NO_RANGE, inOrder, rangeOf, sumRanges } from '../units/ranges.js';
 import type { LpSolver } from './lp.js';
 import { chooseModel, type ChooseModel } from './model.js';
@@ -215,15 +216,18 @@ function describe(set: ChoiceSet): string {
   return [...count].map(([way, n]) => `${n} ${WAY_WORDS[way].name.toLowerCase()}`).join(', ');
 }
 
+const worthText = (worth: number, { rules }: Household): string =>
+  rules.currency
+    ? moneyText(Math.abs(worth), rules.currency)
+    : `${Math.abs(worth).toFixed(0)} worth`;
+
 /** What a set gains and gives up against the first, in the middle of the ranges. */
 function against(set: ChoiceSet, first: ChoiceSet, household: Household): string {
   const parts: string[] = [];
   const worth = set.worth.mid - first.worth.mid;
   const hours = set.handsOnHours.mid - first.handsOnHours.mid;
   if (Math.abs(worth) >= 1)
-    parts.push(
-      `${Math.abs(worth).toFixed(0)} ${household.rules.currency || 'worth'} ${worth > 0 ? 'more' : 'less'}`,
-    );
+    parts.push(`${worthText(worth, household)} ${worth > 0 ? 'more' : 'less'}`);
   if (Math.abs(hours) >= 0.2)
     parts.push(`${Math.abs(hours).toFixed(1)} h ${hours > 0 ? 'more' : 'less'} work`);
   return [describe(set), parts.join(', ')].filter(Boolean).join('; ');

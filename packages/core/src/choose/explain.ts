@@ -22,6 +22,9 @@ const usedOf = (limit: Limit, model: ChooseModel, taken: readonly number[]): num
 const limitText = (limit: Limit, n: number): string =>
   `${['combs', 'pieces', 'chunk'].includes(limit.kind) ? Math.ceil(n - 1e-9) : n.toFixed(1)} ${Math.ceil(n - 1e-9) === 1 ? limit.unit.replace(/s$/, '') : limit.unit}`;
 const amountText = (n: number): string => (Math.abs(n) >= 20 ? n.toFixed(0) : n.toFixed(1));
+/** Money stands behind its currency, anything else before its unit. */
+const gainText = (gain: number, unit: string, { rules }: Household): string =>
+  unit === rules.currency ? `${unit} ${amountText(gain)}` : `${amountText(gain)} ${unit}`;
 
 /**
  * Which limits bind, and what one more of each would be worth to the goal: the question is asked again with a
@@ -65,7 +68,7 @@ export function bindings(
           limit: limit.id,
           gain,
           unit,
-          sentence: `${heldBy} ${limit.stepWords} would bring about ${amountText(gain)} ${unit}.`,
+          sentence: `${heldBy} ${limit.stepWords} would bring about ${gainText(gain, unit, household)}.`,
         },
       ];
     })

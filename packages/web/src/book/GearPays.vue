@@ -9,7 +9,6 @@ import {
 } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
-import MassField from '../parts/MassField.vue';
 import NumberField from '../parts/NumberField.vue';
 import { useDraft } from '../shell/draft.js';
 
@@ -113,7 +112,7 @@ const says = computed(() => {
         :digits="0"
         nullable
       />
-      <MassField v-model="honeyKg" label="More honey a harvest" of="kg" :units="units" :min="0" />
+      <NumberField v-model="honeyKg" label="More honey a harvest" unit="kg" :min="0" />
       <NumberField
         v-model="draft.worthAnHour"
         :label="`Your hour is worth, ${money}`"

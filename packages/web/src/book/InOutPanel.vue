@@ -6,6 +6,7 @@ import { useRefresh } from '../server/queries.js';
 import { useUi } from '../shell/ui.js';
 import SheetPanel from './SheetPanel.vue';
 import { useArchive } from './useArchive.js';
+import { said } from '../shell/units.js';
 
 /** Everything out as one archive and in again with a preview; single tables; a sheet that was kept before. */
 const refresh = useRefresh();
@@ -98,7 +99,7 @@ const TABLES = [
         aria-label="Archive being written"
       />
     </div>
-    <p v-if="out.says.value" class="rust" role="alert">{{ out.says.value }}</p>
+    <p v-if="out.says.value" class="rust" role="alert">{{ said(out.says.value) }}</p>
     <h2 class="furrow-heading">An archive, in</h2>
     <div class="line">
       <label class="p-button p-component p-button-outlined file-key"
@@ -114,7 +115,7 @@ const TABLES = [
         aria-label="Archive being read"
       />
     </div>
-    <p v-if="into.says.value" class="rust says" role="alert">{{ into.says.value }}</p>
+    <p v-if="into.says.value" class="rust says" role="alert">{{ said(into.says.value) }}</p>
     <template v-if="into.job.value?.state === 'previewed'">
       <p v-if="!news && !conflicts">
         <b>Everything in it is here already.</b
@@ -155,7 +156,7 @@ const TABLES = [
         <template v-if="conflicts">
           <ul>
             <li v-for="c in into.job.value.preview!.conflicts" :key="c.table + c.id" class="rust">
-              {{ c.sentence }}
+              {{ said(c.sentence) }}
             </li>
           </ul>
           <div class="line">

@@ -7,6 +7,7 @@ import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useQuestions } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
+import { said } from '../shell/units.js';
 
 /** What cannot all be true in what was written down: asked, put right where it stands, or answered. */
 const questions = useQuestions();
@@ -42,7 +43,7 @@ async function answer(q: Contradiction): Promise<void> {
     </p>
     <ul v-else class="asked">
       <li v-for="q in questions.data.value" :key="q.id">
-        <p class="q">{{ q.sentence }}</p>
+        <p class="q">{{ said(q.sentence) }}</p>
         <div v-if="answering !== q.id" class="line">
           <RouterLink class="p-button p-component p-button-outlined" :to="where(q)"
             >Look at it</RouterLink

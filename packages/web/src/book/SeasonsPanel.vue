@@ -24,6 +24,7 @@ import { useGuesses, useJars, useSeasons } from '../server/queries.js';
 import { dateText } from '../shell/times.js';
 import GearPays from './GearPays.vue';
 import SeasonChart, { type Bars, type Points } from './SeasonChart.vue';
+import { said } from '../shell/units.js';
 
 /** What the seasons teach: a question at a time, its chart and the table behind it. */
 const props = defineProps<{ units: UnitSystem }>();
@@ -224,7 +225,7 @@ const estimateOf = (h: HarvestSummary): string =>
         No harvest yet. When the first is in the book, the seasons begin to speak.
       </p>
       <template v-else>
-        <p class="display says">{{ says }}</p>
+        <p class="display says">{{ said(says) }}</p>
         <SeasonChart :data="chart" :says="says" />
         <div v-if="asked !== 'right'" class="by">
           <span class="sub">By</span
@@ -313,7 +314,7 @@ const estimateOf = (h: HarvestSummary): string =>
       <template v-if="seasons.data.value?.correction"
         ><h2 class="furrow-heading">What the scale teaches</h2>
         <p>
-          <b>{{ seasons.data.value.correction.sentence }}</b>
+          <b>{{ said(seasons.data.value.correction.sentence) }}</b>
         </p>
         <details class="how">
           <summary>How this was got</summary>
@@ -324,10 +325,10 @@ const estimateOf = (h: HarvestSummary): string =>
           </p>
         </details></template
       >
-      <p v-if="guessed">{{ guessed.sentence }}</p>
+      <p v-if="guessed">{{ said(guessed.sentence) }}</p>
       <template v-if="seasons.data.value?.missed.length"
         ><h2 class="furrow-heading">What gear would have saved</h2>
-        <p v-for="m in seasons.data.value.missed" :key="m.gear">{{ m.sentence }}</p>
+        <p v-for="m in seasons.data.value.missed" :key="m.gear">{{ said(m.sentence) }}</p>
         <p class="sub">
           Starting ranges: drained wet wax is taken as 30 to 65 % honey, of which a press brings 30
           to 70 %.

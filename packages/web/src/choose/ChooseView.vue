@@ -40,6 +40,7 @@ import { spareText } from './spareText.js';
 import { takenHeadline } from './headline.js';
 import { useChoice } from './useChoice.js';
 import { useFigures } from './useFigures.js';
+import { said } from '../shell/units.js';
 
 const router = useRouter();
 const choice = useChoice();
@@ -389,10 +390,10 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         >
         {{ headline.stays }} {{ ripe.length }} {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template
           v-if="bound"
-          >{{ ' ' }}<b>{{ bound }}</b></template
+          >{{ ' ' }}<b>{{ said(bound) }}</b></template
         ><template v-if="correction"
-          >{{ ' ' }}<b v-if="correction.applies">{{ correction.sentence }}</b
-          ><template v-else>{{ correction.sentence }}</template></template
+          >{{ ' ' }}<b v-if="correction.applies">{{ said(correction.sentence) }}</b
+          ><template v-else>{{ said(correction.sentence) }}</template></template
         ><template v-if="from.length > 1">
           Together with
           {{
@@ -439,7 +440,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         >
       </p>
       <p v-if="says" role="status">
-        <b>{{ says }}</b>
+        <b>{{ said(says) }}</b>
       </p>
       <p v-if="liftedSlots.size && balance.slideForwardBars.length && !hive.boxes.length">
         Then slide {{ balance.slideForwardBars.join(', ') }} toward the nest, so that no gap stands
@@ -457,7 +458,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <WinterHolds v-else-if="heldByWinter" :hold="heldByWinter" :hive="hive" :rules="rules" />
       <PoisonQuestion v-else :site="hive.site" />
       <p v-if="orderHeld" role="status">
-        <b>{{ orderHeld }}</b>
+        <b>{{ said(orderHeld) }}</b>
       </p>
       <WinterAside
         v-model:flow-kg="draft.flowKg[hive.id]"
@@ -545,7 +546,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     />
     <AnywayDialog
       :name="asking && named(asking.unit).toLowerCase()"
-      :against="offerAsked?.against[0]?.sentence ?? ''"
+      :against="said(offerAsked?.against[0]?.sentence)"
       @take="takeAnyway"
       @close="asking = null"
     />

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { UnitSystem } from '@furrow/core';
 import Button from 'primevue/button';
-import MassField from '../parts/MassField.vue';
 import NumberField from '../parts/NumberField.vue';
 import type { CombDraft } from './combDraft.js';
 
@@ -50,26 +49,23 @@ const around = (hours: number | null) => ({
       />
     </div>
     <div class="three">
-      <MassField
+      <NumberField
         v-model="draft.honeyKg.low as number | null"
         label="Honey, low"
-        of="kg"
-        :units="units"
+        unit="kg"
         :min="0"
         :max="60"
         :error="issue('honeyKg')"
-      /><MassField
+      /><NumberField
         v-model="draft.honeyKg.mid as number | null"
         label="likely"
-        of="kg"
-        :units="units"
+        unit="kg"
         :min="0"
         :max="60"
-      /><MassField
+      /><NumberField
         v-model="draft.honeyKg.high as number | null"
         label="high"
-        of="kg"
-        :units="units"
+        unit="kg"
         :min="0"
         :max="60"
       />
@@ -83,11 +79,10 @@ const around = (hours: number | null) => ({
     />
     <h2 class="furrow-heading">Prices{{ money ? `, ${money}` : '' }}</h2>
     <div class="three">
-      <MassField
+      <NumberField
         v-model="draft.pieceG as number | null"
         label="A piece"
-        of="g"
-        :units="units"
+        unit="g"
         :min="20"
         :max="3000"
         :error="issue('pieceG')"
@@ -119,20 +114,18 @@ const around = (hours: number | null) => ({
       />
     </div>
     <div class="two">
-      <MassField
+      <NumberField
         v-model="draft.honeyPerKg as number | null"
         :digits="2"
         label="Honey brings"
-        of="a kg"
-        :units="units"
+        unit="a kg"
         :min="0"
         :error="issue('honeyPerKg')"
-      /><MassField
+      /><NumberField
         v-model="draft.jarCostPerKg as number | null"
         :digits="2"
         label="its jars"
-        of="a kg"
-        :units="units"
+        unit="a kg"
         :min="0"
         :error="issue('jarCostPerKg')"
       />
@@ -190,11 +183,10 @@ const around = (hours: number | null) => ({
         label="Pieces sold a month"
         :min="0"
         :error="issue('piecesAMonth')"
-      /><MassField
+      /><NumberField
         v-model="draft.kgAMonth as number | null"
         label="Honey sold a month"
-        of="kg"
-        :units="units"
+        unit="kg"
         :min="0"
         :error="issue('kgAMonth')"
       />

@@ -11,6 +11,7 @@ import {
 } from '@furrow/core';
 import { computed } from 'vue';
 import type { CombDraft } from './combDraft.js';
+import { said } from '../shell/units.js';
 
 /** One super by plain arithmetic: full, part-filled, bad; where comb and honey are level; a lower price tried. */
 const props = defineProps<{
@@ -140,11 +141,11 @@ const tried = computed(() => {
     <details class="how">
       <summary>How this was got</summary>
       <p>
-        {{ draft.frames }} frames of {{ draft.piecesAFrame }} pieces of {{ draft.pieceG }} g. A part
-        filled super gives that part of its pieces, whole ones. A half-good year holds 60 % of the
-        honey and gives 45 % of the pieces, a bad year none: starting values. What is not in a piece
-        is crushed, and {{ n0(outShare * 100) }} % of it runs out. Packs, jars and discounts are
-        taken off; hours are not counted here.
+        {{ draft.frames }} frames of {{ draft.piecesAFrame }} pieces of
+        {{ said(`${draft.pieceG} g`) }}. A part filled super gives that part of its pieces, whole
+        ones. A half-good year holds 60 % of the honey and gives 45 % of the pieces, a bad year
+        none: starting values. What is not in a piece is crushed, and {{ n0(outShare * 100) }} % of
+        it runs out. Packs, jars and discounts are taken off; hours are not counted here.
       </p>
     </details>
   </section>

@@ -2,6 +2,7 @@
 import type { Hive, HeldBack, HouseRules } from '@furrow/core';
 import { computed } from 'vue';
 import WinterNeed from '../parts/WinterNeed.vue';
+import { said } from '../shell/units.js';
 
 /** Where nothing may be taken: which finding holds it back, and the way to where it is answered. */
 const props = defineProps<{
@@ -20,7 +21,7 @@ const of = (labels: string[]): string =>
     <p class="display">Nothing may be taken here now.</p>
     <ul>
       <li v-for="h in held" :key="`${h.question} ${h.labels[0]}`">
-        <b>{{ h.name }}</b> ({{ of(h.labels) }}): {{ h.sentence }}
+        <b>{{ h.name }}</b> ({{ of(h.labels) }}): {{ said(h.sentence) }}
         <RouterLink v-if="h.leadsTo === 'look'" :to="`/look/${hive.id}`">Look at it</RouterLink>
         <RouterLink v-else-if="h.leadsTo === 'rules'" to="/rules">The rule</RouterLink>
       </li>

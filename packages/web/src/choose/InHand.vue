@@ -13,6 +13,7 @@ import { computed, ref, watch } from 'vue';
 import WayMark from '../drawing/WayMark.vue';
 import JarAdd from '../parts/JarAdd.vue';
 import type { WayOffer } from './useChoice.js';
+import { said } from '../shell/units.js';
 
 /** The comb in hand and the ways it can go, each with what it would give or why not; touching one pins it. */
 const props = defineProps<{
@@ -40,7 +41,7 @@ function gives(offer: WayOffer): string {
   const parts = [];
   if (o.pieces.high > 0) parts.push(`${span(o.pieces, 0)} pieces`);
   if (o.chunkJars.high > 0) parts.push(`${span(o.chunkJars, 0)} chunk jars`);
-  if (o.honeyKg.high > 0) parts.push(`${span(o.honeyKg, 1)} kg`);
+  if (o.honeyKg.high > 0) parts.push(said(`${span(o.honeyKg, 1)} kg`));
   return parts.join(', ') || 'nothing';
 }
 /**
@@ -107,19 +108,19 @@ const shown = (): WayOffer | null =>
       {{ WAY_WORDS[shown()!.way].name }}:
       {{
         shown()!
-          .against.map((b) => b.sentence)
+          .against.map((b) => said(b.sentence))
           .join(' ')
       }}
     </p>
 
     <p v-else-if="shown()?.outcome" class="sub">
       {{ WAY_WORDS[shown()!.way].name }}, {{ WAY_WORDS[shown()!.way].note }}: {{ gives(shown()!) }};
-      {{ span(shown()!.outcome!.cleanWaxG, 0) }} g clean wax;
+      {{ said(`${span(shown()!.outcome!.cleanWaxG, 0)} g`) }} clean wax;
       {{ span(shown()!.outcome!.handsOnMinutes, 0) }} min of your hands; ready in about
       {{ span(shown()!.outcome!.elapsedHours, 0) }} h<template v-if="rules.currency"
-        >; worth {{ span(shown()!.outcome!.worth, 0) }} {{ rules.currency }}</template
+        >; worth {{ rules.currency }} {{ span(shown()!.outcome!.worth, 0) }}</template
       >.<template v-if="unit.what === 'box'">
-        The box weighs about {{ span(unit.liftKg, 0) }} kg:
+        The box weighs about {{ said(`${span(unit.liftKg, 0)} kg`) }}:
         {{ unit.liftKg.high > rules.liftKg ? 'two people' : 'one person' }}.</template
       >
     </p>

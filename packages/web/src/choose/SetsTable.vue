@@ -18,6 +18,7 @@ import Button from 'primevue/button';
 import { computed } from 'vue';
 import RangeBar from '../drawing/RangeBar.vue';
 import WayMark from '../drawing/WayMark.vue';
+import { said } from '../shell/units.js';
 
 /** Sets side by side, what each gives with its range, and what holds them back. The picked one is lifted in the drawing. */
 const props = defineProps<{
@@ -134,7 +135,7 @@ const proofText = computed(() => {
     <div v-if="impossible" role="alert" class="impossible">
       <b>That cannot be done under your rules.</b>
       <ul>
-        <li v-for="r in answer!.relaxations" :key="r.rule + r.sentence">{{ r.sentence }}</li>
+        <li v-for="r in answer!.relaxations" :key="r.rule + r.sentence">{{ said(r.sentence) }}</li>
       </ul>
     </div>
     <p v-if="failed" role="alert" class="rust">
@@ -172,7 +173,7 @@ const proofText = computed(() => {
                   @change="picked = row.index"
                 /><WayMark :way="row.way" /><span
                   ><b class="display">{{ row.name }}</b
-                  ><br /><span class="sub">{{ row.note }}</span></span
+                  ><br /><span class="sub">{{ said(row.note) }}</span></span
                 ></label
               >
             </td>
@@ -215,7 +216,7 @@ const proofText = computed(() => {
             <td class="nowrap" data-head="Ready after">
               <span class="sub">about</span> <b>{{ span(row.set.elapsedHours, 0) }} h</b><br /><span
                 class="sub"
-                >at {{ rules.kitchenTemperatureC }} °C</span
+                >at {{ said(`${rules.kitchenTemperatureC} °C`) }}</span
               >
             </td>
             <td data-head="Worth">
@@ -271,7 +272,9 @@ const proofText = computed(() => {
       />
     </p>
     <ul v-if="answer?.bindings?.length || answer?.notes.length" class="binds">
-      <li v-for="b in (answer.bindings ?? []).slice(0, 3)" :key="b.limit">{{ b.sentence }}</li>
+      <li v-for="b in (answer.bindings ?? []).slice(0, 3)" :key="b.limit">
+        {{ said(b.sentence) }}
+      </li>
       <li v-for="n in answer.notes" :key="n">{{ n }}</li>
     </ul>
     <details class="how">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { massText, type Hive, type HouseRules, type WinterHold } from '@furrow/core';
 import { computed } from 'vue';
+import { said } from '../shell/units.js';
 
 /** Ripe, but nothing of it can be spared: what was read, what has to stay, and the way to look further. */
 const props = defineProps<{ hold: WinterHold; hive: Hive; rules: HouseRules }>();
@@ -24,7 +25,7 @@ const unread = computed(() => {
 <template>
   <section class="holds" role="status">
     <p class="display">Ripe, but the winter needs it.</p>
-    <p>{{ says }}</p>
+    <p>{{ said(says) }}</p>
     <p v-if="unread">
       <b>{{ unread[0].toUpperCase() + unread.slice(1) }}</b>
     </p>

@@ -18,6 +18,7 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { cutterWorker } from '../workers/client.js';
 import type { useBoards } from './useBoards.js';
+import { said } from '../shell/units.js';
 
 /** All combs of the harvest planned together against the boxes there are; nothing is kept before the person says so. */
 const props = defineProps<{
@@ -289,7 +290,7 @@ onScopeDispose(() => worker.end());
         All combs against one stock: the boxes that are short go where they fit best.
       </p>
     </template>
-    <p v-if="says" class="sub" role="status">{{ says }}</p>
+    <p v-if="says" class="sub" role="status">{{ said(says) }}</p>
     <Refusal :refusal="refusal" />
   </aside>
 </template>

@@ -31,6 +31,7 @@ import { useFaces } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { boxName, type CombToCut, type useBoards } from './useBoards.js';
 import { useKnife, type Draft } from './useKnife.js';
+import { said } from '../shell/units.js';
 
 /** One comb under the knife: its flaws, the best cuts, and then cut by cut. */
 const props = defineProps<{
@@ -98,7 +99,7 @@ const drawn = computed(() =>
       label: boxName(props.boards.boxes.value, p),
       weight: known?.netG
         ? smallMassText(known.netG, units.value, 1)
-        : `${Math.round(r.low / 10) * 10}–${Math.round(r.high / 10) * 10} g`,
+        : said(`${Math.round(r.low / 10) * 10}–${Math.round(r.high / 10) * 10} g`),
     };
   }),
 );
@@ -326,7 +327,7 @@ const spoil = (cause: SpoiltCause): unknown =>
       @flaw="addFlaw"
       @rub="rub"
     />
-    <p v-if="knife.says.value" class="caution" role="alert">{{ knife.says.value }}</p>
+    <p v-if="knife.says.value" class="caution" role="alert">{{ said(knife.says.value) }}</p>
     <p v-if="counts.length" class="made">
       <span v-for="c in counts" :key="c.box.id"
         ><b>{{ c.n }}</b> {{ c.box.name
@@ -460,10 +461,11 @@ const spoil = (cause: SpoiltCause): unknown =>
       <template v-if="here">
         <h2 class="furrow-heading">{{ boxName(boards.boxes.value, here) }}</h2>
         <p>
-          About {{ here.lowG }} to {{ here.highG }} g<template v-if="here.bestSide"
-            >, side {{ here.bestSide }} up</template
-          >.<template v-if="here.grade">
-            <b>{{ GRADE_WORDS[here.grade] }}</b>: {{ here.reason }}.</template
+          About {{ said(`${here.lowG} to ${here.highG} g`)
+          }}<template v-if="here.bestSide">, side {{ here.bestSide }} up</template>.<template
+            v-if="here.grade"
+          >
+            <b>{{ GRADE_WORDS[here.grade] }}</b>: {{ said(here.reason) }}.</template
           >
         </p>
         <Button
@@ -495,7 +497,7 @@ const spoil = (cause: SpoiltCause): unknown =>
       </template>
       <template v-else-if="board.doneAt"
         ><h2 class="furrow-heading">All cut</h2>
-        <p>{{ likely.sentence }}</p>
+        <p>{{ said(likely.sentence) }}</p>
         <RouterLink class="p-button p-component main" :to="{ query: { at: 'pack' } }"
           >Weigh and pack</RouterLink
         ></template
@@ -514,7 +516,7 @@ const spoil = (cause: SpoiltCause): unknown =>
         />
         <p class="sub">
           The green line is next. If a piece cracks, touch it: the rest is planned anew.
-          {{ likely.sentence }}
+          {{ said(likely.sentence) }}
         </p>
         <a
           class="p-button p-component p-button-outlined"

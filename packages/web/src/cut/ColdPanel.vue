@@ -29,6 +29,7 @@ import { useCutHistory } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
+import { said } from '../shell/units.js';
 
 /** Cut pieces on the rack until their edges stop weeping, and comb in the cold against moth and beetle. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
@@ -212,7 +213,7 @@ const whenReady = (k: Keeping): string =>
     <template v-if="rack"
       ><p>
         <b class="display when">{{ whenReady(rack) }}</b> the edges should have stopped weeping, by
-        the slow edge. {{ rack.pieces }} pieces at {{ rack.roomC }} °C.
+        the slow edge. {{ rack.pieces }} pieces at {{ said(`${rack.roomC} °C`) }}.
       </p>
       <Button
         outlined
@@ -222,8 +223,9 @@ const whenReady = (k: Keeping): string =>
     /></template>
     <template v-else
       ><p v-if="weeps">
-        Cut edges weep {{ weeps.low.toFixed(0) }} to {{ weeps.high.toFixed(0) }} h at {{ roomC }} °C
-        and {{ water }} % water<template v-if="(history?.racks.length ?? 0) >= 5"
+        Cut edges weep {{ weeps.low.toFixed(0) }} to {{ weeps.high.toFixed(0) }} h at
+        {{ said(`${roomC} °C`) }} and {{ water }} % water<template
+          v-if="(history?.racks.length ?? 0) >= 5"
           >, by your last {{ history!.racks.length }} racks</template
         ><template v-else>, a starting range: your own racks count from the fifth on</template>.
         Turn them once, cover against ants.
@@ -287,7 +289,7 @@ const whenReady = (k: Keeping): string =>
       ><FreezingLine :plan="runningPlan" :started-at="freeze.startedAt" :zone="zone" :now="now" />
       <p>
         <b class="display when">{{ whenReady(freeze) }}</b> it may come out.
-        {{ runningPlan.sentence }}
+        {{ said(runningPlan.sentence) }}
       </p>
       <div class="fields">
         <NumberField
@@ -315,7 +317,7 @@ const whenReady = (k: Keeping): string =>
         :now="now"
       />
       <p :class="{ rust: !plan.possible }">
-        {{ plan.sentence
+        {{ said(plan.sentence)
         }}<b v-if="plan.days > 1" class="rust">
           {{ (litres ?? 0).toFixed(1) }} L are {{ counted(plan.days, 'day') }} of loads.</b
         >

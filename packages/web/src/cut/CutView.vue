@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { massText } from '@furrow/core';
+import { cutsComb, massText } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import WayMark from '../drawing/WayMark.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
+import LeftStageView from '../parts/LeftStageView.vue';
+import { leftUncut } from '../parts/leftStage.js';
 import NothingWaits from '../parts/NothingWaits.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import StateLine from '../parts/StateLine.vue';
@@ -20,9 +22,11 @@ import { useBoards } from './useBoards.js';
 
 /** Cut: the board, the batch, rack and cold, packing, and what came of it. Which of them is open stands in the address. */
 const route = useRoute();
-const { detail, loading, error, retry } = useStageBatch('cut', (b) =>
-  ['cut', 'drain', 'jar'].includes(b.stage),
+const { detail, loading, error, retry } = useStageBatch(
+  'cut',
+  (b) => cutsComb(b.method) && ['cut', 'drain', 'jar'].includes(b.stage),
 );
+const left = computed(() => (detail.value ? leftUncut(detail.value) : null));
 const { data: version } = useRules();
 const { data: kinds } = useJars();
 const rules = computed(() => version.value?.rules);
@@ -64,6 +68,7 @@ function open(combId: string): void {
     :begin="{ to: '/choose', label: 'Choose comb to cut' }"
     ><WayMark way="cut" :size="150"
   /></NothingWaits>
+  <LeftStageView v-else-if="left" :left="left" />
   <div v-else class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>

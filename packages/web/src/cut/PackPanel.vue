@@ -25,6 +25,7 @@ import { newId, read } from '../server/client.js';
 import { useStock } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { boxName, type useBoards } from './useBoards.js';
+import { said } from '../shell/units.js';
 
 /** Cut pieces weighed, graded by rule, put into their boxes; strips into jars with honey round them. */
 const props = defineProps<{
@@ -209,7 +210,7 @@ async function byHand(): Promise<void> {
           <td>
             <b>{{ boxName(boards.boxes.value, p) }}</b><br /><span class="sub">{{ comb(p) }}</span>
           </td>
-          <td class="nowrap">{{ p.lowG }}–{{ p.highG }} g</td>
+          <td class="nowrap">{{ said(`${p.lowG}–${p.highG} g`) }}</td>
           <td>
             <template v-if="p.state === 'cracked'">cracked</template>
             <form v-else class="weigh" @submit.prevent="weigh(p)">
@@ -252,7 +253,7 @@ async function byHand(): Promise<void> {
                 {{ GRADE_WORDS[g]
                 }}{{ p.grade === g && p.price ? `, ${rules.currency} ${p.price}` : '' }}
               </option></select
-            ><span class="sub">{{ p.reason }}</span>
+            ><span class="sub">{{ said(p.reason) }}</span>
           </td>
         </tr>
       </tbody>
@@ -336,10 +337,11 @@ async function byHand(): Promise<void> {
           :max="2000"
         />
         <p v-if="each.length && jar">
-          A strip of {{ each[0].p.netG }} g takes {{ each[0].fill.stripMl.low.toFixed(0) }} to
+          A strip of {{ said(`${each[0].p.netG} g`) }} takes
+          {{ each[0].fill.stripMl.low.toFixed(0) }} to
           {{ each[0].fill.stripMl.high.toFixed(0) }} ml; about
-          <b>{{ each[0].fill.honeyG.mid.toFixed(0) }} g</b> of honey round it,
-          <b>{{ each[0].fill.netG.mid.toFixed(0) }} g</b> net. <b>{{ jars.count }}</b>
+          <b>{{ said(`${each[0].fill.honeyG.mid.toFixed(0)} g`) }}</b> of honey round it,
+          <b>{{ said(`${each[0].fill.netG.mid.toFixed(0)} g`) }}</b> net. <b>{{ jars.count }}</b>
           {{ jars.count === 1 ? 'jar' : 'jars' }}, then
           {{
             jars.runsOut === 'strips'

@@ -16,6 +16,7 @@ import { computed, ref } from 'vue';
 import ShelfPanel from '../jar/ShelfPanel.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useCutHistory, useJars } from '../server/queries.js';
+import { said } from '../shell/units.js';
 
 /** Possible against made, by comb, super, hive or season; what spoilt and why; what left the shelf. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
@@ -92,7 +93,7 @@ const most = computed(() => Math.max(1, ...records.value.map((r) => r.possible))
     @retry="() => refetch()"
   />
   <section v-else>
-    <p class="likely display">{{ likely.sentence }}</p>
+    <p class="likely display">{{ said(likely.sentence) }}</p>
     <div class="line">
       <h2 class="furrow-heading">Possible against made</h2>
       <SelectButton

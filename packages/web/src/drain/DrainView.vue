@@ -50,6 +50,7 @@ import WeighPanel from './WeighPanel.vue';
 import WeighingQuestions from './WeighingQuestions.vue';
 import WhatIfs from './WhatIfs.vue';
 import { useDrain } from './useDrain.js';
+import { said } from '../shell/units.js';
 
 const now = useNow();
 useAwake();
@@ -265,7 +266,7 @@ const closeFrom = computed(() => {
       <h1>{{ detail.batch.hiveName }}</h1>
       <span class="sub"
         >{{ brokenUp }} comb, {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }},
-        {{ temperatureNow }} °C, {{ drainWaterText(drain, detail) }}. Your hands:
+        {{ said(`${temperatureNow} °C`) }}, {{ drainWaterText(drain, detail) }}. Your hands:
         {{ detail.batch.handsOnMinutes }} min in all.</span
       >
       <span class="right small"
@@ -314,7 +315,7 @@ const closeFrom = computed(() => {
         }}<template v-if="lastStir"
           >, last stirred {{ clockText(lastStir.occurredAt, zone, now) }}</template
         ><template v-if="warming?.now"
-          >, <b class="rust">warmed at {{ warming.now.temperatureC }} °C</b></template
+          >, <b class="rust">warmed at {{ said(`${warming.now.temperatureC} °C`) }}</b></template
         >
       </p>
       <div v-if="forecast?.stalled && running" role="alert">
@@ -330,12 +331,13 @@ const closeFrom = computed(() => {
         <p v-if="running" class="since">
           {{ at(forecast.nineTenthsHours.low, 'earlier') }} to
           {{ at(forecast.nineTenthsHours.high, 'later') }}. Flows about
-          {{ Math.round(forecast.rateGPerHour.mid / 5) * 5 }} g an hour<template
+          {{ said(`${Math.round(forecast.rateGPerHour.mid / 5) * 5} g`) }} an hour<template
             v-if="forecast.stopAdvised"
-            >: <b class="green">under your {{ rules.stopBelowGPerHour }} g, you may stop</b>;
-            {{ massText(forecast.stillKg.mid, units) }} would still come{{ worth }}</template
+            >:
+            <b class="green">under your {{ said(`${rules.stopBelowGPerHour} g`) }}, you may stop</b
+            >; {{ massText(forecast.stillKg.mid, units) }} would still come{{ worth }}</template
           ><template v-else
-            >, under your {{ rules.stopBelowGPerHour }} g about
+            >, under your {{ said(`${rules.stopBelowGPerHour} g`) }} about
             {{ at(forecast.endHours.mid) }}</template
           >.
         </p>

@@ -23,6 +23,7 @@ import { newId } from '../server/client.js';
 import type { HouseholdRun } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
+import { said } from '../shell/units.js';
 
 /** Turns and rests of the press, drip against press, and what stays in the wax against the household's own norm. */
 const props = defineProps<{
@@ -131,7 +132,7 @@ async function turn(): Promise<void> {
       }}<template v-if="advice.lastGainG !== null"
         >, the last brought {{ smallMassText(advice.lastGainG, units, 1) }}</template
       ><template v-if="advice.say === 'enough'"
-        >: under your {{ rules.pressEnoughG }} g, the rest is for the wax pot</template
+        >: under your {{ said(`${rules.pressEnoughG} g`) }}, the rest is for the wax pot</template
       >.
     </p>
     <svg

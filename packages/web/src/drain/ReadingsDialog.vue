@@ -11,6 +11,7 @@ import { computed, ref } from 'vue';
 import { newId, send, serverNow } from '../server/client.js';
 import { useRefresh } from '../server/queries.js';
 import { useUi } from '../shell/ui.js';
+import { said } from '../shell/units.js';
 
 /** Readings leave and come in as SenML. What a file would do is shown before it is done; a broken one changes nothing. */
 const props = defineProps<{ drain: Drain }>();
@@ -114,7 +115,7 @@ async function bring(): Promise<void> {
         In the row:
         {{
           asks
-            .map((q) => q.sentence)
+            .map((q) => said(q.sentence))
             .slice(0, 3)
             .join(' ')
         }}</template
@@ -131,7 +132,7 @@ async function bring(): Promise<void> {
       <input type="file" accept=".json,application/senml+json" @change="choose"
     /></label>
     <p v-if="says" class="rust" role="alert">
-      <b>{{ says }}</b>
+      <b>{{ said(says) }}</b>
     </p>
     <template v-if="found"
       ><p>

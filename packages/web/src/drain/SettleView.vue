@@ -24,12 +24,15 @@ import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
+import LeftStageView from '../parts/LeftStageView.vue';
+import { leftSettling } from '../parts/leftStage.js';
 import NothingWaits from '../parts/NothingWaits.vue';
 import { newId } from '../server/client.js';
 import { useHarvests, useRules, useStock, useStockWaters, useVessels } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
+import { said } from '../shell/units.js';
 
 /** Honey that settles: when the scum is up, skimmed and weighed, its water measured again, blended if wanted. */
 const now = useNow();
@@ -48,6 +51,7 @@ const bare = computed(() => (units.value === 'metric' ? 'kg' : 'lb') as 'kg' | '
 const narrow = window.matchMedia('(max-width: 700px)').matches;
 const drain = computed(() => detail.value?.drains.filter((d) => d.endedAt).at(-1) ?? null);
 const honey = computed(() => detail.value?.lots.find((l) => l.kind === 'honey') ?? null);
+const left = computed(() => (detail.value ? leftSettling(detail.value) : null));
 const kg = computed(() => (honey.value?.nowG ?? 0) / 1000);
 const vessel = computed(
   () =>
@@ -177,13 +181,14 @@ async function blend(): Promise<void> {
     stage="drain"
     :begin="{ to: '/drain', label: 'Go to Drain' }"
   />
+  <LeftStageView v-else-if="left" :left="left" />
   <div v-else class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }} settles</h1>
       <span class="sub"
         >{{ massText(kg, units, 2) }} of honey, {{ Math.round(depthMm / 10) }} cm deep{{
           inVessel
-        }}, {{ drain.temperatureC }} °C</span
+        }}, {{ said(`${drain.temperatureC} °C`) }}</span
       >
     </header>
     <section class="left">
@@ -216,7 +221,7 @@ async function blend(): Promise<void> {
           <p>
             Stokes: crumbs of 0.1 to 0.2 mm rise through honey of
             {{ moisture.toFixed(1) }} % water{{ water === null ? ', assumed' : '' }}, at
-            {{ drain.temperatureC }} °C. The clock goes by the slow ones.
+            {{ said(`${drain.temperatureC} °C`) }}. The clock goes by the slow ones.
           </p>
         </details>
         <p v-if="keeping" class="text">
@@ -231,7 +236,7 @@ async function blend(): Promise<void> {
               }[keeping.grade]
             }}.</b
           >
-          {{ keeping.reason }}
+          {{ said(keeping.reason) }}
         </p>
         <p v-else class="text">
           Its water was not measured yet. In a damp room open honey takes it up: measure two drops
@@ -308,7 +313,7 @@ async function blend(): Promise<void> {
               >{{ massText(mixed.kg, units, 2) }} of {{ mixed.moisturePercent.toFixed(1) }} %
               water.</b
             >
-            {{ mixed.keeping.reason }} What already ferments infects the rest.
+            {{ said(mixed.keeping.reason) }} What already ferments infects the rest.
           </p>
           <Refusal :refusal="blending.refusal.value" :fields="['g']" /><Button
             type="submit"

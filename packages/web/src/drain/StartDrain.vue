@@ -22,6 +22,7 @@ import StackMark from '../drawing/StackMark.vue';
 import VesselStack from '../drawing/VesselStack.vue';
 import NumberField from '../parts/NumberField.vue';
 import OwedNote from '../parts/OwedNote.vue';
+import { onFromEmptyDrain } from '../parts/leftStage.js';
 import Refusal from '../parts/Refusal.vue';
 import RoomAir from '../parts/RoomAir.vue';
 import TextField from '../parts/TextField.vue';
@@ -32,6 +33,7 @@ import { useSend } from '../server/useSend.js';
 import PotBefore from './PotBefore.vue';
 import SplitComb from './SplitComb.vue';
 import { useStack } from './useStack.js';
+import { said } from '../shell/units.js';
 
 /** The stack of vessels built from the kit and drawn in section; what is too small is said before anything is poured. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[] }>();
@@ -55,6 +57,7 @@ const {
   taken,
   missing,
 } = useStack(toRef(props, 'detail'), toRef(props, 'rules'), toRef(props, 'vessels'));
+const on = computed(() => onFromEmptyDrain(props.detail));
 const humidityPercent = ref<number | null>(null);
 const { data: harvests } = useHarvests();
 /** Harvests that were chosen as one lot with this one and are not crushed yet. */
@@ -156,7 +159,7 @@ const fineWords: Record<Fineness, string> = {
           :full-about="null"
         />
         <div class="says">
-          <p class="text">{{ words.note }}</p>
+          <p class="text">{{ said(words.note) }}</p>
           <p v-if="waits" class="text">
             <b
               >Nine tenths will be out in about {{ waits.low.toFixed(0) }} to
@@ -182,7 +185,12 @@ const fineWords: Record<Fineness, string> = {
       </template>
       <template v-else>
         <p>No comb of this harvest is left to crush.</p>
-        <RouterLink :to="`/take/${detail.batch.id}`">Back to Take</RouterLink>
+        <div class="acts row">
+          <RouterLink class="p-button p-component" :to="on.to">{{ on.label }}</RouterLink>
+          <RouterLink class="p-button p-component p-button-text" :to="`/take/${detail.batch.id}`"
+            >See what was taken</RouterLink
+          >
+        </div>
       </template>
     </section>
     <form v-if="kg > 0" class="acts" @submit.prevent="start">

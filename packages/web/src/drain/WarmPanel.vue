@@ -7,6 +7,7 @@ import Refusal from '../parts/Refusal.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import type { DrainNow } from './useDrain.js';
+import { said } from '../shell/units.js';
 
 /** Warming as a step with a thermometer, the house limit, and the meter of what it costs. */
 const props = defineProps<{
@@ -59,7 +60,7 @@ async function readThermometer(): Promise<void> {
     </p>
     <template v-else>
       <p class="text">
-        A warm cupboard or a water bath, at most {{ rules.warmLimitC }} °C by your rule.
+        A warm cupboard or a water bath, at most {{ said(`${rules.warmLimitC} °C`) }} by your rule.
         <b>Never a flame under wax, never left alone.</b> Comb softens above 35 °C.
       </p>
       <NumberField

@@ -12,6 +12,7 @@ import Refusal from '../parts/Refusal.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
+import { said } from '../shell/units.js';
 
 /** Weighings that do not fit, asked one by one: nothing is counted twice, nothing dropped by itself. */
 const props = defineProps<{
@@ -57,7 +58,7 @@ const drewOff = (q: WeighingQuestion): unknown =>
   <section v-if="lines.length" class="asks" role="alert">
     <div v-for="q in lines" :key="q.id">
       <p>
-        <b>{{ q.text }}</b>
+        <b>{{ said(q.text) }}</b>
       </p>
       <div class="acts row">
         <Button

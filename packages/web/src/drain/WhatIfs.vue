@@ -8,6 +8,7 @@ import {
   type WhatIf,
 } from '@furrow/core';
 import { computed } from 'vue';
+import { said } from '../shell/units.js';
 
 /** What another stir, a press or two degrees more would bring and cost, said before it is done. */
 const props = defineProps<{ acts: WhatIf[]; rules: HouseRules; pricePerKg: number | null }>();
@@ -19,7 +20,7 @@ const lines = computed(() =>
         : '';
     if (a.act === 'warm')
       return {
-        name: `${WARMER_BY_C} °C warmer`,
+        name: said(`${WARMER_BY_C} °C warmer`),
         brings: a.soonerHours >= 0.1 ? `${a.soonerHours.toFixed(1)} h sooner` : 'no sooner',
         costs: `${enzymeLossText(a.diastaseLostPercent)} % of diastase, ${enzymeLossText(a.invertaseLostPercent)} % of invertase; HMF not computed`,
       };

@@ -34,6 +34,7 @@ import { compute } from '../workers/client.js';
 import FilledTable from './FilledTable.vue';
 import KeepsByWarmth from './KeepsByWarmth.vue';
 import { useLabel } from './useLabel.js';
+import { said } from '../shell/units.js';
 
 /** Jars from one lot, counted from stock to the gram; what was filled, weighed and labelled. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; jars: JarKindRecord[] }>();
@@ -183,7 +184,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
 <template>
   <section class="left">
     <p class="sub">
-      {{ keeping.sentence }}
+      {{ said(keeping.sentence) }}
       <b v-if="honey?.name.endsWith('with pollen')" class="rust"
         >{{ honey.name }}: it ferments sooner. Cold, a vented lid, eaten first.</b
       >
@@ -256,8 +257,9 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
       />
     </div>
     <p v-for="t in tooSmall" :key="t.jar.id" class="rust">
-      <b>“{{ t.jar.name }}” of {{ t.jar.netG }} g cannot be filled so</b>: to its brim it holds
-      {{ t.brimG }} g of this honey. <RouterLink to="/rules?at=kit">Change it in Rules.</RouterLink>
+      <b>“{{ t.jar.name }}” of {{ said(`${t.jar.netG} g`) }} cannot be filled so</b>: to its brim it
+      holds {{ said(`${t.brimG} g`) }} of this honey.
+      <RouterLink to="/rules?at=kit">Change it in Rules.</RouterLink>
     </p>
     <p v-if="jars.length && (!honey || honey.nowG === 0)" class="sub">
       No honey of this harvest is left to fill.
@@ -267,7 +269,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
         <li v-for="f in fill.fills" :key="f.id">
           <JarRow :count="f.count" :net-g="f.netG" :moisture-percent="moisturePercent" />
           <span class="shelf-text"
-            ><b class="display">{{ f.count }} × {{ f.netG }} g</b
+            ><b class="display">{{ f.count }} × {{ said(`${f.netG} g`) }}</b
             ><span class="sub"
               >{{ jarOf(f.id)?.name }}, of {{ jarOf(f.id)?.stock }} in stock. Fill to
               {{ Math.round(netVolumeMl(f.netG, moisturePercent)) }} ml{{ highOf(f)
@@ -277,7 +279,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
           <TextField
             v-model="lightest[f.id]"
             :unit="massUnit(units, 'small')"
-            :label="`Lightest ${f.netG} g jar weighed, net`"
+            :label="said(`Lightest ${f.netG} g jar weighed, net`)"
             hint="Labels never say more. Empty: not weighed."
           />
           <Button
@@ -360,7 +362,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
   </aside>
   <div v-if="pinnedFill" class="pinned no-print">
     <Button
-      :label="`Filled ${pinnedFill.count} × ${pinnedFill.netG} g`"
+      :label="said(`Filled ${pinnedFill.count} × ${pinnedFill.netG} g`)"
       :loading="filling.busy.value"
       :disabled="isLightUnclear(pinnedFill.id)"
       @click="write(pinnedFill.id, pinnedFill.count, pinnedFill.netG)"

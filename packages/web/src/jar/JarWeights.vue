@@ -13,6 +13,7 @@ import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
+import { said } from '../shell/units.js';
 
 /** Jars of a lot weighed one by one: each a mark above or below its net weight. */
 const props = defineProps<{ lot: Lot; units: UnitSystem; tareG: number }>();
@@ -61,7 +62,7 @@ const keep = async (): Promise<void> => {
       :aria-label="found?.sentence ?? 'No jar weighed yet'"
     >
       <line x1="0" x2="100%" y1="46" y2="46" stroke="var(--field)" stroke-width="2" />
-      <text x="2" y="42" font-size="14">{{ lot.netG }} g</text>
+      <text x="2" y="42" font-size="14">{{ said(`${lot.netG} g`) }}</text>
       <g v-for="(w, i) in weights" :key="i">
         <line
           :x1="70 + i * 30"
@@ -89,7 +90,7 @@ const keep = async (): Promise<void> => {
       </g>
     </svg>
     <p v-if="found" :class="{ rust: found.under > 0 }">
-      <b>{{ found.sentence }}</b>
+      <b>{{ said(found.sentence) }}</b>
     </p>
     <div class="line">
       <TextField
@@ -99,7 +100,7 @@ const keep = async (): Promise<void> => {
       /><Button
         outlined
         type="button"
-        :label="`Read the scale, less ${tareG} g`"
+        :label="said(`Read the scale, less ${tareG} g`)"
         :disabled="full"
         @click="scale"
       /><Button type="submit" outlined label="Next jar" :disabled="netG === null || full" /><Button

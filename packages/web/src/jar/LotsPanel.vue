@@ -23,6 +23,7 @@ import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
 import { cutterWorker } from '../workers/client.js';
 import PromisesPanel from './PromisesPanel.vue';
+import { said } from '../shell/units.js';
 
 /** All honey that waits and all that is expected, one stock of jars: what is promised first, no lot mixed with another. */
 const props = defineProps<{ rules: HouseRules; jars: JarKindRecord[] }>();
@@ -298,7 +299,7 @@ async function pour(): Promise<void> {
           >{{ massText(mix.kg, rules.units, 2) }} of {{ mix.moisturePercent.toFixed(1) }} %
           water.</b
         >
-        {{ mix.keeping.reason }} Mixing dilutes a fault, it does not mend it.
+        {{ said(mix.keeping.reason) }} Mixing dilutes a fault, it does not mend it.
       </p>
       <p v-else class="sub">Say the water of each to see the mixture and its class.</p>
       <label class="tick"

@@ -30,6 +30,7 @@ import { useAftercare } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
+import { said } from '../shell/units.js';
 
 /** Wet wax frozen, rinsed and rendered; the rinse fed back or made into mead; wet gear by the house rule. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
@@ -312,7 +313,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       </p>
       <p v-if="expected" class="sub">
         About {{ g(expected.cleanG.low).replace(/ .*/, '') }}–{{ g(expected.cleanG.high) }} clean.
-        {{ expected.sentence }}
+        {{ said(expected.sentence) }}
       </p>
       <div class="line">
         <TextField
@@ -396,7 +397,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
           /><NumberField v-model="final" narrow label="Ends at" :min="0.98" :max="1.178" />
         </div>
         <p v-if="must(r)">
-          {{ must(r)!.sentence
+          {{ said(must(r)!.sentence)
           }}<template v-if="must(r)!.honeyKg > (honey?.nowG ?? 0) / 1000">
             <b class="rust"
               >Only {{ massText((honey?.nowG ?? 0) / 1000, units, 2) }} of honey of this harvest are
@@ -409,7 +410,8 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         </p></template
       >
       <p v-else-if="fateOf(r.id) === 'fed'" :class="{ rust: !after!.feed.may }">
-        <b>{{ after!.feed.may ? 'May go back.' : 'Not to be fed.' }}</b> {{ after!.feed.reason }}
+        <b>{{ after!.feed.may ? 'May go back.' : 'Not to be fed.' }}</b>
+        {{ said(after!.feed.reason) }}
       </p>
       <Button
         :label="RINSE_FATE_WORDS[fateOf(r.id)]"
@@ -482,7 +484,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         ></template
       >
       <p v-if="gearWay === 'same-hive' && after && !after.feed.may" class="rust">
-        {{ after.feed.reason }}
+        {{ said(after.feed.reason) }}
       </p>
       <Refusal :refusal="gearSend.refusal.value" /><Button
         outlined

@@ -3,6 +3,7 @@ import { weighedText, type Hive, type HouseRules } from '@furrow/core';
 import { computed } from 'vue';
 import { useBoxHistory } from '../server/queries.js';
 import { dateText } from '../shell/times.js';
+import { said } from '../shell/units.js';
 
 /**
  * What happened with the boxes of a hive: set on, turned, moved, given, emptied. Nothing where
@@ -15,11 +16,11 @@ const { data: events } = useBoxHistory(computed(() => props.hive.id));
 <template>
   <details v-if="events?.length" class="boxes">
     <summary>
-      What happened with its boxes: {{ events[0].sentence }}, {{ dateText(events[0].on) }}
+      What happened with its boxes: {{ said(events[0].sentence) }}, {{ dateText(events[0].on) }}
     </summary>
     <ol>
       <li v-for="(e, i) in events" :key="i">
-        <span class="sub">{{ dateText(e.on) }}</span> {{ e.sentence
+        <span class="sub">{{ dateText(e.on) }}</span> {{ said(e.sentence)
         }}<template v-if="e.g">, {{ weighedText(e.g, units) }}</template>
       </li>
     </ol>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { DueItem } from '@furrow/core';
 import { dateText } from '../shell/times.js';
+import { said } from '../shell/units.js';
 
 defineProps<{ items: DueItem[] }>();
 </script>
@@ -14,7 +15,7 @@ defineProps<{ items: DueItem[] }>();
         <span v-if="i.overdueDays > 0" class="rust"
           >{{ i.overdueDays }} {{ i.overdueDays === 1 ? 'day' : 'days' }} over</span
         ><span v-else-if="i.dueOn" class="sub">{{ dateText(i.dueOn) }}</span>
-        <span class="why">{{ i.why }}</span>
+        <span class="why">{{ said(i.why) }}</span>
       </li>
     </ul>
   </section>

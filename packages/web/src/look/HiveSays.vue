@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { dateWords, spanText, type LastBarForecast, type SuperForecast } from '@furrow/core';
+import { said } from '../shell/units.js';
 
 /** What the hive as a whole tells: the scan from the back, what ripens next, its boxes and supers. */
 defineProps<{
@@ -15,7 +16,7 @@ defineProps<{
 <template>
   <div class="says">
     <p v-if="scan" class="scan">
-      {{ scan.sentence }}<template v-if="!scan.first">{{ ` ${scanBack}` }}</template
+      {{ said(scan.sentence) }}<template v-if="!scan.first">{{ ` ${scanBack}` }}</template
       ><template v-if="lastBar">
         Comb reaches bar {{ lastBar.lastBar }} between {{ dateWords(lastBar.earliest) }} and
         {{ lastBar.latest ? dateWords(lastBar.latest) : 'a day not yet known' }}: take one before,
@@ -29,13 +30,14 @@ defineProps<{
       >.
     </p>
     <p v-for="b in boxes" :key="b.number" class="scan">
-      <b>Box {{ b.number }}:</b> {{ b.sentence
+      <b>Box {{ b.number }}:</b> {{ said(b.sentence)
       }}<template v-if="b.kg">
         About {{ b.kg }} honey in it: weigh before you lift, and lift with two.</template
       >
     </p>
     <p v-for="s in supers" :key="s.number" class="scan">
-      <b>Super {{ s.number }}:</b> {{ s.forecast.sentence }} {{ s.forecast.doNext.join(' ') }}
+      <b>Super {{ s.number }}:</b> {{ said(s.forecast.sentence) }}
+      {{ said(s.forecast.doNext.join(' ')) }}
     </p>
   </div>
 </template>

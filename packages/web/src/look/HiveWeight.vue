@@ -8,10 +8,11 @@ import {
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import MassField from '../parts/MassField.vue';
+import NumberField from '../parts/NumberField.vue';
 import { read } from '../server/client.js';
 import { dateText } from '../shell/times.js';
 import { gainText } from './colonyLines.js';
+import { said } from '../shell/units.js';
 
 /** The whole hive on a scale: what it weighs, what it gained a week, and what that says of the forage. */
 const props = defineProps<{
@@ -51,16 +52,9 @@ const note = (same: boolean): void => emit('note', { kind: 'hive-weight', kg: kg
 </script>
 
 <template>
-  <MassField
-    v-model="kg"
-    label="The whole hive weighs"
-    of="kg"
-    :units="units"
-    :min="1"
-    :max="300"
-  />
+  <NumberField v-model="kg" label="The whole hive weighs" unit="kg" :min="1" :max="300" />
   <Button outlined label="Read the scale" @click="readScale" />
-  <p v-if="says" class="sub">{{ says }}</p>
+  <p v-if="says" class="sub">{{ said(says) }}</p>
   <Button
     v-if="weights.length"
     outlined

@@ -9,6 +9,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
+import { said } from '../shell/units.js';
 
 /** Capped share over the looks, and where it goes: measured as rings, forecast as a hatched band to the rule. The slider chooses the look that is laid over the face. */
 const props = defineProps<{
@@ -75,7 +76,7 @@ const at = computed({
 <template>
   <section v-if="points.length > 1 || sentence" class="ripening">
     <p v-if="sentence">
-      <b>{{ sentence }}</b>
+      <b>{{ said(sentence) }}</b>
     </p>
     <svg
       v-if="points.length > 1"

@@ -18,6 +18,7 @@ import {
   type Way,
 } from '@furrow/core';
 import { computed } from 'vue';
+import { said } from '../shell/units.js';
 
 const props = defineProps<{
   judged: JudgedComb;
@@ -126,7 +127,7 @@ function percents(f: Finding, measured: number, limit: number): Gauge {
 }
 /** What decides stands in full above: it is not said twice. */
 const apartText = (f: Finding): string =>
-  f.sentence === props.judged.verdict.headline ? 'This decides, as said above.' : f.sentence;
+  f.sentence === props.judged.verdict.headline ? 'This decides, as said above.' : said(f.sentence);
 const EMPTIED_WORDS: Partial<Record<Way, string>> = {
   'draw-pots': 'Pots drawn',
   'cut-pots': 'Pots cut out',
@@ -172,7 +173,7 @@ const emptiedText = computed(() => {
     <p v-if="emptiedText" class="rust">
       <b>{{ emptiedText }}</b>
     </p>
-    <p class="why">{{ judged.verdict.headline }}</p>
+    <p class="why">{{ said(judged.verdict.headline) }}</p>
     <slot name="ask" />
     <div v-for="f in evidence" :key="f.question" class="evidence">
       <div class="line">
@@ -233,7 +234,7 @@ const emptiedText = computed(() => {
     </div>
     <p v-if="mended" class="sub">
       <b>{{ massText(mended.honeyKg.mid, rules.units) }} by your own scale.</b>
-      {{ correction!.sentence }}
+      {{ said(correction!.sentence) }}
     </p>
     <slot />
     <details class="apart" :open="wide">

@@ -2,6 +2,7 @@
 import { judgeHiveAt, standingAgainst, type BatchDetail, type HouseRules } from '@furrow/core';
 import { computed } from 'vue';
 import { useNow } from '../shell/useNow.js';
+import { said } from '../shell/units.js';
 
 /** What speaks against taking the chosen combs today: the same findings as in Look, judged again now. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; onlyForbids?: boolean }>();
@@ -38,7 +39,7 @@ const against = computed(() => {
 <template>
   <section v-if="against.length" class="against" role="alert">
     <p v-for="a in against" :key="a.sentence">
-      <b :class="{ rust: a.forbids }">{{ a.labels.join(', ') }}:</b> {{ a.sentence }}
+      <b :class="{ rust: a.forbids }">{{ a.labels.join(', ') }}:</b> {{ said(a.sentence) }}
     </p>
     <RouterLink :to="`/look/${detail.hive.id}`">Look at it</RouterLink>
   </section>

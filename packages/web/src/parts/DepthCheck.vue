@@ -2,6 +2,7 @@
 import { kgByDepth, massRangeText, type UnitSystem, type Vessel } from '@furrow/core';
 import { computed, ref } from 'vue';
 import NumberField from './NumberField.vue';
+import { said } from '../shell/units.js';
 
 /** A weight held against how deep it stands in a round vessel: a check, never a weight. */
 const props = defineProps<{
@@ -50,7 +51,7 @@ const says = computed(() => {
       :max="1500"
       nullable
     />
-    <p v-if="says" role="status">{{ says }}</p>
+    <p v-if="says" role="status">{{ said(says) }}</p>
     <p class="sub">
       {{ vessel.innerDiameterMm }} mm wide inside, {{ waterText }}, 22 °C{{
         of === 'comb' ? '; comb fills 55 to 85 % of its depth' : ''

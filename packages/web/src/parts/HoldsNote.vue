@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { useSend } from '../server/useSend.js';
 import Refusal from './Refusal.vue';
 import TextField from './TextField.vue';
+import { said } from '../shell/units.js';
 
 /** What is held back and why, what to do and whom to ask; lifted only by a written word. */
 const props = defineProps<{ holds: Record<string, Hold[]> }>();
@@ -31,7 +32,7 @@ async function lift(id: string): Promise<void> {
   <section v-for="hold in open" :key="hold.id" class="hold" role="alert">
     <p>
       <b class="rust">Held back: {{ HOLD_WORDS[hold.cause].name.toLowerCase() }}.</b>
-      {{ hold.sentence }}
+      {{ said(hold.sentence) }}
     </p>
     <p>{{ HOLD_WORDS[hold.cause].bars }} {{ HOLD_WORDS[hold.cause].ask }}</p>
     <form v-if="lifting === hold.id" class="lift" @submit.prevent="lift(hold.id)">

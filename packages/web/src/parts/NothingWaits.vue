@@ -2,6 +2,7 @@
 import { STAGES, type Batch, type Stage } from '@furrow/core';
 import { computed } from 'vue';
 import { useHarvests } from '../server/queries.js';
+import { STAGE_NAMES } from '../shell/stageNames.js';
 import { dateText } from '../shell/times.js';
 
 /**
@@ -22,13 +23,6 @@ const DOING: Partial<Record<Stage, string>> = {
   drain: 'drains',
   cut: 'is cut',
   jar: 'waits for its jars',
-};
-const STAGE_NAMES: Partial<Record<Stage, string>> = {
-  ready: 'Ready',
-  take: 'Take',
-  drain: 'Drain',
-  cut: 'Cut',
-  jar: 'Jar',
 };
 const all = computed(() => harvests.value ?? []);
 /** The harvest that comes here next: the one that has come furthest. */

@@ -2,8 +2,13 @@
 import { readNumber } from '@furrow/core';
 import InputText from 'primevue/inputtext';
 import { computed, ref, useId, watch } from 'vue';
+import { householdUnits, said } from '../shell/units.js';
+import { fieldUnit } from './fieldUnit.js';
 
-/** A number as people type it, comma or point, with its unit; says at the field what is wrong and keeps what was typed. */
+/**
+ * A number as people type it, comma or point, with its unit; says at the field what is wrong and keeps
+ * what was typed. Kilograms, grams and °C stay so outside and are typed in the household's units.
+ */
 const props = defineProps<{
   label: string;
   unit?: string;
@@ -20,28 +25,37 @@ const props = defineProps<{
 }>();
 const model = defineModel<number | null>({ required: true });
 const id = useId();
-const show = (value: number | null | undefined): string =>
-  value === null || value === undefined || Number.isNaN(value)
-    ? ''
-    : String(props.digits === undefined ? value : Number(value.toFixed(props.digits)));
+const how = computed(() => fieldUnit(props.unit, householdUnits.value));
+const show = (value: number | null | undefined): string => {
+  if (value === null || value === undefined || Number.isNaN(value)) return '';
+  const shown = how.value.shown(value);
+  return String(props.digits === undefined ? shown : Number(shown.toFixed(props.digits)));
+};
+/** What the field says, in the unit that is kept; null where it cannot be read. */
+function readKept(): number | null {
+  const shown = readNumber(text.value);
+  return shown === null ? null : how.value.kept(shown);
+}
 const text = ref(show(model.value));
 const touched = ref(false);
-watch(model, (value) => {
+watch([model, how], ([value], [, before]) => {
   // What cannot be read stays as it was typed; a number that was put away from outside is cleared.
-  if (readNumber(text.value) === (value ?? null)) return;
+  if (before === how.value && readKept() === (value ?? null)) return;
   text.value = show(value);
   // What was written down is not asked for again.
   touched.value = false;
 });
+const edgeText = (value: number): string =>
+  [Number(how.value.shown(value).toFixed(1)), how.value.unit]
+    .filter((x) => x !== undefined)
+    .join(' ');
 const problem = computed(() => {
   if (text.value.trim() === '') return touched.value && !props.nullable ? 'Say a number.' : null;
-  const value = readNumber(text.value);
+  const value = readKept();
   if (value === null) return 'Type a number, such as 5,8.';
   if (props.whole && !Number.isInteger(value)) return 'A whole number.';
-  if (props.min !== undefined && value < props.min)
-    return `At least ${props.min}${props.unit ? ` ${props.unit}` : ''}.`;
-  if (props.max !== undefined && value > props.max)
-    return `At most ${props.max}${props.unit ? ` ${props.unit}` : ''}.`;
+  if (props.min !== undefined && value < props.min) return `At least ${edgeText(props.min)}.`;
+  if (props.max !== undefined && value > props.max) return `At most ${edgeText(props.max)}.`;
   return null;
 });
 const describedBy = computed(() => {
@@ -51,8 +65,7 @@ const describedBy = computed(() => {
 function typed(value: string | undefined): void {
   text.value = value ?? '';
   touched.value = true;
-  const number = readNumber(text.value);
-  model.value = number;
+  model.value = readKept();
 }
 </script>
 
@@ -68,12 +81,12 @@ function typed(value: string | undefined): void {
         :invalid="Boolean(error ?? problem)"
         :aria-describedby="describedBy"
         @update:model-value="typed"
-      /><span v-if="unit" class="unit">{{ unit }}</span></span
+      /><span v-if="how.unit" class="unit">{{ how.unit }}</span></span
     >
     <p v-if="error ?? problem" :id="`${id}-e`" class="rust says" role="alert">
       {{ error ?? problem }}
     </p>
-    <p v-else-if="note" :id="`${id}-n`" class="sub note">{{ note }}</p>
+    <p v-else-if="note" :id="`${id}-n`" class="sub note">{{ said(note) }}</p>
   </div>
 </template>
 

@@ -2,6 +2,7 @@
 import { waterFromRoom } from '@furrow/core';
 import { computed } from 'vue';
 import NumberField from './NumberField.vue';
+import { said } from '../shell/units.js';
 
 /**
  * What the room's air does to honey that stands open: its balance, and the water it takes up in the
@@ -35,7 +36,7 @@ const grams = computed(() => {
   const [least, most] = [taken.value.takenG.low, taken.value.takenG.high]
     .map((g) => Math.round(Math.abs(g)))
     .sort((a, b) => a - b);
-  return least === most ? `about ${most} g` : `${least} to ${most} g`;
+  return said(least === most ? `about ${most} g` : `${least} to ${most} g`);
 });
 const water = computed(() => {
   if (!taken.value) return '';

@@ -14,6 +14,7 @@ import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import Refusal from './Refusal.vue';
+import { said } from '../shell/units.js';
 
 /** Water of this honey: the newest measuring wherever it was taken, and a drop more. */
 const props = defineProps<{ detail: BatchDetail }>();
@@ -50,7 +51,7 @@ async function keep({ side: _side, cells: _cells, ...reading }: Reading): Promis
   <section class="water">
     <h2 class="furrow-heading">Water</h2>
     <p>
-      <b>{{ text }}</b> {{ water?.says ?? more }}
+      <b>{{ said(text) }}</b> {{ said(water?.says ?? more) }}
     </p>
     <Refusal :refusal="refusal" />
     <Button

@@ -10,6 +10,7 @@ import { computed, ref, watch } from 'vue';
 import { useSend } from '../server/useSend.js';
 import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
+import { said } from '../shell/units.js';
 
 /** Asks what the winter needs of a kind of hive, where it is needed: a starting value stands in the field, one touch writes it down. */
 const props = defineProps<{ kind: HiveKindName; rules: HouseRules; rulesVersion: number }>();
@@ -52,14 +53,14 @@ const keep = (): unknown =>
       />
       <Button
         type="submit"
-        :label="kg === null ? 'Write it down' : `Write down ${kg} kg`"
+        :label="kg === null ? 'Write it down' : said(`Write down ${kg} kg`)"
         :disabled="kg === null"
         :loading="busy"
       />
     </div>
     <p class="sub">
-      {{ STARTING_NEED_KG[kind] }} kg is a starting value, nobody's measurement: correct it by what
-      is left in spring.
+      {{ said(`${STARTING_NEED_KG[kind]} kg`) }} is a starting value, nobody's measurement: correct
+      it by what is left in spring.
     </p>
     <Refusal :refusal="refusal" :fields="['winterNeedKg']" />
   </form>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { BringLine, Tick } from '@furrow/core';
 import { computed } from 'vue';
+import { said } from '../shell/units.js';
 
 /** What to bring and have, ticked off a line at a time; what is missing says what to do instead. */
 const props = defineProps<{
@@ -40,7 +41,7 @@ const groups = computed(() =>
               :checked="stateOf(line) === 'have'"
               @change="emit('tick', line, stateOf(line) === 'have' ? 'open' : 'have')"
             /><span
-              ><b>{{ line.text }}</b
+              ><b>{{ said(line.text) }}</b
               ><span class="sub">{{ line.serves }}</span></span
             ></label
           >

@@ -19,7 +19,6 @@ import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import CalendarAddress from './CalendarAddress.vue';
-import FaintDrawing from '../parts/FaintDrawing.vue';
 import NumberField from '../parts/NumberField.vue';
 import AgainstNow from '../parts/AgainstNow.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -31,11 +30,13 @@ import { useSend } from '../server/useSend.js';
 import BringList from './BringList.vue';
 import DayLine from './DayLine.vue';
 import PeopleThere from './PeopleThere.vue';
+import ReadyEmpty from './ReadyEmpty.vue';
 import ReadyAsks from './ReadyAsks.vue';
 import SiteDialog from './SiteDialog.vue';
 import Timetable from './Timetable.vue';
 import { useReady } from './useReady.js';
 import { useTicks } from './useTicks.js';
+import { said } from '../shell/units.js';
 
 const router = useRouter();
 const {
@@ -154,7 +155,9 @@ const thermometer = ref<string | null>(null);
 async function readKitchen(): Promise<void> {
   const reading = await read<{ value: number; simulated: boolean }>('/instruments/thermometer');
   if (plan.value) plan.value.kitchenTemperatureC = reading.value;
-  thermometer.value = `${reading.value} °C${reading.simulated ? ', practice thermometer' : ''}`;
+  thermometer.value = said(
+    `${reading.value} °C${reading.simulated ? ', practice thermometer' : ''}`,
+  );
 }
 /** Writes every plan that changed, the one in hand always. */
 async function keep(): Promise<boolean> {
@@ -220,19 +223,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
-  <div v-else-if="!detail || !plan || !rules" class="stage wide">
-    <header><h1>No harvest to get ready for.</h1></header>
-    <FaintDrawing of="day" />
-    <p>
-      Lift the combs you want in Choose; what to bring and when to begin is worked out from them.
-    </p>
-    <div class="acts row">
-      <RouterLink class="p-button p-component" to="/choose">Go to Choose</RouterLink>
-      <RouterLink class="p-button p-component p-button-outlined" to="/round"
-        >A round of hives: supers and boxes</RouterLink
-      >
-    </div>
-  </div>
+  <ReadyEmpty v-else-if="!detail || !plan || !rules" />
   <div v-else class="stage ready">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
@@ -277,7 +268,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         </p>
         <ul>
           <li v-for="r in startHour.reasons" :key="r.rule" :class="{ rust: r.points === null }">
-            {{ r.sentence }}
+            {{ said(r.sentence) }}
           </li>
           <li>
             {{
@@ -313,7 +304,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         />
       </p>
       <p v-if="says" class="rust" role="alert">
-        {{ says }}
+        {{ said(says) }}
         <template v-if="day">What stands below is the last plan that could be worked out.</template>
       </p>
       <p v-if="conflicts" class="rust" role="status">
@@ -345,8 +336,8 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
           <summary>How this was got</summary>
           <p>
             Draining runs by the slow edge of the method's range, hour by hour at
-            {{ plan.kitchenTemperatureC }} °C by day and
-            {{ plan.nightTemperatureC ?? plan.kitchenTemperatureC }} °C by night and
+            {{ said(`${plan.kitchenTemperatureC} °C`) }} by day and
+            {{ said(`${plan.nightTemperatureC ?? plan.kitchenTemperatureC} °C`) }} by night and
             {{ waterSaid }}; settling by Stokes for crumbs of 0.1 to 0.2 mm radius; freezing until
             the core has been cold long enough; minutes a comb, a piece and a jar are your rules.
             Steps stand as early as the ones before them, hands, vessels, scale and freezer allow.

@@ -2,6 +2,7 @@
 import type { Caution, TimetableStep } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
+import { said } from '../shell/units.js';
 
 /** Every step on one line of time; a step is dragged or moved by the keyboard, the rest follows. Its conflicts and cautions stand in its row. */
 const props = defineProps<{
@@ -76,7 +77,7 @@ function press(event: KeyboardEvent, s: TimetableStep): void {
 }
 const startMs = (s: TimetableStep): number =>
   drag.value?.key === key(s) ? drag.value.ms : (pending.value[key(s)] ?? Date.parse(s.startsAt));
-const said = (s: TimetableStep): readonly Caution[] =>
+const cautionsOf = (s: TimetableStep): readonly Caution[] =>
   (props.cautions.get(s.harvestId) ?? []).filter((c) => c.step === s.id);
 </script>
 
@@ -90,22 +91,24 @@ const said = (s: TimetableStep): readonly Caution[] =>
         ><b
           ><template v-if="several">{{ s.harvestName }}: </template>{{ s.title }}</b
         ><span class="sub"
-          >{{ s.note }}{{ s.vessels.length ? ` ${s.vessels.join(', ')}.` : '' }}</span
+          >{{ said(s.note) }}{{ s.vessels.length ? ` ${s.vessels.join(', ')}.` : '' }}</span
         >
-        <span v-for="c in s.conflicts" :key="c.rule" class="rust conflict">{{ c.sentence }}</span>
+        <span v-for="c in s.conflicts" :key="c.rule" class="rust conflict">{{
+          said(c.sentence)
+        }}</span>
         <button
-          v-if="said(s).length"
+          v-if="cautionsOf(s).length"
           type="button"
           class="care"
           :aria-expanded="open === key(s)"
           @click="open = open === key(s) ? null : key(s)"
         >
-          Take care: {{ said(s)[0].text.split(/[.:;]/)[0]
-          }}{{ said(s).length > 1 ? `, and ${said(s).length - 1} more` : '' }}
+          Take care: {{ said(cautionsOf(s)[0].text.split(/[.:;]/)[0])
+          }}{{ cautionsOf(s).length > 1 ? `, and ${cautionsOf(s).length - 1} more` : '' }}
         </button>
         <ul v-if="open === key(s)" class="cautions">
-          <li v-for="c in said(s)" :key="c.id">
-            {{ c.text }}<span v-if="c.ask" class="sub"> Ask: {{ c.ask }}</span>
+          <li v-for="c in cautionsOf(s)" :key="c.id">
+            {{ said(c.text) }}<span v-if="c.ask" class="sub"> Ask: {{ c.ask }}</span>
           </li>
         </ul>
       </span>

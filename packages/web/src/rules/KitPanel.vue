@@ -23,6 +23,7 @@ import GearPanel from './GearPanel.vue';
 import InstrumentsPanel from './InstrumentsPanel.vue';
 import { useJars, useRules, useVessels } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
+import { said } from '../shell/units.js';
 
 const { data: vessels } = useVessels();
 const { data: jars } = useJars();
@@ -125,7 +126,7 @@ const netRoom = computed(() => {
   if (!j?.netG || !j.volumeMl) return '';
   const ml = netVolumeMl(j.netG, 18);
   const left = Math.round(100 - (ml / j.volumeMl) * 100);
-  return ` Its ${j.netG} g fill ${ml.toFixed(0)} ml${left >= 0 ? ` and leave ${left} % free` : ''}.`;
+  return ` Its ${said(`${j.netG} g`)} fill ${ml.toFixed(0)} ml${left >= 0 ? ` and leave ${left} % free` : ''}.`;
 });
 /** Where the net weight stands in a jar whose inside is known. */
 const line = computed(() => {
@@ -197,7 +198,8 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
             stroke-width="3"
           />
         </svg>
-        <b>{{ v.name }}</b><span class="sub">{{ v.volumeL }} L, {{ v.tareG }} g empty</span
+        <b>{{ v.name }}</b><span class="sub"
+          >{{ v.volumeL }} L, {{ said(`${v.tareG} g`) }} empty</span
         ><span class="sub">{{ roles[v.role] }}</span>
       </button>
     </div>
@@ -223,8 +225,8 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
         <tr v-for="j in jars" :key="j.id">
           <td>{{ j.name }}</td>
           <td>{{ purposes[j.purpose] }}</td>
-          <td class="num" data-word="net">{{ j.netG }} g</td>
-          <td class="num" data-word="tare">{{ j.tareG }} g</td>
+          <td class="num" data-word="net">{{ said(`${j.netG} g`) }}</td>
+          <td class="num" data-word="tare">{{ said(`${j.tareG} g`) }}</td>
           <td class="num" data-word="in stock">{{ j.stock }}</td>
           <td class="num" data-word="price">{{ j.value }}</td>
           <td>
@@ -372,8 +374,9 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
           /><TextField v-model="jar.lid" label="Its lid" :error="fieldError('lid')" />
         </div>
         <p v-if="jar.volumeMl" class="sub">
-          To the brim about {{ Math.floor(jar.volumeMl * honeyDensityKgPerL(18, 20)) }} g of honey
-          at 18 % water.{{ netRoom }}
+          To the brim about
+          {{ said(`${Math.floor(jar.volumeMl * honeyDensityKgPerL(18, 20))} g`) }} of honey at 18 %
+          water.{{ netRoom }}
         </p>
         <p v-if="volumeSays" class="rust" role="status">{{ volumeSays }}</p>
         <template v-if="jar.purpose === 'jar'"

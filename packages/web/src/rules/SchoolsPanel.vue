@@ -18,19 +18,11 @@ import VerdictMark from '../drawing/VerdictMark.vue';
 import { serverNow } from '../server/client.js';
 import { useHives } from '../server/queries.js';
 import { compute } from '../workers/client.js';
+import { STAGE_NAMES } from '../shell/stageNames.js';
 import { STARTING_WORDS, isStarting } from './starting.js';
 
 /** Where practitioners disagree: each question with its schools, whom each suits, and the combs it would turn now. */
 const draft = defineModel<HouseRules>({ required: true });
-const STAGE_NAMES: Record<SchoolStage, string> = {
-  look: 'Look',
-  choose: 'Choose',
-  ready: 'Ready',
-  take: 'Take',
-  drain: 'Drain',
-  cut: 'Cut',
-  jar: 'Jar',
-};
 const route = useRoute();
 /** The question that was looked for by its words, if one was. */
 const askedFor = SCHOOL_QUESTIONS.find((q) => q.rule === route.query.ask);

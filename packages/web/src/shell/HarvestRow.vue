@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { useHarvests } from '../server/queries.js';
 import { inView, stageLink } from './rowLinks.js';
+import { STAGE_NAMES } from './stageNames.js';
 import { dayText } from './times.js';
 import { useUi } from './ui.js';
 import { useNow } from './useNow.js';
@@ -13,16 +14,6 @@ const ui = useUi();
 const route = useRoute();
 const now = useNow();
 const { data: harvests } = useHarvests();
-const names: Record<Stage, string> = {
-  look: 'Look',
-  choose: 'Choose',
-  ready: 'Ready',
-  take: 'Take',
-  drain: 'Drain',
-  cut: 'Cut',
-  jar: 'Jar',
-  book: 'Book',
-};
 const here = computed(() => STAGES.indexOf(route.meta.stage as Stage));
 const view = computed(() =>
   inView(
@@ -34,7 +25,7 @@ const view = computed(() =>
 const stages = computed(() =>
   STAGES.map((stage, i) => ({
     stage,
-    name: names[stage],
+    name: STAGE_NAMES[stage],
     to: stageLink(stage, view.value),
     state: here.value < 0 ? 'next' : i < here.value ? 'done' : i === here.value ? 'here' : 'next',
     beads: (harvests.value ?? []).filter((b) => !b.closedAt && b.stage === stage).slice(0, 3),

@@ -8,6 +8,7 @@ import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { helpOf } from './help.js';
 import { useUi } from './ui.js';
+import { said } from './units.js';
 
 const visible = defineModel<boolean>('visible', { required: true });
 const ui = useUi();
@@ -78,12 +79,14 @@ async function undo(commandId: string): Promise<void> {
             :key="line.commandId"
             :class="{ undone: line.undoneBy }"
           >
-            <span>{{ line.sentence }}<template v-if="line.undoneBy"> (undone)</template></span>
+            <span
+              >{{ said(line.sentence) }}<template v-if="line.undoneBy"> (undone)</template></span
+            >
             <Button
               v-if="!line.undoneBy"
               text
               label="Undo"
-              :aria-label="`Undo: ${line.sentence}`"
+              :aria-label="`Undo: ${said(line.sentence)}`"
               @click="undo(line.commandId)"
             />
           </li>

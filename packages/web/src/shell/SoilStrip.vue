@@ -7,6 +7,7 @@ import { Refused, deviceAheadMinutes, read, send } from '../server/client.js';
 import { dueNow, ring } from './alarms.js';
 import { useUi } from './ui.js';
 import { useNow } from './useNow.js';
+import { said } from './units.js';
 
 const ui = useUi();
 const now = useNow();
@@ -100,7 +101,7 @@ defineExpose({ undo });
     <span class="grow" />
     <span class="said" role="status" aria-live="polite">
       <template v-if="ui.message">
-        <span class="text">{{ ui.message.text }}</span>
+        <span class="text">{{ said(ui.message.text) }}</span>
         <button v-if="ui.message.commandId" type="button" @click="undo">Undo</button>
       </template>
     </span>

@@ -14,6 +14,7 @@ import {
 } from '@furrow/core';
 import { HELP } from './help.js';
 import { RULE_NAMES } from './ruleNames.js';
+import { STAGE_NAMES } from './stageNames.js';
 
 /** One thing that can be found: what it is, what it is called, and where it leads. */
 export interface Found {
@@ -42,17 +43,6 @@ export const plain = (text: string): string =>
     .normalize('NFD')
     .replace(/\p{Diacritic}/gu, '')
     .toLowerCase();
-
-const STAGE_NAMES: Record<(typeof STAGES)[number], string> = {
-  look: 'Look',
-  choose: 'Choose',
-  ready: 'Ready',
-  take: 'Take',
-  drain: 'Drain',
-  cut: 'Cut',
-  jar: 'Jar',
-  book: 'Book',
-};
 
 const ofHives = (hives: readonly Hive[]): Found[] =>
   hives.map((hive) => ({

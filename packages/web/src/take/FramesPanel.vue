@@ -21,6 +21,7 @@ import { useNow } from '../shell/useNow.js';
 import SwapVessel from './SwapVessel.vue';
 import WeighVessel from './WeighVessel.vue';
 import { useFrames } from './useFrames.js';
+import { said } from '../shell/units.js';
 
 /** Frames that run: one large with its vessel, the others beside it; opened part by part, weighed, reset and plugged. */
 const props = defineProps<{
@@ -246,7 +247,7 @@ const state = (f: (typeof frames.value)[number]): string =>
       />
       <div class="told">
         <p class="says">
-          <b>{{ step.says }}</b>
+          <b>{{ said(step.says) }}</b>
         </p>
         <ol v-if="step.act === 'handle-leak'">
           <li v-for="line in leakSteps" :key="line">{{ line }}</li>
@@ -286,7 +287,7 @@ const state = (f: (typeof frames.value)[number]): string =>
           :key="q.sentence"
           class="rust says"
         >
-          {{ q.sentence }}
+          {{ said(q.sentence) }}
         </p>
       </div>
     </div>

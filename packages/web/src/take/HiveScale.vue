@@ -14,6 +14,7 @@ import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
+import { said } from '../shell/units.js';
 
 /** A hive that stands on a scale: read before the first comb and after the last, and held against what was written down. */
 const props = defineProps<{ detail: BatchDetail; when: 'before' | 'after'; units: UnitSystem }>();
@@ -69,7 +70,7 @@ const write = (): unknown =>
     :class="{ caution: !check.fits }"
     :role="check.fits ? undefined : 'alert'"
   >
-    {{ check.sentence }}
+    {{ said(check.sentence) }}
   </p>
   <p v-else-if="written !== null" class="sub">
     The hive weighed {{ massText(written / 1000, units, 1)

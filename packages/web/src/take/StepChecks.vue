@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { StepCheck } from '@furrow/core';
+import { said } from '../shell/units.js';
 
 /** Conditions touched one by one; what is not so yet says what to do. */
 defineProps<{ checks: readonly StepCheck[] }>();
@@ -20,7 +21,7 @@ const toggle = (id: string): void =>
         @click="toggle(c.id)"
       >
         <i aria-hidden="true">{{ done.includes(c.id) ? '✓' : '' }}</i><span
-          ><b>{{ c.text }}</b
+          ><b>{{ said(c.text) }}</b
           ><small v-if="!done.includes(c.id)">Not so? {{ c.ifNot }}</small></span
         >
       </button>

@@ -26,11 +26,14 @@ import { useRouter } from 'vue-router';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import AgainstNow from '../parts/AgainstNow.vue';
 import NumberField from '../parts/NumberField.vue';
+import OwedNote from '../parts/OwedNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
+import LeftStageView from '../parts/LeftStageView.vue';
+import { leftTake } from '../parts/leftStage.js';
 import NothingWaits from '../parts/NothingWaits.vue';
 import { newId } from '../server/client.js';
 import { useGuesses, useRules, useVessels } from '../server/queries.js';
@@ -52,6 +55,7 @@ import WaitClock from './WaitClock.vue';
 import WeighBox from './WeighBox.vue';
 import WeighUnit from './WeighUnit.vue';
 import { useTakeRun } from './useTakeRun.js';
+import { said } from '../shell/units.js';
 
 const router = useRouter();
 const ui = useUi();
@@ -62,6 +66,7 @@ const { data: vessels } = useVessels();
 const { data: rulesVersion } = useRules();
 const rules = computed(() => rulesVersion.value?.rules);
 const units = computed(() => rules.value?.units ?? 'metric');
+const left = computed(() => (detail.value ? leftTake(detail.value, units.value) : null));
 const {
   seen,
   progress,
@@ -258,6 +263,9 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 
 <template>
   <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
+  <LeftStageView v-else-if="left && detail" :left="left"
+    ><OwedNote :detail="detail"
+  /></LeftStageView>
   <NothingWaits
     v-else-if="!detail || !step || !rules"
     heading="Nothing to take now."
@@ -298,7 +306,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         Shut it again before {{ clockText(progress!.shutBy, detail.batch.zone, now) }}: small flies
         find spilled honey.
       </p>
-      <p class="text">{{ step.text }}</p>
+      <p class="text">{{ said(step.text) }}</p>
       <p v-if="step.kind === 'after' && comeBack" class="text">
         <b>Back to these frames by {{ DateTime.fromISO(comeBack.on).toFormat('d MMMM') }}</b
         >: {{ comeBack.why }}.
@@ -321,8 +329,10 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           }}about {{ massText(estimate.honeyKg.mid, units) }}</b
         >
       </p>
-      <p v-if="step.kind === 'unit' && rules.guessFirst && bias" class="sub">{{ bias.sentence }}</p>
-      <p v-if="step.caution" class="caution">{{ step.caution }}</p>
+      <p v-if="step.kind === 'unit' && rules.guessFirst && bias" class="sub">
+        {{ said(bias.sentence) }}
+      </p>
+      <p v-if="step.caution" class="caution">{{ said(step.caution) }}</p>
       <template v-if="!isDone">
         <WaitClock v-if="step.waitMinutes && progress!.waitUntil" :until="progress!.waitUntil" />
         <StepChecks v-if="step.checks" v-model="checked" :checks="step.checks" />

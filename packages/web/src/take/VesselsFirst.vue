@@ -17,6 +17,7 @@ import { computed, watch } from 'vue';
 import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
+import { said } from '../shell/units.js';
 
 /** A vessel under every frame, chosen before anything is opened, and what stands in it already; what is too small or has holes is said now. */
 const props = defineProps<{
@@ -85,7 +86,7 @@ const choose = (combId: string, vesselId: string | null): void => {
       :error="grams(before[v.id] ?? '') === null ? 'A weight such as 0,8 kg.' : null"
       @update:model-value="before = { ...before, [v.id]: $event }"
     />
-    <p v-for="q in questions" :key="q.sentence" class="rust says">{{ q.sentence }}</p>
+    <p v-for="q in questions" :key="q.sentence" class="rust says">{{ said(q.sentence) }}</p>
   </section>
 </template>
 

@@ -36,6 +36,7 @@ import { newId, read } from '../server/client.js';
 import { useEstimatePairs } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import LotQuestion from './LotQuestion.vue';
+import { said } from '../shell/units.js';
 
 /** One comb, frame or group of pots weighed: gross and tare from the scale or by hand, by depth without one; the person's guess first, if they like to guess. */
 const props = defineProps<{
@@ -319,8 +320,9 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       ><input v-model="withPollen" type="checkbox" /> Some pollen pots came with it</label
     >
     <p v-if="pots" class="sub">
-      <b v-if="pots.question" class="rust" role="alert">{{ pots.question }}</b><template v-else
-        >{{ pots.gPerPot.toFixed(1) }} g a pot.</template
+      <b v-if="pots.question" class="rust" role="alert">{{ said(pots.question) }}</b><template
+        v-else
+        >{{ said(`${pots.gPerPot.toFixed(1)} g`) }} a pot.</template
       >
     </p>
     <p v-if="check && check.netG >= 0" class="net display">

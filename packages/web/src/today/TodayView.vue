@@ -16,6 +16,7 @@ import { useNow } from '../shell/useNow.js';
 import { groupHung, saysIfLeft } from './hung.js';
 
 import { harvestMark, hoursText, judgeHiveAt, type Hive } from '@furrow/core';
+import { said } from '../shell/units.js';
 
 /** Only an empty household needs the drawings of all kinds: they are no part of the first load. */
 const FirstSteps = defineAsyncComponent(() => import('./FirstSteps.vue'));
@@ -262,7 +263,7 @@ function drawn(hive: Hive) {
               ><b>{{ l.title }}</b></RouterLink
             ><span v-if="when(l)" :class="{ rust: l.urgent || isPast(l) }">{{ when(l) }}</span
             ><span v-if="ifLeftSaid.has(`${day.key} ${key}`)" class="sub"
-              >If left: {{ l.ifLeft }}</span
+              >If left: {{ said(l.ifLeft) }}</span
             >
             <Button
               v-if="l.kind === 'stir'"
