@@ -247,7 +247,7 @@ describe('without any price', () => {
     const house = household({ waxPerKg: 0 }, [{ ...JARS[0], value: 0, cost: 0, stock: 2 }]);
     const model = chooseModel([hive([comb('a', 2), comb('b', 1)], 1.5)], ask(), house);
     expect(Object.keys(wayOf(model, choose(model, solve)!.taken))).toEqual(['b']);
-    expect(model.notes).toContain('No prices in the kit yet: worth is counted by kilograms.');
+    expect(model.notes).toContain('No prices in the kit yet: worth is counted by weight.');
   });
 });
 

@@ -342,7 +342,7 @@ function notesOf(
   if (!market.piece && hives.some((hive) => hive.kind === 'cut-comb'))
     notes.push('No boxes for pieces in the kit yet: none of it is cut until you say which.');
   if (question.goal === 'most-worth' && !isPriced(household))
-    notes.push('No prices in the kit yet: worth is counted by kilograms.');
+    notes.push('No prices in the kit yet: worth is counted by weight.');
   if (market.honeyPerKg !== null && market.honeyPerKg < 0)
     notes.push('A jar costs more than it is worth: honey in jars counts as a loss.');
   return notes;

@@ -274,6 +274,10 @@ describe('what is foreseen is dated', () => {
     expect(due(topBar([[8, '2026-01-10']], 8), 'last-bar')!.why).toMatch(/Every bar is used/);
     expect(due(topBar([[7, '2026-01-10']]), 'last-bar')).toBeUndefined();
   });
+  it('comb on the last bar that was there with the hive is due now, not overdue since it was taken in', () => {
+    const hive = { ...topBar([[8, '2025-01-20']]), colony: { startedOn: '2025-01-20' } } as Hive;
+    expect(due(hive, 'last-bar')).toMatchObject({ dueOn: SEASON, overdueDays: 0 });
+  });
   it('the next look is by date, or by how it fills where that is sooner', () => {
     expect(due(topBar([[5, '2025-01-10']]), 'look')).toMatchObject({ dueOn: '2026-02-17' });
     const quick = due(

@@ -83,13 +83,21 @@ const waitsOver = (colony: ColonyState, date: string): ColonyState['treatments']
     (t) => t.waitUntil <= date && daysBetween(t.waitUntil, date) <= SAID_DAYS,
   );
 
-/** Comb on the last bar before the follower board, since when, and whether bars stand behind it; null elsewhere. */
-function lastBarReached(hive: Hive): { bar: number; since: string; spare: boolean } | null {
+/**
+ * Comb on the last bar before the follower board, since when, and whether bars stand behind it; null
+ * elsewhere. Of comb that hung there when the hive was written down nobody knows since when: now.
+ */
+function lastBarReached(
+  hive: Hive,
+  date: string,
+): { bar: number; since: string; spare: boolean } | null {
   if (hive.kind !== 'top-bar') return null;
   const { followerAfterBar, bars } = hive.geometry as TopBarGeometry;
   const last = hive.bars.find((b) => b.slot === followerAfterBar)?.comb;
   if (!last) return null;
-  return { bar: followerAfterBar, since: last.builtOn, spare: bars > followerAfterBar };
+  const wasBuiltSince = last.builtOn > (hive.colony?.startedOn ?? '');
+  const since = wasBuiltSince ? last.builtOn : date;
+  return { bar: followerAfterBar, since, spare: bars > followerAfterBar };
 }
 
 /**
@@ -171,7 +179,7 @@ export function dueItems(
       'By your rule honey is taken once, in spring, from what the winter left.',
       spring,
     );
-  const reached = lastBarReached(hive);
+  const reached = lastBarReached(hive, date);
   if (reached)
     add(
       'last-bar',

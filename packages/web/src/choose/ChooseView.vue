@@ -16,7 +16,7 @@ import {
   winterHold,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
+import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import WayMark from '../drawing/WayMark.vue';
@@ -41,6 +41,7 @@ import { takenHeadline } from './headline.js';
 import { useChoice } from './useChoice.js';
 import { useFigures } from './useFigures.js';
 import { said } from '../shell/units.js';
+import { slideIntoView } from '../parts/slideIntoView.js';
 
 const router = useRouter();
 const choice = useChoice();
@@ -201,6 +202,11 @@ const liftedSlots = computed(
     ),
 );
 const shown = computed(() => judged.value.filter((j) => !busyCombs.value.includes(j.combId)));
+// What is lifted stands in view, on a phone too, where a long hive is wider than it.
+watch([frame, liftedSlots], async () => {
+  await nextTick();
+  if (!hive.value?.boxes.length) slideIntoView(frame.value, [...liftedSlots.value]);
+});
 const headline = computed(() => {
   const taken = chosen.value.map((c) => c.unit).filter((u) => u.hiveId === hive.value!.id);
   return takenHeadline(hive.value!, taken, shown.value);

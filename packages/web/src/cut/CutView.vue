@@ -65,6 +65,7 @@ function open(combId: string): void {
     heading="No comb waits to be cut."
     text="Comb that was taken and not crushed is cut into pieces here, round its flaws."
     stage="cut"
+    :fits="(b) => cutsComb(b.method)"
     :begin="{ to: '/choose', label: 'Choose comb to cut' }"
     ><WayMark way="cut" :size="150"
   /></NothingWaits>

@@ -26,6 +26,7 @@ import { useStock } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { boxName, type useBoards } from './useBoards.js';
 import { said } from '../shell/units.js';
+import { weightSuch } from '../parts/massUnit.js';
 
 /** Cut pieces weighed, graded by rule, put into their boxes; strips into jars with honey round them. */
 const props = defineProps<{
@@ -220,9 +221,7 @@ async function byHand(): Promise<void> {
                 "
                 :label="`Weight of ${boxName(boards.boxes.value, p)}, ${comb(p)}`"
                 hide-label
-                :error="
-                  typed[p.id] && grams(typed[p.id]) === null ? 'A weight such as 250 g.' : null
-                "
+                :error="typed[p.id] && grams(typed[p.id]) === null ? weightSuch('250 g') : null"
                 :hint="says[p.id]"
                 @update:model-value="typed = { ...typed, [p.id]: $event }"
               /><Button
@@ -377,9 +376,7 @@ async function byHand(): Promise<void> {
         /><TextField
           v-model="total"
           :label="`Their weight together, ${units === 'metric' ? 'g' : 'oz'}`"
-          :error="
-            fieldError('totalG') ?? (total && totalG === null ? 'A weight such as 850 g.' : null)
-          "
+          :error="fieldError('totalG') ?? (total && totalG === null ? weightSuch('850 g') : null)"
         /><Button
           type="submit"
           outlined

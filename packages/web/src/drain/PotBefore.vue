@@ -5,6 +5,7 @@ import Button from 'primevue/button';
 import BegunDialog from '../parts/BegunDialog.vue';
 import TextField from '../parts/TextField.vue';
 import { useStock } from '../server/queries.js';
+import { weightSuch } from '../parts/massUnit.js';
 
 /**
  * Honey that stands in the lower vessel already: how much, and which; what is not in the book yet
@@ -32,7 +33,7 @@ const entering = ref(false);
     <TextField
       v-model="text"
       label="Honey already in the lower vessel, net"
-      :error="g === null ? 'A weight such as 0,8 kg.' : error"
+      :error="g === null ? weightSuch('0,8 kg') : error"
     />
     <template v-if="g">
       <label class="sub" for="pot-lot">Which honey is it?</label>

@@ -20,7 +20,7 @@ import SettlingVessel from '../drawing/SettlingVessel.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -253,8 +253,7 @@ async function blend(): Promise<void> {
           label="Scum, net"
           hint="It goes to the wet wax of this harvest."
           :error="
-            fieldError('g') ??
-            (skimText && grams(skimText) === null ? 'A weight such as 45 g.' : null)
+            fieldError('g') ?? (skimText && grams(skimText) === null ? weightSuch('45 g') : null)
           "
         /><Button
           type="submit"

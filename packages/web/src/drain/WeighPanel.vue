@@ -13,7 +13,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import DepthCheck from '../parts/DepthCheck.vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
@@ -109,7 +109,7 @@ async function write(): Promise<void> {
       :label="of === 'lower' ? 'Gross, lower vessel and honey' : 'Gross, upper vessel and comb'"
       :error="
         fieldError('grossG') ??
-        (draft.gross && grams(draft.gross) === null ? 'A weight such as 2,9 kg.' : null)
+        (draft.gross && grams(draft.gross) === null ? weightSuch('2,9 kg') : null)
       "
     />
     <TextField

@@ -67,6 +67,8 @@ const earlier = computed(() => {
 });
 const depthAt = (areaShare: number): number =>
   barHeight + depthOfAreaShare(props.outline, areaShare) * props.outline.depthMm * props.s;
+/** Half the height of a knob and its line. */
+const KNOB_HALF_PX = 13;
 const edges = computed(() => {
   if (!props.shares) return [];
   const places = bandEdges(props.shares);
@@ -81,6 +83,8 @@ const edges = computed(() => {
       y: depthAt(share),
       half,
       knobX: middle.value + (i - 1.5) * half * 0.5,
+      // Under the bar, whose name would be hidden.
+      knobY: Math.max(depthAt(share), barHeight + KNOB_HALF_PX),
     };
   });
 });
@@ -250,11 +254,11 @@ function key(event: KeyboardEvent, i: number, share: number): void {
           stroke="var(--ink)"
           stroke-width="1.8"
         />
-        <rect :x="e.knobX - 24" :y="e.y - 24" width="48" height="48" fill="transparent" />
+        <rect :x="e.knobX - 24" :y="e.knobY - 24" width="48" height="48" fill="transparent" />
         <rect
           class="knob"
           :x="e.knobX - 15"
-          :y="e.y - 11"
+          :y="e.knobY - 11"
           width="30"
           height="22"
           rx="6"
@@ -263,13 +267,13 @@ function key(event: KeyboardEvent, i: number, share: number): void {
           stroke-width="2"
         />
         <path
-          :d="`M${e.knobX - 4} ${e.y - 3.5}l4-4 4 4M${e.knobX - 4} ${e.y + 3.5}l4 4 4-4`"
+          :d="`M${e.knobX - 4} ${e.knobY - 3.5}l4-4 4 4M${e.knobX - 4} ${e.knobY + 3.5}l4 4 4-4`"
           fill="none"
           stroke="var(--lime-0)"
           stroke-width="5"
         />
         <path
-          :d="`M${e.knobX - 4} ${e.y - 3.5}l4-4 4 4M${e.knobX - 4} ${e.y + 3.5}l4 4 4-4`"
+          :d="`M${e.knobX - 4} ${e.knobY - 3.5}l4-4 4 4M${e.knobX - 4} ${e.knobY + 3.5}l4 4 4-4`"
           fill="none"
           stroke="var(--ink)"
           stroke-width="2.2"

@@ -280,7 +280,7 @@ async function pour(): Promise<void> {
     </p>
     <h2 class="furrow-heading">If they were one</h2>
     <p v-if="mixable.length < 2" class="sub">
-      With two lots chosen their mixture is reckoned here: kilograms add up, water averages by mass.
+      With two lots chosen their mixture is reckoned here: weights add up, water averages by mass.
     </p>
     <template v-else>
       <NumberField

@@ -31,6 +31,7 @@ import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
+import { weightSuch } from '../parts/massUnit.js';
 
 /** Wet wax frozen, rinsed and rendered; the rinse fed back or made into mead; wet gear by the house rule. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
@@ -269,8 +270,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
           v-model="discText"
           :label="`Pressed disc with its honey, eaten at home, ${units === 'metric' ? 'g' : 'oz'}`"
           :error="
-            discSend.fieldError('g') ??
-            (discText && discG === null ? 'A weight such as 350 g.' : null)
+            discSend.fieldError('g') ?? (discText && discG === null ? weightSuch('350 g') : null)
           "
         /><Button
           outlined
@@ -321,7 +321,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
           :label="`Clean wax, ${units === 'metric' ? 'g' : 'oz'}`"
           :error="
             waxSend.fieldError('cleanG') ??
-            (cleanText && cleanG === null ? 'A weight such as 130 g.' : null)
+            (cleanText && cleanG === null ? weightSuch('130 g') : null)
           "
         /><label class="tick"
           ><input v-model="restIsSlumgum" type="checkbox" /> The rest is slumgum, honey and

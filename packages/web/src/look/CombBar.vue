@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { VERDICT_WORDS, type JudgedComb } from '@furrow/core';
 import VerdictMark from '../drawing/VerdictMark.vue';
+import { said } from '../shell/units.js';
 
 /** On a phone: the verdict on the comb in view and what to do with it, pinned below the drawing. */
 defineProps<{ judged: JudgedComb; combWord: string }>();
@@ -15,7 +16,7 @@ const emit = defineEmits<{ reasons: [] }>();
       </svg>
       <p class="short" role="status">
         <b class="display">{{ VERDICT_WORDS[judged.verdict.verdict] }}</b>{{
-          ` ${combWord}: ${judged.verdict.headline}`
+          ` ${combWord}: ${said(judged.verdict.headline)}`
         }}
       </p>
       <button type="button" @click="emit('reasons')">Why</button>

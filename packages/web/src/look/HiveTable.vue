@@ -6,6 +6,7 @@ import {
   type UnitSystem,
   type Verdict,
 } from '@furrow/core';
+import { said } from '../shell/units.js';
 
 /** The hive as a table: the same figures as the drawing. */
 defineProps<{ judged: JudgedComb[]; units: UnitSystem }>();
@@ -48,7 +49,7 @@ const words: Record<Verdict, string> = {
           }}
         </td>
         <td class="num">{{ j.estimate ? massRangeText(j.estimate.honeyKg, units) : 'unknown' }}</td>
-        <td>{{ j.verdict.headline }}</td>
+        <td>{{ said(j.verdict.headline) }}</td>
       </tr>
     </tbody>
   </table>

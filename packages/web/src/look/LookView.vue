@@ -62,6 +62,7 @@ import { useHive } from './useHive.js';
 import { useLookMaking } from './useLookMaking.js';
 import { useRipening } from './useRipening.js';
 import { useQueryHere } from '../shell/useQueryHere.js';
+import { slideIntoView } from '../parts/slideIntoView.js';
 
 const route = useRoute();
 const router = useRouter();
@@ -295,15 +296,8 @@ const showReasons = (): void => verdictPanel.value?.scrollIntoView({ block: 'sta
 watch([slot, frame, () => judged.value.length], async () => {
   await nextTick();
   // A long hive is wider than a phone; a stack stands in view as it is.
-  if (!stacked.value) showPlace();
+  if (!stacked.value) slideIntoView(frame.value, [slot.value]);
 });
-/** Slides the drawing sideways until the place in hand is in its middle; the page itself stays where it is. */
-function showPlace(): void {
-  const place = frame.value?.querySelector(`[data-slot="${slot.value}"]`)?.getBoundingClientRect();
-  const seen = frame.value?.getBoundingClientRect();
-  if (!place || !seen || (place.left >= seen.left && place.right <= seen.right)) return;
-  frame.value!.scrollLeft += place.left - seen.left - (seen.width - place.width) / 2;
-}
 const reading = ref<HTMLElement | null>(null);
 /** On a phone what a comb is read with stands under the drawing: touching a comb leads to it. */
 async function leadToReading(): Promise<void> {

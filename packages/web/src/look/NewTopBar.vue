@@ -161,6 +161,7 @@ function drag(event: PointerEvent): void {
 }
 .numbers {
   flex: 1 1 320px;
+  min-width: 0;
 }
 .grab {
   cursor: move;

@@ -8,6 +8,7 @@ import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
+import { said } from '../shell/units.js';
 
 /** Comb under a roof or in a gap: looked over, capped and open weighed apart, the missing frame put in. */
 const visible = defineModel<boolean>('visible', { required: true });
@@ -125,7 +126,7 @@ async function keep(): Promise<void> {
         v-model="capped"
         label="Capped, weighed (kg or g)"
         :error="issue('cappedG')"
-        hint="such as 640 g; it goes into a lot of its own"
+        :hint="said('such as 640 g; it goes into a lot of its own')"
       />
       <TextField
         v-model="open"

@@ -8,6 +8,7 @@ import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
 import { massUnit } from './massUnit.js';
 import TextField from './TextField.vue';
+import { said } from '../shell/units.js';
 
 /**
  * A kind of jar or box put into the kit where it is missed; its prices and measures can be said
@@ -68,7 +69,7 @@ async function put(): Promise<void> {
       :unit="massUnit(rules.units, 'small')"
       :label="isBox ? 'Comb in one, net' : 'Honey in one, net'"
       :error="fieldError('netG')"
-      hint="such as 250 g"
+      :hint="said('such as 250 g')"
     />
     <TextField
       v-model="emptyText"

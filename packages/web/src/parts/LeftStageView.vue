@@ -27,6 +27,9 @@ defineProps<{ left: LeftStage }>();
 </template>
 
 <style scoped>
+.acts {
+  margin-top: 12px;
+}
 dl {
   display: grid;
   grid-template-columns: auto 1fr;

@@ -15,6 +15,8 @@ const props = defineProps<{
   stage: Stage;
   /** Where it begins while no harvest is on its way. */
   begin: { to: string; label: string };
+  /** Which harvests can have been here at all, where not each one can. */
+  fits?: (batch: Batch) => boolean;
 }>();
 const { data: harvests } = useHarvests();
 const DOING: Partial<Record<Stage, string>> = {
@@ -31,7 +33,9 @@ const next = computed<Batch | null>(() => {
   const onTheWay = all.value.filter((b) => !b.closedAt && DOING[b.stage]);
   return [...onTheWay].sort((a, b) => reached(b) - reached(a))[0] ?? null;
 });
-const last = computed<Batch | null>(() => all.value.find((b) => b.closedAt !== null) ?? null);
+const last = computed<Batch | null>(
+  () => all.value.find((b) => b.closedAt !== null && (props.fits?.(b) ?? true)) ?? null,
+);
 const nameOf = (b: Batch): string => [b.hiveName, b.lotName].filter(Boolean).join(' ');
 </script>
 

@@ -13,7 +13,7 @@ import { useJars } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
-import { massUnit } from './massUnit.js';
+import { massUnit, weightSuch } from './massUnit.js';
 import TextField from './TextField.vue';
 
 /** Which vessel: one of the kit, a jar of the kit, or one that is not in the kit yet and is put into it here. */
@@ -119,9 +119,7 @@ const missing = computed(() => {
         v-model="emptyText"
         :unit="massUnit(rules.units)"
         label="Empty it weighs"
-        :error="
-          fieldError('tareG') ?? (emptyText && emptyG === null ? 'A weight such as 0,3 kg.' : null)
-        "
+        :error="fieldError('tareG') ?? (emptyText && emptyG === null ? weightSuch('0,3 kg') : null)"
       />
       <NumberField
         v-if="role === 'upper'"

@@ -11,7 +11,7 @@ import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import { read } from '../server/client.js';
 import DepthCheck from './DepthCheck.vue';
-import { massUnit } from './massUnit.js';
+import { massUnit, weightSuch } from './massUnit.js';
 import TextField from './TextField.vue';
 
 /** One weighing: gross from the scale or by hand, the empty vessel's weight as the kit knows it or asked, the net beside it. */
@@ -69,15 +69,13 @@ const netG = computed(() =>
 );
 const grossSays = computed(() => {
   if (props.grossError) return props.grossError;
-  if (grossText.value && grossG.value === null) return 'A weight such as 4,3 kg.';
+  if (grossText.value && grossG.value === null) return weightSuch('4,3 kg');
   if (netG.value !== null && netG.value < 0)
     return `Lighter than the empty vessel, ${massField(tareG.value!, props.units)}.`;
   return null;
 });
 const tareSays = computed(
-  () =>
-    props.tareError ??
-    (tareText.value && tareG.value === null ? 'A weight such as 1,24 kg.' : null),
+  () => props.tareError ?? (tareText.value && tareG.value === null ? weightSuch('1,24 kg') : null),
 );
 const tareHint = computed(() =>
   props.knownTareG || tareText.value

@@ -38,7 +38,7 @@ function say(people: number): void {
       @update:model-value="say"
     />
     <p class="sub">
-      {{ rules.people === 1 ? 'Alone' : 'Two' }} you lift {{ carries }}.<template
+      {{ rules.people === 1 ? 'Alone you lift' : 'Two of you lift' }} {{ carries }}.<template
         v-if="rules.people === 1"
       >
         Stings can kill: never alone the first times.</template

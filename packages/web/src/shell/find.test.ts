@@ -54,6 +54,8 @@ describe('finding', () => {
     ['irac', 'Person /jar?at=shelf'],
     ['encosta', 'Hive /look/h1'],
     ['stir every', 'Rule /rules?at=all&find=Stir%20every'],
+    ['pounds', 'Rule /rules?at=all&find=Units'],
+    ['moisture', 'Rule /rules?at=all&find=Water%2C%20at%20most'],
     ['every gram', 'Help /book'],
     ['mashed once', 'Rule /rules?at=schools&ask=remash'],
   ])('%s leads to %s', (typed, to) => {

@@ -13,7 +13,7 @@ import {
   type Vessel,
 } from '@furrow/core';
 import { HELP } from './help.js';
-import { RULE_NAMES } from './ruleNames.js';
+import { RULE_ALSO, RULE_NAMES } from './ruleNames.js';
 import { STAGE_NAMES } from './stageNames.js';
 
 /** One thing that can be found: what it is, what it is called, and where it leads. */
@@ -23,6 +23,8 @@ export interface Found {
   what:
     'Hive' | 'Comb' | 'Harvest' | 'Lot' | 'Place' | 'Vessel' | 'Jar' | 'Person' | 'Rule' | 'Help';
   name: string;
+  /** Other words by which people look for it. */
+  also?: string;
   /** Where it leads, in words. */
   leads: string;
   to: string;
@@ -131,6 +133,7 @@ export function everything(all: FindIn): Found[] {
       id: `rule ${name}`,
       what: 'Rule' as const,
       name,
+      also: RULE_ALSO[name],
       leads: 'to Rules',
       to: `/rules?at=all&find=${encodeURIComponent(name)}`,
     })),
@@ -158,7 +161,7 @@ export function find(all: readonly Found[], typed: string, most = 12): Found[] {
   const words = plain(typed).split(/\s+/).filter(Boolean);
   if (!words.length) return [];
   const fits = all
-    .map((found, i) => ({ found, i, text: plain(`${found.name} ${found.what}`) }))
+    .map((found, i) => ({ found, i, text: plain([found.name, found.what, found.also].join(' ')) }))
     .filter(({ text }) => words.every((word) => text.includes(word)));
   const rank = (text: string): number => (text.startsWith(words[0]) ? 0 : 1);
   return fits

@@ -76,3 +76,15 @@ export const RULE_NAMES: readonly string[] = [
   'Frozen comb and wax stay in the cold',
   'A rinse keeps in the kitchen',
 ];
+
+/** Words that are not on the page but in people's mouths, by the name of the rule. */
+export const RULE_ALSO: Readonly<Record<string, string>> = {
+  Units: 'kilograms pounds ounces grams Celsius Fahrenheit metric imperial measures',
+  Paper: 'print size A4 Letter',
+  Smoke: 'smoker water spray',
+  Straining: 'sieve filter',
+  'Best before, months after harvest': 'expiry date shelf life keeps until',
+  'Wax is rendered': 'melt solar',
+  'Winter need, top-bar hive': 'stores food',
+  'Water, at most': 'moisture humidity refractometer',
+};

@@ -10,7 +10,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
@@ -89,7 +89,7 @@ const write = (): unknown =>
         v-model="text"
         :unit="massUnit(units)"
         label="The whole hive weighs"
-        :error="text && g === null ? 'A weight such as 41,2 kg.' : null"
+        :error="text && g === null ? weightSuch('41,2 kg') : null"
         :hint="says"
       /><Button outlined label="Read the hive scale" @click="readScale" /><Button
         outlined

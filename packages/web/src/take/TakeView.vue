@@ -29,7 +29,7 @@ import NumberField from '../parts/NumberField.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import LeftStageView from '../parts/LeftStageView.vue';
@@ -357,7 +357,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             v-model="trayText"
             :unit="massUnit(units)"
             label="Honey on the tray, 0 if none"
-            :error="trayG === null ? 'A weight such as 0,06 kg.' : null"
+            :error="trayG === null ? weightSuch('0,06 kg') : null"
           />
         </div>
         <NumberField

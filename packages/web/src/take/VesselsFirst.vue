@@ -14,7 +14,7 @@ import {
   type Vessel,
 } from '@furrow/core';
 import { computed, watch } from 'vue';
-import { massUnit } from '../parts/massUnit.js';
+import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { said } from '../shell/units.js';
@@ -83,7 +83,7 @@ const choose = (combId: string, vesselId: string | null): void => {
       :model-value="before[v.id] ?? ''"
       :unit="massUnit(rules.units)"
       :label="`Honey in ${v.name} already, net; empty if none`"
-      :error="grams(before[v.id] ?? '') === null ? 'A weight such as 0,8 kg.' : null"
+      :error="grams(before[v.id] ?? '') === null ? weightSuch('0,8 kg') : null"
       @update:model-value="before = { ...before, [v.id]: $event }"
     />
     <p v-for="q in questions" :key="q.sentence" class="rust says">{{ said(q.sentence) }}</p>

@@ -13,7 +13,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
@@ -149,7 +149,7 @@ const missing = computed(() => {
       :unit="massUnit(units)"
       label="I guess, comb alone"
       :disabled="!mayGuess"
-      :error="guessText && guessG === null ? 'A weight such as 12 kg.' : null"
+      :error="guessText && guessG === null ? weightSuch('12 kg') : null"
     />
     <TextField
       v-model="text"
@@ -159,7 +159,7 @@ const missing = computed(() => {
         fieldError('emptyG') ??
         fieldError('grossG') ??
         (text && g === null
-          ? 'A weight such as 14,2 kg.'
+          ? weightSuch('14,2 kg')
           : netG !== null && netG < 0
             ? 'The empty box weighs more than the full one.'
             : null)

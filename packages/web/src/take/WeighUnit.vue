@@ -29,7 +29,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { newId, read } from '../server/client.js';
@@ -224,7 +224,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
       v-model="guessText"
       :unit="massUnit(units)"
       label="I guess"
-      :error="guessText && grams(guessText) === null ? 'A weight such as 2,1 kg.' : null"
+      :error="guessText && grams(guessText) === null ? weightSuch('2,1 kg') : null"
     />
     <Button
       type="submit"
@@ -267,7 +267,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         :unit="massUnit(units)"
         :label="`Gross weight, vessel and ${isPots ? 'honey' : 'comb'}`"
         :error="
-          fieldError('grossG') ?? (grossText && grossG === null ? 'A weight such as 4,3 kg.' : null)
+          fieldError('grossG') ?? (grossText && grossG === null ? weightSuch('4,3 kg') : null)
         "
         :hint="readBy"
       />
@@ -278,7 +278,7 @@ async function write(outcome: TakeOutcome, later = false): Promise<void> {
         :error="
           fieldError('tareG') ??
           (tareText && tareG === null
-            ? 'A weight such as 1,24 kg.'
+            ? weightSuch('1,24 kg')
             : check?.question === 'tare-above-gross'
               ? 'The tare is above the gross weight.'
               : null)

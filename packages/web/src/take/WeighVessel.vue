@@ -10,7 +10,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import WeighFields from '../parts/WeighFields.vue';
 import { newId } from '../server/client.js';
@@ -151,7 +151,7 @@ async function lost(): Promise<void> {
         v-model="texts[id]"
         :unit="massUnit(units)"
         :label="`Share of frame ${labelOf(id)}`"
-        :error="texts[id] && grams(texts[id]) === null ? 'A weight such as 1,2 kg.' : null"
+        :error="texts[id] && grams(texts[id]) === null ? weightSuch('1,2 kg') : null"
       />
       <Button
         text
