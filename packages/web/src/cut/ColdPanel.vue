@@ -278,7 +278,8 @@ const whenReady = (k: Keeping): string =>
         :plan="runningPlan"
         :started-at="freeze?.startedAt ?? thaw.startedAt"
         :zone="zone"
-        :now="now" />
+        :now="now"
+        :units="rules.units" />
       <p>
         <b class="display when">{{ whenReady(thaw) }}</b> it may be unwrapped. Until then it stays
         closed: water settles on the wrap, not on the comb.
@@ -286,7 +287,12 @@ const whenReady = (k: Keeping): string =>
       <Button outlined label="Unwrapped" :loading="busy" @click="end(thaw, 'Unwrapped.')"
     /></template>
     <template v-else-if="freeze && runningPlan"
-      ><FreezingLine :plan="runningPlan" :started-at="freeze.startedAt" :zone="zone" :now="now" />
+      ><FreezingLine
+        :plan="runningPlan"
+        :started-at="freeze.startedAt"
+        :zone="zone"
+        :now="now"
+        :units="rules.units" />
       <p>
         <b class="display when">{{ whenReady(freeze) }}</b> it may come out.
         {{ said(runningPlan.sentence) }}

@@ -8,7 +8,7 @@ export interface WasteItem {
 import { readMassG, smallMassText, type UnitSystem } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref, watch } from 'vue';
-import { massUnit } from '../parts/massUnit.js';
+import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 
 /** Waste, a line a thing: what it was and what it weighed. Null while a line cannot be read. */
@@ -54,7 +54,7 @@ const add = (what = ''): unknown => lines.value.push({ what, weight: '' });
         v-model="line.weight"
         :unit="massUnit(units, 'small')"
         :label="`Weight, ${i + 1}`"
-        :error="line.weight && grams(line.weight) === null ? 'A weight such as 40 g.' : null"
+        :error="line.weight && grams(line.weight) === null ? weightSuch('40 g') : null"
       />
     </div>
     <div class="line">

@@ -1,11 +1,17 @@
 <script setup lang="ts">
-import type { FreezingPlan } from '@furrow/core';
+import { temperatureText, type FreezingPlan, type UnitSystem } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
-import { said } from '../shell/units.js';
 
 /** Cooling, holding and thawing on one line of hours, to scale; the slow edge is what counts, the quick one is hatched. */
-const props = defineProps<{ plan: FreezingPlan; startedAt: string; zone: string; now: Date }>();
+const props = defineProps<{
+  plan: FreezingPlan;
+  startedAt: string;
+  zone: string;
+  now: Date;
+  units?: UnitSystem;
+}>();
+const core = computed(() => temperatureText(props.plan.coreC, props.units));
 const W = 760;
 const parts = computed(() => {
   const { coolingHours, holdHours, thawHours } = props.plan;
@@ -32,7 +38,7 @@ const ahead = computed(() =>
 );
 const words = computed(
   () =>
-    `Core at ${said(`${props.plan.coreC} °C`)} by ${clock(props.plan.coolingHours.high)}, held until ${clock(props.plan.freezeHours.high)}, thawed closed by ${clock(parts.value.total)}`,
+    `Core at ${core.value} by ${clock(props.plan.coolingHours.high)}, held until ${clock(props.plan.freezeHours.high)}, thawed closed by ${clock(parts.value.total)}`,
 );
 </script>
 
@@ -85,7 +91,7 @@ const words = computed(
       />
       <g font-size="15" font-weight="700">
         <text x="24" y="34">core cools</text>
-        <text :x="parts.cool + 4" y="34">held at {{ said(`${plan.coreC} °C`) }}</text>
+        <text :x="parts.cool + 4" y="34">held at {{ core }}</text>
         <text :x="parts.hold + 4" y="34">thaws closed</text>
       </g>
       <g font-size="15">

@@ -6,6 +6,7 @@ import { nextTick } from 'vue';
 import { householdUnits, said } from '../shell/units.js';
 import NumberField from './NumberField.vue';
 import { fieldUnit } from './fieldUnit.js';
+import { weightSuch } from './massUnit.js';
 
 afterEach(() => (householdUnits.value = 'metric'));
 
@@ -67,5 +68,8 @@ describe('a field of a mass or a temperature', () => {
     householdUnits.value = 'imperial';
     expect(said('your least is 300 g')).toBe('your least is 10.6 oz');
     expect(said(null)).toBe('');
+    expect(weightSuch('2,1 kg')).toBe('A weight such as 4,6 lb.');
+    householdUnits.value = 'metric';
+    expect(weightSuch('2,1 kg')).toBe('A weight such as 2,1 kg.');
   });
 });

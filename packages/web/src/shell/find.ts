@@ -1,7 +1,6 @@
 import {
   HIVE_KINDS,
   SCHOOL_QUESTIONS,
-  STAGES,
   placeLabel,
   unitWord,
   type Batch,
