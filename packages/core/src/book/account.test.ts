@@ -86,13 +86,13 @@ const jars = [
 describe('the account of a harvest', () => {
   it('holds each comb against its look, its guess and a full one', () => {
     const [a, b] = harvestAccount(detail(), jars).units;
-    expect(a.overGuessPercent).toBeCloseTo(25, 9);
+    expect(a.guessOffPercent).toBe(-20);
     expect(a.overEstimatePercent).toBeCloseTo((2000 / a.estimateG!.mid - 1) * 100, 9);
     // Capped all over, it is held against itself as it was read.
     expect(a.ofFullShare).toBeCloseTo(2000 / a.estimateG!.mid, 9);
     expect(b.ofFullShare).toBeCloseTo(1200 / a.estimateG!.mid, 9);
     expect(b.estimateG!.mid).toBeLessThan(a.estimateG!.mid);
-    expect(b.overGuessPercent).toBeNull();
+    expect(b.guessOffPercent).toBeNull();
   });
   it('holds each comb against what is usual of its kind of hive, this harvest left out', () => {
     const before = [
@@ -180,8 +180,8 @@ describe('nectar behind honey', () => {
     const account = harvestAccount(detail({ takes }), jars);
     const [box] = account.boxes;
     const [a, b] = account.units;
-    expect([a.guessG, a.overGuessPercent]).toEqual([null, null]);
-    expect(box.overGuessPercent).toBeCloseTo(-25, 9);
+    expect([a.guessG, a.guessOffPercent]).toEqual([null, null]);
+    expect(box.guessOffPercent).toBe(33);
     expect(box.estimateG!.mid).toBeCloseTo(a.estimateG!.mid + b.estimateG!.mid, 6);
     expect(box.overEstimatePercent).toBeCloseTo((3000 / box.estimateG!.mid - 1) * 100, 9);
     expect(box.ofFullShare).toBeCloseTo(3000 / (2 * a.estimateG!.mid), 9);
@@ -190,7 +190,7 @@ describe('nectar behind honey', () => {
     const both = [take('a', 2000, { slot: 301, guessG: 1500 }), take('b', 1000, { slot: 302 })];
     expect(harvestAccount(detail({ takes: both }), jars).boxes[0].guessG).toBeNull();
     both[1] = take('b', 1000, { slot: 302, guessG: 1500 });
-    expect(harvestAccount(detail({ takes: both }), jars).boxes[0].overGuessPercent).toBeCloseTo(0);
+    expect(harvestAccount(detail({ takes: both }), jars).boxes[0].guessOffPercent).toBe(0);
   });
   it('says of the press whether the tenth that people speak of held', () => {
     const held = (pressedG: number): string => pressAccount(pressedG, 1000)!.held;

@@ -1,3 +1,4 @@
+import { guessOffPercent } from '../take/index.js';
 import { DateTime } from 'luxon';
 import { WAX_IN_COMB_SHARE } from '../drain/index.js';
 import type { HiveKindName } from '../hive/kinds.js';
@@ -17,9 +18,10 @@ export interface UnitAccount {
   /** By its last look, comb with its wax, grams; null where nobody looked. */
   estimateG: Range | null;
   guessG: number | null;
-  /** Net against the middle of the estimate and against the guess, percent above (below 0: under). */
+  /** Net against the middle of the estimate, percent above (below 0: under). */
   overEstimatePercent: number | null;
-  overGuessPercent: number | null;
+  /** How far the guess was off, percent of what was weighed (above 0: too much). */
+  guessOffPercent: number | null;
   /** Share that it is of a comb of its measures, capped all over, by the middle; null where nobody looked. */
   ofFullShare: number | null;
   /** Against what the household's combs of this kind of hive weighed on the average, percent over; null with none. */
@@ -43,7 +45,7 @@ export interface BoxAccount {
   /** What was guessed of the whole box, or of all its combs one by one. */
   guessG: number | null;
   overEstimatePercent: number | null;
-  overGuessPercent: number | null;
+  guessOffPercent: number | null;
   /** Share that it is of a box of such combs, capped all over. */
   ofFullShare: number | null;
   drippedG: number;
@@ -111,6 +113,10 @@ const inGrams = (kg: Range): Range => ({
 const percentOver = (g: number, expectedG: number | null): number | null =>
   expectedG === null || expectedG <= 0 ? null : (g / expectedG - 1) * 100;
 
+/** Null where nobody guessed, or nothing was weighed to hold it against. */
+const guessOff = (guessG: number | null, weighedG: number): number | null =>
+  guessG && weighedG > 0 ? guessOffPercent(guessG, weighedG) : null;
+
 /**
  * Nectar behind honey, kg: the sugar is the same (SCIENCE 7), so 1 kg of 17 % honey took about
  * 4.15 kg of nectar with 80 % water. Takes kilograms and the water of the honey, percent.
@@ -158,7 +164,7 @@ function unitAccount(
     // An estimate held against itself, or shared out by itself, says nothing.
     overEstimatePercent:
       take.netBy === 'estimate' || take.byBox ? null : percentOver(netG, estimateG?.mid ?? null),
-    overGuessPercent: percentOver(netG, guessG),
+    guessOffPercent: guessOff(guessG, take.netBy === 'estimate' ? 0 : netG),
     ofFullShare: fullG ? netG / fullG : null,
     overUsualPercent: take.byBox ? null : percentOver(netG, usualG),
   };
@@ -218,7 +224,7 @@ function boxOfCombs(
     estimateG,
     guessG,
     overEstimatePercent: byScale ? percentOver(combG, estimateG?.mid ?? null) : null,
-    overGuessPercent: byScale ? percentOver(combG, guessG) : null,
+    guessOffPercent: guessOff(guessG, byScale ? combG : 0),
     ofFullShare: fullG ? combG / fullG : null,
   };
 }

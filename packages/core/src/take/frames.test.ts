@@ -357,6 +357,9 @@ describe('what comes after and what is learned', () => {
     expect(many.factor.mid).toBeGreaterThan(1.35);
     expect(many.sentence).toMatch(/too little: 20 guesses/);
     expect(many.applies).toBe(true);
+    // The same percent as beside the scale and in the book: of what was weighed.
+    const said = Number(/about (\d+) %/.exec(many.sentence)![1]);
+    expect(said).toBe(Math.round((1 - 1 / many.factor.mid) * 100));
     expect(guessBias([{ guess: 2, weighed: 2 }])!.sentence).toMatch(/about right/);
   });
 });

@@ -13,6 +13,19 @@ export interface GuessBias {
 }
 
 /**
+ * How far a guess was off, in whole percent of what the scale said: above 0 too much. Takes both in the
+ * same unit, above 0.
+ */
+export const guessOffPercent = (guess: number, weighed: number): number =>
+  Math.round((guess / weighed - 1) * 100);
+
+/** The same in words: "18 % too little", or "right". Takes the percent. */
+export function guessOffText(percent: number): string {
+  if (percent === 0) return 'right';
+  return `${Math.abs(percent)} % too ${percent > 0 ? 'much' : 'little'}`;
+}
+
+/**
  * A person's own bias from what they guessed and what the scale then said, shrunk toward 'right' while there are few
  * (see {@link ownRatio}; a first guess may be off by a third either way). Takes guesses and weights in the same unit,
  * above 0. Null without any.
@@ -21,7 +34,7 @@ export function guessBias(pairs: readonly { guess: number; weighed: number }[]):
   const found = ownRatio(pairs.map((p) => ({ expected: p.guess, result: p.weighed })));
   if (!found) return null;
   const { count, factor } = found;
-  const percent = Math.round(Math.abs(factor.mid - 1) * 100);
+  const percent = Math.abs(guessOffPercent(1, factor.mid));
   const so = `${count} ${count === 1 ? 'guess' : 'guesses'} so far`;
   const sentence =
     percent < 3

@@ -3,6 +3,7 @@ import {
   INCIDENT_WORDS,
   counted,
   placeLabel,
+  massColumn,
   smallMassText,
   unitWord,
   wasOpenedUnsmoked,
@@ -70,6 +71,15 @@ const average = computed(() => {
   const several = counted(each.length, unit, unit === 'box' ? 'boxes' : `${unit}s`);
   return `${several} weighed, ${weighedText(mean, props.units)} each on the average.`;
 });
+/** One unit for the whole row, pounds not as a hundred ounces. */
+const each = computed(() =>
+  props.units === 'metric'
+    ? (g: number) => smallMassText(g, 'metric', 1)
+    : massColumn(
+        combs.value.map((c) => c.g),
+        props.units,
+      ),
+);
 const touched = ref<string | null>(null);
 const comb = computed(() => combs.value.find((c) => c.id === touched.value) ?? null);
 const lot = computed(
@@ -101,7 +111,7 @@ const share = computed(() =>
         :class="{ on: c.id === touched }"
         @click="touched = touched === c.id ? null : c.id"
       >
-        {{ c.name }}<small>{{ smallMassText(c.g, units, 1) }}{{ c.by }}</small>
+        {{ c.name }}<small>{{ each(c.g) }}{{ c.by }}</small>
       </button>
     </div>
     <p v-if="comb && trace.data.value" aria-live="polite">

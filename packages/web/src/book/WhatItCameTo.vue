@@ -17,6 +17,7 @@ import {
   type UnitAccount,
   type UnitSystem,
   type WeighedBefore,
+  guessOffText,
 } from '@furrow/core';
 import { computed } from 'vue';
 
@@ -61,12 +62,14 @@ const off = (percent: number | null, than: string): string | null => {
   const whole = Math.round(Math.abs(percent));
   return whole === 0 ? `as ${than}` : `${whole} % ${percent > 0 ? 'over' : 'under'} ${than}`;
 };
+const guessText = (offPercent: number | null): string | null =>
+  offPercent === null ? null : `guessed ${guessOffText(offPercent)}`;
 /** A box of combs in words: what share of a full one, and how far its looks and its guess were off. */
 const boxSays = (b: BoxAccount): string =>
   [
     b.ofFullShare === null ? null : `${Math.round(b.ofFullShare * 100)} % of a full one`,
     off(b.overEstimatePercent, 'the estimate'),
-    off(b.overGuessPercent, 'the guess'),
+    guessText(b.guessOffPercent),
   ]
     .filter(Boolean)
     .join(', ');
@@ -75,7 +78,7 @@ const says = (u: UnitAccount): string =>
     u.ofFullShare === null ? null : `${Math.round(u.ofFullShare * 100)} % of a full one`,
     off(u.overUsualPercent, 'your usual'),
     off(u.overEstimatePercent, 'the estimate'),
-    off(u.overGuessPercent, 'the guess'),
+    guessText(u.guessOffPercent),
     u.netBy === 'estimate' ? 'by estimate' : null,
   ]
     .filter(Boolean)

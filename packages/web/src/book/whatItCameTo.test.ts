@@ -43,7 +43,7 @@ describe('what a harvest came to', () => {
     expect(text).toContain('Your hands 60 min, in 1 d: 30 min a kilogram.');
     expect(text).toContain('Empty jars: R$ 6.00 a kilogram.');
     expect(text).toContain('Lost: 43 g, stuck to vessels and tools.');
-    expect(text).toContain('20 % under the guess');
+    expect(text).toContain('guessed 25 % too much');
     expect(text).toContain('18 % water, not measured');
   });
   it('is said by the pound where pounds were chosen, minutes and money too', () => {
@@ -72,7 +72,7 @@ describe('what a harvest came to', () => {
       props: { detail: boxed, jars, units: 'metric', currency: 'R$', before: [] },
     }).text();
     expect(text).toContain('box 3');
-    expect(text).toContain('17 % under the guess');
+    expect(text).toContain('guessed 20 % too much');
     expect(text).not.toContain('3·1');
     expect(text).toContain('7.20 kg dripped and 800 g pressed: 8.00 kg.');
     expect(text).toContain('10 %: about the tenth that people speak of.');

@@ -19,6 +19,7 @@ import WeighFields from '../parts/WeighFields.vue';
 import { useSettled } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import WasteItems, { type WasteItem } from './WasteItems.vue';
+import { said } from '../shell/units.js';
 
 /** The end of a drain: comb in = honey out + wet wax + debris + loss. A small gap is written down, a large one is asked about. */
 const props = defineProps<{
@@ -129,9 +130,11 @@ async function write(): Promise<void> {
   <form class="acts bench" @submit.prevent="write">
     <p v-if="forecast">
       {{
-        forecast.stopAdvised
-          ? `It flows under ${rules.stopBelowGPerHour} g an hour.`
-          : `It still flows about ${Math.round(forecast.rateGPerHour.mid / 5) * 5} g an hour; about ${massText(forecast.stillKg.mid, units)} would still come${worth}.`
+        said(
+          forecast.stopAdvised
+            ? `It flows under ${rules.stopBelowGPerHour} g an hour.`
+            : `It still flows about ${Math.round(forecast.rateGPerHour.mid / 5) * 5} g an hour; about ${massText(forecast.stillKg.mid, units)} would still come${worth}.`,
+        )
       }}
       You decide.
     </p>

@@ -4,6 +4,7 @@ import Button from 'primevue/button';
 import { computed } from 'vue';
 import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
+import { said } from '../shell/units.js';
 
 /** Everything written down of a drain, newest first; a weighing left out stays here and can be counted again. */
 const props = defineProps<{ drain: Drain; rules: HouseRules; zone: string; now: Date }>();
@@ -14,8 +15,8 @@ const words: Record<DrainEvent['kind'], (e: DrainEvent) => string> = {
   stir: () => 'stirred',
   mash: () => 'mashed again',
   'draw-off': (e) => `drew off ${kg(e.g)}`,
-  temperature: (e) => `${e.temperatureC} °C`,
-  warm: (e) => `warming, ${e.temperatureC} °C`,
+  temperature: (e) => said(`${e.temperatureC} °C`),
+  warm: (e) => said(`warming, ${e.temperatureC} °C`),
   'warm-end': () => 'warming ended',
   press: (e) => (e.g ? `press turned, ${kg(e.g)}` : 'press turned'),
   skim: (e) => `skimmed ${kg(e.g)}`,

@@ -93,7 +93,7 @@ async function readThermometer(): Promise<void> {
           @click="send({ kind: 'warm-end' }, 'Warming ended.')"
         /><Button
           outlined
-          :label="`Now ${degrees} °C`"
+          :label="said(`Now ${degrees} °C`)"
           :disabled="degrees === null"
           :loading="busy"
           @click="send({ kind: 'warm', temperatureC: degrees }, `${degrees} °C written down.`)"
@@ -102,7 +102,7 @@ async function readThermometer(): Promise<void> {
     </template>
     <p v-if="spent.hours > 0" class="text" role="status">
       Warmed {{ hoursText(spent.hours) }} so far{{
-        warming.now ? `, now at ${warming.now.temperatureC} °C` : ''
+        warming.now ? said(`, now at ${warming.now.temperatureC} °C`) : ''
       }}: {{ enzymeLossText((1 - spent.diastase) * 100) }} % of diastase,
       {{ enzymeLossText((1 - spent.invertase) * 100) }} % of invertase. HMF is not computed.
     </p>

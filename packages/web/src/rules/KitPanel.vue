@@ -420,8 +420,10 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
           </div>
           <p v-if="line" class="sub" :class="{ rust: line.question }" role="status">
             {{
-              line.question ??
-              `Filled ${line.mm.toFixed(0)} mm high; full it holds about ${line.holdsG} g of 18 % honey.`
+              said(
+                line.question ??
+                  `Filled ${line.mm.toFixed(0)} mm high; full it holds about ${line.holdsG} g of 18 % honey.`,
+              )
             }}
           </p></template
         >

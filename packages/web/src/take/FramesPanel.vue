@@ -270,7 +270,9 @@ const state = (f: (typeof frames.value)[number]): string =>
             <summary>How this was got</summary>
             <p>
               {{
-                frame.estimated ? 'The honey read in this frame' : 'A frame not read, 0.8 to 3 kg'
+                frame.estimated
+                  ? 'The honey read in this frame'
+                  : said('A frame not read, 0.8 to 3 kg')
               }}, the share of its parts that are open, its water, the warmth of a super (25 to 33
               °C) and {{ ownFrames ? `your ${ownFrames} logged frames` : 'a starting range' }}: what
               practitioners report, 7 minutes to overnight, is mostly their warmth and water;

@@ -9,6 +9,8 @@ import {
   type HouseRules,
   type ScaleReading,
   type TakeStep,
+  guessOffPercent,
+  guessOffText,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -52,9 +54,8 @@ const netG = computed(() =>
 /** How far the guess was off, once the scale has spoken. */
 const guessOff = computed(() => {
   if (!guessG.value || !netG.value || netG.value < 0) return null;
-  const percent = Math.round((guessG.value / netG.value - 1) * 100);
-  if (percent === 0) return 'You guessed it right.';
-  return `You guessed ${Math.abs(percent)} % too ${percent > 0 ? 'much' : 'little'}.`;
+  const off = guessOffText(guessOffPercent(guessG.value, netG.value));
+  return off === 'right' ? 'You guessed it right.' : `You guessed ${off}.`;
 });
 /** A guess after the scale has spoken is none. */
 const mayGuess = computed(() => empty.value && fullG.value !== null && g.value === null);

@@ -23,6 +23,8 @@ import {
   type TakeOutcome,
   type Vessel,
   type WentTo,
+  guessOffPercent,
+  guessOffText,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -67,9 +69,7 @@ const guessOff = computed(() => {
   const guess = grams(guessText.value);
   const netG = check.value?.netG;
   if (!guess || netG === undefined || netG <= 0) return '';
-  const percent = Math.round((guess / netG - 1) * 100);
-  if (percent === 0) return ', right';
-  return `, ${Math.abs(percent)} % too ${percent > 0 ? 'much' : 'little'}`;
+  return `, ${guessOffText(guessOffPercent(guess, netG))}`;
 });
 const tub = ref<string | null>(
   props.vessels.find((v) => v.role === 'tub')?.id ?? props.vessels[0]?.id ?? null,
