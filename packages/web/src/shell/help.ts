@@ -16,6 +16,7 @@ export const HELP: HelpPage[] = [
       'What is due now, what runs, and what the week brings.',
       'A clock that runs stands in the dark strip below every screen, too.',
       'A line can be done, put off or undone right here.',
+      'The coloured line on top is the one thing to do next.',
       'Touch a hive or a harvest to go on with it.',
     ],
   },
@@ -39,6 +40,8 @@ export const HELP: HelpPage[] = [
       'A hive is made by choosing its drawing and naming it.',
       'Its measures are the usual ones of its kind: correct those that differ.',
       'The comb it holds, and how old its colony is, decide what may be taken later.',
+      'Where it stands gives it its sunrise, its seasons and its weather.',
+      'Drag the follower board, the bars or the comb itself: the numbers follow, and the other way round.',
     ],
   },
   {
@@ -61,6 +64,8 @@ export const HELP: HelpPage[] = [
       'What a super brings as cut comb, beside what it brings as honey in jars.',
       'Chances come from your own supers, as soon as there are some.',
       'Prices are those of your kit.',
+      'The level price is the one at which both ways bring the same.',
+      'Say how many supers you think of, and it says what such years have brought and what would narrow the range.',
     ],
   },
   {
@@ -71,6 +76,8 @@ export const HELP: HelpPage[] = [
       'Which hive wants a box or super, what to load, and when to come back.',
       'What a hive needs is foreseen from its looks; − and + say otherwise.',
       'What is short goes to the strongest flow first.',
+      'Days to come back go by how fast they fill.',
+      'What the vehicle takes comes from your rules.',
     ],
   },
   {
@@ -82,6 +89,7 @@ export const HELP: HelpPage[] = [
       'A step can be moved; what follows moves with it.',
       'The weather and the notes of the site say whether it is a day for it.',
       'The list says what to bring, and what to do without it.',
+      'Keep the plan, and Today says what is due of it.',
     ],
   },
   {
@@ -91,6 +99,9 @@ export const HELP: HelpPage[] = [
     sentences: [
       'Everything to load, and what each thing is for.',
       'Tick it off as it goes into the car; it works without a network.',
+      'What the kit lacks says what serves instead.',
+      '“Missing” keeps a line in sight until it is solved.',
+      'It prints on A4 or letter, as your rules say.',
     ],
   },
   {
@@ -108,7 +119,13 @@ export const HELP: HelpPage[] = [
     route: 'owed',
     title: 'To be weighed',
     to: '/take',
-    sentences: ['What was taken without a scale is weighed here, estimated, or said lost.'],
+    sentences: [
+      'What was taken without a scale is weighed here, estimated, or said lost.',
+      'Until then it is in no figure of the harvest.',
+      'An estimate is marked as one and may still be replaced by a weight.',
+      'A box weighed whole is shared over its combs.',
+      'Once nothing is open, the harvest goes on to Drain or Cut.',
+    ],
   },
   {
     route: 'drain',
@@ -119,6 +136,7 @@ export const HELP: HelpPage[] = [
       'Each weighing narrows the forecast.',
       'The curve shows what is out, what still comes, and what stays in the wax.',
       'You decide when it ends; every gram is then somewhere.',
+      'Stirring, warming or pressing says before what it would bring and cost.',
     ],
   },
   {
@@ -128,6 +146,9 @@ export const HELP: HelpPage[] = [
     sentences: [
       'Honey stands here until the scum is up and skimmed.',
       'Its water is measured here, and lots are poured together.',
+      'Deeper or colder honey takes longer to clear.',
+      'The scum is weighed and goes to the wet wax.',
+      'What ferments already is poured to nothing else.',
     ],
   },
   {
@@ -138,6 +159,8 @@ export const HELP: HelpPage[] = [
       'Comb is laid on the board and cut into pieces round its flaws.',
       'Rack, freezer and thawing have their clocks.',
       'Pieces are weighed and packed by your boxes and grades.',
+      'Touch the comb to say where a flaw is; the knife then goes round it.',
+      'What is left over is crushed, and its weight stays in the book.',
     ],
   },
   {
@@ -149,6 +172,7 @@ export const HELP: HelpPage[] = [
       'Water first: it decides what the label may say.',
       'Labels, the shelf, and the wax are here, too.',
       'What leaves the shelf is written down with its price, and to whom, if you like.',
+      'A code on each jar leads back to its hive and day.',
     ],
   },
   {
@@ -160,6 +184,7 @@ export const HELP: HelpPage[] = [
       'Seasons, hives and kinds stand beside each other.',
       'Questions that the entries raise are asked here.',
       'The archive, a copy and the sheet for a spreadsheet are made here.',
+      'An entry is never rewritten: a correction is a new one beside it.',
     ],
   },
   {
@@ -171,6 +196,7 @@ export const HELP: HelpPage[] = [
       'What a change would flip on your combs is said before you write it down.',
       'A decision keeps the rules it was made under.',
       'The kit is here: vessels, jars, boxes, spares and what is to be mended.',
+      'What stands as Furrow begins is marked until you say it is yours.',
     ],
   },
 ];
