@@ -1,13 +1,13 @@
 /** The book with ten years of a hundred harvests each: traces, seasons, a write, the archive out and in. Asserts nothing. */
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { monitorEventLoopDelay } from 'node:perf_hooks';
+import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { exportArchive } from '../packages/server/src/archive/exportArchive.js';
 import { applyImport, previewImport } from '../packages/server/src/archive/importArchive.js';
-import { openArchive } from '../packages/server/src/archive/readArchive.js';
-import { migrationNames } from '../packages/server/src/archive/tables.js';
+import { openArchive, type Archive } from '../packages/server/src/archive/openArchive.js';
 import { ensureRules } from '../packages/server/src/firstRun.js';
 import { closeDatabase, openDatabase } from '../packages/server/src/store/database.js';
 
@@ -204,15 +204,23 @@ export async function benchBook(
   const folder = mkdtempSync(join(tmpdir(), 'furrow-archive-'));
   const file = join(folder, 'all.zip');
   const said = async (what: string, work: () => Promise<unknown>): Promise<void> => {
+    const turns = monitorEventLoopDelay({ resolution: 2 });
+    turns.enable();
     const start = performance.now();
     await work();
-    console.log(`${what.padEnd(52)} ${((performance.now() - start) / 1000).toFixed(2)} s`);
+    const seconds = ((performance.now() - start) / 1000).toFixed(2);
+    turns.disable();
+    const longest = (turns.max / 1e6).toFixed(0);
+    console.log(`${what.padEnd(52)} ${seconds} s, longest turn ${longest} ms`);
   };
   await said('archive out', () => exportArchive(db, join(folder, 'photos'), file, new Date()));
   console.log(`${'  its size'.padEnd(52)} ${(statSync(file).size / 1e6).toFixed(1)} MB`);
   const other = await openDatabase(join(folder, 'other.db'));
   await ensureRules(other, new Date());
-  const archive = openArchive(readFileSync(file), await migrationNames(other));
+  let archive!: Archive;
+  await said('archive in: unpacked in a thread', async () => {
+    archive = await openArchive(other, file, join(folder, 'unpacked'));
+  });
   await said('archive in: preview', () => previewImport(other, archive));
   await said('archive in: all of it', () =>
     applyImport(other, archive, join(folder, 'photos'), 'mine'),

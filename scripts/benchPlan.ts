@@ -68,8 +68,11 @@ export async function benchPlan(): Promise<void> {
   const harvests = Array.from({ length: 12 }, (_, i): HarvestToPlan => ({
     id: `h${i}`,
     name: `Hive ${i}`,
+    hiveKind: 'top-bar',
     way: WAYS[i % WAYS.length],
     combs: 3,
+    combKg: 6,
+    crushMinutesPerKg: null,
     honeyKg: { low: 5, mid: 5.4, high: 5.8 },
     pieces: 10,
     chunkJars: 2,
@@ -83,6 +86,9 @@ export async function benchPlan(): Promise<void> {
     siteZone: zone,
     moves: {},
     siteNotes: ['dog'],
+    siteTasks: [],
+    followsId: null,
+    taken: { laterCombs: 0, laterLots: 0 },
     dearth: true,
     joins: null,
   }));

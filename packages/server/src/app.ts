@@ -10,7 +10,7 @@ import express, {
 } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import helmet from 'helmet';
-import { BadInput, calculate } from '@furrow/core';
+import { BadInput } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
 import { EventStream } from './events.js';
@@ -29,6 +29,7 @@ import { restoreRoute } from './archive/restore.js';
 import type { CopyWatch } from './store/copyWatch.js';
 import type { Reopenable } from './store/reopenable.js';
 import { performWrite } from './store/writes.js';
+import { inThread } from './heavy/pool.js';
 
 export interface AppOptions {
   db: Knex;
@@ -104,9 +105,9 @@ export function makeApp({
   api.use(express.json({ limit: '1mb' }));
   api.get('/openapi.json', (_request, response) => void response.json(openApi()));
   api.get('/events', (request, response) => events.open(request, response));
-  api.post('/calc/:name', (request, response) => {
+  api.post('/calc/:name', async (request, response) => {
     try {
-      response.json(calculate(request.params.name, request.body));
+      response.json(await inThread('calculate', [request.params.name, request.body]));
     } catch (error) {
       if (!(error instanceof BadInput)) throw error;
       response

@@ -8,6 +8,7 @@ import { seedDemo } from './demo/seed.js';
 import { ensureRules } from './firstRun.js';
 import { log } from './log.js';
 import { sweepPhotos } from './photos/sweep.js';
+import { endThreads } from './heavy/pool.js';
 import { closeDatabase } from './store/database.js';
 import { watchCopies } from './store/copyWatch.js';
 import { openReopenable } from './store/reopenable.js';
@@ -64,6 +65,7 @@ async function main(): Promise<void> {
     server.close();
     server.closeAllConnections();
     await demo.close();
+    await endThreads();
     await closeDatabase(db);
     lock();
     process.exit(0);

@@ -7,7 +7,7 @@ import { householdRuns } from './drain/runs.js';
 import { practiceWeather } from './instruments/weather.js';
 import { calendarReads } from './ready/calendars.js';
 import { openPlans, plannedDay, siteWeather } from './ready/plans.js';
-import { sheetPdf } from './files/sheet.js';
+import { inThread } from './heavy/pool.js';
 import { refused } from './problem.js';
 import { list } from './store/rows.js';
 import { boxStays, harvestEvents, hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
@@ -185,9 +185,8 @@ export function readRoutes(
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="furrow-plan.pdf"');
-    response.send(
-      Buffer.from(await sheetPdf(day, day.harvests[0].detail.batch.zone, PAPERS[rules.paper])),
-    );
+    const { zone } = day.harvests[0].detail.batch;
+    response.send(Buffer.from(await inThread('sheetPdf', [day, zone, PAPERS[rules.paper]])));
   });
   return router;
 }

@@ -18,14 +18,13 @@ import { Household } from '../testing/household.js';
 import { fromCell, toCell } from './cells.js';
 import { exportArchive } from './exportArchive.js';
 import { applyImport, previewImport } from './importArchive.js';
-import { openArchive } from './readArchive.js';
-import { archiveTables, migrationNames } from './tables.js';
+import { openArchive, type Archive } from './openArchive.js';
+import { archiveTables } from './tables.js';
 
 const NOW = new Date('2026-03-14T18:12:00Z');
 let folder: string;
 let home: Household;
 let zip: Uint8Array;
-let known: string[];
 beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), 'furrow-archive-'));
   home = await Household.open();
@@ -64,7 +63,6 @@ beforeAll(async () => {
     .expect(201);
   await exportArchive(home.db, join(home.folder, 'photos'), join(folder, 'all.zip'), NOW);
   zip = readFileSync(join(folder, 'all.zip'));
-  known = await migrationNames(home.db);
 });
 afterAll(async () => {
   await home.close();
@@ -90,8 +88,14 @@ const everything = async (db: Knex): Promise<Record<string, unknown[]>> =>
     ),
   );
 const photos = join(tmpdir(), 'furrow-archive-photos');
-const takeIn = (db: Knex, bytes: Uint8Array = zip, choice: 'mine' | 'theirs' = 'mine') =>
-  applyImport(db, openArchive(bytes, known), photos, choice);
+/** An archive of these bytes, unpacked beside the others. */
+async function opened(bytes: Uint8Array = zip): Promise<Archive> {
+  const file = join(folder, `${randomUUID()}.zip`);
+  writeFileSync(file, bytes);
+  return openArchive(other, file, file.replace('.zip', ''));
+}
+const takeIn = async (db: Knex, bytes: Uint8Array = zip, choice: 'mine' | 'theirs' = 'mine') =>
+  applyImport(db, await opened(bytes), photos, choice);
 /** The archive with a file of it changed, its hash put right or not. */
 const changed = (name: string, change: (text: string) => string): Uint8Array => {
   const files = unzipSync(zip);
@@ -201,7 +205,7 @@ describe('the archive', () => {
   it('taken in twice changes nothing the second time', async () => {
     await takeIn(other);
     const before = await everything(other);
-    const preview = await previewImport(other, openArchive(zip, known));
+    const preview = await previewImport(other, await opened());
     expect(preview.tables.every((t) => t.new + t.changed + t.conflicts === 0)).toBe(true);
     await takeIn(other);
     expect(await everything(other)).toEqual(before);
@@ -238,7 +242,7 @@ describe('an archive that somebody put together', () => {
   it('leaves none of its pictures where its rows do not come in', async () => {
     const at = join(folder, 'photos-of-nothing');
     const bytes = forged('data/flows.csv', cell('g', '1'));
-    await expect(applyImport(other, openArchive(bytes, known), at, 'mine')).rejects.toMatchObject({
+    await expect(applyImport(other, await opened(bytes), at, 'mine')).rejects.toMatchObject({
       status: 409,
     });
     expect(readdirSync(at)).toEqual([]);
@@ -250,7 +254,7 @@ describe('an archive whose pictures cannot be kept', () => {
     const at = join(folder, 'no-folder');
     writeFileSync(at, 'in the way');
     const before = await everything(other);
-    await expect(applyImport(other, openArchive(zip, known), at, 'mine')).rejects.toMatchObject({
+    await expect(applyImport(other, await opened(), at, 'mine')).rejects.toMatchObject({
       status: 507,
       code: 'not-kept',
     });
@@ -290,7 +294,7 @@ describe('house rules of another household', () => {
     expect(first.rules).toBe(own.rules);
   });
   it('are asked about, and are in force where the person says so', async () => {
-    const preview = await previewImport(other, openArchive(zip, known));
+    const preview = await previewImport(other, await opened());
     expect(preview.conflicts.map((c) => c.table)).toContain('ruleVersions');
     await takeIn(other, zip, 'theirs');
     const theirs = (await home.db('ruleVersions').orderBy('version', 'desc').first()) as {
@@ -329,7 +333,7 @@ describe('into a household that lives', () => {
       revision: 1,
       recordedAt: NOW.toISOString(),
     });
-    const preview = await previewImport(other, openArchive(zip, known));
+    const preview = await previewImport(other, await opened());
     const of = (name: string) => preview.tables.find((t) => t.table === name)!;
     expect(of('hives')).toMatchObject({ conflicts: 1, older: 1, new: 0 });
     expect(of('vessels').changed).toBeGreaterThan(0);

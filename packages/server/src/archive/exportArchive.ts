@@ -7,10 +7,9 @@ import type { Knex } from 'knex';
 import { NOTHING } from './cells.js';
 import { columnKind, unitOf, type ColumnKind } from '../store/columnKinds.js';
 import { jsonTypeOf } from '../store/rowShapes.js';
+import { ARCHIVE_FORMAT } from './format.js';
 import { archiveTables, migrationNames, tableCsv, type Column, type Table } from './tables.js';
 
-/** Version of the archive's own layout. */
-export const ARCHIVE_FORMAT = 1;
 const breathe = (): Promise<void> => new Promise((done) => setImmediate(done));
 
 const README = `This is the archive of a Furrow household: a data package (datapackage.json) with a table for each CSV file in data/

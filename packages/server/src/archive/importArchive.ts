@@ -1,15 +1,15 @@
 import { rmSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { massBalance } from '@furrow/core';
 import type { Knex } from 'knex';
 import { writeSynced } from '../files/writeSynced.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
-import { columnKind } from '../store/columnKinds.js';
-import { faultOf } from '../store/rowShapes.js';
 import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
 import { keepOwnRules, planRules, repointed } from './importRules.js';
-import type { Archive, ArchiveRow, Cell } from './readArchive.js';
+import type { Archive } from './openArchive.js';
 import { archiveTables, type Table } from './tables.js';
+import type { ArchiveRow, Cell } from './unpackArchive.js';
 
 /** What would happen to one table: rows new here, the same, newer in the archive, newer here, and in conflict. */
 export interface TablePreview {
@@ -55,21 +55,26 @@ interface Sorted {
 
 const NOTHING_SORTED: Sorted = { fresh: [], changed: [], conflicts: [], same: 0, older: 0 };
 
-/** Every row passes what a person's entry would have to pass; throws with file, row and column where one does not. */
-async function checkRows(table: Table, rows: readonly ArchiveRow[]): Promise<void> {
-  const columns = table.columns.map(({ name, type }) => ({
-    name,
-    kind: columnKind(table.name, name, type),
-  }));
-  for (const [i, { line, values }] of rows.entries()) {
-    const fault = faultOf(table.name, columns, values);
-    if (fault)
-      throw refused(
-        `Row ${line}, column "${fault.column}" of ${table.resource}.csv: ${fault.says} Nothing was changed.`,
-        `${table.resource}.csv:${line}:${fault.column}`,
-      );
-    if (i % CHUNK === CHUNK - 1) await breathe();
+/** Each row with the one that stands under its key here, asked for a few at a time. */
+async function besideHere(
+  db: Knex,
+  table: Table,
+  rows: readonly ArchiveRow[],
+): Promise<[ArchiveRow, Record<string, unknown> | undefined][]> {
+  const pairs: [ArchiveRow, Record<string, unknown> | undefined][] = [];
+  for (let i = 0; i < rows.length; i += CHUNK) {
+    const part = rows.slice(i, i + CHUNK);
+    const keys = part.map((row) => row.values[table.key] as string | number);
+    const here = new Map(
+      ((await db(table.name).whereIn(table.key, keys)) as Record<string, unknown>[]).map((r) => [
+        String(r[table.key]),
+        r,
+      ]),
+    );
+    for (const row of part) pairs.push([row, here.get(String(row.values[table.key]))]);
+    await breathe();
   }
+  return pairs;
 }
 
 /** A table's rows against those that are here, by key; journal lines go with their command. */
@@ -86,11 +91,7 @@ async function sortRows(
       else sorted.same++;
     return sorted;
   }
-  const here = new Map(
-    ((await db(table.name)) as Record<string, unknown>[]).map((r) => [String(r[table.key]), r]),
-  );
-  for (const row of rows) {
-    const mine = here.get(String(row.values[table.key]));
+  for (const [row, mine] of await besideHere(db, table, rows)) {
     if (!mine) {
       sorted.fresh.push(row);
       continue;
@@ -119,18 +120,20 @@ async function sortAll(
   onShare: OnShare,
 ): Promise<{ table: Table; sorted: Sorted }[]> {
   const tables = await archiveTables(db);
-  const known = new Set((await db('commands').pluck('id')) as string[]);
+  const named = (name: string): Table => tables.find((t) => t.name === name)!;
+  const commands = await besideHere(
+    db,
+    named('commands'),
+    (await archive.rows(named('commands'))) ?? [],
+  );
   const newCommands = new Set(
-    (archive.rows(tables.find((t) => t.name === 'commands')!) ?? [])
-      .map((r) => String(r.values.id))
-      .filter((id) => !known.has(id)),
+    commands.filter(([, mine]) => !mine).map(([row]) => String(row.values.id)),
   );
   const all: { table: Table; sorted: Sorted }[] = [];
-  const rules = await planRules(db, archive.rows(tables.find((t) => t.name === 'ruleVersions')!));
+  const rules = await planRules(db, await archive.rows(named('ruleVersions')));
   for (const [i, table] of tables.entries()) {
-    const rows = archive.rows(table);
+    const rows = await archive.rows(table);
     if (rows) {
-      await checkRows(table, rows);
       const sorted =
         rules && table.name === 'ruleVersions'
           ? { ...NOTHING_SORTED, fresh: rules.fresh, same: rules.same }
@@ -201,7 +204,7 @@ export async function applyImport(
   try {
     for (const sha256 of archive.photos) {
       const name = `${sha256}.jpg`;
-      const isNew = writeSynced(photoFolder, name, Buffer.from(archive.photo(sha256)));
+      const isNew = writeSynced(photoFolder, name, await readFile(archive.photo(sha256)));
       if (isNew) written.push(name);
       await breathe();
     }
@@ -250,7 +253,7 @@ async function writeRows(
         }
         done += part.length;
         onShare(0.5 + (done / total) * 0.45);
-        if (i % 2000 === 0) await breathe();
+        await breathe();
       }
       for (const row of [...sorted.changed, ...(choice === 'theirs' ? sorted.conflicts : [])]) {
         const { [table.key]: id, ...values } = row.values;

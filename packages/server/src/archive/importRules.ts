@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import type { ArchiveRow } from './readArchive.js';
+import type { ArchiveRow } from './unpackArchive.js';
 
 /** House rules of an archive beside those that are here. */
 export interface RulesPlan {

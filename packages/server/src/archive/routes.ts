@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { createWriteStream, mkdirSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { createWriteStream, mkdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
@@ -16,8 +16,8 @@ import { closeDatabase, openDatabase } from '../store/database.js';
 import { isEmptyHousehold, summaryOf } from '../store/proof.js';
 import { exportArchive } from './exportArchive.js';
 import { applyImport, previewImport, type ImportPreview } from './importArchive.js';
-import { openArchive, type Archive } from './readArchive.js';
-import { archiveTables, migrationNames, tableCsv } from './tables.js';
+import { openArchive, type Archive } from './openArchive.js';
+import { archiveTables, tableCsv } from './tables.js';
 
 /** An archive on its way out or in. It is polled; its file lies in the data folder until the next one. */
 interface Job {
@@ -31,6 +31,8 @@ interface Job {
   file: string;
   bytes: number;
   preview: ImportPreview | null;
+  /** What was unpacked of an import, until it was taken in. */
+  archive: Archive | null;
 }
 const UPLOAD_MAX = 1024 ** 3;
 /** An upload that brings nothing for so long was given up: it makes room for another. */
@@ -51,8 +53,10 @@ export function archiveRoutes(
   const jobs = new Map<string, Job>();
   // What lies there belongs to no job of this process.
   rmSync(folder, { recursive: true, force: true });
+  const unpackedOf = (job: Job): string => join(folder, job.id);
   const drop = (job: Job): void => {
     rmSync(job.file, { force: true });
+    rmSync(unpackedOf(job), { recursive: true, force: true });
     jobs.delete(job.id);
   };
   const start = (kind: Job['kind']): Job => {
@@ -73,6 +77,7 @@ export function archiveRoutes(
       file: join(folder, `${id}.zip`),
       bytes: 0,
       preview: null,
+      archive: null,
     };
     jobs.set(id, job);
     return job;
@@ -82,7 +87,12 @@ export function archiveRoutes(
     if (!job) throw notFound('archive');
     return job;
   };
-  const answer = ({ file: _file, at: _at, ...job }: Job): Omit<Job, 'file' | 'at'> => job;
+  const answer = ({
+    file: _file,
+    at: _at,
+    archive: _archive,
+    ...job
+  }: Job): Omit<Job, 'file' | 'at' | 'archive'> => job;
   const work = async (job: Job, doing: () => Promise<Partial<Job>>): Promise<void> => {
     [job.state, job.says] = ['running', null];
     try {
@@ -93,8 +103,14 @@ export function archiveRoutes(
       [job.state, job.says] = ['failed', problem.detail];
     }
   };
-  const opened = async (job: Job): Promise<Archive> =>
-    openArchive(readFileSync(job.file), await migrationNames(db));
+  /** Unpacking is the longer half of a preview. */
+  const lookInto = async (job: Job): Promise<Partial<Job>> => {
+    const archive = await openArchive(db, job.file, unpackedOf(job), (share) => {
+      job.share = share * 0.6;
+    });
+    const preview = await previewImport(db, archive, (share) => (job.share = 0.6 + share * 0.4));
+    return { archive, preview, state: 'previewed' };
+  };
 
   /** Out of a copy made in one breath: what is written meanwhile does not tear the archive. */
   const exportSnapshot = async (job: Job): Promise<number> => {
@@ -153,10 +169,7 @@ export function archiveRoutes(
       throw error;
     }
     job.bytes = statSync(job.file).size;
-    void work(job, async () => ({
-      preview: await previewImport(db, await opened(job), (share) => (job.share = share)),
-      state: 'previewed',
-    }));
+    void work(job, () => lookInto(job));
     response.status(202).json(answer(job));
   });
   router.get(
@@ -186,13 +199,14 @@ export function archiveRoutes(
       if (!isEmptyHousehold(await summaryOf(db))) await keepBefore(db, dataFolder, new Date());
       const preview = await applyImport(
         db,
-        await opened(job),
+        job.archive!,
         photoFolder,
         conflicts,
         (share) => (job.share = share),
       );
       events.changed();
-      return { preview, state: 'done' };
+      rmSync(unpackedOf(job), { recursive: true, force: true });
+      return { preview, archive: null, state: 'done' };
     });
     response.status(202).json(answer(job));
   });

@@ -13,7 +13,7 @@ import {
 } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
-import { templatePdf } from '../files/template.js';
+import { inThread } from '../heavy/pool.js';
 import { find, list } from '../store/rows.js';
 import { batchViews, currentRules } from '../store/views.js';
 import { rackRuns } from './keepings.js';
@@ -52,7 +52,7 @@ export function cutReads(db: Knex): Router {
   router.get('/cutBoards/:id/template.pdf', async (request, response) => {
     const { rules } = await currentRules(db);
     const template = await templateOf(db, request.params.id);
-    const pdf = await templatePdf(template, PAPERS[rules.paper]);
+    const pdf = await inThread('templatePdf', [template, PAPERS[rules.paper]]);
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="cutting-template.pdf"');

@@ -8,8 +8,8 @@ import {
 } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
-import { hiveCardPdf, lookSheetPdf } from '../files/hiveCard.js';
-import { labelsPdf, qrRuns } from '../files/labels.js';
+import { qrRuns } from '../files/labels.js';
+import { inThread } from '../heavy/pool.js';
 import { lotPage } from '../files/lotPage.js';
 import { holdText } from '../book/holds.js';
 import { notFound, refused } from '../problem.js';
@@ -62,7 +62,7 @@ export function jarReads(db: Knex): Router {
     pdfAnswer(
       response,
       `labels-${print.labels[0]?.batch.replace('Batch ', '')}.pdf`,
-      await labelsPdf(print.labels, print, print.sheet, print.qrText, print.startAt),
+      await inThread('labelsPdf', [print.labels, print, print.sheet, print.qrText, print.startAt]),
     );
   });
   router.get('/lots/:id/label', async (request, response) => {
@@ -83,12 +83,12 @@ export function jarReads(db: Knex): Router {
     pdfAnswer(
       response,
       `labels-${lot.code}.pdf`,
-      await labelsPdf(
+      await inThread('labelsPdf', [
         labels,
         design,
         await find<LabelSheetRecord>(db, 'labelSheets', design.sheetId, 'label sheet'),
         qrText,
-      ),
+      ]),
     );
   });
   router.get('/lots/:id/page.html', async (request, response) => {
@@ -103,16 +103,16 @@ export function jarReads(db: Knex): Router {
     pdfAnswer(
       response,
       `card-${hive.name}.pdf`,
-      await hiveCardPdf(
+      await inThread('hiveCardPdf', [
         hive,
         `${rules.baseAddress.replace(/\/$/, '') || `${request.protocol}://${request.get('host')}`}/look/${hive.id}`,
-      ),
+      ]),
     );
   });
   router.get('/hives/:id/look-sheet.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);
     const { rules } = await currentRules(db);
-    const pdf = await lookSheetPdf(hive, PAPERS[rules.paper]);
+    const pdf = await inThread('lookSheetPdf', [hive, PAPERS[rules.paper]]);
     pdfAnswer(response, `look-sheet-${hive.name}.pdf`, pdf);
   });
   return router;

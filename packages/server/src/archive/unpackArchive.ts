@@ -1,9 +1,13 @@
 import { createHash } from 'node:crypto';
+import { closeSync, mkdirSync, openSync, readFileSync, writeFileSync, writeSync } from 'node:fs';
+import { join } from 'node:path';
 import { unzipSync } from 'fflate';
 import Papa from 'papaparse';
 import { refused } from '../problem.js';
+import { columnKind } from '../store/columnKinds.js';
+import { faultOf } from '../store/rowShapes.js';
 import { fromCell } from './cells.js';
-import { ARCHIVE_FORMAT } from './exportArchive.js';
+import { ARCHIVE_FORMAT } from './format.js';
 import type { Column, Table } from './tables.js';
 
 /** Unpacked at most so many bytes: ten years of a large household are a tenth of it. */
@@ -15,6 +19,8 @@ const TIGHTEST = 200;
 const UNASKED_BYTES = 1024 ** 2;
 /** Rows of one table at most: a hundred years of a large household are a tenth of it. */
 const ROWS_MAX = 1_000_000;
+/** Rows that are written to the folder at once. */
+const LINES_AT_ONCE = 500;
 const NAMES = /^(datapackage\.json|README\.txt|data\/[a-z0-9-]+\.csv|photos\/[0-9a-f]{64}\.jpg)$/;
 
 export type Cell = string | number | null;
@@ -28,12 +34,19 @@ interface Resource {
   hash?: string;
   rows?: number;
 }
-export interface Archive {
+export interface UnpackOrder {
+  /** The zip, and the folder its tables and pictures are laid into, which does not exist yet. */
+  file: string;
+  folder: string;
+  /** The tables and migrations that are known here. */
+  tables: Table[];
+  migrations: string[];
+}
+/** What lies in the folder: `TABLE.ndjson`, a row a line, for each table named; `photos/SHA.jpg`. */
+export interface Unpacked {
   created: string;
-  /** Rows of a table as it was written, or null where the archive has none. */
-  rows: (table: Table) => ArchiveRow[] | null;
+  tables: string[];
   photos: string[];
-  photo: (sha256: string) => Uint8Array;
 }
 
 /** One file of the zip, unpacked. */
@@ -48,11 +61,19 @@ function unpack(zip: Uint8Array, name: string): Uint8Array | null {
   }
 }
 
+/** What the archive says of itself, and the pictures in it. */
+interface About {
+  created: string;
+  resources: Resource[];
+  photos: string[];
+}
+
 /**
- * Opens an archive and checks what can be checked before a row is looked at: whole, not blown up, nothing outside its
- * folder, of this version or an older one. Throws a sentence; takes the zip's bytes and the migrations known here.
+ * Checks what can be checked before a row is looked at: whole, not blown up, nothing outside its
+ * folder, of this version or an older one. Throws a sentence; takes the zip's bytes and the
+ * migrations known here.
  */
-export function openArchive(zip: Uint8Array, knownMigrations: readonly string[]): Archive {
+function openZip(zip: Uint8Array, knownMigrations: readonly string[]): About {
   const names: string[] = [];
   let unpacked = 0;
   try {
@@ -112,25 +133,89 @@ export function openArchive(zip: Uint8Array, knownMigrations: readonly string[])
   const photos = names
     .filter((n) => n.startsWith('photos/') && n.endsWith('.jpg'))
     .map((n) => n.slice(7, -4));
-  const hashOf = (data: Uint8Array): string => createHash('sha256').update(data).digest('hex');
-  return {
-    created: about.created ?? '',
-    photos,
-    photo: (sha256) => {
-      const data = unpack(zip, `photos/${sha256}.jpg`);
-      if (!data || hashOf(data) !== sha256)
-        throw refused('A picture in it is damaged. Nothing was changed.', 'archive');
-      return data;
-    },
-    rows: (table) => {
-      const resource = about.resources!.find((r) => r.path === `data/${table.resource}.csv`);
-      if (!resource) return null;
-      const data = unpack(zip, resource.path);
-      if (!data) throw refused(`${resource.path} is missing. Nothing was changed.`, resource.path);
-      const intact = resource.hash === `sha256:${hashOf(data)}`;
-      return readTable(table, Buffer.from(data).toString('utf8'), intact);
-    },
-  };
+  return { created: about.created ?? '', resources: about.resources, photos };
+}
+
+const hashOf = (data: Uint8Array): string => createHash('sha256').update(data).digest('hex');
+
+/** Every row passes what a person's entry would have to pass; throws with file, row and column where one does not. */
+function checkRows(table: Table, rows: readonly ArchiveRow[]): void {
+  const columns = table.columns.map(({ name, type }) => ({
+    name,
+    kind: columnKind(table.name, name, type),
+  }));
+  for (const { line, values } of rows) {
+    const fault = faultOf(table.name, columns, values);
+    if (fault)
+      throw refused(
+        `Row ${line}, column "${fault.column}" of ${table.resource}.csv: ${fault.says} Nothing was changed.`,
+        `${table.resource}.csv:${line}:${fault.column}`,
+      );
+  }
+}
+
+/** Lays the rows of a table into a file, a row a line, so that they can be read back a few at a time. */
+function layRows(file: string, rows: readonly ArchiveRow[]): void {
+  const out = openSync(file, 'wx');
+  try {
+    for (let i = 0; i < rows.length; i += LINES_AT_ONCE) {
+      const part = rows.slice(i, i + LINES_AT_ONCE);
+      const text = Buffer.from(part.map((row) => `${JSON.stringify(row)}\n`).join(''));
+      // A write may take fewer bytes than it was given.
+      for (let at = 0; at < text.length;) at += writeSync(out, text, at);
+    }
+  } finally {
+    closeSync(out);
+  }
+}
+
+/** The rows of a table as the archive has them, each checked; null where it has no such table. */
+function rowsOf(
+  zip: Uint8Array,
+  table: Table,
+  resources: readonly Resource[],
+): ArchiveRow[] | null {
+  const resource = resources.find((r) => r.path === `data/${table.resource}.csv`);
+  if (!resource) return null;
+  const data = unpack(zip, resource.path);
+  if (!data) throw refused(`${resource.path} is missing. Nothing was changed.`, resource.path);
+  const intact = resource.hash === `sha256:${hashOf(data)}`;
+  const rows = readTable(table, Buffer.from(data).toString('utf8'), intact);
+  checkRows(table, rows);
+  return rows;
+}
+
+/**
+ * Unpacks an archive into a folder, everything in it read and checked: each table by its columns and
+ * the schemas of a person's entries, each picture by its hash. Throws a sentence with file, row and
+ * column; what was laid down until then is the caller's to remove. Runs in a thread: see `heavy/`.
+ */
+export function unpackArchive(
+  { file, folder, tables, migrations }: UnpackOrder,
+  onShare: (share: number) => void = () => {},
+): Unpacked {
+  const zip = readFileSync(file);
+  const { created, resources, photos } = openZip(zip, migrations);
+  mkdirSync(join(folder, 'photos'), { recursive: true });
+  const steps = tables.length + photos.length;
+  let done = 0;
+  const laid: string[] = [];
+  for (const table of tables) {
+    const rows = rowsOf(zip, table, resources);
+    if (rows) {
+      layRows(join(folder, `${table.resource}.ndjson`), rows);
+      laid.push(table.name);
+    }
+    onShare(++done / steps);
+  }
+  for (const sha256 of photos) {
+    const data = unpack(zip, `photos/${sha256}.jpg`);
+    if (!data || hashOf(data) !== sha256)
+      throw refused('A picture in it is damaged. Nothing was changed.', 'archive');
+    writeFileSync(join(folder, 'photos', `${sha256}.jpg`), data);
+    onShare(++done / steps);
+  }
+  return { created, tables: laid, photos };
 }
 
 /** Rows of a CSV by the table's own columns; a column that came later takes its fallback. Throws with row and column. */

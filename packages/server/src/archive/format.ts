@@ -1,0 +1,2 @@
+/** Version of the archive's own layout. */
+export const ARCHIVE_FORMAT = 1;

@@ -1,0 +1,19 @@
+import { calculate } from '@furrow/core';
+import { unpackArchive } from '../archive/unpackArchive.js';
+import { hiveCardPdf, lookSheetPdf } from '../files/hiveCard.js';
+import { labelsPdf } from '../files/labels.js';
+import { sheetPdf } from '../files/sheet.js';
+import { templatePdf } from '../files/template.js';
+
+/** Work that may take long, by the name it is asked for: each runs in a thread of its own. */
+export const TASKS = {
+  calculate,
+  hiveCardPdf,
+  labelsPdf,
+  lookSheetPdf,
+  sheetPdf,
+  templatePdf,
+  unpackArchive,
+};
+export type Tasks = typeof TASKS;
+export type TaskName = keyof Tasks;
