@@ -1,5 +1,6 @@
 import { BadInput, pathText } from '@furrow/core';
 import { ZodError } from 'zod';
+import { isDamage, systemTrouble } from './store/trouble.js';
 
 /** Problem details (RFC 9457) with a stable code, a sentence for people, and the path of the field. */
 export class Problem extends Error {
@@ -29,6 +30,10 @@ export const refused = (detail: string, path?: string): Problem =>
   new Problem(400, 'bad-input', detail, path);
 export const conflict = (code: string, detail: string, path?: string): Problem =>
   new Problem(409, code, detail, path);
+
+export const DAMAGED_TEXT =
+  'A page of the household’s file is damaged. Nothing more is written, so that it gets no worse: stop Furrow and bring the newest copy back with “node furrow.mjs restore”.';
+export const damaged = (): Problem => new Problem(503, 'damaged', DAMAGED_TEXT);
 
 /** What the framework means by a status, in words. */
 const REQUEST_WORDS: Record<number, string> = {
@@ -64,6 +69,14 @@ export function asProblem(error: unknown): Problem {
     return refused('This names something that is not there.');
   if (code?.startsWith('SQLITE_CONSTRAINT'))
     return refused('This does not fit together with what is there.');
+  if (isDamage(error)) return damaged();
+  const trouble = code?.startsWith('SQLITE_') ? systemTrouble(code) : null;
+  if (trouble)
+    return new Problem(
+      507,
+      'not-kept',
+      `This could not be written: ${trouble}. Nothing of it was kept here.`,
+    );
   if (code?.startsWith('Z_')) return refused('This is packed in a way that cannot be read.');
   // What the web framework refuses is the client's: its status stands, its words are ours.
   if (typeof status === 'number' && status >= 400 && status < 500)

@@ -8,6 +8,7 @@ import { practiceWeather } from './instruments/weather.js';
 import { calendarReads } from './ready/calendars.js';
 import { openPlans, plannedDay, siteWeather } from './ready/plans.js';
 import { inThread } from './heavy/pool.js';
+import { damageLine } from './store/damage.js';
 import { refused } from './problem.js';
 import { list } from './store/rows.js';
 import { boxStays, harvestEvents, hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
@@ -117,7 +118,11 @@ export function readRoutes(
     async (_request, response) =>
       void response.json({
         now: clock.now().toISOString(),
-        items: [copies?.line() ?? [], await todayLines(db, clock.now())].flat(),
+        items: [
+          damageLine(db) ?? [],
+          copies?.line() ?? [],
+          await todayLines(db, clock.now()),
+        ].flat(),
       }),
   );
   router.get(

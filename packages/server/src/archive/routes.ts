@@ -12,6 +12,7 @@ import { streamFile } from '../files/stream.js';
 import { log } from '../log.js';
 import { Problem, asProblem, notFound, refused } from '../problem.js';
 import { keepBefore } from '../store/backup.js';
+import { refuseIfDamaged } from '../store/damage.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
 import { isEmptyHousehold, summaryOf } from '../store/proof.js';
 import { exportArchive } from './exportArchive.js';
@@ -193,6 +194,7 @@ export function archiveRoutes(
     const { conflicts } = z
       .strictObject({ conflicts: z.enum(['mine', 'theirs']) })
       .parse(request.body);
+    refuseIfDamaged(db);
     job.share = 0;
     void work(job, async () => {
       // An import is taken back whole: by what stood here before it.

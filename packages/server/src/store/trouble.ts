@@ -8,10 +8,19 @@ const WORDS: Record<string, string> = {
   EROFS: 'its folder may not be written',
   SQLITE_READONLY: 'its folder may not be written',
   SQLITE_CANTOPEN: 'its folder may not be written',
+  SQLITE_IOERR: 'the disk does not answer',
 };
+
+/** Whether the database says that its own file is not whole. */
+export const isDamage = (error: unknown): boolean =>
+  /^SQLITE_(CORRUPT|NOTADB)/.test(String((error as { code?: unknown } | null)?.code));
+
+/** The same for a code of the system or the database, longer ones by their beginning; null for another. */
+export const systemTrouble = (code: string): string | null =>
+  WORDS[code] ?? WORDS[code.split('_').slice(0, 2).join('_')] ?? null;
 
 /** Why something could not be written, as the end of a sentence. */
 export function troubleText(error: unknown): string {
   const { code, message } = error as { code?: string; message?: string };
-  return WORDS[code ?? ''] ?? message?.replace(/\.$/, '') ?? 'nobody knows why';
+  return systemTrouble(code ?? '') ?? message?.replace(/\.$/, '') ?? 'nobody knows why';
 }

@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
 import { keptAnswer, readAnswer } from './answers.js';
+import { refuseIfDamaged } from './damage.js';
 import { fingerprintOf } from './fingerprint.js';
 import { UnitOfWork } from './unitOfWork.js';
 
@@ -45,6 +46,7 @@ export async function performWrite(
   body: unknown,
   params: Record<string, string>,
 ): Promise<{ answer: Record<string, unknown>; isNew: boolean }> {
+  refuseIfDamaged(db);
   const command = commandSchema.parse(body);
   const now = clock.now();
   const route = `${definition.method} ${definition.path}`;
