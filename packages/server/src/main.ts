@@ -9,7 +9,7 @@ import { ensureRules } from './firstRun.js';
 import { log } from './log.js';
 import { sweepPhotos } from './photos/sweep.js';
 import { endThreads } from './heavy/pool.js';
-import { closeDatabase } from './store/database.js';
+import { letGo } from './store/database.js';
 import { watchCopies } from './store/copyWatch.js';
 import { openReopenable } from './store/reopenable.js';
 import { takeLock } from './store/lock.js';
@@ -66,7 +66,7 @@ async function main(): Promise<void> {
     server.closeAllConnections();
     await demo.close();
     await endThreads();
-    await closeDatabase(db);
+    await letGo(db);
     lock();
     process.exit(0);
   };

@@ -3,8 +3,9 @@ import { closeSync, openSync, statSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
 import type { TodayLine } from '@furrow/core';
 import type { Knex } from 'knex';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Household } from '../testing/household.js';
+import { closeDatabase, letGo, openDatabase } from './database.js';
 
 let home: Household;
 beforeEach(async () => {
@@ -88,5 +89,18 @@ describe('a disk that is full', () => {
     expect(await count(home.db, 'journal')).toBe(before.journal + kept);
     await home.db.raw('PRAGMA max_page_count = 1000000');
     await home.ok(home.post('/vessels', vessel('After')));
+  });
+  it('does not keep the server from stopping; what was written last is read at the next start', async () => {
+    const file = join(home.folder, 'full.db');
+    const db = await openDatabase(file);
+    await db('labelSheets').first();
+    const refusing = Object.assign(new Error('database or disk is full'), { code: 'SQLITE_FULL' });
+    const said = vi.spyOn(console, 'error').mockImplementation(() => undefined);
+    const raw = vi.spyOn(db, 'raw').mockRejectedValue(refusing);
+    await letGo(db);
+    expect(said.mock.calls[0][0]).toMatch(/stays in furrow\.db-wal.*the disk is full/);
+    raw.mockRestore();
+    said.mockRestore();
+    await closeDatabase(await openDatabase(file));
   });
 });

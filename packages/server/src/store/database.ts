@@ -1,6 +1,7 @@
 import knexModule, { type Knex } from 'knex';
 import { EmbeddedClient, type RawConnection } from './client.js';
 import { migrationSource } from './migrations/index.js';
+import { troubleText } from './trouble.js';
 
 /** A file that a later version wrote is not touched: what it holds is not known here. */
 async function refuseNewer(database: Knex): Promise<void> {
@@ -49,8 +50,24 @@ export async function openDatabase(filename: string): Promise<Knex> {
   return database;
 }
 
-/** Closes it with everything in the one file. */
+/** Closes it with everything in the one file. Throws where the disk has no room for that. */
 export async function closeDatabase(database: Knex): Promise<void> {
   await database.raw('PRAGMA wal_checkpoint(TRUNCATE)');
   await database.destroy();
+}
+
+/**
+ * Closes it when the server stops, whatever the disk says. Where there is no room to bring everything
+ * into the one file, what was written last stays in the file beside it and is read from there at the
+ * next start: nothing of it is lost.
+ */
+export async function letGo(database: Knex): Promise<void> {
+  try {
+    await closeDatabase(database);
+  } catch (error) {
+    console.error(
+      `What was written last stays in furrow.db-wal beside furrow.db: ${troubleText(error)}. Keep both together; nothing is lost.`,
+    );
+    await database.destroy();
+  }
 }
