@@ -30,6 +30,7 @@ const HELP = `Furrow, for beekeepers who harvest by hand
   node furrow.mjs restore --before bring back what the last restore replaced
   node furrow.mjs attack [N] [SEED] made-up requests against a household of its own (10000)
   node furrow.mjs kill [N]         kill the server N times while it writes (100)
+  node furrow.mjs soak [MINUTES]   work a server for long, watch memory and open files (120)
   node furrow.mjs bench            timings of calculators and server
   node furrow.mjs shots            take the pictures of docs/screenshots
 
@@ -207,6 +208,10 @@ const commands = {
     run('npx', ['vitest', 'run', 'packages/server/src/kill.test.ts'], {
       env: { ...process.env, FURROW_KILLS: args[0] ?? '100' },
     });
+  },
+  soak: () => {
+    build();
+    run('npx', ['tsx', 'scripts/soak.ts', ...args]);
   },
   bench: () => {
     build();

@@ -4,13 +4,12 @@ import { open } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import type { Knex } from 'knex';
+import { breathe } from '../breathe.js';
 import { NOTHING } from './cells.js';
 import { columnKind, unitOf, type ColumnKind } from '../store/columnKinds.js';
 import { jsonTypeOf } from '../store/rowShapes.js';
 import { ARCHIVE_FORMAT } from './format.js';
 import { archiveTables, migrationNames, tableCsv, type Column, type Table } from './tables.js';
-
-const breathe = (): Promise<void> => new Promise((done) => setImmediate(done));
 
 const README = `This is the archive of a Furrow household: a data package (datapackage.json) with a table for each CSV file in data/
 and its pictures in photos/. Cells that hold nothing read \\N; a cell that would run as a formula has an apostrophe

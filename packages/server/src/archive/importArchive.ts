@@ -3,6 +3,7 @@ import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { massBalance } from '@furrow/core';
 import type { Knex } from 'knex';
+import { breathe } from '../breathe.js';
 import { writeSynced } from '../files/writeSynced.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
 import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
@@ -30,7 +31,6 @@ export type ConflictChoice = 'mine' | 'theirs';
 type OnShare = (share: number) => void;
 
 const CHUNK = 200;
-const breathe = (): Promise<void> => new Promise((done) => setImmediate(done));
 /** Written anew by every database, so that a row that differs only there is the same row. */
 const OWN_TIME = new Set(['recordedAt']);
 /** Numbered by the database: what comes in is numbered on from what is here. */

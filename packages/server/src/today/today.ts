@@ -25,6 +25,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
+import { breathe } from '../breathe.js';
 import { holdViews } from '../book/holds.js';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
@@ -249,6 +250,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
   }
   const hiveAt = new Map<string, string>();
   for (const hive of await hiveViews(db)) {
+    await breathe();
     if (!hiveAt.has(hive.siteId)) hiveAt.set(hive.siteId, hive.id);
     const judged = judgeHiveAt(hive, rules, now.toISOString());
     const state = stateAt(hive, now.toISOString(), rules);
