@@ -99,7 +99,7 @@ export function makeApp({
   // Before the reader of JSON: a picture is bytes.
   api.use(photoRoutes(db, clock, photoFolder, events));
   // Archives are bytes too, up to a gigabyte.
-  api.use(archiveRoutes(db, clock, dirname(photoFolder), photoFolder, events));
+  api.use(archiveRoutes(db, clock, dirname(photoFolder), photoFolder, events, restore?.store));
   // Years of a sheet in one entry.
   api.use('/sheetHarvests', express.json({ limit: '4mb' }));
   api.use(express.json({ limit: '1mb' }));

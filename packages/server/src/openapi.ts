@@ -130,6 +130,15 @@ export function openApi(): unknown {
       },
     },
   };
+  paths['/api/v1/archives/{id}/undo'] = {
+    post: {
+      summary: 'Take an import back: what stood here before it stands again',
+      responses: {
+        200: { description: 'Taken back' },
+        409: { description: 'Not taken in, or something was entered since', content: problem },
+      },
+    },
+  };
   paths['/api/v1/instruments/bench-scale/keys'] = {
     post: {
       summary: 'A key of the practice scale: tare, clear, plug',

@@ -11,9 +11,12 @@ import Papa from 'papaparse';
 import sharp from 'sharp';
 import request from 'supertest';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from 'vitest';
+import { makeApp } from '../app.js';
 import { seedDemo } from '../demo/seed.js';
+import { ensureRules } from '../firstRun.js';
 import { keptBefore } from '../store/backup.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
+import { openReopenable } from '../store/reopenable.js';
 import { Household } from '../testing/household.js';
 import { fromCell, toCell } from './cells.js';
 import { exportArchive } from './exportArchive.js';
@@ -559,8 +562,8 @@ describe('over the interface', () => {
       'Bromélia',
     );
     expect(await guest.get('/book')).toMatchObject({ balanced: true });
-    // Into a household that was not empty: what stood there before is kept.
-    expect(keptBefore(guest.folder)).toEqual([]);
+    // What stood there before is kept, be it nothing.
+    expect(keptBefore(guest.folder)).toHaveLength(1);
     const again = await request(guest.app)
       .post('/api/v1/archives/import')
       .set('Content-Type', 'application/zip')
@@ -572,8 +575,49 @@ describe('over the interface', () => {
       .send({ conflicts: 'mine' })
       .expect(202);
     expect(await followed(guest.app, again.body.id)).toMatchObject({ state: 'done' });
-    expect(keptBefore(guest.folder)).toHaveLength(1);
+    expect(keptBefore(guest.folder)).toHaveLength(2);
     await guest.close();
+  });
+  it('is taken back as one, as long as nothing was entered since', async () => {
+    const at = mkdtempSync(join(tmpdir(), 'furrow-taken-back-'));
+    const store = await openReopenable(join(at, 'furrow.db'));
+    await ensureRules(store.db, NOW);
+    const app = makeApp({
+      db: store.db,
+      clock: { now: () => NOW },
+      seed: 1,
+      webFolder: join(at, 'no-web'),
+      photoFolder: join(at, 'photos'),
+      restore: { store, secret: 'x' },
+    });
+    const hives = async (): Promise<number> =>
+      ((await request(app).get('/api/v1/hives')).body as { items: Hive[] }).items.length;
+    const takenIn = async (): Promise<string> => {
+      const { body } = await request(app).post('/api/v1/archives/import').send(Buffer.from(zip));
+      const { id } = body as { id: string };
+      await followed(app, id);
+      await request(app).post(`/api/v1/archives/${id}/apply`).send({ conflicts: 'mine' });
+      expect(await followed(app, id)).toMatchObject({ state: 'done' });
+      return id;
+    };
+    const first = await takenIn();
+    expect(await hives()).toBeGreaterThan(0);
+    const undone = await request(app).post(`/api/v1/archives/${first}/undo`).expect(200);
+    expect(undone.body).toMatchObject({ state: 'taken-back' });
+    expect(await hives()).toBe(0);
+    await request(app).post(`/api/v1/archives/${first}/undo`).expect(409);
+    const second = await takenIn();
+    const envelope = { id: randomUUID(), device: 'test', occurredAt: NOW.toISOString() };
+    const site = { id: randomUUID(), name: 'New place', zone: 'UTC', hemisphere: 'north' };
+    await request(app)
+      .post('/api/v1/sites')
+      .send({ ...envelope, payload: site })
+      .expect(201);
+    const refused = await request(app).post(`/api/v1/archives/${second}/undo`).expect(409);
+    expect(refused.body).toMatchObject({ code: 'written-since' });
+    expect(await hives()).toBeGreaterThan(0);
+    await closeDatabase(store.db);
+    rmSync(at, { recursive: true });
   });
   it('keeps what was looked at on one screen while another writes an archive', async () => {
     const preview = await request(home.app)

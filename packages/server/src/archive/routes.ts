@@ -14,11 +14,12 @@ import { Problem, asProblem, notFound, refused } from '../problem.js';
 import { keepBefore } from '../store/backup.js';
 import { refuseIfDamaged } from '../store/damage.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
-import { isEmptyHousehold, summaryOf } from '../store/proof.js';
+import type { Reopenable } from '../store/reopenable.js';
 import { exportArchive } from './exportArchive.js';
 import { applyImport, previewImport, type ImportPreview } from './importArchive.js';
 import { openArchive, type Archive } from './openArchive.js';
 import { archiveTables, tableCsv } from './tables.js';
+import { takeBack, writtenSoFar } from './takeBack.js';
 
 /** An archive on its way out or in. It is polled; its file lies in the data folder until the next one. */
 interface Job {
@@ -26,7 +27,7 @@ interface Job {
   kind: 'export' | 'import';
   /** When it began, by this machine's own clock, ms. */
   at: number;
-  state: 'running' | 'ready' | 'previewed' | 'done' | 'failed';
+  state: 'running' | 'ready' | 'previewed' | 'done' | 'failed' | 'taken-back';
   share: number;
   says: string | null;
   file: string;
@@ -34,6 +35,8 @@ interface Job {
   preview: ImportPreview | null;
   /** What was unpacked of an import, until it was taken in. */
   archive: Archive | null;
+  /** What stood here before it came in, and how many commands stood here after it. */
+  before: { copy: string; written: number } | null;
 }
 const UPLOAD_MAX = 1024 ** 3;
 /** An upload that brings nothing for so long was given up: it makes room for another. */
@@ -48,6 +51,8 @@ export function archiveRoutes(
   dataFolder: string,
   photoFolder: string,
   events: EventStream,
+  /** The household's file, where it can be swapped: else an import cannot be taken back here. */
+  store?: Reopenable,
 ): Router {
   const router = Router();
   const folder = join(dataFolder, 'archives');
@@ -79,6 +84,7 @@ export function archiveRoutes(
       bytes: 0,
       preview: null,
       archive: null,
+      before: null,
     };
     jobs.set(id, job);
     return job;
@@ -92,8 +98,9 @@ export function archiveRoutes(
     file: _file,
     at: _at,
     archive: _archive,
+    before: _before,
     ...job
-  }: Job): Omit<Job, 'file' | 'at' | 'archive'> => job;
+  }: Job): Omit<Job, 'file' | 'at' | 'archive' | 'before'> => job;
   const work = async (job: Job, doing: () => Promise<Partial<Job>>): Promise<void> => {
     [job.state, job.says] = ['running', null];
     try {
@@ -198,7 +205,7 @@ export function archiveRoutes(
     job.share = 0;
     void work(job, async () => {
       // An import is taken back whole: by what stood here before it.
-      if (!isEmptyHousehold(await summaryOf(db))) await keepBefore(db, dataFolder, new Date());
+      const copy = await keepBefore(db, dataFolder, new Date());
       const preview = await applyImport(
         db,
         job.archive!,
@@ -208,9 +215,19 @@ export function archiveRoutes(
       );
       events.changed();
       rmSync(unpackedOf(job), { recursive: true, force: true });
-      return { preview, archive: null, state: 'done' };
+      const before = { copy, written: await writtenSoFar(db) };
+      return { preview, archive: null, before, state: 'done' };
     });
     response.status(202).json(answer(job));
+  });
+  router.post('/archives/:id/undo', async (request, response) => {
+    const job = find(request.params.id);
+    if (!job.before || !store)
+      throw new Problem(409, 'not-taken-in', 'Nothing of this archive was taken in.');
+    await takeBack(store, dataFolder, job.before.copy, job.before.written);
+    [job.before, job.state] = [null, 'taken-back'];
+    events.changed();
+    response.json(answer(job));
   });
   router.get('/tables', async (_request, response) => {
     const items = [];

@@ -22,13 +22,14 @@ function chosen(event: Event): void {
 }
 const apply = (): void =>
   void into.begin(`/archives/${into.job.value!.id}/apply`, { conflicts: choice.value });
+const undo = (): void => void into.again(`/archives/${into.job.value!.id}/undo`);
 watch(
   () => into.job.value?.state,
   async (state) => {
-    if (state === 'done') {
-      ui.say('The archive is in.');
-      await refresh();
-    }
+    const words = state === 'done' ? 'The archive is in.' : 'The archive was taken back.';
+    if (state !== 'done' && state !== 'taken-back') return;
+    ui.say(words);
+    await refresh();
   },
 );
 const WORDS: Record<string, string> = {
@@ -183,9 +184,14 @@ const TABLES = [
         </div>
       </template>
     </template>
-    <p v-if="into.job.value?.state === 'done'" class="green" role="status">
-      <b>It is in.</b> The book was checked: it balances. What stood here before is kept:
-      <code>node furrow.mjs restore --before</code> brings it back.
+    <div v-if="into.job.value?.state === 'done'" class="line">
+      <p class="green" role="status">
+        <b>It is in.</b> The book was checked: it balances. What stood here before is kept.
+      </p>
+      <Button outlined label="Take it back" @click="undo" />
+    </div>
+    <p v-if="into.job.value?.state === 'taken-back'" role="status">
+      <b>Taken back.</b> Everything stands here as it did before the archive came in.
     </p>
     <SheetPanel />
   </section>

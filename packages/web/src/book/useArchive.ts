@@ -12,7 +12,7 @@ export interface TablePreview {
 export interface ArchiveJob {
   id: string;
   kind: 'export' | 'import';
-  state: 'running' | 'ready' | 'previewed' | 'done' | 'failed';
+  state: 'running' | 'ready' | 'previewed' | 'done' | 'failed' | 'taken-back';
   share: number;
   says: string | null;
   bytes: number;
@@ -54,9 +54,25 @@ export function useArchive() {
       says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
     }
   }
+  /** Something more with the one that is here; where it is refused it stays as it was. */
+  async function again(path: string): Promise<void> {
+    says.value = null;
+    try {
+      job.value = await ask<ArchiveJob>(path);
+    } catch (error) {
+      says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
+    }
+  }
   const putAway = (): void => {
     stop();
     [job.value, says.value] = [null, null];
   };
-  return { job, says, begin, putAway, running: computed(() => job.value?.state === 'running') };
+  return {
+    job,
+    says,
+    begin,
+    again,
+    putAway,
+    running: computed(() => job.value?.state === 'running'),
+  };
 }

@@ -1,0 +1,37 @@
+import type { Knex } from 'knex';
+import { Problem, conflict } from '../problem.js';
+import { checkedCopy, dropCopy, putInPlace } from '../store/backup.js';
+import { picturesOf } from '../store/pictureCopies.js';
+import type { Reopenable } from '../store/reopenable.js';
+
+/** How many commands were written so far: what tells whether anything was entered since. */
+export async function writtenSoFar(db: Knex): Promise<number> {
+  const row = (await db('commands').max('sequence as n').first()) as { n: number | null };
+  return Number(row.n ?? 0);
+}
+
+/**
+ * Takes an import back, whole: what stood here before it is put in the place of what is here, which
+ * is laid aside in its turn. Takes the copy that was kept and how many commands stood there once the
+ * import was done. Throws `written-since` where something was entered after it.
+ */
+export async function takeBack(
+  store: Reopenable,
+  dataFolder: string,
+  before: string,
+  written: number,
+): Promise<void> {
+  if ((await writtenSoFar(store.db)) !== written)
+    throw conflict(
+      'written-since',
+      'Something was entered since it came in, which would be lost with it. “node furrow.mjs restore --before” goes back all the same.',
+    );
+  try {
+    const { incoming } = await checkedCopy(before, dataFolder).catch((error: Error) => {
+      throw new Problem(409, 'bad-backup', error.message);
+    });
+    await store.swap(() => void putInPlace(incoming, dataFolder, picturesOf(before)));
+  } finally {
+    dropCopy(dataFolder);
+  }
+}
