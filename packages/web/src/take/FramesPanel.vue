@@ -446,6 +446,12 @@ ol {
   padding: 0 8px;
 }
 @media (min-width: 1101px) {
+  /* Beside the drawing it stands at the foot of nothing. */
+  .pinned {
+    margin: 0;
+    padding: 0;
+    border-top: 0;
+  }
   .frames {
     grid-template-columns: minmax(0, 1fr) 348px;
   }

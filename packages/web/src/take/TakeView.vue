@@ -393,7 +393,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     </section>
     <aside
       class="acts"
-      :class="{ pinned: !weighing && step.kind !== 'box', frames: step.kind === 'frames' }"
+      :class="{ pinned: !weighing && step.kind !== 'box' && step.kind !== 'frames' }"
     >
       <template v-if="isDone">
         <p class="text">
@@ -669,10 +669,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     padding: 10px 16px;
     gap: 8px;
     z-index: 1;
-  }
-  .pinned.frames {
-    position: static;
-    border-top: 0;
   }
   .pinned .main {
     min-height: 88px !important;
