@@ -191,7 +191,9 @@ export function readRoutes(
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="furrow-plan.pdf"');
     const { zone } = day.harvests[0].detail.batch;
-    response.send(Buffer.from(await inThread('sheetPdf', [day, zone, PAPERS[rules.paper]])));
+    response.send(
+      Buffer.from(await inThread('sheetPdf', [day, zone, PAPERS[rules.paper], rules.units])),
+    );
   });
   return router;
 }

@@ -1,5 +1,11 @@
 import ical, { ICalAlarmType, ICalEventStatus, type ICalCalendar } from 'ical-generator';
-import type { Caution, Clock, TimetableStep } from '@furrow/core';
+import {
+  saidIn,
+  type Caution,
+  type Clock,
+  type TimetableStep,
+  type UnitSystem,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 
 /** Minutes before a step of the hands that the calendar rings; a wait rings where it ends. */
@@ -38,6 +44,7 @@ export function timetableCalendar(
     sites = new Map(),
     dropped = [],
     clocks = [],
+    units = 'metric',
     now,
   }: {
     cautions?: ReadonlyMap<string, readonly Caution[]>;
@@ -47,6 +54,8 @@ export function timetableCalendar(
     dropped?: readonly GivenStep[];
     /** What runs at the bench, such as a drain or comb in the cold: it rings when it is due. */
     clocks?: readonly Clock[];
+    /** The household's units, in which everything is said. */
+    units?: UnitSystem;
     /** A later file outranks an earlier one, so that a step that was moved moves. */
     now: Date;
   },
@@ -65,7 +74,10 @@ export function timetableCalendar(
       stamp: now,
       location: step.where === 'hive' ? (sites.get(step.harvestId) ?? null) : null,
       summary: `${step.harvestName}: ${step.title}`,
-      description: [step.note, ...step.conflicts.map((c) => c.sentence), ...said].join('\n'),
+      description: saidIn(
+        units,
+        [step.note, ...step.conflicts.map((c) => c.sentence), ...said].join('\n'),
+      ),
     });
     if (step.handsOnMinutes > 0)
       event.createAlarm({

@@ -1,7 +1,13 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import fontkit from '@pdf-lib/fontkit';
-import type { DayPlan, Paper, TimetableStep } from '@furrow/core';
+import {
+  saidIn,
+  type DayPlan,
+  type Paper,
+  type TimetableStep,
+  type UnitSystem,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 
@@ -24,7 +30,12 @@ function wrap(text: string, font: PDFFont, size: number, width: number): string[
 }
 
 /** The plan to hang on the wall: one page a day with its steps and their cautions, boxes to tick; the list to bring on the first. */
-export async function sheetPdf(day: DayPlan, zone: string, paper: Paper): Promise<Uint8Array> {
+export async function sheetPdf(
+  day: DayPlan,
+  zone: string,
+  paper: Paper,
+  units: UnitSystem = 'metric',
+): Promise<Uint8Array> {
   const [width, height] = [paper.widthMm * PT_PER_MM, paper.heightMm * PT_PER_MM];
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
@@ -60,7 +71,7 @@ export async function sheetPdf(day: DayPlan, zone: string, paper: Paper): Promis
     title: string,
     gap = 1.35,
   ): void => {
-    for (const part of wrap(text, face, size, width - MARGIN - x)) {
+    for (const part of wrap(saidIn(units, text), face, size, width - MARGIN - x)) {
       if (y < MARGIN + 10) heading(`${title}, continued`);
       page.drawText(part, { x, y, size, font: face, color: face === plain ? GREY : INK });
       y -= size * gap;

@@ -5,6 +5,7 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import { givenStep, timetableCalendar, type GivenStep } from '../files/calendar.js';
+import { currentRules } from '../store/views.js';
 import type { WeatherService } from '../instruments/weather.js';
 import { notFound, refused } from '../problem.js';
 import { list } from '../store/rows.js';
@@ -45,6 +46,7 @@ export async function householdCalendar(
   only: string | null = null,
 ): Promise<{ text: string; from: string | null }> {
   const { day } = await plannedDay(db, weather, now);
+  const { rules } = await currentRules(db);
   const steps = day.steps.filter((step) => !only || step.harvestId === only);
   const running = (await clocks(db, now)).filter((c) => !only || c.batchId === only);
   const given = steps.map(givenStep);
@@ -56,6 +58,7 @@ export async function householdCalendar(
     sites: new Map(day.harvests.map((h) => [h.id, h.detail.batch.siteName])),
     dropped,
     clocks: running,
+    units: rules.units,
     now,
   });
   const from = steps[0]?.startsAt ?? running.find((c) => c.dueAt)?.dueAt ?? null;

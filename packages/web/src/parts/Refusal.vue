@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Refused } from '../server/client.js';
+import { said } from '../shell/units.js';
 
 /** Says a refusal in the server's own sentence, where no single field holds it. */
 defineProps<{ refusal: Refused | null; fields?: string[] }>();
@@ -7,7 +8,7 @@ defineProps<{ refusal: Refused | null; fields?: string[] }>();
 
 <template>
   <p v-if="refusal && !(fields ?? []).includes(refusal.field ?? '')" class="refusal" role="alert">
-    {{ refusal.message }}
+    {{ said(refusal.message) }}
   </p>
 </template>
 

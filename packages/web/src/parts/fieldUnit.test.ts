@@ -4,7 +4,9 @@ import PrimeVue from 'primevue/config';
 import { afterEach, describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { householdUnits, said } from '../shell/units.js';
+import { Refused } from '../server/client.js';
 import NumberField from './NumberField.vue';
+import RefusalText from './Refusal.vue';
 import { fieldUnit } from './fieldUnit.js';
 import { weightSuch } from './massUnit.js';
 
@@ -63,6 +65,12 @@ describe('a field of a mass or a temperature', () => {
     await wrapper.get('input').setValue('10.6');
     expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([301]);
     expect(wrapper.find('[role="alert"]').exists()).toBe(false);
+  });
+  it('has a refusal of the server said in them too', () => {
+    householdUnits.value = 'imperial';
+    const refusal = new Refused(409, 'short', 'Only 1.00 kg of Ipê are there.', null);
+    const wrapper = mount(RefusalText, { props: { refusal } });
+    expect(wrapper.text()).toBe('Only 2.20 lb of Ipê are there.');
   });
   it('says sentences of the core in the same units', () => {
     householdUnits.value = 'imperial';

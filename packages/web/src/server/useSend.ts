@@ -1,5 +1,6 @@
 import { ref } from 'vue';
 import { useUi } from '../shell/ui.js';
+import { said as inUnits } from '../shell/units.js';
 import { Refused, newId, send, type SendOptions } from './client.js';
 import { useRefresh } from './queries.js';
 
@@ -40,6 +41,6 @@ export function useSend() {
     }
   }
   const fieldError = (name: string): string | null =>
-    refusal.value?.field === name ? refusal.value.message : null;
+    refusal.value?.field === name ? inUnits(refusal.value.message) : null;
   return { go, busy, refusal, fieldError };
 }

@@ -1,0 +1,26 @@
+import type { TimetableStep } from '@furrow/core';
+import { describe, expect, it } from 'vitest';
+import { timetableCalendar } from './calendar.js';
+
+const step = {
+  harvestId: 'h1',
+  id: 'drain',
+  harvestName: 'Ipê',
+  title: 'Drain',
+  note: 'At 18 °C the 4.0 kg need a day.',
+  startsAt: '2026-03-16T18:00:00Z',
+  endsAt: '2026-03-17T18:00:00Z',
+  where: 'bench',
+  handsOnMinutes: 0,
+  conflicts: [],
+} as unknown as TimetableStep;
+const now = new Date('2026-03-14T12:00:00Z');
+
+describe('a calendar of the household', () => {
+  it('speaks in the units of the household', () => {
+    expect(timetableCalendar('Furrow', [step], { now })).toContain('18 °C the 4.0 kg');
+    const imperial = timetableCalendar('Furrow', [step], { now, units: 'imperial' });
+    expect(imperial).toContain('At 64 °F the 8.8 lb need a day.');
+    expect(imperial).not.toMatch(/\d (kg|°C)/);
+  });
+});
