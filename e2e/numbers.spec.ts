@@ -119,4 +119,43 @@ test.describe('true numbers, from an empty household', () => {
       page.getByText(/does not get the core to -12 °C.*It ends wax moth alone/),
     ).toBeVisible();
   });
+
+  test('pounds are typed and said on every screen, and a harvest that went on is not taken again', async ({
+    page,
+    server,
+  }) => {
+    await page.goto(`${server.base}/rules?at=all`);
+    await page.getByRole('button', { name: 'lb, °F' }).click();
+    const need = page.getByLabel(/Winter need, top-bar hive/);
+    await need.fill('20');
+    await page.getByRole('button', { name: 'Write these rules down' }).click();
+    // What is typed while it is on its way is not lost to it.
+    await need.fill('22');
+    await expect(page.getByText('House rules written down.')).toBeVisible();
+    await expect(need).toHaveValue('22');
+    await page.getByRole('button', { name: 'Write these rules down' }).click();
+    await expect(page.getByText('Version 3;')).toBeVisible();
+    await page.reload();
+    await expect(need).toHaveValue('22');
+    const { defaults } = HIVE_KINDS['top-bar'];
+    const hive = await makeHive(server, 'Canjerana', 'top-bar', { ...defaults });
+    const combId = hive.bars.find((b) => b.slot === 9)!.comb!.id;
+    await look(server, combId);
+    await page.goto(`${server.base}/look/${hive.id}?comb=9`);
+    const verdict = page.locator('aside.verdict');
+    await expect(verdict).toContainText('the winter needs 22.0 lb');
+    await expect(page.locator('main')).not.toContainText(/\d (kg|°C)/);
+    const batchId = await takeOne(server, hive.id, combId, 'crush', later(-1));
+    await page.goto(`${server.base}/drain/${batchId}`);
+    await page.getByRole('button', { name: 'Crushed: start the clock' }).click();
+    await expect(page.getByRole('main')).toContainText('lb at the start');
+    await page
+      .getByRole('navigation', { name: 'The row' })
+      .getByRole('link', { name: /^Take/ })
+      .click();
+    await expect(page.getByRole('heading', { name: /^Canjerana was taken on/ })).toBeVisible();
+    await expect(page.getByText(/^1 comb came out, .* lb by weight/)).toBeVisible();
+    await page.getByRole('link', { name: 'Go on to Drain' }).click();
+    await expect(page).toHaveURL(new RegExp(`/drain/${batchId}$`));
+  });
 });

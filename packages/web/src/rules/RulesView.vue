@@ -11,7 +11,7 @@ import {
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
-import { computed, nextTick, ref, watch } from 'vue';
+import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -30,6 +30,7 @@ import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
 import { useStarting } from './starting.js';
+import { householdUnits } from '../shell/units.js';
 
 const ui = useUi();
 const route = useRoute();
@@ -87,6 +88,14 @@ watch(
   },
   { immediate: true },
 );
+// Units that are chosen here hold for the fields beside them at once, and everywhere once written.
+watch(
+  () => draft.value?.units,
+  (units) => {
+    if (units) householdUnits.value = units;
+  },
+);
+onUnmounted(() => (householdUnits.value = rules.data.value?.rules.units ?? 'metric'));
 const starting = useStarting(draft);
 const parsed = computed(() => houseRulesSchema.safeParse(draft.value));
 const issue = (field: string): string | null =>
@@ -106,11 +115,15 @@ const flips = computed(() => {
 const SAID_FLIPS = 8;
 const words = { take: 'take', leave: 'leave', test: 'test first', 'not-read': 'not read' };
 async function save(): Promise<boolean> {
+  const sent = JSON.stringify(draft.value);
   const done = await go<RulesVersion>('/rules', draft.value, 'House rules written down.', {
     baseRevision: base.value!.version,
   });
-  if (done) begin();
-  return Boolean(done);
+  if (!done) return false;
+  // What was said while it was on its way stays, a change to what was just written.
+  if (JSON.stringify(draft.value) === sent) begin();
+  else base.value = rules.data.value ?? null;
+  return true;
 }
 /** Over a closed brood box it is what has to stay in the supers; stingless bees keep a share of their pots. */
 const stackKinds = HIVE_KIND_NAMES.filter((k) => k !== 'top-bar' && k !== 'stingless');
