@@ -2,9 +2,15 @@ import { massFigure, type UnitSystem } from './format.js';
 import { GRAMS_PER_POUND, gToOz } from './mass.js';
 import { celsiusToF } from './temperature.js';
 
+const FIGURE = /[−+-]?\d+(?:\.\d+)?/.source;
+const BETWEEN = '–| to | and | or ';
+/** Words after degrees that make them a step, not a place on the scale. */
+const STEP = ' warmer| colder| off| more than the room';
 /** A figure or a range before its unit: "5.8 kg", "5.1–9.6 kg", "15 to 36 °C", "−18 °C", "+8 g". */
-const MEASURE =
-  /([−+-]?\d+(?:\.\d+)?)(?:(–| to | and | or )([−-]?\d+(?:\.\d+)?))?( ?)(kg|g|°C)(?![\w/])( (?:warmer|colder|off|more than the room))?/g;
+const MEASURE = new RegExp(
+  `(${FIGURE})(?:(${BETWEEN})(${FIGURE}))?( ?)(kg|g|°C)(?![\\w/])(${STEP})?`,
+  'g',
+);
 const LARGE_G = 2 * GRAMS_PER_POUND;
 
 const numberOf = (text: string): number => Number(text.replace('−', '-'));

@@ -227,7 +227,8 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         :error="issue('currency')"
       /><NumberField
         v-model="draft.waxPerKg as number | null"
-        label="Clean wax is worth, a kg"
+        label="Clean wax is worth"
+        unit="a kg"
         :min="0"
         :note="starting('waxPerKg')"
         :error="issue('waxPerKg')"

@@ -584,7 +584,8 @@ const options = (map: Record<string, string>): { label: string; value: string }[
   bottom: -16px;
   background: var(--lime-1);
   border-top: 1.5px solid var(--ink);
-  padding: 10px 0 14px;
+  /* As far below as it reaches under the strip, and a little air. */
+  padding: 10px 0 24px;
   display: flex;
   flex-direction: column;
   gap: 8px;
