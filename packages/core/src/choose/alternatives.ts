@@ -226,7 +226,8 @@ function against(set: ChoiceSet, first: ChoiceSet, household: Household): string
   const parts: string[] = [];
   const worth = set.worth.mid - first.worth.mid;
   const hours = set.handsOnHours.mid - first.handsOnHours.mid;
-  if (Math.abs(worth) >= 1)
+  // What has no price is not worth nothing: there is nothing to hold against.
+  if (Math.abs(worth) >= 1 && set.worth.high > 0)
     parts.push(`${worthText(worth, household)} ${worth > 0 ? 'more' : 'less'}`);
   if (Math.abs(hours) >= 0.2)
     parts.push(`${Math.abs(hours).toFixed(1)} h ${hours > 0 ? 'more' : 'less'} work`);

@@ -117,7 +117,8 @@ const shown = (): WayOffer | null =>
       {{ WAY_WORDS[shown()!.way].name }}, {{ WAY_WORDS[shown()!.way].note }}: {{ gives(shown()!) }};
       {{ said(`${span(shown()!.outcome!.cleanWaxG, 0)} g`) }} clean wax;
       {{ span(shown()!.outcome!.handsOnMinutes, 0) }} min of your hands; ready in about
-      {{ span(shown()!.outcome!.elapsedHours, 0) }} h<template v-if="rules.currency"
+      {{ span(shown()!.outcome!.elapsedHours, 0) }} h<template
+        v-if="rules.currency && shown()!.outcome!.worth.high"
         >; worth {{ rules.currency }} {{ span(shown()!.outcome!.worth, 0) }}</template
       >.<template v-if="unit.what === 'box'">
         The box weighs about {{ said(`${span(unit.liftKg, 0)} kg`) }}:

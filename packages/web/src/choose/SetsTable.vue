@@ -56,6 +56,9 @@ const noJarsText = computed(() => {
 });
 /** Worth is nothing to show while the kit says no price: that is unknown, not 0. */
 const priced = computed(() => rows.value.some((row) => row.set.worth.high !== 0));
+/** Worth nothing is worth something to say only of what has a price at all. */
+const isPriced = (s: ChoiceSet): boolean =>
+  priced.value && (s.worth.high !== 0 || all(s).high === 0);
 const staysHere = (set: ChoiceSet): number =>
   set.hives.find((h) => h.hiveId === props.hiveId)?.staysLowKg ?? 0;
 const rows = computed(() => {
@@ -220,13 +223,15 @@ const proofText = computed(() => {
               >
             </td>
             <td data-head="Worth">
-              <template v-if="priced"
+              <template v-if="isPriced(row.set)"
                 ><b>{{ row.set.worth.mid.toFixed(0) }}</b
                 >{{ ' ' }} <span class="sub nowrap">{{ span(row.set.worth, 0) }}</span><RangeBar
                   :range="row.set.worth"
                   :max="top((s) => s.worth)"
                   :width="90" /></template
-              ><RouterLink v-else to="/rules?at=kit">no prices yet</RouterLink>
+              ><RouterLink v-else to="/rules?at=kit">{{
+                priced ? 'no price for it' : 'no prices yet'
+              }}</RouterLink>
             </td>
             <td class="nowrap" data-head="Stays here">
               <b>{{ massText(staysHere(row.set), rules.units) }}</b><br /><span class="sub"

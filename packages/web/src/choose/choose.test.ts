@@ -90,6 +90,14 @@ describe('sets side by side', () => {
     expect(wrapper.find('[role=alert]').text()).toContain('Ease this alone: what Ipê can spare.');
     expect(wrapper.text()).toContain('Everything crushed');
   });
+  it('what has no price is not worth 0 beside what has one', () => {
+    const [first, crushed] = answer().sets;
+    const half = answer({ sets: [first, { ...crushed, worth: none }] });
+    const wrapper = table(half, { good: half });
+    const cells = wrapper.findAll('td[data-head=Worth]').map((cell) => cell.text());
+    expect(cells[0]).toContain('220');
+    expect(wrapper.findAll('td[data-head=Worth]')[1].find('b').exists()).toBe(false);
+  });
   it('what was lifted by hand stands as a row of its own', () => {
     const wrapper = table(answer(), { nowSet: set('As it is lifted', { b: 'slice' }, 90) });
     expect(wrapper.find('tr.on').text()).toContain('As you lifted them');
