@@ -30,6 +30,7 @@ import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
+import { WATER_BASIS_WORDS } from '../parts/waterBasis.js';
 
 /** Cut pieces on the rack until their edges stop weeping, and comb in the cold against moth and beetle. */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
@@ -54,7 +55,12 @@ const litres = ref<number | null>(null);
 const freezerC = ref<number | null>(props.rules.freezerTemperatureC);
 const roomC = ref<number | null>(props.rules.kitchenTemperatureC);
 const humidity = ref<number | null>(null);
-const water = ref<number | null>(Math.min(25, Math.max(13, workingWater(props.detail).percent)));
+const working = workingWater(props.detail);
+const waterAtFirst = Math.min(25, Math.max(13, working.percent));
+const water = ref<number | null>(waterAtFirst);
+const waterNote = computed(() =>
+  water.value === waterAtFirst ? WATER_BASIS_WORDS[working.basis] : null,
+);
 const combThicknessMm = computed(() =>
   Math.max(
     ...props.detail.boards.map((b) => b.thicknessMm),
@@ -258,6 +264,7 @@ const whenReady = (k: Keeping): string =>
           unit="%"
           :min="13"
           :max="25"
+          :note="waterNote"
           :error="fieldError('moisturePercent')"
         /><Button
           outlined

@@ -22,6 +22,7 @@ import {
 import { computed, watch, type Ref } from 'vue';
 import { useOpenPlans, useRuns } from '../server/queries.js';
 import { useDraft } from '../shell/draft.js';
+import { WATER_BASIS_WORDS } from '../parts/waterBasis.js';
 
 /** How its vessels stand until the person says otherwise. */
 function firstArrangement(detail: BatchDetail): Arrangement {
@@ -59,14 +60,9 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
     // What was measured of this honey stands before what the plan took it for.
     moisturePercent: waterPercent as number | null,
   }));
-  const BASIS_WORDS = {
-    measured: 'As measured, the wettest drop.',
-    said: 'As said in Ready.',
-    taken: 'Assumed: nobody measured it yet.',
-  };
   /** Where the water of the drain comes from, unless another was typed. */
   const waterNote = computed(() =>
-    draft.value.moisturePercent === waterPercent ? BASIS_WORDS[water.basis] : null,
+    draft.value.moisturePercent === waterPercent ? WATER_BASIS_WORDS[water.basis] : null,
   );
   const words = computed(() => ARRANGEMENT_WORDS[draft.value.arrangement]);
   const of = (id: string | null): Vessel | null => vessels.value.find((v) => v.id === id) ?? null;
