@@ -14,6 +14,11 @@ describe('links of the row', () => {
     expect(stageLink('book', view)).toBe('/book/b1');
     expect(stageLink('look', view)).toBe('/look/h1');
   });
+  it('lead to what lies behind the stage that is open, though the list is a moment behind', () => {
+    const planned = { ...batch, stage: 'ready' } as Batch;
+    expect(stageLink('take', inView('drain', 'b1', [planned]))).toBe('/take/b1');
+    expect(stageLink('jar', inView('drain', 'b1', [planned]))).toBe('/jar');
+  });
   it('keep the hive in view between looking and choosing', () => {
     const view = seen('look', 'h2');
     expect(stageLink('choose', view)).toBe('/choose/h2');

@@ -32,5 +32,9 @@ export function inView(
 ): InView {
   if (!id || !stage) return { batch: null, hiveId: null };
   if (isOfHive(stage)) return { batch: null, hiveId: id };
-  return { batch: harvests.find((b) => b.id === id) ?? null, hiveId: null };
+  const found = harvests.find((b) => b.id === id);
+  if (!found) return { batch: null, hiveId: null };
+  // What stands open has been reached, though the list of harvests may be a moment behind.
+  const isBehind = STAGES.indexOf(found.stage) < STAGES.indexOf(stage);
+  return { batch: isBehind ? { ...found, stage } : found, hiveId: null };
 }
