@@ -132,6 +132,7 @@ test.describe('true numbers, from an empty household', () => {
     // What is typed while it is on its way is not lost to it.
     await need.fill('22');
     await expect(page.getByText('House rules written down.')).toBeVisible();
+    await expect(page.getByText('Version 2;')).toBeVisible();
     await expect(need).toHaveValue('22');
     await page.getByRole('button', { name: 'Write these rules down' }).click();
     await expect(page.getByText('Version 3;')).toBeVisible();

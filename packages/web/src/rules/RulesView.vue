@@ -115,14 +115,16 @@ const flips = computed(() => {
 const SAID_FLIPS = 8;
 const words = { take: 'take', leave: 'leave', test: 'test first', 'not-read': 'not read' };
 async function save(): Promise<boolean> {
+  // As they stand now: what is typed while this waits its turn goes with the next.
   const sent = JSON.stringify(draft.value);
-  const done = await go<RulesVersion>('/rules', draft.value, 'House rules written down.', {
+  const done = await go<RulesVersion>('/rules', JSON.parse(sent), 'House rules written down.', {
     baseRevision: base.value!.version,
   });
   if (!done) return false;
-  // What was said while it was on its way stays, a change to what was just written.
-  if (JSON.stringify(draft.value) === sent) begin();
-  else base.value = rules.data.value ?? null;
+  // By the answer itself: what is read anew may still be on its way.
+  base.value = done;
+  // What was said meanwhile stays, a change to what was just written.
+  if (JSON.stringify(draft.value) === sent) draft.value = { ...done.rules };
   return true;
 }
 /** Over a closed brood box it is what has to stay in the supers; stingless bees keep a share of their pots. */
