@@ -20,6 +20,8 @@ const WARM_SHARE = 0.25;
 /** Memory may wave by so much about its level, MB, and open files by so many. */
 const WAVE_MB = 80;
 const WAVE_FILES = 12;
+/** How long one of its three screens rests between two taps, at most: busier than any household. */
+const REST_MS = 400;
 
 const folder = mkdtempSync(join(tmpdir(), 'furrow-soak-'));
 const port = await new Promise<number>((found) => {
@@ -55,17 +57,20 @@ async function ask(path: string, init?: RequestInit, fits = [200, 201, 202]): Pr
   const isJson = answer.headers.get('content-type')?.includes('json');
   return isJson ? JSON.parse(Buffer.from(body).toString('utf8')) : body;
 }
-const write = (path: string, payload: object): Promise<unknown> =>
+const write = (path: string, payload: object, id: string = randomUUID()): Promise<unknown> =>
   ask(path, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({
-      id: randomUUID(),
-      device: 'soak',
-      occurredAt: new Date().toISOString(),
-      payload,
-    }),
+    body: JSON.stringify({ id, device: 'soak', occurredAt: new Date().toISOString(), payload }),
   });
+/** A pail that comes and is taken back: the household stays its size, so what grows is a leak. */
+async function pailAndBack(): Promise<void> {
+  const commandId = randomUUID();
+  const pail = { role: 'tub', volumeL: 12, tareG: 800, innerDiameterMm: 260 };
+  const name = `Pail ${commandId.slice(0, 8)}`;
+  await write('/vessels', { id: randomUUID(), name, ...pail }, commandId);
+  await write('/undo', { commandId });
+}
 const itemsOf = async (path: string): Promise<{ id: string; code?: string | null }[]> =>
   ((await ask(path)) as { items: { id: string; code?: string | null }[] }).items;
 
@@ -113,14 +118,7 @@ const TURNS: (() => Promise<unknown>)[] = [
   () => ask('/seasons'),
   () => ask('/questions'),
   () => ask('/plans'),
-  ...Array.from(
-    { length: 4 },
-    () => () =>
-      write('/vessels', {
-        ...{ id: randomUUID(), name: `Pail ${randomUUID().slice(0, 8)}`, role: 'tub' },
-        ...{ volumeL: 12, tareG: 800, innerDiameterMm: 260 },
-      }),
-  ),
+  ...Array.from({ length: 3 }, () => pailAndBack),
   () => ask(`/hives/${any(hives).id}/card.pdf`),
   () => ask(`/hives/${any(hives).id}/look-sheet.pdf`),
   () =>
@@ -142,7 +140,10 @@ const openFiles = (): number => readdirSync(`/proc/${server.pid}/fd`).length;
 const until = Date.now() + minutes * 60_000;
 const isOver = (): boolean => Date.now() >= until || server.exitCode !== null;
 const workers = Array.from({ length: 3 }, async () => {
-  while (!isOver()) await any(TURNS)().catch((error: Error) => fault(error.message));
+  while (!isOver()) {
+    await any(TURNS)().catch((error: Error) => fault(error.message));
+    await pause(Math.random() * REST_MS);
+  }
 });
 let longest = 0;
 let stalls = 0;
