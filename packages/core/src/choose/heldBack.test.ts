@@ -32,6 +32,15 @@ describe('what holds a hive back', () => {
     };
     expect(heldBack([waits])[0].leadsTo).toBe('look');
   });
+  it('leads to what is not read yet, not to what waits for it', () => {
+    const waits = { ...held('a', 'theirs', 'test'), slots: [408] };
+    const notRead = { verdict: 'not-read', decidedBy: 'seen', headline: 'Not read.' } as const;
+    const unread = [307, 308].map((slot) =>
+      comb(`u${slot}`, 0, { slots: [slot], verdict: notRead }),
+    );
+    expect(heldBack([waits, ...unread]).map((g) => g.lookAtSlot)).toEqual([308, 308]);
+    expect(heldBack([waits])[0].lookAtSlot).toBe(408);
+  });
 });
 
 describe('ripe combs that the winter needs', () => {
@@ -46,7 +55,29 @@ describe('ripe combs that the winter needs', () => {
     winterHold({ units, storesLowKg, winter: winter(needKg) });
 
   it('names what is ripe, what stays, and what is not read', () =>
-    expect(hold(12, 14)).toEqual({ ripe: ['a'], unread: ['b'], storesLowKg: 14, needKg: 12 }));
+    expect(hold(12, 14)).toEqual({
+      ripe: ['a'],
+      unread: ['b'],
+      lookAtSlot: unread.slots[0],
+      storesLowKg: 14,
+      needKg: 12,
+    }));
+  it('counts what only the need keeps among the ripe', () => {
+    const asked = held('c', 'theirs', 'test');
+    const others = asked.findings.filter((f) => f.question !== 'theirs' && f.question !== 'ripe');
+    const byNeed = {
+      ...asked,
+      storesKg: storesKg(5),
+      findings: [
+        ...others,
+        { ...asked.findings[0], question: 'theirs' as const, limit: 12, unit: 'kg' as const },
+        { ...asked.findings[0], question: 'ripe' as const, answer: 'yes' as const },
+      ],
+    };
+    expect(hold(12, 14, [byNeed, unread])).toMatchObject({ ripe: ['c'], unread: ['b'] });
+    const unripe = { ...byNeed, findings: byNeed.findings.filter((f) => f.question !== 'ripe') };
+    expect(hold(12, 14, [unripe, unread])).toBeNull();
+  });
   it.each([
     ['one can be spared', 9, 14, undefined],
     ['exactly one can be spared', 9, 14.0, undefined],

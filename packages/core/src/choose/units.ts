@@ -135,7 +135,7 @@ export function choiceHive(input: {
   const builtOn = new Map(
     hive.bars.flatMap((b) => (b.comb ? [[b.comb.id, b.comb.builtOn] as const] : [])),
   );
-  const whole = hive.kind === 'pile-box' || (kind.unitTaken === 'box' && input.byBox === true);
+  const whole = kind.boxesGoWhole || (kind.unitTaken === 'box' && input.byBox === true);
   const base = { hiveId: hive.id, hiveName: hive.name, kind: hive.kind, dead: input.colony.dead };
   const inBrood = new Set(
     hive.boxes.filter((b) => b.compartment === 'brood').map((b) => b.carrierId),

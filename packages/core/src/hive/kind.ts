@@ -78,6 +78,8 @@ export interface HiveKind<G extends Geometry = Geometry> {
   seenBy: readonly SeenBy[];
   moves: readonly Move[];
   drainsInPlace: boolean;
+  /** Whether a box leaves with all its combs, none of them singly: what stays is reckoned without the box. */
+  boxesGoWhole: boolean;
   /** Said once before the first use of the kind. */
   risks: readonly string[];
   /** Taking from it, in the order of the work. */

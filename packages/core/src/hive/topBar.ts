@@ -71,6 +71,7 @@ export const topBarHive: HiveKind<TopBarGeometry> = {
   seenBy: ['hand', 'photo', 'window'],
   moves: ['shift-bars', 'swap'],
   drainsInPlace: false,
+  boxesGoWhole: false,
   risks: [
     'A comb held flat or warm breaks off its bar: it hangs straight down, always.',
     'Comb built across two bars tears both: cut it free before you lift.',

@@ -53,6 +53,28 @@ describe('a hive judged as it hangs', () => {
     });
     expect(scarce.map((j) => j.verdict.decidedBy)).toEqual(['theirs', 'theirs', 'theirs']);
   });
+  it('weighs a box that goes whole against what would stay without the box', () => {
+    const box = (boxId: string, count: number, read: boolean) =>
+      Array.from({ length: count }, (_, i) => ({
+        ...{ slot: i + 1, combId: `${boxId}${i}`, boxId, seen: read ? seen() : null },
+      }));
+    const judgePile = (combs: ReturnType<typeof box>) =>
+      judgeHive({
+        combs,
+        hive: { kind: 'pile-box', geometry: HIVE_KINDS['pile-box'].defaults },
+        colony: colonyState('2024-09-01', [], '2026-03-14'),
+        date: '2026-03-14',
+        hemisphere: 'south',
+        rules: { ...RULES, winterNeedByKindKg: { 'pile-box': 5 } },
+      }).map((j) => j.verdict);
+    const both = judgePile([...box('a', 4, true), ...box('b', 4, true)]);
+    expect(both.map((v) => v.verdict)).toEqual(Array(8).fill('take'));
+    const one = judgePile([...box('a', 4, true), ...box('b', 1, true)]);
+    expect(one.map((v) => v.decidedBy)).toEqual([...Array(4).fill('theirs'), 'ripe']);
+    const unread = judgePile([...box('a', 4, true), ...box('b', 4, false)]);
+    expect(unread[0]).toMatchObject({ verdict: 'test', decidedBy: 'theirs' });
+    expect(unread[0].headline).toMatch(/^Read more combs first: 4 others not read yet/);
+  });
   it('does not know what they can spare while combs that nobody read may cover the winter', () => {
     const [first, second] = judge([seen(), null], { rules: { ...DEFAULT_RULES, winterNeedKg: 1 } });
     expect(first.verdict).toMatchObject({ verdict: 'test', decidedBy: 'theirs' });

@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import { EMPTY_SHARES } from '../comb/contents.js';
 import type { CombEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
-import { placeLabel, type HiveKindName } from '../hive/kinds.js';
+import { hiveKind, placeLabel, type HiveKindName } from '../hive/kinds.js';
 import type { Hemisphere } from '../hive/season.js';
 import type { DatedFact } from '../records/colony.js';
 import type { CombEmptied, Hive } from '../records/views.js';
@@ -70,8 +70,20 @@ export function judgeHive(input: {
   const stores = estimates.map((estimate) => combStoresKg(estimate).low);
   const allLow = stores.reduce((a, b) => a + b, 0);
   const unread = unreadStores(combs, estimates, hive);
+  const goes = combs.map((comb, i) => goesWith(comb, i));
   const needKg = needOf(input);
   const notes = input.siteNotes ?? [];
+  /** What leaves when a comb does: it alone, or its whole box where boxes go whole. */
+  function goesWith(comb: CombToJudge, at: number): { storesLowKg: number; unread: number } {
+    const isAlone = !hiveKind(hive.kind).boxesGoWhole || !comb.boxId;
+    const leaving = combs.flatMap((other, i) =>
+      i === at || (!isAlone && other.boxId === comb.boxId) ? [i] : [],
+    );
+    return {
+      storesLowKg: leaving.reduce((sum, i) => sum + stores[i], 0),
+      unread: leaving.filter((i) => estimates[i] === null).length,
+    };
+  }
   return combs.map((comb, i) => {
     const colony = withMarks(input.colony, comb.marks ?? [], date);
     const seenOn = comb.seen ? (comb.seenOn ?? date) : null;
@@ -97,10 +109,10 @@ export function judgeHive(input: {
         reserved: comb.reserved ?? false,
       },
       stores: {
-        staysLowKg: allLow - stores[i],
+        staysLowKg: allLow - goes[i].storesLowKg,
         needKg,
-        // A comb that is judged is not among those that stay.
-        ...(estimates[i] ? unread : unreadBut(1, unread)),
+        // What leaves is not among those that stay.
+        ...unreadBut(goes[i].unread, unread),
       },
       humidPlace: notes.includes('humid'),
       heather: notes.includes('heather'),

@@ -454,14 +454,14 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       </p>
     </section>
     <aside class="winter">
+      <WinterHolds v-if="heldByWinter" :hold="heldByWinter" :hive="hive" :rules="rules" />
       <HeldBack
-        v-if="held.length"
+        v-else-if="held.length"
         :held="held"
         :hive="hive"
         :rules="rules"
         :rules-version="rulesVersion"
       />
-      <WinterHolds v-else-if="heldByWinter" :hold="heldByWinter" :hive="hive" :rules="rules" />
       <PoisonQuestion v-else :site="hive.site" />
       <p v-if="orderHeld" role="status">
         <b>{{ said(orderHeld) }}</b>
@@ -472,7 +472,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         :here="here"
         :balance="balance"
         :stacks="stacks"
-        :is-held="held.length > 0"
+        :is-held="held.length > 0 && !heldByWinter"
         :asks-need="asksNeed"
         :rules="rules"
         :rules-version="rulesVersion"

@@ -22,7 +22,9 @@ const of = (labels: string[]): string =>
     <ul>
       <li v-for="h in held" :key="`${h.question} ${h.labels[0]}`">
         <b>{{ h.name }}</b> ({{ of(h.labels) }}): {{ said(h.sentence) }}
-        <RouterLink v-if="h.leadsTo === 'look'" :to="`/look/${hive.id}`">Look at it</RouterLink>
+        <RouterLink v-if="h.leadsTo === 'look'" :to="`/look/${hive.id}?comb=${h.lookAtSlot}`"
+          >Look at it</RouterLink
+        >
         <RouterLink v-else-if="h.leadsTo === 'rules'" to="/rules">The rule</RouterLink>
       </li>
     </ul>

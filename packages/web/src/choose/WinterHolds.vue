@@ -29,7 +29,10 @@ const unread = computed(() => {
     <p v-if="unread">
       <b>{{ unread[0].toUpperCase() + unread.slice(1) }}</b>
     </p>
-    <RouterLink v-if="unread" class="p-button p-component" :to="`/look/${hive.id}`"
+    <RouterLink
+      v-if="unread"
+      class="p-button p-component"
+      :to="`/look/${hive.id}?comb=${hold.lookAtSlot}`"
       >Look at them</RouterLink
     >
     <p class="sub">

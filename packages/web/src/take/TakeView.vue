@@ -87,6 +87,10 @@ const {
   refusal,
 } = useTakeRun(detail, rules, now);
 const weighing = ref<TakeOutcome | null>(null);
+/** Where one large key answers the step, it stands below everything; where there is more to say, beside it. */
+const isPinned = computed(
+  () => !weighing.value && step.value.kind !== 'box' && step.value.kind !== 'frames',
+);
 const happened = ref(false);
 const checked = ref<string[]>([]);
 const tiltDegrees = ref<number | null>(null);
@@ -384,7 +388,10 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <TakePicture
         v-if="step.kind !== 'frames' && step.kind !== 'check'"
         class="whole"
-        :class="{ weighing: weighing || step.kind === 'box' }"
+        :class="{
+          weighing: weighing || step.kind === 'box',
+          beside: isPinned && detail.hive.boxes.length > 0,
+        }"
         :detail="detail"
         :place="step.slot"
         :slots="places.map((p) => p.slot)"
@@ -393,7 +400,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     </section>
     <aside
       class="acts"
-      :class="{ pinned: !weighing && step.kind !== 'box' && step.kind !== 'frames' }"
+      :class="{ pinned: isPinned }"
     >
       <template v-if="isDone">
         <p class="text">
@@ -591,8 +598,23 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   font-size: 22px;
   font-weight: 700;
 }
-/* On a desk both keys share a line, so that the whole hive stays in sight above them. */
+/* On a desk both keys share a line, so that the whole hive stays in sight above them; a stack of boxes, taller than
+   wide, stands beside the words. */
 @media (min-width: 1100px) {
+  .now:has(> .beside) {
+    position: relative;
+    grid-column: 1 / -1;
+    min-height: 440px;
+  }
+  .now:has(> .beside) > :not(.beside) {
+    max-width: 640px;
+  }
+  .now > .beside {
+    position: absolute;
+    top: 0;
+    right: 0;
+    width: calc(100% - 680px);
+  }
   .pinned:has(> .otherwise) {
     flex-flow: row wrap;
   }

@@ -21,6 +21,7 @@ export const cutCombHive: HiveKind<SuperGeometry> = {
   seenBy: ['hand', 'photo', 'below'],
   moves: ['swap', 'turn-super', 'add-on-top', 'add-between', 'take-off', 'give-to-colony'],
   drainsInPlace: false,
+  boxesGoWhole: false,
   risks: [
     'Crowding a colony into a comb super makes it swarm: look every week while it is on.',
     'Without a strong flow it stays half built, and the bees travel-stain what is there.',

@@ -34,6 +34,7 @@ export const drainFrameHive: HiveKind<SuperGeometry> = {
   seenBy: ['end-pane', 'window', 'hand', 'photo'],
   moves: ['swap', 'turn-super', 'take-off', 'give-to-colony'],
   drainsInPlace: true,
+  boxesGoWhole: false,
   risks: [
     'Once a frame is opened it runs until it is empty: it cannot be stopped. Vessels for the high estimate stand ready first.',
     'Uncapped cells run down the outside of the comb into the hive: the wax caps are the outer wall.',

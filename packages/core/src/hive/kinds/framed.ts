@@ -39,6 +39,7 @@ export const framedHive: HiveKind<FramedGeometry> = {
   seenBy: ['hand', 'photo', 'below'],
   moves: ['swap', 'turn-super', 'add-on-top', 'add-between', 'take-off', 'give-to-colony'],
   drainsInPlace: false,
+  boxesGoWhole: false,
   risks: [
     'Unwired comb falls out of a frame held flat, most of all when it is warm.',
     'A frame left out is filled with stray comb within days: every gap gets its frame.',

@@ -46,6 +46,7 @@ export const pileBoxHive: HiveKind<PileBoxGeometry> = {
   seenBy: ['below', 'photo', 'hand'],
   moves: ['add-below', 'take-off', 'give-to-colony'],
   drainsInPlace: false,
+  boxesGoWhole: true,
   risks: [
     'There are no bars: the wire parts every comb at the joint, slowly, or the queen is cut with it.',
     'A box is taken whole and is heavy: its weight stands beside it; two people, a firm table beside the hive.',

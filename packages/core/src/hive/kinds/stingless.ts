@@ -73,6 +73,7 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
   seenBy: ['above', 'photo'],
   moves: ['add-on-top', 'take-off'],
   drainsInPlace: false,
+  boxesGoWhole: false,
   risks: [
     'The brood is never opened.',
     'Spilled honey and torn pollen pots bring small scuttle flies that can kill the colony: wipe at once, close within minutes.',

@@ -45,6 +45,7 @@ export const warreHive: HiveKind<WarreGeometry> = {
   seenBy: ['hand', 'photo', 'below', 'window'],
   moves: ['swap', 'add-below', 'add-on-top', 'take-off', 'give-to-colony'],
   drainsInPlace: false,
+  boxesGoWhole: false,
   risks: [
     'Combs are built to the walls: cut them free on both sides before a bar is lifted, or the bar snaps off above its comb.',
     'A full box weighs more than one person should lift alone: say its weight, lift with two.',
