@@ -6,7 +6,7 @@ import {
   DRAIN_PRIORS,
   FRAME_PRIOR,
   PRESSED_SHARE,
-  nineTenthsHours,
+  nineTenthsAt,
   settlingHours,
 } from '../drain/index.js';
 import type { JarKindRecord } from '../records/views.js';
@@ -200,7 +200,7 @@ export function outcomeOf(
         ? exactly(0.5)
         : way === 'drain-hive' || way === 'drain-off'
           ? { low: 0.2, mid: 4, high: 12 }
-          : nineTenthsHours(method, rules.kitchenTemperatureC, moisture);
+          : nineTenthsAt(method, rules.kitchenTemperatureC, moisture);
   const freeze =
     cutsComb(way) && rules.freeze !== 'none'
       ? freezeHours({

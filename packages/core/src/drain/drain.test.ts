@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
+import { nineTenthsAhead, nineTenthsAt } from './ahead.js';
 import { drainFit } from './fit.js';
 import { drainForecast, type DrainForecastInput } from './forecast.js';
 import type { DrainForecastAnswer } from './forecastCalculator.js';
@@ -160,6 +161,21 @@ describe('drain forecast', () => {
     expect(f.nineTenthsHours.high).toBeLessThan(48);
     expect(f.curve.every((p) => p.low <= p.mid && p.mid <= p.high)).toBe(true);
   });
+  it.each(['mash', 'chop', 'slice'] as const)(
+    'is told before a drain of comb that is %sd begins as its clock will tell it',
+    (method) => {
+      const clock = drainForecast({ ...drain, method, nowHours: 0 }).nineTenthsHours;
+      const { temperature, moisturePercent } = drain;
+      expect(nineTenthsAhead({ method, temperature, moisturePercent }).mid / clock.mid).toBeCloseTo(
+        1,
+        1,
+      );
+      const told = nineTenthsAt(method, 25, 18);
+      expect(told.mid / clock.mid).toBeCloseTo(1, 1);
+      expect(told.high / clock.high).toBeCloseTo(1, 0);
+      expect(nineTenthsAt(method, 25, 18)).toBe(told);
+    },
+  );
   it('narrows with weighings and warns by the early edge', () => {
     const rate = 1 / 6;
     const weighings = [0.5, 1, 2, 3, 4].map((hours) => ({

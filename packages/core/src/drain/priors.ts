@@ -1,4 +1,3 @@
-import { flowFactor } from '../honey/viscosity.js';
 import type { HouseRules } from '../rules/houseRules.js';
 import type { Range } from '../units/format.js';
 
@@ -157,18 +156,4 @@ export function householdPrior(
     learned,
     runs: runs.length,
   };
-}
-
-/**
- * Hours until nine tenths of what will come is out, at a temperature and water, as a range; the
- * method's own range where no other prior is given.
- */
-export function nineTenthsHours(
-  method: CrushMethod,
-  temperatureC: number,
-  moisturePercent: number,
-  { tauHours }: MethodPrior = DRAIN_PRIORS[method],
-): Range {
-  const factor = Math.log(10) / flowFactor(moisturePercent, temperatureC);
-  return { low: tauHours.low * factor, mid: tauHours.mid * factor, high: tauHours.high * factor };
 }

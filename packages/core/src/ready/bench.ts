@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { BENCH_DAY, DRAIN_PRIORS, settlingHours, type CrushMethod } from '../drain/index.js';
+import { BENCH_DAY, nineTenthsAt, settlingHours, type CrushMethod } from '../drain/index.js';
 import { flowFactor } from '../honey/viscosity.js';
 
 /** The kitchen by day and by night, °C, in its own zone. */
@@ -36,14 +36,21 @@ function hoursUntilDone(
   return LONGEST_HOURS;
 }
 
-/** Hours to nine tenths of what will drain, at the slow edge, by the kitchen's day and night (viscous time, SCIENCE 4). */
+/** The bench at which an hour of viscous time is an hour (SCIENCE 4). */
+const STANDARD_BENCH = { temperatureC: 25, moisturePercent: 18 };
+
+/**
+ * Hours to nine tenths of what will drain, as likely as not, by the kitchen's day and night (viscous time, SCIENCE 4):
+ * the middle of what the drain's own forecast will say when it begins.
+ */
 export function drainHours(
   start: DateTime,
   climate: BenchClimate,
   method: CrushMethod,
   moisturePercent: number,
 ): number {
-  const viscous = DRAIN_PRIORS[method].tauHours.high * Math.LN10;
+  const { temperatureC, moisturePercent: water } = STANDARD_BENCH;
+  const viscous = nineTenthsAt(method, temperatureC, water).mid;
   return hoursUntilDone(start, climate, (t) => flowFactor(moisturePercent, t) / viscous);
 }
 

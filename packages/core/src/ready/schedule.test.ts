@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { VESSELS } from '../../fixtures/chooser.js';
 import { WAYS, type Way } from '../choose/index.js';
 import { DEFAULT_RULES, type HouseRules } from '../rules/houseRules.js';
+import { nineTenthsAt } from '../drain/index.js';
 import { drainHours, settleHours } from './bench.js';
 import { scheduleHarvests, type Resources, type TimetableStep } from './schedule.js';
 import type { HarvestToPlan } from './planTask.js';
@@ -275,12 +276,15 @@ describe('the timetable', () => {
 
 describe('waiting at the bench', () => {
   const at = DateTime.fromISO('2026-03-14T11:00', { zone: ZONE });
-  it('by one temperature is nine tenths by the slow edge of the published range', () => {
-    expect(drainHours(at, { dayC: 25, nightC: 25, zone: ZONE }, 'mash', 18)).toBeCloseTo(
-      8 * Math.LN10,
-      0,
-    );
-  });
+  it.each(['mash', 'chop', 'slice'] as const)(
+    'of comb that is %sd is what the clock will say when it is crushed',
+    (method) => {
+      const climate = { dayC: 22, nightC: 22, zone: ZONE };
+      const clock = nineTenthsAt(method, 22, 18).mid;
+      expect(drainHours(at, climate, method, 18) / clock).toBeGreaterThan(0.9);
+      expect(drainHours(at, climate, method, 18) / clock).toBeLessThan(1.1);
+    },
+  );
   it('is never shorter for a colder night or a deeper vessel', () => {
     fc.assert(
       fc.property(

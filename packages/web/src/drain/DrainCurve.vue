@@ -77,8 +77,11 @@ function wholeHours(until: number): { value: number }[] {
     value: first + i * step,
   }));
 }
-const clock = (hours: number): string =>
-  DateTime.fromISO(props.drain.startedAt, { zone: props.zone }).plus({ hours }).toFormat('HH:mm');
+const clock = (hours: number, format = 'HH:mm'): string =>
+  DateTime.fromISO(props.drain.startedAt, { zone: props.zone }).plus({ hours }).toFormat(format);
+/** A tick of the clock; at midnight it says which day begins. */
+const tickText = (hours: number): string =>
+  clock(hours) === '00:00' ? clock(hours, 'ccc d') : clock(hours);
 /** Points by the hour, their kilograms in the reader's unit. */
 const inUnit = (points: readonly { x: number; y: number }[]): { x: number; y: number }[] =>
   points.map(({ x, y }) => ({ x, y: largeMass(y, props.units) }));
@@ -181,7 +184,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
           min: 0,
           max: props.forecast.curve.at(-1)!.hours,
           ticks: {
-            callback: (v) => clock(Number(v)),
+            callback: (v) => tickText(Number(v)),
             color: colour('--ink'),
             font: { size: 14, family: 'Atkinson Hyperlegible Next Variable' },
             maxTicksLimit: 7,
@@ -214,7 +217,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
             item.dataset.label === 'In a row' ||
             item.dataset.label === 'Forecast',
           callbacks: {
-            title: (list) => clock(list[0].parsed.x ?? 0),
+            title: (list) => clock(list[0].parsed.x ?? 0, 'ccc HH:mm'),
             label: (item) =>
               `${item.dataset.label} ${(item.parsed.y ?? 0).toFixed(2)} ${largeUnit(props.units)}`,
           },
@@ -252,7 +255,7 @@ onUnmounted(() => chart?.destroy());
 
 <style scoped>
 .curve {
-  height: 250px;
+  height: 210px;
   position: relative;
 }
 </style>

@@ -573,8 +573,9 @@ const closeFrom = computed(() => {
   grid-area: column;
 }
 .clock {
-  font-size: 92px;
-  line-height: 92px;
+  font-size: 88px;
+  line-height: 84px;
+  margin: 0;
   display: flex;
   align-items: baseline;
   white-space: nowrap;
@@ -598,17 +599,20 @@ const closeFrom = computed(() => {
 }
 .since {
   font-size: 17px;
+  line-height: 23px;
+  margin: 2px 0;
   color: var(--ink-2);
 }
 .fore {
-  font-size: 29px;
-  line-height: 36px;
-  margin-top: 12px;
+  font-size: 27px;
+  line-height: 32px;
+  margin: 8px 0 0;
 }
 .sum {
   font-size: 17px;
+  margin: 0;
   border-top: var(--line);
-  padding-top: 8px;
+  padding-top: 6px;
 }
 .column {
   display: flex;

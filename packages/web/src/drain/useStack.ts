@@ -6,23 +6,27 @@ import {
   estimatedTakes,
   hasHoles,
   honeyInComb,
-  nineTenthsHours,
   owedWeighings,
   ownPrior,
   readMassG,
   stackQuestions,
+  temperatureSteps,
   workingWater,
   type Arrangement,
   type BatchDetail,
+  type DrainAhead,
   type Fineness,
   type HouseRules,
+  type Range,
   type Vessel,
   type Way,
 } from '@furrow/core';
-import { computed, watch, type Ref } from 'vue';
+import { DateTime } from 'luxon';
+import { computed, ref, watch, type Ref } from 'vue';
 import { useOpenPlans, useRuns } from '../server/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { WATER_BASIS_WORDS } from '../parts/waterBasis.js';
+import { compute } from '../workers/client.js';
 
 /** How its vessels stand until the person says otherwise. */
 function firstArrangement(detail: BatchDetail): Arrangement {
@@ -96,15 +100,30 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
       ? `yours, from ${own.value.runs} runs of this kind`
       : 'a starting range',
   );
-  const waits = computed(() =>
-    climate.value
-      ? nineTenthsHours(
-          draft.value.method,
-          climate.value.temperatureC,
-          climate.value.moisturePercent,
-          own.value.applied,
-        )
-      : null,
+  /** Hours to nine tenths by what was typed, as the drain's clock will say when it begins; null where nothing fits. */
+  const waits = ref<Range | null>(null);
+  const ahead = computed((): DrainAhead | null => {
+    const { method, fineness, thixotropic, nightTemperatureC } = draft.value;
+    if (!climate.value) return null;
+    const { temperatureC, moisturePercent } = climate.value;
+    const { zone } = detail.value.batch;
+    const startedAt = draft.value.since
+      ? DateTime.fromISO(draft.value.since, { zone }).toISO()
+      : null;
+    const from = { startedAt: startedAt ?? new Date().toISOString(), temperatureC, events: [] };
+    return {
+      ...{ method, fineness, thixotropic, moisturePercent, prior: own.value.applied },
+      temperature: temperatureSteps({ ...from, nightTemperatureC }, zone, from.startedAt),
+    };
+  });
+  watch(
+    ahead,
+    async (asked) => {
+      const hours = asked && (await compute().nineTenthsAhead(JSON.parse(JSON.stringify(asked))));
+      // An answer to what was typed before the last change says nothing any more.
+      if (asked === ahead.value) waits.value = hours;
+    },
+    { immediate: true },
   );
   const outKg = computed(() => {
     const { share } = own.value.applied;

@@ -1,20 +1,34 @@
 <script setup lang="ts">
 import type { StepCheck } from '@furrow/core';
+import { nextTick, useTemplateRef } from 'vue';
 import { said } from '../shell/units.js';
 
-/** Conditions touched one by one; what is not so yet says what to do. */
-defineProps<{ checks: readonly StepCheck[] }>();
+/**
+ * Conditions touched one by one; what is not so yet says what to do. The focus goes on to the next line, so that the
+ * same key ticks the next and never takes the last one back.
+ */
+const props = defineProps<{ checks: readonly StepCheck[] }>();
+const emit = defineEmits<{ all: [] }>();
 const done = defineModel<string[]>({ required: true });
-const toggle = (id: string): void =>
-  void (done.value = done.value.includes(id)
-    ? done.value.filter((d) => d !== id)
-    : [...done.value, id]);
+const lines = useTemplateRef<HTMLButtonElement[]>('lines');
+async function toggle(id: string): Promise<void> {
+  if (done.value.includes(id)) {
+    done.value = done.value.filter((d) => d !== id);
+    return;
+  }
+  done.value = [...done.value, id];
+  await nextTick();
+  const next = props.checks.findIndex((check) => !done.value.includes(check.id));
+  if (next < 0) emit('all');
+  else lines.value?.[next].focus();
+}
 </script>
 
 <template>
   <ul class="checks">
     <li v-for="c in checks" :key="c.id">
       <button
+        ref="lines"
         type="button"
         role="checkbox"
         :aria-checked="done.includes(c.id)"

@@ -21,7 +21,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
-import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
+import { computed, nextTick, onMounted, onUnmounted, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import AgainstNow from '../parts/AgainstNow.vue';
@@ -93,6 +93,12 @@ const isPinned = computed(
 );
 const happened = ref(false);
 const checked = ref<string[]>([]);
+const mainKey = useTemplateRef<{ $el: HTMLElement }>('mainKey');
+/** All lines are ticked: the same key that ticked the last one goes on. */
+async function focusMain(): Promise<void> {
+  await nextTick();
+  mainKey.value?.$el.focus();
+}
 const tiltDegrees = ref<number | null>(null);
 const trayText = ref('');
 /** How high the strips are that were left on the bars; null where nobody said. */
@@ -339,7 +345,12 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <p v-if="step.caution" class="caution">{{ said(step.caution) }}</p>
       <template v-if="!isDone">
         <WaitClock v-if="step.waitMinutes && progress!.waitUntil" :until="progress!.waitUntil" />
-        <StepChecks v-if="step.checks" v-model="checked" :checks="step.checks" />
+        <StepChecks
+          v-if="step.checks"
+          v-model="checked"
+          :checks="step.checks"
+          @all="focusMain"
+        />
         <VesselsFirst
           v-if="step.id === 'checks'"
           v-model="vesselOf"
@@ -398,10 +409,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       />
       <p v-if="awake.says.value && shown === 0" class="sub">{{ awake.says.value }}</p>
     </section>
-    <aside
-      class="acts"
-      :class="{ pinned: isPinned }"
-    >
+    <aside class="acts" :class="{ pinned: isPinned }">
       <template v-if="isDone">
         <p class="text">
           <b
@@ -448,6 +456,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             The wait is not over: bees that had no time to fill up sting sooner. Asked once.
           </p>
           <Button
+            ref="mainKey"
             class="main"
             :outlined="waits"
             :label="mainLabel"
@@ -621,10 +630,10 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   .pinned:has(> .otherwise) > * {
     flex: 1 1 100%;
   }
-  .pinned > .main {
+  .pinned:has(> .otherwise) > .main {
     flex: 3 1 480px;
   }
-  .pinned > .otherwise {
+  .pinned:has(> .otherwise) > .otherwise {
     flex: 1 1 220px;
   }
   .pinned > .keyhint {

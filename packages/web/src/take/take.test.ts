@@ -1,5 +1,5 @@
 import { DEFAULT_RULES, type StepCheck, type WhatIf } from '@furrow/core';
-import { mount } from '@vue/test-utils';
+import { flushPromises, mount } from '@vue/test-utils';
 import { describe, expect, it, vi } from 'vitest';
 import { setServerNow, deviceAheadMinutes, serverNow } from '../server/client.js';
 import WhatIfs from '../drain/WhatIfs.vue';
@@ -92,6 +92,26 @@ describe('conditions', () => {
     expect(wrapper.text()).not.toContain('Push it up.');
     await wrapper.findAll('[role=checkbox]')[0].trigger('click');
     expect(wrapper.props('modelValue')).toEqual([]);
+  });
+  it('hand the focus on, so that one key ticks them all and takes none back', async () => {
+    const wrapper = mount(StepChecks, {
+      attachTo: document.body,
+      props: {
+        checks,
+        modelValue: [] as string[],
+        'onUpdate:modelValue': (v: string[]) => wrapper.setProps({ modelValue: v }),
+      },
+    });
+    const [first, second] = wrapper.findAll('[role=checkbox]');
+    (first.element as HTMLElement).focus();
+    await first.trigger('click');
+    await flushPromises();
+    expect(document.activeElement).toBe(second.element);
+    expect(wrapper.emitted('all')).toBeUndefined();
+    await second.trigger('click');
+    await flushPromises();
+    expect(wrapper.emitted('all')).toHaveLength(1);
+    wrapper.unmount();
   });
 });
 

@@ -3,6 +3,7 @@ import {
   drainForecast,
   frameForecast,
   jarFill,
+  nineTenthsAhead,
   planDay,
   schoolFlips,
   vesselForecast,
@@ -19,6 +20,7 @@ const api = {
   vesselForecast,
   whatIfs,
   jarFill,
+  nineTenthsAhead,
   schoolFlips,
   /** The plan of all open harvests, or the sentence that says why there is none. */
   planDay: (input: DayInput): { day: DayPlan | null; says: string | null } => {
