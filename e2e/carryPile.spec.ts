@@ -56,6 +56,10 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
   await person.touch('Write it down');
   // By the row, without this harvest in the address: it is the last one in Take, and goes on all the same.
   await page.goto(`${server.base}/take`);
+  await person.sees('Box 4 is empty. Where is it now?');
+  await person.touch('In below the others');
+  await person.sees('Box 4 set in below: the others count one more.');
+  await expect(page.getByText('Where is it now?')).toHaveCount(0);
   await person.touch('Done, on to the bench');
   await person.addsVessel(/^Lower vessel/, 'Large pail', '20', '0,9');
   await expect(page.getByRole('button', { name: 'Slice', exact: true })).toHaveAttribute(
@@ -114,6 +118,9 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
   expect(detail.lots.find((l) => l.kind === 'wet-wax')!.nowG).toBe(2800 - 900);
   await person.touch('Today');
   await person.sees("Angico's wax may come out of the freezer");
+  const [lowest, ...others] = detail.hive.boxes;
+  expect(detail.hive.bars.filter((b) => b.boxId === lowest.carrierId && b.comb)).toEqual([]);
+  expect(others).toHaveLength(3);
 });
 
 test('a box that drips as it stands: by its estimate, weighed empty afterwards, pressed the next day', async ({

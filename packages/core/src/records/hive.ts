@@ -61,6 +61,8 @@ export const newBoxSchema = z.strictObject({
 });
 export const turnBoxSchema = z.strictObject({});
 export const renewBoxSchema = z.strictObject({});
+/** A box of the stack set in as its lowest. */
+export const setBelowSchema = z.strictObject({});
 export const takeOffBoxSchema = z.strictObject({
   reason: z.enum(['winter', 'harvest', 'old', 'other']),
 });

@@ -168,6 +168,25 @@ describe('moves', () => {
     await home.ok(home.post(`/boxes/${grown.boxes[3].carrierId}/off`, { reason: 'harvest' }));
     expect((await hive(h.id)).boxes).toHaveLength(3);
   });
+  it('a box that was emptied goes in below, the others rise; one with comb does not', async () => {
+    const h = await make('warre');
+    const [lowest] = h.boxes;
+    const refusedBox = await home.post(`/boxes/${lowest.carrierId}/below`, {});
+    expect(refusedBox.body.detail).toMatch(/^Comb hangs in box 1/);
+    await home.ok(
+      home.post('/boxes', { id: randomUUID(), hiveId: h.id, at: 4, what: 'add-on-top' }),
+    );
+    const top = (await hive(h.id)).boxes.at(-1)!;
+    await home.ok(home.post(`/boxes/${top.carrierId}/below`, {}));
+    const turned = await hive(h.id);
+    expect(turned.boxes.map((b) => b.carrierId)).toEqual([
+      top.carrierId,
+      ...h.boxes.map((b) => b.carrierId),
+    ]);
+    expect(turned.bars.find((b) => b.slot === 201)!.comb!.id).toBe(h.bars[0].comb!.id);
+    await undoLast();
+    expect((await hive(h.id)).boxes.at(-1)!.carrierId).toBe(top.carrierId);
+  });
   it('keep what must stay: brood boxes, the last box, bars where none are set', async () => {
     const framed = await make('framed');
     expect(

@@ -6,6 +6,7 @@ import {
   newBoxSchema,
   newOrderSchema,
   renewBoxSchema,
+  setBelowSchema,
   stateAt,
   takeOffBoxSchema,
   turnBoxSchema,
@@ -207,6 +208,23 @@ export const moveWrites = [
         [{ from: place, to: null }, ...stack(rest, hive.id)],
         dateAt(unit.at, hive.site.zone),
       );
+      return { hive: await hiveView(unit.db, hive.id) };
+    },
+  }),
+  write({
+    method: 'post',
+    path: '/boxes/:id/below',
+    schema: setBelowSchema,
+    sentence: () => 'An emptied box set in below',
+    run: async (unit, _payload, { id }) => {
+      const { place, hive } = await boxWithHive(unit, id);
+      const kind = hiveKind(hive.kind);
+      if (!kind.moves.includes('add-below'))
+        throw refused(`${kind.name}: no box is set in below here.`);
+      if (hive.bars.some((b) => b.boxId === id && b.comb))
+        throw refused(`Comb hangs in box ${place.slot}: only an empty box goes in below.`);
+      const others = (await boxPlaces(unit.db, hive.id)).filter((p) => p.id !== place.id);
+      await rePlace(unit, stack([place, ...others], hive.id), dateAt(unit.at, hive.site.zone));
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),

@@ -394,8 +394,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             honey</template
           >.</b
         >
-        {{ headline.stays }} {{ ripe.length }} {{ ripe.length === 1 ? 'is' : 'are' }} ripe.<template
-          v-if="bound"
+        {{ headline.stays }} {{ ripe.length }} may be taken.<template v-if="bound"
           >{{ ' ' }}<b>{{ said(bound) }}</b></template
         ><template v-if="correction"
           >{{ ' ' }}<b v-if="correction.applies">{{ said(correction.sentence) }}</b

@@ -43,6 +43,7 @@ import { useAwake } from '../shell/useAwake.js';
 import { useNow } from '../shell/useNow.js';
 import { useUi } from '../shell/ui.js';
 import DripsInBox from './DripsInBox.vue';
+import EmptyBoxes from './EmptyBoxes.vue';
 import FramesPanel from './FramesPanel.vue';
 import HiveScale from './HiveScale.vue';
 import IncidentDialog from './IncidentDialog.vue';
@@ -321,6 +322,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         <b>Back to these frames by {{ DateTime.fromISO(comeBack.on).toFormat('d MMMM') }}</b
         >: {{ comeBack.why }}.
       </p>
+      <EmptyBoxes v-if="step.kind === 'after' && !isDone" :detail="detail" />
       <HiveScale
         v-if="shown === 0 || step.kind === 'after'"
         :detail="detail"

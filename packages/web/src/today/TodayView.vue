@@ -4,6 +4,7 @@ import { DateTime } from 'luxon';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import Button from 'primevue/button';
 import HiveSection from '../drawing/sections/HiveSection.vue';
+import { sectionSizeMm } from '../drawing/sections/registry.js';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
 import Refusal from '../parts/Refusal.vue';
 import { newId } from '../server/client.js';
@@ -118,13 +119,15 @@ const later = computed(() => {
 });
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
-const scale = computed(() =>
-  (hives.data.value?.length ?? 0) > 4
-    ? 0.2
-    : (hives.data.value?.length ?? 0) > 1
-      ? 0.45
-      : Math.max(0.36, Math.min(0.76, (width.value - 90) / 880)),
-);
+/** What is due stays in sight below the hives: no stack is drawn taller than this, px. */
+const TALLEST_PX = 250;
+const scale = computed(() => {
+  const all = hives.data.value ?? [];
+  if (all.length > 4) return 0.2;
+  const tallestMm = Math.max(1, ...all.map((hive) => sectionSizeMm(hive).heightMm));
+  const wide = all.length > 1 ? 0.45 : Math.max(0.36, Math.min(0.76, (width.value - 90) / 880));
+  return Math.min(wide, TALLEST_PX / tallestMm);
+});
 const sites = computed(() => {
   const bySite = new Map<string, { name: string; hives: Hive[] }>();
   for (const hive of hives.data.value ?? []) {
@@ -211,7 +214,7 @@ function drawn(hive: Hive) {
                 <b class="display">{{ hive.name }}</b>
                 <span class="sub"
                   >{{ drawn(hive).filter((c) => c.verdict === 'take').length }} of
-                  {{ drawn(hive).length }} ripe</span
+                  {{ drawn(hive).length }} may be taken</span
                 >
               </RouterLink>
             </div>
@@ -329,9 +332,9 @@ function drawn(hive: Hive) {
   gap: 28px;
 }
 .onrow {
-  display: grid;
-  grid-template-columns: auto auto 1fr;
-  gap: 12px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
   align-items: baseline;
   min-height: 48px;
   padding: 10px 0;
@@ -339,7 +342,8 @@ function drawn(hive: Hive) {
   text-decoration: none;
 }
 .onrow .sub {
-  text-align: right;
+  margin-left: auto;
+  white-space: nowrap;
 }
 @media (max-width: 1023px) {
   .upper {
@@ -370,6 +374,7 @@ function drawn(hive: Hive) {
   align-items: center;
   overflow: hidden;
   max-width: 100%;
+  padding: 0 12px;
 }
 .hive b {
   font-size: 18px;
