@@ -61,17 +61,17 @@ const vessel = computed(
 );
 const water = computed(() => (detail.value ? measuredWaterPercent(detail.value) : null));
 const moisture = computed(() => water.value ?? drain.value?.moisturePercent ?? 18);
-/** A vessel that is not in the kit is taken to be this wide, mm, and it is said. */
-const TAKEN_WIDTH_MM = 250;
+/** A vessel that is not in the kit is taken to be this wide, and it is said; it is drawn so too. */
+const TAKEN_VESSEL = { volumeL: 16, innerDiameterMm: 250, name: 'no vessel named' };
 const inVessel = computed(() =>
   vessel.value
     ? ` in ${vessel.value.name}`
-    : ` if the vessel is ${TAKEN_WIDTH_MM / 10} cm wide, which is assumed`,
+    : ` if the vessel is ${TAKEN_VESSEL.innerDiameterMm / 10} cm wide, which is assumed`,
 );
 const depthMm = computed(() =>
   honeyDepthMm({
     honeyKg: kg.value,
-    innerDiameterMm: vessel.value?.innerDiameterMm ?? TAKEN_WIDTH_MM,
+    innerDiameterMm: (vessel.value ?? TAKEN_VESSEL).innerDiameterMm,
     moisturePercent: moisture.value,
     temperatureC: drain.value?.temperatureC ?? 22,
   }),
@@ -95,6 +95,8 @@ const skimAt = computed(() =>
 );
 const risen = computed(() => (hours.value ? Math.min(1, since.value / hours.value.high) : 0));
 const skims = computed(() => drain.value?.events.filter((e) => e.kind === 'skim') ?? []);
+/** The one thing to do next: skim, once the scum is up; else on to the jars. */
+const skimIsNext = computed(() => risen.value >= 1 && !skims.value.length);
 const skimText = ref('');
 const grams = (text: string): number | null => {
   const g = readMassG(text, bare.value);
@@ -193,7 +195,7 @@ async function blend(): Promise<void> {
     </header>
     <section class="left">
       <SettlingVessel
-        :vessel="vessel"
+        :vessel="vessel ?? TAKEN_VESSEL"
         :honey-kg="kg"
         :units="units"
         :depth-mm="depthMm"
@@ -258,6 +260,7 @@ async function blend(): Promise<void> {
         /><Button
           type="submit"
           label="Skimmed"
+          :outlined="!skimIsNext"
           :disabled="Boolean(skimText) && grams(skimText) === null"
           :loading="busy"
         />
@@ -322,7 +325,11 @@ async function blend(): Promise<void> {
           />
         </form>
       </details>
-      <RouterLink v-if="!narrow" class="p-button p-component" :to="`/jar/${detail.batch.id}`"
+      <RouterLink
+        v-if="!narrow"
+        class="p-button p-component"
+        :class="{ 'p-button-outlined': skimIsNext }"
+        :to="`/jar/${detail.batch.id}`"
         >Go on to Jar</RouterLink
       >
     </aside>

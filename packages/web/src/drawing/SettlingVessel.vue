@@ -4,7 +4,7 @@ import { computed } from 'vue';
 
 /** Honey standing in its vessel, in section and to scale; crumbs of wax and bubbles rise with the hours until the scum lies on top. */
 const props = defineProps<{
-  vessel: { volumeL: number; innerDiameterMm: number; name: string } | null;
+  vessel: { volumeL: number; innerDiameterMm: number; name: string };
   honeyKg: number;
   depthMm: number;
   risen: number;
@@ -13,9 +13,7 @@ const props = defineProps<{
   densityKgPerL: number;
   units: UnitSystem;
 }>();
-const v = computed(
-  () => props.vessel ?? { volumeL: 16, innerDiameterMm: 270, name: 'no vessel named' },
-);
+const v = computed(() => props.vessel);
 const heightMm = computed(
   () => (v.value.volumeL * 1e6) / (Math.PI * (v.value.innerDiameterMm / 2) ** 2),
 );
@@ -48,7 +46,7 @@ const full = computed(() =>
     :height="bottom + 24"
     :viewBox="`0 0 ${w + 130} ${bottom + 24}`"
     role="img"
-    :aria-label="`${massText(honeyKg, units)} of honey, ${Math.round(depthMm / 10)} cm deep, ${skimmed ? 'skimmed' : `crumbs ${Math.round(risen * 100)} % of the way up`}`"
+    :aria-label="`${massText(honeyKg, units, 2)} of honey, ${Math.round(depthMm / 10)} cm deep, ${skimmed ? 'skimmed' : `crumbs ${Math.round(risen * 100)} % of the way up`}`"
   >
     <rect x="12" :y="bottom - level" :width="w" :height="level" fill="var(--open)" />
     <rect
@@ -103,7 +101,7 @@ const full = computed(() =>
       style="paint-order: stroke; stroke-width: 5px"
       :style="{ stroke: level < 40 ? 'none' : 'var(--open)' }"
     >
-      {{ massText(honeyKg, units) }}
+      {{ massText(honeyKg, units, 2) }}
     </text>
     <path :d="`M2 ${bottom + 7}h${w + 20}`" stroke="var(--ink)" stroke-width="7" />
   </svg>

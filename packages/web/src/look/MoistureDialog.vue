@@ -3,7 +3,7 @@ import { BadInput, honeyKeeping, readingDoubt, readingMoisture, type Reading } f
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import SelectButton from 'primevue/selectbutton';
-import { computed, ref, watch } from 'vue';
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
 import { read } from '../server/client.js';
@@ -37,7 +37,7 @@ const instrument = computed(() => ({
 }));
 const compensated = ref(remembered.temperatureCompensated ?? true);
 watch(visible, (open) => {
-  if (open) [value.value, side.value] = [null, props.side];
+  if (open) [value.value, side.value, kept.value] = [null, props.side, []];
 });
 const scales = [
   { label: 'Water %', value: 'moisture' },
@@ -82,8 +82,21 @@ async function readDrop(): Promise<void> {
   scale.value = 'moisture';
   value.value = (await read<{ value: number }>(`/instruments/refractometer?${props.drop}`)).value;
 }
-function keep(): void {
-  if (!reading.value || typeof result.value === 'string') return;
+/** What was kept since the dialog opened, so that the next drop is read without opening it again. */
+const kept = ref<string[]>([]);
+const readingField = useTemplateRef<{ $el: HTMLElement }>('readingField');
+const keep = (): void => {
+  if (keepDrop()) visible.value = false;
+};
+async function keepAndGoOn(): Promise<void> {
+  if (!keepDrop()) return;
+  value.value = null;
+  await nextTick();
+  readingField.value?.$el.querySelector('input')?.focus();
+}
+/** Hands the drop on; false where it is none yet. */
+function keepDrop(): boolean {
+  if (!reading.value || !result.value || typeof result.value === 'string') return false;
   localStorage.setItem(
     'furrow.refractometer',
     JSON.stringify({
@@ -92,8 +105,9 @@ function keep(): void {
       ...instrument.value,
     }),
   );
+  kept.value.push(`${result.value.moisturePercent.toFixed(1)} %`);
   emit('reading', reading.value);
-  visible.value = false;
+  return true;
 }
 </script>
 
@@ -115,6 +129,7 @@ function keep(): void {
         aria-label="Which scale was read"
       />
       <NumberField
+        ref="readingField"
         v-model="value"
         label="Reading"
         :min="bounds[0]"
@@ -186,10 +201,19 @@ function keep(): void {
             : 'Three drops from open cells of both sides; the wettest decides.'
         }}
       </p>
+      <p v-if="kept.length" role="status">
+        <b>Kept: {{ kept.join(', ') }}.</b>
+      </p>
       <Button
         type="submit"
         label="Keep this sample"
         :disabled="!reading || typeof result === 'string'"
+      />
+      <Button
+        outlined
+        label="Keep it, and another drop"
+        :disabled="!reading || typeof result === 'string'"
+        @click="keepAndGoOn"
       />
     </form>
   </Dialog>
