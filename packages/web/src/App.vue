@@ -104,7 +104,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 .app {
   height: 100%;
   display: grid;
-  grid-template-rows: 80px minmax(0, 1fr) 40px;
+  grid-template-rows: auto minmax(0, 1fr) 40px;
 }
 .skip {
   position: absolute;
@@ -132,7 +132,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 }
 @media (max-width: 599px) {
   .app {
-    grid-template-rows: 96px minmax(0, 1fr) 56px;
+    grid-template-rows: auto minmax(0, 1fr) 56px;
   }
 }
 @media print {

@@ -1,6 +1,7 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/besley';
 import './theme/base.css';
+import './theme/atTheHive.css';
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { createPinia } from 'pinia';
 import PrimeVue from 'primevue/config';

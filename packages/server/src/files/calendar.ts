@@ -60,7 +60,7 @@ export function timetableCalendar(
     now: Date;
   },
 ): string {
-  const calendar = ical({ name });
+  const calendar = ical({ name, prodId: { company: 'Furrow', product: 'Furrow', language: 'EN' } });
   const sequence = Math.floor(now.getTime() / 60_000);
   for (const step of steps) {
     const said = (cautions.get(step.harvestId) ?? [])

@@ -656,12 +656,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     order: 1;
     flex-basis: 100%;
   }
-  .links {
-    flex-wrap: nowrap;
-    overflow-x: auto;
-    white-space: nowrap;
-    max-width: 100%;
-  }
 }
 .legend {
   display: flex;

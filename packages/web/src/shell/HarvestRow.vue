@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { STAGES, harvestMark, type Batch, type Stage } from '@furrow/core';
-import { computed } from 'vue';
+import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { useHarvests } from '../server/queries.js';
 import { inView, stageLink } from './rowLinks.js';
@@ -31,13 +31,25 @@ const stages = computed(() =>
     beads: (harvests.value ?? []).filter((b) => !b.closedAt && b.stage === stage).slice(0, 3),
   })),
 );
+/** In the sun the row is a strip wider than the phone: what is in view stands in its middle. */
+const band = useTemplateRef<HTMLElement>('band');
+async function slideToHere(): Promise<void> {
+  await nextTick();
+  const frame = band.value;
+  const shown = frame?.querySelector<HTMLElement>('.here, .now');
+  if (!frame || !shown || frame.scrollWidth <= frame.clientWidth) return;
+  const { left, width } = shown.getBoundingClientRect();
+  frame.scrollLeft += left + width / 2 - frame.clientWidth / 2;
+}
+onMounted(slideToHere);
+watch(() => [route.fullPath, ui.sun], slideToHere);
 /** Two harvests of one hive on one day are told apart by their way, or a letter. */
 const mark = (b: Batch): string => harvestMark(b, harvests.value ?? []);
 const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
 </script>
 
 <template>
-  <header class="row-band">
+  <header ref="band" class="row-band">
     <div class="home">
       <i v-if="here >= 0" class="plough" aria-hidden="true" />
       <RouterLink to="/" class="word">Furrow</RouterLink>
