@@ -6,19 +6,10 @@ const server = new OwnServer(4604, '2026-03-14T18:12:00Z');
 test.describe.configure({ mode: 'serial' });
 test.beforeAll(() => server.start('--demo'));
 test.afterAll(() => server.end());
-interface Drains {
-  drains: {
-    id: string;
-    weighings: { netG: number; leftOut: boolean; occurredAt: string }[];
-    events: { kind: string; g: number | null }[];
-  }[];
-}
 let batchId = '';
-const drain = async () => (await server.get<Drains>(`/harvests/${batchId}`)).drains[0];
+const drain = async () => (await server.read('/harvests/{id}', batchId)).drains[0];
 test.beforeAll(async () => {
-  const { items } = await server.get<{ items: { id: string; hiveName: string; stage: string }[] }>(
-    '/harvests',
-  );
+  const { items } = await server.read('/harvests');
   batchId = items.find((b) => b.stage === 'drain')!.id;
 });
 
@@ -69,7 +60,11 @@ test('weight that went down is asked about; the forgotten draw-off settles it', 
       tareG: 310,
       source: 'hand',
     },
-    new Date(Date.parse((await drain()).weighings.at(-1)!.occurredAt) + 120_000).toISOString(),
+    {
+      at: new Date(
+        Date.parse((await drain()).weighings.at(-1)!.occurredAt) + 120_000,
+      ).toISOString(),
+    },
   );
   await expect(page.getByText(/less than before, and no draw-off is written down/)).toBeVisible();
   await page.getByRole('button', { name: /^I drew off/ }).click();
@@ -93,7 +88,7 @@ test('two weighings at one minute are asked about, one is left out and can be co
       tareG: 310,
       source: 'hand',
     },
-    at,
+    { at },
   );
   await expect(page.getByText(/Two weighings at .*60 g apart/)).toBeVisible();
   await page.getByRole('button', { name: 'Leave this weighing out' }).click();
@@ -109,7 +104,7 @@ test('two weighings at one minute are asked about, one is left out and can be co
 test("a phone whose clock is three hours ahead: said, and written by the server's clock", async ({
   page,
 }) => {
-  const { now } = await server.get<{ now: string }>('/clocks');
+  const { now } = await server.read('/clocks');
   await page.clock.install({ time: new Date(Date.parse(now) + 3 * 3_600_000) });
   await page.goto(`${server.base}/drain/${batchId}`);
   await expect(
@@ -125,9 +120,7 @@ test("a phone whose clock is three hours ahead: said, and written by the server'
       .filter({ hasText: /stirred|mashed again/ })
       .first(),
   ).toBeVisible();
-  const { items } = await server.get<{ items: { occurredAt: string; recordedAt: string }[] }>(
-    '/journal',
-  );
+  const { items } = await server.read('/journal');
   expect(Math.abs(Date.parse(items[0].occurredAt) - Date.parse(items[0].recordedAt))).toBeLessThan(
     60_000,
   );
@@ -152,11 +145,7 @@ test('readings are kept in a row, go out as SenML and come in again without bein
     timeout: 25_000,
   });
   await page.getByRole('button', { name: 'Put it away' }).click();
-  const { readings } = (
-    await server.get<{ drains: { readings: { at: string; g: number }[] }[] }>(
-      `/harvests/${batchId}`,
-    )
-  ).drains[0];
+  const { readings } = (await server.read('/harvests/{id}', batchId)).drains[0];
   expect(readings.length).toBeGreaterThan(3);
   await page.getByRole('button', { name: 'Readings…' }).click();
   const [download] = await Promise.all([
@@ -187,11 +176,7 @@ test('readings are kept in a row, go out as SenML and come in again without bein
   await page.getByRole('button', { name: 'Bring them in' }).click();
   await expect
     .poll(async () =>
-      (
-        await server.get<{
-          drains: { events: { kind: string; moisturePercent: number | null }[] }[];
-        }>(`/harvests/${batchId}`)
-      ).drains[0].events
+      (await server.read('/harvests/{id}', batchId)).drains[0].events
         .filter((e) => e.kind === 'moisture')
         .map((e) => e.moisturePercent),
     )

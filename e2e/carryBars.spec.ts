@@ -1,4 +1,3 @@
-import type { BatchDetail } from '../packages/core/src/records/views.js';
 import { balances, closesDrain, setsRules } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import { chooserIsDone, openTopBar } from './lift.js';
@@ -105,9 +104,7 @@ test('two hives in one bucket: unsmoked, strips by height, overnight, each its s
   const detail = await balances(server, 'Manacá');
   expect(detail.lossG).toBe(50);
   // 2.10 of the 4.45 kg of comb were Manacá's, the rest Sibipiruna's; both have their share of the honey.
-  const { harvests } = await server.get<{ harvests: { hiveName: string; honeyG: number }[] }>(
-    '/seasons',
-  );
+  const { harvests } = await server.read('/seasons');
   expect(Object.fromEntries(harvests.map((h) => [h.hiveName, h.honeyG]))).toEqual({
     Manacá: 3400 - Math.round((3400 * 2350) / 4450),
     Sibipiruna: Math.round((3400 * 2350) / 4450),
@@ -190,7 +187,7 @@ test.describe('chopped and left to drip', () => {
     // Which lot comes to the bench first is the person's choice: here the sealed one.
     await page.goto(server.base);
     for (const lot of ['A', 'B']) await person.sees(`Crush Araçá (crush and strain ${lot})'s comb`);
-    const { items } = await server.get<{ items: { id: string; combIds: string[] }[] }>('/harvests');
+    const { items } = await server.read('/harvests');
     const sealed = items.find((h) => h.combIds.length === 2)!;
     await page.goto(`${server.base}/drain/${sealed.id}`);
     await person.sees('4.05 kg of comb to crush.');
@@ -234,7 +231,7 @@ test.describe('chopped and left to drip', () => {
     await page.goto(`${server.base}/book/${sealed.id}`);
     await person.sees('Balanced to the gram');
     await person.sees(/Bar broke/);
-    const detail = await server.get<BatchDetail>(`/harvests/${sealed.id}`);
+    const detail = await server.read('/harvests/{id}', sealed.id);
     const honey = detail.lots.find((l) => l.kind === 'honey')!;
     expect([honey.nowG, detail.balanced]).toEqual([3000, true]);
     // What was crushed, 4050 g, is honey of these combs, wax, what is in the rinse and what stuck

@@ -1,4 +1,3 @@
-import type { BatchDetail } from '../packages/core/src/records/views.js';
 import { setsRules } from './carrying.js';
 import { answersSign, answersTheRest } from './deadColony.js';
 import { expect, test } from './emptyHousehold.js';
@@ -96,12 +95,8 @@ test('a hive that died: lots by colour, waste by items, mashed until it ends', a
   await person.fill('Weight, 2', '110');
   await person.touch('Close this drain');
   await person.at(/settles$/);
-  const { items } = await server.get<{ items: { id: string; lotName: string | null }[] }>(
-    '/harvests',
-  );
-  const light = await server.get<BatchDetail>(
-    `/harvests/${items.find((h) => h.lotName === 'light')!.id}`,
-  );
+  const { items } = await server.read('/harvests');
+  const light = await server.read('/harvests/{id}', items.find((h) => h.lotName === 'light')!.id);
   // 4600 g came in, 1600 went into the dark lot; what was left is honey, wax, waste and 20 g on the tools.
   expect(light.balanced).toBe(true);
   expect(light.lots.find((l) => l.kind === 'honey')!.nowG).toBe(4600 - 1600 - 950 - 60 - 110 - 20);

@@ -1,4 +1,3 @@
-import type { BatchDetail } from '../packages/core/src/records/views.js';
 import { balances, makesSure } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import {
@@ -85,8 +84,8 @@ test('two drain frames to labels: a batch each, no sale without a registration',
   await person.fill('How many', '6');
   await person.touch('Write it down');
   await person.sees(/of 6 jars/);
-  const { items } = await server.get<{ items: { id: string }[] }>('/harvests');
-  const details = await Promise.all(items.map((h) => server.get<BatchDetail>(`/harvests/${h.id}`)));
+  const { items } = await server.read('/harvests');
+  const details = await Promise.all(items.map((h) => server.read('/harvests/{id}', h.id)));
   // Each frame has a batch of its own: 2480 g of the first, 2240 g of the one that was moved to place 4.
   const byFrame = details.map((d) => [d.takes[0].slot, d.takes[0].netG]).sort();
   expect(byFrame).toEqual([
@@ -195,9 +194,7 @@ test('frames seen by their end: one stroke a frame, the next like it', async ({ 
   await person.touch('Write down super 2, frame 6');
   await person.sees(/frame 6 written down/);
   expect(person.touches).toBeLessThan(12);
-  const { items } = await server.get<{
-    items: { bars: { comb: { looks: { pane: object | null }[] } | null }[] }[];
-  }>('/hives');
+  const { items } = await server.read('/hives');
   const panes = items[0].bars.flatMap((b) => b.comb?.looks.at(-1)?.pane ?? []);
   expect(panes).toEqual(Array(6).fill({ capped: 16, open: 0, empty: 8 }));
 });

@@ -1,4 +1,3 @@
-import type { BatchDetail } from '../packages/core/src/records/views.js';
 import { closesDrain, setsRules } from './carrying.js';
 import { expect, test } from './emptyHousehold.js';
 import { Stranger } from './stranger.js';
@@ -56,11 +55,10 @@ test('stray comb under a roof: queen and swarm cells asked, open comb used first
   await page.getByLabel('They were').selectOption('eaten');
   await person.fill('How many', '2');
   await person.touch('Write it down');
-  const { items } = await server.get<{ items: { id: string; lotName: string | null }[] }>(
-    '/harvests',
-  );
-  const open = await server.get<BatchDetail>(
-    `/harvests/${items.find((h) => h.lotName === 'open stray comb')!.id}`,
+  const { items } = await server.read('/harvests');
+  const open = await server.read(
+    '/harvests/{id}',
+    items.find((h) => h.lotName === 'open stray comb')!.id,
   );
   expect(open.balanced).toBe(true);
   const nowG = open.lots.reduce((sum, l) => sum + l.nowG, 0);

@@ -14,9 +14,9 @@ export async function makesSure(page: Page): Promise<void> {
 
 /** Everything that came in, less all that went out or is lost, is what stands in the lots. */
 export async function balances(server: OwnServer, hive?: string): Promise<BatchDetail> {
-  const { items } = await server.get<{ items: { id: string; hiveName: string }[] }>('/harvests');
+  const { items } = await server.read('/harvests');
   const harvest = items.find((h) => !hive || h.hiveName === hive)!;
-  const detail = await server.get<BatchDetail>(`/harvests/${harvest.id}`);
+  const detail = await server.read('/harvests/{id}', harvest.id);
   const lots = new Set(detail.lots.map((l) => l.id));
   const cameG = detail.flows.reduce((sum, f) => sum + (lots.has(f.from) ? 0 : f.g), 0);
   const wentG = detail.flows.reduce((sum, f) => sum + (lots.has(f.to) ? 0 : f.g), 0);

@@ -1,19 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test, type Page } from '@playwright/test';
 import { leavesStep, openTopBar } from './lift.js';
+import type { Answer } from './api.js';
 import { OwnServer } from './ownServer.js';
 import { weighDrawnOff, weighLowerHoney, weighPressed, weighWetWax } from './weigh.js';
 
 /** Whole days by the browser, from smoke to the closed mass, with a clock that runs twenty minutes a second. */
 const NOW = '2026-03-14T11:00:00Z*1200';
-interface Detail {
-  balanced: boolean;
-  lossG: number;
-  lots: { kind: string; nowG: number; inG: number }[];
-  takes: { netG: number | null; outcome: string; byBox: boolean }[];
-  incidents: { kind: string }[];
-  drains: { crushedG: number; events: { kind: string }[]; weighings: { netG: number }[] }[];
-}
+type Detail = Answer<'/harvests/{id}'>;
 const touch = (page: Page, name: string | RegExp): Promise<void> =>
   page.getByRole('button', { name, exact: typeof name === 'string' }).click();
 /** What the field shows after the scale was read, in grams. */
@@ -41,7 +35,7 @@ async function close(
   honeyG: number,
   pressedG = 0,
 ): Promise<Detail> {
-  const crushed = (await server.get<Detail>(`/harvests/${batchId}`)).lots.find(
+  const crushed = (await server.read('/harvests/{id}', batchId)).lots.find(
     (l) => l.kind === 'crushed',
   )!;
   await touch(page, 'Stop draining…');
@@ -59,7 +53,7 @@ async function close(
   await expect(page.getByText('45 g less came out than went in')).toBeVisible();
   await touch(page, 'Close this drain');
   await expect(page.getByRole('heading', { name: /settles$/ })).toBeVisible();
-  return server.get<Detail>(`/harvests/${batchId}`);
+  return server.read('/harvests/{id}', batchId);
 }
 
 test.describe('a rehearsed day', () => {
@@ -93,7 +87,7 @@ test.describe('a rehearsed day', () => {
       await touch(page, /^Stir/);
       await expect(page.getByRole('listitem').filter({ hasText: 'stirred' })).toHaveCount(1);
       await weighLower(page);
-      const [{ weighings }] = (await server.get<Detail>(`/harvests/${batchId}`)).drains;
+      const [{ weighings }] = (await server.read('/harvests/{id}', batchId)).drains;
       await touch(page, /^Draw off/);
       await weighDrawnOff(page, `${Math.max(50, weighings.at(-1)!.netG - 60)} g`);
       await page.getByRole('dialog').getByRole('button', { name: 'Write it down' }).click();
@@ -104,7 +98,7 @@ test.describe('a rehearsed day', () => {
         })
         .toMatch(/^([6-9]|\d\d) hours/);
       await weighLower(page);
-      const last = (await server.get<Detail>(`/harvests/${batchId}`)).drains[0].weighings.at(-1)!;
+      const last = (await server.read('/harvests/{id}', batchId)).drains[0].weighings.at(-1)!;
       const detail = await close(page, server, batchId, last.netG);
       expect([detail.balanced, detail.lossG]).toEqual([true, 75]);
       expect(detail.incidents.map((i) => i.kind)).toEqual(['sting']);
@@ -175,7 +169,7 @@ test.describe('a rehearsed day', () => {
         })
         .toMatch(/^(1\d|2\d) hours/);
       await weighLower(page);
-      const dripped = (await server.get<Detail>(`/harvests/${batchId}`)).drains[0].weighings.at(
+      const dripped = (await server.read('/harvests/{id}', batchId)).drains[0].weighings.at(
         -1,
       )!.netG;
       await touch(page, /^Press/);
@@ -200,9 +194,7 @@ test.describe('a rehearsed day', () => {
       expect(detail.balanced).toBe(true);
       expect(detail.takes).toHaveLength(8);
       expect(detail.takes.every((t) => t.byBox)).toBe(true);
-      const { drains } = await server.get<{
-        drains: { batchId: string; drippedG: number; pressedG: number }[];
-      }>('/runs');
+      const { drains } = await server.read('/runs');
       expect(drains.find((r) => r.batchId === batchId)).toMatchObject({
         drippedG: dripped,
         pressedG: 640,
@@ -293,7 +285,7 @@ test.describe('a rehearsed day', () => {
       await touch(page, 'Hive is closed');
       await touch(page, 'Done, on to the bench');
       await expect(page).toHaveURL(/\/jar\//);
-      const detail = await server.get<Detail>(`/harvests/${batchId}`);
+      const detail = await server.read('/harvests/{id}', batchId);
       expect([detail.balanced, detail.lossG]).toEqual([true, 60]);
       expect(detail.takes).toHaveLength(1);
       expect(detail.takes[0].netG).toBeGreaterThan(50);

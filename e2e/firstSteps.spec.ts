@@ -69,6 +69,6 @@ test('a sheet kept before comes in with its site and hive, which are made on the
   );
   await person.touch('Take the sheet in, all or nothing');
   await person.sees('2 harvests are in the book.');
-  const { items } = await server.get<{ items: { id: string; hiveName: string }[] }>('/harvests');
+  const { items } = await server.read('/harvests');
   expect(items.map((h) => h.hiveName)).toEqual(['Bramble', 'Bramble']);
 });

@@ -1,21 +1,16 @@
 import { randomUUID } from 'node:crypto';
+import type { Answer, PayloadOf } from './api.js';
 import type { OwnServer } from './ownServer.js';
 
 /** A side that is sealed nearly to its edge. */
 export const SEALED = { capped: 0.95, open: 0.03, pollen: 0, brood: 0, empty: 0.02 };
-export interface HiveView {
-  id: string;
-  siteId: string;
-  colony: { id: string };
-  boxes: { carrierId: string; compartment: string }[];
-  bars: { slot: number; boxId: string | null; comb: { id: string } | null }[];
-}
+export type HiveView = Answer<'/hives/{id}'>;
 
 /** A hive on a place of its own, in an empty household. */
 export async function makeHive(
   server: OwnServer,
   name: string,
-  kind: string,
+  kind: HiveView['kind'],
   geometry: Record<string, number | string>,
 ): Promise<HiveView> {
   const siteId = randomUUID();
@@ -25,15 +20,16 @@ export async function makeHive(
     zone: 'America/Sao_Paulo',
     hemisphere: 'south',
   });
-  const { hive } = await server.post<{ hive: HiveView }>('/hives', {
-    id: randomUUID(),
+  const id = randomUUID();
+  await server.post('/hives', {
+    id,
     siteId,
     name,
     kind,
     geometry,
     colonyStartedOn: '2024-09-20',
   });
-  return hive;
+  return server.read('/hives/{id}', id);
 }
 /** A look at one comb, both sides as they are given. */
 export async function look(server: OwnServer, combId: string, more: object = {}): Promise<void> {
@@ -54,7 +50,7 @@ export async function takeOne(
   server: OwnServer,
   hiveId: string,
   combId: string,
-  method: string,
+  method: PayloadOf<'/harvests'>['method'],
   at?: string,
 ): Promise<string> {
   const batchId = randomUUID();
@@ -66,7 +62,7 @@ export async function takeOne(
     combIds: [combId],
     anyway: [{ combId, reason: 'The tests take it' }],
   });
-  const take = { id: randomUUID(), batchId, combId, outcome: 'taken', vesselId: null };
-  await server.post('/takes', { ...take, grossG: 3300, tareG: 1100 }, at);
+  const take = { id: randomUUID(), batchId, combId, outcome: 'taken' as const, vesselId: null };
+  await server.post('/takes', { ...take, grossG: 3300, tareG: 1100 }, { at });
   return batchId;
 }

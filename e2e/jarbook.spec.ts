@@ -16,9 +16,7 @@ test.afterAll(async () => {
 const status = (page: Page) => page.getByRole('contentinfo').getByRole('status');
 const at = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();
 async function batch(): Promise<string> {
-  return (
-    await server.get<{ items: { id: string; closedAt: string | null }[] }>('/harvests')
-  ).items.find((b) => !b.closedAt)!.id;
+  return (await server.read('/harvests')).items.find((b) => !b.closedAt)!.id;
 }
 async function pdfText(page: Page, href: string): Promise<string> {
   const pdf = await getDocument({
@@ -159,9 +157,7 @@ test('a jar is traced to its comb by its code and by a picture of it; the book b
   page,
 }) => {
   const id = await batch();
-  const { lots } = await server.get<{ lots: { code: string | null; kind: string; id: string }[] }>(
-    `/harvests/${id}`,
-  );
+  const { lots } = await server.read('/harvests/{id}', id);
   const jar = lots.find((l) => l.kind === 'jars')!;
   await page.goto(`${server.base}/book/${id}`);
   await expect(page.getByText('Balanced to the gram')).toBeVisible();

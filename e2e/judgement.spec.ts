@@ -75,12 +75,13 @@ test.describe('the judgement, from an empty household', () => {
       moisturePercent: 18,
       temperatureC: 25,
     });
-    await server.post(`/drains/${drainId}/close`, {
+    const closed = {
       honeyG: 1700,
       wetWaxG: 450,
       minutes: 20,
       gapReason: 'Stuck to the bucket',
-    });
+    };
+    await server.post('/drains/{id}/close', closed, { id: drainId });
     const jarKindId = randomUUID();
     await server.post('/jars', {
       id: jarKindId,
@@ -134,7 +135,7 @@ test.describe('the judgement, from an empty household', () => {
   test('fed, treated and long unseen combs say so, each with its age', async ({ page, server }) => {
     const hive = await makeHive(server, 'Louro', 'top-bar', TOP_BAR);
     for (const bar of hive.bars.filter((b) => b.comb)) await look(server, bar.comb!.id);
-    const { rules } = await server.get<{ rules: Record<string, unknown> }>('/rules');
+    const { rules } = await server.read('/rules');
     await server.post('/rules', { ...rules, winterNeedKg: 2 });
     await page.goto(`${server.base}/look/${hive.id}?comb=8`);
     await page.getByRole('button', { name: 'Read, go on' }).click();

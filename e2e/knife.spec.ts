@@ -1,36 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test, type Page } from '@playwright/test';
 import { picturePath, setCorners, showExamples } from './comb.js';
+import type { Answer } from './api.js';
 import { OwnServer } from './ownServer.js';
 
 /** Comb honey by the browser: from a photo of the comb to packed, frozen, labelled pieces and two chunk jars. */
-interface Detail {
-  balanced: boolean;
-  pieces: {
-    id: string;
-    state: string;
-    netG: number | null;
-    grade: string | null;
-    lotId: string | null;
-    midG: number;
-  }[];
-  boards: { id: string; flaws: { kind: string }[]; cuts: object[]; cutsDone: number }[];
-  lots: {
-    id: string;
-    kind: string;
-    code: string | null;
-    nowG: number;
-    count: number | null;
-    netG: number | null;
-  }[];
-  outs: { fate: string }[];
-  keepings: { kind: string; endedAt: string | null }[];
-}
-interface Hive {
-  id: string;
-  name: string;
-  bars: { slot: number; carrierId: string; comb: { id: string } | null }[];
-}
+type Detail = Answer<'/harvests/{id}'>;
 const touch = (page: Page, name: string | RegExp): Promise<void> =>
   page
     .getByRole('button', { name, exact: typeof name === 'string' })
@@ -43,14 +18,14 @@ test.describe.configure({ mode: 'serial' });
 test.slow();
 const server = new OwnServer(4605, '2026-03-14T12:00:00Z');
 let batchId = '';
-const detail = (): Promise<Detail> => server.get<Detail>(`/harvests/${batchId}`);
+const detail = (): Promise<Detail> => server.read('/harvests/{id}', batchId);
 test.beforeAll(() => server.start('--demo'));
 test.afterAll(() => server.end());
 
 test('a comb read from a photo is taken, and lies on the board with its flaws', async ({
   page,
 }) => {
-  const { items } = await server.get<{ items: Hive[] }>('/hives');
+  const { items } = await server.read('/hives');
   const hive = items.find((h) => h.name === 'Ipê')!;
   await page.goto(`${server.base}/look`);
   await page.getByRole('button', { name: /^Comb 13/ }).click();
@@ -80,11 +55,8 @@ test('a comb read from a photo is taken, and lies on the board with its flaws', 
     combIds,
     anyway: combIds.map((combId) => ({ combId, reason: 'Chosen for a rehearsal' })),
   });
-  await server.post(`/harvests/${batchId}/plan`, {
-    startLocal: '2026-03-14T09:00',
-    kitchenTemperatureC: 24,
-    moisturePercent: 17.9,
-  });
+  const day = { startLocal: '2026-03-14T09:00', kitchenTemperatureC: 24, moisturePercent: 17.9 };
+  await server.post('/harvests/{id}/plan', day, { id: batchId });
   for (const combId of combIds)
     await server.post('/takes', {
       id: randomUUID(),
@@ -95,7 +67,7 @@ test('a comb read from a photo is taken, and lies on the board with its flaws', 
       grossG: 4040,
       tareG: 1240,
     });
-  await server.post(`/harvests/${batchId}/stage`, { stage: 'cut' });
+  await server.post('/harvests/{id}/stage', { stage: 'cut' }, { id: batchId });
   await page.goto(`${server.base}/cut/${batchId}`);
   await page
     .getByRole('navigation', { name: 'Combs' })
@@ -233,7 +205,7 @@ test('frozen and thawed by the clock, weighed, graded, packed and labelled; two 
   const now = await detail();
   const second = now.boards[1];
   for (const done of [second.cuts.length])
-    await server.patch(`/cutBoards/${second.id}`, { cutsDone: done, done: true });
+    await server.patch('/cutBoards/{id}', second.id, { cutsDone: done, done: true });
   await page.goto(`${server.base}/cut/${batchId}?at=cold`);
   await touch(page, 'Into the freezer now');
   await expect(page.getByText(/it may come out/)).toBeVisible();
@@ -256,11 +228,9 @@ test('frozen and thawed by the clock, weighed, graded, packed and labelled; two 
     page.getByRole('button', { name: /^Pack 1 into|^Fill 1 chunk jar/ }).first(),
   ).toBeVisible();
   for (const p of (await detail()).pieces.filter((x) => x.state === 'cut' && x.netG === null))
-    await server.patch(`/cutPieces/${p.id}`, { netG: p.midG });
-  const drain = (
-    await server.get<{ items: { id: string; hiveName: string; stage: string }[] }>('/harvests')
-  ).items.find((b) => b.stage === 'drain')!;
-  const { drains } = await server.get<{ drains: { id: string }[] }>(`/harvests/${drain.id}`);
+    await server.patch('/cutPieces/{id}', p.id, { netG: p.midG });
+  const drain = (await server.read('/harvests')).items.find((b) => b.stage === 'drain')!;
+  const { drains } = await server.read('/harvests/{id}', drain.id);
   await server.post('/drainEvents', {
     id: randomUUID(),
     drainId: drains[0].id,

@@ -58,6 +58,6 @@ export async function openTopBar(page: Page): Promise<void> {
  * two.
  */
 export async function spareTwoCombs(api: Api): Promise<void> {
-  const { rules } = await api.get<{ rules: object }>('/rules');
+  const { rules } = await api.read('/rules');
   await api.post('/rules', { ...rules, winterNeedKg: 9.5 });
 }

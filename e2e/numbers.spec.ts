@@ -57,7 +57,7 @@ test.describe('true numbers, from an empty household', () => {
         moisturePercent: 18,
         temperatureC: 25,
       },
-      later(0),
+      { at: later(0) },
     );
     const weigh = (hours: number, netG: number) =>
       server.post(
@@ -70,7 +70,7 @@ test.describe('true numbers, from an empty household', () => {
           tareG: 300,
           source: 'hand',
         },
-        later(hours),
+        { at: later(hours) },
       );
     await weigh(1, 280);
     await weigh(3, 690);

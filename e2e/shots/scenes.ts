@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
-import { Api } from '../api.js';
+import { Api, type PayloadOf } from '../api.js';
 
 /** Scenes of the bench that the demo household has not come to yet, written as a person would write them. */
 async function timed(api: Api): Promise<(hours: number) => string> {
-  const { now } = await api.get<{ now: string }>('/clocks');
+  const { now } = await api.read('/clocks');
   return (hours) => new Date(Date.parse(now) - hours * 3_600_000).toISOString();
 }
 
@@ -18,22 +18,22 @@ export async function framesRunning(api: Api): Promise<string> {
     await api.post(
       '/vessels',
       { id, name, role: 'lower', volumeL, tareG, innerDiameterMm },
-      ago(100),
+      { at: ago(100) },
     );
   const { batchId, combIds } = await api.harvest('Bromélia', [203, 204], 'drain-hive', ago(5));
   const mark = (stepId: string, at: string, answer = {}) =>
-    api.post('/stepMarks', { id: randomUUID(), batchId, stepId, answer }, at);
+    api.post('/stepMarks', { id: randomUUID(), batchId, stepId, answer }, { at });
   await mark('ready', ago(1));
   await mark('tilt', ago(0.98), { tiltDegrees: 3.2 });
   await mark('checks', ago(0.96), {
     [`vessel_${combIds[0]}`]: tall,
     [`vessel_${combIds[1]}`]: wide,
   });
-  const frame = (kind: string, hours: number, change = {}) =>
+  const frame = (kind: PayloadOf<'/frameEvents'>['kind'], hours: number, change = {}) =>
     api.post(
       '/frameEvents',
       { id: randomUUID(), batchId, combId: combIds[0], kind, ...change },
-      ago(hours),
+      { at: ago(hours) },
     );
   await frame('open', 0.9, { vesselId: tall });
   await frame('no-leak', 0.88);
@@ -59,8 +59,12 @@ export async function combsToCut(api: Api): Promise<string> {
         grossG: 2310 + 90 * i,
         tareG: 640,
       },
-      ago(2 - 0.2 * i),
+      { at: ago(2 - 0.2 * i) },
     );
-  await api.post(`/harvests/${batchId}/stage`, { stage: 'cut', handsOnMinutes: 40 }, ago(1));
+  await api.post(
+    '/harvests/{id}/stage',
+    { stage: 'cut', handsOnMinutes: 40 },
+    { at: ago(1), id: batchId },
+  );
   return batchId;
 }

@@ -1,6 +1,7 @@
 import { CALCULATORS } from '@furrow/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
+import { READ_ANSWERS } from './answers.js';
 import { ALL_WRITES } from './store/allWrites.js';
 
 const problem = {
@@ -78,6 +79,10 @@ const READS: Record<string, string> = {
   '/instruments/thermometer': 'A reading of the thermometer',
 };
 
+/** What a read answers with, where it answers in JSON. */
+const contentOf = (schema: z.ZodType | undefined) =>
+  schema ? { content: { 'application/json': { schema } } } : {};
+
 /** The interface described from the schemas themselves. */
 export function openApi(): unknown {
   const paths: ZodOpenApiPathsObject = {};
@@ -86,7 +91,7 @@ export function openApi(): unknown {
       get: {
         summary,
         responses: {
-          200: { description: summary },
+          200: { description: summary, ...contentOf(READ_ANSWERS[path]) },
           404: { description: 'Not there', content: problem },
         },
       },
@@ -161,7 +166,7 @@ export function openApi(): unknown {
     paths[key] = {
       ...paths[key],
       [method]: {
-        requestBody: { content: { 'application/json': { schema: body } } },
+        requestBody: { required: true, content: { 'application/json': { schema: body } } },
         responses: {
           201: { description: 'Written' },
           200: { description: 'Was written already' },
@@ -175,7 +180,7 @@ export function openApi(): unknown {
     paths[`/api/v1/calc/${name}`] = {
       post: {
         summary,
-        requestBody: { content: { 'application/json': { schema: input } } },
+        requestBody: { required: true, content: { 'application/json': { schema: input } } },
         responses: {
           200: { description: 'The result', content: { 'application/json': { schema: output } } },
           400: { description: 'Bad input' },

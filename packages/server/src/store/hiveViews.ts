@@ -376,7 +376,7 @@ async function coloniesIn(db: Knex, hiveIds: readonly string[]): Promise<Map<str
     stays.map(({ hiveId, ...colony }) => [
       hiveId,
       {
-        ...colony,
+        ...fromRow<typeof colony>('colonies', { ...colony }),
         facts: facts
           .filter((f) => f.colonyId === colony.id)
           .map((f) => ({ id: f.id, on: f.onDate, fact: f.fact })),

@@ -12,6 +12,8 @@ import {
 import type { Express } from 'express';
 import type { Knex } from 'knex';
 import request, { type Response } from 'supertest';
+import { z } from 'zod';
+import { answerOf } from '../answers.js';
 import { makeApp } from '../app.js';
 import { ensureRules } from '../firstRun.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
@@ -85,6 +87,9 @@ export class Household {
   async get<T>(path: string): Promise<T> {
     const response = await request(this.app).get(`/api/v1${path}`);
     if (response.status !== 200) throw new Error(`${path}: ${response.status} ${response.text}`);
+    // Every answer a test reads is held against what the interface says of itself.
+    const told = answerOf(path)?.safeParse(response.body);
+    if (told && !told.success) throw new Error(`${path}: ${z.prettifyError(told.error)}`);
     return response.body as T;
   }
   async ok(promise: Promise<Response>): Promise<Response> {

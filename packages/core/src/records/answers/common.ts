@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import type { Range } from '../../units/format.js';
+
+/** The words all answers of the interface are made of: what comes out was checked when it went in. */
+export const id = z.string().meta({ description: 'An id.' });
+export const text = z.string();
+export const number = z.number();
+/** A date, YYYY-MM-DD at its site. */
+export const day = z.iso.date();
+/** An instant in UTC, ISO 8601. */
+export const instant = z.iso.datetime({ offset: true });
+export const revision = z.int().min(1).meta({ description: 'Counts the changes of a row.' });
+/** What every stored row carries beside its own fields. */
+export const row = {
+  recordedAt: instant.optional().meta({ description: 'When it was written down.' }),
+  revision: revision.optional(),
+};
+export const range: z.ZodType<Range> = z.strictObject({ low: number, mid: number, high: number });
+
+/** A page of a list: `next` is the cursor of the page after it. */
+export const pageOf = <T extends z.ZodType>(item: T) =>
+  z.strictObject({ items: z.array(item), next: z.string().nullable() });
+/** A list that comes whole. */
+export const allOf = <T extends z.ZodType>(item: T) => z.strictObject({ items: z.array(item) });

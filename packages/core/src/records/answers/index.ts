@@ -1,0 +1,6 @@
+// Everything the server answers, as schemas: the interface's description, its client and its tests go by them.
+export * from './book.js';
+export * from './common.js';
+export * from './harvests.js';
+export * from './hives.js';
+export * from './kit.js';
