@@ -9,11 +9,12 @@ import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import type { EventStream } from '../events.js';
 import { streamFile } from '../files/stream.js';
+import { inThread } from '../heavy/pool.js';
 import { log } from '../log.js';
 import { Problem, asProblem, notFound, refused } from '../problem.js';
 import { keepBefore } from '../store/backup.js';
 import { refuseIfDamaged } from '../store/damage.js';
-import { closeDatabase, openDatabase } from '../store/database.js';
+import { closeDatabase, fileOf, openDatabase } from '../store/database.js';
 import type { Reopenable } from '../store/reopenable.js';
 import { exportArchive } from './exportArchive.js';
 import { applyImport, previewImport, type ImportPreview } from './importArchive.js';
@@ -123,7 +124,7 @@ export function archiveRoutes(
   /** Out of a copy made in one breath: what is written meanwhile does not tear the archive. */
   const exportSnapshot = async (job: Job): Promise<number> => {
     const snapshot = join(folder, `${job.id}.db`);
-    await db.raw('VACUUM INTO ?', [snapshot]);
+    await inThread('snapshotInto', [fileOf(db), snapshot]);
     const copy = await openDatabase(snapshot);
     try {
       return (

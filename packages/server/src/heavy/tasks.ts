@@ -1,4 +1,5 @@
 import { calculate } from '@furrow/core';
+import { snapshotInto } from '../archive/snapshot.js';
 import { unpackArchive } from '../archive/unpackArchive.js';
 import { hiveCardPdf, lookSheetPdf } from '../files/hiveCard.js';
 import { labelsPdf } from '../files/labels.js';
@@ -12,6 +13,7 @@ export const TASKS = {
   labelsPdf,
   lookSheetPdf,
   sheetPdf,
+  snapshotInto,
   templatePdf,
   unpackArchive,
 };

@@ -50,6 +50,10 @@ export async function openDatabase(filename: string): Promise<Knex> {
   return database;
 }
 
+/** The file that a database was opened from. */
+export const fileOf = (database: Knex): string =>
+  (database.client as { config: { connection: { filename: string } } }).config.connection.filename;
+
 /** Closes it with everything in the one file. Throws where the disk has no room for that. */
 export async function closeDatabase(database: Knex): Promise<void> {
   await database.raw('PRAGMA wal_checkpoint(TRUNCATE)');
