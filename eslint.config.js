@@ -22,7 +22,16 @@ const core = [
 ];
 
 export default tseslint.config(
-  { ignores: ['**/dist/**', '**/node_modules/**', '.furrow/**', 'test-results/**', 'data/**', 'e2e/generated/**'] },
+  {
+    ignores: [
+      '**/dist/**',
+      '**/node_modules/**',
+      '.furrow/**',
+      'test-results/**',
+      'data/**',
+      'e2e/generated/**',
+    ],
+  },
   ...tseslint.configs.recommended,
   ...vue.configs['flat/essential'],
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: tseslint.parser } } },

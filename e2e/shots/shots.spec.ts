@@ -38,6 +38,9 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByText(/cells: \d+ % capped/).waitFor();
   await shot(page, 'look-photo');
   await page.goto('/drain');
+  // The forecast comes from its worker, and what an act would bring after it.
+  await page.getByText('crushed = about').waitFor();
+  await page.getByText('it brings').waitFor();
   await shot(page, 'drain');
   await page.goto('/book');
   await shot(page, 'book');

@@ -347,12 +347,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       <p v-if="step.caution" class="caution">{{ said(step.caution) }}</p>
       <template v-if="!isDone">
         <WaitClock v-if="step.waitMinutes && progress!.waitUntil" :until="progress!.waitUntil" />
-        <StepChecks
-          v-if="step.checks"
-          v-model="checked"
-          :checks="step.checks"
-          @all="focusMain"
-        />
+        <StepChecks v-if="step.checks" v-model="checked" :checks="step.checks" @all="focusMain" />
         <VesselsFirst
           v-if="step.id === 'checks'"
           v-model="vesselOf"
