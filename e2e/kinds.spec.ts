@@ -182,7 +182,9 @@ test('a dead colony is asked for its cause, and its honey waits for the answer',
   await verdict(page, 'Leave');
   await page.getByRole('button', { name: 'Dead colony: checklist…' }).click();
   await page.getByRole('button', { name: 'A mistake: it lives' }).click();
-  await verdict(page, 'Take');
+  // Its box goes whole, and two boxes of it are not read: they may hold what the winter needs, or not.
+  await verdict(page, 'Test first');
+  await expect(page.locator('.verdict')).toContainText('Read more combs first: 16 others');
 });
 
 test('stray comb is looked over, weighed apart, and goes its own way', async ({ page }) => {
