@@ -37,7 +37,7 @@ interface Said {
   id?: string;
 }
 
-/** A server spoken to by the client made from its own description, to set a scene up before the browser begins. */
+/** A server spoken to by the client made from its own description, to set a scene up beforehand. */
 export class Api {
   private readonly client: Client<paths>;
   constructor(readonly base: string) {

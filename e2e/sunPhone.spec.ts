@@ -4,7 +4,7 @@ import { Stranger } from './stranger.js';
 /** The phone at the open hive: sun mode, gloves, one hand. Everything touched there is 80 px. */
 test.use({ viewport: { width: 390, height: 844 }, now: '2026-01-20T12:00:00Z' });
 
-/** What is smaller than a gloved finger needs, by its words and size; what is cut off by its frame counts whole. */
+/** What is smaller than a gloved finger needs, by its words and size. */
 async function smallTargets(page: import('@playwright/test').Page): Promise<string[]> {
   return page.evaluate(() => {
     const touched = '.row-band :is(a, button), main :is(button, summary, select, header a)';

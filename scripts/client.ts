@@ -1,5 +1,5 @@
-// Writes the types of the interface from its own description: npm run client. The browser tests speak to the server by
-// them, so that a path or a shape that is not in the description does not compile.
+// Writes the types of the interface from its own description: npm run client. The browser tests
+// speak to the server by them, so that a path or a shape that is not told does not compile.
 import { mkdirSync, writeFileSync } from 'node:fs';
 import openapiTS, { astToString, type OpenAPI3 } from 'openapi-typescript';
 import { openApi } from '../packages/server/src/openapi.js';

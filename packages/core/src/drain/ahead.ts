@@ -19,8 +19,9 @@ export interface DrainAhead {
 const ANY_KG = { low: 0.95, mid: 1, high: 1.05 };
 
 /**
- * Hours until nine tenths of what will come is out of a drain that is not begun: what its forecast will say at its
- * first minute, so that the plan, the choice and the clock never tell a person different times. A 90 % range.
+ * Hours until nine tenths of what will come is out of a drain that is not begun: what its forecast
+ * will say at its first minute, so that the plan, the choice and the clock never tell a person
+ * different times. A 90 % range.
  */
 export function nineTenthsAhead(ahead: DrainAhead): Range {
   return drainForecast({
@@ -41,7 +42,7 @@ const remembered = new Map<string, Range>();
 /** So many benches are remembered: a household has a handful. */
 const MOST_REMEMBERED = 200;
 
-/** The same on a bench that keeps one temperature, remembered: it is asked for every set that could be chosen. */
+/** The same on a bench of one temperature, remembered: it is asked for every set that could be chosen. */
 export function nineTenthsAt(
   method: CrushMethod,
   temperatureC: number,

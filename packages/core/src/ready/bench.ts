@@ -40,8 +40,8 @@ function hoursUntilDone(
 const STANDARD_BENCH = { temperatureC: 25, moisturePercent: 18 };
 
 /**
- * Hours to nine tenths of what will drain, as likely as not, by the kitchen's day and night (viscous time, SCIENCE 4):
- * the middle of what the drain's own forecast will say when it begins.
+ * Hours to nine tenths of what will drain, as likely as not, by the kitchen's day and night (viscous
+ * time, SCIENCE 4): the middle of what the drain's own forecast will say when it begins.
  */
 export function drainHours(
   start: DateTime,

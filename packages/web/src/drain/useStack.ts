@@ -100,7 +100,7 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
       ? `yours, from ${own.value.runs} runs of this kind`
       : 'a starting range',
   );
-  /** Hours to nine tenths by what was typed, as the drain's clock will say when it begins; null where nothing fits. */
+  /** Hours to nine tenths, as the drain's clock will say when it begins; null where nothing fits. */
   const waits = ref<Range | null>(null);
   const ahead = computed((): DrainAhead | null => {
     const { method, fineness, thixotropic, nightTemperatureC } = draft.value;

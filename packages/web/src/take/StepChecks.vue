@@ -4,8 +4,8 @@ import { nextTick, useTemplateRef } from 'vue';
 import { said } from '../shell/units.js';
 
 /**
- * Conditions touched one by one; what is not so yet says what to do. The focus goes on to the next line, so that the
- * same key ticks the next and never takes the last one back.
+ * Conditions touched one by one; what is not so yet says what to do. The focus goes on to the next
+ * line, so that the same key ticks the next and never takes the last one back.
  */
 const props = defineProps<{ checks: readonly StepCheck[] }>();
 const emit = defineEmits<{ all: [] }>();

@@ -88,7 +88,7 @@ const {
   refusal,
 } = useTakeRun(detail, rules, now);
 const weighing = ref<TakeOutcome | null>(null);
-/** Where one large key answers the step, it stands below everything; where there is more to say, beside it. */
+/** One large key that answers the step stands below everything; where more is said, beside it. */
 const isPinned = computed(
   () => !weighing.value && step.value.kind !== 'box' && step.value.kind !== 'frames',
 );
@@ -604,8 +604,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   font-size: 22px;
   font-weight: 700;
 }
-/* On a desk both keys share a line, so that the whole hive stays in sight above them; a stack of boxes, taller than
-   wide, stands beside the words. */
+/* On a desk both keys share a line, so that the whole hive stays in sight above them; a stack of
+   boxes, taller than wide, stands beside the words. */
 @media (min-width: 1100px) {
   .now:has(> .beside) {
     position: relative;

@@ -1,4 +1,5 @@
-// Everything the server answers, as schemas: the interface's description, its client and its tests go by them.
+// Everything the server answers, as schemas: the description of the interface, its client and its
+// tests go by them.
 export * from './book.js';
 export * from './common.js';
 export * from './harvests.js';
