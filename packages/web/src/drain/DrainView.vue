@@ -677,6 +677,10 @@ const closeFrom = computed(() => {
     grid-template-rows: none;
     grid-template-areas: 'head' 'told' 'column' 'curve' 'vessels';
   }
+  .drain > header .sub {
+    order: 1;
+    flex-basis: 100%;
+  }
   .clock {
     font-size: 64px;
     line-height: 68px;
