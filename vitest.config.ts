@@ -10,6 +10,8 @@ export default defineConfig({
           root: 'packages/core',
           environment: 'node',
           include: ['src/**/*.test.ts'],
+          // A busy machine is no fault of what is tested.
+          testTimeout: 60_000,
         },
       },
       {
@@ -29,6 +31,7 @@ export default defineConfig({
           root: 'packages/web',
           environment: 'jsdom',
           include: ['src/**/*.test.ts'],
+          testTimeout: 60_000,
         },
       },
     ],
