@@ -101,3 +101,42 @@ export const questionAnswer: z.ZodType<Contradiction> = z
     batchId: id.nullable(),
   })
   .meta({ id: 'Question' });
+
+/** A comb as it was estimated and guessed, beside what the scale said, kg. */
+export const estimatePairAnswer = z.strictObject({
+  combId: id,
+  hiveName: text,
+  hiveKind: z.enum(HIVE_KIND_NAMES),
+  date: day,
+  estimateKg: number,
+  guessKg: number.nullable(),
+  weighedKg: number,
+});
+
+const knownHarvest = { batchId: id.nullable(), hiveName: text.nullable(), date: day.nullable() };
+/** Where a lot came from, or where it is now: each part with its grams and its share of the whole. */
+export const traceAnswer = z.strictObject({
+  lot: z.strictObject({
+    id,
+    name: text,
+    code: text.nullable(),
+    batchId: id,
+    hiveName: text,
+    date: text,
+  }),
+  shares: z.array(
+    z.strictObject({ lot: text, g: number, share: number, name: text, ...knownHarvest }),
+  ),
+});
+
+/** A table of the household, and how many rows it has. */
+export const tableAnswer = z.strictObject({ name: text, rows: number });
+
+/** An entry that came late and no longer fits: the command as it was sent, and why it waits. */
+export const heldAnswer = z.strictObject({
+  id,
+  route: text,
+  command: text,
+  why: text,
+  recordedAt: instant,
+});

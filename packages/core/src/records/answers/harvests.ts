@@ -216,37 +216,36 @@ const waterReadingAnswer: z.ZodType<WaterReading> = z
   })
   .meta({ id: 'WaterReading' });
 
-const cutBoardAnswer: z.ZodType<CutBoard> = z
-  .strictObject({
-    ...row,
-    id,
-    batchId: id,
-    combId: id,
-    widthMm: number,
-    heightMm: number,
-    thicknessMm: number,
-    flaws: z.array(
-      z.strictObject({
-        kind: z.enum(FLAW_KINDS),
-        xMm: number,
-        yMm: number,
-        widthMm: number,
-        heightMm: number,
-        thicknessMm: number.optional(),
-      }),
-    ),
-    seen: z.enum(['both', 'one', 'none']),
-    sheetSeasons: number.nullable(),
-    cuts: z.array(z.strictObject({ x1Mm: number, y1Mm: number, x2Mm: number, y2Mm: number })),
-    cutsDone: number,
-    value: number.nullable(),
-    provenOptimal: yesNo,
-    possiblePieces: number.nullable(),
-    spoilt: z.enum(SPOILT_CAUSES).nullable(),
-    doneAt: instant.nullable(),
-    revision,
-  })
-  .meta({ id: 'CutBoard' });
+const cutBoardFields = {
+  ...row,
+  id,
+  batchId: id,
+  combId: id,
+  widthMm: number,
+  heightMm: number,
+  thicknessMm: number,
+  flaws: z.array(
+    z.strictObject({
+      kind: z.enum(FLAW_KINDS),
+      xMm: number,
+      yMm: number,
+      widthMm: number,
+      heightMm: number,
+      thicknessMm: number.optional(),
+    }),
+  ),
+  seen: z.enum(['both', 'one', 'none']),
+  sheetSeasons: number.nullable(),
+  cuts: z.array(z.strictObject({ x1Mm: number, y1Mm: number, x2Mm: number, y2Mm: number })),
+  cutsDone: number,
+  value: number.nullable(),
+  provenOptimal: yesNo,
+  possiblePieces: number.nullable(),
+  spoilt: z.enum(SPOILT_CAUSES).nullable(),
+  doneAt: instant.nullable(),
+  revision,
+};
+const cutBoardAnswer: z.ZodType<CutBoard> = z.strictObject(cutBoardFields).meta({ id: 'CutBoard' });
 
 const cutPieceAnswer: z.ZodType<CutPiece> = z
   .strictObject({
@@ -437,3 +436,12 @@ export const batchDetailAnswer: z.ZodType<BatchDetail> = z
     ...balance,
   })
   .meta({ id: 'BatchDetail' });
+
+/** Everything that lay on the cutting board, without its lines, with what came of it. */
+export const cutHistoryAnswer = z.strictObject({
+  boards: z.array(z.strictObject({ ...cutBoardFields, hiveName: text, date: day })),
+  pieces: z.array(cutPieceAnswer),
+  outs: z.array(outAnswer),
+  keepings: z.array(keepingAnswer),
+  racks: z.array(z.strictObject({ hours: number, temperatureC: number, moisturePercent: number })),
+});

@@ -5,3 +5,4 @@ export * from './common.js';
 export * from './harvests.js';
 export * from './hives.js';
 export * from './kit.js';
+export * from './labels.js';
