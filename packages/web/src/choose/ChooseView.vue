@@ -92,10 +92,24 @@ watch(here, (now) => {
   const early = refusedEarly.value;
   refusedEarly.value = null;
   const unit = early && units.value.get(early.unitId);
-  if (!unit) return;
+  if (!unit) return takeWhatNeedsNoReason();
   asking.value = null;
   pin(unit, early.to);
 });
+/** A reason is asked for no longer where newer looks or rules have taken away what stood against it. */
+function takeWhatNeedsNoReason(): void {
+  const asked = asking.value;
+  const unit = asked && units.value.get(asked.unit.id);
+  const stands = unit && blocksOf(unit, asked.pin);
+  if (!asked || !unit || !stands || stands.length) return;
+  asking.value = null;
+  pin(unit, asked.pin);
+}
+/** What stands against taking a unit this way; null while that is not known. */
+function blocksOf(unit: ChoiceUnit, to: 'take' | Way): readonly Block[] | null {
+  const way = to === 'take' ? choice.usualWay(unit.id) : to;
+  return choice.offers(unit).find((o) => o.way === way)?.against ?? null;
+}
 function select(slot: number): void {
   if (!here.value) return void (touchedEarly.value = slot);
   const unit = unitAt(slot);
@@ -132,8 +146,7 @@ function pin(unit: ChoiceUnit, to: 'take' | 'leave' | Way): void {
 }
 /** Gives whether it is taken now: no where something was said or asked instead. */
 function pinTaken(unit: ChoiceUnit, to: 'take' | Way): boolean {
-  const way = to === 'take' ? choice.usualWay(unit.id) : to;
-  const against = choice.offers(unit).find((o) => o.way === way)?.against ?? [];
+  const against = blocksOf(unit, to) ?? [];
   const hard = against.find((b) => b.hard);
   const refused = unit.hasBrood ? `${named(unit)} carries brood: it stays.` : hard?.sentence;
   if (refused) {
