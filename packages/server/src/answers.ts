@@ -1,5 +1,8 @@
 import { answers } from '@furrow/core';
 import { z } from 'zod';
+import { ALL_WRITES } from './store/allWrites.js';
+import { VIEWS } from './store/answers.js';
+import type { Write } from './store/writes.js';
 
 const { allOf, pageOf } = answers;
 
@@ -40,6 +43,9 @@ export const READ_ANSWERS: Readonly<Record<string, z.ZodType>> = {
   '/traces': answers.traceAnswer,
   '/tables': allOf(answers.tableAnswer),
   '/held': allOf(answers.heldAnswer),
+  '/archives/{id}': answers.archiveJobAnswer,
+  '/harvests/{id}/aftercare': answers.aftercareAnswer,
+  '/lots/{id}/label': answers.lotLabelAnswer,
   '/labelSheets': allOf(answers.labelSheetAnswer),
   '/labelDesigns': allOf(answers.labelDesignAnswer),
   '/prints': allOf(answers.printAnswer),
@@ -47,11 +53,28 @@ export const READ_ANSWERS: Readonly<Record<string, z.ZodType>> = {
   '/instruments/thermometer': answers.thermometerReadingAnswer,
 };
 
-/** What a path of the interface answers with; null where only its words are described. */
+const isAt = (template: string, plain: string): boolean =>
+  new RegExp(`^${template.replace(/\{\w+\}|:\w+/g, '[^/]+')}$`).test(plain);
+
+/** What a read of the interface answers with; null where it is a file, a picture or a stream. */
 export function answerOf(path: string): z.ZodType | null {
   const [plain] = path.split('?');
-  const found = Object.keys(READ_ANSWERS).find((template) =>
-    new RegExp(`^${template.replace(/\{\w+\}/g, '[^/]+')}$`).test(plain),
-  );
+  const found = Object.keys(READ_ANSWERS).find((template) => isAt(template, plain));
   return found ? READ_ANSWERS[found] : null;
+}
+
+/** What a write answers with; null where the path takes no command. */
+export function writtenAnswerOf(method: Write['method'], path: string): z.ZodObject | null {
+  const writes = ALL_WRITES.filter((w) => w.method === method);
+  // "/cutBoards/plans" is also a path of the shape "/cutBoards/:id": the plain one is meant.
+  const found = writes.find((w) => w.path === path) ?? writes.find((w) => isAt(w.path, path));
+  return found?.answers ?? null;
+}
+
+/** The answer to a command that was written before: a view that is gone by now is null. */
+export function repeatedAnswerOf(answer: z.ZodObject): z.ZodObject {
+  const shape = Object.entries(answer.shape as Record<string, z.ZodType>).map(
+    ([key, schema]): [string, z.ZodType] => [key, key in VIEWS ? schema.nullable() : schema],
+  );
+  return z.strictObject(Object.fromEntries(shape));
 }

@@ -1,7 +1,10 @@
-import { CALCULATORS } from '@furrow/core';
+import { CALCULATORS, answers } from '@furrow/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
-import { READ_ANSWERS } from './answers.js';
+import { READ_ANSWERS, repeatedAnswerOf } from './answers.js';
+import { applySchema } from './archive/routes.js';
+import { keySchema } from './instruments/routes.js';
+import { photoWrite } from './photos/routes.js';
 import { ALL_WRITES } from './store/allWrites.js';
 
 const problem = {
@@ -83,6 +86,10 @@ const READS: Record<string, string> = {
 const contentOf = (schema: z.ZodType | undefined) =>
   schema ? { content: { 'application/json': { schema } } } : {};
 
+const bodyOf = (schema: z.ZodType) => ({
+  requestBody: { required: true, content: { 'application/json': { schema } } },
+});
+
 /** The interface described from the schemas themselves. */
 export function openApi(): unknown {
   const paths: ZodOpenApiPathsObject = {};
@@ -101,8 +108,8 @@ export function openApi(): unknown {
       summary:
         'Keep a picture: JPEG, PNG or WebP up to 25 MB as the body, the command in the header x-furrow-command',
       responses: {
-        201: { description: 'Kept' },
-        200: { description: 'Was kept already' },
+        201: { description: 'Kept', ...contentOf(photoWrite.answers) },
+        200: { description: 'Was kept already', ...contentOf(photoWrite.answers) },
         400: { description: 'No picture', content: problem },
         413: { description: 'Too large', content: problem },
       },
@@ -112,7 +119,7 @@ export function openApi(): unknown {
     post: {
       summary: 'Write the whole household as one archive; followed at /archives/{id}',
       responses: {
-        202: { description: 'Begun' },
+        202: { description: 'Begun', ...contentOf(answers.archiveJobAnswer) },
         409: { description: 'Another one is on its way', content: problem },
       },
     },
@@ -121,7 +128,10 @@ export function openApi(): unknown {
     post: {
       summary: 'Look at an archive, the zip as the body: nothing is written',
       responses: {
-        202: { description: 'Being read; its preview stands at /archives/{id}' },
+        202: {
+          description: 'Being read; its preview stands at /archives/{id}',
+          ...contentOf(answers.archiveJobAnswer),
+        },
         413: { description: 'Too large', content: problem },
       },
     },
@@ -129,8 +139,9 @@ export function openApi(): unknown {
   paths['/api/v1/archives/{id}/apply'] = {
     post: {
       summary: 'Take a previewed archive in, all or nothing: conflicts mine or theirs',
+      ...bodyOf(applySchema),
       responses: {
-        202: { description: 'Begun' },
+        202: { description: 'Begun', ...contentOf(answers.archiveJobAnswer) },
         409: { description: 'Not looked at yet', content: problem },
       },
     },
@@ -139,7 +150,7 @@ export function openApi(): unknown {
     post: {
       summary: 'Take an import back: what stood here before it stands again',
       responses: {
-        200: { description: 'Taken back' },
+        200: { description: 'Taken back', ...contentOf(answers.archiveJobAnswer) },
         409: { description: 'Not taken in, or something was entered since', content: problem },
       },
     },
@@ -147,13 +158,14 @@ export function openApi(): unknown {
   paths['/api/v1/instruments/bench-scale/keys'] = {
     post: {
       summary: 'A key of the practice scale: tare, clear, plug',
+      ...bodyOf(keySchema),
       responses: {
-        200: { description: 'Pressed' },
+        200: { description: 'Pressed', ...contentOf(keySchema) },
         400: { description: 'No such key', content: problem },
       },
     },
   };
-  for (const { method, path, schema } of ALL_WRITES) {
+  for (const { method, path, schema, answers: answer } of ALL_WRITES) {
     const body = z.object({
       id: z.uuid(),
       device: z.string(),
@@ -166,10 +178,10 @@ export function openApi(): unknown {
     paths[key] = {
       ...paths[key],
       [method]: {
-        requestBody: { required: true, content: { 'application/json': { schema: body } } },
+        ...bodyOf(body),
         responses: {
-          201: { description: 'Written' },
-          200: { description: 'Was written already' },
+          201: { description: 'Written', ...contentOf(answer) },
+          200: { description: 'Was written already', ...contentOf(repeatedAnswerOf(answer)) },
           400: { description: 'Bad input', content: problem },
           409: { description: 'Does not fit', content: problem },
         },
@@ -180,7 +192,7 @@ export function openApi(): unknown {
     paths[`/api/v1/calc/${name}`] = {
       post: {
         summary,
-        requestBody: { required: true, content: { 'application/json': { schema: input } } },
+        ...bodyOf(input),
         responses: {
           200: { description: 'The result', content: { 'application/json': { schema: output } } },
           400: { description: 'Bad input' },

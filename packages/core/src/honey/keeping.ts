@@ -1,6 +1,7 @@
 import { diastaseHalfLifeHours, invertaseHalfLifeHours } from './heat.js';
 
-export type KeepingGrade = 'keeps' | 'watch' | 'use-soon' | 'ferments' | 'keep-cold';
+export const KEEPING_GRADES = ['keeps', 'watch', 'use-soon', 'ferments', 'keep-cold'] as const;
+export type KeepingGrade = (typeof KEEPING_GRADES)[number];
 
 /**
  * How honey of this water content keeps, after Lochhead (1933). Grades are continuous: up to 17.1 % keeps,

@@ -1,7 +1,7 @@
 import { rmSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { massBalance } from '@furrow/core';
+import { massBalance, type answers } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { writeSynced } from '../files/writeSynced.js';
@@ -12,21 +12,6 @@ import type { Archive } from './openArchive.js';
 import { archiveTables, type Table } from './tables.js';
 import type { ArchiveRow, Cell } from './unpackArchive.js';
 
-/** What would happen to one table: rows new here, the same, newer in the archive, newer here, and in conflict. */
-export interface TablePreview {
-  table: string;
-  new: number;
-  same: number;
-  changed: number;
-  older: number;
-  conflicts: number;
-}
-export interface ImportPreview {
-  created: string;
-  tables: TablePreview[];
-  photos: number;
-  conflicts: { table: string; id: string; sentence: string }[];
-}
 export type ConflictChoice = 'mine' | 'theirs';
 type OnShare = (share: number) => void;
 
@@ -158,7 +143,7 @@ export async function previewImport(
   db: Knex,
   archive: Archive,
   onShare: OnShare = () => {},
-): Promise<ImportPreview> {
+): Promise<answers.ImportPreview> {
   const all = await sortAll(db, archive, onShare);
   const nameOf = (row: ArchiveRow): string => {
     const key = NAMES.find((n) => row.values[n]);
@@ -198,7 +183,7 @@ export async function applyImport(
   photoFolder: string,
   choice: ConflictChoice,
   onShare: OnShare = () => {},
-): Promise<ImportPreview> {
+): Promise<answers.ImportPreview> {
   const preview = await previewImport(db, archive, (s) => onShare(s * 0.3));
   const written: string[] = [];
   try {

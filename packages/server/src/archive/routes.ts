@@ -3,6 +3,7 @@ import { createWriteStream, mkdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import type { answers } from '@furrow/core';
 import express, { Router } from 'express';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -17,28 +18,23 @@ import { refuseIfDamaged } from '../store/damage.js';
 import { closeDatabase, fileOf, openDatabase } from '../store/database.js';
 import type { Reopenable } from '../store/reopenable.js';
 import { exportArchive } from './exportArchive.js';
-import { applyImport, previewImport, type ImportPreview } from './importArchive.js';
+import { applyImport, previewImport } from './importArchive.js';
 import { openArchive, type Archive } from './openArchive.js';
 import { archiveTables, tableCsv } from './tables.js';
 import { takeBack, writtenSoFar } from './takeBack.js';
 
 /** An archive on its way out or in. It is polled; its file lies in the data folder until the next one. */
-interface Job {
-  id: string;
-  kind: 'export' | 'import';
+interface Job extends answers.ArchiveJob {
   /** When it began, by this machine's own clock, ms. */
   at: number;
-  state: 'running' | 'ready' | 'previewed' | 'done' | 'failed' | 'taken-back';
-  share: number;
-  says: string | null;
   file: string;
-  bytes: number;
-  preview: ImportPreview | null;
   /** What was unpacked of an import, until it was taken in. */
   archive: Archive | null;
   /** What stood here before it came in, and how many commands stood here after it. */
   before: { copy: string; written: number } | null;
 }
+/** Whose word counts where both say different things. */
+export const applySchema = z.strictObject({ conflicts: z.enum(['mine', 'theirs']) });
 const UPLOAD_MAX = 1024 ** 3;
 /** An upload that brings nothing for so long was given up: it makes room for another. */
 const SILENT_MS = 60_000;
@@ -101,7 +97,7 @@ export function archiveRoutes(
     archive: _archive,
     before: _before,
     ...job
-  }: Job): Omit<Job, 'file' | 'at' | 'archive' | 'before'> => job;
+  }: Job): answers.ArchiveJob => job;
   const work = async (job: Job, doing: () => Promise<Partial<Job>>): Promise<void> => {
     [job.state, job.says] = ['running', null];
     try {
@@ -199,9 +195,7 @@ export function archiveRoutes(
     const job = find(request.params.id);
     if (job.kind !== 'import' || job.state !== 'previewed')
       throw new Problem(409, 'not-previewed', 'Look at what it would do first.');
-    const { conflicts } = z
-      .strictObject({ conflicts: z.enum(['mine', 'theirs']) })
-      .parse(request.body);
+    const { conflicts } = applySchema.parse(request.body);
     refuseIfDamaged(db);
     job.share = 0;
     void work(job, async () => {

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { hiveKind, sheetHarvestsSchema, type NewHive } from '@furrow/core';
+import { answers, hiveKind, sheetHarvestsSchema, type NewHive } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { makeHive } from '../look/writes.js';
 import { refused } from '../problem.js';
@@ -15,6 +15,7 @@ export const sheetWrites = [
     method: 'post',
     path: '/sheetHarvests',
     schema: sheetHarvestsSchema,
+    answers: answers.sheetWritten,
     sentence: (p) =>
       `${p.harvests.length} ${p.harvests.length === 1 ? 'harvest' : 'harvests'} from a sheet`,
     run: async (unit, { hives, harvests }) => {

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  answers,
   FATES_UNDER_HOLD,
   HOLD_WORDS,
   WAX_CARE_WORDS,
@@ -128,6 +129,7 @@ export const aftercareWrites = [
     method: 'post',
     path: '/waxCares',
     schema: newWaxCareSchema,
+    answers: answers.idWritten,
     sentence: (p) => `Wet wax: ${WAX_CARE_WORDS[p.kind].toLowerCase()}`,
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);
@@ -139,6 +141,7 @@ export const aftercareWrites = [
     method: 'post',
     path: '/waxDiscs',
     schema: newWaxDiscSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.g} g of pressed wax with its honey, eaten at home`,
     run: async (unit, { batchId, g }) => {
       const detail = await batchDetail(unit.db, batchId);
@@ -158,6 +161,7 @@ export const aftercareWrites = [
     method: 'post',
     path: '/waxes',
     schema: newWaxSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.cleanG} g of clean wax`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -205,6 +209,7 @@ export const aftercareWrites = [
     method: 'post',
     path: '/rinses',
     schema: newRinseSchema,
+    answers: answers.idWritten,
     sentence: (p) => `${p.litres} L of rinse at ${p.brixPercent} °Brix`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -260,6 +265,7 @@ export const aftercareWrites = [
     method: 'post',
     path: '/rinses/:id/use',
     schema: useRinseSchema,
+    answers: answers.idWritten,
     sentence: (p) => `Rinse: ${RINSE_FATE_WORDS[p.fate].toLowerCase()}`,
     run: async (unit, payload, { id }) => {
       const rinse = await find<Rinse>(unit.db, 'rinses', id, 'rinse');
@@ -333,6 +339,7 @@ export const aftercareWrites = [
     method: 'post',
     path: '/gearCares',
     schema: newGearCareSchema,
+    answers: answers.idWritten,
     sentence: (p) => `Wet gear: ${SCHOOLS.wetGear[p.way].toLowerCase()}`,
     run: async (unit, { warned, ...payload }) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -353,6 +360,7 @@ export const aftercareWrites = [
     method: 'post',
     path: '/answers',
     schema: settleQuestionSchema,
+    answers: answers.idWritten,
     sentence: (p) => `Answered: ${p.answer}`,
     run: async (unit, payload) => {
       const id = randomUUID();

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  answers,
   HOLD_WORDS,
   dateWords,
   liftHoldSchema,
@@ -258,6 +259,7 @@ export const holdWrites = [
     method: 'post',
     path: '/holds/:id/lift',
     schema: liftHoldSchema,
+    answers: answers.idWritten,
     sentence: (p) => `A hold lifted: ${p.word}`,
     run: async (unit, { word }, { id }) => {
       const hold = await find<HoldRow>(unit.db, 'holds', id, 'hold');

@@ -1,4 +1,4 @@
-import { newBegunSchema, type NewBegun } from '@furrow/core';
+import { answers, newBegunSchema, type NewBegun } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
 import { batchDetail, batchView, currentRules } from '../store/views.js';
@@ -57,6 +57,7 @@ export const begunWrites = [
     method: 'post',
     path: '/begunHarvests',
     schema: newBegunSchema,
+    answers: answers.detailWritten,
     sentence: (p) => (p.stands === 'comb' ? 'Comb already cut out' : 'Honey from before Furrow'),
     run: async (unit, payload) => {
       await begin(unit, payload);

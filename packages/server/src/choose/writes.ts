@@ -1,5 +1,6 @@
 import { endHarvest } from './ending.js';
 import {
+  answers,
   expectedOutcome,
   marketOf,
   judgeHiveAt,
@@ -123,6 +124,7 @@ export const chooseWrites = [
     method: 'post',
     path: '/harvests/:id/withdraw',
     schema: z.strictObject({}),
+    answers: answers.withdrawnWritten,
     sentence: () => 'Choice withdrawn, the combs stay',
     run: async (unit, _payload, { id }) => {
       const batch = await batchView(unit.db, id);
@@ -144,6 +146,7 @@ export const chooseWrites = [
     method: 'post',
     path: '/harvests',
     schema: newHarvestSchema,
+    answers: answers.batchWritten,
     sentence: (p) => `${p.combIds.length} ${p.combIds.length === 1 ? 'comb' : 'combs'} chosen`,
     run: async (unit, payload) => ({
       batch: await makeBatch(unit, { ...payload, lotGroup: null }, {}),
@@ -153,6 +156,7 @@ export const chooseWrites = [
     method: 'post',
     path: '/choices',
     schema: newChoiceSchema,
+    answers: answers.batchesWritten,
     sentence: (p) => {
       const n = p.batches.reduce((sum, b) => sum + b.combIds.length, 0);
       return `${n} ${n === 1 ? 'comb' : 'combs'} chosen`;
@@ -168,6 +172,7 @@ export const chooseWrites = [
     method: 'post',
     path: '/harvests/:id/look-back',
     schema: z.strictObject({}),
+    answers: answers.batchWritten,
     sentence: () => 'Looked back at the hive',
     run: async (unit, _payload, { id }) => {
       const { visitId } = await batchView(unit.db, id);
@@ -180,6 +185,7 @@ export const chooseWrites = [
     method: 'post',
     path: '/harvests/:id/plan',
     schema: planSchema,
+    answers: answers.batchWritten,
     sentence: () => 'Day planned',
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);
@@ -198,6 +204,7 @@ export const chooseWrites = [
     method: 'post',
     path: '/harvests/:id/stage',
     schema: moveBatchSchema,
+    answers: answers.batchWritten,
     sentence: (p) => `On to ${p.stage}`,
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  answers,
   endKeepingSchema,
   freezingPlan,
   newKeepingSchema,
@@ -43,6 +44,7 @@ export const keepingWrites = [
     method: 'post',
     path: '/keepings',
     schema: newKeepingSchema,
+    answers: answers.detailWritten,
     sentence: (p) =>
       p.kind === 'rack' ? `${p.pieces} on the rack` : `${p.pieces} into the freezer`,
     run: async (unit, payload) => {
@@ -99,6 +101,7 @@ export const keepingWrites = [
     method: 'post',
     path: '/keepings/:id/end',
     schema: endKeepingSchema,
+    answers: answers.detailWritten,
     sentence: (p) => (p.cracked ? `Done, ${p.cracked} cracked` : 'Done'),
     run: async (unit, payload, { id }) => {
       const keeping = await find<Keeping>(unit.db, 'keepings', id, 'rack or freezer');

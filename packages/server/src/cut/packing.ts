@@ -1,4 +1,5 @@
 import {
+  answers,
   seasonOf,
   chunkJar,
   newChunkJarsSchema,
@@ -73,6 +74,7 @@ export const packingWrites = [
     method: 'post',
     path: '/packings',
     schema: newPackingSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.pieceIds.length} ${p.pieceIds.length === 1 ? 'piece' : 'pieces'} packed`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -114,6 +116,7 @@ export const packingWrites = [
     method: 'post',
     path: '/chunkJars',
     schema: newChunkJarsSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.jars.length} chunk ${p.jars.length === 1 ? 'jar' : 'jars'} filled`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);

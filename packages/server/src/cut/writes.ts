@@ -1,4 +1,5 @@
 import {
+  answers,
   SPOILT_WORDS,
   changeCutBoardSchema,
   changeCutPieceSchema,
@@ -104,6 +105,7 @@ export const cutWrites = [
     method: 'post',
     path: '/cutBoards',
     schema: newCutBoardSchema,
+    answers: answers.detailWritten,
     sentence: () => 'Comb laid on the board',
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -133,6 +135,7 @@ export const cutWrites = [
     method: 'post',
     path: '/cutBoards/:id/plan',
     schema: planCutSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.pieces.length} ${p.pieces.length === 1 ? 'piece' : 'pieces'} planned`,
     run: async (unit, payload, { id }) => {
       const batch = await openBatch(unit, (await boardOf(unit, id)).batchId);
@@ -144,6 +147,7 @@ export const cutWrites = [
     method: 'post',
     path: '/cutBoards/plans',
     schema: planBoardsSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.boards.length} combs planned together`,
     run: async (unit, { boards }) => {
       const first = await boardOf(unit, boards[0].boardId);
@@ -158,6 +162,7 @@ export const cutWrites = [
     method: 'patch',
     path: '/cutBoards/:id',
     schema: changeCutBoardSchema,
+    answers: answers.detailWritten,
     sentence: (p) =>
       p.spoilt
         ? `Comb spoilt for pieces: ${SPOILT_WORDS[p.spoilt]}`
@@ -203,6 +208,7 @@ export const cutWrites = [
     method: 'patch',
     path: '/cutPieces/:id',
     schema: changeCutPieceSchema,
+    answers: answers.detailWritten,
     sentence: (p) =>
       p.netG != null
         ? `Piece weighed, ${p.netG} g`

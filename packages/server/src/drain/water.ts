@@ -1,4 +1,10 @@
-import { BadInput, newWaterReadingSchema, readingMoisture, type BenchReading } from '@furrow/core';
+import {
+  answers,
+  BadInput,
+  newWaterReadingSchema,
+  readingMoisture,
+  type BenchReading,
+} from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { batchDetail, batchView } from '../store/views.js';
 import { write } from '../store/writes.js';
@@ -9,6 +15,7 @@ export const waterWrites = [
     method: 'post',
     path: '/waterReadings',
     schema: newWaterReadingSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `Water measured: ${p.reading.value}${p.reading.scale === 'index' ? '' : ' %'}`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);

@@ -1,4 +1,5 @@
 import {
+  answers,
   changeWeighingSchema,
   closeDrainSchema,
   closeMass,
@@ -90,6 +91,7 @@ export const drainWrites = [
     method: 'post',
     path: '/drains',
     schema: newDrainSchema,
+    answers: answers.detailWritten,
     sentence: () => 'Drain begun',
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -125,6 +127,7 @@ export const drainWrites = [
         .boolean()
         .default(false),
     }),
+    answers: answers.detailWritten,
     sentence: () => 'Two harvests put into one vessel',
     run: async (unit, { intoBatchId, agreed }, { id }) => {
       const [batch, into] = [await batchView(unit.db, id), await batchView(unit.db, intoBatchId)];
@@ -157,6 +160,7 @@ export const drainWrites = [
     method: 'post',
     path: '/weighings',
     schema: newWeighingSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `Weighed ${((p.grossG - p.tareG) / 1000).toFixed(2)} kg`,
     run: async (unit, payload) => {
       const drain = await runningDrain(unit, payload.drainId);
@@ -175,6 +179,7 @@ export const drainWrites = [
     method: 'patch',
     path: '/weighings/:id',
     schema: changeWeighingSchema,
+    answers: answers.detailWritten,
     sentence: (p) => (p.leftOut ? 'Weighing left out' : 'Weighing counted again'),
     run: async (unit, payload, { id }) => {
       const weighing = await find<Weighing>(unit.db, 'weighings', id, 'weighing');
@@ -187,6 +192,7 @@ export const drainWrites = [
     method: 'post',
     path: '/readings',
     schema: newReadingsSchema,
+    answers: answers.readingsWritten,
     sentence: (p) =>
       `${p.readings.length} ${p.readings.length === 1 ? 'reading' : 'readings'} of ${p.instrument}`,
     run: async (unit, { id, drainId, instrument, readings }) => {
@@ -212,6 +218,7 @@ export const drainWrites = [
     method: 'post',
     path: '/drainEvents',
     schema: newDrainEventSchema,
+    answers: answers.detailWritten,
     sentence: (p) => EVENT_SENTENCES[p.kind](p),
     run: async (unit, payload) => {
       const after = payload.kind === 'skim' || payload.kind === 'moisture';
@@ -276,6 +283,7 @@ export const drainWrites = [
     method: 'post',
     path: '/blends',
     schema: newBlendSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${(p.g / 1000).toFixed(2)} kg poured together`,
     run: async (unit, { fromLotId, intoLotId, g }) => {
       const [from, into] = [await lotView(unit.db, fromLotId), await lotView(unit.db, intoLotId)];
@@ -294,6 +302,7 @@ export const drainWrites = [
     method: 'post',
     path: '/drains/:id/close',
     schema: closeDrainSchema,
+    answers: answers.detailWritten,
     sentence: () => 'Drain closed',
     run: async (unit, payload, { id }) => {
       const drain = await runningDrain(unit, id);

@@ -21,6 +21,9 @@ const text = (request: Request, key: string): string | null =>
 /** How often a stream of readings speaks, in real milliseconds. */
 const EVERY_MS = 1000;
 
+/** A key of the practice scale, as it is pressed and as it is answered. */
+export const keySchema = z.strictObject({ key: z.enum(SCALE_KEYS) });
+
 /** The stand-in instruments: asked once, or listened to as server-sent events; the scale's keys; readings out as SenML. */
 export function instrumentRoutes(db: Knex, clock: ServerClock, seed: number): Router {
   const router = Router();
@@ -94,7 +97,7 @@ export function instrumentRoutes(db: Knex, clock: ServerClock, seed: number): Ro
     request.on('close', () => clearInterval(timer));
   });
   router.post('/instruments/bench-scale/keys', (request, response) => {
-    const { key } = z.strictObject({ key: z.enum(SCALE_KEYS) }).parse(request.body);
+    const { key } = keySchema.parse(request.body);
     scale.press(key);
     response.json({ key });
   });

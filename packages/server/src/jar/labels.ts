@@ -1,4 +1,5 @@
 import {
+  answers,
   HOLD_WORDS,
   STARTING_DESIGN_ID,
   STARTING_FIELDS,
@@ -182,6 +183,7 @@ export const labelWrites = [
     method: 'post',
     path: '/labelSheets',
     schema: newLabelSheetSchema,
+    answers: answers.idWritten,
     sentence: (p) => `Label sheet "${p.name}"`,
     run: async (unit, payload) => {
       const problem = sheetProblem(payload);
@@ -194,6 +196,7 @@ export const labelWrites = [
     method: 'post',
     path: '/labelDesigns',
     schema: newLabelDesignSchema,
+    answers: answers.idWritten,
     sentence: (p) => `Label "${p.name}"`,
     run: async (unit, payload) => {
       await sheetOf(unit.db, payload.sheetId);
@@ -205,6 +208,7 @@ export const labelWrites = [
     method: 'patch',
     path: '/labelDesigns/:id',
     schema: changeLabelDesignSchema,
+    answers: answers.idWritten,
     sentence: () => 'Label changed',
     run: async (unit, payload, { id }) => {
       if (payload.sheetId) await sheetOf(unit.db, payload.sheetId);
@@ -216,6 +220,7 @@ export const labelWrites = [
     method: 'post',
     path: '/lots/:id/claim',
     schema: lotClaimSchema,
+    answers: answers.detailWritten,
     sentence: (p) => (p.flower ? `Flower of a lot: ${p.flower}` : 'No flower named'),
     run: async (unit, payload, { id }) => {
       const { lot } = await filledLot(unit.db, id);
@@ -230,6 +235,7 @@ export const labelWrites = [
     method: 'post',
     path: '/harvests/:id/code',
     schema: batchCodeSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `Batch code ${p.code}`,
     run: async (unit, payload, { id }) => {
       const [batch] = await batchViews(unit.db, { id });
@@ -256,6 +262,7 @@ export const labelWrites = [
     method: 'post',
     path: '/prints',
     schema: newPrintSchema,
+    answers: answers.printWritten,
     sentence: (p) => `Labels printed${p.copies ? `: ${p.copies}` : ''}`,
     run: async (unit, payload) => {
       const design = await find<LabelDesignRecord>(
@@ -295,6 +302,7 @@ export const labelWrites = [
     method: 'post',
     path: '/prints/:id/misprint',
     schema: misprintSchema,
+    answers: answers.printWritten,
     sentence: (p) => `${p.count} ${p.count === 1 ? 'label' : 'labels'} misprinted: ${p.why}`,
     run: async (unit, payload, { id }) => {
       const print = await find<Print>(unit.db, 'prints', id, 'print');

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  answers,
   FATES_UNDER_HOLD,
   FATE_WORDS,
   HOLD_WORDS,
@@ -57,6 +58,7 @@ export const outWrites = [
     method: 'post',
     path: '/outs',
     schema: newOutSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.count} ${FATE_WORDS[p.fate].toLowerCase()}`,
     run: async (unit, payload) => {
       const lot = await lotView(unit.db, payload.lotId);
@@ -103,6 +105,7 @@ export const outWrites = [
     method: 'post',
     path: '/reserves',
     schema: newReserveSchema,
+    answers: answers.idWritten,
     sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} promised`,
     run: async (unit, { who, ...reserve }) => {
       await find(unit.db, 'jarKinds', reserve.jarKindId, 'kind of jar');
@@ -119,6 +122,7 @@ export const outWrites = [
       method: 'post',
       path: `/reserves/:id/${act}`,
       schema: z.strictObject({}),
+      answers: answers.idWritten,
       sentence: () => (act === 'done' ? 'A promise kept' : 'A promise withdrawn'),
       run: async (unit, _payload, { id }) => {
         const reserve = await find<Reserve>(unit.db, 'reserves', id, 'promise');
@@ -136,6 +140,7 @@ export const outWrites = [
     method: 'post',
     path: '/people/:id/forget',
     schema: z.strictObject({}),
+    answers: answers.idWritten,
     sentence: () => 'A name forgotten',
     run: async (unit, _payload, { id }) => {
       // Not undone by the journal: what is forgotten is not written anywhere.

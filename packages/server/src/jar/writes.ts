@@ -1,4 +1,5 @@
 import {
+  answers,
   fillAccuracy,
   lotWeightsSchema,
   newFillingSchema,
@@ -92,6 +93,7 @@ export const jarWrites = [
     method: 'post',
     path: '/pieces',
     schema: newPiecesSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.count} ${p.count === 1 ? 'piece' : 'pieces'} of comb honey cut`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -117,6 +119,7 @@ export const jarWrites = [
     method: 'post',
     path: '/fillings',
     schema: newFillingSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} of ${p.netG} g filled`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -132,6 +135,7 @@ export const jarWrites = [
     method: 'post',
     path: '/fillings/several',
     schema: newFillingsSchema,
+    answers: answers.fillingsWritten,
     sentence: (p) => {
       const n = p.fillings.reduce((sum, f) => sum + f.count, 0);
       return `${n} ${n === 1 ? 'jar' : 'jars'} filled from several lots`;
@@ -156,6 +160,7 @@ export const jarWrites = [
     method: 'post',
     path: '/lots/:id/weights',
     schema: lotWeightsSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `${p.weights.length} ${p.weights.length === 1 ? 'jar' : 'jars'} weighed`,
     run: async (unit, { weights }, { id }) => {
       const lot = await lotView(unit.db, id);
@@ -185,6 +190,7 @@ export const jarWrites = [
     method: 'post',
     path: '/lots/:id/use-first',
     schema: useFirstSchema,
+    answers: answers.detailWritten,
     sentence: (p) => (p.on ? 'A lot to be used first' : 'Not a use-first lot any more'),
     run: async (unit, { on, useBy }, { id }) => {
       const lot = await lotView(unit.db, id);
@@ -205,6 +211,7 @@ export const jarWrites = [
     method: 'post',
     path: '/lots/:id/granulating',
     schema: z.strictObject({ granulating: z.boolean() }),
+    answers: answers.detailWritten,
     sentence: (p) => (p.granulating ? 'The honey granulates' : 'The honey does not granulate'),
     run: async (unit, { granulating }, { id }) => {
       const lot = await lotView(unit.db, id);
@@ -218,6 +225,7 @@ export const jarWrites = [
     method: 'post',
     path: '/flows',
     schema: newFlowSchema,
+    answers: answers.flowWritten,
     sentence: (p) => `${p.g} g: ${p.reason}`,
     run: async (unit, payload) => {
       for (const key of ['from', 'to'] as const) {

@@ -1,4 +1,5 @@
 import {
+  answers,
   compartmentShape,
   counted,
   giveBoxSchema,
@@ -66,6 +67,7 @@ export const moveWrites = [
     method: 'post',
     path: '/orders',
     schema: newOrderSchema,
+    answers: answers.hiveWritten,
     sentence: (p) => (p.what === 'shift' ? 'Bars shifted along the hive' : 'Two places swapped'),
     run: async (unit, { hiveId, boxId, carrierIds }) => {
       const hive = await hiveView(unit.db, hiveId);
@@ -112,6 +114,7 @@ export const moveWrites = [
     method: 'post',
     path: '/boxes',
     schema: newBoxSchema,
+    answers: answers.hiveWritten,
     sentence: (p) =>
       ({
         'add-on-top': 'A box set on top',
@@ -139,6 +142,7 @@ export const moveWrites = [
     method: 'post',
     path: '/boxes/:id/turn',
     schema: turnBoxSchema,
+    answers: answers.hiveWritten,
     sentence: () => 'Super turned round',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
@@ -164,6 +168,7 @@ export const moveWrites = [
     method: 'post',
     path: '/boxes/:id/renew',
     schema: renewBoxSchema,
+    answers: answers.hiveWritten,
     sentence: () => 'Old frames or comb of a box changed',
     run: async (unit, _payload, { id }) => {
       const { hive } = await boxWithHive(unit, id);
@@ -175,6 +180,7 @@ export const moveWrites = [
     method: 'post',
     path: '/boxes/:id/read-dead',
     schema: z.strictObject({}),
+    answers: answers.hiveWritten,
     sentence: () => 'The brood box of a dead colony opened to be read',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
@@ -196,6 +202,7 @@ export const moveWrites = [
     method: 'post',
     path: '/boxes/:id/off',
     schema: takeOffBoxSchema,
+    answers: answers.hiveWritten,
     sentence: () => 'A box taken off',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
@@ -215,6 +222,7 @@ export const moveWrites = [
     method: 'post',
     path: '/boxes/:id/below',
     schema: setBelowSchema,
+    answers: answers.hiveWritten,
     sentence: () => 'An emptied box set in below',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
@@ -232,6 +240,7 @@ export const moveWrites = [
     method: 'post',
     path: '/boxes/:id/give',
     schema: giveBoxSchema,
+    answers: answers.hiveWritten,
     sentence: () => 'A super given to another colony',
     run: async (unit, { toHiveId, health, broodCheckedOn }, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { addDays, strayCombSchema, type Hive } from '@furrow/core';
+import { answers, addDays, strayCombSchema, type Hive } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from '../store/hiveViews.js';
 import { batchView, currentRules } from '../store/views.js';
@@ -15,6 +15,7 @@ export const strayWrites = [
     method: 'post',
     path: '/strayCombs',
     schema: strayCombSchema,
+    answers: answers.strayWritten,
     sentence: (p) => `Stray comb ${p.where === 'roof' ? 'under the roof' : 'in a gap'} taken`,
     run: async (unit, p) => {
       const hive = await hiveView(unit.db, p.hiveId);

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  answers,
   changeColonySchema,
   deadColonyAdvice,
   changeHiveSchema,
@@ -23,10 +24,11 @@ import {
   type Hive,
   type NewHive,
   type NewLook,
+  type Site,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { conflict, refused } from '../problem.js';
-import { hiveView } from '../store/hiveViews.js';
+import { hiveView, lookRows } from '../store/hiveViews.js';
 import {
   combsThatHung,
   holdCauseOf,
@@ -80,13 +82,18 @@ export const lookWrites = [
     method: 'post',
     path: '/sites',
     schema: newSiteSchema,
+    answers: answers.siteWritten,
     sentence: (p) => `Site ${p.name} made`,
-    run: async (unit, payload) => ({ site: await unit.insert('sites', payload) }),
+    run: async (unit, payload) => {
+      await unit.insert('sites', payload);
+      return { site: await find<Site>(unit.db, 'sites', payload.id, 'site') };
+    },
   }),
   write({
     method: 'post',
     path: '/hives',
     schema: newHiveSchema,
+    answers: answers.hiveWritten,
     sentence: (p) => `Hive ${p.name} made`,
     run: async (unit, payload) => {
       await makeHive(unit, payload);
@@ -97,6 +104,7 @@ export const lookWrites = [
     method: 'patch',
     path: '/hives/:id',
     schema: changeHiveSchema,
+    answers: answers.hiveWritten,
     sentence: () => 'Hive changed',
     run: async (unit, payload, { id }) => {
       const before = await hiveView(unit.db, id);
@@ -122,6 +130,7 @@ export const lookWrites = [
     method: 'patch',
     path: '/colonies/:id',
     schema: changeColonySchema,
+    answers: answers.hiveWritten,
     sentence: (p) => `Colony lives here since ${p.startedOn}`,
     run: async (unit, payload, { id }) => {
       const stay = await unit
@@ -145,6 +154,7 @@ export const lookWrites = [
     method: 'post',
     path: '/colonyFacts',
     schema: newColonyFactSchema,
+    answers: answers.hiveWritten,
     sentence: (p) => `Colony: ${p.fact.kind.replace('-', ' ')} noted`,
     run: async (unit, { fact, on, ...rest }) => {
       const stay = await unit
@@ -164,6 +174,7 @@ export const lookWrites = [
     method: 'post',
     path: '/combs',
     schema: newCombSchema,
+    answers: answers.hiveWritten,
     sentence: (p) => `Comb on bar ${placeLabel(p.slot)} noted`,
     run: async (unit, payload) => {
       const hive = await hiveView(unit.db, payload.hiveId);
@@ -201,6 +212,7 @@ export const lookWrites = [
     method: 'post',
     path: '/combs/:id/end',
     schema: endCombSchema,
+    answers: answers.hiveWritten,
     sentence: () => 'Comb taken off its bar',
     run: async (unit, payload, { id }) => {
       const hive = await hiveOfComb(unit.db, id);
@@ -215,6 +227,7 @@ export const lookWrites = [
     method: 'post',
     path: '/looks',
     schema: newLookSchema,
+    answers: answers.lookWritten,
     sentence: () => 'Look written down',
     run: writeLook,
   }),
@@ -222,6 +235,7 @@ export const lookWrites = [
     method: 'post',
     path: '/looks/several',
     schema: newLooksSchema,
+    answers: answers.looksWritten,
     sentence: (p) => `${p.looks.length} looks written down`,
     run: async (unit, { looks }) => {
       const written = [];
@@ -261,11 +275,9 @@ async function writeLook(unit: UnitOfWork, payload: NewLook) {
     verdict: judged.verdict,
     rulesVersion: version,
   };
-  const written = await unit.insert('looks', row);
-  return {
-    look: { ...written, photos, painted: { A: faces.A !== null, B: faces.B !== null } },
-    said,
-  };
+  await unit.insert('looks', row);
+  const looks = await lookRows(unit.db, [payload.combId]);
+  return { look: looks.find(({ id }) => id === payload.id)!, said };
 }
 
 /** Facts that say something of the health of every comb that hung there. */

@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import express, { Router } from 'express';
-import { dateSchema, idSchema } from '@furrow/core';
+import { answers, dateSchema, idSchema } from '@furrow/core';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
@@ -23,6 +23,7 @@ export const photoWrite = write({
     bytes: z.int(),
     takenOn: dateSchema.nullable(),
   }),
+  answers: answers.photoWritten,
   sentence: () => 'Photo kept',
   run: async (unit, payload) => ({ photo: await unit.insert('photos', payload) }),
 });

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { newCalendarLinkSchema, type CalendarLink } from '@furrow/core';
+import { answers, newCalendarLinkSchema, type CalendarLink } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -96,6 +96,7 @@ export const calendarWrites = [
     method: 'post',
     path: '/calendarLinks',
     schema: newCalendarLinkSchema,
+    answers: answers.calendarLinkWritten,
     sentence: () => 'A calendar may read the plan',
     run: async (unit, payload) => {
       const { id, recordedAt } = (await unit.insert(
@@ -109,6 +110,7 @@ export const calendarWrites = [
     method: 'post',
     path: '/calendarLinks/:id/remove',
     schema: z.strictObject({}),
+    answers: answers.nothingWritten,
     sentence: () => 'A calendar may not read the plan any more',
     run: async (unit, _payload, { id }) => {
       await unit.update('calendarLinks', id, { removedAt: unit.recordedAt });

@@ -1,9 +1,11 @@
 import {
+  answers,
   changeGearSchema,
   changeSiteSchema,
   newGearSchema,
   newTickSchema,
   newWeatherEntrySchema,
+  type Gear,
   type Site,
 } from '@furrow/core';
 import { z } from 'zod';
@@ -19,16 +21,18 @@ export const readyWrites = [
     method: 'patch',
     path: '/sites/:id',
     schema: changeSiteSchema,
+    answers: answers.siteWritten,
     sentence: () => 'Site notes written down',
     run: async (unit, payload, { id }) => {
       await unit.update('sites', id, payload, unit.command.baseRevision);
-      return { site: await find(unit.db, 'sites', id, 'site') };
+      return { site: await find<Site>(unit.db, 'sites', id, 'site') };
     },
   }),
   write({
     method: 'post',
     path: '/sites/:id/tasks/:taskId/done',
     schema: z.strictObject({}),
+    answers: answers.siteWritten,
     sentence: () => 'Done at the site',
     run: async (unit, _payload, { id, taskId }) => {
       const site = await find<Site>(unit.db, 'sites', id, 'site');
@@ -37,13 +41,14 @@ export const readyWrites = [
       await unit.update('sites', id, {
         tasks: site.tasks.map((t) => (t.id === taskId ? { ...t, doneOn } : t)),
       });
-      return { site: await find(unit.db, 'sites', id, 'site') };
+      return { site: await find<Site>(unit.db, 'sites', id, 'site') };
     },
   }),
   write({
     method: 'post',
     path: '/weatherEntries',
     schema: newWeatherEntrySchema,
+    answers: answers.weatherWritten,
     sentence: (p) => `Weather of ${p.at.slice(0, 10)} written down`,
     run: async (unit, payload) => {
       await find(unit.db, 'sites', payload.siteId, 'site');
@@ -61,23 +66,29 @@ export const readyWrites = [
     method: 'post',
     path: '/gear',
     schema: newGearSchema,
+    answers: answers.gearWritten,
     sentence: (p) => `${p.name} put in the kit`,
-    run: async (unit, payload) => ({ gear: await unit.insert('gear', payload) }),
+    run: async (unit, payload) => {
+      await unit.insert('gear', payload);
+      return { gear: await find<Gear>(unit.db, 'gear', payload.id, 'gear') };
+    },
   }),
   write({
     method: 'patch',
     path: '/gear/:id',
     schema: changeGearSchema,
+    answers: answers.gearWritten,
     sentence: () => 'Gear changed',
     run: async (unit, payload, { id }) => {
       await unit.update('gear', id, payload, unit.command.baseRevision);
-      return { gear: await find(unit.db, 'gear', id, 'gear') };
+      return { gear: await find<Gear>(unit.db, 'gear', id, 'gear') };
     },
   }),
   write({
     method: 'post',
     path: '/gear/:id/remove',
     schema: z.strictObject({}),
+    answers: answers.idWritten,
     sentence: () => 'Taken out of the kit',
     run: async (unit, _payload, { id }) => {
       await unit.update('gear', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
@@ -88,6 +99,7 @@ export const readyWrites = [
     method: 'post',
     path: '/ticks',
     schema: newTickSchema,
+    answers: answers.tickWritten,
     sentence: (p) =>
       ({ have: 'Ticked off', missing: 'Noted as missing', open: 'Tick taken back' })[p.state],
     run: async (unit, payload) => {

@@ -1,9 +1,12 @@
 import {
+  answers,
   changeJarKindSchema,
   changeVesselSchema,
   houseRulesSchema,
   newJarKindSchema,
   newVesselSchema,
+  type JarKindRecord,
+  type Vessel,
 } from '@furrow/core';
 import { conflict } from '../problem.js';
 import { currentRules } from '../store/views.js';
@@ -17,6 +20,7 @@ export const rulesWrites = [
     method: 'post',
     path: '/rules',
     schema: houseRulesSchema,
+    answers: answers.rulesWritten,
     sentence: () => 'House rules changed',
     run: async (unit, payload) => {
       const current = await currentRules(unit.db);
@@ -40,17 +44,22 @@ export const rulesWrites = [
     method: 'post',
     path: '/vessels',
     schema: newVesselSchema,
+    answers: answers.vesselWritten,
     sentence: (p) => `${p.name} put in the kit`,
-    run: async (unit, payload) => ({ vessel: await unit.insert('vessels', payload) }),
+    run: async (unit, payload) => {
+      await unit.insert('vessels', payload);
+      return { vessel: await find<Vessel>(unit.db, 'vessels', payload.id, 'vessel') };
+    },
   }),
   write({
     method: 'patch',
     path: '/vessels/:id',
     schema: changeVesselSchema,
+    answers: answers.vesselWritten,
     sentence: () => 'Vessel changed',
     run: async (unit, payload, { id }) => {
       await unit.update('vessels', id, payload, unit.command.baseRevision);
-      return { vessel: await find(unit.db, 'vessels', id, 'vessel') };
+      return { vessel: await find<Vessel>(unit.db, 'vessels', id, 'vessel') };
     },
   }),
   ...(['vessels', 'jars'] as const).map((kind) =>
@@ -58,6 +67,7 @@ export const rulesWrites = [
       method: 'post',
       path: `/${kind}/:id/remove`,
       schema: z.strictObject({}),
+      answers: answers.idWritten,
       sentence: () => 'Taken out of the kit',
       run: async (unit, _payload, { id }) => {
         await unit.update(
@@ -74,23 +84,30 @@ export const rulesWrites = [
     method: 'post',
     path: '/jars',
     schema: newJarKindSchema,
+    answers: answers.jarKindWritten,
     sentence: (p) => `${p.name} put in the kit`,
-    run: async (unit, payload) => ({ jarKind: await unit.insert('jarKinds', payload) }),
+    run: async (unit, payload) => {
+      await unit.insert('jarKinds', payload);
+      const jarKind = await find<JarKindRecord>(unit.db, 'jarKinds', payload.id, 'kind of jar');
+      return { jarKind };
+    },
   }),
   write({
     method: 'patch',
     path: '/jars/:id',
     schema: changeJarKindSchema,
+    answers: answers.jarKindWritten,
     sentence: () => 'Jars changed',
     run: async (unit, payload, { id }) => {
       await unit.update('jarKinds', id, payload, unit.command.baseRevision);
-      return { jarKind: await find(unit.db, 'jarKinds', id, 'kind of jar') };
+      return { jarKind: await find<JarKindRecord>(unit.db, 'jarKinds', id, 'kind of jar') };
     },
   }),
   write({
     method: 'post',
     path: '/undo',
     schema: z.strictObject({ commandId: z.uuid('This is no id.') }),
+    answers: answers.undoWritten,
     sentence: () => 'Undone',
     run: async (unit, { commandId }) => {
       const target = await unit.db('commands').where({ id: commandId }).first();

@@ -3,7 +3,7 @@ import { hiveView } from './hiveViews.js';
 import { batchDetail, batchView } from './views.js';
 
 /** What a write answers is kept for its repetition: whole views only as the id they are read by again, so that the record stays small. */
-const VIEWS: Record<string, (db: Knex, id: string) => Promise<unknown>> = {
+export const VIEWS: Record<string, (db: Knex, id: string) => Promise<unknown>> = {
   detail: batchDetail,
   batch: batchView,
   hive: hiveView,

@@ -9,21 +9,28 @@ import { fingerprintOf } from './fingerprint.js';
 import { UnitOfWork } from './unitOfWork.js';
 
 /** A write as a route offers it. `run` does everything through the unit of work and gives the answer. */
-export interface Write<Schema extends z.ZodType = z.ZodType> {
+export interface Write<
+  Schema extends z.ZodType = z.ZodType,
+  Answer extends z.ZodObject = z.ZodObject,
+> {
   method: 'post' | 'patch';
   path: string;
   schema: Schema;
+  /** What it answers with: what `run` gives is of this shape. */
+  answers: Answer;
   /** What the journal and the undo button call it. */
   sentence: (payload: z.infer<Schema>) => string;
   run: (
     unit: UnitOfWork,
     payload: z.infer<Schema>,
     params: Record<string, string>,
-  ) => Promise<Record<string, unknown>>;
+  ) => Promise<z.infer<Answer>>;
 }
 
-/** Keeps the payload's type between schema, sentence and run. */
-export function write<Schema extends z.ZodType>(definition: Write<Schema>): Write {
+/** Keeps the types of payload and answer between schemas, sentence and run. */
+export function write<Schema extends z.ZodType, Answer extends z.ZodObject>(
+  definition: Write<Schema, Answer>,
+): Write {
   return definition as unknown as Write;
 }
 

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  answers,
   frameHoney,
   frameNext,
   frameRun,
@@ -285,6 +286,7 @@ export const frameWrites = [
     method: 'post',
     path: '/frameEvents',
     schema: newFrameEventSchema,
+    answers: answers.detailWritten,
     sentence: (p) => SENTENCES[p.kind],
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);

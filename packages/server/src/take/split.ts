@@ -1,4 +1,4 @@
-import { nameLotSchema, splitSchema } from '@furrow/core';
+import { answers, nameLotSchema, splitSchema } from '@furrow/core';
 import { refused } from '../problem.js';
 import { batchDetail, batchView, bookView } from '../store/views.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
@@ -20,6 +20,7 @@ export const splitWrites = [
     method: 'post',
     path: '/harvests/:id/lotName',
     schema: nameLotSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `This lot is called ${p.name}`,
     run: async (unit, { name }, { id }) => {
       const batch = await openBatch(unit, id);
@@ -32,6 +33,7 @@ export const splitWrites = [
     method: 'post',
     path: '/harvests/:id/split',
     schema: splitSchema,
+    answers: answers.splitWritten,
     sentence: (p) => `${p.name}: cut apart into a lot of its own`,
     run: async (unit, { batchId, name, grossG, tareG }, { id }) => {
       const batch = await openBatch(unit, id);

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import {
+  answers,
   OUTCOME_WORDS,
   boxShares,
   combStays,
@@ -117,6 +118,7 @@ export const takeWrites = [
     method: 'post',
     path: '/takes',
     schema: newTakeSchema,
+    answers: answers.detailWritten,
     sentence: (p) => `Comb ${OUTCOME_WORDS[p.outcome]}${p.later ? ', weighed later' : ''}`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -175,6 +177,7 @@ export const takeWrites = [
     method: 'post',
     path: '/boxTakes',
     schema: newBoxTakeSchema,
+    answers: answers.detailWritten,
     sentence: (p) =>
       p.grossG === null
         ? `Box of ${p.combIds.length} combs taken, weighed later`
@@ -239,6 +242,7 @@ export const takeWrites = [
     method: 'post',
     path: '/harvests/:id/weighTakes',
     schema: weighTakesSchema,
+    answers: answers.detailWritten,
     sentence: (p) => (p.netBy === 'estimate' ? 'Taken by its estimate' : 'Weighed at last'),
     run: async (unit, { combIds, ...weighed }, { id }) => {
       const batch = await openBatch(unit, id);

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { newIncidentSchema, newStepMarkSchema, INCIDENT_WORDS } from '@furrow/core';
+import { answers, newIncidentSchema, newStepMarkSchema, INCIDENT_WORDS } from '@furrow/core';
 import { z } from 'zod';
 import { refused } from '../problem.js';
 import { find } from '../store/rows.js';
@@ -13,6 +13,7 @@ export const stepWrites = [
     method: 'post',
     path: '/stepMarks',
     schema: newStepMarkSchema,
+    answers: answers.detailWritten,
     sentence: () => 'Step done',
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -34,6 +35,7 @@ export const stepWrites = [
     method: 'post',
     path: '/stepMarks/:id/back',
     schema: z.strictObject({}),
+    answers: answers.detailWritten,
     sentence: () => 'Step not done after all',
     run: async (unit, _payload, { id }) => {
       const mark = await find<{ batchId: string }>(unit.db, 'stepMarks', id, 'step');
@@ -46,6 +48,7 @@ export const stepWrites = [
     method: 'post',
     path: '/incidents',
     schema: newIncidentSchema,
+    answers: answers.detailWritten,
     sentence: (p) => INCIDENT_WORDS[p.kind],
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -57,6 +60,7 @@ export const stepWrites = [
     method: 'post',
     path: '/harvests/:id/lot',
     schema: z.strictObject({ withBatchId: z.uuid('This is no id.') }),
+    answers: answers.detailWritten,
     sentence: () => 'Two harvests agreed as one lot',
     run: async (unit, { withBatchId }, { id }) => {
       const [batch, other] = [await openBatch(unit, id), await openBatch(unit, withBatchId)];

@@ -13,7 +13,7 @@ import type { Express } from 'express';
 import type { Knex } from 'knex';
 import request, { type Response } from 'supertest';
 import { z } from 'zod';
-import { answerOf } from '../answers.js';
+import { answerOf, repeatedAnswerOf, writtenAnswerOf } from '../answers.js';
 import { makeApp } from '../app.js';
 import { ensureRules } from '../firstRun.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
@@ -26,6 +26,12 @@ async function sayWinterNeed(db: Knex): Promise<void> {
   const winterNeedByKindKg = Object.fromEntries(HIVE_KIND_NAMES.map((kind) => [kind, 0]));
   const said = { ...JSON.parse(rules), winterNeedKg: 0, winterNeedByKindKg };
   await db('ruleVersions').update({ rules: JSON.stringify(said) });
+}
+
+/** Throws in words where an answer is not of the shape that is told of it. */
+function holds(path: string, told: z.ZodType, answer: unknown): void {
+  const { success, error } = told.safeParse(answer);
+  if (!success) throw new Error(`${path}: ${z.prettifyError(error)}`);
 }
 
 /** A server on a real database file of its own, with a clock that the test sets. */
@@ -73,23 +79,29 @@ export class Household {
     };
   }
   post(path: string, payload: unknown, extra: Record<string, unknown> = {}): Promise<Response> {
-    return request(this.app)
-      .post(`/api/v1${path}`)
-      .send(this.envelope(payload, extra))
-      .then((r) => r);
+    return this.write('post', path, this.envelope(payload, extra));
   }
   patch(path: string, payload: unknown, extra: Record<string, unknown> = {}): Promise<Response> {
-    return request(this.app)
-      .patch(`/api/v1${path}`)
-      .send(this.envelope(payload, extra))
-      .then((r) => r);
+    return this.write('patch', path, this.envelope(payload, extra));
+  }
+  /** Sends a command; what was written is held against what the interface says of its answer. */
+  private async write(
+    method: 'post' | 'patch',
+    path: string,
+    command: Record<string, unknown>,
+  ): Promise<Response> {
+    const response = await request(this.app)[method](`/api/v1${path}`).send(command);
+    const answer = writtenAnswerOf(method, path);
+    if (answer && response.status === 201) holds(path, answer, response.body);
+    if (answer && response.status === 200) holds(path, repeatedAnswerOf(answer), response.body);
+    return response;
   }
   async get<T>(path: string): Promise<T> {
     const response = await request(this.app).get(`/api/v1${path}`);
     if (response.status !== 200) throw new Error(`${path}: ${response.status} ${response.text}`);
     // Every answer a test reads is held against what the interface says of itself.
-    const told = answerOf(path)?.safeParse(response.body);
-    if (told && !told.success) throw new Error(`${path}: ${z.prettifyError(told.error)}`);
+    const told = answerOf(path);
+    if (told) holds(path, told, response.body);
     return response.body as T;
   }
   async ok(promise: Promise<Response>): Promise<Response> {

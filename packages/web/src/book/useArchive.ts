@@ -1,32 +1,10 @@
+import type { answers } from '@furrow/core';
 import { computed, onScopeDispose, ref } from 'vue';
 import { Refused, ask, read } from '../server/client.js';
 
-export interface TablePreview {
-  table: string;
-  new: number;
-  same: number;
-  changed: number;
-  older: number;
-  conflicts: number;
-}
-export interface ArchiveJob {
-  id: string;
-  kind: 'export' | 'import';
-  state: 'running' | 'ready' | 'previewed' | 'done' | 'failed' | 'taken-back';
-  share: number;
-  says: string | null;
-  bytes: number;
-  preview: {
-    created: string;
-    tables: TablePreview[];
-    photos: number;
-    conflicts: { table: string; id: string; sentence: string }[];
-  } | null;
-}
-
 /** An archive on its way: asked for, followed until it is there. */
 export function useArchive() {
-  const job = ref<ArchiveJob | null>(null);
+  const job = ref<answers.ArchiveJob | null>(null);
   const says = ref<string | null>(null);
   let timer: ReturnType<typeof setTimeout> | null = null;
   const stop = (): void => {
@@ -36,7 +14,7 @@ export function useArchive() {
   onScopeDispose(stop);
   async function follow(): Promise<void> {
     try {
-      job.value = await read<ArchiveJob>(`/archives/${job.value!.id}`);
+      job.value = await read<answers.ArchiveJob>(`/archives/${job.value!.id}`);
       if (job.value.state === 'running') timer = setTimeout(() => void follow(), 250);
       else if (job.value.state === 'failed') says.value = job.value.says;
     } catch (error) {
@@ -47,7 +25,7 @@ export function useArchive() {
     stop();
     says.value = null;
     try {
-      job.value = await ask<ArchiveJob>(path, body);
+      job.value = await ask<answers.ArchiveJob>(path, body);
       await follow();
     } catch (error) {
       job.value = null;
@@ -58,7 +36,7 @@ export function useArchive() {
   async function again(path: string): Promise<void> {
     says.value = null;
     try {
-      job.value = await ask<ArchiveJob>(path);
+      job.value = await ask<answers.ArchiveJob>(path);
     } catch (error) {
       says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
     }

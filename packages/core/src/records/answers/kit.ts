@@ -168,7 +168,7 @@ export const thermometerReadingAnswer: z.ZodType<ThermometerReading> = z.strictO
   simulated: z.boolean(),
 });
 
-const tickAnswer: z.ZodType<Tick> = z.strictObject({
+export const tickAnswer: z.ZodType<Tick> = z.strictObject({
   ...row,
   id,
   batchId: id,

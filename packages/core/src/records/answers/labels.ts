@@ -1,5 +1,9 @@
 import { z } from 'zod';
+import { KEEPING_GRADES } from '../../honey/keeping.js';
 import { labelFieldSchema } from '../../jar/labelDesign.js';
+import type { LotKeeping } from '../../jar/keepingDate.js';
+import type { LabelText } from '../../jar/label.js';
+import type { LabelSale } from '../harvestViews.js';
 import type { LabelDesignRecord, LabelSheetRecord } from '../labels.js';
 import { id, instant, number, revision, row, text } from './common.js';
 
@@ -51,3 +55,52 @@ export const printAnswer = z
     batchId: id.nullable(),
   })
   .meta({ id: 'Print' });
+
+const labelWords: z.ZodType<LabelText> = z
+  .strictObject({
+    title: text,
+    origin: text,
+    net: text,
+    netG: number,
+    harvested: text,
+    bestBefore: text,
+    batch: text,
+    warning: text,
+    gift: text,
+    maker: text,
+    flower: text,
+    moisture: text,
+    nutrition: text,
+  })
+  .meta({ id: 'LabelText' });
+
+const lotKeeping: z.ZodType<LotKeeping> = z.strictObject({
+  grade: z.enum(KEEPING_GRADES).nullable(),
+  bestBeforeMonths: number.nullable(),
+  useByDays: number.nullable(),
+  words: text,
+  notForSale: text.nullable(),
+  sentence: text,
+});
+
+const labelSale: z.ZodType<LabelSale> = z.strictObject({
+  bee: z.enum(['honeybee', 'stingless']),
+  moisturePercent: number.nullable(),
+  keeping: lotKeeping,
+  holds: z.array(text),
+});
+
+/** The words of a lot's label, and its code as rows of dark runs on a square of `size`. */
+export const lotLabelAnswer = z
+  .strictObject({
+    sale: labelSale,
+    words: labelWords,
+    count: z.int(),
+    qrText: text,
+    qr: z.strictObject({
+      size: z.int(),
+      runs: z.array(z.strictObject({ x: z.int(), y: z.int(), length: z.int() })),
+    }),
+    code: text,
+  })
+  .meta({ id: 'LotLabel' });
