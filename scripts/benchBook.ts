@@ -5,11 +5,11 @@ import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
-import { exportArchive } from '../packages/server/src/archive/exportArchive.js';
 import { applyImport, previewImport } from '../packages/server/src/archive/importArchive.js';
 import { openArchive, type Archive } from '../packages/server/src/archive/openArchive.js';
 import { ensureRules } from '../packages/server/src/firstRun.js';
-import { closeDatabase, openDatabase } from '../packages/server/src/store/database.js';
+import { endThreads, inThread } from '../packages/server/src/heavy/pool.js';
+import { closeDatabase, fileOf, openDatabase } from '../packages/server/src/store/database.js';
 
 /** Harvests straight into the tables, as a household of many hands would have written them over the years; gives a code of the last. */
 export async function decade(db: Knex, years = 10, perYear = 100): Promise<string> {
@@ -213,7 +213,9 @@ export async function benchBook(
     const longest = (turns.max / 1e6).toFixed(0);
     console.log(`${what.padEnd(52)} ${seconds} s, longest turn ${longest} ms`);
   };
-  await said('archive out', () => exportArchive(db, join(folder, 'photos'), file, new Date()));
+  const createdAt = new Date().toISOString();
+  const order = { file: fileOf(db), photoFolder: join(folder, 'photos'), target: file, createdAt };
+  await said('archive out, in a thread', () => inThread('writeArchive', [order]));
   console.log(`${'  its size'.padEnd(52)} ${(statSync(file).size / 1e6).toFixed(1)} MB`);
   const other = await openDatabase(join(folder, 'other.db'));
   await ensureRules(other, new Date());

@@ -4,7 +4,6 @@ import { open } from 'node:fs/promises';
 import { join } from 'node:path';
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import type { Knex } from 'knex';
-import { breathe } from '../breathe.js';
 import { NOTHING } from './cells.js';
 import { columnKind, unitOf, type ColumnKind } from '../store/columnKinds.js';
 import { jsonTypeOf } from '../store/rowShapes.js';
@@ -82,7 +81,7 @@ function schemaOf(table: Table, names: ReadonlyMap<string, string>): Record<stri
 
 /**
  * Writes the whole household as one archive to `file`: a data package with a CSV per table and its schema, pictures
- * beside. Table by table and in pieces, so that the server goes on answering; `onShare` hears 0 to 1.
+ * beside. Table by table and in pieces, so that a large household needs little memory; `onShare` hears 0 to 1.
  */
 export async function exportArchive(
   db: Knex,
@@ -125,7 +124,6 @@ export async function exportArchive(
         done += rows;
         onShare((done / total) * 0.9);
         await writing;
-        await breathe();
       }
       entry.push(new Uint8Array(), true);
       resources.push({

@@ -15,9 +15,8 @@ import { log } from '../log.js';
 import { Problem, asProblem, notFound, refused } from '../problem.js';
 import { keepBefore } from '../store/backup.js';
 import { refuseIfDamaged } from '../store/damage.js';
-import { closeDatabase, fileOf, openDatabase } from '../store/database.js';
+import { fileOf } from '../store/database.js';
 import type { Reopenable } from '../store/reopenable.js';
-import { exportArchive } from './exportArchive.js';
 import { applyImport, previewImport } from './importArchive.js';
 import { openArchive, type Archive } from './openArchive.js';
 import { archiveTables, tableCsv } from './tables.js';
@@ -38,6 +37,8 @@ export const applySchema = z.strictObject({ conflicts: z.enum(['mine', 'theirs']
 const UPLOAD_MAX = 1024 ** 3;
 /** An upload that brings nothing for so long was given up: it makes room for another. */
 const SILENT_MS = 60_000;
+/** An archive that takes longer than this to write has met a disk that does not answer. */
+const OUT_MOST_MS = 15 * 60_000;
 /** What was looked at and not taken in is kept for so long. */
 const KEPT_MS = 24 * 3_600_000;
 
@@ -117,30 +118,18 @@ export function archiveRoutes(
     return { archive, preview, state: 'previewed' };
   };
 
-  /** Out of a copy made in one breath: what is written meanwhile does not tear the archive. */
-  const exportSnapshot = async (job: Job): Promise<number> => {
-    const snapshot = join(folder, `${job.id}.db`);
-    await inThread('snapshotInto', [fileOf(db), snapshot]);
-    const copy = await openDatabase(snapshot);
-    try {
-      return (
-        await exportArchive(
-          copy,
-          photoFolder,
-          job.file,
-          clock.now(),
-          (share) => (job.share = share),
-        )
-      ).bytes;
-    } finally {
-      await closeDatabase(copy);
-      for (const end of ['', '-wal', '-shm']) rmSync(snapshot + end, { force: true });
-    }
+  const writeOut = (job: Job): Promise<number> => {
+    const createdAt = clock.now().toISOString();
+    const order = { file: fileOf(db), photoFolder, target: job.file, createdAt };
+    return inThread('writeArchive', [order], {
+      mostMs: OUT_MOST_MS,
+      onShare: (share) => (job.share = share),
+    });
   };
 
   router.post('/archives/export', (_request, response) => {
     const job = start('export');
-    void work(job, async () => ({ state: 'ready', bytes: await exportSnapshot(job) }));
+    void work(job, async () => ({ state: 'ready', bytes: await writeOut(job) }));
     response.status(202).json(answer(job));
   });
   router.post('/archives/import', async (request, response) => {

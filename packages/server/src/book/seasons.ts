@@ -22,9 +22,9 @@ import {
   type Take,
 } from '@furrow/core';
 import type { Knex } from 'knex';
+import { breathe } from '../breathe.js';
 import { lookRows } from '../store/hiveViews.js';
 import { list } from '../store/rows.js';
-import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
 import { batchViews, batchViewsOf, currentRules } from '../store/views.js';
 
 export interface EstimatePair {
@@ -51,13 +51,22 @@ interface HiveRow {
   geometry: Geometry;
   siteId: string;
 }
-interface LotRow {
+interface PackedRow {
   id: string;
   batchId: string;
-  kind: string;
+  kind: 'jars' | 'pieces';
   count: number | null;
-  netG: number | null;
   jarKindId: string | null;
+}
+type TakeRow = Pick<Take, 'batchId' | 'slot'>;
+/** Mass that went from lots of one kind and harvest into those of another; null: from or to outside. */
+interface MovedRow {
+  fromBatchId: string | null;
+  fromKind: string | null;
+  fromOutside: number;
+  toBatchId: string | null;
+  toKind: string | null;
+  g: number;
 }
 type Event = { batchId: string; kind: string; minutes: number };
 const GONE = ['taken', 'broke', 'fell'];
@@ -72,6 +81,20 @@ const grouped = <T>(rows: readonly T[], key: (row: T) => string): Map<string, T[
   return map;
 };
 
+/** Flows in force, summed by kind and harvest where they are kept: thousands of rows become a few. */
+const movedRows = (db: Knex): Promise<MovedRow[]> =>
+  db('flows as f')
+    .leftJoin('lots as a', (on) => on.on('a.id', 'f.fromLot').andOnNull('a.removedAt'))
+    .leftJoin('lots as b', (on) => on.on('b.id', 'f.toLot').andOnNull('b.removedAt'))
+    .whereNull('f.voids')
+    .whereNotIn('f.id', db('flows').whereNotNull('voids').select('voids'))
+    .groupBy('a.batchId', 'a.kind', 'b.batchId', 'b.kind')
+    .groupByRaw("f.fromLot = 'outside'")
+    .select({ fromBatchId: 'a.batchId', fromKind: 'a.kind' })
+    .select({ toBatchId: 'b.batchId', toKind: 'b.kind' })
+    .select(db.raw("f.fromLot = 'outside' as fromOutside"))
+    .sum({ g: 'f.g' });
+
 /** Every harvest as seasons count it, and comb estimates beside what the scale said. Read table by table, so that ten years are as quick as one. */
 export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   const { rules } = await currentRules(db);
@@ -79,13 +102,18 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   const hives = new Map((await list<HiveRow>(db, 'hives')).map((h) => [h.id, h]));
   const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
   const kinds = new Map((await list<JarKindRecord>(db, 'jarKinds')).map((k) => [k.id, k]));
-  const lots = await list<LotRow>(db, 'lots');
-  const lotOf = new Map(lots.map((l) => [l.id, l]));
-  const voided = new Set<string>();
-  const flows = ((await db('flows')) as FlowRow[]).map(asBookFlow);
-  for (const f of flows) if (f.voids) voided.add(f.voids);
-  const takes = grouped(await list<Take>(db, 'takes'), (t) => t.batchId);
-  const lotsBy = grouped(lots, (l) => l.batchId);
+  await breathe();
+  // Only the columns that are counted: a row of ten years costs by its width.
+  const packedLots = (await db('lots')
+    .whereIn('kind', ['jars', 'pieces'])
+    .where({ removedAt: null })
+    .select('id', 'batchId', 'kind', 'count', 'jarKindId')) as PackedRow[];
+  const gone = (await db('takes')
+    .whereIn('outcome', GONE)
+    .where({ removedAt: null })
+    .select('batchId', 'slot')) as TakeRow[];
+  const goneBy = grouped(gone, (t) => t.batchId);
+  const packedBy = grouped(packedLots, (l) => l.batchId);
   const outsBy = grouped(await list<Out>(db, 'outs'), (o) => o.lotId);
   const events = grouped(
     (await db('drainEvents')
@@ -104,18 +132,20 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   const joinings: Joined[] = [];
   const add = (batchId: string, what: string, g: number): void =>
     void into.set(`${batchId} ${what}`, (into.get(`${batchId} ${what}`) ?? 0) + g);
-  for (const f of flows) {
-    if (f.voids || voided.has(f.id!)) continue;
-    const [from, to] = [lotOf.get(f.from), lotOf.get(f.to)];
-    if (to?.kind === 'honey' && from?.kind !== 'honey') add(to.batchId, 'honey', f.g);
-    if (from?.kind === 'honey' && to?.kind === 'wet-wax') add(from.batchId, 'honey', -f.g);
-    if (to?.kind === 'clean-wax') add(to.batchId, 'wax', f.g);
-    if (to?.kind === 'wet-wax' && from?.kind === 'crushed') add(to.batchId, 'wet', f.g);
-    if (to?.kind === 'pieces') add(to.batchId, 'pieces', f.g);
+  await breathe();
+  const allMoved = await movedRows(db);
+  await breathe();
+  for (const moved of allMoved) {
+    const { fromBatchId, fromKind, toBatchId, toKind, g } = moved;
+    if (toKind === 'honey' && fromKind !== 'honey') add(toBatchId!, 'honey', g);
+    if (fromKind === 'honey' && toKind === 'wet-wax') add(fromBatchId!, 'honey', -g);
+    if (toKind === 'clean-wax') add(toBatchId!, 'wax', g);
+    if (toKind === 'wet-wax' && fromKind === 'crushed') add(toBatchId!, 'wet', g);
+    if (toKind === 'pieces') add(toBatchId!, 'pieces', g);
     // A record from before Furrow has no comb: its honey came from outside, weighed.
-    if (to?.kind === 'comb' && f.from === 'outside') add(to.batchId, 'comb', f.g);
-    if (to?.kind === 'comb' && from?.kind === 'comb')
-      joinings.push({ fromBatchId: from.batchId, intoBatchId: to.batchId, g: f.g });
+    if (toKind === 'comb' && moved.fromOutside) add(toBatchId!, 'comb', g);
+    if (toKind === 'comb' && fromKind === 'comb')
+      joinings.push({ fromBatchId: fromBatchId!, intoBatchId: toBatchId!, g });
   }
   const boxesOf = new Map<string, number>();
   for (const p of (await db('placements')
@@ -129,9 +159,10 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   const alone = batches.map((b): HarvestSummary => {
     const hive = hives.get(b.hiveId)!;
     const site = sites.get(hive.siteId)!;
-    const own = lotsBy.get(b.id) ?? [];
-    const gone = (takes.get(b.id) ?? []).filter((t) => GONE.includes(t.outcome));
-    const packed = own.filter((l) => l.kind === 'jars' || l.kind === 'pieces');
+    const gone = goneBy.get(b.id) ?? [];
+    const packed = packedBy.get(b.id) ?? [];
+    const jars = packed.filter((l) => l.kind === 'jars');
+    const pieces = packed.filter((l) => l.kind === 'pieces');
     const sold = packed.flatMap((l) => outsBy.get(l.id) ?? []);
     const left = packed.reduce(
       (v, l) =>
@@ -159,9 +190,9 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
       honeyG: g('honey'),
       waxG: g('wax'),
       wetWaxG: g('wet'),
-      pieces: own.filter((l) => l.kind === 'pieces').reduce((n, l) => n + (l.count ?? 0), 0),
+      pieces: pieces.reduce((n, l) => n + (l.count ?? 0), 0),
       piecesG: g('pieces'),
-      jars: own.filter((l) => l.kind === 'jars').reduce((n, l) => n + (l.count ?? 0), 0),
+      jars: jars.reduce((n, l) => n + (l.count ?? 0), 0),
       combG: g('comb'),
       estimatedHoneyKg: b.expectedHoneyKg ?? null,
       handsOnMinutes: b.handsOnMinutes,

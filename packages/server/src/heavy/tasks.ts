@@ -1,6 +1,6 @@
 import { calculate } from '@furrow/core';
-import { snapshotInto } from '../archive/snapshot.js';
 import { unpackArchive } from '../archive/unpackArchive.js';
+import { writeArchive } from '../archive/writeArchive.js';
 import { hiveCardPdf, lookSheetPdf } from '../files/hiveCard.js';
 import { labelsPdf } from '../files/labels.js';
 import { sheetPdf } from '../files/sheet.js';
@@ -13,9 +13,9 @@ export const TASKS = {
   labelsPdf,
   lookSheetPdf,
   sheetPdf,
-  snapshotInto,
   templatePdf,
   unpackArchive,
+  writeArchive,
 };
 export type Tasks = typeof TASKS;
 export type TaskName = keyof Tasks;

@@ -20,6 +20,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
+import { breathe } from '../breathe.js';
 import { correctionOf } from '../book/seasons.js';
 import { methodPriorOf } from '../drain/runs.js';
 import type { WeatherService } from '../instruments/weather.js';
@@ -64,39 +65,39 @@ export async function siteWeather(
   return { siteId, zone: site.zone, hours, practice, gaps: HOURS - hours.length };
 }
 
-/** Every harvest whose hive is not done yet, what is in use meanwhile, gear and ticks. */
-export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
-  const open = (await batchViews(db)).filter(
-    (b: Batch) => !b.closedAt && (b.stage === 'ready' || b.stage === 'take'),
-  );
-  const details: BatchDetail[] = [];
-  for (const batch of open.reverse()) details.push(await batchDetail(db, batch.id));
+/** Vessels that stand under a drain, until nine tenths of it are likely out. */
+async function vesselsInUse(db: Knex, now: Date): Promise<OpenPlans['inUse']> {
   const vessels = await list<Vessel>(db, 'vessels');
   const { rules } = await currentRules(db);
   const running = (await drainViews(db, { endedAt: null })).filter((d: Drain) => !d.endedAt);
-  const inUse = await Promise.all(
-    running.map(async (drain) => {
-      const [batch] = await batchViews(db, { id: drain.batchId });
-      const forecast = drainForecast(
-        forecastInput(
-          drain,
-          vessels.find((v) => v.id === drain.lowerVesselId) ?? null,
-          rules,
-          now.toISOString(),
-          await methodPriorOf(db, drain, batch.hiveKind),
-        ),
-      );
-      return {
-        vesselIds: [drain.upperVesselId, drain.lowerVesselId].filter(
-          (id): id is string => id !== null,
-        ),
-        untilAt: new Date(
-          Date.parse(drain.startedAt) + forecast.nineTenthsHours.high * 3_600_000,
-        ).toISOString(),
-        what: `${batch.hiveName} drains`,
-      };
-    }),
+  const inUse: OpenPlans['inUse'] = [];
+  for (const drain of running) {
+    // A forecast takes some twenty milliseconds: others have their turn between two.
+    await breathe();
+    const [batch] = await batchViews(db, { id: drain.batchId });
+    const lower = vessels.find((v) => v.id === drain.lowerVesselId) ?? null;
+    const prior = await methodPriorOf(db, drain, batch.hiveKind);
+    const { nineTenthsHours } = drainForecast(
+      forecastInput(drain, lower, rules, now.toISOString(), prior),
+    );
+    const untilMs = Date.parse(drain.startedAt) + nineTenthsHours.high * 3_600_000;
+    inUse.push({
+      vesselIds: [drain.upperVesselId, drain.lowerVesselId].filter((id) => id !== null),
+      untilAt: new Date(untilMs).toISOString(),
+      what: `${batch.hiveName} drains`,
+    });
+  }
+  return inUse;
+}
+
+/** Every harvest whose hive is not done yet, what is in use meanwhile, gear and ticks. */
+export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
+  const open = (await batchViews(db, { closedAt: null })).filter(
+    (b: Batch) => b.stage === 'ready' || b.stage === 'take',
   );
+  const details: BatchDetail[] = [];
+  for (const batch of open.reverse()) details.push(await batchDetail(db, batch.id));
+  const inUse = await vesselsInUse(db, now);
   const corrections: Record<string, Range> = {};
   for (const { hive } of details) {
     const factor = await correctionOf(db, hive);
