@@ -14,6 +14,7 @@ import { watchCopies } from './store/copyWatch.js';
 import { openReopenable } from './store/reopenable.js';
 import { takeLock } from './store/lock.js';
 import { checkBeforeStart } from './store/startup.js';
+import { systemTrouble } from './store/trouble.js';
 
 const root = fileURLToPath(new URL('../../..', import.meta.url));
 
@@ -74,7 +75,15 @@ async function main(): Promise<void> {
   process.on('SIGTERM', () => void stop());
 }
 
+/** Why it did not start: what the system refused as words, anything else as it says itself. */
+function whyNotStarted(error: Error & { code?: string }): string {
+  const trouble = systemTrouble(String(error.code));
+  return trouble
+    ? `Furrow did not start: ${trouble}. Mend that and start it again; nothing was changed.`
+    : error.message;
+}
+
 main().catch((error: Error) => {
-  console.error(error.message);
+  console.error(whyNotStarted(error));
   process.exit(1);
 });

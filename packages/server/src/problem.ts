@@ -70,7 +70,7 @@ export function asProblem(error: unknown): Problem {
   if (code?.startsWith('SQLITE_CONSTRAINT'))
     return refused('This does not fit together with what is there.');
   if (isDamage(error)) return damaged();
-  const trouble = code?.startsWith('SQLITE_') ? systemTrouble(code) : null;
+  const trouble = typeof code === 'string' ? systemTrouble(code) : null;
   if (trouble)
     return new Problem(
       507,

@@ -13,21 +13,33 @@ import { join } from 'node:path';
 import type { Knex } from 'knex';
 import { closeDatabase, openDatabase } from './database.js';
 import { isHousehold, pagesFit } from './identity.js';
-import { copyPictures } from './pictureCopies.js';
+import { DamagedPictures, copyPictures } from './pictureCopies.js';
 import { proveHousehold, summaryText, type HouseholdSummary } from './proof.js';
+import { systemTrouble, troubleText } from './trouble.js';
 
-/** Writes a copy of the database to `target`, which must not be there yet, and its pictures beside it. Runs while others write. */
+const codeOf = (error: unknown): string => String((error as { code?: unknown }).code);
+
+/**
+ * Writes a copy of the database to `target`, which must not be there yet, and its pictures beside it. Runs
+ * while others write. Throws a sentence: where the disk refuses, nothing is left of it; where only pictures
+ * are damaged, the copy stands without them.
+ */
 export async function backupTo(db: Knex, dataFolder: string, target: string): Promise<void> {
   if (existsSync(target)) throw new Error(`${target} is there already. Choose another name.`);
-  await db.raw('VACUUM INTO ?', [target]);
-  if (!(await pagesFit(target))) {
+  const pictures = `${target}.photos`;
+  const hadPictures = existsSync(pictures);
+  try {
+    await copyDatabase(db, target);
+    // Pictures lie beside the database under their own names; they go with it.
+    await copyPictures(join(dataFolder, 'photos'), pictures);
+  } catch (error) {
+    if (error instanceof DamagedPictures) throw error;
     rmSync(target, { force: true });
-    throw new Error(
-      `What was written to ${target} could not be read back; it was taken away again.`,
-    );
+    if (!hadPictures) rmSync(pictures, { recursive: true, force: true });
+    throw new Error(`The backup was not written: ${troubleText(error)}. Nothing is left of it.`, {
+      cause: error,
+    });
   }
-  // Pictures lie beside the database under their own names; they go with it.
-  await copyPictures(join(dataFolder, 'photos'), `${target}.photos`);
 }
 
 /** A backup that was proven, lying ready as a copy of this version. */
@@ -61,6 +73,8 @@ async function provenCopy(incoming: string): Promise<HouseholdSummary> {
   } catch (error) {
     // What was found is said as it is; what the driver says of a broken file is nobody's language.
     if (/Nothing was changed\.$/.test((error as Error).message)) throw error;
+    // Not the backup's fault: there was no room to look at it.
+    if (systemTrouble(codeOf(error))) throw error;
     throw new Error('This backup is damaged or no backup of Furrow. Nothing was changed.', {
       cause: error,
     });
@@ -87,7 +101,11 @@ export async function checkedCopy(target: string, dataFolder: string): Promise<C
     return { incoming, summary };
   } catch (error) {
     dropCopy(dataFolder);
-    throw error;
+    const trouble = systemTrouble(codeOf(error));
+    if (!trouble) throw error;
+    throw new Error(`This backup could not be looked at: ${trouble}. Nothing was changed.`, {
+      cause: error,
+    });
   }
 }
 
@@ -155,10 +173,11 @@ export function putInPlace(
   photosFrom: string,
   now = new Date(),
 ): string | null {
+  // A picture is named by what it is, so those of a backup are laid beside what is there: first, so that
+  // a disk that is full keeps the household as it was.
+  if (existsSync(photosFrom)) cpSync(photosFrom, join(dataFolder, 'photos'), { recursive: true });
   const aside = layAside(dataFolder, now);
   renameSync(incoming, join(dataFolder, 'furrow.db'));
-  // A picture is named by what it is, so those of a backup are laid beside what is there.
-  if (existsSync(photosFrom)) cpSync(photosFrom, join(dataFolder, 'photos'), { recursive: true });
   return aside;
 }
 
@@ -241,10 +260,13 @@ export async function dailyCopy(
 async function copyDatabase(db: Knex, target: string): Promise<void> {
   const part = `${target}.part`;
   rmSync(part, { force: true });
-  await db.raw('VACUUM INTO ?', [part]);
-  if (!(await pagesFit(part))) {
+  try {
+    await db.raw('VACUUM INTO ?', [part]);
+    if (!(await pagesFit(part)))
+      throw new Error('The copy that was written could not be read back.');
+    renameSync(part, target);
+  } catch (error) {
     rmSync(part, { force: true });
-    throw new Error('The copy that was written could not be read back.');
+    throw error;
   }
-  renameSync(part, target);
 }

@@ -5,6 +5,9 @@ import { counted } from '@furrow/core';
 import { writeSynced } from '../files/writeSynced.js';
 
 const PICTURE = /^([0-9a-f]{64})\.jpg$/;
+/** Some pictures are not what their names say; the sound ones were copied. */
+export class DamagedPictures extends Error {}
+
 const breathe = (): Promise<void> => new Promise((done) => setImmediate(done));
 
 /**
@@ -24,7 +27,7 @@ export async function copyPictures(from: string, to: string): Promise<number> {
     else if (writeSynced(to, name, data)) copied++;
     await breathe();
   }
-  if (damaged.length) throw new Error(damageText(from, damaged));
+  if (damaged.length) throw new DamagedPictures(damageText(from, damaged));
   return copied;
 }
 

@@ -43,8 +43,8 @@ export class Household {
     readonly app: Express,
   ) {}
 
-  static async open(): Promise<Household> {
-    const folder = mkdtempSync(join(tmpdir(), 'furrow-test-'));
+  static async open(under = tmpdir()): Promise<Household> {
+    const folder = mkdtempSync(join(under, 'furrow-test-'));
     const db = await openDatabase(join(folder, 'furrow.db'));
     const self: { now: () => Date } = { now: () => household.now };
     const household = new Household(
