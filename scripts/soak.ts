@@ -46,14 +46,18 @@ while (!(await isUp())) await pause(200);
 const faults = new Map<string, number>();
 const fault = (what: string): void => void faults.set(what, (faults.get(what) ?? 0) + 1);
 let done = 0;
+/** What is being asked just now: a wait is told with it. */
+const asking = new Set<string>();
+const plainOf = (path: string): string => path.replace(/[0-9a-f-]{36}/g, 'ID').split('?')[0];
 
 /** Asks, reads the whole answer and counts it; an answer that is none of these is a fault. */
 async function ask(path: string, init?: RequestInit, fits = [200, 201, 202]): Promise<unknown> {
-  const answer = await fetch(base + path, init);
+  const name = plainOf(path);
+  asking.add(name);
+  const answer = await fetch(base + path, init).finally(() => asking.delete(name));
   const body = await answer.arrayBuffer();
   done++;
-  if (!fits.includes(answer.status))
-    fault(`${answer.status} of ${path.replace(/[0-9a-f-]{36}/g, 'ID')}`);
+  if (!fits.includes(answer.status)) fault(`${answer.status} of ${name}`);
   const isJson = answer.headers.get('content-type')?.includes('json');
   return isJson ? JSON.parse(Buffer.from(body).toString('utf8')) : body;
 }
@@ -147,13 +151,21 @@ const workers = Array.from({ length: 3 }, async () => {
 });
 let longest = 0;
 let stalls = 0;
+const stallsDuring = new Map<string, number>();
+/** Counts a wait, under each thing that was being asked before it or after it. */
+function tellStall(before: readonly string[]): void {
+  stalls++;
+  for (const name of new Set([...before, ...asking]))
+    stallsDuring.set(name, (stallsDuring.get(name) ?? 0) + 1);
+}
 const watching = (async () => {
   while (!isOver()) {
     const from = performance.now();
+    const before = [...asking];
     await isUp();
     const waited = performance.now() - from;
     longest = Math.max(longest, waited);
-    if (waited > STALL_MS) stalls++;
+    if (waited > STALL_MS) tellStall(before);
     await pause(20);
   }
 })();
@@ -197,6 +209,8 @@ server.kill('SIGTERM');
 await new Promise((gone) => (server.exitCode === null ? server.once('exit', gone) : gone(null)));
 rmSync(folder, { recursive: true, force: true });
 console.log(`\n${done} answers in ${minutes} min.`);
+for (const [name, times] of [...stallsDuring].sort((a, b) => b[1] - a[1]).slice(0, 8))
+  console.log(`${times} waits over ${STALL_MS} ms while ${name} was asked`);
 for (const [what, times] of faults) console.log(`${times} times: ${what}`);
 console.log(faults.size ? '' : 'Nothing crept up, nothing failed.');
 process.exit(faults.size ? 1 : 0);

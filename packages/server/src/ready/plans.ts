@@ -96,10 +96,15 @@ export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
     (b: Batch) => b.stage === 'ready' || b.stage === 'take',
   );
   const details: BatchDetail[] = [];
-  for (const batch of open.reverse()) details.push(await batchDetail(db, batch.id));
+  for (const batch of open.reverse()) {
+    await breathe();
+    details.push(await batchDetail(db, batch.id));
+  }
+  await breathe();
   const inUse = await vesselsInUse(db, now);
   const corrections: Record<string, Range> = {};
   for (const { hive } of details) {
+    await breathe();
     const factor = await correctionOf(db, hive);
     if (factor) corrections[hive.id] = factor;
   }

@@ -24,6 +24,7 @@ import {
   type DrainForecastInput,
 } from '@furrow/core';
 import type { Knex } from 'knex';
+import { breathe } from '../breathe.js';
 import { waterSourcesOf } from '../book/waters.js';
 import { frameClocks } from './frameClocks.js';
 import { methodPriorOf } from '../drain/runs.js';
@@ -41,6 +42,7 @@ export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
   const batches = await batchViews(db, { closedAt: null });
   const running: Clock[] = [];
   for (const drain of await drainViews(db, { endedAt: null })) {
+    await breathe();
     const batch = batches.find((b) => b.id === drain.batchId);
     if (!batch) continue;
     const { dueAt, dueWhat } = nextDue(

@@ -7,6 +7,7 @@ import {
   type Vessel,
 } from '@furrow/core';
 import type { Knex } from 'knex';
+import { breathe } from '../breathe.js';
 import { list } from '../store/rows.js';
 import { batchDetail } from '../store/views.js';
 
@@ -18,6 +19,7 @@ export async function debtLines(
   const kit = new Map((await list<Vessel>(db, 'vessels')).map((v) => [v.id, v.name]));
   const lines: Omit<TodayLine, 'urgent'>[] = [];
   for (const batch of batches.filter((b) => b.stage !== 'ready')) {
+    await breathe();
     const owed = owedWeighings(await batchDetail(db, batch.id));
     const base = {
       batchId: batch.id,

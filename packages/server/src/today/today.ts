@@ -74,6 +74,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     return mark ? `${batch.hiveName} (${mark})` : batch.hiveName;
   };
   for (const drain of await drainViews(db, { endedAt: null })) {
+    await breathe();
     const batch = batches.find((b) => b.id === drain.batchId);
     if (!batch) continue;
     const due = nextDue(
@@ -123,7 +124,9 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
         ifLeft: 'Open honey takes on water in a damp room.',
       });
   }
+  await breathe();
   for (const line of await debtLines(db, batches)) add(line);
+  await breathe();
   const atTheHive = await clocks(db, now);
   for (const clock of atTheHive.filter((c) => c.kind === 'frame' || c.kind === 'press')) {
     const frame = clock.kind === 'frame';
@@ -249,6 +252,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
       });
   }
   const hiveAt = new Map<string, string>();
+  await breathe();
   for (const hive of await hiveViews(db)) {
     await breathe();
     if (!hiveAt.has(hive.siteId)) hiveAt.set(hive.siteId, hive.id);

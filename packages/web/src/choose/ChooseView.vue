@@ -81,11 +81,11 @@ const inHand = computed(() => (handId.value ? (units.value.get(handId.value) ?? 
 /** A comb touched before what may be taken was reckoned; it is taken in hand as soon as that is there. */
 const touchedEarly = ref<number | null>(null);
 /**
- * What was refused while newer looks were on their way, such as of a comb written down a moment ago:
- * it is answered again by them.
+ * What was refused while newer looks were on their way, such as of a comb written down a moment ago, or
+ * touched before the rules and jars were there: it is answered again by them.
  */
 const refusedEarly = ref<{ unitId: string; to: 'take' | Way } | null>(null);
-watch(here, (now) => {
+watch([here, household], ([now]) => {
   const slot = touchedEarly.value;
   touchedEarly.value = null;
   if (now && slot !== null) return select(slot);
@@ -142,6 +142,8 @@ function pin(unit: ChoiceUnit, to: 'take' | 'leave' | Way): void {
   says.value = '';
   refusedEarly.value = null;
   if (to === 'leave') return void (draft.value.pins[unit.id] = 'leave');
+  // What stands against it is not known yet: nothing is taken without a reason it may need.
+  if (!household.value) return void (refusedEarly.value = { unitId: unit.id, to });
   if (!pinTaken(unit, to) && fetching.value) refusedEarly.value = { unitId: unit.id, to };
 }
 /** Gives whether it is taken now: no where something was said or asked instead. */
