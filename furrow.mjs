@@ -99,6 +99,10 @@ function build() {
   });
 }
 
+const ENDED_BY_DAMAGE = `
+Furrow stopped: something in the household's file is damaged and cannot be read. Nothing was written.
+Start it again: it looks the whole file through first and names the newest copy to bring back.`;
+
 function serve(extra, env = {}) {
   const child = spawn(
     process.execPath,
@@ -106,7 +110,11 @@ function serve(extra, env = {}) {
     { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } },
   );
   for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => child.kill(signal));
-  child.on('exit', (code) => process.exit(code ?? 0));
+  child.on('exit', (code, signal) => {
+    // The database's driver ends the process where a byte of a text is damaged: it cannot say no.
+    if (signal === 'SIGABRT') console.error(ENDED_BY_DAMAGE);
+    process.exit(code ?? (signal === 'SIGABRT' ? 1 : 0));
+  });
 }
 
 /** Debian's Chromium for the browser tests; installed here when it is missing and may be. */

@@ -61,6 +61,19 @@ describe('bad input is a sentence at its field, and nothing is stored', () => {
         'payload.sides.A',
       ],
       [
+        'a fact of a year that nobody plans for',
+        '/colonyFacts',
+        {
+          id: randomUUID(),
+          colonyId: hive.colony!.id,
+          on: '2031-03-01',
+          fact: { kind: 'queen', seen: true },
+        },
+        400,
+        'bad-input',
+        'payload.on',
+      ],
+      [
         'tare above gross',
         '/weighings',
         { id: randomUUID(), drainId, grossG: 500, tareG: 900, source: 'hand' },

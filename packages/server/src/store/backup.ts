@@ -59,6 +59,9 @@ async function refuseStrangers(file: string): Promise<void> {
     throw new Error('This backup is damaged or no backup of Furrow. Nothing was changed.');
   });
   if (!ours) throw new Error(NO_HOUSEHOLD);
+  // Before anything in it is read as text: a damaged one would end this process.
+  if (!(await pagesFit(file)))
+    throw new Error('This backup is damaged or no backup of Furrow. Nothing was changed.');
 }
 
 /** Opens a copy, brings it to this version and proves it; gives what it holds. */

@@ -1,3 +1,4 @@
+import { isUtf8 } from 'node:buffer';
 import knexModule, { type Knex } from 'knex';
 import { EmbeddedClient } from './client.js';
 
@@ -28,6 +29,7 @@ export async function isHousehold(filename: string): Promise<boolean> {
       application_id: number;
     }[];
     if (mark !== 0 && mark !== APPLICATION_ID) return false;
+    if (!(await areTexts(db, 'sqlite_master', ['name', 'sql']))) return false;
     const tables = (
       (await db.raw("SELECT name FROM sqlite_master WHERE type = 'table'")) as { name: string }[]
     ).map((t) => t.name);
@@ -47,14 +49,52 @@ export function openAsItIs(filename: string): Knex {
   });
 }
 
-/** Whether the pages of a file fit together, told without changing it. */
+/** Rows looked at in one go: a large household needs little memory for it. */
+const ROWS_AT_ONCE = 500;
+const quoted = (name: string): string => `"${name.replaceAll('"', '""')}"`;
+
+/** Whether all bytes of some expressions, read as they lie, are text; row after row. */
+async function areTexts(db: Knex, from: string, columns: readonly string[]): Promise<boolean> {
+  const asBytes = columns.map((c, i) => `CAST(${c} AS BLOB) AS c${i}`).join(', ');
+  let after = 0;
+  for (;;) {
+    const rows = (await db.raw(
+      `SELECT rowid AS at, ${asBytes} FROM ${from} WHERE rowid > ? ORDER BY rowid LIMIT ?`,
+      [after, ROWS_AT_ONCE],
+    )) as ({ at: number } & Record<string, Uint8Array | null>)[];
+    for (const { at: _at, ...cells } of rows)
+      if (Object.values(cells).some((bytes) => bytes !== null && !isUtf8(bytes))) return false;
+    if (rows.length < ROWS_AT_ONCE) return true;
+    after = rows.at(-1)!.at;
+  }
+}
+
+/**
+ * Whether every text of a database is text. A damaged byte within one breaks no page, so SQLite's own check
+ * does not see it, and reading it as text ends the process: the driver cannot say no. So all is read as
+ * bytes here, its schema first.
+ */
+async function textsFit(db: Knex): Promise<boolean> {
+  if (!(await areTexts(db, 'sqlite_master', ['name', 'sql']))) return false;
+  const tables = (await db.raw("SELECT name FROM sqlite_master WHERE type = 'table'")) as {
+    name: string;
+  }[];
+  for (const { name } of tables) {
+    const columns = (await db.raw(`PRAGMA table_info(${quoted(name)})`)) as { name: string }[];
+    const named = columns.map((column) => quoted(column.name));
+    if (!(await areTexts(db, quoted(name), named))) return false;
+  }
+  return true;
+}
+
+/** Whether the pages of a file fit together and every text in it is one, told without changing it. */
 export async function pagesFit(file: string): Promise<boolean> {
   const db = openAsItIs(file);
   try {
     const [{ quick_check: said }] = (await db.raw('PRAGMA quick_check')) as {
       quick_check: string;
     }[];
-    return said === 'ok';
+    return said === 'ok' && (await textsFit(db));
   } catch {
     return false;
   } finally {

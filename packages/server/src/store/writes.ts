@@ -5,6 +5,7 @@ import type { ServerClock } from '../clock.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
 import { keptAnswer, readAnswer } from './answers.js';
 import { refuseIfDamaged } from './damage.js';
+import { refuseFarDates } from './farDates.js';
 import { fingerprintOf } from './fingerprint.js';
 import { UnitOfWork } from './unitOfWork.js';
 
@@ -69,6 +70,7 @@ export async function performWrite(
       problem.path ? `payload.${problem.path}` : 'payload',
     );
   }
+  refuseFarDates(parsed.data, now);
   const fingerprint = fingerprintOf(route, params, parsed.data);
   try {
     return await db.transaction(async (trx) => {
