@@ -22,6 +22,8 @@ const HELP = `Furrow, for beekeepers who harvest by hand
 
   node furrow.mjs demo             install, build and start with the demo household
   node furrow.mjs start            the same with your own, empty household (folder data/)
+  node furrow.mjs share            the same, and open to paired phones in the house
+  node furrow.mjs pair [--helper]  a code that lets one phone in; Furrow must run
   node furrow.mjs dev              server and web with reload, for building Furrow
   node furrow.mjs test             all tests, the browser's included
   node furrow.mjs calc NAME        one computation, JSON in and out (--list, --schema NAME)
@@ -35,6 +37,7 @@ const HELP = `Furrow, for beekeepers who harvest by hand
   node furrow.mjs shots            take the pictures of docs/screenshots
 
   FURROW_PORT (4477)  FURROW_HOST (127.0.0.1)  FURROW_DATA (data/)  FURROW_NOW  FURROW_SEED
+  FURROW_SHARE_PORT (4478)  FURROW_BEHIND_PROXY  its address, where a proxy of your own encrypts
   FURROW_COPIES  a second folder for the daily copies, on another disk`;
 
 function run(program, argv, options = {}) {
@@ -172,6 +175,14 @@ const commands = {
   start: () => {
     build();
     serve([]);
+  },
+  share: () => {
+    build();
+    serve(['--share']);
+  },
+  pair: () => {
+    build();
+    run(process.execPath, [join(root, 'packages/server/dist/tools.js'), 'pair', ...args]);
   },
   dev: () => {
     install();

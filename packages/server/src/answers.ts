@@ -43,6 +43,8 @@ export const READ_ANSWERS: Readonly<Record<string, z.ZodType>> = {
   '/traces': answers.traceAnswer,
   '/tables': allOf(answers.tableAnswer),
   '/held': allOf(answers.heldAnswer),
+  '/house': answers.houseAnswer,
+  '/house/me': answers.meAnswer,
   '/archives/{id}': answers.archiveJobAnswer,
   '/harvests/{id}/aftercare': answers.aftercareAnswer,
   '/lots/{id}/label': answers.lotLabelAnswer,

@@ -14,6 +14,12 @@ import { BadInput } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
 import { EventStream } from './events.js';
+import { ownDoorsOnly } from './house/doors.js';
+import { gate, markProxied } from './house/gate.js';
+import type { House } from './house/house.js';
+import { houseRoutes, pairRoutes } from './house/routes.js';
+import { refuseOthersUndo, signed, whoWrites } from './house/signature.js';
+import { callerOf } from './house/visitor.js';
 import { instrumentRoutes } from './instruments/routes.js';
 import { log } from './log.js';
 import { openApi } from './openapi.js';
@@ -42,6 +48,8 @@ export interface AppOptions {
   restore?: { store: Reopenable; secret: string };
   /** The daily copies, where this process writes them. */
   copies?: Pick<CopyWatch, 'line'>;
+  /** Who else is let in; left out: nobody but this machine itself. */
+  house?: House;
   /** Routes that belong to this one process only, such as the demo household beside it. */
   more?: readonly Router[];
 }
@@ -55,10 +63,12 @@ export function makeApp({
   photoFolder,
   restore,
   copies,
+  house,
   more = [],
 }: AppOptions): Express {
   const app = express();
   const events = new EventStream();
+  if (house) house.devices.onGone = (id) => events.end(id);
   app.disable('x-powered-by');
   app.use(
     helmet({
@@ -67,16 +77,23 @@ export function makeApp({
           'script-src': ["'self'", "'wasm-unsafe-eval'"],
           'worker-src': ["'self'"],
           'connect-src': ["'self'"],
+          'style-src': ["'self'", "'unsafe-inline'"],
+          'font-src': ["'self'", 'data:'],
           'upgrade-insecure-requests': null,
         },
       },
       strictTransportSecurity: false,
     }),
   );
+  if (house?.proxyName) app.set('trust proxy', 'loopback');
+  if (house) app.use(markProxied(house));
+  app.use(ownDoorsOnly(house?.names ?? (() => [])));
+  if (house) app.use(gate(house));
   app.use(
     rateLimit({
       windowMs: 60_000,
       limit: 6000,
+      keyGenerator: callerOf,
       standardHeaders: 'draft-8',
       legacyHeaders: false,
       handler: (_request, response) =>
@@ -86,7 +103,6 @@ export function makeApp({
         ),
     }),
   );
-  app.use(refuseForeignOrigins);
   // Events must arrive at once, so they are never gathered up for compression.
   app.use(
     compression({
@@ -104,7 +120,7 @@ export function makeApp({
   api.use('/sheetHarvests', express.json({ limit: '4mb' }));
   api.use(express.json({ limit: '1mb' }));
   api.get('/openapi.json', (_request, response) => void response.json(openApi()));
-  api.get('/events', (request, response) => events.open(request, response));
+  api.get('/events', (request, response) => events.open(request, response, callerOf(request)));
   api.post('/calc/:name', async (request, response) => {
     try {
       response.json(await inThread('calculate', [request.params.name, request.body]));
@@ -117,17 +133,19 @@ export function makeApp({
   });
   for (const definition of ALL_WRITES) {
     api[definition.method](definition.path, async (request, response) => {
+      await refuseOthersUndo(db, request);
       const { answer, isNew } = await performWrite(
         db,
         clock,
         definition,
-        request.body,
+        signed(request, request.body),
         request.params as Record<string, string>,
       );
-      if (isNew) events.changed();
+      if (isNew) events.changed(whoWrites(request));
       response.status(isNew ? 201 : 200).json(answer);
     });
   }
+  if (house) api.use(houseRoutes(house));
   for (const router of more) api.use(router);
   api.use(instrumentRoutes(db, clock, seed));
   api.use(bookReads(db, clock));
@@ -136,6 +154,7 @@ export function makeApp({
   api.use(readRoutes(db, clock, seed, copies));
   api.use((_request, _response, next) => next(notFound('address')));
   app.use('/api/v1', api);
+  if (house) app.use(pairRoutes(house));
   app.use(lotPages(db));
 
   if (existsSync(join(webFolder, 'index.html'))) {
@@ -171,21 +190,4 @@ export function makeApp({
 function sendProblem(response: Response, problem: Problem): void {
   if (!response.headersSent)
     response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
-}
-
-/** The host of an origin; null of one that is none, such as the word a sandboxed page sends. */
-function hostOf(origin: string): string | null {
-  try {
-    return new URL(origin).host;
-  } catch {
-    return null;
-  }
-}
-
-/** Only pages that this server itself gave out may write to it. */
-function refuseForeignOrigins(request: Request, _response: Response, next: NextFunction): void {
-  const { origin, host } = request.headers;
-  if (origin && host && request.method !== 'GET' && hostOf(origin) !== host)
-    next(new Problem(403, 'foreign-origin', 'This page does not belong to Furrow.'));
-  else next();
 }

@@ -1,21 +1,62 @@
 import type { Request, Response } from 'express';
+import { Problem } from './problem.js';
 
-/** Server-sent events: tells every open screen that something was written, so that it asks again. */
+/** So many streams one caller may hold open; a household's screens are fewer. */
+const STREAMS_EACH = 12;
+/** A line that says nothing, so that a connection that is dead is found out. */
+const HEARTBEAT_MS = 15_000;
+
+interface Listener {
+  response: Response;
+  /** Whose it is: a device, or an address. */
+  caller: string;
+}
+
+/** Server-sent events: tells every open screen that something was written, and by whom, so that it asks again. */
 export class EventStream {
-  private readonly open_ = new Set<Response>();
+  private readonly listeners = new Set<Listener>();
+  private readonly beat: NodeJS.Timeout;
 
-  open(request: Request, response: Response): void {
+  constructor(everyMs = HEARTBEAT_MS) {
+    this.beat = setInterval(() => this.tell(': here\n\n'), everyMs);
+    this.beat.unref();
+  }
+
+  /** Throws `too-many` where a caller holds too many open already. */
+  open(request: Request, response: Response, caller: string): void {
+    const own = [...this.listeners].filter((each) => each.caller === caller);
+    if (own.length >= STREAMS_EACH)
+      throw new Problem(429, 'too-many', 'Too many screens of this device listen at once.');
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-cache',
       Connection: 'keep-alive',
     });
     response.write('retry: 2000\n\n');
-    this.open_.add(response);
-    request.on('close', () => this.open_.delete(response));
+    const listener = { response, caller };
+    this.listeners.add(listener);
+    request.on('close', () => this.listeners.delete(listener));
   }
 
-  changed(): void {
-    for (const response of this.open_) response.write('event: changed\ndata: {}\n\n');
+  /** Something was written; `by` says who did, where it was a device of the house. */
+  changed(by: string | null = null): void {
+    this.tell(`event: changed\ndata: ${JSON.stringify(by ? { by } : {})}\n\n`);
+  }
+
+  /** Ends every stream of a caller at once. */
+  end(caller: string): void {
+    for (const listener of this.listeners) if (listener.caller === caller) this.drop(listener);
+  }
+
+  private tell(text: string): void {
+    for (const listener of this.listeners) {
+      // Who takes nothing any more would be told more and more.
+      if (listener.response.writableNeedDrain || listener.response.destroyed) this.drop(listener);
+      else listener.response.write(text);
+    }
+  }
+  private drop(listener: Listener): void {
+    this.listeners.delete(listener);
+    listener.response.destroy();
   }
 }

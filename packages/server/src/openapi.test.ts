@@ -117,8 +117,8 @@ interface Stacked {
   stack?: Layer[];
   router?: { stack: Layer[] };
 }
-/** The page behind a lot's code is for people, not for programs. */
-const NOT_OF_IT = ['get /lot/:code'];
+/** The page behind a lot's code and the one that pairs are for people, not for programs. */
+const NOT_OF_IT = ['get /lot/:code', 'get /pair', 'post /pair', 'get /furrow-authority.crt'];
 
 /** Every route of an application, its routers' too, as "method /path" below where they are mounted. */
 function routesOf(of: Stacked): string[] {

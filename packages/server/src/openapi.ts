@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { READ_ANSWERS, repeatedAnswerOf } from './answers.js';
 import { applySchema } from './archive/routes.js';
+import { pairingSchema, sharingSchema } from './house/routes.js';
 import { keySchema } from './instruments/routes.js';
 import { photoWrite } from './photos/routes.js';
 import { ALL_WRITES } from './store/allWrites.js';
@@ -66,6 +67,8 @@ const READS: Record<string, string> = {
   '/archives/{id}/file': 'An archive that was written',
   '/journal': 'The last entries, for undo',
   '/held': 'Late entries that no longer fit',
+  '/house': 'The door of the house, its code and who is let in; at the machine itself',
+  '/house/me': 'Who asks',
   '/holds': 'What is held back, why, and the lots it reaches',
   '/openapi.json': 'This description',
   '/events': 'What changed, as server-sent events',
@@ -81,6 +84,15 @@ const READS: Record<string, string> = {
   '/instruments/bench-scale': 'A reading of the bench scale',
   '/instruments/thermometer': 'A reading of the thermometer',
 };
+
+const leftAnswer = z.strictObject({ left: z.boolean() });
+/** What is done about who is let in: path, words, body. */
+const HOUSE_ACTS: readonly [string, string, z.ZodType | null][] = [
+  ['/house/sharing', 'Open or shut the door of the house', sharingSchema],
+  ['/house/pairings', 'A new code that lets one device in', pairingSchema],
+  ['/house/devices/{id}/remove', 'Let a device in no longer', null],
+  ['/house/leave', 'The device that asks is let in no longer', null],
+];
 
 /** What a read answers with, where it answers in JSON. */
 const contentOf = (schema: z.ZodType | undefined) =>
@@ -165,6 +177,20 @@ export function openApi(): unknown {
       },
     },
   };
+  for (const [path, summary, body] of HOUSE_ACTS)
+    paths[`/api/v1${path}`] = {
+      post: {
+        summary,
+        ...(body ? bodyOf(body) : {}),
+        responses: {
+          200: {
+            description: summary,
+            ...contentOf(path === '/house/leave' ? leftAnswer : answers.houseAnswer),
+          },
+          403: { description: 'Not from here', content: problem },
+        },
+      },
+    };
   for (const { method, path, schema, answers: answer } of ALL_WRITES) {
     const body = z.object({
       id: z.uuid(),

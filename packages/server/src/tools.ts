@@ -1,6 +1,7 @@
 import { existsSync, mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import type { answers } from '@furrow/core';
 import { readConfig } from './config.js';
 import {
   backupTo,
@@ -33,6 +34,7 @@ async function main([command, ...args]: string[]): Promise<void> {
     await backup(dataFolder, resolve(file));
     return;
   }
+  if (command === 'pair') return pair(dataFolder, flags.has('--helper'));
   if (command !== 'restore') throw new Error(`Unknown command ${command}.`);
   const target = flags.has('--before') ? keptBefore(dataFolder)[0] : file && resolve(file);
   if (!target)
@@ -50,6 +52,25 @@ async function main([command, ...args]: string[]): Promise<void> {
     console.log(
       `What was there before is kept as ${restored.aside}; node furrow.mjs restore --before brings it back.`,
     );
+}
+
+/** Asks the running server for a code and says it, with the address a phone opens. */
+async function pair(dataFolder: string, isHelper: boolean): Promise<void> {
+  const server = runningServer(dataFolder);
+  if (!server) throw new Error('Furrow does not run on this data folder. Start it first.');
+  const response = await fetch(`${server.url}/api/v1/house/pairings`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ kind: isHelper ? 'helper' : 'household' }),
+  });
+  if (!response.ok) throw new Error('The running Furrow gave no code.');
+  const { pairing, sharing } = (await response.json()) as answers.HouseView;
+  const code = pairing!.code.replace(/^(.{4})/, '$1 ');
+  console.log(
+    sharing.on
+      ? `On the phone open ${sharing.addresses[0] ?? 'Furrow'} and type ${code}. It is good once, for ten minutes.`
+      : `The code is ${code}, but Furrow is not shared in the house yet: node furrow.mjs share.`,
+  );
 }
 
 async function backup(dataFolder: string, target: string): Promise<void> {

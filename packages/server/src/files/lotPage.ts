@@ -1,10 +1,5 @@
 import type { Batch, HouseRules, LabelText, Lot } from '@furrow/core';
-
-const escaped = (text: string): string =>
-  text.replace(
-    /[&<>"']/g,
-    (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' })[c]!,
-  );
+import { escaped } from './html.js';
 
 /**
  * What stands behind the code of a jar: one static page without script or network, showing only what the household

@@ -6,6 +6,7 @@ import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import type { EventStream } from '../events.js';
 import { streamFile } from '../files/stream.js';
+import { signed, whoWrites } from '../house/signature.js';
 import { Problem, refused } from '../problem.js';
 import { find } from '../store/rows.js';
 import { performWrite, write } from '../store/writes.js';
@@ -63,10 +64,10 @@ export function photoRoutes(
         db,
         clock,
         photoWrite,
-        { ...envelope, payload: { id: photoId, takenOn: null, ...kept } },
+        signed(request, { ...envelope, payload: { id: photoId, takenOn: null, ...kept } }),
         {},
       );
-      if (isNew) events.changed();
+      if (isNew) events.changed(whoWrites(request));
       response.status(isNew ? 201 : 200).json(answer);
     },
   );

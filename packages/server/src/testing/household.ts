@@ -16,8 +16,11 @@ import { z } from 'zod';
 import { answerOf, repeatedAnswerOf, writtenAnswerOf } from '../answers.js';
 import { makeApp } from '../app.js';
 import { ensureRules } from '../firstRun.js';
+import { makeHouse, type House } from '../house/house.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
 
+/** Where the door of the house stands in tests: this machine, by another of its addresses. */
+const HOUSE_HOST = '127.0.0.2';
 export const SEALED: Shares = { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 };
 
 /** A household that has said what its winters need, nothing, so that tests of other things may take comb. */
@@ -41,28 +44,31 @@ export class Household {
     readonly folder: string,
     readonly db: Knex,
     readonly app: Express,
+    readonly house: House,
   ) {}
 
   static async open(under = tmpdir()): Promise<Household> {
     const folder = mkdtempSync(join(under, 'furrow-test-'));
     const db = await openDatabase(join(folder, 'furrow.db'));
     const self: { now: () => Date } = { now: () => household.now };
-    const household = new Household(
-      folder,
+    // Its door is shut until a test opens it.
+    const house = makeHouse({ dataFolder: folder, db, port: 0, host: HOUSE_HOST });
+    const app = makeApp({
       db,
-      makeApp({
-        db,
-        clock: self,
-        seed: 1,
-        webFolder: join(folder, 'no-web'),
-        photoFolder: join(folder, 'photos'),
-      }),
-    );
+      clock: self,
+      seed: 1,
+      webFolder: join(folder, 'no-web'),
+      photoFolder: join(folder, 'photos'),
+      house,
+    });
+    house.sharing.serve(app);
+    const household = new Household(folder, db, app, house);
     await ensureRules(db, household.now);
     await sayWinterNeed(db);
     return household;
   }
   async close(): Promise<void> {
+    await this.house.sharing.close();
     await closeDatabase(this.db);
     rmSync(this.folder, { recursive: true });
   }

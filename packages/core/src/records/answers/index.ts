@@ -6,6 +6,7 @@ export * from './book.js';
 export * from './common.js';
 export * from './harvests.js';
 export * from './hives.js';
+export * from './house.js';
 export * from './kit.js';
 export * from './labels.js';
 export * from './writes.js';

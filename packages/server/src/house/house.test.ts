@@ -1,0 +1,424 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { request as plainRequest } from 'node:http';
+import { request as secureRequest, type RequestOptions } from 'node:https';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { answers } from '@furrow/core';
+import supertest from 'supertest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { Household } from '../testing/household.js';
+import { houseCertificate } from './certificate.js';
+import { Devices } from './devices.js';
+import { Pairings } from './pairing.js';
+
+interface Answer {
+  status: number;
+  text: string;
+  cookie: string | null;
+  headers: Record<string, unknown>;
+}
+interface Asked {
+  method?: string;
+  body?: unknown;
+  cookie?: string | null;
+  headers?: Record<string, string>;
+}
+
+let home: Household;
+beforeEach(async () => {
+  home = await Household.open();
+  await home.house.sharing.open();
+});
+afterEach(() => home.close());
+
+/** Asks through the door of the house as a phone does, which trusts the household's authority and no other. */
+function ask(path: string, asked: Asked = {}): Promise<Answer> {
+  const { sharing } = home.house;
+  const body = asked.body === undefined ? null : JSON.stringify(asked.body);
+  const options: RequestOptions = {
+    ...{ host: '127.0.0.2', port: sharing.port, path, method: asked.method ?? 'GET' },
+    ca: sharing.authority!,
+    agent: false,
+    // By its address, whatever name the request says.
+    servername: '',
+    headers: {
+      ...(body ? { 'Content-Type': 'application/json' } : {}),
+      ...(asked.cookie ? { Cookie: `__Host-furrow=${asked.cookie}` } : {}),
+      ...asked.headers,
+    },
+  };
+  return new Promise((done, failed) => {
+    const sent = secureRequest(options, (response) => {
+      let text = '';
+      response.setEncoding('utf8');
+      response.on('data', (part: string) => (text += part));
+      response.on('error', failed);
+      response.on('end', () => {
+        const [cookie] = response.headers['set-cookie'] ?? [];
+        const value = /__Host-furrow=([^;]*)/.exec(cookie ?? '')?.[1] ?? null;
+        done({ status: response.statusCode!, text, cookie: value, headers: response.headers });
+      });
+    });
+    sent.on('error', failed);
+    sent.end(body ?? undefined);
+  });
+}
+/** Lets a phone in; gives its cookie. */
+async function paired(kind: 'household' | 'helper', name = 'Blue phone', person = 'Ana') {
+  const { code } = home.house.pairings.begin(kind);
+  const headers = { 'Content-Type': 'application/x-www-form-urlencoded', Accept: 'text/html' };
+  const form = new URLSearchParams({ code, name, person }).toString();
+  const answer = await askForm(form, headers);
+  expect(answer.status).toBe(303);
+  return answer.cookie!;
+}
+function askForm(form: string, headers: Record<string, string>): Promise<Answer> {
+  const { sharing } = home.house;
+  return new Promise((done, failed) => {
+    const sent = secureRequest(
+      {
+        ...{ host: '127.0.0.2', port: sharing.port, path: '/pair', method: 'POST', headers },
+        ...{ ca: sharing.authority!, agent: false },
+      },
+      (response) => {
+        let text = '';
+        response.on('data', (part: Buffer) => (text += part.toString()));
+        response.on('end', () => {
+          const [cookie] = response.headers['set-cookie'] ?? [];
+          expect(cookie ?? 'HttpOnly; Secure; SameSite=Strict').toMatch(/HttpOnly/);
+          expect(cookie ?? 'HttpOnly; Secure; SameSite=Strict').toMatch(/Secure/);
+          expect(cookie ?? 'HttpOnly; Secure; SameSite=Strict').toMatch(/SameSite=Strict/);
+          const value = /__Host-furrow=([^;]*)/.exec(cookie ?? '')?.[1] ?? null;
+          done({ status: response.statusCode!, text, cookie: value, headers: response.headers });
+        });
+      },
+    );
+    sent.on('error', failed);
+    sent.end(form);
+  });
+}
+const vessel = () => ({
+  ...{ id: randomUUID(), name: 'Pail', role: 'tub', volumeL: 12, tareG: 800, innerDiameterMm: 260 },
+});
+
+describe('a device that nobody let in', () => {
+  it.each([
+    '/api/v1/today',
+    '/api/v1/hives',
+    '/api/v1/openapi.json',
+    '/api/v1/events',
+    '/api/v1/house',
+    '/api/v1/house/me',
+    '/api/v1/calendar/secret.ics',
+    '/api/v1/instruments/bench-scale',
+    '/api/v1/nothing',
+  ])('gets nothing of %s', async (path) => {
+    const answer = await ask(path);
+    expect(answer.status).toBe(401);
+    expect(JSON.parse(answer.text)).toMatchObject({ code: 'not-paired' });
+  });
+  it('writes nothing', async () => {
+    const body = home.envelope(vessel());
+    expect((await ask('/api/v1/vessels', { method: 'POST', body })).status).toBe(401);
+    expect((await ask('/api/v1/restore', { method: 'POST', body: {} })).status).toBe(401);
+    expect((await ask('/api/v1/house/pairings', { method: 'POST', body: {} })).status).toBe(401);
+    expect(await home.db('vessels').where({ name: 'Pail' })).toEqual([]);
+  });
+  it('sees the page that pairs, whatever page it opens, and whether Furrow is ready', async () => {
+    for (const path of ['/', '/look/1', '/assets/index.js', '/pair']) {
+      const { text, headers } = await ask(path);
+      expect(text).toContain('The eight letters');
+      expect(headers['content-security-policy']).not.toMatch(/https:/);
+    }
+    expect((await ask('/api/v1/health')).status).toBe(200);
+    expect((await ask('/furrow-authority.crt')).text).toContain('BEGIN CERTIFICATE');
+  });
+  it('on a plain connection is told where to go, and no more', async () => {
+    const text = await new Promise<string>((done) =>
+      plainRequest(
+        { host: '127.0.0.2', port: home.house.sharing.port, path: '/api/v1/today' },
+        (response) => {
+          expect(response.statusCode).toBe(426);
+          let all = '';
+          response.on('data', (part: Buffer) => (all += part.toString()));
+          response.on('end', () => done(all));
+        },
+      ).end(),
+    );
+    expect(text).toContain(`https://127.0.0.2:${home.house.sharing.port}`);
+  });
+});
+
+describe('a code', () => {
+  const now = { at: new Date('2026-03-14T12:00:00Z') };
+  const fresh = () => new Pairings(() => now.at);
+  it('is good once, as it is read aloud too', () => {
+    const pairings = fresh();
+    const { code } = pairings.begin('household');
+    expect(code).toMatch(/^[BCDFGHJKLMNPQRSTVWXZ]{8}$/);
+    const spoken = `${code.slice(0, 4).toLowerCase()} ${code.slice(4)}`;
+    expect(pairings.use(spoken)).toBe('household');
+    expect(() => pairings.use(code)).toThrow(/not good any more/);
+  });
+  it('ends after five wrong ones', () => {
+    const pairings = fresh();
+    const { code } = pairings.begin('helper');
+    for (let i = 0; i < 4; i++) expect(() => pairings.use('BBBBBBBB')).toThrow(/Look again/);
+    expect(() => pairings.use('BBBBBBBB')).toThrow(/not good any more/);
+    expect(() => pairings.use(code)).toThrow(/not good any more/);
+  });
+  it('ends after ten minutes, and when a new one is made', () => {
+    const pairings = fresh();
+    const first = pairings.begin('household');
+    const second = pairings.begin('household');
+    expect(() => pairings.use(first.code)).toThrow(/Look again/);
+    now.at = new Date(now.at.getTime() + 10 * 60_000);
+    expect(() => pairings.use(second.code)).toThrow(/not good any more/);
+  });
+  it('that is wrong is said on the page; what was typed stays', async () => {
+    home.house.pairings.begin('household');
+    const form = new URLSearchParams({ code: 'BBBBBBBB', name: 'Blue', person: 'Ana' }).toString();
+    const answer = await askForm(form, {
+      'Content-Type': 'application/x-www-form-urlencoded',
+      Accept: 'text/html',
+    });
+    expect(answer.status).toBe(403);
+    expect(answer.text).toContain('Look again');
+    expect(answer.text).toContain('value="Blue"');
+  });
+});
+
+describe('a device of the household', () => {
+  it('reads and writes, under its own name and person whatever it says', async () => {
+    const cookie = await paired('household');
+    expect(JSON.parse((await ask('/api/v1/house/me', { cookie })).text)).toEqual({
+      at: 'house',
+      kind: 'household',
+      name: 'Blue phone',
+      person: 'Ana',
+    });
+    const body = home.envelope(vessel(), { device: 'somebody else', person: 'Nobody' });
+    expect((await ask('/api/v1/vessels', { method: 'POST', body, cookie })).status).toBe(201);
+    const command = await home.db('commands').orderBy('sequence', 'desc').first();
+    expect(command).toMatchObject({ device: 'Blue phone', person: 'Ana' });
+  });
+  it('is not asked who else is let in: that is said at the table', async () => {
+    const cookie = await paired('household');
+    expect((await ask('/api/v1/house', { cookie })).status).toBe(403);
+    const body = { kind: 'household' };
+    const answer = await ask('/api/v1/house/pairings', { method: 'POST', body, cookie });
+    expect(answer.status).toBe(403);
+  });
+  it('that is removed gets nothing, and its stream ends at once', async () => {
+    const cookie = await paired('household');
+    const ended = ask('/api/v1/events', { cookie }).then(
+      () => 'ended',
+      () => 'ended',
+    );
+    await new Promise((soon) => setTimeout(soon, 100));
+    const { devices } = await home.get<answers.HouseView>('/house');
+    await supertest(home.app).post(`/api/v1/house/devices/${devices[0].id}/remove`).expect(200);
+    expect(await ended).toBe('ended');
+    expect((await ask('/api/v1/today', { cookie })).status).toBe(401);
+  });
+  it('may be a program that shows the secret in its header', async () => {
+    const { code } = home.house.pairings.begin('household');
+    const answer = await ask('/pair', {
+      method: 'POST',
+      body: { code, name: 'Script', person: 'Ana' },
+      headers: { Accept: 'application/json' },
+    });
+    const { secret } = JSON.parse(answer.text) as { secret: string };
+    const headers = { Authorization: `Bearer ${secret}` };
+    expect((await ask('/api/v1/today', { headers })).status).toBe(200);
+  });
+});
+
+describe('a helper’s device', () => {
+  it('sees the hive and the bench, and neither rules’ prices nor the book', async () => {
+    const hive = await home.hive();
+    const batchId = await home.harvest(hive);
+    const cookie = await paired('helper');
+    for (const path of ['today', 'hives', `harvests/${batchId}`, 'plans', 'clocks', 'vessels'])
+      expect((await ask(`/api/v1/${path}`, { cookie })).status, path).toBe(200);
+    for (const path of ['book', 'people', 'seasons', 'reserves', 'tables', 'traces', 'prints'])
+      expect((await ask(`/api/v1/${path}`, { cookie })).status, path).toBe(403);
+    const rules = JSON.parse((await ask('/api/v1/rules', { cookie })).text) as {
+      rules: { waxPerKg: number };
+    };
+    expect(rules.rules.waxPerKg).toBe(0);
+    const changed = await ask('/api/v1/rules', {
+      ...{ method: 'POST', body: home.envelope({}), cookie },
+    });
+    expect(changed.status).toBe(403);
+    const exported = await ask('/api/v1/archives/export', { method: 'POST', body: {}, cookie });
+    expect(exported.status).toBe(403);
+  });
+  it('takes back its own entries and no others', async () => {
+    const hive = await home.hive();
+    const cookie = await paired('helper', 'Helper’s phone', 'Rui');
+    const ticks = { batchId: await home.harvest(hive), line: 'tub', state: 'have' };
+    const own = home.envelope({ id: randomUUID(), ...ticks });
+    expect((await ask('/api/v1/ticks', { method: 'POST', body: own, cookie })).status).toBe(201);
+    const undo = (commandId: unknown) =>
+      ask('/api/v1/undo', { method: 'POST', body: home.envelope({ commandId }), cookie });
+    const other = await home.db('commands').whereNot({ id: own.id }).first();
+    expect((await undo(other.id)).status).toBe(403);
+    expect((await undo(own.id)).status).toBe(201);
+  });
+});
+
+describe('the secret of a device', () => {
+  let folder: string;
+  const now = { at: new Date('2026-03-14T12:00:00Z') };
+  const later = (ms: number): void => void (now.at = new Date(now.at.getTime() + ms));
+  const DAY = 24 * 3_600_000;
+  beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'furrow-devices-'))));
+  afterEach(() => rmSync(folder, { recursive: true }));
+  const fresh = () => new Devices(folder, () => now.at);
+
+  it('lies there as a hash, in a file that nobody else reads', () => {
+    const { secret } = fresh().add('household', 'Blue', 'Ana');
+    const file = join(folder, 'devices.json');
+    expect(readFileSync(file, 'utf8')).not.toContain(secret);
+    expect(statSync(file).mode & 0o777).toBe(0o600);
+    expect(fresh().show(secret).device?.name).toBe('Blue');
+  });
+  it('is changed every day; the one before is good while answers are on their way', () => {
+    const devices = fresh();
+    const { secret } = devices.add('household', 'Blue', 'Ana');
+    later(DAY + 1);
+    const shown = devices.show(secret);
+    const hand = 'hand' in shown ? shown.hand : null;
+    expect(hand).toBeTruthy();
+    // Other requests were on their way with the old one; the new one is handed out once.
+    expect(devices.show(secret)).toMatchObject({ hand: null });
+    expect(devices.show(hand!).device).toBeTruthy();
+    later(30_000);
+    expect(devices.show(secret).device).toBeTruthy();
+  });
+  it('whose change was lost on its way is handed out again', () => {
+    const devices = fresh();
+    const { secret } = devices.add('household', 'Blue', 'Ana');
+    later(DAY + 1);
+    devices.show(secret);
+    later(6 * 60_000);
+    const again = devices.show(secret);
+    expect('hand' in again && again.hand).toBeTruthy();
+  });
+  it('that was replaced and is shown again was copied: the device is let in no longer', () => {
+    const devices = fresh();
+    let gone = '';
+    devices.onGone = (id) => (gone = id);
+    const { secret, device } = devices.add('household', 'Blue', 'Ana');
+    later(DAY + 1);
+    const shown = devices.show(secret);
+    const hand = 'hand' in shown ? shown.hand! : '';
+    devices.show(hand);
+    later(2 * 60_000);
+    expect(devices.show(secret)).toEqual({ device: null, why: 'replayed' });
+    expect(devices.show(hand)).toEqual({ device: null, why: 'unknown' });
+    expect(gone).toBe(device.id);
+  });
+  it('of a helper ends with the day', () => {
+    const devices = fresh();
+    const { secret } = devices.add('helper', 'Red', 'Rui');
+    later(DAY);
+    expect(devices.show(secret)).toEqual({ device: null, why: 'over' });
+    expect(devices.all()).toEqual([]);
+  });
+  it('that is made up is nobody’s', () => {
+    expect(fresh().show('x')).toEqual({ device: null, why: 'unknown' });
+  });
+});
+
+describe('the certificate of the house', () => {
+  let folder: string;
+  beforeEach(() => (folder = mkdtempSync(join(tmpdir(), 'furrow-cert-'))));
+  afterEach(() => rmSync(folder, { recursive: true }));
+  const NOW = new Date('2026-03-14T12:00:00Z');
+  const days = (n: number): Date => new Date(NOW.getTime() + n * 86_400_000);
+
+  it('is kept, its keys for this user alone', async () => {
+    const first = await houseCertificate(folder, ['192.0.2.7', 'bench.local'], NOW);
+    expect(first.names).toEqual(['192.0.2.7', 'bench.local']);
+    expect(await houseCertificate(folder, ['192.0.2.7'], days(300))).toMatchObject({
+      cert: first.cert,
+    });
+    for (const name of ['authority-key.pem', 'server-key.pem'])
+      expect(statSync(join(folder, name)).mode & 0o777).toBe(0o600);
+  });
+  it('is made anew a month before it ends and for a new name; the authority stays', async () => {
+    const first = await houseCertificate(folder, ['192.0.2.7'], NOW);
+    const renewed = await houseCertificate(folder, ['192.0.2.7'], days(365));
+    expect(renewed.cert).not.toBe(first.cert);
+    expect(renewed.authority).toBe(first.authority);
+    expect(renewed.notAfter > days(365 + 380)).toBe(true);
+    const named = await houseCertificate(folder, ['192.0.2.7', '192.0.2.8'], days(366));
+    expect(named.names).toContain('192.0.2.8');
+  });
+  it('of an authority that ends before it is replaced with it', async () => {
+    const first = await houseCertificate(folder, ['192.0.2.7'], NOW);
+    const later = await houseCertificate(folder, ['192.0.2.7'], days(3500));
+    expect(later.authority).not.toBe(first.authority);
+  });
+  it('is renewed while running: who connects next gets the new one', async () => {
+    const before = home.house.sharing.fingerprint;
+    rmSync(join(home.folder, 'house', 'server.pem'));
+    await home.house.sharing.renew();
+    expect(home.house.sharing.fingerprint).toBe(before);
+    expect((await ask('/api/v1/health')).status).toBe(200);
+  });
+});
+
+describe('another page or another name', () => {
+  const table = () => supertest(home.app);
+  const read = (headers: Record<string, string>) =>
+    table()
+      .get('/api/v1/hives')
+      .set(headers)
+      .then((r) => r);
+
+  it.each([
+    [{ Host: 'evil.example' }, 421],
+    [{ Host: 'evil.example:4477' }, 421],
+    [{ Host: '192.0.2.9' }, 421],
+    [{ Origin: 'https://evil.example' }, 403],
+    [{ Origin: 'null' }, 403],
+    [{ Origin: 'http://localhost:9' }, 403],
+    [{ 'Sec-Fetch-Site': 'cross-site' }, 403],
+    [{ 'Sec-Fetch-Site': 'same-site' }, 403],
+    [{ 'X-Forwarded-For': '192.0.2.9' }, 403],
+    [{ Forwarded: 'for=192.0.2.9' }, 403],
+  ])('%o reads nothing at the table', async (headers, status) => {
+    const answer = await read(headers as unknown as Record<string, string>);
+    expect(answer.status).toBe(status);
+    expect(answer.text).not.toContain('items');
+  });
+  it('a program without an origin, and the page itself, do', async () => {
+    expect((await read({})).status).toBe(200);
+    expect((await read({ 'Sec-Fetch-Site': 'same-origin' })).status).toBe(200);
+    expect((await read({ Host: 'localhost:4477' })).status).toBe(200);
+  });
+  it('a link from elsewhere opens a page, and reads nothing of the interface', async () => {
+    const link = {
+      'Sec-Fetch-Site': 'cross-site',
+      'Sec-Fetch-Mode': 'navigate',
+      'Sec-Fetch-Dest': 'document',
+    };
+    expect((await table().get('/look/1').set(link)).status).not.toBe(403);
+    expect((await read(link)).status).toBe(403);
+  });
+  it('nor with a device’s own secret in a foreign page', async () => {
+    const cookie = await paired('household');
+    for (const headers of [
+      { Origin: 'https://evil.example' },
+      { 'Sec-Fetch-Site': 'cross-site' },
+    ] as Record<string, string>[])
+      expect((await ask('/api/v1/hives', { cookie, headers })).status).toBe(403);
+    expect((await ask('/api/v1/hives', { cookie, headers: { Host: 'evil.example' } })).status).toBe(
+      421,
+    );
+  });
+});

@@ -1,0 +1,169 @@
+import { answers } from '@furrow/core';
+import express, { Router, type Request, type Response } from 'express';
+import { rateLimit } from 'express-rate-limit';
+import { z } from 'zod';
+import { qrRuns } from '../files/labels.js';
+import { Problem, asProblem } from '../problem.js';
+import { DEVICE_KINDS, type Device } from './devices.js';
+import { emptyPairPage, handSecret } from './gate.js';
+import type { House } from './house.js';
+import { pairPage } from './pairPage.js';
+import type { PairingCode } from './pairing.js';
+import { deviceOf, doorOf, visitorOf } from './visitor.js';
+
+export const sharingSchema = z.strictObject({ on: z.boolean('On or off.') });
+export const pairingSchema = z.strictObject({
+  kind: z.enum(DEVICE_KINDS, 'Of the household, or a helper.'),
+});
+const called = (what: string) => z.string(what).trim().min(1, what).max(40, 'At most 40 letters.');
+const pairSchema = z.strictObject({
+  code: z.string('The eight letters.').min(1, 'The eight letters.').max(40, 'Eight letters.'),
+  name: called('What is this phone called?'),
+  person: called('Whose is it?'),
+});
+/** Tries to pair in a minute from one address, beside the five a code stands. */
+const PAIRS_A_MINUTE = 30;
+const LOT_PAGES_A_MINUTE = 60;
+const perMinute = (limit: number) =>
+  rateLimit({
+    windowMs: 60_000,
+    limit,
+    standardHeaders: 'draft-8',
+    legacyHeaders: false,
+    handler: (_request, _response, next) =>
+      next(new Problem(429, 'too-many', 'Too many at once. Wait a minute.')),
+  });
+
+/** What is asked for at the machine itself and nowhere else. */
+function atTheTableOnly(request: Request): void {
+  if (visitorOf(request).at !== 'table')
+    throw new Problem(
+      403,
+      'at-the-table',
+      'Who is let in is said at the machine that Furrow runs on.',
+    );
+}
+
+const shownDevice = ({ id, name, person, kind, pairedAt, lastSeenAt, endsAt }: Device) => ({
+  ...{ id, name, person, kind, pairedAt, lastSeenAt, endsAt },
+});
+
+/** A code with the address that a phone opens it by, as a square to be looked at too. */
+function shownPairing(house: House, pairing: PairingCode | null) {
+  if (!pairing) return null;
+  const [address] = house.sharing.addresses;
+  const link = address ? `${address}/pair?code=${pairing.code}` : null;
+  return { ...pairing, link, qr: link ? qrRuns(link) : null };
+}
+
+const houseView = (house: House): answers.HouseView => ({
+  sharing: {
+    on: house.sharing.isOpen,
+    addresses: house.sharing.addresses,
+    fingerprint: house.sharing.fingerprint,
+  },
+  pairing: shownPairing(house, house.pairings.current()),
+  devices: house.devices.all().map(shownDevice),
+});
+
+/** `/house`: who is let in, and by what. All but `/house/me` and `/house/leave` are for the table. */
+export function houseRoutes(house: House): Router {
+  const router = Router();
+  router.get('/house/me', (request, response) => {
+    const device = deviceOf(request);
+    response.json({
+      at: visitorOf(request).at,
+      kind: device?.kind ?? 'household',
+      name: device?.name ?? null,
+      person: device?.person ?? null,
+    });
+  });
+  router.post('/house/leave', (request, response) => {
+    const device = deviceOf(request);
+    if (device) house.devices.remove(device.id);
+    response.json({ left: device !== null });
+  });
+  router.get('/house', (request, response) => {
+    atTheTableOnly(request);
+    response.json(houseView(house));
+  });
+  router.post('/house/sharing', async (request, response) => {
+    atTheTableOnly(request);
+    const { on } = sharingSchema.parse(request.body);
+    try {
+      await house.sharing.want(on);
+    } catch (error) {
+      throw cannotOpen(error, house.sharing.port);
+    }
+    if (!on) house.pairings.end();
+    response.json(houseView(house));
+  });
+  router.post('/house/pairings', (request, response) => {
+    atTheTableOnly(request);
+    const { kind } = pairingSchema.parse(request.body);
+    house.pairings.begin(kind);
+    response.json(houseView(house));
+  });
+  router.post('/house/devices/:id/remove', (request, response) => {
+    atTheTableOnly(request);
+    house.devices.remove(request.params.id);
+    response.json(houseView(house));
+  });
+  return router;
+}
+
+function cannotOpen(error: unknown, port: number): unknown {
+  const { code } = error as { code?: string };
+  if (code === 'EADDRINUSE')
+    return new Problem(
+      409,
+      'port-taken',
+      `Another program listens on port ${port}. Set FURROW_SHARE_PORT to a free one and start again.`,
+    );
+  return error;
+}
+
+/** The page that pairs, the household's certificate, and the limit of the public pages. */
+export function pairRoutes(house: House): Router {
+  const router = Router();
+  router.use('/lot', perMinute(LOT_PAGES_A_MINUTE));
+  router.get('/furrow-authority.crt', (_request, response) => {
+    if (!house.sharing.authority) throw new Problem(404, 'not-found', 'There is none here.');
+    response.type('application/x-x509-ca-cert').send(house.sharing.authority);
+  });
+  router.get('/pair', (request, response) => {
+    if (doorOf(request) === 'table' || deviceOf(request)) return response.redirect(303, '/');
+    response.type('html').send(emptyPairPage(house, request));
+  });
+  router.post(
+    '/pair',
+    perMinute(PAIRS_A_MINUTE),
+    express.urlencoded({ extended: false, limit: '10kb' }),
+    express.json({ limit: '10kb' }),
+    (request, response) => {
+      if (doorOf(request) === 'table') return response.redirect(303, '/');
+      pair(house, request, response);
+    },
+  );
+  return router;
+}
+
+function pair(house: House, request: Request, response: Response): void {
+  const wantsJson = request.accepts(['html', 'json']) === 'json';
+  try {
+    const { code, name, person } = pairSchema.parse(request.body ?? {});
+    const { device, secret } = house.devices.add(house.pairings.use(code), name, person);
+    if (wantsJson) return void response.status(201).json({ ...shownDevice(device), secret });
+    handSecret(response, secret);
+    response.redirect(303, '/');
+  } catch (error) {
+    if (wantsJson) throw error;
+    const problem = asProblem(error);
+    const typed = pairSchema.partial().safeParse(request.body).data ?? {};
+    const shown = { code: '', name: '', person: '', ...typed };
+    response
+      .status(problem.status)
+      .type('html')
+      .send(pairPage(house.sharing.fingerprint, shown, problem.detail));
+  }
+}

@@ -1,0 +1,29 @@
+import type { Request } from 'express';
+import type { Knex } from 'knex';
+import { Problem } from '../problem.js';
+import { deviceOf } from './visitor.js';
+
+/** A command as its device signs it: under the name and the person it was let in with, whatever it says itself. */
+export function signed(request: Request, command: unknown): unknown {
+  const device = deviceOf(request);
+  if (!device || !command || typeof command !== 'object') return command;
+  return { ...command, device: device.name, person: device.person };
+}
+
+/** Who writes, as others are told; null at the table. */
+export function whoWrites(request: Request): string | null {
+  const device = deviceOf(request);
+  return device && `${device.person}, ${device.name}`;
+}
+
+/** A helper takes back what it wrote itself, nothing else. Throws `not-for-helpers`. */
+export async function refuseOthersUndo(db: Knex, request: Request): Promise<void> {
+  const device = deviceOf(request);
+  if (device?.kind !== 'helper' || !request.path.endsWith('/undo')) return;
+  const { payload } = (request.body ?? {}) as { payload?: { commandId?: unknown } };
+  const command = (await db('commands')
+    .where({ id: String(payload?.commandId) })
+    .first('device', 'person')) as { device: string; person: string | null } | undefined;
+  if (command && command.device === device.name && command.person === device.person) return;
+  throw new Problem(403, 'not-for-helpers', 'This was written by another: ask them to undo it.');
+}
