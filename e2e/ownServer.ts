@@ -24,6 +24,9 @@ export class OwnServer extends Api {
         env: {
           ...process.env,
           FURROW_PORT: String(this.port),
+          // The door of the house, while a test opens it: this machine, by another of its addresses.
+          FURROW_SHARE_PORT: String(this.port + 200),
+          FURROW_SHARE_HOST: '127.0.0.2',
           FURROW_DATA: this.data,
           FURROW_NOW: this.now,
         },

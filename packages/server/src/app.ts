@@ -83,6 +83,8 @@ export function makeApp({
         },
       },
       strictTransportSecurity: false,
+      // With none at all a browser calls the origin of the form that pairs "null".
+      referrerPolicy: { policy: 'same-origin' },
     }),
   );
   if (house?.proxyName) app.set('trust proxy', 'loopback');

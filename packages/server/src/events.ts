@@ -12,6 +12,12 @@ interface Listener {
   caller: string;
 }
 
+/** A device that wrote, in words and by what its streams are known. */
+export interface Writer {
+  caller: string;
+  says: string;
+}
+
 /** Server-sent events: tells every open screen that something was written, and by whom, so that it asks again. */
 export class EventStream {
   private readonly listeners = new Set<Listener>();
@@ -39,8 +45,11 @@ export class EventStream {
   }
 
   /** Something was written; `by` says who did, where it was a device of the house. */
-  changed(by: string | null = null): void {
-    this.tell(`event: changed\ndata: ${JSON.stringify(by ? { by } : {})}\n\n`);
+  changed(by: Writer | null = null): void {
+    for (const listener of this.listeners) {
+      const told = by && { by: by.says, own: listener.caller === by.caller };
+      this.say(listener, `event: changed\ndata: ${JSON.stringify(told ?? {})}\n\n`);
+    }
   }
 
   /** Ends every stream of a caller at once. */
@@ -49,11 +58,12 @@ export class EventStream {
   }
 
   private tell(text: string): void {
-    for (const listener of this.listeners) {
-      // Who takes nothing any more would be told more and more.
-      if (listener.response.writableNeedDrain || listener.response.destroyed) this.drop(listener);
-      else listener.response.write(text);
-    }
+    for (const listener of this.listeners) this.say(listener, text);
+  }
+  private say(listener: Listener, text: string): void {
+    // Who takes nothing any more would be told more and more.
+    if (listener.response.writableNeedDrain || listener.response.destroyed) this.drop(listener);
+    else listener.response.write(text);
   }
   private drop(listener: Listener): void {
     this.listeners.delete(listener);

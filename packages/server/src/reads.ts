@@ -138,6 +138,8 @@ export function readRoutes(
     const rows = await db('commands').whereNull('undoes').orderBy('sequence', 'desc').limit(30);
     response.json({
       items: rows.map((r) => ({
+        // A person is named by a device that was let in; the table says nobody's name.
+        by: r.person ? `${r.person}, ${r.device}` : null,
         commandId: r.id,
         kind: r.route,
         sentence: r.sentence,

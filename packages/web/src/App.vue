@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { STAGES, type Stage } from '@furrow/core';
-import { nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
+import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import FindDialog from './shell/FindDialog.vue';
 import HarvestRow from './shell/HarvestRow.vue';
 import KeysDialog from './shell/KeysDialog.vue';
 import SoilStrip from './shell/SoilStrip.vue';
 import CombPatterns from './drawing/CombPatterns.vue';
+import { helperOpens } from './house/helperMay.js';
+import NotForHelpers from './house/NotForHelpers.vue';
+import { useMe } from './house/useHouse.js';
 import { listen, useRefresh, useRules } from './server/queries.js';
 import { householdUnits } from './shell/units.js';
 import { useUi } from './shell/ui.js';
@@ -20,6 +23,11 @@ watch(
   () => rulesVersion.value?.rules.units,
   (units) => (householdUnits.value = units ?? 'metric'),
   { immediate: true },
+);
+const { data: me } = useMe();
+/** A page that is the household's own, on a helper's phone. */
+const isShut = computed(
+  () => me.value?.kind === 'helper' && !helperOpens(String(route.name ?? 'today')),
 );
 const keysShown = ref(false);
 const work = ref<HTMLElement | null>(null);
@@ -74,7 +82,10 @@ router.afterEach((to, from) => {
 });
 onMounted(() => {
   window.addEventListener('keydown', onKey);
-  listen(() => void refresh());
+  listen((by) => {
+    void refresh();
+    if (by) ui.say(`${by}: something was written.`);
+  });
 });
 onUnmounted(() => window.removeEventListener('keydown', onKey));
 </script>
@@ -92,7 +103,8 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
       class="work"
       tabindex="-1"
     >
-      <RouterView />
+      <NotForHelpers v-if="isShut" />
+      <RouterView v-else />
     </main>
     <SoilStrip ref="strip" />
     <KeysDialog v-model:visible="keysShown" />

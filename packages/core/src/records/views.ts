@@ -223,6 +223,8 @@ export interface ThermometerReading {
   simulated: boolean;
 }
 export interface JournalLine {
+  /** Who wrote it, "Ana, Blue phone"; null at the table. */
+  by: string | null;
   commandId: string;
   kind: string;
   sentence: string;

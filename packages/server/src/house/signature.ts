@@ -1,5 +1,6 @@
 import type { Request } from 'express';
 import type { Knex } from 'knex';
+import type { Writer } from '../events.js';
 import { Problem } from '../problem.js';
 import { deviceOf } from './visitor.js';
 
@@ -11,9 +12,9 @@ export function signed(request: Request, command: unknown): unknown {
 }
 
 /** Who writes, as others are told; null at the table. */
-export function whoWrites(request: Request): string | null {
+export function whoWrites(request: Request): Writer | null {
   const device = deviceOf(request);
-  return device && `${device.person}, ${device.name}`;
+  return device && { caller: device.id, says: `${device.person}, ${device.name}` };
 }
 
 /** A helper takes back what it wrote itself, nothing else. Throws `not-for-helpers`. */

@@ -23,6 +23,7 @@ import { serverNow } from '../server/client.js';
 import LeaveUnsaved from '../shell/LeaveUnsaved.vue';
 import { useUi } from '../shell/ui.js';
 import { useQueryHere } from '../shell/useQueryHere.js';
+import InTheHouse from '../house/InTheHouse.vue';
 import KitPanel from './KitPanel.vue';
 import BenchRules from './BenchRules.vue';
 import JudgementRules from './JudgementRules.vue';
@@ -43,6 +44,7 @@ const PLACES = [
   { label: 'Work and worth', value: 'work' },
   { label: 'Jar and wax', value: 'jar' },
   { label: 'Kit', value: 'kit' },
+  { label: 'In the house', value: 'house' },
   { label: 'All on one page', value: 'all' },
 ];
 const setQuery = useQueryHere();
@@ -182,7 +184,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         aria-label="Which rules"
       />
     </header>
-    <form v-show="place !== 'kit'" class="form" @submit.prevent="save">
+    <form v-show="!['kit', 'house'].includes(place)" class="form" @submit.prevent="save">
       <SchoolsPanel v-if="place === 'schools'" v-model="draft" />
       <div v-show="shows('judge')" class="part">
         <h2 class="furrow-heading">Ripe</h2>
@@ -527,6 +529,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       </div>
     </form>
     <KitPanel v-show="shows('kit')" />
+    <InTheHouse v-if="place === 'house'" />
   </div>
 </template>
 

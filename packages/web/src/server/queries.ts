@@ -178,11 +178,17 @@ async function settled(client: ReturnType<typeof useQueryClient>): Promise<void>
 }
 
 /** Listens to the server: something was written, here or on another screen. */
-export function listen(refresh: () => void): void {
+export function listen(refresh: (by: string | null) => void): void {
   const source = new EventSource('/api/v1/events');
-  source.addEventListener('changed', refresh);
+  source.addEventListener('changed', (event) => {
+    const { by, own } = JSON.parse((event as MessageEvent<string>).data) as {
+      by?: string;
+      own?: boolean;
+    };
+    refresh(own ? null : (by ?? null));
+  });
   // What was written between the first answer and this line standing, or while the server was away, was not heard.
-  source.addEventListener('open', refresh);
+  source.addEventListener('open', () => refresh(null));
 }
 
 export interface CutHistoryData {

@@ -2,6 +2,8 @@
 import { STAGES, harvestMark, type Batch, type Stage } from '@furrow/core';
 import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import { helperSees } from '../house/helperMay.js';
+import { useMe } from '../house/useHouse.js';
 import { useHarvests } from '../server/queries.js';
 import { inView, stageLink } from './rowLinks.js';
 import { STAGE_NAMES } from './stageNames.js';
@@ -22,12 +24,19 @@ const view = computed(() =>
     harvests.value ?? [],
   ),
 );
+const { data: me } = useMe();
+const isHelper = computed(() => me.value?.kind === 'helper');
+/** Where a stage lies beside the one in view. */
+function stateOf(at: number): 'done' | 'here' | 'next' {
+  if (here.value < 0 || at > here.value) return 'next';
+  return at === here.value ? 'here' : 'done';
+}
 const stages = computed(() =>
-  STAGES.map((stage, i) => ({
+  STAGES.filter((stage) => !isHelper.value || helperSees(stage)).map((stage) => ({
     stage,
     name: STAGE_NAMES[stage],
     to: stageLink(stage, view.value),
-    state: here.value < 0 ? 'next' : i < here.value ? 'done' : i === here.value ? 'here' : 'next',
+    state: stateOf(STAGES.indexOf(stage)),
     beads: (harvests.value ?? []).filter((b) => !b.closedAt && b.stage === stage).slice(0, 3),
   })),
 );
@@ -56,7 +65,7 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
       <span class="date">{{ dayText(now, harvests?.[0]?.zone ?? 'local') }}</span>
       <RouterLink to="/" class="today" :class="{ now: route.name === 'today' }">Today</RouterLink>
     </div>
-    <nav class="stages" aria-label="The row">
+    <nav class="stages" :style="{ '--stages': stages.length }" aria-label="The row">
       <div
         v-for="s in stages"
         :key="s.stage"
@@ -100,7 +109,9 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
           stroke-dasharray="4 4"
         />
       </svg>
-      <RouterLink to="/rules" :class="{ now: route.name === 'rules' }">Rules</RouterLink>
+      <RouterLink v-if="!isHelper" to="/rules" :class="{ now: route.name === 'rules' }"
+        >Rules</RouterLink
+      >
       <button type="button" class="help" aria-label="Find" @click="ui.finding = true">
         <span class="kbd">/</span>
       </button>
@@ -161,7 +172,7 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
 }
 .stages {
   display: grid;
-  grid-template-columns: repeat(8, 1fr);
+  grid-template-columns: repeat(var(--stages, 8), 1fr);
 }
 .stage-cell {
   position: relative;

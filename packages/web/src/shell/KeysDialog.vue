@@ -80,7 +80,8 @@ async function undo(commandId: string): Promise<void> {
             :class="{ undone: line.undoneBy }"
           >
             <span
-              >{{ said(line.sentence) }}<template v-if="line.undoneBy"> (undone)</template></span
+              >{{ said(line.sentence) }}<template v-if="line.undoneBy"> (undone)</template
+              ><span v-if="line.by" class="by">{{ line.by }}</span></span
             >
             <Button
               v-if="!line.undoneBy"
@@ -97,6 +98,11 @@ async function undo(commandId: string): Promise<void> {
 </template>
 
 <style scoped>
+.by {
+  display: block;
+  font-size: 14px;
+  color: var(--ink-2);
+}
 .two {
   display: grid;
   grid-template-columns: 1fr 1fr;

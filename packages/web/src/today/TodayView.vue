@@ -11,6 +11,8 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { useWidth } from '../parts/useWidth.js';
 import StateLine from '../parts/StateLine.vue';
+import { helperSees } from '../house/helperMay.js';
+import { useMe } from '../house/useHouse.js';
 import { useClocks, useHarvests, useHives, useRules, useToday } from '../server/queries.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
@@ -40,7 +42,14 @@ function clockOf(batchId: string): string {
 }
 const retry = (): void => void Promise.all([today.refetch(), hives.refetch(), rules.refetch()]);
 const zone = computed(() => hives.data.value?.[0]?.site.zone ?? 'local');
-const lines = computed(() => today.data.value ?? []);
+const { data: me } = useMe();
+/** On a helper's phone only what a helper does is due. */
+const lines = computed(() =>
+  (today.data.value ?? []).filter(
+    ({ stage }) =>
+      me.value?.kind !== 'helper' || stage === 'owed' || (stage !== 'rules' && helperSees(stage)),
+  ),
+);
 /** What comes first: due within half a day, else what waits for a hand on the row. */
 const lead = computed(() => {
   const soon = lines.value

@@ -140,6 +140,7 @@ export const healthAnswer = z.strictObject({ ready: z.literal(true), now: instan
 
 export const journalLine: z.ZodType<JournalLine> = z
   .strictObject({
+    by: text.nullable(),
     commandId: id,
     kind: text,
     sentence: text,

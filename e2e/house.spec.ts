@@ -1,0 +1,80 @@
+import type { Browser, Page } from '@playwright/test';
+import { expect, test } from './emptyHousehold.js';
+import { Stranger } from './stranger.js';
+
+/** A household lets phones in from its own machine: what each of them sees, and what the others hear of it. */
+test.use({ now: '2026-01-20T13:00:00Z' });
+
+/** A phone of its own in the house's network, with its own cookies; it goes on past the warning of the certificate. */
+async function phone(browser: Browser): Promise<Page> {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    ignoreHTTPSErrors: true,
+  });
+  return context.newPage();
+}
+/** Reads the code at the table and types it on the phone, wrong letters first. */
+async function letIn(table: Page, on: Page, key: string, name: string, person: string) {
+  await table.getByRole('button', { name: key }).click();
+  const letters = await table.getByLabel('The eight letters').innerText();
+  const address = await table.locator('.house .address').innerText();
+  await on.goto(address);
+  await expect(on.getByRole('heading', { name: 'Let this phone in' })).toBeVisible();
+  await on.getByLabel('What this phone is called').fill(name);
+  await on.getByLabel('Whose it is').fill(person);
+  await on.getByLabel('The eight letters').fill('BBBB BBBB');
+  await on.getByRole('button', { name: 'Let it in' }).click();
+  await expect(on.getByRole('alert')).toContainText('Look again');
+  await expect(on.getByLabel('Whose it is')).toHaveValue(person);
+  await on.getByLabel('The eight letters').fill(letters);
+  await on.getByRole('button', { name: 'Let it in' }).click();
+  await expect(on.getByRole('navigation', { name: 'The row' })).toBeVisible();
+  await expect(table.getByRole('list', { name: 'Phones that are let in' })).toContainText(name);
+}
+
+test('a phone of the household and one of a helper are let in, hear of each other, and are removed', async ({
+  page,
+  server,
+  browser,
+}) => {
+  const person = new Stranger(page);
+  await person.makesHive(server.base, 'Horizontal top-bar hive', 'Orchard', 'Aroeira');
+  await page.goto(`${server.base}/rules?at=house`);
+  await page.getByRole('button', { name: 'Open the door of the house' }).click();
+
+  const ana = await phone(browser);
+  await letIn(page, ana, 'Let a phone in', 'Blue phone', 'Ana');
+  const rui = await phone(browser);
+  await letIn(page, rui, 'Let a helper in, for today', 'Red phone', 'Rui');
+
+  // What one writes stands on the others within a second or two, with who did it.
+  const address = new URL(ana.url()).origin;
+  await ana.goto(`${address}/look`);
+  const look = new Stranger(ana);
+  await look.reads('All capped');
+  await look.touch(/^Write down comb/);
+  await expect(page.getByText('Ana, Blue phone: something was written.')).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toContainText('Ana, Blue phone');
+  await page.keyboard.press('Escape');
+
+  // A helper sees the hive and the bench, nothing of the household's own.
+  const row = rui.getByRole('navigation', { name: 'The row' });
+  await expect(row.getByRole('link', { name: 'Look' })).toBeVisible();
+  await expect(row.getByRole('link', { name: 'Book' })).toHaveCount(0);
+  await rui.goto(`${address}/book`);
+  await expect(rui.getByText('The household’s own')).toBeVisible();
+  await rui.goto(`${address}/look`);
+  await expect(rui.getByRole('heading', { name: /Aroeira/ })).toBeVisible();
+
+  // Removed by one touch: it is asked for letters again.
+  await page.getByRole('button', { name: 'Let Red phone in no longer' }).click();
+  await expect(page.getByRole('list', { name: 'Phones that are let in' })).not.toContainText('Rui');
+  await rui.reload();
+  await expect(rui.getByRole('heading', { name: 'Let this phone in' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Shut the door' }).click();
+  await expect(ana.goto(address)).rejects.toThrow();
+  await ana.context().close();
+  await rui.context().close();
+});

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import type { answers } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import StateLine from '../parts/StateLine.vue';
+import { ask } from '../server/client.js';
+import { aboutAgo } from './lastSeen.js';
+import PairingCode from './PairingCode.vue';
+import { useHouse, useMe } from './useHouse.js';
+import { useWorldNow } from './useWorldNow.js';
+
+/** Who is let in besides this machine: the door of the house, a code for one phone, the phones. */
+const { data: me } = useMe();
+const atTable = computed(() => me.value?.at === 'table');
+const { house, error, isLoading, refetch, busy, refusal, share, letIn, remove } = useHouse(atTable);
+const now = useWorldNow();
+const address = computed(() => house.value?.sharing.addresses[0] ?? null);
+const whose = (device: answers.HouseDevice): string =>
+  `${device.person}, ${device.kind === 'helper' ? 'helper, for today' : 'of the household'}`;
+async function leave(): Promise<void> {
+  await ask('/house/leave');
+  location.assign('/');
+}
+</script>
+
+<template>
+  <section class="house" aria-labelledby="in-the-house">
+    <h2 id="in-the-house" class="furrow-heading">In the house</h2>
+    <div v-if="me && !atTable" class="line">
+      <p>
+        This is <b>{{ me.name }}</b>, {{ me.person }}’s. Who else is let in is said at the machine
+        that Furrow runs on.
+      </p>
+      <Button outlined label="Let this phone in no longer" @click="leave" />
+    </div>
+    <StateLine
+      v-else-if="isLoading || error"
+      :loading="isLoading"
+      :error="error"
+      @retry="refetch()"
+    />
+    <template v-else-if="house">
+      <p v-if="refusal" class="rust" role="alert">{{ refusal }}</p>
+      <template v-if="!house.sharing.on">
+        <p class="wide">
+          Furrow answers this machine alone. Phones at the hive and at the bench can be let in, one
+          by one, over an encrypted connection; nobody else on the network sees anything.
+        </p>
+        <Button
+          class="main"
+          :disabled="busy"
+          label="Open the door of the house"
+          @click="share(true)"
+        />
+      </template>
+      <template v-else>
+        <p v-if="address" class="wide">
+          The door is open at <b class="address">{{ address }}</b>, for phones that were let in and
+          no others.
+        </p>
+        <p v-else class="wide rust" role="alert">
+          This machine is in no network just now, so no phone reaches it. Connect it, then look here
+          again.
+        </p>
+        <PairingCode v-if="house.pairing && address" :pairing="house.pairing" :address="address" />
+        <div class="keys">
+          <Button
+            :disabled="busy || !address"
+            :outlined="house.pairing !== null"
+            label="Let a phone in"
+            @click="letIn('household')"
+          />
+          <Button
+            outlined
+            :disabled="busy || !address"
+            label="Let a helper in, for today"
+            @click="letIn('helper')"
+          />
+          <Button text :disabled="busy" label="Shut the door" @click="share(false)" />
+        </div>
+        <p class="sub wide">
+          A helper’s phone sees Today, Look, Bring, Take and Drain, until the day ends: not your
+          rules, people, prices or the book.
+        </p>
+      </template>
+      <ul v-if="house.devices.length" class="devices" aria-label="Phones that are let in">
+        <li v-for="device in house.devices" :key="device.id">
+          <svg class="phone" viewBox="0 0 26 44" aria-hidden="true">
+            <rect x="1.5" y="1.5" width="23" height="41" rx="4" />
+            <path d="M10 38h6" />
+          </svg>
+          <span class="who"
+            ><b>{{ device.name }}</b
+            ><span class="sub">{{ whose(device) }}</span></span
+          >
+          <span class="sub">{{ aboutAgo(device.lastSeenAt, now) }}</span>
+          <Button
+            outlined
+            severity="danger"
+            label="Remove"
+            :aria-label="`Let ${device.name} in no longer`"
+            :disabled="busy"
+            @click="remove(device.id)"
+          />
+        </li>
+      </ul>
+      <p v-else class="sub">No phone is let in.</p>
+      <details v-if="house.sharing.fingerprint" class="how">
+        <summary>How a phone knows that it is this machine</summary>
+        <p class="wide">
+          Furrow made a certificate of this household’s own. A phone that trusts it is warned no
+          more and keeps Furrow for where there is no signal; the page that lets a phone in says
+          how. Compare there: <code>{{ house.sharing.fingerprint }}</code>
+        </p>
+      </details>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.house {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  align-items: flex-start;
+  width: 100%;
+  max-width: 900px;
+}
+.wide {
+  margin: 0;
+  max-width: 64ch;
+}
+.address {
+  font-size: 22px;
+  white-space: nowrap;
+}
+.keys {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.devices {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  width: 100%;
+}
+.devices li {
+  display: grid;
+  grid-template-columns: 32px minmax(0, 1fr) auto auto;
+  gap: 16px;
+  align-items: center;
+  min-height: 72px;
+  border-top: 1px solid var(--lichen-5);
+}
+.phone {
+  height: 44px;
+  fill: var(--lime-0);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.who {
+  display: flex;
+  flex-direction: column;
+}
+code {
+  overflow-wrap: anywhere;
+}
+@media (max-width: 599px) {
+  .devices li {
+    grid-template-columns: 32px minmax(0, 1fr) auto;
+  }
+  .devices li > .sub {
+    grid-column: 2;
+    grid-row: 2;
+  }
+}
+</style>

@@ -1,0 +1,46 @@
+import type { answers } from '@furrow/core';
+import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { computed, ref, type Ref } from 'vue';
+import { Refused, ask, read } from '../server/client.js';
+
+/** How often the table looks whether a phone has come in, while a code is open. */
+const LOOK_MS = 2000;
+
+/** Who uses this screen: the household at its own machine, or a device that was let in. */
+export const useMe = () =>
+  useQuery({
+    queryKey: ['me'],
+    queryFn: () => read<answers.Me>('/house/me'),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** The door of the house as the table sees it, and what is done about it. */
+export function useHouse(atTable: Ref<boolean>) {
+  const client = useQueryClient();
+  const { data, error, isLoading, refetch } = useQuery({
+    queryKey: ['house'],
+    queryFn: () => read<answers.HouseView>('/house'),
+    enabled: atTable,
+    refetchInterval: (query) => (query.state.data?.pairing ? LOOK_MS : false),
+  });
+  const busy = ref(false);
+  const refusal = ref('');
+  async function act(path: string, body: object = {}): Promise<void> {
+    if (busy.value) return;
+    busy.value = true;
+    refusal.value = '';
+    try {
+      client.setQueryData(['house'], await ask<answers.HouseView>(`/house${path}`, body));
+    } catch (failed) {
+      refusal.value = failed instanceof Refused ? failed.message : 'This did not work. Try again.';
+    }
+    busy.value = false;
+  }
+  return {
+    house: computed(() => data.value ?? null),
+    ...{ error, isLoading, refetch, busy, refusal },
+    share: (on: boolean) => act('/sharing', { on }),
+    letIn: (kind: answers.HouseDevice['kind']) => act('/pairings', { kind }),
+    remove: (id: string) => act(`/devices/${id}/remove`),
+  };
+}
