@@ -152,7 +152,7 @@ export function makeApp({
   api.use(instrumentRoutes(db, clock, seed));
   api.use(bookReads(db, clock));
   api.use(cutReads(db));
-  api.use(jarReads(db));
+  api.use(jarReads(db, () => house?.sharing.addresses[0] ?? null));
   api.use(readRoutes(db, clock, seed, copies));
   api.use((_request, _response, next) => next(notFound('address')));
   app.use('/api/v1', api);

@@ -20,6 +20,15 @@ describe('settings', () => {
       now: null,
     });
   });
+  it('open Furrow to the network only encrypted: by sharing it, or behind a proxy that says its address', () => {
+    expect(() => readConfig({ FURROW_HOST: '0.0.0.0' }, '/')).toThrow(/furrow.mjs share/);
+    expect(() => readConfig({ FURROW_HOST: '192.0.2.7' }, '/')).toThrow(/unencrypted/);
+    expect(() =>
+      readConfig({ FURROW_HOST: '0.0.0.0', FURROW_BEHIND_PROXY: 'http://honey.example' }, '/'),
+    ).toThrow(/https:/);
+    const proxied = { FURROW_HOST: '0.0.0.0', FURROW_BEHIND_PROXY: 'https://honey.example/' };
+    expect(readConfig(proxied, '/').proxyAddress).toBe('https://honey.example');
+  });
   it('refuse a port that is none', () =>
     expect(() => readConfig({ FURROW_PORT: 'honey' }, '/')).toThrow(/port number/));
   it('let the clock start anywhere, or stand still', async () => {

@@ -14,8 +14,14 @@ import { POINTS_PER_MM as MM, drawQr, pdfWithFonts, type Fonts } from './labels.
 const INK = rgb(0.094, 0.129, 0.106);
 const [CARD_WIDTH_MM, CARD_HEIGHT_MM] = [85, 54];
 
-/** A card for the hive, the size of a bank card: its name, and a code that opens its Look. */
-export async function hiveCardPdf(hive: Hive, qrText: string): Promise<Uint8Array> {
+/** Said where a code would stand, by lines: there is no address that a phone reaches. */
+const NO_ADDRESS = ['No code: no phone reaches', 'this machine yet.', 'Rules, In the house.'];
+
+/**
+ * A card for the hive, the size of a bank card: its name, and a code that opens its Look. Takes the address
+ * of that; null where no phone reaches this machine, which the card then says.
+ */
+export async function hiveCardPdf(hive: Hive, qrText: string | null): Promise<Uint8Array> {
   const { pdf, fonts } = await pdfWithFonts(`Card of ${hive.name}`);
   const page = pdf.addPage([CARD_WIDTH_MM * MM, CARD_HEIGHT_MM * MM]);
   page.drawRectangle({
@@ -42,8 +48,15 @@ export async function hiveCardPdf(hive: Hive, qrText: string): Promise<Uint8Arra
     font: fonts.regular,
     color: INK,
   });
-  page.drawText('Scan to look', { x: 5 * MM, y: 6 * MM, size: 7, font: fonts.regular, color: INK });
-  drawQr(page, qrText, 49 * MM, 43 * MM, 32);
+  const small = { size: 7, font: fonts.regular, color: INK };
+  if (qrText === null)
+    NO_ADDRESS.forEach((line, i) =>
+      page.drawText(line, { x: 52 * MM, y: (30 - i * 4) * MM, ...small }),
+    );
+  else {
+    page.drawText('Scan to look', { x: 5 * MM, y: 6 * MM, ...small });
+    drawQr(page, qrText, 49 * MM, 43 * MM, 32);
+  }
   return pdf.save();
 }
 

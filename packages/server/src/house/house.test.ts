@@ -8,8 +8,10 @@ import type { answers } from '@furrow/core';
 import supertest from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
+import { makeApp } from '../app.js';
 import { houseCertificate } from './certificate.js';
 import { Devices } from './devices.js';
+import { makeHouse } from './house.js';
 import { Pairings } from './pairing.js';
 
 interface Answer {
@@ -420,5 +422,29 @@ describe('another page or another name', () => {
     expect((await ask('/api/v1/hives', { cookie, headers: { Host: 'evil.example' } })).status).toBe(
       421,
     );
+  });
+});
+
+describe('behind a proxy of the household’s own', () => {
+  it('only devices that were let in come in, by its name and no other', async () => {
+    const house = makeHouse({
+      ...{ dataFolder: home.folder, db: home.db, port: 0 },
+      proxyAddress: 'https://honey.example',
+    });
+    const proxied = makeApp({
+      ...{ db: home.db, clock: { now: () => home.now } as never, seed: 1, house },
+      ...{ webFolder: join(home.folder, 'none'), photoFolder: join(home.folder, 'photos') },
+    });
+    const through = { Host: 'honey.example', 'X-Forwarded-For': '192.0.2.9' };
+    const read = (headers: Record<string, string>) =>
+      supertest(proxied).get('/api/v1/hives').set(headers);
+    expect((await read(through)).status).toBe(401);
+    // A proxy that gives its own name for ours does not make everybody the household.
+    expect((await read({ 'X-Forwarded-For': '192.0.2.9' })).status).toBe(421);
+    const { secret } = house.devices.add('household', 'Blue', 'Ana');
+    const known = { ...through, Cookie: `__Host-furrow=${secret}` };
+    expect((await read(known)).status).toBe(200);
+    // At the machine itself it is the household’s as ever.
+    expect((await read({})).status).toBe(200);
   });
 });

@@ -32,8 +32,8 @@ export async function lotPageOf(db: Knex, lotId: string): Promise<string> {
   return lotPage(filled.lot, filled.batch, wordsOf(filled, rules), rules, filled.moisturePercent);
 }
 
-/** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look sheets, lot pages. */
-export function jarReads(db: Knex): Router {
+/** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look sheets, lot pages. `reachedAt` gives the address by which a phone of the house reaches it. */
+export function jarReads(db: Knex, reachedAt: () => string | null): Router {
   const router = Router();
   router.get(
     '/labelSheets',
@@ -100,14 +100,9 @@ export function jarReads(db: Knex): Router {
   router.get('/hives/:id/card.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);
     const { rules } = await currentRules(db);
-    pdfAnswer(
-      response,
-      `card-${hive.name}.pdf`,
-      await inThread('hiveCardPdf', [
-        hive,
-        `${rules.baseAddress.replace(/\/$/, '') || `${request.protocol}://${request.get('host')}`}/look/${hive.id}`,
-      ]),
-    );
+    const address = rules.baseAddress.replace(/\/$/, '') || reachedAt();
+    const link = address && `${address}/look/${hive.id}`;
+    pdfAnswer(response, `card-${hive.name}.pdf`, await inThread('hiveCardPdf', [hive, link]));
   });
   router.get('/hives/:id/look-sheet.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);

@@ -109,9 +109,10 @@ const markOf = (b: Batch): string => (mark(b) ? `${mark(b)}, ` : '');
           stroke-dasharray="4 4"
         />
       </svg>
-      <RouterLink v-if="!isHelper" to="/rules" :class="{ now: route.name === 'rules' }"
-        >Rules</RouterLink
+      <RouterLink v-if="isHelper" to="/bring" :class="{ now: route.name === 'bring' }"
+        >Bring</RouterLink
       >
+      <RouterLink v-else to="/rules" :class="{ now: route.name === 'rules' }">Rules</RouterLink>
       <button type="button" class="help" aria-label="Find" @click="ui.finding = true">
         <span class="kbd">/</span>
       </button>
