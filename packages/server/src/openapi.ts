@@ -198,6 +198,7 @@ export function openApi(): unknown {
       person: z.string().optional(),
       occurredAt: z.iso.datetime(),
       baseRevision: z.int().optional(),
+      again: z.boolean().optional(),
       payload: schema,
     });
     const key = `/api/v1${path.replace(/:(\w+)/g, '{$1}')}`;

@@ -7,6 +7,7 @@ import HarvestRow from './shell/HarvestRow.vue';
 import KeysDialog from './shell/KeysDialog.vue';
 import SoilStrip from './shell/SoilStrip.vue';
 import CombPatterns from './drawing/CombPatterns.vue';
+import AskFirst from './house/AskFirst.vue';
 import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
 import { useMe } from './house/useHouse.js';
@@ -109,6 +110,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
     <SoilStrip ref="strip" />
     <KeysDialog v-model:visible="keysShown" />
     <FindDialog />
+    <AskFirst />
   </div>
 </template>
 

@@ -56,6 +56,8 @@ export const commandSchema = z.strictObject({
   /** What the device's own clock said, raw; records go by `occurredAt`, which is corrected for it. */
   deviceAt: instantSchema.optional(),
   baseRevision: z.int().min(1).optional(),
+  /** Said after being asked: this is another one, not what somebody else wrote just now. */
+  again: z.boolean().optional(),
   payload: z.unknown(),
 });
 export type Command = z.infer<typeof commandSchema>;

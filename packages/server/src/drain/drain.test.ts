@@ -315,3 +315,41 @@ describe('the bench', () => {
     );
   });
 });
+
+describe('one weighing by two', () => {
+  const ana = { device: 'Blue phone', person: 'Ana' };
+  const rui = { device: 'Red phone', person: 'Rui' };
+  it('is asked about, and written where it is another one', async () => {
+    const drainId = await home.drain(await home.harvest(await home.hive()));
+    const weigh = (grossG: number, by: Record<string, unknown>) => {
+      const weighing = { id: randomUUID(), drainId, grossG, tareG: 400, source: 'hand' };
+      return home.post('/weighings', weighing, by);
+    };
+    home.later(2);
+    await home.ok(weigh(1400, ana));
+    const asked = await weigh(1410, rui);
+    expect(asked.status).toBe(409);
+    expect(asked.body).toMatchObject({ code: 'written-just-now' });
+    expect(asked.body.detail).toBe(
+      'Ana, Blue phone, wrote 1.00 kg of this just now. Is yours another weighing?',
+    );
+    // Her own next one, another weight, and one that was said to be another are written.
+    await home.ok(weigh(1405, ana));
+    await home.ok(weigh(1900, rui));
+    await home.ok(weigh(1410, { ...rui, again: true }));
+    home.later(1);
+    await home.ok(weigh(1910, ana));
+  });
+  it('of what is drawn off is asked about before the book counts it twice', async () => {
+    const drainId = await home.drain(await home.harvest(await home.hive()));
+    const drawOff = (by: Record<string, unknown>) => {
+      const event = { id: randomUUID(), drainId, kind: 'draw-off', g: 500, minutes: 2 };
+      return home.post('/drainEvents', event, by);
+    };
+    home.later(2);
+    await home.ok(drawOff(ana));
+    expect((await drawOff(rui)).body).toMatchObject({ code: 'written-just-now' });
+    const { items } = await home.get<{ items: { kind: string; nowG: number }[] }>('/lots');
+    expect(items.find((lot) => lot.kind === 'honey')?.nowG).toBe(500);
+  });
+});

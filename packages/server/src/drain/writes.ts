@@ -28,6 +28,7 @@ import {
   drainViews,
   lotView,
 } from '../store/views.js';
+import { askIfWrittenByAnother } from '../store/twice.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { estimateEnds, estimateGivesWay } from '../take/estimates.js';
 import { addMinutes, lotOf, pressedLotOf } from '../take/lots.js';
@@ -165,6 +166,8 @@ export const drainWrites = [
     run: async (unit, payload) => {
       const drain = await runningDrain(unit, payload.drainId);
       const netG = payload.grossG - payload.tareG;
+      const same = { drainId: drain.id, of: payload.of };
+      await askIfWrittenByAnother(unit, 'weighings', same, 'netG', netG);
       const outG = outByWeighing(drain, { of: payload.of, netG, occurredAt: unit.at });
       await estimateGivesWay(unit, await batchView(unit.db, drain.batchId), drain, {
         overG: Math.max(outG, netG - drain.potStartG) - drain.crushedG,
@@ -237,6 +240,10 @@ export const drainWrites = [
           `Your house rule warms to ${rules.warmLimitC} °C at most.`,
           'payload.temperatureC',
         );
+      if (payload.g) {
+        const same = { drainId: drain.id, kind: payload.kind };
+        await askIfWrittenByAnother(unit, 'drainEvents', same, 'g', payload.g);
+      }
       await unit.insert('drainEvents', {
         ...payload,
         g: payload.g ?? null,

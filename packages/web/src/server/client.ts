@@ -130,6 +130,8 @@ export interface SendOptions {
   baseRevision?: number;
   occurredAt?: string;
   commandId?: string;
+  /** Said after being asked: it is another one than what somebody else wrote just now. */
+  again?: boolean;
 }
 
 /** Sends one command; the same `commandId` may be sent again without writing twice. */
@@ -144,6 +146,7 @@ export async function send<T = Record<string, unknown>>(
     occurredAt: options.occurredAt ?? serverNow().toISOString(),
     deviceAt: new Date().toISOString(),
     ...(options.baseRevision ? { baseRevision: options.baseRevision } : {}),
+    ...(options.again ? { again: true } : {}),
     payload,
   };
   return answer<T>(

@@ -1,10 +1,14 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { mount } from '@vue/test-utils';
-import { createPinia } from 'pinia';
+import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h } from 'vue';
 import { read, Refused } from './client.js';
+import { useUi } from '../shell/ui.js';
 import { useSend } from './useSend.js';
+
+const pinia = createPinia();
+setActivePinia(pinia);
 
 type Sender = ReturnType<typeof useSend>;
 function sender(): Sender {
@@ -16,7 +20,7 @@ function sender(): Sender {
         return () => h('div');
       },
     }),
-    { global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]] } },
+    { global: { plugins: [pinia, [VueQueryPlugin, { queryClient: new QueryClient() }]] } },
   );
   return made!;
 }
@@ -44,6 +48,35 @@ const json = (status: number, value: unknown): Response =>
 
 beforeEach(() => localStorage.clear());
 afterEach(() => vi.unstubAllGlobals());
+
+describe('what somebody else wrote just now', () => {
+  const asked = () =>
+    json(409, { code: 'written-just-now', detail: 'Ana wrote 1.00 kg. Is yours another?' });
+  it('is asked about; another one is written under the same id, said again', async () => {
+    const { body, fetch } = answers(asked(), json(201, { ok: 1 }));
+    const { go } = sender();
+    const going = go('/weighings', { g: 5 }, 'Said');
+    const ui = useUi();
+    await vi.waitFor(() => expect(ui.question?.text).toContain('Ana wrote 1.00 kg'));
+    ui.question!.answer(true);
+    expect(await going).toEqual({ ok: 1 });
+    expect(body(1)).toMatchObject({ id: body(0).id, again: true });
+    expect(fetch).toHaveBeenCalledTimes(2);
+    expect(ui.question).toBeNull();
+  });
+  it('is left where it is the same, and nothing is refused', async () => {
+    const { fetch } = answers(asked());
+    const { go, refusal } = sender();
+    const going = go('/weighings', { g: 5 }, 'Said');
+    const ui = useUi();
+    await vi.waitFor(() => expect(ui.question).not.toBeNull());
+    ui.question!.answer(false);
+    expect(await going).toBeNull();
+    expect(refusal.value).toBeNull();
+    expect(ui.message?.text).toBe('Not written twice.');
+    expect(fetch).toHaveBeenCalledTimes(1);
+  });
+});
 
 describe('sending a command', () => {
   it('sends the same id again where no answer came, so that nothing is written twice', async () => {

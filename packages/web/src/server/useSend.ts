@@ -14,6 +14,23 @@ export function useSend() {
   const busy = ref(false);
   const refusal = ref<Refused | null>(null);
   let commandId = newId();
+  /** Where somebody else wrote the same just now the person is asked; null: it was the same. */
+  async function sendAsked<T>(
+    path: string,
+    payload: unknown,
+    options: SendOptions,
+  ): Promise<T | null> {
+    try {
+      return await send<T>(path, payload, options);
+    } catch (error) {
+      if (!(error instanceof Refused) || error.code !== 'written-just-now') throw error;
+      if (await ui.askFirst(inUnits(error.message)))
+        return send<T>(path, payload, { ...options, again: true });
+      ui.say('Not written twice.');
+      await refresh();
+      return null;
+    }
+  }
   async function go<T = Record<string, unknown>>(
     path: string,
     payload: unknown,
@@ -23,7 +40,8 @@ export function useSend() {
     busy.value = true;
     refusal.value = null;
     try {
-      const result = await send<T>(path, payload, { ...options, commandId });
+      const result = await sendAsked<T>(path, payload, { ...options, commandId });
+      if (result === null) return null;
       ui.say(said, commandId);
       commandId = newId();
       await refresh();

@@ -1,6 +1,11 @@
 import { defineStore } from 'pinia';
 import { ref, watch } from 'vue';
 
+export interface Question {
+  text: string;
+  answer: (yes: boolean) => void;
+}
+
 /** The interface's own state: what is lit, what was just said. Server data lives in the query cache. */
 export const useUi = defineStore('ui', () => {
   const sun = ref(localStorage.getItem('furrow.sun') === 'yes');
@@ -28,5 +33,18 @@ export const useUi = defineStore('ui', () => {
     message.value = { text, commandId };
     timer = setTimeout(() => (message.value = null), 12_000);
   }
-  return { sun, keysOn, alarms, finding, message, say };
+  /** What a person is asked before something is written; null: nothing. */
+  const question = ref<Question | null>(null);
+  /** Asks, and gives the answer: yes where it is another one. */
+  const askFirst = (text: string): Promise<boolean> =>
+    new Promise((answered) => {
+      question.value = {
+        text,
+        answer: (yes) => {
+          question.value = null;
+          answered(yes);
+        },
+      };
+    });
+  return { question, askFirst, sun, keysOn, alarms, finding, message, say };
 });

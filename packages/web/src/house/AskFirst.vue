@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Dialog from 'primevue/dialog';
+import { useUi } from '../shell/ui.js';
+
+/** Asks before something is written that somebody else may have written just now. */
+const ui = useUi();
+</script>
+
+<template>
+  <Dialog
+    :visible="ui.question !== null"
+    modal
+    header="Written just now"
+    :style="{ width: '520px', maxWidth: '94vw' }"
+    @update:visible="ui.question?.answer(false)"
+  >
+    <p>{{ ui.question?.text }}</p>
+    <div class="keys">
+      <Button autofocus label="It is the same: leave it" @click="ui.question?.answer(false)" />
+      <Button outlined label="It is another one: write it" @click="ui.question?.answer(true)" />
+    </div>
+  </Dialog>
+</template>
+
+<style scoped>
+.keys {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.keys :deep(button) {
+  min-height: 64px;
+}
+</style>

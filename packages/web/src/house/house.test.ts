@@ -1,0 +1,88 @@
+import type { answers } from '@furrow/core';
+import { VueQueryPlugin, QueryClient } from '@tanstack/vue-query';
+import { flushPromises, mount } from '@vue/test-utils';
+import { createPinia } from 'pinia';
+import PrimeVue from 'primevue/config';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import InTheHouse from './InTheHouse.vue';
+import { helperOpens, helperSees } from './helperMay.js';
+import { aboutAgo } from './lastSeen.js';
+
+const NOW = new Date('2026-03-14T12:00:00Z');
+
+describe('when a phone was seen last', () => {
+  it.each([
+    ['2026-03-14T11:59:00Z', 'here just now'],
+    ['2026-03-14T09:00:00Z', 'last here 3 hours ago'],
+    ['2026-03-11T12:00:00Z', 'last here 3 days ago'],
+  ])('%s is %s', (at, words) => expect(aboutAgo(at, NOW)).toBe(words));
+});
+
+describe('a helper', () => {
+  it('sees the hive and the bench', () => {
+    expect(['look', 'take', 'drain'].every((stage) => helperSees(stage as 'look'))).toBe(true);
+    expect(helperSees('book')).toBe(false);
+    expect(['today', 'bring'].every(helperOpens)).toBe(true);
+    expect(['rules', 'jar', 'choose'].some(helperOpens)).toBe(false);
+  });
+});
+
+const shut: answers.HouseView = {
+  sharing: { on: false, addresses: [], fingerprint: null },
+  pairing: null,
+  devices: [],
+};
+const open: answers.HouseView = {
+  sharing: { on: true, addresses: ['https://192.0.2.7:4478'], fingerprint: 'AB CD' },
+  pairing: {
+    ...{ code: 'QDDGXNSJ', kind: 'household', expiresAt: '2026-03-14T12:10:00Z' },
+    link: 'https://192.0.2.7:4478/pair?code=QDDGXNSJ',
+    qr: { size: 21, runs: [{ x: 0, y: 0, length: 7 }] },
+  },
+  devices: [
+    {
+      ...{ id: 'd1', name: 'Blue phone', person: 'Ana', kind: 'helper' },
+      ...{ pairedAt: NOW.toISOString(), lastSeenAt: NOW.toISOString(), endsAt: null },
+    },
+  ],
+};
+/** The panel with a server that answers so; gives it and what was asked of the server. */
+async function panel(me: answers.Me, house: answers.HouseView) {
+  const asked: [string, unknown][] = [];
+  vi.stubGlobal('fetch', async (path: string, init?: RequestInit) => {
+    if (init?.method === 'POST') asked.push([path, JSON.parse(String(init.body))]);
+    const body = path.endsWith('/me') ? me : house;
+    return new Response(JSON.stringify(body), { status: 200 });
+  });
+  const plugins = [createPinia(), PrimeVue, [VueQueryPlugin, { queryClient: new QueryClient() }]];
+  const wrapper = mount(InTheHouse, { global: { plugins: plugins as never } });
+  await flushPromises();
+  await flushPromises();
+  return { wrapper, asked };
+}
+afterEach(() => vi.unstubAllGlobals());
+const TABLE: answers.Me = { at: 'table', kind: 'household', name: null, person: null };
+
+describe('the door of the house, at the table', () => {
+  it('is opened by one touch', async () => {
+    const { wrapper, asked } = await panel(TABLE, shut);
+    expect(wrapper.text()).toContain('answers this machine alone');
+    await wrapper.get('button').trigger('click');
+    expect(asked).toEqual([['/api/v1/house/sharing', { on: true }]]);
+  });
+  it('shows the letters in two halves, who is let in, and lets one go by one touch', async () => {
+    const { wrapper, asked } = await panel(TABLE, open);
+    expect(wrapper.get('.letters').text().replace(/\s/g, ' ')).toBe('QDDG XNSJ');
+    expect(wrapper.get('.devices').text()).toContain('Ana, helper, for today');
+    await wrapper.get('[aria-label="Let Blue phone in no longer"]').trigger('click');
+    expect(asked).toEqual([['/api/v1/house/devices/d1/remove', {}]]);
+  });
+});
+describe('on a phone that was let in', () => {
+  it('is not opened; the phone itself may leave', async () => {
+    const me: answers.Me = { at: 'house', kind: 'household', name: 'Blue phone', person: 'Ana' };
+    const { wrapper } = await panel(me, open);
+    expect(wrapper.text()).toContain('This is Blue phone, Ana’s.');
+    expect(wrapper.findAll('button').map((b) => b.text())).toEqual(['Let this phone in no longer']);
+  });
+});
