@@ -15,7 +15,7 @@ import type { Knex } from 'knex';
 import type { ServerClock } from './clock.js';
 import { EventStream } from './events.js';
 import { ownDoorsOnly } from './house/doors.js';
-import { gate, markProxied } from './house/gate.js';
+import { gate, markDoor } from './house/gate.js';
 import type { House } from './house/house.js';
 import { houseRoutes, pairRoutes } from './house/routes.js';
 import { refuseOthersUndo, signed, whoWrites } from './house/signature.js';
@@ -88,7 +88,7 @@ export function makeApp({
     }),
   );
   if (house?.proxyName) app.set('trust proxy', 'loopback');
-  if (house) app.use(markProxied(house));
+  if (house) app.use(markDoor(house, restore?.secret ?? null));
   app.use(ownDoorsOnly(house?.names ?? (() => [])));
   if (house) app.use(gate(house));
   app.use(

@@ -60,7 +60,7 @@ async function pair(dataFolder: string, isHelper: boolean): Promise<void> {
   if (!server) throw new Error('Furrow does not run on this data folder. Start it first.');
   const response = await fetch(`${server.url}/api/v1/house/pairings`, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', 'x-furrow-secret': server.secret },
     body: JSON.stringify({ kind: isHelper ? 'helper' : 'household' }),
   });
   if (!response.ok) throw new Error('The running Furrow gave no code.');

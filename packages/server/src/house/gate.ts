@@ -5,7 +5,6 @@ import type { Device } from './devices.js';
 import { cameByProxy } from './doors.js';
 import { helperMay, withoutPrices } from './helper.js';
 import type { House } from './house.js';
-import { nameOfHost } from './names.js';
 import { pairPage } from './pairPage.js';
 import { doorOf, setVisitor, throughHouse } from './visitor.js';
 
@@ -40,13 +39,22 @@ function secretOf(request: Request): string | null {
 /** What is there for everybody in the house: whether the server is ready, the page that pairs, a lot's public page. */
 const PUBLIC = /^\/(api\/v1\/health|pair|furrow-authority\.crt|lot\/[^/]+)$/;
 
-/** Marks what comes by the household's own proxy as coming through the door of the house. */
-export function markProxied(house: House): RequestHandler {
+/** Whether a request came from a program on this very machine. */
+const fromThisMachine = (request: Request): boolean =>
+  /^(127\.|::1$|::ffff:127\.)/.test(request.socket.remoteAddress ?? '');
+
+/**
+ * Marks what comes through the door of the house. Without a proxy that is what comes from elsewhere.
+ * Behind one everything may come from elsewhere, whatever name and address it wears: only who knows the
+ * secret of this process, which lies in a file of its own user's, is at the table.
+ */
+export function markDoor(house: House, secret: string | null): RequestHandler {
+  const isAtTable = (request: Request): boolean =>
+    house.proxyName === null
+      ? fromThisMachine(request)
+      : secret !== null && request.get('x-furrow-secret') === secret;
   return (request, _response, next) => {
-    const isProxied =
-      house.proxyName !== null &&
-      (cameByProxy(request) || nameOfHost(request.headers.host) === house.proxyName);
-    if (isProxied) throughHouse(request);
+    if (!isAtTable(request)) throughHouse(request);
     next();
   };
 }

@@ -425,6 +425,7 @@ describe('another page or another name', () => {
   });
 });
 
+const SECRET = 'of-this-process';
 describe('behind a proxy of the household’s own', () => {
   it('only devices that were let in come in, by its name and no other', async () => {
     const house = makeHouse({
@@ -433,18 +434,21 @@ describe('behind a proxy of the household’s own', () => {
     });
     const proxied = makeApp({
       ...{ db: home.db, clock: { now: () => home.now } as never, seed: 1, house },
+      restore: { store: { db: home.db, swapping: () => false } as never, secret: SECRET },
       ...{ webFolder: join(home.folder, 'none'), photoFolder: join(home.folder, 'photos') },
     });
     const through = { Host: 'honey.example', 'X-Forwarded-For': '192.0.2.9' };
     const read = (headers: Record<string, string>) =>
       supertest(proxied).get('/api/v1/hives').set(headers);
     expect((await read(through)).status).toBe(401);
-    // A proxy that gives its own name for ours does not make everybody the household.
-    expect((await read({ 'X-Forwarded-For': '192.0.2.9' })).status).toBe(421);
+    // A proxy that gives our own name for its, and says of nobody for whom, makes nobody the household.
+    for (const bare of [{ 'X-Forwarded-For': '192.0.2.9' }, {}, { Host: '127.0.0.1:4477' }])
+      expect((await read(bare as unknown as Record<string, string>)).status).toBe(421);
     const { secret } = house.devices.add('household', 'Blue', 'Ana');
     const known = { ...through, Cookie: `__Host-furrow=${secret}` };
     expect((await read(known)).status).toBe(200);
-    // At the machine itself it is the household’s as ever.
-    expect((await read({})).status).toBe(200);
+    // At the table is who can read the secret of this process.
+    expect((await read({ 'x-furrow-secret': 'another' })).status).toBe(421);
+    expect((await read({ 'x-furrow-secret': SECRET })).status).toBe(200);
   });
 });
