@@ -72,4 +72,6 @@ ${table.join('\n')}
 ${texts.join('\n\n')}
 `;
 writeFileSync('NOTICE.md', notice);
-console.log(`${shipped.length} packages, ${byText.size} texts, ${Math.round(notice.length / 1000)} kB.`);
+console.log(
+  `${shipped.length} packages, ${byText.size} texts, ${Math.round(notice.length / 1000)} kB.`,
+);
