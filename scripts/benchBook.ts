@@ -230,4 +230,5 @@ export async function benchBook(
   await said('archive in again: everything is there', () => previewImport(other, archive));
   await closeDatabase(other);
   rmSync(folder, { recursive: true });
+  await endThreads();
 }

@@ -68,7 +68,6 @@ export function makeApp({
 }: AppOptions): Express {
   const app = express();
   const events = new EventStream();
-  if (house) house.devices.onGone = (id) => events.end(id);
   app.disable('x-powered-by');
   app.use(
     helmet({
@@ -147,7 +146,7 @@ export function makeApp({
       response.status(isNew ? 201 : 200).json(answer);
     });
   }
-  if (house) api.use(houseRoutes(house));
+  if (house) api.use(houseRoutes(house, events));
   for (const router of more) api.use(router);
   api.use(instrumentRoutes(db, clock, seed));
   api.use(bookReads(db, clock));

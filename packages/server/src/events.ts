@@ -52,9 +52,11 @@ export class EventStream {
     }
   }
 
-  /** Ends every stream of a caller at once. */
-  end(caller: string): void {
-    for (const listener of this.listeners) if (listener.caller === caller) this.drop(listener);
+  /** What one does just now, for the others: which step of which harvest. Nothing of it is kept. */
+  doing(by: Writer, what: object): void {
+    const text = `event: doing\ndata: ${JSON.stringify({ by: by.says, ...what })}\n\n`;
+    for (const listener of this.listeners)
+      if (listener.caller !== by.caller) this.say(listener, text);
   }
 
   private tell(text: string): void {

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { READ_ANSWERS, repeatedAnswerOf } from './answers.js';
 import { applySchema } from './archive/routes.js';
-import { pairingSchema, sharingSchema } from './house/routes.js';
+import { doingSchema, pairingSchema, sharingSchema } from './house/routes.js';
 import { keySchema } from './instruments/routes.js';
 import { photoWrite } from './photos/routes.js';
 import { ALL_WRITES } from './store/allWrites.js';
@@ -85,13 +85,23 @@ const READS: Record<string, string> = {
   '/instruments/thermometer': 'A reading of the thermometer',
 };
 
-const leftAnswer = z.strictObject({ left: z.boolean() });
-/** What is done about who is let in: path, words, body. */
-const HOUSE_ACTS: readonly [string, string, z.ZodType | null][] = [
-  ['/house/sharing', 'Open or shut the door of the house', sharingSchema],
-  ['/house/pairings', 'A new code that lets one device in', pairingSchema],
-  ['/house/devices/{id}/remove', 'Let a device in no longer', null],
-  ['/house/leave', 'The device that asks is let in no longer', null],
+/** What is done about who is let in: path, words, body, answer. */
+const HOUSE_ACTS: readonly [string, string, z.ZodType | null, z.ZodType][] = [
+  ['/house/sharing', 'Open or shut the door of the house', sharingSchema, answers.houseAnswer],
+  ['/house/pairings', 'A new code that lets one device in', pairingSchema, answers.houseAnswer],
+  ['/house/devices/{id}/remove', 'Let a device in no longer', null, answers.houseAnswer],
+  [
+    '/house/leave',
+    'The device that asks is let in no longer',
+    null,
+    z.strictObject({ left: z.boolean() }),
+  ],
+  [
+    '/house/doing',
+    'Tells the others which step is being done here',
+    doingSchema,
+    z.strictObject({ told: z.boolean() }),
+  ],
 ];
 
 /** What a read answers with, where it answers in JSON. */
@@ -177,16 +187,13 @@ export function openApi(): unknown {
       },
     },
   };
-  for (const [path, summary, body] of HOUSE_ACTS)
+  for (const [path, summary, body, answer] of HOUSE_ACTS)
     paths[`/api/v1${path}`] = {
       post: {
         summary,
         ...(body ? bodyOf(body) : {}),
         responses: {
-          200: {
-            description: summary,
-            ...contentOf(path === '/house/leave' ? leftAnswer : answers.houseAnswer),
-          },
+          200: { description: summary, ...contentOf(answer) },
           403: { description: 'Not from here', content: problem },
         },
       },

@@ -8,6 +8,7 @@ import KeysDialog from './shell/KeysDialog.vue';
 import SoilStrip from './shell/SoilStrip.vue';
 import CombPatterns from './drawing/CombPatterns.vue';
 import AskFirst from './house/AskFirst.vue';
+import { hearDoing } from './house/doing.js';
 import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
 import { useMe } from './house/useHouse.js';
@@ -86,7 +87,7 @@ onMounted(() => {
   listen((by) => {
     void refresh();
     if (by) ui.say(`${by}: something was written.`);
-  });
+  }, hearDoing);
 });
 onUnmounted(() => window.removeEventListener('keydown', onKey));
 </script>

@@ -6,6 +6,7 @@ import { join } from 'node:path';
 import { Router } from 'express';
 import { makeApp, type AppOptions } from '../app.js';
 import { ensureRules } from '../firstRun.js';
+import { makeHouse } from '../house/house.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
 import { seedDemo } from './seed.js';
 
@@ -35,7 +36,10 @@ async function begin(
   try {
     await ensureRules(db, clock.now());
     await seedDemo(db, clock);
-    const app = makeApp({ db, clock, seed, webFolder, photoFolder: join(folder, 'photos') });
+    const house = makeHouse({ dataFolder: folder, db, port: 0 });
+    const photoFolder = join(folder, 'photos');
+    const app = makeApp({ db, clock, seed, webFolder, photoFolder, house });
+    house.sharing.serve(app);
     const server = await new Promise<Server>((done, failed) => {
       const listening = app.listen(0, host, (error?: Error) =>
         error ? failed(error) : done(listening),
@@ -46,6 +50,7 @@ async function begin(
       end: async () => {
         server.close();
         server.closeAllConnections();
+        await house.sharing.close();
         await putAway();
       },
     };

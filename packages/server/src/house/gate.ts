@@ -72,6 +72,7 @@ export function gate(house: House): RequestHandler {
     setVisitor(request, { at: 'house', device });
     if (shown && !device) takeSecretBack(response);
     if (shown?.device && shown.hand) handSecret(response, shown.hand);
+    if (device) house.answers.add(device.id, response);
     if (device) return asDevice(device, request, response, next);
     if (PUBLIC.test(request.path)) return next();
     if (request.path.startsWith('/api/')) return next(notPaired());

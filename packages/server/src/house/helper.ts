@@ -12,7 +12,7 @@ const WRITES = [
   /^\/(takes|boxTakes|stepMarks|incidents|frameEvents|waterReadings)(\/|$)/,
   /^\/(drains|weighings|readings|drainEvents|gearCares)(\/|$)/,
   /^\/harvests\/[^/]+\/(weighTakes|stage)$/,
-  /^\/(undo|calc\/[^/]+|house\/leave|instruments\/bench-scale\/keys)$/,
+  /^\/(undo|calc\/[^/]+|house\/(leave|doing)|instruments\/bench-scale\/keys)$/,
 ];
 
 /** Whether a helper's device may do this; `path` is below /api/v1. */

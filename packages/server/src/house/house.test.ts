@@ -205,6 +205,12 @@ describe('a device of the household', () => {
     const command = await home.db('commands').orderBy('sequence', 'desc').first();
     expect(command).toMatchObject({ device: 'Blue phone', person: 'Ana' });
   });
+  it('leaves by itself, with an answer', async () => {
+    const cookie = await paired('household');
+    const answer = await ask('/api/v1/house/leave', { method: 'POST', body: {}, cookie });
+    expect(JSON.parse(answer.text)).toEqual({ left: true });
+    expect((await ask('/api/v1/today', { cookie })).status).toBe(401);
+  });
   it('is not asked who else is let in: that is said at the table', async () => {
     const cookie = await paired('household');
     expect((await ask('/api/v1/house', { cookie })).status).toBe(403);
@@ -223,6 +229,29 @@ describe('a device of the household', () => {
     await supertest(home.app).post(`/api/v1/house/devices/${devices[0].id}/remove`).expect(200);
     expect(await ended).toBe('ended');
     expect((await ask('/api/v1/today', { cookie })).status).toBe(401);
+  });
+  it('hears what another does just now, and not what it does itself', async () => {
+    const cookie = await paired('household');
+    const heard = new Promise<string>((done) => {
+      const { sharing } = home.house;
+      const options = { host: '127.0.0.2', port: sharing.port, path: '/api/v1/events' };
+      secureRequest(
+        {
+          ...{ ...options, ca: sharing.authority!, agent: false, servername: '' },
+          headers: { Cookie: `__Host-furrow=${cookie}` },
+        },
+        (response) =>
+          response.on('data', (part: Buffer) => {
+            if (part.toString().includes('event: doing')) done(part.toString());
+          }),
+      ).end();
+    });
+    await new Promise((soon) => setTimeout(soon, 100));
+    const doing = { batchId: randomUUID(), step: 'cut-7' };
+    await ask('/api/v1/house/doing', { method: 'POST', body: { ...doing, step: 'own' }, cookie });
+    await supertest(home.app).post('/api/v1/house/doing').send(doing).expect(200);
+    expect(await heard).toContain('"by":"The table"');
+    expect(await heard).toContain('cut-7');
   });
   it('may be a program that shows the secret in its header', async () => {
     const { code } = home.house.pairings.begin('household');

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { currentRules } from '../store/views.js';
 import { Devices } from './devices.js';
 import { isOwnName, nameOfAddress } from './names.js';
+import { OpenAnswers } from './openAnswers.js';
 import { Pairings } from './pairing.js';
 import { Sharing } from './sharing.js';
 
@@ -11,6 +12,7 @@ export interface House {
   sharing: Sharing;
   devices: Devices;
   pairings: Pairings;
+  answers: OpenAnswers;
   /** The name under which a proxy of the household's own passes requests on; null: there is none. */
   proxyName: string | null;
   /** Names that hold at the door of the house. */
@@ -42,9 +44,13 @@ export function makeHouse(options: HouseOptions): House {
   const { port, host } = options;
   const sharing = new Sharing({ folder, port, host, ownNames, now });
   const proxyName = nameOfAddress(options.proxyAddress);
+  const openAnswers = new OpenAnswers();
+  const devices = new Devices(folder, now);
+  devices.onGone = (id) => openAnswers.end(id);
   return {
     sharing,
-    devices: new Devices(folder, now),
+    devices,
+    answers: openAnswers,
     pairings: new Pairings(now),
     proxyName,
     names: async () => [...sharing.names, ...(await ownNames()), ...(proxyName ? [proxyName] : [])],

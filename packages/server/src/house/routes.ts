@@ -4,14 +4,20 @@ import { rateLimit } from 'express-rate-limit';
 import { z } from 'zod';
 import { qrRuns } from '../files/labels.js';
 import { Problem, asProblem } from '../problem.js';
+import type { EventStream } from '../events.js';
 import { DEVICE_KINDS, type Device } from './devices.js';
 import { emptyPairPage, handSecret } from './gate.js';
 import type { House } from './house.js';
 import { pairPage } from './pairPage.js';
 import type { PairingCode } from './pairing.js';
+import { whoIs } from './signature.js';
 import { deviceOf, doorOf, visitorOf } from './visitor.js';
 
 export const sharingSchema = z.strictObject({ on: z.boolean('On or off.') });
+export const doingSchema = z.strictObject({
+  batchId: z.uuid('This is no id.'),
+  step: z.string('A step.').min(1, 'A step.').max(120, 'At most 120 letters.'),
+});
 export const pairingSchema = z.strictObject({
   kind: z.enum(DEVICE_KINDS, 'Of the household, or a helper.'),
 });
@@ -66,9 +72,13 @@ const houseView = (house: House): answers.HouseView => ({
   devices: house.devices.all().map(shownDevice),
 });
 
-/** `/house`: who is let in, and by what. All but `/house/me` and `/house/leave` are for the table. */
-export function houseRoutes(house: House): Router {
+/** `/house`: who is let in, and by what. All but `/house/me`, `/house/leave` and `/house/doing` are for the table. */
+export function houseRoutes(house: House, events: EventStream): Router {
   const router = Router();
+  router.post('/house/doing', (request, response) => {
+    events.doing(whoIs(request), doingSchema.parse(request.body));
+    response.json({ told: true });
+  });
   router.get('/house/me', (request, response) => {
     const device = deviceOf(request);
     response.json({
@@ -80,7 +90,8 @@ export function houseRoutes(house: House): Router {
   });
   router.post('/house/leave', (request, response) => {
     const device = deviceOf(request);
-    if (device) house.devices.remove(device.id);
+    // Its own answer first: with the device everything on its way to it ends.
+    if (device) response.on('finish', () => house.devices.remove(device.id));
     response.json({ left: device !== null });
   });
   router.get('/house', (request, response) => {

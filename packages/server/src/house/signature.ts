@@ -2,7 +2,7 @@ import type { Request } from 'express';
 import type { Knex } from 'knex';
 import type { Writer } from '../events.js';
 import { Problem } from '../problem.js';
-import { deviceOf } from './visitor.js';
+import { callerOf, deviceOf } from './visitor.js';
 
 /** A command as its device signs it: under the name and the person it was let in with, whatever it says itself. */
 export function signed(request: Request, command: unknown): unknown {
@@ -10,6 +10,10 @@ export function signed(request: Request, command: unknown): unknown {
   if (!device || !command || typeof command !== 'object') return command;
   return { ...command, device: device.name, person: device.person };
 }
+
+/** Who asks, as others are told of it. */
+export const whoIs = (request: Request): Writer =>
+  whoWrites(request) ?? { caller: callerOf(request), says: 'The table' };
 
 /** Who writes, as others are told; null at the table. */
 export function whoWrites(request: Request): Writer | null {

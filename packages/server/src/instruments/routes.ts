@@ -80,21 +80,22 @@ export function instrumentRoutes(db: Knex, clock: ServerClock, seed: number): Ro
       Connection: 'keep-alive',
     });
     response.write('retry: 2000\n\n');
+    let timer: NodeJS.Timeout | undefined;
+    request.on('close', () => clearTimeout(timer));
     const tell = async (): Promise<void> => {
       try {
-        response.write(
-          `event: reading\ndata: ${JSON.stringify(await readingOf(name, request))}\n\n`,
-        );
+        const reading = await readingOf(name, request);
+        if (response.writableNeedDrain) return void response.destroy();
+        response.write(`event: reading\ndata: ${JSON.stringify(reading)}\n\n`);
+        // The next one only after this: a slow reading never piles up on another.
+        if (!response.destroyed) timer = setTimeout(() => void tell(), EVERY_MS);
       } catch {
         // What stood on it is gone (undone, closed): the stream ends, the screen says so.
         response.write('event: gone\ndata: {}\n\n');
-        clearInterval(timer);
         response.end();
       }
     };
-    const timer = setInterval(() => void tell(), EVERY_MS);
     void tell();
-    request.on('close', () => clearInterval(timer));
   });
   router.post('/instruments/bench-scale/keys', (request, response) => {
     const { key } = keySchema.parse(request.body);

@@ -4,6 +4,8 @@ import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import PrimeVue from 'primevue/config';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { defineComponent, h, nextTick, ref } from 'vue';
+import { hearDoing, useDoing } from './doing.js';
 import InTheHouse from './InTheHouse.vue';
 import { helperOpens, helperSees } from './helperMay.js';
 import { aboutAgo } from './lastSeen.js';
@@ -84,5 +86,36 @@ describe('on a phone that was let in', () => {
     const { wrapper } = await panel(me, open);
     expect(wrapper.text()).toContain('This is Blue phone, Ana’s.');
     expect(wrapper.findAll('button').map((b) => b.text())).toEqual(['Let this phone in no longer']);
+  });
+});
+
+describe('what others do just now', () => {
+  afterEach(() => vi.useRealTimers());
+  it('is told to them, seen where it is the same step, and forgotten', async () => {
+    vi.useFakeTimers();
+    const told: unknown[] = [];
+    vi.stubGlobal('fetch', async (_path: string, init?: RequestInit) => {
+      told.push(JSON.parse(String(init?.body)));
+      return new Response('{}', { status: 200 });
+    });
+    const others = ref<string[]>([]);
+    const [batchId, step] = [ref<string | null>('b1'), ref<string | null>('cut-7')];
+    const setup = () => {
+      others.value = useDoing(batchId, step);
+      return () => h('div');
+    };
+    const wrapper = mount(defineComponent({ setup }));
+    expect(told).toEqual([{ batchId: 'b1', step: 'cut-7' }]);
+    hearDoing({ by: 'Ana, Blue phone', batchId: 'b1', step: 'cut-7' });
+    hearDoing({ by: 'Rui, Red phone', batchId: 'b1', step: 'cut-8' });
+    await nextTick();
+    expect(others.value).toEqual(['Ana, Blue phone']);
+    step.value = 'cut-8';
+    await nextTick();
+    expect(others.value).toEqual(['Rui, Red phone']);
+    vi.advanceTimersByTime(60_000);
+    expect(others.value).toEqual([]);
+    expect(told.length).toBeGreaterThan(2);
+    wrapper.unmount();
   });
 });

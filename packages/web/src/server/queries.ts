@@ -38,6 +38,7 @@ import type {
   RunKind,
 } from '@furrow/core';
 import { computed, nextTick, type Ref } from 'vue';
+import type { Doing } from '../house/doing.js';
 import { read, serverSpeed, setServerNow } from './client.js';
 
 /** All server data goes through this one cache; an event of the server makes it ask again. */
@@ -178,7 +179,10 @@ async function settled(client: ReturnType<typeof useQueryClient>): Promise<void>
 }
 
 /** Listens to the server: something was written, here or on another screen. */
-export function listen(refresh: (by: string | null) => void): void {
+export function listen(
+  refresh: (by: string | null) => void,
+  hearDoing: (doing: Doing) => void = () => undefined,
+): void {
   const source = new EventSource('/api/v1/events');
   source.addEventListener('changed', (event) => {
     const { by, own } = JSON.parse((event as MessageEvent<string>).data) as {
@@ -187,6 +191,9 @@ export function listen(refresh: (by: string | null) => void): void {
     };
     refresh(own ? null : (by ?? null));
   });
+  source.addEventListener('doing', (event) =>
+    hearDoing(JSON.parse((event as MessageEvent<string>).data) as Doing),
+  );
   // What was written between the first answer and this line standing, or while the server was away, was not heard.
   source.addEventListener('open', () => refresh(null));
 }
