@@ -4,7 +4,7 @@ import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import PrimeVue from 'primevue/config';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { defineComponent, h, nextTick, ref } from 'vue';
+import { defineComponent, h, nextTick, ref, type Ref } from 'vue';
 import { hearDoing, useDoing } from './doing.js';
 import InTheHouse from './InTheHouse.vue';
 import { helperOpens, helperSees } from './helperMay.js';
