@@ -98,10 +98,10 @@ describe('what others do just now', () => {
       told.push(JSON.parse(String(init?.body)));
       return new Response('{}', { status: 200 });
     });
-    const others = ref<string[]>([]);
+    const held: { others?: Ref<string[]> } = {};
     const [batchId, step] = [ref<string | null>('b1'), ref<string | null>('cut-7')];
     const setup = () => {
-      others.value = useDoing(batchId, step);
+      held.others = useDoing(batchId, step);
       return () => h('div');
     };
     const wrapper = mount(defineComponent({ setup }));
@@ -109,12 +109,12 @@ describe('what others do just now', () => {
     hearDoing({ by: 'Ana, Blue phone', batchId: 'b1', step: 'cut-7' });
     hearDoing({ by: 'Rui, Red phone', batchId: 'b1', step: 'cut-8' });
     await nextTick();
-    expect(others.value).toEqual(['Ana, Blue phone']);
+    expect(held.others!.value).toEqual(['Ana, Blue phone']);
     step.value = 'cut-8';
     await nextTick();
-    expect(others.value).toEqual(['Rui, Red phone']);
+    expect(held.others!.value).toEqual(['Rui, Red phone']);
     vi.advanceTimersByTime(60_000);
-    expect(others.value).toEqual([]);
+    expect(held.others!.value).toEqual([]);
     expect(told.length).toBeGreaterThan(2);
     wrapper.unmount();
   });
