@@ -10,6 +10,7 @@ import {
   type LaidLabel,
 } from '@furrow/core';
 import { PDFDocument, rgb, type PDFEmbeddedPage, type PDFFont, type PDFPage } from 'pdf-lib';
+import { breathe } from '../breathe.js';
 import QRCode from 'qrcode';
 
 const require = createRequire(import.meta.url);
@@ -80,7 +81,6 @@ async function labelPage(laid: LaidLabel, sheet: LabelSheet, qrText: string): Pr
 /** Pieces of comb have a weight each: up to so many different labels are held as pages, more are drawn one by one. */
 const PAGES_MOST = 8;
 const LABELS_AT_ONCE = 40;
-const breathe = (): Promise<void> => new Promise((done) => setImmediate(done));
 
 /** A PDF of label sheets as designed; `startAt` leaves labels of a sheet begun before empty. Made in pieces: the server goes on answering. */
 export async function labelsPdf(

@@ -2,8 +2,9 @@ import { createHash, randomBytes, randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import { DateTime } from 'luxon';
 import { z } from 'zod';
+import { log } from '../log.js';
 import { notFound } from '../problem.js';
-import { readPrivate, writePrivate } from './privateFiles.js';
+import { readPrivateData, writePrivate } from './privateFiles.js';
 
 /** A helper's device sees what is done at the hive and at the bench, and only today. */
 export const DEVICE_KINDS = ['household', 'helper'] as const;
@@ -62,18 +63,23 @@ export class Devices {
     private readonly now: () => Date,
   ) {
     this.file = join(folder, 'devices.json');
-    const text = readPrivate(this.file);
-    this.list = text ? fileSchema.parse(JSON.parse(text)).devices : [];
+    this.list = readPrivateData(this.file, fileSchema)?.devices ?? [];
   }
 
   private save(): void {
     writePrivate(this.file, JSON.stringify({ devices: this.list }, null, 1));
   }
-  private change(device: Device, changes: Partial<Device>): Device {
+  /** What only moves on is kept in memory where the disk takes nothing: a full one shuts nobody out. */
+  private change(device: Device, changes: Partial<Device>): { device: Device; kept: boolean } {
     const changed = { ...device, ...changes };
     this.list = this.list.map((each) => (each.id === device.id ? changed : each));
-    this.save();
-    return changed;
+    try {
+      this.save();
+      return { device: changed, kept: true };
+    } catch (error) {
+      log.error(error, 'what is known of a device could not be written');
+      return { device: changed, kept: false };
+    }
   }
 
   /** Those that may come in now, the last seen first. */
@@ -128,11 +134,14 @@ export class Devices {
   }
   private promoted(device: Device): Device {
     const at = this.now().toISOString();
-    return this.change(device, {
+    return this.move(device, {
       secret: device.next!,
       former: device.secret,
       ...{ next: null, since: at, nextSince: null, lastSeenAt: at },
     });
+  }
+  private move(device: Device, changes: Partial<Device>): Device {
+    return this.change(device, changes).device;
   }
   private late(device: Device): Shown {
     if (this.msSince(device.since) <= GRACE_MS) return { device, hand: null };
@@ -146,13 +155,13 @@ export class Devices {
     const at = this.now().toISOString();
     if (!isDue) {
       const seen = this.msSince(device.lastSeenAt) > SEEN_MS;
-      return { device: seen ? this.change(device, { lastSeenAt: at }) : device, hand: null };
+      return { device: seen ? this.move(device, { lastSeenAt: at }) : device, hand: null };
     }
     const hand = newSecret();
-    return {
-      device: this.change(device, { next: hashOf(hand), nextSince: at, lastSeenAt: at }),
-      hand,
-    };
+    const next = { next: hashOf(hand), nextSince: at, lastSeenAt: at };
+    const { device: changed, kept } = this.change(device, next);
+    // A secret that is not written down would be nobody's after the next start.
+    return { device: changed, hand: kept ? hand : null };
   }
   private msSince(at: string): number {
     return this.now().getTime() - Date.parse(at);

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { request as plainRequest } from 'node:http';
 import { request as secureRequest, type RequestOptions } from 'node:https';
 import { tmpdir } from 'node:os';
@@ -358,6 +358,23 @@ describe('the secret of a device', () => {
     later(DAY);
     expect(devices.show(secret)).toEqual({ device: null, why: 'over' });
     expect(devices.all()).toEqual([]);
+  });
+  it('is good on a disk that takes nothing; it changes once there is room', () => {
+    const devices = fresh();
+    const { secret } = devices.add('household', 'Blue', 'Ana');
+    later(DAY + 1);
+    // Where the file is to be written stands a folder.
+    mkdirSync(join(folder, 'devices.json.part'));
+    expect(devices.show(secret)).toMatchObject({ device: { name: 'Blue' }, hand: null });
+    rmSync(join(folder, 'devices.json.part'), { recursive: true });
+    later(6 * 60_000);
+    const again = devices.show(secret);
+    expect('hand' in again && again.hand).toBeTruthy();
+  });
+  it('lies in a file that was spoiled: nobody is let in, and Furrow starts', () => {
+    const { secret } = fresh().add('household', 'Blue', 'Ana');
+    writeFileSync(join(folder, 'devices.json'), '{ half');
+    expect(fresh().show(secret)).toEqual({ device: null, why: 'unknown' });
   });
   it('that is made up is nobody’s', () => {
     expect(fresh().show('x')).toEqual({ device: null, why: 'unknown' });

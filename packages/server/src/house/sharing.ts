@@ -7,7 +7,7 @@ import { log } from '../log.js';
 import { houseCertificate, type HouseCertificate } from './certificate.js';
 import { houseAddresses, houseNames, nameOfHost } from './names.js';
 import { plainPage } from './pairPage.js';
-import { readPrivate, writePrivate } from './privateFiles.js';
+import { readPrivateData, writePrivate } from './privateFiles.js';
 import { throughHouse } from './visitor.js';
 
 /** The first byte of an encrypted greeting. */
@@ -54,8 +54,7 @@ export class Sharing {
   }
   /** Whether the household wants it open. */
   get wanted(): boolean {
-    const text = readPrivate(this.file);
-    return text ? stateSchema.parse(JSON.parse(text)).on : false;
+    return readPrivateData(this.file, stateSchema)?.on ?? false;
   }
   get isOpen(): boolean {
     return this.front !== null;

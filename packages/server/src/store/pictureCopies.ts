@@ -2,13 +2,12 @@ import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, readdirSync, statSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import { counted } from '@furrow/core';
+import { breathe } from '../breathe.js';
 import { writeSynced } from '../files/writeSynced.js';
 
 const PICTURE = /^([0-9a-f]{64})\.jpg$/;
 /** Some pictures are not what their names say; the sound ones were copied. */
 export class DamagedPictures extends Error {}
-
-const breathe = (): Promise<void> => new Promise((done) => setImmediate(done));
 
 /**
  * Lays every picture of `from` into `to` that is not there yet, each held against its name, which is what it is. A
