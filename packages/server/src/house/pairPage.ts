@@ -14,10 +14,10 @@ const trust = (fingerprint: string | null): string =>
     : `<h2>If the phone warns of this page</h2>
 <p>The connection is encrypted by a certificate of this household's own, which no company vouches for. Tell the phone once to trust it:</p>
 <ol><li><a href="/furrow-authority.crt">Get the certificate</a>.</li>
-<li>On a phone with a round or square home key below or a bar in its place: open Settings, then General, then the profile that waits there, install it; then General, About, Certificate Trust Settings, and switch it on.</li>
-<li>On the other common kind: open Settings, search for “CA certificate”, install the file that was saved.</li></ol>
+<li>Where the phone’s Settings have “General”: open it, install the profile that waits there; then General, About, Certificate Trust Settings, and switch it on.</li>
+<li>Where they have not: search Settings for “CA certificate” and install the file that was saved.</li></ol>
 <p>Compare before you do: <code>${escaped(fingerprint)}</code> must stand at the table too.</p>
-<p>Without it the phone asks again now and then, Furrow is not kept on the phone for where there is no signal, and everything else works.</p>`;
+<p>Without it the phone warns again now and then; everything works all the same.</p>`;
 
 /** What a device that is not let in sees, whatever it asks for. Takes what was typed and what was wrong with it. */
 export function pairPage(
