@@ -109,8 +109,8 @@ async function leave(): Promise<void> {
         <summary>How a phone knows that it is this machine</summary>
         <p class="wide">
           Furrow made a certificate of this household’s own. A phone that trusts it is warned no
-          more and keeps Furrow for where there is no signal; the page that lets a phone in says
-          how. Compare there: <code>{{ house.sharing.fingerprint }}</code>
+          more; the page that lets a phone in says how. Compare there:
+          <code>{{ house.sharing.fingerprint }}</code>
         </p>
       </details>
     </template>
