@@ -505,7 +505,12 @@ describe('over the interface', () => {
   const followed = async (
     app: Household['app'],
     id: string,
-  ): Promise<{ state: string; says: string | null; preview: { tables: unknown[] } | null }> => {
+  ): Promise<{
+    state: string;
+    share: number;
+    says: string | null;
+    preview: { tables: unknown[] } | null;
+  }> => {
     for (;;) {
       const { body } = await request(app).get(`/api/v1/archives/${id}`).expect(200);
       answers.archiveJobAnswer.parse(body);
@@ -513,6 +518,14 @@ describe('over the interface', () => {
       await new Promise((done) => setTimeout(done, 20));
     }
   };
+  it('is whole in its share, too, when it is ready: the outcome never overtakes the last share', async () => {
+    const shares: number[] = [];
+    for (let turn = 0; turn < 12; turn++) {
+      const started = await request(home.app).post('/api/v1/archives/export').send({}).expect(202);
+      shares.push((await followed(home.app, started.body.id)).share);
+    }
+    expect(new Set(shares)).toEqual(new Set([1]));
+  });
   it('goes out, is looked at, comes in; a broken one says why; nothing comes in unseen', async () => {
     const started = await request(home.app).post('/api/v1/archives/export').send({}).expect(202);
     // What is written while it goes out is not in it by halves.

@@ -1,4 +1,4 @@
-import { MessageChannel } from 'node:worker_threads';
+import { MessageChannel, receiveMessageOnPort, type MessagePort } from 'node:worker_threads';
 import { BadInput } from '@furrow/core';
 import { Piscina } from 'piscina';
 import { Problem } from '../problem.js';
@@ -53,6 +53,15 @@ function inWords(error: unknown, mostMs: number): unknown {
   return error;
 }
 
+/** Hears what is still on its way: the outcome travels by another channel and may overtake it. */
+function hearTheRest(port: MessagePort, onShare: (share: number) => void): void {
+  for (;;) {
+    const late = receiveMessageOnPort(port);
+    if (!late) return;
+    onShare(late.message as number);
+  }
+}
+
 export interface HowDone {
   mostMs?: number;
   onShare?: (share: number) => void;
@@ -62,8 +71,8 @@ export interface HowDone {
 
 /**
  * Does a piece of heavy work in a thread of its own, so that the server goes on answering. Takes the
- * task's name and its arguments, which must be data; gives what the task gives. Throws what the task
- * threw, `took-too-long` after `mostMs`, `too-large` where it wants more memory than a thread has.
+ * task's name and its arguments, which must be data; gives what the task gives, after `onShare` heard
+ * the last share of it. Throws what the task threw, `took-too-long` after `mostMs`, `too-large` where it wants more memory than a thread has.
  */
 export async function inThread<K extends TaskName>(
   task: K,
@@ -93,6 +102,7 @@ export async function inThread<K extends TaskName>(
     throw inWords(error, mostMs);
   } finally {
     clearTimeout(late);
+    if (channel) hearTheRest(channel.port1, onShare!);
     channel?.port1.close();
   }
 }
