@@ -11,6 +11,7 @@ import { inThread } from './heavy/pool.js';
 import { damageLine } from './store/damage.js';
 import { refused } from './problem.js';
 import { list } from './store/rows.js';
+import { writerText } from './store/writer.js';
 import { boxStays, harvestEvents, hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
 import { batchDetail, batchViews, bookView, currentRules } from './store/views.js';
 import { clocks } from './today/clocks.js';
@@ -138,8 +139,7 @@ export function readRoutes(
     const rows = await db('commands').whereNull('undoes').orderBy('sequence', 'desc').limit(30);
     response.json({
       items: rows.map((r) => ({
-        // A person is named by a device that was let in; the table says nobody's name.
-        by: r.person ? `${r.person}, ${r.device}` : null,
+        by: writerText(r),
         commandId: r.id,
         kind: r.route,
         sentence: r.sentence,

@@ -299,6 +299,8 @@ export interface Flow {
   voids: string | null;
   reason: string;
   commandId: string;
+  /** The person and the device that wrote it; null at the household's own table. */
+  by: string | null;
 }
 /** What the sale checklist of a filled lot rests on beside its label. */
 export interface LabelSale {

@@ -230,6 +230,20 @@ describe('a device of the household', () => {
     expect(await ended).toBe('ended');
     expect((await ask('/api/v1/today', { cookie })).status).toBe(401);
   });
+  it('stands with its person on the entries of the book that it wrote, and on no other', async () => {
+    const batchId = await home.drained(await home.harvest(await home.hive()), 2900);
+    const cookie = await paired('household');
+    const honey = (await home.detail(batchId)).lots.find((lot) => lot.kind === 'honey')!;
+    const body = home.envelope({
+      ...{ id: randomUUID(), from: honey.id, to: 'loss', g: 15, reason: 'Spilled' },
+    });
+    expect((await ask('/api/v1/flows', { method: 'POST', body, cookie })).status).toBe(201);
+    const { flows } = await home.detail(batchId);
+    expect(flows.filter((flow) => flow.by).map((flow) => [flow.reason, flow.by])).toEqual([
+      ['Spilled', 'Ana, Blue phone'],
+    ]);
+    expect(flows.length).toBeGreaterThan(3);
+  });
   it('hears what another does just now, and not what it does itself', async () => {
     const cookie = await paired('household');
     const heard = new Promise<string>((done) => {

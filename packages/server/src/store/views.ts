@@ -31,6 +31,7 @@ import type { Knex } from 'knex';
 import { hiveView, lookRows } from './hiveViews.js';
 import { find, fromRow, list } from './rows.js';
 import { asBookFlow, flowsOfLots, type FlowRow } from './unitOfWork.js';
+import { writerText } from './writer.js';
 
 /** The house rules in force. */
 export async function currentRules(db: Knex): Promise<RulesVersion> {
@@ -144,7 +145,9 @@ export async function drainViews(db: Knex, where: Record<string, unknown>): Prom
   );
 }
 
-const asFlow = (row: FlowRow): Flow => ({
+/** An entry of the book with who wrote it, as its command says. */
+type WrittenFlow = FlowRow & { person: string | null; device: string | null };
+const asFlow = (row: WrittenFlow): Flow => ({
   id: row.id,
   from: row.fromLot,
   to: row.toLot,
@@ -154,6 +157,7 @@ const asFlow = (row: FlowRow): Flow => ({
   voids: row.voids,
   reason: row.reason,
   commandId: row.commandId,
+  by: writerText(row),
 });
 
 /** One lot with what came in and went out of it; null where it is not there. */
@@ -230,9 +234,13 @@ export async function bookView(
     batchId ? { batchId } : {},
   );
   const ids = new Set(rows.map((lot) => lot.id));
-  const query = db('flows').orderBy('at').orderBy('recordedAt');
+  const query = db('flows')
+    .leftJoin('commands', 'commands.id', 'flows.commandId')
+    .select('flows.*', 'commands.person', 'commands.device')
+    .orderBy('flows.at')
+    .orderBy('flows.recordedAt');
   if (batchId) query.whereIn('fromLot', [...ids]).orWhereIn('toLot', [...ids]);
-  const flowRows = (await query) as FlowRow[];
+  const flowRows = (await query) as WrittenFlow[];
   // Flows of lots that an undo took back stand in the book with their voids, and count for nothing.
   const voided = new Set(flowRows.flatMap((f) => (f.voids ? [f.voids] : [])));
   const shown = flowRows.filter((f) => !f.voids && !voided.has(f.id));

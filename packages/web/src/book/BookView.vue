@@ -5,7 +5,6 @@ import {
   massText,
   massColumn,
   smallMassText,
-  type Flow,
   type Lot,
 } from '@furrow/core';
 import Button from 'primevue/button';
@@ -29,8 +28,8 @@ import {
   useRules,
 } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
-import { clockText, dateText } from '../shell/times.js';
-import { useNow } from '../shell/useNow.js';
+import { dateText } from '../shell/times.js';
+import BookEntries from './BookEntries.vue';
 import CombsTaken from './CombsTaken.vue';
 import FlowDrawing from './FlowDrawing.vue';
 import InOutPanel from './InOutPanel.vue';
@@ -43,7 +42,6 @@ import WhatItCameTo from './WhatItCameTo.vue';
 
 const route = useRoute();
 const router = useRouter();
-const now = useNow();
 const { detail, loading, error, retry } = useStageBatch('book', (b) => b.closedAt !== null);
 const { data: harvests } = useHarvests();
 const { data: rules } = useRules();
@@ -60,12 +58,6 @@ const shown = computed(() =>
     (b, i) => all.value || i < NEWEST || b.id === detail.value?.batch.id,
   ),
 );
-const name = (id: string): string =>
-  id === 'outside'
-    ? 'the hive and the world outside'
-    : id === 'loss'
-      ? 'lost'
-      : (lots.value.find((l) => l.id === id)?.name ?? 'another lot');
 const left = computed(() => lots.value.filter((l) => l.nowG > 0));
 const sums = computed(() => harvestSums(lots.value, detail.value?.flows ?? []));
 const traced = computed(() => lots.value.find((l) => l.id === route.query.lot) ?? null);
@@ -112,7 +104,6 @@ const gram = computed(() =>
 );
 const holds = (l: Lot): string =>
   l.kind === 'jars' || l.kind === 'pieces' ? `${l.count} × ${gram.value(l.netG ?? 0)}` : '';
-const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
 </script>
 
 <template>
@@ -229,28 +220,7 @@ const flowWords = (f: Flow): string => `${name(f.from)} → ${name(f.to)}`;
       </table>
       <p v-if="!traced" class="sub">Touch a lot to see where it is from and where it is now.</p>
       <TracePanel v-else :lot-id="traced.id" :name="traced.code ?? traced.name" :units="units" />
-      <h2 class="furrow-heading">Entries</h2>
-      <table class="plain">
-        <thead>
-          <tr>
-            <th>When</th>
-            <th>From → to</th>
-            <th>Why</th>
-            <th class="num">Mass</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="f in detail.flows" :key="f.id">
-            <td>{{ clockText(f.at, detail.batch.zone, now) }}</td>
-            <td>{{ flowWords(f) }}</td>
-            <td>{{ f.reason }}</td>
-            <td class="num">{{ gram(f.g) }}</td>
-          </tr>
-        </tbody>
-      </table>
-      <p class="sub">
-        Entries are never rewritten. A correction or an undo is a new entry that voids another.
-      </p>
+      <BookEntries :flows="detail.flows" :lots="lots" :zone="detail.batch.zone" :gram="gram" />
       <template v-if="detail.batch.anyway.length"
         ><h2 class="furrow-heading">Taken anyway</h2>
         <p v-for="a in detail.batch.anyway" :key="a.combId">{{ a.reason }}</p></template

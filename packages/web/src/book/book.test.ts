@@ -2,6 +2,8 @@ import type { Flow, Lot } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent } from 'vue';
+import { createPinia } from 'pinia';
+import BookEntries from './BookEntries.vue';
 import FlowDrawing from './FlowDrawing.vue';
 import { bandPattern } from './chartPatterns.js';
 import { useArchive } from './useArchive.js';
@@ -46,6 +48,33 @@ describe('the book as bands', () => {
     });
     await drawing.get('path').trigger('click');
     expect(drawing.get('figcaption').text()).toBe('hive to comb: 70.5 oz');
+  });
+});
+
+describe('the entries of a book', () => {
+  const entries = (...flows: Flow[]): string[][] =>
+    mount(BookEntries, {
+      props: { flows, lots: [lot('comb', 'comb')], zone: 'UTC', gram: (g: number) => `${g} g` },
+      global: { plugins: [createPinia()] },
+    })
+      .findAll('tr')
+      .map((row) => row.findAll('th, td').map((cell) => cell.text()));
+  const taken = flow('outside', 'comb', 2000);
+  it('say nothing of who, where the household wrote them all at its table', () => {
+    const [head, line] = entries({ ...taken, by: null, reason: 'Weighed' });
+    expect(head).toEqual(['When', 'From → to', 'Why', 'Mass']);
+    expect(line.slice(1)).toEqual([
+      'the hive and the world outside → Ipê, comb',
+      'Weighed',
+      '2000 g',
+    ]);
+  });
+  it('say who wrote each, as soon as a phone wrote one', () => {
+    const rows = entries(
+      { ...taken, by: null },
+      { ...flow('comb', 'loss', 15), by: 'Rui, Blue phone' },
+    );
+    expect(rows.map((row) => row[3])).toEqual(['Who', 'the table', 'Rui, Blue phone']);
   });
 });
 

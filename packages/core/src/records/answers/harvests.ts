@@ -373,6 +373,7 @@ export const flowAnswer: z.ZodType<Flow> = z
     voids: id.nullable(),
     reason: text,
     commandId: id,
+    by: text.nullable(),
   })
   .meta({ id: 'Flow' });
 
