@@ -22,6 +22,7 @@ import { HIVE_KINDS } from '../packages/core/src/index.js';
 import { benchBrowser, benchPhotos, longHistory } from './benchLook.js';
 import { benchBook } from './benchBook.js';
 import { benchCoverage } from './benchCoverage.js';
+import { benchScreens } from './benchScreens.js';
 import { benchPlan } from './benchPlan.js';
 import { ensureRules } from '../packages/server/src/firstRun.js';
 import { closeDatabase, openDatabase } from '../packages/server/src/store/database.js';
@@ -275,6 +276,7 @@ await post('/hives', {
   colonyStartedOn: '2024-09-20',
 });
 await benchBrowser(origin, longId, wideId);
+await benchScreens(origin, hives.items[0].id, hives.items[0].name);
 console.log('Book, ten years of a hundred harvests');
 await benchBook(db, time, get, post);
 server.close();
