@@ -1,6 +1,6 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, readdirSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -55,6 +55,41 @@ it('the built server says what is wrong in plain words, where a schema has none 
     rmSync(folder, { recursive: true, force: true });
   }
 });
+
+/** Every file and folder below one, with who else than its user may do something with it. */
+function forOthers(folder: string): string[] {
+  return readdirSync(folder, { recursive: true, withFileTypes: true })
+    .map((entry) => join(entry.parentPath, entry.name))
+    .filter((path) => (statSync(path).mode & 0o077) !== 0);
+}
+
+it.skipIf(process.platform === 'win32')(
+  'what a household keeps is for its own user alone, while it runs and in its copies',
+  async () => {
+    const folder = join(mkdtempSync(join(tmpdir(), 'furrow-built-')), 'data');
+    const { child, base } = await started(folder);
+    try {
+      const post = (path: string, body: object) =>
+        fetch(`${base}/api/v1${path}`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify(body),
+        });
+      const payload = { id: randomUUID(), name: 'Orchard', zone: 'UTC', hemisphere: 'north' };
+      const at = new Date().toISOString();
+      await post('/sites', { id: randomUUID(), device: 'test', occurredAt: at, payload });
+      await expect
+        .poll(() => readdirSync(folder, { recursive: true }).map(String))
+        .toEqual(expect.arrayContaining(['furrow.db-wal', expect.stringMatching(/^copies.*db$/)]));
+      expect(statSync(folder).mode & 0o777).toBe(0o700);
+      expect(forOthers(folder)).toEqual([]);
+    } finally {
+      child.kill('SIGTERM');
+      await ended(child);
+      rmSync(join(folder, '..'), { recursive: true, force: true });
+    }
+  },
+);
 
 it('a text that the disk has damaged stops the server at most once: the next start says so', async () => {
   const folder = mkdtempSync(join(tmpdir(), 'furrow-built-'));

@@ -21,7 +21,11 @@ import { systemTrouble, troubleText } from './store/trouble.js';
 
 const root = fileURLToPath(new URL('../../..', import.meta.url));
 
+/** What this process writes is for the user who runs it, copies and pictures too. */
+const FOR_THIS_USER_ALONE = 0o077;
+
 async function main(): Promise<void> {
+  process.umask(FOR_THIS_USER_ALONE);
   const config = readConfig(process.env, root);
   const clock = makeClock(config.now);
   const lock = takeLock(config.dataFolder);

@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { READ_ANSWERS, repeatedAnswerOf } from './answers.js';
 import { applySchema } from './archive/routes.js';
-import { doingSchema, pairingSchema, sharingSchema } from './house/routes.js';
+import { doingSchema, namesSchema, pairingSchema, sharingSchema } from './house/routes.js';
 import { keySchema } from './instruments/routes.js';
 import { photoWrite } from './photos/routes.js';
 import { ALL_WRITES } from './store/allWrites.js';
@@ -88,6 +88,7 @@ const READS: Record<string, string> = {
 /** What is done about who is let in: path, words, body, answer. */
 const HOUSE_ACTS: readonly [string, string, z.ZodType | null, z.ZodType][] = [
   ['/house/sharing', 'Open or shut the door of the house', sharingSchema, answers.houseAnswer],
+  ['/house/names', 'Names by which the house calls this machine', namesSchema, answers.houseAnswer],
   ['/house/pairings', 'A new code that lets one device in', pairingSchema, answers.houseAnswer],
   ['/house/devices/{id}/remove', 'Let a device in no longer', null, answers.houseAnswer],
   [

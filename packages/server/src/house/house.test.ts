@@ -434,6 +434,51 @@ describe('the certificate of the house', () => {
   });
 });
 
+describe('a name the household gives this machine', () => {
+  const call = (...names: string[]) =>
+    supertest(home.app).post('/api/v1/house/names').send({ names });
+  const asked = async (host: string) =>
+    (await ask('/api/v1/health', { headers: { Host: host } })).status;
+  it('is let through from then on, kept, and its certificate holds for it; taken away, no more', async () => {
+    const cookie = await paired('household');
+    const read = (host: string) => ask('/api/v1/hives', { cookie, headers: { Host: host } });
+    expect((await read('honey.home.arpa')).status).toBe(421);
+    const { body } = await call(' Honey.Home.arpa ', 'honey.home.arpa.').expect(200);
+    expect(body.sharing.names).toEqual(['honey.home.arpa']);
+    expect((await read('honey.home.arpa:4478')).status).toBe(200);
+    expect(home.house.sharing.names).toContain('honey.home.arpa');
+    const again = makeHouse({ dataFolder: home.folder, db: home.db, port: 0 });
+    expect(again.sharing.givenNames).toEqual(['honey.home.arpa']);
+    await call().expect(200);
+    expect((await read('honey.home.arpa')).status).toBe(421);
+  });
+  it('is not forgotten when the door is shut and opened', async () => {
+    await call('honey').expect(200);
+    await home.house.sharing.want(false);
+    await home.house.sharing.want(true);
+    expect(await asked('honey')).toBe(200);
+  });
+  it.each([
+    '',
+    'https://honey.example',
+    'honey.example:4478',
+    'ho ney',
+    '-honey',
+    'localhost',
+    'ä',
+  ])('that is none, "%s", is refused with a sentence', async (name) => {
+    const { body, status } = await call('honey', name);
+    expect(status).toBe(400);
+    expect(body.detail).toMatch(/letters, digits and dashes/);
+    expect(home.house.sharing.givenNames).toEqual([]);
+  });
+  it('is given at the table alone', async () => {
+    const cookie = await paired('household');
+    const body = { names: ['evil.example'] };
+    expect((await ask('/api/v1/house/names', { method: 'POST', body, cookie })).status).toBe(403);
+  });
+});
+
 describe('another page or another name', () => {
   const table = () => supertest(home.app);
   const read = (headers: Record<string, string>) =>

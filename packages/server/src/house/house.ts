@@ -53,6 +53,7 @@ export function makeHouse(options: HouseOptions): House {
     answers: openAnswers,
     pairings: new Pairings(now),
     proxyName,
-    names: async () => [...sharing.names, ...(await ownNames()), ...(proxyName ? [proxyName] : [])],
+    names: async () =>
+      [sharing.names, sharing.givenNames, await ownNames(), proxyName ?? []].flat(),
   };
 }

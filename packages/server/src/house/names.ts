@@ -24,6 +24,16 @@ export function nameOfAddress(address: string | null | undefined): string | null
   }
 }
 
+const NAME_MAX = 253;
+const NAME_PART = /^[a-z0-9]([a-z0-9-]{0,61}[a-z0-9])?$/;
+
+/** "Honey.Example " is "honey.example"; null of what no machine can be called. */
+export function asHouseName(typed: string): string | null {
+  const name = typed.trim().toLowerCase().replace(/\.$/, '');
+  const fits = name.length <= NAME_MAX && name.split('.').every((part) => NAME_PART.test(part));
+  return fits && !isOwnName(name) ? name : null;
+}
+
 /** The addresses of this machine in the home network, IPv4, the ones its phones can reach. */
 export function houseAddresses(): string[] {
   return Object.values(networkInterfaces())

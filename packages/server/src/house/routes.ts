@@ -8,6 +8,7 @@ import type { EventStream } from '../events.js';
 import { DEVICE_KINDS, type Device } from './devices.js';
 import { emptyPairPage, handSecret } from './gate.js';
 import type { House } from './house.js';
+import { asHouseName } from './names.js';
 import { pairPage } from './pairPage.js';
 import type { PairingCode } from './pairing.js';
 import { whoIs } from './signature.js';
@@ -20,6 +21,21 @@ export const doingSchema = z.strictObject({
 });
 export const pairingSchema = z.strictObject({
   kind: z.enum(DEVICE_KINDS, 'Of the household, or a helper.'),
+});
+const GIVEN_MAX = 8;
+const givenName = z.string('A name.').transform((typed, context) => {
+  const name = asHouseName(typed);
+  if (name) return name;
+  context.addIssue(
+    'A name is letters, digits and dashes, such as honey or honey.home.arpa: without https:// and without a port.',
+  );
+  return z.NEVER;
+});
+export const namesSchema = z.strictObject({
+  names: z
+    .array(givenName, 'A list of names.')
+    .max(GIVEN_MAX, `At most ${GIVEN_MAX} names.`)
+    .transform((names) => [...new Set(names)]),
 });
 const called = (what: string) => z.string(what).trim().min(1, what).max(40, 'At most 40 letters.');
 const pairSchema = z.strictObject({
@@ -66,6 +82,7 @@ const houseView = (house: House): answers.HouseView => ({
   sharing: {
     on: house.sharing.isOpen,
     addresses: house.sharing.addresses,
+    names: [...house.sharing.givenNames],
     fingerprint: house.sharing.fingerprint,
   },
   pairing: shownPairing(house, house.pairings.current()),
@@ -107,6 +124,11 @@ export function houseRoutes(house: House, events: EventStream): Router {
       throw cannotOpen(error, house.sharing.port);
     }
     if (!on) house.pairings.end();
+    response.json(houseView(house));
+  });
+  router.post('/house/names', async (request, response) => {
+    atTheTableOnly(request);
+    await house.sharing.call(namesSchema.parse(request.body).names);
     response.json(houseView(house));
   });
   router.post('/house/pairings', (request, response) => {

@@ -16,14 +16,19 @@ const SILENT_MS = 10_000;
 /** How often the certificate is looked after. */
 const LOOK_AFTER_MS = 3_600_000;
 
-const stateSchema = z.strictObject({ on: z.boolean() });
+const stateSchema = z.strictObject({
+  on: z.boolean().default(false),
+  /** Names the household gave this machine under Rules, In the house. */
+  names: z.array(z.string()).default([]),
+});
+type State = z.infer<typeof stateSchema>;
 
 export interface SharingOptions {
   folder: string;
   port: number;
   /** Where it listens: every address of the machine, unless said otherwise. */
   host?: string;
-  /** Names the household gave this machine itself. */
+  /** Names that the household's rules give this machine. */
   ownNames: () => Promise<readonly string[]>;
   /** The world's time: certificates know no rehearsal. */
   now?: () => Date;
@@ -37,6 +42,7 @@ export class Sharing {
   private front: Front | null = null;
   private secure: SecureServer | null = null;
   private certificate: HouseCertificate | null = null;
+  private known: readonly string[] = [];
   private readonly sockets = new Set<Socket>();
   private timer: NodeJS.Timeout | null = null;
   private app: RequestListener = (_request, response) => void response.writeHead(503).end();
@@ -52,9 +58,24 @@ export class Sharing {
   serve(app: RequestListener): void {
     this.app = app;
   }
+  private get state(): State {
+    return readPrivateData<State>(this.file, stateSchema) ?? { on: false, names: [] };
+  }
+  private keep(change: Partial<State>): void {
+    writePrivate(this.file, JSON.stringify({ ...this.state, ...change }));
+  }
   /** Whether the household wants it open. */
   get wanted(): boolean {
-    return readPrivateData(this.file, stateSchema)?.on ?? false;
+    return this.state.on;
+  }
+  /** Names the household gave this machine, beside those it knows itself by. */
+  get givenNames(): readonly string[] {
+    return this.state.names;
+  }
+  /** Gives this machine these names; its certificate holds for them from now on. */
+  async call(names: readonly string[]): Promise<void> {
+    this.keep({ names: [...names] });
+    if (this.isOpen) await this.renew();
   }
   get isOpen(): boolean {
     return this.front !== null;
@@ -74,16 +95,19 @@ export class Sharing {
   get authority(): string | null {
     return this.certificate?.authority ?? null;
   }
-  /** Names that hold at this door. */
+  /**
+   * Names that hold at this door. The certificate may still know one that was taken away, or an
+   * address of another network: that opens nothing.
+   */
   get names(): readonly string[] {
-    return this.certificate?.names.map((name) => name.toLowerCase()) ?? [];
+    return this.known;
   }
 
   /** Opens or shuts the door, and remembers it. */
   async want(on: boolean): Promise<void> {
     if (on) await this.open();
     else await this.close();
-    writePrivate(this.file, JSON.stringify({ on }));
+    this.keep({ on });
   }
 
   async open(): Promise<void> {
@@ -114,8 +138,10 @@ export class Sharing {
   /** A new certificate where the old one ends soon or a name is new; whoever is connected stays so. */
   async renew(): Promise<void> {
     const own = this.options.host ? [this.options.host] : [];
-    const names = [...new Set([...own, ...houseNames(), ...(await this.options.ownNames())])];
+    const given = [...(await this.options.ownNames()), ...this.givenNames];
+    const names = [...new Set([...own, ...houseNames(), ...given])];
     this.certificate = await houseCertificate(this.options.folder, names, this.now());
+    this.known = names.map((name) => name.toLowerCase());
     this.secure?.setSecureContext(this.pems());
   }
   private async lookAfter(): Promise<void> {

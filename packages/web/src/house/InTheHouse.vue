@@ -5,6 +5,7 @@ import { computed } from 'vue';
 import StateLine from '../parts/StateLine.vue';
 import { ask } from '../server/client.js';
 import { aboutAgo } from './lastSeen.js';
+import HouseNames from './HouseNames.vue';
 import PairingCode from './PairingCode.vue';
 import { useHouse, useMe } from './useHouse.js';
 import { useWorldNow } from './useWorldNow.js';
@@ -12,7 +13,8 @@ import { useWorldNow } from './useWorldNow.js';
 /** Who is let in besides this machine: the door of the house, a code for one phone, the phones. */
 const { data: me } = useMe();
 const atTable = computed(() => me.value?.at === 'table');
-const { house, error, isLoading, refetch, busy, refusal, share, letIn, remove } = useHouse(atTable);
+const { house, error, isLoading, refetch, busy, refusal, nameRefusal, call, share, letIn, remove } =
+  useHouse(atTable);
 const now = useWorldNow();
 const address = computed(() => house.value?.sharing.addresses[0] ?? null);
 const whose = (device: answers.HouseDevice): string =>
@@ -105,6 +107,13 @@ async function leave(): Promise<void> {
         </li>
       </ul>
       <p v-else class="sub">No phone is let in.</p>
+      <HouseNames
+        v-if="house.sharing.on"
+        :names="house.sharing.names"
+        :busy="busy"
+        :refusal="nameRefusal"
+        @call="call"
+      />
       <details v-if="house.sharing.fingerprint" class="how">
         <summary>How a phone knows that it is this machine</summary>
         <p class="wide">

@@ -30,12 +30,15 @@ describe('a helper', () => {
 });
 
 const shut: answers.HouseView = {
-  sharing: { on: false, addresses: [], fingerprint: null },
+  sharing: { on: false, addresses: [], names: [], fingerprint: null },
   pairing: null,
   devices: [],
 };
 const open: answers.HouseView = {
-  sharing: { on: true, addresses: ['https://192.0.2.7:4478'], fingerprint: 'AB CD' },
+  sharing: {
+    ...{ on: true, addresses: ['https://192.0.2.7:4478'] },
+    ...{ names: ['honey.example'], fingerprint: 'AB CD' },
+  },
   pairing: {
     ...{ code: 'QDDGXNSJ', kind: 'household', expiresAt: '2026-03-14T12:10:00Z' },
     link: 'https://192.0.2.7:4478/pair?code=QDDGXNSJ',
@@ -78,6 +81,20 @@ describe('the door of the house, at the table', () => {
     expect(wrapper.get('.devices').text()).toContain('Ana, helper, for today');
     await wrapper.get('[aria-label="Let Blue phone in no longer"]').trigger('click');
     expect(asked).toEqual([['/api/v1/house/devices/d1/remove', {}]]);
+  });
+});
+describe('other names of this machine', () => {
+  it('are given and taken away', async () => {
+    const { wrapper, asked } = await panel(TABLE, open);
+    const names = wrapper.get('.names');
+    await names.get('input').setValue('honey.home.arpa');
+    await names.get('form').trigger('submit');
+    await flushPromises();
+    await names.get('[aria-label="Call it honey.example no longer"]').trigger('click');
+    expect(asked).toEqual([
+      ['/api/v1/house/names', { names: ['honey.example', 'honey.home.arpa'] }],
+      ['/api/v1/house/names', { names: [] }],
+    ]);
   });
 });
 describe('on a phone that was let in', () => {

@@ -25,21 +25,28 @@ export function useHouse(atTable: Ref<boolean>) {
   });
   const busy = ref(false);
   const refusal = ref('');
-  async function act(path: string, body: object = {}): Promise<void> {
-    if (busy.value) return;
-    busy.value = true;
-    refusal.value = '';
+  /** What the server did not take, in its words; null where it took it. */
+  async function tried(path: string, body: object): Promise<string | null> {
     try {
       client.setQueryData(['house'], await ask<answers.HouseView>(`/house${path}`, body));
+      return null;
     } catch (failed) {
-      refusal.value = failed instanceof Refused ? failed.message : 'This did not work. Try again.';
+      return failed instanceof Refused ? failed.message : 'This did not work. Try again.';
     }
+  }
+  async function act(path: string, body: object = {}, says = refusal): Promise<void> {
+    if (busy.value) return;
+    busy.value = true;
+    says.value = (await tried(path, body)) ?? '';
     busy.value = false;
   }
+  /** What is wrong with a name, said at its field. */
+  const nameRefusal = ref('');
   return {
     house: computed(() => data.value ?? null),
-    ...{ error, isLoading, refetch, busy, refusal },
+    ...{ error, isLoading, refetch, busy, refusal, nameRefusal },
     share: (on: boolean) => act('/sharing', { on }),
+    call: (names: readonly string[]) => act('/names', { names }, nameRefusal),
     letIn: (kind: answers.HouseDevice['kind']) => act('/pairings', { kind }),
     remove: (id: string) => act(`/devices/${id}/remove`),
   };

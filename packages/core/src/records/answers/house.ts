@@ -34,6 +34,8 @@ export const houseAnswer = z
     sharing: z.strictObject({
       on: z.boolean(),
       addresses: z.array(text),
+      /** Names the household gave this machine, beside those it knows itself by. */
+      names: z.array(text),
       fingerprint: text.nullable(),
     }),
     pairing: z
