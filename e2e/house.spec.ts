@@ -76,6 +76,11 @@ test('a phone of the household and one of a helper are let in, hear of each othe
   await expect(rui.getByText('The household’s own')).toBeVisible();
   await rui.goto(new URL('/look', address).href);
   await expect(rui.getByRole('heading', { name: /Aroeira/ })).toBeVisible();
+  // Both have the same comb before them: each is told of the other.
+  await ana.goto(new URL('/look?comb=3', address).href);
+  await rui.goto(ana.url());
+  await expect(rui.getByText('Ana, Blue phone is at this comb too.')).toBeVisible();
+  await expect(ana.getByText('Rui, Red phone is at this comb too.')).toBeVisible();
 
   // Removed by one touch: it is asked for letters again.
   await page.getByRole('button', { name: 'Let Red phone in no longer' }).click();

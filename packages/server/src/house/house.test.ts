@@ -261,7 +261,7 @@ describe('a device of the household', () => {
       ).end();
     });
     await new Promise((soon) => setTimeout(soon, 100));
-    const doing = { batchId: randomUUID(), step: 'cut-7' };
+    const doing = { aboutId: randomUUID(), step: 'cut-7' };
     await ask('/api/v1/house/doing', { method: 'POST', body: { ...doing, step: 'own' }, cookie });
     await supertest(home.app).post('/api/v1/house/doing').send(doing).expect(200);
     expect(await heard).toContain('"by":"The table"');

@@ -16,7 +16,7 @@ import { deviceOf, doorOf, visitorOf } from './visitor.js';
 
 export const sharingSchema = z.strictObject({ on: z.boolean('On or off.') });
 export const doingSchema = z.strictObject({
-  batchId: z.uuid('This is no id.'),
+  aboutId: z.uuid('This is no id.'),
   step: z.string('A step.').min(1, 'A step.').max(120, 'At most 120 letters.'),
 });
 export const pairingSchema = z.strictObject({

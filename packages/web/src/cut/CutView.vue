@@ -4,6 +4,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import WayMark from '../drawing/WayMark.vue';
+import AlsoHere from '../house/AlsoHere.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
 import LeftStageView from '../parts/LeftStageView.vue';
 import { leftUncut } from '../parts/leftStage.js';
@@ -73,6 +74,11 @@ function open(combId: string): void {
   <div v-else class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
+      <AlsoHere
+        :about="detail.batch.id"
+        :step="comb ? `cut ${comb.combId}` : null"
+        where="at this comb"
+      />
       <span class="sub"
         >{{ combLot ? massText(combLot.nowG / 1000, rules.units, 2) : 'No' }} comb uncut and
         uncrushed.</span

@@ -23,6 +23,7 @@ import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import { computed, ref } from 'vue';
 import VesselStack from '../drawing/VesselStack.vue';
+import AlsoHere from '../house/AlsoHere.vue';
 import NumberField from '../parts/NumberField.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
@@ -264,6 +265,7 @@ const closeFrom = computed(() => {
   <div v-else class="stage drain bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
+      <AlsoHere :about="detail.batch.id" step="drain" where="at this drain" />
       <span class="sub"
         >{{ brokenUp }} comb, {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }},
         {{ said(`${temperatureNow} °C`) }}, {{ drainWaterText(drain, detail) }}. Your hands:

@@ -17,6 +17,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import SettlingVessel from '../drawing/SettlingVessel.vue';
+import AlsoHere from '../house/AlsoHere.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
@@ -187,6 +188,7 @@ async function blend(): Promise<void> {
   <div v-else class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }} settles</h1>
+      <AlsoHere :about="detail.batch.id" step="settle" where="at this vessel" />
       <span class="sub"
         >{{ massText(kg, units, 2) }} of honey, {{ Math.round(depthMm / 10) }} cm deep{{
           inVessel

@@ -4,7 +4,8 @@ import { ask } from '../server/client.js';
 /** What another screen does just now. */
 export interface Doing {
   by: string;
-  batchId: string;
+  /** The harvest or the hive it is done to. */
+  aboutId: string;
   step: string;
 }
 interface Heard extends Doing {
@@ -14,30 +15,51 @@ interface Heard extends Doing {
 /** It is told again while it lasts, and forgotten soon after it was told last. */
 const TELL_MS = 20_000;
 const FORGET_MS = 45_000;
+/** A screen that nobody touched for so long does nothing, whatever it shows. */
+const LEFT_ALONE_MS = 5 * 60_000;
 const heard = ref<Heard[]>([]);
+
+let touchedAt = Date.now();
+const touch = (): void => void (touchedAt = Date.now());
+for (const kind of ['pointerdown', 'keydown'])
+  window.addEventListener(kind, touch, { capture: true, passive: true });
+
+/** The last who began something: whoever is at the same answers at once, so that both know it. */
+const began = ref<Doing | null>(null);
+
+const isSame = (one: Omit<Doing, 'by'>, other: Omit<Doing, 'by'>): boolean =>
+  one.aboutId === other.aboutId && one.step === other.step;
 
 /** Keeps what another screen said it does; the last word of each counts. */
 export function hearDoing(doing: Doing): void {
+  const since = Date.now() - FORGET_MS;
+  const known = heard.value.find((each) => each.by === doing.by && each.heardAt > since);
   const others = heard.value.filter((each) => each.by !== doing.by);
   heard.value = [...others, { ...doing, heardAt: Date.now() }];
+  if (!known || !isSame(known, doing)) began.value = doing;
 }
 
-/** Tells the others which step of a harvest is in view here, and gives who else has it in view. */
-export function useDoing(batchId: Ref<string | null>, step: Ref<string | null>): Ref<string[]> {
+/** Tells the others which step of a harvest, or comb of a hive, is worked at here; gives who else is at it. */
+export function useDoing(aboutId: Ref<string | null>, step: Ref<string | null>): Ref<string[]> {
   const tell = (): void => {
-    if (!batchId.value || !step.value || document.hidden) return;
+    const isLeftAlone = document.hidden || Date.now() - touchedAt > LEFT_ALONE_MS;
+    if (!aboutId.value || !step.value || isLeftAlone) return;
     // Whether the others hear of it changes nothing here.
-    void ask('/house/doing', { batchId: batchId.value, step: step.value }).catch(() => undefined);
+    void ask('/house/doing', { aboutId: aboutId.value, step: step.value }).catch(() => undefined);
   };
   const others = ref<string[]>([]);
   const look = (): void => {
     const since = Date.now() - FORGET_MS;
     others.value = heard.value
-      .filter((d) => d.heardAt > since && d.batchId === batchId.value && d.step === step.value)
+      .filter((d) => d.heardAt > since && d.aboutId === aboutId.value && d.step === step.value)
       .map((d) => d.by);
   };
-  watch([batchId, step], tell, { immediate: true });
-  watch([heard, batchId, step], look, { immediate: true });
+  watch([aboutId, step], tell, { immediate: true });
+  watch(began, (doing) => {
+    const own = { aboutId: aboutId.value ?? '', step: step.value ?? '' };
+    if (doing && isSame(doing, own)) tell();
+  });
+  watch([heard, aboutId, step], look, { immediate: true });
   const telling = setInterval(tell, TELL_MS);
   const looking = setInterval(look, 5000);
   onScopeDispose(() => {

@@ -5,6 +5,7 @@ import { createPinia } from 'pinia';
 import PrimeVue from 'primevue/config';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h, nextTick, ref, type Ref } from 'vue';
+import AlsoHere from './AlsoHere.vue';
 import { hearDoing, useDoing } from './doing.js';
 import InTheHouse from './InTheHouse.vue';
 import { helperOpens, helperSees } from './helperMay.js';
@@ -116,15 +117,15 @@ describe('what others do just now', () => {
       return new Response('{}', { status: 200 });
     });
     const held: { others?: Ref<string[]> } = {};
-    const [batchId, step] = [ref<string | null>('b1'), ref<string | null>('cut-7')];
+    const [aboutId, step] = [ref<string | null>('b1'), ref<string | null>('cut-7')];
     const setup = () => {
-      held.others = useDoing(batchId, step);
+      held.others = useDoing(aboutId, step);
       return () => h('div');
     };
     const wrapper = mount(defineComponent({ setup }));
-    expect(told).toEqual([{ batchId: 'b1', step: 'cut-7' }]);
-    hearDoing({ by: 'Ana, Blue phone', batchId: 'b1', step: 'cut-7' });
-    hearDoing({ by: 'Rui, Red phone', batchId: 'b1', step: 'cut-8' });
+    expect(told).toEqual([{ aboutId: 'b1', step: 'cut-7' }]);
+    hearDoing({ by: 'Ana, Blue phone', aboutId: 'b1', step: 'cut-7' });
+    hearDoing({ by: 'Rui, Red phone', aboutId: 'b1', step: 'cut-8' });
     await nextTick();
     expect(held.others!.value).toEqual(['Ana, Blue phone']);
     step.value = 'cut-8';
@@ -133,6 +134,55 @@ describe('what others do just now', () => {
     vi.advanceTimersByTime(60_000);
     expect(held.others!.value).toEqual([]);
     expect(told.length).toBeGreaterThan(2);
+    wrapper.unmount();
+  });
+  it('is told no more by a screen that nobody touches, and again once somebody does', async () => {
+    vi.useFakeTimers();
+    let told = 0;
+    vi.stubGlobal('fetch', async () => {
+      told++;
+      return new Response('{}', { status: 200 });
+    });
+    window.dispatchEvent(new Event('pointerdown'));
+    const wrapper = mount(AlsoHere, { props: { about: 'b1', step: 'drain', where: 'at it' } });
+    await vi.advanceTimersByTimeAsync(6 * 60_000);
+    const before = told;
+    expect(before).toBeGreaterThan(5);
+    await vi.advanceTimersByTimeAsync(20 * 60_000);
+    expect(told).toBe(before);
+    window.dispatchEvent(new Event('keydown'));
+    await vi.advanceTimersByTimeAsync(60_000);
+    expect(told).toBeGreaterThan(before);
+    wrapper.unmount();
+  });
+  it('is answered at once where it is the same, and not for ever', async () => {
+    let told = 0;
+    vi.stubGlobal('fetch', async () => {
+      told++;
+      return new Response('{}', { status: 200 });
+    });
+    window.dispatchEvent(new Event('pointerdown'));
+    const wrapper = mount(AlsoHere, { props: { about: 'b3', step: 'drain', where: 'at it' } });
+    expect(told).toBe(1);
+    for (const step of ['settle', 'drain', 'drain']) {
+      hearDoing({ by: 'Ana, Blue phone', aboutId: 'b3', step });
+      await nextTick();
+    }
+    expect(told).toBe(2);
+    wrapper.unmount();
+  });
+  it('is said in words', async () => {
+    vi.stubGlobal('fetch', async () => new Response('{}', { status: 200 }));
+    const wrapper = mount(AlsoHere, {
+      props: { about: 'b2', step: 'drain', where: 'at this drain' },
+    });
+    expect(wrapper.text()).toBe('');
+    hearDoing({ by: 'The table', aboutId: 'b2', step: 'drain' });
+    await nextTick();
+    expect(wrapper.text()).toBe('The table is at this drain too.');
+    hearDoing({ by: 'Rui, Red phone', aboutId: 'b2', step: 'drain' });
+    await nextTick();
+    expect(wrapper.text()).toBe('The table and Rui, Red phone are at this drain too.');
     wrapper.unmount();
   });
 });

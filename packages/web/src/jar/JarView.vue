@@ -3,6 +3,7 @@ import { measuredWaterPercent, weighedText } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
+import AlsoHere from '../house/AlsoHere.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import StateLine from '../parts/StateLine.vue';
@@ -73,6 +74,7 @@ const place = computed({
   <div v-else class="stage bench">
     <header>
       <h1>{{ detail.batch.hiveName }}</h1>
+      <AlsoHere :about="detail.batch.id" :step="`jar ${place}`" where="at these jars" />
       <span class="sub"
         >Harvested {{ dateText(detail.batch.date)
         }}<template v-if="detail.batch.code">, batch {{ detail.batch.code }}</template

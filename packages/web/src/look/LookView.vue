@@ -24,6 +24,7 @@ import { drawnCombs } from '../drawing/sections/drawHive.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import WinterNeed from '../parts/WinterNeed.vue';
 import BegunDialog from '../parts/BegunDialog.vue';
+import AlsoHere from '../house/AlsoHere.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useWidth } from '../parts/useWidth.js';
 import { newId } from '../server/client.js';
@@ -417,6 +418,11 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   <div v-else class="stage look">
     <header>
       <h1>{{ hive.name }}</h1>
+      <AlsoHere
+        :about="hive.id"
+        :step="here?.comb ? `look ${here.comb.id}` : null"
+        where="at this comb"
+      />
       <span class="sub"
         >{{ kind.name }}, {{ hive.site.name }}.
         {{

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { massText } from '@furrow/core';
 import FaintDrawing from '../parts/FaintDrawing.vue';
+import AlsoHere from '../house/AlsoHere.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import BringList from './BringList.vue';
@@ -25,6 +26,7 @@ const { ticks, tick, refusal } = useTicks(plans.data);
   <div v-else class="stage wide bench">
     <header>
       <h1>Bring</h1>
+      <AlsoHere :about="details[0].batch.id" step="bring" where="at this list" />
       <span class="sub">for {{ details.map((d) => d.batch.hiveName).join(', ') }}</span
       ><RouterLink class="right" to="/ready">The plan</RouterLink>
     </header>

@@ -55,7 +55,7 @@ import { useSkip } from './useSkip.js';
 import WaitClock from './WaitClock.vue';
 import WeighBox from './WeighBox.vue';
 import WeighUnit from './WeighUnit.vue';
-import { useDoing } from '../house/doing.js';
+import AlsoHere from '../house/AlsoHere.vue';
 import { useTakeRun } from './useTakeRun.js';
 import { said } from '../shell/units.js';
 
@@ -128,11 +128,6 @@ watch(
   },
 );
 const isDone = computed(() => shown.value < at.value);
-/** Who else has this very step in view: it is done once. */
-const others = useDoing(
-  computed(() => (isDone.value ? null : (detail.value?.batch.id ?? null))),
-  computed(() => step.value?.id ?? null),
-);
 const doneAt = computed(() =>
   step.value ? (markOf(step.value.id)?.occurredAt ?? taken.value?.occurredAt ?? null) : null,
 );
@@ -294,9 +289,11 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
   <div v-else class="stage take bench" :class="{ wide: step.kind === 'frames' && !isDone }">
     <header>
       <h1>Take, {{ detail.batch.hiveName }}</h1>
-      <p v-if="others.length" class="others" role="status">
-        {{ others.join(' and ') }} {{ others.length > 1 ? 'are' : 'is' }} at this step too.
-      </p>
+      <AlsoHere
+        :about="isDone ? null : detail.batch.id"
+        :step="step?.id ?? null"
+        where="at this step"
+      />
       <span class="sub"
         >step {{ shown + 1 }} of {{ steps.length
         }}<template v-if="unitNumber"
@@ -531,13 +528,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
 </template>
 
 <style scoped>
-.others {
-  margin: 0;
-  padding: 4px 12px;
-  border-left: 5px solid var(--ink);
-  background: var(--lime-0);
-  font-weight: 600;
-}
 .dots {
   display: flex;
   gap: 8px;
