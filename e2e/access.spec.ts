@@ -1,4 +1,4 @@
-import AxeBuilder from '@axe-core/playwright';
+import { expectNothingSerious, smallType } from './accessible.js';
 import { Api } from './api.js';
 import { lift, spareTwoCombs } from './lift.js';
 import { expect, test, type Page } from '@playwright/test';
@@ -34,6 +34,7 @@ for (const path of [
   '/book?at=inout',
   '/rules',
   '/rules?at=all',
+  '/rules?at=house',
   '/nowhere',
 ]) {
   test(`no serious accessibility finding on ${path}, on a desk, a phone and in the sun`, async ({
@@ -53,42 +54,6 @@ for (const path of [
     expect(await smallType(page), 'type under 17 px in the sun').toEqual([]);
     expect(errors).toEqual([]);
   });
-}
-
-/**
- * Words of the page that are set smaller than 17 px, each with its size. Names of stages that a phone
- * shows as dots are none, nor is what is drawn as large as it will be printed.
- */
-const smallType = (page: Page): Promise<string[]> =>
-  page.evaluate(() => {
-    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-    const small = new Set<string>();
-    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
-      const element = node.parentElement!;
-      const size = parseFloat(getComputedStyle(element).fontSize);
-      const isSeen =
-        element.checkVisibility() && !element.closest('.visually-hidden, title, [data-to-scale]');
-      if (node.textContent!.trim() && isSeen && size > 0 && size < 17)
-        small.add(`${size} px: ${node.textContent!.trim().slice(0, 40)}`);
-    }
-    return [...small];
-  });
-
-async function expectNothingSerious(page: Page, what: string): Promise<void> {
-  await page.waitForTimeout(300);
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-    .analyze();
-  const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-  expect(
-    serious.map(
-      (v) =>
-        `${what}: ${v.id}: ${v.nodes
-          .map((n) => n.html.slice(0, 120))
-          .slice(0, 3)
-          .join(' | ')}`,
-    ),
-  ).toEqual([]);
 }
 
 /** A dialog, or a screen with work in it, as it stands: on a desk, and as narrow as a phone. */

@@ -1,4 +1,5 @@
 import type { Browser, Page } from '@playwright/test';
+import { expectNothingSerious } from './accessible.js';
 import { expect, test } from './emptyHousehold.js';
 import { phonesBrowser } from './phonesBrowser.js';
 import { Stranger } from './stranger.js';
@@ -18,16 +19,19 @@ async function letIn(table: Page, on: Page, key: string, name: string, person: s
   const address = await table.locator('.house .address').innerText();
   await on.goto(address);
   await expect(on.getByRole('heading', { name: 'Let this phone in' })).toBeVisible();
+  await expectNothingSerious(on, 'the page that pairs');
   await on.getByLabel('What this phone is called').fill(name);
   await on.getByLabel('Whose it is').fill(person);
   await on.getByLabel('The eight letters').fill('BBBB BBBB');
   await on.getByRole('button', { name: 'Let it in' }).click();
   await expect(on.getByRole('alert')).toContainText('Look again');
+  await expectNothingSerious(on, 'the page that pairs, after wrong letters');
   await expect(on.getByLabel('Whose it is')).toHaveValue(person);
   await on.getByLabel('The eight letters').fill(letters);
   await on.getByRole('button', { name: 'Let it in' }).click();
   await expect(on.getByRole('navigation', { name: 'The row' })).toBeVisible();
   await expect(table.getByRole('list', { name: 'Phones that are let in' })).toContainText(name);
+  await expectNothingSerious(table, 'In the house, a phone let in');
 }
 
 test('a phone of the household and one of a helper are let in, hear of each other, and are removed', async ({
@@ -67,6 +71,12 @@ test('a phone of the household and one of a helper are let in, hear of each othe
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('Ana, Blue phone');
   await page.keyboard.press('Escape');
+
+  // On a narrow page the tabs slide until the one in view is in sight, but for a line of its edge.
+  await ana.goto(new URL('/rules?at=house', address).href);
+  await expect(ana.getByRole('button', { name: 'In the house' })).toBeInViewport({ ratio: 0.95 });
+  await expect(ana.getByRole('button', { name: 'Let this phone in no longer' })).toBeVisible();
+  await expectNothingSerious(ana, 'In the house, on a phone');
 
   // A helper sees the hive and the bench, nothing of the household's own.
   const row = rui.getByRole('navigation', { name: 'The row' });

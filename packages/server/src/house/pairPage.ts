@@ -1,7 +1,30 @@
 import { escaped } from '../files/html.js';
 
 /** Plain paper in the colours of Furrow; nothing on it needs a script or a network. */
-const STYLE = `body{font:19px/1.5 system-ui,sans-serif;color:#18211b;background:#f2f4ef;margin:0;padding:24px 20px 60px}main{max-width:34em;margin:auto}h1{font:700 32px/1.2 Georgia,serif;margin:0 0 12px}h2{font-size:20px;margin:28px 0 6px}label{display:block;margin:14px 0 4px;font-weight:600}input{font:inherit;box-sizing:border-box;width:100%;min-height:64px;padding:8px 14px;border:2px solid #18211b;border-radius:3px;background:#fff}input.code{letter-spacing:.18em;text-transform:uppercase;font-size:26px}button{font:600 20px/1 system-ui,sans-serif;min-height:64px;width:100%;margin-top:20px;border:0;border-radius:3px;background:#1f6b3b;color:#fff}p,ol{margin:8px 0}a{color:#1f5c34}.wrong{border-left:5px solid #a33a1d;padding:6px 12px;background:#fff}small{color:#4a554d}code{font-size:15px;overflow-wrap:anywhere}`;
+const STYLE = `
+body {
+  font:19px/1.5 system-ui,sans-serif; color:#18211b; background:#f2f4ef; margin:0;
+  padding:24px 20px 60px;
+}
+main{max-width:34em;margin:auto}
+h1{font:700 32px/1.2 Georgia,serif;margin:0 0 12px}
+h2{font-size:20px;margin:28px 0 6px}
+label{display:block;margin:14px 0 4px;font-weight:600}
+input {
+  font:inherit; box-sizing:border-box; width:100%; min-height:64px; padding:8px 14px;
+  border:2px solid #18211b; border-radius:3px; background:#fff;
+}
+input.code{letter-spacing:.18em;text-transform:uppercase;font-size:26px}
+button {
+  font:600 20px/1 system-ui,sans-serif; min-height:64px; width:100%; margin-top:20px;
+  border:0; border-radius:3px; background:#1f6b3b; color:#fff;
+}
+p,ol{margin:8px 0}
+a{color:#1f5c34}
+.wrong{border-left:5px solid #a33a1d;padding:6px 12px;background:#fff}
+small{color:#4a554d}
+code{font-size:15px;overflow-wrap:anywhere}
+`;
 const page = (title: string, body: string): string => `<!doctype html>
 <html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><meta name="robots" content="noindex"><title>${escaped(title)}</title><style>${STYLE}</style></head>
 <body><main>${body}</main></body></html>

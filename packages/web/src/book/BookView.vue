@@ -8,11 +8,11 @@ import {
   type Lot,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import NumberField from '../parts/NumberField.vue';
+import PlaceTabs from '../parts/PlaceTabs.vue';
 import Refusal from '../parts/Refusal.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
@@ -110,15 +110,7 @@ const holds = (l: Lot): string =>
   <div v-if="place !== 'harvest'" class="stage" :class="{ wide: place === 'asked' }">
     <header>
       <h1>{{ { seasons: 'Seasons', asked: 'What the book asks', inout: 'In and out' }[place] }}</h1>
-      <SelectButton
-        v-model="place"
-        class="places"
-        :options="PLACES"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-label="Where in the book"
-      />
+      <PlaceTabs v-model="place" :places="PLACES" label="Where in the book" />
     </header>
     <SeasonsPanel v-if="place === 'seasons'" :units="units" /><QuestionsPanel
       v-else-if="place === 'asked'"
@@ -128,15 +120,7 @@ const holds = (l: Lot): string =>
   <div v-else-if="!detail" class="stage wide">
     <header>
       <h1>The book is empty.</h1>
-      <SelectButton
-        v-model="place"
-        class="places"
-        :options="PLACES"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-label="Where in the book"
-      />
+      <PlaceTabs v-model="place" :places="PLACES" label="Where in the book" />
     </header>
     <FaintDrawing of="book" />
     <p>
@@ -153,15 +137,7 @@ const holds = (l: Lot): string =>
       <span class="sub"
         >{{ detail.batch.closedAt ? 'Done.' : `At ${detail.batch.stage}.` }} Your hands:
         {{ detail.batch.handsOnMinutes }} min.</span
-      ><SelectButton
-        v-model="place"
-        class="places"
-        :options="PLACES"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-label="Where in the book"
-      />
+      ><PlaceTabs v-model="place" :places="PLACES" label="Where in the book" />
       <HoldsNote :holds="detail.holds" />
       <OwedNote :detail="detail" />
     </header>
@@ -327,9 +303,6 @@ const holds = (l: Lot): string =>
 }
 tr.on td {
   background: var(--field-wash);
-}
-.places {
-  flex-basis: 100%;
 }
 .harvest.on {
   background: var(--field-wash);

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { cutsComb, massText } from '@furrow/core';
-import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import WayMark from '../drawing/WayMark.vue';
@@ -10,6 +9,7 @@ import LeftStageView from '../parts/LeftStageView.vue';
 import { leftUncut } from '../parts/leftStage.js';
 import NothingWaits from '../parts/NothingWaits.vue';
 import OwedNote from '../parts/OwedNote.vue';
+import PlaceTabs from '../parts/PlaceTabs.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import { useJars, useRules } from '../server/queries.js';
@@ -96,15 +96,7 @@ function open(combId: string): void {
           >Go on to Jar</RouterLink
         ></span
       >
-      <SelectButton
-        v-model="place"
-        class="places"
-        :options="PLACES"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-label="Where at the bench"
-      />
+      <PlaceTabs v-model="place" :places="PLACES" label="Where at the bench" />
       <nav
         v-if="place === 'board' && boards.combs.value.length > 1"
         class="combs"
@@ -160,9 +152,6 @@ function open(combId: string): void {
 </template>
 
 <style scoped>
-.places {
-  flex-basis: 100%;
-}
 .places :deep(.p-togglebutton) {
   min-height: 52px;
   font-size: 17px;

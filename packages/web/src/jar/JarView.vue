@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { measuredWaterPercent, weighedText } from '@furrow/core';
-import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import AlsoHere from '../house/AlsoHere.vue';
 import HoldsNote from '../parts/HoldsNote.vue';
 import OwedNote from '../parts/OwedNote.vue';
+import PlaceTabs from '../parts/PlaceTabs.vue';
 import StateLine from '../parts/StateLine.vue';
 import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -81,15 +81,7 @@ const place = computed({
         >. <b>{{ weighedText(honeyG, rules.units) }}</b> honey to fill,
         {{ water === null ? 'water not measured' : `${water.toFixed(1)} % water` }}.</span
       >
-      <SelectButton
-        v-model="place"
-        class="places"
-        :options="PLACES"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-label="Where at the shelf"
-      />
+      <PlaceTabs v-model="place" :places="PLACES" label="Where at the shelf" />
       <HoldsNote :holds="detail.holds" />
       <OwedNote :detail="detail" />
     </header>
@@ -123,9 +115,6 @@ const place = computed({
 </template>
 
 <style scoped>
-.places {
-  flex-basis: 100%;
-}
 .places :deep(.p-togglebutton) {
   min-height: 52px;
   font-size: 17px;

@@ -14,6 +14,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
+import PlaceTabs from '../parts/PlaceTabs.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
@@ -174,15 +175,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
         />
         What stands as Furrow begins is ours too</label
       >
-      <SelectButton
-        v-model="place"
-        class="places"
-        :options="PLACES"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-label="Which rules"
-      />
+      <PlaceTabs v-model="place" :places="PLACES" label="Which rules" />
     </header>
     <form v-show="!['kit', 'house'].includes(place)" class="form" @submit.prevent="save">
       <SchoolsPanel v-if="place === 'schools'" v-model="draft" />
@@ -550,9 +543,6 @@ const options = (map: Record<string, string>): { label: string; value: string }[
 }
 .rules.both {
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
-}
-.places {
-  flex-basis: 100%;
 }
 .part {
   display: flex;
