@@ -17,6 +17,8 @@ const { house, error, isLoading, refetch, busy, refusal, nameRefusal, call, shar
   useHouse(atTable);
 const now = useWorldNow();
 const address = computed(() => house.value?.sharing.addresses[0] ?? null);
+/** Of a machine in several networks: a phone in another reaches it by these. */
+const otherAddresses = computed(() => house.value?.sharing.addresses.slice(1) ?? []);
 const whose = (device: answers.HouseDevice): string =>
   `${device.person}, ${device.kind === 'helper' ? 'helper, for today' : 'of the household'}`;
 async function leave(): Promise<void> {
@@ -58,7 +60,9 @@ async function leave(): Promise<void> {
       <template v-else>
         <p v-if="address" class="wide">
           The door is open at <b class="address">{{ address }}</b>, for phones that were let in and
-          no others.
+          no others.<template v-if="otherAddresses.length">
+            From another of its networks: {{ otherAddresses.join(', ') }}.</template
+          >
         </p>
         <p v-else class="wide rust" role="alert">
           This machine is in no network just now, so no phone reaches it. Connect it, then look here

@@ -76,6 +76,11 @@ describe('the door of the house, at the table', () => {
     await wrapper.get('button').trigger('click');
     expect(asked).toEqual([['/api/v1/house/sharing', { on: true }]]);
   });
+  it('says how a phone in another of its networks reaches it', async () => {
+    const addresses = ['https://192.0.2.7:4478', 'https://198.51.100.4:4478'];
+    const { wrapper } = await panel(TABLE, { ...open, sharing: { ...open.sharing, addresses } });
+    expect(wrapper.text()).toContain('From another of its networks: https://198.51.100.4:4478.');
+  });
   it('shows the letters in two halves, who is let in, and lets one go by one touch', async () => {
     const { wrapper, asked } = await panel(TABLE, open);
     expect(wrapper.get('.letters').text().replace(/\s/g, ' ')).toBe('QDDG XNSJ');

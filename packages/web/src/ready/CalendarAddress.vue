@@ -3,17 +3,21 @@ import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import { newId } from '../server/client.js';
+import { useMe } from '../house/useHouse.js';
 import { useCalendarLinks } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
 
-/** An address that a calendar subscribes to: read only, secret, shown once, taken back by a touch. */
+/**
+ * An address that a calendar of this machine subscribes to: read only, secret, shown once, taken back by a
+ * touch. Nobody else reaches it: a phone's calendar is no device that was let in, and takes the file.
+ */
+const { data: me } = useMe();
+const atTable = computed(() => me.value?.at === 'table');
 const { data: links } = useCalendarLinks();
 const { go, busy, refusal } = useSend();
 const made = ref<string | null>(null);
 const copied = ref(false);
-// Only an encrypted or local page can make the secret's hash.
-const canMake = computed(() => Boolean(globalThis.crypto?.subtle));
 const hex = (bytes: Uint8Array): string =>
   [...bytes].map((b) => b.toString(16).padStart(2, '0')).join('');
 async function make(): Promise<void> {
@@ -37,26 +41,30 @@ const takeBack = (id: string): unknown =>
   <details class="how no-print">
     <summary>An address that your calendar follows…</summary>
     <div class="acts">
-      <p>
-        A calendar that subscribes to it shows each step as it is planned, moved or dropped, and
-        what is due at the bench. Whoever has the address can read that, and change nothing.
+      <p v-if="me && !atTable">
+        A phone’s calendar cannot follow one: only phones that were let in are answered, and its
+        calendar is none. It takes the calendar file; take it again when the plan has changed.
+      </p>
+      <p v-else>
+        A calendar on this machine that subscribes to it shows each step as it is planned, moved or
+        dropped, and what is due at the bench. It reads that, and changes nothing. A phone’s
+        calendar takes the calendar file instead.
       </p>
       <template v-if="made">
         <p role="status">
           <b class="address">{{ made }}</b>
         </p>
-        <p class="sub">It is shown this once. It works where this page can be reached.</p>
+        <p class="sub">It is shown this once.</p>
         <Button outlined :label="copied ? 'Copied' : 'Copy it'" @click="copy" />
       </template>
       <Refusal :refusal="refusal" />
       <Button
-        v-if="canMake"
+        v-if="atTable"
         outlined
         :label="made ? 'Make another' : 'Make an address'"
         :loading="busy"
         @click="make"
       />
-      <p v-else class="sub">An address is made on this machine itself, or over https.</p>
       <p v-for="link in links ?? []" :key="link.id">
         Made on {{ dateText(link.recordedAt.slice(0, 10)) }}
         <Button text label="Take it back" :loading="busy" @click="takeBack(link.id)" />
