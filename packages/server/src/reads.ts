@@ -5,6 +5,7 @@ import type { ServerClock } from './clock.js';
 import { holdViews } from './book/holds.js';
 import { householdRuns } from './drain/runs.js';
 import { practiceWeather } from './instruments/weather.js';
+import type { PhoneAddress } from './house/phoneAddress.js';
 import { calendarReads } from './ready/calendars.js';
 import { openPlans, plannedDay, siteWeather } from './ready/plans.js';
 import { inThread } from './heavy/pool.js';
@@ -39,6 +40,7 @@ export function readRoutes(
   db: Knex,
   clock: ServerClock,
   seed: number,
+  phoneAddress: PhoneAddress,
   copies?: Pick<CopyWatch, 'line'>,
 ): Router {
   const router = Router();
@@ -193,9 +195,10 @@ export function readRoutes(
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="furrow-plan.pdf"');
     const { zone } = day.harvests[0].detail.batch;
-    response.send(
-      Buffer.from(await inThread('sheetPdf', [day, zone, PAPERS[rules.paper], rules.units])),
-    );
+    const [paper, units] = [PAPERS[rules.paper], rules.units];
+    const address = await phoneAddress();
+    const tickLink = address && `${address}/bring`;
+    response.send(Buffer.from(await inThread('sheetPdf', [day, { zone, paper, units, tickLink }])));
   });
   return router;
 }

@@ -3,6 +3,7 @@ import { PDFDocument } from 'pdf-lib';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
+import { pdfWords } from '../testing/pdfWords.js';
 import { sheetPdf } from './sheet.js';
 import { templatePdf } from './template.js';
 
@@ -20,8 +21,28 @@ afterAll(() => home.close());
 describe.each(['a4', 'letter'] as const)('sheets on %s', (paper) => {
   it('the plan', async () => {
     const nothing = { steps: [], bring: [], harvests: [] } as unknown as DayPlan;
-    const pages = await pagesOf(await sheetPdf(nothing, 'UTC', PAPERS[paper]));
+    const pages = await pagesOf(
+      await sheetPdf(nothing, {
+        ...{ zone: 'UTC', paper: PAPERS[paper], units: 'metric', tickLink: null },
+      }),
+    );
     expect(pages).toEqual([SIZES[paper]]);
+  });
+  it.each([
+    ['https://192.0.2.7:4478/bring', 'Tick it on a phone'],
+    [null, 'No code: no phone reaches this machine yet.'],
+  ])('the list to bring, for a phone at %s', async (tickLink, words) => {
+    const line = { text: 'Smoker, fuel, matches', serves: 'Smoke and wait', where: 'hive' };
+    const day = {
+      ...{ steps: [], harvests: [] },
+      bring: Array.from({ length: 40 }, () => line),
+    } as unknown as DayPlan;
+    const said = { zone: 'UTC', paper: PAPERS[paper], units: 'metric', tickLink } as const;
+    const [first, second] = await pdfWords(await sheetPdf(day, said));
+    expect(first).toContain(words);
+    // The square stands on the first page of the list alone.
+    expect(second).toContain('Smoker, fuel, matches');
+    expect(second).not.toContain(words);
   });
   it('a template at true size, over as many sheets as it needs', async () => {
     const template: TemplateInput = {

@@ -10,6 +10,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import { drawQr } from './labels.js';
 
 const require = createRequire(import.meta.url);
 const PT_PER_MM = 72 / 25.4;
@@ -29,12 +30,45 @@ function wrap(text: string, font: PDFFont, size: number, width: number): string[
   return lines;
 }
 
-/** The plan to hang on the wall: one page a day with its steps and their cautions, boxes to tick; the list to bring on the first. */
+export interface SheetSaid {
+  zone: string;
+  paper: Paper;
+  units: UnitSystem;
+  /** Where a phone ticks the list to bring; null where no phone reaches this machine. */
+  tickLink: string | null;
+}
+
+/** The square beside the list, and how much of the page's width it takes. */
+const SQUARE_MM = 26;
+const BESIDE = SQUARE_MM * PT_PER_MM + 12;
+
+const NO_PHONE = ['No code: no phone', 'reaches this machine', 'yet. Rules,', 'In the house.'];
+
+/** The square that opens the list on a phone, or that there is none, in the upper right corner; gives how deep it reaches. */
+function drawTickSquare(
+  page: PDFPage,
+  link: string | null,
+  face: PDFFont,
+  right: number,
+  top: number,
+): number {
+  const small = { size: 7, font: face, color: GREY };
+  if (link === null) {
+    NO_PHONE.forEach((text, i) =>
+      page.drawText(text, { x: right - BESIDE + 8, y: top - 10 - i * 10, ...small }),
+    );
+    return top - 10 - NO_PHONE.length * 10;
+  }
+  drawQr(page, link, right - SQUARE_MM * PT_PER_MM, top, SQUARE_MM);
+  const below = top - SQUARE_MM * PT_PER_MM - 8;
+  page.drawText('Tick it on a phone', { x: right - SQUARE_MM * PT_PER_MM + 3, y: below, ...small });
+  return below - 10;
+}
+
+/** The plan to hang on the wall: one page a day with its steps and their cautions, boxes to tick; the list to bring on the last. */
 export async function sheetPdf(
   day: DayPlan,
-  zone: string,
-  paper: Paper,
-  units: UnitSystem = 'metric',
+  { zone, paper, units, tickLink }: SheetSaid,
 ): Promise<Uint8Array> {
   const [width, height] = [paper.widthMm * PT_PER_MM, paper.heightMm * PT_PER_MM];
   const pdf = await PDFDocument.create();
@@ -45,8 +79,11 @@ export async function sheetPdf(
   const display = await pdf.embedFont(await font('DejaVuSerif-Bold'), { subset: true });
   let page: PDFPage = null as unknown as PDFPage;
   let y = 0;
+  /** Down to where lines are shorter: a square stands at their end. */
+  let squareEnds = Number.POSITIVE_INFINITY;
   const heading = (text: string): void => {
     page = pdf.addPage([width, height]);
+    squareEnds = Number.POSITIVE_INFINITY;
     page.drawText(text, {
       x: MARGIN,
       y: height - MARGIN - 14,
@@ -71,7 +108,8 @@ export async function sheetPdf(
     title: string,
     gap = 1.35,
   ): void => {
-    for (const part of wrap(saidIn(units, text), face, size, width - MARGIN - x)) {
+    const beside = y > squareEnds ? BESIDE : 0;
+    for (const part of wrap(saidIn(units, text), face, size, width - MARGIN - beside - x)) {
       if (y < MARGIN + 10) heading(`${title}, continued`);
       page.drawText(part, { x, y, size, font: face, color: face === plain ? GREY : INK });
       y -= size * gap;
@@ -126,6 +164,7 @@ export async function sheetPdf(
   }
   if (day.bring.length) {
     heading('Bring and have');
+    squareEnds = drawTickSquare(page, tickLink, plain, width - MARGIN, y + 12);
     for (const where of ['hive', 'bench'] as const) {
       line(
         where === 'hive' ? 'To the hive' : 'At the bench',

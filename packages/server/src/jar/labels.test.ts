@@ -11,11 +11,11 @@ import {
   type Lot,
 } from '@furrow/core';
 import jsQR from 'jsqr';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { qrRuns } from '../files/labels.js';
 import { Household } from '../testing/household.js';
+import { pdfWords } from '../testing/pdfWords.js';
 
 let home: Household;
 let batchId: string;
@@ -36,17 +36,7 @@ const bytes = async (path: string): Promise<Buffer> => {
   expect(response.status).toBe(200);
   return response.body as Buffer;
 };
-/** Text of a PDF by another library, page by page. */
-async function pdfText(path: string): Promise<string[]> {
-  const pdf = await getDocument({ data: new Uint8Array(await bytes(path)), verbosity: 0 }).promise;
-  return Promise.all(
-    Array.from({ length: pdf.numPages }, async (_, i) =>
-      (await (await pdf.getPage(i + 1)).getTextContent()).items
-        .map((t) => ('str' in t ? t.str : ''))
-        .join(' '),
-    ),
-  );
-}
+const pdfText = async (path: string): Promise<string[]> => pdfWords(await bytes(path));
 async function filled(count = 3, rules: Partial<HouseRules> = {}, netG = 300): Promise<Lot> {
   await home.ok(
     home.post('/rules', {
@@ -321,7 +311,14 @@ describe('what is claimed and who may be sold to', () => {
     const { items } = await home.get<{ items: { id: string; bars: { comb: unknown }[] }[] }>(
       '/hives',
     );
-    expect((await pdfText(`/api/v1/hives/${items[0].id}/card.pdf`)).join()).toContain('Ipê');
+    const card = async (): Promise<string> =>
+      (await pdfText(`/api/v1/hives/${items[0].id}/card.pdf`)).join(' ');
+    expect(await card()).toContain('Ipê');
+    // No address is set and the door is shut: it says so, instead of a code that opens nothing.
+    expect(await card()).toContain('no phone reaches');
+    await home.house.sharing.want(true);
+    expect(await card()).toContain('Scan to look');
+    await home.house.sharing.want(false);
     const sheet = (await pdfText(`/api/v1/hives/${items[0].id}/look-sheet.pdf`)).join(' ');
     expect(sheet).toMatch(/Drawn at 1 : \d/);
     expect(sheet.match(/side A/g)).toHaveLength(items[0].bars.filter((b) => b.comb).length);

@@ -9,6 +9,7 @@ import {
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { qrRuns } from '../files/labels.js';
+import type { PhoneAddress } from '../house/phoneAddress.js';
 import { inThread } from '../heavy/pool.js';
 import { lotPage } from '../files/lotPage.js';
 import { holdText } from '../book/holds.js';
@@ -32,8 +33,8 @@ export async function lotPageOf(db: Knex, lotId: string): Promise<string> {
   return lotPage(filled.lot, filled.batch, wordsOf(filled, rules), rules, filled.moisturePercent);
 }
 
-/** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look sheets, lot pages. `reachedAt` gives the address by which a phone of the house reaches it. */
-export function jarReads(db: Knex, reachedAt: () => string | null): Router {
+/** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look sheets, lot pages. */
+export function jarReads(db: Knex, phoneAddress: PhoneAddress): Router {
   const router = Router();
   router.get(
     '/labelSheets',
@@ -99,8 +100,7 @@ export function jarReads(db: Knex, reachedAt: () => string | null): Router {
   });
   router.get('/hives/:id/card.pdf', async (request, response) => {
     const hive = await hiveView(db, request.params.id);
-    const { rules } = await currentRules(db);
-    const address = rules.baseAddress.replace(/\/$/, '') || reachedAt();
+    const address = await phoneAddress();
     const link = address && `${address}/look/${hive.id}`;
     pdfAnswer(response, `card-${hive.name}.pdf`, await inThread('hiveCardPdf', [hive, link]));
   });
