@@ -1,11 +1,12 @@
-import { guessOffPercent } from '../take/index.js';
+import { guessOffPercent } from '../comb/guess.js';
 import { DateTime } from 'luxon';
 import { WAX_IN_COMB_SHARE } from '../drain/index.js';
-import type { HiveKindName } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import { measuredWaterPercent } from '../jar/index.js';
 import { estimateSeen } from '../look/index.js';
-import type { BatchDetail, Flow, Hive, JarKindRecord, Look, Take } from '../records/views.js';
+import type { BatchDetail, Flow, JarKindRecord, Take } from '../records/views.js';
+import type { Hive, Look } from '../records/hiveViews.js';
 import type { Range } from '../units/format.js';
 import { sumRanges } from '../units/ranges.js';
 

@@ -1,5 +1,6 @@
 import { dateWords } from '../units/dates.js';
 import { placeLabel } from '../hive/kinds.js';
+import type { Contradiction } from '../records/vocabulary/book.js';
 
 /** One hive, as far as what was said of it can contradict the rest. */
 export interface WrittenHive {
@@ -49,22 +50,6 @@ export interface Written {
     pictureB: string;
   }[];
 }
-export interface Contradiction {
-  id: string;
-  code:
-    | 'harvest-before-look'
-    | 'look-after-taken'
-    | 'comb-in-two-places'
-    | 'hive-named-twice'
-    | 'board-in-and-out'
-    | 'queen-in-closed-hive'
-    | 'years-counted-twice'
-    | 'side-named-twice';
-  sentence: string;
-  hiveId: string | null;
-  batchId: string | null;
-}
-
 const plain = (name: string): string =>
   name
     .normalize('NFD')

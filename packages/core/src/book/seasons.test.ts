@@ -1,13 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { contradictions, type Written, type WrittenHive } from './contradictions.js';
-import {
-  SEASON_KEYS,
-  estimateCorrection,
-  missedGear,
-  seasonTable,
-  type HarvestSummary,
-} from './seasons.js';
+import { estimateCorrection, missedGear, SEASON_KEYS, seasonTable } from './seasons.js';
+import type { HarvestSummary } from '../records/vocabulary/book.js';
 
 const harvest = (more: Partial<HarvestSummary> = {}): HarvestSummary => ({
   batchId: 'b',

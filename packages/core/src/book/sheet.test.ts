@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { SHEET_ROWS_MAX, guessSheet, readSheet, type SheetSettings } from './sheet.js';
+import { guessSheet, readSheet, type SheetSettings } from './sheet.js';
+import { SHEET_ROWS_MAX } from '../records/sheet.js';
 
 const head = ['Data', 'Colmeia', 'Mel (kg)', 'Cera', 'Obs'];
 const rows = [

@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon';
 import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '../units/mass.js';
 import { readNumber } from '../units/readNumber.js';
+import { SHEET_ROWS_MAX } from '../records/sheet.js';
 
 /** What a sheet of old harvests may say of one, and how people head such a column. */
 export const SHEET_FIELDS = [
@@ -35,8 +36,6 @@ export const SHEET_MASS_UNITS = ['kg', 'g', 'lb', 'oz'] as const;
 export type SheetMassUnit = (typeof SHEET_MASS_UNITS)[number];
 export const DATE_ORDERS = ['year-first', 'day-first', 'month-first'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
-/** So many harvests come in at once: more than a household has in twenty years. */
-export const SHEET_ROWS_MAX = 2000;
 const GRAMS: Record<SheetMassUnit, number> = {
   kg: 1000,
   g: 1,

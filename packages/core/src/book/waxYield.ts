@@ -1,8 +1,7 @@
+import type { WaxWay } from '../records/vocabulary/waxWays.js';
 import type { Range } from '../units/format.js';
 import { RESULTS_TO_APPLY } from '../units/ownRatio.js';
 
-export const WAX_WAYS = ['solar', 'water-bath', 'bag-press'] as const;
-export type WaxWay = (typeof WAX_WAYS)[number];
 export interface WaxRunOf {
   way: WaxWay;
   inG: number;

@@ -1,14 +1,14 @@
 import { jarFill } from '../jar/index.js';
 import type { Range } from '../units/format.js';
 import { moneyText } from '../units/money.js';
-import { NO_RANGE, inOrder, rangeOf, sumRanges } from '../units/ranges.js';
-import type { LpSolver } from './lp.js';
+import { inOrder, NO_RANGE, rangeOf, sumRanges } from '../units/ranges.js';
+import type { LpSolver } from '../records/vocabulary/solver.js';
 import { chooseModel, type ChooseModel } from './model.js';
 import type { Outcome } from './outcome.js';
-import { GOAL_WORDS, type ChooseQuestion, type Household } from './question.js';
+import { type ChooseQuestion, GOAL_WORDS, type Household } from './question.js';
 import { chooseQuickly, type Solved } from './solve.js';
 import type { ChoiceHive } from './units.js';
-import { WAY_WORDS, takesPots, type Way } from './ways.js';
+import { takesPots, type Way, WAY_WORDS } from '../records/vocabulary/ways.js';
 
 /** A whole set side by side with others: what goes which way, and what comes of it. */
 export interface ChoiceSet {

@@ -1,11 +1,11 @@
-import { alternatives, setOf, type ChoiceSet } from './alternatives.js';
-import { bindings, relaxations, type Binding, type Relaxation } from './explain.js';
-import type { LpSolver } from './lp.js';
+import { alternatives, type ChoiceSet, setOf } from './alternatives.js';
+import { type Binding, bindings, type Relaxation, relaxations } from './explain.js';
+import type { LpSolver } from '../records/vocabulary/solver.js';
 import { chooseModel, type ChooseModel } from './model.js';
-import { GOAL_WORDS, questionIssues, type ChooseQuestion, type Household } from './question.js';
+import { type ChooseQuestion, GOAL_WORDS, type Household, questionIssues } from './question.js';
 import { chooseInStages, type Proof, type Solved } from './solve.js';
 import type { ChoiceHive } from './units.js';
-import type { Way } from './ways.js';
+import type { Way } from '../records/vocabulary/ways.js';
 
 export interface ChooseRequest {
   hives: readonly ChoiceHive[];

@@ -1,9 +1,9 @@
 import { hiveKind } from '../hive/kinds.js';
 import { percentText } from '../look/index.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 import type { Market } from './outcome.js';
 import type { ChoiceUnit } from './units.js';
-import { WAYS, cutsComb, runsInPlace, takesPots, type Way } from './ways.js';
+import { cutsComb, runsInPlace, takesPots, type Way, WAYS } from '../records/vocabulary/ways.js';
 
 /** Why a unit cannot go a way. A hard one stands whatever the person says; the others can be overruled with a reason. */
 export interface Block {

@@ -1,24 +1,25 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { JARS, VESSELS, comb, hive, household, manyHives, solver } from '../../fixtures/chooser.js';
-import { pickVessels, type VesselRole } from '../ready/index.js';
+import { comb, hive, household, JARS, manyHives, solver, VESSELS } from '../../fixtures/chooser.js';
+import { pickVessels } from '../ready/index.js';
 import {
   alternatives,
   bindings,
+  type ChoiceHive,
+  type ChoiceUnit,
   choose,
   chooseInStages,
   chooseModel,
-  questionIssues,
-  relaxations,
-  PLAIN_QUESTION,
-  setOf,
-  valueOfSet,
-  type ChoiceHive,
-  type ChoiceUnit,
   type ChooseModel,
   type ChooseQuestion,
-  type LpSolver,
+  PLAIN_QUESTION,
+  questionIssues,
+  relaxations,
+  setOf,
+  valueOfSet,
 } from './index.js';
+import type { VesselRole } from '../records/vocabulary/vessels.js';
+import type { LpSolver } from '../records/vocabulary/solver.js';
 
 let solve: LpSolver;
 beforeAll(async () => void (solve = await solver()));

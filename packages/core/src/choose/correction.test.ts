@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { correctedEstimate, combEstimate } from '../comb/estimate.js';
+import { combEstimate, correctedEstimate } from '../comb/estimate.js';
 import { correctionFor } from '../book/index.js';
-import type { HiveKindName } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 
 const estimate = combEstimate({
   sides: [{ areaCm2: 600, shares: { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 } }],

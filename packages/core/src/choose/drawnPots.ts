@@ -1,7 +1,8 @@
 import type { CombEstimate } from '../comb/estimate.js';
-import { potsEstimate, type Pots } from '../comb/pots.js';
-import { estimateSeen, potsToSpare, type HiveMeasures, type Seen } from '../look/index.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import { potsEstimate } from '../comb/pots.js';
+import type { Pots } from '../records/vocabulary/comb.js';
+import { estimateSeen, type HiveMeasures, potsToSpare, type Seen } from '../look/index.js';
+import type { HouseRules } from '../records/houseRules.js';
 import { NO_RANGE } from '../units/ranges.js';
 
 type PotRules = Pick<HouseRules, 'potsStayPercent'>;

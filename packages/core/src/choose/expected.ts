@@ -1,12 +1,12 @@
-import { correctedEstimate, type CombEstimate } from '../comb/estimate.js';
+import { type CombEstimate, correctedEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
-import type { HiveKindName } from '../hive/kinds.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
+import type { HouseRules } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
 import { NO_RANGE } from '../units/ranges.js';
-import { outcomeOf, type Market, type Outcome } from './outcome.js';
+import { type Market, type Outcome, outcomeOf } from './outcome.js';
 import { joinEstimates } from './units.js';
-import type { Way } from './ways.js';
+import type { Way } from '../records/vocabulary/ways.js';
 
 const NOTHING: CombEstimate = {
   honeyKg: NO_RANGE,

@@ -1,5 +1,6 @@
-import { lpText, type LpSolver } from './lp.js';
-import { chooseModel, valueUnit, type ChooseModel, type Limit } from './model.js';
+import { lpText } from './lp.js';
+import type { LpSolver } from '../records/vocabulary/solver.js';
+import { chooseModel, type ChooseModel, type Limit, valueUnit } from './model.js';
 import type { ChooseQuestion, Household } from './question.js';
 import { chooseQuickly, type Solved } from './solve.js';
 import type { ChoiceHive } from './units.js';

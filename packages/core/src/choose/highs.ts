@@ -1,4 +1,4 @@
-import type { LpAnswer, LpSolver } from './lp.js';
+import type { LpAnswer, LpSolver } from '../records/vocabulary/solver.js';
 
 /** What is used of the HiGHS library: solving LP text. */
 export interface HighsLike {

@@ -1,6 +1,6 @@
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 import type { ChoiceUnit } from './units.js';
-import { WAY_WORDS, takesPots, type Way } from './ways.js';
+import { takesPots, type Way, WAY_WORDS } from '../records/vocabulary/ways.js';
 
 /** What lots are kept apart by, beside the way, which always parts them. */
 export interface KeepApart {

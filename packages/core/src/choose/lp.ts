@@ -1,14 +1,5 @@
+import type { LpAnswer } from '../records/vocabulary/solver.js';
 import type { ChooseModel } from './model.js';
-
-/** A solver for linear and whole-number models in LP text. Given in by whoever computes: the core brings none. */
-export type LpSolver = (lp: string, options: { timeLimitS: number; gap: number }) => LpAnswer;
-export interface LpAnswer {
-  status: 'optimal' | 'time-limit' | 'infeasible' | 'unknown';
-  value: number;
-  columns: Readonly<Record<string, number>>;
-  /** Of a relaxed model: how much more the goal has for one more of a row's right side, by row name. */
-  duals: Readonly<Record<string, number>>;
-}
 
 const number = (v: number): string => (Math.abs(v) < 1e-12 ? '0' : v.toPrecision(10));
 const term = (c: number, name: string): string =>

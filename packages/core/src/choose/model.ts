@@ -1,11 +1,11 @@
 import { HEADSPACE_SHARE } from '../rules/headspace.js';
-import type { VesselRole } from '../ready/index.js';
-import { takeBlocks, wayBlocks, waysOf, type Block } from './blocks.js';
-import { marketOf, outcomeOf, type Market, type Outcome } from './outcome.js';
-import { takingOrders, type TakingOrder } from './orders.js';
+import { type Block, takeBlocks, wayBlocks, waysOf } from './blocks.js';
+import { type Market, marketOf, type Outcome, outcomeOf } from './outcome.js';
+import { type TakingOrder, takingOrders } from './orders.js';
 import type { ChooseQuestion, Household } from './question.js';
 import type { ChoiceHive, ChoiceUnit } from './units.js';
-import { crushesComb, type Way } from './ways.js';
+import { crushesComb, type Way } from '../records/vocabulary/ways.js';
+import type { VesselRole } from '../records/vocabulary/vessels.js';
 
 /** One unit going one way, with what it is worth to the goal. */
 export interface Option {

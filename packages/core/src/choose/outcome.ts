@@ -1,31 +1,31 @@
 import { hiveKind } from '../hive/kinds.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import { takenWaterPercent } from '../honey/takenWater.js';
-import { USUAL_PIECE, freezeHours } from '../comb/cooling.js';
+import { freezeHours, USUAL_PIECE } from '../comb/cooling.js';
 import {
   DRAIN_PRIORS,
   FRAME_PRIOR,
-  PRESSED_SHARE,
   nineTenthsAt,
+  PRESSED_SHARE,
   settlingHours,
 } from '../drain/index.js';
 import type { JarKindRecord } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
 import {
-  NO_RANGE,
+  type Edge,
   exactly,
   inOrder,
+  NO_RANGE,
   rangeOf,
   scaleRange,
   sumRanges,
-  type Edge,
 } from '../units/ranges.js';
 import type { ChoiceUnit } from './units.js';
-import { crushMethodOf, cutsComb, takesPots, type Way } from './ways.js';
+import { crushMethodOf } from './ways.js';
+import { cutsComb, takesPots, type Way } from '../records/vocabulary/ways.js';
 
 /** Honey out as a share of the honey in the comb (SCIENCE 4): pressed after draining; press alone lies between mashed and that, it has no figure of its own. */
-
 const PRESS_ALONE: Range = { low: 0.85, mid: 0.92, high: 0.97 };
 /** A drained frame has no published share: from 'sliced and left' to 'pressed', until the household's own runs say. */
 const DRAINED_FRAME = FRAME_PRIOR.share;

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import type { JarKindRecord } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
-import type { KitVessel } from '../ready/index.js';
-import { WAYS } from './ways.js';
+import type { HouseRules } from '../records/houseRules.js';
+import { WAYS } from '../records/vocabulary/ways.js';
+import type { KitVessel } from '../records/vocabulary/vessels.js';
 
 export const GOALS = ['most-worth', 'most-comb', 'least-work', 'most-left'] as const;
 export type Goal = (typeof GOALS)[number];

@@ -1,6 +1,7 @@
 import { greedyChoice } from './greedy.js';
-import { lpText, sharesIn, takenBy, type LpAnswer, type LpSolver } from './lp.js';
-import { valueOfSet, type ChooseModel } from './model.js';
+import { lpText, sharesIn, takenBy } from './lp.js';
+import type { LpAnswer, LpSolver } from '../records/vocabulary/solver.js';
+import { type ChooseModel, valueOfSet } from './model.js';
 
 /** How far an answer is known: a first one, within a hundredth of the best possible, or proven best. */
 export type Proof = 'first' | 'near' | 'proven';

@@ -1,23 +1,23 @@
-import { correctedEstimate, type CombEstimate } from '../comb/estimate.js';
+import { type CombEstimate, correctedEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
-import { compartmentShape, hiveKind, type HiveKindName } from '../hive/kinds.js';
+import { compartmentShape, hiveKind } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 import {
   BROOD_FRAME_KIND,
+  type ColonyState,
   judgeBox,
+  type JudgedComb,
   lastFlowOn,
   potsToSpare,
   standingAgainst,
-  type ColonyState,
-  type CombVerdict,
-  type Finding,
-  type JudgedComb,
 } from '../look/index.js';
-import type { Hive } from '../records/views.js';
+import type { Hive } from '../records/hiveViews.js';
 import { drawnPots } from './drawnPots.js';
 import { winterCase, type WinterCase } from '../rules/winter.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
 import { NO_RANGE, rangeOf, sumRanges } from '../units/ranges.js';
+import type { CombVerdict, Finding } from '../records/vocabulary/verdict.js';
 
 /** One thing that goes one way: a comb, a frame, a whole box, or a group of pots. */
 export interface ChoiceUnit {

@@ -2,9 +2,11 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
-import { CONTENTS, bandEdges, moveEdge, setShare, type Shares } from './contents.js';
-import { hiveKind, readShape, type HiveKindName } from '../hive/kinds.js';
-import { READ_BY, combEstimate, type ReadBy } from './estimate.js';
+import { bandEdges, moveEdge, setShare } from './contents.js';
+import { CONTENTS, type Shares } from '../records/vocabulary/comb.js';
+import { hiveKind, readShape } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
+import { combEstimate, READ_BY, type ReadBy } from './estimate.js';
 import { areaShareOfDepth, depthOfAreaShare, faceAreaCm2 } from './outline.js';
 
 const sealed: Shares = { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 };

@@ -1,19 +1,5 @@
-import { z } from 'zod';
 import { wholeParts } from '../units/wholeParts.js';
-
-/** What a cell of comb may hold, in the order it hangs from the bar down. */
-export const CONTENTS = ['capped', 'open', 'pollen', 'brood', 'empty'] as const;
-export type Content = (typeof CONTENTS)[number];
-
-const share = z.number().min(0, 'A share is at least 0.').max(1.01, 'A share is at most 1.');
-
-/** Shares of one face of a comb; together 1, within 0.01. */
-export const sharesSchema = z
-  .strictObject({ capped: share, open: share, pollen: share, brood: share, empty: share })
-  .refine((s) => Math.abs(CONTENTS.reduce((sum, c) => sum + s[c], 0) - 1) <= 0.01 + 1e-9, {
-    message: 'The shares of a side must add up to 1 (100 %), within 0.01.',
-  });
-export type Shares = z.infer<typeof sharesSchema>;
+import { type Content, CONTENTS, type Shares } from '../records/vocabulary/comb.js';
 
 export const EMPTY_SHARES: Shares = { capped: 0, open: 0, pollen: 0, brood: 0, empty: 1 };
 

@@ -1,12 +1,6 @@
+import type { Packing } from '../records/vocabulary/pieces.js';
 import type { Range } from '../units/format.js';
-import { rangeOf, type Edge } from '../units/ranges.js';
-
-/**
- * How comb stands in the cold: one wrapped piece, one frame or comb by itself, or a whole box with
- * its frames and gaps.
- */
-export const PACKINGS = ['piece', 'frame', 'super'] as const;
-export type Packing = (typeof PACKINGS)[number];
+import { type Edge, rangeOf } from '../units/ranges.js';
 
 /** What heat meets on its way to the core, quick edge first (`low` hours). */
 interface Body {

@@ -1,9 +1,8 @@
 import { honeyDensityKgPerL } from '../honey/density.js';
+import type { CombAge, Shares } from '../records/vocabulary/comb.js';
 import type { Range } from '../units/format.js';
-import { NO_RANGE, rangeOf, type Edge } from '../units/ranges.js';
-import type { Shares } from './contents.js';
+import { type Edge, NO_RANGE, rangeOf } from '../units/ranges.js';
 
-export type CombAge = 'new' | 'used' | 'brood-used';
 /**
  * How the shares of a side were got: looked at, painted cell by cell, read from a photo, or
  * counted.

@@ -1,10 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CONTENTS, type Shares } from './contents.js';
+import { CONTENTS, type Shares, storedFaceSchema } from '../records/vocabulary/comb.js';
 import {
-  CELL_CLASSES,
-  TONES,
   bandCells,
+  CELL_CLASSES,
   cellAt,
   cellCount,
   cellOf,
@@ -18,8 +17,8 @@ import {
   neighbours,
   packFace,
   patchOf,
-  storedFaceSchema,
   toneOf,
+  TONES,
   unpackFace,
 } from './face.js';
 

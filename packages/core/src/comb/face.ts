@@ -1,7 +1,11 @@
 import { deflateSync, inflateSync } from 'fflate';
-import { z } from 'zod';
-import { CONTENTS, type Content, type Shares } from './contents.js';
-import { widthAtMm, type CombOutline } from './outline.js';
+import {
+  type Content,
+  CONTENTS,
+  type Shares,
+  type StoredFace,
+} from '../records/vocabulary/comb.js';
+import { type CombOutline, widthAtMm } from './outline.js';
 
 /** What one cell may hold, in the order of class table 1: its place here is its code. Drone counts as brood, damaged as empty. */
 export const CELL_CLASSES = [
@@ -224,24 +228,6 @@ export function bandCells(order: Uint32Array, shares: Shares): Uint8Array {
   }
   return cells;
 }
-
-const outlineSchema = z.strictObject({
-  topWidthMm: z.number().positive().max(1000),
-  bottomWidthMm: z.number().positive().max(1000),
-  depthMm: z.number().positive().max(1000),
-});
-
-/** A face as it is kept: the lattice it was read on (its origin is the bar's middle) and its cells, packed. Under 4 kB. */
-export const storedFaceSchema = z.strictObject({
-  pitchMm: z.number().min(4, 'Cells are at least 4 mm.').max(8, 'Cells are at most 8 mm.'),
-  outline: outlineSchema,
-  classTable: z.literal(1),
-  packed: z
-    .string()
-    .max(16_000, 'This face is too large.')
-    .regex(/^[A-Za-z0-9+/]*={0,2}$/, 'These are no packed cells.'),
-});
-export type StoredFace = z.infer<typeof storedFaceSchema>;
 
 const ALPHABET = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789+/';
 function toText(bytes: Uint8Array): string {

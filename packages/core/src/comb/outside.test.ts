@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { atLeastTheEnd, paneReading } from './partial.js';
-import { potsEstimate, potsSchema, type Pots } from './pots.js';
+import { potsEstimate } from './pots.js';
+import { type Pots, potsSchema } from '../records/vocabulary/comb.js';
 
 describe('a few cells through a pane', () => {
   it('speak for the rest of the frame from below, never against it from above', () => {

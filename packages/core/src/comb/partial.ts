@@ -1,14 +1,6 @@
 import jstat from 'jstat';
-import { z } from 'zod';
 import type { Range } from '../units/format.js';
-
-/** The few cells seen through an end pane or a window. */
-export const paneSchema = z.strictObject({
-  capped: z.int('Whole cells.').min(0, 'At least 0.').max(2000),
-  open: z.int('Whole cells.').min(0, 'At least 0.').max(2000),
-  empty: z.int('Whole cells.').min(0, 'At least 0.').max(2000),
-});
-export type Pane = z.infer<typeof paneSchema>;
+import type { Attachment, Pane } from '../records/vocabulary/comb.js';
 
 /** Neighbours that count as one independent cell: they are filled and capped together. A starting value. */
 const NEIGHBOURS = 4;
@@ -38,9 +30,6 @@ export function paneReading(pane: Pane): { filled: Range; cappedOfHoney: Range }
   };
 }
 
-export const OUTSIDE_VIEWS = ['broad', 'narrow', 'capped-below', 'open-below'] as const;
-/** What the attachments at the side of a top-bar comb, seen through the window, make likely: broad ones carry honey, narrow ones brood; and what its lower edge shows from beneath. A guess, never a reading. */
-export type Attachment = (typeof OUTSIDE_VIEWS)[number];
 export const ATTACHMENT_GUESS: Record<Attachment, string> = {
   broad: 'from the window: honey, by its broad side attachments',
   narrow: 'from the window: brood, by its narrow side attachments',

@@ -1,19 +1,6 @@
-import { z } from 'zod';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import type { Range } from '../units/format.js';
-
-const some = (what: string): z.ZodNumber =>
-  z.int(`${what}: whole pots.`).min(0, `${what}: at least 0.`).max(500, `${what}: at most 500.`);
-/** A group of pots counted from above. */
-export const potsSchema = z.strictObject({
-  honeySealed: some('Sealed honey'),
-  honeyOpen: some('Open honey'),
-  pollen: some('Pollen'),
-  empty: some('Empty'),
-  potWidthMm: z.number('Pot width.').min(8, 'At least 8 mm.').max(50, 'At most 50 mm.'),
-  potHeightMm: z.number('Pot height.').min(8, 'At least 8 mm.').max(60, 'At most 60 mm.'),
-});
-export type Pots = z.infer<typeof potsSchema>;
+import type { Pots } from '../records/vocabulary/comb.js';
 
 /**
  * Sizes of single pots about their mean, wall and corners taken off: 0.55 to 0.85 of the ellipsoid holds honey.

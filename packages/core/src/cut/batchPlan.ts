@@ -1,21 +1,21 @@
-import type { LpSolver } from '../choose/index.js';
 import {
-  cutQuestion,
-  planOf,
   type CombDefect,
   type CutPlan,
   type CutPlanInput,
+  cutQuestion,
+  planOf,
 } from './cutPlan.js';
 import { fillRoom } from './fillRoom.js';
 import {
+  type CutTable,
   gridSteps,
   readPlan,
   solveGrid,
-  wholeRegion,
-  type CutTable,
   type Spot,
+  wholeRegion,
 } from './guillotine.js';
 import { netOf } from './pricedPlan.js';
+import type { LpSolver } from '../records/vocabulary/solver.js';
 
 export interface BatchPlanInput extends Omit<CutPlanInput, 'comb' | 'defects'> {
   combs: { id: string; comb: { widthMm: number; heightMm: number }; defects: CombDefect[] }[];

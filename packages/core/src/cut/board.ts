@@ -1,25 +1,10 @@
-import { cellAt, classOf, faceHalfWidthMm, toneOf, type FaceLattice } from '../comb/face.js';
-import { CONTENTS, bandEdges, type Shares } from '../comb/contents.js';
-import { depthOfAreaShare, type CombOutline } from '../comb/outline.js';
+import { cellAt, classOf, faceHalfWidthMm, type FaceLattice, toneOf } from '../comb/face.js';
+import { bandEdges } from '../comb/contents.js';
+import { CONTENTS, type Shares } from '../records/vocabulary/comb.js';
+import { type CombOutline, depthOfAreaShare } from '../comb/outline.js';
 import { STEP_MM } from './cutPlan.js';
-import type { Rect } from './knifeCuts.js';
+import { type Flaw, FLAW_KINDS, type FlawKind, type Rect } from '../records/vocabulary/flaws.js';
 
-/** What a piece must not have on it. The first are read from the comb, the others drawn on by hand. */
-export const FLAW_KINDS = [
-  'edge',
-  'open',
-  'pollen',
-  'brood',
-  'empty',
-  'damaged',
-  'dark',
-  'crack',
-  'dent',
-  'wire',
-  'thin',
-  'thickness',
-] as const;
-export type FlawKind = (typeof FLAW_KINDS)[number];
 export const FLAW_WORDS: Record<FlawKind, string> = {
   edge: 'outside the comb',
   open: 'open cells',
@@ -46,12 +31,6 @@ export const DRAWN_FLAWS = [
   'open',
   'dark',
 ] as const satisfies readonly FlawKind[];
-/** A flaw, or a region whose thickness was measured apart (kind `thickness`, mm): that bars only boxes it does not suit. */
-export interface Flaw extends Rect {
-  kind: FlawKind;
-  thicknessMm?: number;
-}
-
 /** A face as it was painted or measured; its cells by the lattice they were read on. */
 export interface SeenFace {
   lattice: FaceLattice;

@@ -2,16 +2,17 @@ import { BadInput } from '../badInput.js';
 import { countedPlan, countsFit } from './countedPlan.js';
 import {
   cutGrid,
-  gridSteps,
-  readPlan,
-  solveGrid,
-  wholeRegion,
   type CutGrid,
   type Defect,
+  gridSteps,
   type Lay,
+  readPlan,
+  solveGrid,
   type Spot,
+  wholeRegion,
 } from './guillotine.js';
-import { knifeCuts, type Cut } from './knifeCuts.js';
+import { knifeCuts } from './knifeCuts.js';
+import type { Cut } from '../records/vocabulary/flaws.js';
 import { pricedPlan } from './pricedPlan.js';
 
 export interface PieceWanted {

@@ -1,16 +1,8 @@
-import {
-  COLDER_BY_C,
-  USUAL_PIECE,
-  coreHours,
-  mothCoreC,
-  mothHoldHours,
-  type Packing,
-} from '../comb/cooling.js';
+import { COLDER_BY_C, coreHours, mothCoreC, mothHoldHours, USUAL_PIECE } from '../comb/cooling.js';
+import type { Packing, Pest } from '../records/vocabulary/pieces.js';
 import type { Range } from '../units/format.js';
 import { rangeOf } from '../units/ranges.js';
 
-export const PESTS = ['moth', 'beetle', 'both'] as const;
-export type Pest = (typeof PESTS)[number];
 export const PEST_WORDS: Record<Pest, string> = {
   moth: 'wax moth',
   beetle: 'small hive beetle',

@@ -1,7 +1,6 @@
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
+import type { Blemish, Grade } from '../records/vocabulary/pieces.js';
 
-export const GRADES = ['premium', 'discount', 'chunk', 'sample', 'crush'] as const;
-export type Grade = (typeof GRADES)[number];
 export const GRADE_WORDS: Record<Grade, string> = {
   premium: 'Full price',
   discount: 'Discount',
@@ -10,16 +9,6 @@ export const GRADE_WORDS: Record<Grade, string> = {
   crush: 'To be crushed',
 };
 
-/** What is seen on a piece that lies on the board. */
-export const BLEMISHES = [
-  'cracked',
-  'open-cells',
-  'wet-top',
-  'sagged',
-  'torn-edge',
-  'stained',
-] as const;
-export type Blemish = (typeof BLEMISHES)[number];
 export const BLEMISH_WORDS: Record<Blemish, string> = {
   cracked: 'cracked through',
   'open-cells': 'open cells',

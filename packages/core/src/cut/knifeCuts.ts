@@ -1,15 +1,5 @@
-export interface Rect {
-  xMm: number;
-  yMm: number;
-  widthMm: number;
-  heightMm: number;
-}
-export interface Cut {
-  x1Mm: number;
-  y1Mm: number;
-  x2Mm: number;
-  y2Mm: number;
-}
+import type { Cut, Rect } from '../records/vocabulary/flaws.js';
+
 /** One part of the comb between two cuts, by the middles of its cuts, with the pieces it still holds. */
 export interface Part {
   x0: number;

@@ -1,4 +1,5 @@
-import { knifeCuts, type Rect } from './knifeCuts.js';
+import { knifeCuts } from './knifeCuts.js';
+import type { Rect } from '../records/vocabulary/flaws.js';
 
 /** What a piece may not lie on; with `bars` only pieces of those boxes. */
 type Barrier = Rect & { kind: string; bars?: readonly string[] };

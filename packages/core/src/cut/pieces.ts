@@ -5,9 +5,8 @@ import type { JarKindRecord } from '../records/views.js';
 import type { Range } from '../units/format.js';
 import { rangeOf, scaleRange, sumRanges } from '../units/ranges.js';
 import type { PieceWanted } from './cutPlan.js';
+import type { PieceShape } from '../records/vocabulary/pieces.js';
 
-export const PIECE_SHAPES = ['rectangle', 'round', 'wedge'] as const;
-export type PieceShape = (typeof PIECE_SHAPES)[number];
 export const SHAPE_WORDS: Record<PieceShape, string> = {
   rectangle: 'Rectangle',
   round: 'Round',

@@ -1,11 +1,11 @@
 import highsLoader from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
-import { highsSolver, type LpSolver } from '../choose/index.js';
+import { highsSolver } from '../choose/index.js';
 import { seededRandom } from '../units/seeded.js';
 import { cutPlans } from './alternatives.js';
-import { batchPlan, batchPlanSteps, type BatchPlanInput } from './batchPlan.js';
+import { batchPlan, type BatchPlanInput, batchPlanSteps } from './batchPlan.js';
 import { countedPlan } from './countedPlan.js';
-import { cutPlan, cutQuestion, type CutPlanInput } from './cutPlan.js';
+import { cutPlan, type CutPlanInput, cutQuestion } from './cutPlan.js';
 import { cutHistory, superOutcomes } from './history.js';
 import { knifeCuts, partsAfter } from './knifeCuts.js';
 import { moveCutLine, movePiece } from './moveCut.js';
@@ -13,6 +13,7 @@ import { combBoxes, pieceWanted } from './pieces.js';
 import { JARS } from '../../fixtures/chooser.js';
 import { crackThrough, replan } from './replan.js';
 import type { CutBoard, CutPiece } from '../records/views.js';
+import type { LpSolver } from '../records/vocabulary/solver.js';
 
 const comb = { widthMm: 430, heightMm: 135 };
 const PIECES = [

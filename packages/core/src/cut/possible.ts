@@ -1,7 +1,7 @@
 import { marketOf, outcomeOf, takenEstimate } from '../choose/index.js';
 import { combStoresKg } from '../comb/stores.js';
 import type { BatchDetail, JarKindRecord } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
 import { sumRanges } from '../units/ranges.js';
 

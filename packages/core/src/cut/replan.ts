@@ -1,5 +1,6 @@
-import { cutPlan, type CombDefect, type CutPlanInput, type Placement } from './cutPlan.js';
-import { knifeCuts, partsAfter, type Cut, type Rect } from './knifeCuts.js';
+import { type CombDefect, cutPlan, type CutPlanInput, type Placement } from './cutPlan.js';
+import { knifeCuts, partsAfter } from './knifeCuts.js';
+import type { Cut, Rect } from '../records/vocabulary/flaws.js';
 
 export interface Replanned {
   placements: Placement[];

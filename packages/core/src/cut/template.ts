@@ -1,4 +1,4 @@
-import type { Cut, Rect } from './knifeCuts.js';
+import type { Cut, Rect } from '../records/vocabulary/flaws.js';
 
 export interface TemplateInput {
   name: string;

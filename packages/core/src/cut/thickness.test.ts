@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Flaw } from './board.js';
+import type { Flaw } from '../records/vocabulary/flaws.js';
 import { freeCm2 } from './board.js';
 import { cutPlan } from './cutPlan.js';
 import { movePiece } from './moveCut.js';
-import { pieceG, pieceWanted, type CombBox } from './pieces.js';
-import { knifeDefects, pieceThicknessMm, unfitFor, type ThickBoard } from './thickness.js';
+import { type CombBox, pieceG, pieceWanted } from './pieces.js';
+import { knifeDefects, pieceThicknessMm, type ThickBoard, unfitFor } from './thickness.js';
 
 const box = (more: Partial<CombBox> = {}): CombBox =>
   ({

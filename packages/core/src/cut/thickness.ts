@@ -1,8 +1,8 @@
 import type { Range } from '../units/format.js';
-import { joinedSquares, type Flaw } from './board.js';
-import { STEP_MM, type CombDefect } from './cutPlan.js';
-import type { Rect } from './knifeCuts.js';
-import { boxFit, pieceG, type CombBox } from './pieces.js';
+import { joinedSquares } from './board.js';
+import type { Flaw, Rect } from '../records/vocabulary/flaws.js';
+import { type CombDefect, STEP_MM } from './cutPlan.js';
+import { boxFit, type CombBox, pieceG } from './pieces.js';
 
 /** A board as the knife asks its thickness: of the comb, and of the regions that were measured apart. */
 export interface ThickBoard {

@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import {
   combOutHours,
   coreWarmingHours,
+  type FreezingInput,
   freezingPlan,
   orderCompared,
   orderRuns,
-  type FreezingInput,
 } from './freezing.js';
 import { gradePiece } from './grade.js';
 import { boxFit, chunkJar, chunkJars, pieceG } from './pieces.js';

@@ -1,6 +1,7 @@
 import type { Range } from '../units/format.js';
 import { drainForecast } from './forecast.js';
-import type { CrushMethod, Fineness, MethodPrior } from './priors.js';
+import type { MethodPrior } from './priors.js';
+import type { CrushMethod, Fineness } from '../records/vocabulary/bench.js';
 import type { TemperatureStep } from './viscousTime.js';
 
 /** A drain that nobody has begun yet, as far as its time goes. */

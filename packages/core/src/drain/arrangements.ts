@@ -1,20 +1,8 @@
 import { honeyDensityKgPerL } from '../honey/density.js';
 import type { Vessel } from '../records/views.js';
+import type { Arrangement } from '../records/vocabulary/bench.js';
 import { HEADSPACE_SHARE } from '../rules/headspace.js';
 import type { Range } from '../units/format.js';
-
-/** How vessels stand on each other while honey drains. */
-export const ARRANGEMENTS = [
-  'holed-bucket',
-  'two-bucket-gate',
-  'mesh',
-  'cloth',
-  'colander',
-  'press-bag',
-  'box-tray',
-  'sieve-jar',
-] as const;
-export type Arrangement = (typeof ARRANGEMENTS)[number];
 
 export const ARRANGEMENT_WORDS: Record<
   Arrangement,

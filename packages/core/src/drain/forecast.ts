@@ -1,27 +1,26 @@
 import type { Range } from '../units/format.js';
 import { NORMAL_95 } from './fit.js';
 import {
+  type Bed,
+  type Course,
   coursesOf,
   finalOnCourse,
   outOnCourse,
   rangeOfValues,
-  type Bed,
-  type Course,
   type RunModel,
   type RunObservation,
 } from './posterior.js';
 import {
   FREED_BY_STIR,
-  PRESSED_SHARE,
-  PRESS_TAU_PART,
   methodPrior,
-  type CrushMethod,
-  type Fineness,
   type MethodPrior,
+  PRESS_TAU_PART,
+  PRESSED_SHARE,
 } from './priors.js';
-import { BENCH_UNKNOWNS, UNREAD_BENCH_SD_C, scenariosOf, type Unknowns } from './scenarios.js';
+import type { CrushMethod, Fineness } from '../records/vocabulary/bench.js';
+import { BENCH_UNKNOWNS, scenariosOf, type Unknowns, UNREAD_BENCH_SD_C } from './scenarios.js';
 import { standstill } from './standstill.js';
-import { flowPerDegree, viscousTime, type TemperatureStep } from './viscousTime.js';
+import { flowPerDegree, type TemperatureStep, viscousTime } from './viscousTime.js';
 
 export interface DrainForecastInput {
   /** Honey in the crushed comb, kg, as a range (estimate or weighed comb less wax). */

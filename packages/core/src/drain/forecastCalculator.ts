@@ -1,7 +1,7 @@
 import { BadInput } from '../badInput.js';
 import { hoursText, type Range } from '../units/format.js';
 import { drainForecast, type DrainForecast } from './forecast.js';
-import type { CrushMethod } from './priors.js';
+import type { CrushMethod } from '../records/vocabulary/bench.js';
 import type { TemperatureStep } from './viscousTime.js';
 
 export interface DrainForecastQuestion {

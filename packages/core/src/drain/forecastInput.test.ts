@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { at, drainRecord, event, pail, weighing } from '../../fixtures/drains.js';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import { stackQuestions, vesselFullKg } from './arrangements.js';
 import { drainForecast } from './forecast.js';
-import { forecastInput, potLeftG } from './forecastInput.js';
+import { forecastInput } from './forecastInput.js';
+import { potLeftG } from './honeyOut.js';
 
 const input = (
   change: Parameters<typeof drainRecord>[0],

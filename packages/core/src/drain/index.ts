@@ -21,3 +21,4 @@ export * from './temperatures.js';
 export * from './viscousTime.js';
 export * from './weighingQuestions.js';
 export * from './whatIf.js';
+export * from './honeyOut.js';

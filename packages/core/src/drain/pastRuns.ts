@@ -1,8 +1,8 @@
 import type { Drain, Flow, Lot } from '../records/views.js';
 import { flowFactor } from '../honey/viscosity.js';
 import { drainFit } from './fit.js';
-import { honeyInComb, outByWeighing } from './forecastInput.js';
-import { householdPrior, methodPrior, runsLike, type PastRun, type RunKind } from './priors.js';
+import { honeyInComb, outByWeighing } from './honeyOut.js';
+import { householdPrior, methodPrior, type PastRun, type RunKind, runsLike } from './priors.js';
 import { temperatureSteps } from './temperatures.js';
 
 /** Honey that came out of a batch's crushed comb, grams, from the book. */

@@ -1,6 +1,6 @@
 import type { Drain, DrainEvent } from '../records/views.js';
 import type { Range } from '../units/format.js';
-import { drawnBefore, honeyInComb, outByWeighing } from './forecastInput.js';
+import { drawnBefore, honeyInComb, outByWeighing } from './honeyOut.js';
 
 /** One pressing as it was written down: turns, rests, what had run when. */
 export interface PressTurn {

@@ -1,10 +1,5 @@
-import type { HouseRules } from '../rules/houseRules.js';
+import type { CrushMethod, Fineness } from '../records/vocabulary/bench.js';
 import type { Range } from '../units/format.js';
-
-export type CrushMethod = HouseRules['crush'];
-/** How finely the comb was broken, within its method. */
-export type Fineness = 'coarse' | 'middle' | 'fine';
-export const FINENESS = ['coarse', 'middle', 'fine'] as const;
 
 /** Share of the honey that will come and hours of tau at 25 °C and 18 % water, as ranges. */
 export interface MethodPrior {

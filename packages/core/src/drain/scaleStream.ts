@@ -1,8 +1,5 @@
-/** One reading of a scale as it came, net grams where its tare was known. */
-export interface StreamReading {
-  at: string;
-  g: number;
-}
+import type { StreamReading } from '../records/vocabulary/bench.js';
+
 /** What a scale says beside a weight, or what a pause or a step in it means. */
 export interface StreamQuestion {
   kind: 'went-down' | 'jumped-up' | 'silent';

@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon';
 import type { Drain } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 
 export type StirRules = Pick<
   HouseRules,

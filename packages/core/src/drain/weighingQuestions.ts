@@ -1,5 +1,5 @@
 import type { Drain, Weighing } from '../records/views.js';
-import { drawnBefore, outByWeighing } from './forecastInput.js';
+import { drawnBefore, outByWeighing } from './honeyOut.js';
 
 /** Something about weighings that only the person can answer; nothing is counted twice and nothing dropped meanwhile. */
 export interface WeighingQuestion {

@@ -1,14 +1,6 @@
 import { z } from 'zod';
 import type { CombOutline } from '../comb/outline.js';
-
-/** Measures of a hive: millimetres and counts by name, and words such as the kind of sheet. */
-export type Geometry = Readonly<Record<string, number | string>>;
-
-/** Where combs hang: the one file of a long hive, a box of a stack, the brood box, a super above it. */
-export type Compartment = 'file' | 'box' | 'brood' | 'super';
-
-/** How a face can be looked at. Only what is held in the hand or lies open shows every cell. */
-export type SeenBy = 'hand' | 'photo' | 'window' | 'end-pane' | 'below' | 'above';
+import type { Compartment, Geometry, SeenBy } from '../records/vocabulary/hive.js';
 
 /** What can be moved in a hive of this kind, a touch each. */
 export type Move =

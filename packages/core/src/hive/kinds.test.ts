@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  HIVE_KIND_NAMES,
   countedCombsText,
   geometryIssues,
   hasClosedBrood,
@@ -10,6 +9,7 @@ import {
   placeNumber,
   readShape,
 } from './kinds.js';
+import { HIVE_KIND_NAMES } from '../records/vocabulary/hive.js';
 import { sealedThicknessMm } from './kind.js';
 
 describe.each(HIVE_KIND_NAMES)('the kind %s', (name) => {

@@ -1,4 +1,5 @@
-import type { CompartmentShape, Compartment, Geometry, HiveKind } from './kind.js';
+import type { CompartmentShape, HiveKind } from './kind.js';
+import type { Compartment, Geometry, HiveKindName } from '../records/vocabulary/hive.js';
 import { cutCombHive } from './kinds/cutComb.js';
 import { drainFrameHive } from './kinds/drainFrame.js';
 import { framedHive } from './kinds/framed.js';
@@ -17,9 +18,6 @@ export const HIVE_KINDS = {
   'drain-frame': drainFrameHive,
   stingless: stinglessHive,
 } as const;
-export type HiveKindName = keyof typeof HIVE_KINDS;
-export const HIVE_KIND_NAMES = Object.keys(HIVE_KINDS) as [HiveKindName, ...HiveKindName[]];
-
 /** A kind by its name, its geometry no longer told apart: what screens and the server go through. */
 export function hiveKind(name: HiveKindName): HiveKind {
   return HIVE_KINDS[name] as unknown as HiveKind;

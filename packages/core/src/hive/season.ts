@@ -1,4 +1,4 @@
-export type Hemisphere = 'north' | 'south';
+import type { Hemisphere } from '../records/vocabulary/hive.js';
 
 /**
  * The season a calendar date belongs to: 1 July to 30 June in the south, January to December in the

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { HiveKindName } from './kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 import { countedCombsText } from './kinds.js';
 import { takenUnitsText } from './takenText.js';
 

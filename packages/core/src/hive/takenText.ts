@@ -1,4 +1,4 @@
-import type { Hive } from '../records/views.js';
+import type { Hive } from '../records/hiveViews.js';
 import { countedCombsText, hiveKind } from './kinds.js';
 
 const boxOf = (slot: number): number => Math.floor(slot / 100);

@@ -1,7 +1,5 @@
+import type { KeepingGrade } from '../records/vocabulary/keeping.js';
 import { diastaseHalfLifeHours, invertaseHalfLifeHours } from './heat.js';
-
-export const KEEPING_GRADES = ['keeps', 'watch', 'use-soon', 'ferments', 'keep-cold'] as const;
-export type KeepingGrade = (typeof KEEPING_GRADES)[number];
 
 /**
  * How honey of this water content keeps, after Lochhead (1933). Grades are continuous: up to 17.1 % keeps,

@@ -1,13 +1,7 @@
 import { BadInput } from '../badInput.js';
-import { FillTable, compareFills } from './fillTable.js';
+import { compareFills, FillTable } from './fillTable.js';
+import type { FillGoal, JarKind } from './jarKind.js';
 
-export interface JarKind {
-  id: string;
-  netG: number;
-  stock: number;
-  value: number;
-}
-export type FillGoal = 'least-left' | 'most-value' | 'fewest-jars';
 export interface JarFillInput {
   honeyKg: number;
   moisturePercent?: number;

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { solver } from '../../fixtures/chooser.js';
-import type { LpSolver } from '../choose/index.js';
-import { jarFill, type FillGoal, type JarKind } from './fill.js';
+import { jarFill } from './fill.js';
+import type { FillGoal, JarKind } from './jarKind.js';
 import { fillLots, type FillLotsInput } from './fillLots.js';
+import type { LpSolver } from '../records/vocabulary/solver.js';
 
 let solve: LpSolver;
 beforeAll(async () => void (solve = await solver()));

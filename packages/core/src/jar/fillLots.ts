@@ -1,5 +1,5 @@
-import type { LpSolver } from '../choose/index.js';
-import type { FillGoal, JarKind } from './fill.js';
+import type { FillGoal, JarKind } from './jarKind.js';
+import type { LpSolver } from '../records/vocabulary/solver.js';
 
 /** A lot of honey that waits to be filled. */
 export interface LotToFill {

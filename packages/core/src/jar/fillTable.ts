@@ -1,4 +1,4 @@
-import type { FillGoal, JarKind } from './fill.js';
+import type { FillGoal, JarKind } from './jarKind.js';
 import { emptyFill, type FillKeys, type KeyedKind } from './fillKeys.js';
 import { wholePrices, type WholePrices } from './wholePrices.js';
 

@@ -11,3 +11,4 @@ export * from './saleGate.js';
 export * from './volume.js';
 export * from './keepingDate.js';
 export * from './measuredWater.js';
+export * from './jarKind.js';

@@ -1,10 +1,11 @@
 import { lotKeeping } from './keepingDate.js';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { BadInput } from '../badInput.js';
 import { calculate } from '../calculators.js';
-import { jarFill, type FillGoal, type JarFill, type JarKind } from './fill.js';
+import { jarFill, type JarFill } from './fill.js';
+import type { FillGoal, JarKind } from './jarKind.js';
 import { compareFills, type FillScore } from './fillTable.js';
 import { labelText, netWeightText } from './label.js';
 import { netVolumeMl } from './volume.js';

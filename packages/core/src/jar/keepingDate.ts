@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon';
-import { honeyKeeping, type KeepingGrade } from '../honey/keeping.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import { honeyKeeping } from '../honey/keeping.js';
+import type { KeepingGrade, LotKeeping } from '../records/vocabulary/keeping.js';
+import type { HouseRules } from '../records/houseRules.js';
 
 /** What is known of a lot's honey that decides how long a label may say it keeps. */
 export interface KeepingFacts {
@@ -10,21 +11,6 @@ export interface KeepingFacts {
   /** Crystallising frees a wetter liquid: it counts one grade worse (SCIENCE 5). */
   granulating: boolean;
 }
-export interface LotKeeping {
-  /** Null where the water was not measured. */
-  grade: KeepingGrade | null;
-  /** Months after the harvest for a best-before date; null where it is to be used by a day instead. */
-  bestBeforeMonths: number | null;
-  /** Days after the harvest for a use-by date; null where best-before stands. */
-  useByDays: number | null;
-  /** Words the label carries beside the date. */
-  words: string;
-  /** Why it is not for sale; null where water does not speak against it. */
-  notForSale: string | null;
-  /** What was measured and which rule was used. */
-  sentence: string;
-}
-
 type KeepingRules = Pick<
   HouseRules,
   'bestBeforeMonths' | 'watchMonths' | 'useSoonMonths' | 'useFirstDays' | 'sellingLimitPercent'

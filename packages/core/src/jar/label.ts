@@ -1,7 +1,9 @@
 import { DateTime } from 'luxon';
-import { useByOf, type LotKeeping } from './keepingDate.js';
+import { useByOf } from './keepingDate.js';
+import type { LotKeeping } from '../records/vocabulary/keeping.js';
 import { nutritionText } from './nutrition.js';
-import { flowerText, type FlowerSupport } from './saleGate.js';
+import { flowerText } from './saleGate.js';
+import type { FlowerSupport, LabelText } from '../records/vocabulary/labels.js';
 import { labelOunces } from '../units/mass.js';
 
 export interface LabelRecord {
@@ -32,22 +34,6 @@ export interface LabelRecord {
   makerAddress?: string;
   nutrition?: boolean;
 }
-export interface LabelText {
-  title: string;
-  origin: string;
-  net: string;
-  netG: number;
-  harvested: string;
-  bestBefore: string;
-  batch: string;
-  warning: string;
-  gift: string;
-  maker: string;
-  flower: string;
-  moisture: string;
-  nutrition: string;
-}
-
 /** Net weight both ways: whole grams and ounces rounded down, so that neither promises more than is there. */
 export function netWeightText(netG: number): string {
   return `${Math.floor(netG)} g / ${labelOunces(Math.floor(netG)).toFixed(1)} oz`;

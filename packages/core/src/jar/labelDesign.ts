@@ -1,24 +1,11 @@
-import { z } from 'zod';
-import type { LabelSheet } from './labelSheet.js';
-import type { LabelText } from './label.js';
+import type {
+  LabelDesign,
+  LabelField,
+  LabelFieldKind,
+  LabelSheet,
+  LabelText,
+} from '../records/vocabulary/labels.js';
 
-/** Lines a label can carry. All but `own` come from the record. */
-export const LABEL_FIELDS = [
-  'title',
-  'origin',
-  'net',
-  'harvested',
-  'bestBefore',
-  'batch',
-  'flower',
-  'moisture',
-  'nutrition',
-  'warning',
-  'gift',
-  'maker',
-  'own',
-] as const;
-export type LabelFieldKind = (typeof LABEL_FIELDS)[number];
 export const LABEL_FIELD_WORDS: Record<LabelFieldKind, string> = {
   title: 'What it is',
   origin: 'Hive and place',
@@ -43,19 +30,6 @@ export const FIXED_FIELDS: readonly LabelFieldKind[] = [
   'warning',
   'gift',
 ];
-
-export const labelFieldSchema = z.strictObject({
-  kind: z.enum(LABEL_FIELDS),
-  sizePt: z.number('Points.').min(4, 'At least 4 points.').max(48, 'At most 48 points.'),
-  bold: z.boolean().default(false),
-  /** Words of an own line. */
-  text: z.string().trim().max(120, 'At most 120 letters.').default(''),
-});
-export type LabelField = z.infer<typeof labelFieldSchema>;
-export interface LabelDesign {
-  fields: readonly LabelField[];
-  qr: boolean;
-}
 
 export const STARTING_FIELDS: readonly LabelField[] = [
   { kind: 'title', sizePt: 14, bold: true, text: '' },

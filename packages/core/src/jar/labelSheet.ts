@@ -1,16 +1,4 @@
-/** A sheet of labels as data, mm: any rows and columns, margins from the upper left, gaps between. A roll is a sheet of one. */
-export interface LabelSheet {
-  paperWidthMm: number;
-  paperHeightMm: number;
-  columns: number;
-  rows: number;
-  marginLeftMm: number;
-  marginTopMm: number;
-  labelWidthMm: number;
-  labelHeightMm: number;
-  gapXMm: number;
-  gapYMm: number;
-}
+import type { LabelSheet } from '../records/vocabulary/labels.js';
 
 /** What a household starts from; it adds its own. */
 export const STARTING_SHEETS: readonly ({ id: string; name: string } & LabelSheet)[] = [

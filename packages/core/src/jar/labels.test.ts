@@ -3,19 +3,18 @@ import { describe, expect, it } from 'vitest';
 import { fillAccuracy } from './fillAccuracy.js';
 import { labelText } from './label.js';
 import {
-  FIXED_FIELDS,
-  LABEL_FIELDS,
-  STARTING_FIELDS,
   datesIn,
+  FIXED_FIELDS,
   labelProblems,
   layLabel,
   shrunkToFit,
-  type LabelField,
+  STARTING_FIELDS,
 } from './labelDesign.js';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
-import { STARTING_SHEETS, labelPlace, sheetProblem, type LabelSheet } from './labelSheet.js';
+import { LABEL_FIELDS, type LabelField, type LabelSheet } from '../records/vocabulary/labels.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
+import { labelPlace, sheetProblem, STARTING_SHEETS } from './labelSheet.js';
 import { nutritionPer100g } from './nutrition.js';
-import { lotKeeping, type KeepingFacts } from './keepingDate.js';
+import { type KeepingFacts, lotKeeping } from './keepingDate.js';
 import { flowerText, saleChecklist } from './saleGate.js';
 
 const record = {

@@ -2,7 +2,8 @@ import jstat from 'jstat';
 import { hiveKind } from '../hive/kinds.js';
 import { takenWaterPercent } from '../honey/takenWater.js';
 import { readingMoisture } from '../look/index.js';
-import type { Batch, Drain, Look, Take, WaterReading } from '../records/views.js';
+import type { Batch, Drain, Take, WaterReading } from '../records/views.js';
+import type { Look } from '../records/hiveViews.js';
 
 /** Drops taken within this of the newest are one measuring, ms. */
 const ONE_SITTING_MS = 60 * 60_000;

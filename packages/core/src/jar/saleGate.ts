@@ -1,9 +1,6 @@
-import type { LotKeeping } from './keepingDate.js';
-import type { LabelText } from './label.js';
+import type { FlowerSupport, LabelText } from '../records/vocabulary/labels.js';
+import type { LotKeeping } from '../records/vocabulary/keeping.js';
 
-/** What may support the name of a flower on a label. */
-export const FLOWER_SUPPORTS = ['analysis', 'single-flow', 'taste', 'none'] as const;
-export type FlowerSupport = (typeof FLOWER_SUPPORTS)[number];
 export const FLOWER_SUPPORT_WORDS: Record<FlowerSupport, string> = {
   analysis: 'A laboratory looked at its pollen',
   'single-flow': 'Only this was in flow while the combs were built and filled',

@@ -1,3 +1,4 @@
+import type { BoxEvent } from '../records/vocabulary/boxes.js';
 import { dateWords } from '../units/dates.js';
 
 /** One stay of a box at a place, from a day until a day; the last one has no end. */
@@ -11,14 +12,6 @@ export interface BoxStay {
   fromOn: string;
   toOn: string | null;
 }
-/** Something that happened with a box of one hive. */
-export interface BoxEvent {
-  on: string;
-  sentence: string;
-  /** What was weighed at it, grams; only of a harvest. */
-  g?: number;
-}
-
 /**
  * What happened with the boxes of a hive, newest first: set on, moved up or down, turned round,
  * given to or had from another colony, taken off, emptied. Takes every stay of every box that ever

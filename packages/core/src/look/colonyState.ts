@@ -1,5 +1,5 @@
 import type { ColonyFact, DatedFact, SupersOn } from '../records/colony.js';
-import { DEFAULT_RULES, type HouseRules } from '../rules/houseRules.js';
+import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
 import { addDays, daysBetween } from '../units/dates.js';
 
 type FactOf<K extends ColonyFact['kind']> = Extract<ColonyFact, { kind: K }>;

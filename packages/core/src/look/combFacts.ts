@@ -1,7 +1,7 @@
-import type { Shares } from '../comb/contents.js';
-import { hiveKind, type HiveKindName } from '../hive/kinds.js';
-import type { Hemisphere } from '../hive/season.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { Shares } from '../records/vocabulary/comb.js';
+import { hiveKind } from '../hive/kinds.js';
+import type { Hemisphere, HiveKindName } from '../records/vocabulary/hive.js';
+import type { HouseRules } from '../records/houseRules.js';
 import { daysBetween } from '../units/dates.js';
 import type { ColonyState, Health } from './colonyState.js';
 

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { HIVE_KINDS, type HiveKindName } from '../hive/kinds.js';
+import { HIVE_KINDS } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { ColonyFact, DatedFact } from '../records/colony.js';
-import type { Hive } from '../records/views.js';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import type { Hive } from '../records/hiveViews.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import { colonyState } from './colonyState.js';
 import { dueItems } from './due.js';
 

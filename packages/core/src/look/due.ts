@@ -1,15 +1,14 @@
-import { dateWords } from '../units/dates.js';
+import { addDays, dateWords, daysBetween } from '../units/dates.js';
 import { hasClosedBrood, hiveKind } from '../hive/kinds.js';
 import { seasonOf } from '../hive/season.js';
-import type { Hive } from '../records/views.js';
+import type { Hive } from '../records/hiveViews.js';
 import type { TopBarGeometry } from '../hive/topBar.js';
-import type { HouseRules } from '../rules/houseRules.js';
-import { type ColonyState } from './colonyState.js';
+import type { HouseRules } from '../records/houseRules.js';
+import type { ColonyState } from './colonyState.js';
 import { isClosed } from './deadColony.js';
 import { springFrom } from './questions/season.js';
 import { lastBarForecast } from './ripening.js';
 import { superSince } from './superForecast.js';
-import { addDays, daysBetween } from '../units/dates.js';
 import { counted } from '../units/format.js';
 
 export interface DueItem {

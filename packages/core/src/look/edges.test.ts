@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { BarView } from '../records/views.js';
+import type { BarView } from '../records/hiveViews.js';
 import { edgeLooks, nextEdge } from './edges.js';
 
 const bar = (id: string | null): BarView =>

@@ -1,4 +1,4 @@
-import type { BarView } from '../records/views.js';
+import type { BarView } from '../records/hiveViews.js';
 
 /** What the lower edge of a comb shows from below. */
 export type LowerEdge = 'capped' | 'open';

@@ -1,6 +1,4 @@
-import type { Finding, Question } from './finding.js';
-
-export type Verdict = 'take' | 'leave' | 'test' | 'not-read';
+import type { Finding, Question, Verdict } from '../records/vocabulary/verdict.js';
 
 /** What a verdict is called on screen. */
 export const VERDICT_WORDS: Record<Verdict, string> = {

@@ -18,3 +18,4 @@ export * from './scan.js';
 export * from './schoolFlips.js';
 export * from './seen.js';
 export * from './superForecast.js';
+export * from './forage.js';

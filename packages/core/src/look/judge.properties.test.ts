@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DAY, face, situation, type Change } from '../../fixtures/situations.js';
-import { HIVE_KIND_NAMES } from '../hive/kinds.js';
+import { type Change, DAY, face, situation } from '../../fixtures/situations.js';
+import { HIVE_KIND_NAMES } from '../records/vocabulary/hive.js';
 import type { ColonyFact } from '../records/colony.js';
 import { addDays } from '../units/dates.js';
 import type { MoistureSample } from './combFacts.js';
-import type { Verdict } from './fold.js';
+import type { Verdict } from '../records/vocabulary/verdict.js';
 import { judgeComb } from './judgeComb.js';
 
 /** How near a verdict is to taking. */

@@ -1,14 +1,14 @@
 import {
   cappedShares,
+  type CombFacts,
   drainsInPlace,
   isStingless,
   knownWater,
-  seenSides,
-  type CombFacts,
   type PotCounts,
+  seenSides,
 } from './combFacts.js';
-import type { Finding, Question } from './finding.js';
-import { fold, type Verdict } from './fold.js';
+import type { CombVerdict, Finding, Question, Verdict } from '../records/vocabulary/verdict.js';
+import { fold } from './fold.js';
 import { brood } from './questions/brood.js';
 import { cutComb } from './questions/cutComb.js';
 import { dead } from './questions/dead.js';
@@ -23,18 +23,6 @@ import { seen } from './questions/seen.js';
 import { syrup } from './questions/syrup.js';
 import { theirs } from './questions/theirs.js';
 import { treated } from './questions/treated.js';
-
-export interface CombVerdict {
-  verdict: Verdict;
-  /** The question whose finding decided. */
-  decidedBy: Question;
-  headline: string;
-  /** Every question apart, the one that decided first, then what forbids, decides, advises, notes. */
-  findings: Finding[];
-  cappedPercent: number | null;
-  /** Of samples young enough to count. */
-  wettestPercent: number | null;
-}
 
 const ASKED_OF_ALL = [
   healthy,

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { CONTENTS } from '../comb/contents.js';
-import { HIVE_KIND_NAMES } from '../hive/kinds.js';
+import { CONTENTS } from '../records/vocabulary/comb.js';
+import { HIVE_KIND_NAMES } from '../records/vocabulary/hive.js';
 import { colonyFactSchema } from '../records/colony.js';
 import { dateSchema } from '../records/common.js';
-import { DEFAULT_RULES, houseRulesSchema, type HouseRules } from '../rules/houseRules.js';
+import { DEFAULT_RULES, type HouseRules, houseRulesSchema } from '../records/houseRules.js';
 import { colonyState } from './colonyState.js';
 import type { CombFacts } from './combFacts.js';
-import { QUESTIONS, WEIGHTS, type Finding } from './finding.js';
+import { type Finding, QUESTIONS, WEIGHTS } from '../records/vocabulary/verdict.js';
 import { judgeComb } from './judgeComb.js';
 
 const share = z

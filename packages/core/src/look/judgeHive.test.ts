@@ -1,14 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import type { Shares } from '../comb/contents.js';
+import type { Shares } from '../records/vocabulary/comb.js';
 import { sealedThicknessMm } from '../hive/kind.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
 import type { DatedFact } from '../records/colony.js';
-import { TOP_BAR_DEFAULTS, innerLengthMm } from '../hive/topBar.js';
-import type { Hive, Look } from '../records/views.js';
-import { DEFAULT_RULES, houseRulesSchema } from '../rules/houseRules.js';
+import { innerLengthMm, TOP_BAR_DEFAULTS } from '../hive/topBar.js';
+import type { Hive, Look } from '../records/hiveViews.js';
+import { DEFAULT_RULES, houseRulesSchema } from '../records/houseRules.js';
 import { colonyState } from './colonyState.js';
 import { judgeHive, judgeHiveAt } from './judgeHive.js';
-import { estimateSeen, readingMoisture, seenOutline, type Seen } from './seen.js';
+import { estimateSeen, readingMoisture, type Seen, seenOutline } from './seen.js';
 
 const TOP_BAR = { kind: 'top-bar' as const, geometry: TOP_BAR_DEFAULTS };
 

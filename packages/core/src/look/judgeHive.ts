@@ -2,17 +2,17 @@ import { DateTime } from 'luxon';
 import { EMPTY_SHARES } from '../comb/contents.js';
 import type { CombEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
-import { hiveKind, placeLabel, type HiveKindName } from '../hive/kinds.js';
-import type { Hemisphere } from '../hive/season.js';
+import { hiveKind, placeLabel } from '../hive/kinds.js';
+import type { Hemisphere, HiveKindName } from '../records/vocabulary/hive.js';
 import type { DatedFact } from '../records/colony.js';
-import type { CombEmptied, Hive } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { CombEmptied, Hive } from '../records/hiveViews.js';
+import type { HouseRules } from '../records/houseRules.js';
 import { winterCase } from '../rules/winter.js';
-import { colonyState, healthOf, type ColonyState } from './colonyState.js';
+import { colonyState, type ColonyState, healthOf } from './colonyState.js';
 import type { CombFacts, MoistureSample, SidesSeen } from './combFacts.js';
-import type { Finding } from './finding.js';
-import { judgeComb, type CombVerdict } from './judgeComb.js';
-import { estimateSeen, glimpseOf, readingMoisture, type HiveMeasures, type Seen } from './seen.js';
+import type { CombVerdict, Finding } from '../records/vocabulary/verdict.js';
+import { judgeComb } from './judgeComb.js';
+import { estimateSeen, glimpseOf, type HiveMeasures, readingMoisture, type Seen } from './seen.js';
 
 export interface JudgedComb {
   slot: number;

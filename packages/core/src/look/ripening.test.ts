@@ -1,20 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import { seasonCoverage } from '../../fixtures/coverage.js';
 import { HELD_OUT_SEASONS, heldOutSeason, type HeldOutSeason } from '../../fixtures/heldOut.js';
-import { SEASONS, seasonRun } from '../../fixtures/seasons.js';
+import { seasonRun, SEASONS } from '../../fixtures/seasons.js';
 import { addDays, daysBetween } from '../units/dates.js';
 import {
-  STARTING_PACE,
   cappedForecast,
+  type CappedLook,
   comeBack,
   householdPace,
   lastBarForecast,
-  type CappedLook,
+  STARTING_PACE,
 } from './ripening.js';
 import { scanFromBack } from './scan.js';
-import { superForecast, superSince, type SuperFrame } from './superForecast.js';
+import { superForecast, type SuperFrame, superSince } from './superForecast.js';
 import type { JudgedComb } from './judgeHive.js';
 
 const D = '2026-02-01';

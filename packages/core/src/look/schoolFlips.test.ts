@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_RULES, SCHOOLS, houseRulesSchema } from '../rules/houseRules.js';
+import { DEFAULT_RULES, houseRulesSchema, SCHOOLS } from '../records/houseRules.js';
 import { SCHOOL_QUESTIONS } from '../rules/schoolQuestions.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
-import type { Hive } from '../records/views.js';
+import type { Hive } from '../records/hiveViews.js';
 import { schoolFlips } from './schoolFlips.js';
 
 describe('the schools as questions', () => {

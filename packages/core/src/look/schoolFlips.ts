@@ -1,8 +1,8 @@
-import type { Hive } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { Hive } from '../records/hiveViews.js';
+import type { HouseRules } from '../records/houseRules.js';
 import { SCHOOL_QUESTIONS, type SchoolQuestion } from '../rules/schoolQuestions.js';
 import { judgeHiveAt } from './judgeHive.js';
-import type { Verdict } from './fold.js';
+import type { Verdict } from '../records/vocabulary/verdict.js';
 
 /** A comb whose verdict another rule would turn. */
 export interface Flip {

@@ -1,14 +1,14 @@
 import { dateWords } from '../units/dates.js';
 import { combEstimate, type CombEstimate, type CombInput, type ReadBy } from '../comb/estimate.js';
-import type { Shares } from '../comb/contents.js';
-import { faceAreaCm2, type CombOutline } from '../comb/outline.js';
+import type { Shares } from '../records/vocabulary/comb.js';
+import { type CombOutline, faceAreaCm2 } from '../comb/outline.js';
 import { ATTACHMENT_GUESS, paneReading } from '../comb/partial.js';
 import { potsEstimate } from '../comb/pots.js';
 import { readShape } from '../hive/kinds.js';
 import { honeyMoisture } from '../honey/moisture.js';
 import type { Range } from '../units/format.js';
 import type { BenchReading, Reading } from '../records/look.js';
-import type { Hive, Look } from '../records/views.js';
+import type { Hive, Look } from '../records/hiveViews.js';
 
 /** What one look says, before and after it is written down. */
 export type Seen = Pick<Look, 'sides' | 'readings' | 'combAge' | 'depthMm' | 'thicknessMm'> &

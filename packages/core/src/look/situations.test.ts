@@ -1,11 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { DAY, drops, face, situation, type Change } from '../../fixtures/situations.js';
-import { HIVE_KIND_NAMES, type HiveKindName } from '../hive/kinds.js';
-import type { Hemisphere } from '../hive/season.js';
+import { type Change, DAY, drops, face, situation } from '../../fixtures/situations.js';
+import { type Hemisphere, HIVE_KIND_NAMES, type HiveKindName } from '../records/vocabulary/hive.js';
 import type { ColonyFact, DeathCause } from '../records/colony.js';
 import { addDays } from '../units/dates.js';
-import { QUESTIONS, type Question } from './finding.js';
-import { FOLD, type Verdict } from './fold.js';
+import { type Question, QUESTIONS, type Verdict } from '../records/vocabulary/verdict.js';
+import { FOLD } from './fold.js';
 import { findingsOf, judgeComb } from './judgeComb.js';
 
 type Row = [name: string, change: Change, verdict: Verdict, decidedBy: Question, says: RegExp];

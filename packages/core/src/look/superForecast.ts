@@ -1,6 +1,6 @@
 import { dateWords, daysBetween } from '../units/dates.js';
-import type { BoxView, Hive } from '../records/views.js';
-import { DEFAULT_RULES, type HouseRules } from '../rules/houseRules.js';
+import type { BoxView, Hive } from '../records/hiveViews.js';
+import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
 import { counted } from '../units/format.js';
 

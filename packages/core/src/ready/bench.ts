@@ -1,6 +1,7 @@
 import { DateTime } from 'luxon';
-import { BENCH_DAY, nineTenthsAt, settlingHours, type CrushMethod } from '../drain/index.js';
+import { BENCH_DAY, nineTenthsAt, settlingHours } from '../drain/index.js';
 import { flowFactor } from '../honey/viscosity.js';
+import type { CrushMethod } from '../records/vocabulary/bench.js';
 
 /** The kitchen by day and by night, °C, in its own zone. */
 export interface BenchClimate {

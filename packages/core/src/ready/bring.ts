@@ -1,9 +1,11 @@
-import { crushesComb, cutsComb, type Way } from '../choose/index.js';
-import { hiveKind, type HiveKindName } from '../hive/kinds.js';
+import { hiveKind } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { Gear } from '../records/plan.js';
 import type { JarKindRecord } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
-import { pickVessels, type KitVessel, type VesselNeed, type VesselRole } from './gear.js';
+import type { HouseRules } from '../records/houseRules.js';
+import { pickVessels, type VesselNeed } from './gear.js';
+import type { KitVessel, VesselRole } from '../records/vocabulary/vessels.js';
+import { crushesComb, cutsComb, type Way } from '../records/vocabulary/ways.js';
 
 /** One line of the list: what, how much, what it serves, what to do without it. */
 export interface BringLine {

@@ -1,5 +1,4 @@
-import type { Way } from '../choose/index.js';
-import { crushesComb, cutsComb } from '../choose/index.js';
+import { crushesComb, cutsComb, type Way } from '../records/vocabulary/ways.js';
 
 /** A caution that belongs to one step and stands there, short. */
 export interface Caution {

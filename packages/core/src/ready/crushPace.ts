@@ -1,4 +1,4 @@
-import type { CrushMethod } from '../drain/index.js';
+import type { CrushMethod, CrushPace } from '../records/vocabulary/bench.js';
 
 /** One time comb was broken up: how, how much, and the minutes of the hands it took. */
 export interface CrushedOnce {
@@ -6,9 +6,6 @@ export interface CrushedOnce {
   crushedG: number;
   minutes: number;
 }
-/** The household's own pace by method. */
-export type CrushPace = Partial<Record<CrushMethod, { minutesPerKg: number; times: number }>>;
-
 /**
  * Minutes a kilogram of comb by method: the middle one of what was written down, so that one bad
  * day does not speak.

@@ -1,13 +1,6 @@
+import type { KitVessel, VesselRole } from '../records/vocabulary/vessels.js';
 import { HEADSPACE_SHARE } from '../rules/headspace.js';
 
-export type VesselRole = 'tub' | 'upper' | 'lower' | 'settling';
-export interface KitVessel {
-  id: string;
-  name: string;
-  role: VesselRole;
-  volumeL: number;
-  tareG: number;
-}
 export interface VesselNeed {
   role: VesselRole;
   what: string;

@@ -1,9 +1,11 @@
 import { DateTime } from 'luxon';
-import type { Way } from '../choose/index.js';
-import { hiveKind, type HiveKindName } from '../hive/kinds.js';
-import type { HouseRules } from '../rules/houseRules.js';
-import { sunTimes, type Place } from './sun.js';
-import { heatIndexC, type ForageState, type WeatherHour } from './weather.js';
+import { hiveKind } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
+import type { HouseRules } from '../records/houseRules.js';
+import { type Place, sunTimes } from './sun.js';
+import { heatIndexC } from './weather.js';
+import type { ForageState, WeatherHour } from '../records/vocabulary/weather.js';
+import type { Way } from '../records/vocabulary/ways.js';
 
 export interface HourReason {
   rule: string;

@@ -1,17 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { household } from '../../fixtures/chooser.js';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import {
   allocateSpares,
+  type BringHarvest,
   bringList,
   shimHeightMm,
   vehicleTrips,
-  type BringHarvest,
 } from './bring.js';
 import { harvestCautions } from './cautions.js';
-import { bestHours, scoreHour, smokeAdvice, type HourQuestion } from './hourScore.js';
-import { heatIndexC, mergeWeather, type WeatherHour } from './weather.js';
+import { bestHours, type HourQuestion, scoreHour, smokeAdvice } from './hourScore.js';
+import { heatIndexC, mergeWeather } from './weather.js';
+import type { WeatherHour } from '../records/vocabulary/weather.js';
 
 const asked: HourQuestion = {
   kind: 'top-bar',

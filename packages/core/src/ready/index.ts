@@ -3,7 +3,6 @@ export * from './bench.js';
 export * from './bring.js';
 export * from './cautions.js';
 export * from './crushPace.js';
-export * from './forage.js';
 export * from './gear.js';
 export * from './sun.js';
 export * from './towns.js';

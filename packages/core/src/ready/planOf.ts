@@ -2,27 +2,27 @@ import {
   crushMethodOf,
   expectedOutcome,
   marketOf,
-  takenEstimate,
   type Outcome,
+  takenEstimate,
 } from '../choose/index.js';
 import { honeyDepthMm } from '../drain/index.js';
 import { hiveKind, readShape } from '../hive/kinds.js';
 import { takenUnitsText } from '../hive/takenText.js';
 import { takenWaterPercent } from '../honey/takenWater.js';
 import { jarFill } from '../jar/index.js';
-import { stateAt } from '../look/index.js';
+import { stateAt, forageAt } from '../look/index.js';
 import type { Gear } from '../records/plan.js';
 import type { Plan } from '../records/harvest.js';
 import type { BatchDetail, JarKindRecord, OpenPlans, Vessel } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 import { sumRanges } from '../units/ranges.js';
-import { bringList, vehicleTrips, type BringHarvest, type BringLine } from './bring.js';
-import { harvestCautions, type Caution } from './cautions.js';
+import { type BringHarvest, type BringLine, bringList, vehicleTrips } from './bring.js';
+import { type Caution, harvestCautions } from './cautions.js';
 import { pickVessels } from './gear.js';
 import { scheduleHarvests, type TimetableStep } from './schedule.js';
 import type { HarvestToPlan } from './planTask.js';
-import { forageAt } from './forage.js';
-import { heatIndexC, type WeatherHour } from './weather.js';
+import { heatIndexC } from './weather.js';
+import type { WeatherHour } from '../records/vocabulary/weather.js';
 
 export interface PlannedHarvest {
   id: string;

@@ -1,9 +1,9 @@
 import type { DateTime } from 'luxon';
-import type { Way } from '../choose/index.js';
-import type { HiveKindName } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { Range } from '../units/format.js';
 import type { BenchClimate } from './bench.js';
-import type { VesselRole } from './gear.js';
+import type { VesselRole } from '../records/vocabulary/vessels.js';
+import type { Way } from '../records/vocabulary/ways.js';
 
 /** One harvest as it is to be planned: what was chosen, what it should give, when it begins. */
 export interface HarvestToPlan {

@@ -1,18 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-  expectedOutcome,
-  marketOf,
-  spareableBars,
-  winterBalance,
-  type Way,
-} from '../choose/index.js';
+import { expectedOutcome, marketOf, spareableBars, winterBalance } from '../choose/index.js';
 import { combStoresKg } from '../comb/stores.js';
 import { combEstimate } from '../comb/estimate.js';
 import { seasonOf } from '../hive/season.js';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
 import { tareCheck } from '../take/index.js';
-import { pickVessels, type KitVessel } from './gear.js';
+import { pickVessels } from './gear.js';
+import type { KitVessel } from '../records/vocabulary/vessels.js';
+import type { Way } from '../records/vocabulary/ways.js';
 
 const sealed = { capped: 0.9, open: 0.1, pollen: 0, brood: 0, empty: 0 };
 const comb = combEstimate({

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { Hive } from '../records/views.js';
-import { boxWish, planRound, type BoxWish, type RoundHive } from './round.js';
+import type { Hive } from '../records/hiveViews.js';
+import { boxWish, type BoxWish, planRound, type RoundHive } from './round.js';
 
 const side = (filled: number) => ({
   capped: 0,

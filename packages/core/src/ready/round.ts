@@ -1,7 +1,7 @@
 import { filledShare } from '../comb/contents.js';
 import { hiveKind } from '../hive/kinds.js';
-import type { HouseRules } from '../rules/houseRules.js';
-import type { BarView, BoxView, Hive } from '../records/views.js';
+import type { HouseRules } from '../records/houseRules.js';
+import type { BarView, BoxView, Hive } from '../records/hiveViews.js';
 import { addDays, daysBetween } from '../units/dates.js';
 import { allocateSpares, vehicleTrips } from './bring.js';
 

@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { DateTime } from 'luxon';
 import { describe, expect, it } from 'vitest';
 import { VESSELS } from '../../fixtures/chooser.js';
-import { WAYS, type Way } from '../choose/index.js';
-import { DEFAULT_RULES, type HouseRules } from '../rules/houseRules.js';
+import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
 import { nineTenthsAt } from '../drain/index.js';
 import { drainHours, settleHours } from './bench.js';
-import { scheduleHarvests, type Resources, type TimetableStep } from './schedule.js';
+import { type Resources, scheduleHarvests, type TimetableStep } from './schedule.js';
 import type { HarvestToPlan } from './planTask.js';
 import { harvestTasks, SITE_NOTES } from './tasks.js';
+import { type Way, WAYS } from '../records/vocabulary/ways.js';
 
 const ZONE = 'America/Sao_Paulo';
 const plan = (more: Partial<HarvestToPlan> = {}): HarvestToPlan => ({

@@ -1,8 +1,9 @@
 import { DateTime } from 'luxon';
 import { BadInput } from '../badInput.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 import { benchTemperatureC } from './bench.js';
-import { pickVessels, type KitVessel, type VesselNeed, type VesselRole } from './gear.js';
+import { pickVessels, type VesselNeed } from './gear.js';
+import type { KitVessel, VesselRole } from '../records/vocabulary/vessels.js';
 import type { HarvestToPlan, PlanTask } from './planTask.js';
 import { harvestTasks } from './tasks.js';
 

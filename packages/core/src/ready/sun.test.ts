@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import { scoreHour } from './hourScore.js';
 import { placeOfSite, sunTimes } from './sun.js';
 import { TOWNS } from './towns.js';

@@ -1,17 +1,12 @@
-import { USUAL_PIECE, freezeHours } from '../comb/cooling.js';
-import {
-  crushMethodOf,
-  crushesComb,
-  cutsComb,
-  isCutOpen,
-  runsInPlace,
-  takesPots,
-} from '../choose/index.js';
+import { freezeHours, USUAL_PIECE } from '../comb/cooling.js';
+import { crushMethodOf, isCutOpen } from '../choose/index.js';
 import { isStirred } from '../drain/index.js';
-import { countedCombsText, hiveKind, type HiveKindName } from '../hive/kinds.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import { countedCombsText, hiveKind } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
+import type { HouseRules } from '../records/houseRules.js';
 import { drainHours, settleHours } from './bench.js';
-import { withoutTwice, type HarvestToPlan, type PlanTask } from './planTask.js';
+import { type HarvestToPlan, type PlanTask, withoutTwice } from './planTask.js';
+import { crushesComb, cutsComb, runsInPlace, takesPots } from '../records/vocabulary/ways.js';
 
 /**
  * Combs frozen whole in the plan, before anybody measured them: large and a little thicker than

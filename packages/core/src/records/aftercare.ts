@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { WAX_WAYS, type WaxWay } from '../book/waxYield.js';
+import { WAX_WAYS, type WaxWay } from './vocabulary/waxWays.js';
 import { dateSchema, gramsSchema, idSchema } from './common.js';
 
 /** Wax, rinse and wet gear: what comes after the honey. */

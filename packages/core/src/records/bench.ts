@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { ARRANGEMENTS } from '../drain/arrangements.js';
-import { FINENESS } from '../drain/priors.js';
+import { ARRANGEMENTS, FINENESS } from './vocabulary/bench.js';
 import { gramsSchema, idSchema, instantSchema, noteSchema } from './common.js';
 
 const minutes = z.int('Whole minutes.').min(0, 'At least 0.').max(600, 'At most 600 minutes.');

@@ -1,8 +1,6 @@
 import { z } from 'zod';
-import { PACKINGS } from '../comb/cooling.js';
-import { FLAW_KINDS } from '../cut/board.js';
-import { PESTS } from '../cut/freezing.js';
-import { BLEMISHES, GRADES } from '../cut/grade.js';
+import { BLEMISHES, GRADES, PACKINGS, PESTS } from './vocabulary/pieces.js';
+import { FLAW_KINDS } from './vocabulary/flaws.js';
 import { gramsSchema, idSchema, noteSchema } from './common.js';
 
 const mm = (high: number) =>

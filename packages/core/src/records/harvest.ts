@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { WAYS } from '../choose/ways.js';
+import { WAYS } from './vocabulary/ways.js';
 import type { Fate } from './outs.js';
 import { dateSchema, gramsSchema, idSchema, instantSchema, noteSchema } from './common.js';
 

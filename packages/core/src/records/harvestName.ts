@@ -1,4 +1,4 @@
-import { WAY_WORDS } from '../choose/ways.js';
+import { WAY_WORDS } from './vocabulary/ways.js';
 import type { Batch } from './views.js';
 
 type Named = Pick<Batch, 'id' | 'hiveId' | 'date' | 'method' | 'createdAt' | 'lotName'>;

@@ -1,7 +1,18 @@
-import type { Packing } from '../comb/cooling.js';
-import type { HiveKindName } from '../hive/kinds.js';
-import type { Way } from '../choose/index.js';
-import type { Arrangement, CrushMethod, Fineness, StreamReading } from '../drain/index.js';
+import type { HiveKindName } from './vocabulary/hive.js';
+import type { DrainEventKind } from './bench.js';
+import type { KeepingKind, PieceState, SpoiltCause } from './cut.js';
+import type { Hold } from './holds.js';
+import type { Fate } from './outs.js';
+import type { Plan, Stage } from './harvest.js';
+import type { BenchReading } from './look.js';
+import type { Range } from '../units/format.js';
+import type { Hive, Look } from './hiveViews.js';
+import type { Way } from './vocabulary/ways.js';
+import type { Arrangement, CrushMethod, Fineness, StreamReading } from './vocabulary/bench.js';
+import type { Blemish, Grade, Packing, Pest } from './vocabulary/pieces.js';
+import type { FlowerSupport } from './vocabulary/labels.js';
+import type { LotKeeping } from './vocabulary/keeping.js';
+import type { Cut, Flaw } from './vocabulary/flaws.js';
 import type {
   CombCondition,
   FrameEventKind,
@@ -9,17 +20,7 @@ import type {
   NetBy,
   TakeOutcome,
   WentTo,
-} from '../take/index.js';
-import type { Blemish, Cut, Flaw, Grade, Pest } from '../cut/index.js';
-import type { DrainEventKind } from './bench.js';
-import type { KeepingKind, PieceState, SpoiltCause } from './cut.js';
-import type { FlowerSupport, LotKeeping } from '../jar/index.js';
-import type { Hold } from './holds.js';
-import type { Fate } from './outs.js';
-import type { Plan, Stage } from './harvest.js';
-import type { BenchReading } from './look.js';
-import type { Range } from '../units/format.js';
-import type { Hive, Look } from './views.js';
+} from './vocabulary/outcomes.js';
 
 /** What the server answers of one harvest: its takes, its drains, its pieces, its lots and flows. */
 export interface Batch {

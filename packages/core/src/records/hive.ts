@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { HIVE_KIND_NAMES, geometryIssues } from '../hive/kinds.js';
+import { HIVE_KIND_NAMES } from './vocabulary/hive.js';
 import { dateSchema, idSchema, nameSchema } from './common.js';
 
 export const newSiteSchema = z.strictObject({
@@ -26,12 +26,6 @@ export const newHiveFieldsSchema = z.strictObject({
   /** True where nobody said since when it lives there. */
   colonyStartedAssumed: z.boolean().default(false),
 });
-export const newHiveSchema = newHiveFieldsSchema.superRefine((hive, context) => {
-  for (const { path, message } of geometryIssues(hive.kind, hive.geometry))
-    context.addIssue({ code: 'custom', message, path: ['geometry', path] });
-});
-export type NewHive = z.infer<typeof newHiveSchema>;
-
 /** Measures are checked against the hive's own kind where the change is written. */
 export const changeHiveSchema = z.strictObject({
   name: nameSchema.optional(),

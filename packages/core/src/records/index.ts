@@ -16,3 +16,6 @@ export * from './plan.js';
 export * from './sheet.js';
 export * from './senml.js';
 export * from './take.js';
+export * from './houseRules.js';
+export * from './vocabulary/index.js';
+export * from './hiveViews.js';

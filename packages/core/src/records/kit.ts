@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { PIECE_SHAPES } from '../cut/pieces.js';
+import { PIECE_SHAPES } from './vocabulary/pieces.js';
 import { gramsSchema, idSchema, nameSchema } from './common.js';
 
 const litres = z.number('Litres.').gt(0, 'Above 0 litres.').max(500, 'At most 500 litres.');

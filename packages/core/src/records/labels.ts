@@ -1,8 +1,11 @@
 import { z } from 'zod';
-import { labelFieldSchema, type LabelField } from '../jar/labelDesign.js';
-import type { LabelText } from '../jar/label.js';
-import type { LabelSheet } from '../jar/labelSheet.js';
-import { FLOWER_SUPPORTS } from '../jar/saleGate.js';
+import {
+  FLOWER_SUPPORTS,
+  type LabelField,
+  labelFieldSchema,
+  type LabelSheet,
+  type LabelText,
+} from './vocabulary/labels.js';
 import { idSchema, nameSchema } from './common.js';
 
 const mm = (low: number, high: number) =>

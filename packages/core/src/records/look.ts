@@ -1,8 +1,11 @@
 import { z } from 'zod';
-import { sharesSchema } from '../comb/contents.js';
-import { storedFaceSchema } from '../comb/face.js';
-import { OUTSIDE_VIEWS, paneSchema } from '../comb/partial.js';
-import { potsSchema } from '../comb/pots.js';
+import {
+  OUTSIDE_VIEWS,
+  paneSchema,
+  potsSchema,
+  sharesSchema,
+  storedFaceSchema,
+} from './vocabulary/comb.js';
 import { dateSchema, idSchema } from './common.js';
 
 const moisture = z.number('A number.').min(0, 'At least 0.').max(100, 'At most 100.');

@@ -1,7 +1,9 @@
 import { z } from 'zod';
-import { HIVE_KIND_NAMES } from '../hive/kinds.js';
-import { SHEET_ROWS_MAX } from '../book/sheet.js';
+import { HIVE_KIND_NAMES } from './vocabulary/hive.js';
 import { dateSchema, gramsSchema, idSchema, nameSchema, noteSchema } from './common.js';
+
+/** So many harvests come in at once: more than a household has in twenty years. */
+export const SHEET_ROWS_MAX = 2000;
 
 /** Harvests of an old sheet, all or none: each names one of `hives`, which is here already or is made. */
 export const sheetHarvestsSchema = z.strictObject({

@@ -5,9 +5,9 @@ import {
   INCIDENT_KINDS,
   NET_BY,
   TAKE_OUTCOMES,
-  WENT_TO,
   weighsOut,
-} from '../take/outcomes.js';
+  WENT_TO,
+} from './vocabulary/outcomes.js';
 import { gramsSchema, idSchema, noteSchema } from './common.js';
 
 const minutes = z.int('Whole minutes.').min(0, 'At least 0.').max(600, 'At most 600 minutes.');

@@ -1,4 +1,4 @@
-import type { HouseRules } from './houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 
 /** A sheet of paper, upright, mm. */
 export interface Paper {

@@ -1,4 +1,4 @@
-import type { HouseRules } from './houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 
 /** The stage whose work a disagreement is about, in the order of the row. */
 export const SCHOOL_STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar'] as const;

@@ -1,7 +1,7 @@
-import { hasClosedBrood, type HiveKindName } from '../hive/kinds.js';
-import type { Hemisphere } from '../hive/season.js';
+import { hasClosedBrood } from '../hive/kinds.js';
+import type { Hemisphere, HiveKindName } from '../records/vocabulary/hive.js';
 import { addDays, daysBetween } from '../units/dates.js';
-import type { HouseRules } from './houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 
 export type Strength = 'weak' | 'middle' | 'strong';
 type NeedRules = Pick<HouseRules, 'winterNeedKg' | 'winterNeedByKindKg' | 'strengthPercent'>;

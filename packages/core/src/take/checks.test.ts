@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Pots } from '../comb/pots.js';
+import type { Pots } from '../records/vocabulary/comb.js';
 import { hiveScaleCheck } from './hiveScaleCheck.js';
 import { potsCheck } from './potsCheck.js';
 

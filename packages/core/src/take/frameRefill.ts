@@ -1,5 +1,5 @@
 import { filledShare } from '../comb/contents.js';
-import type { Look } from '../records/views.js';
+import type { Look } from '../records/hiveViews.js';
 import { addDays } from '../units/dates.js';
 
 /** How full one frame was seen on a date: share of its face with honey, capped or open, 0 to 1. */

@@ -1,5 +1,5 @@
 import type { FrameEvent, Vessel } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
 import { vesselFullKg } from '../drain/index.js';
 

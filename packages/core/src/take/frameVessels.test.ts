@@ -10,7 +10,7 @@ import {
   vesselsOwed,
   vesselsToOffer,
 } from './frameVessels.js';
-import type { FrameEventKind } from './outcomes.js';
+import type { FrameEventKind } from '../records/vocabulary/outcomes.js';
 
 let count = 0;
 const e = (

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { at, pail, strangeRun } from '../../fixtures/drains.js';
 import type { FrameEvent } from '../records/views.js';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
 import { boxShares } from './boxShares.js';
 import { kgByDepth } from './depthCheck.js';
@@ -10,8 +10,8 @@ import { frameForecast, vesselForecast } from './frameForecast.js';
 import { frameRefill, nextFrameDate } from './frameRefill.js';
 import { frameVessels } from './frameVessels.js';
 import { frameComingKg, frameNext, frameRun, vesselQuestions } from './frameRun.js';
-import { guessBias } from './guess.js';
-import type { FrameEventKind } from './outcomes.js';
+import { guessBias } from '../comb/guess.js';
+import type { FrameEventKind } from '../records/vocabulary/outcomes.js';
 
 const e = (kind: FrameEventKind, hours: number, change: Partial<FrameEvent> = {}): FrameEvent => ({
   id: `${kind}${hours}`,

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { at } from '../../fixtures/drains.js';
 import type { Incident, StepMark } from '../records/views.js';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import { incidentAnswer } from './incidents.js';
-import { INCIDENT_KINDS, type IncidentKind } from './outcomes.js';
+import { INCIDENT_KINDS, type IncidentKind } from '../records/vocabulary/outcomes.js';
 import { takeProgress } from './progress.js';
-import type { TakeStep } from './step.js';
+import type { TakeStep } from './takeStep.js';
 
 const step = (id: string, kind: TakeStep['kind'], change: Partial<TakeStep> = {}): TakeStep => ({
   id,

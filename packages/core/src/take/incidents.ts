@@ -1,5 +1,5 @@
-import type { HouseRules } from '../rules/houseRules.js';
-import type { IncidentKind } from './outcomes.js';
+import type { HouseRules } from '../records/houseRules.js';
+import type { IncidentKind } from '../records/vocabulary/outcomes.js';
 
 /** What follows for the plan: go on, wait, take no more and close, leave everything, or put this comb back. */
 export type IncidentEffect = 'go-on' | 'pause' | 'stop' | 'leave' | 'put-back';

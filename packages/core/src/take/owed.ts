@@ -1,7 +1,7 @@
 import type { BatchDetail, Take } from '../records/views.js';
 import { vesselsBefore } from './frameHoney.js';
-import { frameVessels, vesselsOwed, type FrameVessel } from './frameVessels.js';
-import { weighsOut } from './outcomes.js';
+import { type FrameVessel, frameVessels, vesselsOwed } from './frameVessels.js';
+import { weighsOut } from '../records/vocabulary/outcomes.js';
 
 /** Combs whose weight in the book is their estimate: the scale may still say better. */
 export const estimatedTakes = (detail: Pick<BatchDetail, 'takes'>): Take[] =>

@@ -1,4 +1,5 @@
-import { potsEstimate, type Pots } from '../comb/pots.js';
+import { potsEstimate } from '../comb/pots.js';
+import type { Pots } from '../records/vocabulary/comb.js';
 
 export interface PotsCheck {
   gPerPot: number;

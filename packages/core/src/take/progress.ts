@@ -1,7 +1,7 @@
 import type { Incident, StepMark, Take } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
-import { PAUSE_MINUTES, incidentAnswer } from './incidents.js';
-import type { TakeStep } from './step.js';
+import type { HouseRules } from '../records/houseRules.js';
+import { incidentAnswer, PAUSE_MINUTES } from './incidents.js';
+import type { TakeStep } from './takeStep.js';
 
 export interface TakeProgress {
   /** Steps as they stand now: what incidents added is in, what they took out is out. */

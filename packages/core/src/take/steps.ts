@@ -1,7 +1,9 @@
-import { hiveKind, type HiveKindName } from '../hive/kinds.js';
+import { hiveKind } from '../hive/kinds.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 import { pileBoxSteps, topBarSteps, warreSteps } from './stepsBars.js';
 import { cutCombSteps, drainFrameSteps, framedSteps, potSteps } from './stepsFrames.js';
-import type { TakeInput, TakeStep } from './step.js';
+import type { TakeInput } from './step.js';
+import type { TakeStep } from './takeStep.js';
 import { stepsInVisit } from './visit.js';
 
 /** Steps by kind of hive: a new kind adds its own here. */

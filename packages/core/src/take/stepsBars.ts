@@ -1,19 +1,19 @@
 import { placeLabel } from '../hive/kinds.js';
 import {
-  LOOK_FIRST,
-  PUT_BACK,
   beesOffText,
   benchSteps,
   boxesOf,
   calmingSteps,
   liftText,
+  LOOK_FIRST,
   prepareStep,
+  PUT_BACK,
   shutStep,
   starterText,
-  walkAwayStep,
   type TakeInput,
-  type TakeStep,
+  walkAwayStep,
 } from './step.js';
+import type { TakeStep } from './takeStep.js';
 
 /**
  * Combs of a horizontal top-bar hive, from the back: each cut free from the walls, tried for hanging free, slid

@@ -1,19 +1,18 @@
 import { placeLabel } from '../hive/kinds.js';
 import type { Floor } from '../records/colony.js';
 import {
-  LOOK_FIRST,
-  PUT_BACK,
   beesOffText,
   boxesOf,
   calmingSteps,
   liftText,
+  LOOK_FIRST,
   prepareStep,
+  PUT_BACK,
   shutStep,
-  walkAwayStep,
-  type StepCheck,
   type TakeInput,
-  type TakeStep,
+  walkAwayStep,
 } from './step.js';
+import type { StepCheck, TakeStep } from './takeStep.js';
 
 /** A framed super for crushing: frame by frame, cut or scraped, and back at once. */
 export function framedSteps(input: TakeInput): TakeStep[] {

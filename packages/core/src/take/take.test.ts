@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { harvestCautions } from '../ready/index.js';
-import { HIVE_KIND_NAMES, type HiveKindName } from '../hive/kinds.js';
-import { DEFAULT_RULES } from '../rules/houseRules.js';
+import { HIVE_KIND_NAMES, type HiveKindName } from '../records/vocabulary/hive.js';
+import { DEFAULT_RULES } from '../records/houseRules.js';
 import { stingRules } from './progress.js';
 import { ALONE } from './visit.js';
 import type { TakeInput } from './step.js';

@@ -1,13 +1,12 @@
 import { hiveKind, readShape } from '../hive/kinds.js';
-import { runsInPlace } from '../choose/index.js';
-import { BROOD_FRAME_KIND, estimateSeen, siteDate, stateAt } from '../look/index.js';
-import { forageAt } from '../ready/index.js';
+import { BROOD_FRAME_KIND, estimateSeen, forageAt, siteDate, stateAt } from '../look/index.js';
 import type { BatchDetail } from '../records/views.js';
-import type { HouseRules } from '../rules/houseRules.js';
+import type { HouseRules } from '../records/houseRules.js';
 import { sumRanges } from '../units/ranges.js';
 import { wasOpenedUnsmoked } from './progress.js';
 import type { TakeInput } from './step.js';
 import type { InVisit } from './visit.js';
+import { runsInPlace } from '../records/vocabulary/ways.js';
 
 /** Boxes, bars and frames weigh something too: kg of a box without comb, a starting value. */
 const BOX_WOOD_KG = 3;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { StepKind, TakeStep } from './step.js';
+import type { StepKind, TakeStep } from './takeStep.js';
 import { ALONE, NEXT_LOT, stepsInVisit } from './visit.js';
 
 const step = (id: string, kind: StepKind): TakeStep => ({

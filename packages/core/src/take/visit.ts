@@ -1,4 +1,4 @@
-import type { TakeStep } from './step.js';
+import type { TakeStep } from './takeStep.js';
 
 /** Where a harvest stands in a visit that takes several lots from one hive. */
 export interface InVisit {

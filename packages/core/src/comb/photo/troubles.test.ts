@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { madeUpComb, type MadeUp } from '../../../fixtures/first.js';
+import { type MadeUp, madeUpComb } from '../../../fixtures/first.js';
 import { streaked } from '../../../fixtures/heldOut.js';
 import { fixedDabs } from '../../../fixtures/dabs.js';
-import { TROUBLES, troubledComb, type Trouble } from '../../../fixtures/third.js';
+import { type Trouble, troubledComb, TROUBLES } from '../../../fixtures/third.js';
 import { faceShares } from '../face.js';
-import type { Shares } from '../contents.js';
+import type { Shares } from '../../records/vocabulary/comb.js';
 import { readPhoto } from './readPhoto.js';
 
 type Read = { off: number } | { why: string };

@@ -1,6 +1,7 @@
 import { dateWords } from '../../units/dates.js';
-import { seenSides, sumOf, type CombFacts } from '../combFacts.js';
-import { percentDown, restsOn, type Finding } from '../finding.js';
+import { type CombFacts, seenSides, sumOf } from '../combFacts.js';
+import { percentDown, restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /** Is brood in it, or was there ever? Live brood is never taken; comb that carried brood by the household's rule. */
 export function brood(facts: CombFacts): Finding {

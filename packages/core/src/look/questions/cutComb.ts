@@ -1,5 +1,6 @@
-import { cappedShares, seenSides, sumOf, type CombFacts } from '../combFacts.js';
-import { percentDown, percentText, type Finding } from '../finding.js';
+import { cappedShares, type CombFacts, seenSides, sumOf } from '../combFacts.js';
+import { percentDown, percentText } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /** Is it fit for cut comb: new wax, straight, capped to the edge, nothing in it but honey? */
 export function cutComb(facts: CombFacts): Finding {

@@ -1,6 +1,7 @@
 import type { CombFacts } from '../combFacts.js';
 import { deadColonyAdvice } from '../deadColony.js';
-import { restsOn, type Finding } from '../finding.js';
+import { restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /** Is the colony gone? What it died of decides whether its honey may be eaten. */
 export function dead(facts: CombFacts): Finding {

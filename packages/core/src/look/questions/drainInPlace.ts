@@ -1,5 +1,6 @@
-import { cappedShares, seenSides, sumOf, type CombFacts } from '../combFacts.js';
-import { capitalised, lastKnownText, percentText, restsOn, type Finding } from '../finding.js';
+import { cappedShares, type CombFacts, seenSides, sumOf } from '../combFacts.js';
+import { capitalised, lastKnownText, percentText, restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /**
  * Is it safe to open this drain frame on the hive? The caps are the outer wall, so it asks nothing of ripeness: dry

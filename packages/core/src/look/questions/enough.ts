@@ -1,5 +1,6 @@
-import { isStingless, seenSides, sumOf, wasRead, type CombFacts } from '../combFacts.js';
-import { capitalised, lookAgainText, type Finding } from '../finding.js';
+import { type CombFacts, isStingless, seenSides, sumOf, wasRead } from '../combFacts.js';
+import { capitalised, lookAgainText } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /** Is there enough honey in it to take it at all? */
 export function enough(facts: CombFacts): Finding {

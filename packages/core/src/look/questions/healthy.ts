@@ -1,7 +1,8 @@
 import { dateWords } from '../../units/dates.js';
 import type { Health } from '../colonyState.js';
 import type { CombFacts } from '../combFacts.js';
-import { capitalised, lastKnownText, restsOn, type Finding } from '../finding.js';
+import { capitalised, lastKnownText, restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 const ASK =
   "Ask the bee inspector; some brood diseases must be reported. Nothing of it is taken, given, sold or fed until a later healthy check or the inspector's word is noted.";

@@ -1,7 +1,8 @@
 import { honeyKeeping } from '../../honey/keeping.js';
 import { dateWords } from '../../units/dates.js';
-import { isStingless, knownWater, type CombFacts } from '../combFacts.js';
-import { restsOn, type Finding } from '../finding.js';
+import { type CombFacts, isStingless, knownWater } from '../combFacts.js';
+import { restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /** How will its honey keep? 'yes' only for measured, dry honey; what was never measured, or long ago, is unknown. */
 export function keeping(facts: CombFacts): Finding {

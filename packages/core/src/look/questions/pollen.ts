@@ -1,5 +1,6 @@
-import { isStingless, seenSides, sumOf, type CombFacts } from '../combFacts.js';
-import { percentDown, type Finding } from '../finding.js';
+import { type CombFacts, isStingless, seenSides, sumOf } from '../combFacts.js';
+import { percentDown } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /** More pollen than this share of what was seen sends a comb to crushing only (the household's starting value is a tenth). */
 const MUCH = 0.1;

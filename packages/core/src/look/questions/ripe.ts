@@ -1,17 +1,18 @@
 import { dateWords } from '../../units/dates.js';
 import {
   cappedShares,
+  type CombFacts,
   drainsInPlace,
   isStingless,
   knownWater,
+  type KnownWater,
   seenSides,
   sumOf,
   wasRead,
   wetLimitPercent,
-  type CombFacts,
-  type KnownWater,
 } from '../combFacts.js';
-import { percentDown, percentText, restsOn, type Finding } from '../finding.js';
+import { percentDown, percentText, restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 import { counted } from '../../units/format.js';
 
 /** Capped share that the household asks of this kind of comb. */

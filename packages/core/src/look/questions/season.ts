@@ -1,8 +1,9 @@
 import { seasonOf } from '../../hive/season.js';
 import { daysToWinter, inWinter } from '../../rules/winter.js';
 import { addDays, dateWords } from '../../units/dates.js';
-import { isStingless, type CombFacts } from '../combFacts.js';
-import { restsOn, type Finding } from '../finding.js';
+import { type CombFacts, isStingless } from '../combFacts.js';
+import { restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 import { counted } from '../../units/format.js';
 
 /** Stingless pots are drawn once a year: so long after the last time. */

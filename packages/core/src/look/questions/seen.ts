@@ -1,6 +1,7 @@
 import { dateWords } from '../../units/dates.js';
-import { isStingless, seenSides, type CombFacts } from '../combFacts.js';
-import { restsOn, type Finding } from '../finding.js';
+import { type CombFacts, isStingless, seenSides } from '../combFacts.js';
+import { restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /** Was it seen, all of it, and lately? */
 export function seen(facts: CombFacts): Finding {

@@ -1,8 +1,9 @@
 import { filledShare } from '../../comb/contents.js';
 import { addDays, dateWords, daysBetween } from '../../units/dates.js';
 import type { ColonyState } from '../colonyState.js';
-import { isStingless, type CombFacts, type SidesSeen } from '../combFacts.js';
-import { restsOn, type Finding } from '../finding.js';
+import { type CombFacts, isStingless, type SidesSeen } from '../combFacts.js';
+import { restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 
 type Feeding = ColonyState['feedings'][number];
 

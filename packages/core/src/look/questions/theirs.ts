@@ -1,6 +1,7 @@
 import { daysToWinter, inWinter } from '../../rules/winter.js';
-import { isStingless, wasRead, type CombFacts } from '../combFacts.js';
-import { kgText, restsOn, type Finding } from '../finding.js';
+import { type CombFacts, isStingless, wasRead } from '../combFacts.js';
+import { kgText, restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 import { counted } from '../../units/format.js';
 
 /** Winter nearer than this is said with the need. */

@@ -1,7 +1,8 @@
 import { dateWords, daysBetween } from '../../units/dates.js';
 import type { ColonyState } from '../colonyState.js';
 import type { CombFacts } from '../combFacts.js';
-import { capitalised, restsOn, type Finding } from '../finding.js';
+import { capitalised, restsOn } from '../finding.js';
+import type { Finding } from '../../records/vocabulary/verdict.js';
 import { counted } from '../../units/format.js';
 
 type Treatment = ColonyState['treatments'][number];

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { WAX_WAYS } from '../../book/waxYield.js';
+import { WAX_WAYS } from '../vocabulary/waxWays.js';
 import {
-  GEAR_WAYS,
-  RINSE_FATES,
-  WAX_CARES,
   type Aftercare,
+  GEAR_WAYS,
   type GearCare,
   type Rinse,
+  RINSE_FATES,
+  WAX_CARES,
   type WaxCare,
   type WaxRun,
 } from '../aftercare.js';

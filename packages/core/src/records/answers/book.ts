@@ -1,8 +1,7 @@
 import { z } from 'zod';
-import type { Contradiction } from '../../book/contradictions.js';
-import type { HarvestSummary } from '../../book/seasons.js';
-import { WAYS } from '../../choose/ways.js';
-import { HIVE_KIND_NAMES } from '../../hive/kinds.js';
+import type { Contradiction, HarvestSummary } from '../vocabulary/book.js';
+import { WAYS } from '../vocabulary/ways.js';
+import { HIVE_KIND_NAMES } from '../vocabulary/hive.js';
 import type { Reserve } from '../aftercare.js';
 import { day, id, instant, number, range, revision, row, text } from './common.js';
 

@@ -1,13 +1,10 @@
 import { z } from 'zod';
-import { PACKINGS } from '../../comb/cooling.js';
-import { WAYS } from '../../choose/ways.js';
-import { FLAW_KINDS } from '../../cut/board.js';
-import { PESTS } from '../../cut/freezing.js';
-import { BLEMISHES, GRADES } from '../../cut/grade.js';
-import { ARRANGEMENTS } from '../../drain/arrangements.js';
-import { FINENESS } from '../../drain/priors.js';
-import { HIVE_KIND_NAMES } from '../../hive/kinds.js';
-import { FLOWER_SUPPORTS } from '../../jar/saleGate.js';
+import { BLEMISHES, GRADES, PACKINGS, PESTS } from '../vocabulary/pieces.js';
+import { WAYS } from '../vocabulary/ways.js';
+import { FLAW_KINDS } from '../vocabulary/flaws.js';
+import { ARRANGEMENTS, FINENESS } from '../vocabulary/bench.js';
+import { HIVE_KIND_NAMES } from '../vocabulary/hive.js';
+import { FLOWER_SUPPORTS } from '../vocabulary/labels.js';
 import {
   COMB_CONDITIONS,
   FRAME_EVENT_KINDS,
@@ -15,10 +12,10 @@ import {
   NET_BY,
   TAKE_OUTCOMES,
   WENT_TO,
-} from '../../take/outcomes.js';
+} from '../vocabulary/outcomes.js';
 import { DRAIN_EVENT_KINDS } from '../bench.js';
 import { KEEPING_KINDS, PIECE_STATES, SPOILT_CAUSES } from '../cut.js';
-import { STAGES, planSchema } from '../harvest.js';
+import { planSchema, STAGES } from '../harvest.js';
 import type {
   Batch,
   BatchDetail,
@@ -39,7 +36,7 @@ import type {
   WaterReading,
   Weighing,
 } from '../harvestViews.js';
-import { HOLD_CAUSES, type Hold, type HoldView } from '../holds.js';
+import { type Hold, HOLD_CAUSES, type HoldView } from '../holds.js';
 import { benchReadingSchema } from '../look.js';
 import { FATES } from '../outs.js';
 import { day, id, instant, number, range, revision, row, text } from './common.js';

@@ -1,13 +1,15 @@
 import { z } from 'zod';
-import { sharesSchema } from '../../comb/contents.js';
-import { storedFaceSchema } from '../../comb/face.js';
-import { OUTSIDE_VIEWS, paneSchema } from '../../comb/partial.js';
-import { potsSchema } from '../../comb/pots.js';
-import { WAYS } from '../../choose/ways.js';
-import { HIVE_KIND_NAMES } from '../../hive/kinds.js';
-import type { BoxEvent } from '../../look/boxHistory.js';
-import { QUESTIONS, WEIGHTS, type Finding } from '../../look/finding.js';
-import type { CombVerdict } from '../../look/judgeComb.js';
+import {
+  OUTSIDE_VIEWS,
+  paneSchema,
+  potsSchema,
+  sharesSchema,
+  storedFaceSchema,
+} from '../vocabulary/comb.js';
+import { WAYS } from '../vocabulary/ways.js';
+import { HIVE_KIND_NAMES } from '../vocabulary/hive.js';
+import type { BoxEvent } from '../vocabulary/boxes.js';
+import { type CombVerdict, type Finding, QUESTIONS, WEIGHTS } from '../vocabulary/verdict.js';
 import { colonyFactSchema, type DatedFact } from '../colony.js';
 import { readingSchema } from '../look.js';
 import { siteTaskSchema } from '../plan.js';
@@ -21,7 +23,7 @@ import type {
   Look,
   LookFaces,
   Site,
-} from '../views.js';
+} from '../hiveViews.js';
 import { day, id, instant, number, revision, row, text } from './common.js';
 
 /** What the server answers of sites, hives and what was looked at, as schemas: types that reach the wire. */

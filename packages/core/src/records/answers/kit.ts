@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { PIECE_SHAPES } from '../../cut/pieces.js';
-import { houseRulesSchema } from '../../rules/houseRules.js';
+import { PIECE_SHAPES } from '../vocabulary/pieces.js';
+import { houseRulesSchema } from '../houseRules.js';
 import { STAGES } from '../harvest.js';
-import { GEAR_KINDS, type CalendarLink, type Gear, type Tick } from '../plan.js';
+import { type CalendarLink, type Gear, GEAR_KINDS, type Tick } from '../plan.js';
 import type {
   Clock,
   JarKindRecord,

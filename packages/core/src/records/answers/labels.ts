@@ -1,8 +1,6 @@
 import { z } from 'zod';
-import { KEEPING_GRADES } from '../../honey/keeping.js';
-import { labelFieldSchema } from '../../jar/labelDesign.js';
-import type { LotKeeping } from '../../jar/keepingDate.js';
-import type { LabelText } from '../../jar/label.js';
+import { KEEPING_GRADES, type LotKeeping } from '../vocabulary/keeping.js';
+import { labelFieldSchema, type LabelText } from '../vocabulary/labels.js';
 import type { LabelSale } from '../harvestViews.js';
 import type { LabelDesignRecord, LabelSheetRecord } from '../labels.js';
 import { id, instant, number, revision, row, text } from './common.js';

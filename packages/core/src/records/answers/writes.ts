@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { houseRulesSchema } from '../../rules/houseRules.js';
+import { houseRulesSchema } from '../houseRules.js';
 import { id, instant, number, revision, row, text } from './common.js';
 import { batchAnswer, batchDetailAnswer } from './harvests.js';
 import { hiveAnswer, lookAnswer, siteAnswer } from './hives.js';

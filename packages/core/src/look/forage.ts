@@ -1,6 +1,6 @@
-import type { ColonyState } from '../look/index.js';
-import type { Hive } from '../records/views.js';
-import { forageIn, type ForageState } from './weather.js';
+import type { ColonyState } from './colonyState.js';
+import type { Hive } from '../records/hiveViews.js';
+import type { ForageByMonth, ForageState } from '../records/vocabulary/weather.js';
 
 /**
  * Forage at a hive on a day: what was noted there lately stands over what the month is known for at its site. Null
@@ -16,3 +16,5 @@ export function forageAt(
 }
 
 const FORAGE_OF = { strong: 'flow', some: 'some', none: 'dearth' } as const;
+export const forageIn = (forage: ForageByMonth, date: string): ForageState | null =>
+  forage[String(Number(date.slice(5, 7)))] ?? null;

@@ -1,4 +1,4 @@
-import { RESULTS_TO_APPLY, ownRatio } from '../units/ownRatio.js';
+import { ownRatio, RESULTS_TO_APPLY } from '../units/ownRatio.js';
 import type { Range } from '../units/format.js';
 
 /** Guesses from which on a person's own bias is taken into account, not only shown (SCIENCE 12). */

@@ -26,8 +26,10 @@ export const weighsOut = (outcome: TakeOutcome): boolean =>
 
 export const COMB_CONDITIONS = ['whole', 'cracked', 'torn', 'leaking'] as const;
 export type CombCondition = (typeof COMB_CONDITIONS)[number];
+
 export const WENT_TO = ['tub', 'cut-comb', 'crush', 'bees', 'melt'] as const;
 export type WentTo = (typeof WENT_TO)[number];
+
 export const WENT_TO_WORDS: Record<WentTo, string> = {
   tub: 'into the tub',
   'cut-comb': 'set apart for pieces',

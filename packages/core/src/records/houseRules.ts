@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { HIVE_KIND_NAMES } from '../hive/kinds.js';
+import { HIVE_KIND_NAMES } from './vocabulary/hive.js';
 
 const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time such as 22:00.');
 

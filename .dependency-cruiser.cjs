@@ -1,0 +1,38 @@
+/** Which folder may see which. Within a package arrows point down the floors, and no file is reached from itself. */
+const floors = [
+  ['units'],
+  ['records'],
+  ['honey', 'comb', 'hive', 'rules'],
+  ['look', 'drain', 'jar', 'book'],
+  ['cut', 'take', 'choose'],
+  ['ready'],
+];
+const core = (folders) => `^packages/core/src/(${folders.join('|')})/`;
+
+/** A floor sees itself and what lies below it. */
+const upward = floors.slice(0, -1).map((floor, i) => ({
+  name: `core-${floor.join('-')}-looks-up`,
+  comment: 'A lower floor of the core knows nothing of a higher one.',
+  severity: 'error',
+  from: { path: core(floor), pathNot: '\\.test\\.ts$' },
+  to: { path: core(floors.slice(i + 1).flat()) },
+}));
+
+module.exports = {
+  forbidden: [
+    {
+      name: 'no-circle',
+      comment: 'No file is reached from itself, by types neither.',
+      severity: 'error',
+      from: {},
+      to: { circular: true },
+    },
+    ...upward,
+  ],
+  options: {
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '(\\.test\\.ts$|/dist/|/fixtures/)' },
+    enhancedResolveOptions: { extensions: ['.ts', '.vue', '.js'] },
+  },
+};

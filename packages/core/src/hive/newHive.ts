@@ -1,0 +1,10 @@
+import type { z } from 'zod';
+import { newHiveFieldsSchema } from '../records/hive.js';
+import { geometryIssues } from './kinds.js';
+
+/** A new hive whose measures are right for its kind. */
+export const newHiveSchema = newHiveFieldsSchema.superRefine((hive, context) => {
+  for (const { path, message } of geometryIssues(hive.kind, hive.geometry))
+    context.addIssue({ code: 'custom', message, path: ['geometry', path] });
+});
+export type NewHive = z.infer<typeof newHiveSchema>;

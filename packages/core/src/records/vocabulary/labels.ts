@@ -1,0 +1,67 @@
+import { z } from 'zod';
+
+/** What may support the name of a flower on a label. */
+export const FLOWER_SUPPORTS = ['analysis', 'single-flow', 'taste', 'none'] as const;
+export type FlowerSupport = (typeof FLOWER_SUPPORTS)[number];
+
+/** A sheet of labels as data, mm: any rows and columns, margins from the upper left, gaps between. A roll is a sheet of one. */
+export interface LabelSheet {
+  paperWidthMm: number;
+  paperHeightMm: number;
+  columns: number;
+  rows: number;
+  marginLeftMm: number;
+  marginTopMm: number;
+  labelWidthMm: number;
+  labelHeightMm: number;
+  gapXMm: number;
+  gapYMm: number;
+}
+
+export interface LabelText {
+  title: string;
+  origin: string;
+  net: string;
+  netG: number;
+  harvested: string;
+  bestBefore: string;
+  batch: string;
+  warning: string;
+  gift: string;
+  maker: string;
+  flower: string;
+  moisture: string;
+  nutrition: string;
+}
+
+/** Lines a label can carry. All but `own` come from the record. */
+export const LABEL_FIELDS = [
+  'title',
+  'origin',
+  'net',
+  'harvested',
+  'bestBefore',
+  'batch',
+  'flower',
+  'moisture',
+  'nutrition',
+  'warning',
+  'gift',
+  'maker',
+  'own',
+] as const;
+export type LabelFieldKind = (typeof LABEL_FIELDS)[number];
+
+export const labelFieldSchema = z.strictObject({
+  kind: z.enum(LABEL_FIELDS),
+  sizePt: z.number('Points.').min(4, 'At least 4 points.').max(48, 'At most 48 points.'),
+  bold: z.boolean().default(false),
+  /** Words of an own line. */
+  text: z.string().trim().max(120, 'At most 120 letters.').default(''),
+});
+export type LabelField = z.infer<typeof labelFieldSchema>;
+
+export interface LabelDesign {
+  fields: readonly LabelField[];
+  qr: boolean;
+}
