@@ -28,6 +28,24 @@ module.exports = {
       to: { circular: true },
     },
     ...upward,
+    {
+      name: 'store-knows-no-stage',
+      comment: 'The database, its rows, its writes: what they are of is said by the stages.',
+      severity: 'error',
+      from: { path: '^packages/server/src/store/' },
+      to: {
+        path: '^packages/server/src/',
+        pathNot: '^packages/server/src/(store/|(problem|clock|log|breathe)[.]ts$)',
+      },
+    },
+    {
+      name: 'packages-one-way',
+      comment:
+        'The core knows neither server nor screen; server and screen do not know each other.',
+      severity: 'error',
+      from: { path: '^packages/(core|server|web)/' },
+      to: { path: '^packages/(server|web)/', pathNot: '^packages/$1/' },
+    },
   ],
   options: {
     tsPreCompilationDeps: true,

@@ -11,7 +11,10 @@ import { expect, test } from './emptyHousehold.js';
 import { openTopBar } from './lift.js';
 import { Stranger } from './stranger.js';
 
-/** Each kind of harvest from an empty household to the book, through visible labels; the grams are summed here anew. */
+/**
+ * Each kind of harvest from an empty household to the book, through visible labels; the grams are
+ * summed here anew.
+ */
 test.use({ now: '2026-01-20T12:00:00Z' });
 
 test('three of six drain frames into one pail: weighed as one, shared, the frames not full said so', async ({

@@ -103,7 +103,8 @@ test('two hives in one bucket: unsmoked, strips by height, overnight, each its s
   await person.sees(/Opened without smoke. Comb 15 mm high was left/);
   const detail = await balances(server, 'Manacá');
   expect(detail.lossG).toBe(50);
-  // 2.10 of the 4.45 kg of comb were Manacá's, the rest Sibipiruna's; both have their share of the honey.
+  // 2.10 of the 4.45 kg of comb were Manacá's, the rest Sibipiruna's; both have their share of the
+  // honey.
   const { harvests } = await server.read('/seasons');
   expect(Object.fromEntries(harvests.map((h) => [h.hiveName, h.honeyG]))).toEqual({
     Manacá: 3400 - Math.round((3400 * 2350) / 4450),

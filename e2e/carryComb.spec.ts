@@ -73,7 +73,8 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
   await closesDrain(person, { honeyKg: '0,6', wetWaxKg: '0,15' });
   await person.touch('Go on to Jar');
   await person.sees('600 g honey to fill');
-  // Four are sold at ten percent off, then two go as samples; the discount asked both ways is stopped.
+  // Four are sold at ten percent off, then two go as samples; the discount asked both ways is
+  // stopped.
   await person.touch('Shelf');
   await person.touch(/left the shelf…$/);
   await person.fill('How many', '4');

@@ -4,7 +4,10 @@ import { expect, test } from './emptyHousehold.js';
 import { Stranger } from './stranger.js';
 import { weighLowerHoney, weighWetWax } from './weigh.js';
 
-/** A colony that died, harvested whole, in a cold room; at the bench its comb is cut apart by colour. */
+/**
+ * A colony that died, harvested whole, in a cold room; at the bench its comb is cut apart by
+ * colour.
+ */
 test.use({ now: '2026-08-11T12:00:00Z' });
 
 test('a hive that died: lots by colour, waste by items, mashed until it ends', async ({
@@ -97,7 +100,8 @@ test('a hive that died: lots by colour, waste by items, mashed until it ends', a
   await person.at(/settles$/);
   const { items } = await server.read('/harvests');
   const light = await server.read('/harvests/{id}', items.find((h) => h.lotName === 'light')!.id);
-  // 4600 g came in, 1600 went into the dark lot; what was left is honey, wax, waste and 20 g on the tools.
+  // 4600 g came in, 1600 went into the dark lot; what was left is honey, wax, waste and 20 g on the
+  // tools.
   expect(light.balanced).toBe(true);
   expect(light.lots.find((l) => l.kind === 'honey')!.nowG).toBe(4600 - 1600 - 950 - 60 - 110 - 20);
   expect(light.flows.filter((f) => f.to === 'loss').map((f) => f.g)).toEqual([60, 110, 20]);

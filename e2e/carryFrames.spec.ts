@@ -86,7 +86,8 @@ test('two drain frames to labels: a batch each, no sale without a registration',
   await person.sees(/of 6 jars/);
   const { items } = await server.read('/harvests');
   const details = await Promise.all(items.map((h) => server.read('/harvests/{id}', h.id)));
-  // Each frame has a batch of its own: 2480 g of the first, 2240 g of the one that was moved to place 4.
+  // Each frame has a batch of its own: 2480 g of the first, 2240 g of the one that was moved to
+  // place 4.
   const byFrame = details.map((d) => [d.takes[0].slot, d.takes[0].netG]).sort();
   expect(byFrame).toEqual([
     [201, 2480],

@@ -3,7 +3,10 @@ import { expect, test } from './emptyHousehold.js';
 import { Stranger } from './stranger.js';
 import { weighDrawnOff, weighLowerHoney, weighPressed, weighWetWax } from './weigh.js';
 
-/** Pile boxes from an empty household to the book, by both schools: cut out first, or dripped in the box. */
+/**
+ * Pile boxes from an empty household to the book, by both schools: cut out first, or dripped in the
+ * box.
+ */
 test.use({ now: '2026-01-20T12:00:00Z' });
 
 test('a pile box read in under twelve touches, cut free at the bench, dripped and pressed: two lots, a disc for the house', async ({
@@ -12,7 +15,8 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
 }) => {
   test.slow();
   const person = new Stranger(page);
-  // A native bee lives in it: its honey has a limit of its own, and pressed wax is frozen three weeks.
+  // A native bee lives in it: its honey has a limit of its own, and pressed wax is frozen three
+  // weeks.
   await page.goto(`${server.base}/rules?at=all`);
   await page.getByText('Another limit of water for a kind of hive').click();
   await person.fill('Its limit, Crossbar pile box', '19,5');
@@ -54,7 +58,8 @@ test('a pile box read in under twelve touches, cut free at the bench, dripped an
   await person.fill('Box without comb', '3,9');
   await person.sees('11.50 kg of comb');
   await person.touch('Write it down');
-  // By the row, without this harvest in the address: it is the last one in Take, and goes on all the same.
+  // By the row, without this harvest in the address: it is the last one in Take, and goes on all
+  // the same.
   await page.goto(`${server.base}/take`);
   await person.sees('Box 4 is empty. Where is it now?');
   await person.touch('In below the others');

@@ -5,7 +5,10 @@ import type { Answer } from './api.js';
 import { OwnServer } from './ownServer.js';
 import { weighDrawnOff, weighLowerHoney, weighPressed, weighWetWax } from './weigh.js';
 
-/** Whole days by the browser, from smoke to the closed mass, with a clock that runs twenty minutes a second. */
+/**
+ * Whole days by the browser, from smoke to the closed mass, with a clock that runs twenty minutes a
+ * second.
+ */
 const NOW = '2026-03-14T11:00:00Z*1200';
 type Detail = Answer<'/harvests/{id}'>;
 const touch = (page: Page, name: string | RegExp): Promise<void> =>
@@ -27,7 +30,9 @@ async function weighLower(page: Page): Promise<void> {
   await touch(page, /^Write down/);
   await expect(page.getByLabel('Gross, lower vessel and honey')).toHaveCount(0);
 }
-/** Closes the drain with all but a few grams as wet wax, as a careful person's scale would have it. */
+/**
+ * Closes the drain with all but a few grams as wet wax, as a careful person's scale would have it.
+ */
 async function close(
   page: Page,
   server: OwnServer,
@@ -146,7 +151,8 @@ test.describe('a rehearsed day', () => {
       await expect(page.getByRole('button', { name: 'Nothing but honey' })).toBeDisabled();
       await page.getByRole('checkbox', { name: /No brood, no queen/ }).click();
       await touch(page, 'Nothing but honey');
-      // A full box is too much for the bench scale: it says so, and the two sides are lifted instead.
+      // A full box is too much for the bench scale: it says so, and the two sides are lifted
+      // instead.
       await touch(page, 'Read the scale');
       await expect(page.getByText(/Too heavy for this scale: lift each side/)).toBeVisible();
       await page.getByLabel('Box with its combs').fill('15,4 kg');

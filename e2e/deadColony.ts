@@ -1,7 +1,8 @@
 import type { Page } from '@playwright/test';
 
 /**
- * Signs of the checklist of a dead colony that were looked for and not found: all but heads in empty
+ * Signs of the checklist of a dead colony that were looked for and not found: all but heads in
+ * empty
  * cells.
  */
 const NOT_FOUND = [

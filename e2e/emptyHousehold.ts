@@ -8,7 +8,9 @@ const FIRST_PORT = Number(process.env.FURROW_TEST_PORT ?? 4640);
 interface Fixtures {
   /** The instant at which the test's server starts its clock. */
   now: string;
-  /** A server of the test's own on an empty household; stopped and its folder removed afterwards. */
+  /**
+   * A server of the test's own on an empty household; stopped and its folder removed afterwards.
+   */
   server: OwnServer;
 }
 

@@ -4,7 +4,10 @@ import { expect, test } from './emptyHousehold.js';
 import { phonesBrowser } from './phonesBrowser.js';
 import { Stranger } from './stranger.js';
 
-/** A household lets phones in from its own machine: what each of them sees, and what the others hear of it. */
+/**
+ * A household lets phones in from its own machine: what each of them sees, and what the others hear
+ * of it.
+ */
 test.use({ now: '2026-01-20T13:00:00Z' });
 
 /** A phone of its own in the house's network, with its own cookies. */
@@ -46,7 +49,8 @@ test('a phone of the household and one of a helper are let in, hear of each othe
   await page.getByRole('button', { name: 'Open the door of the house' }).click();
   const address = await page.locator('.house .address').innerText();
 
-  // A phone that was not told whom to trust is warned; one that was, is not: no warning is ignored here.
+  // A phone that was not told whom to trust is warned; one that was, is not: no warning is ignored
+  // here.
   const stray = await phone(browser);
   await expect(stray.goto(address)).rejects.toThrow(/ERR_CERT_AUTHORITY_INVALID/);
   await stray.context().close();

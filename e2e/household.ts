@@ -45,7 +45,10 @@ export async function look(server: OwnServer, combId: string, more: object = {})
   });
 }
 
-/** One comb in the tub, weighed 3.3 kg gross in a vessel of 1.1 kg: a harvest that has just come to the bench. */
+/**
+ * One comb in the tub, weighed 3.3 kg gross in a vessel of 1.1 kg: a harvest that has just come to
+ * the bench.
+ */
 export async function takeOne(
   server: OwnServer,
   hiveId: string,

@@ -163,7 +163,8 @@ test('a jar is traced to its comb by its code and by a picture of it; the book b
   await expect(page.getByText('Balanced to the gram')).toBeVisible();
   await page.getByRole('button', { name: /^comb 17/ }).click();
   await expect(page.getByText(/was 4\d % of what was taken together/)).toBeVisible();
-  // The code as it stands on the printed label, photographed: here the label as the screen draws it.
+  // The code as it stands on the printed label, photographed: here the label as the screen draws
+  // it.
   await page.goto(`${server.base}/jar/${id}`);
   const picture = await page.getByRole('img', { name: /^Label: Honey/ }).screenshot();
   await page.goto(`${server.base}/book`);

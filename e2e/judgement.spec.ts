@@ -6,7 +6,10 @@ import { expect, test } from './emptyHousehold.js';
 import { look, makeHive } from './household.js';
 import { opensColony } from './colony.js';
 
-/** What is judged, from an empty household: said at the comb, obeyed by the chooser, carried to the jar. */
+/**
+ * What is judged, from an empty household: said at the comb, obeyed by the chooser, carried to the
+ * jar.
+ */
 const TOP_BAR = {
   bars: 20,
   barWidthMm: 36,

@@ -3,7 +3,10 @@ import { expect, test } from './emptyHousehold.js';
 import { KeyboardStranger } from './keyboard.js';
 import { chooserIsDone } from './lift.js';
 
-/** One harvest without a pointer, from an empty household to the book: Tab, Enter, Space, arrows and letters. */
+/**
+ * One harvest without a pointer, from an empty household to the book: Tab, Enter, Space, arrows and
+ * letters.
+ */
 test.use({ now: '2026-01-20T12:30:00Z' });
 
 test('one harvest by the keyboard alone', async ({ page, server }) => {

@@ -4,7 +4,9 @@ import { Stranger } from './stranger.js';
 /** More stops than any screen has on the way round. */
 const MOST_STOPS = 400;
 
-/** A person without a pointer: every key, link and field is reached by Tab alone and pressed there. */
+/**
+ * A person without a pointer: every key, link and field is reached by Tab alone and pressed there.
+ */
 export class KeyboardStranger extends Stranger {
   /** Tab after Tab until the focus is on it, or in it. */
   async reach(target: Locator): Promise<void> {

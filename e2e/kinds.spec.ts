@@ -182,7 +182,8 @@ test('a dead colony is asked for its cause, and its honey waits for the answer',
   await verdict(page, 'Leave');
   await page.getByRole('button', { name: 'Dead colony: checklist…' }).click();
   await page.getByRole('button', { name: 'A mistake: it lives' }).click();
-  // Its box goes whole, and two boxes of it are not read: they may hold what the winter needs, or not.
+  // Its box goes whole, and two boxes of it are not read: they may hold what the winter needs, or
+  // not.
   await verdict(page, 'Test first');
   await expect(page.locator('.verdict')).toContainText('Read more combs first: 16 others');
 });
@@ -248,7 +249,8 @@ test('a comb of a stack goes on along the row: chosen, planned, and led step by 
   await page.getByRole('radio', { name: 'Leave all' }).check();
   await expect(page.getByText('0 combs out')).toBeVisible();
   await page.getByRole('radio', { name: 'Most worth' }).check();
-  // One comb more than the chooser would take, or one less: it is pinned, and the rest is chosen round it.
+  // One comb more than the chooser would take, or one less: it is pinned, and the rest is chosen
+  // round it.
   await page.getByRole('button', { name: /box 3, place 8/ }).click();
   await expect(page.getByRole('heading', { name: /^Comb 3·8 in hand/ })).toBeVisible();
   await page

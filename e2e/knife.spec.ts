@@ -4,7 +4,10 @@ import { picturePath, setCorners, showExamples } from './comb.js';
 import type { Answer } from './api.js';
 import { OwnServer } from './ownServer.js';
 
-/** Comb honey by the browser: from a photo of the comb to packed, frozen, labelled pieces and two chunk jars. */
+/**
+ * Comb honey by the browser: from a photo of the comb to packed, frozen, labelled pieces and two
+ * chunk jars.
+ */
 type Detail = Answer<'/harvests/{id}'>;
 const touch = (page: Page, name: string | RegExp): Promise<void> =>
   page

@@ -23,7 +23,10 @@ export async function goesOnEarly(page: Page): Promise<void> {
   if (await asked.isVisible()) await asked.click();
 }
 
-/** The step is done and the next one stands there; a wait that is asked about, once, is gone on from all the same. */
+/**
+ * The step is done and the next one stands there; a wait that is asked about, once, is gone on from
+ * all the same.
+ */
 export async function leavesStep(page: Page, before: string): Promise<void> {
   const title = page.locator('h2.instruction');
   const isOver = page.getByRole('timer', { name: 'The wait is over' });
@@ -39,7 +42,10 @@ export async function leavesStep(page: Page, before: string): Promise<void> {
   }).toPass();
 }
 
-/** Goes through the opening of a top-bar hive: ready, smoked once or twice with its waits, the board out. */
+/**
+ * Goes through the opening of a top-bar hive: ready, smoked once or twice with its waits, the board
+ * out.
+ */
 export async function openTopBar(page: Page): Promise<void> {
   for (;;) {
     const key = page.getByRole('button', {

@@ -147,7 +147,8 @@ test('the keys walk the combs, the sides, the stages', async ({ page }) => {
   await page.keyboard.press('d');
   await expect(page).toHaveURL(`${BASE}/`);
   await page.keyboard.press('?');
-  // Once the dialog holds the focus: a key pressed right after it is put down belongs to the page again.
+  // Once the dialog holds the focus: a key pressed right after it is put down belongs to the page
+  // again.
   await expect(page.getByRole('dialog').getByRole('button', { name: 'Close' })).toBeFocused();
   await page.keyboard.press('Escape');
   await page.keyboard.press('m');

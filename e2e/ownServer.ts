@@ -5,7 +5,10 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Api } from './api.js';
 
-/** A built server of a test's own, on a fresh data folder: with a clock that may run fast, and that can be stopped and started again. */
+/**
+ * A built server of a test's own, on a fresh data folder: with a clock that may run fast, and that
+ * can be stopped and started again.
+ */
 export class OwnServer extends Api {
   private child: ChildProcess | null = null;
   private readonly data = mkdtempSync(join(tmpdir(), 'furrow-own-'));
@@ -24,7 +27,8 @@ export class OwnServer extends Api {
         env: {
           ...process.env,
           FURROW_PORT: String(this.port),
-          // The door of the house, while a test opens it: this machine, by another of its addresses.
+          // The door of the house, while a test opens it: this machine, by another of its
+          // addresses.
           FURROW_SHARE_PORT: String(this.port + 200),
           FURROW_SHARE_HOST: '127.0.0.2',
           FURROW_DATA: this.data,
@@ -44,7 +48,9 @@ export class OwnServer extends Api {
     }
     throw new Error('The server did not start.');
   }
-  /** The same household at another time: the server is stopped and started with its clock set there. */
+  /**
+   * The same household at another time: the server is stopped and started with its clock set there.
+   */
   async jump(now: string): Promise<void> {
     this.now = now;
     await this.stop();

@@ -26,7 +26,8 @@ test('a comb is pinned and the alternatives change; the wish is named, and an im
   await page.getByRole('button', { name: 'Let all be chosen' }).click();
   await expect(worth).toContainText('1 cut comb');
 
-  // A wish that the winter forbids is explained by what would have to give; the last good set stays.
+  // A wish that the winter forbids is explained by what would have to give; the last good set
+  // stays.
   await page.getByRole('button', { name: 'What you want…' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Least work' }).click();
@@ -112,7 +113,8 @@ test('a step is moved by the keyboard and the rest follows; the calendar opens e
   await page.getByRole('slider', { name: 'Day and hour' }).press('ArrowDown');
   await expect(page.getByText('Wednesday 18 March, 10:00')).toBeVisible();
 
-  // The dog at this site adds its step; the first cut is moved an hour later and what follows goes with it.
+  // The dog at this site adds its step; the first cut is moved an hour later and what follows goes
+  // with it.
   await expect(page.getByText('Dog and animals away')).toBeVisible();
   const rack = page.getByRole('slider', { name: /Drip on the rack, begins/ });
   // The steps are planned anew for the day that was chosen.

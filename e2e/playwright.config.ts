@@ -1,6 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
-/** Each of these files has a server on a fresh demo household; the others start their own, empty one. */
+/**
+ * Each of these files has a server on a fresh demo household; the others start their own, empty
+ * one.
+ */
 const launchOptions = {
   executablePath: process.env.FURROW_CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu'],

@@ -84,7 +84,8 @@ test('one comb goes from an empty database to a labelled jar, every gram account
     await page.getByRole('button', { name: 'I see it: set the bands' }).click();
     await shares(page, 'A', a);
     await page.getByRole('button', { name: 'Side B' }).click();
-    // With nothing else read nobody knows whether comb 7 can be spared. Comb 8 may go once side B is seen.
+    // With nothing else read nobody knows whether comb 7 can be spared. Comb 8 may go once side B
+    // is seen.
     await expect(page.getByText('Test first', { exact: true })).toBeVisible();
     if (bar === 7)
       await expect(page.getByText(/^Read more combs first: 7 others not read yet/)).toBeVisible();
@@ -119,7 +120,8 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await page.getByRole('button', { name: 'Write down comb 6' }).click();
   await expect(page.getByRole('status')).toContainText('Comb 6 written down.');
 
-  // Choose: the brood comb cannot be lifted; the ripe one is lifted already, put back and lifted again by hand.
+  // Choose: the brood comb cannot be lifted; the ripe one is lifted already, put back and lifted
+  // again by hand.
   await page.getByRole('link', { name: 'Go on to Choose' }).click();
   // Look draws its combs under the same names until the next screen is there.
   await page.waitForURL(/\/choose/);

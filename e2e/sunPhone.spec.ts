@@ -10,7 +10,8 @@ async function smallTargets(page: import('@playwright/test').Page): Promise<stri
     const touched = '.row-band :is(a, button), main :is(button, summary, select, header a)';
     return [...document.querySelectorAll<HTMLElement>(touched)].flatMap((element) => {
       const { width, height } = element.getBoundingClientRect();
-      // Places of a drawing are as wide as the bars they are: the keys before and after reach them all.
+      // Places of a drawing are as wide as the bars they are: the keys before and after reach them
+      // all.
       const isDrawn = width === 0 || element.closest('svg, .face, .section') !== null;
       if (isDrawn || (width >= 79.5 && height >= 79.5)) return [];
       const said = element.innerText.trim() || element.getAttribute('aria-label');

@@ -1,6 +1,9 @@
 import type { Locator, Page } from '@playwright/test';
 
-/** A weighing on a scale that was zeroed with the empty vessel on it: the gross is the net, the tare 0. */
+/**
+ * A weighing on a scale that was zeroed with the empty vessel on it: the gross is the net, the tare
+ * 0.
+ */
 async function zeroed(
   scope: Page | Locator,
   weight: string,

@@ -1,4 +1,5 @@
-// Sends made-up requests to a server of its own on a demo household, and says what did not hold: node furrow.mjs attack [COUNT] [SEED].
+// Sends made-up requests to a server of its own on a demo household, and says what did not hold:
+// node furrow.mjs attack [COUNT] [SEED].
 import { mkdtempSync, rmSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';

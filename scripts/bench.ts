@@ -1,4 +1,7 @@
-/** Timings of the calculators and of the ten most used API calls: median and p95 in ms. Asserts nothing. */
+/**
+ * Timings of the calculators and of the ten most used API calls: median and p95 in ms. Asserts
+ * nothing.
+ */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';

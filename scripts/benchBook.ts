@@ -1,4 +1,7 @@
-/** The book with ten years of a hundred harvests each: traces, seasons, a write, the archive out and in. Asserts nothing. */
+/**
+ * The book with ten years of a hundred harvests each: traces, seasons, a write, the archive out and
+ * in. Asserts nothing.
+ */
 import { randomUUID } from 'node:crypto';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import { mkdtempSync, rmSync, statSync } from 'node:fs';
@@ -11,7 +14,10 @@ import { ensureRules } from '../packages/server/src/firstRun.js';
 import { endThreads, inThread } from '../packages/server/src/heavy/pool.js';
 import { closeDatabase, fileOf, openDatabase } from '../packages/server/src/store/database.js';
 
-/** Harvests straight into the tables, as a household of many hands would have written them over the years; gives a code of the last. */
+/**
+ * Harvests straight into the tables, as a household of many hands would have written them over the
+ * years; gives a code of the last.
+ */
 export async function decade(db: Knex, years = 10, perYear = 100): Promise<string> {
   const recordedAt = '2026-03-01T00:00:00.000Z';
   const kept = { revision: 1, recordedAt };

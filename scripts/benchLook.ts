@@ -1,4 +1,7 @@
-/** Reading a comb, measured: cells, pictures with known truth, a long history; and in the browser the brush and a large photo. Asserts nothing. */
+/**
+ * Reading a comb, measured: cells, pictures with known truth, a long history; and in the browser
+ * the brush and a large photo. Asserts nothing.
+ */
 import { existsSync, readFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -100,7 +103,10 @@ export async function benchPhotos(): Promise<void> {
   }
 }
 
-/** A hive of 40 bars with 30 looks of both sides, painted; gives its id. Written straight into the tables. */
+/**
+ * A hive of 40 bars with 30 looks of both sides, painted; gives its id. Written straight into the
+ * tables.
+ */
 export async function longHistory(
   db: { batchInsert: (table: string, rows: object[], size: number) => Promise<unknown> },
   post: (path: string, payload: object) => Promise<unknown>,
@@ -160,7 +166,10 @@ export async function longHistory(
   return id;
 }
 
-/** The brush over 8,000 cells, a 12 megapixel photo and a long history, in the browser; where it was built and Chromium is here. */
+/**
+ * The brush over 8,000 cells, a 12 megapixel photo and a long history, in the browser; where it was
+ * built and Chromium is here.
+ */
 export async function benchBrowser(origin: string, longId: string, wideId: string): Promise<void> {
   const executablePath = process.env.FURROW_CHROMIUM ?? '/usr/bin/chromium';
   if (!existsSync(executablePath))

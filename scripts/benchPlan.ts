@@ -1,4 +1,7 @@
-/** Timings of the chooser at its full size, of comb against liquid, and of a dozen harvests set into time. Asserts nothing. */
+/**
+ * Timings of the chooser at its full size, of comb against liquid, and of a dozen harvests set into
+ * time. Asserts nothing.
+ */
 import { JARS, VESSELS, household, manyHives, solver } from '../packages/core/fixtures/chooser.js';
 import {
   DEFAULT_RULES,

@@ -1,4 +1,7 @@
-/** Several screens at once, measured: how long until what one writes stands on the others. Asserts nothing. */
+/**
+ * Several screens at once, measured: how long until what one writes stands on the others. Asserts
+ * nothing.
+ */
 import { existsSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
 

@@ -1,4 +1,5 @@
-// Writes NOTICE.md: every package that ships with Furrow, its licence, and each licence's text once.
+// Writes NOTICE.md: every package that ships with Furrow, its licence, and each licence's text
+// once.
 // npm run notice. It reads the lock file and what is installed; nothing is fetched.
 import { existsSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';

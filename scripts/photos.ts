@@ -5,7 +5,10 @@ import { madeUpComb, type MadeUp } from '../packages/core/fixtures/first.js';
 import { otherComb } from '../packages/core/fixtures/second.js';
 import { packFace } from '../packages/core/src/comb/face.js';
 
-/** Draws the made-up comb pictures again, with what is truly in each of their cells beside them: npx tsx scripts/photos.ts */
+/**
+ * Draws the made-up comb pictures again, with what is truly in each of their cells beside them: npx
+ * tsx scripts/photos.ts
+ */
 const folder = fileURLToPath(new URL('../packages/core/fixtures/pictures/', import.meta.url));
 mkdirSync(folder, { recursive: true });
 const made: MadeUp[] = [

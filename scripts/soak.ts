@@ -91,7 +91,9 @@ async function listen(): Promise<void> {
   done++;
 }
 let isArchiving = false;
-/** The whole household out as an archive, the file read; one at a time, as the next takes its place. */
+/**
+ * The whole household out as an archive, the file read; one at a time, as the next takes its place.
+ */
 async function archive(): Promise<void> {
   if (isArchiving) return;
   isArchiving = true;

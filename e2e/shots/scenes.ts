@@ -1,7 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import { Api, type PayloadOf } from '../api.js';
 
-/** Scenes of the bench that the demo household has not come to yet, written as a person would write them. */
+/**
+ * Scenes of the bench that the demo household has not come to yet, written as a person would write
+ * them.
+ */
 async function timed(api: Api): Promise<(hours: number) => string> {
   const { now } = await api.read('/clocks');
   return (hours) => new Date(Date.parse(now) - hours * 3_600_000).toISOString();

@@ -1,7 +1,7 @@
 import { answers } from '@furrow/core';
 import { z } from 'zod';
-import { ALL_WRITES } from './store/allWrites.js';
-import { VIEWS } from './store/answers.js';
+import { ALL_WRITES } from './writes.js';
+import { VIEWS } from './views.js';
 import type { Write } from './store/writes.js';
 
 const { allOf, pageOf } = answers;

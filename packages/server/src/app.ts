@@ -31,11 +31,12 @@ import { cutReads } from './cut/reads.js';
 import { phoneAddressOf } from './house/phoneAddress.js';
 import { jarReads, lotPages } from './jar/reads.js';
 import { readRoutes } from './reads.js';
-import { ALL_WRITES } from './store/allWrites.js';
+import { ALL_WRITES } from './writes.js';
 import { restoreRoute } from './archive/restore.js';
-import type { CopyWatch } from './store/copyWatch.js';
+import type { CopyWatch } from './copies/copyWatch.js';
 import type { Reopenable } from './store/reopenable.js';
 import { performWrite } from './store/writes.js';
+import { VIEWS } from './views.js';
 import { inThread } from './heavy/pool.js';
 
 export interface AppOptions {
@@ -137,8 +138,7 @@ export function makeApp({
     api[definition.method](definition.path, async (request, response) => {
       await refuseOthersUndo(db, request);
       const { answer, isNew } = await performWrite(
-        db,
-        clock,
+        { db, clock, views: VIEWS },
         definition,
         signed(request, request.body),
         request.params as Record<string, string>,

@@ -13,10 +13,10 @@ import { log } from './log.js';
 import { sweepPhotos } from './photos/sweep.js';
 import { endThreads } from './heavy/pool.js';
 import { letGo } from './store/database.js';
-import { watchCopies } from './store/copyWatch.js';
+import { watchCopies } from './copies/copyWatch.js';
 import { openReopenable } from './store/reopenable.js';
 import { takeLock } from './store/lock.js';
-import { checkBeforeStart } from './store/startup.js';
+import { checkBeforeStart } from './copies/startup.js';
 import { systemTrouble, troubleText } from './store/trouble.js';
 
 const root = fileURLToPath(new URL('../../..', import.meta.url));

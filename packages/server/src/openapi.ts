@@ -6,7 +6,7 @@ import { applySchema } from './archive/routes.js';
 import { doingSchema, namesSchema, pairingSchema, sharingSchema } from './house/routes.js';
 import { keySchema } from './instruments/routes.js';
 import { photoWrite } from './photos/routes.js';
-import { ALL_WRITES } from './store/allWrites.js';
+import { ALL_WRITES } from './writes.js';
 
 const problem = {
   'application/problem+json': {

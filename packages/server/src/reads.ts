@@ -13,10 +13,13 @@ import { damageLine } from './store/damage.js';
 import { refused } from './problem.js';
 import { list } from './store/rows.js';
 import { writerText } from './store/writer.js';
-import { boxStays, harvestEvents, hiveView, hiveViews, lookFaces } from './store/hiveViews.js';
-import { batchDetail, batchViews, bookView, currentRules } from './store/views.js';
+import { boxStays, harvestEvents, hiveView, hiveViews, lookFaces } from './look/hiveViews.js';
+import { batchDetail } from './harvest/detail.js';
+import { bookView } from './book/lots.js';
+import { batchViews } from './harvest/batches.js';
+import { currentRules } from './rules/currentRules.js';
 import { clocks } from './today/clocks.js';
-import type { CopyWatch } from './store/copyWatch.js';
+import type { CopyWatch } from './copies/copyWatch.js';
 import { todayLines } from './today/today.js';
 
 const text = (request: Request, key: string): string | null =>

@@ -10,11 +10,11 @@ import {
   keptBefore,
   putInPlace,
   replacesText,
-} from './store/backup.js';
+} from './copies/backup.js';
 import { closeDatabase, openDatabase } from './store/database.js';
 import { runningServer, takeLock } from './store/lock.js';
-import { picturesOf } from './store/pictureCopies.js';
-import { isEmptyHousehold, summaryOf, summaryText, type HouseholdSummary } from './store/proof.js';
+import { picturesOf } from './copies/pictureCopies.js';
+import { isEmptyHousehold, summaryOf, summaryText, type HouseholdSummary } from './copies/proof.js';
 
 const CONFIRM = 'Say it again with --yes to put it in place. Nothing was changed.';
 

@@ -45,7 +45,10 @@ watch(
   { immediate: true },
 );
 
-/** Where a key is the field's or the dialog's own. A dialog on its way out still holds the focus for a moment; by then the keys are the page's again. */
+/**
+ * Where a key is the field's or the dialog's own. A dialog on its way out still holds the focus for
+ * a moment; by then the keys are the page's again.
+ */
 const OWN_KEYS =
   'input, textarea, select, [role="slider"], [role="dialog"]:not(.p-dialog-leave-active)';
 

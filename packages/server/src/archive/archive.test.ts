@@ -14,7 +14,7 @@ import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, it } from
 import { makeApp } from '../app.js';
 import { seedDemo } from '../demo/seed.js';
 import { ensureRules } from '../firstRun.js';
-import { keptBefore } from '../store/backup.js';
+import { keptBefore } from '../copies/backup.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
 import { openReopenable } from '../store/reopenable.js';
 import { Household } from '../testing/household.js';

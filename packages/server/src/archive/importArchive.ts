@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { massBalance, type answers } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
-import { writeSynced } from '../files/writeSynced.js';
+import { writeSynced } from '../store/writeSynced.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
 import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
 import { keepOwnRules, planRules, repointed } from './importRules.js';

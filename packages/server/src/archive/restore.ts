@@ -2,9 +2,9 @@ import express, { Router } from 'express';
 import { z } from 'zod';
 import type { EventStream } from '../events.js';
 import { Problem } from '../problem.js';
-import { checkedCopy, dropCopy, putInPlace, replacesText } from '../store/backup.js';
-import { picturesOf } from '../store/pictureCopies.js';
-import { isEmptyHousehold, summaryOf, summaryText } from '../store/proof.js';
+import { checkedCopy, dropCopy, putInPlace, replacesText } from '../copies/backup.js';
+import { picturesOf } from '../copies/pictureCopies.js';
+import { isEmptyHousehold, summaryOf, summaryText } from '../copies/proof.js';
 import type { Reopenable } from '../store/reopenable.js';
 
 /** The file to be put in place, and whether the person said that what stands there may be replaced. */

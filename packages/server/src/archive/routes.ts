@@ -13,7 +13,7 @@ import { streamFile } from '../files/stream.js';
 import { inThread } from '../heavy/pool.js';
 import { log } from '../log.js';
 import { Problem, asProblem, notFound, refused } from '../problem.js';
-import { keepBefore } from '../store/backup.js';
+import { keepBefore } from '../copies/backup.js';
 import { refuseIfDamaged } from '../store/damage.js';
 import { fileOf } from '../store/database.js';
 import type { Reopenable } from '../store/reopenable.js';

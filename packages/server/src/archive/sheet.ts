@@ -3,7 +3,7 @@ import { answers, hiveKind, sheetHarvestsSchema, type NewHive } from '@furrow/co
 import { DateTime } from 'luxon';
 import { makeHive } from '../look/writes.js';
 import { refused } from '../problem.js';
-import { currentRules } from '../store/views.js';
+import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 
 /** Said of the mass of an old sheet: it went its way before anything was written here. */

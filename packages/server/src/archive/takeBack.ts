@@ -1,7 +1,7 @@
 import type { Knex } from 'knex';
 import { Problem, conflict } from '../problem.js';
-import { checkedCopy, dropCopy, putInPlace } from '../store/backup.js';
-import { picturesOf } from '../store/pictureCopies.js';
+import { checkedCopy, dropCopy, putInPlace } from '../copies/backup.js';
+import { picturesOf } from '../copies/pictureCopies.js';
 import type { Reopenable } from '../store/reopenable.js';
 
 /** How many commands were written so far: what tells whether anything was entered since. */

@@ -24,11 +24,15 @@ import {
   type WaxRun,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import { dateAt } from '../look/writes.js';
+import { dateAt } from '../look/dateAt.js';
 import { conflict, refused } from '../problem.js';
-import { hiveView } from '../store/hiveViews.js';
+import { hiveView } from '../look/hiveViews.js';
 import { find, list } from '../store/rows.js';
-import { batchDetail, batchView, bookView, currentRules, lotView } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { bookView } from './lots.js';
+import { lotView } from './lots.js';
+import { batchView } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { lotOf } from '../take/lots.js';
 import { holdsOnLot } from './holds.js';

@@ -15,11 +15,13 @@ import {
   type Question,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import { dateAt } from '../look/writes.js';
+import { dateAt } from '../look/dateAt.js';
 import { conflict } from '../problem.js';
 import { find, list } from '../store/rows.js';
 import { flowsOfLots, type UnitOfWork } from '../store/unitOfWork.js';
-import { batchView, batchViewsOf, lotView } from '../store/views.js';
+import { lotView } from './lots.js';
+import { batchView } from '../harvest/batches.js';
+import { batchViewsOf } from '../harvest/batches.js';
 import { write } from '../store/writes.js';
 
 type HoldRow = Omit<Hold, 'on'> & { onDate: string };

@@ -11,10 +11,10 @@ import {
   type Written,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import { dateAt } from '../look/writes.js';
+import { dateAt } from '../look/dateAt.js';
 import { list } from '../store/rows.js';
-import { batchViews } from '../store/views.js';
-import { hiveViews } from '../store/hiveViews.js';
+import { batchViews } from '../harvest/batches.js';
+import { hiveViews } from '../look/hiveViews.js';
 
 /** What cannot all be true in what was written down, without what a person has answered. */
 export async function openQuestions(db: Knex): Promise<Contradiction[]> {

@@ -10,7 +10,8 @@ import { openQuestions } from './questions.js';
 import { estimatePairs, seasonsOf } from './seasons.js';
 import { traceOf } from './trace.js';
 import { watersOfStock } from './waters.js';
-import { batchViewsOf, stockView } from '../store/views.js';
+import { stockView } from './lots.js';
+import { batchViewsOf } from '../harvest/batches.js';
 
 interface LotRow {
   id: string;

@@ -23,9 +23,11 @@ import {
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
-import { lookRows } from '../store/hiveViews.js';
+import { lookRows } from '../look/hiveViews.js';
 import { list } from '../store/rows.js';
-import { batchViews, batchViewsOf, currentRules } from '../store/views.js';
+import { batchViewsOf } from '../harvest/batches.js';
+import { batchViews } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 
 export interface EstimatePair {
   combId: string;

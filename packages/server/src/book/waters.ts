@@ -7,9 +7,11 @@ import {
   type WaterSources,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import { lookRows } from '../store/hiveViews.js';
+import { lookRows } from '../look/hiveViews.js';
 import { list } from '../store/rows.js';
-import { batchViewsOf, drainViews, stockView } from '../store/views.js';
+import { stockView } from './lots.js';
+import { drainViews } from '../drain/drainViews.js';
+import { batchViewsOf } from '../harvest/batches.js';
 
 /** Everything that may have measured the water of a harvest's honey. */
 export async function waterSourcesOf(

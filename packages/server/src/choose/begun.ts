@@ -1,11 +1,13 @@
 import { answers, newBegunSchema, type NewBegun } from '@furrow/core';
 import { refused } from '../problem.js';
-import { hiveView } from '../store/hiveViews.js';
-import { batchDetail, batchView, currentRules } from '../store/views.js';
+import { hiveView } from '../look/hiveViews.js';
+import { batchDetail } from '../harvest/detail.js';
+import { batchView } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
 import { lotOf } from '../take/lots.js';
-import { dateAt } from '../look/writes.js';
+import { dateAt } from '../look/dateAt.js';
 
 const REASONS: Record<NewBegun['stands'], string> = {
   comb: 'Comb cut out before Furrow was asked',

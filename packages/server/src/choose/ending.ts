@@ -9,7 +9,7 @@ import {
 import { holdText } from '../book/holds.js';
 import { conflict, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
 
 /** Lots that a harvest does not end with: what is left in them has to go somewhere. */
 const OPEN_KINDS: Record<string, string> = {

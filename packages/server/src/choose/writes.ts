@@ -19,11 +19,12 @@ import { DateTime } from 'luxon';
 import { z } from 'zod';
 import { holdByFindings } from '../book/holds.js';
 import { correctionOf } from '../book/seasons.js';
-import { dateAt } from '../look/writes.js';
+import { dateAt } from '../look/dateAt.js';
 import { conflict, refused } from '../problem.js';
 import { list } from '../store/rows.js';
-import { hiveView } from '../store/hiveViews.js';
-import { batchView, currentRules } from '../store/views.js';
+import { hiveView } from '../look/hiveViews.js';
+import { batchView } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
 

@@ -12,7 +12,8 @@ import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail, currentRules } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { openBatch } from './writes.js';
 

@@ -11,10 +11,12 @@ import {
 } from '@furrow/core';
 import { lotCode } from '../jar/codes.js';
 import { conflict, refused } from '../problem.js';
-import { hiveView } from '../store/hiveViews.js';
+import { hiveView } from '../look/hiveViews.js';
 import { find } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail, batchView, bookView } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { bookView } from '../book/lots.js';
+import { batchView } from '../harvest/batches.js';
 import { write } from '../store/writes.js';
 import { openBatch } from './writes.js';
 

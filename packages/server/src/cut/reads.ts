@@ -15,7 +15,8 @@ import { Router } from 'express';
 import type { Knex } from 'knex';
 import { inThread } from '../heavy/pool.js';
 import { find, list } from '../store/rows.js';
-import { batchViews, currentRules } from '../store/views.js';
+import { batchViews } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import { rackRuns } from './keepings.js';
 
 /** A board's template: its pieces with their box's name, its cuts, its flaws. */

@@ -16,7 +16,9 @@ import {
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail, batchView, currentRules } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { batchView } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 
 export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {

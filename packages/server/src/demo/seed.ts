@@ -14,8 +14,9 @@ import {
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
 import type { ServerClock } from '../clock.js';
-import { ALL_WRITES } from '../store/allWrites.js';
+import { ALL_WRITES } from '../writes.js';
 import { performWrite } from '../store/writes.js';
+import { VIEWS } from '../views.js';
 import { DEMO_COMBS, type DemoComb } from './combs.js';
 import { seedHistory } from './history.js';
 import { seedOtherHives } from './otherHives.js';
@@ -43,7 +44,9 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   ): Promise<T> => {
     const definition = ALL_WRITES.find((w) => w.method === method && w.path === path)!;
     const body = { id: randomUUID(), device: 'demo', occurredAt: at.toISOString(), payload };
-    return (await performWrite(db, { now: () => now }, definition, body, params)).answer as T;
+    return (
+      await performWrite({ db, clock: { now: () => now }, views: VIEWS }, definition, body, params)
+    ).answer as T;
   };
   const ago = (days: number, hours = 0): Date =>
     new Date(now.getTime() - days * DAY - hours * 3_600_000);

@@ -19,7 +19,10 @@ import {
   type RunKind,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import { batchDetail, batchViewsOf, bookView, drainViews } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { bookView } from '../book/lots.js';
+import { drainViews } from './drainViews.js';
+import { batchViewsOf } from '../harvest/batches.js';
 
 /** One closed drain of the household: what its forecast, its press and its norm learn from. */
 export interface HouseholdRun extends PastRun, RunKind {

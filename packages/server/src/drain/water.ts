@@ -6,7 +6,8 @@ import {
   type BenchReading,
 } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
-import { batchDetail, batchView } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { batchView } from '../harvest/batches.js';
 import { write } from '../store/writes.js';
 
 /** Water of honey in a vessel, a drop at a time, by whichever scale the instrument has. */

@@ -20,14 +20,12 @@ import {
 import { z } from 'zod';
 import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
-import {
-  batchDetail,
-  batchView,
-  bookView,
-  currentRules,
-  drainViews,
-  lotView,
-} from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { bookView } from '../book/lots.js';
+import { lotView } from '../book/lots.js';
+import { drainViews } from './drainViews.js';
+import { batchView } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import { askIfWrittenByAnother } from '../store/twice.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { estimateEnds, estimateGivesWay } from '../take/estimates.js';

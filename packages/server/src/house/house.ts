@@ -1,6 +1,6 @@
 import type { Knex } from 'knex';
 import { join } from 'node:path';
-import { currentRules } from '../store/views.js';
+import { currentRules } from '../rules/currentRules.js';
 import { Devices } from './devices.js';
 import { isOwnName, nameOfAddress } from './names.js';
 import { OpenAnswers } from './openAnswers.js';

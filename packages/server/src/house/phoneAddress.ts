@@ -1,5 +1,5 @@
 import type { Knex } from 'knex';
-import { currentRules } from '../store/views.js';
+import { currentRules } from '../rules/currentRules.js';
 import type { House } from './house.js';
 
 /** The address that codes on paper open on a phone; null where no phone reaches this machine. */

@@ -17,8 +17,10 @@ import {
   vesselsBefore,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import { batchDetail, currentRules, drainViews } from '../store/views.js';
-import { hiveView } from '../store/hiveViews.js';
+import { batchDetail } from '../harvest/detail.js';
+import { drainViews } from '../drain/drainViews.js';
+import { currentRules } from '../rules/currentRules.js';
+import { hiveView } from '../look/hiveViews.js';
 import { find, list } from '../store/rows.js';
 import { refused } from '../problem.js';
 

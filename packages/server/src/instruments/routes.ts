@@ -5,7 +5,9 @@ import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import { refused } from '../problem.js';
 import { find } from '../store/rows.js';
-import { batchDetail, currentRules, drainViews } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { drainViews } from '../drain/drainViews.js';
+import { currentRules } from '../rules/currentRules.js';
 import {
   SCALE_KEYS,
   simulatedHiveScale,

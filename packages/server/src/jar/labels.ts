@@ -36,7 +36,11 @@ import { holdText, holdsOnLot } from '../book/holds.js';
 import { waterSourcesOf } from '../book/waters.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail, batchViews, currentRules, lotView, originsOf } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { lotView } from '../book/lots.js';
+import { originsOf } from '../harvest/batches.js';
+import { batchViews } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { codeInUse } from './codes.js';
 

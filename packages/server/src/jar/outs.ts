@@ -15,7 +15,9 @@ import { notFound, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
 import { holdText } from '../book/holds.js';
-import { batchDetail, currentRules, lotView } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { lotView } from '../book/lots.js';
+import { currentRules } from '../rules/currentRules.js';
 import { filledLot, keepingOf } from './labels.js';
 import { write } from '../store/writes.js';
 

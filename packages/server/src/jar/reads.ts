@@ -14,9 +14,9 @@ import { inThread } from '../heavy/pool.js';
 import { lotPage } from '../files/lotPage.js';
 import { holdText } from '../book/holds.js';
 import { notFound, refused } from '../problem.js';
-import { hiveView } from '../store/hiveViews.js';
+import { hiveView } from '../look/hiveViews.js';
 import { find, list } from '../store/rows.js';
-import { currentRules } from '../store/views.js';
+import { currentRules } from '../rules/currentRules.js';
 import { filledLot, labelsOf, wordsOf } from './labels.js';
 
 const pdfAnswer = (response: import('express').Response, name: string, pdf: Uint8Array): void => {

@@ -17,7 +17,11 @@ import { z } from 'zod';
 import { refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
-import { batchDetail, batchView, bookView, currentRules, lotView } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { bookView } from '../book/lots.js';
+import { lotView } from '../book/lots.js';
+import { batchView } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import { lotCode } from './codes.js';
 import { write } from '../store/writes.js';
 

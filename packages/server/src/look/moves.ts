@@ -16,13 +16,13 @@ import {
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import { conflict, refused } from '../problem.js';
-import { hiveView, type PlacementRow } from '../store/hiveViews.js';
+import { hiveView, type PlacementRow } from './hiveViews.js';
 import { find } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { currentRules } from '../store/views.js';
+import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { makeBox, placeFrame, placeOf, rePlace } from './placing.js';
-import { dateAt } from './writes.js';
+import { dateAt } from './dateAt.js';
 
 /** Boxes of a hive from the floor up, as placements. */
 const boxPlaces = (db: Knex, hiveId: string): Promise<PlacementRow[]> =>

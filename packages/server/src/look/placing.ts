@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { hiveKind, type Compartment, type Hive } from '@furrow/core';
 import { conflict } from '../problem.js';
-import { hiveView, type PlacementRow } from '../store/hiveViews.js';
+import { hiveView, type PlacementRow } from './hiveViews.js';
 import { find } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 

@@ -1,13 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { answers, addDays, strayCombSchema, type Hive } from '@furrow/core';
 import { refused } from '../problem.js';
-import { hiveView } from '../store/hiveViews.js';
-import { batchView, currentRules } from '../store/views.js';
+import { hiveView } from './hiveViews.js';
+import { batchView } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
 import { lotOf } from '../take/lots.js';
 import { buildComb } from './placing.js';
-import { dateAt } from './writes.js';
+import { dateAt } from './dateAt.js';
 
 /** Comb found under a roof or in a gap: a short harvest of its own, capped and open kept apart as two batches. */
 export const strayWrites = [

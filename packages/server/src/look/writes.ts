@@ -26,9 +26,8 @@ import {
   type NewLook,
   type Site,
 } from '@furrow/core';
-import { DateTime } from 'luxon';
 import { conflict, refused } from '../problem.js';
-import { hiveView, lookRows } from '../store/hiveViews.js';
+import { hiveView, lookRows } from './hiveViews.js';
 import {
   combsThatHung,
   holdCauseOf,
@@ -38,13 +37,10 @@ import {
 } from '../book/holds.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { currentRules } from '../store/views.js';
+import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { buildComb, hiveOfComb, makeBox, placeIn } from './placing.js';
-
-/** The calendar date of an instant at a site. */
-export const dateAt = (instant: string, zone: string): string =>
-  DateTime.fromISO(instant, { zone }).toISODate()!;
+import { dateAt } from './dateAt.js';
 
 /** A hive as it stands from the first day: its bars or boxes with comb until a look says otherwise, and its colony. */
 export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void> {

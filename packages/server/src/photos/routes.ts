@@ -10,6 +10,7 @@ import { signed, whoWrites } from '../house/signature.js';
 import { Problem, refused } from '../problem.js';
 import { find } from '../store/rows.js';
 import { performWrite, write } from '../store/writes.js';
+import { VIEWS } from '../views.js';
 import { LARGEST_BYTES, keepPicture } from './store.js';
 
 /** The row of a picture whose file lies there already. */
@@ -61,8 +62,7 @@ export function photoRoutes(
         (request.get('content-type') ?? '').split(';')[0].trim(),
       );
       const { answer, isNew } = await performWrite(
-        db,
-        clock,
+        { db, clock, views: VIEWS },
         photoWrite,
         signed(request, { ...envelope, payload: { id: photoId, takenOn: null, ...kept } }),
         {},

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import sharp, { type Metadata, type OutputInfo } from 'sharp';
-import { writeSynced } from '../files/writeSynced.js';
+import { writeSynced } from '../store/writeSynced.js';
 import { Problem, refused } from '../problem.js';
 
 /** A picture as it is kept: upright, without where it was taken, at most this wide. */

@@ -5,7 +5,7 @@ import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import { givenStep, timetableCalendar, type GivenStep } from '../files/calendar.js';
-import { currentRules } from '../store/views.js';
+import { currentRules } from '../rules/currentRules.js';
 import type { WeatherService } from '../instruments/weather.js';
 import { notFound, refused } from '../problem.js';
 import { list } from '../store/rows.js';

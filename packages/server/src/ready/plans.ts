@@ -25,7 +25,10 @@ import { correctionOf } from '../book/seasons.js';
 import { methodPriorOf } from '../drain/runs.js';
 import type { WeatherService } from '../instruments/weather.js';
 import { find, list } from '../store/rows.js';
-import { batchDetail, batchViews, currentRules, drainViews } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { drainViews } from '../drain/drainViews.js';
+import { batchViews } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 
 /** So many times back the household's own pace is learned from. */
 const LEARN_CRUSHES = 20;

@@ -396,7 +396,7 @@ describe('two hives in one vessel', () => {
     expect(await home.detail(b)).toMatchObject({ batch: { stage: 'book' }, balanced: true });
     expect((await home.get<{ balanced: boolean }>('/book')).balanced).toBe(true);
     expect((await home.post(`/harvests/${b}/join`, { intoBatchId: a })).status).toBe(409);
-    const { originsOf } = await import('../store/views.js');
+    const { originsOf } = await import('../harvest/batches.js');
     expect(await originsOf(home.db, into.batch)).toEqual({
       hiveName: 'Canela and Cambará',
       siteName: 'Site of Canela and Site of Cambará',

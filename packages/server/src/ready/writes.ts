@@ -9,10 +9,10 @@ import {
   type Site,
 } from '@furrow/core';
 import { z } from 'zod';
-import { dateAt } from '../look/writes.js';
+import { dateAt } from '../look/dateAt.js';
 import { notFound } from '../problem.js';
 import { find } from '../store/rows.js';
-import { batchView } from '../store/views.js';
+import { batchView } from '../harvest/batches.js';
 import { write } from '../store/writes.js';
 
 /** What Ready writes besides the plan itself: notes of a site, weather by hand, gear, ticks. */

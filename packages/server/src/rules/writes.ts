@@ -9,7 +9,7 @@ import {
   type Vessel,
 } from '@furrow/core';
 import { conflict } from '../problem.js';
-import { currentRules } from '../store/views.js';
+import { currentRules } from './currentRules.js';
 import { find } from '../store/rows.js';
 import { undoCommand } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';

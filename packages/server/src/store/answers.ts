@@ -1,13 +1,7 @@
 import type { Knex } from 'knex';
-import { hiveView } from './hiveViews.js';
-import { batchDetail, batchView } from './views.js';
+/** How a view that a write answered with is read by its id, under the name it has in the answer. */
+export type ViewReaders = Readonly<Record<string, (db: Knex, id: string) => Promise<unknown>>>;
 
-/** What a write answers is kept for its repetition: whole views only as the id they are read by again, so that the record stays small. */
-export const VIEWS: Record<string, (db: Knex, id: string) => Promise<unknown>> = {
-  detail: batchDetail,
-  batch: batchView,
-  hive: hiveView,
-};
 const MARK = '$read';
 
 const idOf = (key: string, value: unknown): string | null => {
@@ -15,12 +9,15 @@ const idOf = (key: string, value: unknown): string | null => {
   return (key === 'detail' ? thing?.batch?.id : thing?.id) ?? null;
 };
 
-/** The answer as it is kept. */
-export function keptAnswer(answer: Record<string, unknown>): string {
+/**
+ * The answer as it is kept for its repetition: whole views only as the id they are read by again, so that the
+ * record stays small.
+ */
+export function keptAnswer(answer: Record<string, unknown>, views: ViewReaders): string {
   return JSON.stringify(
     Object.fromEntries(
       Object.entries(answer).map(([key, value]) => {
-        const id = key in VIEWS ? idOf(key, value) : null;
+        const id = key in views ? idOf(key, value) : null;
         return [key, id ? { [MARK]: id } : value];
       }),
     ),
@@ -28,11 +25,15 @@ export function keptAnswer(answer: Record<string, unknown>): string {
 }
 
 /** A kept answer for a repeated command: what it wrote, seen as it stands now. Answers of an older Furrow are whole already. */
-export async function readAnswer(db: Knex, text: string): Promise<Record<string, unknown>> {
+export async function readAnswer(
+  db: Knex,
+  text: string,
+  views: ViewReaders,
+): Promise<Record<string, unknown>> {
   const kept = JSON.parse(text) as Record<string, unknown>;
   for (const [key, value] of Object.entries(kept)) {
     const id = (value as { [MARK]?: string } | null)?.[MARK];
-    if (id && key in VIEWS) kept[key] = await VIEWS[key](db, id).catch(() => null);
+    if (id && key in views) kept[key] = await views[key](db, id).catch(() => null);
   }
   return kept;
 }

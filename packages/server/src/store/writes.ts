@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 import type { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
-import { keptAnswer, readAnswer } from './answers.js';
+import { keptAnswer, readAnswer, type ViewReaders } from './answers.js';
 import { refuseIfDamaged } from './damage.js';
 import { refuseFarDates } from './farDates.js';
 import { fingerprintOf } from './fingerprint.js';
@@ -43,13 +43,19 @@ const LATE_MS = 10 * 60_000;
 /** Late entries that did not fit, kept at most: a season without a signal is a tenth of it. */
 const HELD_MOST = 500;
 
+/** What every write is done with. */
+export interface Writing {
+  db: Knex;
+  clock: Pick<ServerClock, 'now'>;
+  views: ViewReaders;
+}
+
 /**
  * The one path of every write: parse, same id answered from the record, one transaction that changes rows,
  * journals them and checks the book. Gives the answer and whether it was new.
  */
 export async function performWrite(
-  db: Knex,
-  clock: ServerClock,
+  { db, clock, views }: Writing,
   definition: Write,
   body: unknown,
   params: Record<string, string>,
@@ -82,7 +88,7 @@ export async function performWrite(
             'Something else was written under this number already. Look at what stands, then say the change.',
             'id',
           );
-        return { answer: await readAnswer(trx, known.response as string), isNew: false };
+        return { answer: await readAnswer(trx, known.response as string, views), isNew: false };
       }
       const unit = new UnitOfWork(trx, command, now.toISOString());
       const answer = await definition.run(unit, parsed.data as never, params);
@@ -99,7 +105,7 @@ export async function performWrite(
         sentence: definition.sentence(parsed.data as never),
         occurredAt: command.occurredAt,
         recordedAt: now.toISOString(),
-        response: keptAnswer(answer),
+        response: keptAnswer(answer, views),
         undoes: (answer.undoes as string | undefined) ?? null,
         undoneBy: null,
       });

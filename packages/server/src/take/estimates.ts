@@ -1,7 +1,7 @@
 import { estimatedTakes, type Batch, type BatchDetail, type Drain } from '@furrow/core';
 import { refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
 import { lotOf } from './lots.js';
 
 /** What came out may be so much more than an estimate said, as a share of it; above, a tare is wrong. */

@@ -21,11 +21,13 @@ import {
   type Vessel,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import { dateAt } from '../look/writes.js';
+import { dateAt } from '../look/dateAt.js';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail, batchView, currentRules } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { batchView } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { lotOf } from './lots.js';
 import { mayLeaveNow } from './mayLeave.js';

@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { addDays, type Batch } from '@furrow/core';
 import { conflict } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchView, currentRules } from '../store/views.js';
+import { batchView } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 
 /** A harvest that still takes entries. */
 export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {

@@ -1,9 +1,9 @@
 import { judgeHiveAt, standingAgainst, type Batch } from '@furrow/core';
 import { holdByFindings } from '../book/holds.js';
 import { conflict } from '../problem.js';
-import { hiveView } from '../store/hiveViews.js';
+import { hiveView } from '../look/hiveViews.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { currentRules } from '../store/views.js';
+import { currentRules } from '../rules/currentRules.js';
 
 /**
  * Judges combs again at the moment they leave: what was chosen while the colony looked healthy is not taken once it was

@@ -1,6 +1,8 @@
 import { answers, nameLotSchema, splitSchema } from '@furrow/core';
 import { refused } from '../problem.js';
-import { batchDetail, batchView, bookView } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { bookView } from '../book/lots.js';
+import { batchView } from '../harvest/batches.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
 import { lotOf, openBatch } from './lots.js';

@@ -17,11 +17,11 @@ import {
   type Take,
 } from '@furrow/core';
 import { hiveOfComb } from '../look/placing.js';
-import { dateAt } from '../look/writes.js';
+import { dateAt } from '../look/dateAt.js';
 import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
-import { batchDetail } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
 import { write } from '../store/writes.js';
 import { restateEstimate } from './estimates.js';
 import { addMinutes, lotOf, openBatch } from './lots.js';

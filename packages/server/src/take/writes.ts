@@ -3,7 +3,7 @@ import { answers, newIncidentSchema, newStepMarkSchema, INCIDENT_WORDS } from '@
 import { z } from 'zod';
 import { refused } from '../problem.js';
 import { find } from '../store/rows.js';
-import { batchDetail } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
 import { write } from '../store/writes.js';
 import { bookTray, framesAreClosed, noteTilt } from './frames.js';
 import { openBatch } from './lots.js';

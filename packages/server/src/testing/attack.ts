@@ -1,7 +1,7 @@
 import http from 'node:http';
 import type { Knex } from 'knex';
 import { openApi } from '../openapi.js';
-import { bookView } from '../store/views.js';
+import { bookView } from '../book/lots.js';
 import { Inventor, chanceOf, type Chance, type JsonSchema, type KnownIds } from './hostile.js';
 
 /** What came of an attack. `faults` is empty where every answer was one that people can read and nothing was torn. */

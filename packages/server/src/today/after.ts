@@ -10,7 +10,8 @@ import type {
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { list } from '../store/rows.js';
-import { batchViewsOf, stockView } from '../store/views.js';
+import { stockView } from '../book/lots.js';
+import { batchViewsOf } from '../harvest/batches.js';
 
 const DAY_MS = 86_400_000;
 /** How many days ahead wet wax, a use-by and a promise stand on Today. */

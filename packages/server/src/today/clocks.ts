@@ -29,7 +29,11 @@ import { waterSourcesOf } from '../book/waters.js';
 import { frameClocks } from './frameClocks.js';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
-import { batchDetail, batchViews, bookView, currentRules, drainViews } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
+import { bookView } from '../book/lots.js';
+import { drainViews } from '../drain/drainViews.js';
+import { batchViews } from '../harvest/batches.js';
+import { currentRules } from '../rules/currentRules.js';
 import { afterClocks } from './after.js';
 
 const soon = (dueAt: string | null, now: Date, minutes: number): boolean =>

@@ -9,7 +9,7 @@ import {
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { list } from '../store/rows.js';
-import { batchDetail } from '../store/views.js';
+import { batchDetail } from '../harvest/detail.js';
 
 /** Weighings that were put off, a line for each: honey that is in no book until it is weighed, estimated or said lost. */
 export async function debtLines(

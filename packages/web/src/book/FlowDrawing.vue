@@ -49,7 +49,8 @@ const drawing = computed(() => {
     if (known) known.value += f.g;
     else sums.set(`${source} ${target}`, { source, target, value: f.g });
   }
-  // What was poured there and back counts as its difference; a longer circle has no place in a drawing from left to right, its entries stand in the table.
+  // What was poured there and back counts as its difference; a longer circle has no place in a
+  // drawing from left to right, its entries stand in the table.
   for (const [key, l] of sums) {
     const back = sums.get(`${l.target} ${l.source}`);
     if (back && back !== l && back.value <= l.value) {

@@ -12,7 +12,10 @@ import { computed } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import { useDraft } from '../shell/draft.js';
 
-/** Whether what is missing pays: a press, a larger bucket, a strainer, anything; harvests a year against its price. */
+/**
+ * Whether what is missing pays: a press, a larger bucket, a strainer, anything; harvests a year
+ * against its price.
+ */
 const props = defineProps<{
   harvests: readonly HarvestSummary[];
   missed: readonly MissedGear[];

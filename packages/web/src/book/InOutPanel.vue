@@ -8,7 +8,10 @@ import SheetPanel from './SheetPanel.vue';
 import { useArchive } from './useArchive.js';
 import { said } from '../shell/units.js';
 
-/** Everything out as one archive and in again with a preview; single tables; a sheet that was kept before. */
+/**
+ * Everything out as one archive and in again with a preview; single tables; a sheet that was kept
+ * before.
+ */
 const refresh = useRefresh();
 const ui = useUi();
 const out = useArchive();

@@ -6,7 +6,10 @@ import TextField from '../parts/TextField.vue';
 import { Refused, read } from '../server/client.js';
 import type { Trace } from '../server/queries.js';
 
-/** A jar found by its code: typed as it stands on the label, or read from a picture of the square code. */
+/**
+ * A jar found by its code: typed as it stands on the label, or read from a picture of the square
+ * code.
+ */
 const router = useRouter();
 const code = ref('');
 const notFound = ref<string | null>(null);

@@ -9,7 +9,9 @@ import { useQuestions } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { said } from '../shell/units.js';
 
-/** What cannot all be true in what was written down: asked, put right where it stands, or answered. */
+/**
+ * What cannot all be true in what was written down: asked, put right where it stands, or answered.
+ */
 const questions = useQuestions();
 const { go, busy, refusal, fieldError } = useSend();
 const answering = ref<string | null>(null);

@@ -16,7 +16,10 @@ import {
 import { onMounted, onUnmounted, ref, watch } from 'vue';
 import { bandPattern } from './chartPatterns.js';
 
-/** One question of the seasons as a chart; its table stands beside it. Series are told apart by pattern as well as by tone. */
+/**
+ * One question of the seasons as a chart; its table stands beside it. Series are told apart by
+ * pattern as well as by tone.
+ */
 Chart.register(
   BarController,
   BarElement,

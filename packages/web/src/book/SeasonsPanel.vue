@@ -146,7 +146,10 @@ const chart = computed((): Bars | Points => {
     })),
   };
 });
-/** What the person's own guesses before the scale were off by, of combs, frames, pots and whole boxes. */
+/**
+ * What the person's own guesses before the scale were off by, of combs, frames, pots and whole
+ * boxes.
+ */
 const guesses = useGuesses();
 const guessed = computed(() => guessBias(guesses.data.value ?? []));
 const openOnes = computed(() => all.value.filter((h) => !h.closed));

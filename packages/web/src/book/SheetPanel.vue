@@ -21,7 +21,10 @@ import { useSend } from '../server/useSend.js';
 import { sheetWorker } from '../workers/client.js';
 import type { Delimiter, SheetOpened } from '../workers/sheet.js';
 
-/** A sheet somebody kept before: columns said, units asked, every row in error named, nothing written until all is clear. */
+/**
+ * A sheet somebody kept before: columns said, units asked, every row in error named, nothing
+ * written until all is clear.
+ */
 const { go, busy, refusal } = useSend();
 const { data: hives } = useHives();
 const { data: sites } = useSites();
@@ -113,7 +116,10 @@ watch(found, (f) => {
     meant.value[name] ??=
       (hives.value ?? []).find((h) => like(h.name) === like(name))?.id ?? 'make';
 });
-/** A site is being made: where there is none at all, or another one was asked for. It stays until it is made. */
+/**
+ * A site is being made: where there is none at all, or another one was asked for. It stays until it
+ * is made.
+ */
 const makesSite = ref(false);
 watch(
   sites,

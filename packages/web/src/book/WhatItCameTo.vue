@@ -21,7 +21,10 @@ import {
 } from '@furrow/core';
 import { computed } from 'vue';
 
-/** What a harvest came to: each comb beside its estimate and guess, then everything people work out at the end. */
+/**
+ * What a harvest came to: each comb beside its estimate and guess, then everything people work out
+ * at the end.
+ */
 const props = defineProps<{
   detail: BatchDetail;
   jars: readonly JarKindRecord[];
@@ -64,7 +67,9 @@ const off = (percent: number | null, than: string): string | null => {
 };
 const guessText = (offPercent: number | null): string | null =>
   offPercent === null ? null : `guessed ${guessOffText(offPercent)}`;
-/** A box of combs in words: what share of a full one, and how far its looks and its guess were off. */
+/**
+ * A box of combs in words: what share of a full one, and how far its looks and its guess were off.
+ */
 const boxSays = (b: BoxAccount): string =>
   [
     b.ofFullShare === null ? null : `${Math.round(b.ofFullShare * 100)} % of a full one`,

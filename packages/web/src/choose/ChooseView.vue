@@ -78,10 +78,14 @@ const lotsOpen = ref(false);
 const unitAt = (slot: number): ChoiceUnit | null =>
   here.value?.units.find((u) => u.slots.includes(slot)) ?? null;
 const inHand = computed(() => (handId.value ? (units.value.get(handId.value) ?? null) : null));
-/** A comb touched before what may be taken was reckoned; it is taken in hand as soon as that is there. */
+/**
+ * A comb touched before what may be taken was reckoned; it is taken in hand as soon as that is
+ * there.
+ */
 const touchedEarly = ref<number | null>(null);
 /**
- * What was refused while newer looks were on their way, such as of a comb written down a moment ago, or
+ * What was refused while newer looks were on their way, such as of a comb written down a moment
+ * ago, or
  * touched before the rules and jars were there: it is answered again by them.
  */
 const refusedEarly = ref<{ unitId: string; to: 'take' | Way } | null>(null);
@@ -96,7 +100,9 @@ watch([here, household], ([now]) => {
   asking.value = null;
   pin(unit, early.to);
 });
-/** A reason is asked for no longer where newer looks or rules have taken away what stood against it. */
+/**
+ * A reason is asked for no longer where newer looks or rules have taken away what stood against it.
+ */
 function takeWhatNeedsNoReason(): void {
   const asked = asking.value;
   const unit = asked && units.value.get(asked.unit.id);
@@ -137,7 +143,10 @@ const named = (unit: ChoiceUnit): string =>
       : unit.what === 'pots'
         ? `Pots ${unit.label}`
         : unit.label[0].toUpperCase() + unit.label.slice(1);
-/** Pins a unit; what live brood or a waiting time forbids is said, what a softer rule is against asks for a reason. */
+/**
+ * Pins a unit; what live brood or a waiting time forbids is said, what a softer rule is against
+ * asks for a reason.
+ */
 function pin(unit: ChoiceUnit, to: 'take' | 'leave' | Way): void {
   says.value = '';
   refusedEarly.value = null;

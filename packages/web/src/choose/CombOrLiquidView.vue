@@ -23,7 +23,10 @@ import CombPlain from './CombPlain.vue';
 import { newCombDraft, type CombDraft } from './combDraft.js';
 import TwoSpreads from './TwoSpreads.vue';
 
-/** Comb against liquid for one super or a year of them: both as distributions, never only the best case. */
+/**
+ * Comb against liquid for one super or a year of them: both as distributions, never only the best
+ * case.
+ */
 const rules = useRules();
 const jars = useJars();
 const SEED = 20260314;
@@ -38,7 +41,10 @@ watch(
   },
   { immediate: true },
 );
-/** What the household's own combs gave under the knife, harvest by harvest; offered, never put in by itself. */
+/**
+ * What the household's own combs gave under the knife, harvest by harvest; offered, never put in by
+ * itself.
+ */
 const { data: cut } = useCutHistory();
 const booked = computed(() => {
   if (!cut.value?.boards.length) return null;

@@ -13,7 +13,10 @@ import { computed } from 'vue';
 import type { CombDraft } from './combDraft.js';
 import { said } from '../shell/units.js';
 
-/** One super by plain arithmetic: full, part-filled, bad; where comb and honey are level; a lower price tried. */
+/**
+ * One super by plain arithmetic: full, part-filled, bad; where comb and honey are level; a lower
+ * price tried.
+ */
 const props = defineProps<{
   draft: CombDraft;
   outShare: number;

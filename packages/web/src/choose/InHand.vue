@@ -15,7 +15,10 @@ import JarAdd from '../parts/JarAdd.vue';
 import type { WayOffer } from './useChoice.js';
 import { said } from '../shell/units.js';
 
-/** The comb in hand and the ways it can go, each with what it would give or why not; touching one pins it. */
+/**
+ * The comb in hand and the ways it can go, each with what it would give or why not; touching one
+ * pins it.
+ */
 const props = defineProps<{
   unit: ChoiceUnit;
   name: string;

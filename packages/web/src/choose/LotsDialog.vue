@@ -5,7 +5,10 @@ import Dialog from 'primevue/dialog';
 import { computed } from 'vue';
 import WayMark from '../drawing/WayMark.vue';
 
-/** One lot or more: what is kept apart, which lots that makes, and what is lost where they are put together. */
+/**
+ * One lot or more: what is kept apart, which lots that makes, and what is lost where they are put
+ * together.
+ */
 const props = defineProps<{ chosen: { unit: ChoiceUnit; way: Way }[]; seasonStart: string }>();
 const open = defineModel<boolean>('open', { required: true });
 const keep = defineModel<KeepApart>({ required: true });

@@ -20,7 +20,10 @@ import RangeBar from '../drawing/RangeBar.vue';
 import WayMark from '../drawing/WayMark.vue';
 import { said } from '../shell/units.js';
 
-/** Sets side by side, what each gives with its range, and what holds them back. The picked one is lifted in the drawing. */
+/**
+ * Sets side by side, what each gives with its range, and what holds them back. The picked one is
+ * lifted in the drawing.
+ */
 const props = defineProps<{
   answer: ChooseAnswer | null;
   good: ChooseAnswer | null;

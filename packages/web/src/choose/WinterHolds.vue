@@ -3,7 +3,10 @@ import { massText, type Hive, type HouseRules, type WinterHold } from '@furrow/c
 import { computed } from 'vue';
 import { said } from '../shell/units.js';
 
-/** Ripe, but nothing of it can be spared: what was read, what has to stay, and the way to look further. */
+/**
+ * Ripe, but nothing of it can be spared: what was read, what has to stay, and the way to look
+ * further.
+ */
 const props = defineProps<{ hold: WinterHold; hive: Hive; rules: HouseRules }>();
 const few = (labels: readonly string[]): string =>
   labels.length > 4 ? `${labels.length} of them` : labels.join(', ');

@@ -9,7 +9,10 @@ import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
 import { chosenTogether, joinHives, type ChooseDraft } from './chooseDraft.js';
 
-/** What the person wants most and what there is to do it with. Everything works at once; nothing is sent. */
+/**
+ * What the person wants most and what there is to do it with. Everything works at once; nothing is
+ * sent.
+ */
 const props = defineProps<{
   hives: readonly Hive[];
   hereId: string;

@@ -14,7 +14,9 @@ import {
 
 /** What a person laid out in Choose and has not written down yet; it survives a reload. */
 export interface ChooseDraft {
-  /** Hives that are chosen from at once, this one among them; empty where each is chosen by itself. */
+  /**
+   * Hives that are chosen from at once, this one among them; empty where each is chosen by itself.
+   */
   together: string[];
   goal: Goal;
   amount: { jarKindId: string; count: number | null; byLocal: string } | null;
@@ -55,7 +57,9 @@ export const chosenTogether = (
   otherId: string,
 ): boolean => draft.together.includes(hereId) && draft.together.includes(otherId);
 
-/** Hives chosen from at once after one joined them or left; one alone is not together with anybody. */
+/**
+ * Hives chosen from at once after one joined them or left; one alone is not together with anybody.
+ */
 export function joinHives(
   together: readonly string[],
   hereId: string,
@@ -67,7 +71,10 @@ export function joinHives(
   return now.length > 1 ? now : [];
 }
 
-/** A hive as the chooser sees it at an instant: combs that are chosen in a harvest already are as good as gone; estimates are corrected by the household's scale once that counts. */
+/**
+ * A hive as the chooser sees it at an instant: combs that are chosen in a harvest already are as
+ * good as gone; estimates are corrected by the household's scale once that counts.
+ */
 export function hiveToChoose(
   hive: Hive,
   rules: HouseRules,
@@ -93,7 +100,10 @@ export function hiveToChoose(
   });
 }
 
-/** Puts the person's own pins over a set: what they touched shows at once, before the chooser has answered. */
+/**
+ * Puts the person's own pins over a set: what they touched shows at once, before the chooser has
+ * answered.
+ */
 export function withPins<W extends string>(
   ways: Readonly<Record<string, W>>,
   pins: Readonly<Record<string, Pin>>,

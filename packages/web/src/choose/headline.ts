@@ -7,8 +7,10 @@ import {
 } from '@furrow/core';
 
 /**
- * What leaves a hive and what stays, in its own units: combs, frames and boxes counted, of pots the sealed ones,
- * because no group is emptied. Takes the hive, the units chosen from it and its combs that are not chosen elsewhere.
+ * What leaves a hive and what stays, in its own units: combs, frames and boxes counted, of pots the
+ * sealed ones,
+ * because no group is emptied. Takes the hive, the units chosen from it and its combs that are not
+ * chosen elsewhere.
  */
 export function takenHeadline(
   hive: Hive,

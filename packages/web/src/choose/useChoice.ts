@@ -31,7 +31,10 @@ export interface WayOffer {
   against: Block[];
 }
 
-/** Everything Choose works with: the hives as units, the question, the chooser's answer, and what is lifted now. */
+/**
+ * Everything Choose works with: the hives as units, the question, the chooser's answer, and what is
+ * lifted now.
+ */
 export function useChoice() {
   const base = useHive();
   const { hives, hive, rules } = base;
@@ -126,7 +129,10 @@ export function useChoice() {
       against: [...take, ...wayBlocks(unit, way, household.value!.rules, market.value!)],
     }));
   }
-  /** The way of a unit that is lifted by hand before the chooser has spoken: the one worth most that nothing stands against. */
+  /**
+   * The way of a unit that is lifted by hand before the chooser has spoken: the one worth most that
+   * nothing stands against.
+   */
   function usualWay(id: string): Way | null {
     const unit = units.value.get(id);
     if (!unit) return null;

@@ -20,7 +20,10 @@ import { cutterWorker } from '../workers/client.js';
 import type { useBoards } from './useBoards.js';
 import { said } from '../shell/units.js';
 
-/** All combs of the harvest planned together against the boxes there are; nothing is kept before the person says so. */
+/**
+ * All combs of the harvest planned together against the boxes there are; nothing is kept before the
+ * person says so.
+ */
 const props = defineProps<{
   detail: BatchDetail;
   rules: HouseRules;

@@ -686,7 +686,8 @@ const spoil = (cause: SpoiltCause): unknown =>
   accent-color: var(--field);
   flex: none;
 }
-/* On a phone the knife's next step stands above the strip, and the flaws slide in one row under the board. */
+/* On a phone the knife's next step stands above the strip, and the flaws slide in one row under the
+   board. */
 @media (max-width: 599px) {
   .main {
     position: fixed;

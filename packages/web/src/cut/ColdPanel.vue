@@ -32,7 +32,10 @@ import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
 import { WATER_BASIS_WORDS } from '../parts/waterBasis.js';
 
-/** Cut pieces on the rack until their edges stop weeping, and comb in the cold against moth and beetle. */
+/**
+ * Cut pieces on the rack until their edges stop weeping, and comb in the cold against moth and
+ * beetle.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const { go, busy, refusal, fieldError } = useSend();
 const now = useNow();
@@ -91,7 +94,9 @@ const block = computed(
     };
   },
 );
-/** Sealed comb, mass of honey and wax over its volume: honey 1.42, wax 0.96, a sixteenth of it wax. */
+/**
+ * Sealed comb, mass of honey and wax over its volume: honey 1.42, wax 0.96, a sixteenth of it wax.
+ */
 const COMB_G_PER_CM3 = 1.38;
 /** The largest piece cut decides; not known before anything is cut. */
 function pieceSides(): { widthMm: number | null; heightMm: number | null } {

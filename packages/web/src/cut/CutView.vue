@@ -21,7 +21,10 @@ import RecordPanel from './RecordPanel.vue';
 import { useQueryHere } from '../shell/useQueryHere.js';
 import { useBoards } from './useBoards.js';
 
-/** Cut: the board, the batch, rack and cold, packing, and what came of it. Which of them is open stands in the address. */
+/**
+ * Cut: the board, the batch, rack and cold, packing, and what came of it. Which of them is open
+ * stands in the address.
+ */
 const route = useRoute();
 const { detail, loading, error, retry } = useStageBatch(
   'cut',

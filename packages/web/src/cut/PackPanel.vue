@@ -28,7 +28,9 @@ import { boxName, type useBoards } from './useBoards.js';
 import { said } from '../shell/units.js';
 import { weightSuch } from '../parts/massUnit.js';
 
-/** Cut pieces weighed, graded by rule, put into their boxes; strips into jars with honey round them. */
+/**
+ * Cut pieces weighed, graded by rule, put into their boxes; strips into jars with honey round them.
+ */
 const props = defineProps<{
   detail: BatchDetail;
   rules: HouseRules;

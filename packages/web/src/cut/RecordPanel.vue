@@ -18,7 +18,9 @@ import StateLine from '../parts/StateLine.vue';
 import { useCutHistory, useJars } from '../server/queries.js';
 import { said } from '../shell/units.js';
 
-/** Possible against made, by comb, super, hive or season; what spoilt and why; what left the shelf. */
+/**
+ * Possible against made, by comb, super, hive or season; what spoilt and why; what left the shelf.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const { data: history, isLoading, error, refetch } = useCutHistory();
 type By = 'comb' | 'super' | 'hive' | 'season';
@@ -71,7 +73,10 @@ const likely = computed(() => {
   });
 });
 const { data: jars } = useJars();
-/** Pieces weighed without the board beside what the looks say was possible; null where there are none. */
+/**
+ * Pieces weighed without the board beside what the looks say was possible; null where there are
+ * none.
+ */
 const byHand = computed(() => {
   const made = props.detail.lots
     .filter((l) => l.kind === 'pieces')

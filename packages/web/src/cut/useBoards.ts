@@ -42,7 +42,10 @@ const sideOf = (look: Look, faces: LookFaces | null, side: 'A' | 'B'): SeenSide 
   return { face: face ? unpackFace(face) : null, shares: look.sides[side] };
 };
 
-/** The harvest's combs under the knife, the boxes they are cut for, and what of the stock is spoken for. */
+/**
+ * The harvest's combs under the knife, the boxes they are cut for, and what of the stock is spoken
+ * for.
+ */
 export function useBoards(
   detail: Ref<BatchDetail | undefined>,
   rules: Ref<HouseRules | undefined>,
@@ -85,7 +88,10 @@ export function useBoards(
       shape: box.shape,
       thicknessMm: pieceThicknessMm(board, at),
     });
-  /** Boxes that are cut for although the comb's thickness or weight does not suit them, by the person's word. */
+  /**
+   * Boxes that are cut for although the comb's thickness or weight does not suit them, by the
+   * person's word.
+   */
   const allTheSame = ref<Record<string, boolean>>({});
   const cutAllTheSame = (id: string, yes: boolean): void =>
     void (allTheSame.value = { ...allTheSame.value, [id]: yes });

@@ -35,8 +35,10 @@ export interface Draft {
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /**
- * The knife on one board: plans made in a worker, flipped through, moved by hand, and planned anew after a crack. What
- * is only looked at is a draft; `kept` is what the server has. A newer question ends the one before.
+ * The knife on one board: plans made in a worker, flipped through, moved by hand, and planned anew
+ * after a crack. What
+ * is only looked at is a draft; `kept` is what the server has. A newer question ends the one
+ * before.
  */
 export function useKnife(
   board: Ref<CutBoard | null>,
@@ -205,7 +207,9 @@ export function useKnife(
         ),
       );
   };
-  /** The rest planned anew after a crack, from the cuts that were made; null where it was overtaken. */
+  /**
+   * The rest planned anew after a crack, from the cuts that were made; null where it was overtaken.
+   */
   async function afterCrack(key: string): Promise<Draft | null> {
     if (!input.value || !board.value) return null;
     const now = kept.value.pieces.filter((p) => p.state !== 'cracked');

@@ -21,7 +21,10 @@ import { useSend } from '../server/useSend.js';
 import WasteItems, { type WasteItem } from './WasteItems.vue';
 import { said } from '../shell/units.js';
 
-/** The end of a drain: comb in = honey out + wet wax + debris + loss. A small gap is written down, a large one is asked about. */
+/**
+ * The end of a drain: comb in = honey out + wet wax + debris + loss. A small gap is written down, a
+ * large one is asked about.
+ */
 const props = defineProps<{
   drain: Drain;
   rules: HouseRules;

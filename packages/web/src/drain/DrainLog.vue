@@ -6,7 +6,10 @@ import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { said } from '../shell/units.js';
 
-/** Everything written down of a drain, newest first; a weighing left out stays here and can be counted again. */
+/**
+ * Everything written down of a drain, newest first; a weighing left out stays here and can be
+ * counted again.
+ */
 const props = defineProps<{ drain: Drain; rules: HouseRules; zone: string; now: Date }>();
 const emit = defineEmits<{ readings: [] }>();
 const { go } = useSend();

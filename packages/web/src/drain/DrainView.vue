@@ -127,7 +127,9 @@ const advice = computed(() =>
     ? pressAdvice(pressTurns(drain.value), rules.value, now.value.toISOString())
     : null,
 );
-/** What the one large key does now: the press where it runs or is due, else a stir, else the scale. */
+/**
+ * What the one large key does now: the press where it runs or is due, else a stir, else the scale.
+ */
 const main = computed<'press' | 'stir' | 'weigh'>(() => {
   const way = detail.value?.batch.method;
   if (pressing.value) return advice.value?.say === 'enough' ? 'weigh' : 'press';
@@ -239,7 +241,10 @@ const openTemperature = (): void => {
   temperatureC.value = null;
   panel.value = 'temperature';
 };
-/** The weighing that closing starts from: the last of the lower vessel, unless honey was drawn off since. */
+/**
+ * The weighing that closing starts from: the last of the lower vessel, unless honey was drawn off
+ * since.
+ */
 const closeFrom = computed(() => {
   const last = drain.value?.weighings.filter((w) => !w.leftOut && w.of === 'lower').at(-1);
   return last && drawnBefore(drain.value!.events, last.occurredAt) === drawnG.value ? last : null;

@@ -25,7 +25,10 @@ import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { said } from '../shell/units.js';
 
-/** Turns and rests of the press, drip against press, and what stays in the wax against the household's own norm. */
+/**
+ * Turns and rests of the press, drip against press, and what stays in the wax against the
+ * household's own norm.
+ */
 const props = defineProps<{
   drain: Drain;
   rules: HouseRules;
@@ -79,7 +82,10 @@ const bars = computed(() => {
     },
   ];
 });
-/** What the press found so far, as a share of all that is out, beside the tenth that people speak of. */
+/**
+ * What the press found so far, as a share of all that is out, beside the tenth that people speak
+ * of.
+ */
 const found = computed(() =>
   pressedG.value > 0 ? pressAccount(pressedG.value, drippedG.value + pressedG.value) : null,
 );

@@ -13,7 +13,10 @@ import { useRefresh } from '../server/queries.js';
 import { useUi } from '../shell/ui.js';
 import { said } from '../shell/units.js';
 
-/** Readings leave and come in as SenML. What a file would do is shown before it is done; a broken one changes nothing. */
+/**
+ * Readings leave and come in as SenML. What a file would do is shown before it is done; a broken
+ * one changes nothing.
+ */
 const props = defineProps<{ drain: Drain }>();
 const ui = useUi();
 const refresh = useRefresh();

@@ -8,7 +8,10 @@ import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useUi } from '../shell/ui.js';
 
-/** What the scale shows now, said plainly when it is silent or over its range; its readings can be kept in a row. */
+/**
+ * What the scale shows now, said plainly when it is silent or over its range; its readings can be
+ * kept in a row.
+ */
 const props = defineProps<{
   drainId: string;
   rules: HouseRules;

@@ -35,7 +35,10 @@ import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
 
-/** Honey that settles: when the scum is up, skimmed and weighed, its water measured again, blended if wanted. */
+/**
+ * Honey that settles: when the scum is up, skimmed and weighed, its water measured again, blended
+ * if wanted.
+ */
 const now = useNow();
 const { detail, loading, error, retry } = useStageBatch('drain', (b) =>
   ['jar', 'book', 'drain'].includes(b.stage),

@@ -35,7 +35,10 @@ import SplitComb from './SplitComb.vue';
 import { useStack } from './useStack.js';
 import { said } from '../shell/units.js';
 
-/** The stack of vessels built from the kit and drawn in section; what is too small is said before anything is poured. */
+/**
+ * The stack of vessels built from the kit and drawn in section; what is too small is said before
+ * anything is poured.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; vessels: Vessel[] }>();
 const { go, busy, refusal, fieldError } = useSend();
 const {

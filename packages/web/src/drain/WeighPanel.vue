@@ -21,7 +21,10 @@ import { useDraft } from '../shell/draft.js';
 import { clockText } from '../shell/times.js';
 import ScaleLine from './ScaleLine.vue';
 
-/** Weighing the lower vessel, the upper one, or both after each other; by hand or from the scale, now or at another time. */
+/**
+ * Weighing the lower vessel, the upper one, or both after each other; by hand or from the scale,
+ * now or at another time.
+ */
 const props = defineProps<{
   drain: Drain;
   lower: Vessel | null;

@@ -14,7 +14,9 @@ import { useSend } from '../server/useSend.js';
 import { clockText } from '../shell/times.js';
 import { said } from '../shell/units.js';
 
-/** Weighings that do not fit, asked one by one: nothing is counted twice, nothing dropped by itself. */
+/**
+ * Weighings that do not fit, asked one by one: nothing is counted twice, nothing dropped by itself.
+ */
 const props = defineProps<{
   drain: Drain;
   questions: WeighingQuestion[];

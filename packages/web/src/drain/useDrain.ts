@@ -22,7 +22,9 @@ import { compute } from '../workers/client.js';
 /** What a drawing to the tenth of a kilogram shows of a difference, g. */
 const SEEN_G = 50;
 
-/** One drain as it stands: its vessels, its forecast from the worker, what is due and what is asked. */
+/**
+ * One drain as it stands: its vessels, its forecast from the worker, what is due and what is asked.
+ */
 export function useDrain(
   detail: Ref<BatchDetail | undefined>,
   rules: Ref<HouseRules | undefined>,

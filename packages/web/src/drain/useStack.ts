@@ -36,7 +36,8 @@ function firstArrangement(detail: BatchDetail): Arrangement {
 }
 
 /**
- * One stack of vessels before its drain begins: what was chosen and typed, which survives a reload, and what it says of
+ * One stack of vessels before its drain begins: what was chosen and typed, which survives a reload,
+ * and what it says of
  * itself. Takes the harvest, the house rules and the vessels of the kit.
  */
 export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vessels: Ref<Vessel[]>) {
@@ -100,7 +101,9 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
       ? `yours, from ${own.value.runs} runs of this kind`
       : 'a starting range',
   );
-  /** Hours to nine tenths, as the drain's clock will say when it begins; null where nothing fits. */
+  /**
+   * Hours to nine tenths, as the drain's clock will say when it begins; null where nothing fits.
+   */
   const waits = ref<Range | null>(null);
   const ahead = computed((): DrainAhead | null => {
     const { method, fineness, thixotropic, nightTemperatureC } = draft.value;

@@ -15,7 +15,10 @@ import {
 import { computed, ref } from 'vue';
 import { cellColour, cellPaths, drawLattice, facePaths, lattice } from './cells.js';
 
-/** One face of a comb under its bar, real cells to scale; its band edges are dragged, or moved by the arrow keys. */
+/**
+ * One face of a comb under its bar, real cells to scale; its band edges are dragged, or moved by
+ * the arrow keys.
+ */
 const props = defineProps<{
   outline: CombOutline;
   shares: Shares | null;
@@ -46,7 +49,10 @@ const width = computed(() => props.outline.topWidthMm * props.s + 64);
 const height = computed(() => props.outline.depthMm * props.s + barHeight + 26);
 const middle = computed(() => width.value / 2);
 const grid = computed(() => lattice(props.outline, middle.value, barHeight, props.s, props.seed));
-/** Cells that were painted or read from a photo are drawn where they lie; else the bands of the shares. */
+/**
+ * Cells that were painted or read from a photo are drawn where they lie; else the bands of the
+ * shares.
+ */
 const painted = computed(() => {
   if (!props.cells) return null;
   const { lattice: face, cells } = unpackFace(props.cells);

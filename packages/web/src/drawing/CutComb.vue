@@ -15,8 +15,10 @@ import { computed, ref } from 'vue';
 import { bandPaths, cellColour, cellPaths, drawLattice, lattice } from './cells.js';
 
 /**
- * A comb on the cutting board, to scale, with its own texture: flaws hatched over it, pieces as the knife will free
- * them, cuts numbered in order, those made as gaps. Pieces and cuts are dragged; a flaw is drawn with a finger.
+ * A comb on the cutting board, to scale, with its own texture: flaws hatched over it, pieces as the
+ * knife will free
+ * them, cuts numbered in order, those made as gaps. Pieces and cuts are dragged; a flaw is drawn
+ * with a finger.
  */
 const props = defineProps<{
   widthMm: number;

@@ -2,7 +2,10 @@
 import { massText, type UnitSystem } from '@furrow/core';
 import { computed } from 'vue';
 
-/** One drain frame from its face, its opening parts side by side, the hose at its foot and the vessel under it with its level: all to one scale. A part still shut can be touched. */
+/**
+ * One drain frame from its face, its opening parts side by side, the hose at its foot and the
+ * vessel under it with its level: all to one scale. A part still shut can be touched.
+ */
 const props = defineProps<{
   widthMm: number;
   heightMm: number;

@@ -3,7 +3,10 @@ import { temperatureText, type FreezingPlan, type UnitSystem } from '@furrow/cor
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
 
-/** Cooling, holding and thawing on one line of hours, to scale; the slow edge is what counts, the quick one is hatched. */
+/**
+ * Cooling, holding and thawing on one line of hours, to scale; the slow edge is what counts, the
+ * quick one is hatched.
+ */
 const props = defineProps<{
   plan: FreezingPlan;
   startedAt: string;

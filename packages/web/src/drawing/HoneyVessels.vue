@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 
-/** Lots of honey as jars of glass to one scale, litres by height; touched in or out of the reckoning. Expected honey is dashed; what would stay is below a line. */
+/**
+ * Lots of honey as jars of glass to one scale, litres by height; touched in or out of the
+ * reckoning. Expected honey is dashed; what would stay is below a line.
+ */
 const props = defineProps<{
   lots: readonly {
     id: string;

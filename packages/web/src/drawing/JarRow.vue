@@ -2,7 +2,10 @@
 import { netVolumeMl } from '@furrow/core';
 import { computed } from 'vue';
 
-/** Jars side by side, to one scale by their net weight (a cylinder 1.2 times as high as wide), closer where there are many; `planned` ones are only outlined. */
+/**
+ * Jars side by side, to one scale by their net weight (a cylinder 1.2 times as high as wide),
+ * closer where there are many; `planned` ones are only outlined.
+ */
 const props = withDefaults(
   defineProps<{
     count: number;

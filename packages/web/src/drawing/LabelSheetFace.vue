@@ -2,7 +2,10 @@
 import { labelPlace, type LabelSheet } from '@furrow/core';
 import { computed } from 'vue';
 
-/** A sheet of labels to scale; a label is touched where the print begins. Used ones are hatched, those to print filled. */
+/**
+ * A sheet of labels to scale; a label is touched where the print begins. Used ones are hatched,
+ * those to print filled.
+ */
 const props = defineProps<{ sheet: LabelSheet; startAt: number; count: number; s: number }>();
 const emit = defineEmits<{ start: [index: number] }>();
 const perSheet = computed(() => props.sheet.columns * props.sheet.rows);

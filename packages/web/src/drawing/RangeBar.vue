@@ -2,7 +2,9 @@
 import type { Range } from '@furrow/core';
 import { computed } from 'vue';
 
-/** A range as it is: a bar from low to high, a tick at the best guess, on one axis that starts at 0. */
+/**
+ * A range as it is: a bar from low to high, a tick at the best guess, on one axis that starts at 0.
+ */
 const props = defineProps<{ range: Range; max: number; width?: number }>();
 const w = computed(() => props.width ?? 132);
 const at = (v: number): number =>

@@ -2,7 +2,10 @@
 import { massText, type UnitSystem } from '@furrow/core';
 import { computed } from 'vue';
 
-/** Honey standing in its vessel, in section and to scale; crumbs of wax and bubbles rise with the hours until the scum lies on top. */
+/**
+ * Honey standing in its vessel, in section and to scale; crumbs of wax and bubbles rise with the
+ * hours until the scum lies on top.
+ */
 const props = defineProps<{
   vessel: { volumeL: number; innerDiameterMm: number; name: string };
   honeyKg: number;

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Arrangement } from '@furrow/core';
 
-/** What makes a stack of vessels what it is: holes, mesh, cloth, a colander's feet, the press's screw, a box's bars, a gate. Drawn round the two vessels' inner outlines, in px. */
+/**
+ * What makes a stack of vessels what it is: holes, mesh, cloth, a colander's feet, the press's
+ * screw, a box's bars, a gate. Drawn round the two vessels' inner outlines, in px.
+ */
 interface Outline {
   w: number;
   top: number;

@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 
-/** The super from the side, leaning by so many degrees toward its outlet; the angle asked for stands as a dashed line. The lean is drawn true. */
+/**
+ * The super from the side, leaning by so many degrees toward its outlet; the angle asked for stands
+ * as a dashed line. The lean is drawn true.
+ */
 const props = defineProps<{ degrees: number | null; needed: number; lengthMm: number }>();
 const s = 0.62;
 const length = computed(() => props.lengthMm * s);

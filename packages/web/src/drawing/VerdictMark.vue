@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { Verdict } from '@furrow/core';
 
-/** Shape tells the verdict before colour does: triangle take, bar leave, diamond test first, ring not read. */
+/**
+ * Shape tells the verdict before colour does: triangle take, bar leave, diamond test first, ring
+ * not read.
+ */
 defineProps<{ verdict: Verdict; x: number; y: number }>();
 </script>
 

@@ -10,7 +10,10 @@ import {
 import { computed } from 'vue';
 import StackDress from './StackDress.vue';
 
-/** The upper bucket with the crushed comb over the lower vessel, in section and to one scale; levels from mass, diameter and density. */
+/**
+ * The upper bucket with the crushed comb over the lower vessel, in section and to one scale; levels
+ * from mass, diameter and density.
+ */
 const props = defineProps<{
   arrangement?: Arrangement;
   upper: { volumeL: number; innerDiameterMm: number; name: string } | null;
@@ -75,7 +78,10 @@ const ticks = computed(() => {
     y: lowerBottom.value - levelMm(i * step * kgEach, lowerV.value) * s.value,
   }));
 });
-/** What it held at the start stands over its line, or under it where the lid is in the way or the bed has sunk. */
+/**
+ * What it held at the start stands over its line, or under it where the lid is in the way or the
+ * bed has sunk.
+ */
 const startWordsY = computed(() => {
   const line = upperBottom.value - began.value;
   const sunk = began.value - bedLevel.value > 26;

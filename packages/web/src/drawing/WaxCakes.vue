@@ -2,7 +2,10 @@
 import type { Range } from '@furrow/core';
 import { computed } from 'vue';
 
-/** Wet wax, the clean wax expected of it as a dashed band, and the blocks there are: heights to one scale of mass. */
+/**
+ * Wet wax, the clean wax expected of it as a dashed band, and the blocks there are: heights to one
+ * scale of mass.
+ */
 const props = defineProps<{
   wetG: number;
   cleanG: number;

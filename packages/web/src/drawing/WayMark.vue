@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import type { WayOrLeave } from '@furrow/core';
 
-/** A way as a small drawing of the work: the knife's lines, a bed over a bucket, a slice, a press, a tilted frame, pots. Words stand beside it. */
+/**
+ * A way as a small drawing of the work: the knife's lines, a bed over a bucket, a slice, a press, a
+ * tilted frame, pots. Words stand beside it.
+ */
 withDefaults(defineProps<{ way: WayOrLeave; size?: number; x?: number; y?: number }>(), {
   size: 34,
   x: 0,

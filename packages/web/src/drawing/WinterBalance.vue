@@ -2,7 +2,10 @@
 import { GRAMS_PER_POUND, massText, type UnitSystem, type WinterBalance } from '@furrow/core';
 import { computed } from 'vue';
 
-/** What stays against what the winter needs, as a balance: stacks in kg on one scale, whisker = range of the estimate. */
+/**
+ * What stays against what the winter needs, as a balance: stacks in kg on one scale, whisker =
+ * range of the estimate.
+ */
 const props = withDefaults(
   defineProps<{
     balance: WinterBalance;
@@ -36,7 +39,10 @@ const piled = computed(() => {
       return { ...s, y, h };
     });
 });
-/** The need as blocks month by month, the first month on top; scaled to what is needed after the flow that is counted on. */
+/**
+ * The need as blocks month by month, the first month on top; scaled to what is needed after the
+ * flow that is counted on.
+ */
 const needed = computed(() => {
   const sum = props.months.reduce((total, m) => total + m.kg, 0);
   const list =

@@ -16,7 +16,9 @@ import {
   type Tone,
 } from '@furrow/core';
 
-/** A lattice laid on the page: its outlines and glyphs as path text, ready to be joined by class. */
+/**
+ * A lattice laid on the page: its outlines and glyphs as path text, ready to be joined by class.
+ */
 export interface DrawnLattice {
   lattice: FaceLattice;
   order: Uint32Array;
@@ -35,7 +37,10 @@ export interface CellPath {
 
 const r1 = (n: number): number => Math.round(n * 10) / 10;
 
-/** The cells of one face at real size under its bar at (x, y) px, `s` px per mm; made once for an outline. */
+/**
+ * The cells of one face at real size under its bar at (x, y) px, `s` px per mm; made once for an
+ * outline.
+ */
 export function lattice(
   outline: CombOutline,
   x: number,
@@ -105,7 +110,10 @@ export function facePaths(drawn: DrawnLattice, shares: Shares): CellPath[] {
   return cellPaths(drawn, bandCells(drawn.order, shares));
 }
 
-/** Paths for a face of which only the shares are known, as straight bands from the bar down: what the knife reckons with. */
+/**
+ * Paths for a face of which only the shares are known, as straight bands from the bar down: what
+ * the knife reckons with.
+ */
 export function bandPaths(drawn: DrawnLattice, outline: CombOutline, shares: Shares): CellPath[] {
   const edges = bandEdges(shares).map((edge) => depthOfAreaShare(outline, edge) * outline.depthMm);
   const cells = Uint8Array.from(drawn.lattice.yMm, (y) => {

@@ -9,7 +9,10 @@ export interface View {
 
 const LETTERS = ['capped', 'open', 'pollen', 'brood', 'empty', 'damaged', 'brood'] as const;
 
-/** One drawn cell per class and tone, kept as small pictures: a face of 8,000 cells is then laid down in a few ms. */
+/**
+ * One drawn cell per class and tone, kept as small pictures: a face of 8,000 cells is then laid
+ * down in a few ms.
+ */
 export class CellSprites {
   private readonly sprites = new Map<number, HTMLCanvasElement>();
   private size = 0;

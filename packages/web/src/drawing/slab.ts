@@ -9,15 +9,20 @@ export interface SlabGeometry {
   edges: string[];
 }
 
-/** Half width in mm of a comb seen edge-on, at a share of its depth: 31 mm at the bar for honey (or as thick as it is), 26 for brood, a little less below. */
+/**
+ * Half width in mm of a comb seen edge-on, at a share of its depth: 31 mm at the bar for honey (or
+ * as thick as it is), 26 for brood, a little less below.
+ */
 function halfMm(isBrood: boolean, t: number, thicknessMm: number): number {
   const [top, bottom] = isBrood ? [26, 24] : [thicknessMm, thicknessMm - 3];
   return (top + (bottom - top) * t) / 2;
 }
 
 /**
- * A comb seen edge-on under its bar: outline, midrib, and the bands of each side in order from the bar.
- * `x` is its middle and `y` its top in pixels, `s` pixels per millimetre. An unseen side has no bands.
+ * A comb seen edge-on under its bar: outline, midrib, and the bands of each side in order from the
+ * bar.
+ * `x` is its middle and `y` its top in pixels, `s` pixels per millimetre. An unseen side has no
+ * bands.
  */
 export function slab(options: {
   x: number;

@@ -39,7 +39,10 @@ export function hearDoing(doing: Doing): void {
   if (!known || !isSame(known, doing)) began.value = doing;
 }
 
-/** Tells the others which step of a harvest, or comb of a hive, is worked at here; gives who else is at it. */
+/**
+ * Tells the others which step of a harvest, or comb of a hive, is worked at here; gives who else is
+ * at it.
+ */
 export function useDoing(aboutId: Ref<string | null>, step: Ref<string | null>): Ref<string[]> {
   const tell = (): void => {
     const isLeftAlone = document.hidden || Date.now() - touchedAt > LEFT_ALONE_MS;

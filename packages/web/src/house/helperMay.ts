@@ -1,6 +1,8 @@
 import type { Stage } from '@furrow/core';
 
-/** What a helper's device shows: what is done at the hive and at the bench, no rules and no book. */
+/**
+ * What a helper's device shows: what is done at the hive and at the bench, no rules and no book.
+ */
 const STAGES_OF_HELPER: readonly Stage[] = ['look', 'take', 'drain'];
 const PAGES_OF_HELPER = ['today', 'look', 'bring', 'take', 'owed', 'drain', 'lost'];
 

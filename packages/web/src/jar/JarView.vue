@@ -21,7 +21,10 @@ import ShelfPlace from './ShelfPlace.vue';
 import { useQueryHere } from '../shell/useQueryHere.js';
 import WaxPanel from './WaxPanel.vue';
 
-/** Jar: filling one lot or several, labels, the shelf, wax and rinse. Which of them is open stands in the address. */
+/**
+ * Jar: filling one lot or several, labels, the shelf, wax and rinse. Which of them is open stands
+ * in the address.
+ */
 const route = useRoute();
 const { detail, loading, error, retry } = useStageBatch(
   'jar',

@@ -2,7 +2,10 @@
 import { keepsAt, temperatureText, type KeepingGrade, type UnitSystem } from '@furrow/core';
 import { computed } from 'vue';
 
-/** How long this lot keeps where it may stand: what yeast does at its water, and when its enzymes are half gone. */
+/**
+ * How long this lot keeps where it may stand: what yeast does at its water, and when its enzymes
+ * are half gone.
+ */
 const props = defineProps<{
   moisturePercent: number;
   bee: 'honeybee' | 'stingless';

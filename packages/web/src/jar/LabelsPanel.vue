@@ -31,7 +31,10 @@ import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
 import SheetDialog from './SheetDialog.vue';
 
-/** Labels of what was filled: drawn as they print, every word from the record; the sheet, the printer's spool, and what selling asks. */
+/**
+ * Labels of what was filled: drawn as they print, every word from the record; the sheet, the
+ * printer's spool, and what selling asks.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; lots: readonly Lot[] }>();
 const { go, busy, refusal, fieldError } = useSend();
 const { data: sheets } = useLabelSheets();

@@ -15,7 +15,9 @@ import Refusal from '../parts/Refusal.vue';
 import { useSettled } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 
-/** The way from Jar to Book. With honey left it closes nothing: what becomes of it is asked first. */
+/**
+ * The way from Jar to Book. With honey left it closes nothing: what becomes of it is asked first.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const router = useRouter();
 const { go, busy, refusal } = useSend();

@@ -25,7 +25,10 @@ import { cutterWorker } from '../workers/client.js';
 import PromisesPanel from './PromisesPanel.vue';
 import { said } from '../shell/units.js';
 
-/** All honey that waits and all that is expected, one stock of jars: what is promised first, no lot mixed with another. */
+/**
+ * All honey that waits and all that is expected, one stock of jars: what is promised first, no lot
+ * mixed with another.
+ */
 const props = defineProps<{ rules: HouseRules; jars: JarKindRecord[] }>();
 const { data: stock } = useStock();
 const { data: waters } = useStockWaters();
@@ -63,7 +66,10 @@ const standing = computed<Waiting[]>(() =>
       };
     }),
 );
-/** Honey a harvest promised at its choice and has not given yet. Jars are counted for its high edge: a shortage is seen in time. */
+/**
+ * Honey a harvest promised at its choice and has not given yet. Jars are counted for its high edge:
+ * a shortage is seen in time.
+ */
 const coming = computed<Waiting[]>(() =>
   (harvests.value ?? [])
     .filter((b) => !b.closedAt && ['ready', 'take', 'drain'].includes(b.stage))

@@ -20,7 +20,10 @@ import { usePeople } from '../server/queries.js';
 import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
 
-/** What of a harvest stands on the shelf, and what left it: sold, given, eaten; to whom only if the person likes. */
+/**
+ * What of a harvest stands on the shelf, and what left it: sold, given, eaten; to whom only if the
+ * person likes.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const { go, busy, refusal, fieldError } = useSend();
 const { data: people } = usePeople();

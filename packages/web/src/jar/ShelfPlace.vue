@@ -7,7 +7,10 @@ import { dateText } from '../shell/times.js';
 import PromisesPanel from './PromisesPanel.vue';
 import ShelfPanel from './ShelfPanel.vue';
 
-/** The whole shelf, harvest by harvest: what is left of every lot, what of it goes first; promises; what left it. */
+/**
+ * The whole shelf, harvest by harvest: what is left of every lot, what of it goes first; promises;
+ * what left it.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; jars: JarKindRecord[] }>();
 const { data: stock } = useStock();
 const { data: harvests } = useHarvests();

@@ -33,7 +33,10 @@ import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
 import { weightSuch } from '../parts/massUnit.js';
 
-/** Wet wax frozen, rinsed and rendered; the rinse fed back or made into mead; wet gear by the house rule. */
+/**
+ * Wet wax frozen, rinsed and rendered; the rinse fed back or made into mead; wet gear by the house
+ * rule.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules }>();
 const now = useNow();
 const units = computed(() => props.rules.units);

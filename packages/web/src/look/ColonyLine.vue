@@ -17,7 +17,10 @@ import { dateText } from '../shell/times.js';
 import HiveWeight from './HiveWeight.vue';
 import { colonyLines, colonySummary } from './colonyLines.js';
 
-/** What judgements need to know of the colony, one touch each with its date. What nobody said is shown as unknown. */
+/**
+ * What judgements need to know of the colony, one touch each with its date. What nobody said is
+ * shown as unknown.
+ */
 const props = defineProps<{
   hive: Hive;
   state: ColonyState;

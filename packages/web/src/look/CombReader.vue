@@ -40,7 +40,10 @@ import OutsideView from './OutsideView.vue';
 import PhotoReader from './PhotoReader.vue';
 import { cellsOf, mirrored, otherSide, type LookDraft, type Side } from './lookDraft.js';
 
-/** One comb read three ways: by bands, cell by cell, or from a photo; all end as shares of its two sides. */
+/**
+ * One comb read three ways: by bands, cell by cell, or from a photo; all end as shares of its two
+ * sides.
+ */
 const props = defineProps<{
   hive: Hive;
   bar: BarView;
@@ -124,7 +127,10 @@ watch(
 );
 const root = ref<HTMLElement | null>(null);
 const rootWidth = useWidth(root, 700);
-/** As large as the place beside its numbers allows, so that what is written on the bar stays legible. */
+/**
+ * As large as the place beside its numbers allows, so that what is written on the bar stays
+ * legible.
+ */
 const s = computed(() => {
   const narrow = rootWidth.value < 480;
   const beside = props.hive.boxes.length ? 0 : rootWidth.value > 800 ? 190 : 0;

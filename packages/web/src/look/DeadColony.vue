@@ -16,7 +16,10 @@ import Refusal from '../parts/Refusal.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 
-/** A colony that is gone: first against robbers, then what it may have died of, then what may be done with its honey and comb. */
+/**
+ * A colony that is gone: first against robbers, then what it may have died of, then what may be
+ * done with its honey and comb.
+ */
 const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{ hive: Hive; state: ColonyState; date: string }>();
 const { go, busy, refusal } = useSend();

@@ -8,7 +8,10 @@ import { useSend } from '../server/useSend.js';
 import { useDraft } from '../shell/draft.js';
 import { beginDraft, lookPayload } from './lookDraft.js';
 
-/** A box tilted up: the lower edges of its combs side by side, each touched until it says what is seen. */
+/**
+ * A box tilted up: the lower edges of its combs side by side, each touched until it says what is
+ * seen.
+ */
 const props = defineProps<{ hive: Hive; boxId: string }>();
 const { go, busy, refusal } = useSend();
 const box = computed(() => props.hive.boxes.find((b) => b.carrierId === props.boxId)!);

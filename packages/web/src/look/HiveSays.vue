@@ -2,7 +2,9 @@
 import { dateWords, spanText, type LastBarForecast, type SuperForecast } from '@furrow/core';
 import { said } from '../shell/units.js';
 
-/** What the hive as a whole tells: the scan from the back, what ripens next, its boxes and supers. */
+/**
+ * What the hive as a whole tells: the scan from the back, what ripens next, its boxes and supers.
+ */
 defineProps<{
   scan: { first: object | null; sentence: string } | null;
   scanBack: string;

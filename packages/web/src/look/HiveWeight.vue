@@ -14,7 +14,10 @@ import { dateText } from '../shell/times.js';
 import { gainText } from './colonyLines.js';
 import { said } from '../shell/units.js';
 
-/** The whole hive on a scale: what it weighs, what it gained a week, and what that says of the forage. */
+/**
+ * The whole hive on a scale: what it weighs, what it gained a week, and what that says of the
+ * forage.
+ */
 const props = defineProps<{
   hiveId: string;
   weights: ColonyState['weights'];

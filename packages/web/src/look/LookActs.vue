@@ -3,7 +3,9 @@ import Button from 'primevue/button';
 import Refusal from '../parts/Refusal.vue';
 import type { Refused } from '../server/client.js';
 
-/** What can be done with the comb in view: written down, put down, seen again; the one beside it. */
+/**
+ * What can be done with the comb in view: written down, put down, seen again; the one beside it.
+ */
 defineProps<{
   hiveId: string;
   /** What the comb is called, and what stands beside it. */

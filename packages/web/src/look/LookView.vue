@@ -116,7 +116,10 @@ const needsWinter = computed(() => {
 });
 const looks = computed(() => here.value?.comb?.looks ?? []);
 const lastLook = computed(() => looks.value.at(-1) ?? null);
-/** The comb as it stands now: as at the last look, or as it was left when it was drained or drawn since. */
+/**
+ * The comb as it stands now: as at the last look, or as it was left when it was drained or drawn
+ * since.
+ */
 const standing = computed(() => {
   const [look, seen] = [lastLook.value, current.value?.seen];
   if (!look || !seen || !current.value?.emptied) return look;
@@ -185,7 +188,10 @@ const scanBack = computed(() => {
     ? `Come back from ${dateWords(days[0])}.`
     : `Look again in ${counted(rules.value.lookAgainDays, 'day')}.`;
 });
-/** Where whole boxes are taken, each judged from its combs; those without a comb have nothing to say. */
+/**
+ * Where whole boxes are taken, each judged from its combs; those without a comb have nothing to
+ * say.
+ */
 const boxVerdicts = computed(() =>
   hive.value && kind.value?.unitTaken === 'box' && rules.value
     ? [...hive.value.boxes].reverse().flatMap((box) => {
@@ -238,7 +244,10 @@ const earlierFaces = useFaces(
 const frame = ref<HTMLElement | null>(null);
 const width = useWidth(frame);
 const stacked = computed(() => (hive.value?.boxes.length ?? 0) > 0);
-/** The tallest a stack is drawn, px: a small box leaves room for what is counted under it on a phone. */
+/**
+ * The tallest a stack is drawn, px: a small box leaves room for what is counted under it on a
+ * phone.
+ */
 const tallestPx = computed(() => (narrow && hive.value?.kind === 'stingless' ? 200 : 470));
 const scale = computed(() => {
   if (!hive.value) return 0.9;

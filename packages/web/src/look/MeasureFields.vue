@@ -3,7 +3,10 @@ import type { Geometry, HiveKind } from '@furrow/core';
 import { computed } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 
-/** The measures of a hive, typed: one field each, within what its kind allows; those the drawing changes itself may be left out. */
+/**
+ * The measures of a hive, typed: one field each, within what its kind allows; those the drawing
+ * changes itself may be left out.
+ */
 const props = defineProps<{
   kind: HiveKind;
   geometry: Geometry;

@@ -18,7 +18,10 @@ const kind = computed(() => hiveKind(props.hive.kind));
 /** Places and boxes are changed by moves, not here: combs hang from them. */
 const shown = computed(() => kind.value.measures.filter((m) => m.unit === 'mm'));
 const name = ref('');
-/** The revision the person saw when the form opened: what another screen wrote since must not be overwritten unseen. */
+/**
+ * The revision the person saw when the form opened: what another screen wrote since must not be
+ * overwritten unseen.
+ */
 const revision = ref(props.hive.revision);
 const geometry = ref<Measures>({ ...props.hive.geometry });
 watch(

@@ -82,7 +82,9 @@ async function readDrop(): Promise<void> {
   scale.value = 'moisture';
   value.value = (await read<{ value: number }>(`/instruments/refractometer?${props.drop}`)).value;
 }
-/** What was kept since the dialog opened, so that the next drop is read without opening it again. */
+/**
+ * What was kept since the dialog opened, so that the next drop is read without opening it again.
+ */
 const kept = ref<string[]>([]);
 const readingField = useTemplateRef<{ $el: HTMLElement }>('readingField');
 const keep = (): void => {

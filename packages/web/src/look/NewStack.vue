@@ -8,7 +8,10 @@ import { sectionSizeMm } from '../drawing/sections/registry.js';
 import MeasureFields from './MeasureFields.vue';
 import { sketchHive } from './sketch.js';
 
-/** A stack made by hand: its corner is dragged for places and depth, boxes are put on and off; every measure can be typed. */
+/**
+ * A stack made by hand: its corner is dragged for places and depth, boxes are put on and off; every
+ * measure can be typed.
+ */
 const props = defineProps<{
   kind: HiveKind;
   geometry: Geometry;

@@ -5,7 +5,10 @@ import SectionTopBar from '../drawing/SectionTopBar.vue';
 import { useWidth } from '../parts/useWidth.js';
 import MeasureFields from './MeasureFields.vue';
 
-/** A long hive made by hand: bars and board are dragged from the side, a comb's corners from the front; every measure can be typed. */
+/**
+ * A long hive made by hand: bars and board are dragged from the side, a comb's corners from the
+ * front; every measure can be typed.
+ */
 const props = defineProps<{
   kind: HiveKind;
   geometry: Geometry;
@@ -34,7 +37,10 @@ const combs = computed(() =>
   })),
 );
 
-/** The comb's face from the front, pixels; wide enough for the widest bar, so that its middle stays while a corner is dragged. */
+/**
+ * The comb's face from the front, pixels; wide enough for the widest bar, so that its middle stays
+ * while a corner is dragged.
+ */
 const face = computed(() => {
   const g = measures.value;
   const k = 0.4;

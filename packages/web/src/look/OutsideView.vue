@@ -5,7 +5,10 @@ import { computed } from 'vue';
 import EndPane from './EndPane.vue';
 import FromBelow from './FromBelow.vue';
 
-/** What a window or an end pane shows: side attachments, or a few cells. It gives a guess or a range, never a reading. */
+/**
+ * What a window or an end pane shows: side attachments, or a few cells. It gives a guess or a
+ * range, never a reading.
+ */
 const props = defineProps<{
   hive: Hive;
   /** The box whose combs are seen together; null where combs hang in a file. */

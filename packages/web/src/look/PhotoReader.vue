@@ -27,7 +27,10 @@ import { computed, nextTick, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { Refused, newId, sendPhoto } from '../server/client.js';
 import { photoWorker } from '../workers/client.js';
 
-/** A face read from a picture: set its corners, show a few cells of each kind, let the rest be found, then correct by brush. */
+/**
+ * A face read from a picture: set its corners, show a few cells of each kind, let the rest be
+ * found, then correct by brush.
+ */
 const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{ outline: CombOutline; title: string }>();
 const emit = defineEmits<{ read: [face: StoredFace, photoId: string] }>();
@@ -170,7 +173,9 @@ function draw(): void {
   };
   const colour = (c: CellClass): string =>
     style.getPropertyValue(`--${c === 'drone' ? 'brood' : c === 'damaged' ? 'empty' : c}`).trim();
-  /** What was found, told by shape as well as colour: dash, ring, cross, dot, and nothing for empty. */
+  /**
+   * What was found, told by shape as well as colour: dash, ring, cross, dot, and nothing for empty.
+   */
   const found = (cell: number, c: CellClass): void => {
     const p = project(map.value!, lattice.value.xMm[cell], lattice.value.yMm[cell]);
     const [x, y, r] = [p.x * k.value, p.y * k.value, 2.7];

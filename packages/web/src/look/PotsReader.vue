@@ -3,7 +3,10 @@ import { potsEstimate, smallMassRangeText, type Pots, type UnitSystem } from '@f
 import { computed } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 
-/** A group of honey pots counted from above; the brood stays closed. Touch a kind to add one, or a pot to take it away. */
+/**
+ * A group of honey pots counted from above; the brood stays closed. Touch a kind to add one, or a
+ * pot to take it away.
+ */
 const props = defineProps<{
   pots: Pots | null;
   fallback: Pots;

@@ -11,7 +11,10 @@ import { DateTime } from 'luxon';
 import { computed } from 'vue';
 import { said } from '../shell/units.js';
 
-/** Capped share over the looks, and where it goes: measured as rings, forecast as a hatched band to the rule. The slider chooses the look that is laid over the face. */
+/**
+ * Capped share over the looks, and where it goes: measured as rings, forecast as a hatched band to
+ * the rule. The slider chooses the look that is laid over the face.
+ */
 const props = defineProps<{
   looks: Look[];
   forecast: CappedForecast | null;

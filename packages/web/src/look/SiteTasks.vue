@@ -8,7 +8,10 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
 
-/** What is to be done at a site, by a day or before the next visit: written here, done here or on Today. */
+/**
+ * What is to be done at a site, by a day or before the next visit: written here, done here or on
+ * Today.
+ */
 const props = defineProps<{ site: Site }>();
 const { go, busy, refusal, fieldError } = useSend();
 const adding = ref(false);

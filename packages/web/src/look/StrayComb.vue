@@ -10,7 +10,10 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { said } from '../shell/units.js';
 
-/** Comb under a roof or in a gap: looked over, capped and open weighed apart, the missing frame put in. */
+/**
+ * Comb under a roof or in a gap: looked over, capped and open weighed apart, the missing frame put
+ * in.
+ */
 const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{ hive: Hive }>();
 const emit = defineEmits<{ taken: [batchId: string] }>();

@@ -73,7 +73,9 @@ function shortAnswer(f: Finding): string {
 const TONES = { for: 'green', against: 'rust', open: '' };
 const nameOf = (f: Finding): string => QUESTION_WORDS[f.question].name;
 
-/** What stands beside the verdict at once: what weighs, and always whether it is ripe and theirs. */
+/**
+ * What stands beside the verdict at once: what weighs, and always whether it is ripe and theirs.
+ */
 const evidence = computed(() =>
   props.judged.verdict.findings
     .filter(

@@ -18,7 +18,10 @@ interface Choice {
   label: string;
   fact: ColonyFact;
 }
-/** One fact of the colony as it stands, and what may be said of it; without choices its form asks more. */
+/**
+ * One fact of the colony as it stands, and what may be said of it; without choices its form asks
+ * more.
+ */
 export interface ColonyLine {
   kind: ColonyFact['kind'];
   name: string;
@@ -78,7 +81,8 @@ const UNSAID = new Set([
 ]);
 
 /**
- * What judgements need to know of a colony, a line a fact, those its kind of hive knows. Takes the hive, its state, the
+ * What judgements need to know of a colony, a line a fact, those its kind of hive knows. Takes the
+ * hive, its state, the
  * day at its site, and the day a flow or a reduced entrance is said to end, where one was typed.
  */
 export function colonyLines(

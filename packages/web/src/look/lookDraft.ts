@@ -70,7 +70,8 @@ export function beginDraft(hive: Hive, bar: BarView): LookDraft {
 }
 
 /**
- * A look at another comb that looks like one that was read. Only what was seen in general is said of
+ * A look at another comb that looks like one that was read. Only what was seen in general is said
+ * of
  * it: no cells, no photo, no sample, no measures.
  */
 export const beginAlike = (read: LookDraft, hive: Hive, bar: BarView): LookDraft => ({
@@ -91,7 +92,9 @@ export const asDraft = (
   fresh: LookDraft,
 ): LookDraft => ({ ...fresh, ...kept });
 
-/** Bands set by hand: newer than any cells of that side, so those are put aside, and that is said. */
+/**
+ * Bands set by hand: newer than any cells of that side, so those are put aside, and that is said.
+ */
 export function setBands(draft: LookDraft, side: Side, shares: Shares | null): void {
   if (draft.faces[side])
     draft.said = `The painted cells of side ${side} were put aside: the bands are newer.`;
@@ -112,7 +115,9 @@ export function setFace(draft: LookDraft, side: Side, face: StoredFace, seenBy: 
   draft.seenBy[side] = seenBy;
 }
 
-/** The cells of a side to paint on: its own, else its bands as they lie in a comb, else bare comb. */
+/**
+ * The cells of a side to paint on: its own, else its bands as they lie in a comb, else bare comb.
+ */
 export function cellsOf(
   draft: LookDraft | null,
   hive: Hive,

@@ -5,7 +5,10 @@ import { useRoute } from 'vue-router';
 import { serverNow } from '../server/client.js';
 import { useHives, useRules } from '../server/queries.js';
 
-/** The hive in the address, or the first there is; judged under the rules in force, with a look being made in place of the last one. */
+/**
+ * The hive in the address, or the first there is; judged under the rules in force, with a look
+ * being made in place of the last one.
+ */
 export function useHive(draft?: ComputedRef<{ combId: string; seen: Seen } | null>) {
   const route = useRoute();
   const hives = useHives();

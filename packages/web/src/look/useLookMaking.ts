@@ -34,7 +34,8 @@ const PRESETS: Record<string, Shares> = {
 
 /**
  * The look being made of the comb in view: begun by the first touch, filled side by side, written
- * down, or put down again. Takes the drafts of all combs, where one stands, and what is known of the
+ * down, or put down again. Takes the drafts of all combs, where one stands, and what is known of
+ * the
  * comb from before.
  */
 export function useLookMaking(input: {

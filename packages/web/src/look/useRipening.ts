@@ -35,7 +35,10 @@ function edgeOf(comb: CombView | null): 'capped' | 'open' | null {
   return seen === 'open-below' ? 'open' : null;
 }
 
-/** What ripens when in one hive: each comb, the last bar, the super. Pure functions of the core over the looks there are. */
+/**
+ * What ripens when in one hive: each comb, the last bar, the super. Pure functions of the core over
+ * the looks there are.
+ */
 export function useRipening(
   hives: ComputedRef<Hive[]>,
   hive: ComputedRef<Hive | null>,
@@ -95,7 +98,10 @@ export function useRipening(
       today: date.value,
     });
   });
-  /** The combs that are ripe next, by the earliest day of each; those that may be taken already are not among them. */
+  /**
+   * The combs that are ripe next, by the earliest day of each; those that may be taken already are
+   * not among them.
+   */
   const nextRipe = computed(() =>
     (hive.value?.bars ?? [])
       .flatMap((bar) => {

@@ -4,7 +4,10 @@ import { newId } from '../server/client.js';
 import type { useSend } from '../server/useSend.js';
 import { beginAlike, lookPayload, tellsOfOthers, type LookDraft } from './lookDraft.js';
 
-/** The combs of one box that look alike: read once, written down for all, and what differs is touched afterwards. */
+/**
+ * The combs of one box that look alike: read once, written down for all, and what differs is
+ * touched afterwards.
+ */
 export function useWholeBox(
   hive: Ref<Hive | null>,
   here: Ref<BarView | null>,
@@ -16,7 +19,9 @@ export function useWholeBox(
       ? hive.value.bars.filter((b) => b.boxId === here.value!.boxId && b.comb)
       : [],
   );
-  /** What the key says; null where there is no box to write down, or only the sides were not read. */
+  /**
+   * What the key says; null where there is no box to write down, or only the sides were not read.
+   */
   const boxLabel = computed(() => {
     const d = draft.value;
     if (!d || alike.value.length < 2 || !tellsOfOthers(d)) return null;

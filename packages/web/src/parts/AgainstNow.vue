@@ -4,7 +4,10 @@ import { computed } from 'vue';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
 
-/** What speaks against taking the chosen combs today: the same findings as in Look, judged again now. */
+/**
+ * What speaks against taking the chosen combs today: the same findings as in Look, judged again
+ * now.
+ */
 const props = defineProps<{ detail: BatchDetail; rules: HouseRules; onlyForbids?: boolean }>();
 const now = useNow();
 const combs = computed(() =>

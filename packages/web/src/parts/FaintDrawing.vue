@@ -1,5 +1,8 @@
 <script setup lang="ts">
-/** What will stand on a screen once there is something, drawn faintly; it says nothing that the words do not. */
+/**
+ * What will stand on a screen once there is something, drawn faintly; it says nothing that the
+ * words do not.
+ */
 defineProps<{ of: 'hive' | 'lifted' | 'day' | 'list' | 'steps' | 'book' | 'boxes' }>();
 const COMBS = [0, 1, 2, 3, 4, 5, 6, 7];
 /** Bars of a day's timetable: left edge, width and row. */

@@ -6,7 +6,8 @@ import { householdUnits, said } from '../shell/units.js';
 import { fieldUnit } from './fieldUnit.js';
 
 /**
- * A number as people type it, comma or point, with its unit; says at the field what is wrong and keeps
+ * A number as people type it, comma or point, with its unit; says at the field what is wrong and
+ * keeps
  * what was typed. Kilograms, grams and °C stay so outside and are typed in the household's units.
  */
 const props = defineProps<{

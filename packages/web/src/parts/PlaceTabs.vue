@@ -2,7 +2,9 @@
 import SelectButton from 'primevue/selectbutton';
 import { nextTick, onMounted, ref, watch } from 'vue';
 
-/** Where in a stage one is. Where they are wider than the page, the one in view is slid into sight. */
+/**
+ * Where in a stage one is. Where they are wider than the page, the one in view is slid into sight.
+ */
 defineProps<{ places: readonly { label: string; value: string }[]; label: string }>();
 const place = defineModel<string>({ required: true });
 const root = ref<{ $el: HTMLElement } | null>(null);

@@ -16,7 +16,10 @@ import Refusal from './Refusal.vue';
 import { massUnit, weightSuch } from './massUnit.js';
 import TextField from './TextField.vue';
 
-/** Which vessel: one of the kit, a jar of the kit, or one that is not in the kit yet and is put into it here. */
+/**
+ * Which vessel: one of the kit, a jar of the kit, or one that is not in the kit yet and is put into
+ * it here.
+ */
 const props = defineProps<{
   label: string;
   rules: HouseRules;
@@ -50,7 +53,10 @@ const jarKinds = computed(() =>
   ),
 );
 const jarName = (jar: JarKindRecord): string => `Jar ${jar.name}`;
-/** Vessels are about as wide as they are high where nobody measured them; only the drawing goes by it. */
+/**
+ * Vessels are about as wide as they are high where nobody measured them; only the drawing goes by
+ * it.
+ */
 const widthMm = (litres: number): number =>
   Math.min(1500, Math.max(30, Math.round(Math.cbrt((4 * litres * 1e6) / Math.PI))));
 async function put(vessel: {

@@ -14,7 +14,10 @@ import DepthCheck from './DepthCheck.vue';
 import { massUnit, weightSuch } from './massUnit.js';
 import TextField from './TextField.vue';
 
-/** One weighing: gross from the scale or by hand, the empty vessel's weight as the kit knows it or asked, the net beside it. */
+/**
+ * One weighing: gross from the scale or by hand, the empty vessel's weight as the kit knows it or
+ * asked, the net beside it.
+ */
 const props = defineProps<{
   units: UnitSystem;
   /** What stands on the scale, such as 'vessel and honey'. */
@@ -28,7 +31,10 @@ const props = defineProps<{
   scale?: string | null;
   grossError?: string | null;
   tareError?: string | null;
-  /** A round vessel whose depth can be held against the weight, and what lies in it; without it no check is offered. */
+  /**
+   * A round vessel whose depth can be held against the weight, and what lies in it; without it no
+   * check is offered.
+   */
   vessel?: Pick<Vessel, 'name' | 'innerDiameterMm'> | null;
   of?: 'honey' | 'comb';
 }>();

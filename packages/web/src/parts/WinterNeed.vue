@@ -12,7 +12,10 @@ import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
 import { said } from '../shell/units.js';
 
-/** Asks what the winter needs of a kind of hive, where it is needed: a starting value stands in the field, one touch writes it down. */
+/**
+ * Asks what the winter needs of a kind of hive, where it is needed: a starting value stands in the
+ * field, one touch writes it down.
+ */
 const props = defineProps<{ kind: HiveKindName; rules: HouseRules; rulesVersion: number }>();
 const { go, busy, refusal, fieldError } = useSend();
 const kg = ref<number | null>(STARTING_NEED_KG[props.kind]);

@@ -15,7 +15,9 @@ import {
 import { STAGE_NAMES } from '../shell/stageNames.js';
 import { dateText } from '../shell/times.js';
 
-/** What a stage says of a harvest that has left it: what was done, line by line, and the one way on. */
+/**
+ * What a stage says of a harvest that has left it: what was done, line by line, and the one way on.
+ */
 export interface LeftStage {
   heading: string;
   text: string;
@@ -92,7 +94,9 @@ export function leftSettling(detail: BatchDetail): LeftStage | null {
   };
 }
 
-/** All of its comb went another way than under the knife. Null where some was cut or still can be. */
+/**
+ * All of its comb went another way than under the knife. Null where some was cut or still can be.
+ */
 export function leftUncut(detail: BatchDetail): LeftStage | null {
   const comb = detail.lots.filter((l) => l.kind === 'comb');
   const isGone = comb.length > 0 && comb.every((l) => l.nowG === 0);

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { slideIntoView } from './slideIntoView.js';
 
-/** A frame of 300 px over a drawing with a place every 100 px; the dom of the tests has no layout. */
+/**
+ * A frame of 300 px over a drawing with a place every 100 px; the dom of the tests has no layout.
+ */
 function drawing(): HTMLElement {
   const frame = document.createElement('div');
   const rect = (left: number, width: number): DOMRect =>

@@ -1,4 +1,7 @@
-/** Where a place of a drawing stands beside the frame it is seen through; null where it is not drawn. */
+/**
+ * Where a place of a drawing stands beside the frame it is seen through; null where it is not
+ * drawn.
+ */
 function sidesOf(
   frame: HTMLElement | null,
   slot: number,
@@ -9,7 +12,8 @@ function sidesOf(
 
 /**
  * Slides a drawing that is wider than its frame sideways until one of the places stands in the
- * middle, the last of them; the page itself stays where it is. Nothing moves where one of them is in
+ * middle, the last of them; the page itself stays where it is. Nothing moves where one of them is
+ * in
  * view. Takes the frame and the numbers of the places.
  */
 export function slideIntoView(frame: HTMLElement | null, slots: readonly number[]): void {

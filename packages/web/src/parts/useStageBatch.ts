@@ -4,8 +4,10 @@ import { useRoute } from 'vue-router';
 import { useHarvest, useHarvests } from '../server/queries.js';
 
 /**
- * The harvest a stage shows: the one in the address, else the first one at this stage, else one that
- * is on its way and has been here; in the book also a closed one. Null where there is none, which every
+ * The harvest a stage shows: the one in the address, else the first one at this stage, else one
+ * that
+ * is on its way and has been here; in the book also a closed one. Null where there is none, which
+ * every
  * stage says in its own words.
  */
 export function useStageBatch(

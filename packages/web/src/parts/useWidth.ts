@@ -1,6 +1,9 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
 
-/** Width of an element in pixels, followed as it changes; the element may come and go (loading, empty states). */
+/**
+ * Width of an element in pixels, followed as it changes; the element may come and go (loading,
+ * empty states).
+ */
 export function useWidth(element: Ref<HTMLElement | null>, initial = 840): Ref<number> {
   const width = ref(initial);
   let observer: ResizeObserver | null = null;

@@ -9,8 +9,10 @@ import { useSend } from '../server/useSend.js';
 import { dateText } from '../shell/times.js';
 
 /**
- * An address that a calendar of this machine subscribes to: read only, secret, shown once, taken back by a
- * touch. Nobody else reaches it: a phone's calendar is no device that was let in, and takes the file.
+ * An address that a calendar of this machine subscribes to: read only, secret, shown once, taken
+ * back by a
+ * touch. Nobody else reaches it: a phone's calendar is no device that was let in, and takes the
+ * file.
  */
 const { data: me } = useMe();
 const atTable = computed(() => me.value?.at === 'table');

@@ -4,7 +4,10 @@ import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
 import { useWidth } from '../parts/useWidth.js';
 
-/** Ten days as a line: how fit each hour is to open, the higher the better; the hour chosen carries a mark, its reasons stand below. */
+/**
+ * Ten days as a line: how fit each hour is to open, the higher the better; the hour chosen carries
+ * a mark, its reasons stand below.
+ */
 const props = defineProps<{ scores: HourScore[]; zone: string; start: string }>();
 const emit = defineEmits<{ choose: [local: string] }>();
 const frame = ref<HTMLElement | null>(null);

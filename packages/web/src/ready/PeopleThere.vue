@@ -5,7 +5,10 @@ import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import { useSend } from '../server/useSend.js';
 
-/** How many hands there are: what is lifted, who smokes and what fits into the day go by it. A house rule, said where it matters. */
+/**
+ * How many hands there are: what is lifted, who smokes and what fits into the day go by it. A house
+ * rule, said where it matters.
+ */
 const props = defineProps<{ rules: HouseRules; rulesVersion: number }>();
 const { go, busy, refusal } = useSend();
 const MOST_OFFERED = 4;

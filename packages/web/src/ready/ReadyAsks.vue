@@ -16,7 +16,10 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { SITE_NOTE_WORDS } from './siteNoteWords.js';
 
-/** What the day's plan wants to know of the place and the colony and nobody said yet; each is one touch, and is not asked again. */
+/**
+ * What the day's plan wants to know of the place and the colony and nobody said yet; each is one
+ * touch, and is not asked again.
+ */
 const props = defineProps<{ hive: Hive; rules: HouseRules; dayIso: string; on: string }>();
 const { go, busy, refusal } = useSend();
 const site = computed(() => props.hive.site);

@@ -216,7 +216,9 @@ const goLabel = computed(() => {
   if (isKept.value) return 'Go to Take';
   return detail.value?.batch.plan ? 'Keep the change, go to Take' : 'Keep this plan, go to Take';
 });
-/** On a phone the timetable and the list open by a touch: the hour and the next step stand first. */
+/**
+ * On a phone the timetable and the list open by a touch: the hour and the next step stand first.
+ */
 const narrow = window.matchMedia('(max-width: 700px)').matches;
 const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.value.length);
 </script>

@@ -17,7 +17,9 @@ import { useDraft } from '../shell/draft.js';
 import { dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 
-/** A round of hives: which wants a box, what is in stock, what the vehicle takes, when to come back. */
+/**
+ * A round of hives: which wants a box, what is in stock, what the vehicle takes, when to come back.
+ */
 const hives = useHives();
 const rules = useRules();
 const gear = useGear();

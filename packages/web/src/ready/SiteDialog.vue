@@ -17,7 +17,10 @@ import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { SITE_NOTE_WORDS } from './siteNoteWords.js';
 
-/** What is particular of the site and of the hour: notes that add a step, forage by month, weather typed in. */
+/**
+ * What is particular of the site and of the hour: notes that add a step, forage by month, weather
+ * typed in.
+ */
 const props = defineProps<{ site: Site; hourAt: string; hour: WeatherHour | null }>();
 const open = defineModel<boolean>('open', { required: true });
 const { go, busy, refusal, fieldError } = useSend();

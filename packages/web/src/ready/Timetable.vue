@@ -4,7 +4,10 @@ import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
 import { said } from '../shell/units.js';
 
-/** Every step on one line of time; a step is dragged or moved by the keyboard, the rest follows. Its conflicts and cautions stand in its row. */
+/**
+ * Every step on one line of time; a step is dragged or moved by the keyboard, the rest follows. Its
+ * conflicts and cautions stand in its row.
+ */
 const props = defineProps<{
   steps: TimetableStep[];
   cautions: ReadonlyMap<string, readonly Caution[]>;

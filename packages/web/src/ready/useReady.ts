@@ -15,7 +15,10 @@ import { useJars, useOpenPlans, useRules, useVessels, useWeather } from '../serv
 import { useDraft } from '../shell/draft.js';
 import { compute } from '../workers/client.js';
 
-/** Water of the chosen combs as their last looks measured it, the wettest sample, percent; null where none was drawn. */
+/**
+ * Water of the chosen combs as their last looks measured it, the wettest sample, percent; null
+ * where none was drawn.
+ */
 function measuredInLook(d: BatchDetail): number | null {
   const readings = d.batch.combIds.flatMap(
     (combId) => d.looks.filter((look) => look.combId === combId).at(-1)?.readings ?? [],
@@ -23,7 +26,10 @@ function measuredInLook(d: BatchDetail): number | null {
   return moistureSummary(readings)?.wettestPercent ?? null;
 }
 
-/** Everything Ready works with: the harvests that wait for their day, each with the plan on the screen, and what comes of them together. */
+/**
+ * Everything Ready works with: the harvests that wait for their day, each with the plan on the
+ * screen, and what comes of them together.
+ */
 export function useReady() {
   const route = useRoute();
   const plans = useOpenPlans();
@@ -98,7 +104,9 @@ export function useReady() {
       ? `${takenPercent.value} % water, which is assumed`
       : `${Number(percent.toFixed(1))} % water`;
   });
-  /** Where the water of the plan comes from; an assumption is told from what was measured or said. */
+  /**
+   * Where the water of the plan comes from; an assumption is told from what was measured or said.
+   */
   const waterNote = computed(() => {
     if (!detail.value || !plan.value) return null;
     const { moisturePercent } = plan.value;

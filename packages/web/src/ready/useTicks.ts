@@ -3,7 +3,9 @@ import { computed, ref, type Ref } from 'vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 
-/** Ticks of the list: they show at once and go to the server, so that phone and table see the same. */
+/**
+ * Ticks of the list: they show at once and go to the server, so that phone and table see the same.
+ */
 export function useTicks(open: Ref<OpenPlans | undefined>) {
   const { go, refusal } = useSend();
   const waiting = ref<Record<string, Tick['state']>>({});
@@ -21,7 +23,10 @@ export function useTicks(open: Ref<OpenPlans | undefined>) {
     }));
     return [...fresh, ...known.filter((t) => !(t.line in waiting.value))];
   });
-  /** One after the other: a command has one id until it is answered, and quick fingers must not share it. */
+  /**
+   * One after the other: a command has one id until it is answered, and quick fingers must not
+   * share it.
+   */
   let queue: Promise<void> = Promise.resolve();
   function tick(line: BringLine, state: Tick['state']): void {
     if (!batchId.value) return;

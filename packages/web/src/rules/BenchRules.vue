@@ -5,7 +5,9 @@ import ToggleSwitch from 'primevue/toggleswitch';
 import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
 
-/** Rules of the hand at the hive and at the bench: waits, stings, drain frames, warmth, the press. */
+/**
+ * Rules of the hand at the hive and at the bench: waits, stings, drain frames, warmth, the press.
+ */
 defineProps<{ issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
 const starting = useStarting(draft);

@@ -5,7 +5,10 @@ import { ref } from 'vue';
 import { read } from '../server/client.js';
 import { useHives } from '../server/queries.js';
 
-/** The stand-in instruments, each asked by a touch; they speak as real ones would, and are always called practice. */
+/**
+ * The stand-in instruments, each asked by a touch; they speak as real ones would, and are always
+ * called practice.
+ */
 const props = defineProps<{ rules: HouseRules }>();
 const { data: hives } = useHives();
 const shown = ref<Record<string, string>>({});

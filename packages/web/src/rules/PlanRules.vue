@@ -5,7 +5,10 @@ import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
 
-/** Rules that choosing and planning go by: the winter in the household's own numbers; people, hours, weights, worth. */
+/**
+ * Rules that choosing and planning go by: the winter in the household's own numbers; people, hours,
+ * weights, worth.
+ */
 defineProps<{ part: 'winter' | 'work'; issue: (field: string) => string | null }>();
 const draft = defineModel<HouseRules>({ required: true });
 const starting = useStarting(draft);

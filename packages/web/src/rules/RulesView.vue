@@ -75,7 +75,10 @@ const rules = useRules();
 const hives = useHives();
 const { go, busy, refusal, fieldError } = useSend();
 const draft = ref<HouseRules | null>(null);
-/** The version the draft began from. Newer rules from another screen replace an untouched draft, never a touched one. */
+/**
+ * The version the draft began from. Newer rules from another screen replace an untouched draft,
+ * never a touched one.
+ */
 const base = ref<RulesVersion | null>(null);
 const dirty = computed(
   () => draft.value !== null && JSON.stringify(draft.value) !== JSON.stringify(base.value?.rules),
@@ -130,7 +133,10 @@ async function save(): Promise<boolean> {
   if (JSON.stringify(draft.value) === sent) draft.value = { ...done.rules };
   return true;
 }
-/** Over a closed brood box it is what has to stay in the supers; stingless bees keep a share of their pots. */
+/**
+ * Over a closed brood box it is what has to stay in the supers; stingless bees keep a share of
+ * their pots.
+ */
 const stackKinds = HIVE_KIND_NAMES.filter((k) => k !== 'top-bar' && k !== 'stingless');
 function setNeed(kind: HiveKindName, kg: number | null): void {
   const { [kind]: _old, ...rest } = draft.value!.winterNeedByKindKg;

@@ -21,7 +21,10 @@ import { compute } from '../workers/client.js';
 import { STAGE_NAMES } from '../shell/stageNames.js';
 import { STARTING_WORDS, isStarting } from './starting.js';
 
-/** Where practitioners disagree: each question with its schools, whom each suits, and the combs it would turn now. */
+/**
+ * Where practitioners disagree: each question with its schools, whom each suits, and the combs it
+ * would turn now.
+ */
 const draft = defineModel<HouseRules>({ required: true });
 const route = useRoute();
 /** The question that was looked for by its words, if one was. */

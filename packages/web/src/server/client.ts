@@ -26,12 +26,17 @@ function device(): string {
   return made;
 }
 
-/** The server's clock as last heard: its instant, when this device heard it, and how fast it runs (1 but in rehearsals). */
+/**
+ * The server's clock as last heard: its instant, when this device heard it, and how fast it runs (1
+ * but in rehearsals).
+ */
 let heardClock = { serverMs: Date.now(), deviceMs: Date.now(), speed: 1, set: false };
 const heard = new Set<() => void>();
 const reckoned = (): number =>
   heardClock.serverMs + (Date.now() - heardClock.deviceMs) * heardClock.speed;
-/** A clock that was heard a little late does not set the time back: what is written stays in order. */
+/**
+ * A clock that was heard a little late does not set the time back: what is written stays in order.
+ */
 const LATE_MS = 60_000;
 export function setServerNow(now: string, speed = 1, set = false): void {
   const [told, running] = [Date.parse(now), reckoned()];
@@ -50,9 +55,14 @@ export function onServerNow(listener: () => void): () => void {
 }
 export const serverNow = (): Date => new Date(reckoned());
 export const serverSpeed = (): number => heardClock.speed;
-/** A server whose clock was set by hand for a rehearsal may be days away from this device: that is no fault of the device. */
+/**
+ * A server whose clock was set by hand for a rehearsal may be days away from this device: that is
+ * no fault of the device.
+ */
 const REHEARSAL_MINUTES = 2 * 24 * 60;
-/** Minutes by which this device's own clock is ahead of the server's; records go by the server's. */
+/**
+ * Minutes by which this device's own clock is ahead of the server's; records go by the server's.
+ */
 export function deviceAheadMinutes(): number {
   const minutes = Math.round((Date.now() - reckoned()) / 60_000);
   return heardClock.speed > 1 || (heardClock.set && Math.abs(minutes) > REHEARSAL_MINUTES)
@@ -92,7 +102,10 @@ export async function read<T>(path: string): Promise<T> {
   return answer<T>(await reach(path));
 }
 
-/** Sends a picture as it is, its command in a header; `commandId` may be sent again without storing twice. Gives the id it is kept under. */
+/**
+ * Sends a picture as it is, its command in a header; `commandId` may be sent again without storing
+ * twice. Gives the id it is kept under.
+ */
 export async function sendPhoto(file: Blob, photoId: string, commandId: string): Promise<string> {
   const command = {
     id: commandId,
@@ -113,7 +126,10 @@ export async function sendPhoto(file: Blob, photoId: string, commandId: string):
   return photoId;
 }
 
-/** Asks for something that is no entry of the household: an archive out or in. The body goes as it is. */
+/**
+ * Asks for something that is no entry of the household: an archive out or in. The body goes as it
+ * is.
+ */
 export async function ask<T>(path: string, body?: Blob | object): Promise<T> {
   const blob = body instanceof Blob;
   return answer<T>(

@@ -146,7 +146,8 @@ export const useBoxHistory = (hiveId: Ref<string>) =>
 export function useRefresh(): () => Promise<void> {
   const client = useQueryClient();
   return async () => {
-    // A first answer still under way may be older than what is told here, and is not asked for twice by itself.
+    // A first answer still under way may be older than what is told here, and is not asked for
+    // twice by itself.
     const first = client.isFetching({ predicate: (query) => query.state.data === undefined }) > 0;
     await client.invalidateQueries();
     if (first) await client.invalidateQueries();
@@ -194,7 +195,8 @@ export function listen(
   source.addEventListener('doing', (event) =>
     hearDoing(JSON.parse((event as MessageEvent<string>).data) as Doing),
   );
-  // What was written between the first answer and this line standing, or while the server was away, was not heard.
+  // What was written between the first answer and this line standing, or while the server was away,
+  // was not heard.
   source.addEventListener('open', () => refresh(null));
 }
 
@@ -302,7 +304,10 @@ export const useEstimatePairs = () =>
 /** What cannot all be true in what was written down. */
 export const useQuestions = () =>
   useQuery({ queryKey: ['questions'], queryFn: items<Contradiction>('/questions') });
-/** Water of the honey lots, measured or null; its key begins with the stock's: what renews the stock renews it. */
+/**
+ * Water of the honey lots, measured or null; its key begins with the stock's: what renews the stock
+ * renews it.
+ */
 export const useStockWaters = () =>
   useQuery({ queryKey: ['stock', 'waters'], queryFn: items<LotWater>('/stock/waters') });
 /** Lots of honey, jars and pieces that hold something now. */

@@ -5,8 +5,10 @@ import { Refused, newId, send, type SendOptions } from './client.js';
 import { useRefresh } from './queries.js';
 
 /**
- * Sends a command from a form: keeps what was refused and at which field, the same id on a second try, and
- * says in the soil strip what was written. Gives null where it was refused, so that the form stays as it is.
+ * Sends a command from a form: keeps what was refused and at which field, the same id on a second
+ * try, and
+ * says in the soil strip what was written. Gives null where it was refused, so that the form stays
+ * as it is.
  */
 export function useSend() {
   const refresh = useRefresh();
@@ -51,7 +53,8 @@ export function useSend() {
         error instanceof Refused
           ? error
           : new Refused(0, 'unexpected', 'This did not work. What you typed is still here.', null);
-      // A refused entry was not written: the next try is a new one. An unanswered one may have been.
+      // A refused entry was not written: the next try is a new one. An unanswered one may have
+      // been.
       if (refusal.value.status !== 0) commandId = newId();
       return null;
     } finally {

@@ -37,7 +37,9 @@ const all = computed(() =>
 );
 const typed = ref('');
 const at = ref(0);
-/** Opened again while it is on its way out, the dialog is a new one: the old would take it along. */
+/**
+ * Opened again while it is on its way out, the dialog is a new one: the old would take it along.
+ */
 const opened = ref(0);
 const found = computed(() => find(all.value, typed.value));
 watch(typed, () => (at.value = 0));

@@ -1,6 +1,9 @@
 import type { Clock } from '@furrow/core';
 
-/** Which clocks have come due and were not rung yet: each once for its instant. Pure, so that it can be tested. */
+/**
+ * Which clocks have come due and were not rung yet: each once for its instant. Pure, so that it can
+ * be tested.
+ */
 export function dueNow(
   clocks: readonly Clock[],
   now: Date,

@@ -6,7 +6,9 @@ const isRecord = (x: unknown): x is Record<string, unknown> =>
 const completed = (stored: unknown, initial: unknown): unknown =>
   isRecord(stored) && isRecord(initial) ? { ...initial, ...stored } : stored;
 
-/** A draft that survives reload: what was typed is kept in this browser until it is written down. */
+/**
+ * A draft that survives reload: what was typed is kept in this browser until it is written down.
+ */
 export function useDraft<T>(key: string, initial: () => T): { draft: Ref<T>; clear: () => void } {
   const name = `furrow.draft.${key}`;
   const stored = localStorage.getItem(name);

@@ -110,7 +110,9 @@ function ofSites(sites: readonly Site[], hives: readonly Hive[]): Found[] {
   });
 }
 
-/** Everything there is to be found in a household, in the order in which kinds of things are named. */
+/**
+ * Everything there is to be found in a household, in the order in which kinds of things are named.
+ */
 export function everything(all: FindIn): Found[] {
   return [
     ...ofHives(all.hives),
@@ -154,7 +156,8 @@ export function everything(all: FindIn): Found[] {
 }
 
 /**
- * What fits the words typed, each somewhere in its kind or name; what begins with them comes first. Empty where nothing was typed.
+ * What fits the words typed, each somewhere in its kind or name; what begins with them comes first.
+ * Empty where nothing was typed.
  */
 export function find(all: readonly Found[], typed: string, most = 12): Found[] {
   const words = plain(typed).split(/\s+/).filter(Boolean);

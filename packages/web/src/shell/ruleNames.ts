@@ -1,4 +1,7 @@
-/** Every rule and part of the kit by the words that stand beside it in Rules: what it can be found by. */
+/**
+ * Every rule and part of the kit by the words that stand beside it in Rules: what it can be found
+ * by.
+ */
 export const RULE_NAMES: readonly string[] = [
   'Capped share that counts as ripe',
   'Counted over',

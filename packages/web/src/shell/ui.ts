@@ -6,7 +6,9 @@ export interface Question {
   answer: (yes: boolean) => void;
 }
 
-/** The interface's own state: what is lit, what was just said. Server data lives in the query cache. */
+/**
+ * The interface's own state: what is lit, what was just said. Server data lives in the query cache.
+ */
 export const useUi = defineStore('ui', () => {
   const sun = ref(localStorage.getItem('furrow.sun') === 'yes');
   const alarms = ref(localStorage.getItem('furrow.alarms') === 'on');

@@ -1,7 +1,9 @@
 import { onScopeDispose, ref } from 'vue';
 import { onServerNow, serverNow, serverSpeed } from '../server/client.js';
 
-/** The server's time, refreshed every ten seconds and whenever the server was heard: it never ticks. */
+/**
+ * The server's time, refreshed every ten seconds and whenever the server was heard: it never ticks.
+ */
 export function useNow() {
   const now = ref(serverNow());
   let last = Date.now();

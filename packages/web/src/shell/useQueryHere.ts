@@ -2,7 +2,8 @@ import { onScopeDispose } from 'vue';
 import { onBeforeRouteLeave, useRoute, useRouter, type LocationQueryRaw } from 'vue-router';
 
 /**
- * Changes the query of the screen one is on: what is in view stands in the address. Where the person
+ * Changes the query of the screen one is on: what is in view stands in the address. Where the
+ * person
  * is on the way to another screen already, nothing is changed: an answer that comes late must not
  * call them back.
  */

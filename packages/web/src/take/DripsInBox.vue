@@ -14,7 +14,8 @@ import { useSend } from '../server/useSend.js';
 
 /**
  * The school that lets a box drip as it stands and cuts it free afterwards: until the empty box is
- * weighed its comb counts by its estimate. Steps of cutting free that were not done yet are put off.
+ * weighed its comb counts by its estimate. Steps of cutting free that were not done yet are put
+ * off.
  */
 const props = defineProps<{
   detail: BatchDetail;

@@ -5,7 +5,10 @@ import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import { useSend } from '../server/useSend.js';
 
-/** Boxes that were carried away full and are empty now: nobody but the person knows where they stand. */
+/**
+ * Boxes that were carried away full and are empty now: nobody but the person knows where they
+ * stand.
+ */
 const props = defineProps<{ detail: BatchDetail }>();
 const { go, busy, refusal } = useSend();
 /** Boxes said to be back where they were: nothing changes, and nothing is asked again. */

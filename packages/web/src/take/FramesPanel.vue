@@ -23,7 +23,10 @@ import WeighVessel from './WeighVessel.vue';
 import { useFrames } from './useFrames.js';
 import { said } from '../shell/units.js';
 
-/** Frames that run: one large with its vessel, the others beside it; opened part by part, weighed, reset and plugged. */
+/**
+ * Frames that run: one large with its vessel, the others beside it; opened part by part, weighed,
+ * reset and plugged.
+ */
 const props = defineProps<{
   detail: BatchDetail;
   rules: HouseRules;
@@ -138,7 +141,10 @@ async function write(
 }
 const open = (): unknown =>
   write('open', `part ${frame.value.run.partsOpen + 1} opened`, { vesselId: frame.value.vesselId });
-/** A frame that ran before Furrow was asked: its parts are written down as open, without waiting at each. */
+/**
+ * A frame that ran before Furrow was asked: its parts are written down as open, without waiting at
+ * each.
+ */
 async function openAlready(): Promise<void> {
   for (let part = frame.value.run.partsOpen + 1; part <= props.rules.frameParts; part++) {
     const vesselId = frame.value.vesselId;

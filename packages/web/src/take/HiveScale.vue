@@ -16,7 +16,10 @@ import { newId, read } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 import { said } from '../shell/units.js';
 
-/** A hive that stands on a scale: read before the first comb and after the last, and held against what was written down. */
+/**
+ * A hive that stands on a scale: read before the first comb and after the last, and held against
+ * what was written down.
+ */
 const props = defineProps<{ detail: BatchDetail; when: 'before' | 'after'; units: UnitSystem }>();
 const { go, busy, refusal } = useSend();
 const text = ref('');

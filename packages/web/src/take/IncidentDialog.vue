@@ -35,7 +35,10 @@ watch(visible, () => {
   note.value = '';
   refusal.value = null;
 });
-/** What may go otherwise here: a leak only where frames run, a fallen comb only where combs are lifted. */
+/**
+ * What may go otherwise here: a leak only where frames run, a fallen comb only where combs are
+ * lifted.
+ */
 const kinds = computed(() =>
   [...INCIDENT_KINDS]
     .sort((a, b) => Number(b === 'attack') - Number(a === 'attack'))

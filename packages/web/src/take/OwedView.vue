@@ -19,7 +19,10 @@ import { useRules, useVessels } from '../server/queries.js';
 import OwedComb from './OwedComb.vue';
 import WeighVessel from './WeighVessel.vue';
 
-/** Everything of one harvest that was to be weighed later: weighed here, taken by its estimate, or said lost. */
+/**
+ * Everything of one harvest that was to be weighed later: weighed here, taken by its estimate, or
+ * said lost.
+ */
 const { detail, loading, error, retry } = useStageBatch('take', () => false);
 const { data: vessels } = useVessels();
 const { data: rulesVersion } = useRules();

@@ -7,7 +7,10 @@ import VesselPick from '../parts/VesselPick.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 
-/** The full vessel goes, another comes under its frames. That weighs nothing: the full one is weighed next, or later. */
+/**
+ * The full vessel goes, another comes under its frames. That weighs nothing: the full one is
+ * weighed next, or later.
+ */
 const props = defineProps<{
   batchId: string;
   rules: HouseRules;

@@ -6,7 +6,10 @@ import HiveSection from '../drawing/sections/HiveSection.vue';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import { useWidth } from '../parts/useWidth.js';
 
-/** The hive as it hangs now, what is to be taken marked; at a comb, its bars drawn large with that one lifted. */
+/**
+ * The hive as it hangs now, what is to be taken marked; at a comb, its bars drawn large with that
+ * one lifted.
+ */
 const props = defineProps<{ detail: BatchDetail; place?: number; slots: number[] }>();
 const zoomScale = window.matchMedia('(max-width: 599px)').matches ? 1.3 : 2.05;
 const frame = ref<HTMLElement | null>(null);

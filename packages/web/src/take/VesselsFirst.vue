@@ -19,7 +19,10 @@ import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { said } from '../shell/units.js';
 
-/** A vessel under every frame, chosen before anything is opened, and what stands in it already; what is too small or has holes is said now. */
+/**
+ * A vessel under every frame, chosen before anything is opened, and what stands in it already; what
+ * is too small or has holes is said now.
+ */
 const props = defineProps<{
   detail: BatchDetail;
   rules: HouseRules;

@@ -2,7 +2,10 @@
 import { computed, onScopeDispose, ref } from 'vue';
 import { serverNow } from '../server/client.js';
 
-/** Minutes and seconds until an instant; it goes by the server's clock, so sleep and reload change nothing. */
+/**
+ * Minutes and seconds until an instant; it goes by the server's clock, so sleep and reload change
+ * nothing.
+ */
 const props = defineProps<{ until: string }>();
 const now = ref(serverNow().getTime());
 const timer = setInterval(() => (now.value = serverNow().getTime()), 500);

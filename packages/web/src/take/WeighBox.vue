@@ -112,7 +112,9 @@ const expectedKg = computed(() => {
     estimates.reduce((kg, e) => kg + e!.honeyKg[edge] + e!.waxKg[edge], 0);
   return { low: sum('low'), mid: sum('mid'), high: sum('high') };
 });
-/** Gross, empty and the looks beside each other: what does not fit is asked, as it is for a comb. */
+/**
+ * Gross, empty and the looks beside each other: what does not fit is asked, as it is for a comb.
+ */
 const asked = computed(() => {
   if (!empty.value || fullG.value === null || g.value === null) return null;
   const { question } = tareCheck({

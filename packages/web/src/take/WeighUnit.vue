@@ -40,7 +40,10 @@ import { useSend } from '../server/useSend.js';
 import LotQuestion from './LotQuestion.vue';
 import { said } from '../shell/units.js';
 
-/** One comb, frame or group of pots weighed: gross and tare from the scale or by hand, by depth without one; the person's guess first, if they like to guess. */
+/**
+ * One comb, frame or group of pots weighed: gross and tare from the scale or by hand, by depth
+ * without one; the person's guess first, if they like to guess.
+ */
 const props = defineProps<{
   detail: BatchDetail;
   rules: HouseRules;
@@ -75,7 +78,10 @@ const tub = ref<string | null>(
   props.vessels.find((v) => v.role === 'tub')?.id ?? props.vessels[0]?.id ?? null,
 );
 const vessel = computed(() => props.vessels.find((v) => v.id === tub.value) ?? null);
-/** Weight before this comb went in: the vessel's own tare, or what it last weighed with the combs before. */
+/**
+ * Weight before this comb went in: the vessel's own tare, or what it last weighed with the combs
+ * before.
+ */
 const before = computed(() => {
   const earlier = props.detail.takes.filter(
     (t) => t.vesselId === tub.value && t.grossG !== null && !t.byBox,
@@ -131,7 +137,10 @@ const check = computed(() =>
       }),
 );
 const { data: pairs } = useEstimatePairs();
-/** What share of a full one it is and how far from what is usual here; honey that ran out in place has neither. */
+/**
+ * What share of a full one it is and how far from what is usual here; honey that ran out in place
+ * has neither.
+ */
 const beside = computed(() => {
   const netG = check.value?.netG ?? 0;
   const inPlace = isPots.value || runsInPlace(props.detail.batch.method);

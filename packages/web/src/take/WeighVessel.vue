@@ -16,7 +16,9 @@ import WeighFields from '../parts/WeighFields.vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 
-/** One vessel weighed as one thing, whichever frames run into it; what came is shared out over them. */
+/**
+ * One vessel weighed as one thing, whichever frames run into it; what came is shared out over them.
+ */
 const props = defineProps<{
   batchId: string;
   /** The frame it is written under. */

@@ -53,7 +53,8 @@ describe('steps touched before the server answered', () => {
     expect(pending.marks.value.map((m) => m.stepId)).toEqual(['ready', 'smoke']);
     await flushPromises();
     await vi.waitFor(() => expect(sent).toEqual(['ready', 'smoke']));
-    // They stand until the server tells of them: a step never goes back while its answer is under way.
+    // They stand until the server tells of them: a step never goes back while its answer is under
+    // way.
     await flushPromises();
     expect(pending.marks.value.map((m) => m.stepId)).toEqual(['ready', 'smoke']);
     known.value = [mark('ready')];

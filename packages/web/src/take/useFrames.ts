@@ -31,7 +31,10 @@ const HONEY_C = 27;
 /** What goes to the worker must be plain. */
 const plain = <T>(thing: T): T => JSON.parse(JSON.stringify(thing)) as T;
 
-/** Every frame of one harvest as it stands, the vessels under them, what comes next, and the forecasts. */
+/**
+ * Every frame of one harvest as it stands, the vessels under them, what comes next, and the
+ * forecasts.
+ */
 export function useFrames(
   detail: Ref<BatchDetail>,
   rules: Ref<HouseRules>,

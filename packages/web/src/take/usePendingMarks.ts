@@ -12,9 +12,12 @@ interface PendingMark {
 const RETRY_MS = 4_000;
 
 /**
- * Steps touched on this device that the server has not confirmed yet. The next step stands at once; touches are sent
- * one after the other in their order, kept over a reload, and sent again after a gap in the connection. A refusal
- * takes back what was not sent and says why. Takes the harvest's id and the marks the server has told of.
+ * Steps touched on this device that the server has not confirmed yet. The next step stands at once;
+ * touches are sent
+ * one after the other in their order, kept over a reload, and sent again after a gap in the
+ * connection. A refusal
+ * takes back what was not sent and says why. Takes the harvest's id and the marks the server has
+ * told of.
  */
 export function usePendingMarks(batchId: Ref<string | null>, known: Ref<readonly StepMark[]>) {
   const refresh = useRefresh();
@@ -81,7 +84,10 @@ export function usePendingMarks(batchId: Ref<string | null>, known: Ref<readonly
   return {
     marks: computed(() => [...confirmed.value, ...waiting.value.map((w) => w.mark)]),
     refusal,
-    /** Done when nothing waits any more, or cannot go out now: what builds on a step is sent after it. */
+    /**
+     * Done when nothing waits any more, or cannot go out now: what builds on a step is sent after
+     * it.
+     */
     flush: async (): Promise<void> => {
       for (let i = 0; i < 100 && waiting.value.length && !refusal.value; i++)
         await new Promise((done) => setTimeout(done, 50));

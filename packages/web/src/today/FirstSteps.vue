@@ -5,7 +5,9 @@ import { ref } from 'vue';
 import KindPicture from '../look/KindPicture.vue';
 import { Refused, ask } from '../server/client.js';
 
-/** An empty household: the first hive, and what else somebody may bring or want to see before it. */
+/**
+ * An empty household: the first hive, and what else somebody may bring or want to see before it.
+ */
 const busy = ref(false);
 const says = ref<string | null>(null);
 const address = ref<string | null>(null);

@@ -4,13 +4,18 @@ import type { TodayLine } from '@furrow/core';
 export interface HungGroup {
   key: string;
   lines: TodayLine[];
-  /** What stands before and after the names; the whole title, and no names, where it is one line. */
+  /**
+   * What stands before and after the names; the whole title, and no names, where it is one line.
+   */
   before: string;
   after: string;
   names: { name: string; line: TodayLine }[];
 }
 
-/** What a line says apart from its hive's name: before it and after it; null where it does not name it. */
+/**
+ * What a line says apart from its hive's name: before it and after it; null where it does not name
+ * it.
+ */
 function around(line: TodayLine, name: string | null): { before: string; after: string } | null {
   const at = name ? line.title.indexOf(name) : -1;
   if (at < 0) return null;
@@ -20,8 +25,10 @@ function around(line: TodayLine, name: string | null): { before: string; after: 
 const STANDS_ALONE = new Set(['stir', 'look-back', 'site-task', 'draw-off', 'ripe']);
 
 /**
- * Groups the lines of one day in their order: those of one kind, with the same words around the name
- * of their hive, the same time and the same 'if left'. Takes the lines and the name of a hive by its id.
+ * Groups the lines of one day in their order: those of one kind, with the same words around the
+ * name
+ * of their hive, the same time and the same 'if left'. Takes the lines and the name of a hive by
+ * its id.
  */
 export function groupHung(
   lines: readonly TodayLine[],
@@ -48,7 +55,10 @@ export function groupHung(
   return [...groups.values()];
 }
 
-/** Groups of several days with 'if left' said at the first of a kind only. Gives the keys of those that say it. */
+/**
+ * Groups of several days with 'if left' said at the first of a kind only. Gives the keys of those
+ * that say it.
+ */
 export function saysIfLeft(
   days: readonly { hung: readonly HungGroup[]; key: unknown }[],
 ): Set<string> {

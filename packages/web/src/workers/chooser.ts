@@ -18,9 +18,15 @@ const solver: Promise<LpSolver> = highsLoader({ locateFile: () => wasm }).then((
 let asked = 0;
 const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
 
-/** The chooser, off the page's own thread. A newer question ends the one before between two steps; `end` in the client ends it in the middle. */
+/**
+ * The chooser, off the page's own thread. A newer question ends the one before between two steps;
+ * `end` in the client ends it in the middle.
+ */
 const api = {
-  /** Answers step by step; resolves true when the last answer was given, false when a newer question came. */
+  /**
+   * Answers step by step; resolves true when the last answer was given, false when a newer question
+   * came.
+   */
   async choose(request: ChooseRequest, onAnswer: (answer: ChooseAnswer) => void): Promise<boolean> {
     const mine = ++asked;
     const solve = await solver;

@@ -25,10 +25,16 @@ const solver = (): Promise<LpSolver> =>
   highsLoader({ locateFile: () => wasm }).then((highs) => highsSolver(highs as never));
 const breathe = (): Promise<void> => new Promise((done) => setTimeout(done, 0));
 
-/** The knife's plans and jars for several lots, off the page's own thread; `end` in the client stops one in the middle. */
+/**
+ * The knife's plans and jars for several lots, off the page's own thread; `end` in the client stops
+ * one in the middle.
+ */
 const api = {
   plans: (input: CutPlanInput): CutPlan[] => cutPlans(input),
-  /** Pieces the same boxes would get from this comb without its flaws (the comb's own edge and thickness stay). */
+  /**
+   * Pieces the same boxes would get from this comb without its flaws (the comb's own edge and
+   * thickness stay).
+   */
   possible: (input: CutPlanInput): number =>
     cutPlan({
       ...input,

@@ -9,7 +9,10 @@ import {
 } from '@furrow/core';
 import { expose } from 'comlink';
 
-/** Longest side a picture is read at: cells of some ten pixels tell as much as cells of forty, and sooner. */
+/**
+ * Longest side a picture is read at: cells of some ten pixels tell as much as cells of forty, and
+ * sooner.
+ */
 const READ_PX = 2000;
 
 let picture: Picture | null = null;

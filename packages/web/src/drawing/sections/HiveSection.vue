@@ -5,7 +5,10 @@ import SectionTopBar from '../SectionTopBar.vue';
 import { SECTIONS } from './registry.js';
 import type { SectionProps } from './section.js';
 
-/** The section of a hive of any kind, to scale; each kind's drawing stands in the registry beside this file. */
+/**
+ * The section of a hive of any kind, to scale; each kind's drawing stands in the registry beside
+ * this file.
+ */
 const props = withDefaults(defineProps<SectionProps & { editBoard?: boolean }>(), {
   selected: null,
   marks: true,

@@ -2,7 +2,10 @@
 import StackSection from './StackSection.vue';
 import type { SectionProps } from './section.js';
 
-/** Six wide frames, each drained through its own outlet along the foot; a hose leads down to a covered jar, the spill tray lies under the super. */
+/**
+ * Six wide frames, each drained through its own outlet along the foot; a hose leads down to a
+ * covered jar, the spill tray lies under the super.
+ */
 const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 </script>

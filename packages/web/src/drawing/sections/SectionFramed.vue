@@ -2,7 +2,10 @@
 import StackSection from './StackSection.vue';
 import type { SectionProps } from './section.js';
 
-/** A super of wooden frames over closed brood boxes; what the comb is built from shows as its middle line. */
+/**
+ * A super of wooden frames over closed brood boxes; what the comb is built from shows as its middle
+ * line.
+ */
 const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 </script>

@@ -5,7 +5,10 @@ import type { SectionProps } from './section.js';
 import { computed } from 'vue';
 import CombSlab from '../CombSlab.vue';
 
-/** Square boxes with two crossbars and no bars: combs run through the joints, and a dashed line shows where the wire passes. */
+/**
+ * Square boxes with two crossbars and no bars: combs run through the joints, and a dashed line
+ * shows where the wire passes.
+ */
 const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 const crossbars = [0.28, 0.72];

@@ -5,7 +5,10 @@ import type { SectionProps } from './section.js';
 import { computed } from 'vue';
 import type { BoxOnPage } from './section.js';
 
-/** A box of stingless bees: pots in the super as ovals, brood discs below as stacked strokes, a narrow entrance tube. Counts are pots, never cells. */
+/**
+ * A box of stingless bees: pots in the super as ovals, brood discs below as stacked strokes, a
+ * narrow entrance tube. Counts are pots, never cells.
+ */
 const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 const potMm = computed(() => ({
@@ -18,7 +21,10 @@ function holeX(box: BoxOnPage): number {
   const at = { left: 0.1, middle: 0.5, right: 0.9 }[String(props.hive.geometry.hole)] ?? 0.9;
   return box.x + (box.width - HOLE_PX) * at;
 }
-/** Pots of a group as far as they can be shown in it: sealed above, open, pollen, empty below; the number says how many there are. */
+/**
+ * Pots of a group as far as they can be shown in it: sealed above, open, pollen, empty below; the
+ * number says how many there are.
+ */
 function pots(
   box: BoxOnPage,
   place: BoxOnPage['places'][number],

@@ -2,7 +2,9 @@
 import StackSection from './StackSection.vue';
 import type { SectionProps } from './section.js';
 
-/** Boxes of bars under a quilt and a pitched roof; new boxes go in below, the one on top is taken. */
+/**
+ * Boxes of bars under a quilt and a pitched roof; new boxes go in below, the one on top is taken.
+ */
 const props = defineProps<SectionProps>();
 const emit = defineEmits<{ select: [slot: number] }>();
 </script>

@@ -5,7 +5,10 @@ import CombSlab from '../CombSlab.vue';
 import VerdictMark from '../VerdictMark.vue';
 import { layStack, type BoxOnPage, type SectionProps } from './section.js';
 
-/** Boxes one upon the other, cut open, each comb edge-on; what is particular to a kind comes in by the slots. */
+/**
+ * Boxes one upon the other, cut open, each comb edge-on; what is particular to a kind comes in by
+ * the slots.
+ */
 const props = withDefaults(defineProps<SectionProps & { roofMm?: number; right?: number }>(), {
   selected: null,
   marks: true,

@@ -79,7 +79,10 @@ export interface BoxOnPage {
   places: { slot: number; inBox: number; x: number; comb: SectionComb | null }[];
 }
 
-/** Lays the boxes of a stack on the page from the floor up. `s` is px per mm; the drawing starts at (x, y). */
+/**
+ * Lays the boxes of a stack on the page from the floor up. `s` is px per mm; the drawing starts at
+ * (x, y).
+ */
 export function layStack(
   hive: DrawnHive,
   combs: readonly SectionComb[],

@@ -9,9 +9,9 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { makeApp } from '../app.js';
 import { ensureRules } from '../firstRun.js';
 import { watchCopies } from './copyWatch.js';
-import { closeDatabase, openDatabase } from './database.js';
+import { closeDatabase, openDatabase } from '../store/database.js';
 import { newestCopy } from './startup.js';
-import { troubleText } from './trouble.js';
+import { troubleText } from '../store/trouble.js';
 
 let folder: string;
 let db: Knex;

@@ -1,8 +1,8 @@
 import { counted, dateWords } from '@furrow/core';
 import type { Knex } from 'knex';
-import { faultOf } from './rowShapes.js';
-import { JSON_COLUMNS } from './rows.js';
-import { bookView } from './views.js';
+import { faultOf } from '../store/rowShapes.js';
+import { JSON_COLUMNS } from '../store/rows.js';
+import { bookView } from '../book/lots.js';
 
 /** What a household's file holds, in few figures. */
 export interface HouseholdSummary {

@@ -20,7 +20,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
-import { find, fromRow, list } from './rows.js';
+import { find, fromRow, list } from '../store/rows.js';
 
 export interface PlacementRow {
   id: string;

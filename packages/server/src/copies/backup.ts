@@ -11,11 +11,11 @@ import {
 } from 'node:fs';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
-import { closeDatabase, openDatabase } from './database.js';
-import { isHousehold, pagesFit } from './identity.js';
+import { closeDatabase, openDatabase } from '../store/database.js';
+import { isHousehold, pagesFit } from '../store/identity.js';
 import { DamagedPictures, copyPictures } from './pictureCopies.js';
 import { proveHousehold, summaryText, type HouseholdSummary } from './proof.js';
-import { systemTrouble, troubleText } from './trouble.js';
+import { systemTrouble, troubleText } from '../store/trouble.js';
 
 const codeOf = (error: unknown): string => String((error as { code?: unknown }).code);
 

@@ -7,7 +7,7 @@ import { fileURLToPath } from 'node:url';
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { checkedCopy, copiesToDrop, dailyCopy, putInPlace } from './backup.js';
-import { closeDatabase, openDatabase } from './database.js';
+import { closeDatabase, openDatabase } from '../store/database.js';
 
 const dist = (name: string): string =>
   fileURLToPath(new URL(`../../dist/${name}.js`, import.meta.url));

@@ -12,9 +12,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { dailyCopy } from './backup.js';
-import { closeDatabase, openDatabase } from './database.js';
-import { openAsItIs } from './identity.js';
-import { takeLock } from './lock.js';
+import { closeDatabase, openDatabase } from '../store/database.js';
+import { openAsItIs } from '../store/identity.js';
+import { takeLock } from '../store/lock.js';
 import { checkBeforeStart, newestCopy } from './startup.js';
 
 let folder: string;

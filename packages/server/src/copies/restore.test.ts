@@ -16,8 +16,8 @@ import type { Knex } from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
 import { checkedCopy, keptBefore, putInPlace } from './backup.js';
-import { closeDatabase, openDatabase } from './database.js';
-import { APPLICATION_ID, isHousehold, openAsItIs } from './identity.js';
+import { closeDatabase, openDatabase } from '../store/database.js';
+import { APPLICATION_ID, isHousehold, openAsItIs } from '../store/identity.js';
 import { isEmptyHousehold, summaryOf, summaryText } from './proof.js';
 
 /** A household with a harvest in it, copied for every case. */

@@ -1,7 +1,7 @@
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
 import { basename, join } from 'node:path';
 import { keptBefore } from './backup.js';
-import { isHousehold, pagesFit } from './identity.js';
+import { isHousehold, pagesFit } from '../store/identity.js';
 
 const dailyIn = (folder: string): string[] =>
   existsSync(folder)

@@ -3,7 +3,7 @@ import type { TodayLine } from '@furrow/core';
 import type { Knex } from 'knex';
 import { log } from '../log.js';
 import { dailyCopy } from './backup.js';
-import { troubleText } from './trouble.js';
+import { troubleText } from '../store/trouble.js';
 
 export interface CopyWatch {
   /** Writes the day's copy where there is none yet; what went wrong is kept until one succeeds. */

@@ -3,7 +3,7 @@ import { existsSync, readFileSync, readdirSync, statSync } from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import { counted } from '@furrow/core';
 import { breathe } from '../breathe.js';
-import { writeSynced } from '../files/writeSynced.js';
+import { writeSynced } from '../store/writeSynced.js';
 
 const PICTURE = /^([0-9a-f]{64})\.jpg$/;
 /** Some pictures are not what their names say; the sound ones were copied. */

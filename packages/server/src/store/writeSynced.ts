@@ -11,7 +11,7 @@ import {
 } from 'node:fs';
 import { join } from 'node:path';
 import { Problem } from '../problem.js';
-import { troubleText } from '../store/trouble.js';
+import { troubleText } from './trouble.js';
 
 const holds = (file: string, data: Buffer): boolean =>
   existsSync(file) && readFileSync(file).equals(data);

@@ -1,0 +1,121 @@
+import { massBalance, type BatchDetail, type Flow, type Lot, type LotKind } from '@furrow/core';
+import { asBookFlow, flowsOfLots, type FlowRow } from '../store/unitOfWork.js';
+import { writerText } from '../store/writer.js';
+import type { Knex } from 'knex';
+import { fromRow, list } from '../store/rows.js';
+
+/** An entry of the book with who wrote it, as its command says. */
+export type WrittenFlow = FlowRow & { person: string | null; device: string | null };
+export const asFlow = (row: WrittenFlow): Flow => ({
+  id: row.id,
+  from: row.fromLot,
+  to: row.toLot,
+  g: row.g,
+  at: row.at,
+  recordedAt: row.recordedAt,
+  voids: row.voids,
+  reason: row.reason,
+  commandId: row.commandId,
+  by: writerText(row),
+});
+
+/** One lot with what came in and went out of it; null where it is not there. */
+export async function lotView(db: Knex, id: string): Promise<Lot | null> {
+  const [lot] = await list<Omit<Lot, 'inG' | 'outG' | 'nowG'>>(db, 'lots', { id });
+  if (!lot) return null;
+  const flows = await flowsOfLots(db, [id]);
+  const inG = flows.filter((f) => f.to === id).reduce((g, f) => g + f.g, 0);
+  const outG = flows.filter((f) => f.from === id).reduce((g, f) => g + f.g, 0);
+  return { ...lot, inG, outG, nowG: inG - outG };
+}
+
+/** Sums of stock by kinds, as long as neither a flow nor a lot was written: flows are only ever added, a changed lot counts its revision up. */
+export const stockKnown = new WeakMap<Knex, { key: string; byKinds: Map<string, Lot[]> }>();
+export async function stockKey(db: Knex): Promise<string> {
+  const flows = (await db('flows').max('rowid as n').max('recordedAt as at').first()) as {
+    n: number | null;
+    at: string | null;
+  };
+  const lots = (await db('lots').count('* as n').sum('revision as r').first()) as {
+    n: number;
+    r: number | null;
+  };
+  return [flows.n, flows.at, lots.n, lots.r].join(' ');
+}
+
+export async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
+  const marks = kinds.map(() => '?').join(', ');
+  const inForce = 'f.voids IS NULL AND NOT EXISTS (SELECT 1 FROM flows v WHERE v.voids = f.id)';
+  const sums = (await db.raw(
+    `
+    SELECT l.id AS id, (SELECT COALESCE(SUM(f.g), 0) FROM flows f WHERE f.toLot = l.id AND ${inForce}) AS inG, (SELECT COALESCE(SUM(f.g), 0) FROM flows f WHERE f.fromLot = l.id AND ${inForce}) AS outG
+    FROM lots l WHERE l.removedAt IS NULL AND l.kind IN (${marks})`,
+    [...kinds],
+  )) as { id: string; inG: number; outG: number }[];
+  const standing = new Map(sums.filter((s) => s.inG > s.outG).map((s) => [s.id, s]));
+  if (!standing.size) return [];
+  const rows = (
+    (await db('lots')
+      .whereIn('id', [...standing.keys()])
+      .orderBy('recordedAt')
+      .orderBy('rowid')) as Record<string, unknown>[]
+  ).map((r) => fromRow<Omit<Lot, 'inG' | 'outG' | 'nowG'>>('lots', r));
+  return rows.map((r) => {
+    const { inG, outG } = standing.get(r.id)!;
+    return { ...r, inG, outG, nowG: inG - outG };
+  });
+}
+
+/** What stands there now: lots of these kinds that hold something, oldest first. */
+export async function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
+  const key = await stockKey(db);
+  let known = stockKnown.get(db);
+  if (known?.key !== key) stockKnown.set(db, (known = { key, byKinds: new Map() }));
+  const of = kinds.join(' ');
+  if (!known.byKinds.has(of)) known.byKinds.set(of, await readStock(db, kinds));
+  return known.byKinds.get(of)!;
+}
+
+/** Lots of one batch, or of all, with their flows and balance. */
+export async function bookView(
+  db: Knex,
+  batchId?: string,
+): Promise<{
+  lots: Lot[];
+  flows: Flow[];
+  lossG: number;
+  balanced: boolean;
+  problems: BatchDetail['problems'];
+}> {
+  const rows = await list<Omit<Lot, 'inG' | 'outG' | 'nowG'>>(
+    db,
+    'lots',
+    batchId ? { batchId } : {},
+  );
+  const ids = new Set(rows.map((lot) => lot.id));
+  const query = db('flows')
+    .leftJoin('commands', 'commands.id', 'flows.commandId')
+    .select('flows.*', 'commands.person', 'commands.device')
+    .orderBy('flows.at')
+    .orderBy('flows.recordedAt');
+  if (batchId) query.whereIn('fromLot', [...ids]).orWhereIn('toLot', [...ids]);
+  const flowRows = (await query) as WrittenFlow[];
+  // Flows of lots that an undo took back stand in the book with their voids, and count for nothing.
+  const voided = new Set(flowRows.flatMap((f) => (f.voids ? [f.voids] : [])));
+  const shown = flowRows.filter((f) => !f.voids && !voided.has(f.id));
+  // Of one batch, what comes from or goes to another batch's lot comes from or goes outside.
+  const own = (id: string): string => (!batchId || ids.has(id) || id === 'loss' ? id : 'outside');
+  const balance = massBalance({
+    lots: rows.map(({ id, kind }) => ({ id, kind })),
+    flows: flowRows.map(asBookFlow).map((f) => ({ ...f, from: own(f.from), to: own(f.to) })),
+  });
+  const sums = new Map(balance.lots.map((b) => [b.id, b]));
+  const lots = rows.map((lot) => ({ ...lot, ...sums.get(lot.id)! }));
+  return {
+    lots,
+    flows: shown.map(asFlow),
+    lossG: balance.lossG,
+    balanced: balance.balanced,
+    problems: balance.problems,
+  };
+}

@@ -1,0 +1,86 @@
+import { holdsByLot } from '../book/holds.js';
+import {
+  NEXT_LOT,
+  type Batch,
+  type BatchDetail,
+  type CutBoard,
+  type CutPiece,
+  type FrameEvent,
+  type Incident,
+  type Keeping,
+  type Out,
+  type Stage,
+  type StepMark,
+  type Take,
+  type WaterReading,
+} from '@furrow/core';
+import type { Knex } from 'knex';
+import { hiveView, lookRows } from '../look/hiveViews.js';
+import { fromRow, list } from '../store/rows.js';
+import { batchView } from './batches.js';
+import { drainViews } from '../drain/drainViews.js';
+import { bookView } from '../book/lots.js';
+
+/** What left the shelf of one harvest, oldest first. */
+export async function outsOf(db: Knex, batchId: string): Promise<Out[]> {
+  const lots = (await db('lots').where({ batchId, removedAt: null }).pluck('id')) as string[];
+  const rows = (await db('outs')
+    .whereIn('lotId', lots)
+    .where({ removedAt: null })
+    .orderBy('occurredAt')) as Record<string, unknown>[];
+  return rows.map((row) => fromRow<Out>('outs', row));
+}
+
+/** The other lots of a batch's visit, in the order they were chosen. */
+async function sameVisitAs(db: Knex, batch: Batch): Promise<BatchDetail['sameVisit']> {
+  const others = (await db('batches')
+    .where({ visitId: batch.visitId, removedAt: null })
+    .whereNot({ id: batch.id })
+    .orderBy('createdAt')
+    .orderBy('rowid')
+    .select('id', 'stage')) as { id: string; stage: Stage }[];
+  const open = new Set(
+    (await db('stepMarks')
+      .whereIn(
+        'batchId',
+        others.map((o) => o.id),
+      )
+      .where({ stepId: NEXT_LOT, removedAt: null })
+      .pluck('batchId')) as string[],
+  );
+  const isShut = await db('stepMarks')
+    .whereIn(
+      'batchId',
+      others.map((o) => o.id),
+    )
+    .where({ stepId: 'shut', removedAt: null })
+    .first();
+  return others.map((o) => ({ ...o, leftOpen: open.has(o.id) && !isShut }));
+}
+
+export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
+  const batch = await batchView(db, id);
+  const looks = await lookRows(db, batch.combIds);
+  const book = await bookView(db, id);
+  const byLot = await holdsByLot(db);
+  return {
+    batch,
+    hive: await hiveView(db, batch.hiveId),
+    sameVisit: await sameVisitAs(db, batch),
+    looks,
+    takes: await list<Take>(db, 'takes', { batchId: id }, 'occurredAt'),
+    marks: await list<StepMark>(db, 'stepMarks', { batchId: id }, 'occurredAt'),
+    incidents: await list<Incident>(db, 'incidents', { batchId: id }, 'occurredAt'),
+    frameEvents: await list<FrameEvent>(db, 'frameEvents', { batchId: id }, 'occurredAt'),
+    waterReadings: await list<WaterReading>(db, 'waterReadings', { batchId: id }, 'occurredAt'),
+    drains: await drainViews(db, { batchId: id }),
+    boards: await list<CutBoard>(db, 'cutBoards', { batchId: id }),
+    pieces: await list<CutPiece>(db, 'cutPieces', { batchId: id }),
+    keepings: await list<Keeping>(db, 'keepings', { batchId: id }, 'startedAt'),
+    outs: await outsOf(db, id),
+    holds: Object.fromEntries(
+      book.lots.flatMap((lot) => (byLot.has(lot.id) ? [[lot.id, byLot.get(lot.id)!]] : [])),
+    ),
+    ...book,
+  };
+}
