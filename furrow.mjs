@@ -34,6 +34,7 @@ const HELP = `Furrow, for beekeepers who harvest by hand
   node furrow.mjs kill [N]         kill the server N times while it writes (100)
   node furrow.mjs soak [MINUTES]   work a server for long, watch memory and open files (120)
   node furrow.mjs bench            timings of calculators and server
+  node furrow.mjs health [--files] how the source reads, counted
   node furrow.mjs shots            take the pictures of docs/screenshots
 
   FURROW_PORT (4477)  FURROW_HOST (127.0.0.1)  FURROW_DATA (data/)  FURROW_NOW  FURROW_SEED
@@ -235,6 +236,10 @@ const commands = {
   bench: () => {
     build();
     run('npx', ['tsx', 'scripts/bench.ts']);
+  },
+  health: () => {
+    install();
+    run('npx', ['tsx', 'scripts/health.ts', ...args]);
   },
   shots: () => {
     build();

@@ -3,8 +3,7 @@ import { expect, type Page } from '@playwright/test';
 
 /**
  * Words of the page that are set smaller than 17 px, each with its size. Names of stages that a
- * phone
- * shows as dots are none, nor is what is drawn as large as it will be printed.
+ * phone shows as dots are none, nor is what is drawn as large as it will be printed.
  */
 export const smallType = (page: Page): Promise<string[]> =>
   page.evaluate(() => {

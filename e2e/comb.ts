@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import type { Locator, Page } from '@playwright/test';
-import { cellAt, classOf, unpackFace, type StoredFace } from '../packages/core/src/comb/face.js';
+import { cellAt, classOf, unpackFace } from '../packages/core/src/comb/face.js';
+import type { StoredFace } from '../packages/core/src/records/vocabulary/comb.js';
 import { faceToPicture, project, type Quad } from '../packages/core/src/comb/photo/perspective.js';
 
 /** A shipped picture of made-up comb, and what a person would do with it on screen. */

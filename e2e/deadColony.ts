@@ -2,8 +2,7 @@ import type { Page } from '@playwright/test';
 
 /**
  * Signs of the checklist of a dead colony that were looked for and not found: all but heads in
- * empty
- * cells.
+ * empty cells.
  */
 const NOT_FOUND = [
   /Sunken, greasy caps/,

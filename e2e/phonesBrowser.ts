@@ -35,7 +35,7 @@ function shownBy(address: string): Promise<Shown> {
 }
 
 /** Whether this machine has the tool that tells Chromium whom to trust (Debian: libnss3-tools). */
-export function canTrust(): boolean {
+function canTrust(): boolean {
   try {
     execFileSync('certutil', ['-H'], { stdio: 'ignore' });
     return true;

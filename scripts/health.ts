@@ -1,6 +1,7 @@
 /**
- * How the source reads, counted: long lines, nested conditionals, casts, non-null marks, branching, circles, dead
- * exports, the share of tests and what has none beside it. Prints a table and asserts nothing.
+ * How the source reads, counted: long lines, nested conditionals, casts, non-null marks, branching,
+ * circles, dead exports, the share of tests and what has none beside it. Prints a table and asserts
+ * nothing.
  */
 import { execFileSync, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';

@@ -16,8 +16,8 @@ const isIn = (rule: Rule, name: RegExp): boolean =>
   rule.parent?.type === 'atrule' && name.test((rule.parent as AtRule).params);
 
 /**
- * Gives every rule with small type a twin for sun mode, in which it is legible in glare: written once
- * beside each size, it would be forgotten at the next.
+ * Gives every rule with small type a twin for sun mode, in which it is legible in glare: written
+ * once beside each size, it would be forgotten at the next.
  */
 export const sunType: Plugin = {
   postcssPlugin: 'sun-type',

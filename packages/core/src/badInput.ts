@@ -12,7 +12,9 @@ export class BadInput extends Error {
   }
 }
 
-/** Joins a Zod issue path as a person writes it: `['weighings', 2, 'kg']` gives `weighings[2].kg`. */
+/**
+ * Joins a Zod issue path as a person writes it: `['weighings', 2, 'kg']` gives `weighings[2].kg`.
+ */
 export function pathText(path: readonly PropertyKey[]): string {
   return path.reduce<string>((text, part) => {
     if (typeof part === 'number') return `${text}[${part}]`;

@@ -22,7 +22,10 @@ import {
   judgeCombOutputSchema,
 } from './look/judgeCombCalculator.js';
 
-/** One computation of the core with its contract: what goes in, what comes out, one line that says what it is for. */
+/**
+ * One computation of the core with its contract: what goes in, what comes out, one line that says
+ * what it is for.
+ */
 export interface Calculator {
   name: string;
   summary: string;
@@ -393,8 +396,8 @@ export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
 );
 
 /**
- * Runs a calculator on unchecked input. Throws BadInput (with the path of the field) for anything that does
- * not fit its schema or that it cannot compute.
+ * Runs a calculator on unchecked input. Throws BadInput (with the path of the field) for anything
+ * that does not fit its schema or that it cannot compute.
  */
 export function calculate(name: string, input: unknown): unknown {
   const calculator = CALCULATORS.get(name);

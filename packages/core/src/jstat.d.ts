@@ -1,5 +1,7 @@
 declare module 'jstat' {
-  /** The distributions the core needs: Student's t, beta for shares of counted cells, the normal. */
+  /**
+   * The distributions the core needs: Student's t, beta for shares of counted cells, the normal.
+   */
   const jStat: {
     studentt: { inv(p: number, degreesOfFreedom: number): number };
     normal: { inv(p: number, mean: number, sd: number): number };

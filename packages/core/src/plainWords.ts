@@ -10,8 +10,9 @@ const KINDS: Record<string, string> = {
 };
 
 /**
- * Plain sentences where a schema gives none of its own: what is missing or of the wrong kind is said as a
- * person would. Set once for every schema of the core; a schema's own message always comes first.
+ * Plain sentences where a schema gives none of its own: what is missing or of the wrong kind is
+ * said as a person would. Set once for every schema of the core; a schema's own message always
+ * comes first.
  */
 z.config({
   customError: (issue) => {

@@ -6,7 +6,10 @@ import type { Write } from './store/writes.js';
 
 const { allOf, pageOf } = answers;
 
-/** What each read answers with, by its path: the description of the interface and the tests both go by it. */
+/**
+ * What each read answers with, by its path: the description of the interface and the tests both go
+ * by it.
+ */
 export const READ_ANSWERS: Readonly<Record<string, z.ZodType>> = {
   '/health': answers.healthAnswer,
   '/sites': pageOf(answers.siteAnswer),

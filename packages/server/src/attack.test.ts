@@ -7,7 +7,9 @@ import { seedDemo } from './demo/seed.js';
 import { attack } from './testing/attack.js';
 import { Household } from './testing/household.js';
 
-/** Three thousand requests made up from the interface's own description, the same ones every time. */
+/**
+ * Three thousand requests made up from the interface's own description, the same ones every time.
+ */
 const COUNT = 3000;
 const SEED = 20261129;
 

@@ -1,4 +1,7 @@
-/** The server's clock. Everything that asks for the time asks here, so that tests and pictures can set it. */
+/**
+ * The server's clock. Everything that asks for the time asks here, so that tests and pictures can
+ * set it.
+ */
 export interface ServerClock {
   now: () => Date;
   /** How many seconds pass in one: above 1 only in rehearsals and tests. */
@@ -8,8 +11,9 @@ export interface ServerClock {
 }
 
 /**
- * The system's clock; with FURROW_NOW an instant at which the clock starts and runs on, or `=instant` at
- * which it stands still, and with `instant*60` one at which it runs sixty times as fast. Throws where it is no instant.
+ * The system's clock; with FURROW_NOW an instant at which the clock starts and runs on, or
+ * `=instant` at which it stands still, and with `instant*60` one at which it runs sixty times as
+ * fast. Throws where it is no instant.
  */
 export function makeClock(setting: string | null): ServerClock {
   if (!setting) return { now: () => new Date() };

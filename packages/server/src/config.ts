@@ -40,7 +40,10 @@ function hostOf(host: string, proxyAddress: string | null): string {
   );
 }
 
-/** Reads the few settings from the environment (listed in the README); throws a sentence for a bad one. */
+/**
+ * Reads the few settings from the environment (listed in the README); throws a sentence for a bad
+ * one.
+ */
 export function readConfig(env: NodeJS.ProcessEnv, root: string): Config {
   const proxyAddress = proxyOf(env.FURROW_BEHIND_PROXY);
   return {

@@ -18,7 +18,10 @@ export interface Writer {
   says: string;
 }
 
-/** Server-sent events: tells every open screen that something was written, and by whom, so that it asks again. */
+/**
+ * Server-sent events: tells every open screen that something was written, and by whom, so that it
+ * asks again.
+ */
 export class EventStream {
   private readonly listeners = new Set<Listener>();
   private readonly beat: NodeJS.Timeout;

@@ -10,7 +10,10 @@ import { makeApp } from './app.js';
 import { ensureRules } from './firstRun.js';
 import { closeDatabase, openDatabase } from './store/database.js';
 
-/** What no page of ours would send: every answer is a sentence with a code, never a stumble of the server. */
+/**
+ * What no page of ours would send: every answer is a sentence with a code, never a stumble of the
+ * server.
+ */
 let folder: string;
 let db: Knex;
 let server: http.Server;

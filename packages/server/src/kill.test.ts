@@ -13,7 +13,9 @@ import { Household } from './testing/household.js';
 
 const root = fileURLToPath(new URL('../../..', import.meta.url));
 const main = join(root, 'packages/server/dist/main.js');
-/** How often it is killed: 20 times in the tests, as often as one likes by `node furrow.mjs kill N`. */
+/**
+ * How often it is killed: 20 times in the tests, as often as one likes by `node furrow.mjs kill N`.
+ */
 const KILLS = Number(process.env.FURROW_KILLS ?? 20);
 
 interface Running {

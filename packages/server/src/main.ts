@@ -71,7 +71,8 @@ async function main(): Promise<void> {
     console.log(`Furrow is at http://${config.host}:${address.port}`);
     void openHouse(house.sharing);
   });
-  // A copy a day, kept by age; looked after every hour, so that a machine that sleeps gets its copy too.
+  // A copy a day, kept by age; looked after every hour, so that a machine that sleeps gets its copy
+  // too.
   const copying = setInterval(() => void copies.run(), 3_600_000);
   void copies.run();
   let stopping = false;

@@ -120,7 +120,9 @@ interface Stacked {
 /** The page behind a lot's code and the one that pairs are for people, not for programs. */
 const NOT_OF_IT = ['get /lot/:code', 'get /pair', 'post /pair', 'get /furrow-authority.crt'];
 
-/** Every route of an application, its routers' too, as "method /path" below where they are mounted. */
+/**
+ * Every route of an application, its routers' too, as "method /path" below where they are mounted.
+ */
 function routesOf(of: Stacked): string[] {
   const stack = of.router?.stack ?? of.stack ?? [];
   return stack.flatMap(({ route, handle }) => {

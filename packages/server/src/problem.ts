@@ -2,7 +2,9 @@ import { BadInput, pathText } from '@furrow/core';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
 
-/** Problem details (RFC 9457) with a stable code, a sentence for people, and the path of the field. */
+/**
+ * Problem details (RFC 9457) with a stable code, a sentence for people, and the path of the field.
+ */
 export class Problem extends Error {
   constructor(
     readonly status: number,

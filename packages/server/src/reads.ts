@@ -25,7 +25,10 @@ import { todayLines } from './today/today.js';
 const text = (request: Request, key: string): string | null =>
   typeof request.query[key] === 'string' ? request.query[key] : null;
 
-/** A page of a list: `limit` things after the one whose id is `cursor`; `next` is the cursor of the page after, or null. */
+/**
+ * A page of a list: `limit` things after the one whose id is `cursor`; `next` is the cursor of the
+ * page after, or null.
+ */
 function page<T extends { id: string }>(
   request: Request,
   items: readonly T[],
@@ -38,7 +41,9 @@ function page<T extends { id: string }>(
   return { items: part, next: from + limit < items.length ? part[part.length - 1].id : null };
 }
 
-/** Every read of the interface: plural nouns, camelCase, one shape per thing (core records/views). */
+/**
+ * Every read of the interface: plural nouns, camelCase, one shape per thing (core records/views).
+ */
 export function readRoutes(
   db: Knex,
   clock: ServerClock,
@@ -155,7 +160,8 @@ export function readRoutes(
     });
   });
   router.get('/guesses', async (_request, response) => {
-    // Every guess with what the scale then said, so that a person's own bias is learned over all harvests.
+    // Every guess with what the scale then said, so that a person's own bias is learned over all
+    // harvests.
     const takes = await list<{
       id: string;
       guessG: number | null;

@@ -19,8 +19,9 @@ import { isEmptyHousehold, summaryOf, summaryText, type HouseholdSummary } from 
 const CONFIRM = 'Say it again with --yes to put it in place. Nothing was changed.';
 
 /**
- * Backup and restore from the command line. A backup may run beside the server; a restore asks the running
- * server, or takes the lock itself. What would replace a household is said and confirmed first.
+ * Backup and restore from the command line. A backup may run beside the server; a restore asks the
+ * running server, or takes the lock itself. What would replace a household is said and confirmed
+ * first.
  */
 async function main([command, ...args]: string[]): Promise<void> {
   const { dataFolder } = readConfig(
@@ -111,7 +112,10 @@ async function restoreHere(
   }
 }
 
-/** What stands there now; null where nothing does, or where it cannot be read any more: then it is kept aside as it is. */
+/**
+ * What stands there now; null where nothing does, or where it cannot be read any more: then it is
+ * kept aside as it is.
+ */
 async function summaryHere(database: string): Promise<HouseholdSummary | null> {
   if (!existsSync(database)) return null;
   try {
@@ -126,7 +130,10 @@ async function summaryHere(database: string): Promise<HouseholdSummary | null> {
   }
 }
 
-/** The running server closes its file, swaps it and opens it again; it knows us by the secret in the lock. */
+/**
+ * The running server closes its file, swaps it and opens it again; it knows us by the secret in the
+ * lock.
+ */
 async function askServer(
   server: { url: string; secret: string },
   path: string,

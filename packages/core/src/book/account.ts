@@ -23,9 +23,15 @@ export interface UnitAccount {
   overEstimatePercent: number | null;
   /** How far the guess was off, percent of what was weighed (above 0: too much). */
   guessOffPercent: number | null;
-  /** Share that it is of a comb of its measures, capped all over, by the middle; null where nobody looked. */
+  /**
+   * Share that it is of a comb of its measures, capped all over, by the middle; null where nobody
+   * looked.
+   */
   ofFullShare: number | null;
-  /** Against what the household's combs of this kind of hive weighed on the average, percent over; null with none. */
+  /**
+   * Against what the household's combs of this kind of hive weighed on the average, percent over;
+   * null with none.
+   */
   overUsualPercent: number | null;
 }
 /** How many of a kind of jar the honey fills, and one comb of the harvest on the average. */
@@ -66,7 +72,9 @@ export interface HarvestAccount {
   /** Comb weighed in, honey that came of it, both grams, with what is still in the vessels. */
   combG: number;
   honeyG: number;
-  /** The same honey by volume, at its water, 20 °C, litres; the water is 18 % where nobody measured. */
+  /**
+   * The same honey by volume, at its water, 20 °C, litres; the water is 18 % where nobody measured.
+   */
   honeyL: number;
   waterPercent: number | null;
   promisedKg: Range | null;
@@ -78,14 +86,20 @@ export interface HarvestAccount {
    * than one the honey is shared out by the weight of their comb. Empty for a hive without boxes.
    */
   boxes: BoxAccount[];
-  /** Honey still in the wet wax by weight: what it weighs less the wax of the comb, grams; null without wet wax. */
+  /**
+   * Honey still in the wet wax by weight: what it weighs less the wax of the comb, grams; null
+   * without wet wax.
+   */
   inWaxG: Range | null;
   /** Nectar of 80 % water that the bees carried for this honey, kg. */
   nectarKg: number | null;
   handsOnMinutes: number;
   elapsedHours: number | null;
   minutesPerKg: number | null;
-  /** What the filled jars cost empty, a kg of what is in them; null where none was filled or nothing costs. */
+  /**
+   * What the filled jars cost empty, a kg of what is in them; null where none was filled or nothing
+   * costs.
+   */
   jarCostPerKg: number | null;
   losses: { g: number; reason: string }[];
   /** The same honey in each kind of jar of the kit. */
@@ -101,8 +115,8 @@ export interface WeighedBefore {
 const NECTAR_WATER_PERCENT = 80;
 /**
  * "A press finds another tenth", as people repeat it, with the room that the published shares leave
- * it: 0.85 to 0.92 drains, 0.93 to 0.97 is out after the press (SCIENCE 4), so the press brings
- * 1 to 12 of 100; a tenth is said to have held from 5 to 15.
+ * it: 0.85 to 0.92 drains, 0.93 to 0.97 is out after the press (SCIENCE 4), so the press brings 1
+ * to 12 of 100; a tenth is said to have held from 5 to 15.
  */
 export const PRESS_SAID_SHARE = { said: 0.1, low: 0.05, high: 0.15 };
 const FULL = { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 };
@@ -119,8 +133,8 @@ const guessOff = (guessG: number | null, weighedG: number): number | null =>
   guessG && weighedG > 0 ? guessOffPercent(guessG, weighedG) : null;
 
 /**
- * Nectar behind honey, kg: the sugar is the same (SCIENCE 7), so 1 kg of 17 % honey took about
- * 4.15 kg of nectar with 80 % water. Takes kilograms and the water of the honey, percent.
+ * Nectar behind honey, kg: the sugar is the same (SCIENCE 7), so 1 kg of 17 % honey took about 4.15
+ * kg of nectar with 80 % water. Takes kilograms and the water of the honey, percent.
  */
 export const nectarBehindKg = (honeyKg: number, moisturePercent: number): number =>
   (honeyKg * (1 - moisturePercent / 100)) / (1 - NECTAR_WATER_PERCENT / 100);
@@ -135,7 +149,9 @@ export function fullCombG(look: Look, hive: Pick<Hive, 'kind' | 'geometry'>): nu
   return full ? (full.honeyKg.mid + full.waxKg.mid) * 1000 : null;
 }
 
-/** What the last look of a comb says that it weighs, comb with wax, grams; null where nobody looked. */
+/**
+ * What the last look of a comb says that it weighs, comb with wax, grams; null where nobody looked.
+ */
 function estimateOf(look: Look | undefined, hive: Pick<Hive, 'kind' | 'geometry'>): Range | null {
   const seen = look ? estimateSeen(look, hive) : null;
   return seen ? inGrams(sumRanges([seen.honeyKg, seen.waxKg])) : null;
@@ -183,7 +199,10 @@ function honeyOf(detail: Pick<BatchDetail, 'lots' | 'flows'>): { all: number; pr
 const isVoided = (flow: Flow, { flows }: Pick<BatchDetail, 'flows'>): boolean =>
   Boolean(flow.voids) || flows.some((f) => f.voids === flow.id);
 
-/** The press against what people say of it; null without honey. Takes grams pressed, and all that came out. */
+/**
+ * The press against what people say of it; null without honey. Takes grams pressed, and all that
+ * came out.
+ */
 export function pressAccount(pressedG: number, honeyG: number): PressAccount | null {
   if (honeyG <= 0) return null;
   const share = pressedG / honeyG;
@@ -294,7 +313,9 @@ function jarsOf(honeyG: number, units: number, jars: readonly JarKindRecord[]): 
     }));
 }
 
-/** Hours from the first comb in hand to the last entry of the book; null before anything was taken. */
+/**
+ * Hours from the first comb in hand to the last entry of the book; null before anything was taken.
+ */
 function elapsed(detail: Pick<BatchDetail, 'takes' | 'flows'>): number | null {
   const first = detail.takes.map((t) => t.occurredAt).sort()[0];
   const last = detail.flows
@@ -307,7 +328,8 @@ function elapsed(detail: Pick<BatchDetail, 'takes' | 'flows'>): number | null {
 
 /**
  * The account of one harvest. Takes the harvest as the server answers it, the jars of the kit, and
- * the combs that were weighed before, for what is usual. Figures that nobody can know yet are null, never 0.
+ * the combs that were weighed before, for what is usual. Figures that nobody can know yet are null,
+ * never 0.
  */
 export function harvestAccount(
   detail: BatchDetail,

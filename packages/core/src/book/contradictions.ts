@@ -59,10 +59,11 @@ const plain = (name: string): string =>
 const GONE = new Set(['taken', 'broke', 'fell']);
 
 /**
- * What cannot all be true, each as a question a person answers: a harvest dated before its combs were first looked at,
- * a look at a comb that was taken before, a comb taken twice or taken and still hanging, one name for two hives, combs
- * behind the follower board, comb on the cutting board that hangs in its hive, a queen seen on a round in a hive that
- * was not opened, a harvest from before the colony moved in, one photo for both sides of a comb. Ids are stable: an answer holds.
+ * What cannot all be true, each as a question a person answers: a harvest dated before its combs
+ * were first looked at, a look at a comb that was taken before, a comb taken twice or taken and
+ * still hanging, one name for two hives, combs behind the follower board, comb on the cutting board
+ * that hangs in its hive, a queen seen on a round in a hive that was not opened, a harvest from
+ * before the colony moved in, one photo for both sides of a comb. Ids are stable: an answer holds.
  */
 export function contradictions(w: Written): Contradiction[] {
   const found: Contradiction[] = [];
@@ -164,8 +165,8 @@ export function contradictions(w: Written): Contradiction[] {
 }
 
 /**
- * On a round through the hives of a site every queen was written down as seen, but this hive was not
- * opened.
+ * On a round through the hives of a site every queen was written down as seen, but this hive was
+ * not opened.
  */
 function queenInClosedHive(hive: WrittenHive, hives: readonly WrittenHive[]): Contradiction[] {
   const around = hives.filter((h) => h.siteName === hive.siteName && h.id !== hive.id);

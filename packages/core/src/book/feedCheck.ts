@@ -2,7 +2,10 @@ import { addDays, dateWords } from '../units/dates.js';
 import { counted } from '../units/format.js';
 
 export interface FeedQuestion {
-  /** Hives the honey in it comes from, by the trace; null stands for what came from outside the book. */
+  /**
+   * Hives the honey in it comes from, by the trace; null stands for what came from outside the
+   * book.
+   */
   origins: readonly (string | null)[];
   toHiveId: string;
   toHiveName: string;
@@ -19,9 +22,10 @@ export interface FeedQuestion {
 }
 
 /**
- * Whether honey or rinse may be fed: only to the one colony that the trace shows as its whole origin, and only after
- * a look at its brood. Unknown, sick or dead origin blocks it, with the reason. Foulbrood spores survive everything
- * a household does to honey (SCIENCE 10). Never says that it is free of disease.
+ * Whether honey or rinse may be fed: only to the one colony that the trace shows as its whole
+ * origin, and only after a look at its brood. Unknown, sick or dead origin blocks it, with the
+ * reason. Foulbrood spores survive everything a household does to honey (SCIENCE 10). Never says
+ * that it is free of disease.
  */
 export function mayFeed(q: FeedQuestion): { may: boolean; reason: string } {
   const no = (reason: string): { may: boolean; reason: string } => ({ may: false, reason });

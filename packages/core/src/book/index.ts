@@ -1,4 +1,5 @@
-// Book: what every gram came from and went to, wax and rinse, what the seasons teach, what cannot all be true.
+// Book: what every gram came from and went to, wax and rinse, what the seasons teach, what cannot
+// all be true.
 export * from './account.js';
 export * from './contradictions.js';
 export * from './feedCheck.js';

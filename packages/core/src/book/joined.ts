@@ -1,4 +1,7 @@
-/** What a harvest brought, as far as it can be shared out between hives whose comb went into one vessel. */
+/**
+ * What a harvest brought, as far as it can be shared out between hives whose comb went into one
+ * vessel.
+ */
 export interface Brought {
   batchId: string;
   honeyG: number;

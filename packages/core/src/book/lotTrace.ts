@@ -24,7 +24,10 @@ const total = (make: Make): number => {
   return sum;
 };
 
-/** What happens in the book at one instant: inflows mix first, then everything that leaves has that make-up. */
+/**
+ * What happens in the book at one instant: inflows mix first, then everything that leaves has that
+ * make-up.
+ */
 interface Instant {
   flows: BookFlow[];
 }
@@ -61,9 +64,10 @@ function instantsOf(flows: readonly BookFlow[]): Instant[] {
 }
 
 /**
- * What each lot's content is at one instant once everything of that instant has come in. Lots are taken in the order
- * of their flows; where they run in a circle, the make-ups of the circle are solved together, and what then belongs to
- * nobody (a circle with nothing in it) carries the lot's own tag.
+ * What each lot's content is at one instant once everything of that instant has come in. Lots are
+ * taken in the order of their flows; where they run in a circle, the make-ups of the circle are
+ * solved together, and what then belongs to nobody (a circle with nothing in it) carries the lot's
+ * own tag.
  */
 function mixed(
   lots: readonly string[],
@@ -87,7 +91,10 @@ function mixed(
   const waiting = new Map(lots.map((lot) => [lot, between.filter((f) => f.to === lot).length]));
   const ready = lots.filter((lot) => waiting.get(lot) === 0);
   const done = new Set<string>();
-  /** Make-up of one gram that leaves a lot whose content is known: beyond what it holds, the lot's own tag. */
+  /**
+   * Make-up of one gram that leaves a lot whose content is known: beyond what it holds, the lot's
+   * own tag.
+   */
   const leaving = (lot: string): Make => {
     const [v, d] = [volume.get(lot)!, drawn.get(lot) ?? 0];
     const make = v > 0 ? scaled(content.get(lot)!, 1 / Math.max(v, d)) : new Map<string, number>();
@@ -109,7 +116,10 @@ function mixed(
   return content;
 }
 
-/** Make-ups of lots that feed each other at one instant: Gaussian elimination over the lots, the make-ups as right sides. */
+/**
+ * Make-ups of lots that feed each other at one instant: Gaussian elimination over the lots, the
+ * make-ups as right sides.
+ */
 function solveCircle(
   circle: readonly string[],
   flows: readonly BookFlow[],
@@ -157,12 +167,13 @@ function solveCircle(
 }
 
 /**
- * Where a lot's mass came from, or where it is now, as dye would show it. Every lot is well mixed: what leaves has the
- * make-up it holds at that instant, after all that came in at the same instant. Back: mass is tagged with the lot in
- * which it first entered the book, and every arrival in the traced lot counts. Forward: what comes into the traced lot
- * is dyed, and the answer is where the dye lies (lots, outside, loss). Mass drawn beyond what a lot held carries that
- * lot's tag. Grams and shares, largest first; nothing came in: no shares. Voided flows do not exist.
- * Throws BadInput for a lot the book does not know.
+ * Where a lot's mass came from, or where it is now, as dye would show it. Every lot is well mixed:
+ * what leaves has the make-up it holds at that instant, after all that came in at the same instant.
+ * Back: mass is tagged with the lot in which it first entered the book, and every arrival in the
+ * traced lot counts. Forward: what comes into the traced lot is dyed, and the answer is where the
+ * dye lies (lots, outside, loss). Mass drawn beyond what a lot held carries that lot's tag. Grams
+ * and shares, largest first; nothing came in: no shares. Voided flows do not exist. Throws BadInput
+ * for a lot the book does not know.
  */
 export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
   const { lot: traced, direction } = input;
@@ -234,8 +245,9 @@ export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
 }
 
 /**
- * Within one instant what leaves the traced lot is dyed wholly, also on its way through others at that same instant:
- * the mixing is done again with the traced lot's flows entering from outside as dye.
+ * Within one instant what leaves the traced lot is dyed wholly, also on its way through others at
+ * that same instant: the mixing is done again with the traced lot's flows entering from outside as
+ * dye.
  */
 function redye(
   lots: readonly string[],

@@ -31,8 +31,9 @@ export interface MassBalance {
 }
 
 /**
- * The flows that count: without any flow that is voided and without any that voids. Throws BadInput for a
- * void of an unknown flow, of itself or of another void, for from = to, and for a flow that touches no lot.
+ * The flows that count: without any flow that is voided and without any that voids. Throws BadInput
+ * for a void of an unknown flow, of itself or of another void, for from = to, and for a flow that
+ * touches no lot.
  */
 export function flowsInForce(flows: readonly BookFlow[]): BookFlow[] {
   const byId = new Map(
@@ -59,10 +60,10 @@ export function flowsInForce(flows: readonly BookFlow[]): BookFlow[] {
 }
 
 /**
- * Double-entry balance of the book, in whole grams. Gives each lot's in, out and now, what was lost, and
- * every problem: a lot drawn below zero at any instant (flows of one instant count together, inflows
- * first), a lot nobody opened, a negative mass. `balanced`: no problem, and opening + from outside =
- * now + to outside + loss, to the gram.
+ * Double-entry balance of the book, in whole grams. Gives each lot's in, out and now, what was
+ * lost, and every problem: a lot drawn below zero at any instant (flows of one instant count
+ * together, inflows first), a lot nobody opened, a negative mass. `balanced`: no problem, and
+ * opening + from outside = now + to outside + loss, to the gram.
  */
 export function massBalance(input: BookInput): MassBalance {
   const flows = flowsInForce(input.flows);

@@ -1,4 +1,6 @@
-/** What a thing that is missing would save, and what it costs: every figure is the household's own. */
+/**
+ * What a thing that is missing would save, and what it costs: every figure is the household's own.
+ */
 export interface PaybackQuestion {
   price: number;
   harvestsAYear: number;

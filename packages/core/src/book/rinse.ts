@@ -36,8 +36,9 @@ export interface RinseHolds {
 }
 
 /**
- * What is dissolved in a rinse: its mass, sugars, and the honey they were. Takes litres and the sugar reading in °Brix
- * at 20 °C (0 to 40), the honey's water in percent. Sugars = mass x Brix; honey = sugars / (1 - water) (SCIENCE 10).
+ * What is dissolved in a rinse: its mass, sugars, and the honey they were. Takes litres and the
+ * sugar reading in °Brix at 20 °C (0 to 40), the honey's water in percent. Sugars = mass x Brix;
+ * honey = sugars / (1 - water) (SCIENCE 10).
  */
 export function rinseHolds(
   litres: number,
@@ -60,9 +61,10 @@ export interface MustPlan {
 }
 
 /**
- * What brings a rinse to the gravity a mead is to begin at: honey to add where it is too thin, water where it is too
- * sweet; litres afterwards, and the alcohol if it ferments to `finalGravity` (131.25 x fall, SCIENCE 10). Mass balance
- * of sugar, exact for the formula used. Throws BadInput for a gravity outside 1.000 to 1.178 (40 °Brix).
+ * What brings a rinse to the gravity a mead is to begin at: honey to add where it is too thin,
+ * water where it is too sweet; litres afterwards, and the alcohol if it ferments to `finalGravity`
+ * (131.25 x fall, SCIENCE 10). Mass balance of sugar, exact for the formula used. Throws BadInput
+ * for a gravity outside 1.000 to 1.178 (40 °Brix).
  */
 export function mustToGravity(input: {
   litres: number;

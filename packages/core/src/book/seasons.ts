@@ -36,9 +36,9 @@ export function seasonKeyOf(h: HarvestSummary, by: SeasonKey): string {
 const per = (sum: number, n: number): number | null => (n > 0 ? sum / n : null);
 
 /**
- * Seasons compared: harvests put together by season, year, month, hive, kind, site or method. Sums and averages are of
- * closed harvests only; open ones are counted apart. A hive's litres and boxes count once a harvest. Hands-on minutes
- * per kg are over honey and pieces together. Sorted by key.
+ * Seasons compared: harvests put together by season, year, month, hive, kind, site or method. Sums
+ * and averages are of closed harvests only; open ones are counted apart. A hive's litres and boxes
+ * count once a harvest. Hands-on minutes per kg are over honey and pieces together. Sorted by key.
  */
 export function seasonTable(harvests: readonly HarvestSummary[], by: SeasonKey): SeasonRow[] {
   const groups = new Map<string, HarvestSummary[]>();
@@ -90,9 +90,9 @@ export interface EstimateCorrection {
 }
 
 /**
- * What the household's own scale says of its estimates: weighed over estimated comb, comb by comb, shrunk toward right
- * while there are few (SCIENCE 7). Shown from the first, applied from the fifth, and then said where it is. Takes pairs
- * in kg; null without any.
+ * What the household's own scale says of its estimates: weighed over estimated comb, comb by comb,
+ * shrunk toward right while there are few (SCIENCE 7). Shown from the first, applied from the
+ * fifth, and then said where it is. Takes pairs in kg; null without any.
  */
 export function estimateCorrection(
   pairs: readonly { estimateKg: number; weighedKg: number }[],
@@ -134,9 +134,15 @@ export function correctionFor(
   return own?.applies ? own : estimateCorrection(ofKind);
 }
 
-/** Honey that stays in drained comb and that a press brings out, share of the honey left (SCIENCE 4: 0.93 to 0.97 out of 0.85 to 0.92). */
+/**
+ * Honey that stays in drained comb and that a press brings out, share of the honey left (SCIENCE 4:
+ * 0.93 to 0.97 out of 0.85 to 0.92).
+ */
 const PRESS_BRINGS: Range = { low: 0.3, mid: 0.5, high: 0.7 };
-/** Of drained wet wax, what is still honey where nobody pressed: the rest is wax with cocoons. A starting range. */
+/**
+ * Of drained wet wax, what is still honey where nobody pressed: the rest is wax with cocoons. A
+ * starting range.
+ */
 const HONEY_IN_WET_WAX: Range = { low: 0.3, mid: 0.5, high: 0.65 };
 
 export interface MissedGear {
@@ -147,7 +153,10 @@ export interface MissedGear {
   sentence: string;
 }
 
-/** What a press or a larger bucket would have saved over these harvests, as ranges; only closed harvests, only what the log shows. */
+/**
+ * What a press or a larger bucket would have saved over these harvests, as ranges; only closed
+ * harvests, only what the log shows.
+ */
 export function missedGear(harvests: readonly HarvestSummary[]): MissedGear[] {
   const found: MissedGear[] = [];
   const unpressed = harvests.filter((h) => h.closed && !h.pressed && h.wetWaxG > 0);

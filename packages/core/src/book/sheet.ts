@@ -89,7 +89,10 @@ const unitIn = (head: string): SheetMassUnit | null =>
 const filled = (rows: readonly (readonly string[])[], column: number | null): string[] =>
   column === null ? [] : rows.map((r) => (r[column] ?? '').trim()).filter(Boolean);
 
-/** A unit from the head of a column, else from the size of what stands there; says when it was the size. */
+/**
+ * A unit from the head of a column, else from the size of what stands there; says when it was the
+ * size.
+ */
 function guessUnit(
   head: string,
   values: readonly string[],
@@ -132,7 +135,10 @@ function guessOrder(values: readonly string[]): { dates: DateOrder; ask: string 
   };
 }
 
-/** What a sheet's columns are, guessed from its head and what stands below; every guess that could be wrong is asked. */
+/**
+ * What a sheet's columns are, guessed from its head and what stands below; every guess that could
+ * be wrong is asked.
+ */
 export function guessSheet(
   head: readonly string[],
   rows: readonly (readonly string[])[],
@@ -185,9 +191,10 @@ function readDate(text: string, order: DateOrder): string | null {
 }
 
 /**
- * Reads a sheet row by row under the settings the person agreed to. Decimal comma or point; a number with both, or
- * with a thousands mark, is asked about rather than guessed. Formulas are text like any other, never run. Every row in
- * error is named with its column; lines are counted as the sheet counts them, its head being 1. `today` bounds dates.
+ * Reads a sheet row by row under the settings the person agreed to. Decimal comma or point; a
+ * number with both, or with a thousands mark, is asked about rather than guessed. Formulas are text
+ * like any other, never run. Every row in error is named with its column; lines are counted as the
+ * sheet counts them, its head being 1. `today` bounds dates.
  */
 export function readSheet(
   head: readonly string[],

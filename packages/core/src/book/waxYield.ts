@@ -8,10 +8,16 @@ export interface WaxRunOf {
   cleanG: number;
 }
 
-/** Wax in new sealed comb, share of its mass, and clean wax after rendering, share of that wax (SCIENCE 7). */
+/**
+ * Wax in new sealed comb, share of its mass, and clean wax after rendering, share of that wax
+ * (SCIENCE 7).
+ */
 const WAX_IN_COMB: Range = { low: 0.04, mid: 0.05, high: 0.06 };
 const CLEAN_OF_WAX: Range = { low: 0.5, mid: 0.65, high: 0.8 };
-/** A starting split of the range above: the sun leaves most in the cake, the press least. Own runs replace it. */
+/**
+ * A starting split of the range above: the sun leaves most in the cake, the press least. Own runs
+ * replace it.
+ */
 const WAY_EDGE: Record<WaxWay, [keyof Range, keyof Range, keyof Range]> = {
   solar: ['low', 'low', 'mid'],
   'water-bath': ['low', 'mid', 'high'],
@@ -26,9 +32,10 @@ export interface WaxExpected {
 }
 
 /**
- * Clean wax to expect from wet wax by a way of rendering. From the fifth run of that way on it goes by the household's
- * own yields (clean over wet, mean with a 90 % range), before by wax in comb and published yields, from the mass of
- * comb that was crushed (`combG`). Null where neither is known. Grams.
+ * Clean wax to expect from wet wax by a way of rendering. From the fifth run of that way on it goes
+ * by the household's own yields (clean over wet, mean with a 90 % range), before by wax in comb and
+ * published yields, from the mass of comb that was crushed (`combG`). Null where neither is known.
+ * Grams.
  */
 export function waxExpected(input: {
   way: WaxWay;

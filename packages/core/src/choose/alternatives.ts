@@ -37,7 +37,10 @@ export interface ChoiceSet {
   }[];
 }
 
-/** Adds up a set of options. Jars are filled from the stock at each edge; hours of waiting are the longest. */
+/**
+ * Adds up a set of options. Jars are filled from the stock at each edge; hours of waiting are the
+ * longest.
+ */
 export function setOf(
   model: ChooseModel,
   taken: readonly number[],
@@ -100,7 +103,10 @@ export function setOf(
   };
 }
 
-/** Worth of a set; honey without a jar waits in the bucket and counts nothing yet, where the stock is counted. */
+/**
+ * Worth of a set; honey without a jar waits in the bucket and counts nothing yet, where the stock
+ * is counted.
+ */
 function worthOf(model: ChooseModel, outcomes: readonly Outcome[], honeyKg: Range): Range {
   const jars = model.limits.find((l) => l.kind === 'jars');
   const perKg = Math.max(0, model.market.honeyPerKg ?? 0);
@@ -121,9 +127,9 @@ const differs = (a: ChoiceSet, b: ChoiceSet): number => {
 const REALLY_DIFFERENT = 0.25;
 
 /**
- * Up to three sets side by side that really differ: the best for the goal; then, of other wishes under the same
- * rules and pins, those that change most: another goal, less work, more left for the bees, no knife. The order
- * is fixed, so the same question shows the same sets.
+ * Up to three sets side by side that really differ: the best for the goal; then, of other wishes
+ * under the same rules and pins, those that change most: another goal, less work, more left for the
+ * bees, no knife. The order is fixed, so the same question shows the same sets.
  */
 export function alternatives(
   best: Solved,

@@ -17,7 +17,10 @@ export interface ChooseAnswer {
   proof: Proof | null;
   /** How much better an answer could still be, 0 to 1. */
   gap: number;
-  /** The best set first, then others that really differ once they are worked out; none where nothing is possible. */
+  /**
+   * The best set first, then others that really differ once they are worked out; none where nothing
+   * is possible.
+   */
   sets: ChoiceSet[];
   /** Null while they are not worked out yet. */
   bindings: Binding[] | null;
@@ -31,8 +34,9 @@ export interface ChooseAnswer {
 }
 
 /**
- * Answers a question step by step: a first set at once, then a better one with its alternatives and with what
- * holds it back, then the proof. A wish that cannot be worked on is answered by sentences alone.
+ * Answers a question step by step: a first set at once, then a better one with its alternatives and
+ * with what holds it back, then the proof. A wish that cannot be worked on is answered by sentences
+ * alone.
  */
 export function* chooseAnswers(
   request: ChooseRequest,
@@ -104,7 +108,10 @@ export function* chooseAnswers(
   }
 }
 
-/** A set from ways the person laid out themselves, whatever the chooser thinks of it: the drawing's own sum. */
+/**
+ * A set from ways the person laid out themselves, whatever the chooser thinks of it: the drawing's
+ * own sum.
+ */
 export function setOfWays(
   request: ChooseRequest,
   ways: Readonly<Record<string, Way>>,

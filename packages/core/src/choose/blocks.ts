@@ -5,7 +5,10 @@ import type { Market } from './outcome.js';
 import type { ChoiceUnit } from './units.js';
 import { cutsComb, runsInPlace, takesPots, type Way, WAYS } from '../records/vocabulary/ways.js';
 
-/** Why a unit cannot go a way. A hard one stands whatever the person says; the others can be overruled with a reason. */
+/**
+ * Why a unit cannot go a way. A hard one stands whatever the person says; the others can be
+ * overruled with a reason.
+ */
 export interface Block {
   rule: string;
   sentence: string;
@@ -13,8 +16,9 @@ export interface Block {
 }
 
 /**
- * What stands against taking the unit at all: the findings of the one engine and nothing else. Empty exactly where the
- * verdict is 'take'. What forbids is hard; what decides can be overruled with a reason.
+ * What stands against taking the unit at all: the findings of the one engine and nothing else.
+ * Empty exactly where the verdict is 'take'. What forbids is hard; what decides can be overruled
+ * with a reason.
  */
 export function takeBlocks(unit: ChoiceUnit): Block[] {
   const { verdict, headline, decidedBy } = unit.verdict;
@@ -34,7 +38,10 @@ const POTS_BY_RULE: Record<HouseRules['potsBy'], string> = {
   cut: 'By your rule pots are cut out whole.',
 };
 
-/** What stands against one way beyond taking the unit: the kind of hive, the comb, what the kit lacks, the weight, the time. */
+/**
+ * What stands against one way beyond taking the unit: the kind of hive, the comb, what the kit
+ * lacks, the weight, the time.
+ */
 export function wayBlocks(unit: ChoiceUnit, way: Way, rules: HouseRules, market: Market): Block[] {
   const blocks: Block[] = [];
   const no = (rule: string, sentence: string, hard = false): void =>

@@ -1,4 +1,7 @@
-/** One super as comb and as honey, by plain arithmetic: what people reckon before they trust a drawing. */
+/**
+ * One super as comb and as honey, by plain arithmetic: what people reckon before they trust a
+ * drawing.
+ */
 export interface SuperQuestion {
   /** Whole pieces of a super that is full: frames times pieces a frame. */
   pieces: number;
@@ -92,10 +95,15 @@ export interface YearsIncome {
   good: SuperIncome;
   half: SuperIncome;
   bad: SuperIncome;
-  /** Comb with its trimmings, and honey, on the average of the supers counted; null while none is. */
+  /**
+   * Comb with its trimmings, and honey, on the average of the supers counted; null while none is.
+   */
   average: { comb: number; liquid: number; supers: number } | null;
 }
-/** A bad year gives no piece, half a year the middle of its published share, of less honey. Starting values. */
+/**
+ * A bad year gives no piece, half a year the middle of its published share, of less honey. Starting
+ * values.
+ */
 const HALF_FILLED = 0.6;
 const HALF_PIECES = 0.45;
 
@@ -127,12 +135,17 @@ export interface PriceTest {
   /** Months until all are sold; null where nobody said how many a month. */
   monthsNow: number | null;
   monthsThen: number | null;
-  /** What the lower price costs in all, and what more it brings a month; null without both paces. */
+  /**
+   * What the lower price costs in all, and what more it brings a month; null without both paces.
+   */
   lost: number;
   moreAMonth: number | null;
 }
 
-/** A lower price that sells quicker, against the price there is. Takes pieces and both prices with their pace a month. */
+/**
+ * A lower price that sells quicker, against the price there is. Takes pieces and both prices with
+ * their pace a month.
+ */
 export function priceTest(input: {
   pieces: number;
   packCost: number;
@@ -157,7 +170,10 @@ export function priceTest(input: {
   };
 }
 
-/** Which record would narrow 'how many supers next year' most; null where it is narrow enough to be of use. */
+/**
+ * Which record would narrow 'how many supers next year' most; null where it is narrow enough to be
+ * of use.
+ */
 export function narrowBy(
   found: { low: number; high: number },
   history: { finished: number; half: number; spoilt: number },

@@ -65,7 +65,10 @@ export interface CombOrLiquid {
   combWins: number;
   /** Price of a piece at which both bring the same on average; null where no price would do. */
   breakEvenPrice: number | null;
-  /** Pieces a box that have to come out whole for that, at the price there is; null where even a full box does not. */
+  /**
+   * Pieces a box that have to come out whole for that, at the price there is; null where even a
+   * full box does not.
+   */
   breakEvenPieces: number | null;
   /** Both on one axis: the left edge of each bin, and how many draws fell into it. */
   bins: { from: number; comb: number; liquid: number }[];
@@ -82,7 +85,10 @@ export interface CombOrLiquid {
 }
 
 const BINS = 40;
-/** Pieces of a half-finished super that come out whole, and of a finished one that crack or weep: starting ranges, the household's history speaks through the counts. */
+/**
+ * Pieces of a half-finished super that come out whole, and of a finished one that crack or weep:
+ * starting ranges, the household's history speaks through the counts.
+ */
 const HALF = { low: 0.25, mid: 0.45, high: 0.6 };
 const CRACKED = { low: 0, mid: 0.04, high: 0.12 };
 const meanOf = (t: { low: number; mid: number; high: number }): number =>
@@ -132,10 +138,11 @@ function gamma(next: () => number, shape: number): number {
 }
 
 /**
- * The same supers as comb honey or crushed, drawn many times: how many finish, what cracks, what honey they
- * hold, hours. Chances come from the household's own counts with one of each kind added (nothing known: one
- * third each), and are themselves drawn, so that few supers give a wide answer. Pieces × price less packs,
- * the rest crushed; against kg × price less jars. The same seed gives the same numbers. `onProgress` hears 0 to 1.
+ * The same supers as comb honey or crushed, drawn many times: how many finish, what cracks, what
+ * honey they hold, hours. Chances come from the household's own counts with one of each kind added
+ * (nothing known: one third each), and are themselves drawn, so that few supers give a wide answer.
+ * Pieces × price less packs, the rest crushed; against kg × price less jars. The same seed gives
+ * the same numbers. `onProgress` hears 0 to 1.
  */
 export function combOrLiquid(
   input: CombOrLiquidInput,
@@ -241,7 +248,10 @@ export function combOrLiquid(
   };
 }
 
-/** Whole pieces a box so that what comb gains by them pays for the hours it takes longer, at what an hour of crushing brings; null above a full box. */
+/**
+ * Whole pieces a box so that what comb gains by them pays for the hours it takes longer, at what an
+ * hour of crushing brings; null above a full box.
+ */
 function breakEvenPieces(input: CombOrLiquidInput, gainPerPiece: number): number | null {
   const perKg = input.honeyPerKg - input.jarCostPerKg;
   const perHour =
@@ -252,8 +262,8 @@ function breakEvenPieces(input: CombOrLiquidInput, gainPerPiece: number): number
 }
 
 /**
- * How many comb supers next year: what was sold and asked for in vain, over the pieces a super gives at its low,
- * middle and high. Null where a super gave none.
+ * How many comb supers next year: what was sold and asked for in vain, over the pieces a super
+ * gives at its low, middle and high. Null where a super gave none.
  */
 export function combBoxesNextYear(input: {
   soldPieces: number;

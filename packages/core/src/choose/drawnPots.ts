@@ -7,7 +7,10 @@ import { NO_RANGE } from '../units/ranges.js';
 
 type PotRules = Pick<HouseRules, 'potsStayPercent'>;
 
-/** What a group of pots gives when only those that can be spared are drawn; cerumen is no wax to be counted on. */
+/**
+ * What a group of pots gives when only those that can be spared are drawn; cerumen is no wax to be
+ * counted on.
+ */
 export function drawnPots(pots: Pots, rules: PotRules): CombEstimate {
   const honeySealed = potsToSpare(pots.honeySealed, rules.potsStayPercent);
   const { sealedKg } = potsEstimate({ ...pots, honeySealed, honeyOpen: 0 });
@@ -20,7 +23,10 @@ export function drawnPots(pots: Pots, rules: PotRules): CombEstimate {
   };
 }
 
-/** What taking gives of what was seen: a comb all of it, a group of pots what can be spared. Null where nothing was. */
+/**
+ * What taking gives of what was seen: a comb all of it, a group of pots what can be spared. Null
+ * where nothing was.
+ */
 export function takenEstimate(
   seen: Seen,
   hive: HiveMeasures,

@@ -29,9 +29,9 @@ export interface TakenTogether {
 }
 
 /**
- * What combs that go one way together are expected to give, their estimate joined and corrected by the
- * household's own scale: the figure that stands in Choose, that Ready plans with, and that the book holds
- * the result against. Combs that nobody read add nothing.
+ * What combs that go one way together are expected to give, their estimate joined and corrected by
+ * the household's own scale: the figure that stands in Choose, that Ready plans with, and that the
+ * book holds the result against. Combs that nobody read add nothing.
  */
 export function expectedOutcome(
   taken: TakenTogether,

@@ -14,7 +14,10 @@ export interface Binding {
   unit: string;
 }
 
-/** Above so many options a question is asked again by its prices alone (duals of the relaxed model), not solved anew. */
+/**
+ * Above so many options a question is asked again by its prices alone (duals of the relaxed model),
+ * not solved anew.
+ */
 const LARGE = 400;
 
 const usedOf = (limit: Limit, model: ChooseModel, taken: readonly number[]): number =>
@@ -28,9 +31,9 @@ const gainText = (gain: number, unit: string, { rules }: Household): string =>
   unit === rules.currency ? `${unit} ${amountText(gain)}` : `${amountText(gain)} ${unit}`;
 
 /**
- * Which limits bind, and what one more of each would be worth to the goal: the question is asked again with a
- * step more; a large one is answered by the prices of its relaxed model. Limits with ample room are passed
- * over. Largest gain first.
+ * Which limits bind, and what one more of each would be worth to the goal: the question is asked
+ * again with a step more; a large one is answered by the prices of its relaxed model. Limits with
+ * ample room are passed over. Largest gain first.
  */
 export function bindings(
   model: ChooseModel,
@@ -103,8 +106,9 @@ const SOFT_WORDS: Record<string, string> = {
 };
 
 /**
- * Why nothing is possible, and what would make it so: each limit alone, by how much; then each soft rule alone;
- * where none alone is enough, the least of all together. Pins that cannot be are named first.
+ * Why nothing is possible, and what would make it so: each limit alone, by how much; then each soft
+ * rule alone; where none alone is enough, the least of all together. Pins that cannot be are named
+ * first.
  */
 export function relaxations(
   model: ChooseModel,

@@ -31,9 +31,9 @@ function filling(model: ChooseModel) {
 }
 
 /**
- * A first good answer at once: the option with the most worth for what it uses of what is scarce, again and
- * again, while everything holds. Fixed units come first; `prefer`, shares of the relaxed model by option, is
- * followed before. Gives option indices, or null where it finds none.
+ * A first good answer at once: the option with the most worth for what it uses of what is scarce,
+ * again and again, while everything holds. Fixed units come first; `prefer`, shares of the relaxed
+ * model by option, is followed before. Gives option indices, or null where it finds none.
  */
 export function greedyChoice(
   model: ChooseModel,

@@ -19,7 +19,10 @@ const lastSlot = (units: readonly ChoiceUnit[]): number =>
 const unreadOf = (units: readonly ChoiceUnit[]): ChoiceUnit[] =>
   units.filter((unit) => unit.verdict.verdict === 'not-read');
 
-/** Where a question is answered: a fact beside the drawing in Look, a rule, or the winter need right there. */
+/**
+ * Where a question is answered: a fact beside the drawing in Look, a rule, or the winter need right
+ * there.
+ */
 function leadsTo({ verdict, findings }: ChoiceUnit): HeldBack['leadsTo'] {
   const question = verdict.decidedBy;
   if (question === 'season') return 'rules';
@@ -30,8 +33,8 @@ function leadsTo({ verdict, findings }: ChoiceUnit): HeldBack['leadsTo'] {
 }
 
 /**
- * Why nothing of a hive may be taken: its units by the finding that decides, the one that holds most first. Empty where
- * any unit may be taken.
+ * Why nothing of a hive may be taken: its units by the finding that decides, the one that holds
+ * most first. Empty where any unit may be taken.
  */
 export function heldBack(units: readonly ChoiceUnit[]): HeldBack[] {
   if (units.some((unit) => unit.verdict.verdict === 'take')) return [];
@@ -59,7 +62,10 @@ export function heldBack(units: readonly ChoiceUnit[]): HeldBack[] {
   return [...groups.values()].sort((a, b) => b.labels.length - a.labels.length);
 }
 
-/** Ripe units that stay because of the winter: what was read, what has to stay, and what is not read yet. */
+/**
+ * Ripe units that stay because of the winter: what was read, what has to stay, and what is not read
+ * yet.
+ */
 export interface WinterHold {
   ripe: string[];
   unread: string[];
@@ -77,9 +83,9 @@ const isHeldByNeed = ({ verdict, findings }: ChoiceUnit): boolean =>
   findings.some((f) => f.question === 'ripe' && f.answer === 'yes');
 
 /**
- * Why ripe units of a hive stay all the same: each of them alone takes more than the winter can spare of
- * what was read. Null where one can be spared, where nothing is ripe, or where no winter is counted. What
- * is not read counts as nothing, and is named: looking may free what is held.
+ * Why ripe units of a hive stay all the same: each of them alone takes more than the winter can
+ * spare of what was read. Null where one can be spared, where nothing is ripe, or where no winter
+ * is counted. What is not read counts as nothing, and is named: looking may free what is held.
  */
 export function winterHold({
   units,

@@ -21,8 +21,9 @@ const STATUS: Record<string, LpAnswer['status']> = {
 };
 
 /**
- * The HiGHS library as our solver. Only known states count: text it cannot read comes back as "Empty", which
- * is 'unknown' here, never an answer. A fixed seed and one thread: the same model gives the same answer.
+ * The HiGHS library as our solver. Only known states count: text it cannot read comes back as
+ * "Empty", which is 'unknown' here, never an answer. A fixed seed and one thread: the same model
+ * gives the same answer.
  */
 export function highsSolver(highs: HighsLike): LpSolver {
   return (lp, { timeLimitS, gap }) => {

@@ -1,4 +1,5 @@
-// Choose: what may go which way, the best set under the rules, and what would stay. Other stages use only what stands here.
+// Choose: what may go which way, the best set under the rules, and what would stay. Other stages
+// use only what stands here.
 export * from './alternatives.js';
 export * from './answer.js';
 export * from './blocks.js';

@@ -21,8 +21,8 @@ export const KEEP_BY_HIVE: KeepApart = {
   comb: false,
 };
 /**
- * What lots are kept apart by the household's own rule. Whatever else parts them, hives stay apart unless
- * all is mixed. Colour is seen when comb is cut: it parts nothing before the bench.
+ * What lots are kept apart by the household's own rule. Whatever else parts them, hives stay apart
+ * unless all is mixed. Colour is seen when comb is cut: it parts nothing before the bench.
  */
 export function keepApartBy(lotsBy: HouseRules['lotsBy']): KeepApart {
   if (lotsBy === 'mixed') return { ...KEEP_BY_HIVE, hive: false };
@@ -39,18 +39,24 @@ export interface PlannedLot {
   units: ChoiceUnit[];
   /** Such as "Ipê 11, 12: crush and strain". */
   name: string;
-  /** What cannot be told any more because hives, seasons or water were put together; empty where nothing is lost. */
+  /**
+   * What cannot be told any more because hives, seasons or water were put together; empty where
+   * nothing is lost.
+   */
   lost: string[];
 }
 
-/** How near to the hand the outermost of these lies; -Infinity where they can be reached in any order. */
+/**
+ * How near to the hand the outermost of these lies; -Infinity where they can be reached in any
+ * order.
+ */
 const outermost = (units: readonly ChoiceUnit[]): number =>
   Math.max(...units.map((u) => u.order ?? -Infinity));
 
 /**
  * Parts what was chosen into lots: each goes one way into one vessel. They stand in the order they
- * are reached in the hive, which is the order of the visit. Takes the units with their ways and what
- * is kept apart; `seasonStart` (YYYY-MM-DD) parts old comb from new.
+ * are reached in the hive, which is the order of the visit. Takes the units with their ways and
+ * what is kept apart; `seasonStart` (YYYY-MM-DD) parts old comb from new.
  */
 export function planLots(
   chosen: readonly { unit: ChoiceUnit; way: Way }[],
@@ -101,7 +107,10 @@ function placesOf(units: readonly ChoiceUnit[]): string {
     .join('; ');
 }
 
-/** What putting these into one vessel costs: the jar that names its hive, one sick hive holding back all, water averaged, seasons mixed. */
+/**
+ * What putting these into one vessel costs: the jar that names its hive, one sick hive holding back
+ * all, water averaged, seasons mixed.
+ */
 export function whatIsLost(units: readonly ChoiceUnit[], seasonStart: string): string[] {
   const lost: string[] = [];
   const hives = [...new Set(units.map((u) => u.hiveName))];

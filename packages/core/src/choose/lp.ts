@@ -9,16 +9,25 @@ const sum = (terms: readonly string[]): string =>
   terms.length ? terms.map((t, i) => (i && i % 6 === 0 ? `\n ${t}` : t)).join(' ') : '0 nothing';
 const x = (i: number): string => `x${i}`;
 
-/** What to add to a model: limits eased by a slack that is made small instead of the goal's worth, or other wishes. */
+/**
+ * What to add to a model: limits eased by a slack that is made small instead of the goal's worth,
+ * or other wishes.
+ */
 export interface LpChange {
-  /** Limit ids, or 'amount', that may be exceeded; the sum of what they exceed, each over its step, is made least. */
+  /**
+   * Limit ids, or 'amount', that may be exceeded; the sum of what they exceed, each over its step,
+   * is made least.
+   */
   ease?: readonly string[];
   /** More of a limit than there is. */
   more?: { id: string; by: number };
   relaxed?: boolean;
 }
 
-/** The model as LP text: maximise worth, or minimise what has to be eased. Columns are x0, x1 … by option and s_ by eased limit. */
+/**
+ * The model as LP text: maximise worth, or minimise what has to be eased. Columns are x0, x1 … by
+ * option and s_ by eased limit.
+ */
 export function lpText(model: ChooseModel, change: LpChange = {}): string {
   const { options, limits, fixed, amount } = model;
   const ease = new Set(change.ease ?? []);

@@ -35,7 +35,10 @@ export interface Limit {
   step: number;
   stepWords: string;
   uses: (option: Option) => number;
-  /** May be exceeded: what goes beyond costs the goal so much a unit. Honey without a jar waits in the bucket and is worth nothing yet. */
+  /**
+   * May be exceeded: what goes beyond costs the goal so much a unit. Honey without a jar waits in
+   * the bucket and is worth nothing yet.
+   */
   beyondCosts?: number;
 }
 export interface ChooseModel {
@@ -45,12 +48,17 @@ export interface ChooseModel {
   limits: Limit[];
   /** Grams to reach, and what each option gives toward them. */
   amount: { needG: number; gives: (option: Option) => number; words: string } | null;
-  /** What goes before what: bars from the back, boxes from the top, no comb left alone beyond a gap. */
+  /**
+   * What goes before what: bars from the back, boxes from the top, no comb left alone beyond a gap.
+   */
   orders: TakingOrder[];
   /** Units that are fixed: taken by one of their options, or left. */
   fixed: Map<number, 'take' | 'leave'>;
   market: Market;
-  /** Sentences about the question as a whole: stores below the need, a need not said, prices missing. */
+  /**
+   * Sentences about the question as a whole: stores below the need, a need not said, prices
+   * missing.
+   */
   notes: string[];
   /** Units that their findings would let go, but the order of taking holds, a sentence a hive. */
   orderHeld: { hiveId: string; sentence: string }[];
@@ -60,7 +68,9 @@ export interface ChooseModel {
 
 const isPriced = (household: Household): boolean => household.jars.some((j) => j.value > 0);
 
-/** What the worth of a set is counted in, for a goal: money where the kit has prices, else honey. */
+/**
+ * What the worth of a set is counted in, for a goal: money where the kit has prices, else honey.
+ */
 export const valueUnit = (goal: ChooseQuestion['goal'], household: Household): string =>
   ({
     'most-worth': isPriced(household) ? household.rules.currency || 'of worth' : 'kg of honey',
@@ -69,7 +79,10 @@ export const valueUnit = (goal: ChooseQuestion['goal'], household: Household): s
     'most-left': 'kg of stores',
   })[goal];
 
-/** Worth of an option to the goal. The small parts settle ties the same way each time: more worth, less work, earlier in the list. */
+/**
+ * Worth of an option to the goal. The small parts settle ties the same way each time: more worth,
+ * less work, earlier in the list.
+ */
 function valueOf(
   outcome: Outcome,
   goal: ChooseQuestion['goal'],
@@ -101,9 +114,10 @@ export function valueOfSet(model: ChooseModel, taken: readonly number[]): number
 }
 
 /**
- * The choice as a model: what each unit may become, what each way uses, how much there is. Hard rules leave an
- * option out; other rules leave it out unless the person pinned it. `ignoring` drops one soft rule, to see what
- * it costs. Sources: SCIENCE 4 and 7 through `outcomeOf`; winter by the LOW estimate.
+ * The choice as a model: what each unit may become, what each way uses, how much there is. Hard
+ * rules leave an option out; other rules leave it out unless the person pinned it. `ignoring` drops
+ * one soft rule, to see what it costs. Sources: SCIENCE 4 and 7 through `outcomeOf`; winter by the
+ * LOW estimate.
  */
 export function chooseModel(
   hives: readonly ChoiceHive[],
@@ -307,7 +321,10 @@ function amountOf(question: ChooseQuestion, household: Household): ChooseModel['
   };
 }
 
-/** Units that may be taken by their findings but are held by the order of taking: said, with the way round it. */
+/**
+ * Units that may be taken by their findings but are held by the order of taking: said, with the way
+ * round it.
+ */
 function orderHeld(
   units: readonly ChoiceUnit[],
   orders: readonly TakingOrder[],

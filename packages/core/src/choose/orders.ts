@@ -6,14 +6,17 @@ export interface TakingOrder {
   needs: number[];
 }
 
-/** Kinds whose combs hang in one block with the nest: no comb that stays may stand alone beyond a gap. */
+/**
+ * Kinds whose combs hang in one block with the nest: no comb that stays may stand alone beyond a
+ * gap.
+ */
 const KEEPS_BLOCK: readonly string[] = ['warre', 'framed'];
 
 /**
- * What goes before what. Bars of a long hive from the back (those that cannot be taken are put back in their order);
- * whole boxes from the top, none from under one that stays; single combs of a stack only where the box above is done;
- * and in a box what stays keeps one block. Takes the units, which of them may be taken at all, and what is pinned:
- * pinned ones stand outside the order.
+ * What goes before what. Bars of a long hive from the back (those that cannot be taken are put back
+ * in their order); whole boxes from the top, none from under one that stays; single combs of a
+ * stack only where the box above is done; and in a box what stays keeps one block. Takes the units,
+ * which of them may be taken at all, and what is pinned: pinned ones stand outside the order.
  */
 export function takingOrders(
   units: readonly ChoiceUnit[],
@@ -51,7 +54,10 @@ function fromTheBack(free: readonly Placed[]): TakingOrder[] {
 const holdsHoney = (unit: ChoiceUnit): boolean =>
   unit.estimate === null || unit.estimate.honeyKg.mid > 0;
 
-/** What hangs in the box above has to go first: a box, or every comb with honey of a box that is taken comb by comb. */
+/**
+ * What hangs in the box above has to go first: a box, or every comb with honey of a box that is
+ * taken comb by comb.
+ */
 function fromTheTop(
   mine: readonly Placed[],
   free: readonly Placed[],
@@ -69,7 +75,10 @@ function fromTheTop(
   });
 }
 
-/** The number of the box a unit is, or hangs in: places are numbered by box and place (see placeNumber). */
+/**
+ * The number of the box a unit is, or hangs in: places are numbered by box and place (see
+ * placeNumber).
+ */
 const levelOf = (unit: ChoiceUnit): number =>
   unit.what === 'box' ? unit.order! : Math.floor(unit.slots[0] / 100);
 

@@ -25,20 +25,35 @@ import type { ChoiceUnit } from './units.js';
 import { crushMethodOf } from './ways.js';
 import { cutsComb, takesPots, type Way } from '../records/vocabulary/ways.js';
 
-/** Honey out as a share of the honey in the comb (SCIENCE 4): pressed after draining; press alone lies between mashed and that, it has no figure of its own. */
+/**
+ * Honey out as a share of the honey in the comb (SCIENCE 4): pressed after draining; press alone
+ * lies between mashed and that, it has no figure of its own.
+ */
 const PRESS_ALONE: Range = { low: 0.85, mid: 0.92, high: 0.97 };
-/** A drained frame has no published share: from 'sliced and left' to 'pressed', until the household's own runs say. */
+/**
+ * A drained frame has no published share: from 'sliced and left' to 'pressed', until the
+ * household's own runs say.
+ */
 const DRAINED_FRAME = FRAME_PRIOR.share;
-/** Pots emptied by suction: walls and corners hold some back. A starting range, own kilograms replace it. */
+/**
+ * Pots emptied by suction: walls and corners hold some back. A starting range, own kilograms
+ * replace it.
+ */
 const DRAWN_POTS: Range = { low: 0.7, mid: 0.85, high: 0.95 };
-/** Of the sealed area of a straight comb, what the knife makes into whole pieces; a starting range until the comb is cut on paper. */
+/**
+ * Of the sealed area of a straight comb, what the knife makes into whole pieces; a starting range
+ * until the comb is cut on paper.
+ */
 const CUT_SHARE: Range = { low: 0.6, mid: 0.75, high: 0.9 };
 /** Comb in a chunk jar, of its net weight: about half is strip, the rest honey poured round it. */
 const CHUNK_COMB = 0.5;
 
 /** Prices and stocks the chooser reckons with, made once from kit and rules. */
 export interface Market {
-  /** Per kg of liquid honey in jars, less what the empty jars cost; null where the kit holds no jars. */
+  /**
+   * Per kg of liquid honey in jars, less what the empty jars cost; null where the kit holds no
+   * jars.
+   */
   honeyPerKg: number | null;
   jarG: number | null;
   piece: { netG: number; value: number; stock: number } | null;
@@ -48,7 +63,10 @@ export interface Market {
   jarsKg: number | null;
 }
 
-/** What a thing is worth to the household on average: sold at the price, given and eaten at what it says these are worth. */
+/**
+ * What a thing is worth to the household on average: sold at the price, given and eaten at what it
+ * says these are worth.
+ */
 export function worthShare(
   rules: Pick<HouseRules, 'givenPercent' | 'givenWorthPercent' | 'ownPercent' | 'ownWorthPercent'>,
 ): number {
@@ -57,7 +75,10 @@ export function worthShare(
   return 1 - given - own + (given * rules.givenWorthPercent + own * rules.ownWorthPercent) / 100;
 }
 
-/** Prices a kilogram by the jars in stock (all alike counted where none is), the boxes for pieces and the chunk jars. */
+/**
+ * Prices a kilogram by the jars in stock (all alike counted where none is), the boxes for pieces
+ * and the chunk jars.
+ */
 export function marketOf(kinds: readonly JarKindRecord[], rules: HouseRules): Market {
   const share = worthShare(rules);
   const of = (purpose: JarKindRecord['purpose']): JarKindRecord[] =>
@@ -102,7 +123,9 @@ export interface Outcome {
   worth: Range;
   /** Stores leave the hive with it, kg, low edge. */
   storesLowKg: number;
-  /** Room it needs, litres, at the high edge: comb in the tub, broken up, run out, in the freezer. */
+  /**
+   * Room it needs, litres, at the high edge: comb in the tub, broken up, run out, in the freezer.
+   */
   tubL: number;
   crushedL: number;
   outL: number;
@@ -113,9 +136,10 @@ const jarMinutes = (kg: number, market: Market, rules: HouseRules): number =>
   market.jarG ? Math.round((kg * 1000) / market.jarG) * rules.minutesPerJar : 0;
 
 /**
- * What a unit would give by a way: honey out by the published shares, comb in pieces, chunk jars, wax, minutes
- * of hands, hours of waiting, worth by the household's own prices, and the room it needs. Water is 18 % where
- * nobody measured; the kitchen's temperature is the house rule's. Null where nothing of it was read.
+ * What a unit would give by a way: honey out by the published shares, comb in pieces, chunk jars,
+ * wax, minutes of hands, hours of waiting, worth by the household's own prices, and the room it
+ * needs. Water is 18 % where nobody measured; the kitchen's temperature is the house rule's. Null
+ * where nothing of it was read.
  */
 export function outcomeOf(
   unit: Pick<ChoiceUnit, 'kind' | 'estimate' | 'wettestPercent' | 'storesKg' | 'combIds'>,
@@ -238,7 +262,8 @@ export function outcomeOf(
       takesPots(way) || way === 'drain-hive'
         ? Math.min(unit.storesKg.low, estimate.cappedHoneyKg.low)
         : unit.storesKg.low,
-    // Whole comb fills a tub loosely: honey over the low packing of 0.85; crushed it closes up to honey plus wax.
+    // Whole comb fills a tub loosely: honey over the low packing of 0.85; crushed it closes up to
+    // honey plus wax.
     tubL: inPlace ? 0 : wholeL / 0.85,
     crushedL: inPlace ? 0 : (wholeL + estimate.waxKg.high / 0.96) * toCrush,
     outL: honeyKg.high / density,

@@ -20,7 +20,9 @@ export type Pin = z.infer<typeof pinSchema>;
 /** What the person wants and has, beyond the rules and the kit. */
 export const chooseQuestionSchema = z.strictObject({
   goal: z.enum(GOALS, 'Choose what you want most.'),
-  /** At least so many of one kind of jar or box, by the low estimate, ready within so many hours. */
+  /**
+   * At least so many of one kind of jar or box, by the low estimate, ready within so many hours.
+   */
   amount: z
     .strictObject({
       jarKindId: z.string().min(1, 'Choose a jar.'),
@@ -39,7 +41,10 @@ export const chooseQuestionSchema = z.strictObject({
     .min(0, 'Hours are at least 0.')
     .max(2000, 'At most 2000 hours.')
     .nullable(),
-  /** Whether vessels, jars in stock and the freezer limit the choice, or would be bought and borrowed. */
+  /**
+   * Whether vessels, jars in stock and the freezer limit the choice, or would be bought and
+   * borrowed.
+   */
   countVessels: z.boolean(),
   countStock: z.boolean(),
   countFreezer: z.boolean(),

@@ -3,7 +3,9 @@ import { lpText, sharesIn, takenBy } from './lp.js';
 import type { LpAnswer, LpSolver } from '../records/vocabulary/solver.js';
 import { type ChooseModel, valueOfSet } from './model.js';
 
-/** How far an answer is known: a first one, within a hundredth of the best possible, or proven best. */
+/**
+ * How far an answer is known: a first one, within a hundredth of the best possible, or proven best.
+ */
 export type Proof = 'first' | 'near' | 'proven';
 export interface Solved {
   proof: Proof;
@@ -12,7 +14,10 @@ export interface Solved {
   value: number;
   /** No answer can be better than this; Infinity while nothing is known. */
   bound: number;
-  /** (bound - value) / |bound|, 0 to 1: how much better an answer could still be; 1 while nothing is known. */
+  /**
+   * (bound - value) / |bound|, 0 to 1: how much better an answer could still be; 1 while nothing is
+   * known.
+   */
   gap: number;
 }
 
@@ -30,10 +35,10 @@ const gapOf = (value: number, bound: number): number =>
       : Math.min(1, (bound - value) / Math.max(Math.abs(bound), NOTHING));
 
 /**
- * Solves the choice in stages, each better known than the one before: at once by taking the best next with the
- * bound of the relaxed model, then within 1 %, then to the proof; a stage that brings nothing is passed over.
- * Gives nothing where the question is impossible. The same question gives the same proven answer: ties are
- * settled in the model, and the solver is run without chance.
+ * Solves the choice in stages, each better known than the one before: at once by taking the best
+ * next with the bound of the relaxed model, then within 1 %, then to the proof; a stage that brings
+ * nothing is passed over. Gives nothing where the question is impossible. The same question gives
+ * the same proven answer: ties are settled in the model, and the solver is run without chance.
  */
 export function* chooseInStages(
   model: ChooseModel,
@@ -100,7 +105,10 @@ export function choose(model: ChooseModel, solve: LpSolver): Solved | null {
   }
 }
 
-/** Takes an answer of a side question quickly: within a tenth of a percent, in half a second. Null where impossible. */
+/**
+ * Takes an answer of a side question quickly: within a tenth of a percent, in half a second. Null
+ * where impossible.
+ */
 export function chooseQuickly(
   model: ChooseModel,
   solve: LpSolver,

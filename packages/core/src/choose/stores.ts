@@ -4,8 +4,9 @@ import type { Range } from '../units/format.js';
 import { sumRanges } from '../units/ranges.js';
 
 /**
- * Ripe bars that the colony can spare, from the back: lifted one after the other while what stays, counted
- * low, still covers the winter need. Null where the need is not known; ripe is not the same as spare.
+ * Ripe bars that the colony can spare, from the back: lifted one after the other while what stays,
+ * counted low, still covers the winter need. Null where the need is not known; ripe is not the same
+ * as spare.
  */
 export function spareableBars(
   combs: readonly { bar: number; estimate: CombEstimate | null; ripe: boolean }[],
@@ -43,8 +44,8 @@ export interface WinterBalance {
 }
 
 /**
- * What stays in the hive against the winter need, by the LOW estimate. Bars behind a taken comb must be
- * slid toward the nest, so that stores stay in one block with it; those are named.
+ * What stays in the hive against the winter need, by the LOW estimate. Bars behind a taken comb
+ * must be slid toward the nest, so that stores stay in one block with it; those are named.
  */
 export function winterBalance(combs: readonly ChooseComb[], needKg: number | null): WinterBalance {
   const staying = combs.filter((c) => !c.taken);

@@ -33,7 +33,10 @@ export interface ChoiceUnit {
   slots: number[];
   label: string;
   boxId: string | null;
-  /** Higher is taken first where the kind goes from one end: bars from the back, boxes from the top. Null: any order. */
+  /**
+   * Higher is taken first where the kind goes from one end: bars from the back, boxes from the top.
+   * Null: any order.
+   */
   order: number | null;
   estimate: CombEstimate | null;
   /** Winter stores in it, kg of honey equivalent. */
@@ -91,8 +94,8 @@ const broodIn = (j: JudgedComb): boolean =>
   (j.seen?.sides.A?.brood ?? 0) + (j.seen?.sides.B?.brood ?? 0) > 0;
 
 /**
- * Wood of a box, kg: four walls of 18 to 30 mm at 0.40 to 0.65 kg/L, the range of common box timber air dry.
- * The household's own scale replaces it.
+ * Wood of a box, kg: four walls of 18 to 30 mm at 0.40 to 0.65 kg/L, the range of common box timber
+ * air dry. The household's own scale replaces it.
  */
 function boxWoodKg(widthMm: number, depthMm: number): Range {
   const wallsDm2 = (4 * widthMm * depthMm) / 1e4;
@@ -103,9 +106,9 @@ function boxWoodKg(widthMm: number, depthMm: number): Range {
 }
 
 /**
- * What can be chosen from a hive: comb by comb, or box by box where the household takes whole boxes (a pile
- * box always). Takes the hive, its combs as judged, what is known of its colony, the rules, the kilograms of
- * flow still counted on and the date.
+ * What can be chosen from a hive: comb by comb, or box by box where the household takes whole boxes
+ * (a pile box always). Takes the hive, its combs as judged, what is known of its colony, the rules,
+ * the kilograms of flow still counted on and the date.
  */
 export function choiceHive(input: {
   hive: Hive;

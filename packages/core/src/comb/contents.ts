@@ -4,9 +4,9 @@ import { type Content, CONTENTS, type Shares } from '../records/vocabulary/comb.
 export const EMPTY_SHARES: Shares = { capped: 0, open: 0, pollen: 0, brood: 0, empty: 1 };
 
 /**
- * Moves the edge below band `edge` (0 to 3) to `at`, 0 at the bar and 1 at the lower edge, as a finger
- * drags it in the drawn comb. Edges in its way are pushed along, so a band that is nothing yet can be
- * opened; the shares always add up to 1. Gives new shares.
+ * Moves the edge below band `edge` (0 to 3) to `at`, 0 at the bar and 1 at the lower edge, as a
+ * finger drags it in the drawn comb. Edges in its way are pushed along, so a band that is nothing
+ * yet can be opened; the shares always add up to 1. Gives new shares.
  */
 export function moveEdge(shares: Shares, edge: number, at: number): Shares {
   const place = Math.min(1, Math.max(0, at));
@@ -50,7 +50,10 @@ export function setShare(shares: Shares, content: Content, value: number): Share
   return next;
 }
 
-/** Share of a comb's face that holds honey, capped or open, over the sides that were seen; null where none was. */
+/**
+ * Share of a comb's face that holds honey, capped or open, over the sides that were seen; null
+ * where none was.
+ */
 export function filledShare(sides: { A: Shares | null; B: Shares | null }): number | null {
   const seen = [sides.A, sides.B].filter((side) => side !== null);
   return seen.length

@@ -160,7 +160,10 @@ export function coldCore(input: Omit<CoolingInput, 'startC'> & { startC?: number
   return { hours: { low, high }, reached: true, sentence };
 }
 
-/** Hours the core has to stay cold for all stages of wax moth to die (Cantwell and Smith 1970, SCIENCE 8), by its temperature; null above -7 °C. */
+/**
+ * Hours the core has to stay cold for all stages of wax moth to die (Cantwell and Smith 1970,
+ * SCIENCE 8), by its temperature; null above -7 °C.
+ */
 export function mothHoldHours(coreC: number): number | null {
   if (coreC > -7) return null;
   if (coreC <= -15) return 2;

@@ -72,12 +72,20 @@ const MAKE_OF_KIND: Readonly<Record<string, CombMake>> = {
   'drain-frame': SPLIT_CELL,
 };
 
-/** How full an open cell is, and the water of what is in it (thin nectar is light, so it goes with the low end). */
+/**
+ * How full an open cell is, and the water of what is in it (thin nectar is light, so it goes with
+ * the low end).
+ */
 const OPEN_FILLED: Range = { low: 0.3, mid: 0.65, high: 0.95 };
 const OPEN_WATER: Range = { low: 40, mid: 25, high: 18 };
-/** Water of sealed honey where nobody measured: 18 %, between the 16 and 20 that ripe honey spans. */
+/**
+ * Water of sealed honey where nobody measured: 18 %, between the 16 and 20 that ripe honey spans.
+ */
 const SEALED_WATER: Range = { low: 20, mid: 18, high: 16 };
-/** Wax as a share of new sealed comb (SCIENCE 7). Cocoons of brood hold wax back: its middle is the low share, its low end half of it (lowest clean yield). */
+/**
+ * Wax as a share of new sealed comb (SCIENCE 7). Cocoons of brood hold wax back: its middle is the
+ * low share, its low end half of it (lowest clean yield).
+ */
 const SEALED_WAX_SHARE: Record<CombAge, Range> = {
   new: { low: 0.04, mid: 0.05, high: 0.06 },
   used: { low: 0.04, mid: 0.05, high: 0.06 },
@@ -178,12 +186,12 @@ function waxOf(input: {
 }
 
 /**
- * Honey and wax of one comb, as ranges in kg. Takes one or two seen sides (area in cm², shares that add
- * up to 1, how they were read), the thickness of the sealed comb in mm (each side is half of it),
- * the water of its sealed honey if measured, its age and the hive kind it is of. One side given
- * means the other was not seen: middle as the seen one, low end as if it were bare, high end as if
- * it were sealed to the edge. Open honey is raw mass. Source: SCIENCE 7 (filled volume x packing x
- * density), 9 and 13.
+ * Honey and wax of one comb, as ranges in kg. Takes one or two seen sides (area in cm², shares that
+ * add up to 1, how they were read), the thickness of the sealed comb in mm (each side is half of
+ * it), the water of its sealed honey if measured, its age and the hive kind it is of. One side
+ * given means the other was not seen: middle as the seen one, low end as if it were bare, high end
+ * as if it were sealed to the edge. Open honey is raw mass. Source: SCIENCE 7 (filled volume x
+ * packing x density), 9 and 13.
  */
 export function combEstimate(input: CombInput): CombEstimate {
   const { sides, thicknessMm, moisturePercent, combAge } = input;
@@ -226,7 +234,8 @@ export function combEstimate(input: CombInput): CombEstimate {
     (s) => s.open,
     (s) => 1 - s.open,
   );
-  // An unseen side holds capped or open honey, not both to the edge: the heavier of the two bounds the sum.
+  // An unseen side holds capped or open honey, not both to the edge: the heavier of the two bounds
+  // the sum.
   const unseenHighKg = unseenCm2 * Math.max(sealed.high, open.high);
   const plainHoneyKg: Range = {
     low: (cappedCm2 * sealed.low + openCm2 * open.low) * make.coveredLow,
@@ -251,7 +260,10 @@ export function combEstimate(input: CombInput): CombEstimate {
   };
 }
 
-/** An estimate as the household's own scale corrects it: each edge of honey and wax times that edge of the factor. */
+/**
+ * An estimate as the household's own scale corrects it: each edge of honey and wax times that edge
+ * of the factor.
+ */
 export function correctedEstimate(estimate: CombEstimate, factor: Range): CombEstimate {
   const by = (r: Range): Range => ({
     low: r.low * factor.low,

@@ -7,7 +7,10 @@ import {
 } from '../records/vocabulary/comb.js';
 import { type CombOutline, widthAtMm } from './outline.js';
 
-/** What one cell may hold, in the order of class table 1: its place here is its code. Drone counts as brood, damaged as empty. */
+/**
+ * What one cell may hold, in the order of class table 1: its place here is its code. Drone counts
+ * as brood, damaged as empty.
+ */
 export const CELL_CLASSES = [
   'capped',
   'open',
@@ -45,7 +48,10 @@ export interface FaceLattice {
   rowStart: number[];
 }
 
-/** Half the width of a face at a depth below the bar, mm: the outline with its lower corners rounded as bees leave them. */
+/**
+ * Half the width of a face at a depth below the bar, mm: the outline with its lower corners rounded
+ * as bees leave them.
+ */
 export function faceHalfWidthMm(outline: CombOutline, yMm: number): number {
   const t = yMm / outline.depthMm;
   const half = widthAtMm(outline, t) / 2;
@@ -53,8 +59,9 @@ export function faceHalfWidthMm(outline: CombOutline, yMm: number): number {
 }
 
 /**
- * The cells of one face at real size: a point-up grid of `pitchMm` (4 to 8 mm) within the outline, the same to
- * the left and right of the bar's middle. The lower corners are rounded as bees leave them.
+ * The cells of one face at real size: a point-up grid of `pitchMm` (4 to 8 mm) within the outline,
+ * the same to the left and right of the bar's middle. The lower corners are rounded as bees leave
+ * them.
  */
 export function faceLattice(outline: CombOutline, pitchMm = CELL_MM): FaceLattice {
   const step = pitchMm * 0.866;
@@ -97,7 +104,10 @@ export function cellAt(lattice: FaceLattice, xMm: number, yMm: number): number {
   return best;
 }
 
-/** Cells whose middle lies within `radiusMm` of a point: what a brush of that size paints. At least the one beneath it. */
+/**
+ * Cells whose middle lies within `radiusMm` of a point: what a brush of that size paints. At least
+ * the one beneath it.
+ */
 export function cellsWithin(
   lattice: FaceLattice,
   xMm: number,
@@ -168,7 +178,10 @@ export function patchOf(lattice: FaceLattice, cells: Uint8Array, start: number):
   return queue;
 }
 
-/** The face as it is seen from the other side of the comb: left and right change places, depth stays. */
+/**
+ * The face as it is seen from the other side of the comb: left and right change places, depth
+ * stays.
+ */
 export function mirrorFace(lattice: FaceLattice, cells: Uint8Array): Uint8Array {
   const mirrored = new Uint8Array(cells.length);
   for (let row = 0; row < lattice.rowStart.length - 1; row++) {
@@ -199,7 +212,9 @@ function unevenness(x: number, y: number, seed: number): number {
   return a + (b - a) * u + (c - a) * v + (a - b - c + d) * u * v;
 }
 
-/** Cells in the order bees fill a comb: honey at the bar and the edges first, the lower middle last. */
+/**
+ * Cells in the order bees fill a comb: honey at the bar and the edges first, the lower middle last.
+ */
 export function fillOrder(lattice: FaceLattice, seed: number): Uint32Array {
   const { outline, xMm, yMm } = lattice;
   const score = Float64Array.from(xMm, (x, i) => {
@@ -266,7 +281,9 @@ export function packFace(lattice: FaceLattice, cells: Uint8Array): StoredFace {
   };
 }
 
-/** Unpacks a kept face. Throws a RangeError where the cells do not belong to the lattice it names. */
+/**
+ * Unpacks a kept face. Throws a RangeError where the cells do not belong to the lattice it names.
+ */
 export function unpackFace(face: StoredFace): { lattice: FaceLattice; cells: Uint8Array } {
   const lattice = faceLattice(face.outline, face.pitchMm);
   let cells: Uint8Array;
@@ -283,7 +300,10 @@ export function unpackFace(face: StoredFace): { lattice: FaceLattice; cells: Uin
   return { lattice, cells: cells.slice() };
 }
 
-/** Cells of an earlier face laid on the lattice of a later one, compared in mm; 255 where the earlier one did not reach. */
+/**
+ * Cells of an earlier face laid on the lattice of a later one, compared in mm; 255 where the
+ * earlier one did not reach.
+ */
 export function layOver(
   earlier: { lattice: FaceLattice; cells: Uint8Array },
   lattice: FaceLattice,

@@ -13,8 +13,8 @@ export interface GuessBias {
 }
 
 /**
- * How far a guess was off, in whole percent of what the scale said: above 0 too much. Takes both in the
- * same unit, above 0.
+ * How far a guess was off, in whole percent of what the scale said: above 0 too much. Takes both in
+ * the same unit, above 0.
  */
 export const guessOffPercent = (guess: number, weighed: number): number =>
   Math.round((guess / weighed - 1) * 100);
@@ -26,9 +26,9 @@ export function guessOffText(percent: number): string {
 }
 
 /**
- * A person's own bias from what they guessed and what the scale then said, shrunk toward 'right' while there are few
- * (see {@link ownRatio}; a first guess may be off by a third either way). Takes guesses and weights in the same unit,
- * above 0. Null without any.
+ * A person's own bias from what they guessed and what the scale then said, shrunk toward 'right'
+ * while there are few (see {@link ownRatio}; a first guess may be off by a third either way). Takes
+ * guesses and weights in the same unit, above 0. Null without any.
  */
 export function guessBias(pairs: readonly { guess: number; weighed: number }[]): GuessBias | null {
   const found = ownRatio(pairs.map((p) => ({ expected: p.guess, result: p.weighed })));

@@ -16,8 +16,9 @@ export function widthAtMm(outline: CombOutline, share: number): number {
 }
 
 /**
- * Depth (share of the whole, from the bar) above which lies `areaShare` of the face: a band of 30 % of
- * the cells takes less than 30 % of the depth where the comb is wider. Solves the trapezoid's area.
+ * Depth (share of the whole, from the bar) above which lies `areaShare` of the face: a band of 30 %
+ * of the cells takes less than 30 % of the depth where the comb is wider. Solves the trapezoid's
+ * area.
  */
 export function depthOfAreaShare(outline: CombOutline, areaShare: number): number {
   const a = outline.topWidthMm;

@@ -3,8 +3,8 @@ import type { Range } from '../units/format.js';
 import type { Pots } from '../records/vocabulary/comb.js';
 
 /**
- * Sizes of single pots about their mean, wall and corners taken off: 0.55 to 0.85 of the ellipsoid holds honey.
- * Starting range of the code: the household's own drawn-off kilograms replace it.
+ * Sizes of single pots about their mean, wall and corners taken off: 0.55 to 0.85 of the ellipsoid
+ * holds honey. Starting range of the code: the household's own drawn-off kilograms replace it.
  */
 const POT_FILLED: Range = { low: 0.55, mid: 0.7, high: 0.85 };
 const OPEN_FILLED: Range = { low: 0.2, mid: 0.5, high: 0.85 };
@@ -19,7 +19,10 @@ export interface PotsEstimate {
   potMl: number;
 }
 
-/** Honey in counted pots, kg: count × ellipsoid × how full × density. Open pots are part filled and thin. */
+/**
+ * Honey in counted pots, kg: count × ellipsoid × how full × density. Open pots are part filled and
+ * thin.
+ */
 export function potsEstimate(pots: Pots): PotsEstimate {
   const potMl = ((Math.PI / 6) * pots.potWidthMm ** 2 * pots.potHeightMm) / 1000;
   const kg = (n: number, filled: Range): Range => {

@@ -24,9 +24,9 @@ const worth = (input: CutPlanInput, plan: CutPlan): number =>
   );
 
 /**
- * Several good plans that differ in what they give, best first: the best, the best without each kind, and the best
- * under prices shaken a little (seeded: the same comb gives the same plans). Only the first may be proven best.
- * `stop` is asked before each further plan.
+ * Several good plans that differ in what they give, best first: the best, the best without each
+ * kind, and the best under prices shaken a little (seeded: the same comb gives the same plans).
+ * Only the first may be proven best. `stop` is asked before each further plan.
  */
 export function cutPlans(input: CutPlanInput, stop: () => boolean = () => false): CutPlan[] {
   const plans = [cutPlan(input)];

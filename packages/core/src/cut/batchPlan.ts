@@ -72,11 +72,12 @@ function masterLp(
 }
 
 /**
- * Plans several combs together against one stock of boxes. Column generation: a linear master chooses among plans of
- * the combs under the stock, its prices make new plans of each comb (exact, as for one), until no plan would pay; then
- * the master chooses whole plans, and what is left of the stock fills the room that is left. Every round of prices
- * gives a bound. Yields the share done (0 to 1) after each comb, so that whoever computes can show it and stop;
- * deterministic, since rounds go by size and not by a clock. The solver is given in.
+ * Plans several combs together against one stock of boxes. Column generation: a linear master
+ * chooses among plans of the combs under the stock, its prices make new plans of each comb (exact,
+ * as for one), until no plan would pay; then the master chooses whole plans, and what is left of
+ * the stock fills the room that is left. Every round of prices gives a bound. Yields the share done
+ * (0 to 1) after each comb, so that whoever computes can show it and stop; deterministic, since
+ * rounds go by size and not by a clock. The solver is given in.
  */
 export function* batchPlanSteps(
   input: BatchPlanInput,
@@ -132,7 +133,8 @@ export function* batchPlanSteps(
       );
       dual += table.best;
       grew = column(c, readPlan(table, wholeRegion(table.grid))) || grew;
-      // The same plan within one comb's even share of the stock, for the whole-number master to choose from.
+      // The same plan within one comb's even share of the stock, for the whole-number master to
+      // choose from.
       if (round < 2) {
         const left = limits.map((l) => (l === null ? Infinity : Math.ceil(l / combs.length)));
         column(

@@ -41,7 +41,10 @@ export interface SeenSide {
   shares: Shares | null;
 }
 
-/** Which flaws spoil a piece by the mere sight, whatever their size: the others count from a patch on. */
+/**
+ * Which flaws spoil a piece by the mere sight, whatever their size: the others count from a patch
+ * on.
+ */
 const ALWAYS: ReadonlySet<FlawKind> = new Set(['edge', 'brood', 'damaged']);
 
 /** What the cell of one face at a point is for the knife; null where it is sealed honey. */
@@ -67,7 +70,10 @@ function flawOfCell(
   return content === 'capped' ? null : content;
 }
 
-/** Squares of one kind joined to as few rectangles as rows allow: runs along a row, then equal runs below each other. */
+/**
+ * Squares of one kind joined to as few rectangles as rows allow: runs along a row, then equal runs
+ * below each other.
+ */
 export function joinedSquares(
   kind: FlawKind,
   bad: readonly boolean[][],
@@ -141,10 +147,11 @@ export interface Board {
 }
 
 /**
- * A comb laid on the board, side A up, as the knife sees it: its rectangle, and everything on either side that must
- * not be on a piece. Painted faces are read on the lattice of the knife; where only shares are known their bands from
- * the bar down are flaws. Side B is turned over. Patches under `leastCm2` are let go, but never brood or damage. A side
- * that was not seen adds nothing, and `seen` says so.
+ * A comb laid on the board, side A up, as the knife sees it: its rectangle, and everything on
+ * either side that must not be on a piece. Painted faces are read on the lattice of the knife;
+ * where only shares are known their bands from the bar down are flaws. Side B is turned over.
+ * Patches under `leastCm2` are let go, but never brood or damage. A side that was not seen adds
+ * nothing, and `seen` says so.
  */
 export function boardOf(input: {
   outline: CombOutline;
@@ -193,7 +200,10 @@ export function boardOf(input: {
   return { widthMm, heightMm, flaws, seen: seen === 2 ? 'both' : seen === 1 ? 'one' : 'none' };
 }
 
-/** Area of the board that is free of flaws, cm²: what could at most become pieces. Flaws may overlap each other. */
+/**
+ * Area of the board that is free of flaws, cm²: what could at most become pieces. Flaws may overlap
+ * each other.
+ */
 export function freeCm2(
   board: Pick<Board, 'widthMm' | 'heightMm'> & { flaws: readonly (Rect & { kind?: string })[] },
   stepMm = STEP_MM,
@@ -218,8 +228,9 @@ export function freeCm2(
 }
 
 /**
- * Which side of a piece is the better one to lie up: the one with fewer cells that are not sealed (small patches that
- * are let pass, dark ones too). Null where either side was not seen, or both are alike within a hundredth.
+ * Which side of a piece is the better one to lie up: the one with fewer cells that are not sealed
+ * (small patches that are let pass, dark ones too). Null where either side was not seen, or both
+ * are alike within a hundredth.
  */
 export function bestSideUp(
   outline: CombOutline,

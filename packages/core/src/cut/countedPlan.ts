@@ -28,8 +28,9 @@ export function countsFit(grid: CutGrid, limits: readonly (number | null)[]): bo
 }
 
 /**
- * Best plan under limits, exactly: as the plain table, each region with its best for every budget of limited kinds.
- * Takes net worths by kind and limits by kind (null: none). Only where {@link countsFit} says it is quick.
+ * Best plan under limits, exactly: as the plain table, each region with its best for every budget
+ * of limited kinds. Takes net worths by kind and limits by kind (null: none). Only where {@link
+ * countsFit} says it is quick.
  */
 export function countedPlan(
   grid: CutGrid,

@@ -30,7 +30,10 @@ const overlaps = (
   a.yMm < b.yMm + b.heightMm + kerf - 1e-9 &&
   b.yMm < a.yMm + a.heightMm + kerf - 1e-9;
 
-/** Every set of placements on the lattice that knife cuts can free, one piece after the other: slow and plain. */
+/**
+ * Every set of placements on the lattice that knife cuts can free, one piece after the other: slow
+ * and plain.
+ */
 function exhaustive(input: CutPlanInput): number {
   const { comb, kerfMm, pieces, defects, stepMm = 5, wasteValuePerCm2: waste = 0 } = input;
   const spots: Placement[] = [];

@@ -57,14 +57,20 @@ const MANY_STEPS = 60_000_000;
 /** More places than this along one side are no lattice for a comb. */
 const MOST_STEPS = 20_000;
 
-/** What every plan of a comb starts from: the lays with what they are worth above waste, and their limits. */
+/**
+ * What every plan of a comb starts from: the lays with what they are worth above waste, and their
+ * limits.
+ */
 export interface CutQuestion {
   grid: CutGrid;
   nets: number[];
   limits: (number | null)[];
 }
 
-/** Makes the grid of a question, one kind for each piece wanted. Throws BadInput where the lattice is finer than a comb can be. */
+/**
+ * Makes the grid of a question, one kind for each piece wanted. Throws BadInput where the lattice
+ * is finer than a comb can be.
+ */
 export function cutQuestion(input: CutPlanInput, mostSteps?: number): CutQuestion {
   const { comb, kerfMm, pieces, defects, stepMm = STEP_MM, wasteValuePerCm2: waste = 0 } = input;
   if (Math.max(comb.widthMm, comb.heightMm) / stepMm > MOST_STEPS)
@@ -103,7 +109,10 @@ export function cutQuestion(input: CutPlanInput, mostSteps?: number): CutQuestio
   };
 }
 
-/** A plan as it is given: the spots as pieces, the knife's order, what it is worth and what is left over. */
+/**
+ * A plan as it is given: the spots as pieces, the knife's order, what it is worth and what is left
+ * over.
+ */
 export function planOf(
   input: CutPlanInput,
   spots: readonly Spot[],
@@ -135,7 +144,10 @@ export function planOf(
   };
 }
 
-/** Whether nothing can be better than `net`, given a bound; with whole prices and no worth of waste half a step counts. */
+/**
+ * Whether nothing can be better than `net`, given a bound; with whole prices and no worth of waste
+ * half a step counts.
+ */
 function meets(input: CutPlanInput, net: number, bound: number): boolean {
   if (net >= bound - 1e-7) return true;
   return (
@@ -146,11 +158,12 @@ function meets(input: CutPlanInput, net: number, bound: number): boolean {
 }
 
 /**
- * The best pieces that come off one comb by straight edge-to-edge cuts round its defects: exact on the lattice
- * (dynamic programming over all regions that a best plan can need). Takes mm from the top left, y down; a kerf between
- * neighbours, none at the comb's edge; worth of what is left over by area. With limits: exact with the counts in the
- * table where that is quick, else the best found by pricing the limits, proven where the bound meets it.
- * Throws BadInput for a lattice too fine. Pieces that do not fit, or are worth less than the waste, are not placed.
+ * The best pieces that come off one comb by straight edge-to-edge cuts round its defects: exact on
+ * the lattice (dynamic programming over all regions that a best plan can need). Takes mm from the
+ * top left, y down; a kerf between neighbours, none at the comb's edge; worth of what is left over
+ * by area. With limits: exact with the counts in the table where that is quick, else the best found
+ * by pricing the limits, proven where the bound meets it. Throws BadInput for a lattice too fine.
+ * Pieces that do not fit, or are worth less than the waste, are not placed.
  */
 export function cutPlan(input: CutPlanInput): CutPlan {
   const { grid, nets, limits } = cutQuestion(input);
@@ -162,7 +175,8 @@ export function cutPlan(input: CutPlanInput): CutPlan {
     return planOf(input, free, grid.whole);
   if (countsFit(grid, limits))
     return planOf(input, countedPlan(grid, nets, limits).spots, grid.whole);
-  // Priced limits need many solutions: a very large comb is looked at on fewer places of its lattice.
+  // Priced limits need many solutions: a very large comb is looked at on fewer places of its
+  // lattice.
   const coarse = gridSteps(grid) > MANY_STEPS ? cutQuestion(input, MANY_STEPS).grid : grid;
   const priced = pricedPlan(coarse, nets, limits);
   return planOf(input, priced.spots, coarse.whole && meets(input, priced.net, priced.bound));

@@ -12,8 +12,9 @@ import { knifeCuts } from './knifeCuts.js';
 const ROUNDS = 3;
 
 /**
- * Fills the room that a plan leaves with what is left of each kind: what is placed becomes a defect with its kerf,
- * the rest is planned anew, and a piece is added where straight cuts still free all of them. Never worse than `spots`.
+ * Fills the room that a plan leaves with what is left of each kind: what is placed becomes a defect
+ * with its kerf, the rest is planned anew, and a piece is added where straight cuts still free all
+ * of them. Never worse than `spots`.
  */
 export function fillRoom(
   grid: CutGrid,

@@ -11,9 +11,14 @@ export const PEST_WORDS: Record<Pest, string> = {
 
 /** Core temperature and hours that end small hive beetle in comb (SCIENCE 8). */
 const BEETLE = { coreC: -12, hours: 24 };
-/** Load of a domestic freezer in a day, as a share of its litres; above it, or pieces touching, the core takes twice as long (SCIENCE 8). */
+/**
+ * Load of a domestic freezer in a day, as a share of its litres; above it, or pieces touching, the
+ * core takes twice as long (SCIENCE 8).
+ */
 const LOAD_SHARE = 0.1;
-/** How near the room a core has to be before its wrap may come off: no more dew. A starting value. */
+/**
+ * How near the room a core has to be before its wrap may come off: no more dew. A starting value.
+ */
 const DEW_MARGIN_C = 2;
 
 export interface FreezingInput {
@@ -80,10 +85,10 @@ function coldFor(pest: Pest, freezerC: number): { coreC: number; holdHours: numb
 const hours = (h: number): string => (h < 48 ? `${Math.ceil(h)} h` : `${Math.ceil(h / 24)} days`);
 
 /**
- * A freezing plan for comb against pests: until the CORE is cold, then held, then thawed closed (SCIENCE 8). Goes by
- * the slow edge for what is said. A whole box cools as one body. Above a tenth of the freezer's
- * litres, or with pieces touching, cooling takes twice as long. Not possible where the freezer is
- * not cold enough for the pest.
+ * A freezing plan for comb against pests: until the CORE is cold, then held, then thawed closed
+ * (SCIENCE 8). Goes by the slow edge for what is said. A whole box cools as one body. Above a tenth
+ * of the freezer's litres, or with pieces touching, cooling takes twice as long. Not possible where
+ * the freezer is not cold enough for the pest.
  */
 export function freezingPlan(input: FreezingInput): FreezingPlan {
   const { pest, freezerC, startC, roomC, litres, freezerL } = input;
@@ -138,12 +143,18 @@ export function coreWarmingHours(input: Block & { freezerC: number; roomC: numbe
   });
 }
 
-/** Hours comb may lie outside the hive before moth and beetle have had their time: two days in the warm, a week in the cool. Starting values, by practice. */
+/**
+ * Hours comb may lie outside the hive before moth and beetle have had their time: two days in the
+ * warm, a week in the cool. Starting values, by practice.
+ */
 export function combOutHours(temperatureC: number): number {
   return temperatureC >= 25 ? 24 : temperatureC >= 18 ? 48 : temperatureC >= 12 ? 96 : 168;
 }
 
-/** One harvest's run of an order of work: pieces that came under the knife or stood in the cold, and those that cracked at each. */
+/**
+ * One harvest's run of an order of work: pieces that came under the knife or stood in the cold, and
+ * those that cracked at each.
+ */
 export interface OrderRun {
   order: 'whole' | 'pieces';
   pieces: number;
@@ -152,9 +163,10 @@ export interface OrderRun {
 }
 
 /**
- * The runs of a household, one a harvest that was frozen: pieces cracked under the knife count to the order the
- * harvest went by (the first freezing says it), those cracked in the cold as they were counted at the freezer. Combs
- * frozen whole count by the pieces cut of them afterwards; without any they are no run yet.
+ * The runs of a household, one a harvest that was frozen: pieces cracked under the knife count to
+ * the order the harvest went by (the first freezing says it), those cracked in the cold as they
+ * were counted at the freezer. Combs frozen whole count by the pieces cut of them afterwards;
+ * without any they are no run yet.
  */
 export function orderRuns(
   keepings: readonly {
@@ -197,7 +209,10 @@ export interface OrderCompared {
   crackedKnife: number;
   share: number | null;
 }
-/** How much cracked by each order of work in this household, in the cold and under the knife; no share where it was never tried. */
+/**
+ * How much cracked by each order of work in this household, in the cold and under the knife; no
+ * share where it was never tried.
+ */
 export function orderCompared(runs: readonly OrderRun[]): OrderCompared[] {
   return (['whole', 'pieces'] as const).map((order) => {
     const own = runs.filter((r) => r.order === order);

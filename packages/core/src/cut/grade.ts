@@ -34,9 +34,9 @@ export interface Graded {
 }
 
 /**
- * Grade and price of one piece by the house rules: its blemishes and its weight against the window of its box. The
- * worst speaks; two blemishes of looks make it a sample. Under weight goes where the rule says. Takes grams and the
- * box's price; the reason names what spoke.
+ * Grade and price of one piece by the house rules: its blemishes and its weight against the window
+ * of its box. The worst speaks; two blemishes of looks make it a sample. Under weight goes where
+ * the rule says. Takes grams and the box's price; the reason names what spoke.
  */
 export function gradePiece(input: {
   blemishes: readonly Blemish[];

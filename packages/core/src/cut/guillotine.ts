@@ -1,4 +1,7 @@
-/** One way a piece may lie: its sides as it lies, what it is worth above waste, and which kind of piece it is. */
+/**
+ * One way a piece may lie: its sides as it lies, what it is worth above waste, and which kind of
+ * piece it is.
+ */
 export interface Lay {
   kind: number;
   widthMm: number;
@@ -21,7 +24,10 @@ export interface Spot {
   heightMm: number;
 }
 
-/** Where pieces may begin in a comb, and which lays fit where: made once, solved many times with other prices. */
+/**
+ * Where pieces may begin in a comb, and which lays fit where: made once, solved many times with
+ * other prices.
+ */
 export interface CutGrid {
   widthMm: number;
   heightMm: number;
@@ -31,7 +37,9 @@ export interface CutGrid {
   xs: number[];
   ys: number[];
   lays: readonly Lay[];
-  /** For each start (x major): lays free of defects there, with the first bounds their ends allow. */
+  /**
+   * For each start (x major): lays free of defects there, with the first bounds their ends allow.
+   */
   free: { lay: number; b: number; d: number }[][];
   /** True where all starts that a best plan can need are in it. */
   whole: boolean;
@@ -39,13 +47,16 @@ export interface CutGrid {
 
 /** Two lengths closer than this are one. */
 const EPS = 1e-9;
-/** Regions a table may have (8 bytes each), and steps one solution may take: what fits into two seconds and a small device. */
-export const [MOST_REGIONS, MOST_STEPS] = [9_000_000, 480_000_000];
+/**
+ * Regions a table may have (8 bytes each), and steps one solution may take: what fits into two
+ * seconds and a small device.
+ */
+const [MOST_REGIONS, MOST_STEPS] = [9_000_000, 480_000_000];
 
 /**
- * Lattice places where a piece of a best plan may begin along one side: pushed toward the origin each piece stops at
- * the edge, behind a defect or a kerf behind another piece (canonical patterns of guillotine cutting). So only these
- * need to be looked at, and none else can do better.
+ * Lattice places where a piece of a best plan may begin along one side: pushed toward the origin
+ * each piece stops at the edge, behind a defect or a kerf behind another piece (canonical patterns
+ * of guillotine cutting). So only these need to be looked at, and none else can do better.
  */
 function starts(
   lengthMm: number,
@@ -77,7 +88,10 @@ const steps = (nx: number, ny: number): number => pairs(nx) * pairs(ny) * ((nx +
 /** Every k-th start and the first: a coarser choice of the same lattice. */
 const thinned = (list: number[], k: number): number[] => list.filter((_, i) => i % k === 0);
 
-/** The grid of a comb for some lays and defects. Where it would be too large, starts are thinned and `whole` is false. */
+/**
+ * The grid of a comb for some lays and defects. Where it would be too large, starts are thinned and
+ * `whole` is false.
+ */
 export function cutGrid(input: {
   widthMm: number;
   heightMm: number;
@@ -163,8 +177,8 @@ export function cutGrid(input: {
 export const gridSteps = (grid: CutGrid): number => steps(grid.xs.length, grid.ys.length);
 
 /**
- * For each start the first bound that leaves room for any piece, and for each bound the last start that does: a region
- * narrower holds nothing, so no cut needs to be tried there.
+ * For each start the first bound that leaves room for any piece, and for each bound the last start
+ * that does: a region narrower holds nothing, so no cut needs to be tried there.
  */
 function room(
   n: number,
@@ -190,9 +204,9 @@ export interface CutTable {
 }
 
 /**
- * Best net worth of every region of a grid under straight edge-to-edge cuts, by dynamic programming over all
- * regions: a region is one piece at its corner, or two regions apart by a cut. `nets` are the worths of the kinds;
- * a kind at or under 0 is left out. Exact for the starts of the grid.
+ * Best net worth of every region of a grid under straight edge-to-edge cuts, by dynamic programming
+ * over all regions: a region is one piece at its corner, or two regions apart by a cut. `nets` are
+ * the worths of the kinds; a kind at or under 0 is left out. Exact for the starts of the grid.
  */
 export function solveGrid(grid: CutGrid, nets: readonly number[]): CutTable {
   const { xs, ys, lays, free } = grid;
@@ -227,7 +241,8 @@ export function solveGrid(grid: CutGrid, nets: readonly number[]): CutTable {
         }
       }
       if (span > 1) {
-        // What a narrower region holds, this one holds too; then only cuts with room for a piece on both sides.
+        // What a narrower region holds, this one holds too; then only cuts with room for a piece on
+        // both sides.
         const [later, shorter] = [ab(a + 1, b) * width, ab(a, b - 1) * width];
         for (let i = 0; i < width; i++) {
           const most =
@@ -277,8 +292,8 @@ export interface Region {
 }
 
 /**
- * The pieces of the best plan of a region, read back from the table. `take` may refuse a piece (its kind is used up);
- * it then says which spots stand there instead.
+ * The pieces of the best plan of a region, read back from the table. `take` may refuse a piece (its
+ * kind is used up); it then says which spots stand there instead.
  */
 export function readPlan(
   table: CutTable,

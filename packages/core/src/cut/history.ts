@@ -5,7 +5,10 @@ import type { SpoiltCause } from '../records/cut.js';
 export interface CutRecord {
   key: string;
   combs: number;
-  /** Pieces the boxes would get from these combs without a flaw, those planned round the flaws, and those made. */
+  /**
+   * Pieces the boxes would get from these combs without a flaw, those planned round the flaws, and
+   * those made.
+   */
   possible: number;
   planned: number;
   cut: number;
@@ -16,8 +19,9 @@ export interface CutRecord {
 }
 
 /**
- * Possible against made, by whatever `keyOf` says: frame, super, hive, season. A piece counts as planned once it was
- * planned and is not taken out of the plan, as made once it was cut whole. Spoilt combs count with their cause.
+ * Possible against made, by whatever `keyOf` says: frame, super, hive, season. A piece counts as
+ * planned once it was planned and is not taken out of the plan, as made once it was cut whole.
+ * Spoilt combs count with their cause.
  */
 export function cutHistory(
   boards: readonly CutBoard[],
@@ -49,7 +53,8 @@ export function cutHistory(
     record.packed += own.filter((p) => p.lotId !== null).length;
     if (board.spoilt) record.spoilt.push({ cause: board.spoilt, sheetSeasons: board.sheetSeasons });
   }
-  // What left the shelf is known by lot: it is shared out over the boards whose pieces the lot holds.
+  // What left the shelf is known by lot: it is shared out over the boards whose pieces the lot
+  // holds.
   for (const fate of ['sold', 'given', 'eaten'] as const)
     for (const out of outs.filter((o) => o.fate === fate)) {
       const inLot = pieces.filter((p) => p.lotId === out.lotId);
@@ -65,7 +70,11 @@ export function cutHistory(
   return [...found.values()];
 }
 
-/** The household's own comb supers as finished, half done or spoilt, by what they gave of what was possible: 60 % and more is finished, a spoilt super gave under a tenth. Starting values of the code. */
+/**
+ * The household's own comb supers as finished, half done or spoilt, by what they gave of what was
+ * possible: 60 % and more is finished, a spoilt super gave under a tenth. Starting values of the
+ * code.
+ */
 export function superOutcomes(records: readonly CutRecord[]): {
   finished: number;
   half: number;

@@ -1,4 +1,5 @@
-// Cut: what the knife sees, the best pieces round the flaws, cold against pests, grades, what a super gave. Other stages use only what stands here.
+// Cut: what the knife sees, the best pieces round the flaws, cold against pests, grades, what a
+// super gave. Other stages use only what stands here.
 export * from './alternatives.js';
 export * from './batchPlan.js';
 export * from './board.js';

@@ -1,6 +1,9 @@
 import type { Cut, Rect } from '../records/vocabulary/flaws.js';
 
-/** One part of the comb between two cuts, by the middles of its cuts, with the pieces it still holds. */
+/**
+ * One part of the comb between two cuts, by the middles of its cuts, with the pieces it still
+ * holds.
+ */
 export interface Part {
   x0: number;
   y0: number;
@@ -11,7 +14,10 @@ export interface Part {
 
 const EPS = 1e-6;
 
-/** Where a group of pieces falls apart along one axis with room for the kerf: the end of the first group, or null. */
+/**
+ * Where a group of pieces falls apart along one axis with room for the kerf: the end of the first
+ * group, or null.
+ */
 function gap(spans: readonly (readonly [number, number])[], kerfMm: number): number | null {
   const sorted = [...spans].sort((p, q) => p[0] - q[0]);
   let end = -Infinity;
@@ -23,9 +29,10 @@ function gap(spans: readonly (readonly [number, number])[], kerfMm: number): num
 }
 
 /**
- * The straight cuts, edge to edge of what lies on the board, that free every piece, in the order of the knife: first
- * what hangs over is trimmed off, then the part is cut in two, and so on. A cut runs in the middle of its kerf; none is
- * made where the comb's own edge is nearer than half a kerf. Null where the pieces cannot be freed by such cuts.
+ * The straight cuts, edge to edge of what lies on the board, that free every piece, in the order of
+ * the knife: first what hangs over is trimmed off, then the part is cut in two, and so on. A cut
+ * runs in the middle of its kerf; none is made where the comb's own edge is nearer than half a
+ * kerf. Null where the pieces cannot be freed by such cuts.
  */
 export function knifeCuts(
   comb: { widthMm: number; heightMm: number },

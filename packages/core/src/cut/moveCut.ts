@@ -21,8 +21,9 @@ const lies = (piece: Piece, flaw: Barrier): boolean =>
   (!flaw.bars || (piece.jarKindId !== undefined && flaw.bars.includes(piece.jarKindId)));
 
 /**
- * Moves one piece with the knife that follows it: to the nearest place of the lattice, within the comb. Says what is
- * against it (a flaw, a neighbour, no straight cut frees it) and then leaves everything as it was.
+ * Moves one piece with the knife that follows it: to the nearest place of the lattice, within the
+ * comb. Says what is against it (a flaw, a neighbour, no straight cut frees it) and then leaves
+ * everything as it was.
  */
 export function movePiece<P extends Piece>(
   board: { widthMm: number; heightMm: number; flaws: readonly Barrier[] },
@@ -62,9 +63,9 @@ export function movePiece<P extends Piece>(
 }
 
 /**
- * Moves a line of the knife along the lattice: the pieces behind it (to its right or below, in the part it cuts) go
- * with it; where it only trims, those before it do. Refused like {@link movePiece}, with the reason, where any of them
- * would meet a flaw, a neighbour or the comb's edge.
+ * Moves a line of the knife along the lattice: the pieces behind it (to its right or below, in the
+ * part it cuts) go with it; where it only trims, those before it do. Refused like {@link
+ * movePiece}, with the reason, where any of them would meet a flaw, a neighbour or the comb's edge.
  */
 export function moveCutLine<P extends Piece>(
   board: { widthMm: number; heightMm: number; flaws: readonly Barrier[] },

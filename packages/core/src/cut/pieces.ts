@@ -24,8 +24,9 @@ export const combBoxes = (kinds: readonly JarKindRecord[]): CombBox[] =>
   );
 
 /**
- * What a piece of sealed comb weighs, grams, as a range: its area on both sides, its thickness, honey and wax of new
- * comb (SCIENCE 7). Takes mm of its bounding box; a round fills π/4 of it, a wedge half.
+ * What a piece of sealed comb weighs, grams, as a range: its area on both sides, its thickness,
+ * honey and wax of new comb (SCIENCE 7). Takes mm of its bounding box; a round fills π/4 of it, a
+ * wedge half.
  */
 export function pieceG(input: {
   widthMm: number;
@@ -48,10 +49,16 @@ export function pieceG(input: {
   return scaleRange(sumRanges([estimate.honeyKg, estimate.waxKg]), 1000);
 }
 
-/** A box closes over comb up to its depth; under three quarters of it the piece looks lost in it. A starting value. */
+/**
+ * A box closes over comb up to its depth; under three quarters of it the piece looks lost in it. A
+ * starting value.
+ */
 const LOW_IN_BOX = 0.75;
 export type BoxFit = 'fits' | 'too-thick' | 'low' | 'unknown';
-/** Whether comb of a thickness fills its box: mm, inner depth of the box; unknown where that was never measured. */
+/**
+ * Whether comb of a thickness fills its box: mm, inner depth of the box; unknown where that was
+ * never measured.
+ */
 export function boxFit(thicknessMm: number, depthMm: number | null): BoxFit {
   if (depthMm === null) return 'unknown';
   if (thicknessMm > depthMm) return 'too-thick';
@@ -59,8 +66,9 @@ export function boxFit(thicknessMm: number, depthMm: number | null): BoxFit {
 }
 
 /**
- * The piece a kind of box asks of the comb: as many as are in stock, worth its price less the empty box. Of a chunk
- * jar the strip is worth its share of the net weight: the rest of the price is for the honey poured round it.
+ * The piece a kind of box asks of the comb: as many as are in stock, worth its price less the empty
+ * box. Of a chunk jar the strip is worth its share of the net weight: the rest of the price is for
+ * the honey poured round it.
  */
 export function pieceWanted(
   box: CombBox,
@@ -90,7 +98,10 @@ export function pieceWanted(
 function combDensityKgPerL(moisturePercent: number): number {
   return 1 / (0.95 / honeyDensityKgPerL(moisturePercent) + 0.05 / 0.96);
 }
-/** Air that stays under the caps and in a torn edge: none to 8 % of the strip's volume, as its packing says (SCIENCE 7). */
+/**
+ * Air that stays under the caps and in a torn edge: none to 8 % of the strip's volume, as its
+ * packing says (SCIENCE 7).
+ */
 const AIR: Range = { low: 0, mid: 0.05, high: 0.08 };
 
 export interface ChunkJar {
@@ -101,9 +112,9 @@ export interface ChunkJar {
 }
 
 /**
- * Honey to pour round a strip in a jar that holds `jarNetG` of honey alone. The strip displaces its own volume: as
- * measured in millilitres where somebody did, else from its weight. Grams. Throws nothing: a strip too large for its
- * jar leaves no room, 0 g.
+ * Honey to pour round a strip in a jar that holds `jarNetG` of honey alone. The strip displaces its
+ * own volume: as measured in millilitres where somebody did, else from its weight. Grams. Throws
+ * nothing: a strip too large for its jar leaves no room, 0 g.
  */
 export function chunkJar(input: {
   jarNetG: number;
@@ -131,7 +142,10 @@ export function chunkJar(input: {
   };
 }
 
-/** How many chunk jars the strips, the jars in stock and the liquid honey give, and which of them runs out first. */
+/**
+ * How many chunk jars the strips, the jars in stock and the liquid honey give, and which of them
+ * runs out first.
+ */
 export function chunkJars(input: {
   strips: number;
   jars: number;

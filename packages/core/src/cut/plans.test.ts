@@ -192,7 +192,10 @@ describe('what a box asks of the comb', () => {
   });
 });
 
-/** The best of several combs under one stock: every budget of every comb by the counted table, joined comb by comb. */
+/**
+ * The best of several combs under one stock: every budget of every comb by the counted table,
+ * joined comb by comb.
+ */
 function exactBatch(input: BatchPlanInput): number {
   const limits = input.pieces.map((p) => p.limit!);
   const budgets: number[][] = [[]];

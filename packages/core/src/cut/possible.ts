@@ -7,8 +7,8 @@ import { sumRanges } from '../units/ranges.js';
 
 /**
  * How many whole pieces the combs of a harvest could have given, by their last looks and the box of
- * the kit: what stands beside pieces that were cut without the board. Null where no comb was read or
- * the kit has no box for pieces.
+ * the kit: what stands beside pieces that were cut without the board. Null where no comb was read
+ * or the kit has no box for pieces.
  */
 export function possibleByLook(
   detail: Pick<BatchDetail, 'batch' | 'looks' | 'hive'>,

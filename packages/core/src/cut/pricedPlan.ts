@@ -24,8 +24,11 @@ export interface PricedPlan {
 export const netOf = (spots: readonly Spot[], nets: readonly number[]): number =>
   spots.reduce((sum, s) => sum + nets[s.kind], 0);
 
-/** Plans read from tables under a budget; a kind that is used up makes room for the best of the others in its place. */
-export class BudgetReader {
+/**
+ * Plans read from tables under a budget; a kind that is used up makes room for the best of the
+ * others in its place.
+ */
+class BudgetReader {
   private tables = new Map<string, CutTable>();
   constructor(
     readonly grid: CutGrid,
@@ -57,9 +60,10 @@ export class BudgetReader {
 }
 
 /**
- * A good plan under limits, with the bound that says how good: limits are priced (Lagrange), each price solved as a
- * plain plan, prices moved toward what was overdrawn (subgradient with Polyak's step). The best plan within the limits
- * is kept; every price gives a bound. Deterministic: the number of prices goes by the size of the grid, not by a clock.
+ * A good plan under limits, with the bound that says how good: limits are priced (Lagrange), each
+ * price solved as a plain plan, prices moved toward what was overdrawn (subgradient with Polyak's
+ * step). The best plan within the limits is kept; every price gives a bound. Deterministic: the
+ * number of prices goes by the size of the grid, not by a clock.
  */
 export function pricedPlan(
   grid: CutGrid,

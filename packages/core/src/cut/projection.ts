@@ -1,6 +1,9 @@
 import jstat from 'jstat';
 
-/** Whole pieces out of planned ones where the household has no cuttings yet: about four of five, as one comb of five pieces. A starting value. */
+/**
+ * Whole pieces out of planned ones where the household has no cuttings yet: about four of five, as
+ * one comb of five pieces. A starting value.
+ */
 export const START_SUCCESS = { made: 4, planned: 5 };
 
 export interface Projection {
@@ -16,9 +19,9 @@ const logBeta = (a: number, b: number): number =>
   jstat.gammaln(a) + jstat.gammaln(b) - jstat.gammaln(a + b);
 
 /**
- * How many pieces a job will likely give, in the middle of it: of the pieces planned in what is still uncut, so many
- * come out whole as the rate so far says, in nine of ten cases (beta-binomial; the household's earlier cuttings count
- * as a start worth five pieces). Whole numbers.
+ * How many pieces a job will likely give, in the middle of it: of the pieces planned in what is
+ * still uncut, so many come out whole as the rate so far says, in nine of ten cases (beta-binomial;
+ * the household's earlier cuttings count as a start worth five pieces). Whole numbers.
  */
 export function projectPieces(input: {
   made: number;

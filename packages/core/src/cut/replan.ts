@@ -15,9 +15,10 @@ const meets = (a: Rect, b: Rect): boolean =>
   b.yMm < a.yMm + a.heightMm;
 
 /**
- * Plans the rest of a comb anew from the cuts already made. Parts where nothing changed keep their pieces; a part with
- * a new flaw on it is planned again in its own right, its lattice from its own corner, for what is left of each kind.
- * Takes the plan, how many of its cuts were made, and what came up since (cracks, drawn flaws).
+ * Plans the rest of a comb anew from the cuts already made. Parts where nothing changed keep their
+ * pieces; a part with a new flaw on it is planned again in its own right, its lattice from its own
+ * corner, for what is left of each kind. Takes the plan, how many of its cuts were made, and what
+ * came up since (cracks, drawn flaws).
  */
 export function replan(
   input: CutPlanInput,
@@ -97,7 +98,10 @@ export function replan(
   return { placements, cuts, value };
 }
 
-/** A crack through a piece as a flaw: a strip across its shorter side at its middle, so that its halves may still be used. */
+/**
+ * A crack through a piece as a flaw: a strip across its shorter side at its middle, so that its
+ * halves may still be used.
+ */
 export function crackThrough(piece: Rect, widthMm = 6): CombDefect {
   const lying = piece.widthMm >= piece.heightMm;
   return lying

@@ -14,7 +14,10 @@ export const TEMPLATE_MARGIN_MM = 12;
 const xml = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
 const n = (v: number): string => String(Number(v.toFixed(2)));
 
-/** Where the number of a cut stands: on its line, each at another share of it, so that cuts a few millimetres apart keep theirs legible. */
+/**
+ * Where the number of a cut stands: on its line, each at another share of it, so that cuts a few
+ * millimetres apart keep theirs legible.
+ */
 export function cutNumberAt(cut: Cut, index: number): { xMm: number; yMm: number } {
   const share = 0.15 + 0.7 * ((index * 0.382) % 1);
   return {
@@ -24,8 +27,9 @@ export function cutNumberAt(cut: Cut, index: number): { xMm: number; yMm: number
 }
 
 /**
- * The cutting template as SVG at true size (1 unit = 1 mm): the comb's rectangle, flaws hatched, pieces with their
- * names, the knife's cuts numbered in order at their beginning, and a ruler of 100 mm to check a print with.
+ * The cutting template as SVG at true size (1 unit = 1 mm): the comb's rectangle, flaws hatched,
+ * pieces with their names, the knife's cuts numbered in order at their beginning, and a ruler of
+ * 100 mm to check a print with.
  */
 export function templateSvg(input: TemplateInput): string {
   const m = TEMPLATE_MARGIN_MM;
@@ -61,7 +65,10 @@ export function templateSvg(input: TemplateInput): string {
   ].join('\n');
 }
 
-/** Where a template is cut into sheets: each with its place on the whole, overlapping so that they can be glued. All mm. */
+/**
+ * Where a template is cut into sheets: each with its place on the whole, overlapping so that they
+ * can be glued. All mm.
+ */
 export function templateSheets(
   widthMm: number,
   heightMm: number,

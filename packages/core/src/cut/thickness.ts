@@ -4,7 +4,10 @@ import type { Flaw, Rect } from '../records/vocabulary/flaws.js';
 import { type CombDefect, STEP_MM } from './cutPlan.js';
 import { boxFit, type CombBox, pieceG } from './pieces.js';
 
-/** A board as the knife asks its thickness: of the comb, and of the regions that were measured apart. */
+/**
+ * A board as the knife asks its thickness: of the comb, and of the regions that were measured
+ * apart.
+ */
 export interface ThickBoard {
   widthMm: number;
   heightMm: number;
@@ -40,9 +43,9 @@ export function pieceThicknessMm(board: ThickBoard, piece: Rect, stepMm = STEP_M
 }
 
 /**
- * Why comb of a thickness does not make a piece for a box; null where it does. It must close over it, its expected
- * weight must not miss the window of the box as a whole range, and where no least weight says it, it must not lie lost
- * in its box. Takes mm; the sentence names what spoke.
+ * Why comb of a thickness does not make a piece for a box; null where it does. It must close over
+ * it, its expected weight must not miss the window of the box as a whole range, and where no least
+ * weight says it, it must not lie lost in its box. Takes mm; the sentence names what spoke.
  */
 export function unfitFor(box: CombBox, thicknessMm: number): string | null {
   if (box.purpose === 'piece' && boxFit(thicknessMm, box.depthMm) === 'too-thick')
@@ -64,8 +67,9 @@ export function unfitFor(box: CombBox, thicknessMm: number): string | null {
 }
 
 /**
- * What the knife must keep off: the flaws as they are, and for each box the places whose thickness does not suit it
- * ({@link unfitFor}), which bar only that box. Boxes in `allTheSame` are cut wherever there is no flaw.
+ * What the knife must keep off: the flaws as they are, and for each box the places whose thickness
+ * does not suit it ({@link unfitFor}), which bar only that box. Boxes in `allTheSame` are cut
+ * wherever there is no flaw.
  */
 export function knifeDefects(
   board: ThickBoard,

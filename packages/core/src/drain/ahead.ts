@@ -43,7 +43,10 @@ const remembered = new Map<string, Range>();
 /** So many benches are remembered: a household has a handful. */
 const MOST_REMEMBERED = 200;
 
-/** The same on a bench of one temperature, remembered: it is asked for every set that could be chosen. */
+/**
+ * The same on a bench of one temperature, remembered: it is asked for every set that could be
+ * chosen.
+ */
 export function nineTenthsAt(
   method: CrushMethod,
   temperatureC: number,

@@ -87,12 +87,16 @@ export function vesselFullKg(
   return vessel.volumeL * (1 - free) * honeyDensityKgPerL(moisturePercent, temperatureC);
 }
 
-/** Crushed comb lies looser than honey: litres by its mass and the honey's density, a tenth more for air. A starting value. */
+/**
+ * Crushed comb lies looser than honey: litres by its mass and the honey's density, a tenth more for
+ * air. A starting value.
+ */
 const BED_AIR = 1.1;
 
 /**
- * What is wrong with a stack before anything is poured, each in a sentence; empty where nothing is. Takes the
- * vessels chosen (null where not in the kit), the comb to be broken up in kg and the honey expected from it.
+ * What is wrong with a stack before anything is poured, each in a sentence; empty where nothing is.
+ * Takes the vessels chosen (null where not in the kit), the comb to be broken up in kg and the
+ * honey expected from it.
  */
 export function stackQuestions(input: {
   upper: Vessel | null;

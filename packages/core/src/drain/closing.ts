@@ -10,7 +10,10 @@ export interface MassClose {
   sentence: string;
 }
 
-/** Comb in = honey out + wet wax + debris + loss, in whole grams. Takes what is still in the crushed lot and what came out now. */
+/**
+ * Comb in = honey out + wet wax + debris + loss, in whole grams. Takes what is still in the crushed
+ * lot and what came out now.
+ */
 export function closeMass(input: {
   crushedG: number;
   leftG: number;

@@ -12,11 +12,11 @@ import { drainForecast, type DrainForecastInput } from './forecast.js';
 import { DRAIN_PRIORS } from './priors.js';
 
 /**
- * The band against runs of another generator than the fitted model: two rates, temperatures off and swinging, a
- * drifting scale, uneven stirs, one honey in ten that gels unmarked. Over 200 runs each, weighed one to nine times,
- * the truth later in the run has to lie inside the 90 % band at least 85 % of the time. These runs
- * are mild beside the shapes below, for which the band was widened, so it holds more of them than
- * it is meant to.
+ * The band against runs of another generator than the fitted model: two rates, temperatures off and
+ * swinging, a drifting scale, uneven stirs, one honey in ten that gels unmarked. Over 200 runs
+ * each, weighed one to nine times, the truth later in the run has to lie inside the 90 % band at
+ * least 85 % of the time. These runs are mild beside the shapes below, for which the band was
+ * widened, so it holds more of them than it is meant to.
  */
 function coverage(
   method: 'mash' | 'chop' | 'slice',

@@ -9,7 +9,10 @@ import type { DrainForecastAnswer } from './forecastCalculator.js';
 import { honeyDepthMm } from './depth.js';
 import { settlingHours } from './settling.js';
 
-/** NIST Misra1a: volume against pressure, y = b1 (1 - exp(-b2 x)); certified values of the US standards institute. */
+/**
+ * NIST Misra1a: volume against pressure, y = b1 (1 - exp(-b2 x)); certified values of the US
+ * standards institute.
+ */
 const MISRA_X = [
   77.6, 114.9, 141.1, 190.8, 239.9, 289, 332.8, 378.4, 434.8, 477.3, 536.8, 593.1, 689.1, 760,
 ];

@@ -25,11 +25,11 @@ export interface DrainFit {
 
 /**
  * Fits m = finalKg (1 - exp(-ratePerHour x hours)) to weighings of drained honey (SCIENCE 4).
- * Without a prior: plain least squares; needs two weighings at distinct hours above 0. With a prior:
- * most probable values, weighing noise max(0.01 kg, 1 % of the prior's finalKg) unless given.
- * The interval is the linearised t interval with n - 2 degrees of freedom (n counts weighings after
- * hour 0; upper end null for n = 2), normal with a prior. `converged` is false where the best rate runs
- * to 0 or infinity: a straight line, a step, no honey.
+ * Without a prior: plain least squares; needs two weighings at distinct hours above 0. With a
+ * prior: most probable values, weighing noise max(0.01 kg, 1 % of the prior's finalKg) unless
+ * given. The interval is the linearised t interval with n - 2 degrees of freedom (n counts
+ * weighings after hour 0; upper end null for n = 2), normal with a prior. `converged` is false
+ * where the best rate runs to 0 or infinity: a straight line, a step, no honey.
  */
 export function drainFit(input: DrainFitInput): DrainFit {
   const { weighings, prior } = input;
@@ -44,7 +44,8 @@ export function drainFit(input: DrainFitInput): DrainFit {
   const hours = counted.map((w) => w.hours);
   const longest = hours.length ? Math.max(...hours) : 1;
   const shortest = hours.length ? Math.min(...hours) : 1;
-  // In units of the longest time and the heaviest weighing, so that no scale of hours or kg matters.
+  // In units of the longest time and the heaviest weighing, so that no scale of hours or kg
+  // matters.
   const heaviest = Math.max(...counted.map((w) => w.kg), prior?.finalKg.mean ?? 0) || 1;
   const sdKg = prior ? (input.weighingSdKg ?? Math.max(0.01, 0.01 * prior.finalKg.mean)) : heaviest;
   const scaledPrior = prior && {

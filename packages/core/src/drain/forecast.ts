@@ -32,7 +32,10 @@ export interface DrainForecastInput {
   thixotropic?: boolean;
   /** Temperature of the honey from an hour of the run on. */
   temperature: readonly TemperatureStep[];
-  /** Honey out so far, added up over draw-offs, at hours since the start; `sdKg` where it is less sure than a bench scale. */
+  /**
+   * Honey out so far, added up over draw-offs, at hours since the start; `sdKg` where it is less
+   * sure than a bench scale.
+   */
   weighings: readonly { hours: number; kg: number; sdKg?: number }[];
   stirHours: readonly number[];
   pressHours?: readonly number[];
@@ -95,7 +98,9 @@ export interface RunCourses {
   out: (course: Course, hours: number) => number;
 }
 
-/** Beds in the order in which they begin to run, for one guess at how much a stir or a press frees. */
+/**
+ * Beds in the order in which they begin to run, for one guess at how much a stir or a press frees.
+ */
 function bedsOf(input: DrainForecastInput, firstShare: number): (freed: number) => Bed[] {
   const events = [
     ...input.stirHours.map((hours) => ({ hours, press: false })),
@@ -135,7 +140,8 @@ function runModel(input: DrainForecastInput): RunModel {
     input.method === 'mash'
       ? 1 - (1 - prior.share.mid) / (1 - FREED_BY_STIR) ** 2
       : prior.share.mid;
-  // A range is taken as a 90 % interval, so half its width is 1.645 standard deviations; the share's own spread adds.
+  // A range is taken as a 90 % interval, so half its width is 1.645 standard deviations; the
+  // share's own spread adds.
   const halfWidth = Math.max(combHoneyKg.high - combHoneyKg.low, 0.1 * combHoneyKg.mid, 0.02) / 2;
   const shareSpread = (prior.share.high - prior.share.low) / 2 / prior.share.mid;
   const gels = input.thixotropic ?? false;
@@ -190,7 +196,8 @@ export function runCourses(input: DrainForecastInput): RunCourses {
   return {
     courses,
     out: (course, hours) => {
-      // What has been weighed out is out: from there on the course goes on from the scale, never down.
+      // What has been weighed out is out: from there on the course goes on from the scale, never
+      // down.
       if (!last || hours < last.hours) return Math.min(mostKg, outOnCourse(course, hours));
       const { pace, left, offBy } = course;
       const since = hours - last.hours;
@@ -202,11 +209,12 @@ export function runCourses(input: DrainForecastInput): RunCourses {
 }
 
 /**
- * Forecast of a drain by the model of SCIENCE 4 in viscous time: a bed that lets out its share with one rate,
- * and after each stir, mashing or press a new bed holding what that freed. The method's published share and tau
- * (or the household's own) are the prior; weighings narrow it. Doubt about the single rate and about stirring is
- * part of the band, which is 90 %: its coverage is tested on runs of another generator. Pure; 500 weighings take
- * some 20 ms. Overflow is given by the early (unfavourable) edge.
+ * Forecast of a drain by the model of SCIENCE 4 in viscous time: a bed that lets out its share with
+ * one rate, and after each stir, mashing or press a new bed holding what that freed. The method's
+ * published share and tau (or the household's own) are the prior; weighings narrow it. Doubt about
+ * the single rate and about stirring is part of the band, which is 90 %: its coverage is tested on
+ * runs of another generator. Pure; 500 weighings take some 20 ms. Overflow is given by the early
+ * (unfavourable) edge.
  */
 export function drainForecast(input: DrainForecastInput): DrainForecast {
   const stands = standstill(
@@ -320,7 +328,10 @@ function finalOut(run: RunCourses, course: Course, input: DrainForecastInput): n
     : finalOnCourse(course);
 }
 
-/** First hour at which something holds and stays so, by halving; the longest drain where it does not. */
+/**
+ * First hour at which something holds and stays so, by halving; the longest drain where it does
+ * not.
+ */
 function hoursUntil(holds: (hours: number) => boolean): number {
   if (!holds(LONGEST_HOURS)) return LONGEST_HOURS;
   let [low, high] = [0, LONGEST_HOURS];

@@ -8,10 +8,16 @@ import { steadyWeights } from './scaleStream.js';
 import { temperatureSteps } from './temperatures.js';
 import { honeyInComb, outByWeighing } from './honeyOut.js';
 
-/** What sticks to masher, bucket and strainer makes the upper vessel a poorer witness than the lower: a share of the comb, a starting value. */
+/**
+ * What sticks to masher, bucket and strainer makes the upper vessel a poorer witness than the
+ * lower: a share of the comb, a starting value.
+ */
 const STICKS_SHARE = 0.015;
 
-/** Turns a drain as it was written down into what the forecast computes with; weighings become honey out so far, draw-offs added. */
+/**
+ * Turns a drain as it was written down into what the forecast computes with; weighings become honey
+ * out so far, draw-offs added.
+ */
 export function forecastInput(
   drain: Drain,
   lower: Vessel | null,

@@ -1,10 +1,16 @@
 import type { Drain, DrainEvent, Weighing } from '../records/harvestViews.js';
 import type { Range } from '../units/format.js';
 
-/** Wax in crushed comb as a share of its mass, low to high (SCIENCE 7): what was weighed less this is honey. */
+/**
+ * Wax in crushed comb as a share of its mass, low to high (SCIENCE 7): what was weighed less this
+ * is honey.
+ */
 export const WAX_IN_COMB_SHARE = { low: 0.04, mid: 0.05, high: 0.06 };
 
-/** Pollen, bees and cells that were not honey: weighed comb holds at least this share of honey at the low end. A house starting value. */
+/**
+ * Pollen, bees and cells that were not honey: weighed comb holds at least this share of honey at
+ * the low end. A house starting value.
+ */
 export const OTHER_LOW = 0.03;
 
 /** Honey in crushed comb of a weight, kg. */
@@ -36,8 +42,8 @@ export function potLeftG(drain: Pick<Drain, 'potStartG' | 'events'>, at = '9999'
 }
 
 /**
- * Honey out so far by one weighing, grams: of the lower vessel with what was drawn off before and without what
- * stood in it at the start; of the upper one as what is missing from it.
+ * Honey out so far by one weighing, grams: of the lower vessel with what was drawn off before and
+ * without what stood in it at the start; of the upper one as what is missing from it.
  */
 export function outByWeighing(
   drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events'>,

@@ -47,9 +47,9 @@ export function ownPrior(
 }
 
 /**
- * A closed drain as one run of the household: the share by the book, tau by its weighings before the first stir or
- * press (plain least squares, brought to 25 °C and 18 % water). Tau is null with fewer than three of them, or where
- * they show no bend.
+ * A closed drain as one run of the household: the share by the book, tau by its weighings before
+ * the first stir or press (plain least squares, brought to 25 °C and 18 % water). Tau is null with
+ * fewer than three of them, or where they show no bend.
  */
 export function pastRun(drain: Drain, outG: number): PastRun {
   const firstTouch =

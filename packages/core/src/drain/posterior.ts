@@ -10,7 +10,9 @@ import type { RunClock, Scenario } from './scenarios.js';
 export interface Bed {
   hours: number;
   share: number;
-  /** Tau of this bed as a part of the run's: 1 for a bed under its own weight, less under a press. */
+  /**
+   * Tau of this bed as a part of the run's: 1 for a bed under its own weight, less under a press.
+   */
   tauPart: number;
 }
 export interface RunObservation {
@@ -35,7 +37,10 @@ export interface Course {
   power: number;
   beds: readonly Bed[];
   clock: RunClock;
-  /** Chance of what comes after the last weighing: pace of the bench against what was typed, what the last weight was off by, what is left against the model. */
+  /**
+   * Chance of what comes after the last weighing: pace of the bench against what was typed, what
+   * the last weight was off by, what is left against the model.
+   */
   pace: number;
   offBy: number;
   left: number;

@@ -18,8 +18,8 @@ export interface PressAdvice {
 }
 
 /**
- * Turns and rests: after each turn the press rests so many minutes, then it is turned again, until a turn brings
- * less than `enoughG`. Takes the turns in order and the house's minutes.
+ * Turns and rests: after each turn the press rests so many minutes, then it is turned again, until
+ * a turn brings less than `enoughG`. Takes the turns in order and the house's minutes.
  */
 export function pressAdvice(
   turns: readonly PressTurn[],
@@ -46,8 +46,8 @@ export function pressTurns(drain: Pick<Drain, 'events'>): PressTurn[] {
 }
 
 /**
- * Honey that had dripped before the press was first turned, grams: the last weighing of the lower vessel before it, or
- * what was drawn off by then, whichever is more. Without a turn, up to `now`.
+ * Honey that had dripped before the press was first turned, grams: the last weighing of the lower
+ * vessel before it, or what was drawn off by then, whichever is more. Without a turn, up to `now`.
  */
 export function drippedBeforePress(
   drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events' | 'weighings'>,
@@ -73,8 +73,9 @@ export interface DripPress {
 }
 
 /**
- * Splits what came out at the first turn of the press, and gives what stayed in the wax as a share of the honey
- * in the comb, as a range because wax in the comb is one. Null before anything was out.
+ * Splits what came out at the first turn of the press, and gives what stayed in the wax as a share
+ * of the honey in the comb, as a range because wax in the comb is one. Null before anything was
+ * out.
  */
 export function dripPress(
   drain: Pick<Drain, 'crushedG' | 'events'>,
@@ -92,8 +93,8 @@ export function dripPress(
 }
 
 /**
- * A residual share against the household's own closed runs of that method: their middle and spread, and a word.
- * Null below three runs: then there is no norm yet, only the number.
+ * A residual share against the household's own closed runs of that method: their middle and spread,
+ * and a word. Null below three runs: then there is no norm yet, only the number.
  */
 export function residualNorm(
   share: number,

@@ -7,7 +7,10 @@ export interface MethodPrior {
   tauHours: Range;
 }
 
-/** Share of the honey in the comb that drains out, and hours of tau at 25 °C and 18 % water (SCIENCE 4), as ranges. */
+/**
+ * Share of the honey in the comb that drains out, and hours of tau at 25 °C and 18 % water (SCIENCE
+ * 4), as ranges.
+ */
 export const DRAIN_PRIORS: Record<CrushMethod, MethodPrior> = {
   slice: { share: { low: 0.65, mid: 0.7, high: 0.75 }, tauHours: { low: 6, mid: 9, high: 12 } },
   chop: { share: { low: 0.75, mid: 0.8, high: 0.85 }, tauHours: { low: 3, mid: 4.5, high: 6 } },
@@ -31,11 +34,15 @@ export const FRAME_PRIOR: MethodPrior = {
 export const SUPER_TEMPERATURE_C: Range = { low: 25, mid: 29, high: 33 };
 
 /**
- * Share of the honey still held in the comb that one stir opens again. Two stirs take mashed comb from
- * 0.80 out to 0.885 (SCIENCE 4): held 0.20 to 0.115, so each stir frees 1 - sqrt(0.115 / 0.2), about 0.24.
+ * Share of the honey still held in the comb that one stir opens again. Two stirs take mashed comb
+ * from 0.80 out to 0.885 (SCIENCE 4): held 0.20 to 0.115, so each stir frees 1 - sqrt(0.115 / 0.2),
+ * about 0.24.
  */
 export const FREED_BY_STIR = 1 - Math.sqrt(0.115 / 0.2);
-/** Under a press honey leaves in a tenth of the time it takes by its own weight: a starting value, own runs replace it. */
+/**
+ * Under a press honey leaves in a tenth of the time it takes by its own weight: a starting value,
+ * own runs replace it.
+ */
 export const PRESS_TAU_PART = 0.1;
 
 /**
@@ -52,8 +59,9 @@ function warmedPrior({ share, tauHours }: MethodPrior): MethodPrior {
 }
 
 /**
- * The prior of a method for comb broken coarsely or finely: the coarse half of the published range or the fine
- * one, since both tau and share go with how far the cells are opened. Warmed comb has its own.
+ * The prior of a method for comb broken coarsely or finely: the coarse half of the published range
+ * or the fine one, since both tau and share go with how far the cells are opened. Warmed comb has
+ * its own.
  */
 export function methodPrior(
   method: CrushMethod,
@@ -116,9 +124,9 @@ export function isLike(a: RunKind, b: RunKind): boolean {
 export const RUNS_TO_APPLY = 5;
 
 /**
- * The prior narrowed by the household's own runs of that method: each run is one more look at what this
- * household's hands and comb give, weighed against a published range that counts as two. Gives the published
- * prior as `applied` until the fifth run; `learned` is shown from the first.
+ * The prior narrowed by the household's own runs of that method: each run is one more look at what
+ * this household's hands and comb give, weighed against a published range that counts as two. Gives
+ * the published prior as `applied` until the fifth run; `learned` is shown from the first.
  */
 export function householdPrior(
   published: MethodPrior,

@@ -1,8 +1,8 @@
 /**
  * Least squares for curves m = scale x shape(x; rate) with one rate: for any rate the best scale is
  * linear, so only the rate is searched (variable projection). Scan on a log grid, golden section,
- * then Gauss-Newton in both to full precision. Our own because the ready-made routine fails silently
- * (ARCHITECTURE, Dependencies).
+ * then Gauss-Newton in both to full precision. Our own because the ready-made routine fails
+ * silently (ARCHITECTURE, Dependencies).
  */
 export interface Observation {
   x: number;
@@ -88,7 +88,10 @@ function normalEquations(problem: ProfileProblem, scale: number, rate: number) {
   return { ss, sr, rr, gs, gr };
 }
 
-/** Fits scale and rate. Always gives the best found; `atEdge` says that the rate ran to an end of its bounds. */
+/**
+ * Fits scale and rate. Always gives the best found; `atEdge` says that the rate ran to an end of
+ * its bounds.
+ */
 export function profileFit(problem: ProfileProblem): ProfileFit {
   const low = Math.log(problem.rateLow);
   const high = Math.log(problem.rateHigh);

@@ -20,9 +20,9 @@ const median = (values: readonly number[]): number =>
 const clock = (at: string): string => at.slice(11, 16);
 
 /**
- * Steady weights of a long row of readings: one for every five minutes, the middle of what the scale showed;
- * windows in which it was touched (readings apart by more than a hand's weight) are left out. Takes readings in
- * any order. 2,000 readings take about a millisecond.
+ * Steady weights of a long row of readings: one for every five minutes, the middle of what the
+ * scale showed; windows in which it was touched (readings apart by more than a hand's weight) are
+ * left out. Takes readings in any order. 2,000 readings take about a millisecond.
  */
 export function steadyWeights(readings: readonly StreamReading[]): StreamReading[] {
   const windows = new Map<number, StreamReading[]>();
@@ -44,7 +44,10 @@ export function steadyWeights(readings: readonly StreamReading[]): StreamReading
     });
 }
 
-/** What has to be asked about a row of readings: weight that went down or jumped, and silence. Nothing is decided here. */
+/**
+ * What has to be asked about a row of readings: weight that went down or jumped, and silence.
+ * Nothing is decided here.
+ */
 export function streamQuestions(readings: readonly StreamReading[]): StreamQuestion[] {
   const sorted = [...readings].sort((a, b) => a.at.localeCompare(b.at));
   const found: StreamQuestion[] = [];

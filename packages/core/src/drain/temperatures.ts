@@ -3,13 +3,17 @@ import type { DrainEvent } from '../records/views.js';
 import { dayAndNight, type TemperatureStep } from './viscousTime.js';
 
 const HOUR_MS = 3_600_000;
-/** A reading stands for what follows it so long; after that the bench goes by its day and night again. A starting value. */
+/**
+ * A reading stands for what follows it so long; after that the bench goes by its day and night
+ * again. A starting value.
+ */
 const READING_HOLDS_HOURS = 6;
 const HORIZON_HOURS = 480;
 
 /**
- * Temperature of the honey hour by hour: typed for day and night, corrected by every reading that was written
- * down (each stands from half way to the one before it), and what a warming says while it lasts.
+ * Temperature of the honey hour by hour: typed for day and night, corrected by every reading that
+ * was written down (each stands from half way to the one before it), and what a warming says while
+ * it lasts.
  */
 export function temperatureSteps(
   drain: {
@@ -67,7 +71,10 @@ export interface Warming {
   temperatureC: number;
 }
 
-/** Warmings of a run: from 'warm' to the next 'warm-end'; one that still lasts is taken to last until now. */
+/**
+ * Warmings of a run: from 'warm' to the next 'warm-end'; one that still lasts is taken to last
+ * until now.
+ */
 export function warmings(
   events: readonly Pick<DrainEvent, 'kind' | 'temperatureC' | 'occurredAt'>[],
   hours: (iso: string) => number,

@@ -17,8 +17,9 @@ export interface ViscousTime {
 }
 
 /**
- * Viscous time s(t) = integral of eta_ref / eta(T(t), W) dt (SCIENCE 4), for steps of temperature in any
- * order; before the first step its temperature holds, after the last one that one. Exact for steps.
+ * Viscous time s(t) = integral of eta_ref / eta(T(t), W) dt (SCIENCE 4), for steps of temperature
+ * in any order; before the first step its temperature holds, after the last one that one. Exact for
+ * steps.
  */
 export function viscousTime(
   steps: readonly TemperatureStep[],
@@ -30,7 +31,10 @@ export function viscousTime(
   const passed = [0];
   for (let i = 1; i < from.length; i++)
     passed.push(passed[i - 1] + (from[i] - from[i - 1]) * factor[i - 1]);
-  /** The last step that begins at or before a value; runs ask near their end, so the search goes from there. */
+  /**
+   * The last step that begins at or before a value; runs ask near their end, so the search goes
+   * from there.
+   */
   const stepAt = (list: readonly number[], value: number): number => {
     let i = list.length - 1;
     while (i > 0 && list[i] > value) i--;
@@ -52,8 +56,8 @@ export function viscousTime(
 export const BENCH_DAY = { from: 8, to: 20 } as const;
 
 /**
- * Steps of a bench that is `dayC` by day and `nightC` by night, from an hour of the run on. `localHour` is the
- * clock at the bench at hour 0 (13.5 for half past one).
+ * Steps of a bench that is `dayC` by day and `nightC` by night, from an hour of the run on.
+ * `localHour` is the clock at the bench at hour 0 (13.5 for half past one).
  */
 export function dayAndNight(input: {
   dayC: number;

@@ -1,7 +1,10 @@
 import type { Drain, Weighing } from '../records/views.js';
 import { drawnBefore, outByWeighing } from './honeyOut.js';
 
-/** Something about weighings that only the person can answer; nothing is counted twice and nothing dropped meanwhile. */
+/**
+ * Something about weighings that only the person can answer; nothing is counted twice and nothing
+ * dropped meanwhile.
+ */
 export interface WeighingQuestion {
   id: string;
   kind: 'went-down' | 'same-minute' | 'too-much' | 'sum-short';
@@ -17,9 +20,9 @@ const BOTH_MS = 10 * 60_000;
 const WAVERS_G = 30;
 
 /**
- * Looks through a drain's weighings for what does not fit: honey that went down without a draw-off, two weighings
- * at one minute, more out than went in, and upper and lower together short of what was crushed. Weighings left out
- * are not asked about again.
+ * Looks through a drain's weighings for what does not fit: honey that went down without a draw-off,
+ * two weighings at one minute, more out than went in, and upper and lower together short of what
+ * was crushed. Weighings left out are not asked about again.
  */
 export function weighingQuestions(
   drain: Pick<Drain, 'crushedG' | 'potStartG' | 'events' | 'weighings'>,

@@ -60,8 +60,8 @@ export function enzymesAfter(
 }
 
 /**
- * What another stir, a press or two degrees more would bring and cost, each against the forecast as it stands.
- * Enzymes by their half-lives (SCIENCE 6) over the hours until nine tenths are out.
+ * What another stir, a press or two degrees more would bring and cost, each against the forecast as
+ * it stands. Enzymes by their half-lives (SCIENCE 6) over the hours until nine tenths are out.
  */
 export function whatIfs(input: DrainForecastInput, now: DrainForecast): WhatIf[] {
   const coarse = { ...input, points: 40 };

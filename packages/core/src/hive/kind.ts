@@ -39,8 +39,9 @@ export interface CompartmentShape {
 }
 
 /**
- * What Furrow knows of a kind of hive. A new kind is one file under hive/kinds with its geometry, one entry in
- * the registry, one drawing in the web (docs/a-new-hive-kind.md); nothing else names it.
+ * What Furrow knows of a kind of hive. A new kind is one file under hive/kinds with its geometry,
+ * one entry in the registry, one drawing in the web (docs/a-new-hive-kind.md); nothing else names
+ * it.
  */
 export interface HiveKind<G extends Geometry = Geometry> {
   kind: string;
@@ -58,7 +59,10 @@ export interface HiveKind<G extends Geometry = Geometry> {
     label: string;
     options: readonly { value: string; label: string }[];
   }[];
-  /** Which measures the drawing itself changes: places in a box, its depth, the number of boxes; null where the kind has handles of its own. */
+  /**
+   * Which measures the drawing itself changes: places in a box, its depth, the number of boxes;
+   * null where the kind has handles of its own.
+   */
   handles: { places: string; depthMm: string; boxes: string } | null;
   /** Boxes of a new hive from the floor up; empty where combs hang in the hive itself. */
   boxesAtStart: (geometry: G) => Compartment[];
@@ -70,7 +74,10 @@ export interface HiveKind<G extends Geometry = Geometry> {
   seenBy: readonly SeenBy[];
   moves: readonly Move[];
   drainsInPlace: boolean;
-  /** Whether a box leaves with all its combs, none of them singly: what stays is reckoned without the box. */
+  /**
+   * Whether a box leaves with all its combs, none of them singly: what stays is reckoned without
+   * the box.
+   */
   boxesGoWhole: boolean;
   /** Said once before the first use of the kind. */
   risks: readonly string[];
@@ -92,7 +99,10 @@ export const count = (low: number, high: number, what: string): z.ZodNumber =>
     .min(low, `${what}: at least ${low}.`)
     .max(high, `${what}: at most ${high}.`);
 
-/** Sealed comb fills its spacing less a bee space of about 8 mm, within what bees build (SCIENCE 7: 22 to 40 mm). */
+/**
+ * Sealed comb fills its spacing less a bee space of about 8 mm, within what bees build (SCIENCE 7:
+ * 22 to 40 mm).
+ */
 export function sealedThicknessMm(pitchMm: number): number {
   return Math.min(40, Math.max(22, pitchMm - 8));
 }

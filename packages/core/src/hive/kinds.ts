@@ -18,7 +18,9 @@ export const HIVE_KINDS = {
   'drain-frame': drainFrameHive,
   stingless: stinglessHive,
 } as const;
-/** A kind by its name, its geometry no longer told apart: what screens and the server go through. */
+/**
+ * A kind by its name, its geometry no longer told apart: what screens and the server go through.
+ */
 export function hiveKind(name: HiveKindName): HiveKind {
   return HIVE_KINDS[name] as unknown as HiveKind;
 }
@@ -35,7 +37,10 @@ export function countedCombsText(count: number, kind: HiveKindName): string {
   return `${count} ${count === 1 ? one : many}`;
 }
 
-/** What is wrong with the measures of a hive of this kind: each with its field and a sentence; empty where nothing is. */
+/**
+ * What is wrong with the measures of a hive of this kind: each with its field and a sentence; empty
+ * where nothing is.
+ */
 export function geometryIssues(
   kind: HiveKindName,
   geometry: Geometry,
@@ -52,7 +57,9 @@ export function geometryIssues(
       }));
 }
 
-/** The combs of one compartment of a hive. Takes its kind, its measures and the compartment's name. */
+/**
+ * The combs of one compartment of a hive. Takes its kind, its measures and the compartment's name.
+ */
 export function compartmentShape(
   kind: HiveKindName,
   geometry: Geometry,
@@ -72,21 +79,26 @@ export function hasClosedBrood(kind: HiveKindName): boolean {
 }
 
 /**
- * A place as a number that is unique within its hive: the bar in a long hive, box × 100 + place in a stack
- * (boxes counted from the floor). It sorts combs and keys drawings; `placeLabel` is what a person reads.
+ * A place as a number that is unique within its hive: the bar in a long hive, box × 100 + place in
+ * a stack (boxes counted from the floor). It sorts combs and keys drawings; `placeLabel` is what a
+ * person reads.
  */
 export function placeNumber(boxNumber: number | null, inBox: number): number {
   return boxNumber === null ? inBox : boxNumber * 100 + inBox;
 }
 
-/** A place in words short enough to stand in a drawing: "12" in a long hive, "3·5" for the fifth place of the third box. */
+/**
+ * A place in words short enough to stand in a drawing: "12" in a long hive, "3·5" for the fifth
+ * place of the third box.
+ */
 export function placeLabel(slot: number): string {
   return slot < 100 ? String(slot) : `${Math.floor(slot / 100)}·${slot % 100}`;
 }
 
 /**
- * Room for the combs that are read and taken in a hive, litres: places x pitch x mean width x depth of a comb, by the
- * boxes that stand. Takes the hive and how many boxes of a compartment it has, under the key `hiveId compartment`.
+ * Room for the combs that are read and taken in a hive, litres: places x pitch x mean width x depth
+ * of a comb, by the boxes that stand. Takes the hive and how many boxes of a compartment it has,
+ * under the key `hiveId compartment`.
  */
 export function combLitres(
   hive: { id: string; kind: HiveKindName; geometry: Geometry },

@@ -2,7 +2,8 @@ import type { Hemisphere } from '../records/vocabulary/hive.js';
 
 /**
  * The season a calendar date belongs to: 1 July to 30 June in the south, January to December in the
- * north. Takes YYYY-MM-DD in the site's zone. Gives the first day and a name such as "2026/27" or "2026".
+ * north. Takes YYYY-MM-DD in the site's zone. Gives the first day and a name such as "2026/27" or
+ * "2026".
  */
 export function seasonOf(date: string, hemisphere: Hemisphere): { startsOn: string; name: string } {
   const year = Number(date.slice(0, 4));

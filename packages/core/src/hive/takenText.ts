@@ -7,8 +7,8 @@ const list = (parts: readonly string[]): string =>
 
 /**
  * What is taken of a hive in its keeper's words: whole boxes by their number where a box is what is
- * taken, else counted: "box 4", "box 4 and 2 combs", "3 combs", "5 frames". A box is whole where none
- * of its combs stays. Takes the hive as it stands and the slots of what is taken.
+ * taken, else counted: "box 4", "box 4 and 2 combs", "3 combs", "5 frames". A box is whole where
+ * none of its combs stays. Takes the hive as it stands and the slots of what is taken.
  */
 export function takenUnitsText(
   hive: Pick<Hive, 'kind'> & { bars: readonly { slot: number; comb: unknown }[] },

@@ -21,7 +21,10 @@ export const topBarGeometrySchema = z
   });
 export type TopBarGeometry = z.infer<typeof topBarGeometrySchema>;
 
-/** A common size: 22 bars of 36 mm, combs 400 wide at the bar, 250 below, 204 deep. Every measure is the household's to change. */
+/**
+ * A common size: 22 bars of 36 mm, combs 400 wide at the bar, 250 below, 204 deep. Every measure is
+ * the household's to change.
+ */
 export const TOP_BAR_DEFAULTS: TopBarGeometry = {
   bars: 22,
   barWidthMm: 36,

@@ -6,9 +6,9 @@ export interface BlendPart {
 }
 
 /**
- * Honey poured together: kilograms add up, water averages by mass (SCIENCE 5). Takes parts with their water in
- * percent; gives the whole and its class by Lochhead, null for nothing at all. Mixing dilutes a fault, it does not
- * mend it: what already ferments infects the rest.
+ * Honey poured together: kilograms add up, water averages by mass (SCIENCE 5). Takes parts with
+ * their water in percent; gives the whole and its class by Lochhead, null for nothing at all.
+ * Mixing dilutes a fault, it does not mend it: what already ferments infects the rest.
  */
 export function blendOf(
   parts: readonly BlendPart[],
@@ -20,8 +20,9 @@ export function blendOf(
 }
 
 /**
- * Kilograms of dry honey that bring a wet lot to a water content; 0 where it is there already, null where the dry
- * honey is not drier than the wish. From the mass balance of water: dry = wet (w - t) / (t - d).
+ * Kilograms of dry honey that bring a wet lot to a water content; 0 where it is there already, null
+ * where the dry honey is not drier than the wish. From the mass balance of water: dry = wet (w - t)
+ * / (t - d).
  */
 export function dryHoneyNeededKg(input: {
   wetKg: number;

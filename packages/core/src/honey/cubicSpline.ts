@@ -1,7 +1,7 @@
 /**
- * Natural cubic spline through published table points: smooth, and exact at each point.
- * `xs` strictly rising, same length as `ys`, at least three. Gives a function that is
- * continued in a straight line beyond both ends (callers mark that as approximate).
+ * Natural cubic spline through published table points: smooth, and exact at each point. `xs`
+ * strictly rising, same length as `ys`, at least three. Gives a function that is continued in a
+ * straight line beyond both ends (callers mark that as approximate).
  */
 export function cubicSpline(xs: readonly number[], ys: readonly number[]): (x: number) => number {
   const n = xs.length;

@@ -21,7 +21,9 @@ export function honeySpecificGravity(moisturePercent: number): number {
   return 1 + (sucroseSpecificGravity(moisturePercent) - 1) * scale;
 }
 
-/** Density of honey in kg/L at `temperatureC` (20 if not given): White (1975), -0.0006 kg/L per °C. */
+/**
+ * Density of honey in kg/L at `temperatureC` (20 if not given): White (1975), -0.0006 kg/L per °C.
+ */
 export function honeyDensityKgPerL(moisturePercent: number, temperatureC = 20): number {
   return (
     honeySpecificGravity(moisturePercent) * WATER_KG_PER_L + KG_PER_L_PER_C * (temperatureC - 20)

@@ -16,7 +16,10 @@ const HALF_LIVES: ReadonlyArray<readonly [number, number, number]> = [
   [80, 1.2, 0.14],
 ];
 
-/** Half-life in hours of an enzyme at `temperatureC`: ln(half-life) straight against 1/T in kelvin between published points. */
+/**
+ * Half-life in hours of an enzyme at `temperatureC`: ln(half-life) straight against 1/T in kelvin
+ * between published points.
+ */
 function halfLifeHours(temperatureC: number, column: 1 | 2): number {
   let i = 0;
   while (i < HALF_LIVES.length - 2 && temperatureC > HALF_LIVES[i + 1][0]) i++;

@@ -2,8 +2,9 @@ import type { KeepingGrade } from '../records/vocabulary/keeping.js';
 import { diastaseHalfLifeHours, invertaseHalfLifeHours } from './heat.js';
 
 /**
- * How honey of this water content keeps, after Lochhead (1933). Grades are continuous: up to 17.1 % keeps,
- * 19 watch, 20 use-soon, above ferments; stingless-bee honey is outside these classes. Never says 'safe'.
+ * How honey of this water content keeps, after Lochhead (1933). Grades are continuous: up to 17.1 %
+ * keeps, 19 watch, 20 use-soon, above ferments; stingless-bee honey is outside these classes. Never
+ * says 'safe'.
  */
 export function honeyKeeping(input: { moisturePercent: number; bee: 'honeybee' | 'stingless' }): {
   grade: KeepingGrade;

@@ -1,7 +1,9 @@
 import { BadInput } from '../badInput.js';
 import { BRIX_TABLE, brixToRefractiveIndex, refractiveIndexToBrix } from './sucrose.js';
 
-/** Change of refractive index per °C above 20 °C on an instrument without compensation (SCIENCE 1). */
+/**
+ * Change of refractive index per °C above 20 °C on an instrument without compensation (SCIENCE 1).
+ */
 const INDEX_PER_C = 0.00023;
 
 export interface MoistureReading {
@@ -18,7 +20,10 @@ export interface Moisture {
   approximate: boolean;
 }
 
-/** Water content in % by mass from the refractive index at 20 °C: Wedmore (1955) from Chataway's data. */
+/**
+ * Water content in % by mass from the refractive index at 20 °C: Wedmore (1955) from Chataway's
+ * data.
+ */
 export function wedmoreMoisture(refractiveIndex20: number): number {
   return (-0.2681 - Math.log10(refractiveIndex20 - 1)) / 0.002243;
 }
@@ -29,12 +34,12 @@ export function wedmoreIndex(moisturePercent: number): number {
 }
 
 /**
- * Water content of honey from one refractometer reading.
- * Takes exactly one of refractive index, Brix (sucrose scale) or moisture (honey scale), the honey's
- * temperature in °C (20 if not given) and whether the instrument compensates for it. Without
- * compensation the scale reading goes to an index first, is corrected by 0.00023 per °C, then to water.
- * `approximate` above 25 % or below 13 % water, or outside 60 to 85 Brix.
- * Throws BadInput where there is not exactly one reading or it is no honey at all.
+ * Water content of honey from one refractometer reading. Takes exactly one of refractive index,
+ * Brix (sucrose scale) or moisture (honey scale), the honey's temperature in °C (20 if not given)
+ * and whether the instrument compensates for it. Without compensation the scale reading goes to an
+ * index first, is corrected by 0.00023 per °C, then to water. `approximate` above 25 % or below 13
+ * % water, or outside 60 to 85 Brix. Throws BadInput where there is not exactly one reading or it
+ * is no honey at all.
  */
 export function honeyMoisture(reading: MoistureReading): Moisture {
   const given = (['refractiveIndex', 'brixPercent', 'moisturePercent'] as const).filter(

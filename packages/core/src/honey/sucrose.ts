@@ -1,13 +1,18 @@
 import { cubicSpline } from './cubicSpline.js';
 
-/** Refractive index at 20 °C (sodium light) of sucrose solutions, ICUMSA 1974; Brix in % by mass. */
+/**
+ * Refractive index at 20 °C (sodium light) of sucrose solutions, ICUMSA 1974; Brix in % by mass.
+ */
 const BRIX = [0, 10, 20, 30, 40, 50, 60, 70, 75, 80, 85];
 const INDEX = [
   1.33299, 1.34782, 1.36384, 1.38115, 1.39986, 1.42009, 1.44193, 1.46546, 1.47787, 1.49071, 1.50398,
 ];
 const indexAt = cubicSpline(BRIX, INDEX);
 
-/** Density in g/mL at 20 °C of sucrose solutions against % by mass (US National Bureau of Standards Circular 440). */
+/**
+ * Density in g/mL at 20 °C of sucrose solutions against % by mass (US National Bureau of Standards
+ * Circular 440).
+ */
 const sucroseDensity = cubicSpline(
   [0, 10, 20, 30, 40, 50, 60, 70, 80],
   [0.99823, 1.0381, 1.08096, 1.12698, 1.17643, 1.22957, 1.28646, 1.34717, 1.41172],
@@ -21,7 +26,10 @@ export function brixToRefractiveIndex(brixPercent: number): number {
   return indexAt(brixPercent);
 }
 
-/** Brix (% sucrose by mass) whose refractive index at 20 °C is `refractiveIndex20`; bisection to 1e-10, the table rises throughout. */
+/**
+ * Brix (% sucrose by mass) whose refractive index at 20 °C is `refractiveIndex20`; bisection to
+ * 1e-10, the table rises throughout.
+ */
 export function refractiveIndexToBrix(refractiveIndex20: number): number {
   let low = -20;
   let high = 120;

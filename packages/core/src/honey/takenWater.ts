@@ -1,7 +1,7 @@
 /**
- * Water that honey is taken to hold where nobody measured it, percent by mass: an assumption, never a
- * measurement. 18 stands between the 16 and 20 that ripe honey of the honeybee spans (Codex Alimentarius
- * allows 20), 27 between the 23 and 35 of stingless bees. Takes the bee.
+ * Water that honey is taken to hold where nobody measured it, percent by mass: an assumption, never
+ * a measurement. 18 stands between the 16 and 20 that ripe honey of the honeybee spans (Codex
+ * Alimentarius allows 20), 27 between the 23 and 35 of stingless bees. Takes the bee.
  */
 export const takenWaterPercent = (bee: 'honeybee' | 'stingless'): number =>
   bee === 'stingless' ? 27 : 18;

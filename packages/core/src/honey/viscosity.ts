@@ -4,9 +4,9 @@ import { BadInput } from '../badInput.js';
 export const REFERENCE = { temperatureC: 25, moisturePercent: 18 } as const;
 
 /**
- * Viscosity of honey in Pa s. Takes °C and % water. Least-squares fit to Munro (1943), within 10 % of
- * every published point (SCIENCE 3); not valid for thixotropic honey. Throws BadInput where honey that
- * cold and dry is glass and the formula has no value.
+ * Viscosity of honey in Pa s. Takes °C and % water. Least-squares fit to Munro (1943), within 10 %
+ * of every published point (SCIENCE 3); not valid for thixotropic honey. Throws BadInput where
+ * honey that cold and dry is glass and the formula has no value.
  */
 export function honeyViscosityPaS(moisturePercent: number, temperatureC: number): number {
   const fluidity = temperatureC + 59.546 + 3.6441 * (moisturePercent - 17);
@@ -19,8 +19,8 @@ export function honeyViscosityPaS(moisturePercent: number, temperatureC: number)
 }
 
 /**
- * How much faster honey of this water and temperature flows than at 25 °C and 18 %:
- * hours times this are hours of "viscous time".
+ * How much faster honey of this water and temperature flows than at 25 °C and 18 %: hours times
+ * this are hours of "viscous time".
  */
 export function flowFactor(moisturePercent: number, temperatureC: number): number {
   return (

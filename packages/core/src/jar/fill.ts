@@ -23,11 +23,11 @@ export const MOST_HONEY_KG = 2000;
 const clean = (kg: number): number => Math.round(kg * 1e9) / 1e9;
 
 /**
- * Fills jars from stock, exactly, in whole grams. Takes kg of honey, kg to keep back, the kinds of jar
- * (net grams, stock, value each) and a goal with the tie rules of CALCULATORS. Gives the counts, what is
- * filled and left, the value, and which stock ran short (needed: its count if that kind alone had no limit).
- * Method: bounded knapsack over grams with a monotone queue per kind; proven best.
- * Throws BadInput where more is kept back than there is.
+ * Fills jars from stock, exactly, in whole grams. Takes kg of honey, kg to keep back, the kinds of
+ * jar (net grams, stock, value each) and a goal with the tie rules of CALCULATORS. Gives the
+ * counts, what is filled and left, the value, and which stock ran short (needed: its count if that
+ * kind alone had no limit). Method: bounded knapsack over grams with a monotone queue per kind;
+ * proven best. Throws BadInput where more is kept back than there is.
  */
 export function jarFill(input: JarFillInput): JarFill {
   const { honeyKg, jars, goal, keepBackKg = 0 } = input;

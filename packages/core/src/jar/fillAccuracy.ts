@@ -1,4 +1,7 @@
-/** Grams by which a jar may lie under its net weight and still pass for scale and drip. A starting value. */
+/**
+ * Grams by which a jar may lie under its net weight and still pass for scale and drip. A starting
+ * value.
+ */
 const HAIR_G = 1;
 
 export interface FillAccuracy {
@@ -13,8 +16,9 @@ export interface FillAccuracy {
 }
 
 /**
- * Over- and under-fill of jars weighed after filling. Takes the net weight they were filled to and each weighed net
- * weight, whole grams; null where none was weighed. The label goes by the lightest: it never says more.
+ * Over- and under-fill of jars weighed after filling. Takes the net weight they were filled to and
+ * each weighed net weight, whole grams; null where none was weighed. The label goes by the
+ * lightest: it never says more.
  */
 export function fillAccuracy(netG: number, weights: readonly number[]): FillAccuracy | null {
   if (!weights.length) return null;

@@ -1,16 +1,25 @@
 import { honeyDensityKgPerL } from '../honey/density.js';
 import { netVolumeMl } from './volume.js';
 
-/** Room under the lid that a jar keeps, share of its volume: honey swells in the warm. A starting value. */
+/**
+ * Room under the lid that a jar keeps, share of its volume: honey swells in the warm. A starting
+ * value.
+ */
 const HEADSPACE = 0.03;
-/** Grams this near to the millilitres a jar holds are taken for the usual slip, grams written for millilitres. */
+/**
+ * Grams this near to the millilitres a jar holds are taken for the usual slip, grams written for
+ * millilitres.
+ */
 const SLIP = 0.04;
 
 export interface FillLine {
   /** Millilitres the net weight fills, and how high that stands above the inner floor. */
   ml: number;
   mm: number;
-  /** What the jar holds to its brim, ml, and what honey of this water it takes with room under the lid, g. */
+  /**
+   * What the jar holds to its brim, ml, and what honey of this water it takes with room under the
+   * lid, g.
+   */
   brimMl: number;
   holdsG: number;
   /** What does not fit, a sentence; null where nothing does not. */
@@ -22,9 +31,9 @@ const holds = (volumeMl: number, moisturePercent: number): number =>
   Math.floor(volumeMl * (1 - HEADSPACE) * honeyDensityKgPerL(moisturePercent));
 
 /**
- * Whether a net weight and a jar's nominal volume go together: a weight that does not fit, and the usual slip that
- * takes a jar's millilitres for its grams (a litre of honey is about 1.4 kg, never 1 kg). Takes grams, ml, percent of
- * water; gives a sentence, null where nothing is wrong.
+ * Whether a net weight and a jar's nominal volume go together: a weight that does not fit, and the
+ * usual slip that takes a jar's millilitres for its grams (a litre of honey is about 1.4 kg, never
+ * 1 kg). Takes grams, ml, percent of water; gives a sentence, null where nothing is wrong.
  */
 export function volumeQuestion(
   netG: number,
@@ -40,8 +49,9 @@ export function volumeQuestion(
 }
 
 /**
- * Where honey of a net weight stands in a round jar: volume by density (SCIENCE 2), height by its inner shape. Takes
- * grams, percent of water, inner diameter and depth in mm. Asks as {@link volumeQuestion} does.
+ * Where honey of a net weight stands in a round jar: volume by density (SCIENCE 2), height by its
+ * inner shape. Takes grams, percent of water, inner diameter and depth in mm. Asks as {@link
+ * volumeQuestion} does.
  */
 export function fillLine(input: {
   netG: number;

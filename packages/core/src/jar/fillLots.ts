@@ -32,10 +32,11 @@ export interface LotsFilled {
 const EPS = 1e-6;
 
 /**
- * Fills jars from several lots at once, none mixed with another: a jar holds honey of one lot. What is promised comes
- * first, then the goal (least left over, most value, fewest jars) and its ties, each as a whole-number program of its
- * own that keeps what the one before reached. Takes grams, the stock of jars shared by all lots, grams to keep back of
- * the whole. Exact; `provenOptimal` is false only where a solver ran out of time.
+ * Fills jars from several lots at once, none mixed with another: a jar holds honey of one lot. What
+ * is promised comes first, then the goal (least left over, most value, fewest jars) and its ties,
+ * each as a whole-number program of its own that keeps what the one before reached. Takes grams,
+ * the stock of jars shared by all lots, grams to keep back of the whole. Exact; `provenOptimal` is
+ * false only where a solver ran out of time.
  */
 export function fillLots(input: FillLotsInput, solve: LpSolver): LotsFilled {
   const { lots, jars, goal, reserved = [], keepBackG = 0 } = input;
@@ -88,7 +89,8 @@ export function fillLots(input: FillLotsInput, solve: LpSolver): LotsFilled {
       const found = solve(lp, { timeLimitS: 3, gap: 0 });
       columns = found.columns;
       proven &&= found.status === 'optimal';
-      // For fewest jars what is left may be anything under the smallest jar: only then do fewer jars count first.
+      // For fewest jars what is left may be anything under the smallest jar: only then do fewer
+      // jars count first.
       const atLeast =
         goal === 'fewest-jars' && step === 1
           ? Math.max(0, Math.min(found.value, total - Math.min(...jars.map((j) => j.netG)) + 1))

@@ -16,7 +16,10 @@ const larger = (a: bigint | number, b: bigint | number): number => {
   return a > b ? -1 : 1;
 };
 
-/** Compares two fills by the goal and its ties; below 0 where `a` is better. Input order is not looked at here. */
+/**
+ * Compares two fills by the goal and its ties; below 0 where `a` is better. Input order is not
+ * looked at here.
+ */
 export function compareFills(
   a: FillScore,
   b: FillScore,
@@ -141,8 +144,9 @@ export class FillTable {
   }
 
   /**
-   * The best fill if kind `kind` alone had no limit of stock. The full table holds its stock already, so
-   * unlimited more of it is one pass; among equal fills the counts that are larger in input order win.
+   * The best fill if kind `kind` alone had no limit of stock. The full table holds its stock
+   * already, so unlimited more of it is one pass; among equal fills the counts that are larger in
+   * input order win.
    */
   bestWithout(kind: number, smallestG: number): { score: FillScore; counts: number[] } {
     const { weight, key } = this.kinds[kind];

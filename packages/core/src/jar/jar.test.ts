@@ -11,7 +11,10 @@ import { labelText, netWeightText } from './label.js';
 import { netVolumeMl } from './volume.js';
 import { wholePrices } from './wholePrices.js';
 
-/** Every fill there is, tried one by one, in input order with larger counts first: the yardstick for small cases. */
+/**
+ * Every fill there is, tried one by one, in input order with larger counts first: the yardstick for
+ * small cases.
+ */
 function bruteForce(capacityG: number, jars: JarKind[], goal: FillGoal): number[] {
   const whole = jars.map((jar) => ({ ...jar, value: BigInt(jar.value) }));
   return bruteForceExactly(capacityG, whole, goal);
@@ -85,7 +88,8 @@ describe('jar-fill', () => {
         for (const short of fill.shortage!) {
           const free = jars.map((j) => (j.id === short.id ? { ...j, stock: 1000 } : j));
           const better = bruteForce(g, free, goal);
-          // Two kinds may be alike: more of one that only takes the other's place improves nothing, so its stock is what it needs.
+          // Two kinds may be alike: more of one that only takes the other's place improves nothing,
+          // so its stock is what it needs.
           const improves =
             compareFills(scoreOf(better, jars), scoreOf(counts, jars), goal, g, smallest) < 0;
           expect(short.needed).toBe(

@@ -6,7 +6,10 @@ import type { HouseRules } from '../records/houseRules.js';
 /** What is known of a lot's honey that decides how long a label may say it keeps. */
 export interface KeepingFacts {
   bee: 'honeybee' | 'stingless';
-  /** Water as measured, percent; null where it never was: then it is not measured everywhere, never a figure. */
+  /**
+   * Water as measured, percent; null where it never was: then it is not measured everywhere, never
+   * a figure.
+   */
   moisturePercent: number | null;
   /** Crystallising frees a wetter liquid: it counts one grade worse (SCIENCE 5). */
   granulating: boolean;
@@ -25,9 +28,10 @@ const WORSE: Record<KeepingGrade, KeepingGrade> = {
 };
 
 /**
- * How long a lot may be said to keep, from its bee, its measured water and whether it granulates. Unmeasured honey gets
- * the shortest keeping date the rules give; honey above the household's selling limit none of the keeping kind. Never
- * says that honey is safe. Source: Lochhead (1933) and the Codex limit by SCIENCE 5; dates are house rules.
+ * How long a lot may be said to keep, from its bee, its measured water and whether it granulates.
+ * Unmeasured honey gets the shortest keeping date the rules give; honey above the household's
+ * selling limit none of the keeping kind. Never says that honey is safe. Source: Lochhead (1933)
+ * and the Codex limit by SCIENCE 5; dates are house rules.
  */
 export function lotKeeping(facts: KeepingFacts, rules: KeepingRules): LotKeeping {
   const shortest = Math.min(rules.bestBeforeMonths, rules.watchMonths, rules.useSoonMonths);

@@ -34,15 +34,18 @@ export interface LabelRecord {
   makerAddress?: string;
   nutrition?: boolean;
 }
-/** Net weight both ways: whole grams and ounces rounded down, so that neither promises more than is there. */
+/**
+ * Net weight both ways: whole grams and ounces rounded down, so that neither promises more than is
+ * there.
+ */
 export function netWeightText(netG: number): string {
   return `${Math.floor(netG)} g / ${labelOunces(Math.floor(netG)).toFixed(1)} oz`;
 }
 
 /**
- * The words of one label, all from the record, none typed. The weight is never above the lightest jar
- * weighed. Best before is the house rule's months after the harvest as far as its water and its bee allow; else it is to
- * be used by a day. Without a registration it reads gift.
+ * The words of one label, all from the record, none typed. The weight is never above the lightest
+ * jar weighed. Best before is the house rule's months after the harvest as far as its water and its
+ * bee allow; else it is to be used by a day. Without a registration it reads gift.
  */
 export function labelText(record: LabelRecord): LabelText {
   const harvested = DateTime.fromISO(record.harvestedOn, { zone: 'utc' });
@@ -74,7 +77,10 @@ function titleOf(record: LabelRecord): string {
   return record.species ? `Stingless-bee honey, ${record.species}` : 'Stingless-bee honey';
 }
 
-/** Best before only where the grade allows one; else the day it is to be used by, with the words that go with it. */
+/**
+ * Best before only where the grade allows one; else the day it is to be used by, with the words
+ * that go with it.
+ */
 function dateLine(record: LabelRecord, harvested: DateTime): string {
   const { keeping } = record;
   const useBy = record.useBy ?? useByOf(keeping, record.harvestedOn);

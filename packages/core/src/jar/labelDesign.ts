@@ -46,7 +46,10 @@ export const STARTING_FIELDS: readonly LabelField[] = [
 
 /** Points to millimetres, height of a line above its letters, and room round the label's edge. */
 const [MM_PER_PT, LEADING, PAD_MM] = [25.4 / 72, 1.28, 2];
-/** Mean width of a letter as a share of its height: DejaVu Sans and DejaVu Serif Bold, measured over the words of labels. */
+/**
+ * Mean width of a letter as a share of its height: DejaVu Sans and DejaVu Serif Bold, measured over
+ * the words of labels.
+ */
 const LETTER = { plain: 0.56, bold: 0.66 };
 
 /** `field` is the place of its field in the design. */
@@ -89,8 +92,9 @@ function broken(text: string, bold: boolean, sizePt: number, widthMm: number): s
 }
 
 /**
- * One label laid out in mm from its upper left: lines by their set size, broken at words, a QR code at the right. The
- * screen's preview and the print both draw this. `fits` is false where lines run past the lower edge.
+ * One label laid out in mm from its upper left: lines by their set size, broken at words, a QR code
+ * at the right. The screen's preview and the print both draw this. `fits` is false where lines run
+ * past the lower edge.
  */
 export function layLabel(
   design: LabelDesign,
@@ -132,7 +136,10 @@ export function layLabel(
   return { lines, qr, highMm: y + PAD_MM - 0.6, fits: y + PAD_MM - 0.6 <= labelHeightMm + 0.01 };
 }
 
-/** The same lines with letters just small enough for the label, in steps of a fiftieth, never under 4 points; as it was where even that is too large. */
+/**
+ * The same lines with letters just small enough for the label, in steps of a fiftieth, never under
+ * 4 points; as it was where even that is too large.
+ */
 export function shrunkToFit(
   design: LabelDesign,
   words: LabelText,
@@ -161,9 +168,10 @@ const DATES = new RegExp(
 export const datesIn = (text: string): string[] => [...text.matchAll(DATES)].map((m) => m[0]);
 
 /**
- * Why a label may not be printed, sentences; none where it may. Every date comes from the record: one in an own line
- * that is not the harvest's stops it. The fixed lines must be there, a named flower must say what supports it, and all
- * must fit. `fromRecord` are the dates as the label itself prints them.
+ * Why a label may not be printed, sentences; none where it may. Every date comes from the record:
+ * one in an own line that is not the harvest's stops it. The fixed lines must be there, a named
+ * flower must say what supports it, and all must fit. `fromRecord` are the dates as the label
+ * itself prints them.
  */
 export function labelProblems(
   design: LabelDesign,

@@ -48,7 +48,10 @@ export const STARTING_SHEETS: readonly ({ id: string; name: string } & LabelShee
 /** Fixed, so that two households that exchange an archive do not get the start twice. */
 export const STARTING_DESIGN_ID = '6f8b6a52-5a0e-4c53-9d0b-1a5e5a000010';
 
-/** Label number `index` (0 is the upper left of the first sheet): its sheet and its upper left corner, mm. */
+/**
+ * Label number `index` (0 is the upper left of the first sheet): its sheet and its upper left
+ * corner, mm.
+ */
 export function labelPlace(
   sheet: LabelSheet,
   index: number,

@@ -72,7 +72,8 @@ describe('the water of a honey', () => {
 });
 
 describe('how many more drops', () => {
-  // Student's t at 95 %, one side: 6.314 with one degree of freedom, 2.920 with two, 2.353 with three.
+  // Student's t at 95 %, one side: 6.314 with one degree of freedom, 2.920 with two, 2.353 with
+  // three.
   it.each([
     ['one drop tells no spread', [18], null],
     ['two that agree are enough', [18, 18.05], 0],

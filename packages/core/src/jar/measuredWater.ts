@@ -20,7 +20,10 @@ export interface MeasuredWater {
   at: string;
   /** In the vessel at the bench, or in the comb at its look. */
   where: 'bench' | 'comb';
-  /** How many more drops would bring the mean within {@link WITHIN_POINTS}; null after one drop: its spread is unknown. */
+  /**
+   * How many more drops would bring the mean within {@link WITHIN_POINTS}; null after one drop: its
+   * spread is unknown.
+   */
   moreDrops: number | null;
   /** What to do about it, a sentence; null where it stands. */
   says: string | null;
@@ -58,7 +61,10 @@ function dropsInComb({ looks, takes }: WaterSources): Drop[] {
   );
 }
 
-/** The mean is known well enough within this, in nine of ten such samplings; points of water. A starting value. */
+/**
+ * The mean is known well enough within this, in nine of ten such samplings; points of water. A
+ * starting value.
+ */
 export const WITHIN_POINTS = 0.3;
 const MOST_DROPS = 30;
 /** More drops than this nobody takes: stirring is the better way. */
@@ -116,8 +122,9 @@ function summed(drops: readonly Drop[], where: MeasuredWater['where']): Measured
 }
 
 /**
- * The newest measuring of a harvest's honey, wherever it was taken: at the bench, else in its combs.
- * Null where nobody measured; what a drain was planned with is an assumption and never counts.
+ * The newest measuring of a harvest's honey, wherever it was taken: at the bench, else in its
+ * combs. Null where nobody measured; what a drain was planned with is an assumption and never
+ * counts.
  */
 export function measuredWater(sources: WaterSources): MeasuredWater | null {
   const bench = [
@@ -136,15 +143,19 @@ export function measuredWater(sources: WaterSources): MeasuredWater | null {
 export const measuredWaterPercent = (sources: WaterSources): number | null =>
   measuredWater(sources)?.percent ?? null;
 
-/** The water a harvest's honey is worked with, percent, and whether it was measured, said for the plan, or assumed. */
+/**
+ * The water a harvest's honey is worked with, percent, and whether it was measured, said for the
+ * plan, or assumed.
+ */
 export interface WorkingWater {
   percent: number;
   basis: 'measured' | 'said' | 'taken';
 }
 
 /**
- * What a harvest's honey is worked with: what was measured, else what its plan says, else what honey
- * of that bee is taken as ({@link takenWaterPercent}). Takes the harvest with all that was written of it.
+ * What a harvest's honey is worked with: what was measured, else what its plan says, else what
+ * honey of that bee is taken as ({@link takenWaterPercent}). Takes the harvest with all that was
+ * written of it.
  */
 export function workingWater(
   detail: WaterSources & { batch: Pick<Batch, 'plan' | 'hiveKind'> },
@@ -157,8 +168,8 @@ export function workingWater(
 }
 
 /**
- * The water a drain is reckoned with, in words: marked where nobody measured it, whether somebody said it
- * for the plan or Furrow assumed it. Takes the drain and its harvest.
+ * The water a drain is reckoned with, in words: marked where nobody measured it, whether somebody
+ * said it for the plan or Furrow assumed it. Takes the drain and its harvest.
  */
 export function drainWaterText(
   drain: Pick<Drain, 'moisturePercent'>,

@@ -1,4 +1,7 @@
-/** Water of the honey whose values are scaled, and what 100 g of it hold: USDA FoodData Central, honey (17.1 g water, 82.4 g carbohydrate, 82.12 g sugars, 0.3 g protein, 0 g fat, 4 mg sodium). */
+/**
+ * Water of the honey whose values are scaled, and what 100 g of it hold: USDA FoodData Central,
+ * honey (17.1 g water, 82.4 g carbohydrate, 82.12 g sugars, 0.3 g protein, 0 g fat, 4 mg sodium).
+ */
 const REFERENCE = {
   waterG: 17.1,
   carbohydrateG: 82.4,
@@ -7,7 +10,9 @@ const REFERENCE = {
   fatG: 0,
   sodiumMg: 4,
 };
-/** Energy of a gram of carbohydrate or protein by the general factors of food labels: 17 kJ, 4 kcal. */
+/**
+ * Energy of a gram of carbohydrate or protein by the general factors of food labels: 17 kJ, 4 kcal.
+ */
 const [KJ, KCAL] = [17, 4];
 export const NUTRITION_SOURCE =
   'Typical values of honey, USDA FoodData Central, scaled to the water measured; energy by general factors';
@@ -23,8 +28,9 @@ export interface Nutrition {
 }
 
 /**
- * Nutrition of 100 g of honey from its water, percent: the dry part of published typical values scaled to what is not
- * water. Typical values, no analysis of this honey; {@link NUTRITION_SOURCE} stands beside them. Throws nothing.
+ * Nutrition of 100 g of honey from its water, percent: the dry part of published typical values
+ * scaled to what is not water. Typical values, no analysis of this honey; {@link NUTRITION_SOURCE}
+ * stands beside them. Throws nothing.
  */
 export function nutritionPer100g(moisturePercent: number): Nutrition {
   const dry = (100 - moisturePercent) / (100 - REFERENCE.waterG);

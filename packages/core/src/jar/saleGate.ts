@@ -8,7 +8,9 @@ export const FLOWER_SUPPORT_WORDS: Record<FlowerSupport, string> = {
   none: 'Nothing in particular',
 };
 
-/** The line of a flower: only a claim that something supports is printed, and taste alone says so. */
+/**
+ * The line of a flower: only a claim that something supports is printed, and taste alone says so.
+ */
 export function flowerText(flower: string | null, support: FlowerSupport | null): string {
   if (!flower || !support || support === 'none') return '';
   return support === 'taste' ? `Tastes of ${flower}` : `From ${flower}`;
@@ -21,8 +23,9 @@ export interface SaleCheck {
 }
 
 /**
- * What food law in many places asks before honey is sold, held against the record. Never says that honey may be sold:
- * what Furrow cannot know is 'ask'. Takes what the household said and the label's words.
+ * What food law in many places asks before honey is sold, held against the record. Never says that
+ * honey may be sold: what Furrow cannot know is 'ask'. Takes what the household said and the
+ * label's words.
  */
 export function saleChecklist(input: {
   registeredToSell: boolean;

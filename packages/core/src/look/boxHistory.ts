@@ -62,8 +62,8 @@ function eventsOf(
 
 /**
  * Since when a box stands in its hive without having left it, and when it was last turned round
- * there. Takes the stays of one box, oldest first, the last one that of now; a change of place or of
- * the side to the entrance begins a stay, but no new standing.
+ * there. Takes the stays of one box, oldest first, the last one that of now; a change of place or
+ * of the side to the entrance begins a stay, but no new standing.
  */
 export function standingSince(
   stays: readonly Pick<BoxStay, 'hiveId' | 'sideToEntrance' | 'fromOn' | 'toOn'>[],

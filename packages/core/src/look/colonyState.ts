@@ -6,7 +6,10 @@ type FactOf<K extends ColonyFact['kind']> = Extract<ColonyFact, { kind: K }>;
 type Dated<K extends ColonyFact['kind']> = FactOf<K> & { on: string };
 export type ShelfDays = HouseRules['shelfDays'];
 
-/** Whether the bees are healthy as far as anybody said. Sick stays sick until a healthy look or an inspector's word. */
+/**
+ * Whether the bees are healthy as far as anybody said. Sick stays sick until a healthy look or an
+ * inspector's word.
+ */
 export interface Health {
   state: 'healthy' | 'unsure' | 'sick' | 'unknown';
   on: string | null;
@@ -24,7 +27,10 @@ interface AgingFacts {
   tilt: Dated<'tilt'> | null;
 }
 
-/** What is known of a colony on a date. Unknown stays null and never reads as 'yes'; what is older than its shelf life is unknown too. */
+/**
+ * What is known of a colony on a date. Unknown stays null and never reads as 'yes'; what is older
+ * than its shelf life is unknown too.
+ */
 export interface ColonyState extends AgingFacts {
   startedOn: string | null;
   /** Nobody said since when: the date is taken, not told. */
@@ -52,8 +58,8 @@ export interface ColonyState extends AgingFacts {
 }
 
 /**
- * The health that dated facts tell of: sick until a later healthy look or an inspector's word, an inspector's
- * 'disease' until an inspector says otherwise. Takes facts in the order of their dates.
+ * The health that dated facts tell of: sick until a later healthy look or an inspector's word, an
+ * inspector's 'disease' until an inspector says otherwise. Takes facts in the order of their dates.
  */
 export function healthOf(facts: readonly DatedFact[]): Health {
   let health: Health = { state: 'unknown', on: null, by: null };
@@ -80,9 +86,9 @@ function healthSaid(fact: ColonyFact): Pick<Health, 'state' | 'by'> | null {
 }
 
 /**
- * What the facts written so far say of the colony on `date` (YYYY-MM-DD): the latest of each kind, all treatments
- * and feedings. Facts dated later do not count yet; facts older than their shelf life are unknown and stand only
- * under `lastKnown`.
+ * What the facts written so far say of the colony on `date` (YYYY-MM-DD): the latest of each kind,
+ * all treatments and feedings. Facts dated later do not count yet; facts older than their shelf
+ * life are unknown and stand only under `lastKnown`.
  */
 export function colonyState(
   startedOn: string | null,
@@ -143,7 +149,10 @@ export function colonyState(
   };
 }
 
-/** A treatment noted again for the same day, with what its leaflet says, replaces what was said of it before. */
+/**
+ * A treatment noted again for the same day, with what its leaflet says, replaces what was said of
+ * it before.
+ */
 function lastSaid(treatments: readonly Dated<'treatment'>[]): Dated<'treatment'>[] {
   const key = (t: Dated<'treatment'>): string => `${t.on} ${t.product.toLowerCase()}`;
   return [...new Map(treatments.map((t) => [key(t), t])).values()];

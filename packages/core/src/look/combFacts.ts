@@ -54,11 +54,17 @@ export interface CombFacts {
     /** Whether it hangs in the super that is kept for the bees. */
     reserved: boolean;
   };
-  /** Stores that would stay without this comb, counted low, against the need; a need of null was never said. */
+  /**
+   * Stores that would stay without this comb, counted low, against the need; a need of null was
+   * never said.
+   */
   stores: {
     staysLowKg: number;
     needKg: number | null;
-    /** Other combs that nobody read, and the most that one of them can hold, kg; none where left out. */
+    /**
+     * Other combs that nobody read, and the most that one of them can hold, kg; none where left
+     * out.
+     */
     unreadCombs?: number;
     fullStoresKg?: number;
   } | null;
@@ -94,7 +100,10 @@ export const sumOf = (sides: readonly ReadSide[], content: keyof Shares): number
 export const cappedOfHoney = (shares: Shares): number =>
   shares.capped + shares.open > 0 ? shares.capped / (shares.capped + shares.open) : 0;
 
-/** Capped share of the honey over the sides seen, on the worse of those that hold any, and how high the whole could be where a side was not seen. */
+/**
+ * Capped share of the honey over the sides seen, on the worse of those that hold any, and how high
+ * the whole could be where a side was not seen.
+ */
 export function cappedShares(sides: readonly ReadSide[]): {
   all: number;
   worst: number;
@@ -112,7 +121,10 @@ export function cappedShares(sides: readonly ReadSide[]): {
   };
 }
 
-/** Water as far as it is known on the day: the wettest fresh sample, and whether the sampling rule is met by them. */
+/**
+ * Water as far as it is known on the day: the wettest fresh sample, and whether the sampling rule
+ * is met by them.
+ */
 export interface KnownWater {
   wettestPercent: number | null;
   on: string | null;
@@ -127,7 +139,10 @@ export interface KnownWater {
 /** One drop proves nothing: so many samples from open cells, of both sides (SCIENCE 1). */
 export const LEAST_OPEN_SAMPLES = 3;
 
-/** What the samples of a comb say on the day: those older than the shelf life of water count no longer. */
+/**
+ * What the samples of a comb say on the day: those older than the shelf life of water count no
+ * longer.
+ */
 export function knownWater(facts: CombFacts): KnownWater {
   const { samples } = facts.comb;
   const fresh = samples.filter((s) => daysBetween(s.on, facts.date) <= facts.rules.shelfDays.water);
@@ -149,7 +164,10 @@ const wettestOf = (samples: readonly MoistureSample[]): MoistureSample | null =>
     ? samples.reduce((wet, s) => (s.moisturePercent > wet.moisturePercent ? s : wet))
     : null;
 
-/** Water above which honey is at risk whatever the caps say: Codex Alimentarius, 20 % in general, 23 % for heather (SCIENCE 5). */
+/**
+ * Water above which honey is at risk whatever the caps say: Codex Alimentarius, 20 % in general, 23
+ * % for heather (SCIENCE 5).
+ */
 export const WET_PERCENT = { general: 20, heather: 23 } as const;
 export const wetLimitPercent = (facts: Pick<CombFacts, 'heather'>): number =>
   facts.heather ? WET_PERCENT.heather : WET_PERCENT.general;

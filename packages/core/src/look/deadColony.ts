@@ -4,7 +4,10 @@ import type { ColonyState } from './colonyState.js';
 /** Signs after which nothing of the comb is eaten. */
 const NOT_FOR_EATING: readonly DeathCause[] = ['foulbrood', 'poisoned', 'rodents'];
 
-/** What may be done with the comb of a colony that is gone. Never clears honey for feeding by itself. */
+/**
+ * What may be done with the comb of a colony that is gone. Never clears honey for feeding by
+ * itself.
+ */
 export interface DeadColonyAdvice {
   answered: boolean;
   eat: 'ask-first' | 'no' | 'as-found';
@@ -22,9 +25,9 @@ export function deathUnasked(death: NonNullable<ColonyState['death']>): DeathCau
 }
 
 /**
- * Advice for a dead colony from its checklist. A checklist counts as answered once every sign was looked for, or an
- * inspector or laboratory spoke; one tick clears nothing. Suspected foulbrood, poisoning or rodents: not for eating.
- * Feeding only ever on an inspector's or laboratory's word.
+ * Advice for a dead colony from its checklist. A checklist counts as answered once every sign was
+ * looked for, or an inspector or laboratory spoke; one tick clears nothing. Suspected foulbrood,
+ * poisoning or rodents: not for eating. Feeding only ever on an inspector's or laboratory's word.
  */
 export function deadColonyAdvice(death: ColonyState['death']): DeadColonyAdvice {
   if (!death)
@@ -79,7 +82,10 @@ function stillOpen(death: NonNullable<ColonyState['death']>): string | null {
     : null;
 }
 
-/** Whether the hive of a dead colony was closed against robbers: said in the checklist, or by its entrance since. */
+/**
+ * Whether the hive of a dead colony was closed against robbers: said in the checklist, or by its
+ * entrance since.
+ */
 export function isClosed(colony: Pick<ColonyState, 'death' | 'entrance'>): boolean {
   const entrance = colony.entrance?.entrance;
   return (

@@ -252,7 +252,10 @@ describe('what is due at a hive', () => {
 describe('what is foreseen is dated', () => {
   const rules = { ...DEFAULT_RULES, lookAgainDays: 30 };
   const state = colonyState('2025-01-01', [], SEASON);
-  /** A top-bar hive with comb on the bars given, each begun on its day; the board stands after bar 8. */
+  /**
+   * A top-bar hive with comb on the bars given, each begun on its day; the board stands after bar
+   * 8.
+   */
   const topBar = (built: [number, string][], bars = 20): Hive =>
     ({
       ...hiveOf('top-bar'),

@@ -24,7 +24,10 @@ export interface DueItem {
 /** Boxes of stingless bees are opened once a year at most (their kind's own rule). */
 const POTS_LOOK_DAYS = 365;
 
-/** Part of the year by hemisphere and month: the three dark months and the two before them matter here. */
+/**
+ * Part of the year by hemisphere and month: the three dark months and the two before them matter
+ * here.
+ */
 function yearPart(
   date: string,
   hemisphere: 'north' | 'south',
@@ -37,7 +40,10 @@ function yearPart(
       : 'season';
 }
 
-/** Date of a day and month (MM-DD) in the season of `date`: the next one on or after the season began. */
+/**
+ * Date of a day and month (MM-DD) in the season of `date`: the next one on or after the season
+ * began.
+ */
 function inSeason(monthDay: string, date: string, hemisphere: 'north' | 'south'): string {
   const start = seasonOf(date, hemisphere).startsOn;
   const same = `${start.slice(0, 4)}-${monthDay}`;
@@ -83,8 +89,9 @@ const waitsOver = (colony: ColonyState, date: string): ColonyState['treatments']
   );
 
 /**
- * Comb on the last bar before the follower board, since when, and whether bars stand behind it; null
- * elsewhere. Of comb that hung there when the hive was written down nobody knows since when: now.
+ * Comb on the last bar before the follower board, since when, and whether bars stand behind it;
+ * null elsewhere. Of comb that hung there when the hive was written down nobody knows since when:
+ * now.
  */
 function lastBarReached(
   hive: Hive,
@@ -120,9 +127,9 @@ function lookByFill(hive: Hive, last: string, date: string): { on: string; why: 
 }
 
 /**
- * What is due at a hive besides honey, each with its reason: the next look, supers on or off, an empty super
- * between, gaps, the entrance, the excluder before winter, old frames. Takes the hive, what is known of its
- * colony, the date at its site and the house rules.
+ * What is due at a hive besides honey, each with its reason: the next look, supers on or off, an
+ * empty super between, gaps, the entrance, the excluder before winter, old frames. Takes the hive,
+ * what is known of its colony, the date at its site and the house rules.
  */
 export function dueItems(
   hive: Hive,
@@ -274,7 +281,10 @@ export function dueItems(
   );
 }
 
-/** Put a comb super on, wait, or move it; an empty one between; a stingless super when the nest is full. */
+/**
+ * Put a comb super on, wait, or move it; an empty one between; a stingless super when the nest is
+ * full.
+ */
 function superItems(
   hive: Hive,
   colony: ColonyState,
@@ -321,7 +331,8 @@ function superItems(
   );
   const sinceOn = superSince(hive, supers[0]) ?? date;
   const daysOn = daysBetween(sinceOn, date);
-  // A super nobody looked into since it was set on is not said to be refused, or to wait for anything.
+  // A super nobody looked into since it was set on is not said to be refused, or to wait for
+  // anything.
   const lookedSince = hive.bars.some((b) => b.comb?.looks.some((look) => look.date >= sinceOn));
   if (hive.kind === 'cut-comb') {
     if (lookedSince && !drawn && daysOn >= 10)

@@ -57,7 +57,10 @@ const FACT_NAMES: Record<string, string> = {
   harvest: 'last drawn',
 };
 
-/** "brood check 3 days old", "forage 30 days old: too old to count"; "today" for what was noted on the day itself. */
+/**
+ * "brood check 3 days old", "forage 30 days old: too old to count"; "today" for what was noted on
+ * the day itself.
+ */
 export function ageText({ fact, ageDays, stale }: RestsOn): string {
   if (fact === 'started') return `colony here ${ageDays} ${ageDays === 1 ? 'day' : 'days'}`;
   const name = FACT_NAMES[fact] ?? fact;

@@ -16,9 +16,10 @@ interface FoldRow {
 }
 
 /**
- * How findings become a verdict: the first row that a finding meets decides; where none does, it may be taken. What
- * forbids stands first, the gravest on top; then what leaves a comb, for opening one to test it is no use where it
- * stays anyway; then what was not read; then what has to be asked or tested first.
+ * How findings become a verdict: the first row that a finding meets decides; where none does, it
+ * may be taken. What forbids stands first, the gravest on top; then what leaves a comb, for opening
+ * one to test it is no use where it stays anyway; then what was not read; then what has to be asked
+ * or tested first.
  */
 export const FOLD: readonly FoldRow[] = [
   { question: 'healthy', answer: 'no', weight: 'forbids', verdict: 'leave' },
@@ -43,7 +44,10 @@ export const FOLD: readonly FoldRow[] = [
   { question: 'ripe', answer: 'unknown', weight: 'decides', verdict: 'test' },
 ];
 
-/** The finding that decides and the verdict it makes; `ripe` decides where nothing stands against taking. */
+/**
+ * The finding that decides and the verdict it makes; `ripe` decides where nothing stands against
+ * taking.
+ */
 export function fold(findings: readonly Finding[]): { verdict: Verdict; decided: Finding } {
   for (const row of FOLD) {
     const met = findings.find(

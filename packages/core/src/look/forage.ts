@@ -3,8 +3,9 @@ import type { Hive } from '../records/hiveViews.js';
 import type { ForageByMonth, ForageState } from '../records/vocabulary/weather.js';
 
 /**
- * Forage at a hive on a day: what was noted there lately stands over what the month is known for at its site. Null
- * where neither says anything. Takes the hive, what is known of its colony, and the day (YYYY-MM-DD or longer).
+ * Forage at a hive on a day: what was noted there lately stands over what the month is known for at
+ * its site. Null where neither says anything. Takes the hive, what is known of its colony, and the
+ * day (YYYY-MM-DD or longer).
  */
 export function forageAt(
   hive: Pick<Hive, 'site'>,

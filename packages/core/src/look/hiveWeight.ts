@@ -18,8 +18,8 @@ export interface WeeklyGain {
 }
 /**
  * Gain a week from which the flow is strong, and from which there is some; a hive that loses more
- * than `losing` lives on what it has. Starting values, kilograms: a strong flow brings a kilogram on
- * a good day, a colony at rest eats some hundred grams a week.
+ * than `losing` lives on what it has. Starting values, kilograms: a strong flow brings a kilogram
+ * on a good day, a colony at rest eats some hundred grams a week.
  */
 export const GAIN_A_WEEK = { strong: 4, some: 0.7, losing: -0.3 };
 /** Under three days the bees in the field, dew and rain weigh more than the honey. */

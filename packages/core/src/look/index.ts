@@ -1,4 +1,5 @@
-// Look: judging a comb and a hive, what ripens when, what is due. Other stages use only what stands here.
+// Look: judging a comb and a hive, what ripens when, what is due. Other stages use only what stands
+// here.
 export * from './boxHistory.js';
 export * from './colonyState.js';
 export * from './combFacts.js';

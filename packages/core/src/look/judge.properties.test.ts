@@ -82,7 +82,8 @@ describe('a verdict is never lowered', () => {
         fc.constantFrom('open' as const, 'empty' as const),
         fc.double({ min: 0, max: 1, noNaN: true }),
         (k, A, B, drawn, left, house, facts, from, part) => {
-          // An empty comb holds nothing that was fed: whether it is syrup is asked from the first stores on.
+          // An empty comb holds nothing that was fed: whether it is syrup is asked from the first
+          // stores on.
           fc.pre(!facts.some(([, f]) => f.kind === 'feeding') || holdsStores(A, B));
           const at = (sides: { A: typeof A; B: typeof B }): number =>
             rank(k, { comb: { sides, samples: drawn }, stores: left, rules: house, facts });

@@ -52,8 +52,9 @@ export function findingsOf(facts: CombFacts): Finding[] {
 const ORDER: Record<Finding['weight'], number> = { forbids: 0, decides: 1, advises: 2, notes: 3 };
 
 /**
- * Judges one comb: take, leave, test first or not read, with every finding, the rule that spoke and the age of the
- * facts it rests on. The one engine behind every screen, decision and the calculator judge-comb.
+ * Judges one comb: take, leave, test first or not read, with every finding, the rule that spoke and
+ * the age of the facts it rests on. The one engine behind every screen, decision and the calculator
+ * judge-comb.
  */
 export function judgeComb(facts: CombFacts): CombVerdict {
   const findings = findingsOf(facts);

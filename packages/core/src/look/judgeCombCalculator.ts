@@ -47,7 +47,9 @@ const combSchema = z.strictObject({
     .optional(),
 });
 
-/** What the calculator judge-comb takes: one comb or group of pots, its colony, stores and rules. */
+/**
+ * What the calculator judge-comb takes: one comb or group of pots, its colony, stores and rules.
+ */
 export const judgeCombInputSchema = z
   .strictObject({
     kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
@@ -108,8 +110,9 @@ export interface JudgeCombAnswer {
 }
 
 /**
- * The calculator judge-comb: the same engine as every screen, over facts handed in. Dates are YYYY-MM-DD, shares 0 to
- * 1, water in percent, stores in kg. What is left out is unknown; rules left out stand at their defaults.
+ * The calculator judge-comb: the same engine as every screen, over facts handed in. Dates are
+ * YYYY-MM-DD, shares 0 to 1, water in percent, stores in kg. What is left out is unknown; rules
+ * left out stand at their defaults.
  */
 export function judgeCombBy(input: JudgeCombInput): JudgeCombAnswer {
   const { comb, colony, date } = input;

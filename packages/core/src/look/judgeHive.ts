@@ -49,9 +49,10 @@ export interface CombToJudge {
 }
 
 /**
- * Judges every comb of a hive as it stands: each against the stores that would stay without it, counted low. Takes the
- * combs with their latest look (or the one being made), the hive's kind and measures, what is known of the colony and
- * the site, today's date there, the house rules, and the kilograms of flow still counted on for the winter.
+ * Judges every comb of a hive as it stands: each against the stores that would stay without it,
+ * counted low. Takes the combs with their latest look (or the one being made), the hive's kind and
+ * measures, what is known of the colony and the site, today's date there, the house rules, and the
+ * kilograms of flow still counted on for the winter.
  */
 export function judgeHive(input: {
   combs: readonly CombToJudge[];
@@ -138,7 +139,10 @@ interface UnreadStores {
   fullStoresKg: number;
 }
 
-/** Combs that nobody read, and the most that one of them can hold: as large as the largest that was read. */
+/**
+ * Combs that nobody read, and the most that one of them can hold: as large as the largest that was
+ * read.
+ */
 function unreadStores(
   combs: readonly CombToJudge[],
   estimates: readonly (CombEstimate | null)[],
@@ -166,7 +170,9 @@ const sealedAllOver = (seen: Seen): Seen => ({
   pane: null,
 });
 
-/** What has to stay for the winter, kg; null where it was not said, or nobody is there to need it. */
+/**
+ * What has to stay for the winter, kg; null where it was not said, or nobody is there to need it.
+ */
 function needOf(input: Parameters<typeof judgeHive>[0]): number | null {
   const { colony, rules, hive, date } = input;
   if (colony.dead) return null;
@@ -192,7 +198,10 @@ const samplesOf = (seen: Seen | null, on: string): MoistureSample[] =>
     on,
   }));
 
-/** A comb drained, or pots drawn, since the last look: it stands as it was left, until somebody looks again. */
+/**
+ * A comb drained, or pots drawn, since the last look: it stands as it was left, until somebody
+ * looks again.
+ */
 function asEmptied(comb: CombToJudge): Partial<CombToJudge> {
   const { emptied, seen } = comb;
   if (!emptied || !seen) return {};
@@ -215,7 +224,9 @@ function potsLeft(
   return { ...pots, honeySealed: pots.honeySealed - gone, empty: pots.empty + gone };
 }
 
-/** What was given to an earlier colony marks its combs for good: added to what the present one got. */
+/**
+ * What was given to an earlier colony marks its combs for good: added to what the present one got.
+ */
 function withMarks(colony: ColonyState, marks: readonly DatedFact[], date: string): ColonyState {
   if (!marks.length) return colony;
   const carried = colonyState(null, marks, date);
@@ -227,9 +238,9 @@ function withMarks(colony: ColonyState, marks: readonly DatedFact[], date: strin
 }
 
 /**
- * Judges a hive as it hangs at an instant (ISO 8601), the date taken in its site's zone: each comb by its last
- * look, or by the one being made of `making.combId`. This is how every screen and every decision judges. `flowKg` is
- * the flow still counted on for the winter, as Choose may ask.
+ * Judges a hive as it hangs at an instant (ISO 8601), the date taken in its site's zone: each comb
+ * by its last look, or by the one being made of `making.combId`. This is how every screen and every
+ * decision judges. `flowKg` is the flow still counted on for the winter, as Choose may ask.
  */
 export function judgeHiveAt(
   hive: Hive,
@@ -289,7 +300,10 @@ export function siteDate(hive: Hive, instant: string): string {
   return DateTime.fromISO(instant, { zone: hive.site.zone }).toISODate()!;
 }
 
-/** What is known of the colony in a hive at an instant; facts older than the rules' shelf lives are unknown. */
+/**
+ * What is known of the colony in a hive at an instant; facts older than the rules' shelf lives are
+ * unknown.
+ */
 export function stateAt(
   hive: Hive,
   instant: string,
@@ -316,7 +330,10 @@ const whichOf = (some: readonly JudgedComb[], all: readonly JudgedComb[]): strin
     ? `All ${all.length} combs`
     : some.map((c) => c.label).join(', ');
 
-/** A whole box judged from its combs: brood anywhere keeps it, an unread comb keeps it unknown, else its capped share decides. */
+/**
+ * A whole box judged from its combs: brood anywhere keeps it, an unread comb keeps it unknown, else
+ * its capped share decides.
+ */
 export function judgeBox(combs: readonly JudgedComb[]): {
   verdict: CombVerdict['verdict'];
   sentence: string;

@@ -8,7 +8,10 @@ export interface CappedLook {
   date: string;
   cappedShare: number;
 }
-/** How fast capping goes in this household: logits a day, its spread, and how many pairs of looks it rests on. */
+/**
+ * How fast capping goes in this household: logits a day, its spread, and how many pairs of looks it
+ * rests on.
+ */
 export interface CappingPace {
   perDay: number;
   sd: number;
@@ -16,11 +19,14 @@ export interface CappingPace {
 }
 
 /**
- * Starting pace where a household has no pairs of looks yet: 0.12 ± 0.08 logits a day, which takes a comb from
- * half to four fifths capped in one to five weeks. A starting range of the code, narrowed by the household's looks.
+ * Starting pace where a household has no pairs of looks yet: 0.12 ± 0.08 logits a day, which takes
+ * a comb from half to four fifths capped in one to five weeks. A starting range of the code,
+ * narrowed by the household's looks.
  */
 export const STARTING_PACE: CappingPace = { perDay: 0.12, sd: 0.08, pairs: 0 };
-/** How far off a reading of a share by eye is, in logits: about 8 points of a hundred in the middle. */
+/**
+ * How far off a reading of a share by eye is, in logits: about 8 points of a hundred in the middle.
+ */
 const READING_SD = 0.35;
 /** A range that holds four of five leaves a tenth on either side. */
 const OUTSIDE_80 = 0.1;
@@ -30,7 +36,10 @@ const logit = (share: number): number => {
   return Math.log(p / (1 - p));
 };
 
-/** Pairs of consecutive looks at the same comb that tell of a pace: 2 to 40 days apart, neither nothing nor all capped. */
+/**
+ * Pairs of consecutive looks at the same comb that tell of a pace: 2 to 40 days apart, neither
+ * nothing nor all capped.
+ */
 function pairsOf(looks: readonly CappedLook[]): { perDay: number; weight: number }[] {
   const sorted = [...looks].sort((a, b) => a.date.localeCompare(b.date));
   return sorted.slice(1).flatMap((later, i) => {
@@ -44,8 +53,8 @@ function pairsOf(looks: readonly CappedLook[]): { perDay: number; weight: number
 }
 
 /**
- * The household's own pace from all its combs, shrunk toward the starting pace while pairs are few (as if the
- * start were worth five pairs, SCIENCE 12).
+ * The household's own pace from all its combs, shrunk toward the starting pace while pairs are few
+ * (as if the start were worth five pairs, SCIENCE 12).
  */
 export function householdPace(combs: readonly (readonly CappedLook[])[]): CappingPace {
   const pairs = combs.flatMap(pairsOf);
@@ -65,7 +74,10 @@ export function householdPace(combs: readonly (readonly CappedLook[])[]): Cappin
 }
 
 export interface CappedForecast {
-  /** The dates between which the comb meets the share, four times in five; null at the late end: perhaps not this season. */
+  /**
+   * The dates between which the comb meets the share, four times in five; null at the late end:
+   * perhaps not this season.
+   */
   earliest: string;
   latest: string | null;
   middle: string | null;
@@ -221,7 +233,10 @@ function firstDay(course: LevelCourse, target: number, ahead: number): number {
 
 /** Less change than this between two looks is the eye's own error. */
 const STALL = 0.01;
-/** Whether the capped share rose between the last two looks; one that is nearly all capped has nowhere to rise to. */
+/**
+ * Whether the capped share rose between the last two looks; one that is nearly all capped has
+ * nowhere to rise to.
+ */
 function isRising(looks: readonly CappedLook[]): boolean {
   const [before, last] = looks.slice(-2);
   return last.cappedShare - before.cappedShare > STALL || last.cappedShare > 0.97;
@@ -236,10 +251,11 @@ export interface LastBarForecast {
 }
 
 /**
- * When comb will be drawn on the last bar of a top-bar hive, after which the follower board is stuck: the comb
- * front (the hindmost bar with comb) moves by the bars built this season. Takes the bars with the dates their
- * combs were begun, the last bar in front of the board, and today. Null with fewer than two combs built in the
- * last 90 days, or where the front is there already. Range: pace halved and doubled by the scatter of a count (± √n of n combs).
+ * When comb will be drawn on the last bar of a top-bar hive, after which the follower board is
+ * stuck: the comb front (the hindmost bar with comb) moves by the bars built this season. Takes the
+ * bars with the dates their combs were begun, the last bar in front of the board, and today. Null
+ * with fewer than two combs built in the last 90 days, or where the front is there already. Range:
+ * pace halved and doubled by the scatter of a count (± √n of n combs).
  */
 export function lastBarForecast(input: {
   combs: readonly { bar: number; builtOn: string }[];
@@ -267,7 +283,10 @@ export function lastBarForecast(input: {
   };
 }
 
-/** The earliest day on which all failing rules can pass: the latest of what each one waits for, or 'not this season' with the reason. */
+/**
+ * The earliest day on which all failing rules can pass: the latest of what each one waits for, or
+ * 'not this season' with the reason.
+ */
 export function comeBack(input: {
   today: string;
   capped: CappedForecast | null;

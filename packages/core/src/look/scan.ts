@@ -7,8 +7,9 @@ export interface ScanStep {
 }
 
 /**
- * Scanning a hive from the back: combs are looked at from the hindmost forward until the first that passes;
- * those that do not are put back in their order. Where none passes none is taken. Takes the judged combs.
+ * Scanning a hive from the back: combs are looked at from the hindmost forward until the first that
+ * passes; those that do not are put back in their order. Where none passes none is taken. Takes the
+ * judged combs.
  */
 export function scanFromBack(judged: readonly JudgedComb[]): {
   first: JudgedComb | null;

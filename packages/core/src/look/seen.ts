@@ -30,10 +30,16 @@ export function readingMoisture(reading: BenchReading): {
   });
 }
 
-/** Days after which an instrument's last calibration is old: a starting value, the household's own leaflet wins. */
+/**
+ * Days after which an instrument's last calibration is old: a starting value, the household's own
+ * leaflet wins.
+ */
 const CALIBRATION_DAYS = 365;
 
-/** Why a reading is doubtful, in a sentence, or null: read outside the instrument's temperatures, or long since it was calibrated. `date` is the day of the reading. */
+/**
+ * Why a reading is doubtful, in a sentence, or null: read outside the instrument's temperatures, or
+ * long since it was calibrated. `date` is the day of the reading.
+ */
 export function readingDoubt(reading: BenchReading, date: string): string | null {
   const { temperatureC, instrumentLowC, instrumentHighC, calibratedOn } = reading;
   if (instrumentLowC !== undefined && temperatureC < instrumentLowC)
@@ -45,7 +51,10 @@ export function readingDoubt(reading: BenchReading, date: string): string | null
   return null;
 }
 
-/** Samples of one comb together: mean, spread (largest less smallest) and the wettest, which decides. Null without a sample. */
+/**
+ * Samples of one comb together: mean, spread (largest less smallest) and the wettest, which
+ * decides. Null without a sample.
+ */
 export function moistureSummary(readings: readonly Reading[]): {
   count: number;
   meanPercent: number;
@@ -127,7 +136,10 @@ function potsAsComb(pots: NonNullable<Seen['pots']>): CombEstimate {
   };
 }
 
-/** A whole frame from the few cells at its end: every edge of the range from the edges of what the pane tells. */
+/**
+ * A whole frame from the few cells at its end: every edge of the range from the edges of what the
+ * pane tells.
+ */
 function paneEstimate(
   pane: NonNullable<Seen['pane']>,
   areaCm2: number,
@@ -173,7 +185,9 @@ function paneEstimate(
   };
 }
 
-/** What was seen of a comb from outside, in a sentence marked as a guess; null where nothing was. */
+/**
+ * What was seen of a comb from outside, in a sentence marked as a guess; null where nothing was.
+ */
 export function glimpseOf(seen: Seen | null): string | null {
   if (!seen) return null;
   if (seen.pane) {

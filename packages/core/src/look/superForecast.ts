@@ -4,11 +4,16 @@ import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
 import { cappedForecast, type CappedLook, type CappingPace } from './ripening.js';
 import { counted } from '../units/format.js';
 
-/** One frame of a super over its looks: how much of the face is filled with honey, and how much of that is capped. */
+/**
+ * One frame of a super over its looks: how much of the face is filled with honey, and how much of
+ * that is capped.
+ */
 export interface SuperFrame {
   place: number;
   looks: { date: string; filledShare: number; cappedShare: number }[];
-  /** What its lower edge showed from below at the last look; null where nobody looked from there. */
+  /**
+   * What its lower edge showed from below at the last look; null where nobody looked from there.
+   */
   edge?: 'capped' | 'open' | null;
 }
 export interface SuperForecast {
@@ -21,7 +26,10 @@ export interface SuperForecast {
   doNext: string[];
 }
 
-/** Filled from this share on a frame counts as full, capped from this on as finished; under the first as not begun. Starting values of the code. */
+/**
+ * Filled from this share on a frame counts as full, capped from this on as finished; under the
+ * first as not begun. Starting values of the code.
+ */
 const [BEGUN, FULL, FINISHED] = [0.05, 0.9, 0.95];
 /** Frames this far apart in filling are uneven: a third of a frame. */
 const UNEVEN = 0.33;
@@ -43,9 +51,10 @@ export function superSince(
 }
 
 /**
- * How a super gets on. For comb honey a finished frame goes outward and a light one to the middle, where bees
- * work; a liquid super is left to even itself out, and at most turned round. Takes its frames with their looks,
- * what it is for, today, the date the flow ends if known, and the household's capping pace.
+ * How a super gets on. For comb honey a finished frame goes outward and a light one to the middle,
+ * where bees work; a liquid super is left to even itself out, and at most turned round. Takes its
+ * frames with their looks, what it is for, today, the date the flow ends if known, and the
+ * household's capping pace.
  */
 export function superForecast(input: {
   frames: readonly SuperFrame[];
@@ -60,7 +69,9 @@ export function superForecast(input: {
   turnedOn?: string | null;
   /** Whether the colony is strong and the flow too, and this is its only super. */
   roomForSecond?: boolean;
-  /** The household's schools; without them comb goes outward, liquid stays, and the flow decides. */
+  /**
+   * The household's schools; without them comb goes outward, liquid stays, and the flow decides.
+   */
   schools?: Pick<HouseRules, 'extraSuper' | 'finishedCombFrames' | 'finishedLiquidFrames'>;
 }): SuperForecast {
   const { today, flowEndsOn, purpose, schools = DEFAULT_RULES } = input;
@@ -240,7 +251,10 @@ function filledText(least: number, most: number): string {
   return low === high ? `${low} % filled` : `${low} to ${high} % filled`;
 }
 
-/** A super read from below only: known at its edge, and no further. Null where frames were held in the hand. */
+/**
+ * A super read from below only: known at its edge, and no further. Null where frames were held in
+ * the hand.
+ */
 function readAtTheEdge(
   frames: readonly SuperFrame[],
 ): Pick<SuperForecast, 'state' | 'sentence' | 'doNext'> | null {

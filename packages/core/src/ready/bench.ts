@@ -41,8 +41,8 @@ function hoursUntilDone(
 const STANDARD_BENCH = { temperatureC: 25, moisturePercent: 18 };
 
 /**
- * Hours to nine tenths of what will drain, as likely as not, by the kitchen's day and night (viscous
- * time, SCIENCE 4): the middle of what the drain's own forecast will say when it begins.
+ * Hours to nine tenths of what will drain, as likely as not, by the kitchen's day and night
+ * (viscous time, SCIENCE 4): the middle of what the drain's own forecast will say when it begins.
  */
 export function drainHours(
   start: DateTime,
@@ -55,7 +55,9 @@ export function drainHours(
   return hoursUntilDone(start, climate, (t) => flowFactor(moisturePercent, t) / viscous);
 }
 
-/** Hours until the scum is up, at the slow edge, by the kitchen's day and night (Stokes, SCIENCE 4). */
+/**
+ * Hours until the scum is up, at the slow edge, by the kitchen's day and night (Stokes, SCIENCE 4).
+ */
 export function settleHours(
   start: DateTime,
   climate: BenchClimate,

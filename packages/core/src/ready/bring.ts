@@ -30,18 +30,27 @@ export interface BringHarvest {
   litres: { tub: number; upper: number; out: number };
   /** Jars and boxes the plan fills, at the high estimate, by kind in the kit. */
   fills: { jarId: string; count: number }[];
-  /** Drain frames: length between the supports, mm, and the tilt measured, degrees; null where nobody measured. */
+  /**
+   * Drain frames: length between the supports, mm, and the tilt measured, degrees; null where
+   * nobody measured.
+   */
   supportsMm: number;
   tiltDegrees: number | null;
   dearth: boolean;
   smoke: boolean;
   /** False where the colony is gone: no bees to get off. */
   alive: boolean;
-  /** Sooner served when spares are short: 2 in a strong flow with a comb super on, 1 in a flow, 0 else. */
+  /**
+   * Sooner served when spares are short: 2 in a strong flow with a comb super on, 1 in a flow, 0
+   * else.
+   */
   urgency: number;
 }
 
-/** Height of the shim under the far support, mm: length between supports × tan(angle needed − angle now) (SCIENCE 9). At least 0. */
+/**
+ * Height of the shim under the far support, mm: length between supports × tan(angle needed − angle
+ * now) (SCIENCE 9). At least 0.
+ */
 export function shimHeightMm(input: {
   supportsMm: number;
   neededDegrees: number;
@@ -53,7 +62,9 @@ export function shimHeightMm(input: {
   );
 }
 
-/** Who gets which spare when there are not enough: the most urgent first, then in the order given. */
+/**
+ * Who gets which spare when there are not enough: the most urgent first, then in the order given.
+ */
 export function allocateSpares<T extends { need: number; urgency: number }>(
   needs: readonly T[],
   stock: number,
@@ -170,9 +181,10 @@ const BEES_OFF: Record<HouseRules['beesOff'], string> = {
 };
 
 /**
- * What to bring and have, counted from the plan: it changes and goes with what was chosen. Takes the harvests
- * planned together, kit, jars and gear in stock, and the rules. Vessels at the high estimate with headspace;
- * jars by size with one spare in twenty. Lines of several harvests that mean the same thing are one.
+ * What to bring and have, counted from the plan: it changes and goes with what was chosen. Takes
+ * the harvests planned together, kit, jars and gear in stock, and the rules. Vessels at the high
+ * estimate with headspace; jars by size with one spare in twenty. Lines of several harvests that
+ * mean the same thing are one.
  */
 export function bringList(input: {
   harvests: readonly BringHarvest[];
@@ -286,7 +298,8 @@ export function bringList(input: {
       const all = pickVessels(input.kit, role, litres(h));
       const waits = role !== 'tub' && free.shortL > 0.05 && all.shortL <= 0.05;
       const need = waits ? all : free;
-      // What the lower bucket cannot hold is drawn off into the settling vessel, if that has the room.
+      // What the lower bucket cannot hold is drawn off into the settling vessel, if that has the
+      // room.
       const drawnOff =
         role === 'lower' &&
         need.shortL > 0.05 &&
@@ -418,7 +431,10 @@ export function bringList(input: {
 const namesOf = (list: readonly BringHarvest[]): string =>
   [...new Set(list.map((h) => h.hiveName))].join(', ');
 
-/** What stands beside a vessel on the list: what is short, whom it waits for, what it may be made of. */
+/**
+ * What stands beside a vessel on the list: what is short, whom it waits for, what it may be made
+ * of.
+ */
 function vesselAdvice(need: VesselNeed, waits: boolean, drawnOff: boolean): string {
   if (waits) return 'In use for another lot first: the timetable waits until it is free.';
   if (drawnOff)

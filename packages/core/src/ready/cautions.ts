@@ -17,7 +17,10 @@ export interface CautionFacts {
   dearth: boolean;
   defensive: boolean;
   repellent: boolean;
-  /** Heaviest thing lifted at once, kg, high edge; and what one person lifts by the household's rule. */
+  /**
+   * Heaviest thing lifted at once, kg, high edge; and what one person lifts by the household's
+   * rule.
+   */
   liftKg: number;
   liftLimitKg: number;
   /** How hot the hour feels, °C; null where the weather is not known. */
@@ -25,7 +28,10 @@ export interface CautionFacts {
   heatLimitC: number;
 }
 
-/** Cautions of a harvest at the steps where they matter. Heat and lifting are worked out; what does not apply is not said. */
+/**
+ * Cautions of a harvest at the steps where they matter. Heat and lifting are worked out; what does
+ * not apply is not said.
+ */
 export function harvestCautions(f: CautionFacts): Caution[] {
   // Stingless bees neither sting nor are they worked in a suit, and their honey weighs little.
   const stings = !f.stingless;
@@ -137,7 +143,10 @@ export function harvestCautions(f: CautionFacts): Caution[] {
   return out.filter((c): c is Caution => c !== false);
 }
 
-/** Heat in a suit: by what it will feel like where the weather is known; nothing where it stays well below the limit. */
+/**
+ * Heat in a suit: by what it will feel like where the weather is known; nothing where it stays well
+ * below the limit.
+ */
 function heatCaution(f: CautionFacts): Caution | false {
   const base = { id: 'heat', step: 'take' };
   if (f.feelsC === null)

@@ -16,7 +16,10 @@ const ROLE_WORDS: Record<VesselRole, string> = {
   settling: 'Settling vessel with gate',
 };
 
-/** Picks the fewest of the kit's vessels of a role that hold `neededL`, largest first, then the smallest that closes the gap. */
+/**
+ * Picks the fewest of the kit's vessels of a role that hold `neededL`, largest first, then the
+ * smallest that closes the gap.
+ */
 export function pickVessels(
   kit: readonly KitVessel[],
   role: VesselRole,

@@ -38,10 +38,15 @@ export interface HourQuestion {
 
 /** Coldest air in which a hive is opened, °C: a starting value, brood chills below it. */
 const COLDEST_C = 14;
-/** Comb softens above about 35 °C (SCIENCE, comb's own warmth limit); in the sun it is there sooner. */
+/**
+ * Comb softens above about 35 °C (SCIENCE, comb's own warmth limit); in the sun it is there sooner.
+ */
 const SOFT_C = 35;
 const GOOD = 65;
-/** What the household's own liking adds to an hour, and the air in which few bees fly, °C. Starting values. */
+/**
+ * What the household's own liking adds to an hour, and the air in which few bees fly, °C. Starting
+ * values.
+ */
 const [LIKED_POINTS, FEW_FLY_C] = [10, 18];
 
 /** Why the household likes this hour by its school; null where it does not, or has no liking. */
@@ -59,9 +64,10 @@ function likedHour(
 }
 
 /**
- * How fit one hour is to open this kind of hive this way, with every reason. Mornings after the foragers have
- * left; not in heat, wind or rain; drain frames want warmth and calm; a dearth asks for the evening or for covers.
- * Weather that is not known neither speaks for nor against: the sentence says so.
+ * How fit one hour is to open this kind of hive this way, with every reason. Mornings after the
+ * foragers have left; not in heat, wind or rain; drain frames want warmth and calm; a dearth asks
+ * for the evening or for covers. Weather that is not known neither speaks for nor against: the
+ * sentence says so.
  */
 export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQuestion): HourScore {
   const { rules, forage, temper } = asked;
@@ -181,10 +187,16 @@ export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQu
   };
 }
 
-/** Hours from local noon within which a hive is opened where the sun's times are not known: a starting value. */
+/**
+ * Hours from local noon within which a hive is opened where the sun's times are not known: a
+ * starting value.
+ */
 const NEAR_NOON_HOURS = 4;
 
-/** Why an hour lies outside the daylight a hive is opened in; null where it does not. The whole hour has to be light. */
+/**
+ * Why an hour lies outside the daylight a hive is opened in; null where it does not. The whole hour
+ * has to be light.
+ */
 function outsideDaylight(local: DateTime, place: Place | null): string | null {
   const noon = local.startOf('day').plus({ hours: 12 });
   if (!place)
@@ -223,7 +235,10 @@ export function smokeAdvice(
   return `Three slow puffs at the entrance, then wait ${waitMinutes} minutes.`;
 }
 
-/** Hours in a row that are good, best first: each begins at its first hour. Takes the scores in order of time and how many hours the work asks. */
+/**
+ * Hours in a row that are good, best first: each begins at its first hour. Takes the scores in
+ * order of time and how many hours the work asks.
+ */
 export function bestHours(
   scores: readonly HourScore[],
   hoursNeeded: number,

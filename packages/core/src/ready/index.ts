@@ -1,4 +1,5 @@
-// Ready: the day and hour, the timetable, what to bring, cautions. Other stages use only what stands here.
+// Ready: the day and hour, the timetable, what to bring, cautions. Other stages use only what
+// stands here.
 export * from './bench.js';
 export * from './bring.js';
 export * from './cautions.js';

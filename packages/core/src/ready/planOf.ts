@@ -42,7 +42,10 @@ export interface DayPlan {
 
 export interface DayInput {
   open: OpenPlans;
-  /** Plans as they stand on the screen, by batch; a batch without one is planned by its stored plan, or not at all. */
+  /**
+   * Plans as they stand on the screen, by batch; a batch without one is planned by its stored plan,
+   * or not at all.
+   */
   plans: Readonly<Record<string, Plan>>;
   rules: HouseRules;
   jars: readonly JarKindRecord[];
@@ -53,9 +56,9 @@ export interface DayInput {
 }
 
 /**
- * Everything Ready shows, for all harvests that wait for their day: what each should give, its steps in time
- * together with the others, what to bring, cautions at their steps. Throws BadInput for a start that place does
- * not have.
+ * Everything Ready shows, for all harvests that wait for their day: what each should give, its
+ * steps in time together with the others, what to bring, cautions at their steps. Throws BadInput
+ * for a start that place does not have.
  */
 export function planDay(input: DayInput): DayPlan {
   const { open, rules } = input;
@@ -110,7 +113,10 @@ export function planDay(input: DayInput): DayPlan {
 
 type Worked = ReturnType<typeof workOut>;
 
-/** Batches meant for one vessel: the first of a group has the bench work and the litres of all, the others only bring their comb. */
+/**
+ * Batches meant for one vessel: the first of a group has the bench work and the litres of all, the
+ * others only bring their comb.
+ */
 function shareVessels(worked: readonly Worked[]): Worked[] {
   const leaders = new Map<string, Worked>();
   for (const w of worked) {
@@ -311,7 +317,9 @@ function workOut(
   };
 }
 
-/** Which lot of a visit carries its work at the hive: the first that is open, and what follows it. */
+/**
+ * Which lot of a visit carries its work at the hive: the first that is open, and what follows it.
+ */
 function inVisit(
   detail: BatchDetail,
   open: readonly BatchDetail[],

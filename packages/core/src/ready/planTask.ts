@@ -14,7 +14,10 @@ export interface HarvestToPlan {
   combs: number;
   /** What is taken, in the words of its hive: "box 4"; its combs are counted where left out. */
   takenText?: string;
-  /** Comb to be broken up, kg, and how long that takes these hands; null where they never wrote it down. */
+  /**
+   * Comb to be broken up, kg, and how long that takes these hands; null where they never wrote it
+   * down.
+   */
   combKg: number;
   crushMinutesPerKg: number | null;
   honeyKg: Range;
@@ -73,7 +76,10 @@ export interface PlanTask {
   warmthC?: number;
 }
 
-/** What is done once for all lots of one visit, with the first of them; a lot that follows does without. */
+/**
+ * What is done once for all lots of one visit, with the first of them; a lot that follows does
+ * without.
+ */
 const ONCE_A_VISIT = /^(sanitise|site-.*|reduce|smoke|carry|look-back|look-back-2|wash)$/;
 /** The steps of a lot that follows another one of its hive in the same visit, in the same order. */
 export function withoutTwice(tasks: readonly PlanTask[]): PlanTask[] {
@@ -86,7 +92,9 @@ export function withoutTwice(tasks: readonly PlanTask[]): PlanTask[] {
     .map((t) => ({ ...t, after: through(t.after), ...(t.id === 'take' ? IN_ITS_OWN_TUB : {}) }));
 }
 
-/** The taking of a lot that follows: its work stands with the first one, its tub is held from here. */
+/**
+ * The taking of a lot that follows: its work stands with the first one, its tub is held from here.
+ */
 const IN_ITS_OWN_TUB = {
   title: 'Home with the other lot, in a tub of its own',
   note: 'Taken in the same visit: another tub, lidded, marked.',

@@ -45,7 +45,8 @@ describe('winter balance', () => {
     expect(spareableBars(combs, 1.5 * one)).toEqual([12, 11]);
     expect(spareableBars(combs, 10 * one)).toEqual([]);
     expect(spareableBars(combs, null)).toBeNull();
-    // A heavy ripe comb behind that must stay is not skipped for a lighter one before it: the chooser does not either.
+    // A heavy ripe comb behind that must stay is not skipped for a lighter one before it: the
+    // chooser does not either.
     const light = {
       ...comb,
       cappedHoneyKg: { low: 0.1, mid: 0.1, high: 0.1 },

@@ -13,7 +13,10 @@ const look = (date: string, filled: number) => ({
   date,
   sides: { A: side(filled), B: side(filled) },
 });
-/** A framed hive; each super a list of frames, each frame the share filled on two days, or null where it is bare. */
+/**
+ * A framed hive; each super a list of frames, each frame the share filled on two days, or null
+ * where it is bare.
+ */
 function hive(supers: (readonly [number, number] | null)[][], more: object = {}): Hive {
   const boxes = ['brood', ...supers.map(() => 'super')].map((compartment, i) => ({
     carrierId: `box-${i}`,

@@ -5,7 +5,10 @@ import type { BarView, BoxView, Hive } from '../records/hiveViews.js';
 import { addDays, daysBetween } from '../units/dates.js';
 import { allocateSpares, vehicleTrips } from './bring.js';
 
-/** A box counts as full enough to want the next from this share on, and as begun from that. Starting values. */
+/**
+ * A box counts as full enough to want the next from this share on, and as begun from that. Starting
+ * values.
+ */
 const [CROWDED, BEGUN] = [0.7, 0.05];
 /** Filling slower than this a day says nothing of a day to come back. */
 const LEAST_A_DAY = 0.002;
@@ -19,7 +22,9 @@ export interface BoxWish {
   siteName: string;
   /** Empty boxes that stand on it already. */
   there: number;
-  /** Of the boxes with comb, the middle of what was seen filled, 0 to 1; null where nobody looked. */
+  /**
+   * Of the boxes with comb, the middle of what was seen filled, 0 to 1; null where nobody looked.
+   */
   filledShare: number | null;
   seenOn: string | null;
   /** Share of its last box filled a day, by its last two looks; null while there are not two. */
@@ -39,7 +44,9 @@ function honeyBoxes(hive: Hive): BoxView[] {
 const barsOf = (hive: Hive, box: BoxView): BarView[] =>
   hive.bars.filter((b) => b.boxId === box.carrierId);
 
-/** Share of a box that was seen filled on a day, over the combs that were read; null where none was. */
+/**
+ * Share of a box that was seen filled on a day, over the combs that were read; null where none was.
+ */
 function filledOn(bars: readonly BarView[], until: string): number | null {
   const shares = bars.flatMap((bar) => {
     const look = bar.comb?.looks.filter((l) => l.date <= until).at(-1);
@@ -53,7 +60,9 @@ function filledOn(bars: readonly BarView[], until: string): number | null {
 const daysSeen = (bars: readonly BarView[]): string[] =>
   [...new Set(bars.flatMap((b) => b.comb?.looks.map((l) => l.date) ?? []))].sort();
 
-/** How much of a box filled a day between its last two days of looks; null while there are not two. */
+/**
+ * How much of a box filled a day between its last two days of looks; null while there are not two.
+ */
 function filledADay(bars: readonly BarView[]): number | null {
   const days = daysSeen(bars);
   const [from, to] = days.slice(-2);
@@ -109,7 +118,9 @@ export interface RoundPlan {
     wants: number;
     gets: number;
     short: number;
-    /** When what it gets is likely crowded, at the pace it fills; null where its pace is not known. */
+    /**
+     * When what it gets is likely crowded, at the pace it fills; null where its pace is not known.
+     */
     backOn: string | null;
   })[];
   load: number;
@@ -126,10 +137,10 @@ function crowdedOn(aDay: number | null, today: string): string | null {
 }
 
 /**
- * A round of hives: what each wants is what it needs less what is there; what is in stock goes to the
- * most urgent first; how often the vehicle goes; the day to come back by how fast they fill. Takes
- * the hives with what the person said, the empty boxes in stock with litres and kilograms of one,
- * the vehicle, and the day.
+ * A round of hives: what each wants is what it needs less what is there; what is in stock goes to
+ * the most urgent first; how often the vehicle goes; the day to come back by how fast they fill.
+ * Takes the hives with what the person said, the empty boxes in stock with litres and kilograms of
+ * one, the vehicle, and the day.
  */
 export function planRound(input: {
   hives: readonly RoundHive[];

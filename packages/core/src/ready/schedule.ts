@@ -48,7 +48,9 @@ interface Busy {
 
 const MINUTE = 60_000;
 const FAR = 60 * 24 * 60 * MINUTE;
-/** Up to so many harvests several orders are tried: a moved step is answered at once all the same. */
+/**
+ * Up to so many harvests several orders are tried: a moved step is answered at once all the same.
+ */
 const MOST_TRIED = 4;
 const minuteOf = (clock: string): number => Number(clock.slice(0, 2)) * 60 + Number(clock.slice(3));
 
@@ -64,11 +66,12 @@ function workWindow(rules: Pick<HouseRules, 'workFrom' | 'workTo' | 'quietFrom' 
 }
 
 /**
- * Sets the steps of all harvests into time: each as early as what comes before it, working hours, warmth, people,
- * vessels, freezer and scale allow; of a few orders of the harvests the one that is done first. Steps set by hand stay where they
- * were put, what follows moves after them, and what is wrong with them is said. `nowIso`: a harvest whose first
- * smoke is over and whose hive was not opened is planned anew from then. Throws BadInput for a start that the
- * place does not have. One pass, so a dozen harvests take milliseconds.
+ * Sets the steps of all harvests into time: each as early as what comes before it, working hours,
+ * warmth, people, vessels, freezer and scale allow; of a few orders of the harvests the one that is
+ * done first. Steps set by hand stay where they were put, what follows moves after them, and what
+ * is wrong with them is said. `nowIso`: a harvest whose first smoke is over and whose hive was not
+ * opened is planned anew from then. Throws BadInput for a start that the place does not have. One
+ * pass, so a dozen harvests take milliseconds.
  */
 export function scheduleHarvests(
   harvests: readonly HarvestToPlan[],
@@ -82,7 +85,8 @@ export function scheduleHarvests(
   );
   if (harvests.length > MOST_TRIED || harvests.length < 2)
     return inOrder(byStart, rules, resources);
-  // Who comes first at the bench decides when all is done: the order of the first smoke, the small ones first, the large ones first.
+  // Who comes first at the bench decides when all is done: the order of the first smoke, the small
+  // ones first, the large ones first.
   const bySize = [...byStart].sort((a, b) => a.h.honeyKg.high - b.h.honeyKg.high || a.i - b.i);
   const tried = [byStart, bySize, [...bySize].reverse()].map((order) =>
     inOrder(order, rules, resources),
@@ -123,7 +127,8 @@ function inOrder(
     what: u.what,
   }));
   const steps: TimetableStep[] = [];
-  // What goes into another's vessel is placed first: that one's bed is broken up when all of it is there.
+  // What goes into another's vessel is placed first: that one's bed is broken up when all of it is
+  // there.
   const joined = new Map<string, number>();
   /** When the lots of a visit are at home: one that follows begins there. */
   const home = new Map<string, number>();
@@ -148,7 +153,10 @@ function inOrder(
   return steps.sort((a, b) => Date.parse(a.startsAt) - Date.parse(b.startsAt));
 }
 
-/** When a harvest begins, how late that is, and the instant before which nothing is planned any more; 0: no such. */
+/**
+ * When a harvest begins, how late that is, and the instant before which nothing is planned any
+ * more; 0: no such.
+ */
 function startOf(h: HarvestToPlan, nowIso: string | null): Started['start'] {
   const planned = DateTime.fromISO(h.startLocal, { zone: h.siteZone });
   if (!planned.isValid) throw new BadInput('This is no date and time of that place.', 'startLocal');
@@ -259,7 +267,8 @@ function placeHarvest(
     let at = notBefore;
     for (let tries = 0; tries < 500; tries++) {
       const begins = DateTime.fromMillis(at, { zone });
-      // A wait that needs neither hands nor freezer clashes with nothing: how long it lasts does not matter here.
+      // A wait that needs neither hands nor freezer clashes with nothing: how long it lasts does
+      // not matter here.
       const minutes = task.people > 0 || task.freezerL ? task.minutes(begins) : 0;
       const next =
         task.handsOnMinutes > 0 && task.people > 0 && task.id !== 'smoke'
@@ -272,7 +281,10 @@ function placeHarvest(
     }
     return at;
   }
-  /** The instant itself, or the next working time in which the step fits; a step longer than the day begins with it. */
+  /**
+   * The instant itself, or the next working time in which the step fits; a step longer than the day
+   * begins with it.
+   */
   function intoWindow(begins: DateTime, minutes: number): number {
     const midnight = begins.startOf('day');
     const minute = begins.hour * 60 + begins.minute;
@@ -300,7 +312,8 @@ function placeHarvest(
     const clash = clashes(task, at, to);
     if (clash) return clash.until;
     if (!task.holds) return at;
-    // Enough vessels later is better than too few now, but only where the kit as a whole has enough.
+    // Enough vessels later is better than too few now, but only where the kit as a whole has
+    // enough.
     const now = vesselsFor(task, at, busy);
     if (now.shortL <= 0.05 || vesselsFor(task, Infinity, []).shortL > 0.05) return at;
     return Math.min(
@@ -347,7 +360,9 @@ function placeHarvest(
       return { until, rule: 'freezer', what: names((b) => b.freezerL > 0) };
     return null;
   }
-  /** What a lower bucket cannot hold is drawn off into the settling vessel, if the kit has the room. */
+  /**
+   * What a lower bucket cannot hold is drawn off into the settling vessel, if the kit has the room.
+   */
   function isDrawnOff({ role, shortL }: VesselNeed): boolean {
     return role === 'lower' && pickVessels(resources.vessels, 'settling', shortL).shortL <= 0.05;
   }

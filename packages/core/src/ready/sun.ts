@@ -5,15 +5,19 @@ export interface Place {
   latitude: number;
   longitude: number;
 }
-/** Instants (ISO 8601, UTC) between which the sun is up; null where it does not rise or set that day. */
+/**
+ * Instants (ISO 8601, UTC) between which the sun is up; null where it does not rise or set that
+ * day.
+ */
 export interface SunTimes {
   riseAt: string;
   setAt: string;
 }
 
 /**
- * Sunrise and sunset of the local day an instant falls into. Takes the instant at about local noon (ISO 8601) and the
- * place. Civil twilight is no daylight for opening a hive, so it is the sun's own rise and set (package suncalc).
+ * Sunrise and sunset of the local day an instant falls into. Takes the instant at about local noon
+ * (ISO 8601) and the place. Civil twilight is no daylight for opening a hive, so it is the sun's
+ * own rise and set (package suncalc).
  */
 export function sunTimes(noonIso: string, place: Place): SunTimes | null {
   const { sunrise, sunset } = getTimes(new Date(noonIso), place.latitude, place.longitude);

@@ -14,7 +14,10 @@ import { crushesComb, cutsComb, runsInPlace, takesPots } from '../records/vocabu
  */
 const COMB_IN_THE_COLD = { packing: 'frame', widthMm: 400, heightMm: 200, depthMm: 40 } as const;
 
-/** What is done with wet gear, and with wet frames where the hive has some, by the household's schools. */
+/**
+ * What is done with wet gear, and with wet frames where the hive has some, by the household's
+ * schools.
+ */
 function wetGearNote(kind: HiveKindName, rules: HouseRules): string {
   const gear =
     rules.wetGear === 'open'
@@ -67,8 +70,9 @@ export const SITE_NOTES = Object.keys(NOTE_STEPS);
 export const PLACE_NOTES = ['humid', 'heather'] as const;
 
 /**
- * Every step of one harvest in order, from sanitising gear to the last label and the residue, with what each
- * needs. Minutes are the household's own; draining, settling and freezing come from the core.
+ * Every step of one harvest in order, from sanitising gear to the last label and the residue, with
+ * what each needs. Minutes are the household's own; draining, settling and freezing come from the
+ * core.
  */
 export function harvestTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
   const tasks = allTasks(h, rules);

@@ -4,7 +4,10 @@ export interface Town extends Place {
   name: string;
 }
 
-/** Large towns to choose a site's place from, where nobody types coordinates: good to a few minutes of sun within 100 km. */
+/**
+ * Large towns to choose a site's place from, where nobody types coordinates: good to a few minutes
+ * of sun within 100 km.
+ */
 export const TOWNS: readonly Town[] = (
   [
     ['Accra', 5.6, -0.2],

@@ -35,7 +35,10 @@ export function heatIndexC(temperatureC: number, humidityPercent: number): numbe
   return (f - 32) / 1.8;
 }
 
-/** Puts what was typed in over what a service says, hour by hour and value by value; hours nobody knows are left out. */
+/**
+ * Puts what was typed in over what a service says, hour by hour and value by value; hours nobody
+ * knows are left out.
+ */
 export function mergeWeather(
   service: readonly WeatherHour[],
   byHand: readonly WeatherHour[],

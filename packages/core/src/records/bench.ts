@@ -32,7 +32,10 @@ export const newDrainSchema = z
       .default(null),
     potStartG: gramsSchema.default(0),
     potFromLotId: idSchema.nullable().default(null),
-    /** Minutes of the hands it took to break the comb up; the household's own pace is learned from them. */
+    /**
+     * Minutes of the hands it took to break the comb up; the household's own pace is learned from
+     * them.
+     */
     crushMinutes: minutes.nullable().default(null),
   })
   .refine((d) => d.potStartG === 0 || d.potFromLotId !== null, {
@@ -131,11 +134,16 @@ export const closeDrainSchema = z.strictObject({
     .max(20, 'At most 20 things.')
     .default([]),
   minutes,
-  /** Why comb in is not honey, wet wax and debris out; asked for where they differ by more than 3 %. */
+  /**
+   * Why comb in is not honey, wet wax and debris out; asked for where they differ by more than 3 %.
+   */
   gapReason: noteSchema,
 });
 
-/** Readings of one scale in a row, net grams; a row that was sent before is known by its first instant. */
+/**
+ * Readings of one scale in a row, net grams; a row that was sent before is known by its first
+ * instant.
+ */
 export const newReadingsSchema = z.strictObject({
   id: idSchema,
   drainId: idSchema,

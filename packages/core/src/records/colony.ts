@@ -18,7 +18,10 @@ export const DEATH_CAUSES = [
   'unknown',
 ] as const;
 export type DeathCause = (typeof DEATH_CAUSES)[number];
-/** Signs that have to be looked for before the checklist of a dead colony is answered: one tick clears nothing. */
+/**
+ * Signs that have to be looked for before the checklist of a dead colony is answered: one tick
+ * clears nothing.
+ */
 export const DEATH_MUST_ASK: readonly DeathCause[] = [
   'foulbrood',
   'poisoned',
@@ -44,7 +47,10 @@ export const FLOOR_WORDS: Record<Floor, string> = {
   'tray-rim': 'Tray with a rim',
 };
 
-/** One fact about a colony, one touch with its date. Later ones of a kind replace earlier ones; treatments and feedings add up. */
+/**
+ * One fact about a colony, one touch with its date. Later ones of a kind replace earlier ones;
+ * treatments and feedings add up.
+ */
 export const colonyFactSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('alive'), alive: z.boolean() }),
   z.strictObject({ kind: z.literal('queen'), seen: z.boolean() }),
@@ -90,7 +96,10 @@ export const colonyFactSchema = z.discriminatedUnion('kind', [
     kind: z.literal('bloom'),
     plant: z.string().trim().min(1, 'Say what blooms.').max(80),
   }),
-  /** The whole hive on a scale. `same`: no box, comb, feed or roof was added or taken since the weight before. */
+  /**
+   * The whole hive on a scale. `same`: no box, comb, feed or roof was added or taken since the
+   * weight before.
+   */
   z.strictObject({
     kind: z.literal('hive-weight'),
     kg: z.number('Kilograms.').min(1, 'At least 1 kg.').max(300, 'At most 300 kg.'),

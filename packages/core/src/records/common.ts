@@ -18,7 +18,10 @@ export const instantSchema = z.iso
 /** A calendar date in the site's zone. */
 export const dateSchema = z.iso.date('A date such as 2026-03-14.').refine(isInOurTime, OUT_OF_TIME);
 
-/** Control characters but line feed and tab, halves of a character, and marks that turn the direction of what follows. */
+/**
+ * Control characters but line feed and tab, halves of a character, and marks that turn the
+ * direction of what follows.
+ */
 const UNREADABLE =
   /[\u0000-\u0008\u000b-\u001f\u007f-\u009f\u200e\u200f\u202a-\u202e\u2066-\u2069\ufffe\uffff]|\p{Surrogate}/u;
 /** Something that an eye can see: a letter, a figure, a sign. */
@@ -53,7 +56,9 @@ export const commandSchema = z.strictObject({
   device: z.string().min(1).max(80),
   person: z.string().max(80).optional(),
   occurredAt: instantSchema,
-  /** What the device's own clock said, raw; records go by `occurredAt`, which is corrected for it. */
+  /**
+   * What the device's own clock said, raw; records go by `occurredAt`, which is corrected for it.
+   */
   deviceAt: instantSchema.optional(),
   baseRevision: z.int().min(1).optional(),
   /** Said after being asked: this is another one, not what somebody else wrote just now. */

@@ -61,7 +61,9 @@ const plannedPieceSchema = z.strictObject({
   highG: gramsSchema,
   bestSide: z.enum(['A', 'B']).nullable(),
 });
-/** The plan of one board as it stands: its flaws, its pieces, the knife's order and how far it went. */
+/**
+ * The plan of one board as it stands: its flaws, its pieces, the knife's order and how far it went.
+ */
 export const planCutSchema = z.strictObject({
   flaws: z.array(flawSchema).max(2000, 'Too many flaws.'),
   thicknessMm: newCutBoardSchema.shape.thicknessMm,
@@ -102,7 +104,10 @@ export const changeCutBoardSchema = z.strictObject({
 
 export const PIECE_STATES = ['planned', 'cut', 'cracked'] as const;
 export type PieceState = (typeof PIECE_STATES)[number];
-/** What came of one piece: whole or cracked, what is seen on it, what it weighs. Its grade and price follow by rule. */
+/**
+ * What came of one piece: whole or cracked, what is seen on it, what it weighs. Its grade and price
+ * follow by rule.
+ */
 export const changeCutPieceSchema = z.strictObject({
   state: z.enum(PIECE_STATES).optional(),
   blemishes: z.array(z.enum(BLEMISHES)).max(6).optional(),
@@ -137,7 +142,10 @@ export type KeepingKind = (typeof KEEPING_KINDS)[number];
 const degrees = (low: number, high: number) =>
   z.number('Degrees.').min(low, `At least ${low} °C.`).max(high, `At most ${high} °C.`);
 const side = z.number('Millimetres.').min(8, 'At least 8 mm.').max(1000, 'At most 1000 mm.');
-/** Comb set to drain on a rack or into the cold; when it is ready is worked out by the core and kept. */
+/**
+ * Comb set to drain on a rack or into the cold; when it is ready is worked out by the core and
+ * kept.
+ */
 export const newKeepingSchema = z
   .strictObject({
     id: idSchema,

@@ -18,7 +18,10 @@ export const newHarvestSchema = z.strictObject({
 });
 export type NewHarvest = z.infer<typeof newHarvestSchema>;
 
-/** One decision over one or more hives: every batch of it, or none. Batches with the same `lotGroup` go into one vessel. */
+/**
+ * One decision over one or more hives: every batch of it, or none. Batches with the same `lotGroup`
+ * go into one vessel.
+ */
 export const newChoiceSchema = z.strictObject({
   batches: z
     .array(newHarvestSchema.extend({ lotGroup: idSchema.nullable() }))
@@ -31,7 +34,9 @@ export type NewChoice = z.infer<typeof newChoiceSchema>;
 
 const lotName = z.string().trim().min(2, 'Give it a name.').max(60, 'At most 60 letters.');
 export const nameLotSchema = z.strictObject({ name: lotName });
-/** Part of the comb of a harvest, cut apart and weighed, that becomes a lot with a name of its own. */
+/**
+ * Part of the comb of a harvest, cut apart and weighed, that becomes a lot with a name of its own.
+ */
 export const splitSchema = z
   .strictObject({
     batchId: idSchema,

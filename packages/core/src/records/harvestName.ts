@@ -5,8 +5,9 @@ type Named = Pick<Batch, 'id' | 'hiveId' | 'date' | 'method' | 'createdAt' | 'lo
 
 /**
  * What tells a harvest from the others of its hive on its day: the name its lot was given, else its
- * way, and a letter where the way is the same, in the order they were begun. Takes all harvests newest first, as the
- * server lists them: lots chosen in one act share their instant. Empty where it is the only one.
+ * way, and a letter where the way is the same, in the order they were begun. Takes all harvests
+ * newest first, as the server lists them: lots chosen in one act share their instant. Empty where
+ * it is the only one.
  */
 export function harvestMark(batch: Named, all: readonly Named[]): string {
   if (batch.lotName) return batch.lotName;

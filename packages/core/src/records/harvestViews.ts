@@ -22,7 +22,9 @@ import type {
   WentTo,
 } from './vocabulary/outcomes.js';
 
-/** What the server answers of one harvest: its takes, its drains, its pieces, its lots and flows. */
+/**
+ * What the server answers of one harvest: its takes, its drains, its pieces, its lots and flows.
+ */
 export interface Batch {
   id: string;
   visitId: string;
@@ -44,7 +46,10 @@ export interface Batch {
   plan: Plan | null;
   rulesVersion: number;
   code: string | null;
-  /** Honey that the decision promised, kg; null where none was reckoned. The decision itself stays with the server. */
+  /**
+   * Honey that the decision promised, kg; null where none was reckoned. The decision itself stays
+   * with the server.
+   */
   expectedHoneyKg?: Range | null;
   handsOnMinutes: number;
   createdAt: string;
@@ -156,7 +161,10 @@ export interface FrameEvent {
   grossG: number | null;
   tareG: number | null;
   vesselId: string | null;
-  /** What came since the weighing before, shared out over the frames above it; null before shares were written. */
+  /**
+   * What came since the weighing before, shared out over the frames above it; null before shares
+   * were written.
+   */
   shares: Record<string, number> | null;
   sharedBy: 'alone' | 'estimate' | 'asked' | null;
   note: string;

@@ -15,7 +15,10 @@ export const newSiteSchema = z.strictObject({
 export type NewSite = z.infer<typeof newSiteSchema>;
 
 const geometrySchema = z.record(z.string(), z.union([z.number(), z.string()]));
-/** What is said of a new hive, field by field; its measures are checked against its kind by `newHiveSchema`. */
+/**
+ * What is said of a new hive, field by field; its measures are checked against its kind by
+ * `newHiveSchema`.
+ */
 export const newHiveFieldsSchema = z.strictObject({
   id: idSchema,
   siteId: idSchema,
@@ -39,7 +42,9 @@ export const newCombSchema = z.strictObject({
 });
 export const endCombSchema = z.strictObject({ reason: z.enum(['none-here', 'fell', 'removed']) });
 
-/** The order carriers hang in after a move, from the first place on: in the file, or within one box. */
+/**
+ * The order carriers hang in after a move, from the first place on: in the file, or within one box.
+ */
 export const newOrderSchema = z.strictObject({
   hiveId: idSchema,
   boxId: idSchema.nullable(),
@@ -60,7 +65,10 @@ export const setBelowSchema = z.strictObject({});
 export const takeOffBoxSchema = z.strictObject({
   reason: z.enum(['winter', 'harvest', 'old', 'other']),
 });
-/** A box with its combs given to another colony, only after somebody looked at the brood it comes from. */
+/**
+ * A box with its combs given to another colony, only after somebody looked at the brood it comes
+ * from.
+ */
 export const giveBoxSchema = z.strictObject({
   toHiveId: idSchema,
   health: z.enum(['healthy', 'unsure', 'sick'], 'Say how the brood of the first colony looked.'),

@@ -7,7 +7,10 @@ import type { CombVerdict } from './vocabulary/verdict.js';
 import type { Way } from './vocabulary/ways.js';
 import type { ForageByMonth } from './vocabulary/weather.js';
 
-/** What the server answers: one shape per thing, the same word as the table, the route and the screen. */
+/**
+ * What the server answers: one shape per thing, the same word as the table, the route and the
+ * screen.
+ */
 export interface Site {
   id: string;
   name: string;
@@ -19,7 +22,9 @@ export interface Site {
   /** Degrees north and east; null where nobody said. */
   latitude: number | null;
   longitude: number | null;
-  /** Whether plants that give poisonous honey are known in reach; null where it was not asked yet. */
+  /**
+   * Whether plants that give poisonous honey are known in reach; null where it was not asked yet.
+   */
   poisonousNectar: 'yes' | 'no' | 'ask' | null;
   revision: number;
 }
@@ -73,7 +78,10 @@ export interface CombEmptied {
   potsEmptied: number | null;
 }
 
-/** `marks`: treatments, feedings and brood checks of colonies it hung with before; they stay with it after a move. */
+/**
+ * `marks`: treatments, feedings and brood checks of colonies it hung with before; they stay with it
+ * after a move.
+ */
 export interface CombView {
   id: string;
   emptied: CombEmptied | null;
@@ -82,7 +90,10 @@ export interface CombView {
   marks: DatedFact[];
 }
 
-/** One place and what hangs from it now; `slot` is unique in the hive, `inBox` counts within its box. */
+/**
+ * One place and what hangs from it now; `slot` is unique in the hive, `inBox` counts within its
+ * box.
+ */
 export interface BarView {
   carrierId: string;
   slot: number;
@@ -116,7 +127,10 @@ export interface Hive {
   colony: Colony | null;
   /** When pots were last drawn from the colony; null where never. */
   potsDrawnOn: string | null;
-  /** When any comb of it was last looked at, those taken since among them; null where nobody ever looked. */
+  /**
+   * When any comb of it was last looked at, those taken since among them; null where nobody ever
+   * looked.
+   */
   lastLookOn: string | null;
   boxes: BoxView[];
   bars: BarView[];

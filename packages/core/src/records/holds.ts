@@ -46,7 +46,10 @@ export const liftHoldSchema = z.strictObject({
   word: z.string().trim().min(5, 'Write down who said what.').max(300, 'At most 300 letters.'),
 });
 
-/** A hold on all that came of one harvest, through every blend; lifted by a written word with its date. */
+/**
+ * A hold on all that came of one harvest, through every blend; lifted by a written word with its
+ * date.
+ */
 export interface Hold {
   id: string;
   batchId: string;

@@ -6,16 +6,24 @@ const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time such as 
 const percentOf = (high: number): z.ZodNumber =>
   z.number('A percentage.').min(0, 'At least 0 %.').max(high, `At most ${high} %.`);
 
-/** The winter in the household's own numbers: months and their use, a hard one, a colony's strength. */
+/**
+ * The winter in the household's own numbers: months and their use, a hard one, a colony's strength.
+ */
 const winterRules = {
-  /** Kilograms used month by month (1 to 12), the household's own; only their proportions count, the need stands in winterNeedKg. Empty: not said. */
+  /**
+   * Kilograms used month by month (1 to 12), the household's own; only their proportions count, the
+   * need stands in winterNeedKg. Empty: not said.
+   */
   winterUseByMonthKg: z.partialRecord(
     z.enum(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10', '11', '12']),
     z.number('Kilograms.').min(0, 'At least 0 kg.').max(20, 'At most 20 kg.'),
   ),
   /** How much more a hard winter takes. */
   hardWinterPercent: percentOf(100),
-  /** What a weak, middle or strong colony needs, of the need said: 100 until the household says otherwise. */
+  /**
+   * What a weak, middle or strong colony needs, of the need said: 100 until the household says
+   * otherwise.
+   */
   strengthPercent: z.strictObject({
     weak: percentOf(200),
     middle: percentOf(200),
@@ -97,7 +105,10 @@ const benchRules = {
   trayAfter: z.enum(['in', 'out']),
   /** A frame comes back within so many weeks, whatever the forecast says. */
   frameMaxWeeks: z.int('Whole weeks.').min(1, 'At least 1 week.').max(26, 'At most 26 weeks.'),
-  /** A harvested hive is looked at again after so many weeks; null where the household has no such rule. */
+  /**
+   * A harvested hive is looked at again after so many weeks; null where the household has no such
+   * rule.
+   */
   followUpWeeks: z
     .int('Whole weeks.')
     .min(1, 'At least 1 week.')
@@ -138,7 +149,10 @@ export const LOT_PAGE_FACTS = [
   'weight',
   'maker',
 ] as const;
-/** Days after which a fact counts as unknown. Starting values, none of them science: a household that looks more often shortens them. */
+/**
+ * Days after which a fact counts as unknown. Starting values, none of them science: a household
+ * that looks more often shortens them.
+ */
 const days = (high: number): z.ZodInt =>
   z.int('Whole days.').min(1, 'At least 1 day.').max(high, `At most ${high} days.`);
 const shelfDaysSchema = z.strictObject({
@@ -160,7 +174,10 @@ const judgementRules = {
   leastHoneyG: z.number('Grams.').min(0, 'At least 0 g.').max(3000, 'At most 3000 g.'),
   /** Water above which honey is not sold, percent. */
   sellingLimitPercent: z.number('A percentage.').min(15, 'At least 15 %.').max(23, 'At most 23 %.'),
-  /** Months after the harvest that a label may give honey of the grades 'watch' and 'use-soon'; unmeasured honey gets the shortest. */
+  /**
+   * Months after the harvest that a label may give honey of the grades 'watch' and 'use-soon';
+   * unmeasured honey gets the shortest.
+   */
   watchMonths: z.int('Whole months.').min(1, 'At least 1 month.').max(60, 'At most 60 months.'),
   useSoonMonths: z.int('Whole months.').min(1, 'At least 1 month.').max(60, 'At most 60 months.'),
   /** What stays from the end of winter until a flow is noted, kg. */
@@ -172,18 +189,30 @@ const judgementRules = {
     .int('Whole weeks.')
     .min(0, 'At least 0 weeks.')
     .max(26, 'At most 26 weeks.'),
-  /** Species of the stingless bees and the permit to keep them, in the household's own words; empty: not noted. */
+  /**
+   * Species of the stingless bees and the permit to keep them, in the household's own words; empty:
+   * not noted.
+   */
   stinglessSpecies: z.string().trim().max(80, 'At most 80 letters.'),
   stinglessPermit: z.string().trim().max(80, 'At most 80 letters.'),
 };
 
 /** What household schools do differently, each with an effect of its own beside the older rules. */
 const schoolRules = {
-  /** When honey is taken at all: comb by comb, once in spring, in the main flow, or from dead colonies only. */
+  /**
+   * When honey is taken at all: comb by comb, once in spring, in the main flow, or from dead
+   * colonies only.
+   */
   harvestWhen: z.enum(['comb-by-comb', 'spring', 'flow', 'dead-outs']),
-  /** Where open cells lie in a comb that is cut: let pass on a piece, cut round, or kept well away from. */
+  /**
+   * Where open cells lie in a comb that is cut: let pass on a piece, cut round, or kept well away
+   * from.
+   */
   halfPieces: z.enum(['trimmed', 'in', 'out']),
-  /** A full super gets company, or the bees are crowded: by how strong the flow is, always, or never. */
+  /**
+   * A full super gets company, or the bees are crowded: by how strong the flow is, always, or
+   * never.
+   */
   extraSuper: z.enum(['by-flow', 'super', 'crowd']),
   /** What stands between brood and comb super. */
   belowSuper: z.enum(['empty-super', 'excluder', 'neither']),
@@ -196,7 +225,10 @@ const schoolRules = {
   remash: z.enum(['never', 'hours', 'days']),
   /** The hour that is liked for opening, where the weather lets one choose. */
   preferredHour: z.enum(['none', 'morning', 'cool-day']),
-  /** Whether values that Furrow began with are marked as such, or the household said that they are its own. */
+  /**
+   * Whether values that Furrow began with are marked as such, or the household said that they are
+   * its own.
+   */
   startingValues: z.enum(['marked', 'ours']),
   /** What lots are kept apart by unless somebody says otherwise. */
   lotsBy: z.enum(['hive', 'box', 'comb', 'season', 'capped', 'colour', 'mixed']),
@@ -210,7 +242,10 @@ const labelRules = {
   sellWhere: z.string().trim().max(80, 'At most 80 letters.'),
   tradeScale: z.boolean(),
   nutritionOnLabel: z.boolean(),
-  /** Address under which this Furrow is reached from outside, for the code on a label; empty: the code holds only the batch. */
+  /**
+   * Address under which this Furrow is reached from outside, for the code on a label; empty: the
+   * code holds only the batch.
+   */
   baseAddress: z.union([
     z.literal(''),
     z.url({ protocol: /^https?$/, error: 'An address such as https://honey.example.' }),
@@ -222,11 +257,14 @@ const labelRules = {
 
 /** Wax and what clings to gear. */
 const waxRules = {
-  /** Wet wax may wait unfrozen so many days before moth has it. A starting value: a month by many households. */
+  /**
+   * Wet wax may wait unfrozen so many days before moth has it. A starting value: a month by many
+   * households.
+   */
   wetWaxDays: z.int('Whole days.').min(1, 'At least 1 day.').max(120, 'At most 120 days.'),
   /**
-   * Comb, wax and pressed discs stay frozen so many weeks against moth, where the cold itself asks for
-   * less; null where the household has no such rule.
+   * Comb, wax and pressed discs stay frozen so many weeks against moth, where the cold itself asks
+   * for less; null where the household has no such rule.
    */
   waxFrozenWeeks: z
     .int('Whole weeks.')
@@ -234,7 +272,10 @@ const waxRules = {
     .max(52, 'At most 52 weeks.')
     .nullable(),
   waxWay: z.enum(['solar', 'water-bath', 'bag-press']),
-  /** A rinse is used within so many hours, in the kitchen and in the cold. Starting values: thin sugar water soon ferments, nobody has a figure for yours. */
+  /**
+   * A rinse is used within so many hours, in the kitchen and in the cold. Starting values: thin
+   * sugar water soon ferments, nobody has a figure for yours.
+   */
   rinseKeepsHours: z.int('Whole hours.').min(1, 'At least 1 hour.').max(168, 'At most 168 hours.'),
   rinseColdKeepsHours: z
     .int('Whole hours.')
@@ -246,7 +287,10 @@ const waxRules = {
 const worthRules = {
   currency: z.string().trim().max(6, 'At most 6 letters.'),
   waxPerKg: z.number('A price.').min(0, 'A price is at least 0.').max(10_000, 'At most 10 000.'),
-  /** How much is given away and eaten at home, and what that is worth of the price. The rest is sold. */
+  /**
+   * How much is given away and eaten at home, and what that is worth of the price. The rest is
+   * sold.
+   */
   givenPercent: percentOf(100),
   givenWorthPercent: percentOf(300),
   ownPercent: percentOf(100),
@@ -254,8 +298,8 @@ const worthRules = {
 };
 
 /**
- * The household's rules: one immutable version at a time. Where practitioners disagree each school is a
- * choice; a decision keeps the version it was made under.
+ * The household's rules: one immutable version at a time. Where practitioners disagree each school
+ * is a choice; a decision keeps the version it was made under.
  */
 export const houseRulesSchema = z.strictObject({
   units: z.enum(['metric', 'imperial']),
@@ -271,7 +315,10 @@ export const houseRulesSchema = z.strictObject({
     [z.literal(75), z.literal(80), z.literal(90), z.literal(100)],
     'Choose 75, 80, 90 or 100 %.',
   ),
-  /** Whether the comb as a whole meets the share, its worse side must, or the piece that is used alone. */
+  /**
+   * Whether the comb as a whole meets the share, its worse side must, or the piece that is used
+   * alone.
+   */
   ripeOf: z.enum(['comb', 'worst-side', 'piece']),
   /** From this share on a comb that is not ripe is worth testing; null: it is left. */
   considerFromPercent: z.union([z.literal(60), z.literal(75)]).nullable(),
@@ -295,14 +342,20 @@ export const houseRulesSchema = z.strictObject({
     .min(0, 'At least 0 kg.')
     .max(60, 'At most 60 kg.')
     .nullable(),
-  /** The same for the other kinds of hive, by what is read in them; a kind that is not there was never said. */
+  /**
+   * The same for the other kinds of hive, by what is read in them; a kind that is not there was
+   * never said.
+   */
   winterNeedByKindKg: z.partialRecord(
     z.enum(HIVE_KIND_NAMES),
     z.number('Kilograms.').min(0, 'At least 0 kg.').max(60, 'At most 60 kg.'),
   ),
   /** What a household does with a super it keeps back for the bees. */
   takeBroodUsedComb: z.boolean(),
-  /** The date by which supers come off and the queen excluder is out, day and month; null until said. */
+  /**
+   * The date by which supers come off and the queen excluder is out, day and month; null until
+   * said.
+   */
   supersOffBy: z
     .string()
     .regex(/^(0[1-9]|1[0-2])-([0-2]\d|3[01])$/, 'A day and month.')
@@ -361,7 +414,10 @@ export const houseRulesSchema = z.strictObject({
 });
 export type HouseRules = z.infer<typeof houseRulesSchema>;
 
-/** Starting rules. Minutes and kitchen temperature are starting guesses that the household replaces by its own. */
+/**
+ * Starting rules. Minutes and kitchen temperature are starting guesses that the household replaces
+ * by its own.
+ */
 export const DEFAULT_RULES: HouseRules = {
   units: 'metric',
   paper: 'a4',

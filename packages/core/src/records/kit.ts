@@ -42,7 +42,10 @@ export const newJarKindSchema = z.strictObject({
   name: nameSchema,
   netG: z.int('Whole grams.').min(10, 'At least 10 g.').max(50_000, 'At most 50 kg.'),
   tareG: gramsSchema,
-  /** What goes into it: liquid honey, a strip of comb topped up with honey, a cut piece of comb, or a small one to taste. */
+  /**
+   * What goes into it: liquid honey, a strip of comb topped up with honey, a cut piece of comb, or
+   * a small one to taste.
+   */
   purpose: z.enum(['jar', 'chunk', 'piece', 'sample']).default('jar'),
   /** What one empty costs. */
   cost: z.number('A price.').min(0, 'At least 0.').max(10_000, 'At most 10 000.').default(0),

@@ -33,7 +33,9 @@ export interface LabelSheetRecord extends LabelSheet {
   revision: number;
 }
 
-/** How the household's label looks: its lines in order, its sheet, with or without a code to scan. */
+/**
+ * How the household's label looks: its lines in order, its sheet, with or without a code to scan.
+ */
 export const newLabelDesignSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,

@@ -10,7 +10,10 @@ import { dateSchema, idSchema } from './common.js';
 
 const moisture = z.number('A number.').min(0, 'At least 0.').max(100, 'At most 100.');
 const degrees = z.number('A temperature.').min(0, 'At least 0 °C.').max(50, 'At most 50 °C.');
-/** A refractometer reading as it was read: the raw value, which scale, at which temperature, and what is known of the instrument. */
+/**
+ * A refractometer reading as it was read: the raw value, which scale, at which temperature, and
+ * what is known of the instrument.
+ */
 export const readingSchema = z.strictObject({
   side: z.enum(['A', 'B']),
   cells: z.enum(['open', 'sealed']),
@@ -38,7 +41,10 @@ export const newLookSchema = z.strictObject({
   id: idSchema,
   combId: idSchema,
   sides: both(sharesSchema),
-  /** Cells as they were painted or read from a photo; where there are any, the shares of that side are counted from them. */
+  /**
+   * Cells as they were painted or read from a photo; where there are any, the shares of that side
+   * are counted from them.
+   */
   faces: both(storedFaceSchema).default({ A: null, B: null }),
   seenBy: both(z.enum(['hand', 'photo', 'window', 'end-pane', 'below', 'above'])).default({
     A: null,

@@ -37,7 +37,10 @@ export const newOutSchema = z.strictObject({
     .max(100, 'At most 100 %.')
     .nullable()
     .default(null),
-  /** To whom: may be left out. Names are kept apart from book and journal, so that one can be forgotten. */
+  /**
+   * To whom: may be left out. Names are kept apart from book and journal, so that one can be
+   * forgotten.
+   */
   who: z.string().trim().max(80, 'At most 80 letters.').default(''),
 });
 export type NewOut = z.infer<typeof newOutSchema>;

@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { dateSchema, idSchema, instantSchema, nameSchema } from './common.js';
 
-/** Something to be done at a site: by a day, or before the next visit; kept with the day it was done. */
+/**
+ * Something to be done at a site: by a day, or before the next visit; kept with the day it was
+ * done.
+ */
 export const siteTaskSchema = z.strictObject({
   id: idSchema,
   what: z.string().trim().min(3, 'Say what is to be done.').max(120, 'At most 120 letters.'),
@@ -12,7 +15,8 @@ export type SiteTask = z.infer<typeof siteTaskSchema>;
 
 const FORAGE = z.enum(['flow', 'some', 'dearth']);
 /**
- * What is particular of a site: notes that add a step, `plain` where somebody said that none does, and
+ * What is particular of a site: notes that add a step, `plain` where somebody said that none does,
+ * and
  * forage month by month as the household knows it. */
 export const changeSiteSchema = z.strictObject({
   notes: z
@@ -76,7 +80,10 @@ export const GEAR_KINDS = [
   'clothing',
   'other',
 ] as const;
-/** A thing of the household that is brought along, how many there are, and what is to be mended on it until when. */
+/**
+ * A thing of the household that is brought along, how many there are, and what is to be mended on
+ * it until when.
+ */
 export const newGearSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
@@ -90,7 +97,10 @@ export const newGearSchema = z.strictObject({
 export type NewGear = z.infer<typeof newGearSchema>;
 export const changeGearSchema = newGearSchema.omit({ id: true }).partial();
 
-/** An address that a calendar subscribes to: its secret stays on the device that made it, only its hash is sent. */
+/**
+ * An address that a calendar subscribes to: its secret stays on the device that made it, only its
+ * hash is sent.
+ */
 export const newCalendarLinkSchema = z.strictObject({
   id: idSchema,
   tokenHash: z.string().regex(/^[0-9a-f]{64}$/, 'A SHA-256 in hexadecimal digits.'),

@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { BadInput } from '../badInput.js';
 
-/** One reading on its way out or in: grams, degrees, percent of water or of humidity at an instant. */
+/**
+ * One reading on its way out or in: grams, degrees, percent of water or of humidity at an instant.
+ */
 export interface InstrumentReading {
   instrument: string;
   quantity: 'mass' | 'temperature' | 'moisture' | 'humidity';
@@ -18,8 +20,8 @@ const UNITS = {
 const BASE_NAME = 'furrow:';
 
 /**
- * Readings as a SenML pack (RFC 8428, JSON): a base name, then one record a reading with the instrument's name,
- * its unit, seconds since 1970 and the value, oldest first.
+ * Readings as a SenML pack (RFC 8428, JSON): a base name, then one record a reading with the
+ * instrument's name, its unit, seconds since 1970 and the value, oldest first.
  */
 export function toSenml(readings: readonly InstrumentReading[]): Record<string, string | number>[] {
   return [...readings]
@@ -48,9 +50,10 @@ const senmlRecord = z.looseObject({
 const RELATIVE_BELOW = 2 ** 28;
 
 /**
- * Readings of a SenML pack: base name, base time, base unit and base value are carried on as the RFC says. Units
- * understood are kg, g, Cel, K, / and %RH. Throws BadInput naming the record that cannot be read; then nothing of
- * the pack counts. Takes the pack and the instant 'now' that relative times start from.
+ * Readings of a SenML pack: base name, base time, base unit and base value are carried on as the
+ * RFC says. Units understood are kg, g, Cel, K, / and %RH. Throws BadInput naming the record that
+ * cannot be read; then nothing of the pack counts. Takes the pack and the instant 'now' that
+ * relative times start from.
  */
 export function fromSenml(pack: unknown, now: string): InstrumentReading[] {
   const parsed = z.array(senmlRecord).min(1).safeParse(pack);

@@ -5,7 +5,10 @@ import { dateSchema, gramsSchema, idSchema, nameSchema, noteSchema } from './com
 /** So many harvests come in at once: more than a household has in twenty years. */
 export const SHEET_ROWS_MAX = 2000;
 
-/** Harvests of an old sheet, all or none: each names one of `hives`, which is here already or is made. */
+/**
+ * Harvests of an old sheet, all or none: each names one of `hives`, which is here already or is
+ * made.
+ */
 export const sheetHarvestsSchema = z.strictObject({
   hives: z
     .array(

@@ -62,7 +62,10 @@ export const newTakeSchema = z
   });
 export type NewTake = z.infer<typeof newTakeSchema>;
 
-/** A box weighed whole: with its combs, and empty afterwards. Its net is shared out over its combs by their estimates. */
+/**
+ * A box weighed whole: with its combs, and empty afterwards. Its net is shared out over its combs
+ * by their estimates.
+ */
 export const newBoxTakeSchema = z
   .strictObject({
     id: idSchema,
@@ -85,7 +88,10 @@ export const newBoxTakeSchema = z
   });
 export type NewBoxTake = z.infer<typeof newBoxTakeSchema>;
 
-/** The weight of combs that were to be weighed later, one or a box of them; by estimate where it never will be. */
+/**
+ * The weight of combs that were to be weighed later, one or a box of them; by estimate where it
+ * never will be.
+ */
 export const weighTakesSchema = z
   .strictObject({
     combIds: z.array(idSchema).min(1, 'Which combs?').max(60),
@@ -132,8 +138,8 @@ export const newIncidentSchema = z.strictObject({
 export type NewIncident = z.infer<typeof newIncidentSchema>;
 
 /**
- * A step of one drain frame: a part opened, its vessel weighed or swapped, a leak, its reset and its
- * plug. A weighing is of the whole vessel, whoever else runs into it.
+ * A step of one drain frame: a part opened, its vessel weighed or swapped, a leak, its reset and
+ * its plug. A weighing is of the whole vessel, whoever else runs into it.
  */
 export const newFrameEventSchema = z
   .strictObject({
@@ -146,7 +152,10 @@ export const newFrameEventSchema = z
     grossG: gramsSchema.nullable().default(null),
     tareG: gramsSchema.nullable().default(null),
     vesselId: idSchema.nullable().default(null),
-    /** Grams of what came since the weighing before, frame by frame, where the person says so; else by estimate. */
+    /**
+     * Grams of what came since the weighing before, frame by frame, where the person says so; else
+     * by estimate.
+     */
     shares: z.record(idSchema, gramsSchema).nullable().default(null),
     /** Whether the vessel was emptied between its last weighing and this one. */
     emptied: z.boolean().default(false),

@@ -31,7 +31,10 @@ export interface JarKindRecord {
   cost: number;
   purpose: 'jar' | 'chunk' | 'piece' | 'sample';
   revision: number;
-  /** Inner measures for comb, mm, its shape, and the net weights allowed; null where they were never said. */
+  /**
+   * Inner measures for comb, mm, its shape, and the net weights allowed; null where they were never
+   * said.
+   */
   /** To its brim, ml, and its lid, where they were said. */
   volumeMl?: number | null;
   lid?: string;
@@ -48,7 +51,10 @@ export interface RulesVersion {
   rules: HouseRules;
 }
 
-/** A clock that runs on the server: told by instants, so that reload, sleep and restart do not matter. */
+/**
+ * A clock that runs on the server: told by instants, so that reload, sleep and restart do not
+ * matter.
+ */
 export interface Clock {
   id: string;
   kind:
@@ -109,7 +115,10 @@ export interface JournalLine {
   undoneBy: string | null;
 }
 
-/** What Ready plans with: every harvest whose hive is not done yet, vessels that are in use, the kit, what was ticked off. */
+/**
+ * What Ready plans with: every harvest whose hive is not done yet, vessels that are in use, the
+ * kit, what was ticked off.
+ */
 export interface OpenPlans {
   details: BatchDetail[];
   inUse: { vesselIds: string[]; untilAt: string; what: string }[];
@@ -117,7 +126,10 @@ export interface OpenPlans {
   ticks: Tick[];
   /** How long this household takes to break comb up, learned from its own drains. */
   crushPace: CrushPace;
-  /** What the household's scale says of its estimates, a factor by hive; hives with too few weighings are not in it. */
+  /**
+   * What the household's scale says of its estimates, a factor by hive; hives with too few
+   * weighings are not in it.
+   */
   corrections: Record<string, Range>;
 }
 export interface SiteWeather {

@@ -6,7 +6,10 @@ import type { HouseRules } from '../records/houseRules.js';
 export type Strength = 'weak' | 'middle' | 'strong';
 type NeedRules = Pick<HouseRules, 'winterNeedKg' | 'winterNeedByKindKg' | 'strengthPercent'>;
 
-/** What a colony of this kind and strength keeps for winter, kg, by the household's own number; null where it never said. */
+/**
+ * What a colony of this kind and strength keeps for winter, kg, by the household's own number; null
+ * where it never said.
+ */
 export function winterNeedOf(
   rules: NeedRules,
   kind: HiveKindName,
@@ -16,15 +19,19 @@ export function winterNeedOf(
   return said === null ? null : (said * rules.strengthPercent[strength ?? 'middle']) / 100;
 }
 
-/** Whether the brood box is closed: then only the supers are read, and what is said is what has to stay in them. */
+/**
+ * Whether the brood box is closed: then only the supers are read, and what is said is what has to
+ * stay in them.
+ */
 export function winterIsInSupers(kind: HiveKindName): boolean {
   return hasClosedBrood(kind);
 }
 
 /**
- * Starting values offered where the winter need was not said, kg: many households begin between 8 and 20 kg for a
- * whole hive and correct it by what is left in spring; in supers over a closed brood box about 5 kg beside what the
- * box holds. Nobody's measurement: the household's own number replaces it.
+ * Starting values offered where the winter need was not said, kg: many households begin between 8
+ * and 20 kg for a whole hive and correct it by what is left in spring; in supers over a closed
+ * brood box about 5 kg beside what the box holds. Nobody's measurement: the household's own number
+ * replaces it.
  */
 export const STARTING_NEED_KG: Record<HiveKindName, number> = {
   'top-bar': 12,
@@ -61,20 +68,27 @@ export function daysToWinter(date: string, hemisphere: Hemisphere, rules: Winter
 }
 
 export interface WinterCase {
-  /** What has to stay, kg: the need less the flow that is counted on, never below 0. Null where the need is unknown. */
+  /**
+   * What has to stay, kg: the need less the flow that is counted on, never below 0. Null where the
+   * need is unknown.
+   */
   needKg: number | null;
   /** The same in a hard winter. */
   hardKg: number | null;
-  /** The need month by month, in the order of the winter; one block without a month where use by month was not said. */
+  /**
+   * The need month by month, in the order of the winter; one block without a month where use by
+   * month was not said.
+   */
   months: { month: number | null; kg: number }[];
   flowKg: number;
 }
 
 /**
- * The winter ahead of one colony. Takes the house rules, the kind of hive, the colony's strength if known, the
- * kilograms of known flow still counted on, and the date (YYYY-MM-DD): months of this winter that are over no
- * longer count, the running one counts by its days left. Months follow the household's own use; only their
- * proportions matter, the sum is the need it said. Outside the winter the whole need lies ahead.
+ * The winter ahead of one colony. Takes the house rules, the kind of hive, the colony's strength if
+ * known, the kilograms of known flow still counted on, and the date (YYYY-MM-DD): months of this
+ * winter that are over no longer count, the running one counts by its days left. Months follow the
+ * household's own use; only their proportions matter, the sum is the need it said. Outside the
+ * winter the whole need lies ahead.
  */
 export function winterCase(input: {
   rules: NeedRules &
@@ -112,14 +126,20 @@ export function winterCase(input: {
 
 type MonthNeed = WinterCase['months'][number];
 
-/** The months of this winter that still lie ahead, the running one by its days left; outside the winter all of them. */
+/**
+ * The months of this winter that still lie ahead, the running one by its days left; outside the
+ * winter all of them.
+ */
 function monthsAhead(months: readonly MonthNeed[], date: string): MonthNeed[] {
   const running = months.findIndex((m) => m.month === Number(date.slice(5, 7)));
   if (running < 0) return [...months];
   return months.slice(running).map((m, i) => (i ? m : { ...m, kg: m.kg * shareOfMonthLeft(date) }));
 }
 
-/** The bridge from winter to the first flow lasts at most so long: then the next winter counts in full. */
+/**
+ * The bridge from winter to the first flow lasts at most so long: then the next winter counts in
+ * full.
+ */
 const BRIDGE_DAYS = 90;
 
 /** Whether the winter is just over and no flow was noted since. */
@@ -136,7 +156,10 @@ function bridging(months: readonly MonthNeed[], date: string, lastFlowOn: string
   return lastFlowOn === null || lastFlowOn < ended;
 }
 
-/** The months of use in the order of the winter: it begins after the longest run of months without any. */
+/**
+ * The months of use in the order of the winter: it begins after the longest run of months without
+ * any.
+ */
 function winterMonths(use: HouseRules['winterUseByMonthKg']): { month: number; kg: number }[] {
   const kg = Array.from({ length: 12 }, (_, i) => use[String(i + 1) as keyof typeof use] ?? 0);
   const runBefore = (i: number): number => {

@@ -1,9 +1,9 @@
 import { wholeParts } from '../units/wholeParts.js';
 
 /**
- * Shares the net weight of a box out over its combs by their estimates, in whole grams that add up to it exactly:
- * each its part rounded down, the grams left to the largest remainders. Combs without an estimate count as the
- * middle of the others, or all alike where none has one.
+ * Shares the net weight of a box out over its combs by their estimates, in whole grams that add up
+ * to it exactly: each its part rounded down, the grams left to the largest remainders. Combs
+ * without an estimate count as the middle of the others, or all alike where none has one.
  */
 export function boxShares(netG: number, estimates: readonly (number | null)[]): number[] {
   const known = estimates.filter((e): e is number => e !== null && e > 0);

@@ -47,7 +47,9 @@ const LONGEST = 48;
 /** Kilograms out of one frame at an instant, by one of its courses. */
 type OutAt = (atMs: number) => number;
 
-/** How a frame may run: each course as kilograms out by the instant, all through its last weighing. */
+/**
+ * How a frame may run: each course as kilograms out by the instant, all through its last weighing.
+ */
 function frameCourses(run: FrameRun, given: FrameGiven): OutAt[] {
   const { honeyKg, parts } = given;
   const startMs = Date.parse(run.openedAt!);
@@ -102,7 +104,10 @@ function frameCourses(run: FrameRun, given: FrameGiven): OutAt[] {
   });
 }
 
-/** The first instant from which something holds, within the hours a frame is followed; Infinity where it never does. */
+/**
+ * The first instant from which something holds, within the hours a frame is followed; Infinity
+ * where it never does.
+ */
 function firstWhen(fromMs: number, holds: (atMs: number) => boolean): number {
   if (!holds(fromMs + LONGEST * HOUR)) return Infinity;
   let [low, high] = [fromMs, fromMs + LONGEST * HOUR];
@@ -149,8 +154,8 @@ export function frameForecast(
 }
 
 /**
- * How full a vessel under one frame or several is and will be: what it held at its last weighing and
- * what each frame over it gave since. Quick frames are taken to run quickly together, for they
+ * How full a vessel under one frame or several is and will be: what it held at its last weighing
+ * and what each frame over it gave since. Quick frames are taken to run quickly together, for they
  * share warmth and honey. Takes the vessel with its frames, and what it holds to its mark, kg (null
  * where unknown).
  */

@@ -43,10 +43,11 @@ function risesOf(looks: readonly FilledLook[]): number[] {
 }
 
 /**
- * When drained frames may be full again. A straight rise from empty on the day each was drained: by the looks since
- * then where there are any, else by how these frames filled before. The quickest frame speaks, at the unfavourable
- * edge: what is full and forgotten crystallises. Takes each frame with its looks (date YYYY-MM-DD) and the day it was
- * drained; null where no frame was ever seen filling.
+ * When drained frames may be full again. A straight rise from empty on the day each was drained: by
+ * the looks since then where there are any, else by how these frames filled before. The quickest
+ * frame speaks, at the unfavourable edge: what is full and forgotten crystallises. Takes each frame
+ * with its looks (date YYYY-MM-DD) and the day it was drained; null where no frame was ever seen
+ * filling.
  */
 export function frameRefill(
   frames: readonly { drainedOn: string; looks: readonly FilledLook[] }[],
@@ -74,8 +75,9 @@ export function frameRefill(
 }
 
 /**
- * When to come back to drained frames: when they are full by the forecast, at most so many weeks after they were
- * drained. Dates YYYY-MM-DD; a date that has passed is the drained day's own deadline, never moved on.
+ * When to come back to drained frames: when they are full by the forecast, at most so many weeks
+ * after they were drained. Dates YYYY-MM-DD; a date that has passed is the drained day's own
+ * deadline, never moved on.
  */
 export function nextFrameDate(
   drainedOn: string,

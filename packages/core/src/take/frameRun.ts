@@ -17,7 +17,10 @@ export interface FrameRun {
   /** When each part was opened, in order. */
   partsAt: string[];
   vesselId: string | null;
-  /** Honey that came from it, grams: its shares of every weighing; and of those what stands in its vessel now. */
+  /**
+   * Honey that came from it, grams: its shares of every weighing; and of those what stands in its
+   * vessel now.
+   */
   outG: number;
   inVesselG: number;
   /** Instant of the last weighing of its vessel. */
@@ -156,13 +159,15 @@ const DONE_AFTER_MINUTES: Record<HouseRules['frameDone'], number> = {
   droplet: Infinity,
   hour: 60,
   overnight: 600,
-  // A starting value: most of the honey of a warm frame is out, what still runs is left to the bees.
+  // A starting value: most of the honey of a warm frame is out, what still runs is left to the
+  // bees.
   early: 20,
 };
 
 /**
- * What a frame asks for next, and whether another part of it may be opened. A running frame is never told to stop:
- * only parts still shut can stay shut. Reset and plug close it; the plug that only then fits is the proof.
+ * What a frame asks for next, and whether another part of it may be opened. A running frame is
+ * never told to stop: only parts still shut can stay shut. Reset and plug close it; the plug that
+ * only then fits is the proof.
  */
 export function frameNext(
   run: FrameRun,
@@ -262,7 +267,10 @@ export function frameNext(
   );
 }
 
-/** A frame's share of the honey that may still come, by what was opened. Takes the frame's own estimate. */
+/**
+ * A frame's share of the honey that may still come, by what was opened. Takes the frame's own
+ * estimate.
+ */
 export function frameComingKg(run: FrameRun, parts: number, honeyKg: Range): Range {
   const share = parts > 0 ? run.partsOpen / parts : 0;
   const left = (kg: number): number => Math.max(0, kg * share - run.outG / 1000);
@@ -282,8 +290,9 @@ export interface VesselQuestion {
 }
 
 /**
- * Whether the vessels under the outlets hold what may come, at the high estimate, said before anything is opened: a
- * frame without a vessel, one with holes, one that the frames over it may fill.
+ * Whether the vessels under the outlets hold what may come, at the high estimate, said before
+ * anything is opened: a frame without a vessel, one with holes, one that the frames over it may
+ * fill.
  */
 export function vesselQuestions(
   frames: readonly { combId: string; label: string; honeyKg: Range; vesselId: string | null }[],

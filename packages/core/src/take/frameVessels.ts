@@ -108,7 +108,10 @@ export const vesselsOwed = (vessels: Iterable<FrameVessel>): FrameVessel[] =>
 export const owedByFrame = (combId: string, vessels: Iterable<FrameVessel>): FrameVessel[] =>
   [...vessels].filter((v) => v.spells.some((s) => s.combId === combId));
 
-/** What ran into a vessel since its last weighing, shared over its frames in whole grams, by what each may have given. */
+/**
+ * What ran into a vessel since its last weighing, shared over its frames in whole grams, by what
+ * each may have given.
+ */
 export function sharesByEstimate(
   vessel: FrameVessel,
   cameG: number,
@@ -122,7 +125,10 @@ export function sharesByEstimate(
   return Object.fromEntries(combIds.map((id, i) => [id, parts[i]]));
 }
 
-/** The kit in the order in which it is offered under an outlet: whole and empty ones first, then by what they hold; none with holes. */
+/**
+ * The kit in the order in which it is offered under an outlet: whole and empty ones first, then by
+ * what they hold; none with holes.
+ */
 export function vesselsToOffer(
   kit: readonly Vessel[],
   vessels: ReadonlyMap<string, FrameVessel>,

@@ -1,4 +1,7 @@
-/** What a hive on a scale may differ by without a word: its own step and the bees that come and go, grams; and a share of what was taken. Starting values. */
+/**
+ * What a hive on a scale may differ by without a word: its own step and the bees that come and go,
+ * grams; and a share of what was taken. Starting values.
+ */
 const [ALLOWED_G, ALLOWED_SHARE] = [300, 0.03];
 
 export interface HiveScaleCheck {
@@ -13,8 +16,9 @@ export interface HiveScaleCheck {
 const kg = (g: number): string => (Math.abs(g) / 1000).toFixed(1);
 
 /**
- * The hive's own scale held against what was weighed at the bench: what it lost from before the first comb to after
- * the last, beside what was written down. A gap is asked about and never booked. Whole grams.
+ * The hive's own scale held against what was weighed at the bench: what it lost from before the
+ * first comb to after the last, beside what was written down. A gap is asked about and never
+ * booked. Whole grams.
  */
 export function hiveScaleCheck(input: {
   beforeG: number;

@@ -1,7 +1,10 @@
 import type { HouseRules } from '../records/houseRules.js';
 import type { IncidentKind } from '../records/vocabulary/outcomes.js';
 
-/** What follows for the plan: go on, wait, take no more and close, leave everything, or put this comb back. */
+/**
+ * What follows for the plan: go on, wait, take no more and close, leave everything, or put this
+ * comb back.
+ */
 export type IncidentEffect = 'go-on' | 'pause' | 'stop' | 'leave' | 'put-back';
 
 export interface IncidentAnswer {
@@ -34,9 +37,9 @@ export const INCIDENT_WORDS: Record<IncidentKind, string> = {
 export const PAUSE_MINUTES = 10;
 
 /**
- * What to do now when something goes otherwise, and what follows. Takes the kind and what it depends on: the stings
- * of this visit with the house's limits, and whether a drain frame runs, which is never told to stop. It never gives
- * medical advice beyond sending people to help.
+ * What to do now when something goes otherwise, and what follows. Takes the kind and what it
+ * depends on: the stings of this visit with the house's limits, and whether a drain frame runs,
+ * which is never told to stop. It never gives medical advice beyond sending people to help.
  */
 export function incidentAnswer(
   kind: IncidentKind,

@@ -1,4 +1,5 @@
-// Take: steps at the hive, what went otherwise, frames drained part by part, weights. Other stages use only what stands here.
+// Take: steps at the hive, what went otherwise, frames drained part by part, weights. Other stages
+// use only what stands here.
 export * from './boxShares.js';
 export * from './depthCheck.js';
 export * from './frameForecast.js';

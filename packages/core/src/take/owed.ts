@@ -21,7 +21,10 @@ function byBox(takes: readonly Take[]): Take[][] {
 export interface OwedWeighings {
   /** Combs, one by one or, of one box, together. */
   combs: Take[][];
-  /** In the book by their estimate, as long as the scale may still say better; nothing waits for them. */
+  /**
+   * In the book by their estimate, as long as the scale may still say better; nothing waits for
+   * them.
+   */
   estimated: Take[][];
   vessels: FrameVessel[];
 }

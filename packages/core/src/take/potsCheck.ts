@@ -8,9 +8,10 @@ export interface PotsCheck {
 }
 
 /**
- * Pots emptied beside what was weighed and what was counted: grams a pot, asked about where more were emptied than
- * were seen sealed, or where a pot would have held under half the least or over one and a half times the most that
- * pots of this size hold. Takes whole pots (at least 1), net grams, and the count from the look if there was one.
+ * Pots emptied beside what was weighed and what was counted: grams a pot, asked about where more
+ * were emptied than were seen sealed, or where a pot would have held under half the least or over
+ * one and a half times the most that pots of this size hold. Takes whole pots (at least 1), net
+ * grams, and the count from the look if there was one.
  */
 export function potsCheck(input: {
   potsEmptied: number;

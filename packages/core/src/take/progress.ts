@@ -29,10 +29,11 @@ export function stingRules<R extends Pick<HouseRules, 'stingsPause' | 'stingsSto
 }
 
 /**
- * Where the work stands: the steps made from kind and rules, what was marked as done, what was taken, and what went
- * otherwise. Pure and worked out anew each time, so that a reload, another device or a restart changes nothing.
- * An attack puts 'come back' in front of everything left; a stop takes the combs not yet lifted out; a pause adds a
- * wait. A unit counts as done once it is written down, a wait once it is marked.
+ * Where the work stands: the steps made from kind and rules, what was marked as done, what was
+ * taken, and what went otherwise. Pure and worked out anew each time, so that a reload, another
+ * device or a restart changes nothing. An attack puts 'come back' in front of everything left; a
+ * stop takes the combs not yet lifted out; a pause adds a wait. A unit counts as done once it is
+ * written down, a wait once it is marked.
  */
 export function takeProgress(
   planned: readonly TakeStep[],
@@ -110,12 +111,16 @@ const pause = (id: string): TakeStep => ({
   done: 'Go on',
 });
 
-/** A step left open for longer than this counts as this many minutes: somebody went away. A starting value. */
+/**
+ * A step left open for longer than this counts as this many minutes: somebody went away. A starting
+ * value.
+ */
 const LONGEST_STEP_MINUTES = 60;
 
 /**
- * Minutes of the hands at the hive, from the instants that were written down: each step from the one before it, waits
- * left out, long pauses cut at an hour. Takes what was marked, taken and told, and the steps they belong to.
+ * Minutes of the hands at the hive, from the instants that were written down: each step from the
+ * one before it, waits left out, long pauses cut at an hour. Takes what was marked, taken and told,
+ * and the steps they belong to.
  */
 export function handsOnMinutes(
   done: {

@@ -55,13 +55,16 @@ export interface TakeInput {
   /** What the hive stands on, where it was noted. */
   floor: Floor | null;
   /**
-   * What a box weighs as it is lifted, kg at the high end, by its number: wood, bees and all combs in
-   * it, chosen or not; null where one of them was never looked at.
+   * What a box weighs as it is lifted, kg at the high end, by its number: wood, bees and all combs
+   * in it, chosen or not; null where one of them was never looked at.
    */
   boxKg: Readonly<Record<number, number | null>>;
 }
 
-/** Whether smoke is used: by the school, but for bees noted as defensive the smoker is lit whatever the school. */
+/**
+ * Whether smoke is used: by the school, but for bees noted as defensive the smoker is lit whatever
+ * the school.
+ */
 function smokes(input: TakeInput): boolean {
   if (!input.alive || input.kind === 'stingless') return false;
   if (input.temper === 'defensive') return true;
@@ -114,7 +117,10 @@ export function prepareStep(input: TakeInput, gear: string): TakeStep {
   };
 }
 
-/** Smoke, its wait, and for a colony that is not calm a second smoke; fresh air where the house does without. */
+/**
+ * Smoke, its wait, and for a colony that is not calm a second smoke; fresh air where the house does
+ * without.
+ */
 export function calmingSteps(input: TakeInput, where: string): TakeStep[] {
   const minutes = input.rules.smokeWaitMinutes;
   if (!input.alive) return [];
@@ -240,7 +246,10 @@ export function walkAwayStep(input: TakeInput): TakeStep {
   };
 }
 
-/** The hive is shut and left while the box is still whole: what comes next is done at the bench, then it ends. */
+/**
+ * The hive is shut and left while the box is still whole: what comes next is done at the bench,
+ * then it ends.
+ */
 export function benchSteps(input: TakeInput, atTheBench: readonly TakeStep[]): TakeStep[] {
   return [
     {

@@ -18,9 +18,9 @@ const STEPS: Record<HiveKindName, (input: TakeInput) => TakeStep[]> = {
 };
 
 /**
- * The steps at the hive, in order, made from its kind, the way it goes, the house rules and the site. The same
- * input gives the same steps with the same ids, so that what was done can be kept by id. Empty where nothing was
- * chosen.
+ * The steps at the hive, in order, made from its kind, the way it goes, the house rules and the
+ * site. The same input gives the same steps with the same ids, so that what was done can be kept by
+ * id. Empty where nothing was chosen.
  */
 export function takeSteps(input: TakeInput): TakeStep[] {
   return input.places.length ? stepsInVisit(STEPS[input.kind](input), input.visit) : [];

@@ -16,8 +16,8 @@ import {
 import type { TakeStep } from './takeStep.js';
 
 /**
- * Combs of a horizontal top-bar hive, from the back: each cut free from the walls, tried for hanging free, slid
- * level, then lifted upright. Bars go back in order, empty ones last.
+ * Combs of a horizontal top-bar hive, from the back: each cut free from the walls, tried for
+ * hanging free, slid level, then lifted upright. Bars go back in order, empty ones last.
  */
 export function topBarSteps(input: TakeInput): TakeStep[] {
   const bars = [...input.places].sort((a, b) => b - a);
@@ -178,7 +178,10 @@ export function warreSteps(input: TakeInput): TakeStep[] {
   ];
 }
 
-/** A crossbar pile box: taken whole from the top, cut free on four walls and along both sides of the crossbars. */
+/**
+ * A crossbar pile box: taken whole from the top, cut free on four walls and along both sides of the
+ * crossbars.
+ */
 export function pileBoxSteps(input: TakeInput): TakeStep[] {
   const boxes = boxesOf(input);
   const cutFree = (box: number): TakeStep[] => {

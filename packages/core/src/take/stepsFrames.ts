@@ -168,14 +168,16 @@ const TRAY_CHECKS: Record<Floor | 'unknown', readonly StepCheck[]> = {
   ],
 };
 
-/** A tilt in degrees, and as millimetres over the hive's length, as a level and a wedge are used. */
+/**
+ * A tilt in degrees, and as millimetres over the hive's length, as a level and a wedge are used.
+ */
 function tiltText(degrees: number, supportsMm: number): string {
   const mm = Math.round(supportsMm * Math.tan((degrees * Math.PI) / 180));
   return `${degrees}°, ${mm} mm over ${supportsMm} mm`;
 }
 
 /** What has to be so before any drain frame is opened; each with what to do where it is not. */
-export function drainFrameChecks(input: TakeInput): StepCheck[] {
+function drainFrameChecks(input: TakeInput): StepCheck[] {
   const covered = input.rules.vesselCover === 'always' || input.dearth;
   return [
     ...TRAY_CHECKS[input.floor ?? 'unknown'],
@@ -200,7 +202,10 @@ export function drainFrameChecks(input: TakeInput): StepCheck[] {
 const tiltIsKnown = (input: TakeInput): boolean =>
   input.tiltIsToday && (input.tiltDegrees ?? 0) >= input.rules.drainTiltDegrees;
 
-/** A super of split-cell frames: everything made sure of first, then opened part by part, reset and plugged. */
+/**
+ * A super of split-cell frames: everything made sure of first, then opened part by part, reset and
+ * plugged.
+ */
 export function drainFrameSteps(input: TakeInput): TakeStep[] {
   const frames = [...input.places].sort((a, b) => a - b);
   const off = input.way === 'drain-off';
@@ -316,7 +321,7 @@ export function drainFrameSteps(input: TakeInput): TakeStep[] {
 }
 
 /** Minutes a stingless box stays open at most: small flies find spilled honey. A starting value. */
-export const POTS_OPEN_MINUTES = 10;
+const POTS_OPEN_MINUTES = 10;
 
 /** Honey pots of a stingless box: sealed ones only, the brood never opened, shut within minutes. */
 export function potSteps(input: TakeInput): TakeStep[] {

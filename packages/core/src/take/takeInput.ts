@@ -13,7 +13,10 @@ const BOX_WOOD_KG = 3;
 /** Bees that are still in a box when it is lifted, kg: a starting value. */
 const BOX_BEES_KG = 1;
 
-/** One box as it is lifted, kg at the high end: wood, bees and every comb in it; null where one was never looked at. */
+/**
+ * One box as it is lifted, kg at the high end: wood, bees and every comb in it; null where one was
+ * never looked at.
+ */
 function boxKg(hive: BatchDetail['hive'], number: number): number | null {
   const combs = hive.bars.flatMap((b) =>
     Math.floor(b.slot / 100) === number && b.comb ? [b.comb] : [],
@@ -27,7 +30,10 @@ function boxKg(hive: BatchDetail['hive'], number: number): number | null {
   return sumRanges(estimates.flatMap((e) => [e!.honeyKg, e!.waxKg])).high + BOX_WOOD_KG + bees;
 }
 
-/** Places of a batch's combs, hive-wide numbers, in the order they were chosen; those whose place nobody knows are left out. */
+/**
+ * Places of a batch's combs, hive-wide numbers, in the order they were chosen; those whose place
+ * nobody knows are left out.
+ */
 export function placesOf(
   detail: Pick<BatchDetail, 'batch' | 'hive' | 'looks' | 'takes'>,
 ): { combId: string; slot: number }[] {
@@ -56,7 +62,10 @@ function inVisit(others: BatchDetail['sameVisit']): InVisit {
   };
 }
 
-/** Everything the steps of one harvest are made from. Takes the harvest with its hive, the house rules and today's instant. */
+/**
+ * Everything the steps of one harvest are made from. Takes the harvest with its hive, the house
+ * rules and today's instant.
+ */
 export function takeInputOf(detail: BatchDetail, rules: HouseRules, nowIso: string): TakeInput {
   const { batch, hive } = detail;
   const places = placesOf(detail);

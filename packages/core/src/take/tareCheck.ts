@@ -3,9 +3,9 @@ import type { Range } from '../units/format.js';
 export type TareQuestion = 'tare-above-gross' | 'tare-forgotten' | 'far-from-estimate' | null;
 
 /**
- * Looks at one weighing against what was expected. Takes whole grams and the estimate of what is in the
- * vessel (kg). 'tare-above-gross' is bad input; the others only ask, and what the person says is kept.
- * Far means under half the low or over one and a half times the high end of the estimate.
+ * Looks at one weighing against what was expected. Takes whole grams and the estimate of what is in
+ * the vessel (kg). 'tare-above-gross' is bad input; the others only ask, and what the person says
+ * is kept. Far means under half the low or over one and a half times the high end of the estimate.
  */
 export function tareCheck(input: {
   grossG: number;
@@ -18,7 +18,8 @@ export function tareCheck(input: {
   if (netG < 0) return { netG, question: 'tare-above-gross' };
   if (!expectedKg) return { netG, question: null };
   const fits = (g: number): boolean => g >= expectedKg.low * 500 && g <= expectedKg.high * 1500;
-  // A light tub forgotten still lies near the estimate: heavier than expected, with hardly any tare, is asked.
+  // A light tub forgotten still lies near the estimate: heavier than expected, with hardly any
+  // tare, is asked.
   const forgotten =
     vesselTareG !== null &&
     tareG < vesselTareG / 2 &&

@@ -1,6 +1,8 @@
 import { DateTime } from 'luxon';
 
-/** A calendar date, YYYY-MM-DD, as a person says it: "5 Mar 2026". What is no date stays as it is. */
+/**
+ * A calendar date, YYYY-MM-DD, as a person says it: "5 Mar 2026". What is no date stays as it is.
+ */
 export function dateWords(date: string): string {
   const day = DateTime.fromISO(date, { locale: 'en-GB' });
   return day.isValid ? day.toFormat('d LLL yyyy') : date;
@@ -16,7 +18,10 @@ export function daysBetween(from: string, to: string): number {
   return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
 }
 
-/** From one day to another as a person says it: "from … to …", "on …" for the same day, "from … or later" without an end. */
+/**
+ * From one day to another as a person says it: "from … to …", "on …" for the same day, "from … or
+ * later" without an end.
+ */
 export function spanText(
   from: string,
   to: string | null,

@@ -3,21 +3,30 @@ import { celsiusToF } from './temperature.js';
 
 export type UnitSystem = 'metric' | 'imperial';
 
-/** A range of a measured or estimated quantity: low edge, best guess, high edge, all in the unit the name says. */
+/**
+ * A range of a measured or estimated quantity: low edge, best guess, high edge, all in the unit the
+ * name says.
+ */
 export interface Range {
   low: number;
   mid: number;
   high: number;
 }
 
-/** Kilograms for the screen: "5.8 kg" or "12.8 lb", to 0.1 (an estimate's honest step) unless `digits` says more. */
+/**
+ * Kilograms for the screen: "5.8 kg" or "12.8 lb", to 0.1 (an estimate's honest step) unless
+ * `digits` says more.
+ */
 export function massText(kg: number, system: UnitSystem = 'metric', digits = 1): string {
   return system === 'metric'
     ? `${kg.toFixed(digits)} kg`
     : `${((kg * 1000) / GRAMS_PER_POUND).toFixed(digits)} lb`;
 }
 
-/** A mass to stand in a field and be read back by readMassG: every gram in kg, to 0.001 lb in pounds. */
+/**
+ * A mass to stand in a field and be read back by readMassG: every gram in kg, to 0.001 lb in
+ * pounds.
+ */
 export function massField(g: number, system: UnitSystem = 'metric'): string {
   return system === 'metric' ? `${g / 1000} kg` : `${(g / GRAMS_PER_POUND).toFixed(3)} lb`;
 }
@@ -27,7 +36,10 @@ export function smallMassText(g: number, system: UnitSystem = 'metric', step = 1
   return system === 'metric' ? `${Math.round(g / step) * step} g` : `${gToOz(g).toFixed(1)} oz`;
 }
 
-/** What a scale said, grams: to the gram below a kilogram, else to 10 g. Pounds: ounces below a pound. */
+/**
+ * What a scale said, grams: to the gram below a kilogram, else to 10 g. Pounds: ounces below a
+ * pound.
+ */
 export function weighedText(g: number, system: UnitSystem = 'metric'): string {
   const isSmall = g < (system === 'metric' ? 1000 : GRAMS_PER_POUND);
   return isSmall ? smallMassText(g, system, 1) : massText(g / 1000, system, 2);
@@ -74,7 +86,10 @@ export function smallMassRangeText(range: Range, system: UnitSystem = 'metric'):
   return `${edge(range.low)}–${edge(range.high)} ${system === 'metric' ? 'g' : 'oz'}`;
 }
 
-/** The edges of an estimate of kilograms; under 1 kg in grams, or a small one would read "0.0–0.1 kg". */
+/**
+ * The edges of an estimate of kilograms; under 1 kg in grams, or a small one would read "0.0–0.1
+ * kg".
+ */
 export function estimateRangeText(rangeKg: Range, system: UnitSystem = 'metric'): string {
   if (rangeKg.high >= 1) return massRangeText(rangeKg, system);
   const inG = { low: rangeKg.low * 1000, mid: rangeKg.mid * 1000, high: rangeKg.high * 1000 };
@@ -88,7 +103,10 @@ export function temperatureText(temperatureC: number, system: UnitSystem = 'metr
     : `${Math.round(celsiusToF(temperatureC))} °F`;
 }
 
-/** A count with its word: "1 day", "3 days", "1 box", "2 boxes". Takes the word's plural where it is not the word with an s. */
+/**
+ * A count with its word: "1 day", "3 days", "1 box", "2 boxes". Takes the word's plural where it is
+ * not the word with an s.
+ */
 export const counted = (n: number, one: string, many = `${one}s`): string =>
   `${n} ${n === 1 ? one : many}`;
 

@@ -4,9 +4,9 @@ import { DateTime } from 'luxon';
 const [NEWEST, OLDEST] = [2025, 1970];
 
 /**
- * The hemisphere a time zone lies in, as far as its clocks tell: where they were ever put forward in
- * January but not in July it is the south, the other way round the north. Null where they never were:
- * then somebody has to say.
+ * The hemisphere a time zone lies in, as far as its clocks tell: where they were ever put forward
+ * in January but not in July it is the south, the other way round the north. Null where they never
+ * were: then somebody has to say.
  */
 export function hemisphereOfZone(zone: string): 'north' | 'south' | null {
   for (let year = NEWEST; year >= OLDEST; year--) {

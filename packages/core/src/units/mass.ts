@@ -24,8 +24,8 @@ export function ozToG(oz: number): number {
 }
 
 /**
- * Ounces as a label states them: to 0.1 oz, always rounded DOWN, because a label never
- * promises more than the jar holds. 1e-9 guards a whole tenth against binary rounding.
+ * Ounces as a label states them: to 0.1 oz, always rounded DOWN, because a label never promises
+ * more than the jar holds. 1e-9 guards a whole tenth against binary rounding.
  */
 export function labelOunces(netG: number): number {
   return Math.floor(gToOz(netG) * 10 + 1e-9) / 10;

@@ -4,9 +4,10 @@ import type { Range } from './format.js';
 export const RESULTS_TO_APPLY = 5;
 
 /**
- * How far results lie from what was expected: ratios averaged in logarithms and shrunk toward 1 while there are few
- * (three results at 'right' are counted in, each off by `priorSd`). Takes pairs in the same unit; those not above 0 are
- * passed over. Gives the count and the factor as a middle with a 90 % range; null without any.
+ * How far results lie from what was expected: ratios averaged in logarithms and shrunk toward 1
+ * while there are few (three results at 'right' are counted in, each off by `priorSd`). Takes pairs
+ * in the same unit; those not above 0 are passed over. Gives the count and the factor as a middle
+ * with a 90 % range; null without any.
  */
 export function ownRatio(
   pairs: readonly { expected: number; result: number }[],

@@ -15,7 +15,10 @@ export function sumRanges(ranges: readonly Range[]): Range {
   return ranges.reduce((sum, r) => rangeOf((e) => sum[e] + r[e]), NO_RANGE);
 }
 export const scaleRange = (range: Range, by: number): Range => rangeOf((e) => range[e] * by);
-/** The same three values with the smallest as low and the largest as high, where an edge of one thing is the other edge of another. */
+/**
+ * The same three values with the smallest as low and the largest as high, where an edge of one
+ * thing is the other edge of another.
+ */
 export const inOrder = (range: Range): Range => {
   const [low, mid, high] = [range.low, range.mid, range.high].sort((a, b) => a - b);
   return { low, mid, high };

@@ -11,8 +11,8 @@ const GRAMS_PER: Record<string, number> = {
 
 /**
  * Reads a mass such as "5,8 kg", "12 lb 3 oz" or "850" into grams; a bare number is taken in
- * `bareUnit`. This is also what a line of text from any scale goes through: one number and one unit.
- * Gives null where no mass can be read.
+ * `bareUnit`. This is also what a line of text from any scale goes through: one number and one
+ * unit. Gives null where no mass can be read.
  */
 export function readMassG(text: string, bareUnit: 'g' | 'kg' | 'lb' | 'oz'): number | null {
   const parts = [

@@ -17,9 +17,9 @@ const MASS: Record<string, number> = {
 };
 
 /**
- * Reads a line of text from any instrument: a number and a unit somewhere in it, "+  2.315 kg", "23,5 °C",
- * "17.8 %". 'overload' where the line says it is beyond the scale's range (OL, over, dashes), null where no number
- * with a unit can be found: such a line is shown, never guessed at.
+ * Reads a line of text from any instrument: a number and a unit somewhere in it, "+  2.315 kg",
+ * "23,5 °C", "17.8 %". 'overload' where the line says it is beyond the scale's range (OL, over,
+ * dashes), null where no number with a unit can be found: such a line is shown, never guessed at.
  */
 export function readInstrumentLine(line: string): LineReading | 'overload' | null {
   const text = line.trim();
@@ -38,7 +38,10 @@ export function readInstrumentLine(line: string): LineReading | 'overload' | nul
   return { quantity: 'moisture', value, steady };
 }
 
-/** Lines of a stream of bytes: gives the whole lines and what is left of the last one. A line without end is cut at 500 letters. */
+/**
+ * Lines of a stream of bytes: gives the whole lines and what is left of the last one. A line
+ * without end is cut at 500 letters.
+ */
 export function splitLines(rest: string, chunk: string): { lines: string[]; rest: string } {
   const parts = (rest + chunk).split(/\r\n|\n|\r/);
   const last = parts.pop()!;

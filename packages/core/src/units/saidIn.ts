@@ -37,11 +37,12 @@ function ofDegrees(texts: string[], isStep: boolean): [figures: string[], unit: 
 }
 
 /**
- * A sentence in the household's units. Sentences of the core are made in kilograms, grams and degrees
- * Celsius; where pounds were chosen every mass and temperature in them is said in pounds, ounces and
- * degrees Fahrenheit: kilograms with as many decimals, grams in ounces to 0.1 and in pounds from two,
- * degrees whole. A step of temperature ("2 °C warmer") is said as a step. Litres and lengths stay.
- * Takes the sentence and the system; not for what a person typed nor for what is printed on a jar.
+ * A sentence in the household's units. Sentences of the core are made in kilograms, grams and
+ * degrees Celsius; where pounds were chosen every mass and temperature in them is said in pounds,
+ * ounces and degrees Fahrenheit: kilograms with as many decimals, grams in ounces to 0.1 and in
+ * pounds from two, degrees whole. A step of temperature ("2 °C warmer") is said as a step. Litres
+ * and lengths stay. Takes the sentence and the system; not for what a person typed nor for what is
+ * printed on a jar.
  */
 export function saidIn(system: UnitSystem, sentence: string): string {
   if (system === 'metric') return sentence;

@@ -1,4 +1,7 @@
-/** Litres in one unit of volume. US and imperial pints and gallons differ by a fifth and are always named apart. */
+/**
+ * Litres in one unit of volume. US and imperial pints and gallons differ by a fifth and are always
+ * named apart.
+ */
 export const LITRES_PER = {
   l: 1,
   ml: 0.001,

@@ -419,7 +419,8 @@ describe('an archive that is not whole', () => {
     await refuses(zipSync({ ...unzipSync(zip), 'run.sh': Buffer.from('x') }), /does not belong/);
   });
   it('is refused before a byte of it is unpacked where it would become gigabytes', async () => {
-    // A few kilobytes whose directory says 3 GB, as such a file's does: it is believed before anything is unpacked.
+    // A few kilobytes whose directory says 3 GB, as such a file's does: it is believed before
+    // anything is unpacked.
     const bomb = Buffer.from(
       zipSync(
         { 'datapackage.json': Buffer.from('{}'), 'data/flows.csv': Buffer.alloc(4_000_000) },
@@ -429,7 +430,8 @@ describe('an archive that is not whole', () => {
     for (let at = bomb.indexOf('PK\x01\x02'); at >= 0; at = bomb.indexOf('PK\x01\x02', at + 4))
       bomb.writeUInt32LE(3_000_000_000, at + 24);
     await refuses(bomb, /far larger than any household/);
-    // Some kilobytes that honestly become tens of megabytes of empty rows: no household packs so tight.
+    // Some kilobytes that honestly become tens of megabytes of empty rows: no household packs so
+    // tight.
     const tight = Buffer.from(
       zipSync(
         {
@@ -441,7 +443,8 @@ describe('an archive that is not whole', () => {
     );
     expect(tight.length).toBeLessThan(200_000);
     await refuses(tight, /far larger than any household/);
-    // And one that lies the other way: more comes out than its directory says, and it is not what was written.
+    // And one that lies the other way: more comes out than its directory says, and it is not what
+    // was written.
     const liar = Buffer.from(zip);
     for (let at = liar.indexOf('PK\x01\x02'); at >= 0; at = liar.indexOf('PK\x01\x02', at + 4))
       liar.writeUInt32LE(120, at + 24);

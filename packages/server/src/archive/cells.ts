@@ -1,7 +1,12 @@
-/** Stands for "nothing" in a cell; text that reads so gets one more stroke, so that nothing is lost. */
+/**
+ * Stands for "nothing" in a cell; text that reads so gets one more stroke, so that nothing is lost.
+ */
 export const NOTHING = '\\N';
 const NOTHING_LIKE = /^\\+N$/;
-/** What a table program would run as a formula. One apostrophe before it makes it text, and is taken off on the way back. */
+/**
+ * What a table program would run as a formula. One apostrophe before it makes it text, and is taken
+ * off on the way back.
+ */
 const FORMULA_LIKE = /^'*[=+\-@\t\r]/;
 
 /** A value as it stands in a CSV cell: whole and lossless, never a formula. */

@@ -80,8 +80,9 @@ function schemaOf(table: Table, names: ReadonlyMap<string, string>): Record<stri
 }
 
 /**
- * Writes the whole household as one archive to `file`: a data package with a CSV per table and its schema, pictures
- * beside. Table by table and in pieces, so that a large household needs little memory; `onShare` hears 0 to 1.
+ * Writes the whole household as one archive to `file`: a data package with a CSV per table and its
+ * schema, pictures beside. Table by table and in pieces, so that a large household needs little
+ * memory; `onShare` hears 0 to 1.
  */
 export async function exportArchive(
   db: Knex,

@@ -89,7 +89,8 @@ async function sortRows(
         !sameValue(mine[c.name], row.values[c.name]),
     );
     if (!differs) sorted.same++;
-    // The house rules a database begins with are nobody's choice: those of the archive take their place.
+    // The house rules a database begins with are nobody's choice: those of the archive take their
+    // place.
     else if (table.name === 'ruleVersions' && mine.commandId === 'first-run')
       sorted.changed.push(row);
     else if (!table.kept || mine.revision === row.values.revision) sorted.conflicts.push(row);
@@ -131,14 +132,20 @@ async function sortAll(
   return all;
 }
 
-/** Rows about which the person says whose stands: what both changed, and whose house rules are in force. */
+/**
+ * Rows about which the person says whose stands: what both changed, and whose house rules are in
+ * force.
+ */
 function asking(table: Table, sorted: Sorted, most = 20): ArchiveRow[] {
   const ownRulesStand = table.name === 'ruleVersions' && !sorted.changed.length;
   const rows = ownRulesStand ? sorted.fresh.slice(-1) : sorted.conflicts;
   return rows.slice(0, most);
 }
 
-/** What an archive would do here, without doing it. Throws the sentence of the first row that cannot be read. */
+/**
+ * What an archive would do here, without doing it. Throws the sentence of the first row that cannot
+ * be read.
+ */
 export async function previewImport(
   db: Knex,
   archive: Archive,
@@ -173,9 +180,10 @@ export async function previewImport(
 }
 
 /**
- * Takes an archive in: all of it or nothing. New rows are added, newer ones replace, older ones are left; where both
- * changed, `choice` says whose stands. References and the book are checked before anything stays. Pictures are written
- * first: they carry their content as their name and harm nobody alone.
+ * Takes an archive in: all of it or nothing. New rows are added, newer ones replace, older ones are
+ * left; where both changed, `choice` says whose stands. References and the book are checked before
+ * anything stays. Pictures are written first: they carry their content as their name and harm
+ * nobody alone.
  */
 export async function applyImport(
   db: Knex,

@@ -17,9 +17,10 @@ interface VersionRow {
 }
 
 /**
- * How the versions of an archive's house rules are told from those here: a bare number means something else in another
- * household, so what is not here already comes in under a number of its own. Null where this household never said a
- * rule: then the archive's take the place of what a database begins with.
+ * How the versions of an archive's house rules are told from those here: a bare number means
+ * something else in another household, so what is not here already comes in under a number of its
+ * own. Null where this household never said a rule: then the archive's take the place of what a
+ * database begins with.
  */
 export async function planRules(
   db: Knex,
@@ -51,7 +52,10 @@ export function repointed(rows: ArchiveRow[], plan: RulesPlan | null): ArchiveRo
   });
 }
 
-/** The rules that were in force here are in force again, as the newest version: what came in is history. */
+/**
+ * The rules that were in force here are in force again, as the newest version: what came in is
+ * history.
+ */
 export async function keepOwnRules(trx: Knex.Transaction, before: number): Promise<void> {
   const own = (await trx('ruleVersions').where({ version: before }).first()) as VersionRow;
   const last = (await trx('ruleVersions').max('version as n').first()) as { n: number };

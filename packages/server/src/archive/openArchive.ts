@@ -28,9 +28,9 @@ async function readRows(file: string): Promise<ArchiveRow[]> {
 }
 
 /**
- * Unpacks an archive in a thread of its own and opens what was found. Takes the database it may come
- * into, its zip and the folder to unpack into. Throws a sentence with file, row and column; the folder
- * is gone then.
+ * Unpacks an archive in a thread of its own and opens what was found. Takes the database it may
+ * come into, its zip and the folder to unpack into. Throws a sentence with file, row and column;
+ * the folder is gone then.
  */
 export async function openArchive(
   db: Knex,

@@ -7,13 +7,18 @@ import { picturesOf } from '../copies/pictureCopies.js';
 import { isEmptyHousehold, summaryOf, summaryText } from '../copies/proof.js';
 import type { Reopenable } from '../store/reopenable.js';
 
-/** The file to be put in place, and whether the person said that what stands there may be replaced. */
+/**
+ * The file to be put in place, and whether the person said that what stands there may be replaced.
+ */
 const restoreSchema = z.strictObject({
   path: z.string().min(1).max(1000),
   confirmed: z.boolean().default(false),
 });
 
-/** While the file is swapped everybody waits; the swap itself is asked for by the command line, which knows the lock's secret. */
+/**
+ * While the file is swapped everybody waits; the swap itself is asked for by the command line,
+ * which knows the lock's secret.
+ */
 export function restoreRoute(
   store: Reopenable,
   secret: string,

@@ -22,7 +22,10 @@ import { openArchive, type Archive } from './openArchive.js';
 import { archiveTables, tableCsv } from './tables.js';
 import { takeBack, writtenSoFar } from './takeBack.js';
 
-/** An archive on its way out or in. It is polled; its file lies in the data folder until the next one. */
+/**
+ * An archive on its way out or in. It is polled; its file lies in the data folder until the next
+ * one.
+ */
 interface Job extends answers.ArchiveJob {
   /** When it began, by this machine's own clock, ms. */
   at: number;
@@ -42,7 +45,10 @@ const OUT_MOST_MS = 15 * 60_000;
 /** What was looked at and not taken in is kept for so long. */
 const KEPT_MS = 24 * 3_600_000;
 
-/** `/archives`: the whole household out as one file, and in again with a preview. `/tables/NAME.csv`: one table. */
+/**
+ * `/archives`: the whole household out as one file, and in again with a preview.
+ * `/tables/NAME.csv`: one table.
+ */
 export function archiveRoutes(
   db: Knex,
   clock: ServerClock,
@@ -66,7 +72,8 @@ export function archiveRoutes(
   const start = (kind: Job['kind']): Job => {
     if ([...jobs.values()].some((j) => j.state === 'running'))
       throw new Problem(409, 'busy', 'Another archive is on its way. Wait until it is done.');
-    // One file of a kind is kept: the next takes its place. What was looked at on one screen outlives an export.
+    // One file of a kind is kept: the next takes its place. What was looked at on one screen
+    // outlives an export.
     const outlived = Date.now() - KEPT_MS;
     for (const old of jobs.values()) if (old.kind === kind || old.at < outlived) drop(old);
     mkdirSync(folder, { recursive: true });

@@ -9,7 +9,10 @@ import { write } from '../store/writes.js';
 /** Said of the mass of an old sheet: it went its way before anything was written here. */
 const GONE = 'Gone before it was written here';
 
-/** Harvests from a sheet that was kept before: each a closed harvest with its honey and wax in the book, come and gone. */
+/**
+ * Harvests from a sheet that was kept before: each a closed harvest with its honey and wax in the
+ * book, come and gone.
+ */
 export const sheetWrites = [
   write({
     method: 'post',

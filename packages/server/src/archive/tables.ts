@@ -29,8 +29,8 @@ const TYPES: Record<string, Column['type']> = {
 const OF_THIS_MACHINE = new Set(['calendarLinks', 'calendarSteps']);
 
 /**
- * The tables of the household as the database itself describes them, each after those it refers to, so that rows can
- * be written in this order. What Knex keeps of migrations is left out.
+ * The tables of the household as the database itself describes them, each after those it refers to,
+ * so that rows can be written in this order. What Knex keeps of migrations is left out.
  */
 export async function archiveTables(db: Knex): Promise<Table[]> {
   const names = (
@@ -89,7 +89,10 @@ export async function migrationNames(db: Knex): Promise<string[]> {
 }
 
 const ROWS_AT_ONCE = 2000;
-/** A table as CSV, its head first, then so many rows at a time, read along the rows' own order: text and how many rows it holds. */
+/**
+ * A table as CSV, its head first, then so many rows at a time, read along the rows' own order: text
+ * and how many rows it holds.
+ */
 export async function* tableCsv(
   db: Knex,
   table: Table,

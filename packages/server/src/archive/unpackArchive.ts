@@ -12,7 +12,10 @@ import type { Column, Table } from './tables.js';
 
 /** Unpacked at most so many bytes: ten years of a large household are a tenth of it. */
 const UNPACKED_MAX = 2 * 1024 ** 3;
-/** And a single table: a zip that blows up is stopped by what it says before a byte is unpacked, and by its hash after. */
+/**
+ * And a single table: a zip that blows up is stopped by what it says before a byte is unpacked, and
+ * by its hash after.
+ */
 const TABLE_MAX = 512 * 1024 ** 2;
 /** No table of a household packs tighter than this; below a megabyte nothing is asked. */
 const TIGHTEST = 200;
@@ -42,7 +45,9 @@ export interface UnpackOrder {
   tables: Table[];
   migrations: string[];
 }
-/** What lies in the folder: `TABLE.ndjson`, a row a line, for each table named; `photos/SHA.jpg`. */
+/**
+ * What lies in the folder: `TABLE.ndjson`, a row a line, for each table named; `photos/SHA.jpg`.
+ */
 export interface Unpacked {
   created: string;
   tables: string[];
@@ -138,7 +143,10 @@ function openZip(zip: Uint8Array, knownMigrations: readonly string[]): About {
 
 const hashOf = (data: Uint8Array): string => createHash('sha256').update(data).digest('hex');
 
-/** Every row passes what a person's entry would have to pass; throws with file, row and column where one does not. */
+/**
+ * Every row passes what a person's entry would have to pass; throws with file, row and column where
+ * one does not.
+ */
 function checkRows(table: Table, rows: readonly ArchiveRow[]): void {
   const columns = table.columns.map(({ name, type }) => ({
     name,
@@ -154,7 +162,10 @@ function checkRows(table: Table, rows: readonly ArchiveRow[]): void {
   }
 }
 
-/** Lays the rows of a table into a file, a row a line, so that they can be read back a few at a time. */
+/**
+ * Lays the rows of a table into a file, a row a line, so that they can be read back a few at a
+ * time.
+ */
 function layRows(file: string, rows: readonly ArchiveRow[]): void {
   const out = openSync(file, 'wx');
   try {
@@ -186,9 +197,10 @@ function rowsOf(
 }
 
 /**
- * Unpacks an archive into a folder, everything in it read and checked: each table by its columns and
- * the schemas of a person's entries, each picture by its hash. Throws a sentence with file, row and
- * column; what was laid down until then is the caller's to remove. Runs in a thread: see `heavy/`.
+ * Unpacks an archive into a folder, everything in it read and checked: each table by its columns
+ * and the schemas of a person's entries, each picture by its hash. Throws a sentence with file, row
+ * and column; what was laid down until then is the caller's to remove. Runs in a thread: see
+ * `heavy/`.
  */
 export function unpackArchive(
   { file, folder, tables, migrations }: UnpackOrder,
@@ -218,8 +230,11 @@ export function unpackArchive(
   return { created, tables: laid, photos };
 }
 
-/** Rows of a CSV by the table's own columns; a column that came later takes its fallback. Throws with row and column. */
-export function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
+/**
+ * Rows of a CSV by the table's own columns; a column that came later takes its fallback. Throws
+ * with row and column.
+ */
+function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
   const file = `${table.resource}.csv`;
   const { data, errors } = Papa.parse<string[]>(csv.replace(/^\uFEFF/, ''), {
     delimiter: ',',

@@ -13,7 +13,9 @@ export interface ArchiveOrder {
   createdAt: string;
 }
 
-/** Copies a database in one breath while others write to it: a reader of its journal stops nobody. */
+/**
+ * Copies a database in one breath while others write to it: a reader of its journal stops nobody.
+ */
 async function copyInto(file: string, copy: string): Promise<void> {
   const db = openAsItIs(file);
   try {
@@ -24,9 +26,9 @@ async function copyInto(file: string, copy: string): Promise<void> {
 }
 
 /**
- * Writes the whole household as one archive, out of a copy made in one breath, so that what is written
- * meanwhile does not tear it. Gives its size in bytes. Runs in a thread, for it takes as long as the
- * household is large; leaves no copy behind, however it ends.
+ * Writes the whole household as one archive, out of a copy made in one breath, so that what is
+ * written meanwhile does not tear it. Gives its size in bytes. Runs in a thread, for it takes as
+ * long as the household is large; leaves no copy behind, however it ends.
  */
 export async function writeArchive(
   { file, photoFolder, target, createdAt }: ArchiveOrder,

@@ -38,7 +38,10 @@ import { lotOf } from '../take/lots.js';
 import { holdsOnLot } from './holds.js';
 import { traceOf } from './trace.js';
 
-/** Hives that a lot's honey came from by the trace; null for what came from outside the book into no harvest. Water is tagged with the rinse it was poured into: it is no honey of anyone. */
+/**
+ * Hives that a lot's honey came from by the trace; null for what came from outside the book into no
+ * harvest. Water is tagged with the rinse it was poured into: it is no honey of anyone.
+ */
 async function originsByTrace(db: Knex, lotId: string): Promise<(string | null)[]> {
   const { shares } = await traceOf(db, lotId, 'back');
   const lots = new Map(
@@ -67,7 +70,7 @@ async function originsByTrace(db: Knex, lotId: string): Promise<(string | null)[
 }
 
 /** Whether this batch's honey, wax or rinse may go back to its own hive, with the reason. */
-export async function feedAnswer(
+async function feedAnswer(
   db: Knex,
   batch: Batch,
   at: string,
@@ -127,7 +130,9 @@ export async function aftercareOf(db: Knex, batchId: string, now: string): Promi
   };
 }
 
-/** What comes after the honey: wax, rinse, wet gear, and questions of the book that were answered. */
+/**
+ * What comes after the honey: wax, rinse, wet gear, and questions of the book that were answered.
+ */
 export const aftercareWrites = [
   write({
     method: 'post',
@@ -234,7 +239,8 @@ export const aftercareWrites = [
       });
       if (honeyG > 0)
         await unit.flow({ from: wet!.id, to: lotId, g: honeyG, reason: 'Rinsed off the wax' });
-      // What the reading says beyond the wax came from bars and tools: it was booked as lost and is found again.
+      // What the reading says beyond the wax came from bars and tools: it was booked as lost and is
+      // found again.
       const foundG = Math.round(holds.honeyKg * 1000) - honeyG;
       if (foundG > 0)
         await unit.flow({

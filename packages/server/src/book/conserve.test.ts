@@ -35,7 +35,10 @@ const book = (): Promise<Book> => home.get('/book');
 const held = async (): Promise<Record<string, number>> =>
   Object.fromEntries((await book()).lots.map((l) => [l.id, l.nowG]));
 
-/** What a household does with honey, wax and rinse; refused where there is too little, which must change nothing. */
+/**
+ * What a household does with honey, wax and rinse; refused where there is too little, which must
+ * change nothing.
+ */
 const ACTS = [
   'fill',
   'several',

@@ -42,7 +42,7 @@ export function holdCauseOf(fact: ColonyFact): { cause: HoldCause; sentence: str
 }
 
 /** Holds what came of a harvest, unless it is held for the same cause already. */
-export async function placeHold(
+async function placeHold(
   unit: UnitOfWork,
   batchId: string,
   cause: HoldCause,
@@ -90,8 +90,8 @@ export async function holdByFindings(
 }
 
 /**
- * Combs that hung in a colony's hive from a day to another, wherever they are now, those taken since among them: by
- * the placements of bars and boxes, and of frames in those boxes.
+ * Combs that hung in a colony's hive from a day to another, wherever they are now, those taken
+ * since among them: by the placements of bars and boxes, and of frames in those boxes.
  */
 export async function combsThatHung(
   db: Knex,
@@ -118,7 +118,10 @@ export async function combsThatHung(
     .pluck('id')) as string[];
 }
 
-/** The day from which a danger may have been there: the last healthy word before it, else the colony's first day. */
+/**
+ * The day from which a danger may have been there: the last healthy word before it, else the
+ * colony's first day.
+ */
 export function unknownSince(facts: readonly DatedFact[], startedOn: string, on: string): string {
   const healthy = facts.filter(
     ({ fact, on: day }) =>
@@ -135,8 +138,8 @@ export function unknownSince(facts: readonly DatedFact[], startedOn: string, on:
 }
 
 /**
- * A colony found sick, or dead of disease, after its comb was taken: every harvest of comb that hung there since the
- * check before is held, and what came of it with it.
+ * A colony found sick, or dead of disease, after its comb was taken: every harvest of comb that
+ * hung there since the check before is held, and what came of it with it.
  */
 export async function holdEarlierHarvests(
   unit: UnitOfWork,
@@ -199,7 +202,10 @@ async function lotsReached(db: Knex, batchId: string): Promise<Set<string>> {
   return reached;
 }
 
-/** Holds that nobody lifted on each lot, through every blend. Empty where nothing is held, without reading the book. */
+/**
+ * Holds that nobody lifted on each lot, through every blend. Empty where nothing is held, without
+ * reading the book.
+ */
 export async function holdsByLot(db: Knex): Promise<Map<string, Hold[]>> {
   const holds = (await list<HoldRow>(db, 'holds', { liftedOn: null })).map(asHold);
   const byLot = new Map<string, Hold[]>();

@@ -5,8 +5,8 @@ import type { Knex } from 'knex';
 import { fromRow, list } from '../store/rows.js';
 
 /** An entry of the book with who wrote it, as its command says. */
-export type WrittenFlow = FlowRow & { person: string | null; device: string | null };
-export const asFlow = (row: WrittenFlow): Flow => ({
+type WrittenFlow = FlowRow & { person: string | null; device: string | null };
+const asFlow = (row: WrittenFlow): Flow => ({
   id: row.id,
   from: row.fromLot,
   to: row.toLot,
@@ -29,9 +29,12 @@ export async function lotView(db: Knex, id: string): Promise<Lot | null> {
   return { ...lot, inG, outG, nowG: inG - outG };
 }
 
-/** Sums of stock by kinds, as long as neither a flow nor a lot was written: flows are only ever added, a changed lot counts its revision up. */
-export const stockKnown = new WeakMap<Knex, { key: string; byKinds: Map<string, Lot[]> }>();
-export async function stockKey(db: Knex): Promise<string> {
+/**
+ * Sums of stock by kinds, as long as neither a flow nor a lot was written: flows are only ever
+ * added, a changed lot counts its revision up.
+ */
+const stockKnown = new WeakMap<Knex, { key: string; byKinds: Map<string, Lot[]> }>();
+async function stockKey(db: Knex): Promise<string> {
   const flows = (await db('flows').max('rowid as n').max('recordedAt as at').first()) as {
     n: number | null;
     at: string | null;
@@ -43,7 +46,7 @@ export async function stockKey(db: Knex): Promise<string> {
   return [flows.n, flows.at, lots.n, lots.r].join(' ');
 }
 
-export async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
+async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
   const marks = kinds.map(() => '?').join(', ');
   const inForce = 'f.voids IS NULL AND NOT EXISTS (SELECT 1 FROM flows v WHERE v.voids = f.id)';
   const sums = (await db.raw(

@@ -95,7 +95,9 @@ async function photographed(db: Knex): Promise<Written['photographed']> {
     )) as Written['photographed'];
 }
 
-/** Since when a hive's colony lives there and when its queen was seen, as far as somebody said so. */
+/**
+ * Since when a hive's colony lives there and when its queen was seen, as far as somebody said so.
+ */
 function saidOf(
   hive: Hive | null,
   succeeded: ReadonlySet<string>,

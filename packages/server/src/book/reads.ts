@@ -37,7 +37,10 @@ export interface TraceAnswer {
   })[];
 }
 
-/** Traces of the book: where a lot came from, where it is now; found by its id or by the code on its label. */
+/**
+ * Traces of the book: where a lot came from, where it is now; found by its id or by the code on its
+ * label.
+ */
 export function bookReads(db: Knex, clock: ServerClock): Router {
   const router = Router();
   router.get('/traces', async (request, response) => {

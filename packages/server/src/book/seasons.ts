@@ -61,7 +61,9 @@ interface PackedRow {
   jarKindId: string | null;
 }
 type TakeRow = Pick<Take, 'batchId' | 'slot'>;
-/** Mass that went from lots of one kind and harvest into those of another; null: from or to outside. */
+/**
+ * Mass that went from lots of one kind and harvest into those of another; null: from or to outside.
+ */
 interface MovedRow {
   fromBatchId: string | null;
   fromKind: string | null;
@@ -83,7 +85,9 @@ const grouped = <T>(rows: readonly T[], key: (row: T) => string): Map<string, T[
   return map;
 };
 
-/** Flows in force, summed by kind and harvest where they are kept: thousands of rows become a few. */
+/**
+ * Flows in force, summed by kind and harvest where they are kept: thousands of rows become a few.
+ */
 const movedRows = (db: Knex): Promise<MovedRow[]> =>
   db('flows as f')
     .leftJoin('lots as a', (on) => on.on('a.id', 'f.fromLot').andOnNull('a.removedAt'))
@@ -97,7 +101,10 @@ const movedRows = (db: Knex): Promise<MovedRow[]> =>
     .select(db.raw("f.fromLot = 'outside' as fromOutside"))
     .sum({ g: 'f.g' });
 
-/** Every harvest as seasons count it, and comb estimates beside what the scale said. Read table by table, so that ten years are as quick as one. */
+/**
+ * Every harvest as seasons count it, and comb estimates beside what the scale said. Read table by
+ * table, so that ten years are as quick as one.
+ */
 export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   const { rules } = await currentRules(db);
   const batches = await batchViews(db);
@@ -221,10 +228,16 @@ export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
   };
 }
 
-/** So many combs back the scale teaches: older ones were guessed by other eyes, and Look asks for these at every touch. */
+/**
+ * So many combs back the scale teaches: older ones were guessed by other eyes, and Look asks for
+ * these at every touch.
+ */
 const TEACH_COMBS = 60;
 
-/** The last combs weighed one by one beside the estimate of their last look, oldest first. Boxes shared out by estimate tell nothing of it, nor do frames drained in place. */
+/**
+ * The last combs weighed one by one beside the estimate of their last look, oldest first. Boxes
+ * shared out by estimate tell nothing of it, nor do frames drained in place.
+ */
 export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
   const inPlace = WAYS.filter(combStays);
   const takes = (await db('takes')
@@ -291,7 +304,10 @@ export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
   });
 }
 
-/** What the household's scale says of its estimates of a hive, a factor; null while too little was weighed. */
+/**
+ * What the household's scale says of its estimates of a hive, a factor; null while too little was
+ * weighed.
+ */
 export async function correctionOf(
   db: Knex,
   hive: { name: string; kind: HiveKindName },

@@ -3,8 +3,9 @@ import type { Knex } from 'knex';
 import { flowsOfLots } from '../store/unitOfWork.js';
 
 /**
- * Where a lot is from or where it is now. Only lots that can matter are read: from the lot against or along the flows,
- * wave by wave, and then all flows that touch them, for what a lot holds depends on everything that came into it.
+ * Where a lot is from or where it is now. Only lots that can matter are read: from the lot against
+ * or along the flows, wave by wave, and then all flows that touch them, for what a lot holds
+ * depends on everything that came into it.
  */
 export async function traceOf(
   db: Knex,

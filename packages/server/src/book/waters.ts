@@ -26,7 +26,9 @@ export async function waterSourcesOf(
   };
 }
 
-/** Water of all honey that stands there now, by lot, as it was measured; null where nobody measured. */
+/**
+ * Water of all honey that stands there now, by lot, as it was measured; null where nobody measured.
+ */
 export async function watersOfStock(db: Knex): Promise<LotWater[]> {
   const lots = await stockView(db, ['honey']);
   const batches = await batchViewsOf(db, [...new Set(lots.map((l) => l.batchId))]);

@@ -1,7 +1,10 @@
 import { readFileSync } from 'node:fs';
 import { BadInput, CALCULATORS, calculate, calculatorSchemas } from '@furrow/core';
 
-/** The command-line door of the calculators: JSON in on standard input, JSON out, or one line of error and exit 2. */
+/**
+ * The command-line door of the calculators: JSON in on standard input, JSON out, or one line of
+ * error and exit 2.
+ */
 function main(args: string[]): unknown {
   if (args[0] === '--list')
     return [...CALCULATORS.values()].map((c) => `${c.name.padEnd(18)} ${c.summary}`).join('\n');

@@ -18,7 +18,10 @@ const OPEN_KINDS: Record<string, string> = {
   crushed: 'comb that drains',
 };
 
-/** A harvest ends only when every gram is somewhere: what was never weighed and never filled is asked about. */
+/**
+ * A harvest ends only when every gram is somewhere: what was never weighed and never filled is
+ * asked about.
+ */
 export async function endHarvest(unit: UnitOfWork, batch: Batch, rest: Rest | null): Promise<void> {
   const detail = await batchDetail(unit.db, batch.id);
   const owed = owedWeighings(detail);

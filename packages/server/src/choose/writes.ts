@@ -28,7 +28,10 @@ import { currentRules } from '../rules/currentRules.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
 
-/** Combs of one hive that go one way: judged again here, so that no screen can choose what the rules forbid. */
+/**
+ * Combs of one hive that go one way: judged again here, so that no screen can choose what the rules
+ * forbid.
+ */
 async function makeBatch(
   unit: UnitOfWork,
   payload: NewChoice['batches'][number],

@@ -20,9 +20,9 @@ import { systemTrouble, troubleText } from '../store/trouble.js';
 const codeOf = (error: unknown): string => String((error as { code?: unknown }).code);
 
 /**
- * Writes a copy of the database to `target`, which must not be there yet, and its pictures beside it. Runs
- * while others write. Throws a sentence: where the disk refuses, nothing is left of it; where only pictures
- * are damaged, the copy stands without them.
+ * Writes a copy of the database to `target`, which must not be there yet, and its pictures beside
+ * it. Runs while others write. Throws a sentence: where the disk refuses, nothing is left of it;
+ * where only pictures are damaged, the copy stands without them.
  */
 export async function backupTo(db: Knex, dataFolder: string, target: string): Promise<void> {
   if (existsSync(target)) throw new Error(`${target} is there already. Choose another name.`);
@@ -85,9 +85,9 @@ async function provenCopy(incoming: string): Promise<HouseholdSummary> {
 }
 
 /**
- * Checks a backup by really opening a copy of it: whose file it is before anything in it is touched, then
- * brought to this version and proven. Gives the copy, ready to be put in place, and what it holds. Throws
- * a sentence, changes nothing.
+ * Checks a backup by really opening a copy of it: whose file it is before anything in it is
+ * touched, then brought to this version and proven. Gives the copy, ready to be put in place, and
+ * what it holds. Throws a sentence, changes nothing.
  */
 export async function checkedCopy(target: string, dataFolder: string): Promise<CheckedCopy> {
   if (!existsSync(target)) throw new Error(`There is no file ${target}.`);
@@ -134,7 +134,10 @@ export function keptBefore(dataFolder: string): string[] {
 
 const sizeOf = (file: string): number => (existsSync(file) ? statSync(file).size : 0);
 
-/** Lays what stands there aside with its newest entries; the last ten stay. Gives its path, null where nothing was there. */
+/**
+ * Lays what stands there aside with its newest entries; the last ten stay. Gives its path, null
+ * where nothing was there.
+ */
 function layAside(dataFolder: string, now: Date): string | null {
   const database = join(dataFolder, 'furrow.db');
   if (!existsSync(database)) return null;
@@ -149,7 +152,10 @@ function layAside(dataFolder: string, now: Date): string | null {
   return aside;
 }
 
-/** A copy of what stands there before much is written at once, among those that a restore laid aside; it stays open. */
+/**
+ * A copy of what stands there before much is written at once, among those that a restore laid
+ * aside; it stays open.
+ */
 export async function keepBefore(db: Knex, dataFolder: string, now: Date): Promise<string> {
   mkdirSync(beforeFolder(dataFolder), { recursive: true });
   const copy = beforeName(dataFolder, now);
@@ -167,8 +173,8 @@ function dropOldest(dataFolder: string): void {
 }
 
 /**
- * Puts a checked copy in the place of the database, which must be closed. Gives where what was there is
- * kept, null where nothing was.
+ * Puts a checked copy in the place of the database, which must be closed. Gives where what was
+ * there is kept, null where nothing was.
  */
 export function putInPlace(
   incoming: string,
@@ -176,7 +182,8 @@ export function putInPlace(
   photosFrom: string,
   now = new Date(),
 ): string | null {
-  // A picture is named by what it is, so those of a backup are laid beside what is there: first, so that
+  // A picture is named by what it is, so those of a backup are laid beside what is there: first, so
+  // that
   // a disk that is full keeps the household as it was.
   if (existsSync(photosFrom)) cpSync(photosFrom, join(dataFolder, 'photos'), { recursive: true });
   const aside = layAside(dataFolder, now);
@@ -202,8 +209,8 @@ const daysBetween = (from: string, to: string): number =>
   Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
 
 /**
- * The copies whose age may be judged today: all of them, or, where a long gap lies behind the newest few,
- * only those after it. One reading of a clock that is years ahead makes nothing old.
+ * The copies whose age may be judged today: all of them, or, where a long gap lies behind the
+ * newest few, only those after it. One reading of a clock that is years ahead makes nothing old.
  */
 function judgeable(newestFirst: readonly string[]): readonly string[] {
   const gap = newestFirst.findIndex(
@@ -213,9 +220,9 @@ function judgeable(newestFirst: readonly string[]): readonly string[] {
 }
 
 /**
- * Which of the daily copies go: kept are the newest of each of the last seven days, five weeks and twelve months. The
- * newest copy always stays, and all from before a long gap until several copies bear the clock out. Takes the dates
- * there are and today's, YYYY-MM-DD.
+ * Which of the daily copies go: kept are the newest of each of the last seven days, five weeks and
+ * twelve months. The newest copy always stays, and all from before a long gap until several copies
+ * bear the clock out. Takes the dates there are and today's, YYYY-MM-DD.
  */
 export function copiesToDrop(dates: readonly string[], today: string): string[] {
   const newestFirst = judgeable([...dates].sort().reverse());
@@ -237,8 +244,9 @@ export function copiesToDrop(dates: readonly string[], today: string): string[] 
 }
 
 /**
- * Today's copy, if there is none yet, in `folder`, by default `copies/` of the data folder, its pictures in `photos/`
- * beside it; older copies are thinned out by age. Gives its path, null where it was there.
+ * Today's copy, if there is none yet, in `folder`, by default `copies/` of the data folder, its
+ * pictures in `photos/` beside it; older copies are thinned out by age. Gives its path, null where
+ * it was there.
  */
 export async function dailyCopy(
   db: Knex,
@@ -259,7 +267,9 @@ export async function dailyCopy(
   return isNew ? target : null;
 }
 
-/** Under another name until it is whole and read back: a copy that was cut off never looks like one. */
+/**
+ * Under another name until it is whole and read back: a copy that was cut off never looks like one.
+ */
 async function copyDatabase(db: Knex, target: string): Promise<void> {
   const part = `${target}.part`;
   rmSync(part, { force: true });

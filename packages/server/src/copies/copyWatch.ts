@@ -13,8 +13,9 @@ export interface CopyWatch {
 }
 
 /**
- * The daily copies of a data folder, and whether the last try at one failed. Takes the clock as a function, and a
- * second folder, on another disk if the household has one, where the same copies lie once more.
+ * The daily copies of a data folder, and whether the last try at one failed. Takes the clock as a
+ * function, and a second folder, on another disk if the household has one, where the same copies
+ * lie once more.
  */
 export function watchCopies(
   db: Knex,

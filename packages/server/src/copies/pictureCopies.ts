@@ -10,9 +10,10 @@ const PICTURE = /^([0-9a-f]{64})\.jpg$/;
 export class DamagedPictures extends Error {}
 
 /**
- * Lays every picture of `from` into `to` that is not there yet, each held against its name, which is what it is. A
- * picture never changes, so one folder serves all copies beside it. Throws a sentence after the last one where
- * pictures are damaged; those that are sound are copied all the same. Gives how many were new.
+ * Lays every picture of `from` into `to` that is not there yet, each held against its name, which
+ * is what it is. A picture never changes, so one folder serves all copies beside it. Throws a
+ * sentence after the last one where pictures are damaged; those that are sound are copied all the
+ * same. Gives how many were new.
  */
 export async function copyPictures(from: string, to: string): Promise<number> {
   if (!existsSync(from)) return 0;
@@ -39,7 +40,10 @@ function damageText(folder: string, damaged: readonly string[]): string {
 const isThere = (source: string, target: string): boolean =>
   existsSync(target) && statSync(target).size === statSync(source).size;
 
-/** Where the pictures of a backup or of a daily copy lie: in a folder of its own, or in the one that copies share. */
+/**
+ * Where the pictures of a backup or of a daily copy lie: in a folder of its own, or in the one that
+ * copies share.
+ */
 export function picturesOf(backup: string): string {
   const own = `${backup}.photos`;
   if (existsSync(own)) return own;

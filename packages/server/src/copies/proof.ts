@@ -21,7 +21,9 @@ export interface HouseholdSummary {
 export const isEmptyHousehold = (s: HouseholdSummary): boolean =>
   s.hives === 0 && s.harvests === 0 && s.newestAt === null;
 
-/** The same in words: "3 hives, 2 harvests from 14 Mar 2026 to 2 Nov 2026, newest entry 2 Nov 2026." */
+/**
+ * The same in words: "3 hives, 2 harvests from 14 Mar 2026 to 2 Nov 2026, newest entry 2 Nov 2026."
+ */
 export function summaryText(s: HouseholdSummary): string {
   if (isEmptyHousehold(s)) return 'an empty household';
   const span =
@@ -107,8 +109,8 @@ async function proveBook(db: Knex): Promise<void> {
     throw damaged(`${counted(Number(lost.n), 'entry', 'entries')} of the book belong to no lot`);
 }
 /**
- * Proves that an open, migrated database is a whole household: pages, references, what is kept as JSON,
- * the lots of every flow. Gives what it holds; throws a sentence where it is damaged.
+ * Proves that an open, migrated database is a whole household: pages, references, what is kept as
+ * JSON, the lots of every flow. Gives what it holds; throws a sentence where it is damaged.
  */
 export async function proveHousehold(db: Knex): Promise<HouseholdSummary> {
   await provePages(db);

@@ -10,7 +10,10 @@ const dailyIn = (folder: string): string[] =>
         .map((name) => join(folder, name))
     : [];
 
-/** The newest copy of a household: a daily one, here or in the second folder, else one a restore laid aside. */
+/**
+ * The newest copy of a household: a daily one, here or in the second folder, else one a restore
+ * laid aside.
+ */
 export function newestCopy(dataFolder: string, second: string | null = null): string | null {
   const daily = [join(dataFolder, 'copies'), ...(second ? [second] : [])].flatMap(dailyIn);
   // Their names are their days; of two of one day the one at hand is named.
@@ -26,9 +29,9 @@ const sentence = (what: string, copy: string | null): Error =>
   );
 
 /**
- * Looks at the household's file before a server opens it: one that is missing, empty, damaged or somebody
- * else's is never begun anew over its copies. Takes the data folder; throws a sentence that names the
- * newest copy. A folder with no file and no copies is a household that begins.
+ * Looks at the household's file before a server opens it: one that is missing, empty, damaged or
+ * somebody else's is never begun anew over its copies. Takes the data folder; throws a sentence
+ * that names the newest copy. A folder with no file and no copies is a household that begins.
  */
 export async function checkBeforeStart(
   dataFolder: string,

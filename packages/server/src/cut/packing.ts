@@ -20,7 +20,10 @@ import { batchView } from '../harvest/batches.js';
 import { write } from '../store/writes.js';
 import { openBatch } from './writes.js';
 
-/** Pieces that may go into boxes: cut, weighed, not packed yet, of this harvest and of the box that was asked. */
+/**
+ * Pieces that may go into boxes: cut, weighed, not packed yet, of this harvest and of the box that
+ * was asked.
+ */
 async function packable(
   unit: UnitOfWork,
   batchId: string,

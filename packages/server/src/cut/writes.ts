@@ -29,7 +29,10 @@ export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
 const boardOf = (unit: UnitOfWork, id: string): Promise<CutBoard> =>
   find<CutBoard>(unit.db, 'cutBoards', id, 'board');
 
-/** A board's plan as it stands now: pieces that are not in it any more leave the plan, those cut or packed never do. */
+/**
+ * A board's plan as it stands now: pieces that are not in it any more leave the plan, those cut or
+ * packed never do.
+ */
 async function keepPlan(unit: UnitOfWork, boardId: string, plan: PlanCut): Promise<void> {
   const board = await boardOf(unit, boardId);
   const there = await list<CutPiece>(unit.db, 'cutPieces', { boardId });

@@ -10,9 +10,15 @@ import { makeHouse } from '../house/house.js';
 import { closeDatabase, openDatabase } from '../store/database.js';
 import { seedDemo } from './seed.js';
 
-/** The demo household beside the person's own, on a port of its own: nothing done there touches theirs. */
+/**
+ * The demo household beside the person's own, on a port of its own: nothing done there touches
+ * theirs.
+ */
 export interface DemoBeside {
-  /** Where it listens; made at the first call, the same one after. Throws where it could not be made. */
+  /**
+   * Where it listens; made at the first call, the same one after. Throws where it could not be
+   * made.
+   */
   open: () => Promise<{ port: number }>;
   /** Puts it away, with its file. */
   close: () => Promise<void>;
@@ -86,7 +92,10 @@ export function demoBeside(
   };
 }
 
-/** Asks for the demo household: answers with its port, at the address the asker knows this server by. */
+/**
+ * Asks for the demo household: answers with its port, at the address the asker knows this server
+ * by.
+ */
 export function demoRoute(demo: DemoBeside): Router {
   const router = Router();
   router.post('/demo', async (_request, response) => void response.json(await demo.open()));

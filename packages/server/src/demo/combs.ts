@@ -1,4 +1,6 @@
-/** Made-up combs of the demo's top-bar hive, from the entrance back: shares of what each face holds. */
+/**
+ * Made-up combs of the demo's top-bar hive, from the entrance back: shares of what each face holds.
+ */
 export interface DemoComb {
   slot: number;
   depthMm: number;

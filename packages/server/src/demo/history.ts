@@ -2,7 +2,10 @@ import { randomUUID } from 'node:crypto';
 import type { Hive } from '@furrow/core';
 import type { Send } from './otherHives.js';
 
-/** Harvests of two seasons before, as the household kept them in a sheet: hive, days ago, honey and wax in grams, minutes. */
+/**
+ * Harvests of two seasons before, as the household kept them in a sheet: hive, days ago, honey and
+ * wax in grams, minutes.
+ */
 const SHEET: readonly (readonly [
   hive: string,
   daysAgo: number,

@@ -37,7 +37,10 @@ interface DemoHive {
   site: 'pedraClara' | 'encosta' | 'capaoFundo';
   startedDaysAgo: number;
   facts: [daysAgo: number, fact: ColonyFact][];
-  /** What each place holds today, box by box from the floor up; a look a fortnight before saw less capped. */
+  /**
+   * What each place holds today, box by box from the floor up; a look a fortnight before saw less
+   * capped.
+   */
   boxes: Record<number, (Row | null)[]>;
 }
 
@@ -123,7 +126,10 @@ const HIVES: DemoHive[] = [
   },
 ];
 
-/** The other six hives of the demo household, each with its own kind of look, through the same writes as a person's. */
+/**
+ * The other six hives of the demo household, each with its own kind of look, through the same
+ * writes as a person's.
+ */
 export async function seedOtherHives(
   send: Send,
   sites: Record<string, string>,

@@ -29,9 +29,9 @@ const ZONE = 'America/Sao_Paulo';
 const CAPPED_PER_DAY = 0.011;
 
 /**
- * The demo household, written through the same path as a person's entries, relative to the clock: one site
- * in use, a top-bar hive with looks over four weeks, a harvest of last season in its jars, and combs taken
- * this morning that drain right now.
+ * The demo household, written through the same path as a person's entries, relative to the clock:
+ * one site in use, a top-bar hive with looks over four weeks, a harvest of last season in its jars,
+ * and combs taken this morning that drain right now.
  */
 export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   const now = clock.now();
@@ -482,7 +482,8 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
       kind: 'stir',
       minutes: 5,
     });
-    // Weighings follow the published middle of the method, a little slow, to the gram step of the scale.
+    // Weighings follow the published middle of the method, a little slow, to the gram step of the
+    // scale.
     const lower = (await db('vessels').where({ id: vessel.lower }).first()) as Vessel;
     const curve = drainForecast({
       ...forecastInput(drain, lower, DEFAULT_RULES, now.toISOString()),

@@ -1,7 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import type { Send } from './otherHives.js';
 
-/** What is particular of the three sites, forage by month as the household noted it, and things of the kit that are counted or mended. */
+/**
+ * What is particular of the three sites, forage by month as the household noted it, and things of
+ * the kit that are counted or mended.
+ */
 export async function seedSitesAndGear(
   send: Send,
   sites: Record<string, string>,

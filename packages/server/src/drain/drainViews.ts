@@ -2,13 +2,13 @@ import type { Drain, DrainEvent, StreamReading, Weighing } from '@furrow/core';
 import type { Knex } from 'knex';
 import { list } from '../store/rows.js';
 
-export interface ReadingRow {
+interface ReadingRow {
   tareG: number;
   readings: { at: string; g: number }[];
 }
 
 /** Rows of readings as one row, net; an instant that came twice counts once. */
-export function joined(rows: readonly ReadingRow[]): StreamReading[] {
+function joined(rows: readonly ReadingRow[]): StreamReading[] {
   const byInstant = new Map<string, StreamReading>();
   for (const row of rows)
     for (const r of row.readings)
@@ -16,8 +16,11 @@ export function joined(rows: readonly ReadingRow[]): StreamReading[] {
   return [...byInstant.values()].sort((a, b) => a.at.localeCompare(b.at));
 }
 
-/** Zones of the benches of some batches, by batch: a bench goes by its hive's site until it has a place of its own. */
-export async function zonesOf(db: Knex, batchIds: readonly string[]): Promise<Map<string, string>> {
+/**
+ * Zones of the benches of some batches, by batch: a bench goes by its hive's site until it has a
+ * place of its own.
+ */
+async function zonesOf(db: Knex, batchIds: readonly string[]): Promise<Map<string, string>> {
   const rows = (await db('batches')
     .join('hives', 'hives.id', 'batches.hiveId')
     .join('sites', 'sites.id', 'hives.siteId')

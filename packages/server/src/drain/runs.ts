@@ -25,7 +25,7 @@ import { drainViews } from './drainViews.js';
 import { batchViewsOf } from '../harvest/batches.js';
 
 /** One closed drain of the household: what its forecast, its press and its norm learn from. */
-export interface HouseholdRun extends PastRun, RunKind {
+interface HouseholdRun extends PastRun, RunKind {
   drainId: string;
   batchId: string;
   hiveName: string;
@@ -40,7 +40,9 @@ interface HouseholdRuns {
   drains: HouseholdRun[];
   frames: PastRun[];
 }
-/** Closed runs do not change by themselves: read again only when one was closed, undone or changed. */
+/**
+ * Closed runs do not change by themselves: read again only when one was closed, undone or changed.
+ */
 const known = new WeakMap<Knex, { key: string; runs: HouseholdRuns }>();
 
 /** Closed drains and closed frames of the household, oldest first. */
@@ -135,7 +137,10 @@ export async function methodPriorOf(
   ).applied;
 }
 
-/** Each closed frame as a run: what came of what was estimated, and tau from its opening to the drops (nine tenths, 2.3 tau). */
+/**
+ * Each closed frame as a run: what came of what was estimated, and tau from its opening to the
+ * drops (nine tenths, 2.3 tau).
+ */
 function framesOf(detail: BatchDetail): PastRun[] {
   const waterPercent = Math.min(25, workingWater(detail).percent);
   return detail.batch.combIds.flatMap((combId) => {

@@ -45,7 +45,10 @@ async function runningDrain(unit: UnitOfWork, id: string): Promise<Drain> {
   return drain;
 }
 
-/** Honey that stands in the lower vessel becomes one with what drips: out of its own lot, into this one. */
+/**
+ * Honey that stands in the lower vessel becomes one with what drips: out of its own lot, into this
+ * one.
+ */
 async function pourToPot(
   unit: UnitOfWork,
   batch: Batch,
@@ -64,7 +67,10 @@ async function pourToPot(
   });
   await closeIfEmpty(unit, from.batchId);
 }
-/** A harvest whose last honey was poured to another one is in the book: nothing of it is left to fill. */
+/**
+ * A harvest whose last honey was poured to another one is in the book: nothing of it is left to
+ * fill.
+ */
 async function closeIfEmpty(unit: UnitOfWork, batchId: string): Promise<void> {
   const batch = await batchView(unit.db, batchId);
   const { lots } = await bookView(unit.db, batchId);

@@ -20,7 +20,7 @@ export interface GivenStep {
   summary: string;
 }
 /** A step's name in a calendar, the same over all changes. */
-export const stepUid = (step: Pick<TimetableStep, 'harvestId' | 'id'>): string =>
+const stepUid = (step: Pick<TimetableStep, 'harvestId' | 'id'>): string =>
   `${step.harvestId}-${step.id}@furrow`;
 /** What is remembered of a step that a calendar was given. */
 export const givenStep = (step: TimetableStep): GivenStep => ({
@@ -32,9 +32,9 @@ export const givenStep = (step: TimetableStep): GivenStep => ({
 });
 
 /**
- * The timetable as an iCalendar file with alarms, instants in UTC, so that every calendar reads them alike. Each
- * event keeps its id over changes, so that a newer file replaces the older one. Cautions stand in the event of
- * their step.
+ * The timetable as an iCalendar file with alarms, instants in UTC, so that every calendar reads
+ * them alike. Each event keeps its id over changes, so that a newer file replaces the older one.
+ * Cautions stand in the event of their step.
  */
 export function timetableCalendar(
   name: string,
@@ -88,7 +88,8 @@ export function timetableCalendar(
     else
       event.createAlarm({
         type: ICalAlarmType.display,
-        // As an instant: counted from an edge of the event, the library rings a whole wait too late.
+        // As an instant: counted from an edge of the event, the library rings a whole wait too
+        // late.
         trigger: DateTime.fromISO(step.endsAt).toUTC(),
         description: `${step.harvestName}: ${step.title} is over`,
       });

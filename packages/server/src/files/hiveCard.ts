@@ -18,8 +18,8 @@ const [CARD_WIDTH_MM, CARD_HEIGHT_MM] = [85, 54];
 const NO_ADDRESS = ['No code: no phone reaches', 'this machine yet.', 'Rules, In the house.'];
 
 /**
- * A card for the hive, the size of a bank card: its name, and a code that opens its Look. Takes the address
- * of that; null where no phone reaches this machine, which the card then says.
+ * A card for the hive, the size of a bank card: its name, and a code that opens its Look. Takes the
+ * address of that; null where no phone reaches this machine, which the card then says.
  */
 export async function hiveCardPdf(hive: Hive, qrText: string | null): Promise<Uint8Array> {
   const { pdf, fonts } = await pdfWithFonts(`Card of ${hive.name}`);
@@ -61,8 +61,8 @@ export async function hiveCardPdf(hive: Hive, qrText: string | null): Promise<Ui
 }
 
 /**
- * Blank combs of a hive to scale, both sides of each, for a pencil at the hive: two a row, as large as a page of the
- * household's paper lets them be; the scale stands on every page.
+ * Blank combs of a hive to scale, both sides of each, for a pencil at the hive: two a row, as large
+ * as a page of the household's paper lets them be; the scale stands on every page.
  */
 export async function lookSheetPdf(hive: Hive, paper: Paper): Promise<Uint8Array> {
   const { pdf, fonts } = await pdfWithFonts(`Look sheet of ${hive.name}`);
@@ -124,7 +124,10 @@ function sheetHead(
   return page;
 }
 
-/** The edge of one comb, bar above, and light lines at a quarter, half and three quarters of its depth to guess shares by. */
+/**
+ * The edge of one comb, bar above, and light lines at a quarter, half and three quarters of its
+ * depth to guess shares by.
+ */
 function drawOutline(
   page: PDFPage,
   outline: Parameters<typeof faceHalfWidthMm>[0],

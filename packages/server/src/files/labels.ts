@@ -53,7 +53,10 @@ export function qrRuns(text: string): {
   return { size: modules.size, runs };
 }
 
-/** A code of so many mm with its upper left corner there (points, y from the bottom), with the quiet edge it needs. */
+/**
+ * A code of so many mm with its upper left corner there (points, y from the bottom), with the quiet
+ * edge it needs.
+ */
 export function drawQr(page: PDFPage, text: string, x: number, top: number, sideMm: number): void {
   const { size, runs } = qrRuns(text);
   const module = (sideMm * POINTS_PER_MM) / (size + 4);
@@ -67,7 +70,10 @@ export function drawQr(page: PDFPage, text: string, x: number, top: number, side
     });
 }
 
-/** One label alone as a page of its own size, so that a sheet of a thousand alike holds it once and draws it a thousand times. */
+/**
+ * One label alone as a page of its own size, so that a sheet of a thousand alike holds it once and
+ * draws it a thousand times.
+ */
 async function labelPage(laid: LaidLabel, sheet: LabelSheet, qrText: string): Promise<Uint8Array> {
   const { pdf, fonts } = await pdfWithFonts('Label');
   const page = pdf.addPage([
@@ -78,11 +84,17 @@ async function labelPage(laid: LaidLabel, sheet: LabelSheet, qrText: string): Pr
   return pdf.save();
 }
 
-/** Pieces of comb have a weight each: up to so many different labels are held as pages, more are drawn one by one. */
+/**
+ * Pieces of comb have a weight each: up to so many different labels are held as pages, more are
+ * drawn one by one.
+ */
 const PAGES_MOST = 8;
 const LABELS_AT_ONCE = 40;
 
-/** A PDF of label sheets as designed; `startAt` leaves labels of a sheet begun before empty. Made in pieces: the server goes on answering. */
+/**
+ * A PDF of label sheets as designed; `startAt` leaves labels of a sheet begun before empty. Made in
+ * pieces: the server goes on answering.
+ */
 export async function labelsPdf(
   labels: readonly LabelText[],
   design: LabelDesign,

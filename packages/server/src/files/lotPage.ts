@@ -2,8 +2,9 @@ import type { Batch, HouseRules, LabelText, Lot } from '@furrow/core';
 import { escaped } from './html.js';
 
 /**
- * What stands behind the code of a jar: one static page without script or network, showing only what the household
- * chose to show. Takes the lot, where it came from, its label's words and the rules.
+ * What stands behind the code of a jar: one static page without script or network, showing only
+ * what the household chose to show. Takes the lot, where it came from, its label's words and the
+ * rules.
  */
 export function lotPage(
   lot: Lot,

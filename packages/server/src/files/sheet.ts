@@ -44,7 +44,10 @@ const BESIDE = SQUARE_MM * PT_PER_MM + 12;
 
 const NO_PHONE = ['No code: no phone', 'reaches this machine', 'yet. Rules,', 'In the house.'];
 
-/** The square that opens the list on a phone, or that there is none, in the upper right corner; gives how deep it reaches. */
+/**
+ * The square that opens the list on a phone, or that there is none, in the upper right corner;
+ * gives how deep it reaches.
+ */
 function drawTickSquare(
   page: PDFPage,
   link: string | null,
@@ -65,7 +68,10 @@ function drawTickSquare(
   return below - 10;
 }
 
-/** The plan to hang on the wall: one page a day with its steps and their cautions, boxes to tick; the list to bring on the last. */
+/**
+ * The plan to hang on the wall: one page a day with its steps and their cautions, boxes to tick;
+ * the list to bring on the last.
+ */
 export async function sheetPdf(
   day: DayPlan,
   { zone, paper, units, tickLink }: SheetSaid,

@@ -5,9 +5,9 @@ import { log } from '../log.js';
 import { notFound } from '../problem.js';
 
 /**
- * Sends a file whole. One that cannot be opened or is no file is a 404 in the words of `what`; one that
- * fails on its way, or a client that goes away, ends the answer and leaves nothing open. Throws only
- * before the first byte. Takes what the head says beside.
+ * Sends a file whole. One that cannot be opened or is no file is a 404 in the words of `what`; one
+ * that fails on its way, or a client that goes away, ends the answer and leaves nothing open.
+ * Throws only before the first byte. Takes what the head says beside.
  */
 export async function streamFile(
   response: Response,

@@ -19,8 +19,9 @@ const EDGES = { marginMm: 10, overlapMm: 10 };
 const INK = rgb(0, 0, 0);
 
 /**
- * The cutting template as PDF at true size, over as many sheets of the household's paper as it needs, overlapping by 10 mm to be glued;
- * every sheet has its place, the name and a ruler of its own, so that a print that was scaled is seen at once.
+ * The cutting template as PDF at true size, over as many sheets of the household's paper as it
+ * needs, overlapping by 10 mm to be glued; every sheet has its place, the name and a ruler of its
+ * own, so that a print that was scaled is seen at once.
  */
 export async function templatePdf(template: TemplateInput, paper: Paper): Promise<Uint8Array> {
   const upright = { ...paper, ...EDGES };

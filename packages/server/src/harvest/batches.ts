@@ -3,13 +3,16 @@ import type { Knex } from 'knex';
 import { find, fromRow, list } from '../store/rows.js';
 import { flowsOfLots } from '../store/unitOfWork.js';
 
-export type BatchRow = Omit<Batch, 'hiveName' | 'hiveKind' | 'siteName' | 'zone' | 'date'> & {
-  /** What was expected of the way chosen; what was decided before it was reckoned by way has `honeyOutKg`, as crushed. */
+type BatchRow = Omit<Batch, 'hiveName' | 'hiveKind' | 'siteName' | 'zone' | 'date'> & {
+  /**
+   * What was expected of the way chosen; what was decided before it was reckoned by way has
+   * `honeyOutKg`, as crushed.
+   */
   decision: { outcome?: { honeyKg?: Range; honeyOutKg?: Range } };
 };
 
 /** Rows of batches with the names a person knows them by. */
-export async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
+async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
   const hives = new Map((await list<HiveNamed>(db, 'hives')).map((h) => [h.id, h]));
   const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
   // A few are read by their ids, a whole book as a whole: a list of ids has its limit.
@@ -60,7 +63,10 @@ export async function batchView(db: Knex, id: string): Promise<Batch> {
   return (await batchViews(db, { id }))[0];
 }
 
-/** Hives and sites whose comb a batch holds: its own, and those that were put into one vessel with it. */
+/**
+ * Hives and sites whose comb a batch holds: its own, and those that were put into one vessel with
+ * it.
+ */
 export async function originsOf(
   db: Knex,
   batch: Batch,
@@ -81,4 +87,4 @@ export async function originsOf(
   const said = (pick: (b: Batch) => string): string => [...new Set(all.map(pick))].join(' and ');
   return { hiveName: said((b) => b.hiveName), siteName: said((b) => b.siteName) };
 }
-export type HiveNamed = Pick<Hive, 'id' | 'name' | 'kind' | 'siteId'>;
+type HiveNamed = Pick<Hive, 'id' | 'name' | 'kind' | 'siteId'>;

@@ -22,7 +22,7 @@ import { drainViews } from '../drain/drainViews.js';
 import { bookView } from '../book/lots.js';
 
 /** What left the shelf of one harvest, oldest first. */
-export async function outsOf(db: Knex, batchId: string): Promise<Out[]> {
+async function outsOf(db: Knex, batchId: string): Promise<Out[]> {
   const lots = (await db('lots').where({ batchId, removedAt: null }).pluck('id')) as string[];
   const rows = (await db('outs')
     .whereIn('lotId', lots)

@@ -9,7 +9,10 @@ export interface Order {
   /** Where the share done is told, 0 to 1; null where nobody asked. */
   progress: MessagePort | null;
 }
-/** What comes back: errors do not keep their class from thread to thread, so they come as what they say. */
+/**
+ * What comes back: errors do not keep their class from thread to thread, so they come as what they
+ * say.
+ */
 export type Outcome =
   | { value: unknown }
   | { problem: { status: number; code: string; detail: string; path?: string } }

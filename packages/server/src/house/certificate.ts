@@ -126,7 +126,10 @@ const namesIn = (certificate: x509.X509Certificate): string[] =>
     .getExtension(x509.SubjectAlternativeNameExtension)
     ?.names.items.map((name) => String(name.value)) ?? [];
 
-/** Whether a server's certificate may go on: of this authority, long enough, and for every name it is called by. */
+/**
+ * Whether a server's certificate may go on: of this authority, long enough, and for every name it
+ * is called by.
+ */
 async function stillGood(
   certificate: x509.X509Certificate,
   authority: Keyed,
@@ -145,9 +148,9 @@ async function stillGood(
 }
 
 /**
- * The certificate of this house, from an authority of the household's own: made on first use, renewed
- * when it has thirty days left or a name is new. Takes the folder it is kept in, the names and addresses
- * it is to hold for, and the time; keys are files of mode 600.
+ * The certificate of this house, from an authority of the household's own: made on first use,
+ * renewed when it has thirty days left or a name is new. Takes the folder it is kept in, the names
+ * and addresses it is to hold for, and the time; keys are files of mode 600.
  */
 export async function houseCertificate(
   folder: string,

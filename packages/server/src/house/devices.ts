@@ -19,7 +19,10 @@ const deviceSchema = z.strictObject({
   lastSeenAt: z.string(),
   /** A helper's ends with the day it was paired on; null: until it is removed. */
   endsAt: z.string().nullable(),
-  /** Hashes of its secrets: the one it shows, the one it was handed and has not shown yet, the one before. */
+  /**
+   * Hashes of its secrets: the one it shows, the one it was handed and has not shown yet, the one
+   * before.
+   */
   secret: z.string(),
   next: z.string().nullable(),
   former: z.string().nullable(),
@@ -49,8 +52,8 @@ export type Shown =
   | { device: null; why: 'unknown' | 'over' | 'replayed' };
 
 /**
- * The devices that were let into this house. They belong to this machine and lie beside its certificate,
- * never in a backup: a device that was removed does not come back with an older book.
+ * The devices that were let into this house. They belong to this machine and lie beside its
+ * certificate, never in a backup: a device that was removed does not come back with an older book.
  */
 export class Devices {
   private list: Device[];
@@ -69,7 +72,9 @@ export class Devices {
   private save(): void {
     writePrivate(this.file, JSON.stringify({ devices: this.list }, null, 1));
   }
-  /** What only moves on is kept in memory where the disk takes nothing: a full one shuts nobody out. */
+  /**
+   * What only moves on is kept in memory where the disk takes nothing: a full one shuts nobody out.
+   */
   private change(device: Device, changes: Partial<Device>): { device: Device; kept: boolean } {
     const changed = { ...device, ...changes };
     this.list = this.list.map((each) => (each.id === device.id ? changed : each));
@@ -92,7 +97,9 @@ export class Devices {
     return device.endsAt !== null && this.now().toISOString() >= device.endsAt;
   }
 
-  /** Lets a device in. Gives it with the secret that it shows from now on: nobody sees that again. */
+  /**
+   * Lets a device in. Gives it with the secret that it shows from now on: nobody sees that again.
+   */
   add(kind: DeviceKind, name: string, person: string): { device: Device; secret: string } {
     const secret = newSecret();
     const at = this.now().toISOString();
@@ -117,8 +124,8 @@ export class Devices {
   }
 
   /**
-   * Whose secret this is. A secret that was replaced and is shown again later was copied by somebody: the
-   * device is let in no longer, whoever holds it.
+   * Whose secret this is. A secret that was replaced and is shown again later was copied by
+   * somebody: the device is let in no longer, whoever holds it.
    */
   show(secret: string): Shown {
     const hash = hashOf(secret);

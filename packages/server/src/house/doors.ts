@@ -8,7 +8,10 @@ const FORWARDED = ['forwarded', 'x-forwarded-for', 'x-forwarded-host', 'x-real-i
 export const cameByProxy = (request: Request): boolean =>
   FORWARDED.some((name) => request.headers[name] !== undefined);
 
-/** What a browser says of the page that asks, where it says it: another site's may neither read nor write. */
+/**
+ * What a browser says of the page that asks, where it says it: another site's may neither read nor
+ * write.
+ */
 const OWN_SITES = ['same-origin', 'none'];
 const opensAPage = (request: Request): boolean =>
   request.method === 'GET' &&
@@ -25,7 +28,10 @@ const foreignHost = (): Problem =>
 const foreignPage = (): Problem =>
   new Problem(403, 'foreign-origin', 'This page does not belong to Furrow.');
 
-/** Whether the page that asks is one that this server itself gave out; a program that is no browser says nothing of it. */
+/**
+ * Whether the page that asks is one that this server itself gave out; a program that is no browser
+ * says nothing of it.
+ */
 function isOwnPage(request: Request): boolean {
   const { origin, host } = request.headers;
   const site = request.headers['sec-fetch-site'];
@@ -33,7 +39,10 @@ function isOwnPage(request: Request): boolean {
   return typeof site !== 'string' || OWN_SITES.includes(site) || opensAPage(request);
 }
 
-/** The host of an origin with its port; null of one that is none, such as the word a sandboxed page sends. */
+/**
+ * The host of an origin with its port; null of one that is none, such as the word a sandboxed page
+ * sends.
+ */
 function hostOf(origin: string): string | null {
   try {
     return new URL(origin).host;
@@ -43,9 +52,9 @@ function hostOf(origin: string): string | null {
 }
 
 /**
- * Lets in what calls this machine by a name of its own, from a page of its own. A name that somebody else
- * pointed here, a page of another site, a frame: nothing, not even to read. `houseNames` gives the names
- * that hold at the door of the house.
+ * Lets in what calls this machine by a name of its own, from a page of its own. A name that
+ * somebody else pointed here, a page of another site, a frame: nothing, not even to read.
+ * `houseNames` gives the names that hold at the door of the house.
  */
 export function ownDoorsOnly(houseNames: () => readonly string[] | Promise<readonly string[]>) {
   return async (request: Request, _response: Response, next: NextFunction): Promise<void> => {

@@ -36,7 +36,10 @@ function secretOf(request: Request): string | null {
   return parseCookies(request.headers.cookie ?? '')[COOKIE] ?? null;
 }
 
-/** What is there for everybody in the house: whether the server is ready, the page that pairs, a lot's public page. */
+/**
+ * What is there for everybody in the house: whether the server is ready, the page that pairs, a
+ * lot's public page.
+ */
 const PUBLIC = /^\/(api\/v1\/health|pair|furrow-authority\.crt|lot\/[^/]+)$/;
 
 /** Whether a request came from a program on this very machine. */
@@ -44,9 +47,10 @@ const fromThisMachine = (request: Request): boolean =>
   /^(127\.|::1$|::ffff:127\.)/.test(request.socket.remoteAddress ?? '');
 
 /**
- * Marks what comes through the door of the house. Without a proxy that is what comes from elsewhere.
- * Behind one everything may come from elsewhere, whatever name and address it wears: only who knows the
- * secret of this process, which lies in a file of its own user's, is at the table.
+ * Marks what comes through the door of the house. Without a proxy that is what comes from
+ * elsewhere. Behind one everything may come from elsewhere, whatever name and address it wears:
+ * only who knows the secret of this process, which lies in a file of its own user's, is at the
+ * table.
  */
 export function markDoor(house: House, secret: string | null): RequestHandler {
   const isAtTable = (request: Request): boolean =>
@@ -60,8 +64,9 @@ export function markDoor(house: House, secret: string | null): RequestHandler {
 }
 
 /**
- * Tells who asks, and lets nobody in who is not known. At the machine itself it is the household; through
- * the door of the house it is a device that shows its secret. A helper's sees what is a helper's.
+ * Tells who asks, and lets nobody in who is not known. At the machine itself it is the household;
+ * through the door of the house it is a device that shows its secret. A helper's sees what is a
+ * helper's.
  */
 export function gate(house: House): RequestHandler {
   return (request, response, next) => {

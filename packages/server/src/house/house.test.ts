@@ -34,7 +34,10 @@ beforeEach(async () => {
 });
 afterEach(() => home.close());
 
-/** Asks through the door of the house as a phone does, which trusts the household's authority and no other. */
+/**
+ * Asks through the door of the house as a phone does, which trusts the household's authority and no
+ * other.
+ */
 function ask(path: string, asked: Asked = {}): Promise<Answer> {
   const { sharing } = home.house;
   const body = asked.body === undefined ? null : JSON.stringify(asked.body);
@@ -546,7 +549,8 @@ describe('behind a proxy of the household’s own', () => {
     const read = (headers: Record<string, string>) =>
       supertest(proxied).get('/api/v1/hives').set(headers);
     expect((await read(through)).status).toBe(401);
-    // A proxy that gives our own name for its, and says of nobody for whom, makes nobody the household.
+    // A proxy that gives our own name for its, and says of nobody for whom, makes nobody the
+    // household.
     for (const bare of [{ 'X-Forwarded-For': '192.0.2.9' }, {}, { Host: '127.0.0.1:4477' }])
       expect((await read(bare as unknown as Record<string, string>)).status).toBe(421);
     const { secret } = house.devices.add('household', 'Blue', 'Ana');

@@ -13,7 +13,9 @@ export interface House {
   devices: Devices;
   pairings: Pairings;
   answers: OpenAnswers;
-  /** The name under which a proxy of the household's own passes requests on; null: there is none. */
+  /**
+   * The name under which a proxy of the household's own passes requests on; null: there is none.
+   */
   proxyName: string | null;
   /** Names that hold at the door of the house. */
   names: () => Promise<readonly string[]>;

@@ -1,6 +1,9 @@
 import type { Response } from 'express';
 
-/** Answers on their way to each device, streams among them: so that all of them end when it is removed. */
+/**
+ * Answers on their way to each device, streams among them: so that all of them end when it is
+ * removed.
+ */
 export class OpenAnswers {
   private readonly byDevice = new Map<string, Set<Response>>();
 

@@ -42,7 +42,10 @@ const trust = (fingerprint: string | null): string =>
 <p>Compare before you do: <code>${escaped(fingerprint)}</code> must stand at the table too.</p>
 <p>Without it the phone warns again now and then; everything works all the same.</p>`;
 
-/** What a device that is not let in sees, whatever it asks for. Takes what was typed and what was wrong with it. */
+/**
+ * What a device that is not let in sees, whatever it asks for. Takes what was typed and what was
+ * wrong with it.
+ */
 export function pairPage(
   fingerprint: string | null,
   typed: { code: string; name: string; person: string },

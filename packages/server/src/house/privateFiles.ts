@@ -15,7 +15,10 @@ export function writePrivate(file: string, text: string): void {
 export const readPrivate = (file: string): string | null =>
   existsSync(file) ? readFileSync(file, 'utf8') : null;
 
-/** The same as data of a shape; null where it is not there or cannot be read any more, which is logged. */
+/**
+ * The same as data of a shape; null where it is not there or cannot be read any more, which is
+ * logged.
+ */
 export function readPrivateData<T>(file: string, schema: z.ZodType<T>): T | null {
   const text = readPrivate(file);
   if (text === null) return null;
@@ -27,7 +30,10 @@ export function readPrivateData<T>(file: string, schema: z.ZodType<T>): T | null
   }
 }
 
-/** A household's folder and its database are for the user who runs Furrow alone; where a system has no such rights nothing is lost. */
+/**
+ * A household's folder and its database are for the user who runs Furrow alone; where a system has
+ * no such rights nothing is lost.
+ */
 export function keepPrivate(path: string, mode: 0o600 | 0o700): void {
   try {
     chmodSync(path, mode);

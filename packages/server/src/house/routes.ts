@@ -89,7 +89,10 @@ const houseView = (house: House): answers.HouseView => ({
   devices: house.devices.all().map(shownDevice),
 });
 
-/** `/house`: who is let in, and by what. All but `/house/me`, `/house/leave` and `/house/doing` are for the table. */
+/**
+ * `/house`: who is let in, and by what. All but `/house/me`, `/house/leave` and `/house/doing` are
+ * for the table.
+ */
 export function houseRoutes(house: House, events: EventStream): Router {
   const router = Router();
   router.post('/house/doing', (request, response) => {

@@ -35,8 +35,8 @@ export interface SharingOptions {
 }
 
 /**
- * The door of the house: one port on which an encrypted connection reaches Furrow and a plain one is told
- * where to go. Whether it stands open is kept beside the certificate.
+ * The door of the house: one port on which an encrypted connection reaches Furrow and a plain one
+ * is told where to go. Whether it stands open is kept beside the certificate.
  */
 export class Sharing {
   private front: Front | null = null;
@@ -84,7 +84,9 @@ export class Sharing {
     const address = this.front?.address();
     return address && typeof address === 'object' ? address.port : this.options.port;
   }
-  /** Addresses that a device of the house reaches it by, the likeliest first; none while it is shut. */
+  /**
+   * Addresses that a device of the house reaches it by, the likeliest first; none while it is shut.
+   */
   get addresses(): string[] {
     const hosts = this.options.host ? [this.options.host] : houseAddresses();
     return this.isOpen ? hosts.map((host) => `https://${host}:${this.port}`) : [];
@@ -135,7 +137,9 @@ export class Sharing {
     if (front) await new Promise((done) => front.close(done));
   }
 
-  /** A new certificate where the old one ends soon or a name is new; whoever is connected stays so. */
+  /**
+   * A new certificate where the old one ends soon or a name is new; whoever is connected stays so.
+   */
   async renew(): Promise<void> {
     const own = this.options.host ? [this.options.host] : [];
     const given = [...(await this.options.ownNames()), ...this.givenNames];

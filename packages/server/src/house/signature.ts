@@ -4,7 +4,10 @@ import type { Writer } from '../events.js';
 import { Problem } from '../problem.js';
 import { callerOf, deviceOf } from './visitor.js';
 
-/** A command as its device signs it: under the name and the person it was let in with, whatever it says itself. */
+/**
+ * A command as its device signs it: under the name and the person it was let in with, whatever it
+ * says itself.
+ */
 export function signed(request: Request, command: unknown): unknown {
   const device = deviceOf(request);
   if (!device || !command || typeof command !== 'object') return command;

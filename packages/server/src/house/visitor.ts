@@ -2,7 +2,10 @@ import type { Request } from 'express';
 import { ipKeyGenerator } from 'express-rate-limit';
 import type { Device } from './devices.js';
 
-/** Through which door a request came: at the table is the machine itself, the house is everybody else. */
+/**
+ * Through which door a request came: at the table is the machine itself, the house is everybody
+ * else.
+ */
 export type Door = 'table' | 'house';
 /** Who asks: the household at its own machine, a device that was let in, or nobody who is known. */
 export type Visitor = { at: 'table' } | { at: 'house'; device: Device | null };

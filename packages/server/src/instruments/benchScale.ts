@@ -1,30 +1,36 @@
 import type { ScaleReading, ThermometerReading } from '@furrow/core';
 
-/** What any scale offers: a reading now. A real one fills it from a line of text holding a number and a unit. */
+/**
+ * What any scale offers: a reading now. A real one fills it from a line of text holding a number
+ * and a unit.
+ */
 export interface Scale {
   read: (loadG: number) => ScaleReading;
   /** A key of the scale or its cable: what a hand does to it. */
   press: (key: ScaleKey) => void;
 }
 export const SCALE_KEYS = ['tare', 'clear', 'unplug', 'plug'] as const;
-export type ScaleKey = (typeof SCALE_KEYS)[number];
+type ScaleKey = (typeof SCALE_KEYS)[number];
 export interface Thermometer {
   read: (temperatureC: number) => ThermometerReading;
 }
 
 /** Reproducible noise in -1..1 from a seed and a step. */
-export function noise(seed: number, step: number): number {
+function noise(seed: number, step: number): number {
   let h = Math.imul(seed ^ (step | 0), 0x9e3779b1);
   h = Math.imul(h ^ (h >>> 15), 0x85ebca6b);
   return ((h ^ (h >>> 13)) >>> 0) / 2 ** 31 - 1;
 }
 
 /** The simulated bench scale carries this much; above it shows nothing but that it is too much. */
-export const CAPACITY_G = 15_000;
+const CAPACITY_G = 15_000;
 /** It creeps by so much an hour, up and down over the day. */
 const DRIFT_G = 4;
 
-/** The simulated bench scale: 5 g steps, a gram or two of noise, a slow drift, a tare key, an overload and a cable that can be pulled; marked as simulated. */
+/**
+ * The simulated bench scale: 5 g steps, a gram or two of noise, a slow drift, a tare key, an
+ * overload and a cable that can be pulled; marked as simulated.
+ */
 export function simulatedScale(seed: number, now: () => Date): Scale {
   let zeroG = 0;
   let plugged = true;

@@ -24,12 +24,16 @@ import { hiveView } from '../look/hiveViews.js';
 import { find, list } from '../store/rows.js';
 import { refused } from '../problem.js';
 
-/** The stand-in's own honey: its share out and tau, quicker than one rate at first. Not what the forecast reckons with. */
+/**
+ * The stand-in's own honey: its share out and tau, quicker than one rate at first. Not what the
+ * forecast reckons with.
+ */
 const [SHARE, TAU_HOURS, POWER] = [0.8, 5.2, 0.9];
 
 /**
- * What stands on the simulated bench scale, in grams: the lower vessel of a drain with what would have run into it by
- * now (stirs free some more, a press nearly all), or its upper one with what is left.
+ * What stands on the simulated bench scale, in grams: the lower vessel of a drain with what would
+ * have run into it by now (stirs free some more, a press nearly all), or its upper one with what is
+ * left.
  */
 export async function drainLoadG(
   db: Knex,
@@ -103,7 +107,10 @@ export async function boxLoadG(
   return BOX_G + (empty ? 45 : combIds.reduce((sum, id) => sum + combG(detail, id), 0));
 }
 
-/** The vessel under one drain frame, or the one named, with all that has run into it from its frames. */
+/**
+ * The vessel under one drain frame, or the one named, with all that has run into it from its
+ * frames.
+ */
 export async function frameLoadG(
   db: Knex,
   batchId: string,
@@ -133,7 +140,10 @@ export async function frameLoadG(
   return (kit?.tareG ?? 0) + Math.round(Math.max(held.heldG, inVesselKg.mid * 1000));
 }
 
-/** A hive on its scale: wood, bees, brood and what its combs hold, less what was taken and is not in it any more. */
+/**
+ * A hive on its scale: wood, bees, brood and what its combs hold, less what was taken and is not in
+ * it any more.
+ */
 export async function hiveLoadG(db: Knex, hiveId: string): Promise<number> {
   const hive = await hiveView(db, hiveId);
   const drawn = (await list<Take>(db, 'takes')).filter((t) => weighsOut(t.outcome));

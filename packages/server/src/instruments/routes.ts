@@ -26,7 +26,10 @@ const EVERY_MS = 1000;
 /** A key of the practice scale, as it is pressed and as it is answered. */
 export const keySchema = z.strictObject({ key: z.enum(SCALE_KEYS) });
 
-/** The stand-in instruments: asked once, or listened to as server-sent events; the scale's keys; readings out as SenML. */
+/**
+ * The stand-in instruments: asked once, or listened to as server-sent events; the scale's keys;
+ * readings out as SenML.
+ */
 export function instrumentRoutes(db: Knex, clock: ServerClock, seed: number): Router {
   const router = Router();
   const scale = simulatedScale(seed, clock.now);

@@ -1,7 +1,10 @@
 import type { ForageByMonth, WeatherHour } from '@furrow/core';
 import { DateTime } from 'luxon';
 
-/** What any weather service offers: hours from an instant on, at a site. A real one fills the same from its own source. */
+/**
+ * What any weather service offers: hours from an instant on, at a site. A real one fills the same
+ * from its own source.
+ */
 export interface WeatherService {
   hours: (
     site: { id: string; zone: string; hemisphere: 'north' | 'south'; forage: ForageByMonth },
@@ -19,8 +22,8 @@ function noise(seed: number, text: string, day: number, purpose: number): number
 }
 
 /**
- * The practice weather: seeded, so the same days come again; warm in its hemisphere's summer, a wet spell now and
- * then, wind in the afternoon. Never a real forecast, and marked so in every hour.
+ * The practice weather: seeded, so the same days come again; warm in its hemisphere's summer, a wet
+ * spell now and then, wind in the afternoon. Never a real forecast, and marked so in every hour.
  */
 export function practiceWeather(seed: number): WeatherService {
   return {

@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 
 /** A code as a person types it from a label: any case, spaces and hyphens as they please. */
-export const plainCode = (code: string): string => code.replace(/[^A-Za-z0-9]/g, '').toUpperCase();
+const plainCode = (code: string): string => code.replace(/[^A-Za-z0-9]/g, '').toUpperCase();
 
 /** The lot of a code as it stands on a label, however it is written; null where there is none. */
 export async function lotByCode(
@@ -27,7 +27,10 @@ export async function lotByCode(
     : null;
 }
 
-/** Whose code this is, however it is written; null where it never was one. Codes of what was taken back count too: labels may exist. */
+/**
+ * Whose code this is, however it is written; null where it never was one. Codes of what was taken
+ * back count too: labels may exist.
+ */
 export async function codeInUse(
   db: Knex,
   code: string,
@@ -44,7 +47,8 @@ export async function codeInUse(
       'visits.date as date',
       'hives.name as hive',
     )) as { id: string; code: string; date: string; hive: string }[];
-  // A lot's code is its batch's with a number: a code that begins another's would be read as one of its lots.
+  // A lot's code is its batch's with a number: a code that begins another's would be read as one of
+  // its lots.
   const continues = (code: string, start: string): boolean =>
     code.startsWith(start) && /^\d*$/.test(code.slice(start.length));
   const found = rows.find(
@@ -56,8 +60,8 @@ export async function codeInUse(
 }
 
 /**
- * A batch code unique for ever: letters of the hive, the harvest's date, and a letter that counts the
- * batches of that hive and day. Given by the server, once, when the first lot is filled.
+ * A batch code unique for ever: letters of the hive, the harvest's date, and a letter that counts
+ * the batches of that hive and day. Given by the server, once, when the first lot is filled.
  */
 async function batchCode(unit: UnitOfWork, batch: Batch): Promise<string> {
   if (batch.code) return batch.code;

@@ -101,7 +101,9 @@ export const keepingOf = (
   rules: HouseRules,
 ): LotKeeping => lotKeeping({ bee, moisturePercent, granulating: lot.granulating }, rules);
 
-/** The words of a lot's label, every one from the record; `netG` where a piece has its own weight. */
+/**
+ * The words of a lot's label, every one from the record; `netG` where a piece has its own weight.
+ */
 export function wordsOf(filled: FilledLot, rules: HouseRules, netG?: number): LabelText {
   const { lot, batch, moisturePercent, product, bee, holds } = filled;
   return labelText({
@@ -127,7 +129,10 @@ export function wordsOf(filled: FilledLot, rules: HouseRules, netG?: number): La
   });
 }
 
-/** One label for each jar or piece of a lot. A piece of comb has its own weight and so its own label. */
+/**
+ * One label for each jar or piece of a lot. A piece of comb has its own weight and so its own
+ * label.
+ */
 export async function labelsOf(
   db: Knex,
   lotId: string,

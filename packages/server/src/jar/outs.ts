@@ -21,7 +21,10 @@ import { currentRules } from '../rules/currentRules.js';
 import { filledLot, keepingOf } from './labels.js';
 import { write } from '../store/writes.js';
 
-/** The row of a name, made when first said. Written past the journal on purpose: a name must be forgettable. */
+/**
+ * The row of a name, made when first said. Written past the journal on purpose: a name must be
+ * forgettable.
+ */
 async function personOf(unit: UnitOfWork, who: string): Promise<string | null> {
   if (!who) return null;
   const there = (await unit.db('people').where({ name: who, removedAt: null }).first()) as

@@ -27,13 +27,16 @@ const pdfAnswer = (response: import('express').Response, name: string, pdf: Uint
 };
 
 /** The page behind a lot's code. */
-export async function lotPageOf(db: Knex, lotId: string): Promise<string> {
+async function lotPageOf(db: Knex, lotId: string): Promise<string> {
   const filled = await filledLot(db, lotId);
   const { rules } = await currentRules(db);
   return lotPage(filled.lot, filled.batch, wordsOf(filled, rules), rules, filled.moisturePercent);
 }
 
-/** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look sheets, lot pages. */
+/**
+ * What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look
+ * sheets, lot pages.
+ */
 export function jarReads(db: Knex, phoneAddress: PhoneAddress): Router {
   const router = Router();
   router.get(

@@ -37,7 +37,10 @@ interface Filling {
   weights: number[];
 }
 
-/** Fills jars of one kind from one lot of honey: stock, book and the lot of n like jars. A use-first lot stays one in its jars. */
+/**
+ * Fills jars of one kind from one lot of honey: stock, book and the lot of n like jars. A use-first
+ * lot stays one in its jars.
+ */
 async function fill(
   unit: UnitOfWork,
   batch: Batch,

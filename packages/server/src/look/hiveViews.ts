@@ -70,7 +70,9 @@ const LOOK_COLUMNS = [
   'straight',
 ] as const;
 
-/** Looks of these combs from old to new, without their cells: those are fetched one look at a time. */
+/**
+ * Looks of these combs from old to new, without their cells: those are fetched one look at a time.
+ */
 export async function lookRows(db: Knex, combIds: readonly string[]): Promise<Look[]> {
   const rows = (await db('looks')
     .whereIn('combId', combIds)
@@ -121,7 +123,10 @@ async function staysByBox(
   return byBox;
 }
 
-/** Hives as they hang now: boxes from the floor up, places in order, the comb in each, its looks from old to new. */
+/**
+ * Hives as they hang now: boxes from the floor up, places in order, the comb in each, its looks
+ * from old to new.
+ */
 export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): Promise<Hive[]> {
   const hives = await list<Omit<Hive, 'site' | 'colony' | 'boxes' | 'bars'>>(db, 'hives', where);
   const ids = hives.map((h) => h.id);

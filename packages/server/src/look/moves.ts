@@ -41,7 +41,10 @@ async function boxWithHive(
   if (!place?.parentHiveId) throw conflict('not-placed', 'This box stands on no hive now.');
   return { place, hive: await hiveView(unit.db, place.parentHiveId) };
 }
-/** Lets the boxes above a gap sink, or lift for one to come: each is set where its place in the list says. */
+/**
+ * Lets the boxes above a gap sink, or lift for one to come: each is set where its place in the list
+ * says.
+ */
 const stack = (
   places: readonly PlacementRow[],
   hiveId: string,
@@ -61,7 +64,10 @@ const stack = (
     }))
     .filter(({ from, to }) => from.slot !== to.slot);
 
-/** Moves of bars, frames and boxes. Each stores the resulting order and closes the old places, so that nothing forgets where it was. */
+/**
+ * Moves of bars, frames and boxes. Each stores the resulting order and closes the old places, so
+ * that nothing forgets where it was.
+ */
 export const moveWrites = [
   write({
     method: 'post',

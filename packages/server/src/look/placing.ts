@@ -40,7 +40,10 @@ export async function placeOf(unit: UnitOfWork, carrierId: string): Promise<Plac
   );
 }
 
-/** Closes the placements first, then opens the new ones: the database never sees two carriers in one place. */
+/**
+ * Closes the placements first, then opens the new ones: the database never sees two carriers in one
+ * place.
+ */
 export async function rePlace(
   unit: UnitOfWork,
   moves: readonly { from: PlacementRow; to: Place | null }[],
@@ -93,7 +96,10 @@ export async function makeBox(
   }
 }
 
-/** A frame with its comb in a box that was never read before: the brood box of a colony that is gone. */
+/**
+ * A frame with its comb in a box that was never read before: the brood box of a colony that is
+ * gone.
+ */
 export async function placeFrame(
   unit: UnitOfWork,
   boxId: string,

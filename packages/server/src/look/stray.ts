@@ -10,7 +10,10 @@ import { lotOf } from '../take/lots.js';
 import { buildComb } from './placing.js';
 import { dateAt } from './dateAt.js';
 
-/** Comb found under a roof or in a gap: a short harvest of its own, capped and open kept apart as two batches. */
+/**
+ * Comb found under a roof or in a gap: a short harvest of its own, capped and open kept apart as
+ * two batches.
+ */
 export const strayWrites = [
   write({
     method: 'post',
@@ -74,7 +77,9 @@ async function lookForSwarm(unit: UnitOfWork, hive: Hive, on: string): Promise<v
   await unit.update('sites', hive.siteId, { tasks: [...hive.site.tasks, task] });
 }
 
-/** One part of it: a comb that ended the day it was found, taken and weighed, on its way to Drain. */
+/**
+ * One part of it: a comb that ended the day it was found, taken and weighed, on its way to Drain.
+ */
 async function strayBatch(
   unit: UnitOfWork,
   part: { batchId: string; visitId: string; hiveId: string; what: string; g: number; on: string },

@@ -42,7 +42,10 @@ import { write } from '../store/writes.js';
 import { buildComb, hiveOfComb, makeBox, placeIn } from './placing.js';
 import { dateAt } from './dateAt.js';
 
-/** A hive as it stands from the first day: its bars or boxes with comb until a look says otherwise, and its colony. */
+/**
+ * A hive as it stands from the first day: its bars or boxes with comb until a look says otherwise,
+ * and its colony.
+ */
 export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void> {
   const site = await find<{ zone: string }>(unit.db, 'sites', payload.siteId, 'site');
   if (payload.colonyStartedOn > dateAt(unit.at, site.zone))
@@ -281,8 +284,9 @@ const tellsOfHealth = (fact: DatedFact['fact']): boolean =>
   fact.kind === 'brood-check' || fact.kind === 'inspector' || fact.kind === 'death';
 
 /**
- * Health follows the comb and the honey: a danger marks the combs that hung here since the check before, wherever they
- * hang now, and holds what was taken of them; a later word marks the same combs.
+ * Health follows the comb and the honey: a danger marks the combs that hung here since the check
+ * before, wherever they hang now, and holds what was taken of them; a later word marks the same
+ * combs.
  */
 async function healthFollows(unit: UnitOfWork, hive: Hive, fact: DatedFact): Promise<void> {
   if (!tellsOfHealth(fact.fact)) return;
@@ -309,7 +313,10 @@ async function healthFollows(unit: UnitOfWork, hive: Hive, fact: DatedFact): Pro
   if (isCleared) await liftAnswered(unit, hive.id, fact.on);
 }
 
-/** Shares counted from the cells, where a side has any: cells are the closer reading, and where the shares sent with them differ that is said. */
+/**
+ * Shares counted from the cells, where a side has any: cells are the closer reading, and where the
+ * shares sent with them differ that is said.
+ */
 function fromCells(payload: NewLook): { sides: NewLook['sides']; said: string[] } {
   const sides = { ...payload.sides };
   const said: string[] = [];
@@ -332,7 +339,9 @@ function fromCells(payload: NewLook): { sides: NewLook['sides']; said: string[] 
   return { sides, said };
 }
 
-/** Bars of a long hive: those in front of the follower board carry comb until a look says otherwise. */
+/**
+ * Bars of a long hive: those in front of the follower board carry comb until a look says otherwise.
+ */
 async function fillFile(
   unit: Parameters<typeof placeIn>[0],
   hiveId: string,

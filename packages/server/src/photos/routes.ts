@@ -31,8 +31,8 @@ export const photoWrite = write({
 });
 
 /**
- * Pictures come as they are, with the command in a header: a body of bytes is no JSON. The file is written and
- * synced first, then its row through the one path of every write.
+ * Pictures come as they are, with the command in a header: a body of bytes is no JSON. The file is
+ * written and synced first, then its row through the one path of every write.
  */
 export function photoRoutes(
   db: Knex,

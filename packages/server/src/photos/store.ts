@@ -19,9 +19,9 @@ export interface KeptPicture {
 const unreadable = (detail: string): Problem => refused(detail, 'photo');
 
 /**
- * Checks a picture and puts it into `folder` under its SHA-256, written and synced before anything names it.
- * Turned upright, location and other data removed. Refuses what is no JPEG, PNG or WebP, is not what it says,
- * is cut off, or has more than 100 megapixels; then nothing is stored.
+ * Checks a picture and puts it into `folder` under its SHA-256, written and synced before anything
+ * names it. Turned upright, location and other data removed. Refuses what is no JPEG, PNG or WebP,
+ * is not what it says, is cut off, or has more than 100 megapixels; then nothing is stored.
  */
 export async function keepPicture(
   folder: string,

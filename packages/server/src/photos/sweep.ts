@@ -8,9 +8,9 @@ const BEGUN = /\.part$/;
 const YOUNG_MS = 3_600_000;
 
 /**
- * Takes away pictures that no entry names, not even one that was taken back, and files that were begun and
- * never finished; anything younger than an hour stays, and what is no picture of ours is left alone. Gives
- * how many went. Takes the folder, which need not be there.
+ * Takes away pictures that no entry names, not even one that was taken back, and files that were
+ * begun and never finished; anything younger than an hour stays, and what is no picture of ours is
+ * left alone. Gives how many went. Takes the folder, which need not be there.
  */
 export async function sweepPhotos(db: Knex, folder: string, now: Date): Promise<number> {
   if (!existsSync(folder)) return 0;

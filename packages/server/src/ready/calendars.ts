@@ -39,7 +39,7 @@ async function remember(db: Knex, steps: readonly GivenStep[], now: Date): Promi
  * The household's calendar: the steps of every day that is planned, those that were dropped since a
  * calendar was given them, and what runs at the bench. Takes one harvest alone where it is named.
  */
-export async function householdCalendar(
+async function householdCalendar(
   db: Knex,
   weather: WeatherService,
   now: Date,

@@ -36,11 +36,14 @@ const LEARN_CRUSHES = 20;
 const HOURS = 240;
 
 /** Whether this is the demo household: only there may practice weather count in a day's score. */
-export async function isDemo(db: Knex): Promise<boolean> {
+async function isDemo(db: Knex): Promise<boolean> {
   return Boolean(await db('commands').where({ device: 'demo' }).first());
 }
 
-/** The next ten days at a site: what was typed in over what the service says; without a service only what was typed in. */
+/**
+ * The next ten days at a site: what was typed in over what the service says; without a service only
+ * what was typed in.
+ */
 export async function siteWeather(
   db: Knex,
   service: WeatherService,
@@ -128,7 +131,10 @@ export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
   };
 }
 
-/** The plan of all open harvests as the screen works it out, for the calendar file and the printed sheet. */
+/**
+ * The plan of all open harvests as the screen works it out, for the calendar file and the printed
+ * sheet.
+ */
 export async function plannedDay(
   db: Knex,
   service: WeatherService,

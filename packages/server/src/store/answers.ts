@@ -10,8 +10,8 @@ const idOf = (key: string, value: unknown): string | null => {
 };
 
 /**
- * The answer as it is kept for its repetition: whole views only as the id they are read by again, so that the
- * record stays small.
+ * The answer as it is kept for its repetition: whole views only as the id they are read by again,
+ * so that the record stays small.
  */
 export function keptAnswer(answer: Record<string, unknown>, views: ViewReaders): string {
   return JSON.stringify(
@@ -24,7 +24,10 @@ export function keptAnswer(answer: Record<string, unknown>, views: ViewReaders):
   );
 }
 
-/** A kept answer for a repeated command: what it wrote, seen as it stands now. Answers of an older Furrow are whole already. */
+/**
+ * A kept answer for a repeated command: what it wrote, seen as it stands now. Answers of an older
+ * Furrow are whole already.
+ */
 export async function readAnswer(
   db: Knex,
   text: string,

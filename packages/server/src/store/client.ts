@@ -13,16 +13,16 @@ export interface RawConnection {
 }
 
 /**
- * A full disk takes a transaction back by itself; that there is none left to take back is no error then,
- * and must not stand in the place of what was one.
+ * A full disk takes a transaction back by itself; that there is none left to take back is no error
+ * then, and must not stand in the place of what was one.
  */
 const isRolledBack = (sql: string, error: unknown): boolean =>
   /^rollback/i.test(sql) && /no transaction is active/.test((error as Error).message);
 
 /**
- * Knex over the embedded driver. Three overrides, each kept honest by a test: a BUSY connection is thrown
- * away and a failed COMMIT rolled back (else acknowledged writes are lost), whole numbers are bound as
- * integers, and blobs come back as Buffers. A damaged page that was met is remembered.
+ * Knex over the embedded driver. Three overrides, each kept honest by a test: a BUSY connection is
+ * thrown away and a failed COMMIT rolled back (else acknowledged writes are lost), whole numbers
+ * are bound as integers, and blobs come back as Buffers. A damaged page that was met is remembered.
  */
 export class EmbeddedClient extends Base {
   _driver(): unknown {

@@ -1,6 +1,9 @@
 import { FLAGS, JSON_COLUMNS } from './rows.js';
 
-/** What stands in a column, told by its name, which says its unit and its meaning wherever it stands. */
+/**
+ * What stands in a column, told by its name, which says its unit and its meaning wherever it
+ * stands.
+ */
 export type ColumnKind =
   'id' | 'instant' | 'date' | 'flag' | 'json' | 'grams' | 'number' | 'whole' | 'text';
 

@@ -9,7 +9,9 @@ export interface MeetsDamage {
 
 const isDamaged = (db: Knex): boolean => (db.client as MeetsDamage).damaged === true;
 
-/** Throws once a damaged page was met: an entry written over it would hide what a copy still has. */
+/**
+ * Throws once a damaged page was met: an entry written over it would hide what a copy still has.
+ */
 export function refuseIfDamaged(db: Knex): void {
   if (isDamaged(db)) throw damaged();
 }

@@ -18,13 +18,19 @@ async function refuseNewer(database: Knex): Promise<void> {
     );
 }
 
-/** Runs the migrations that are new. Where there are none nothing is written: a household whose disk is full still opens. */
+/**
+ * Runs the migrations that are new. Where there are none nothing is written: a household whose disk
+ * is full still opens.
+ */
 async function bringUpToDate(database: Knex): Promise<void> {
   const [, pending] = (await database.migrate.list()) as [unknown[], unknown[]];
   if (pending.length) await database.migrate.latest();
 }
 
-/** Opens the database file with one connection (two would lose writes to each other) and brings it up to date. */
+/**
+ * Opens the database file with one connection (two would lose writes to each other) and brings it
+ * up to date.
+ */
 export async function openDatabase(filename: string): Promise<Knex> {
   const database = knexModule({
     client: EmbeddedClient as unknown as typeof Knex.Client,
@@ -67,9 +73,9 @@ export async function closeDatabase(database: Knex): Promise<void> {
 }
 
 /**
- * Closes it when the server stops, whatever the disk says. Where there is no room to bring everything
- * into the one file, what was written last stays in the file beside it and is read from there at the
- * next start: nothing of it is lost.
+ * Closes it when the server stops, whatever the disk says. Where there is no room to bring
+ * everything into the one file, what was written last stays in the file beside it and is read from
+ * there at the next start: nothing of it is lost.
  */
 export async function letGo(database: Knex): Promise<void> {
   try {

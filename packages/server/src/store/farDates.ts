@@ -1,12 +1,15 @@
 import { refused } from '../problem.js';
 
-/** Fields that say when something was, is or is planned; how long honey keeps (`useBy`) may lie further off. */
+/**
+ * Fields that say when something was, is or is planned; how long honey keeps (`useBy`) may lie
+ * further off.
+ */
 const SAYS_WHEN = /(On|At|Local)$|^(on|at|date|forDate)$/;
 const DATE = /^(\d{4})-\d{2}-\d{2}(T|$)/;
 
 /**
- * Refuses a payload that dates something after the next year: nobody plans so far, so it is a slip of the
- * key or of a clock. Throws `bad-input` with the field's path.
+ * Refuses a payload that dates something after the next year: nobody plans so far, so it is a slip
+ * of the key or of a clock. Throws `bad-input` with the field's path.
  */
 export function refuseFarDates(payload: unknown, now: Date, path = 'payload', key = ''): void {
   if (typeof payload === 'string') {

@@ -3,7 +3,10 @@ import { createHash } from 'node:crypto';
 /** Ids that a form makes anew at every try: they name the entry, they are not what it says. */
 const NAMED_BY_CLIENT = new Set(['id', 'batchId', 'visitId', 'cappedBatchId', 'openBatchId']);
 
-/** A value with the keys of every object in one order and without the ids a client made for it, so that the same content reads the same. */
+/**
+ * A value with the keys of every object in one order and without the ids a client made for it, so
+ * that the same content reads the same.
+ */
 function inOrder(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(inOrder);
   if (value === null || typeof value !== 'object') return value;
@@ -15,7 +18,10 @@ function inOrder(value: unknown): unknown {
   );
 }
 
-/** What a command asks, as SHA-256 in hex: its route, its target and its content, whatever the order of keys and the ids it was given. */
+/**
+ * What a command asks, as SHA-256 in hex: its route, its target and its content, whatever the order
+ * of keys and the ids it was given.
+ */
 export const fingerprintOf = (
   route: string,
   params: Readonly<Record<string, string>>,

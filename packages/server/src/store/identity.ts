@@ -5,7 +5,10 @@ import { EmbeddedClient } from './client.js';
 /** "Frrw" in four letters, as SQLite keeps an application's mark in the head of its file. */
 export const APPLICATION_ID = 0x46727277;
 
-/** Tables that stood in a household's file since the first version of Furrow; no other program has all of them. */
+/**
+ * Tables that stood in a household's file since the first version of Furrow; no other program has
+ * all of them.
+ */
 const FIRST_TABLES = [
   'sites',
   'hives',
@@ -18,9 +21,9 @@ const FIRST_TABLES = [
 ];
 
 /**
- * Whether a database file is a household of Furrow, told without changing anything in it: by its mark,
- * or, where it is from before files were marked, by its tables. Takes the path of a file that SQLite can
- * open; throws what the driver throws where it cannot.
+ * Whether a database file is a household of Furrow, told without changing anything in it: by its
+ * mark, or, where it is from before files were marked, by its tables. Takes the path of a file that
+ * SQLite can open; throws what the driver throws where it cannot.
  */
 export async function isHousehold(filename: string): Promise<boolean> {
   const db = openAsItIs(filename);
@@ -70,9 +73,9 @@ async function areTexts(db: Knex, from: string, columns: readonly string[]): Pro
 }
 
 /**
- * Whether every text of a database is text. A damaged byte within one breaks no page, so SQLite's own check
- * does not see it, and reading it as text ends the process: the driver cannot say no. So all is read as
- * bytes here, its schema first.
+ * Whether every text of a database is text. A damaged byte within one breaks no page, so SQLite's
+ * own check does not see it, and reading it as text ends the process: the driver cannot say no. So
+ * all is read as bytes here, its schema first.
  */
 async function textsFit(db: Knex): Promise<boolean> {
   if (!(await areTexts(db, 'sqlite_master', ['name', 'sql']))) return false;
@@ -87,7 +90,9 @@ async function textsFit(db: Knex): Promise<boolean> {
   return true;
 }
 
-/** Whether the pages of a file fit together and every text in it is one, told without changing it. */
+/**
+ * Whether the pages of a file fit together and every text in it is one, told without changing it.
+ */
 export async function pagesFit(file: string): Promise<boolean> {
   const db = openAsItIs(file);
   try {

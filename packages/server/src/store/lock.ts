@@ -2,10 +2,16 @@ import { randomUUID } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
-/** What the lock says: who writes, and where it may be asked to swap its file. Read by this user's own tools only. */
+/**
+ * What the lock says: who writes, and where it may be asked to swap its file. Read by this user's
+ * own tools only.
+ */
 interface Lock {
   pid: number;
-  /** When that process began, as its system counts it; a number that another process was given since has another. */
+  /**
+   * When that process began, as its system counts it; a number that another process was given since
+   * has another.
+   */
   began?: string | null;
   url?: string;
   secret?: string;
@@ -28,7 +34,10 @@ export interface HeldLock {
   /** Says where the server listens, once it does. */ listening: (url: string) => void;
 }
 
-/** Takes the lock beside the database: one process writes. Throws a sentence where another one lives. */
+/**
+ * Takes the lock beside the database: one process writes. Throws a sentence where another one
+ * lives.
+ */
 export function takeLock(dataFolder: string): HeldLock {
   mkdirSync(dataFolder, { recursive: true });
   const file = join(dataFolder, 'furrow.lock');
@@ -55,14 +64,20 @@ export function runningServer(dataFolder: string): { url: string; secret: string
     : null;
 }
 
-/** Whether the process that wrote a lock still lives: its number, and where the system tells it its beginning. */
+/**
+ * Whether the process that wrote a lock still lives: its number, and where the system tells it its
+ * beginning.
+ */
 function isHeld({ pid, began }: Lock): boolean {
   if (!isAlive(pid)) return false;
   const now = beganAt(pid);
   return !began || !now || began === now;
 }
 
-/** When a process began, in ticks since the machine did, with the machine's own beginning; null where the system does not say. */
+/**
+ * When a process began, in ticks since the machine did, with the machine's own beginning; null
+ * where the system does not say.
+ */
 function beganAt(pid: number): string | null {
   try {
     const stat = readFileSync(`/proc/${pid}/stat`, 'utf8');

@@ -48,7 +48,9 @@ type Shape = Readonly<Record<string, z.ZodType>>;
 
 const ids = z.array(idSchema);
 const object = z.record(z.string(), z.unknown());
-/** A weight that may be read after a tare was zeroed: below nothing by a hair, never by a kilogram. */
+/**
+ * A weight that may be read after a tare was zeroed: below nothing by a hair, never by a kilogram.
+ */
 const net = z.int().min(-1000).max(1_000_000);
 /** What a book moves at a time. */
 const moved = z.int().min(0).max(100_000_000);
@@ -57,8 +59,9 @@ const moved = z.int().min(0).max(100_000_000);
 const markSchema = z.strictObject({ id: idSchema, on: dateSchema, fact: colonyFactSchema });
 
 /**
- * What each column of a table may hold where its name does not say it: the schemas a person's entry passes, by the
- * same words, and the vocabularies that entries are turned into. What stands in none is judged by its kind alone.
+ * What each column of a table may hold where its name does not say it: the schemas a person's entry
+ * passes, by the same words, and the vocabularies that entries are turned into. What stands in none
+ * is judged by its kind alone.
  */
 const SHAPES: Readonly<Record<string, Shape>> = {
   sites: { ...newSiteSchema.shape, ...changeSiteSchema.shape },
@@ -162,9 +165,9 @@ function meant(kind: ColumnKind, value: unknown): unknown {
 }
 
 /**
- * The first thing wrong in a row as it is kept, held against what a person's entry would have to pass; null where it is
- * sound. Takes the table, its columns with their kinds, and the values; nothing in a cell is never wrong here, because
- * the table itself says where something must stand.
+ * The first thing wrong in a row as it is kept, held against what a person's entry would have to
+ * pass; null where it is sound. Takes the table, its columns with their kinds, and the values;
+ * nothing in a cell is never wrong here, because the table itself says where something must stand.
  */
 export function faultOf(
   table: string,
@@ -191,7 +194,10 @@ function geometryFault(table: string, values: Readonly<Record<string, unknown>>)
   return issue ? { column: 'geometry', says: `${issue.path}: ${issue.message}` } : null;
 }
 
-/** Whether a column kept as JSON holds a list or an object; 'any' where entries may have written either. */
+/**
+ * Whether a column kept as JSON holds a list or an object; 'any' where entries may have written
+ * either.
+ */
 export function jsonTypeOf(table: string, column: string): 'array' | 'object' | 'any' {
   let schema = SHAPES[table]?.[column];
   while (

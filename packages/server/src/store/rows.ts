@@ -59,7 +59,10 @@ export function fromRow<T>(table: string, row: Record<string, unknown>): T {
   return thing as T;
 }
 
-/** Rows of a table that were not taken back, by equal columns; oldest first unless `order` says otherwise. */
+/**
+ * Rows of a table that were not taken back, by equal columns; oldest first unless `order` says
+ * otherwise.
+ */
 export async function list<T>(
   db: Knex,
   table: string,

@@ -15,7 +15,10 @@ const WORDS: Record<string, string> = {
 export const isDamage = (error: unknown): boolean =>
   /^SQLITE_(CORRUPT|NOTADB)/.test(String((error as { code?: unknown } | null)?.code));
 
-/** The same for a code of the system or the database, longer ones by their beginning; null for another. */
+/**
+ * The same for a code of the system or the database, longer ones by their beginning; null for
+ * another.
+ */
 export const systemTrouble = (code: string): string | null =>
   WORDS[code] ?? WORDS[code.split('_').slice(0, 2).join('_')] ?? null;
 

@@ -17,8 +17,8 @@ export interface FlowRow {
 }
 
 /**
- * One write: everything in it happens in one transaction, and every changed row is journalled with what it
- * was before, which is what undo reads.
+ * One write: everything in it happens in one transaction, and every changed row is journalled with
+ * what it was before, which is what undo reads.
  */
 export class UnitOfWork {
   /** Ends of the flows this write made. */
@@ -43,7 +43,10 @@ export class UnitOfWork {
     return row;
   }
 
-  /** Changes a row; `baseRevision` is the one the person saw. A stale one is refused, nothing is lost on either side. */
+  /**
+   * Changes a row; `baseRevision` is the one the person saw. A stale one is refused, nothing is
+   * lost on either side.
+   */
   async update(
     table: string,
     id: string,
@@ -91,8 +94,9 @@ export class UnitOfWork {
   }
 
   /**
-   * No lot may ever be drawn below zero, in order of when things happened. What a lot held depends on its own flows
-   * alone, so only the lots this write touched are looked at, each over its whole history.
+   * No lot may ever be drawn below zero, in order of when things happened. What a lot held depends
+   * on its own flows alone, so only the lots this write touched are looked at, each over its whole
+   * history.
    */
   async checkBook(): Promise<void> {
     if (!this.touched.size) return;
@@ -175,7 +179,10 @@ export async function flowsOfLots(db: Knex, ids: readonly string[]): Promise<Boo
   return rows.filter((r) => !r.voids && !voided.has(r.id)).map(asBookFlow);
 }
 
-/** Whether something written later to this row still stands. What was undone since, and the undoing, stand no more. */
+/**
+ * Whether something written later to this row still stands. What was undone since, and the undoing,
+ * stand no more.
+ */
 async function restsOn(
   db: Knex,
   tableName: string,
@@ -192,7 +199,10 @@ async function restsOn(
   return later !== undefined;
 }
 
-/** Takes back everything a command wrote, newest first: rows as they were, flows by voids. Refused where something later built on it. */
+/**
+ * Takes back everything a command wrote, newest first: rows as they were, flows by voids. Refused
+ * where something later built on it.
+ */
 export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<void> {
   const command = await unit.db('commands').where({ id: commandId }).first();
   if (!command) throw notFound('entry to undo');

@@ -40,9 +40,9 @@ function syncFolder(folder: string): void {
 }
 
 /**
- * Written beside to its last byte, synced, read back, then named: a half-written picture never carries its
- * name, and one that lies there already is trusted only after a look. Throws a Problem that says why
- * nothing could be kept; then nothing is left of it. Gives whether it is new there.
+ * Written beside to its last byte, synced, read back, then named: a half-written picture never
+ * carries its name, and one that lies there already is trusted only after a look. Throws a Problem
+ * that says why nothing could be kept; then nothing is left of it. Gives whether it is new there.
  */
 export function writeSynced(folder: string, name: string, data: Buffer): boolean {
   const target = join(folder, name);

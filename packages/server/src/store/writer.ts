@@ -1,6 +1,7 @@
 /**
- * Who wrote a command, in words: its person and device. Null where it was written at the household's
- * own table: a person is named by a device that was let in, the table says nobody's name.
+ * Who wrote a command, in words: its person and device. Null where it was written at the
+ * household's own table: a person is named by a device that was let in, the table says nobody's
+ * name.
  */
 export function writerText(command: {
   person: string | null;

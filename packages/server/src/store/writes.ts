@@ -9,7 +9,10 @@ import { refuseFarDates } from './farDates.js';
 import { fingerprintOf } from './fingerprint.js';
 import { UnitOfWork } from './unitOfWork.js';
 
-/** A write as a route offers it. `run` does everything through the unit of work and gives the answer. */
+/**
+ * A write as a route offers it. `run` does everything through the unit of work and gives the
+ * answer.
+ */
 export interface Write<
   Schema extends z.ZodType = z.ZodType,
   Answer extends z.ZodObject = z.ZodObject,
@@ -37,7 +40,10 @@ export function write<Schema extends z.ZodType, Answer extends z.ZodObject>(
 
 /** How far ahead a device's clock may run before its time is refused. */
 const CLOCK_AHEAD_MS = 5 * 60_000;
-/** A command older than this that no longer fits was written without a connection: it is kept, not dropped. */
+/**
+ * A command older than this that no longer fits was written without a connection: it is kept, not
+ * dropped.
+ */
 const LATE_MS = 10 * 60_000;
 
 /** Late entries that did not fit, kept at most: a season without a signal is a tenth of it. */
@@ -51,8 +57,8 @@ export interface Writing {
 }
 
 /**
- * The one path of every write: parse, same id answered from the record, one transaction that changes rows,
- * journals them and checks the book. Gives the answer and whether it was new.
+ * The one path of every write: parse, same id answered from the record, one transaction that
+ * changes rows, journals them and checks the book. Gives the answer and whether it was new.
  */
 export async function performWrite(
   { db, clock, views }: Writing,

@@ -3,7 +3,9 @@ import type { BatchDetail } from '@furrow/core';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
 
-/** Comb that was never weighed is in the book by its estimate: what comes of it says what it was. */
+/**
+ * Comb that was never weighed is in the book by its estimate: what comes of it says what it was.
+ */
 let home: Household;
 let batchId: string;
 let combIds: string[];

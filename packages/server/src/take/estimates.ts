@@ -4,7 +4,10 @@ import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
 import { lotOf } from './lots.js';
 
-/** What came out may be so much more than an estimate said, as a share of it; above, a tare is wrong. */
+/**
+ * What came out may be so much more than an estimate said, as a share of it; above, a tare is
+ * wrong.
+ */
 const MOST_ABOVE_ESTIMATE = 1.5;
 
 const kilograms = (g: number): string => `${(g / 1000).toFixed(2)} kg`;
@@ -73,9 +76,9 @@ export async function estimateGivesWay(
 }
 
 /**
- * The end of a drain. Comb that was never weighed turns out to be what came of it; of weighed comb no
- * more honey can come than is left. Takes what is left in the crushed lot, the honey, and all that
- * came out with wax and waste.
+ * The end of a drain. Comb that was never weighed turns out to be what came of it; of weighed comb
+ * no more honey can come than is left. Takes what is left in the crushed lot, the honey, and all
+ * that came out with wax and waste.
  */
 export async function estimateEnds(
   unit: UnitOfWork,

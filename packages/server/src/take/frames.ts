@@ -47,7 +47,10 @@ const SENTENCES: Record<FrameEventKind, string> = {
   lost: 'What ran into the vessel is lost',
 };
 
-/** Frames that were opened have to be reset and plugged before their step is done; what was left shut may stay so. */
+/**
+ * Frames that were opened have to be reset and plugged before their step is done; what was left
+ * shut may stay so.
+ */
 export async function framesAreClosed(unit: UnitOfWork, batch: Batch): Promise<void> {
   const events = await list<FrameEvent>(
     unit.db,
@@ -66,7 +69,9 @@ export async function framesAreClosed(unit: UnitOfWork, batch: Batch): Promise<v
   }
 }
 
-/** A tilt measured at the step is a fact of the colony, as if it had been noted beside the drawing. */
+/**
+ * A tilt measured at the step is a fact of the colony, as if it had been noted beside the drawing.
+ */
 export async function noteTilt(unit: UnitOfWork, batch: Batch, degrees: number): Promise<void> {
   const { hive } = await batchDetail(unit.db, batch.id);
   if (hive.colony)
@@ -78,7 +83,10 @@ export async function noteTilt(unit: UnitOfWork, batch: Batch, degrees: number):
     });
 }
 
-/** Honey found on the spill tray came from the frames and is lost to the jars: in and out of the book, with its reason. */
+/**
+ * Honey found on the spill tray came from the frames and is lost to the jars: in and out of the
+ * book, with its reason.
+ */
 export async function bookTray(unit: UnitOfWork, batch: Batch, g: number): Promise<void> {
   const honey = await lotOf(unit, batch, 'honey', 'honey');
   await unit.flow({ from: 'outside', to: honey, g, reason: 'Ran onto the spill tray' });
@@ -124,7 +132,8 @@ async function mayHappen(
   }
   if (payload.kind === 'open') {
     const { rules } = await currentRules(unit.db);
-    // A second lot of the same visit is not asked for the tilt again: its steps say what is due before.
+    // A second lot of the same visit is not asked for the tilt again: its steps say what is due
+    // before.
     const missing = takeSteps(takeInputOf(detail, rules, unit.at)).some(
       ({ id }) => MADE_SURE.includes(id) && !detail.marks.some((m) => m.stepId === id),
     );
@@ -241,7 +250,10 @@ async function swapVessel(
     });
 }
 
-/** A closed frame stands in the book with what was weighed of it; where a vessel is still owed, as soon as that is known. */
+/**
+ * A closed frame stands in the book with what was weighed of it; where a vessel is still owed, as
+ * soon as that is known.
+ */
 async function bookClosed(unit: UnitOfWork, batch: Batch): Promise<void> {
   const { detail, runs, vessels } = await framesOf(unit, batch);
   for (const run of runs.filter((r) => r.closed)) {

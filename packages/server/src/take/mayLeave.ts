@@ -6,9 +6,10 @@ import type { UnitOfWork } from '../store/unitOfWork.js';
 import { currentRules } from '../rules/currentRules.js';
 
 /**
- * Judges combs again at the moment they leave: what was chosen while the colony looked healthy is not taken once it was
- * found sick or treated since. Refuses with the finding that forbids it; what only has to be answered first (a colony
- * that died since, nobody asked) may leave, into a lot that is held until it is.
+ * Judges combs again at the moment they leave: what was chosen while the colony looked healthy is
+ * not taken once it was found sick or treated since. Refuses with the finding that forbids it; what
+ * only has to be answered first (a colony that died since, nobody asked) may leave, into a lot that
+ * is held until it is.
  */
 export async function mayLeaveNow(
   unit: UnitOfWork,

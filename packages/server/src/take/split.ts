@@ -16,7 +16,10 @@ async function rename(unit: UnitOfWork, batchId: string, from: string, to: strin
 const called = (batch: { hiveName: string; lotName: string | null }): string =>
   [batch.hiveName, batch.lotName].filter(Boolean).join(' ');
 
-/** Comb on the bench that becomes lots of their own: by colour, by season, as the person cuts it apart. */
+/**
+ * Comb on the bench that becomes lots of their own: by colour, by season, as the person cuts it
+ * apart.
+ */
 export const splitWrites = [
   write({
     method: 'post',

@@ -38,7 +38,10 @@ async function dateFromFirst(unit: UnitOfWork, batch: Batch, takeId: string): Pr
   if (!earlier) await unit.update('visits', batch.visitId, { date: dateAt(unit.at, batch.zone) });
 }
 
-/** What runs or is drawn off in place is honey at once, and its comb goes on living in the hive; else the comb has ended. */
+/**
+ * What runs or is drawn off in place is honey at once, and its comb goes on living in the hive;
+ * else the comb has ended.
+ */
 async function intoTheBook(
   unit: UnitOfWork,
   batch: Batch,
@@ -72,7 +75,10 @@ function estimatedKg(detail: BatchDetail, combId: string): number | null {
   return estimate ? estimate.honeyKg.mid + estimate.waxKg.mid : null;
 }
 
-/** Gives combs that were to be weighed later their weight: on the scale, by depth, or, where it never will be, by estimate. */
+/**
+ * Gives combs that were to be weighed later their weight: on the scale, by depth, or, where it
+ * never will be, by estimate.
+ */
 async function weighOwed(
   unit: UnitOfWork,
   batch: Batch,

@@ -4,7 +4,10 @@ import { openApi } from '../openapi.js';
 import { bookView } from '../book/lots.js';
 import { Inventor, chanceOf, type Chance, type JsonSchema, type KnownIds } from './hostile.js';
 
-/** What came of an attack. `faults` is empty where every answer was one that people can read and nothing was torn. */
+/**
+ * What came of an attack. `faults` is empty where every answer was one that people can read and
+ * nothing was torn.
+ */
 export interface AttackReport {
   sent: number;
   byStatus: Record<string, number>;
@@ -64,7 +67,10 @@ function operationsOf(document: Document): Operation[] {
   );
 }
 
-/** An operation with something in its address and its body: what fits, what nearly fits, or what does not at all. */
+/**
+ * An operation with something in its address and its body: what fits, what nearly fits, or what
+ * does not at all.
+ */
 function inventRequest(operation: Operation, inventor: Inventor, chance: Chance): Sent {
   // "/api/v1/hives/{id}/card.pdf" asks for a hive.
   const of = operation.path.split('/')[3];
@@ -129,7 +135,9 @@ function faultOfAnswer({ status, type, text }: Answer): string | null {
     : `no code or no words: ${text}`;
 }
 
-/** Rows of every table at once; late entries that did not fit are kept by intent and not counted. */
+/**
+ * Rows of every table at once; late entries that did not fit are kept by intent and not counted.
+ */
 async function counter(db: Knex): Promise<() => Promise<string>> {
   const names = (
     (await db.raw(
@@ -170,9 +178,10 @@ const MOST_FAULTS = 20;
 const AGAIN_MS = 1000;
 
 /**
- * Sends `count` requests that were made up from the interface's own description to a server at `base` whose database is
- * `db`, the same ones for the same seed, and looks after each: no stumble, a refusal in words, nothing written by what
- * was refused; and after all of them: the book holds, and the journal tells of every row.
+ * Sends `count` requests that were made up from the interface's own description to a server at
+ * `base` whose database is `db`, the same ones for the same seed, and looks after each: no stumble,
+ * a refusal in words, nothing written by what was refused; and after all of them: the book holds,
+ * and the journal tells of every row.
  */
 export async function attack(
   { base, db, count, seed }: { base: string; db: Knex; count: number; seed: number },

@@ -1,6 +1,8 @@
 import { seededRandom } from '@furrow/core';
 
-/** A JSON schema as the interface describes itself: as much of it as is needed to make something up. */
+/**
+ * A JSON schema as the interface describes itself: as much of it as is needed to make something up.
+ */
 export interface JsonSchema {
   $ref?: string;
   type?: string | string[];
@@ -19,7 +21,10 @@ export interface JsonSchema {
   additionalProperties?: boolean | JsonSchema;
 }
 
-/** What people never type and programs do: wrong kinds, edges of numbers, text that hides, turns, breaks or runs. */
+/**
+ * What people never type and programs do: wrong kinds, edges of numbers, text that hides, turns,
+ * breaks or runs.
+ */
 const NASTY: readonly unknown[] = [
   ...[null, true, false, 0, -1, -0, 0.1, 1e-320, 1e308, -1e308, 2 ** 53, -(2 ** 53)],
   ...['', ' ', '\u0000', '\ud800', '\u202eeman', '\u200b', '\ufeff', 'ﷺ'.repeat(500)],
@@ -90,7 +95,9 @@ export class Inventor {
     return encodeURIComponent(text.slice(0, 200).replace(/\p{Surrogate}/gu, '?'));
   }
 
-  /** An id for what `name` names: mostly one that is there, of its kind or of any; else a new one. */
+  /**
+   * An id for what `name` names: mostly one that is there, of its kind or of any; else a new one.
+   */
   id(name = ''): string {
     const { chance, ids } = this;
     const of = ids[TABLE_OF[name] ?? name] ?? [];
@@ -152,7 +159,10 @@ export class Inventor {
     return chance.pick(['Encosta', 'UTC', 'south', 'crush', 'a note', 'Ipê', '2026-03-14T09:00']);
   }
 
-  /** The same value with one part of it made nasty, left out, or something added that nobody asked for. */
+  /**
+   * The same value with one part of it made nasty, left out, or something added that nobody asked
+   * for.
+   */
   spoiled(value: unknown): unknown {
     const { chance } = this;
     if (value === null || typeof value !== 'object') return this.nasty();

@@ -23,7 +23,10 @@ import { closeDatabase, openDatabase } from '../store/database.js';
 const HOUSE_HOST = '127.0.0.2';
 export const SEALED: Shares = { capped: 0.9, open: 0.06, pollen: 0, brood: 0, empty: 0.04 };
 
-/** A household that has said what its winters need, nothing, so that tests of other things may take comb. */
+/**
+ * A household that has said what its winters need, nothing, so that tests of other things may take
+ * comb.
+ */
 async function sayWinterNeed(db: Knex): Promise<void> {
   const { rules } = (await db('ruleVersions').first('rules')) as { rules: string };
   const winterNeedByKindKg = Object.fromEntries(HIVE_KIND_NAMES.map((kind) => [kind, 0]));

@@ -23,7 +23,9 @@ interface WaxWaiting {
   dueAt: string;
 }
 
-/** Wet wax that stands somewhere, with what was last done with it: null where it never saw the cold. */
+/**
+ * Wet wax that stands somewhere, with what was last done with it: null where it never saw the cold.
+ */
 async function standingWax(
   db: Knex,
 ): Promise<{ batch: Batch; startedAt: string; last: WaxCare | null }[]> {
@@ -56,10 +58,10 @@ const after = (iso: string, days: number): string =>
   new Date(Date.parse(iso) + days * DAY_MS).toISOString();
 
 /**
- * Wet wax that waits unfrozen, with the day moth may have it (SCIENCE 8; the rule's days). It counts from the close of
- * the drain, anew from the freezer's door; in the freezer it stands still.
+ * Wet wax that waits unfrozen, with the day moth may have it (SCIENCE 8; the rule's days). It
+ * counts from the close of the drain, anew from the freezer's door; in the freezer it stands still.
  */
-export async function wetWaxWaiting(db: Knex, rules: HouseRules): Promise<WaxWaiting[]> {
+async function wetWaxWaiting(db: Knex, rules: HouseRules): Promise<WaxWaiting[]> {
   return (await standingWax(db)).flatMap(({ batch, startedAt, last }) => {
     if (last?.kind === 'frozen') return [];
     const since = last?.occurredAt ?? startedAt;
@@ -67,8 +69,11 @@ export async function wetWaxWaiting(db: Knex, rules: HouseRules): Promise<WaxWai
   });
 }
 
-/** Wet wax in the freezer, with the end of the household's own weeks there; empty where it has no such rule. */
-export async function frozenWax(db: Knex, rules: HouseRules): Promise<WaxWaiting[]> {
+/**
+ * Wet wax in the freezer, with the end of the household's own weeks there; empty where it has no
+ * such rule.
+ */
+async function frozenWax(db: Knex, rules: HouseRules): Promise<WaxWaiting[]> {
   const weeks = rules.waxFrozenWeeks;
   if (weeks === null) return [];
   return (await standingWax(db)).flatMap(({ batch, last }) =>
@@ -79,7 +84,7 @@ export async function frozenWax(db: Knex, rules: HouseRules): Promise<WaxWaiting
 }
 
 /** When a rinse is to be used by: the rule's hours, in the cold or not. */
-export const rinseDueAt = (rinse: Rinse, rules: HouseRules): string =>
+const rinseDueAt = (rinse: Rinse, rules: HouseRules): string =>
   new Date(
     Date.parse(rinse.occurredAt) +
       (rinse.cold ? rules.rinseColdKeepsHours : rules.rinseKeepsHours) * 3_600_000,

@@ -39,7 +39,10 @@ import { afterClocks } from './after.js';
 const soon = (dueAt: string | null, now: Date, minutes: number): boolean =>
   dueAt !== null && Date.parse(dueAt) - now.getTime() < minutes * 60_000;
 
-/** Clocks that run now, told by instants: waits and frames at the hive, drains, warmings and presses at the bench, by the unfavourable edge. */
+/**
+ * Clocks that run now, told by instants: waits and frames at the hive, drains, warmings and presses
+ * at the bench, by the unfavourable edge.
+ */
 export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
   const { rules } = await currentRules(db);
   const vessels = await list<Vessel>(db, 'vessels');
@@ -118,8 +121,11 @@ function benchClocks(
   return found;
 }
 
-/** What runs at the hive: the wait of the step, the minutes a stingless box may stay open, each frame's vessel. */
-export function takeClocks(
+/**
+ * What runs at the hive: the wait of the step, the minutes a stingless box may stay open, each
+ * frame's vessel.
+ */
+function takeClocks(
   detail: BatchDetail,
   rules: HouseRules,
   vessels: readonly Vessel[],
@@ -158,7 +164,10 @@ export function takeClocks(
   return found;
 }
 
-/** Honey that settles: from the close of its drain until it is filled, due to be skimmed by the slow edge of Stokes. */
+/**
+ * Honey that settles: from the close of its drain until it is filled, due to be skimmed by the slow
+ * edge of Stokes.
+ */
 async function settleClocks(db: Knex, batches: Batch[], vessels: Vessel[]): Promise<Clock[]> {
   const waiting = batches.filter((b) => b.stage === 'jar');
   const found = await Promise.all(
@@ -207,7 +216,10 @@ const KEEPING_DUE: Record<Keeping['kind'], string> = {
   thaw: 'may be unwrapped',
 };
 
-/** Racks, the freezer, the thaw; and comb for pieces that lies outside the hive, until the cold or its boxes have it. */
+/**
+ * Racks, the freezer, the thaw; and comb for pieces that lies outside the hive, until the cold or
+ * its boxes have it.
+ */
 async function keepingClocks(
   db: Knex,
   batches: Batch[],

@@ -11,7 +11,10 @@ import { breathe } from '../breathe.js';
 import { list } from '../store/rows.js';
 import { batchDetail } from '../harvest/detail.js';
 
-/** Weighings that were put off, a line for each: honey that is in no book until it is weighed, estimated or said lost. */
+/**
+ * Weighings that were put off, a line for each: honey that is in no book until it is weighed,
+ * estimated or said lost.
+ */
 export async function debtLines(
   db: Knex,
   batches: readonly Batch[],

@@ -6,8 +6,9 @@ const DAY_MS = 86_400_000;
 const AHEAD_DAYS = 3;
 
 /**
- * Hives that something was taken from and that were not looked at since, once the household's own weeks
- * are nearly over; empty where it has no such rule. Takes the hives as they stand, the rules and now.
+ * Hives that something was taken from and that were not looked at since, once the household's own
+ * weeks are nearly over; empty where it has no such rule. Takes the hives as they stand, the rules
+ * and now.
  */
 export async function followUps(
   db: Knex,

@@ -19,7 +19,10 @@ import {
 const HONEY_C = 27;
 const MINUTE = 60_000;
 
-/** A clock for every vessel that frames run into, due when it is full; where it will not be, one for each frame. */
+/**
+ * A clock for every vessel that frames run into, due when it is full; where it will not be, one for
+ * each frame.
+ */
 export function frameClocks(
   detail: BatchDetail,
   rules: HouseRules,

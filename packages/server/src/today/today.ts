@@ -52,7 +52,10 @@ function ripeText(ripe: number, spare: number | null, kind: Hive['kind']): strin
   return spare !== null && spare < ripe ? `${text}, ${spare || 'none'} to spare` : text;
 }
 
-/** What a harvest still has to take, as it hangs: "box 4", "3 combs"; all of it where everything is out. */
+/**
+ * What a harvest still has to take, as it hangs: "box 4", "3 combs"; all of it where everything is
+ * out.
+ */
 async function leftToTake(db: Knex, batch: Batch): Promise<string> {
   const hive = await hiveView(db, batch.hiveId);
   const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
@@ -63,7 +66,10 @@ async function leftToTake(db: Knex, batch: Batch): Promise<string> {
   );
 }
 
-/** What runs, what is due, what is ripe: each line from a running object, with what happens if it is left. */
+/**
+ * What runs, what is due, what is ripe: each line from a running object, with what happens if it is
+ * left.
+ */
 export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
   const { rules } = await currentRules(db);
   const vessels = await list<Vessel>(db, 'vessels');

@@ -85,8 +85,7 @@ const inHand = computed(() => (handId.value ? (units.value.get(handId.value) ?? 
 const touchedEarly = ref<number | null>(null);
 /**
  * What was refused while newer looks were on their way, such as of a comb written down a moment
- * ago, or
- * touched before the rules and jars were there: it is answered again by them.
+ * ago, or touched before the rules and jars were there: it is answered again by them.
  */
 const refusedEarly = ref<{ unitId: string; to: 'take' | Way } | null>(null);
 watch([here, household], ([now]) => {

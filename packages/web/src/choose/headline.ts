@@ -8,9 +8,8 @@ import {
 
 /**
  * What leaves a hive and what stays, in its own units: combs, frames and boxes counted, of pots the
- * sealed ones,
- * because no group is emptied. Takes the hive, the units chosen from it and its combs that are not
- * chosen elsewhere.
+ * sealed ones, because no group is emptied. Takes the hive, the units chosen from it and its combs
+ * that are not chosen elsewhere.
  */
 export function takenHeadline(
   hive: Hive,

@@ -8,8 +8,7 @@ const PATIENCE_MS = 120;
 
 /**
  * Asks the chooser whenever the question changes. `answer` is the latest; `good` the last one that
- * had a set,
- * kept while a wish is impossible; `busy` while it is still being improved.
+ * had a set, kept while a wish is impossible; `busy` while it is still being improved.
  */
 export function useChooser(request: Ref<ChooseRequest | null>) {
   const answer = shallowRef<ChooseAnswer | null>(null);

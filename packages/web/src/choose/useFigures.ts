@@ -24,9 +24,8 @@ const HIGH_PX = window.matchMedia('(max-width: 700px)').matches ? 300 : 400;
 /**
  * What Choose writes into its section: under each comb its capped share and its honey where places
  * are wide enough, beside each box the same of the whole where a box is what is taken. Takes the
- * hive
- * in view with its combs as judged and its units, the width of the screen's column in px and the
- * rules.
+ * hive in view with its combs as judged and its units, the width of the screen's column in px and
+ * the rules.
  */
 export function useFigures(
   hive: Ref<Hive | null>,

@@ -36,9 +36,8 @@ const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
 
 /**
  * The knife on one board: plans made in a worker, flipped through, moved by hand, and planned anew
- * after a crack. What
- * is only looked at is a draft; `kept` is what the server has. A newer question ends the one
- * before.
+ * after a crack. What is only looked at is a draft; `kept` is what the server has. A newer question
+ * ends the one before.
  */
 export function useKnife(
   board: Ref<CutBoard | null>,

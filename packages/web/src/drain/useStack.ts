@@ -37,8 +37,7 @@ function firstArrangement(detail: BatchDetail): Arrangement {
 
 /**
  * One stack of vessels before its drain begins: what was chosen and typed, which survives a reload,
- * and what it says of
- * itself. Takes the harvest, the house rules and the vessels of the kit.
+ * and what it says of itself. Takes the harvest, the house rules and the vessels of the kit.
  */
 export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vessels: Ref<Vessel[]>) {
   const comb = computed(() => detail.value.lots.find((l) => l.kind === 'comb'));

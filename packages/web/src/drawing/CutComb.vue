@@ -16,9 +16,8 @@ import { bandPaths, cellColour, cellPaths, drawLattice, lattice } from './cells.
 
 /**
  * A comb on the cutting board, to scale, with its own texture: flaws hatched over it, pieces as the
- * knife will free
- * them, cuts numbered in order, those made as gaps. Pieces and cuts are dragged; a flaw is drawn
- * with a finger.
+ * knife will free them, cuts numbered in order, those made as gaps. Pieces and cuts are dragged; a
+ * flaw is drawn with a finger.
  */
 const props = defineProps<{
   widthMm: number;

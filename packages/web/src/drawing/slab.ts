@@ -20,9 +20,8 @@ function halfMm(isBrood: boolean, t: number, thicknessMm: number): number {
 
 /**
  * A comb seen edge-on under its bar: outline, midrib, and the bands of each side in order from the
- * bar.
- * `x` is its middle and `y` its top in pixels, `s` pixels per millimetre. An unseen side has no
- * bands.
+ * bar. `x` is its middle and `y` its top in pixels, `s` pixels per millimetre. An unseen side has
+ * no bands.
  */
 export function slab(options: {
   x: number;

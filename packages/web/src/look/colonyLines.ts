@@ -82,8 +82,8 @@ const UNSAID = new Set([
 
 /**
  * What judgements need to know of a colony, a line a fact, those its kind of hive knows. Takes the
- * hive, its state, the
- * day at its site, and the day a flow or a reduced entrance is said to end, where one was typed.
+ * hive, its state, the day at its site, and the day a flow or a reduced entrance is said to end,
+ * where one was typed.
  */
 export function colonyLines(
   hive: Hive,

@@ -71,8 +71,7 @@ export function beginDraft(hive: Hive, bar: BarView): LookDraft {
 
 /**
  * A look at another comb that looks like one that was read. Only what was seen in general is said
- * of
- * it: no cells, no photo, no sample, no measures.
+ * of it: no cells, no photo, no sample, no measures.
  */
 export const beginAlike = (read: LookDraft, hive: Hive, bar: BarView): LookDraft => ({
   ...beginDraft(hive, bar),

@@ -35,8 +35,7 @@ const PRESETS: Record<string, Shares> = {
 /**
  * The look being made of the comb in view: begun by the first touch, filled side by side, written
  * down, or put down again. Takes the drafts of all combs, where one stands, and what is known of
- * the
- * comb from before.
+ * the comb from before.
  */
 export function useLookMaking(input: {
   drafts: Ref<Record<string, LookDraft>>;

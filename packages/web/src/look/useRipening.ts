@@ -21,7 +21,7 @@ import {
 import { computed, type ComputedRef } from 'vue';
 
 /** Capped share of the honey at each look at a comb that saw any. */
-export const cappedLooks = (comb: CombView): CappedLook[] =>
+const cappedLooks = (comb: CombView): CappedLook[] =>
   comb.looks.flatMap((l) =>
     l.verdict.cappedPercent === null
       ? []

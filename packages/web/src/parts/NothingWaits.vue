@@ -7,8 +7,7 @@ import { dateText } from '../shell/times.js';
 
 /**
  * A stage with nothing at it: what will stand there, drawn faintly; the one way to get it there;
- * and
- * the last harvest that was here, to be opened again.
+ * and the last harvest that was here, to be opened again.
  */
 const props = defineProps<{
   heading: string;

@@ -7,8 +7,8 @@ import { fieldUnit } from './fieldUnit.js';
 
 /**
  * A number as people type it, comma or point, with its unit; says at the field what is wrong and
- * keeps
- * what was typed. Kilograms, grams and °C stay so outside and are typed in the household's units.
+ * keeps what was typed. Kilograms, grams and °C stay so outside and are typed in the household's
+ * units.
  */
 const props = defineProps<{
   label: string;

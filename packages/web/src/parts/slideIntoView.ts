@@ -13,8 +13,7 @@ function sidesOf(
 /**
  * Slides a drawing that is wider than its frame sideways until one of the places stands in the
  * middle, the last of them; the page itself stays where it is. Nothing moves where one of them is
- * in
- * view. Takes the frame and the numbers of the places.
+ * in view. Takes the frame and the numbers of the places.
  */
 export function slideIntoView(frame: HTMLElement | null, slots: readonly number[]): void {
   const found = slots.flatMap((slot) => sidesOf(frame, slot) ?? []);

@@ -5,10 +5,8 @@ import { useHarvest, useHarvests } from '../server/queries.js';
 
 /**
  * The harvest a stage shows: the one in the address, else the first one at this stage, else one
- * that
- * is on its way and has been here; in the book also a closed one. Null where there is none, which
- * every
- * stage says in its own words.
+ * that is on its way and has been here; in the book also a closed one. Null where there is none,
+ * which every stage says in its own words.
  */
 export function useStageBatch(
   stage: Stage,

@@ -10,9 +10,8 @@ import { dateText } from '../shell/times.js';
 
 /**
  * An address that a calendar of this machine subscribes to: read only, secret, shown once, taken
- * back by a
- * touch. Nobody else reaches it: a phone's calendar is no device that was let in, and takes the
- * file.
+ * back by a touch. Nobody else reaches it: a phone's calendar is no device that was let in, and
+ * takes the file.
  */
 const { data: me } = useMe();
 const atTable = computed(() => me.value?.at === 'table');

@@ -6,8 +6,7 @@ export const STARTING_WORDS = 'as Furrow begins';
 
 /**
  * Whether a rule stands as Furrow begins with it and the household has not said that these are
- * theirs.
- * Takes the rules and the rule's name; a rule that is empty to begin with is none.
+ * theirs. Takes the rules and the rule's name; a rule that is empty to begin with is none.
  */
 export function isStarting(rules: HouseRules, rule: keyof HouseRules): boolean {
   if (rules.startingValues === 'ours' || DEFAULT_RULES[rule] === null) return false;

@@ -8,9 +8,8 @@ const SILENT_AFTER_MS = 4_000;
 
 /**
  * Listens to an instrument over server-sent events while its address is not null; a line that drops
- * is said, the last
- * steady reading stays. A scale on the browser's serial port takes its place where one is
- * connected.
+ * is said, the last steady reading stays. A scale on the browser's serial port takes its place
+ * where one is connected.
  */
 export function useScale(query: Ref<string | null>) {
   const reading = ref<ScaleReading | null>(null);

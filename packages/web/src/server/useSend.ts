@@ -6,9 +6,8 @@ import { useRefresh } from './queries.js';
 
 /**
  * Sends a command from a form: keeps what was refused and at which field, the same id on a second
- * try, and
- * says in the soil strip what was written. Gives null where it was refused, so that the form stays
- * as it is.
+ * try, and says in the soil strip what was written. Gives null where it was refused, so that the
+ * form stays as it is.
  */
 export function useSend() {
   const refresh = useRefresh();

@@ -3,9 +3,8 @@ import { onBeforeRouteLeave, useRoute, useRouter, type LocationQueryRaw } from '
 
 /**
  * Changes the query of the screen one is on: what is in view stands in the address. Where the
- * person
- * is on the way to another screen already, nothing is changed: an answer that comes late must not
- * call them back.
+ * person is on the way to another screen already, nothing is changed: an answer that comes late
+ * must not call them back.
  */
 export function useQueryHere(): (query: LocationQueryRaw) => void {
   const route = useRoute();

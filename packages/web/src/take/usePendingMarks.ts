@@ -13,11 +13,9 @@ const RETRY_MS = 4_000;
 
 /**
  * Steps touched on this device that the server has not confirmed yet. The next step stands at once;
- * touches are sent
- * one after the other in their order, kept over a reload, and sent again after a gap in the
- * connection. A refusal
- * takes back what was not sent and says why. Takes the harvest's id and the marks the server has
- * told of.
+ * touches are sent one after the other in their order, kept over a reload, and sent again after a
+ * gap in the connection. A refusal takes back what was not sent and says why. Takes the harvest's
+ * id and the marks the server has told of.
  */
 export function usePendingMarks(batchId: Ref<string | null>, known: Ref<readonly StepMark[]>) {
   const refresh = useRefresh();

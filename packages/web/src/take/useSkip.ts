@@ -2,8 +2,7 @@ import { computed, ref, watch, type Ref } from 'vue';
 
 /**
  * Whether a wait may be cut short: the first key that would do so asks, the second goes on, and for
- * the
- * rest of the visit nobody is asked again. Takes whether a wait runs.
+ * the rest of the visit nobody is asked again. Takes whether a wait runs.
  */
 export function useSkip(waits: Ref<boolean>) {
   const asked = ref(false);

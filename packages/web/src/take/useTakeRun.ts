@@ -14,9 +14,8 @@ import { usePendingMarks } from './usePendingMarks.js';
 
 /**
  * The work at one hive as it stands: steps from the core, done ones from the server, so that a
- * reload, another device
- * or a restart changes nothing. `shown` may look back at an earlier step; what is done now is
- * always `at`.
+ * reload, another device or a restart changes nothing. `shown` may look back at an earlier step;
+ * what is done now is always `at`.
  */
 export function useTakeRun(
   detail: Ref<BatchDetail | undefined>,

@@ -26,9 +26,8 @@ const STANDS_ALONE = new Set(['stir', 'look-back', 'site-task', 'draw-off', 'rip
 
 /**
  * Groups the lines of one day in their order: those of one kind, with the same words around the
- * name
- * of their hive, the same time and the same 'if left'. Takes the lines and the name of a hive by
- * its id.
+ * name of their hive, the same time and the same 'if left'. Takes the lines and the name of a hive
+ * by its id.
  */
 export function groupHung(
   lines: readonly TodayLine[],

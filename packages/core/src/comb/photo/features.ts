@@ -8,7 +8,10 @@ export interface Picture {
   data: Uint8Array | Uint8ClampedArray;
 }
 
-/** How a cell looks: brightness, two colour ratios, roughness, middle against rim, shine. Brightness and colours are logarithms, so that light multiplies out as a sum. */
+/**
+ * How a cell looks: brightness, two colour ratios, roughness, middle against rim, shine. Brightness
+ * and colours are logarithms, so that light multiplies out as a sum.
+ */
 export const FEATURES = 6;
 
 /** Points within a cell, in pitches: its middle, and two rings. */
@@ -29,7 +32,10 @@ export function scaleAt(map: Matrix, x: number, y: number): number {
   return Math.sqrt(Math.abs((b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x)));
 }
 
-/** Features of every cell, FEATURES numbers each; a cell that lies outside the picture is left at NaN. `onProgress` is told the share done. */
+/**
+ * Features of every cell, FEATURES numbers each; a cell that lies outside the picture is left at
+ * NaN. `onProgress` is told the share done.
+ */
 export function cellFeatures(
   picture: Picture,
   lattice: FaceLattice,
@@ -40,7 +46,10 @@ export function cellFeatures(
   const out = new Float64Array(n * FEATURES).fill(NaN);
   const { width, height, data } = picture;
   const rgb = new Float64Array(3);
-  /** Adds the pixel under a point of the cell, blended between its four neighbours; false outside the picture. */
+  /**
+   * Adds the pixel under a point of the cell, blended between its four neighbours; false outside
+   * the picture.
+   */
   const sample = (i: number, dx: number, dy: number): boolean => {
     const p = project(
       map,

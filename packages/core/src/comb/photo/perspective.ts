@@ -66,7 +66,9 @@ export function outlineCorners(outline: CombOutline): Quad {
   ];
 }
 
-/** From millimetres on the face to pixels of a picture in which its four corners lie at `corners`. */
+/**
+ * From millimetres on the face to pixels of a picture in which its four corners lie at `corners`.
+ */
 export function faceToPicture(outline: CombOutline, corners: Quad): Matrix {
   return multiply(squareToQuad(corners), inverse(squareToQuad(outlineCorners(outline))));
 }

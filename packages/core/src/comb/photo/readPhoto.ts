@@ -24,7 +24,10 @@ export type PhotoReading =
 const SMALLEST_CELL_PX = 4.5;
 /** Two classes nearer than this (in spreads) are one to this method. */
 const ALIKE = 1.7;
-/** A cell this far from every class (squared spreads over all features) is something else: a bee, a glove, a shadow's edge. */
+/**
+ * A cell this far from every class (squared spreads over all features) is something else: a bee, a
+ * glove, a shadow's edge.
+ */
 const STRANGE = 38;
 /** Median brightness of the comb under which grain hides the cells, of 255. */
 const DARKEST = 26;
@@ -48,11 +51,12 @@ const refuse = (why: PhotoRefusal, sentence: string): PhotoReading => ({
 });
 
 /**
- * Reads every cell of a face from a picture. Takes the picture, the lattice of the face, its four corners in
- * the picture (top left, top right, bottom right, bottom left, px) and example cells of at least two classes.
- * Cells are told apart by how they look after the light has been taken off: brightness and colour are fitted as
- * class plus a smooth surface over the comb, in turns, from the examples outward; then neighbours are heard.
- * What cannot be read is refused with a sentence. Deterministic.
+ * Reads every cell of a face from a picture. Takes the picture, the lattice of the face, its four
+ * corners in the picture (top left, top right, bottom right, bottom left, px) and example cells of
+ * at least two classes. Cells are told apart by how they look after the light has been taken off:
+ * brightness and colour are fitted as class plus a smooth surface over the comb, in turns, from the
+ * examples outward; then neighbours are heard. What cannot be read is refused with a sentence.
+ * Deterministic.
  */
 export function readPhoto(input: {
   picture: Picture;
@@ -147,7 +151,10 @@ export function readPhoto(input: {
 
 const word = (c: CellClass): string => c[0].toUpperCase() + c.slice(1);
 
-/** Classes as Gaussians with one shared spread, and a smooth surface of light under brightness and the two colours. */
+/**
+ * Classes as Gaussians with one shared spread, and a smooth surface of light under brightness and
+ * the two colours.
+ */
 class Model {
   readonly best: Uint8Array;
   readonly sure: Float32Array;
@@ -204,7 +211,8 @@ class Model {
         squares.reduce((a, b) => a + b, 0) / Math.max(1, this.examples.length - this.classes.length)
       );
     });
-    // Few examples look more alike than the comb is: no spread is taken smaller than light and wax vary by themselves.
+    // Few examples look more alike than the comb is: no spread is taken smaller than light and wax
+    // vary by themselves.
     this.spread = within.map((v, f) =>
       Math.max(Math.sqrt(v), [0.14, 0.04, 0.06, 0.28, 0.09, 0.14][f]),
     );
@@ -252,7 +260,10 @@ class Model {
     }
   }
 
-  /** Fits the light to what brightness and colour differ from their class, over the cells that are sure. */
+  /**
+   * Fits the light to what brightness and colour differ from their class, over the cells that are
+   * sure.
+   */
   fitLight(): void {
     for (let f = 0; f < 3; f++) {
       const [a, b] = [new Float64Array(36), new Float64Array(6)];
@@ -304,7 +315,10 @@ class Model {
     return row * PATCHES.across + column;
   }
 
-  /** Class means and the shared spread again, from the sure cells, the examples weighing as thirty each. */
+  /**
+   * Class means and the shared spread again, from the sure cells, the examples weighing as thirty
+   * each.
+   */
   learn(): void {
     const squares = new Float64Array(FEATURES);
     let all = 0;
@@ -331,7 +345,10 @@ class Model {
   }
 }
 
-/** Cells hear their neighbours: a lone cell between six others of one kind is more likely theirs, and a covered one takes theirs. Three rounds. */
+/**
+ * Cells hear their neighbours: a lone cell between six others of one kind is more likely theirs,
+ * and a covered one takes theirs. Three rounds.
+ */
 function hearNeighbours(
   lattice: FaceLattice,
   model: {

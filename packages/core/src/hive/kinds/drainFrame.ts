@@ -9,7 +9,10 @@ const ENDS_MM = 10;
 const ABOVE_MM = 30;
 const CHANNEL_MM = 20;
 
-/** A super of split-cell frames that are opened by parts and drained in place: six frames at double pitch over the brood boxes. */
+/**
+ * A super of split-cell frames that are opened by parts and drained in place: six frames at double
+ * pitch over the brood boxes.
+ */
 export const drainFrameHive: HiveKind<SuperGeometry> = {
   ...SUPER_KIND,
   kind: 'drain-frame',

@@ -8,7 +8,10 @@ const schema = z.strictObject({
 });
 export type FramedGeometry = z.infer<typeof schema>;
 
-/** A super of wooden frames for crushing: comb cut out above a starter strip, or scraped from a sheet. */
+/**
+ * A super of wooden frames for crushing: comb cut out above a starter strip, or scraped from a
+ * sheet.
+ */
 export const framedHive: HiveKind<FramedGeometry> = {
   ...SUPER_KIND,
   kind: 'framed',

@@ -10,7 +10,10 @@ const schema = z.strictObject({
 });
 export type PileBoxGeometry = z.infer<typeof schema>;
 
-/** Square boxes 300 wide and 185 deep with two crossbars and no top bars; combs run through the joints. */
+/**
+ * Square boxes 300 wide and 185 deep with two crossbars and no top bars; combs run through the
+ * joints.
+ */
 export const pileBoxHive: HiveKind<PileBoxGeometry> = {
   kind: 'pile-box',
   name: 'Crossbar pile box',

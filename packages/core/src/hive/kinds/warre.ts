@@ -10,7 +10,10 @@ const schema = z.strictObject({
 });
 export type WarreGeometry = z.infer<typeof schema>;
 
-/** Boxes 300 wide and 210 deep inside with eight bars at 36 mm; new boxes go in below, the box on top is the one taken. */
+/**
+ * Boxes 300 wide and 210 deep inside with eight bars at 36 mm; new boxes go in below, the box on
+ * top is the one taken.
+ */
 export const warreHive: HiveKind<WarreGeometry> = {
   kind: 'warre',
   name: 'Warré hive',

@@ -3,7 +3,10 @@ import { type CombFacts, seenSides, sumOf } from '../combFacts.js';
 import { percentDown, restsOn } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
-/** Is brood in it, or was there ever? Live brood is never taken; comb that carried brood by the household's rule. */
+/**
+ * Is brood in it, or was there ever? Live brood is never taken; comb that carried brood by the
+ * household's rule.
+ */
 export function brood(facts: CombFacts): Finding {
   const { colony, comb, rules, date } = facts;
   const sides = seenSides(comb.sides);

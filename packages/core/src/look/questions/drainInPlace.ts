@@ -3,8 +3,8 @@ import { capitalised, lastKnownText, percentText, restsOn } from '../finding.js'
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
 /**
- * Is it safe to open this drain frame on the hive? The caps are the outer wall, so it asks nothing of ripeness: dry
- * but uncapped honey is ripe and still runs down the outside.
+ * Is it safe to open this drain frame on the hive? The caps are the outer wall, so it asks nothing
+ * of ripeness: dry but uncapped honey is ripe and still runs down the outside.
  */
 export function drainInPlace(facts: CombFacts): Finding {
   const { colony, rules, date, comb } = facts;

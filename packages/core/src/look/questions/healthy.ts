@@ -7,7 +7,10 @@ import type { Finding } from '../../records/vocabulary/verdict.js';
 const ASK =
   "Ask the bee inspector; some brood diseases must be reported. Nothing of it is taken, given, sold or fed until a later healthy check or the inspector's word is noted.";
 
-/** Are the bees healthy it came from? A sick colony forbids, an unsure look asks first, never checked only advises. */
+/**
+ * Are the bees healthy it came from? A sick colony forbids, an unsure look asks first, never
+ * checked only advises.
+ */
 export function healthy(facts: CombFacts): Finding {
   const health = worseOf(facts.colony.health, facts.comb.carriedHealth);
   const shelf = facts.rules.shelfDays.broodCheck;

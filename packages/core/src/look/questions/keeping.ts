@@ -4,7 +4,10 @@ import { type CombFacts, isStingless, knownWater } from '../combFacts.js';
 import { restsOn } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
-/** How will its honey keep? 'yes' only for measured, dry honey; what was never measured, or long ago, is unknown. */
+/**
+ * How will its honey keep? 'yes' only for measured, dry honey; what was never measured, or long
+ * ago, is unknown.
+ */
 export function keeping(facts: CombFacts): Finding {
   const water = knownWater(facts);
   const on = water.on ?? water.stale?.on;

@@ -2,7 +2,10 @@ import { type CombFacts, isStingless, seenSides, sumOf } from '../combFacts.js';
 import { percentDown } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
-/** More pollen than this share of what was seen sends a comb to crushing only (the household's starting value is a tenth). */
+/**
+ * More pollen than this share of what was seen sends a comb to crushing only (the household's
+ * starting value is a tenth).
+ */
 const MUCH = 0.1;
 
 /** Is pollen in it? It bars a piece from cut comb; much of it sends the comb to crushing only. */

@@ -16,10 +16,13 @@ import type { Finding } from '../../records/vocabulary/verdict.js';
 import { counted } from '../../units/format.js';
 
 /** Capped share that the household asks of this kind of comb. */
-export const ripeNeedPercent = (facts: CombFacts): number =>
+const ripeNeedPercent = (facts: CombFacts): number =>
   drainsInPlace(facts) ? facts.rules.ripeDrainPercent : facts.rules.ripeCappedPercent;
 
-/** Water that the household lets pass in honey of this kind of hive, percent; never above the wet limit. */
+/**
+ * Water that the household lets pass in honey of this kind of hive, percent; never above the wet
+ * limit.
+ */
 const waterLimitPercent = ({ rules, ...facts }: CombFacts): number =>
   Math.min(
     rules.moistureLimitByKindPercent[facts.kind] ?? rules.moistureLimitPercent,
@@ -27,9 +30,10 @@ const waterLimitPercent = ({ rules, ...facts }: CombFacts): number =>
   );
 
 /**
- * Is it ripe? Water decides over caps in one direction always: wet is never ripe, whatever the house rule says. Dry may
- * lift only where the rule allows it and by the sampling rule (SCIENCE 1: three samples from open cells of both sides,
- * the wettest decides). Stingless honey has no such limits: sealed pots are ripe.
+ * Is it ripe? Water decides over caps in one direction always: wet is never ripe, whatever the
+ * house rule says. Dry may lift only where the rule allows it and by the sampling rule (SCIENCE 1:
+ * three samples from open cells of both sides, the wettest decides). Stingless honey has no such
+ * limits: sealed pots are ripe.
  */
 export function ripe(facts: CombFacts): Finding {
   if (!wasRead(facts))
@@ -137,7 +141,9 @@ function byCaps(facts: CombFacts, water: KnownWater): Finding {
   };
 }
 
-/** A sealed part smaller than this share of the comb is not worth cutting apart. A starting value. */
+/**
+ * A sealed part smaller than this share of the comb is not worth cutting apart. A starting value.
+ */
 const LEAST_PIECE = 0.25;
 
 /**
@@ -159,7 +165,10 @@ const unripe = ({ colony }: CombFacts): Pick<Finding, 'answer' | 'weight'> => ({
   weight: colony.dead ? 'advises' : 'decides',
 });
 
-/** Whether dry open honey lifts the verdict, by the household's rule; null where it has nothing to say. */
+/**
+ * Whether dry open honey lifts the verdict, by the household's rule; null where it has nothing to
+ * say.
+ */
 function dry(
   facts: CombFacts,
   water: KnownWater,

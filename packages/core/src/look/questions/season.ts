@@ -9,7 +9,10 @@ import { counted } from '../../units/format.js';
 /** Stingless pots are drawn once a year: so long after the last time. */
 const YEAR_DAYS = 365;
 
-/** May honey be taken this season? Not from a colony in its first one; from stingless bees once a year, well before winter. */
+/**
+ * May honey be taken this season? Not from a colony in its first one; from stingless bees once a
+ * year, well before winter.
+ */
 export function season(facts: CombFacts): Finding {
   const { colony, rules, date } = facts;
   if (isStingless(facts) && !colony.dead) {
@@ -62,8 +65,9 @@ export function springFrom(date: string, hemisphere: CombFacts['hemisphere']): s
 }
 
 /**
- * Whether the household harvests now at all, by its own school: once in spring, in the main flow, or
- * from dead colonies only. Null where nothing stands against it. Stingless bees have their own year.
+ * Whether the household harvests now at all, by its own school: once in spring, in the main flow,
+ * or from dead colonies only. Null where nothing stands against it. Stingless bees have their own
+ * year.
  */
 function outsideHarvest(facts: CombFacts): Finding | null {
   const { colony, rules, date, hemisphere } = facts;

@@ -9,22 +9,29 @@ type Feeding = ColonyState['feedings'][number];
 
 /** Comb built within so many days of a feeding was built and filled from it (a starting value). */
 const BUILT_FROM_DAYS = 30;
-/** A brood cycle of the honeybee, egg to worker: what is fed is used up for it while a flow comes in. */
+/**
+ * A brood cycle of the honeybee, egg to worker: what is fed is used up for it while a flow comes
+ * in.
+ */
 const BROOD_CYCLE_DAYS = 21;
 /** Less room or gain than this is the eye's own error. */
 const EYE = 0.03;
 /** A face with less honey than this was empty. */
 const EMPTY = 0.02;
 /**
- * Stores that one litre fed can at most become, kg at 18 % water: syrup of 1 part sugar to 1 of water (50 °Brix,
- * 1.23 kg/L) to 2 to 1 (67 °Brix, 1.33 kg/L), sugar over 0.82; fondant about 1.4 kg/L at nine tenths sugar.
+ * Stores that one litre fed can at most become, kg at 18 % water: syrup of 1 part sugar to 1 of
+ * water (50 °Brix, 1.23 kg/L) to 2 to 1 (67 °Brix, 1.33 kg/L), sugar over 0.82; fondant about 1.4
+ * kg/L at nine tenths sugar.
  */
 const STORES_PER_LITRE = {
   syrup: { low: (1.23 * 0.5) / 0.82, high: (1.33 * 0.67) / 0.82 },
   fondant: { low: (1.35 * 0.88) / 0.82, high: (1.4 * 0.92) / 0.82 },
 };
 
-/** May it hold what was fed? Yes for comb filled since: it had room then and gained, or was built within a month. */
+/**
+ * May it hold what was fed? Yes for comb filled since: it had room then and gained, or was built
+ * within a month.
+ */
 export function syrup(facts: CombFacts): Finding {
   const feedings = facts.colony.feedings;
   const suspects = feedings.map((f) => ({ feeding: f, says: aboutFeeding(f, facts) }));
@@ -117,7 +124,10 @@ function filledSince(
     : says('no', 'It had room but did not gain since.');
 }
 
-/** A flow noted since and a brood cycle gone by, unless a look within that cycle had seen the comb gain. */
+/**
+ * A flow noted since and a brood cycle gone by, unless a look within that cycle had seen the comb
+ * gain.
+ */
 function usedUp(
   feeding: Feeding,
   facts: CombFacts,
@@ -153,7 +163,10 @@ const isEmpty = (sides: SidesSeen): boolean =>
 const hadRoom = (sides: SidesSeen): boolean =>
   [sides.A, sides.B].some((side) => side === null || side.empty > EYE);
 
-/** How much fuller the sides seen both times are, as a share of a face; null where none was seen twice. */
+/**
+ * How much fuller the sides seen both times are, as a share of a face; null where none was seen
+ * twice.
+ */
 function gainBetween(before: SidesSeen, now: SidesSeen): number | null {
   const gains = (['A', 'B'] as const).flatMap((side) => {
     const [was, is] = [before[side], now[side]];

@@ -7,7 +7,10 @@ import { counted } from '../../units/format.js';
 /** Winter nearer than this is said with the need. */
 const NEAR_WINTER_DAYS = 60;
 
-/** Is it theirs: does the winter need it, or is it kept for them? 'yes' is theirs, 'no' can be spared. */
+/**
+ * Is it theirs: does the winter need it, or is it kept for them? 'yes' is theirs, 'no' can be
+ * spared.
+ */
 export function theirs(facts: CombFacts): Finding {
   const { colony, comb, stores } = facts;
   const base = { question: 'theirs' as const, rule: 'winter need', restsOn: [] };
@@ -47,7 +50,8 @@ export function theirs(facts: CombFacts): Finding {
       sentence: `${stays}; the winter needs ${kgText(needKg)}.${timeOfYear(facts)}`,
     };
   const { unreadCombs = 0, fullStoresKg = 0 } = stores;
-  // What is not read is unknown, not nothing: they need it for certain only where all of it full would not do.
+  // What is not read is unknown, not nothing: they need it for certain only where all of it full
+  // would not do.
   const mayBeCovered = unreadCombs > 0 && staysLowKg + unreadCombs * fullStoresKg >= needKg;
   const readMore = `Read more combs first: ${counted(unreadCombs, 'other')} not read yet.`;
   const ofRead = `Of what was read ${stays}; the winter needs ${kgText(needKg)}.`;

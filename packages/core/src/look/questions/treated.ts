@@ -7,19 +7,28 @@ import { counted } from '../../units/format.js';
 
 type Treatment = ColonyState['treatments'][number];
 
-/** The treatment whose waiting time is not over on `date`, the last to end where several run; null where none does. */
+/**
+ * The treatment whose waiting time is not over on `date`, the last to end where several run; null
+ * where none does.
+ */
 export function waitingTreatment(colony: ColonyState, date: string): Treatment | null {
   const waiting = colony.treatments.filter((t) => t.waitUntil > date);
   return waiting.sort((a, b) => b.waitUntil.localeCompare(a.waitUntil))[0] ?? null;
 }
 
-/** Treatments the comb was present for: all that were not over when it was built. A comb of unknown age counts as present. */
+/**
+ * Treatments the comb was present for: all that were not over when it was built. A comb of unknown
+ * age counts as present.
+ */
 export function treatmentsOf(facts: CombFacts): Treatment[] {
   const { builtOn } = facts.comb;
   return facts.colony.treatments.filter((t) => builtOn === null || builtOn <= t.waitUntil);
 }
 
-/** Does a treatment bar this comb? By its waiting time, and by what its leaflet says of comb that hung there. */
+/**
+ * Does a treatment bar this comb? By its waiting time, and by what its leaflet says of comb that
+ * hung there.
+ */
 export function treated(facts: CombFacts): Finding {
   const { date } = facts;
   const present = treatmentsOf(facts);

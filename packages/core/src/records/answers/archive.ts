@@ -4,7 +4,10 @@ import { id, instant, number, text } from './common.js';
 /** What the server answers of an archive on its way out or in. */
 const count = z.int().min(0);
 
-/** What an import would do to one table: rows new here, the same, newer in the archive, newer here, and in conflict. */
+/**
+ * What an import would do to one table: rows new here, the same, newer in the archive, newer here,
+ * and in conflict.
+ */
 export const tablePreviewAnswer = z
   .strictObject({
     table: text,

@@ -37,7 +37,9 @@ const harvestSummary: z.ZodType<HarvestSummary> = z
   })
   .meta({ id: 'HarvestSummary' });
 
-/** Every harvest as seasons count it; what stands beside it is reckoned from them and told in words. */
+/**
+ * Every harvest as seasons count it; what stands beside it is reckoned from them and told in words.
+ */
 export const seasonsAnswer = z.looseObject({ harvests: z.array(harvestSummary) });
 
 const past = {
@@ -113,7 +115,9 @@ export const estimatePairAnswer = z.strictObject({
 });
 
 const knownHarvest = { batchId: id.nullable(), hiveName: text.nullable(), date: day.nullable() };
-/** Where a lot came from, or where it is now: each part with its grams and its share of the whole. */
+/**
+ * Where a lot came from, or where it is now: each part with its grams and its share of the whole.
+ */
 export const traceAnswer = z.strictObject({
   lot: z.strictObject({
     id,

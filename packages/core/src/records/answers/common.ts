@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import type { Range } from '../../units/format.js';
 
-/** The words all answers of the interface are made of: what comes out was checked when it went in. */
+/**
+ * The words all answers of the interface are made of: what comes out was checked when it went in.
+ */
 export const id = z.string().meta({ description: 'An id.' });
 export const text = z.string();
 export const number = z.number();

@@ -42,7 +42,9 @@ import { FATES } from '../outs.js';
 import { day, id, instant, number, range, revision, row, text } from './common.js';
 import { hiveAnswer, lookAnswer } from './hives.js';
 
-/** What the server answers of harvests, from what was taken to what stands on the shelf, as schemas. */
+/**
+ * What the server answers of harvests, from what was taken to what stands on the shelf, as schemas.
+ */
 const grams = z.int();
 const yesNo = z.boolean();
 

@@ -26,7 +26,10 @@ import type {
 } from '../hiveViews.js';
 import { day, id, instant, number, revision, row, text } from './common.js';
 
-/** What the server answers of sites, hives and what was looked at, as schemas: types that reach the wire. */
+/**
+ * What the server answers of sites, hives and what was looked at, as schemas: types that reach the
+ * wire.
+ */
 export const siteAnswer: z.ZodType<Site> = z
   .strictObject({
     ...row,

@@ -34,7 +34,9 @@ export const labelDesignAnswer: z.ZodType<LabelDesignRecord> = z
   })
   .meta({ id: 'LabelDesign' });
 
-/** A print as the spool lists it: how many labels, of which lot; what stood on them is in its PDF. */
+/**
+ * A print as the spool lists it: how many labels, of which lot; what stood on them is in its PDF.
+ */
 export const printAnswer = z
   .strictObject({
     ...row,

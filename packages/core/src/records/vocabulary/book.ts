@@ -26,7 +26,10 @@ export interface HarvestSummary {
   /** Honey that the estimate at the choice promised, kg; null where none was made. */
   estimatedHoneyKg: Range | null;
   handsOnMinutes: number;
-  /** What went out by what was asked for it, and what stands on the shelf by the kit's prices; and what jars and boxes cost. */
+  /**
+   * What went out by what was asked for it, and what stands on the shelf by the kit's prices; and
+   * what jars and boxes cost.
+   */
   worth: number;
   cost: number;
   drawOffs: number;

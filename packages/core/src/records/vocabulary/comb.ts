@@ -26,7 +26,11 @@ export type Pane = z.infer<typeof paneSchema>;
 
 export const OUTSIDE_VIEWS = ['broad', 'narrow', 'capped-below', 'open-below'] as const;
 
-/** What the attachments at the side of a top-bar comb, seen through the window, make likely: broad ones carry honey, narrow ones brood; and what its lower edge shows from beneath. A guess, never a reading. */
+/**
+ * What the attachments at the side of a top-bar comb, seen through the window, make likely: broad
+ * ones carry honey, narrow ones brood; and what its lower edge shows from beneath. A guess, never a
+ * reading.
+ */
 export type Attachment = (typeof OUTSIDE_VIEWS)[number];
 
 export const some = (what: string): z.ZodNumber =>
@@ -49,7 +53,10 @@ export const outlineSchema = z.strictObject({
   depthMm: z.number().positive().max(1000),
 });
 
-/** A face as it is kept: the lattice it was read on (its origin is the bar's middle) and its cells, packed. Under 4 kB. */
+/**
+ * A face as it is kept: the lattice it was read on (its origin is the bar's middle) and its cells,
+ * packed. Under 4 kB.
+ */
 export const storedFaceSchema = z.strictObject({
   pitchMm: z.number().min(4, 'Cells are at least 4 mm.').max(8, 'Cells are at most 8 mm.'),
   outline: outlineSchema,

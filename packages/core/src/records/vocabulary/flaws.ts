@@ -1,4 +1,6 @@
-/** What a piece must not have on it. The first are read from the comb, the others drawn on by hand. */
+/**
+ * What a piece must not have on it. The first are read from the comb, the others drawn on by hand.
+ */
 export const FLAW_KINDS = [
   'edge',
   'open',
@@ -29,7 +31,10 @@ export interface Cut {
   y2Mm: number;
 }
 
-/** A flaw, or a region whose thickness was measured apart (kind `thickness`, mm): that bars only boxes it does not suit. */
+/**
+ * A flaw, or a region whose thickness was measured apart (kind `thickness`, mm): that bars only
+ * boxes it does not suit.
+ */
 export interface Flaw extends Rect {
   kind: FlawKind;
   thicknessMm?: number;

@@ -12,7 +12,9 @@ export type HiveKindName = (typeof HIVE_KIND_NAMES)[number];
 
 export type Hemisphere = 'north' | 'south';
 
-/** Where combs hang: the one file of a long hive, a box of a stack, the brood box, a super above it. */
+/**
+ * Where combs hang: the one file of a long hive, a box of a stack, the brood box, a super above it.
+ */
 export type Compartment = 'file' | 'box' | 'brood' | 'super';
 
 /** Measures of a hive: millimetres and counts by name, and words such as the kind of sheet. */

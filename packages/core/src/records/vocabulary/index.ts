@@ -1,4 +1,5 @@
-// The words that records are made of: closed lists, and the small shapes that stand in several of them.
+// The words that records are made of: closed lists, and the small shapes that stand in several of
+// them.
 export * from './bench.js';
 export * from './book.js';
 export * from './boxes.js';

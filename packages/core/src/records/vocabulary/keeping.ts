@@ -1,7 +1,9 @@
 export interface LotKeeping {
   /** Null where the water was not measured. */
   grade: KeepingGrade | null;
-  /** Months after the harvest for a best-before date; null where it is to be used by a day instead. */
+  /**
+   * Months after the harvest for a best-before date; null where it is to be used by a day instead.
+   */
   bestBeforeMonths: number | null;
   /** Days after the harvest for a use-by date; null where best-before stands. */
   useByDays: number | null;

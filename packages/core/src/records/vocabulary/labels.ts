@@ -4,7 +4,10 @@ import { z } from 'zod';
 export const FLOWER_SUPPORTS = ['analysis', 'single-flow', 'taste', 'none'] as const;
 export type FlowerSupport = (typeof FLOWER_SUPPORTS)[number];
 
-/** A sheet of labels as data, mm: any rows and columns, margins from the upper left, gaps between. A roll is a sheet of one. */
+/**
+ * A sheet of labels as data, mm: any rows and columns, margins from the upper left, gaps between. A
+ * roll is a sheet of one.
+ */
 export interface LabelSheet {
   paperWidthMm: number;
   paperHeightMm: number;

@@ -18,13 +18,15 @@ export const QUESTIONS = [
 export type Question = (typeof QUESTIONS)[number];
 
 /**
- * How much a finding weighs: 'forbids' stands whatever the person says; 'decides' makes the verdict, and a person may
- * overrule it with a reason; 'advises' and 'notes' never make a verdict.
+ * How much a finding weighs: 'forbids' stands whatever the person says; 'decides' makes the
+ * verdict, and a person may overrule it with a reason; 'advises' and 'notes' never make a verdict.
  */
 export const WEIGHTS = ['forbids', 'decides', 'advises', 'notes'] as const;
 export type Weight = (typeof WEIGHTS)[number];
 
-/** A fact an answer rests on, with its age on the day of the answer. A stale one counts as unknown. */
+/**
+ * A fact an answer rests on, with its age on the day of the answer. A stale one counts as unknown.
+ */
 export interface RestsOn {
   fact: string;
   on: string;
@@ -52,7 +54,9 @@ export interface CombVerdict {
   /** The question whose finding decided. */
   decidedBy: Question;
   headline: string;
-  /** Every question apart, the one that decided first, then what forbids, decides, advises, notes. */
+  /**
+   * Every question apart, the one that decided first, then what forbids, decides, advises, notes.
+   */
   findings: Finding[];
   cappedPercent: number | null;
   /** Of samples young enough to count. */

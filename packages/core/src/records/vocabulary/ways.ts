@@ -44,7 +44,10 @@ export const WAY_WORDS: Record<WayOrLeave, { name: string; note: string; lot: st
   },
 };
 
-/** What a way does in the old row of stages: whether a knife, a bed of crushed comb, or neither follows the hive. */
+/**
+ * What a way does in the old row of stages: whether a knife, a bed of crushed comb, or neither
+ * follows the hive.
+ */
 export const cutsComb = (way: WayOrLeave): boolean => way === 'cut' || way === 'chunk';
 
 export const runsInPlace = (way: WayOrLeave): boolean =>

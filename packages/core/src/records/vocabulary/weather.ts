@@ -11,6 +11,8 @@ export interface WeatherHour {
   source: 'practice' | 'hand' | 'service';
 }
 
-/** What blooms or not, month by month, in the household's own note; a month not named is not known. */
+/**
+ * What blooms or not, month by month, in the household's own note; a month not named is not known.
+ */
 export type ForageState = 'flow' | 'some' | 'dearth';
 export type ForageByMonth = Partial<Record<string, ForageState>>;
