@@ -185,7 +185,10 @@ export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
   const DYE = 'dye';
   const PLAIN = 'plain';
   // Back: a lot's own tag is its name. Forward: only what passes through the traced lot is dyed.
-  const tagOf = (lot: string): string => (back ? lot : lot === traced ? DYE : PLAIN);
+  const tagOf = (lot: string): string => {
+    if (back) return lot;
+    return lot === traced ? DYE : PLAIN;
+  };
   const held = new Map<string, Make>();
   for (const l of input.lots)
     if ((l.openingG ?? 0) > 0) held.set(l.id, new Map([[tagOf(l.id), l.openingG!]]));

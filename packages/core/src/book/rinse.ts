@@ -60,6 +60,13 @@ export interface MustPlan {
   sentence: string;
 }
 
+const NOTHING_KG = 0.0005;
+function addText(honeyKg: number, waterKg: number): string {
+  if (honeyKg > NOTHING_KG) return `Add ${honeyKg.toFixed(2)} kg of honey`;
+  if (waterKg > NOTHING_KG) return `Add ${(waterKg / WATER_KG_PER_L).toFixed(2)} L of water`;
+  return 'It stands there already';
+}
+
 /**
  * What brings a rinse to the gravity a mead is to begin at: honey to add where it is too thin,
  * water where it is too sweet; litres afterwards, and the alcohol if it ferments to `finalGravity`
@@ -96,12 +103,7 @@ export function mustToGravity(input: {
   const waterKg = thin ? 0 : now.sugarsKg / share - now.massKg;
   const after = (now.massKg + honeyKg + waterKg) / (targetGravity * WATER_KG_PER_L);
   const abvPercent = ABV_PER_GRAVITY * (targetGravity - finalGravity);
-  const add =
-    honeyKg > 0.0005
-      ? `Add ${honeyKg.toFixed(2)} kg of honey`
-      : waterKg > 0.0005
-        ? `Add ${(waterKg / WATER_KG_PER_L).toFixed(2)} L of water`
-        : 'It stands there already';
+  const add = addText(honeyKg, waterKg);
   return {
     honeyKg,
     waterL: waterKg / WATER_KG_PER_L,

@@ -105,7 +105,8 @@ export function estimateCorrection(
   const applies = found.count >= RESULTS_TO_APPLY;
   const percent = Math.round((found.factor.mid - 1) * 100);
   const combs = `${found.count} ${found.count === 1 ? 'comb' : 'combs'}`;
-  const signed = `${percent > 0 ? '+' : percent < 0 ? '−' : '±'}${Math.abs(percent)} %`;
+  const sign = ['−', '±', '+'][Math.sign(percent) + 1];
+  const signed = `${sign}${Math.abs(percent)} %`;
   return {
     ...found,
     applies,

@@ -76,16 +76,15 @@ export interface SheetRead {
   rows: number;
 }
 
+/** How a column's head names its unit, in the order they are looked for: a kilogram has a gram in it. */
+const UNIT_SIGNS: readonly [SheetMassUnit, RegExp][] = [
+  ['kg', /\bkg\b|kilo/i],
+  ['lb', /\b(lb|lbs|pound)/i],
+  ['oz', /\boz\b|ounce/i],
+  ['g', /\(g\)|\bg\b|gram/i],
+];
 const unitIn = (head: string): SheetMassUnit | null =>
-  /\bkg\b|kilo/i.exec(head)
-    ? 'kg'
-    : /\b(lb|lbs|pound)/i.exec(head)
-      ? 'lb'
-      : /\boz\b|ounce/i.exec(head)
-        ? 'oz'
-        : /\(g\)|\bg\b|gram/i.exec(head)
-          ? 'g'
-          : null;
+  UNIT_SIGNS.find(([, sign]) => sign.test(head))?.[0] ?? null;
 const filled = (rows: readonly (readonly string[])[], column: number | null): string[] =>
   column === null ? [] : rows.map((r) => (r[column] ?? '').trim()).filter(Boolean);
 
@@ -177,14 +176,19 @@ export function guessSheet(
   };
 }
 
+/** Where year, month and day stand among the three parts of a date. */
+const PARTS_OF: Record<DateOrder, readonly [number, number, number]> = {
+  'year-first': [0, 1, 2],
+  'day-first': [2, 1, 0],
+  'month-first': [2, 0, 1],
+};
 function readDate(text: string, order: DateOrder): string | null {
   const p = text
     .trim()
     .split(/[^0-9]+/)
     .filter(Boolean);
   if (p.length !== 3) return null;
-  const [y, m, d] =
-    order === 'year-first' ? p : order === 'day-first' ? [p[2], p[1], p[0]] : [p[2], p[0], p[1]];
+  const [y, m, d] = PARTS_OF[order].map((i) => p[i]);
   const year = y.length === 2 ? 2000 + Number(y) : Number(y);
   const date = DateTime.fromObject({ year, month: Number(m), day: Number(d) }, { zone: 'utc' });
   return date.isValid && year >= 1950 && year <= 2200 ? date.toISODate() : null;

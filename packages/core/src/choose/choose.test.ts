@@ -20,6 +20,7 @@ import {
 } from './index.js';
 import type { VesselRole } from '../records/vocabulary/vessels.js';
 import type { LpSolver } from '../records/vocabulary/solver.js';
+import type { CombVerdict } from '../records/vocabulary/verdict.js';
 
 let solve: LpSolver;
 beforeAll(async () => void (solve = await solver()));
@@ -72,6 +73,11 @@ const someCombs = fc.array(
   { minLength: 1, maxLength: 5 },
 );
 type Drawn = { kg: number; capped: number; straight: boolean; brood: boolean; ripe: boolean };
+const verdictOf = (c: Drawn): Pick<CombVerdict, 'verdict' | 'headline' | 'decidedBy'> => {
+  if (c.brood) return { verdict: 'leave', headline: 'Brood on side A.', decidedBy: 'brood' };
+  if (c.ripe) return { verdict: 'take', headline: 'Ripe.', decidedBy: 'ripe' };
+  return { verdict: 'leave', headline: '60 % capped.', decidedBy: 'ripe' };
+};
 const drawn = (list: readonly Drawn[]): ChoiceUnit[] =>
   list.map((c, i) =>
     comb(`c${i}`, c.kg, {
@@ -79,11 +85,7 @@ const drawn = (list: readonly Drawn[]): ChoiceUnit[] =>
       cappedArea: c.capped,
       straight: c.straight,
       hasBrood: c.brood,
-      verdict: c.brood
-        ? { verdict: 'leave', headline: 'Brood on side A.', decidedBy: 'brood' }
-        : c.ripe
-          ? { verdict: 'take', headline: 'Ripe.', decidedBy: 'ripe' }
-          : { verdict: 'leave', headline: '60 % capped.', decidedBy: 'ripe' },
+      verdict: verdictOf(c),
     }),
   );
 

@@ -95,6 +95,19 @@ const meanOf = (t: { low: number; mid: number; high: number }): number =>
   (t.low + t.mid + t.high) / 3;
 const WHOLE_SHARE = 1 - meanOf(CRACKED);
 const HALF_SHARE = meanOf(HALF);
+type SuperState = 'finished' | 'half' | 'spoilt';
+/** Which share of a super's pieces can be cut, drawn by its state. */
+const SHARE_CUT: Record<SuperState, (next: () => number) => number> = {
+  finished: (next) => 1 - triangular(next, CRACKED),
+  half: (next) => triangular(next, HALF),
+  spoilt: () => 0,
+};
+/** The state that a draw falls on; `g` are the weights of the three. */
+function stateAt(u: number, g: readonly number[]): SuperState {
+  if (u < g[0]) return 'finished';
+  return u < g[0] + g[1] ? 'half' : 'spoilt';
+}
+
 /** Honey in a half or spoilt super against a full one: still good for crushing. */
 const HALF_HONEY = { low: 0.4, mid: 0.6, high: 0.8 };
 
@@ -180,14 +193,9 @@ export function combOrLiquid(
       const full = triangular(next, input.honeyKg);
       const out = triangular(next, input.outShare);
       const u = next() * total;
-      const state = u < g[0] ? 'finished' : u < g[0] + g[1] ? 'half' : 'spoilt';
+      const state = stateAt(u, g);
       const honey = state === 'finished' ? full : full * triangular(next, HALF_HONEY);
-      const could =
-        state === 'finished'
-          ? input.piecesPerBox * (1 - triangular(next, CRACKED))
-          : state === 'half'
-            ? input.piecesPerBox * triangular(next, HALF)
-            : 0;
+      const could = input.piecesPerBox * SHARE_CUT[state](next);
       const cut = Math.min(Math.floor(could), Math.floor((honey * 1000) / input.pieceG));
       piecesHere += cut;
       combLiquidKg += Math.max(0, honey - (cut * input.pieceG) / 1000) * out;

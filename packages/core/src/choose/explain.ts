@@ -59,11 +59,8 @@ export function bindings(
       const more = duals
         ? null
         : chooseQuickly(model, solve, { more: { id: limit.id, by: limit.step } });
-      const gain = duals
-        ? (duals[`l${l}`] ?? 0) * limit.step
-        : more
-          ? more.value - solved.value
-          : 0;
+      const tried = more ? more.value - solved.value : 0;
+      const gain = duals ? (duals[`l${l}`] ?? 0) * limit.step : tried;
       if (gain < 0.05) return [];
       const what = `${limit.what[0].toUpperCase()}${limit.what.slice(1)}`;
       const heldBy = `${what}, ${limitText(limit, limit.atMost)}, is the limit:`;

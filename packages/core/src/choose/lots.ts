@@ -53,6 +53,11 @@ export interface PlannedLot {
 const outermost = (units: readonly ChoiceUnit[]): number =>
   Math.max(...units.map((u) => u.order ?? -Infinity));
 
+const builtWhen = (unit: ChoiceUnit, seasonStart: string): 'before' | 'this' =>
+  unit.builtOn !== null && unit.builtOn < seasonStart ? 'before' : 'this';
+const cappedOrOpen = (unit: ChoiceUnit): 'capped' | 'open' =>
+  (unit.estimate?.cappedShareOfHoney ?? 0) >= CAPPED_LOT ? 'capped' : 'open';
+
 /**
  * Parts what was chosen into lots: each goes one way into one vessel. They stand in the order they
  * are reached in the hive, which is the order of the visit. Takes the units with their ways and
@@ -70,12 +75,8 @@ export function planLots(
       // Pots and frames that run in the hive cannot meet another hive's honey on the way.
       keep.hive || way === 'drain-hive' || takesPots(way) ? unit.hiveId : '',
       keep.box ? (unit.boxId ?? unit.hiveId) : '',
-      keep.season ? (unit.builtOn !== null && unit.builtOn < seasonStart ? 'before' : 'this') : '',
-      keep.capped
-        ? (unit.estimate?.cappedShareOfHoney ?? 0) >= CAPPED_LOT
-          ? 'capped'
-          : 'open'
-        : '',
+      keep.season ? builtWhen(unit, seasonStart) : '',
+      keep.capped ? cappedOrOpen(unit) : '',
       keep.comb ? unit.id : '',
     ].join('|');
     lots.set(key, { way, units: [...(lots.get(key)?.units ?? []), unit] });

@@ -146,14 +146,9 @@ export function chooseModel(
       .filter(({ against }) => !against.some((b) => b.hard));
     const free = possible.filter(({ against }) => !against.length);
     // What was pinned without saying how goes a way nothing stands against, if there is one.
-    const ways =
-      pin === undefined
-        ? free
-        : pin === 'take'
-          ? free.length
-            ? free
-            : possible
-          : possible.filter(({ way }) => way === pin);
+    const taken = free.length ? free : possible;
+    const pinned = pin === 'take' ? taken : possible.filter(({ way }) => way === pin);
+    const ways = pin === undefined ? free : pinned;
     for (const { way } of ways) {
       const outcome = outcomeOf(unit, way, rules, market);
       if (outcome)
@@ -306,12 +301,11 @@ function amountOf(question: ChooseQuestion, household: Household): ChooseModel['
   const jar = household.jars.find((j) => j.id === question.amount?.jarKindId);
   if (!question.amount || !jar) return null;
   const { count, withinHours } = question.amount;
-  const grams = (o: Option): number =>
-    jar.purpose === 'piece'
-      ? o.outcome.pieces.low * jar.netG
-      : jar.purpose === 'chunk'
-        ? o.outcome.chunkJars.low * jar.netG
-        : o.outcome.honeyKg.low * 1000;
+  const grams = (o: Option): number => {
+    if (jar.purpose === 'piece') return o.outcome.pieces.low * jar.netG;
+    if (jar.purpose === 'chunk') return o.outcome.chunkJars.low * jar.netG;
+    return o.outcome.honeyKg.low * 1000;
+  };
   // What is not ready in time, at the slow edge, gives nothing toward the amount.
   return {
     needG: count * jar.netG,

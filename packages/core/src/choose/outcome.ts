@@ -132,6 +132,22 @@ export interface Outcome {
   freezerL: number;
 }
 
+/** Share of the honey that comes out by a way; of the others the drain of broken comb says it. */
+const OUT_SHARES: Partial<Record<Way, Range>> = {
+  press: PRESS_ALONE,
+  'drip-press': PRESSED_SHARE,
+  'draw-pots': DRAWN_POTS,
+  'drain-hive': DRAINED_FRAME,
+  'drain-off': DRAINED_FRAME,
+};
+/** Hours until it is out, where the drain of broken comb does not say it. */
+const DRAIN_HOURS: Partial<Record<Way, Range>> = {
+  press: exactly(0.5),
+  'draw-pots': exactly(0.5),
+  'drain-hive': { low: 0.2, mid: 4, high: 12 },
+  'drain-off': { low: 0.2, mid: 4, high: 12 },
+};
+
 const jarMinutes = (kg: number, market: Market, rules: HouseRules): number =>
   market.jarG ? Math.round((kg * 1000) / market.jarG) * rules.minutesPerJar : 0;
 
@@ -155,16 +171,7 @@ export function outcomeOf(
     Math.max(13, unit.wettestPercent ?? takenWaterPercent(hiveKind(unit.kind).bee)),
   );
   const drained = DRAIN_PRIORS[method].share;
-  const outShare =
-    way === 'press'
-      ? PRESS_ALONE
-      : way === 'drip-press'
-        ? PRESSED_SHARE
-        : way === 'draw-pots'
-          ? DRAWN_POTS
-          : way === 'drain-hive' || way === 'drain-off'
-            ? DRAINED_FRAME
-            : drained;
+  const outShare = OUT_SHARES[way] ?? drained;
   const inside = takesPots(way) || way === 'drain-hive' ? estimate.cappedHoneyKg : estimate.honeyKg;
   let combKg = NO_RANGE;
   let pieces = NO_RANGE;
@@ -217,14 +224,7 @@ export function outcomeOf(
     temperatureC: rules.kitchenTemperatureC,
     moisturePercent: moisture,
   });
-  const drain =
-    way === 'press'
-      ? exactly(0.5)
-      : way === 'draw-pots'
-        ? exactly(0.5)
-        : way === 'drain-hive' || way === 'drain-off'
-          ? { low: 0.2, mid: 4, high: 12 }
-          : nineTenthsAt(method, rules.kitchenTemperatureC, moisture);
+  const drain = DRAIN_HOURS[way] ?? nineTenthsAt(method, rules.kitchenTemperatureC, moisture);
   const freeze =
     cutsComb(way) && rules.freeze !== 'none'
       ? freezeHours({

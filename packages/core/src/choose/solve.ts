@@ -27,12 +27,11 @@ const NEAR_GAP = 0.01;
 /** Worth so small that only ties are settled by it. */
 const NOTHING = 1e-3;
 
-const gapOf = (value: number, bound: number): number =>
-  bound === Infinity
-    ? 1
-    : bound - value <= NOTHING
-      ? 0
-      : Math.min(1, (bound - value) / Math.max(Math.abs(bound), NOTHING));
+function gapOf(value: number, bound: number): number {
+  if (bound === Infinity) return 1;
+  if (bound - value <= NOTHING) return 0;
+  return Math.min(1, (bound - value) / Math.max(Math.abs(bound), NOTHING));
+}
 
 /**
  * Solves the choice in stages, each better known than the one before: at once by taking the best
@@ -54,11 +53,12 @@ export function* chooseInStages(
     if (!best) return null;
     const top = Math.max(bound, best.value);
     const gap = gapOf(best.value, top);
+    const nearOrFirst = gap <= NEAR_GAP ? 'near' : 'first';
     best = {
       ...best,
       bound: top,
       gap,
-      proof: proof === 'proven' ? 'proven' : gap <= NEAR_GAP ? 'near' : 'first',
+      proof: proof === 'proven' ? 'proven' : nearOrFirst,
     };
     return best;
   };

@@ -197,7 +197,7 @@ export function boardOf(input: {
       heightMm,
     ),
   );
-  return { widthMm, heightMm, flaws, seen: seen === 2 ? 'both' : seen === 1 ? 'one' : 'none' };
+  return { widthMm, heightMm, flaws, seen: (['none', 'one', 'both'] as const)[seen] };
 }
 
 /**
@@ -247,5 +247,6 @@ export function bestSideUp(
       if (flawOfCell(sides.A, outline, x - half, y, false)) a++;
       if (flawOfCell(sides.B, outline, x - half, y, true)) b++;
     }
-  return all === 0 || Math.abs(a - b) / all < 0.01 ? null : a < b ? 'A' : 'B';
+  if (all === 0 || Math.abs(a - b) / all < 0.01) return null;
+  return a < b ? 'A' : 'B';
 }

@@ -143,12 +143,20 @@ export function coreWarmingHours(input: Block & { freezerC: number; roomC: numbe
   });
 }
 
+/** How long, from which warmth on; the last holds for all that is cooler. */
+const OUT_HOURS: readonly { fromC: number; hours: number }[] = [
+  { fromC: 25, hours: 24 },
+  { fromC: 18, hours: 48 },
+  { fromC: 12, hours: 96 },
+  { fromC: -Infinity, hours: 168 },
+];
+
 /**
  * Hours comb may lie outside the hive before moth and beetle have had their time: two days in the
  * warm, a week in the cool. Starting values, by practice.
  */
 export function combOutHours(temperatureC: number): number {
-  return temperatureC >= 25 ? 24 : temperatureC >= 18 ? 48 : temperatureC >= 12 ? 96 : 168;
+  return OUT_HOURS.find(({ fromC }) => temperatureC >= fromC)!.hours;
 }
 
 /**

@@ -79,14 +79,10 @@ export function gradePiece(input: {
       price,
       reason: `${netG} g, ${netG - maxG} g above its window: given away, or trim it`,
     };
+  const unblemished = minG === null ? 'no blemish' : 'no blemish, within its weights';
   return {
     grade: 'premium',
     price,
-    reason:
-      netG === null
-        ? 'no blemish; not weighed yet'
-        : minG === null
-          ? 'no blemish'
-          : 'no blemish, within its weights',
+    reason: netG === null ? 'no blemish; not weighed yet' : unblemished,
   };
 }

@@ -154,8 +154,6 @@ export function chunkJars(input: {
 }): { count: number; runsOut: 'strips' | 'jars' | 'honey' } {
   const byHoney = input.honeyPerJarG > 0 ? Math.floor(input.honeyG / input.honeyPerJarG) : Infinity;
   const count = Math.min(input.strips, input.jars, byHoney);
-  return {
-    count,
-    runsOut: count === input.strips ? 'strips' : count === input.jars ? 'jars' : 'honey',
-  };
+  if (count === input.strips) return { count, runsOut: 'strips' };
+  return { count, runsOut: count === input.jars ? 'jars' : 'honey' };
 }

@@ -50,14 +50,10 @@ export function projectPieces(input: {
     }
   }
   const all = { low: made + low, high: made + high };
+  const likely = all.low === all.high ? `${all.low}` : `${all.low} to ${all.high}`;
   return {
     ...all,
     share: a / (a + b),
-    sentence:
-      left === 0
-        ? `${made} done.`
-        : all.low === all.high
-          ? `${made} done, ${all.low} likely.`
-          : `${made} done, ${all.low} to ${all.high} likely.`,
+    sentence: left === 0 ? `${made} done.` : `${made} done, ${likely} likely.`,
   };
 }

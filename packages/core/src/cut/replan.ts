@@ -14,6 +14,18 @@ const meets = (a: Rect, b: Rect): boolean =>
   a.yMm < b.yMm + b.heightMm &&
   b.yMm < a.yMm + a.heightMm;
 
+const EDGE_MM = 1e-9;
+/** A place of a part’s own plan within the comb; at an edge of it, the middle of the cut there. */
+function inWhole(
+  ownMm: number,
+  lengthMm: number,
+  fromMm: number,
+  [low, high]: readonly [number, number],
+): number {
+  if (ownMm <= EDGE_MM) return low;
+  return ownMm >= lengthMm - EDGE_MM ? high : ownMm + fromMm;
+}
+
 /**
  * Plans the rest of a comb anew from the cuts already made. Parts where nothing changed keep their
  * pieces; a part with a new flaw on it is planned again in its own right, its lattice from its own
@@ -77,11 +89,8 @@ export function replan(
         kerfMm,
         own.map((p) => ({ ...p, xMm: p.xMm - r.xMm, yMm: p.yMm - r.yMm })),
       ) ?? [];
-    // A cut that ends at the part's own edge ends in the middle of the cut that made it.
-    const x = (v: number): number =>
-      v <= 1e-9 ? part.x0 : v >= r.widthMm - 1e-9 ? part.x1 : v + r.xMm;
-    const y = (v: number): number =>
-      v <= 1e-9 ? part.y0 : v >= r.heightMm - 1e-9 ? part.y1 : v + r.yMm;
+    const x = (v: number): number => inWhole(v, r.widthMm, r.xMm, [part.x0, part.x1]);
+    const y = (v: number): number => inWhole(v, r.heightMm, r.yMm, [part.y0, part.y1]);
     cuts.push(
       ...within.map((c) => ({
         x1Mm: x(c.x1Mm),

@@ -25,11 +25,10 @@ export function closeMass(input: {
   const gapG = leftG - honeyG - wetWaxG - debrisG;
   const gapShare = crushedG > 0 ? Math.abs(gapG) / crushedG : 0;
   const percent = `${(gapShare * 100).toFixed(1)} % of the comb`;
-  const sentence =
-    gapG === 0
-      ? 'Every gram is somewhere.'
-      : gapG > 0
-        ? `${gapG} g are missing, ${percent}.`
-        : `${-gapG} g more came out than went in, ${percent}.`;
+  const off =
+    gapG > 0
+      ? `${gapG} g are missing, ${percent}.`
+      : `${-gapG} g more came out than went in, ${percent}.`;
+  const sentence = gapG === 0 ? 'Every gram is somewhere.' : off;
   return { gapG, gapShare, asks: gapShare > GAP_ASKED_SHARE || gapG < 0, sentence };
 }

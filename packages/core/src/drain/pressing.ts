@@ -92,6 +92,11 @@ export function dripPress(
   };
 }
 
+function beside(share: number, mean: number, half: number): 'usual' | 'more' | 'less' {
+  if (share > mean + half) return 'more';
+  return share < mean - half ? 'less' : 'usual';
+}
+
 /**
  * A residual share against the household's own closed runs of that method: their middle and spread,
  * and a word. Null below three runs: then there is no norm yet, only the number.
@@ -107,6 +112,6 @@ export function residualNorm(
   const half = Math.max(0.02, 1.645 * sd);
   return {
     usual: { low: Math.max(0, mean - half), mid: mean, high: mean + half },
-    says: share > mean + half ? 'more' : share < mean - half ? 'less' : 'usual',
+    says: beside(share, mean, half),
   };
 }

@@ -147,6 +147,7 @@ export function profileFit(problem: ProfileProblem): ProfileFit {
         ]
       : null;
   const logRate = Math.log(rate);
-  const atEdge = logRate - low < width ? 'low' : high - logRate < width ? 'high' : null;
+  const atHigh = high - logRate < width ? 'high' : null;
+  const atEdge = logRate - low < width ? 'low' : atHigh;
   return { scale, rate, cost: least, covariance, atEdge };
 }

@@ -28,11 +28,9 @@ export function fillAccuracy(netG: number, weights: readonly number[]): FillAccu
   const overG = weights.reduce((sum, w) => sum + Math.max(0, w - netG), 0);
   const many = (n: number): string =>
     `${n} of ${weights.length} ${weights.length === 1 ? 'jar' : 'jars'}`;
-  const sentence =
-    under > 0
-      ? `${many(under)} under ${netG} g, the lightest ${lowestG} g: top up or label ${Math.min(netG, lowestG)} g.`
-      : overG > 0
-        ? `None under ${netG} g; ${overG} g more than promised, ${(overG / weights.length).toFixed(1)} g a jar.`
-        : `All weigh ${netG} g.`;
+  const short = `${many(under)} under ${netG} g, the lightest ${lowestG} g`;
+  const more = `${overG} g more than promised, ${(overG / weights.length).toFixed(1)} g a jar`;
+  const enough = overG > 0 ? `None under ${netG} g; ${more}.` : `All weigh ${netG} g.`;
+  const sentence = under > 0 ? `${short}: top up or label ${Math.min(netG, lowestG)} g.` : enough;
   return { count: weights.length, lowestG, highestG, meanG, under, overG, sentence };
 }

@@ -20,11 +20,11 @@ function beats(a: Score, b: Score, goal: FillGoal, totalG: number, smallest: num
   const enough = (s: Score): number =>
     goal === 'fewest-jars' ? Math.min(s.filledG, totalG - smallest + 1) : s.filledG;
   const keys = (s: Score): number[] =>
-    goal === 'most-value'
-      ? [s.promised, s.value, s.filledG, -s.jars]
-      : goal === 'least-left'
-        ? [s.promised, s.filledG, -s.jars, s.value]
-        : [s.promised, enough(s), -s.jars, s.filledG, s.value];
+    ({
+      'most-value': [s.promised, s.value, s.filledG, -s.jars],
+      'least-left': [s.promised, s.filledG, -s.jars, s.value],
+      'fewest-jars': [s.promised, enough(s), -s.jars, s.filledG, s.value],
+    })[goal];
   const [x, y] = [keys(a), keys(b)];
   const at = x.findIndex((v, i) => v !== y[i]);
   return at >= 0 && x[at] > y[at];

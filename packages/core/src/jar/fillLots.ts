@@ -74,12 +74,11 @@ export function fillLots(input: FillLotsInput, solve: LpSolver): LotsFilled {
   const value = terms((p) => jars[p.j].value);
   const fewer = terms(() => -1);
   const promises = promised.length ? promised.map((_, i) => `+ 1 r${i}`).join(' ') : '0 zero';
-  const order =
-    goal === 'most-value'
-      ? [promises, value, grams, fewer]
-      : goal === 'least-left'
-        ? [promises, grams, fewer, value]
-        : [promises, grams, fewer, grams, value];
+  const order = {
+    'most-value': [promises, value, grams, fewer],
+    'least-left': [promises, grams, fewer, value],
+    'fewest-jars': [promises, grams, fewer, grams, value],
+  }[goal];
   const reached: string[] = [];
   let columns: Record<string, number> = {};
   let proven = true;

@@ -33,11 +33,8 @@ function yearPart(
   hemisphere: 'north' | 'south',
 ): 'winter' | 'before-winter' | 'season' {
   const month = (Number(date.slice(5, 7)) + (hemisphere === 'south' ? 6 : 0) - 1) % 12;
-  return month === 11 || month <= 1
-    ? 'winter'
-    : month === 9 || month === 10
-      ? 'before-winter'
-      : 'season';
+  if (month === 11 || month <= 1) return 'winter';
+  return month === 9 || month === 10 ? 'before-winter' : 'season';
 }
 
 /**

@@ -33,10 +33,12 @@ export function scanFromBack(judged: readonly JudgedComb[]): {
   return {
     first,
     steps,
-    sentence: !first
-      ? 'From the back none passes: none is taken, all go back in order.'
-      : back.length
-        ? `From the back: ${back.join(', ')} go back in order, ${first.label} is the first that passes.`
-        : `From the back ${first.label} is the first, and passes.`,
+    sentence: scanText(first, back),
   };
+}
+
+function scanText(first: JudgedComb | null, back: readonly number[]): string {
+  if (!first) return 'From the back none passes: none is taken, all go back in order.';
+  if (!back.length) return `From the back ${first.label} is the first, and passes.`;
+  return `From the back: ${back.join(', ')} go back in order, ${first.label} is the first that passes.`;
 }

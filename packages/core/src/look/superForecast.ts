@@ -50,6 +50,22 @@ export function superSince(
   return looks.sort()[0] ?? null;
 }
 
+type BeforeFlowEnds = SuperForecast['beforeFlowEnds'];
+const WHEN_WORDS: Record<Exclude<BeforeFlowEnds, 'unknown'>, string> = {
+  yes: 'finished before the flow ends',
+  perhaps: 'perhaps finished before the flow ends',
+  no: 'not finished before the flow ends',
+};
+/** Whether it is finished before the flow ends; unknown where either is. */
+function finishesBefore(
+  finished: SuperForecast['finishedBy'],
+  flowEndsOn: string | null,
+): BeforeFlowEnds {
+  if (!finished || !flowEndsOn) return 'unknown';
+  if (finished.latest !== null && finished.latest <= flowEndsOn) return 'yes';
+  return finished.earliest > flowEndsOn ? 'no' : 'perhaps';
+}
+
 /**
  * How a super gets on. For comb honey a finished frame goes outward and a light one to the middle,
  * where bees work; a liquid super is left to even itself out, and at most turned round. Takes its
@@ -167,15 +183,9 @@ export function superForecast(input: {
               .at(-1)!,
       }
     : null;
-  const beforeFlowEnds =
-    !finishedBy || !flowEndsOn
-      ? 'unknown'
-      : finishedBy.latest !== null && finishedBy.latest <= flowEndsOn
-        ? 'yes'
-        : finishedBy.earliest > flowEndsOn
-          ? 'no'
-          : 'perhaps';
+  const beforeFlowEnds = finishesBefore(finishedBy, flowEndsOn);
   const uneven = most - least > UNEVEN;
+  const unevenOrNot = uneven ? 'uneven' : 'building';
   const crowded = least >= FULL;
   const doNext: string[] = [];
   // Turned since it was looked into: what the turn does is not seen yet.
@@ -203,18 +213,10 @@ export function superForecast(input: {
   if (beforeFlowEnds === 'no')
     doNext.push('Not before the flow ends: take the finished frames, leave or crush the rest.');
   if (!doNext.length) doNext.push('Leave it, look again in a week.');
-  const when =
-    beforeFlowEnds === 'yes'
-      ? 'finished before the flow ends'
-      : beforeFlowEnds === 'no'
-        ? 'not finished before the flow ends'
-        : beforeFlowEnds === 'perhaps'
-          ? 'perhaps finished before the flow ends'
-          : !finishedBy
-            ? 'one look gives no date'
-            : 'the end of the flow was not said';
+  const notSaid = finishedBy ? 'the end of the flow was not said' : 'one look gives no date';
+  const when = beforeFlowEnds === 'unknown' ? notSaid : WHEN_WORDS[beforeFlowEnds];
   return {
-    state: crowded ? 'crowded' : uneven ? 'uneven' : 'building',
+    state: crowded ? 'crowded' : unevenOrNot,
     beforeFlowEnds,
     finishedBy,
     sentence: `${filledText(least, most)}, ${when}.${unreadText}`,

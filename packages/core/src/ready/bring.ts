@@ -180,6 +180,15 @@ const BEES_OFF: Record<HouseRules['beesOff'], string> = {
   'leave-out': 'Cloth to cover the box left out',
 };
 
+const wedgeText = (wedgeMm: number): string =>
+  wedgeMm < 1 ? 'No wedge: it leans enough' : `Wedge ${wedgeMm.toFixed(0)} mm`;
+/** What honey is strained through, by the house rule. */
+const STRAINERS: Record<Exclude<HouseRules['strain'], 'none'>, string> = {
+  once: 'Strainer',
+  twice: 'Coarse and fine strainer',
+  cloth: 'Straining cloth, boiled and dry',
+};
+
 /**
  * What to bring and have, counted from the plan: it changes and goes with what was chosen. Takes
  * the harvests planned together, kit, jars and gear in stock, and the rules. Vessels at the high
@@ -250,21 +259,17 @@ export function bringList(input: {
       hive(`tool-${tool.text}`, tool.text, `${h.hiveName}: ${tool.serves}`, tool.ifMissing);
     if (h.kind === 'drain-frame' && h.way === 'drain-hive') {
       const now = h.tiltDegrees;
-      const shim =
-        now === null
-          ? null
-          : shimHeightMm({
-              supportsMm: h.supportsMm,
-              neededDegrees: rules.drainTiltDegrees,
-              nowDegrees: now,
-            });
+      const wedgeMm = (nowDegrees: number): number =>
+        shimHeightMm({
+          supportsMm: h.supportsMm,
+          neededDegrees: rules.drainTiltDegrees,
+          nowDegrees,
+        });
       hive(
         `shim-${h.id}`,
-        shim === null
-          ? `Wedges: tilt not measured, up to ${shimHeightMm({ supportsMm: h.supportsMm, neededDegrees: rules.drainTiltDegrees, nowDegrees: 0 }).toFixed(0)} mm`
-          : shim < 1
-            ? 'No wedge: it leans enough'
-            : `Wedge ${shim.toFixed(0)} mm`,
+        now === null
+          ? `Wedges: tilt not measured, up to ${wedgeMm(0).toFixed(0)} mm`
+          : wedgeText(wedgeMm(now)),
         `${h.hiveName}: ${rules.drainTiltDegrees}° asked${now === null ? '' : `, ${now}° measured`}, ${h.supportsMm} mm between the supports`,
         'Folded roofing or slate, measured with a rule.',
       );
@@ -348,11 +353,7 @@ export function bringList(input: {
   if (strained.length && rules.strain !== 'none')
     bench(
       'strainer',
-      rules.strain === 'cloth'
-        ? 'Straining cloth, boiled and dry'
-        : rules.strain === 'twice'
-          ? 'Coarse and fine strainer'
-          : 'Strainer',
+      STRAINERS[rules.strain],
       namesOf(strained),
       'A clean, boiled cotton cloth in a colander.',
     );

@@ -177,10 +177,11 @@ export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQu
   const score = forbidden
     ? 0
     : Math.max(0, Math.min(100, 80 + reasons.reduce((sum, r) => sum + (r.points ?? 0), 0)));
+  const goodOrPossible = score >= GOOD ? 'good' : 'possible';
   return {
     at,
     score,
-    fit: forbidden ? 'no' : score >= GOOD ? 'good' : 'possible',
+    fit: forbidden ? 'no' : goodOrPossible,
     reasons: reasons.sort((a, b) => weight(b) - weight(a)),
     weatherKnown: known,
     practice: w?.source === 'practice',

@@ -10,7 +10,7 @@ import { hiveKind, readShape } from '../hive/kinds.js';
 import { takenUnitsText } from '../hive/takenText.js';
 import { takenWaterPercent } from '../honey/takenWater.js';
 import { jarFill } from '../jar/index.js';
-import { stateAt, forageAt } from '../look/index.js';
+import { stateAt, forageAt, type ColonyState } from '../look/index.js';
 import type { Gear } from '../records/plan.js';
 import type { Plan } from '../records/harvest.js';
 import type { BatchDetail, JarKindRecord, OpenPlans, Vessel } from '../records/views.js';
@@ -23,6 +23,7 @@ import { scheduleHarvests, type TimetableStep } from './schedule.js';
 import type { HarvestToPlan } from './planTask.js';
 import { heatIndexC } from './weather.js';
 import type { WeatherHour } from '../records/vocabulary/weather.js';
+import type { Hive } from '../records/hiveViews.js';
 
 export interface PlannedHarvest {
   id: string;
@@ -304,17 +305,16 @@ function workOut(
       dearth,
       alive: !state.dead,
       smoke: !state.dead && !stingless && (rules.smoke !== 'fresh-air' || temper === 'defensive'),
-      urgency:
-        state.flow?.flow === 'strong'
-          ? hive.kind === 'cut-comb'
-            ? 2
-            : 1
-          : state.flow?.flow === 'some'
-            ? 1
-            : 0,
+      urgency: urgencyOf(state, hive),
     },
     liftKg,
   };
+}
+
+/** How soon it should be done: comb honey in a strong flow first, then whatever is in a flow. */
+function urgencyOf(state: Pick<ColonyState, 'flow'>, hive: Pick<Hive, 'kind'>): number {
+  if (state.flow?.flow === 'strong') return hive.kind === 'cut-comb' ? 2 : 1;
+  return state.flow?.flow === 'some' ? 1 : 0;
 }
 
 /**

@@ -7,6 +7,7 @@ import type { HouseRules } from '../records/houseRules.js';
 import { drainHours, settleHours } from './bench.js';
 import { type HarvestToPlan, type PlanTask, withoutTwice } from './planTask.js';
 import { crushesComb, cutsComb, runsInPlace, takesPots } from '../records/vocabulary/ways.js';
+import type { CrushMethod } from '../records/vocabulary/bench.js';
 
 /**
  * Combs frozen whole in the plan, before anybody measured them: large and a little thicker than
@@ -86,6 +87,28 @@ function combsText({ combs, taken, takenText, hiveKind: kind }: HarvestToPlan): 
   const others = taken.laterLots === 1 ? 'another lot' : `${taken.laterLots} other lots`;
   return `${first}, then ${taken.laterCombs} of ${others}`;
 }
+
+/** The step at which the tub of the hive is free again. */
+function tubUntil(h: HarvestToPlan): string {
+  if (h.joins) return 'join';
+  if (cutsComb(h.way)) return 'cut';
+  return h.way === 'drain-off' ? 'run' : 'crush';
+}
+const BREAKING_WORDS: Record<CrushMethod, string> = {
+  mash: 'Mash the comb',
+  chop: 'Chop the comb',
+  slice: 'Slice the comb',
+};
+/**
+ * How it is strained by the house rule: what the step is called, and the minutes of hands (starting
+ * values).
+ */
+const STRAINING: Record<HouseRules['strain'], { title: string; minutes: number }> = {
+  none: { title: 'Pour together', minutes: 15 },
+  once: { title: 'Strain', minutes: 15 },
+  twice: { title: 'Strain twice', minutes: 25 },
+  cloth: { title: 'Strain through cloth', minutes: 30 },
+};
 
 function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
   const tasks: PlanTask[] = [];
@@ -219,7 +242,7 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
       holds: {
         role: 'tub',
         litres: h.litres.tub,
-        until: h.joins ? 'join' : cutsComb(h.way) ? 'cut' : h.way === 'drain-off' ? 'run' : 'crush',
+        until: tubUntil(h),
       },
     });
     step({
@@ -339,11 +362,8 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
   if (crushesComb(h.way)) {
     const method = crushMethodOf(h.way, rules, h.hiveKind);
     const cutOpen = isCutOpen(h.way, h.hiveKind);
-    const word = cutsComb(h.way)
-      ? 'Crush the trimmings'
-      : cutOpen
-        ? 'Cut the combs open'
-        : { mash: 'Mash the comb', chop: 'Chop the comb', slice: 'Slice the comb' }[method];
+    const broken = cutOpen ? 'Cut the combs open' : BREAKING_WORDS[method];
+    const word = cutsComb(h.way) ? 'Crush the trimmings' : broken;
     if (h.way === 'press')
       step({
         id: 'crush',
@@ -416,17 +436,10 @@ function allTasks(h: HarvestToPlan, rules: HouseRules): PlanTask[] {
   }
   step({
     id: 'strain',
-    title:
-      rules.strain === 'none' || h.way === 'draw-pots'
-        ? 'Pour together'
-        : rules.strain === 'cloth'
-          ? 'Strain through cloth'
-          : rules.strain === 'twice'
-            ? 'Strain twice'
-            : 'Strain',
+    title: h.way === 'draw-pots' ? STRAINING.none.title : STRAINING[rules.strain].title,
     note: 'Covered against bees and damp.',
     where: 'bench',
-    ...hands(rules.strain === 'twice' ? 25 : rules.strain === 'cloth' ? 30 : 15),
+    ...hands(STRAINING[rules.strain].minutes),
     warmthC: takesPots(h.way) ? undefined : WARM_ENOUGH_C,
   });
   if (!takesPots(h.way))

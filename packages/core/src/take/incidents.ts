@@ -36,6 +36,15 @@ export const INCIDENT_WORDS: Record<IncidentKind, string> = {
 /** Minutes of a pause after stings, until the smell of alarm is gone. A starting value. */
 export const PAUSE_MINUTES = 10;
 
+/** What so many stings of one visit mean by the house's limits. */
+function stingAdvice(
+  stings: number,
+  rules: Pick<HouseRules, 'stingsPause' | 'stingsStop'>,
+): 'stop' | 'pause' | 'go-on' {
+  if (stings >= rules.stingsStop) return 'stop';
+  return stings >= rules.stingsPause ? 'pause' : 'go-on';
+}
+
 /**
  * What to do now when something goes otherwise, and what follows. Takes the kind and what it
  * depends on: the stings of this visit with the house's limits, and whether a drain frame runs,
@@ -99,12 +108,7 @@ export function incidentAnswer(
         then: 'This one stays. Close up gently before the next.',
       };
     case 'sting': {
-      const advice =
-        given.stings >= given.rules.stingsStop
-          ? 'stop'
-          : given.stings >= given.rules.stingsPause
-            ? 'pause'
-            : 'go-on';
+      const advice = stingAdvice(given.stings, given.rules);
       const care = [
         'Scrape the sting off, smoke the spot: its smell calls more.',
         'Swelling of face or throat, hives all over, dizziness, hard breathing: adrenaline if it was prescribed, emergency number, now.',
@@ -115,18 +119,17 @@ export function incidentAnswer(
         effect: advice,
         doNow: [
           ...care,
-          ...(advice === 'stop'
-            ? ['Take no more. Cover the combs, close the hive.', ...running]
-            : advice === 'pause'
-              ? [`Cover the hive, step back ten metres, wait ${PAUSE_MINUTES} minutes.`]
-              : []),
+          ...{
+            stop: ['Take no more. Cover the combs, close the hive.', ...running],
+            pause: [`Cover the hive, step back ten metres, wait ${PAUSE_MINUTES} minutes.`],
+            'go-on': [],
+          }[advice],
         ],
-        then:
-          advice === 'stop'
-            ? `Your rule stops at ${given.rules.stingsStop}: only closing is left.`
-            : advice === 'pause'
-              ? `Your rule pauses at ${given.rules.stingsPause}.`
-              : 'Go on, slowly.',
+        then: {
+          stop: `Your rule stops at ${given.rules.stingsStop}: only closing is left.`,
+          pause: `Your rule pauses at ${given.rules.stingsPause}.`,
+          'go-on': 'Go on, slowly.',
+        }[advice],
       };
     }
     case 'attack':

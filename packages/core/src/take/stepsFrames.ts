@@ -17,6 +17,10 @@ import type { StepCheck, TakeStep } from './takeStep.js';
 /** A framed super for crushing: frame by frame, cut or scraped, and back at once. */
 export function framedSteps(input: TakeInput): TakeStep[] {
   const plastic = input.sheet === 'plastic';
+  const cutOut =
+    input.rules.starterLeft === 'nothing'
+      ? 'Cut it out clean.'
+      : 'Cut it out below the top bar, a starter strip left.';
   return [
     prepareStep(input, 'Tub with lid, hive tool, scraper, brush, wet cloth.'),
     ...calmingSteps(input, 'under the lid'),
@@ -35,7 +39,7 @@ export function framedSteps(input: TakeInput): TakeStep[] {
         kind: 'unit',
         slot,
         title: `Take frame ${placeLabel(slot)}`,
-        text: `Lift upright. ${LOOK_FIRST} ${beesOffText(input, true)} ${plastic ? 'Scrape the comb off the sheet over the tub.' : input.rules.starterLeft === 'nothing' ? 'Cut it out clean.' : 'Cut it out below the top bar, a starter strip left.'} The frame goes back at once.`,
+        text: `Lift upright. ${LOOK_FIRST} ${beesOffText(input, true)} ${plastic ? 'Scrape the comb off the sheet over the tub.' : cutOut} The frame goes back at once.`,
         caution: i === 0 ? PUT_BACK : undefined,
         done: 'In the tub',
       })),

@@ -8,6 +8,7 @@ import { ALONE } from './visit.js';
 import type { TakeInput } from './step.js';
 import { takeSteps } from './steps.js';
 import { tareCheck } from './tareCheck.js';
+import type { Way } from '../records/vocabulary/ways.js';
 
 const PLACES: Record<HiveKindName, number[]> = {
   'top-bar': [11, 14, 12],
@@ -18,9 +19,13 @@ const PLACES: Record<HiveKindName, number[]> = {
   'drain-frame': [202, 203],
   stingless: [201, 202],
 };
+const OWN_WAYS: Partial<Record<HiveKindName, Way>> = {
+  'drain-frame': 'drain-hive',
+  stingless: 'draw-pots',
+};
 const input = (kind: HiveKindName, change: Partial<TakeInput> = {}): TakeInput => ({
   kind,
-  way: kind === 'drain-frame' ? 'drain-hive' : kind === 'stingless' ? 'draw-pots' : 'crush',
+  way: OWN_WAYS[kind] ?? 'crush',
   places: PLACES[kind],
   lastCombPlace: Math.max(...PLACES[kind]),
   wholeBoxes: [],
@@ -317,13 +322,10 @@ describe('steps at the hive, kind by kind', () => {
           );
           expect(steps.at(-1)!.kind).toBe('after');
           // Every place chosen is in exactly one step that takes it.
-          const covered = steps.flatMap((s) =>
-            s.kind === 'unit'
-              ? [s.slot!]
-              : s.kind === 'frames' || s.id.startsWith('empty-')
-                ? [...s.slots!]
-                : [],
-          );
+          const covered = steps.flatMap((s) => {
+            if (s.kind === 'unit') return [s.slot!];
+            return s.kind === 'frames' || s.id.startsWith('empty-') ? [...s.slots!] : [];
+          });
           expect([...covered].sort((a, b) => a - b)).toEqual([...places].sort((a, b) => a - b));
           for (const s of steps) expect(s.done.length).toBeGreaterThan(3);
         },

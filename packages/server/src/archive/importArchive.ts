@@ -23,12 +23,10 @@ const NUMBERED: Record<string, string> = { commands: 'sequence', journal: 'seque
 /** What a row is called where two say different things. */
 const NAMES = ['name', 'code', 'sentence', 'date', 'reason'];
 
-const sameValue = (a: unknown, b: Cell): boolean =>
-  a === null || a === undefined
-    ? b === null
-    : typeof b === 'number'
-      ? Number(a) === b
-      : String(a) === b;
+function sameValue(a: unknown, b: Cell): boolean {
+  if (a === null || a === undefined) return b === null;
+  return typeof b === 'number' ? Number(a) === b : String(a) === b;
+}
 
 interface Sorted {
   fresh: ArchiveRow[];

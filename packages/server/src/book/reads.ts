@@ -20,6 +20,9 @@ interface LotRow {
   name: string;
   code: string | null;
 }
+/** What the ends of the book are called. */
+const ENDS: Record<string, string> = { outside: 'gone out', loss: 'lost' };
+
 export interface TraceAnswer {
   lot: {
     id: string;
@@ -47,12 +50,8 @@ export function bookReads(db: Knex, clock: ServerClock): Router {
     const { lot: id, code, direction } = request.query;
     if (direction !== 'back' && direction !== 'forward')
       throw refused('Back or forward?', 'direction');
-    const lot =
-      typeof code === 'string'
-        ? await lotByCode(db, code)
-        : typeof id === 'string'
-          ? ((await list<LotRow>(db, 'lots', { id }))[0] ?? null)
-          : null;
+    const byId = typeof id === 'string' ? await list<LotRow>(db, 'lots', { id }) : [];
+    const lot = typeof code === 'string' ? await lotByCode(db, code) : (byId[0] ?? null);
     if (!lot)
       throw typeof code === 'string'
         ? refused(
@@ -65,7 +64,7 @@ export function bookReads(db: Knex, clock: ServerClock): Router {
       .whereIn('id', [lot.id, ...shares.map((s) => s.lot)])
       .where({ removedAt: null })
       .select('id', 'batchId', 'kind', 'name', 'code')) as LotRow[];
-    const byId = new Map(rows.map((l) => [l.id, l]));
+    const lotsById = new Map(rows.map((l) => [l.id, l]));
     const batches = new Map(
       (
         await batchViewsOf(
@@ -77,14 +76,9 @@ export function bookReads(db: Knex, clock: ServerClock): Router {
     const about = (
       lotId: string,
     ): { name: string; batchId: string | null; hiveName: string | null; date: string | null } => {
-      const row = byId.get(lotId);
+      const row = lotsById.get(lotId);
       const batch = row ? batches.get(row.batchId) : undefined;
-      const name =
-        lotId === 'outside'
-          ? 'gone out'
-          : lotId === 'loss'
-            ? 'lost'
-            : (row?.name ?? 'a lot that was taken back');
+      const name = ENDS[lotId] ?? row?.name ?? 'a lot that was taken back';
       return {
         name,
         batchId: batch?.id ?? null,

@@ -12,6 +12,7 @@ import {
   type CutPiece,
   type JarKindRecord,
   type PlanCut,
+  type Grade,
 } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
@@ -96,12 +97,9 @@ async function graded(
     rules,
   });
   if (!own || own === found.grade) return found;
-  const price =
-    own === 'premium'
-      ? kind.value
-      : own === 'discount'
-        ? Math.round(kind.value * (100 - rules.pieceDiscountPercent)) / 100
-        : 0;
+  const discounted = Math.round(kind.value * (100 - rules.pieceDiscountPercent)) / 100;
+  const prices: Partial<Record<Grade, number>> = { premium: kind.value, discount: discounted };
+  const price = prices[own] ?? 0;
   return { grade: own, price, reason: `by your own eye; the rule says: ${found.reason}` };
 }
 
@@ -168,16 +166,12 @@ export const cutWrites = [
     path: '/cutBoards/:id',
     schema: changeCutBoardSchema,
     answers: answers.detailWritten,
-    sentence: (p) =>
-      p.spoilt
-        ? `Comb spoilt for pieces: ${SPOILT_WORDS[p.spoilt]}`
-        : p.done
-          ? 'Comb is cut'
-          : p.flaws
-            ? 'Flaws drawn'
-            : p.cutsDone !== undefined
-              ? `Cut ${p.cutsDone} made`
-              : 'Board changed',
+    sentence: (p) => {
+      if (p.spoilt) return `Comb spoilt for pieces: ${SPOILT_WORDS[p.spoilt]}`;
+      if (p.done) return 'Comb is cut';
+      if (p.flaws) return 'Flaws drawn';
+      return p.cutsDone === undefined ? 'Board changed' : `Cut ${p.cutsDone} made`;
+    },
     run: async (unit, { done, ...changes }, { id }) => {
       const board = await boardOf(unit, id);
       const batch = await openBatch(unit, board.batchId);
@@ -214,14 +208,11 @@ export const cutWrites = [
     path: '/cutPieces/:id',
     schema: changeCutPieceSchema,
     answers: answers.detailWritten,
-    sentence: (p) =>
-      p.netG != null
-        ? `Piece weighed, ${p.netG} g`
-        : p.state === 'cracked'
-          ? 'A piece cracked'
-          : p.state === 'cut'
-            ? 'Piece cut'
-            : 'Piece looked at',
+    sentence: (p) => {
+      if (p.netG != null) return `Piece weighed, ${p.netG} g`;
+      if (p.state === 'cracked') return 'A piece cracked';
+      return p.state === 'cut' ? 'Piece cut' : 'Piece looked at';
+    },
     run: async (unit, { grade, ...changes }, { id }) => {
       const piece = await find<CutPiece>(unit.db, 'cutPieces', id, 'piece');
       const batch = await openBatch(unit, piece.batchId);

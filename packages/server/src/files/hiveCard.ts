@@ -124,6 +124,9 @@ function sheetHead(
   return page;
 }
 
+/** The bar, and the lower edge; lines to guess by are thinner. */
+const THICKNESS: Record<number, number> = { 0: 2.4, 24: 0.9 };
+
 /**
  * The edge of one comb, bar above, and light lines at a quarter, half and three quarters of its
  * depth to guess shares by.
@@ -152,7 +155,7 @@ function drawOutline(
     page.drawLine({
       start: { x: (middleMm - points[share].x) * MM, y: points[share].y * MM },
       end: { x: (middleMm + points[share].x) * MM, y: points[share].y * MM },
-      thickness: share === 0 ? 2.4 : share === 24 ? 0.9 : 0.3,
+      thickness: THICKNESS[share] ?? 0.3,
       color: share % 24 ? rgb(0.6, 0.63, 0.6) : INK,
     });
 }

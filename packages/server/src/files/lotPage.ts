@@ -1,6 +1,14 @@
 import type { Batch, HouseRules, LabelText, Lot } from '@furrow/core';
 import { escaped } from './html.js';
 
+function kindText(words: LabelText, lot: Lot, batch: Batch): string {
+  if (words.title === 'Chunk honey') return 'Honey with a piece of comb in it';
+  if (lot.kind === 'pieces') return 'Comb honey, cut by hand';
+  return batch.method === 'crush'
+    ? 'Honey, crushed and strained by hand'
+    : 'Honey, drained by hand';
+}
+
 /**
  * What stands behind the code of a jar: one static page without script or network, showing only
  * what the household chose to show. Takes the lot, where it came from, its label's words and the
@@ -19,17 +27,7 @@ export function lotPage(
       ['hive', 'Hive', batch.hiveName],
       ['site', 'Place', batch.siteName],
       ['harvested', 'Harvested', words.harvested.replace('Harvested ', '')],
-      [
-        'kind',
-        'What it is',
-        words.title === 'Chunk honey'
-          ? 'Honey with a piece of comb in it'
-          : lot.kind === 'pieces'
-            ? 'Comb honey, cut by hand'
-            : batch.method === 'crush'
-              ? 'Honey, crushed and strained by hand'
-              : 'Honey, drained by hand',
-      ],
+      ['kind', 'What it is', kindText(words, lot, batch)],
       ['water', 'Water', moisturePercent === null ? '' : `${moisturePercent.toFixed(1)} %`],
       ['flower', 'Flower', words.flower],
       ['weight', 'Net weight', words.net],

@@ -83,8 +83,8 @@ export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
     ? ((await db('jarKinds').where({ id: lot.jarKindId }).first('purpose')) as
         { purpose: string } | undefined)
     : undefined;
-  const product =
-    lot.kind === 'pieces' ? 'comb honey' : kind?.purpose === 'chunk' ? 'chunk honey' : 'honey';
+  const poured = kind?.purpose === 'chunk' ? 'chunk honey' : 'honey';
+  const product = lot.kind === 'pieces' ? 'comb honey' : poured;
   return {
     lot: lot as FilledLot['lot'],
     batch: { ...batch, ...(await originsOf(db, batch)) },

@@ -155,7 +155,7 @@ export interface RowFault {
 
 /** JSON and flags as they are meant; undefined where the text is no JSON. */
 function meant(kind: ColumnKind, value: unknown): unknown {
-  if (kind === 'flag') return value === 1 ? true : value === 0 ? false : value;
+  if (kind === 'flag') return value === 1 || value === 0 ? value === 1 : value;
   if (kind !== 'json') return value;
   try {
     return JSON.parse(String(value));

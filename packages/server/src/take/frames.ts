@@ -215,12 +215,13 @@ async function weighVessel(
   const row = { ...bareEvent(payload), vesselId, occurredAt: unit.at };
   if (payload.emptied)
     await unit.insert('frameEvents', { ...row, id: randomUUID(), kind: 'emptied', ...UNWEIGHED });
+  const estimatedOrAlone = spellsOf.size > 1 ? 'estimate' : 'alone';
   await unit.insert('frameEvents', {
     ...row,
     kind: 'level',
     g,
     shares,
-    sharedBy: payload.shares ? 'asked' : spellsOf.size > 1 ? 'estimate' : 'alone',
+    sharedBy: payload.shares ? 'asked' : estimatedOrAlone,
   });
 }
 

@@ -16,16 +16,17 @@ const questions = useQuestions();
 const { go, busy, refusal, fieldError } = useSend();
 const answering = ref<string | null>(null);
 const text = ref('');
-const where = (q: Contradiction): string =>
-  q.code === 'harvest-before-look' ||
-  q.code === 'look-after-taken' ||
-  q.code === 'comb-in-two-places'
-    ? q.batchId
-      ? `/book/${q.batchId}`
-      : `/look/${q.hiveId}`
-    : q.code === 'board-in-and-out' && q.batchId
-      ? `/cut/${q.batchId}`
-      : `/look/${q.hiveId}`;
+/** Where it is put right, where that is not the hive. */
+const PUT_RIGHT_AT: Partial<Record<Contradiction['code'], 'book' | 'cut'>> = {
+  'harvest-before-look': 'book',
+  'look-after-taken': 'book',
+  'comb-in-two-places': 'book',
+  'board-in-and-out': 'cut',
+};
+function where(q: Contradiction): string {
+  const stage = PUT_RIGHT_AT[q.code];
+  return stage && q.batchId ? `/${stage}/${q.batchId}` : `/look/${q.hiveId}`;
+}
 async function answer(q: Contradiction): Promise<void> {
   if (await go('/answers', { key: q.id, answer: text.value }, 'Answered; it is not asked again.'))
     [answering.value, text.value] = [null, ''];

@@ -64,14 +64,11 @@ const ask = (q: Question): void => {
 };
 const table = computed(() => seasonTable(all.value, by.value));
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-const word = (key: string): string =>
-  by.value === 'kind'
-    ? HIVE_KINDS[key as HiveKindName].name
-    : by.value === 'method'
-      ? WAY_WORDS[key as Way].name
-      : by.value === 'month'
-        ? MONTHS[Number(key) - 1]
-        : key;
+function word(key: string): string {
+  if (by.value === 'kind') return HIVE_KINDS[key as HiveKindName].name;
+  if (by.value === 'method') return WAY_WORDS[key as Way].name;
+  return by.value === 'month' ? MONTHS[Number(key) - 1] : key;
+}
 
 const unit = computed(() => (props.units === 'metric' ? 'kg' : 'lb'));
 /** Kilograms of the unit that minutes are said by. */

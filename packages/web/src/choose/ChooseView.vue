@@ -134,14 +134,15 @@ function select(slot: number): void {
   // A comb that is out already shows its ways; only a second touch puts it back.
   if (wasInHand) pin(unit, 'leave');
 }
-const named = (unit: ChoiceUnit): string =>
-  unit.what === 'comb'
-    ? `Comb ${unit.label}`
-    : unit.what === 'frame'
-      ? `Frame ${unit.label}`
-      : unit.what === 'pots'
-        ? `Pots ${unit.label}`
-        : unit.label[0].toUpperCase() + unit.label.slice(1);
+const UNIT_WORDS: Partial<Record<ChoiceUnit['what'], string>> = {
+  comb: 'Comb',
+  frame: 'Frame',
+  pots: 'Pots',
+};
+function named(unit: ChoiceUnit): string {
+  const word = UNIT_WORDS[unit.what];
+  return word ? `${word} ${unit.label}` : unit.label[0].toUpperCase() + unit.label.slice(1);
+}
 /**
  * Pins a unit; what live brood or a waiting time forbids is said, what a softer rule is against
  * asks for a reason.

@@ -8,6 +8,7 @@ import {
   type BatchPlanInput,
   type CutPlanInput,
   type HouseRules,
+  type CutBoard,
 } from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
@@ -170,20 +171,18 @@ const tiles = computed(() =>
       pieces,
       widthMm,
       heightMm: c.board?.heightMm ?? outline.depthMm,
-      words: !c.board
-        ? 'not on the board'
-        : c.board.spoilt
-          ? 'spoilt for pieces'
-          : c.board.doneAt
-            ? `${good} cut`
-            : c.board.cutsDone
-              ? `cut ${c.board.cutsDone} of ${c.board.cuts.length}`
-              : good
-                ? `${good} ${good === 1 ? 'piece' : 'pieces'}`
-                : 'no plan yet',
+      words: boardWords(c.board, good),
     };
   }),
 );
+/** How far a comb is, in words; `good` is how many of its pieces are whole. */
+function boardWords(board: CutBoard | null, good: number): string {
+  if (!board) return 'not on the board';
+  if (board.spoilt) return 'spoilt for pieces';
+  if (board.doneAt) return `${good} cut`;
+  if (board.cutsDone) return `cut ${board.cutsDone} of ${board.cuts.length}`;
+  return good ? `${good} ${good === 1 ? 'piece' : 'pieces'}` : 'no plan yet';
+}
 const gap = computed(() =>
   plan.value && plan.value.value > 0
     ? Math.max(0, plan.value.bound / plan.value.value - 1) * 100

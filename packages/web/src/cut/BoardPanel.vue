@@ -115,7 +115,8 @@ const counts = computed(() =>
 );
 const regions = computed(() => {
   const n = knife.flaws.value.filter((f) => f.kind === 'thickness').length;
-  return n === 0 ? null : n === 1 ? 'one place' : `${n} places`;
+  if (n === 0) return null;
+  return n === 1 ? 'one place' : `${n} places`;
 });
 const restCm2 = computed(
   () =>

@@ -44,11 +44,8 @@ function keyOf(b: CutBoard): string {
   if (by.value === 'hive') return known.hiveName;
   if (by.value === 'season') return seasonOf(known.date, props.detail.hive.site.hemisphere).name;
   if (slot === null) return known.hiveName;
-  return by.value === 'super'
-    ? slot > 100
-      ? `box ${Math.floor(slot / 100)}`
-      : known.hiveName
-    : `${unitWord(props.detail.hive.kind)} ${placeLabel(slot)}`;
+  if (by.value !== 'super') return `${unitWord(props.detail.hive.kind)} ${placeLabel(slot)}`;
+  return slot > 100 ? `box ${Math.floor(slot / 100)}` : known.hiveName;
 }
 const records = computed(() =>
   history.value ? cutHistory(boards.value, history.value.pieces, history.value.outs, keyOf) : [],

@@ -183,11 +183,24 @@ async function writeTemperature(): Promise<void> {
   )
     panel.value = null;
 }
+const turnOrRest = computed(() => (advice.value?.say === 'rest' ? 'Rest' : 'Turn the press'));
+function stirWhen(dueAt: string): string {
+  const due = clockText(dueAt, zone.value, now.value);
+  const minutes = minutesTo(dueAt);
+  return minutes > 0 ? `at ${due}, in ${hoursText(minutes / 60)}` : `due since ${due}`;
+}
+/** Why nothing is left to stir. */
+const whyNoStir = computed(() => {
+  const leftAlone = drain.value && rules.value && !isStirred(drain.value.method, rules.value);
+  if (!leftAlone) return 'stirred twice';
+  const what = brokenUp.value === 'Cut-open' ? 'cut-open comb is' : 'slices are';
+  return `${what} left alone, by your rule`;
+});
 const mainWords = computed(
   () =>
     ({
       press: {
-        big: pressing.value ? (advice.value?.say === 'rest' ? 'Rest' : 'Turn the press') : 'Press',
+        big: pressing.value ? turnOrRest.value : 'Press',
         when:
           pressing.value && advice.value?.nextTurnAt
             ? `turn at ${clockText(advice.value.nextTurnAt, zone.value, now.value)}`
@@ -195,19 +208,11 @@ const mainWords = computed(
       },
       stir: {
         big: 'Stir',
-        when: stirAt.value
-          ? minutesTo(stirAt.value) > 0
-            ? `at ${clockText(stirAt.value, zone.value, now.value)}, in ${hoursText(minutesTo(stirAt.value) / 60)}`
-            : `due since ${clockText(stirAt.value, zone.value, now.value)}`
-          : '',
+        when: stirAt.value ? stirWhen(stirAt.value) : '',
       },
       weigh: {
         big: 'Weigh',
-        when: pressing.value
-          ? 'pressed enough'
-          : drain.value && rules.value && !isStirred(drain.value.method, rules.value)
-            ? `${brokenUp.value === 'Cut-open' ? 'cut-open comb is' : 'slices are'} left alone, by your rule`
-            : 'stirred twice',
+        when: pressing.value ? 'pressed enough' : whyNoStir.value,
       },
     })[main.value],
 );

@@ -99,6 +99,8 @@ const past = computed(() =>
 const percent = (share: number): string => `${(share * 100).toFixed(0)} %`;
 async function turn(): Promise<void> {
   const sentG = grossG.value;
+  // The first turn begins with nothing in the vessel; a later one that was not weighed says nothing.
+  const unweighed = turns.value.length ? {} : { g: 0 };
   const done = await go(
     '/drainEvents',
     {
@@ -106,11 +108,7 @@ async function turn(): Promise<void> {
       drainId: props.drain.id,
       kind: 'press',
       minutes: 3,
-      ...(g.value === null
-        ? turns.value.length
-          ? {}
-          : { g: 0 }
-        : { g: g.value, grossG: grossG.value, tareG: tareG.value }),
+      ...(g.value === null ? unweighed : { g: g.value, grossG: grossG.value, tareG: tareG.value }),
     },
     `Turn ${turns.value.length + 1} of the press.`,
   );

@@ -12,8 +12,10 @@ const perSheet = computed(() => props.sheet.columns * props.sheet.rows);
 const places = computed(() =>
   Array.from({ length: perSheet.value }, (_, i) => ({ i, ...labelPlace(props.sheet, i) })),
 );
-const state = (i: number): string =>
-  i < props.startAt ? 'used' : i < props.startAt + props.count ? 'print' : 'free';
+function state(i: number): 'used' | 'print' | 'free' {
+  if (i < props.startAt) return 'used';
+  return i < props.startAt + props.count ? 'print' : 'free';
+}
 </script>
 
 <template>

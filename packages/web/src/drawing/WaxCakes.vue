@@ -26,13 +26,8 @@ const SHADE: Record<string, string> = {
 };
 const stacked = computed(() => {
   let y = FLOOR;
-  return (
-    props.blocks.length
-      ? props.blocks
-      : props.cleanG > 0
-        ? [{ g: props.cleanG, colour: 'yellow' }]
-        : []
-  ).map((b) => {
+  const whole = props.cleanG > 0 ? [{ g: props.cleanG, colour: 'yellow' }] : [];
+  return (props.blocks.length ? props.blocks : whole).map((b) => {
     y -= h(b.g);
     return { ...b, y, high: h(b.g) };
   });

@@ -123,6 +123,9 @@ export function bandPaths(drawn: DrawnLattice, outline: CombOutline, shares: Sha
   return cellPaths(drawn, cells);
 }
 
+/** How wide a cell's mark is drawn, where it is more than a dot. */
+const GLYPH_WIDTHS: Partial<Record<CellClass, number>> = { drone: 4.6, brood: 3.2 };
+
 /** Fill and mark of a class; a tone darkens or lightens within it. */
 export function cellColour(
   content: CellClass,
@@ -136,7 +139,7 @@ export function cellColour(
   return {
     fill,
     mark: `var(--${base}-mark)`,
-    glyphWidth: content === 'drone' ? 4.6 : content === 'brood' ? 3.2 : 1.1,
+    glyphWidth: GLYPH_WIDTHS[content] ?? 1.1,
     round: base === 'brood',
   };
 }

@@ -133,7 +133,7 @@ const rootWidth = useWidth(root, 700);
  */
 const s = computed(() => {
   const narrow = rootWidth.value < 480;
-  const beside = props.hive.boxes.length ? 0 : rootWidth.value > 800 ? 190 : 0;
+  const beside = !props.hive.boxes.length && rootWidth.value > 800 ? 190 : 0;
   return Math.max(
     0.5,
     Math.min(
@@ -201,15 +201,11 @@ const earlierLook = computed(() => (props.draft ? props.last : props.earlier));
 const overlay = computed(() =>
   props.earlier && props.earlierFaces ? props.earlierFaces[side.value] : null,
 );
-const sideWord = computed(() =>
-  props.hive.boxes.length
-    ? side.value === 'A'
-      ? ', toward place 1'
-      : ', away from it'
-    : side.value === 'A'
-      ? ', toward the entrance'
-      : ', toward the back',
-);
+const SIDE_WORDS = {
+  box: { A: ', toward place 1', B: ', away from it' },
+  file: { A: ', toward the entrance', B: ', toward the back' },
+};
+const sideWord = computed(() => SIDE_WORDS[props.hive.boxes.length ? 'box' : 'file'][side.value]);
 </script>
 
 <template>

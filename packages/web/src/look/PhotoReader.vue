@@ -138,6 +138,8 @@ async function take(event: Event): Promise<void> {
 const map = computed(() =>
   corners.value && isConvex(corners.value) ? faceToPicture(props.outline, corners.value) : null,
 );
+/** A class without a colour of its own is shown as another. */
+const COLOURED_AS: Partial<Record<CellClass, string>> = { drone: 'brood', damaged: 'empty' };
 function draw(): void {
   const el = canvas.value;
   if (!el || !bitmap.value || !frame.value) return;
@@ -172,7 +174,7 @@ function draw(): void {
     pen.stroke();
   };
   const colour = (c: CellClass): string =>
-    style.getPropertyValue(`--${c === 'drone' ? 'brood' : c === 'damaged' ? 'empty' : c}`).trim();
+    style.getPropertyValue(`--${COLOURED_AS[c] ?? c}`).trim();
   /**
    * What was found, told by shape as well as colour: dash, ring, cross, dot, and nothing for empty.
    */

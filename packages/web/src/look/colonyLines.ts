@@ -146,7 +146,7 @@ export function colonyLines(
         known.flow,
       ),
       choices: (['strong', 'some', 'none'] as const).map((flow) => ({
-        label: flow === 'none' ? 'Dearth' : flow === 'some' ? 'Some' : 'Strong flow',
+        label: { strong: 'Strong flow', some: 'Some', none: 'Dearth' }[flow],
         fact: { kind: 'flow', flow, endsOn: flow === 'none' ? null : endsOn || null },
       })),
     },

@@ -3,6 +3,11 @@ import { computed, ref, type Ref } from 'vue';
 import { newId } from '../server/client.js';
 import { useSend } from '../server/useSend.js';
 
+const TICK_WORDS: Partial<Record<string, string>> = {
+  missing: 'Noted as missing.',
+  have: 'Ticked off.',
+};
+
 /**
  * Ticks of the list: they show at once and go to the server, so that phone and table see the same.
  */
@@ -40,11 +45,7 @@ export function useTicks(open: Ref<OpenPlans | undefined>) {
     await go(
       '/ticks',
       { id: newId(), batchId: known?.batchId ?? batchId.value, line: line.id, state },
-      state === 'missing'
-        ? 'Noted as missing.'
-        : state === 'have'
-          ? 'Ticked off.'
-          : 'Tick taken back.',
+      TICK_WORDS[state] ?? 'Tick taken back.',
     );
     if (waiting.value[line.id] !== state) return;
     const { [line.id]: _done, ...rest } = waiting.value;

@@ -13,17 +13,15 @@ const props = defineProps<{ rules: HouseRules }>();
 const { data: hives } = useHives();
 const shown = ref<Record<string, string>>({});
 const hiveId = ref<string | null>(null);
+function readingText(r: ScaleReading & { unit: string }): string {
+  if (r.state === 'silent') return 'silent: is it plugged in?';
+  if (r.state === 'overload') return 'too heavy for it';
+  return r.unit === 'g' ? massText(r.value / 1000, props.rules.units, 2) : `${r.value} ${r.unit}`;
+}
 async function ask(name: string, path: string): Promise<void> {
   try {
     const r = await read<ScaleReading & { unit: string }>(path);
-    const text =
-      r.state === 'silent'
-        ? 'silent: is it plugged in?'
-        : r.state === 'overload'
-          ? 'too heavy for it'
-          : r.unit === 'g'
-            ? massText(r.value / 1000, props.rules.units, 2)
-            : `${r.value} ${r.unit}`;
+    const text = readingText(r);
     shown.value = { ...shown.value, [name]: text };
   } catch {
     shown.value = { ...shown.value, [name]: 'no answer' };

@@ -33,7 +33,8 @@ const props = defineProps<{
   vessels: Vessel[];
   slots: readonly number[];
   combOf: (slot: number | undefined) => string | null;
-  /** Resolves when the steps before have arrived: the server opens nothing before them. */ settled: () => Promise<void>;
+  /** Resolves when the steps before have arrived: the server opens nothing before them. */
+  settled: () => Promise<void>;
 }>();
 const emit = defineEmits<{ finished: []; otherwise: [] }>();
 const now = useNow();
@@ -201,16 +202,16 @@ const leakSteps = computed(
 );
 const minutes = (iso: string | null): string =>
   iso ? `${Math.max(0, Math.round((now.value.getTime() - Date.parse(iso)) / 60_000))} min` : '';
-const state = (f: (typeof frames.value)[number]): string =>
-  f.run.closed
-    ? owedBy(f.combId).length
-      ? 'closed, not weighed yet'
-      : `closed, ${massText(f.run.outG / 1000, units.value, 2)}`
-    : f.run.leaking
-      ? 'leaks'
-      : f.run.openedAt
-        ? `${f.run.partsOpen} of ${props.rules.frameParts} open, ${minutes(f.run.openedAt)}`
-        : 'shut';
+function closedText(f: (typeof frames.value)[number]): string {
+  if (owedBy(f.combId).length) return 'closed, not weighed yet';
+  return `closed, ${massText(f.run.outG / 1000, units.value, 2)}`;
+}
+function state(f: (typeof frames.value)[number]): string {
+  if (f.run.closed) return closedText(f);
+  if (f.run.leaking) return 'leaks';
+  if (!f.run.openedAt) return 'shut';
+  return `${f.run.partsOpen} of ${props.rules.frameParts} open, ${minutes(f.run.openedAt)}`;
+}
 </script>
 
 <template>

@@ -35,6 +35,8 @@ watch(visible, () => {
   note.value = '';
   refusal.value = null;
 });
+const OF_FRAMES: readonly IncidentKind[] = ['leak', 'overflow'];
+const OF_COMBS: readonly IncidentKind[] = ['bar-broke', 'comb-fell', 'scale-flat'];
 /**
  * What may go otherwise here: a leak only where frames run, a fallen comb only where combs are
  * lifted.
@@ -42,13 +44,8 @@ watch(visible, () => {
 const kinds = computed(() =>
   [...INCIDENT_KINDS]
     .sort((a, b) => Number(b === 'attack') - Number(a === 'attack'))
-    .filter((k) =>
-      k === 'leak' || k === 'overflow'
-        ? props.frames
-        : k === 'bar-broke' || k === 'comb-fell' || k === 'scale-flat'
-          ? !props.frames
-          : true,
-    ),
+    .filter((k) => (OF_FRAMES.includes(k) ? props.frames : true))
+    .filter((k) => (OF_COMBS.includes(k) ? !props.frames : true)),
 );
 const answer = computed(() =>
   kind.value

@@ -18,6 +18,7 @@ import {
   type IncidentKind,
   type Take,
   type TakeOutcome,
+  type Way,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
@@ -187,16 +188,15 @@ const waits = computed(() =>
 );
 const skip = useSkip(waits);
 const anyTaken = computed(() => detail.value?.takes.some((t) => weighsOut(t.outcome)) ?? false);
+/** Where what was taken goes next, by its way. */
+function stageAfter(method: Way): 'cut' | 'jar' | 'drain' {
+  if (cutsComb(method)) return 'cut';
+  return runsInPlace(method) ? 'jar' : 'drain';
+}
 async function finish(): Promise<void> {
   // Once it is done the screen may show the next harvest, or none: where it goes on is kept before.
   const { id: batchId, method } = detail.value!.batch;
-  const stage = !anyTaken.value
-    ? 'book'
-    : cutsComb(method)
-      ? 'cut'
-      : runsInPlace(method)
-        ? 'jar'
-        : 'drain';
+  const stage = anyTaken.value ? stageAfter(method) : 'book';
   const following = step.value?.id === NEXT_LOT ? nextLot.value : null;
   if (following) mark();
   const done = await go(

@@ -79,17 +79,15 @@ const IN_JAR: Record<string, string> = {
 };
 const link = (l: TodayLine): string => `${placeOf(l)}${IN_JAR[l.kind] ?? ''}`;
 const placeOf = (l: TodayLine): string =>
-  l.batchId ? `/${l.stage}/${l.batchId}` : l.hiveId ? `/${l.stage}/${l.hiveId}` : `/${l.stage}`;
+  ['', l.stage, l.batchId ?? l.hiveId].filter((part) => part !== null).join('/');
 const isPast = (l: TodayLine): boolean =>
   l.dueAt !== null && Date.parse(l.dueAt) < now.value.getTime();
-const when = (l: TodayLine): string =>
-  l.dueAt === null
-    ? ''
-    : isPast(l)
-      ? `due since ${clockText(l.dueAt, zone.value, now.value)}`
-      : l.kind === 'draw-off'
-        ? `before ${clockText(l.dueAt, zone.value, now.value)}`
-        : clockText(l.dueAt, zone.value, now.value);
+function when(l: TodayLine): string {
+  if (l.dueAt === null) return '';
+  const at = clockText(l.dueAt, zone.value, now.value);
+  if (isPast(l)) return `due since ${at}`;
+  return l.kind === 'draw-off' ? `before ${at}` : at;
+}
 const nameOfHive = (id: string): string | null =>
   hives.data.value?.find((h) => h.id === id)?.name ?? null;
 /** Seven days, each with what hangs from it; what is due already hangs from today. */
@@ -112,7 +110,10 @@ const ifLeftSaid = computed(() => saysIfLeft(days.value));
 /** Days with nothing on them give their room to the others. */
 const columns = computed(() =>
   days.value
-    .map((day, i) => (i === 0 ? 'minmax(0, 1.8fr)' : day.hung.length ? 'minmax(0, 1fr)' : '74px'))
+    .map((day, i) => {
+      if (i === 0) return 'minmax(0, 1.8fr)';
+      return day.hung.length ? 'minmax(0, 1fr)' : '74px';
+    })
     .join(' '),
 );
 /** What has its date after the seven days but within two months, the soonest first. */

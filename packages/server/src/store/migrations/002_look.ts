@@ -1,6 +1,9 @@
 import type { Knex } from 'knex';
 
-/** Looks of every kind of hive: cells, photos, pots and panes; facts about colonies; when wood was made. */
+/**
+ * Looks of every kind of hive: cells, photos, pots and panes; facts about colonies; when wood was
+ * made.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('looks', (t) => {
     for (const column of ['faceA', 'faceB', 'photoA', 'photoB', 'pane', 'attachment', 'pots'])

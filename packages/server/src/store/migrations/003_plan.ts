@@ -1,6 +1,9 @@
 import type { Knex } from 'knex';
 
-/** Choosing and planning: what a jar is for and costs, how a batch was decided and shares its vessel, weather, gear, site notes. */
+/**
+ * Choosing and planning: what a jar is for and costs, how a batch was decided and shares its
+ * vessel, weather, gear, site notes.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('jarKinds', (t) => {
     t.text('purpose').notNullable().defaultTo('jar');

@@ -1,7 +1,10 @@
 import type { Knex } from 'knex';
 import { kept } from './kept.js';
 
-/** Take step by step, frames drained by parts, and the bench: stacks, upper and lower weighings, readings in a row. */
+/**
+ * Take step by step, frames drained by parts, and the bench: stacks, upper and lower weighings,
+ * readings in a row.
+ */
 export async function up(knex: Knex): Promise<void> {
   await kept(knex, 'stepMarks', (t) => {
     t.text('batchId').notNullable().references('batches.id');

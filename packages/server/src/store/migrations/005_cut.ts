@@ -3,7 +3,10 @@ import { kept } from './kept.js';
 
 const BOX_COLUMNS = ['widthMm', 'heightMm', 'depthMm', 'shape', 'minG', 'maxG'];
 
-/** The cutting board, its pieces, racks and the cold; what left the shelf; boxes with their measures; pots counted. */
+/**
+ * The cutting board, its pieces, racks and the cold; what left the shelf; boxes with their
+ * measures; pots counted.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('takes', (t) => t.integer('potsEmptied'));
   await knex.schema.alterTable('jarKinds', (t) => {

@@ -28,7 +28,10 @@ function answerOf(question: string, fits: boolean | null): 'yes' | 'no' | 'unkno
   return fits === GOOD_IS_NO.includes(question) ? 'no' : 'yes';
 }
 
-/** A verdict as it was written down before findings: its reasons are kept word for word, none decides anything again. */
+/**
+ * A verdict as it was written down before findings: its reasons are kept word for word, none
+ * decides anything again.
+ */
 export function asFindings(verdict: Record<string, unknown>): Record<string, unknown> {
   const { reasons, decidedBy, ...rest } = verdict;
   if (!Array.isArray(reasons)) return verdict;
@@ -47,7 +50,10 @@ export function asFindings(verdict: Record<string, unknown>): Record<string, unk
   };
 }
 
-/** Facts that the one judgement needs of a site and a lot; holds; verdicts in the words of its questions. */
+/**
+ * Facts that the one judgement needs of a site and a lot; holds; verdicts in the words of its
+ * questions.
+ */
 export async function up(knex: Knex): Promise<void> {
   for (const sql of [
     'ALTER TABLE sites ADD COLUMN latitude REAL',

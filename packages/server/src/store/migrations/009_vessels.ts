@@ -4,7 +4,8 @@ import { kept } from './kept.js';
 const COLUMNS = ['grossG', 'tareG', 'shares', 'sharedBy'];
 
 /**
- * A vessel under several frames is weighed as one thing, and its honey shared out over them; how the
+ * A vessel under several frames is weighed as one thing, and its honey shared out over them; how
+ * the
  * weight of a comb was got is kept. Water may be measured at the bench without a drain.
  */
 export async function up(knex: Knex): Promise<void> {

@@ -14,7 +14,10 @@ import * as calendar from './012_calendar.js';
 import * as identity from './013_identity.js';
 import * as fingerprint from './014_fingerprint.js';
 
-/** Migrations in order. They are part of the bundle, so that an installed server needs no folder of them. */
+/**
+ * Migrations in order. They are part of the bundle, so that an installed server needs no folder of
+ * them.
+ */
 const MIGRATIONS: [string, Knex.Migration][] = [
   ['001_first', first],
   ['002_look', look],
