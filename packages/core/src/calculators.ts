@@ -34,6 +34,15 @@ export interface Calculator {
   run: (input: never) => unknown;
 }
 
+/** Ties both sides of a calculator to its function: a pair that does not fit does not compile. */
+const calculator = <Input extends z.ZodType, Output extends z.ZodType>(definition: {
+  name: string;
+  summary: string;
+  input: Input;
+  output: Output;
+  run: (input: z.output<Input>) => z.input<Output>;
+}): Calculator => definition;
+
 const percent = z.number().min(0, 'At least 0 %.').max(100, 'At most 100 %.');
 const atLeast0 = z.number().min(0, 'At least 0.');
 const above0 = z.number().gt(0, 'Must be above 0.');
@@ -88,7 +97,7 @@ const bookIds = (
 };
 
 const calculators: Calculator[] = [
-  {
+  calculator({
     name: 'honey-moisture',
     summary: 'Water content of honey from a refractometer reading and its temperature.',
     input: z.strictObject({
@@ -105,8 +114,8 @@ const calculators: Calculator[] = [
       approximate: z.boolean(),
     }),
     run: honeyMoisture,
-  },
-  {
+  }),
+  calculator({
     name: 'honey-properties',
     summary: 'Density and viscosity of honey from its water content and temperature.',
     input: z.strictObject({ moisturePercent: percent, temperatureC: z.number() }),
@@ -116,8 +125,8 @@ const calculators: Calculator[] = [
       approximate: z.boolean(),
     }),
     run: honeyProperties,
-  },
-  {
+  }),
+  calculator({
     name: 'honey-heat',
     summary: 'Share of diastase and invertase left after warming. HMF is not computed.',
     input: z.strictObject({
@@ -128,8 +137,8 @@ const calculators: Calculator[] = [
       invertaseRetainedFraction: z.number(),
     }),
     run: honeyHeat,
-  },
-  {
+  }),
+  calculator({
     name: 'honey-keeping',
     summary: 'How honey of this water content keeps.',
     input: z.strictObject({ moisturePercent: percent, bee: z.enum(['honeybee', 'stingless']) }),
@@ -138,8 +147,8 @@ const calculators: Calculator[] = [
       reason: z.string(),
     }),
     run: honeyKeeping,
-  },
-  {
+  }),
+  calculator({
     name: 'comb-estimate',
     summary: 'Honey and wax of one comb, as ranges, from what its sides hold.',
     input: z.strictObject({
@@ -169,8 +178,8 @@ const calculators: Calculator[] = [
       cappedShareOfHoney: z.number(),
     }),
     run: combEstimate,
-  },
-  {
+  }),
+  calculator({
     name: 'cold-core',
     summary: 'Hours in the freezer until the core of a piece, a frame or a whole super is cold.',
     input: z.strictObject({
@@ -188,8 +197,8 @@ const calculators: Calculator[] = [
       sentence: z.string(),
     }),
     run: coldCore,
-  },
-  {
+  }),
+  calculator({
     name: 'drain-fit',
     summary: 'Fits the draining curve to weighings: how much will come, how fast.',
     input: z.strictObject({
@@ -211,8 +220,8 @@ const calculators: Calculator[] = [
       converged: z.boolean(),
     }),
     run: drainFit,
-  },
-  {
+  }),
+  calculator({
     name: 'drain-forecast',
     summary:
       'How much honey will be out when, when the vessel is full, and whether it has stopped.',
@@ -263,8 +272,8 @@ const calculators: Calculator[] = [
       sentence: z.string(),
     }),
     run: drainForecastBy,
-  },
-  {
+  }),
+  calculator({
     name: 'cut-plan',
     summary: 'The best pieces off one comb by straight cuts round its flaws.',
     input: z
@@ -317,8 +326,8 @@ const calculators: Calculator[] = [
       leftoverCm2: z.number(),
     }),
     run: cutPlan,
-  },
-  {
+  }),
+  calculator({
     name: 'jar-fill',
     summary: 'Which jars to fill from stock, exactly, and what runs short.',
     input: z
@@ -350,8 +359,8 @@ const calculators: Calculator[] = [
         .nullable(),
     }),
     run: jarFill,
-  },
-  {
+  }),
+  calculator({
     name: 'mass-balance',
     summary: 'Double-entry balance of lots and flows, to the gram.',
     input: z.strictObject(bookShape).superRefine(bookIds),
@@ -368,8 +377,8 @@ const calculators: Calculator[] = [
       ),
     }),
     run: massBalance,
-  },
-  {
+  }),
+  calculator({
     name: 'lot-trace',
     summary: 'Where a lot came from, or where it is now, by mass.',
     input: z
@@ -379,20 +388,20 @@ const calculators: Calculator[] = [
       shares: z.array(z.strictObject({ lot: z.string(), g: z.number(), share: z.number() })),
     }),
     run: lotTrace,
-  },
-  {
+  }),
+  calculator({
     name: 'judge-comb',
     summary:
       'Take, leave or test first: one comb or group of pots by its facts and the house rules.',
     input: judgeCombInputSchema,
     output: judgeCombOutputSchema,
     run: judgeCombBy,
-  },
+  }),
 ];
 
 /** All calculators, by name. */
 export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
-  calculators.map((calculator) => [calculator.name, calculator]),
+  calculators.map((each) => [each.name, each]),
 );
 
 /**
@@ -400,13 +409,13 @@ export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
  * that does not fit its schema or that it cannot compute.
  */
 export function calculate(name: string, input: unknown): unknown {
-  const calculator = CALCULATORS.get(name);
-  if (!calculator)
+  const found = CALCULATORS.get(name);
+  if (!found)
     throw new BadInput(
       `There is no calculator "${name}". Known: ${[...CALCULATORS.keys()].join(', ')}.`,
       'name',
     );
-  const parsed = calculator.input.safeParse(input);
+  const parsed = found.input.safeParse(input);
   if (!parsed.success) {
     const issue = parsed.error.issues[0];
     const unknownKey =
@@ -418,15 +427,15 @@ export function calculate(name: string, input: unknown): unknown {
       pathText(unknownKey),
     );
   }
-  return calculator.run(parsed.data as never);
+  return found.run(parsed.data as never);
 }
 
 /** JSON Schema of both sides of a calculator. */
 export function calculatorSchemas(name: string): { input: unknown; output: unknown } {
-  const calculator = CALCULATORS.get(name);
-  if (!calculator) throw new BadInput(`There is no calculator "${name}".`, 'name');
+  const found = CALCULATORS.get(name);
+  if (!found) throw new BadInput(`There is no calculator "${name}".`, 'name');
   return {
-    input: z.toJSONSchema(calculator.input, { io: 'input' }),
-    output: z.toJSONSchema(calculator.output),
+    input: z.toJSONSchema(found.input, { io: 'input' }),
+    output: z.toJSONSchema(found.output),
   };
 }

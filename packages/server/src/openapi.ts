@@ -1,4 +1,4 @@
-import { CALCULATORS, answers } from '@furrow/core';
+import { CALCULATORS, answers, PROBLEM_CODES } from '@furrow/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
 import { READ_ANSWERS, repeatedAnswerOf } from './answers.js';
@@ -12,7 +12,7 @@ const problem = {
   'application/problem+json': {
     schema: z
       .object({
-        code: z.string(),
+        code: z.enum(PROBLEM_CODES),
         detail: z.string(),
         status: z.int(),
         path: z.string().optional(),

@@ -1,4 +1,4 @@
-import { BadInput, pathText } from '@furrow/core';
+import { BadInput, pathText, type ProblemCode } from '@furrow/core';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
 
@@ -8,7 +8,7 @@ import { isDamage, systemTrouble } from './store/trouble.js';
 export class Problem extends Error {
   constructor(
     readonly status: number,
-    readonly code: string,
+    readonly code: ProblemCode,
     readonly detail: string,
     readonly path?: string,
   ) {
@@ -30,7 +30,7 @@ export const notFound = (what: string): Problem =>
   new Problem(404, 'not-found', `There is no such ${what}.`);
 export const refused = (detail: string, path?: string): Problem =>
   new Problem(400, 'bad-input', detail, path);
-export const conflict = (code: string, detail: string, path?: string): Problem =>
+export const conflict = (code: ProblemCode, detail: string, path?: string): Problem =>
   new Problem(409, code, detail, path);
 
 export const DAMAGED_TEXT =

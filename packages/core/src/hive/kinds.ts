@@ -17,7 +17,7 @@ export const HIVE_KINDS = {
   'cut-comb': cutCombHive,
   'drain-frame': drainFrameHive,
   stingless: stinglessHive,
-} as const;
+} as const satisfies Record<HiveKindName, object>;
 /**
  * A kind by its name, its geometry no longer told apart: what screens and the server go through.
  */

@@ -1,5 +1,5 @@
 import type { MessagePort } from 'node:worker_threads';
-import { BadInput } from '@furrow/core';
+import { BadInput, type ProblemCode } from '@furrow/core';
 import { Problem, asProblem } from '../problem.js';
 import { TASKS, type TaskName } from './tasks.js';
 
@@ -15,7 +15,7 @@ export interface Order {
  */
 export type Outcome =
   | { value: unknown }
-  | { problem: { status: number; code: string; detail: string; path?: string } }
+  | { problem: { status: number; code: ProblemCode; detail: string; path?: string } }
   | { badInput: { message: string; path: string } };
 
 function failureOf(error: unknown): Outcome {

@@ -111,8 +111,8 @@ export function withPins<W extends string>(
 ): Record<string, W> {
   const out: Record<string, W> = { ...ways };
   for (const [id, pin] of Object.entries(pins)) {
-    if (pin === 'leave') continue;
-    const way = pin === 'take' ? (out[id] ?? usual(id)) : (pin as unknown as W);
+    const named = pin === 'leave' ? null : (pin as unknown as W);
+    const way = pin === 'take' ? (out[id] ?? usual(id)) : named;
     if (way) out[id] = way;
     else delete out[id];
   }

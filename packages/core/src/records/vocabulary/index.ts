@@ -10,6 +10,7 @@ export * from './keeping.js';
 export * from './labels.js';
 export * from './outcomes.js';
 export * from './pieces.js';
+export * from './problems.js';
 export * from './solver.js';
 export * from './verdict.js';
 export * from './vessels.js';
