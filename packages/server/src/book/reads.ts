@@ -5,12 +5,14 @@ import { lotByCode } from '../jar/codes.js';
 import type { ServerClock } from '../clock.js';
 import { notFound, refused } from '../problem.js';
 import { list } from '../store/rows.js';
+import { page } from '../paging.js';
 import { aftercareOf } from './aftercare.js';
+import { holdViews } from './holds.js';
+import { bookView, stockView } from './lots.js';
 import { openQuestions } from './questions.js';
 import { estimatePairs, seasonsOf } from './seasons.js';
 import { traceOf } from './trace.js';
 import { watersOfStock } from './waters.js';
-import { stockView } from './lots.js';
 import { batchViewsOf } from '../harvest/batches.js';
 
 interface LotRow {
@@ -46,6 +48,19 @@ export interface TraceAnswer {
  */
 export function bookReads(db: Knex, clock: ServerClock): Router {
   const router = Router();
+  router.get(
+    '/lots',
+    async (request, response) => void response.json(page(request, (await bookView(db)).lots)),
+  );
+  router.get(
+    '/flows',
+    async (request, response) => void response.json(page(request, (await bookView(db)).flows)),
+  );
+  router.get('/book', async (_request, response) => void response.json(await bookView(db)));
+  router.get(
+    '/holds',
+    async (_request, response) => void response.json({ items: await holdViews(db) }),
+  );
   router.get('/traces', async (request, response) => {
     const { lot: id, code, direction } = request.query;
     if (direction !== 'back' && direction !== 'forward')
