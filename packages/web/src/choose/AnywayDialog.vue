@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { ref, watch } from 'vue';
 import TextField from '../parts/TextField.vue';
 
@@ -25,12 +25,10 @@ function take(): void {
 </script>
 
 <template>
-  <Dialog
+  <DialogFrame
     :visible="name !== null"
-    modal
     :header="`Take ${name} anyway…`"
-    position="top"
-    :style="{ width: '520px', maxWidth: '94vw' }"
+    :width="520"
     @update:visible="emit('close')"
   >
     <form v-if="name" class="acts" @submit.prevent="take">
@@ -49,5 +47,5 @@ function take(): void {
         :disabled="why.trim().length < LEAST_LETTERS"
       />
     </form>
-  </Dialog>
+  </DialogFrame>
 </template>

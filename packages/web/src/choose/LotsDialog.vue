@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { planLots, type ChoiceUnit, type KeepApart, type Way } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { computed } from 'vue';
 import WayMark from '../drawing/WayMark.vue';
 
@@ -27,13 +27,7 @@ const WORDS: [keyof KeepApart, string][] = [
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="open"
-    modal
-    header="One lot or more?"
-    position="top"
-    :style="{ width: '620px', maxWidth: '96vw' }"
-  >
+  <DialogFrame v-model:visible="open" header="One lot or more?" :width="620">
     <div class="lots">
       <label v-for="[key, word] in WORDS" :key="key" class="tick"
         ><input type="checkbox" :checked="keep[key]" @change="turn(key)" /> {{ word }}</label
@@ -51,7 +45,7 @@ const WORDS: [keyof KeepApart, string][] = [
       </div>
       <Button label="That is it" @click="open = false" />
     </div>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { GOALS, GOAL_WORDS, type Hive, type JarKindRecord } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
 import { DateTime } from 'luxon';
 import { serverNow } from '../server/client.js';
@@ -39,13 +39,7 @@ const inAWeek = (): string =>
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="open"
-    modal
-    header="What you want, and what there is"
-    position="top"
-    :style="{ width: '720px', maxWidth: '96vw' }"
-  >
+  <DialogFrame v-model:visible="open" header="What you want, and what there is" :width="720">
     <div class="wish">
       <h2 class="furrow-heading">Most of all</h2>
       <SelectButton
@@ -136,7 +130,7 @@ const inAWeek = (): string =>
       </p>
       <Button label="That is it" @click="open = false" />
     </div>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

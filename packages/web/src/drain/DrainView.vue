@@ -20,7 +20,7 @@ import {
   type Range,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref } from 'vue';
 import VesselStack from '../drawing/VesselStack.vue';
 import AlsoHere from '../house/AlsoHere.vue';
@@ -475,12 +475,10 @@ const closeFrom = computed(() => {
         @readings="panel = 'readings'"
       />
     </aside>
-    <Dialog
+    <DialogFrame
       :visible="panel === 'draw'"
-      modal
       header="Draw off"
-      position="top"
-      :style="{ width: '480px', maxWidth: '94vw' }"
+      :width="480"
       @update:visible="panel = null"
     >
       <DrawOff
@@ -489,13 +487,11 @@ const closeFrom = computed(() => {
         :most-g="byEstimate ? null : mostG"
         @done="panel = null"
       />
-    </Dialog>
-    <Dialog
+    </DialogFrame>
+    <DialogFrame
       :visible="panel === 'temperature'"
-      modal
       header="Temperature at the bench"
-      position="top"
-      :style="{ width: '480px', maxWidth: '94vw' }"
+      :width="480"
       @update:visible="panel = null"
     >
       <form class="acts bench" @submit.prevent="writeTemperature">
@@ -514,13 +510,11 @@ const closeFrom = computed(() => {
           :disabled="temperatureC === null"
         />
       </form>
-    </Dialog>
-    <Dialog
+    </DialogFrame>
+    <DialogFrame
       :visible="panel === 'warm'"
-      modal
       header="Warm"
-      position="top"
-      :style="{ width: '520px', maxWidth: '94vw' }"
+      :width="520"
       @update:visible="panel = null"
       ><WarmPanel
         v-if="warming"
@@ -528,22 +522,18 @@ const closeFrom = computed(() => {
         :rules="rules"
         :warming="warming"
         :elapsed="elapsed"
-    /></Dialog>
-    <Dialog
+    /></DialogFrame>
+    <DialogFrame
       :visible="panel === 'readings'"
-      modal
       header="Readings"
-      position="top"
-      :style="{ width: '560px', maxWidth: '94vw' }"
+      :width="560"
       @update:visible="panel = null"
       ><ReadingsDialog :drain="drain"
-    /></Dialog>
-    <Dialog
+    /></DialogFrame>
+    <DialogFrame
       :visible="panel === 'close'"
-      modal
       header="Stop draining"
-      position="top"
-      :style="{ width: '560px', maxWidth: '94vw' }"
+      :width="560"
       @update:visible="panel = null"
       ><CloseDrain
         :drain="drain"
@@ -555,7 +545,7 @@ const closeFrom = computed(() => {
         :drawn-g="drawnG"
         :by-estimate="byEstimate"
         :price-per-kg="pricePerKg"
-    /></Dialog>
+    /></DialogFrame>
   </div>
 </template>
 

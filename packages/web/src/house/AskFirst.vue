@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { useUi } from '../shell/ui.js';
 
 /** Asks before something is written that somebody else may have written just now. */
@@ -8,11 +8,10 @@ const ui = useUi();
 </script>
 
 <template>
-  <Dialog
+  <DialogFrame
     :visible="ui.question !== null"
-    modal
     header="Written just now"
-    :style="{ width: '520px', maxWidth: '94vw' }"
+    :width="520"
     @update:visible="ui.question?.answer(false)"
   >
     <p>{{ ui.question?.text }}</p>
@@ -20,7 +19,7 @@ const ui = useUi();
       <Button autofocus label="It is the same: leave it" @click="ui.question?.answer(false)" />
       <Button outlined label="It is another one: write it" @click="ui.question?.answer(true)" />
     </div>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

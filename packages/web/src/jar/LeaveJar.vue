@@ -8,7 +8,7 @@ import {
   type Rest,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import Refusal from '../parts/Refusal.vue';
@@ -61,12 +61,10 @@ const start = (): unknown => (leftG.value > 0 ? (asking.value = true) : end(null
   <RouterLink v-else class="p-button p-component p-button-outlined" :to="book"
     >See it in the book</RouterLink
   >
-  <Dialog
+  <DialogFrame
     v-model:visible="asking"
-    modal
     :header="`${massText(leftG / 1000, rules.units, 2)} are not filled`"
-    position="top"
-    :style="{ width: '480px', maxWidth: '94vw' }"
+    :width="480"
   >
     <div class="acts bench">
       <p>What becomes of it?</p>
@@ -85,5 +83,5 @@ const start = (): unknown => (leftG.value > 0 ? (asking.value = true) : end(null
       </p>
       <Refusal :refusal="refusal" />
     </div>
-  </Dialog>
+  </DialogFrame>
 </template>

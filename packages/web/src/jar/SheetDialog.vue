@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { newLabelSheetSchema, sheetProblem, type LabelSheet } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref } from 'vue';
 import LabelSheetFace from '../drawing/LabelSheetFace.vue';
 import NumberField from '../parts/NumberField.vue';
@@ -62,12 +62,7 @@ const lines: [keyof LabelSheet, string, boolean][] = [
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="visible"
-    modal
-    header="A sheet of labels"
-    :style="{ width: 'min(860px, 96vw)' }"
-  >
+  <DialogFrame v-model:visible="visible" header="A sheet of labels" :width="860">
     <form class="sheet" @submit.prevent="keep">
       <div class="numbers">
         <TextField v-model="name" label="Name" /><NumberField
@@ -99,7 +94,7 @@ const lines: [keyof LabelSheet, string, boolean][] = [
         :loading="busy"
       />
     </form>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

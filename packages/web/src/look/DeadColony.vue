@@ -9,7 +9,7 @@ import {
   type Hive,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -116,13 +116,7 @@ async function onlyGone(): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="visible"
-    modal
-    :header="`${hive.name}: the colony is gone`"
-    position="top"
-    :style="{ width: '1000px', maxWidth: '98vw' }"
-  >
+  <DialogFrame v-model:visible="visible" :header="`${hive.name}: the colony is gone`" :width="1000">
     <form class="acts" @submit.prevent="keep">
       <label class="check"
         ><input v-model="closed" type="checkbox" /> The hive is closed against robbers</label
@@ -184,7 +178,7 @@ async function onlyGone(): Promise<void> {
         <Button v-else text label="A mistake: it lives" :loading="busy" @click="mistaken" />
       </div>
     </form>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

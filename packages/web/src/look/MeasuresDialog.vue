@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { changeHiveSchema, geometryIssues, hiveKind, type Geometry, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -56,13 +56,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="visible"
-    modal
-    header="This hive"
-    position="top"
-    :style="{ width: '480px', maxWidth: '94vw' }"
-  >
+  <DialogFrame v-model:visible="visible" header="This hive" :width="480">
     <p class="prints">
       <a
         class="p-button p-component p-button-outlined"
@@ -108,7 +102,7 @@ async function keep(): Promise<void> {
         :loading="busy"
       />
     </form>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { BadInput, honeyKeeping, readingDoubt, readingMoisture, type Reading } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -114,13 +114,7 @@ function keepDrop(): boolean {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="visible"
-    modal
-    header="Water in the honey"
-    position="top"
-    :style="{ width: '520px', maxWidth: '94vw' }"
-  >
+  <DialogFrame v-model:visible="visible" header="Water in the honey" :width="520">
     <form class="moisture" @submit.prevent="keep">
       <SelectButton
         v-model="scale"
@@ -218,7 +212,7 @@ function keepDrop(): boolean {
         @click="keepAndGoOn"
       />
     </form>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

@@ -22,7 +22,7 @@ import {
 } from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, nextTick, onUnmounted, ref, shallowRef, watch } from 'vue';
 import { Refused, newId, sendPhoto } from '../server/client.js';
 import { photoWorker } from '../workers/client.js';
@@ -331,13 +331,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="visible"
-    modal
-    :header="`${title}, from a photo`"
-    position="top"
-    :style="{ width: '1040px', maxWidth: '98vw' }"
-  >
+  <DialogFrame v-model:visible="visible" :header="`${title}, from a photo`" :width="1040">
     <div class="reader">
       <div ref="frame" class="picture">
         <div v-if="!bitmap" class="empty">
@@ -437,7 +431,7 @@ async function keep(): Promise<void> {
         </template>
       </div>
     </div>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

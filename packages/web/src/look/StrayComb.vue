@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { readMassG, strayCombSchema, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -68,13 +68,7 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="visible"
-    modal
-    header="Stray comb"
-    position="top"
-    :style="{ width: '560px', maxWidth: '96vw' }"
-  >
+  <DialogFrame v-model:visible="visible" header="Stray comb" :width="560">
     <form class="acts" @submit.prevent="keep">
       <SelectButton
         v-model="where"
@@ -146,7 +140,7 @@ async function keep(): Promise<void> {
       />
       <Button type="submit" label="Write it down" :loading="busy" />
     </form>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { BatchDetail, UnitSystem } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from './DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import { newId } from '../server/client.js';
@@ -68,13 +68,7 @@ async function write(): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="visible"
-    modal
-    header="Begun without Furrow"
-    position="top"
-    :style="{ width: '560px', maxWidth: '96vw' }"
-  >
+  <DialogFrame v-model:visible="visible" header="Begun without Furrow" :width="560">
     <form class="acts" @submit.prevent="write">
       <SelectButton
         v-if="!stands"
@@ -117,7 +111,7 @@ async function write(): Promise<void> {
       />
       <p v-if="missing" class="sub">{{ missing }}</p>
     </form>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

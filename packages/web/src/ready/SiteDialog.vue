@@ -9,7 +9,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -97,13 +97,7 @@ async function keepWeather(): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="open"
-    modal
-    :header="`${site.name}: place and weather`"
-    position="top"
-    :style="{ width: '680px', maxWidth: '96vw' }"
-  >
+  <DialogFrame v-model:visible="open" :header="`${site.name}: place and weather`" :width="680">
     <div class="site">
       <h2 class="furrow-heading">
         Weather at {{ local().toFormat('ccc d LLL, HH') }}:00, as you know it
@@ -217,7 +211,7 @@ async function keepWeather(): Promise<void> {
         <Button type="submit" label="Write the notes down" :loading="busy" />
       </form>
     </div>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { SCHOOLS, type HouseRules } from '@furrow/core';
-import SelectButton from 'primevue/selectbutton';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
+import RuleChoice from './RuleChoice.vue';
+import { named } from './choices.js';
 
 /**
  * Rules of the hand at the hive and at the bench: waits, stings, drain frames, warmth, the press.
@@ -34,8 +35,6 @@ const cutChoices: ['underWeight' | 'pest', string][] = [
   ['underWeight', 'A piece under its weight'],
   ['pest', 'Comb is frozen against'],
 ];
-const options = (map: Record<string, string>): { label: string; value: string }[] =>
-  Object.entries(map).map(([value, label]) => ({ value, label }));
 const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value as 1 | 2 | 4] }));
 </script>
 
@@ -75,25 +74,10 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
     >
   </div>
   <div class="line">
-    <span id="r-parts">A drain frame is opened</span
-    ><SelectButton
-      v-model="draft.frameParts"
-      :options="parts"
-      option-label="label"
-      option-value="value"
-      :allow-empty="false"
-      aria-labelledby="r-parts"
-    />
+    <RuleChoice v-model="draft.frameParts" label="A drain frame is opened" :choices="parts" />
   </div>
   <div v-for="[key, label] in choices" :key="key" class="line">
-    <span :id="`r-${key}`">{{ label }}</span><SelectButton
-      v-model="draft[key]"
-      :options="options(SCHOOLS[key])"
-      option-label="label"
-      option-value="value"
-      :allow-empty="false"
-      :aria-labelledby="`r-${key}`"
-    />
+    <RuleChoice v-model="draft[key]" :label="label" :choices="named(SCHOOLS[key])" />
   </div>
   <div class="line">
     <NumberField
@@ -152,14 +136,7 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
   </div>
   <h2 class="furrow-heading">At the cutting board</h2>
   <div v-for="[key, label] in cutChoices" :key="key" class="line">
-    <span :id="`r-${key}`">{{ label }}</span><SelectButton
-      v-model="draft[key]"
-      :options="options(SCHOOLS[key])"
-      option-label="label"
-      option-value="value"
-      :allow-empty="false"
-      :aria-labelledby="`r-${key}`"
-    />
+    <RuleChoice v-model="draft[key]" :label="label" :choices="named(SCHOOLS[key])" />
   </div>
   <div class="line">
     <NumberField

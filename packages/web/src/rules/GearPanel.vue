@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { newGearSchema, type Gear } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -113,12 +113,10 @@ async function takeOut(): Promise<void> {
       </tbody>
     </table>
     <Button outlined label="Add a thing…" @click="edit()" />
-    <Dialog
+    <DialogFrame
       :visible="draft !== null"
-      modal
       :header="draft?.id ? 'Change a thing' : 'A thing of the kit'"
-      position="top"
-      :style="{ width: '480px', maxWidth: '94vw' }"
+      :width="480"
       @update:visible="draft = null"
     >
       <form v-if="draft" class="acts" @submit.prevent="keep">
@@ -173,7 +171,7 @@ async function takeOut(): Promise<void> {
           @click="takeOut"
         />
       </form>
-    </Dialog>
+    </DialogFrame>
   </section>
 </template>
 

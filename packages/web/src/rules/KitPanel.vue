@@ -13,7 +13,7 @@ import {
   type VesselRole,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -238,12 +238,10 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
     <Button outlined label="Add jars or boxes…" @click="editJar()" />
     <GearPanel />
     <InstrumentsPanel v-if="rules" :rules="rules.rules" />
-    <Dialog
+    <DialogFrame
       :visible="vessel !== null"
-      modal
       :header="vessel?.id ? 'Change a vessel' : 'A vessel'"
-      position="top"
-      :style="{ width: '480px', maxWidth: '94vw' }"
+      :width="480"
       @update:visible="vessel = null"
     >
       <form v-if="vessel" class="acts" @submit.prevent="keep('/vessels', vessel)">
@@ -312,13 +310,11 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
           @click="takeOut('/vessels', vessel)"
         />
       </form>
-    </Dialog>
-    <Dialog
+    </DialogFrame>
+    <DialogFrame
       :visible="jar !== null"
-      modal
       :header="jar?.id ? 'Change jars' : 'A kind of jar'"
-      position="top"
-      :style="{ width: '480px', maxWidth: '94vw' }"
+      :width="480"
       @update:visible="jar = null"
     >
       <form v-if="jar" class="acts" @submit.prevent="keep('/jars', jar)">
@@ -519,7 +515,7 @@ const h = (v: { volumeL: number; innerDiameterMm: number }): number =>
           @click="takeOut('/jars', jar)"
         />
       </form>
-    </Dialog>
+    </DialogFrame>
   </section>
 </template>
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { LOT_PAGE_FACTS, SCHOOLS, type HouseRules } from '@furrow/core';
-import SelectButton from 'primevue/selectbutton';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
+import RuleChoice from './RuleChoice.vue';
 
 /** What labels say, who may be sold to, what a stranger sees behind the code; wax and rinse. */
 defineProps<{ issue: (field: string) => string | null }>();
@@ -58,19 +58,15 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
     />
   </div>
   <div class="line">
-    <span class="school"
-      ><span id="r-sell">Registered to sell</span
-      ><SelectButton
-        v-model="draft.registeredToSell"
-        :options="[
-          { label: 'No: labels read gift', value: false },
-          { label: 'Yes', value: true },
-        ]"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-labelledby="r-sell" /></span
-    ><TextField
+    <RuleChoice
+      v-model="draft.registeredToSell"
+      label="Registered to sell"
+      above
+      :choices="[
+        { label: 'No: labels read gift', value: false },
+        { label: 'Yes', value: true },
+      ]"
+    /><TextField
       v-if="draft.registeredToSell"
       v-model="draft.sellWhere"
       label="Registered where, for what"
@@ -103,15 +99,7 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
   </fieldset>
   <h2 class="furrow-heading">Wax and rinse</h2>
   <div class="line">
-    <span id="r-wax">Wax is rendered</span
-    ><SelectButton
-      v-model="draft.waxWay"
-      :options="waxWays"
-      option-label="label"
-      option-value="value"
-      :allow-empty="false"
-      aria-labelledby="r-wax"
-    />
+    <RuleChoice v-model="draft.waxWay" label="Wax is rendered" :choices="waxWays" />
   </div>
   <div class="line">
     <NumberField
@@ -192,12 +180,5 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
   display: flex;
   gap: 4px 18px;
   flex-wrap: wrap;
-}
-.school {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-  font-size: 15px;
-  color: var(--ink-2);
 }
 </style>

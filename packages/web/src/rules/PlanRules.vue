@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { SCHOOLS, type HouseRules } from '@furrow/core';
-import SelectButton from 'primevue/selectbutton';
 import { useStarting } from './starting.js';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
+import RuleChoice from './RuleChoice.vue';
+import { named } from './choices.js';
 
 /**
  * Rules that choosing and planning go by: the winter in the household's own numbers; people, hours,
@@ -18,8 +19,6 @@ function setMonth(month: Month, kg: number | null): void {
   const { [month]: _old, ...rest } = draft.value.winterUseByMonthKg;
   draft.value.winterUseByMonthKg = kg === null || kg === 0 ? rest : { ...rest, [month]: kg };
 }
-const options = (map: Record<string, string>): { label: string; value: string }[] =>
-  Object.entries(map).map(([value, label]) => ({ value, label }));
 </script>
 
 <template>
@@ -130,14 +129,10 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       />
     </div>
     <div class="line">
-      <span id="r-freeze">Freeze comb honey</span
-      ><SelectButton
+      <RuleChoice
         v-model="draft.freeze"
-        :options="options(SCHOOLS.freeze)"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-labelledby="r-freeze"
+        label="Freeze comb honey"
+        :choices="named(SCHOOLS.freeze)"
       />
     </div>
     <div class="line">
@@ -179,25 +174,13 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       />
     </div>
     <div class="line">
-      <span id="r-smoke">Smoke</span
-      ><SelectButton
-        v-model="draft.smoke"
-        :options="options(SCHOOLS.smoke)"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-labelledby="r-smoke"
-      />
+      <RuleChoice v-model="draft.smoke" label="Smoke" :choices="named(SCHOOLS.smoke)" />
     </div>
     <div class="line">
-      <span id="r-off">Bees off the comb</span
-      ><SelectButton
+      <RuleChoice
         v-model="draft.beesOff"
-        :options="options(SCHOOLS.beesOff)"
-        option-label="label"
-        option-value="value"
-        :allow-empty="false"
-        aria-labelledby="r-off"
+        label="Bees off the comb"
+        :choices="named(SCHOOLS.beesOff)"
       />
     </div>
     <p v-if="draft.beesOff === 'repellent'" class="rust">

@@ -10,7 +10,6 @@ import {
   type RulesVersion,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import SelectButton from 'primevue/selectbutton';
 import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import NumberField from '../parts/NumberField.vue';
@@ -33,6 +32,8 @@ import PlanRules from './PlanRules.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
 import { useStarting } from './starting.js';
 import { householdUnits } from '../shell/units.js';
+import RuleChoice from './RuleChoice.vue';
+import { named, numbers, YES_OR_NO } from './choices.js';
 
 const ui = useUi();
 const route = useRoute();
@@ -148,8 +149,6 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
   const { [kind]: _old, ...rest } = draft.value!.moistureLimitByKindPercent;
   draft.value!.moistureLimitByKindPercent = percent === null ? rest : { ...rest, [kind]: percent };
 }
-const options = (map: Record<string, string>): { label: string; value: string }[] =>
-  Object.entries(map).map(([value, label]) => ({ value, label }));
 </script>
 
 <template>
@@ -188,60 +187,41 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div v-show="shows('judge')" class="part">
         <h2 class="furrow-heading">Ripe</h2>
         <div class="line">
-          <span id="r-cap">Capped share that counts as ripe</span
-          ><SelectButton
+          <RuleChoice
             v-model="draft.ripeCappedPercent"
-            :options="[75, 80, 90, 100]"
-            :allow-empty="false"
-            aria-labelledby="r-cap"
-            ><template #option="{ option }">{{ option }} %</template></SelectButton
-          >
+            label="Capped share that counts as ripe"
+            :choices="numbers(' %', 75, 80, 90, 100)"
+          />
         </div>
         <p class="sub">{{ SCHOOLS.ripeCappedPercent[draft.ripeCappedPercent] }}.</p>
         <div class="line">
-          <span id="r-of">Counted over</span
-          ><SelectButton
+          <RuleChoice
             v-model="draft.ripeOf"
-            :options="options(SCHOOLS.ripeOf)"
-            option-label="label"
-            option-value="value"
-            :allow-empty="false"
-            aria-labelledby="r-of"
-          /><span class="school"
-            ><span id="r-drain">Drain frames</span
-            ><SelectButton
-              v-model="draft.ripeDrainPercent"
-              :options="[75, 80, 90, 100]"
-              :allow-empty="false"
-              aria-labelledby="r-drain"
-              ><template #option="{ option }">{{ option }} %</template></SelectButton
-            ></span
-          >
+            label="Counted over"
+            :choices="named(SCHOOLS.ripeOf)"
+          /><RuleChoice
+            v-model="draft.ripeDrainPercent"
+            label="Drain frames"
+            above
+            :choices="numbers(' %', 75, 80, 90, 100)"
+          />
         </div>
         <div class="line">
-          <span class="school"
-            ><span id="r-cons">Below it, worth a test from</span
-            ><SelectButton
-              v-model="draft.considerFromPercent"
-              :options="[
-                { label: 'No, leave it', value: null },
-                { label: '60 %', value: 60 },
-                { label: '75 %', value: 75 },
-              ]"
-              option-label="label"
-              option-value="value"
-              :allow-empty="false"
-              aria-labelledby="r-cons" /></span
-          ><span class="school"
-            ><span id="r-tilt">Tilt asked of drain frames</span
-            ><SelectButton
-              v-model="draft.drainTiltDegrees"
-              :options="[2.5, 3, 5]"
-              :allow-empty="false"
-              aria-labelledby="r-tilt"
-              ><template #option="{ option }">{{ option }}°</template></SelectButton
-            ></span
-          >
+          <RuleChoice
+            v-model="draft.considerFromPercent"
+            label="Below it, worth a test from"
+            above
+            :choices="[
+              { label: 'No, leave it', value: null },
+              { label: '60 %', value: 60 },
+              { label: '75 %', value: 75 },
+            ]"
+          /><RuleChoice
+            v-model="draft.drainTiltDegrees"
+            label="Tilt asked of drain frames"
+            above
+            :choices="numbers('°', 2.5, 3, 5)"
+          />
         </div>
         <div class="line">
           <NumberField
@@ -252,19 +232,12 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             :max="23"
             :note="starting('moistureLimitPercent')"
             :error="issue('moistureLimitPercent')"
-          /><span class="school"
-            ><span id="r-over">Measured water may overrule the caps</span
-            ><SelectButton
-              v-model="draft.moistureMayOverrule"
-              :options="[
-                { label: 'Yes', value: true },
-                { label: 'No', value: false },
-              ]"
-              option-label="label"
-              option-value="value"
-              :allow-empty="false"
-              aria-labelledby="r-over"
-          /></span>
+          /><RuleChoice
+            v-model="draft.moistureMayOverrule"
+            label="Measured water may overrule the caps"
+            above
+            :choices="YES_OR_NO"
+          />
         </div>
         <details class="how" :open="Object.keys(draft.moistureLimitByKindPercent).length > 0">
           <summary>
@@ -302,19 +275,15 @@ const options = (map: Record<string, string>): { label: string; value: string }[
             :max="60"
             :note="starting('winterNeedKg')"
             :error="issue('winterNeedKg')"
-          /><span class="school"
-            ><span id="r-first">Take in a colony's first season</span
-            ><SelectButton
-              v-model="draft.takeInFirstSeason"
-              :options="[
-                { label: 'No', value: false },
-                { label: 'Yes', value: true },
-              ]"
-              option-label="label"
-              option-value="value"
-              :allow-empty="false"
-              aria-labelledby="r-first" /></span
-          ><NumberField
+          /><RuleChoice
+            v-model="draft.takeInFirstSeason"
+            label="Take in a colony's first season"
+            above
+            :choices="[
+              { label: 'No', value: false },
+              { label: 'Yes', value: true },
+            ]"
+          /><NumberField
             v-model="draft.lookAgainDays as number | null"
             label="Look again after"
             unit="days"
@@ -380,37 +349,17 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div v-show="shows('bench')" class="part">
         <h2 class="furrow-heading">Bench</h2>
         <div class="line">
-          <span id="r-crush">How comb is crushed</span
-          ><SelectButton
+          <RuleChoice
             v-model="draft.crush"
-            :options="options(SCHOOLS.crush)"
-            option-label="label"
-            option-value="value"
-            :allow-empty="false"
-            aria-labelledby="r-crush"
+            label="How comb is crushed"
+            :choices="named(SCHOOLS.crush)"
           />
         </div>
         <div class="line">
-          <span id="r-strain">Straining</span
-          ><SelectButton
-            v-model="draft.strain"
-            :options="options(SCHOOLS.strain)"
-            option-label="label"
-            option-value="value"
-            :allow-empty="false"
-            aria-labelledby="r-strain"
-          />
+          <RuleChoice v-model="draft.strain" label="Straining" :choices="named(SCHOOLS.strain)" />
         </div>
         <div class="line">
-          <span id="r-wet">Wet gear</span
-          ><SelectButton
-            v-model="draft.wetGear"
-            :options="options(SCHOOLS.wetGear)"
-            option-label="label"
-            option-value="value"
-            :allow-empty="false"
-            aria-labelledby="r-wet"
-          />
+          <RuleChoice v-model="draft.wetGear" label="Wet gear" :choices="named(SCHOOLS.wetGear)" />
         </div>
         <p v-if="draft.wetGear === 'open'" class="rust">
           In the open it calls robbers and spreads disease; many places forbid it. Ask your bee
@@ -482,31 +431,23 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div v-show="shows('jar')" class="part">
         <h2 class="furrow-heading">Labels and units</h2>
         <div class="line">
-          <span class="school"
-            ><span id="r-units">Units</span
-            ><SelectButton
-              v-model="draft.units"
-              :options="[
-                { label: 'kg, °C', value: 'metric' },
-                { label: 'lb, °F', value: 'imperial' },
-              ]"
-              option-label="label"
-              option-value="value"
-              :allow-empty="false"
-              aria-labelledby="r-units" /></span
-          ><span class="school"
-            ><span id="r-paper">Paper</span
-            ><SelectButton
-              v-model="draft.paper"
-              :options="[
-                { label: 'A4', value: 'a4' },
-                { label: 'Letter', value: 'letter' },
-              ]"
-              option-label="label"
-              option-value="value"
-              :allow-empty="false"
-              aria-labelledby="r-paper"
-          /></span>
+          <RuleChoice
+            v-model="draft.units"
+            label="Units"
+            above
+            :choices="[
+              { label: 'kg, °C', value: 'metric' },
+              { label: 'lb, °F', value: 'imperial' },
+            ]"
+          /><RuleChoice
+            v-model="draft.paper"
+            label="Paper"
+            above
+            :choices="[
+              { label: 'A4', value: 'a4' },
+              { label: 'Letter', value: 'letter' },
+            ]"
+          />
         </div>
         <LabelRules v-model="draft" :issue="issue" />
       </div>
@@ -572,13 +513,6 @@ const options = (map: Record<string, string>): { label: string; value: string }[
 }
 .line > .field {
   max-width: 180px;
-}
-.school {
-  display: flex;
-  flex-direction: column;
-  gap: 3px;
-  font-size: 15px;
-  color: var(--ink-2);
 }
 .save {
   position: sticky;

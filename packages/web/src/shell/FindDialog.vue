@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import {
@@ -64,14 +64,7 @@ const idOf = (line: Found): string => `found-${line.id.replace(/\W+/g, '-')}`;
 </script>
 
 <template>
-  <Dialog
-    :key="opened"
-    v-model:visible="ui.finding"
-    modal
-    header="Find"
-    position="top"
-    :style="{ width: '640px', maxWidth: '94vw' }"
-  >
+  <DialogFrame :key="opened" v-model:visible="ui.finding" header="Find" :width="640">
     <input
       autofocus
       v-model="typed"
@@ -109,7 +102,7 @@ const idOf = (line: Found): string => `found-${line.id.replace(/\W+/g, '-')}`;
     <p v-else-if="!typed.trim()" class="sub">
       A part of a name is enough. The keys / and Ctrl K open this field on every screen.
     </p>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { useJournal, useRefresh } from '../server/queries.js';
 import { Refused, send } from '../server/client.js';
@@ -44,13 +44,7 @@ async function undo(commandId: string): Promise<void> {
 </script>
 
 <template>
-  <Dialog
-    v-model:visible="visible"
-    modal
-    header="Help, keys and undo"
-    position="top"
-    :style="{ width: '720px', maxWidth: '94vw' }"
-  >
+  <DialogFrame v-model:visible="visible" header="Help, keys and undo" :width="720">
     <div class="two">
       <section>
         <h2 class="furrow-heading">{{ help.title }}</h2>
@@ -94,7 +88,7 @@ async function undo(commandId: string): Promise<void> {
         </ul>
       </section>
     </div>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { onMounted, onUnmounted, ref } from 'vue';
 import { onBeforeRouteLeave, useRouter, type RouteLocationNormalized } from 'vue-router';
 
@@ -47,12 +47,10 @@ onUnmounted(() => window.removeEventListener('beforeunload', beforeUnload));
 </script>
 
 <template>
-  <Dialog
+  <DialogFrame
     :visible="target !== null"
-    modal
     :header="`${what} are not written down`"
-    position="top"
-    :style="{ width: '440px', maxWidth: '94vw' }"
+    :width="440"
     @update:visible="target = null"
   >
     <div class="acts bench">
@@ -63,5 +61,5 @@ onUnmounted(() => window.removeEventListener('beforeunload', beforeUnload));
       <Button outlined label="Go, as they were before" @click="leave" />
       <Button text label="Stay here" @click="target = null" />
     </div>
-  </Dialog>
+  </DialogFrame>
 </template>

@@ -9,7 +9,7 @@ import {
   type IncidentKind,
 } from '@furrow/core';
 import Button from 'primevue/button';
-import Dialog from 'primevue/dialog';
+import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
@@ -79,12 +79,10 @@ async function tell(next: IncidentKind, count: number | null = null): Promise<vo
 </script>
 
 <template>
-  <Dialog
+  <DialogFrame
     v-model:visible="visible"
-    modal
     :header="answer ? answer.title : 'What happened?'"
-    position="top"
-    :style="{ width: '720px', maxWidth: '98vw' }"
+    :width="720"
   >
     <div v-if="!answer" class="kinds">
       <Button
@@ -133,7 +131,7 @@ async function tell(next: IncidentKind, count: number | null = null): Promise<vo
         />
       </div>
     </div>
-  </Dialog>
+  </DialogFrame>
 </template>
 
 <style scoped>

@@ -1,0 +1,41 @@
+<script setup lang="ts" generic="Value extends string | number | boolean | null">
+import SelectButton from 'primevue/selectbutton';
+import { useId } from 'vue';
+import type { Choice } from './choices.js';
+
+/** One house rule that is one of a few: its name, and what it may be. */
+defineProps<{
+  label: string;
+  choices: readonly Choice<Value>[];
+  /** Its name stands above it, as a field's does; else beside it. */
+  above?: boolean;
+}>();
+const chosen = defineModel<Value>({ required: true });
+const id = useId();
+</script>
+
+<template>
+  <span :class="above ? 'above' : 'beside'"
+    ><span :id="id">{{ label }}</span
+    ><SelectButton
+      v-model="chosen"
+      :options="[...choices]"
+      option-label="label"
+      option-value="value"
+      :allow-empty="false"
+      :aria-labelledby="id"
+  /></span>
+</template>
+
+<style scoped>
+.beside {
+  display: contents;
+}
+.above {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  font-size: 15px;
+  color: var(--ink-2);
+}
+</style>

@@ -1,0 +1,22 @@
+/** One of the few that a rule may be, with its word. */
+export interface Choice<Value> {
+  label: string;
+  value: Value;
+}
+
+/** The choices of a rule whose words are known by its values. */
+export const named = <Value extends string>(
+  words: Readonly<Partial<Record<Value, string>>>,
+): Choice<Value>[] =>
+  (Object.entries(words) as [Value, string][]).map(([value, label]) => ({ value, label }));
+
+/** Numbers with their unit: "75 %", "3°". */
+export const numbers = <Value extends number>(
+  unit: string,
+  ...values: readonly Value[]
+): Choice<Value>[] => values.map((value) => ({ value, label: `${value}${unit}` }));
+
+export const YES_OR_NO: readonly Choice<boolean>[] = [
+  { label: 'Yes', value: true },
+  { label: 'No', value: false },
+];
