@@ -10,6 +10,7 @@ import {
 } from './drainFrames.js';
 import { chooserIsDone } from './lift.js';
 import { Stranger } from './stranger.js';
+import { boxAtRest } from './boxAtRest.js';
 
 /** Drain frames from an empty household to the label, through visible labels. */
 test.use({ now: '2026-01-20T12:00:00Z' });
@@ -179,7 +180,7 @@ test('frames seen by their end: one stroke a frame, the next like it', async ({ 
   await person.touch('From outside');
   const pane = page.getByRole('img', { name: /cells behind the end pane/ });
   await pane.scrollIntoViewIfNeeded();
-  const box = (await pane.boundingBox())!;
+  const box = await boxAtRest(pane);
   await page.mouse.move(box.x + box.width / 2, box.y + 6);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2, box.y + box.height * 0.66, { steps: 6 });

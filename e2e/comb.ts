@@ -4,6 +4,7 @@ import type { Locator, Page } from '@playwright/test';
 import { cellAt, classOf, unpackFace } from '../packages/core/src/comb/face.js';
 import type { StoredFace } from '../packages/core/src/records/vocabulary/comb.js';
 import { faceToPicture, project, type Quad } from '../packages/core/src/comb/photo/perspective.js';
+import { boxAtRest } from './boxAtRest.js';
 
 /** A shipped picture of made-up comb, and what a person would do with it on screen. */
 export const picturePath = (name: string): string =>
@@ -17,7 +18,7 @@ const shipped = JSON.parse(
 const PICTURE = { width: 1000, height: 700 };
 
 async function box(canvas: Locator): Promise<{ x: number; y: number; k: number }> {
-  const b = (await canvas.boundingBox())!;
+  const b = await boxAtRest(canvas);
   return { x: b.x, y: b.y, k: b.width / PICTURE.width };
 }
 
@@ -26,7 +27,7 @@ export async function setCorners(page: Page, name: string): Promise<void> {
   const { corners } = shipped.find((s) => s.name === name)!;
   for (const [i, corner] of ['upper left', 'upper right', 'lower right', 'lower left'].entries()) {
     const at = await box(page.locator('[role="dialog"] canvas'));
-    const handle = (await page.getByRole('button', { name: `Corner ${corner}` }).boundingBox())!;
+    const handle = await boxAtRest(page.getByRole('button', { name: `Corner ${corner}` }));
     await page.mouse.move(handle.x + handle.width / 2, handle.y + handle.height / 2);
     await page.mouse.down();
     await page.mouse.move(at.x + corners[i].x * at.k, at.y + corners[i].y * at.k, { steps: 4 });

@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { picturePath, setCorners, showExamples } from './comb.js';
+import { boxAtRest } from './boxAtRest.js';
 
 /** At the hive with a phone: thumb and touch. */
 const BASE = 'http://127.0.0.1:4590';
@@ -18,7 +19,7 @@ test('a frame is painted with the thumb, a bar is shifted, and the verdicts foll
   await page.getByRole('radio', { name: /Brood/ }).tap();
   const canvas = page.getByRole('img', { name: /Super 2, frame 5, side A/ });
   await canvas.scrollIntoViewIfNeeded();
-  const box = (await canvas.boundingBox())!;
+  const box = await boxAtRest(canvas);
   await page.touchscreen.tap(box.x + box.width / 2, box.y + box.height / 2);
   await verdict(page, 'Leave');
   await page.getByRole('button', { name: 'Put down, keep the last look' }).tap();
@@ -31,7 +32,7 @@ test('steppers fill the bands with gloves on', async ({ page }) => {
   await page.goto(`${BASE}/look?comb=12`);
   const more = page.getByRole('button', { name: 'More brood' });
   await more.scrollIntoViewIfNeeded();
-  const box = (await more.boundingBox())!;
+  const box = await boxAtRest(more);
   expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(64);
   await more.tap();
   await verdict(page, 'Leave');

@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { picturePath, setCorners, showExamples } from './comb.js';
 import { opensColony } from './colony.js';
+import { boxAtRest } from './boxAtRest.js';
 
 // One household, one test after the other: a bar shifted in one would change the combs of another.
 test.describe.configure({ mode: 'default' });
@@ -27,7 +28,7 @@ test('a face is painted cell by cell: the verdict follows, a stroke is undone, t
   await verdict(page, 'Take');
   await page.getByRole('button', { name: 'Paint cells' }).click();
   const canvas = page.getByRole('img', { name: /Super 2, frame 5, side A: .*capped/ });
-  const box = (await canvas.boundingBox())!;
+  const box = await boxAtRest(canvas);
   await page.keyboard.press('4');
   await expect(page.getByRole('radio', { name: /Brood/ })).toHaveAttribute('aria-checked', 'true');
   await page.mouse.move(box.x + box.width / 2 - 40, box.y + box.height / 2);

@@ -3,6 +3,7 @@ import { expect, test, type Page } from '@playwright/test';
 import { picturePath, setCorners, showExamples } from './comb.js';
 import type { Answer } from './api.js';
 import { OwnServer } from './ownServer.js';
+import { boxAtRest } from './boxAtRest.js';
 
 /**
  * Comb honey by the browser: from a photo of the comb to packed, frozen, labelled pieces and two
@@ -82,7 +83,7 @@ test('a comb read from a photo is taken, and lies on the board with its flaws', 
   expect(kinds).toEqual(expect.arrayContaining(['edge', 'open']));
   // A crack drawn with the finger is a flaw of its own, and can be rubbed out again.
   await touch(page, 'crack');
-  const comb = (await page.getByRole('img', { name: /on the board/ }).boundingBox())!;
+  const comb = await boxAtRest(page.getByRole('img', { name: /on the board/ }));
   await page.mouse.move(comb.x + 120, comb.y + 60);
   await page.mouse.down();
   await page.mouse.move(comb.x + 128, comb.y + 130, { steps: 4 });
@@ -117,13 +118,13 @@ test('where the comb is thin, drawn with its millimetres, a box it would not fil
   await page.getByRole('checkbox', { name: 'Cut for Wide jar 700' }).uncheck();
   await touch(page, 'Find the best cuts');
   await expect(page.getByRole('heading', { name: /^Plan 1 of/ })).toBeVisible({ timeout: 20_000 });
-  const thin = (await page.locator('svg rect[stroke-dasharray="3 5"]').boundingBox())!;
+  const thin = await boxAtRest(page.locator('svg rect[stroke-dasharray="3 5"]'));
   const cups = page
     .getByRole('img', { name: /on the board/ })
     .getByRole('button', { name: /^Sample cup/ });
   expect(await cups.count()).toBeGreaterThan(0);
   for (const piece of await cups.all())
-    expect((await piece.boundingBox())!.x).toBeGreaterThan(thin.x + thin.width - 6);
+    expect((await boxAtRest(piece)).x).toBeGreaterThan(thin.x + thin.width - 6);
   await page.getByRole('button', { name: 'Put the plans away' }).click();
   await touch(page, 'Rub out');
   await page.getByText('10 mm thick').click({ force: true });

@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { boxAtRest } from './boxAtRest.js';
 
 const BASE = 'http://127.0.0.1:4584';
 test.describe.configure({ mode: 'serial' });
@@ -10,8 +11,8 @@ test('dragging a band edge moves the numbers, and the verdict follows', async ({
   await page.goto(`${BASE}/look?comb=14`);
   await verdict(page, 'Take');
   const edge = page.getByRole('slider', { name: 'Lower edge of capped' });
-  const face = (await page.getByRole('group', { name: /Bar 14, side A/ }).boundingBox())!;
-  const knob = (await edge.locator('.knob').boundingBox())!;
+  const face = await boxAtRest(page.getByRole('group', { name: /Bar 14, side A/ }));
+  const knob = await boxAtRest(edge.locator('.knob'));
   await page.mouse.move(knob.x + knob.width / 2, knob.y + knob.height / 2);
   await page.mouse.down();
   await page.mouse.move(knob.x + knob.width / 2, face.y + face.height * 0.3, { steps: 10 });

@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { Api } from './api.js';
 import { lift, openTopBar, spareTwoCombs } from './lift.js';
+import { boxAtRest } from './boxAtRest.js';
 
 const BASE = 'http://127.0.0.1:4583';
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
@@ -11,7 +12,7 @@ test('at the hive with a phone: look, choose, plan and take two combs', async ({
   // On a phone the verdict and its reason are pinned below the drawing, in view wherever one reads.
   const verdict = page.locator('.comb-bar .short');
   await expect(verdict).toContainText('Test first comb 15: Look at side B first');
-  const stands = (await verdict.boundingBox())!;
+  const stands = await boxAtRest(verdict);
   expect(stands.y + stands.height).toBeLessThan(844);
   await page.getByRole('button', { name: 'Side B' }).tap();
   await page.getByRole('button', { name: 'I see it: set the bands' }).tap();
@@ -31,7 +32,7 @@ test('at the hive with a phone: look, choose, plan and take two combs', async ({
   await page.getByRole('button', { name: /go to Take/ }).tap();
   await openTopBar(page);
   await expect(page.getByRole('heading', { name: 'Lift bar 15' })).toBeVisible();
-  const key = (await page.getByRole('button', { name: 'In the tub' }).boundingBox())!;
+  const key = await boxAtRest(page.getByRole('button', { name: 'In the tub' }));
   expect(key.height).toBeGreaterThanOrEqual(80);
   expect(key.x).toBeGreaterThanOrEqual(0);
   expect(key.x + key.width).toBeLessThanOrEqual(390);

@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import ICAL from 'ical.js';
 import { chooserIsDone, lift } from './lift.js';
+import { boxAtRest } from './boxAtRest.js';
 
 const BASE = 'http://127.0.0.1:4591';
 test.describe.configure({ mode: 'serial' });
@@ -172,9 +173,9 @@ test('the list is ticked on a phone, and the table sees it; a missing line says 
   await veils.tap();
   await water.tap();
   await expect(veils).toBeChecked();
-  const row = (await phone.getByText('Veils, suits and gloves').boundingBox())!;
+  const row = await boxAtRest(phone.getByText('Veils, suits and gloves'));
   expect(
-    (await phone.locator('label').filter({ hasText: 'Veils' }).boundingBox())!.height,
+    (await boxAtRest(phone.locator('label').filter({ hasText: 'Veils' }))).height,
   ).toBeGreaterThanOrEqual(64);
   expect(row.x + row.width).toBeLessThanOrEqual(390);
   await phone.getByRole('button', { name: 'Long knife: missing' }).tap();

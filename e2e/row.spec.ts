@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './emptyHousehold.js';
 import { openTopBar } from './lift.js';
 import { weighDrawnOff, weighLowerHoney, weighWetWax } from './weigh.js';
+import { boxAtRest } from './boxAtRest.js';
 
 test.use({ now: '2026-03-14T13:00:00Z' });
 
@@ -64,7 +65,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await field(page, 'Name of the hive', 'Cambará');
   await field(page, 'This colony lives here since', '2024-09-20');
   const board = page.getByRole('slider', { name: 'Follower board stands behind bar' });
-  const box = (await board.boundingBox())!;
+  const box = await boxAtRest(board);
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 - 34 * 9.1, box.y + box.height / 2, { steps: 8 });
