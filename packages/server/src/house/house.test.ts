@@ -1,10 +1,10 @@
-import { randomUUID } from 'node:crypto';
+import { X509Certificate, randomUUID } from 'node:crypto';
 import { mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { request as plainRequest } from 'node:http';
 import { request as secureRequest, type RequestOptions } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { answers } from '@furrow/core';
+import { DEFAULT_RULES, type answers } from '@furrow/core';
 import supertest from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
@@ -449,11 +449,22 @@ describe('a name the household gives this machine', () => {
     const { body } = await call(' Honey.Home.arpa ', 'honey.home.arpa.').expect(200);
     expect(body.sharing.names).toEqual(['honey.home.arpa']);
     expect((await read('honey.home.arpa:4478')).status).toBe(200);
-    expect(home.house.sharing.names).toContain('honey.home.arpa');
+    const certificate = new X509Certificate(readFileSync(join(home.folder, 'house', 'server.pem')));
+    expect(certificate.checkHost('honey.home.arpa')).toBe('honey.home.arpa');
     const again = makeHouse({ dataFolder: home.folder, db: home.db, port: 0 });
     expect(again.sharing.givenNames).toEqual(['honey.home.arpa']);
     await call().expect(200);
     expect((await read('honey.home.arpa')).status).toBe(421);
+  });
+  it('as the address on labels is taken away with it, at once', async () => {
+    const labelled = (baseAddress: string) =>
+      home.ok(home.post('/rules', { ...DEFAULT_RULES, winterNeedKg: 0, baseAddress }));
+    await labelled('https://old.example');
+    await home.house.sharing.renew();
+    expect(await asked('old.example')).toBe(200);
+    await labelled('https://new.example');
+    expect(await asked('old.example')).toBe(421);
+    expect(await asked('new.example')).toBe(200);
   });
   it('is not forgotten when the door is shut and opened', async () => {
     await call('honey').expect(200);

@@ -42,7 +42,7 @@ export class Sharing {
   private front: Front | null = null;
   private secure: SecureServer | null = null;
   private certificate: HouseCertificate | null = null;
-  private known: readonly string[] = [];
+  private read: State | null = null;
   private readonly sockets = new Set<Socket>();
   private timer: NodeJS.Timeout | null = null;
   private app: RequestListener = (_request, response) => void response.writeHead(503).end();
@@ -58,11 +58,15 @@ export class Sharing {
   serve(app: RequestListener): void {
     this.app = app;
   }
+  /** As it stands in the file: read once, for nobody else writes it. */
   private get state(): State {
-    return readPrivateData<State>(this.file, stateSchema) ?? { on: false, names: [] };
+    this.read ??= readPrivateData<State>(this.file, stateSchema) ?? { on: false, names: [] };
+    return this.read;
   }
   private keep(change: Partial<State>): void {
-    writePrivate(this.file, JSON.stringify({ ...this.state, ...change }));
+    const state = { ...this.state, ...change };
+    writePrivate(this.file, JSON.stringify(state));
+    this.read = state;
   }
   /** Whether the household wants it open. */
   get wanted(): boolean {
@@ -98,11 +102,13 @@ export class Sharing {
     return this.certificate?.authority ?? null;
   }
   /**
-   * Names that hold at this door. The certificate may still know one that was taken away, or an
-   * address of another network: that opens nothing.
+   * Names that hold at this door, beside what the rules say, as they are now. The certificate may
+   * still know one that was taken away, or an address of another network: that opens nothing.
    */
   get names(): readonly string[] {
-    return this.known;
+    if (!this.isOpen) return [];
+    const own = this.options.host ? [this.options.host] : [];
+    return [...new Set([...own, ...houseNames(), ...this.givenNames])];
   }
 
   /** Opens or shuts the door, and remembers it. */
@@ -145,7 +151,6 @@ export class Sharing {
     const given = [...(await this.options.ownNames()), ...this.givenNames];
     const names = [...new Set([...own, ...houseNames(), ...given])];
     this.certificate = await houseCertificate(this.options.folder, names, this.now());
-    this.known = names.map((name) => name.toLowerCase());
     this.secure?.setSecureContext(this.pems());
   }
   private async lookAfter(): Promise<void> {
