@@ -52,7 +52,10 @@ async function open(delimiter: Delimiter | null): Promise<void> {
     const sheet = await worker.api.open(
       file.value!,
       delimiter,
-      proxy((s: number) => void (share.value = s)),
+      proxy((s: number) => {
+        // A last word on its way when the sheet is there already begins nothing anew.
+        if (share.value !== null) share.value = s;
+      }),
     );
     opened.value = sheet;
     const { asks: _asks, ...guess } = sheet.guess;

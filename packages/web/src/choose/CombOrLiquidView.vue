@@ -102,7 +102,8 @@ async function work(): Promise<void> {
     .combOrLiquid(
       JSON.parse(JSON.stringify(parsed.value.data)) as CombOrLiquidInput,
       proxy((s: number) => {
-        if (mine === turn) share.value = s;
+        // A last word on its way when the answer is there already begins nothing anew.
+        if (mine === turn && share.value !== null) share.value = s;
       }),
     )
     .catch(() => null);

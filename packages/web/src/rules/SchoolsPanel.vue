@@ -55,7 +55,8 @@ watch(
         JSON.parse(JSON.stringify(draft.value)) as HouseRules,
         serverNow().toISOString(),
         proxy((s: number) => {
-          if (mine === turn) share.value = s;
+          // A last word on its way when the answer is there already begins nothing anew.
+          if (mine === turn && share.value !== null) share.value = s;
         }),
       )
       .catch(() => ({}));
