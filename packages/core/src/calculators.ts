@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { BadInput, pathText } from './badInput.js';
 import { lotTrace } from './book/lotTrace.js';
 import { massBalance } from './book/massBalance.js';
+import { CRUSH_METHODS } from './records/vocabulary/bench.js';
 import { sharesSchema } from './records/vocabulary/comb.js';
 import { coldCore } from './comb/cooling.js';
 import { PACKINGS } from './records/vocabulary/pieces.js';
@@ -227,7 +228,7 @@ const calculators: Calculator[] = [
       'How much honey will be out when, when the vessel is full, and whether it has stopped.',
     input: z.strictObject({
       combHoneyKg: orderedRange,
-      method: z.enum(['mash', 'chop', 'slice']),
+      method: z.enum(CRUSH_METHODS),
       moisturePercent: percent,
       temperatures: z
         .array(

@@ -1,4 +1,4 @@
-import type { Drain, DrainEvent, Weighing } from '../records/harvestViews.js';
+import type { Drain, DrainEvent, Weighing } from '../records/views.js';
 import type { Range } from '../units/format.js';
 
 /**

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { CONTENTS } from '../records/vocabulary/comb.js';
-import { HIVE_KIND_NAMES } from '../records/vocabulary/hive.js';
+import { HEMISPHERES, HIVE_KIND_NAMES } from '../records/vocabulary/hive.js';
 import { colonyFactSchema } from '../records/colony.js';
 import { dateSchema } from '../records/common.js';
 import { DEFAULT_RULES, type HouseRules, houseRulesSchema } from '../records/houseRules.js';
@@ -54,7 +54,7 @@ export const judgeCombInputSchema = z
   .strictObject({
     kind: z.enum(HIVE_KIND_NAMES, 'Choose a kind of hive.'),
     date: dateSchema,
-    hemisphere: z.enum(['north', 'south'], 'Choose north or south.'),
+    hemisphere: z.enum(HEMISPHERES, 'Choose north or south.'),
     comb: combSchema,
     colony: z.strictObject({
       startedOn: dateSchema.optional(),

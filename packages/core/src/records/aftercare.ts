@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { WAX_WAYS, type WaxWay } from './vocabulary/waxWays.js';
-import { dateSchema, gramsSchema, idSchema } from './common.js';
+import { idSchema, gramsSchema, dateSchema } from './common.js';
+import { row, id, number, day, instant, revision, text } from './vocabulary/fields.js';
+import { WAX_WAYS } from './vocabulary/waxWays.js';
 
 /** Wax, rinse and wet gear: what comes after the honey. */
 export const WAX_CARES = ['frozen', 'taken-out', 'rinsed'] as const;
@@ -15,12 +16,6 @@ export const newWaxCareSchema = z.strictObject({
   batchId: idSchema,
   kind: z.enum(WAX_CARES),
 });
-export interface WaxCare {
-  id: string;
-  batchId: string;
-  kind: WaxCareKind;
-  occurredAt: string;
-}
 
 /** Pressed wax with its honey, as it comes out of the press: for the household's own table. */
 export const newWaxDiscSchema = z.strictObject({
@@ -47,17 +42,6 @@ export const newWaxSchema = z
     message: 'The blocks weigh more than the clean wax.',
     path: ['blocks'],
   });
-export interface WaxRun {
-  id: string;
-  batchId: string;
-  way: WaxWay;
-  rinsed: boolean;
-  filtered: number;
-  inG: number;
-  cleanG: number;
-  blocks: { g: number; colour: string }[];
-  occurredAt: string;
-}
 
 /** Water that took up honey from wet wax, bars and tools. */
 export const newRinseSchema = z.strictObject({
@@ -97,24 +81,6 @@ export const useRinseSchema = z.strictObject({
   honeyG: gramsSchema.default(0),
   waterL: z.number('Litres.').min(0, 'At least 0.').max(500, 'At most 500 L.').default(0),
 });
-export interface Rinse {
-  id: string;
-  batchId: string;
-  lotId: string;
-  litres: number;
-  brixPercent: number;
-  cold: boolean;
-  honeyG: number;
-  fate: RinseFate | null;
-  fedHiveId: string | null;
-  targetGravity: number | null;
-  finalGravity: number | null;
-  addedHoneyG: number;
-  addedWaterL: number;
-  occurredAt: string;
-  usedAt: string | null;
-  revision: number;
-}
 
 export const GEAR_WAYS = ['wash', 'same-hive', 'open'] as const;
 export const newGearCareSchema = z.strictObject({
@@ -125,12 +91,6 @@ export const newGearCareSchema = z.strictObject({
     .boolean()
     .default(false),
 });
-export interface GearCare {
-  id: string;
-  batchId: string;
-  way: (typeof GEAR_WAYS)[number];
-  occurredAt: string;
-}
 
 /** A question of the book that a person has answered: why both are true. */
 export const settleQuestionSchema = z.strictObject({
@@ -147,16 +107,7 @@ export const newReserveSchema = z.strictObject({
   forDate: dateSchema.nullable().default(null),
   who: z.string().trim().max(80, 'At most 80 letters.').default(''),
 });
-export interface Reserve {
-  id: string;
-  jarKindId: string;
-  count: number;
-  fate: 'sold' | 'given';
-  forDate: string | null;
-  personId: string | null;
-  doneAt: string | null;
-  revision: number;
-}
+
 /** Several lots filled at once: all of it or nothing. */
 export const newFillingsSchema = z.strictObject({
   fillings: z
@@ -183,13 +134,82 @@ export const useFirstSchema = z.strictObject({
   useBy: dateSchema.nullable().default(null),
 });
 
+export const reserveRecord = z
+  .strictObject({
+    ...row,
+    id,
+    jarKindId: id,
+    count: number,
+    fate: z.enum(['sold', 'given']),
+    forDate: day.nullable(),
+    personId: id.nullable(),
+    doneAt: instant.nullable(),
+    revision,
+  })
+  .meta({ id: 'Reserve' });
+/** Jars promised to somebody. */
+export type Reserve = z.infer<typeof reserveRecord>;
+
+export const waxCareRecord = z
+  .strictObject({ ...row, id, batchId: id, kind: z.enum(WAX_CARES), occurredAt: instant })
+  .meta({ id: 'WaxCare' });
+/** What the server answers of wax, rinse and wet gear, as schemas. */
+export type WaxCare = z.infer<typeof waxCareRecord>;
+
+export const waxRunRecord = z
+  .strictObject({
+    ...row,
+    id,
+    batchId: id,
+    way: z.enum(WAX_WAYS),
+    rinsed: z.boolean(),
+    filtered: number,
+    inG: number,
+    cleanG: number,
+    blocks: z.array(z.strictObject({ g: number, colour: text })),
+    occurredAt: instant,
+  })
+  .meta({ id: 'WaxRun' });
+export type WaxRun = z.infer<typeof waxRunRecord>;
+
+export const rinseRecord = z
+  .strictObject({
+    ...row,
+    id,
+    batchId: id,
+    lotId: id,
+    litres: number,
+    brixPercent: number,
+    cold: z.boolean(),
+    honeyG: number,
+    fate: z.enum(RINSE_FATES).nullable(),
+    fedHiveId: id.nullable(),
+    targetGravity: number.nullable(),
+    finalGravity: number.nullable(),
+    addedHoneyG: number,
+    addedWaterL: number,
+    occurredAt: instant,
+    usedAt: instant.nullable(),
+    revision,
+  })
+  .meta({ id: 'Rinse' });
+export type Rinse = z.infer<typeof rinseRecord>;
+
+export const gearCareRecord = z
+  .strictObject({ ...row, id, batchId: id, way: z.enum(GEAR_WAYS), occurredAt: instant })
+  .meta({ id: 'GearCare' });
+export type GearCare = z.infer<typeof gearCareRecord>;
+
+export const aftercareRecord = z
+  .strictObject({
+    waxCares: z.array(waxCareRecord),
+    waxRuns: z.array(waxRunRecord),
+    rinses: z.array(rinseRecord),
+    gearCares: z.array(gearCareRecord),
+    combG: number,
+    householdRuns: z.array(z.strictObject({ way: z.enum(WAX_WAYS), inG: number, cleanG: number })),
+    feed: z.strictObject({ hiveId: id, hiveName: text, may: z.boolean(), reason: text }),
+  })
+  .meta({ id: 'Aftercare' });
 /** All that came after the honey of one harvest. */
-export interface Aftercare {
-  waxCares: WaxCare[];
-  waxRuns: WaxRun[];
-  rinses: Rinse[];
-  gearCares: GearCare[];
-  combG: number;
-  householdRuns: { way: WaxWay; inG: number; cleanG: number }[];
-  feed: { hiveId: string; hiveName: string; may: boolean; reason: string };
-}
+export type Aftercare = z.infer<typeof aftercareRecord>;

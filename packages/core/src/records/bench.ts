@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { ARRANGEMENTS, FINENESS } from './vocabulary/bench.js';
-import { gramsSchema, idSchema, instantSchema, noteSchema } from './common.js';
+import { idSchema, gramsSchema, noteSchema, instantSchema } from './common.js';
+import { ARRANGEMENTS, CRUSH_METHODS, FINENESS } from './vocabulary/bench.js';
 
 const minutes = z.int('Whole minutes.').min(0, 'At least 0.').max(600, 'At most 600 minutes.');
 const bench = z.number('Degrees.').min(5, 'At least 5 °C.').max(45, 'At most 45 °C.');
@@ -19,7 +19,7 @@ export const newDrainSchema = z
       .max(30, 'At most 30 mm.')
       .nullable()
       .default(null),
-    method: z.enum(['mash', 'chop', 'slice']),
+    method: z.enum(CRUSH_METHODS),
     fineness: z.enum(FINENESS).default('middle'),
     thixotropic: z.boolean().default(false),
     moisturePercent: z.number('A percentage.').min(13, 'At least 13 %.').max(25, 'At most 25 %.'),

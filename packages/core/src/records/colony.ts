@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { dateSchema, idSchema } from './common.js';
+import { id, day } from './vocabulary/fields.js';
 
 /** Signs found when a colony is gone, as far as a person can see them. */
 export const DEATH_CAUSES = [
@@ -129,10 +130,11 @@ export const newColonyFactSchema = z.strictObject({
   on: dateSchema,
   fact: colonyFactSchema,
 });
-export interface DatedFact {
-  id: string;
-  on: string;
-  fact: ColonyFact;
-}
+
 /** When a colony moved in, put right afterwards. */
 export const changeColonySchema = z.strictObject({ startedOn: dateSchema });
+
+export const datedFactRecord = z
+  .strictObject({ id, on: day, fact: colonyFactSchema })
+  .meta({ id: 'DatedFact' });
+export type DatedFact = z.infer<typeof datedFactRecord>;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { HIVE_KIND_NAMES } from './vocabulary/hive.js';
-import { dateSchema, idSchema, nameSchema } from './common.js';
+import { idSchema, nameSchema, dateSchema } from './common.js';
+import { HEMISPHERES, HIVE_KIND_NAMES } from './vocabulary/hive.js';
 
 export const newSiteSchema = z.strictObject({
   id: idSchema,
@@ -10,7 +10,7 @@ export const newSiteSchema = z.strictObject({
     .min(1, 'Choose a time zone.')
     .max(60)
     .refine(isZone, 'This time zone is not known here.'),
-  hemisphere: z.enum(['north', 'south'], 'Choose north or south.'),
+  hemisphere: z.enum(HEMISPHERES, 'Choose north or south.'),
 });
 export type NewSite = z.infer<typeof newSiteSchema>;
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { row, id, text, day, revision, grams } from './vocabulary/fields.js';
 
 /** Why what came of a harvest is held back. */
 export const HOLD_CAUSES = ['sick', 'dead', 'treated', 'syrup'] as const;
@@ -46,31 +47,40 @@ export const liftHoldSchema = z.strictObject({
   word: z.string().trim().min(5, 'Write down who said what.').max(300, 'At most 300 letters.'),
 });
 
+const holdFields = {
+  ...row,
+  id,
+  batchId: id,
+  cause: z.enum(HOLD_CAUSES),
+  sentence: text,
+  on: day,
+  liftedOn: day.nullable(),
+  liftedWord: text.nullable(),
+  revision,
+};
+
+export const holdRecord = z.strictObject(holdFields).meta({ id: 'Hold' });
 /**
  * A hold on all that came of one harvest, through every blend; lifted by a written word with its
  * date.
  */
-export interface Hold {
-  id: string;
-  batchId: string;
-  cause: HoldCause;
-  /** What was found, and when. */
-  sentence: string;
-  on: string;
-  liftedOn: string | null;
-  liftedWord: string | null;
-  revision: number;
-}
+export type Hold = z.infer<typeof holdRecord>;
+
+export const holdViewRecord = z.strictObject({
+  ...holdFields,
+  hiveName: text,
+  harvestedOn: day,
+  lots: z.array(
+    z.strictObject({
+      ...row,
+      id,
+      batchId: id,
+      kind: text,
+      name: text,
+      code: text.nullable(),
+      nowG: grams,
+    }),
+  ),
+});
 /** A hold with the lots it reaches now. */
-export interface HoldView extends Hold {
-  hiveName: string;
-  harvestedOn: string;
-  lots: {
-    id: string;
-    batchId: string;
-    kind: string;
-    name: string;
-    code: string | null;
-    nowG: number;
-  }[];
-}
+export type HoldView = z.infer<typeof holdViewRecord>;

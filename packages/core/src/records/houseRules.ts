@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { CRUSH_METHODS } from './vocabulary/bench.js';
 import { HIVE_KIND_NAMES } from './vocabulary/hive.js';
 
 const clockTime = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, 'A time such as 22:00.');
@@ -370,7 +371,7 @@ export const houseRulesSchema = z.strictObject({
   /** Whether honey may be taken from a colony in its first season. */
   takeInFirstSeason: z.boolean(),
   lookAgainDays: z.int('Whole days.').min(1, 'At least 1 day.').max(60, 'At most 60 days.'),
-  crush: z.enum(['mash', 'chop', 'slice']),
+  crush: z.enum(CRUSH_METHODS),
   strain: z.enum(['once', 'twice', 'cloth', 'none']),
   stirEveryHours: z
     .number('Hours.')

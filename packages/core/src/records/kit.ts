@@ -1,13 +1,14 @@
 import { z } from 'zod';
+import { idSchema, nameSchema, gramsSchema } from './common.js';
 import { PIECE_SHAPES } from './vocabulary/pieces.js';
-import { gramsSchema, idSchema, nameSchema } from './common.js';
+import { VESSEL_ROLES } from './vocabulary/vessels.js';
 
 const litres = z.number('Litres.').gt(0, 'Above 0 litres.').max(500, 'At most 500 litres.');
 
 export const newVesselSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
-  role: z.enum(['tub', 'upper', 'lower', 'settling']),
+  role: z.enum(VESSEL_ROLES),
   volumeL: litres,
   tareG: gramsSchema,
   innerDiameterMm: z

@@ -1,12 +1,13 @@
 import { z } from 'zod';
+import { idSchema, nameSchema } from './common.js';
+import { number, row, id, text, revision } from './vocabulary/fields.js';
 import {
-  FLOWER_SUPPORTS,
-  type LabelField,
   labelFieldSchema,
   type LabelSheet,
+  type LabelField,
   type LabelText,
+  FLOWER_SUPPORTS,
 } from './vocabulary/labels.js';
-import { idSchema, nameSchema } from './common.js';
 
 const mm = (low: number, high: number) =>
   z.number('Millimetres.').min(low, `At least ${low} mm.`).max(high, `At most ${high} mm.`);
@@ -27,11 +28,6 @@ export const newLabelSheetSchema = z.strictObject({
   gapYMm: mm(0, 60),
 });
 export type NewLabelSheet = z.infer<typeof newLabelSheetSchema>;
-export interface LabelSheetRecord extends LabelSheet {
-  id: string;
-  name: string;
-  revision: number;
-}
 
 /**
  * How the household's label looks: its lines in order, its sheet, with or without a code to scan.
@@ -44,14 +40,6 @@ export const newLabelDesignSchema = z.strictObject({
   qr: z.boolean(),
 });
 export const changeLabelDesignSchema = newLabelDesignSchema.omit({ id: true }).partial();
-export interface LabelDesignRecord {
-  id: string;
-  name: string;
-  sheetId: string;
-  fields: LabelField[];
-  qr: boolean;
-  revision: number;
-}
 
 /** Labels of one lot into the printer's spool. */
 export const newPrintSchema = z.strictObject({
@@ -110,3 +98,35 @@ export const batchCodeSchema = z.strictObject({
     .max(30, 'At most 30.')
     .regex(/^[A-Za-z0-9][A-Za-z0-9 ./-]*$/, 'Letters, digits, spaces, dots and hyphens.'),
 });
+
+/** What the server answers of labels and the printer's spool, as schemas. */
+export const sheetMeasures = {
+  paperWidthMm: number,
+  paperHeightMm: number,
+  columns: number,
+  rows: number,
+  marginLeftMm: number,
+  marginTopMm: number,
+  labelWidthMm: number,
+  labelHeightMm: number,
+  gapXMm: number,
+  gapYMm: number,
+};
+
+export const labelSheetRecord = z
+  .strictObject({ ...row, id, name: text, ...sheetMeasures, revision })
+  .meta({ id: 'LabelSheet' });
+export type LabelSheetRecord = z.infer<typeof labelSheetRecord>;
+
+export const labelDesignRecord = z
+  .strictObject({
+    ...row,
+    id,
+    name: text,
+    sheetId: id,
+    fields: z.array(labelFieldSchema),
+    qr: z.boolean(),
+    revision,
+  })
+  .meta({ id: 'LabelDesign' });
+export type LabelDesignRecord = z.infer<typeof labelDesignRecord>;

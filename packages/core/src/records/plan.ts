@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { dateSchema, idSchema, instantSchema, nameSchema } from './common.js';
+import { idSchema, dateSchema, instantSchema, nameSchema } from './common.js';
+import { row, id, text, number, day, revision, instant } from './vocabulary/fields.js';
 
 /**
  * Something to be done at a site: by a day, or before the next visit; kept with the day it was
@@ -105,10 +106,6 @@ export const newCalendarLinkSchema = z.strictObject({
   id: idSchema,
   tokenHash: z.string().regex(/^[0-9a-f]{64}$/, 'A SHA-256 in hexadecimal digits.'),
 });
-export interface CalendarLink {
-  id: string;
-  recordedAt: string;
-}
 
 export const newTickSchema = z.strictObject({
   id: idSchema,
@@ -117,21 +114,35 @@ export const newTickSchema = z.strictObject({
   state: z.enum(['have', 'missing', 'open']),
 });
 
+export const gearRecord = z
+  .strictObject({
+    ...row,
+    id,
+    name: text,
+    kind: z.enum(GEAR_KINDS),
+    stock: number,
+    volumeL: number,
+    weightKg: number,
+    repair: text.nullable(),
+    dueOn: day.nullable(),
+    revision,
+  })
+  .meta({ id: 'Gear' });
 /** Things the views of Ready are made of. */
-export interface Gear {
-  id: string;
-  name: string;
-  kind: (typeof GEAR_KINDS)[number];
-  stock: number;
-  volumeL: number;
-  weightKg: number;
-  repair: string | null;
-  dueOn: string | null;
-  revision: number;
-}
-export interface Tick {
-  id: string;
-  batchId: string;
-  line: string;
-  state: 'have' | 'missing' | 'open';
-}
+export type Gear = z.infer<typeof gearRecord>;
+
+export const calendarLinkRecord = z.strictObject({
+  ...row,
+  id,
+  recordedAt: instant,
+});
+export type CalendarLink = z.infer<typeof calendarLinkRecord>;
+
+export const tickRecord = z.strictObject({
+  ...row,
+  id,
+  batchId: id,
+  line: text,
+  state: z.enum(['have', 'missing', 'open']),
+});
+export type Tick = z.infer<typeof tickRecord>;

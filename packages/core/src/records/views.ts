@@ -1,141 +1,182 @@
-import type { Range } from '../units/format.js';
-import type { Gear, Tick } from './plan.js';
-import type { HouseRules } from './houseRules.js';
-import type { Stage } from './harvest.js';
-import type { BatchDetail } from './harvestViews.js';
-import type { CrushPace } from './vocabulary/bench.js';
-import type { WeatherHour } from './vocabulary/weather.js';
-import type { VesselRole } from './vocabulary/vessels.js';
-import type { PieceShape } from './vocabulary/pieces.js';
+import { z } from 'zod';
+import { STAGES } from './harvest.js';
+import { batchDetailRecord } from './harvestViews.js';
+import { houseRulesSchema } from './houseRules.js';
+import { gearRecord, tickRecord } from './plan.js';
+import { crushPaceRecord } from './vocabulary/bench.js';
+import { row, id, text, number, revision, instant, range } from './vocabulary/fields.js';
+import { PIECE_SHAPES } from './vocabulary/pieces.js';
+import { VESSEL_ROLES } from './vocabulary/vessels.js';
+import { weatherHourRecord } from './vocabulary/weather.js';
 
+export * from './bookViews.js';
+export * from './cutViews.js';
+export * from './drainViews.js';
 export * from './harvestViews.js';
+export * from './takeViews.js';
 
-export interface Vessel {
-  id: string;
-  name: string;
-  role: VesselRole;
-  volumeL: number;
-  tareG: number;
-  innerDiameterMm: number;
-  headspacePercent: number | null;
-  holeMm: number | null;
-  revision: number;
-}
-export interface JarKindRecord {
-  id: string;
-  name: string;
-  netG: number;
-  tareG: number;
-  stock: number;
-  value: number;
-  cost: number;
-  purpose: 'jar' | 'chunk' | 'piece' | 'sample';
-  revision: number;
-  /**
-   * Inner measures for comb, mm, its shape, and the net weights allowed; null where they were never
-   * said.
-   */
-  /** To its brim, ml, and its lid, where they were said. */
-  volumeMl?: number | null;
-  lid?: string;
-  widthMm: number | null;
-  heightMm: number | null;
-  depthMm: number | null;
-  shape: PieceShape;
-  minG: number | null;
-  maxG: number | null;
-}
-export interface RulesVersion {
-  version: number;
-  recordedAt: string;
-  rules: HouseRules;
-}
+/** What is read of the kit, the rules, the clocks and the day. */
+export const vesselRecord = z
+  .strictObject({
+    ...row,
+    id,
+    name: text,
+    role: z.enum(VESSEL_ROLES),
+    volumeL: number,
+    tareG: number,
+    innerDiameterMm: number,
+    headspacePercent: number.nullable(),
+    holeMm: number.nullable(),
+    revision,
+  })
+  .meta({ id: 'Vessel' });
+export type Vessel = z.infer<typeof vesselRecord>;
 
+export const jarKindRecord = z
+  .strictObject({
+    ...row,
+    id,
+    name: text,
+    netG: number,
+    tareG: number,
+    stock: number,
+    value: number,
+    cost: number,
+    purpose: z.enum(['jar', 'chunk', 'piece', 'sample']),
+    revision,
+    /** To its brim, ml, and its lid, where they were said. */
+    volumeMl: number.nullable().optional(),
+    lid: text.optional(),
+    /**
+     * Inner measures for comb, mm, its shape, and the net weights allowed; null where they were
+     * never said.
+     */
+    widthMm: number.nullable(),
+    heightMm: number.nullable(),
+    depthMm: number.nullable(),
+    shape: z.enum(PIECE_SHAPES),
+    minG: number.nullable(),
+    maxG: number.nullable(),
+  })
+  .meta({ id: 'JarKind' });
+export type JarKindRecord = z.infer<typeof jarKindRecord>;
+
+export const rulesVersionRecord = z
+  .strictObject({
+    version: number,
+    recordedAt: instant,
+    commandId: id.optional(),
+    rules: houseRulesSchema,
+  })
+  .meta({ id: 'RulesVersion' });
+export type RulesVersion = z.infer<typeof rulesVersionRecord>;
+
+const CLOCK_KINDS = [
+  'drain',
+  'settle',
+  'wait',
+  'frame',
+  'warm',
+  'press',
+  'rack',
+  'freeze',
+  'thaw',
+  'out',
+  'wax',
+  'rinse',
+] as const;
+
+export const clockRecord = z
+  .strictObject({
+    id: text,
+    kind: z.enum(CLOCK_KINDS),
+    batchId: id,
+    hiveName: text,
+    startedAt: instant,
+    dueAt: instant.nullable(),
+    dueWhat: text.nullable(),
+    urgent: z.boolean(),
+  })
+  .meta({ id: 'Clock' });
 /**
  * A clock that runs on the server: told by instants, so that reload, sleep and restart do not
  * matter.
  */
-export interface Clock {
-  id: string;
-  kind:
-    | 'drain'
-    | 'settle'
-    | 'wait'
-    | 'frame'
-    | 'warm'
-    | 'press'
-    | 'rack'
-    | 'freeze'
-    | 'thaw'
-    | 'out'
-    | 'wax'
-    | 'rinse';
-  batchId: string;
-  hiveName: string;
-  startedAt: string;
-  dueAt: string | null;
-  dueWhat: string | null;
-  urgent: boolean;
-}
-export interface TodayLine {
-  id: string;
-  kind: string;
-  stage: Stage | 'rules' | 'owed';
-  batchId: string | null;
-  hiveId: string | null;
-  title: string;
-  dueAt: string | null;
-  ifLeft: string;
-  urgent: boolean;
-}
-/** `state` says why there is no weight: a scale that was unplugged or overloaded shows none. */
-export interface ScaleReading {
-  value: number;
-  unit: 'g';
-  at: string;
-  instrument: string;
-  simulated: boolean;
-  state: 'steady' | 'moving' | 'overload' | 'silent';
-}
-export interface ThermometerReading {
-  value: number;
-  unit: '°C';
-  at: string;
-  instrument: string;
-  simulated: boolean;
-}
-export interface JournalLine {
-  /** Who wrote it, "Ana, Blue phone"; null at the table. */
-  by: string | null;
-  commandId: string;
-  kind: string;
-  sentence: string;
-  occurredAt: string;
-  recordedAt: string;
-  undoneBy: string | null;
-}
+export type Clock = z.infer<typeof clockRecord>;
 
-/**
- * What Ready plans with: every harvest whose hive is not done yet, vessels that are in use, the
- * kit, what was ticked off.
- */
-export interface OpenPlans {
-  details: BatchDetail[];
-  inUse: { vesselIds: string[]; untilAt: string; what: string }[];
-  gear: Gear[];
-  ticks: Tick[];
+export const todayLineRecord = z
+  .strictObject({
+    id: text,
+    kind: text,
+    stage: z.enum([...STAGES, 'rules', 'owed']),
+    batchId: id.nullable(),
+    hiveId: id.nullable(),
+    title: text,
+    dueAt: instant.nullable(),
+    ifLeft: text,
+    urgent: z.boolean(),
+  })
+  .meta({ id: 'TodayLine' });
+export type TodayLine = z.infer<typeof todayLineRecord>;
+
+export const journalLineRecord = z
+  .strictObject({
+    /** Who wrote it, "Ana, Blue phone"; null at the table. */
+    by: text.nullable(),
+    commandId: id,
+    kind: text,
+    sentence: text,
+    occurredAt: instant,
+    recordedAt: instant,
+    undoneBy: id.nullable(),
+  })
+  .meta({ id: 'JournalLine' });
+export type JournalLine = z.infer<typeof journalLineRecord>;
+
+export const scaleReadingRecord = z.strictObject({
+  value: number,
+  unit: z.literal('g'),
+  at: instant,
+  instrument: text,
+  simulated: z.boolean(),
+  /** Why there is no weight: a scale that was unplugged or overloaded shows none. */
+  state: z.enum(['steady', 'moving', 'overload', 'silent']),
+});
+export type ScaleReading = z.infer<typeof scaleReadingRecord>;
+
+export const thermometerReadingRecord = z.strictObject({
+  value: number,
+  unit: z.literal('°C'),
+  at: instant,
+  instrument: text,
+  simulated: z.boolean(),
+});
+export type ThermometerReading = z.infer<typeof thermometerReadingRecord>;
+
+export const openPlansRecord = z.strictObject({
+  details: z.array(batchDetailRecord),
+  inUse: z.array(z.strictObject({ vesselIds: z.array(id), untilAt: instant, what: text })),
+  gear: z.array(gearRecord),
+  ticks: z.array(tickRecord),
   /** How long this household takes to break comb up, learned from its own drains. */
-  crushPace: CrushPace;
+  crushPace: crushPaceRecord,
   /**
    * What the household's scale says of its estimates, a factor by hive; hives with too few
    * weighings are not in it.
    */
-  corrections: Record<string, Range>;
-}
-export interface SiteWeather {
-  siteId: string;
-  zone: string;
-  hours: WeatherHour[];
-  practice: boolean;
-  gaps: number;
-}
+  corrections: z.record(text, range),
+});
+/**
+ * What Ready plans with: every harvest whose hive is not done yet, vessels that are in use, the
+ * kit, what was ticked off.
+ */
+export type OpenPlans = z.infer<typeof openPlansRecord>;
+
+export const siteWeatherRecord = z.strictObject({
+  siteId: id,
+  zone: text,
+  hours: z.array(weatherHourRecord),
+  practice: z.boolean(),
+  gaps: number,
+});
+export type SiteWeather = z.infer<typeof siteWeatherRecord>;

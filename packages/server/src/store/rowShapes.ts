@@ -1,7 +1,9 @@
 import {
+  COMPARTMENTS,
   HIVE_KIND_NAMES,
   STAGES,
   TAKE_OUTCOMES,
+  VERDICTS,
   benchReadingSchema,
   changeCutBoardSchema,
   changeCutPieceSchema,
@@ -74,12 +76,12 @@ const SHAPES: Readonly<Record<string, Shape>> = {
     kind: z.enum(['comb', 'pots']),
   },
   placements: {
-    compartment: z.enum(['file', 'box', 'brood', 'super']),
+    compartment: z.enum(COMPARTMENTS),
     sideToEntrance: z.enum(['A', 'B']),
   },
   looks: {
     ...newLookSchema.shape,
-    verdict: z.looseObject({ verdict: z.enum(['take', 'leave', 'test', 'not-read']) }),
+    verdict: z.looseObject({ verdict: z.enum(VERDICTS) }),
     faceA: storedFaceSchema,
     faceB: storedFaceSchema,
   },

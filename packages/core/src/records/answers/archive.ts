@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id, instant, number, text } from './common.js';
+import { text, instant, id, number } from '../vocabulary/fields.js';
 
 /** What the server answers of an archive on its way out or in. */
 const count = z.int().min(0);

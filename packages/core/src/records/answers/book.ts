@@ -1,46 +1,13 @@
 import { z } from 'zod';
-import type { Contradiction, HarvestSummary } from '../vocabulary/book.js';
-import { WAYS } from '../vocabulary/ways.js';
+import { CRUSH_METHODS } from '../vocabulary/bench.js';
+import { harvestSummaryRecord } from '../vocabulary/book.js';
+import { number, id, text, day, instant } from '../vocabulary/fields.js';
 import { HIVE_KIND_NAMES } from '../vocabulary/hive.js';
-import type { Reserve } from '../aftercare.js';
-import { day, id, instant, number, range, revision, row, text } from './common.js';
-
-/** What the server answers of the book over years, as schemas. */
-const harvestSummary: z.ZodType<HarvestSummary> = z
-  .strictObject({
-    batchId: id,
-    hiveId: id,
-    hiveName: text,
-    siteName: text,
-    kind: z.enum(HIVE_KIND_NAMES),
-    method: z.enum(WAYS),
-    date: day,
-    season: text,
-    closed: z.boolean(),
-    combs: number,
-    boxes: number,
-    hiveL: number,
-    honeyG: number,
-    waxG: number,
-    wetWaxG: number,
-    pieces: number,
-    piecesG: number,
-    jars: number,
-    combG: number,
-    estimatedHoneyKg: range.nullable(),
-    handsOnMinutes: number,
-    worth: number,
-    cost: number,
-    drawOffs: number,
-    drawOffMinutes: number,
-    pressed: z.boolean(),
-  })
-  .meta({ id: 'HarvestSummary' });
 
 /**
  * Every harvest as seasons count it; what stands beside it is reckoned from them and told in words.
  */
-export const seasonsAnswer = z.looseObject({ harvests: z.array(harvestSummary) });
+export const seasonsAnswer = z.looseObject({ harvests: z.array(harvestSummaryRecord) });
 
 const past = {
   share: number,
@@ -55,7 +22,7 @@ export const runsAnswer = z.strictObject({
       batchId: id,
       hiveName: text,
       date: day,
-      method: z.enum(['mash', 'chop', 'slice']),
+      method: z.enum(CRUSH_METHODS),
       hiveKind: z.enum(HIVE_KIND_NAMES),
       thixotropic: z.boolean(),
       warmed: z.boolean(),
@@ -67,41 +34,6 @@ export const runsAnswer = z.strictObject({
   ),
   frames: z.array(z.strictObject(past)),
 });
-
-/** Jars promised to somebody. */
-export const reserveAnswer: z.ZodType<Reserve> = z
-  .strictObject({
-    ...row,
-    id,
-    jarKindId: id,
-    count: number,
-    fate: z.enum(['sold', 'given']),
-    forDate: day.nullable(),
-    personId: id.nullable(),
-    doneAt: instant.nullable(),
-    revision,
-  })
-  .meta({ id: 'Reserve' });
-
-/** What cannot all be true in what was written down, as a question. */
-export const questionAnswer: z.ZodType<Contradiction> = z
-  .strictObject({
-    id: text,
-    code: z.enum([
-      'harvest-before-look',
-      'look-after-taken',
-      'comb-in-two-places',
-      'hive-named-twice',
-      'board-in-and-out',
-      'queen-in-closed-hive',
-      'years-counted-twice',
-      'side-named-twice',
-    ]),
-    sentence: text,
-    hiveId: id.nullable(),
-    batchId: id.nullable(),
-  })
-  .meta({ id: 'Question' });
 
 /** A comb as it was estimated and guessed, beside what the scale said, kg. */
 export const estimatePairAnswer = z.strictObject({

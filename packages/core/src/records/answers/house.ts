@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { id, instant, text } from './common.js';
+import { text, id, instant } from '../vocabulary/fields.js';
 
 /** What the server answers of who is let into the house. */
 const kind = z.enum(['household', 'helper']);

@@ -1,46 +1,37 @@
 import { z } from 'zod';
+import { batchDetailRecord, batchRecord } from '../harvestViews.js';
+import { hiveRecord, siteRecord, lookRecord, photoRecord } from '../hiveViews.js';
 import { houseRulesSchema } from '../houseRules.js';
-import { id, instant, number, revision, row, text } from './common.js';
-import { batchAnswer, batchDetailAnswer } from './harvests.js';
-import { hiveAnswer, lookAnswer, siteAnswer } from './hives.js';
-import { gearAnswer, jarKindAnswer, tickAnswer, vesselAnswer } from './kit.js';
+import { gearRecord, tickRecord } from '../plan.js';
+import { vesselRecord, jarKindRecord } from '../views.js';
+import { id, text, instant, row, revision } from '../vocabulary/fields.js';
+import { weatherFields } from '../vocabulary/weather.js';
 
 /**
  * What a write answers with: mostly the view that it changed, as it stands then. A repeated command
  * answers the same shape; a view that is gone by then is null.
  */
 export const idWritten = z.strictObject({ id });
-export const detailWritten = z.strictObject({ detail: batchDetailAnswer });
-export const hiveWritten = z.strictObject({ hive: hiveAnswer });
-export const batchWritten = z.strictObject({ batch: batchAnswer });
-export const batchesWritten = z.strictObject({ batches: z.array(batchAnswer) });
-export const splitWritten = z.strictObject({ detail: batchDetailAnswer, batchId: id });
-export const strayWritten = z.strictObject({ hive: hiveAnswer, batches: z.array(batchAnswer) });
+export const detailWritten = z.strictObject({ detail: batchDetailRecord });
+export const hiveWritten = z.strictObject({ hive: hiveRecord });
+export const batchWritten = z.strictObject({ batch: batchRecord });
+export const batchesWritten = z.strictObject({ batches: z.array(batchRecord) });
+export const splitWritten = z.strictObject({ detail: batchDetailRecord, batchId: id });
+export const strayWritten = z.strictObject({ hive: hiveRecord, batches: z.array(batchRecord) });
 export const withdrawnWritten = z.strictObject({ hiveId: id });
 
-export const siteWritten = z.strictObject({ site: siteAnswer });
+export const siteWritten = z.strictObject({ site: siteRecord });
 /** A look as it was judged, and what Furrow says of it at once. */
-export const lookWritten = z.strictObject({ look: lookAnswer, said: z.array(text) });
-export const looksWritten = z.strictObject({ looks: z.array(lookAnswer) });
+export const lookWritten = z.strictObject({ look: lookRecord, said: z.array(text) });
+export const looksWritten = z.strictObject({ looks: z.array(lookRecord) });
 export const photoWritten = z.strictObject({
-  photo: z
-    .strictObject({
-      ...row,
-      id,
-      sha256: text,
-      widthPx: z.int(),
-      heightPx: z.int(),
-      bytes: z.int(),
-      takenOn: z.iso.date().nullable(),
-      revision,
-    })
-    .meta({ id: 'Photo' }),
+  photo: photoRecord,
 });
 
-export const vesselWritten = z.strictObject({ vessel: vesselAnswer });
-export const jarKindWritten = z.strictObject({ jarKind: jarKindAnswer });
-export const gearWritten = z.strictObject({ gear: gearAnswer });
-export const tickWritten = z.strictObject({ tick: tickAnswer });
+export const vesselWritten = z.strictObject({ vessel: vesselRecord });
+export const jarKindWritten = z.strictObject({ jarKind: jarKindRecord });
+export const gearWritten = z.strictObject({ gear: gearRecord });
+export const tickWritten = z.strictObject({ tick: tickRecord });
 export const rulesWritten = z.strictObject({
   version: z.int(),
   recordedAt: instant,
@@ -52,12 +43,7 @@ export const weatherWritten = z.strictObject({
       ...row,
       id,
       siteId: id,
-      at: instant,
-      temperatureC: number.nullable(),
-      windKmH: number.nullable(),
-      rainMm: number.nullable(),
-      humidityPercent: number.nullable(),
-      cloudPercent: number.nullable(),
+      ...weatherFields,
       revision,
     })
     .meta({ id: 'WeatherEntry' }),

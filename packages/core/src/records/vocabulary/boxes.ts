@@ -1,7 +1,11 @@
-/** Something that happened with a box of one hive. */
-export interface BoxEvent {
-  on: string;
-  sentence: string;
+import { z } from 'zod';
+import { day, text, number } from './fields.js';
+
+export const boxEventRecord = z.strictObject({
+  on: day,
+  sentence: text,
   /** What was weighed at it, grams; only of a harvest. */
-  g?: number;
-}
+  g: number.optional(),
+});
+/** Something that happened with a box of one hive. */
+export type BoxEvent = z.infer<typeof boxEventRecord>;

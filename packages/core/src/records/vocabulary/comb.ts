@@ -1,6 +1,7 @@
 import { z } from 'zod';
 
-export type CombAge = 'new' | 'used' | 'brood-used';
+export const COMB_AGES = ['new', 'used', 'brood-used'] as const;
+export type CombAge = (typeof COMB_AGES)[number];
 
 /** What a cell of comb may hold, in the order it hangs from the bar down. */
 export const CONTENTS = ['capped', 'open', 'pollen', 'brood', 'empty'] as const;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { text, number } from './fields.js';
 
 /** What may support the name of a flower on a label. */
 export const FLOWER_SUPPORTS = ['analysis', 'single-flow', 'taste', 'none'] as const;
@@ -19,22 +20,6 @@ export interface LabelSheet {
   labelHeightMm: number;
   gapXMm: number;
   gapYMm: number;
-}
-
-export interface LabelText {
-  title: string;
-  origin: string;
-  net: string;
-  netG: number;
-  harvested: string;
-  bestBefore: string;
-  batch: string;
-  warning: string;
-  gift: string;
-  maker: string;
-  flower: string;
-  moisture: string;
-  nutrition: string;
 }
 
 /** Lines a label can carry. All but `own` come from the record. */
@@ -68,3 +53,22 @@ export interface LabelDesign {
   fields: readonly LabelField[];
   qr: boolean;
 }
+
+export const labelTextRecord = z
+  .strictObject({
+    title: text,
+    origin: text,
+    net: text,
+    netG: number,
+    harvested: text,
+    bestBefore: text,
+    batch: text,
+    warning: text,
+    gift: text,
+    maker: text,
+    flower: text,
+    moisture: text,
+    nutrition: text,
+  })
+  .meta({ id: 'LabelText' });
+export type LabelText = z.infer<typeof labelTextRecord>;

@@ -1,3 +1,6 @@
+import { z } from 'zod';
+import { text, day, number } from './fields.js';
+
 /** The questions a comb is asked, each in a file of its own under questions/. */
 export const QUESTIONS = [
   'healthy',
@@ -24,41 +27,45 @@ export type Question = (typeof QUESTIONS)[number];
 export const WEIGHTS = ['forbids', 'decides', 'advises', 'notes'] as const;
 export type Weight = (typeof WEIGHTS)[number];
 
+const restsOnRecord = z.strictObject({ fact: text, on: day, ageDays: number, stale: z.boolean() });
 /**
  * A fact an answer rests on, with its age on the day of the answer. A stale one counts as unknown.
  */
-export interface RestsOn {
-  fact: string;
-  on: string;
-  ageDays: number;
-  stale: boolean;
-}
+export type RestsOn = z.infer<typeof restsOnRecord>;
 
+export const VERDICTS = ['take', 'leave', 'test', 'not-read'] as const;
+export type Verdict = (typeof VERDICTS)[number];
+
+export const findingRecord = z
+  .strictObject({
+    question: z.enum(QUESTIONS),
+    answer: z.enum(['yes', 'no', 'unknown']),
+    weight: z.enum(WEIGHTS),
+    /** Which rule spoke, in a word of the Rules page or of the record. */
+    rule: text,
+    measured: number.optional(),
+    limit: number.optional(),
+    unit: z.enum(['%', 'kg', 'days', 'pots', '°']).optional(),
+    restsOn: z.array(restsOnRecord),
+    sentence: text,
+  })
+  .meta({ id: 'Finding' });
 /** The answer to one question about one comb. */
-export interface Finding {
-  question: Question;
-  answer: 'yes' | 'no' | 'unknown';
-  weight: Weight;
-  /** Which rule spoke, in a word of the Rules page or of the record. */
-  rule: string;
-  measured?: number;
-  limit?: number;
-  unit?: '%' | 'kg' | 'days' | 'pots' | '°';
-  restsOn: RestsOn[];
-  sentence: string;
-}
-export type Verdict = 'take' | 'leave' | 'test' | 'not-read';
+export type Finding = z.infer<typeof findingRecord>;
 
-export interface CombVerdict {
-  verdict: Verdict;
-  /** The question whose finding decided. */
-  decidedBy: Question;
-  headline: string;
-  /**
-   * Every question apart, the one that decided first, then what forbids, decides, advises, notes.
-   */
-  findings: Finding[];
-  cappedPercent: number | null;
-  /** Of samples young enough to count. */
-  wettestPercent: number | null;
-}
+export const verdictRecord = z
+  .strictObject({
+    verdict: z.enum(VERDICTS),
+    /** The question whose finding decided. */
+    decidedBy: z.enum(QUESTIONS),
+    headline: text,
+    /**
+     * Every question apart, the one that decided first, then what forbids, decides, advises, notes.
+     */
+    findings: z.array(findingRecord),
+    cappedPercent: number.nullable(),
+    /** Of samples young enough to count. */
+    wettestPercent: number.nullable(),
+  })
+  .meta({ id: 'CombVerdict' });
+export type CombVerdict = z.infer<typeof verdictRecord>;

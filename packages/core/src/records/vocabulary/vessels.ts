@@ -1,4 +1,5 @@
-export type VesselRole = 'tub' | 'upper' | 'lower' | 'settling';
+export const VESSEL_ROLES = ['tub', 'upper', 'lower', 'settling'] as const;
+export type VesselRole = (typeof VESSEL_ROLES)[number];
 
 export interface KitVessel {
   id: string;

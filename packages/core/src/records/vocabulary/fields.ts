@@ -2,11 +2,13 @@ import { z } from 'zod';
 import type { Range } from '../../units/format.js';
 
 /**
- * The words all answers of the interface are made of: what comes out was checked when it went in.
+ * The words every record is made of as it is read: what comes out was checked when it went in.
  */
 export const id = z.string().meta({ description: 'An id.' });
 export const text = z.string();
 export const number = z.number();
+/** A weight as a scale gives it, whole grams. */
+export const grams = z.int();
 /** A date, YYYY-MM-DD at its site. */
 export const day = z.iso.date();
 /** An instant in UTC, ISO 8601. */
@@ -18,9 +20,3 @@ export const row = {
   revision: revision.optional(),
 };
 export const range: z.ZodType<Range> = z.strictObject({ low: number, mid: number, high: number });
-
-/** A page of a list: `next` is the cursor of the page after it. */
-export const pageOf = <T extends z.ZodType>(item: T) =>
-  z.strictObject({ items: z.array(item), next: z.string().nullable() });
-/** A list that comes whole. */
-export const allOf = <T extends z.ZodType>(item: T) => z.strictObject({ items: z.array(item) });
