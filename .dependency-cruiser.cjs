@@ -6,6 +6,7 @@ const floors = [
   ['look', 'drain', 'jar', 'book'],
   ['cut', 'take', 'choose'],
   ['ready'],
+  ['interface'],
 ];
 const core = (folders) => `^packages/core/src/(${folders.join('|')})/`;
 

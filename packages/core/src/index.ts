@@ -56,5 +56,5 @@ export * from './drain/index.js';
 export * from './cut/index.js';
 export * from './jar/index.js';
 export * from './book/index.js';
-export * as answers from './records/answers/index.js';
+export * from './interface/index.js';
 export * from './records/index.js';

@@ -28,7 +28,14 @@ import { photoRoutes } from './photos/routes.js';
 import { archiveRoutes } from './archive/routes.js';
 import { phoneAddressOf } from './house/phoneAddress.js';
 import { lotPages } from './jar/reads.js';
+import { calendarFiles } from './ready/calendars.js';
+import { readyFiles } from './ready/reads.js';
+import type { Reading } from './reading.js';
 import { readRoutes } from './reads.js';
+import { cutFiles } from './cut/reads.js';
+import { jarFiles } from './jar/reads.js';
+import { practiceInstruments } from './instruments/practice.js';
+import { practiceWeather } from './instruments/weather.js';
 import { ALL_WRITES } from './writes.js';
 import { restoreRoute } from './archive/restore.js';
 import type { CopyWatch } from './copies/copyWatch.js';
@@ -147,8 +154,17 @@ export function makeApp({
   }
   if (house) api.use(houseRoutes(house, events));
   for (const router of more) api.use(router);
-  api.use(instrumentRoutes(db, clock, seed));
-  api.use(readRoutes({ db, clock, seed, phoneAddress: phoneAddressOf(db, house), copies }));
+  const reading: Reading = {
+    db,
+    clock,
+    weather: practiceWeather(seed),
+    instruments: practiceInstruments(seed, clock.now),
+    phoneAddress: phoneAddressOf(db, house),
+    copies,
+  };
+  for (const files of [instrumentRoutes, calendarFiles, readyFiles, cutFiles, jarFiles])
+    api.use(files(reading));
+  api.use(readRoutes(reading));
   api.use((_request, _response, next) => next(notFound('address')));
   app.use('/api/v1', api);
   if (house) app.use(pairRoutes(house));

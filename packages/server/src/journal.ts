@@ -1,18 +1,12 @@
-import { Router } from 'express';
-import type { Knex } from 'knex';
+import { read } from './reading.js';
 import { writerText } from './store/writer.js';
 
 /** What was written last, and what came too late to fit. */
-export function journalReads(db: Knex): Router {
-  const router = Router();
-  router.get(
-    '/held',
-    async (_request, response) =>
-      void response.json({ items: await db('heldCommands').orderBy('recordedAt') }),
-  );
-  router.get('/journal', async (_request, response) => {
+export const journalReads = [
+  read('/held', async ({ db }) => ({ items: await db('heldCommands').orderBy('recordedAt') })),
+  read('/journal', async ({ db }) => {
     const rows = await db('commands').whereNull('undoes').orderBy('sequence', 'desc').limit(30);
-    response.json({
+    return {
       items: rows.map((r) => ({
         by: writerText(r),
         commandId: r.id,
@@ -22,7 +16,6 @@ export function journalReads(db: Knex): Router {
         recordedAt: r.recordedAt,
         undoneBy: r.undoneBy,
       })),
-    });
-  });
-  return router;
-}
+    };
+  }),
+];

@@ -1,7 +1,8 @@
 import SwaggerParser from '@apidevtools/swagger-parser';
 import { Validator } from '@seriousme/openapi-schema-validator';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { READ_ANSWERS, answerOf } from './answers.js';
+import { OWN_READS, READS } from '@furrow/core';
+import { answerOf } from './answers.js';
 import { openApi } from './openapi.js';
 import { Household } from './testing/household.js';
 
@@ -63,9 +64,9 @@ describe('what a read answers with', () => {
   });
   it('finds its schema by the path that is asked for', () => {
     expect(answerOf('/hives/07baf99e-7194-428d-96a1-26d48b722ba0')).toBe(
-      READ_ANSWERS['/hives/{id}'],
+      READS['/hives/:id'].answers,
     );
-    expect(answerOf('/hives?limit=2')).toBe(READ_ANSWERS['/hives']);
+    expect(answerOf('/hives?limit=2')).toBe(READS['/hives'].answers);
     expect(answerOf('/nothing')).toBeNull();
   });
 });
@@ -99,12 +100,18 @@ describe('a household with a harvest in it', () => {
   });
   afterAll(() => home.close());
   /** These are asked about something: their own tests do. */
-  const ASKED = ['/traces', '/instruments/bench-scale', '/archives/{id}', '/lots/{id}/label'];
-  it.each(Object.keys(READ_ANSWERS).filter((path) => !ASKED.includes(path)))(
+  const ASKED = [
+    '/traces',
+    '/instruments/bench-scale',
+    '/instruments/hive-scale',
+    '/archives/:id',
+    '/lots/:id/label',
+  ];
+  it.each(Object.keys({ ...READS, ...OWN_READS }).filter((path) => !ASKED.includes(path)))(
     'answers %s as it is told',
     async (path) => {
       const id = ids[path.split('/')[1]];
-      await expect(home.get(path.replace('{id}', id))).resolves.toBeTruthy();
+      await expect(home.get(path.replace(':id', id))).resolves.toBeTruthy();
     },
   );
 });

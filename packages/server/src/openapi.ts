@@ -1,7 +1,14 @@
-import { CALCULATORS, answers, PROBLEM_CODES } from '@furrow/core';
+import {
+  CALCULATORS,
+  OWN_READS,
+  READS,
+  PROBLEM_CODES,
+  archiveJobAnswer,
+  houseAnswer,
+} from '@furrow/core';
 import { z } from 'zod';
 import { createDocument, type ZodOpenApiPathsObject } from 'zod-openapi';
-import { READ_ANSWERS, repeatedAnswerOf } from './answers.js';
+import { repeatedAnswerOf } from './answers.js';
 import { applySchema } from './archive/routes.js';
 import { doingSchema, namesSchema, pairingSchema, sharingSchema } from './house/routes.js';
 import { keySchema } from './instruments/routes.js';
@@ -20,77 +27,33 @@ const problem = {
       .meta({ id: 'Problem' }),
   },
 };
-const READS: Record<string, string> = {
-  '/health': 'Whether the server is ready',
-  '/sites': 'Sites',
-  '/hives': 'Hives as they hang now',
-  '/hives/{id}': 'One hive',
-  '/looks/{id}/faces': 'The cells of both sides of one look',
+/** What is read that is no JSON: files, pictures, streams. */
+const FILES: Record<string, string> = {
   '/photos/{id}': 'A picture',
-  '/rules': 'House rules in force',
-  '/vessels': 'Vessels of the kit',
-  '/jars': 'Kinds of jar',
-  '/harvests': 'Harvests, newest first',
-  '/harvests/{id}': 'One harvest with all that was written about it',
-  '/lots': 'Lots of the book',
-  '/flows': 'Flows of the book',
-  '/book': 'The book with its balance',
-  '/clocks': 'Clocks that run',
-  '/today': 'What is due',
   '/cutBoards/{id}/template.svg': 'A cutting template as SVG, true size',
   '/cutBoards/{id}/template.pdf': 'The same on sheets to print',
-  '/cutHistory': 'Everything that lay on the cutting board, with what came of it',
   '/plans/timetable.ics': 'The planned day and what runs at the bench, as a calendar file',
-  '/calendarLinks': 'Addresses that calendars follow, without their secrets',
   '/calendar/{token}.ics': 'The same calendar, for one that follows it',
-  '/people': 'Names of those honey went to',
-  '/traces': 'Where a lot came from, or where it is now: lot or code, direction back or forward',
-  '/stock': 'Honey, jars and pieces that stand there now',
-  '/stock/waters': 'Water of the honey that stands there now, as it was measured',
-  '/reserves': 'Jars promised',
-  '/seasons': 'Every harvest as seasons count it, estimates beside the scale',
-  '/estimatePairs': 'The last combs weighed, beside what was estimated and guessed',
-  '/questions': 'What cannot all be true in what was written down',
-  '/harvests/{id}/aftercare': 'Wax, rinse and wet gear of a harvest',
-  '/labelSheets': 'Sheets of labels',
-  '/labelDesigns': 'How the household label looks',
-  '/prints': "The label printer's spool",
   '/prints/{id}.pdf': 'What was printed',
-  '/lots/{id}/label': "The words and the code of a lot's label",
   '/lots/{id}/labels.pdf': 'Labels of a lot',
   '/lots/{id}/page.html': "The page behind a lot's code, as one file",
   '/hives/{id}/card.pdf': "A card with a code that opens the hive's Look",
   '/hives/{id}/look-sheet.pdf': 'Blank combs to scale for a pencil',
-  '/tables': 'Tables of the household',
   '/tables/{name}.csv': 'One table as CSV',
-  '/archives/{id}': 'An archive on its way out or in',
   '/archives/{id}/file': 'An archive that was written',
-  '/journal': 'The last entries, for undo',
-  '/held': 'Late entries that no longer fit',
-  '/house': 'The door of the house, its code and who is let in; at the machine itself',
-  '/house/me': 'Who asks',
-  '/holds': 'What is held back, why, and the lots it reaches',
   '/openapi.json': 'This description',
   '/events': 'What changed, as server-sent events',
-  '/guesses': 'What people guessed beside what the scale said',
-  '/runs': 'Drains that are done, for what is learned from them',
-  '/gear': 'Gear that is no vessel',
-  '/plans': 'Harvests that wait for their day',
   '/plans/sheet.pdf': 'The planned day on paper',
-  '/sites/{id}/weather': 'Weather of the hours ahead, as far as it is known',
-  '/hives/{id}/boxHistory': 'What became of the boxes of a hive',
   '/drains/{id}/readings.senml.json': 'Readings of an instrument as SenML',
   '/instruments/events': 'Readings as they come, as server-sent events',
-  '/instruments/bench-scale': 'A reading of the bench scale',
-  '/instruments/thermometer': 'A reading of the thermometer',
 };
 
 /** What is done about who is let in: path, words, body, answer. */
 const HOUSE_ACTS: readonly [string, string, z.ZodType | null, z.ZodType][] = [
-  ['/house/sharing', 'Open or shut the door of the house', sharingSchema, answers.houseAnswer],
-  ['/house/names', 'Names by which the house calls this machine', namesSchema, answers.houseAnswer],
-  ['/house/pairings', 'A new code that lets one device in', pairingSchema, answers.houseAnswer],
-  ['/house/devices/{id}/remove', 'Let a device in no longer', null, answers.houseAnswer],
+  ['/house/sharing', 'Open or shut the door of the house', sharingSchema, houseAnswer],
+  ['/house/names', 'Names by which the house calls this machine', namesSchema, houseAnswer],
+  ['/house/pairings', 'A new code that lets one device in', pairingSchema, houseAnswer],
+  ['/house/devices/{id}/remove', 'Let a device in no longer', null, houseAnswer],
   [
     '/house/leave',
     'The device that asks is let in no longer',
@@ -113,19 +76,36 @@ const bodyOf = (schema: z.ZodType) => ({
   requestBody: { required: true, content: { 'application/json': { schema } } },
 });
 
+/** A read that is found, or is not there. */
+const found = (says: string, answer?: z.ZodType) => ({
+  summary: says,
+  responses: {
+    200: { description: says, ...contentOf(answer) },
+    404: { description: 'Not there', content: problem },
+  },
+});
+
+/** The address of a path, its places as the description writes them. */
+const templateOf = (path: string): string => `/api/v1${path.replace(/:(\w+)/g, '{$1}')}`;
+
+interface Told {
+  says: string;
+  query?: z.ZodObject;
+  answers: z.ZodType;
+}
+
 /** The interface described from the schemas themselves. */
 export function openApi(): unknown {
   const paths: ZodOpenApiPathsObject = {};
-  for (const [path, summary] of Object.entries(READS))
-    paths[`/api/v1${path}`] = {
+  const reads: Record<string, Told> = { ...READS, ...OWN_READS };
+  for (const [path, { says, query, answers: answer }] of Object.entries(reads))
+    paths[templateOf(path)] = {
       get: {
-        summary,
-        responses: {
-          200: { description: summary, ...contentOf(READ_ANSWERS[path]) },
-          404: { description: 'Not there', content: problem },
-        },
+        ...(query ? { requestParams: { query } } : {}),
+        ...found(says, answer),
       },
     };
+  for (const [path, says] of Object.entries(FILES)) paths[templateOf(path)] = { get: found(says) };
   paths['/api/v1/photos'] = {
     post: {
       summary:
@@ -142,7 +122,7 @@ export function openApi(): unknown {
     post: {
       summary: 'Write the whole household as one archive; followed at /archives/{id}',
       responses: {
-        202: { description: 'Begun', ...contentOf(answers.archiveJobAnswer) },
+        202: { description: 'Begun', ...contentOf(archiveJobAnswer) },
         409: { description: 'Another one is on its way', content: problem },
       },
     },
@@ -153,7 +133,7 @@ export function openApi(): unknown {
       responses: {
         202: {
           description: 'Being read; its preview stands at /archives/{id}',
-          ...contentOf(answers.archiveJobAnswer),
+          ...contentOf(archiveJobAnswer),
         },
         413: { description: 'Too large', content: problem },
       },
@@ -164,7 +144,7 @@ export function openApi(): unknown {
       summary: 'Take a previewed archive in, all or nothing: conflicts mine or theirs',
       ...bodyOf(applySchema),
       responses: {
-        202: { description: 'Begun', ...contentOf(answers.archiveJobAnswer) },
+        202: { description: 'Begun', ...contentOf(archiveJobAnswer) },
         409: { description: 'Not looked at yet', content: problem },
       },
     },
@@ -173,7 +153,7 @@ export function openApi(): unknown {
     post: {
       summary: 'Take an import back: what stood here before it stands again',
       responses: {
-        200: { description: 'Taken back', ...contentOf(answers.archiveJobAnswer) },
+        200: { description: 'Taken back', ...contentOf(archiveJobAnswer) },
         409: { description: 'Not taken in, or something was entered since', content: problem },
       },
     },
@@ -209,7 +189,7 @@ export function openApi(): unknown {
       again: z.boolean().optional(),
       payload: schema,
     });
-    const key = `/api/v1${path.replace(/:(\w+)/g, '{$1}')}`;
+    const key = templateOf(path);
     paths[key] = {
       ...paths[key],
       [method]: {

@@ -1,58 +1,62 @@
+import { READS, type ReadPath } from '@furrow/core';
 import { Router } from 'express';
-import type { Knex } from 'knex';
+import { tableReads } from './archive/reads.js';
 import { bookReads } from './book/reads.js';
-import type { ServerClock } from './clock.js';
-import type { CopyWatch } from './copies/copyWatch.js';
 import { cutReads } from './cut/reads.js';
 import { drainReads } from './drain/reads.js';
 import { harvestReads } from './harvest/reads.js';
-import type { PhoneAddress } from './house/phoneAddress.js';
+import { instrumentReads } from './instruments/reads.js';
 import { jarReads } from './jar/reads.js';
 import { journalReads } from './journal.js';
 import { lookReads } from './look/reads.js';
+import { read, type Read, type Reading } from './reading.js';
 import { readyReads } from './ready/reads.js';
 import { rulesReads } from './rules/reads.js';
 import { takeReads } from './take/reads.js';
 import { todayReads } from './today/reads.js';
 
-/** What the reads are made with. */
-export interface Reading {
-  db: Knex;
-  clock: ServerClock;
-  seed: number;
-  phoneAddress: PhoneAddress;
-  copies?: Pick<CopyWatch, 'line'>;
-}
-
-function healthReads(db: Knex, clock: ServerClock): Router {
-  const router = Router();
-  router.get('/health', async (_request, response) => {
+const healthReads = [
+  read('/health', async ({ db, clock }) => {
     await db.raw('select 1');
-    response.json({ ready: true, now: clock.now().toISOString() });
-  });
-  return router;
-}
+    return { ready: true as const, now: clock.now().toISOString() };
+  }),
+];
+
+const ALL_READS = [
+  ...healthReads,
+  ...todayReads,
+  ...lookReads,
+  ...readyReads,
+  ...harvestReads,
+  ...takeReads,
+  ...drainReads,
+  ...cutReads,
+  ...jarReads,
+  ...bookReads,
+  ...rulesReads,
+  ...instrumentReads,
+  ...tableReads,
+  ...journalReads,
+];
+
+/** A read of the interface that nobody answers does not compile here. */
+type Unanswered = Exclude<ReadPath, (typeof ALL_READS)[number]['path']>;
+const everyReadIsAnswered: [Unanswered] extends [never] ? true : Unanswered = true;
+void everyReadIsAnswered;
 
 /**
  * Every read of the interface, stage by stage: plural nouns, camelCase, one shape per thing (core
  * records).
  */
-export function readRoutes({ db, clock, seed, phoneAddress, copies }: Reading): Router {
+export function readRoutes(reading: Reading): Router {
   const router = Router();
-  const stages = [
-    healthReads(db, clock),
-    todayReads(db, clock, copies),
-    lookReads(db),
-    readyReads(db, clock, seed, phoneAddress),
-    harvestReads(db),
-    takeReads(db),
-    drainReads(db),
-    cutReads(db),
-    jarReads(db, phoneAddress),
-    bookReads(db, clock),
-    rulesReads(db),
-    journalReads(db),
-  ];
-  for (const stage of stages) router.use(stage);
+  for (const { path, run } of ALL_READS as readonly Read[]) {
+    const told = READS[path];
+    const query = 'query' in told ? told.query : null;
+    router.get(path, async (request, response) => {
+      const asked = { params: request.params, query: query?.parse(request.query) ?? {} };
+      response.json(await run(reading, asked as never));
+    });
+  }
   return router;
 }

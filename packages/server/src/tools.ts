@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import type { answers } from '@furrow/core';
+import type { HouseView } from '@furrow/core';
 import { readConfig } from './config.js';
 import {
   backupTo,
@@ -65,7 +65,7 @@ async function pair(dataFolder: string, isHelper: boolean): Promise<void> {
     body: JSON.stringify({ kind: isHelper ? 'helper' : 'household' }),
   });
   if (!response.ok) throw new Error('The running Furrow gave no code.');
-  const { pairing, sharing } = (await response.json()) as answers.HouseView;
+  const { pairing, sharing } = (await response.json()) as HouseView;
   const code = pairing!.code.replace(/^(.{4})/, '$1 ');
   console.log(
     sharing.on

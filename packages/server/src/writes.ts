@@ -1,3 +1,4 @@
+import type { WritePath } from '@furrow/core';
 import { begunWrites } from './choose/begun.js';
 import { chooseWrites } from './choose/writes.js';
 import { keepingWrites } from './cut/keepings.js';
@@ -23,8 +24,7 @@ import { splitWrites } from './take/split.js';
 import { stepWrites } from './take/writes.js';
 import type { Write } from './store/writes.js';
 
-/** Every write there is, stage by stage. Routes, OpenAPI and the demo all read this one list. */
-export const ALL_WRITES: readonly Write[] = [
+const LISTED = [
   ...lookWrites,
   ...moveWrites,
   ...strayWrites,
@@ -49,3 +49,11 @@ export const ALL_WRITES: readonly Write[] = [
   ...sheetWrites,
   ...rulesWrites,
 ];
+
+/** A command of the interface that nobody carries out does not compile here. */
+type LeftOut = Exclude<WritePath, (typeof LISTED)[number]['path']>;
+const everyCommandIsCarriedOut: [LeftOut] extends [never] ? true : LeftOut = true;
+void everyCommandIsCarriedOut;
+
+/** Every write there is, stage by stage. Routes, OpenAPI and the demo all read this one list. */
+export const ALL_WRITES: readonly Write[] = LISTED;

@@ -12,7 +12,7 @@ import { hearDoing } from './house/doing.js';
 import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
 import { useMe } from './house/useHouse.js';
-import { listen, useRefresh, useRules } from './server/queries.js';
+import { listen, useRefresh, useRules } from './api/queries.js';
 import { householdUnits } from './shell/units.js';
 import { useUi } from './shell/ui.js';
 

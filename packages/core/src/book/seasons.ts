@@ -1,6 +1,7 @@
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import { ownRatio, RESULTS_TO_APPLY } from '../units/ownRatio.js';
 import type { Range } from '../units/format.js';
+import type { EstimateCorrection, MissedGear } from '../records/answers/book.js';
 import type { HarvestSummary } from '../records/vocabulary/book.js';
 
 export const SEASON_KEYS = ['season', 'year', 'month', 'hive', 'kind', 'site', 'method'] as const;
@@ -82,13 +83,6 @@ export function seasonTable(harvests: readonly HarvestSummary[], by: SeasonKey):
     });
 }
 
-export interface EstimateCorrection {
-  count: number;
-  factor: Range;
-  applies: boolean;
-  sentence: string;
-}
-
 /**
  * What the household's own scale says of its estimates: weighed over estimated comb, comb by comb,
  * shrunk toward right while there are few (SCIENCE 7). Shown from the first, applied from the
@@ -145,14 +139,6 @@ const PRESS_BRINGS: Range = { low: 0.3, mid: 0.5, high: 0.7 };
  * starting range.
  */
 const HONEY_IN_WET_WAX: Range = { low: 0.3, mid: 0.5, high: 0.65 };
-
-export interface MissedGear {
-  gear: 'press' | 'bucket';
-  honeyKg: Range | null;
-  minutes: number | null;
-  harvests: number;
-  sentence: string;
-}
 
 /**
  * What a press or a larger bucket would have saved over these harvests, as ranges; only closed

@@ -1,8 +1,10 @@
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { Drain, Flow, Lot } from '../records/views.js';
 import { flowFactor } from '../honey/viscosity.js';
 import { drainFit } from './fit.js';
 import { honeyInComb, outByWeighing } from './honeyOut.js';
-import { householdPrior, methodPrior, type PastRun, type RunKind, runsLike } from './priors.js';
+import type { PastRun } from '../records/answers/book.js';
+import { householdPrior, methodPrior, type RunKind, runsLike } from './priors.js';
 import { temperatureSteps } from './temperatures.js';
 
 /** Honey that came out of a batch's crushed comb, grams, from the book. */
@@ -21,7 +23,7 @@ export function drainedG(book: {
 /** What kind of run a drain is, in a hive of a kind. */
 export function runKind(
   drain: Pick<Drain, 'method' | 'thixotropic' | 'events'>,
-  hiveKind: string,
+  hiveKind: HiveKindName,
 ): RunKind {
   return {
     method: drain.method,
@@ -36,7 +38,7 @@ export function runKind(
  */
 export function ownPrior(
   drain: Pick<Drain, 'method' | 'fineness' | 'thixotropic' | 'events'>,
-  hiveKind: string,
+  hiveKind: HiveKindName,
   runs: readonly (PastRun & RunKind & { pressed: boolean })[],
 ): ReturnType<typeof householdPrior> {
   const kind = runKind(drain, hiveKind);

@@ -1,3 +1,5 @@
+import type { PastRun } from '../records/answers/book.js';
+import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { CrushMethod, Fineness } from '../records/vocabulary/bench.js';
 import type { Range } from '../units/format.js';
 
@@ -80,21 +82,13 @@ export function methodPrior(
   };
 }
 
-/** One closed run of the household, as the book and its weighings tell it. */
-export interface PastRun {
-  /** Honey out as a share of the honey that was in the comb. */
-  share: number;
-  /** Hours of tau at 25 °C and 18 % water; null where it was not weighed while it ran. */
-  tauHours: number | null;
-}
-
 /**
  * What decides whether one run says anything of another: nothing learned from one kind leaks into
  * the next.
  */
 export interface RunKind {
   method: CrushMethod;
-  hiveKind: string;
+  hiveKind: HiveKindName;
   /** Gelling honey is another honey. */
   thixotropic: boolean;
   warmed: boolean;

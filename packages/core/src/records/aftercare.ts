@@ -213,3 +213,5 @@ export const aftercareRecord = z
   .meta({ id: 'Aftercare' });
 /** All that came after the honey of one harvest. */
 export type Aftercare = z.infer<typeof aftercareRecord>;
+/** Honey of a lot crystallises, or does no longer. */
+export const granulatingSchema = z.strictObject({ granulating: z.boolean() });

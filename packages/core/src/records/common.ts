@@ -66,3 +66,8 @@ export const commandSchema = z.strictObject({
   payload: z.unknown(),
 });
 export type Command = z.infer<typeof commandSchema>;
+
+/** A command that says all it has to say by its path. */
+export const nothingSchema = z.strictObject({});
+/** Takes back what another command wrote. */
+export const undoSchema = z.strictObject({ commandId: idSchema });

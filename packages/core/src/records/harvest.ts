@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { WAYS } from './vocabulary/ways.js';
+import { idSchema, noteSchema, gramsSchema, dateSchema, instantSchema } from './common.js';
 import type { Fate } from './outs.js';
-import { dateSchema, gramsSchema, idSchema, instantSchema, noteSchema } from './common.js';
+import { WAYS } from './vocabulary/ways.js';
 
 export const STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar', 'book'] as const;
 export type Stage = (typeof STAGES)[number];
@@ -136,3 +136,12 @@ export const newFlowSchema = z
     message: 'A flow goes from one place to another.',
     path: ['to'],
   });
+
+/** A harvest becomes one lot with another one of its visit. */
+export const lotWithSchema = z.strictObject({ withBatchId: idSchema });
+/** What was taken goes into the vessel of another harvest. */
+export const joinSchema = z.strictObject({
+  intoBatchId: idSchema,
+  /** Said here and now that they are one lot, where it was not chosen so before. */
+  agreed: z.boolean().default(false),
+});

@@ -19,3 +19,4 @@ export * from './take.js';
 export * from './houseRules.js';
 export * from './vocabulary/index.js';
 export * from './hiveViews.js';
+export * from './answers/index.js';

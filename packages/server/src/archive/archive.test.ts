@@ -2,7 +2,7 @@ import { createHash, randomUUID } from 'node:crypto';
 import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DEFAULT_RULES, answers, type Hive } from '@furrow/core';
+import { DEFAULT_RULES, type Hive, archiveJobAnswer } from '@furrow/core';
 import datapackage from 'datapackage';
 import { unzipSync, zipSync } from 'fflate';
 import fc from 'fast-check';
@@ -516,7 +516,7 @@ describe('over the interface', () => {
   }> => {
     for (;;) {
       const { body } = await request(app).get(`/api/v1/archives/${id}`).expect(200);
-      answers.archiveJobAnswer.parse(body);
+      archiveJobAnswer.parse(body);
       if (body.state !== 'running') return body;
       await new Promise((done) => setTimeout(done, 20));
     }

@@ -1,7 +1,7 @@
 import { rmSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { massBalance, type answers } from '@furrow/core';
+import { massBalance, type ImportPreview } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { writeSynced } from '../store/writeSynced.js';
@@ -148,7 +148,7 @@ export async function previewImport(
   db: Knex,
   archive: Archive,
   onShare: OnShare = () => {},
-): Promise<answers.ImportPreview> {
+): Promise<ImportPreview> {
   const all = await sortAll(db, archive, onShare);
   const nameOf = (row: ArchiveRow): string => {
     const key = NAMES.find((n) => row.values[n]);
@@ -189,7 +189,7 @@ export async function applyImport(
   photoFolder: string,
   choice: ConflictChoice,
   onShare: OnShare = () => {},
-): Promise<answers.ImportPreview> {
+): Promise<ImportPreview> {
   const preview = await previewImport(db, archive, (s) => onShare(s * 0.3));
   const written: string[] = [];
   try {

@@ -3,7 +3,7 @@ import { createWriteStream, mkdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import type { answers } from '@furrow/core';
+import type { ArchiveJob } from '@furrow/core';
 import express, { Router } from 'express';
 import type { Knex } from 'knex';
 import { z } from 'zod';
@@ -26,7 +26,7 @@ import { takeBack, writtenSoFar } from './takeBack.js';
  * An archive on its way out or in. It is polled; its file lies in the data folder until the next
  * one.
  */
-interface Job extends answers.ArchiveJob {
+interface Job extends ArchiveJob {
   /** When it began, by this machine's own clock, ms. */
   at: number;
   file: string;
@@ -105,7 +105,7 @@ export function archiveRoutes(
     archive: _archive,
     before: _before,
     ...job
-  }: Job): answers.ArchiveJob => job;
+  }: Job): ArchiveJob => job;
   const work = async (job: Job, doing: () => Promise<Partial<Job>>): Promise<void> => {
     [job.state, job.says] = ['running', null];
     try {
@@ -219,15 +219,6 @@ export function archiveRoutes(
     [job.before, job.state] = [null, 'taken-back'];
     events.changed();
     response.json(answer(job));
-  });
-  router.get('/tables', async (_request, response) => {
-    const items = [];
-    for (const t of await archiveTables(db))
-      items.push({
-        name: t.name,
-        rows: Number(((await db(t.name).count('* as n').first()) as { n: number }).n),
-      });
-    response.json({ items });
   });
   router.get('/tables/:name.csv', async (request, response) => {
     const table = (await archiveTables(db)).find((t) => t.name === request.params.name);

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { answers, hiveKind, sheetHarvestsSchema, type NewHive } from '@furrow/core';
+import { hiveKind, type NewHive } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { makeHive } from '../look/writes.js';
 import { refused } from '../problem.js';
@@ -14,11 +14,7 @@ const GONE = 'Gone before it was written here';
  * book, come and gone.
  */
 export const sheetWrites = [
-  write({
-    method: 'post',
-    path: '/sheetHarvests',
-    schema: sheetHarvestsSchema,
-    answers: answers.sheetWritten,
+  write('/sheetHarvests', {
     sentence: (p) =>
       `${p.harvests.length} ${p.harvests.length === 1 ? 'harvest' : 'harvests'} from a sheet`,
     run: async (unit, { hives, harvests }) => {

@@ -1,19 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import {
-  answers,
   FATES_UNDER_HOLD,
   HOLD_WORDS,
   WAX_CARE_WORDS,
   mayFeed,
-  newGearCareSchema,
-  newRinseSchema,
-  newWaxCareSchema,
-  newWaxDiscSchema,
-  newWaxSchema,
   rinseHolds,
-  settleQuestionSchema,
   stateAt,
-  useRinseSchema,
   RINSE_FATE_WORDS,
   SCHOOLS,
   type Aftercare,
@@ -134,11 +126,7 @@ export async function aftercareOf(db: Knex, batchId: string, now: string): Promi
  * What comes after the honey: wax, rinse, wet gear, and questions of the book that were answered.
  */
 export const aftercareWrites = [
-  write({
-    method: 'post',
-    path: '/waxCares',
-    schema: newWaxCareSchema,
-    answers: answers.idWritten,
+  write('/waxCares', {
     sentence: (p) => `Wet wax: ${WAX_CARE_WORDS[p.kind].toLowerCase()}`,
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);
@@ -146,11 +134,7 @@ export const aftercareWrites = [
       return { id: payload.id };
     },
   }),
-  write({
-    method: 'post',
-    path: '/waxDiscs',
-    schema: newWaxDiscSchema,
-    answers: answers.detailWritten,
+  write('/waxDiscs', {
     sentence: (p) => `${p.g} g of pressed wax with its honey, eaten at home`,
     run: async (unit, { batchId, g }) => {
       const detail = await batchDetail(unit.db, batchId);
@@ -166,11 +150,7 @@ export const aftercareWrites = [
       return { detail: await batchDetail(unit.db, batchId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/waxes',
-    schema: newWaxSchema,
-    answers: answers.detailWritten,
+  write('/waxes', {
     sentence: (p) => `${p.cleanG} g of clean wax`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -214,11 +194,7 @@ export const aftercareWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/rinses',
-    schema: newRinseSchema,
-    answers: answers.idWritten,
+  write('/rinses', {
     sentence: (p) => `${p.litres} L of rinse at ${p.brixPercent} °Brix`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -271,11 +247,7 @@ export const aftercareWrites = [
       return { id: payload.id };
     },
   }),
-  write({
-    method: 'post',
-    path: '/rinses/:id/use',
-    schema: useRinseSchema,
-    answers: answers.idWritten,
+  write('/rinses/:id/use', {
     sentence: (p) => `Rinse: ${RINSE_FATE_WORDS[p.fate].toLowerCase()}`,
     run: async (unit, payload, { id }) => {
       const rinse = await find<Rinse>(unit.db, 'rinses', id, 'rinse');
@@ -345,11 +317,7 @@ export const aftercareWrites = [
       return { id };
     },
   }),
-  write({
-    method: 'post',
-    path: '/gearCares',
-    schema: newGearCareSchema,
-    answers: answers.idWritten,
+  write('/gearCares', {
     sentence: (p) => `Wet gear: ${SCHOOLS.wetGear[p.way].toLowerCase()}`,
     run: async (unit, { warned, ...payload }) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -366,11 +334,7 @@ export const aftercareWrites = [
       return { id: payload.id };
     },
   }),
-  write({
-    method: 'post',
-    path: '/answers',
-    schema: settleQuestionSchema,
-    answers: answers.idWritten,
+  write('/answers', {
     sentence: (p) => `Answered: ${p.answer}`,
     run: async (unit, payload) => {
       const id = randomUUID();

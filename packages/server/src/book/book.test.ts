@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { Trace } from '@furrow/core';
 import request from 'supertest';
 import { Household } from '../testing/household.js';
-import type { TraceAnswer } from './reads.js';
 
 let home: Household;
 beforeEach(async () => {
@@ -46,7 +46,7 @@ async function filled(): Promise<{ batchId: string; lotId: string }> {
   );
   return { batchId, lotId };
 }
-const trace = (query: string): Promise<TraceAnswer> => home.get<TraceAnswer>(`/traces?${query}`);
+const trace = (query: string): Promise<Trace> => home.get<Trace>(`/traces?${query}`);
 
 describe('what left the shelf', () => {
   it('may name to whom; the name stands apart from book and journal and can be forgotten', async () => {

@@ -1,9 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import {
-  answers,
   HOLD_WORDS,
   dateWords,
-  liftHoldSchema,
   standingAgainst,
   type Batch,
   type ColonyFact,
@@ -263,11 +261,7 @@ export async function holdViews(db: Knex): Promise<HoldView[]> {
 }
 
 export const holdWrites = [
-  write({
-    method: 'post',
-    path: '/holds/:id/lift',
-    schema: liftHoldSchema,
-    answers: answers.idWritten,
+  write('/holds/:id/lift', {
     sentence: (p) => `A hold lifted: ${p.word}`,
     run: async (unit, { word }, { id }) => {
       const hold = await find<HoldRow>(unit.db, 'holds', id, 'hold');

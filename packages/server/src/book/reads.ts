@@ -1,11 +1,10 @@
-import { type Batch, type LotKind, type Reserve, type TraceShare } from '@furrow/core';
-import { Router } from 'express';
+import type { LotKind, Person, QueryOf, Reserve, Trace } from '@furrow/core';
 import type { Knex } from 'knex';
 import { lotByCode } from '../jar/codes.js';
-import type { ServerClock } from '../clock.js';
 import { notFound, refused } from '../problem.js';
 import { list } from '../store/rows.js';
 import { page } from '../paging.js';
+import { read } from '../reading.js';
 import { aftercareOf } from './aftercare.js';
 import { holdViews } from './holds.js';
 import { bookView, stockView } from './lots.js';
@@ -25,132 +24,73 @@ interface LotRow {
 /** What the ends of the book are called. */
 const ENDS: Record<string, string> = { outside: 'gone out', loss: 'lost' };
 
-export interface TraceAnswer {
-  lot: {
-    id: string;
-    name: string;
-    code: string | null;
-    batchId: string;
-    hiveName: string;
-    date: string;
-  };
-  shares: (TraceShare & {
-    name: string;
-    batchId: string | null;
-    hiveName: string | null;
-    date: string | null;
-  })[];
+/** The lot that is asked for: by its id, or by the code on its label. */
+async function lotAsked(db: Knex, { lot, code }: { lot?: string; code?: string }): Promise<LotRow> {
+  if (code !== undefined) {
+    const found = await lotByCode(db, code);
+    if (found) return found;
+    throw refused(
+      `No lot has the code "${code.slice(0, 40)}". It stands on the label behind "Batch".`,
+      'code',
+    );
+  }
+  const [found] = lot === undefined ? [] : await list<LotRow>(db, 'lots', { id: lot });
+  if (!found) throw notFound('lot');
+  return found;
 }
 
-/**
- * Traces of the book: where a lot came from, where it is now; found by its id or by the code on its
- * label.
- */
-export function bookReads(db: Knex, clock: ServerClock): Router {
-  const router = Router();
-  router.get(
-    '/lots',
-    async (request, response) => void response.json(page(request, (await bookView(db)).lots)),
-  );
-  router.get(
-    '/flows',
-    async (request, response) => void response.json(page(request, (await bookView(db)).flows)),
-  );
-  router.get('/book', async (_request, response) => void response.json(await bookView(db)));
-  router.get(
-    '/holds',
-    async (_request, response) => void response.json({ items: await holdViews(db) }),
-  );
-  router.get('/traces', async (request, response) => {
-    const { lot: id, code, direction } = request.query;
-    if (direction !== 'back' && direction !== 'forward')
-      throw refused('Back or forward?', 'direction');
-    const byId = typeof id === 'string' ? await list<LotRow>(db, 'lots', { id }) : [];
-    const lot = typeof code === 'string' ? await lotByCode(db, code) : (byId[0] ?? null);
-    if (!lot)
-      throw typeof code === 'string'
-        ? refused(
-            `No lot has the code "${code.slice(0, 40)}". It stands on the label behind "Batch".`,
-            'code',
-          )
-        : notFound('lot');
-    const { shares } = await traceOf(db, lot.id, direction);
-    const rows = (await db('lots')
-      .whereIn('id', [lot.id, ...shares.map((s) => s.lot)])
-      .where({ removedAt: null })
-      .select('id', 'batchId', 'kind', 'name', 'code')) as LotRow[];
-    const lotsById = new Map(rows.map((l) => [l.id, l]));
-    const batches = new Map(
-      (
-        await batchViewsOf(
-          db,
-          rows.map((r) => r.batchId),
-        )
-      ).map((b): [string, Batch] => [b.id, b]),
-    );
-    const about = (
-      lotId: string,
-    ): { name: string; batchId: string | null; hiveName: string | null; date: string | null } => {
-      const row = lotsById.get(lotId);
-      const batch = row ? batches.get(row.batchId) : undefined;
-      const name = ENDS[lotId] ?? row?.name ?? 'a lot that was taken back';
-      return {
-        name,
-        batchId: batch?.id ?? null,
-        hiveName: batch?.hiveName ?? null,
-        date: batch?.date ?? null,
-      };
+/** Where a lot came from, or where it is now, with the names of what is on the way. */
+async function traceTold(db: Knex, asked: QueryOf<'/traces'>): Promise<Trace> {
+  const lot = await lotAsked(db, asked);
+  const { shares } = await traceOf(db, lot.id, asked.direction);
+  const rows = (await db('lots')
+    .whereIn('id', [lot.id, ...shares.map((s) => s.lot)])
+    .where({ removedAt: null })
+    .select('id', 'batchId', 'kind', 'name', 'code')) as LotRow[];
+  const lots = new Map(rows.map((row) => [row.id, row]));
+  const batchIds = rows.map((row) => row.batchId);
+  const batches = new Map((await batchViewsOf(db, batchIds)).map((batch) => [batch.id, batch]));
+  const about = (id: string) => {
+    const row = lots.get(id);
+    const batch = row && batches.get(row.batchId);
+    return {
+      name: ENDS[id] ?? row?.name ?? 'a lot that was taken back',
+      batchId: batch?.id ?? null,
+      hiveName: batch?.hiveName ?? null,
+      date: batch?.date ?? null,
     };
-    const own = about(lot.id);
-    const answer: TraceAnswer = {
-      lot: {
-        id: lot.id,
-        name: lot.name,
-        code: lot.code,
-        batchId: lot.batchId,
-        hiveName: own.hiveName ?? '',
-        date: own.date ?? '',
-      },
-      shares: shares.map((s) => ({ ...s, ...about(s.lot) })),
-    };
-    response.json(answer);
-  });
-  router.get(
-    '/harvests/:id/aftercare',
-    async (request, response) =>
-      void response.json(await aftercareOf(db, request.params.id, clock.now().toISOString())),
-  );
-  router.get(
-    '/stock',
-    async (_request, response) =>
-      void response.json({ items: await stockView(db, ['honey', 'jars', 'pieces']) }),
-  );
-  router.get(
-    '/stock/waters',
-    async (_request, response) => void response.json({ items: await watersOfStock(db) }),
-  );
-  router.get('/seasons', async (_request, response) => void response.json(await seasonsOf(db)));
-  router.get(
-    '/estimatePairs',
-    async (_request, response) => void response.json({ items: await estimatePairs(db) }),
-  );
-  router.get(
-    '/questions',
-    async (_request, response) => void response.json({ items: await openQuestions(db) }),
-  );
-  router.get(
-    '/reserves',
-    async (_request, response) =>
-      void response.json({ items: (await list<Reserve>(db, 'reserves')).filter((r) => !r.doneAt) }),
-  );
-  router.get(
-    '/people',
-    async (_request, response) =>
-      void response.json({
-        items: (await list<{ id: string; name: string }>(db, 'people'))
-          .filter((p) => p.name)
-          .map(({ id, name }) => ({ id, name })),
-      }),
-  );
-  return router;
+  };
+  const { hiveName, date } = about(lot.id);
+  const { id, name, code, batchId } = lot;
+  return {
+    lot: { id, name, code, batchId, hiveName: hiveName ?? '', date: date ?? '' },
+    shares: shares.map((s) => ({ ...s, ...about(s.lot) })),
+  };
 }
+
+/** Names of those honey went to, as long as they are not forgotten. */
+async function peopleKnown(db: Knex): Promise<Person[]> {
+  const people = await list<Person>(db, 'people');
+  return people.filter((p) => p.name).map(({ id, name }) => ({ id, name }));
+}
+
+/** What Book reads: lots and flows, traces, what stands there, what was promised, years. */
+export const bookReads = [
+  read('/lots', async ({ db }, { query }) => page(query, (await bookView(db)).lots)),
+  read('/flows', async ({ db }, { query }) => page(query, (await bookView(db)).flows)),
+  read('/book', ({ db }) => bookView(db)),
+  read('/holds', async ({ db }) => ({ items: await holdViews(db) })),
+  read('/traces', ({ db }, { query }) => traceTold(db, query)),
+  read('/harvests/:id/aftercare', ({ db, clock }, { params }) =>
+    aftercareOf(db, params.id, clock.now().toISOString()),
+  ),
+  read('/stock', async ({ db }) => ({ items: await stockView(db, ['honey', 'jars', 'pieces']) })),
+  read('/stock/waters', async ({ db }) => ({ items: await watersOfStock(db) })),
+  read('/seasons', ({ db }) => seasonsOf(db)),
+  read('/estimatePairs', async ({ db }) => ({ items: await estimatePairs(db) })),
+  read('/questions', async ({ db }) => ({ items: await openQuestions(db) })),
+  read('/reserves', async ({ db }) => ({
+    items: (await list<Reserve>(db, 'reserves')).filter((r) => !r.doneAt),
+  })),
+  read('/people', async ({ db }) => ({ items: await peopleKnown(db) })),
+];

@@ -9,13 +9,13 @@ import {
   saleTotal,
   seasonOf,
   shareJoined,
-  type EstimateCorrection,
+  type EstimatePair,
   type HarvestSummary,
+  type Seasons,
   type HiveKindName,
   type Geometry,
   type JarKindRecord,
   type Joined,
-  type MissedGear,
   type Out,
   type Range,
   type Site,
@@ -28,23 +28,6 @@ import { list } from '../store/rows.js';
 import { batchViewsOf } from '../harvest/batches.js';
 import { batchViews } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
-
-export interface EstimatePair {
-  combId: string;
-  hiveName: string;
-  hiveKind: HiveKindName;
-  date: string;
-  estimateKg: number;
-  guessKg: number | null;
-  weighedKg: number;
-}
-export interface SeasonsAnswer {
-  harvests: HarvestSummary[];
-  pairs: EstimatePair[];
-  correction: EstimateCorrection | null;
-  missed: MissedGear[];
-  currency: string;
-}
 
 interface HiveRow {
   id: string;
@@ -105,7 +88,7 @@ const movedRows = (db: Knex): Promise<MovedRow[]> =>
  * Every harvest as seasons count it, and comb estimates beside what the scale said. Read table by
  * table, so that ten years are as quick as one.
  */
-export async function seasonsOf(db: Knex): Promise<SeasonsAnswer> {
+export async function seasonsOf(db: Knex): Promise<Seasons> {
   const { rules } = await currentRules(db);
   const batches = await batchViews(db);
   const hives = new Map((await list<HiveRow>(db, 'hives')).map((h) => [h.id, h]));

@@ -1,4 +1,4 @@
-import { answers, newBegunSchema, type NewBegun } from '@furrow/core';
+import { type NewBegun } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -55,11 +55,7 @@ async function begin(unit: UnitOfWork, payload: NewBegun): Promise<void> {
 }
 
 export const begunWrites = [
-  write({
-    method: 'post',
-    path: '/begunHarvests',
-    schema: newBegunSchema,
-    answers: answers.detailWritten,
+  write('/begunHarvests', {
     sentence: (p) => (p.stands === 'comb' ? 'Comb already cut out' : 'Honey from before Furrow'),
     run: async (unit, payload) => {
       await begin(unit, payload);

@@ -1,22 +1,17 @@
 import { endHarvest } from './ending.js';
 import {
-  answers,
   expectedOutcome,
   marketOf,
   judgeHiveAt,
   standingAgainst,
   takenEstimate,
-  moveBatchSchema,
-  newChoiceSchema,
-  newHarvestSchema,
-  planSchema,
   type Batch,
   type JarKindRecord,
   type JudgedComb,
   type NewChoice,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
-import { z } from 'zod';
+
 import { holdByFindings } from '../book/holds.js';
 import { correctionOf } from '../book/seasons.js';
 import { dateAt } from '../look/dateAt.js';
@@ -124,11 +119,7 @@ function wettestOf(chosen: readonly JudgedComb[]): number | null {
 }
 
 export const chooseWrites = [
-  write({
-    method: 'post',
-    path: '/harvests/:id/withdraw',
-    schema: z.strictObject({}),
-    answers: answers.withdrawnWritten,
+  write('/harvests/:id/withdraw', {
     sentence: () => 'Choice withdrawn, the combs stay',
     run: async (unit, _payload, { id }) => {
       const batch = await batchView(unit.db, id);
@@ -146,21 +137,13 @@ export const chooseWrites = [
       return { hiveId: batch.hiveId };
     },
   }),
-  write({
-    method: 'post',
-    path: '/harvests',
-    schema: newHarvestSchema,
-    answers: answers.batchWritten,
+  write('/harvests', {
     sentence: (p) => `${p.combIds.length} ${p.combIds.length === 1 ? 'comb' : 'combs'} chosen`,
     run: async (unit, payload) => ({
       batch: await makeBatch(unit, { ...payload, lotGroup: null }, {}),
     }),
   }),
-  write({
-    method: 'post',
-    path: '/choices',
-    schema: newChoiceSchema,
-    answers: answers.batchesWritten,
+  write('/choices', {
     sentence: (p) => {
       const n = p.batches.reduce((sum, b) => sum + b.combIds.length, 0);
       return `${n} ${n === 1 ? 'comb' : 'combs'} chosen`;
@@ -172,11 +155,7 @@ export const chooseWrites = [
       return { batches };
     },
   }),
-  write({
-    method: 'post',
-    path: '/harvests/:id/look-back',
-    schema: z.strictObject({}),
-    answers: answers.batchWritten,
+  write('/harvests/:id/look-back', {
     sentence: () => 'Looked back at the hive',
     run: async (unit, _payload, { id }) => {
       const { visitId } = await batchView(unit.db, id);
@@ -185,11 +164,7 @@ export const chooseWrites = [
       return { batch: await batchView(unit.db, id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/harvests/:id/plan',
-    schema: planSchema,
-    answers: answers.batchWritten,
+  write('/harvests/:id/plan', {
     sentence: () => 'Day planned',
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);
@@ -204,11 +179,7 @@ export const chooseWrites = [
       return { batch: await batchView(unit.db, id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/harvests/:id/stage',
-    schema: moveBatchSchema,
-    answers: answers.batchWritten,
+  write('/harvests/:id/stage', {
     sentence: (p) => `On to ${p.stage}`,
     run: async (unit, payload, { id }) => {
       const batch = await batchView(unit.db, id);

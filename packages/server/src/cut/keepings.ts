@@ -1,13 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import {
-  answers,
-  endKeepingSchema,
-  freezingPlan,
-  newKeepingSchema,
-  rackHours,
-  type Keeping,
-  type RackRun,
-} from '@furrow/core';
+import { freezingPlan, rackHours, type Keeping, type RackRun } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
@@ -41,11 +33,7 @@ async function frozenLitres(unit: UnitOfWork): Promise<number> {
 }
 
 export const keepingWrites = [
-  write({
-    method: 'post',
-    path: '/keepings',
-    schema: newKeepingSchema,
-    answers: answers.detailWritten,
+  write('/keepings', {
     sentence: (p) =>
       p.kind === 'rack' ? `${p.pieces} on the rack` : `${p.pieces} into the freezer`,
     run: async (unit, payload) => {
@@ -98,11 +86,7 @@ export const keepingWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/keepings/:id/end',
-    schema: endKeepingSchema,
-    answers: answers.detailWritten,
+  write('/keepings/:id/end', {
     sentence: (p) => (p.cracked ? `Done, ${p.cracked} cracked` : 'Done'),
     run: async (unit, payload, { id }) => {
       const keeping = await find<Keeping>(unit.db, 'keepings', id, 'rack or freezer');

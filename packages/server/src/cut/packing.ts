@@ -1,9 +1,6 @@
 import {
-  answers,
   seasonOf,
   chunkJar,
-  newChunkJarsSchema,
-  newPackingSchema,
   workingWater,
   type CutPiece,
   type Hive,
@@ -75,11 +72,7 @@ async function takeStock(
 const season = (hive: Hive, date: string): string => seasonOf(date, hive.site.hemisphere).startsOn;
 
 export const packingWrites = [
-  write({
-    method: 'post',
-    path: '/packings',
-    schema: newPackingSchema,
-    answers: answers.detailWritten,
+  write('/packings', {
     sentence: (p) => `${p.pieceIds.length} ${p.pieceIds.length === 1 ? 'piece' : 'pieces'} packed`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -117,11 +110,7 @@ export const packingWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/chunkJars',
-    schema: newChunkJarsSchema,
-    answers: answers.detailWritten,
+  write('/chunkJars', {
     sentence: (p) => `${p.jars.length} chunk ${p.jars.length === 1 ? 'jar' : 'jars'} filled`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);

@@ -4,6 +4,7 @@ import {
   templateSvg,
   unitWord,
   type CutBoard,
+  type CutHistory,
   type CutPiece,
   type HiveKindName,
   type JarKindRecord,
@@ -16,6 +17,7 @@ import type { Knex } from 'knex';
 import { inThread } from '../heavy/pool.js';
 import { find, list } from '../store/rows.js';
 import { batchViews } from '../harvest/batches.js';
+import { read, type Reading } from '../reading.js';
 import { currentRules } from '../rules/currentRules.js';
 import { rackRuns } from './keepings.js';
 
@@ -41,8 +43,27 @@ async function templateOf(db: Knex, id: string): Promise<TemplateInput> {
   };
 }
 
-/** What is read for Cut: templates, and what all combs so far have given. */
-export function cutReads(db: Knex): Router {
+/** Everything that lay on the cutting board, without its lines, with what came of it. */
+async function cutHistory(db: Knex): Promise<CutHistory> {
+  const boards = await list<CutBoard>(db, 'cutBoards');
+  const batches = new Map((await batchViews(db)).map((b) => [b.id, b]));
+  return {
+    boards: boards.map((b) => {
+      const { hiveName, date } = batches.get(b.batchId)!;
+      return { ...b, flaws: [], cuts: [], hiveName, date };
+    }),
+    pieces: await list<CutPiece>(db, 'cutPieces'),
+    outs: await list<Out>(db, 'outs'),
+    keepings: await list<Keeping>(db, 'keepings'),
+    racks: await rackRuns(db),
+  };
+}
+
+/** What is read for Cut: what all combs so far have given. */
+export const cutReads = [read('/cutHistory', ({ db }) => cutHistory(db))];
+
+/** Templates to cut by, true size. */
+export function cutFiles({ db }: Reading): Router {
   const router = Router();
   router.get('/cutBoards/:id/template.svg', async (request, response) => {
     response
@@ -58,20 +79,6 @@ export function cutReads(db: Knex): Router {
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="cutting-template.pdf"');
     response.send(Buffer.from(pdf));
-  });
-  router.get('/cutHistory', async (_request, response) => {
-    const boards = await list<CutBoard>(db, 'cutBoards');
-    const batches = await batchViews(db);
-    response.json({
-      boards: boards.map((b) => {
-        const batch = batches.find((x) => x.id === b.batchId)!;
-        return { ...b, flaws: [], cuts: [], hiveName: batch.hiveName, date: batch.date };
-      }),
-      pieces: await list<CutPiece>(db, 'cutPieces'),
-      outs: await list<Out>(db, 'outs'),
-      keepings: await list<Keeping>(db, 'keepings'),
-      racks: await rackRuns(db),
-    });
   });
   return router;
 }

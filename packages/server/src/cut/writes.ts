@@ -1,12 +1,6 @@
 import {
-  answers,
   SPOILT_WORDS,
-  changeCutBoardSchema,
-  changeCutPieceSchema,
   gradePiece,
-  newCutBoardSchema,
-  planBoardsSchema,
-  planCutSchema,
   type Batch,
   type CutBoard,
   type CutPiece,
@@ -104,11 +98,7 @@ async function graded(
 }
 
 export const cutWrites = [
-  write({
-    method: 'post',
-    path: '/cutBoards',
-    schema: newCutBoardSchema,
-    answers: answers.detailWritten,
+  write('/cutBoards', {
     sentence: () => 'Comb laid on the board',
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -134,11 +124,7 @@ export const cutWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/cutBoards/:id/plan',
-    schema: planCutSchema,
-    answers: answers.detailWritten,
+  write('/cutBoards/:id/plan', {
     sentence: (p) => `${p.pieces.length} ${p.pieces.length === 1 ? 'piece' : 'pieces'} planned`,
     run: async (unit, payload, { id }) => {
       const batch = await openBatch(unit, (await boardOf(unit, id)).batchId);
@@ -146,11 +132,7 @@ export const cutWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/cutBoards/plans',
-    schema: planBoardsSchema,
-    answers: answers.detailWritten,
+  write('/cutBoards/plans', {
     sentence: (p) => `${p.boards.length} combs planned together`,
     run: async (unit, { boards }) => {
       const first = await boardOf(unit, boards[0].boardId);
@@ -161,11 +143,7 @@ export const cutWrites = [
       return { detail: await batchDetail(unit.db, first.batchId) };
     },
   }),
-  write({
-    method: 'patch',
-    path: '/cutBoards/:id',
-    schema: changeCutBoardSchema,
-    answers: answers.detailWritten,
+  write('/cutBoards/:id', {
     sentence: (p) => {
       if (p.spoilt) return `Comb spoilt for pieces: ${SPOILT_WORDS[p.spoilt]}`;
       if (p.done) return 'Comb is cut';
@@ -203,11 +181,7 @@ export const cutWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'patch',
-    path: '/cutPieces/:id',
-    schema: changeCutPieceSchema,
-    answers: answers.detailWritten,
+  write('/cutPieces/:id', {
     sentence: (p) => {
       if (p.netG != null) return `Piece weighed, ${p.netG} g`;
       if (p.state === 'cracked') return 'A piece cracked';

@@ -14,9 +14,11 @@ import {
   type BatchDetail,
   type Drain,
   type FrameEvent,
+  type HiveKindName,
+  type HouseholdRun,
+  type HouseholdRuns,
   type MethodPrior,
   type PastRun,
-  type RunKind,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail } from '../harvest/detail.js';
@@ -24,22 +26,6 @@ import { bookView } from '../book/lots.js';
 import { drainViews } from './drainViews.js';
 import { batchViewsOf } from '../harvest/batches.js';
 
-/** One closed drain of the household: what its forecast, its press and its norm learn from. */
-interface HouseholdRun extends PastRun, RunKind {
-  drainId: string;
-  batchId: string;
-  hiveName: string;
-  date: string;
-  pressed: boolean;
-  drippedG: number;
-  pressedG: number;
-  residualShare: number;
-}
-
-interface HouseholdRuns {
-  drains: HouseholdRun[];
-  frames: PastRun[];
-}
 /**
  * Closed runs do not change by themselves: read again only when one was closed, undone or changed.
  */
@@ -127,7 +113,7 @@ async function readRuns(db: Knex): Promise<HouseholdRuns> {
 export async function methodPriorOf(
   db: Knex,
   drain: Pick<Drain, 'id' | 'method' | 'fineness' | 'thixotropic' | 'events'>,
-  hiveKind: string,
+  hiveKind: HiveKindName,
 ): Promise<MethodPrior> {
   const { drains } = await householdRuns(db);
   return ownPrior(

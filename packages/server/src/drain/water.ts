@@ -1,10 +1,4 @@
-import {
-  answers,
-  BadInput,
-  newWaterReadingSchema,
-  readingMoisture,
-  type BenchReading,
-} from '@furrow/core';
+import { BadInput, readingMoisture, type BenchReading } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { batchDetail } from '../harvest/detail.js';
 import { batchView } from '../harvest/batches.js';
@@ -12,11 +6,7 @@ import { write } from '../store/writes.js';
 
 /** Water of honey in a vessel, a drop at a time, by whichever scale the instrument has. */
 export const waterWrites = [
-  write({
-    method: 'post',
-    path: '/waterReadings',
-    schema: newWaterReadingSchema,
-    answers: answers.detailWritten,
+  write('/waterReadings', {
     sentence: (p) => `Water measured: ${p.reading.value}${p.reading.scale === 'index' ? '' : ' %'}`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);

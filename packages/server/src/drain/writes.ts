@@ -1,14 +1,6 @@
 import {
-  answers,
-  changeWeighingSchema,
-  closeDrainSchema,
   closeMass,
   drawnBefore,
-  newBlendSchema,
-  newDrainEventSchema,
-  newDrainSchema,
-  newReadingsSchema,
-  newWeighingSchema,
   outByWeighing,
   potLeftG,
   type Batch,
@@ -17,7 +9,7 @@ import {
   type NewDrainEvent,
   type Weighing,
 } from '@furrow/core';
-import { z } from 'zod';
+
 import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -92,11 +84,7 @@ const EVENT_SENTENCES: Record<NewDrainEvent['kind'], (p: NewDrainEvent) => strin
 };
 
 export const drainWrites = [
-  write({
-    method: 'post',
-    path: '/drains',
-    schema: newDrainSchema,
-    answers: answers.detailWritten,
+  write('/drains', {
     sentence: () => 'Drain begun',
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -123,16 +111,7 @@ export const drainWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/harvests/:id/join',
-    schema: z.strictObject({
-      intoBatchId: z.uuid('This is no id.'),
-      /** Said here and now that they are one lot, where it was not chosen so before. */ agreed: z
-        .boolean()
-        .default(false),
-    }),
-    answers: answers.detailWritten,
+  write('/harvests/:id/join', {
     sentence: () => 'Two harvests put into one vessel',
     run: async (unit, { intoBatchId, agreed }, { id }) => {
       const [batch, into] = [await batchView(unit.db, id), await batchView(unit.db, intoBatchId)];
@@ -161,11 +140,7 @@ export const drainWrites = [
       return { detail: await batchDetail(unit.db, into.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/weighings',
-    schema: newWeighingSchema,
-    answers: answers.detailWritten,
+  write('/weighings', {
     sentence: (p) => `Weighed ${((p.grossG - p.tareG) / 1000).toFixed(2)} kg`,
     run: async (unit, payload) => {
       const drain = await runningDrain(unit, payload.drainId);
@@ -182,11 +157,7 @@ export const drainWrites = [
       return { detail: await batchDetail(unit.db, drain.batchId) };
     },
   }),
-  write({
-    method: 'patch',
-    path: '/weighings/:id',
-    schema: changeWeighingSchema,
-    answers: answers.detailWritten,
+  write('/weighings/:id', {
     sentence: (p) => (p.leftOut ? 'Weighing left out' : 'Weighing counted again'),
     run: async (unit, payload, { id }) => {
       const weighing = await find<Weighing>(unit.db, 'weighings', id, 'weighing');
@@ -195,11 +166,7 @@ export const drainWrites = [
       return { detail: await batchDetail(unit.db, drain.batchId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/readings',
-    schema: newReadingsSchema,
-    answers: answers.readingsWritten,
+  write('/readings', {
     sentence: (p) =>
       `${p.readings.length} ${p.readings.length === 1 ? 'reading' : 'readings'} of ${p.instrument}`,
     run: async (unit, { id, drainId, instrument, readings }) => {
@@ -221,11 +188,7 @@ export const drainWrites = [
       return { added: fresh.length, known: readings.length - fresh.length };
     },
   }),
-  write({
-    method: 'post',
-    path: '/drainEvents',
-    schema: newDrainEventSchema,
-    answers: answers.detailWritten,
+  write('/drainEvents', {
     sentence: (p) => EVENT_SENTENCES[p.kind](p),
     run: async (unit, payload) => {
       const after = payload.kind === 'skim' || payload.kind === 'moisture';
@@ -290,11 +253,7 @@ export const drainWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/blends',
-    schema: newBlendSchema,
-    answers: answers.detailWritten,
+  write('/blends', {
     sentence: (p) => `${(p.g / 1000).toFixed(2)} kg poured together`,
     run: async (unit, { fromLotId, intoLotId, g }) => {
       const [from, into] = [await lotView(unit.db, fromLotId), await lotView(unit.db, intoLotId)];
@@ -309,11 +268,7 @@ export const drainWrites = [
       return { detail: await batchDetail(unit.db, into.batchId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/drains/:id/close',
-    schema: closeDrainSchema,
-    answers: answers.detailWritten,
+  write('/drains/:id/close', {
     sentence: () => 'Drain closed',
     run: async (unit, payload, { id }) => {
       const drain = await runningDrain(unit, id);

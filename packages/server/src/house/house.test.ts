@@ -4,7 +4,7 @@ import { request as plainRequest } from 'node:http';
 import { request as secureRequest, type RequestOptions } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DEFAULT_RULES, type answers } from '@furrow/core';
+import { DEFAULT_RULES, type HouseView } from '@furrow/core';
 import supertest from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
@@ -228,7 +228,7 @@ describe('a device of the household', () => {
       () => 'ended',
     );
     await new Promise((soon) => setTimeout(soon, 100));
-    const { devices } = await home.get<answers.HouseView>('/house');
+    const { devices } = await home.get<HouseView>('/house');
     await supertest(home.app).post(`/api/v1/house/devices/${devices[0].id}/remove`).expect(200);
     expect(await ended).toBe('ended');
     expect((await ask('/api/v1/today', { cookie })).status).toBe(401);

@@ -1,4 +1,4 @@
-import { answers } from '@furrow/core';
+import { type HouseView } from '@furrow/core';
 import express, { Router, type Request, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
 import { z } from 'zod';
@@ -78,7 +78,7 @@ function shownPairing(house: House, pairing: PairingCode | null) {
   return { ...pairing, link, qr: link ? qrRuns(link) : null };
 }
 
-const houseView = (house: House): answers.HouseView => ({
+const houseView = (house: House): HouseView => ({
   sharing: {
     on: house.sharing.isOpen,
     addresses: house.sharing.addresses,

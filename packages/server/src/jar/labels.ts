@@ -1,21 +1,13 @@
 import {
-  answers,
   HOLD_WORDS,
   STARTING_DESIGN_ID,
   STARTING_FIELDS,
   STARTING_SHEETS,
-  batchCodeSchema,
-  changeLabelDesignSchema,
   hiveKind,
   labelProblems,
   labelText,
   lotKeeping,
-  lotClaimSchema,
   measuredWaterPercent,
-  misprintSchema,
-  newLabelDesignSchema,
-  newLabelSheetSchema,
-  newPrintSchema,
   sheetProblem,
   type Batch,
   type CutPiece,
@@ -188,11 +180,7 @@ const spooled = (
 
 /** Labels: their sheets and look, what is claimed, and the printer's spool. */
 export const labelWrites = [
-  write({
-    method: 'post',
-    path: '/labelSheets',
-    schema: newLabelSheetSchema,
-    answers: answers.idWritten,
+  write('/labelSheets', {
     sentence: (p) => `Label sheet "${p.name}"`,
     run: async (unit, payload) => {
       const problem = sheetProblem(payload);
@@ -201,11 +189,7 @@ export const labelWrites = [
       return { id: payload.id };
     },
   }),
-  write({
-    method: 'post',
-    path: '/labelDesigns',
-    schema: newLabelDesignSchema,
-    answers: answers.idWritten,
+  write('/labelDesigns', {
     sentence: (p) => `Label "${p.name}"`,
     run: async (unit, payload) => {
       await sheetOf(unit.db, payload.sheetId);
@@ -213,11 +197,7 @@ export const labelWrites = [
       return { id: payload.id };
     },
   }),
-  write({
-    method: 'patch',
-    path: '/labelDesigns/:id',
-    schema: changeLabelDesignSchema,
-    answers: answers.idWritten,
+  write('/labelDesigns/:id', {
     sentence: () => 'Label changed',
     run: async (unit, payload, { id }) => {
       if (payload.sheetId) await sheetOf(unit.db, payload.sheetId);
@@ -225,11 +205,7 @@ export const labelWrites = [
       return { id };
     },
   }),
-  write({
-    method: 'post',
-    path: '/lots/:id/claim',
-    schema: lotClaimSchema,
-    answers: answers.detailWritten,
+  write('/lots/:id/claim', {
     sentence: (p) => (p.flower ? `Flower of a lot: ${p.flower}` : 'No flower named'),
     run: async (unit, payload, { id }) => {
       const { lot } = await filledLot(unit.db, id);
@@ -240,11 +216,7 @@ export const labelWrites = [
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/harvests/:id/code',
-    schema: batchCodeSchema,
-    answers: answers.detailWritten,
+  write('/harvests/:id/code', {
     sentence: (p) => `Batch code ${p.code}`,
     run: async (unit, payload, { id }) => {
       const [batch] = await batchViews(unit.db, { id });
@@ -267,11 +239,7 @@ export const labelWrites = [
       return { detail: await batchDetail(unit.db, id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/prints',
-    schema: newPrintSchema,
-    answers: answers.printWritten,
+  write('/prints', {
     sentence: (p) => `Labels printed${p.copies ? `: ${p.copies}` : ''}`,
     run: async (unit, payload) => {
       const design = await find<LabelDesignRecord>(
@@ -307,11 +275,7 @@ export const labelWrites = [
       return { printId: payload.id };
     },
   }),
-  write({
-    method: 'post',
-    path: '/prints/:id/misprint',
-    schema: misprintSchema,
-    answers: answers.printWritten,
+  write('/prints/:id/misprint', {
     sentence: (p) => `${p.count} ${p.count === 1 ? 'label' : 'labels'} misprinted: ${p.why}`,
     run: async (unit, payload, { id }) => {
       const print = await find<Print>(unit.db, 'prints', id, 'print');

@@ -1,16 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import {
-  answers,
   FATES_UNDER_HOLD,
   FATE_WORDS,
   HOLD_WORDS,
   discountIssue,
-  newOutSchema,
-  newReserveSchema,
   type Fate,
   type Reserve,
 } from '@furrow/core';
-import { z } from 'zod';
+
 import { notFound, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
@@ -59,11 +56,7 @@ async function fateRefused(unit: UnitOfWork, lotId: string, fate: Fate): Promise
 
 /** What leaves the shelf: sold, given, eaten, into mead or cosmetics, spoilt. */
 export const outWrites = [
-  write({
-    method: 'post',
-    path: '/outs',
-    schema: newOutSchema,
-    answers: answers.detailWritten,
+  write('/outs', {
     sentence: (p) => `${p.count} ${FATE_WORDS[p.fate].toLowerCase()}`,
     run: async (unit, payload) => {
       const lot = await lotView(unit.db, payload.lotId);
@@ -106,11 +99,7 @@ export const outWrites = [
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/reserves',
-    schema: newReserveSchema,
-    answers: answers.idWritten,
+  write('/reserves', {
     sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} promised`,
     run: async (unit, { who, ...reserve }) => {
       await find(unit.db, 'jarKinds', reserve.jarKindId, 'kind of jar');
@@ -123,11 +112,7 @@ export const outWrites = [
     },
   }),
   ...(['done', 'withdraw'] as const).map((act) =>
-    write({
-      method: 'post',
-      path: `/reserves/:id/${act}`,
-      schema: z.strictObject({}),
-      answers: answers.idWritten,
+    write(`/reserves/:id/${act}`, {
       sentence: () => (act === 'done' ? 'A promise kept' : 'A promise withdrawn'),
       run: async (unit, _payload, { id }) => {
         const reserve = await find<Reserve>(unit.db, 'reserves', id, 'promise');
@@ -141,11 +126,7 @@ export const outWrites = [
       },
     }),
   ),
-  write({
-    method: 'post',
-    path: '/people/:id/forget',
-    schema: z.strictObject({}),
-    answers: answers.idWritten,
+  write('/people/:id/forget', {
     sentence: () => 'A name forgotten',
     run: async (unit, _payload, { id }) => {
       // Not undone by the journal: what is forgotten is not written anywhere.

@@ -5,17 +5,18 @@ import {
   type LabelSheetRecord,
   type Lot,
   type Print,
+  type PrintLine,
 } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { qrRuns } from '../files/labels.js';
-import type { PhoneAddress } from '../house/phoneAddress.js';
 import { inThread } from '../heavy/pool.js';
 import { lotPage } from '../files/lotPage.js';
 import { holdText } from '../book/holds.js';
 import { notFound, refused } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
 import { find, list } from '../store/rows.js';
+import { read, type Reading } from '../reading.js';
 import { currentRules } from '../rules/currentRules.js';
 import { filledLot, labelsOf, wordsOf } from './labels.js';
 
@@ -33,34 +34,43 @@ async function lotPageOf(db: Knex, lotId: string): Promise<string> {
   return lotPage(filled.lot, filled.batch, wordsOf(filled, rules), rules, filled.moisturePercent);
 }
 
-/**
- * What Jar reads: sheets, designs, the words of a lot's label, the printer's spool, cards, look
- * sheets, lot pages.
- */
-export function jarReads(db: Knex, phoneAddress: PhoneAddress): Router {
+/** The printer's spool, newest first: what stood on a label is in its PDF. */
+async function spool(db: Knex): Promise<PrintLine[]> {
+  const prints = await list<Print>(db, 'prints', {}, 'occurredAt');
+  const lots = new Map((await list<Lot>(db, 'lots')).map((l) => [l.id, l]));
+  return prints.reverse().map(({ labels, fields: _fields, ...p }) => ({
+    ...p,
+    count: labels.length,
+    code: lots.get(p.lotId)?.code ?? '',
+    batchId: lots.get(p.lotId)?.batchId ?? null,
+  }));
+}
+
+/** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool. */
+export const jarReads = [
+  read('/labelSheets', async ({ db }) => ({
+    items: await list<LabelSheetRecord>(db, 'labelSheets'),
+  })),
+  read('/labelDesigns', async ({ db }) => ({
+    items: await list<LabelDesignRecord>(db, 'labelDesigns'),
+  })),
+  read('/prints', async ({ db }) => ({ items: await spool(db) })),
+  read('/lots/:id/label', async ({ db }, { params }) => {
+    const { labels, qrText, lot, sale } = await labelsOf(db, params.id);
+    return {
+      sale,
+      words: labels[0],
+      count: labels.length,
+      qrText,
+      qr: qrRuns(qrText),
+      code: lot.code,
+    };
+  }),
+];
+
+/** What Jar prints: labels, cards, look sheets, lot pages. */
+export function jarFiles({ db, phoneAddress }: Reading): Router {
   const router = Router();
-  router.get(
-    '/labelSheets',
-    async (_request, response) =>
-      void response.json({ items: await list<LabelSheetRecord>(db, 'labelSheets') }),
-  );
-  router.get(
-    '/labelDesigns',
-    async (_request, response) =>
-      void response.json({ items: await list<LabelDesignRecord>(db, 'labelDesigns') }),
-  );
-  router.get('/prints', async (_request, response) => {
-    const prints = await list<Print>(db, 'prints', {}, 'occurredAt');
-    const lots = new Map((await list<Lot>(db, 'lots')).map((l) => [l.id, l]));
-    response.json({
-      items: prints.reverse().map(({ labels, fields: _fields, ...p }) => ({
-        ...p,
-        count: labels.length,
-        code: lots.get(p.lotId)?.code ?? '',
-        batchId: lots.get(p.lotId)?.batchId ?? null,
-      })),
-    });
-  });
   router.get('/prints/:id.pdf', async (request, response) => {
     const print = await find<Print>(db, 'prints', request.params.id, 'print');
     pdfAnswer(
@@ -68,17 +78,6 @@ export function jarReads(db: Knex, phoneAddress: PhoneAddress): Router {
       `labels-${print.labels[0]?.batch.replace('Batch ', '')}.pdf`,
       await inThread('labelsPdf', [print.labels, print, print.sheet, print.qrText, print.startAt]),
     );
-  });
-  router.get('/lots/:id/label', async (request, response) => {
-    const { labels, qrText, lot, sale } = await labelsOf(db, request.params.id);
-    response.json({
-      sale,
-      words: labels[0],
-      count: labels.length,
-      qrText,
-      qr: qrRuns(qrText),
-      code: lot.code,
-    });
   });
   router.get('/lots/:id/labels.pdf', async (request, response) => {
     const { labels, qrText, lot, holds } = await labelsOf(db, request.params.id);

@@ -1,19 +1,12 @@
 import {
-  answers,
   fillAccuracy,
-  lotWeightsSchema,
-  newFillingSchema,
-  newFillingsSchema,
-  newFlowSchema,
-  newPiecesSchema,
-  useFirstSchema,
   volumeQuestion,
   type Batch,
   type JarKindRecord,
   type Lot,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
-import { z } from 'zod';
+
 import { refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
@@ -96,11 +89,7 @@ async function fill(
 }
 
 export const jarWrites = [
-  write({
-    method: 'post',
-    path: '/pieces',
-    schema: newPiecesSchema,
-    answers: answers.detailWritten,
+  write('/pieces', {
     sentence: (p) => `${p.count} ${p.count === 1 ? 'piece' : 'pieces'} of comb honey cut`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -122,11 +111,7 @@ export const jarWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/fillings',
-    schema: newFillingSchema,
-    answers: answers.detailWritten,
+  write('/fillings', {
     sentence: (p) => `${p.count} ${p.count === 1 ? 'jar' : 'jars'} of ${p.netG} g filled`,
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);
@@ -138,11 +123,7 @@ export const jarWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/fillings/several',
-    schema: newFillingsSchema,
-    answers: answers.fillingsWritten,
+  write('/fillings/several', {
     sentence: (p) => {
       const n = p.fillings.reduce((sum, f) => sum + f.count, 0);
       return `${n} ${n === 1 ? 'jar' : 'jars'} filled from several lots`;
@@ -163,11 +144,7 @@ export const jarWrites = [
       return { lotIds: fillings.map((f) => f.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/lots/:id/weights',
-    schema: lotWeightsSchema,
-    answers: answers.detailWritten,
+  write('/lots/:id/weights', {
     sentence: (p) => `${p.weights.length} ${p.weights.length === 1 ? 'jar' : 'jars'} weighed`,
     run: async (unit, { weights }, { id }) => {
       const lot = await lotView(unit.db, id);
@@ -193,11 +170,7 @@ export const jarWrites = [
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/lots/:id/use-first',
-    schema: useFirstSchema,
-    answers: answers.detailWritten,
+  write('/lots/:id/use-first', {
     sentence: (p) => (p.on ? 'A lot to be used first' : 'Not a use-first lot any more'),
     run: async (unit, { on, useBy }, { id }) => {
       const lot = await lotView(unit.db, id);
@@ -214,11 +187,7 @@ export const jarWrites = [
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/lots/:id/granulating',
-    schema: z.strictObject({ granulating: z.boolean() }),
-    answers: answers.detailWritten,
+  write('/lots/:id/granulating', {
     sentence: (p) => (p.granulating ? 'The honey granulates' : 'The honey does not granulate'),
     run: async (unit, { granulating }, { id }) => {
       const lot = await lotView(unit.db, id);
@@ -228,11 +197,7 @@ export const jarWrites = [
       return { detail: await batchDetail(unit.db, lot.batchId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/flows',
-    schema: newFlowSchema,
-    answers: answers.flowWritten,
+  write('/flows', {
     sentence: (p) => `${p.g} g: ${p.reason}`,
     run: async (unit, payload) => {
       for (const key of ['from', 'to'] as const) {

@@ -1,20 +1,6 @@
-import {
-  answers,
-  compartmentShape,
-  counted,
-  giveBoxSchema,
-  hiveKind,
-  newBoxSchema,
-  newOrderSchema,
-  renewBoxSchema,
-  setBelowSchema,
-  stateAt,
-  takeOffBoxSchema,
-  turnBoxSchema,
-  type Hive,
-} from '@furrow/core';
+import { compartmentShape, counted, hiveKind, stateAt, type Hive } from '@furrow/core';
 import type { Knex } from 'knex';
-import { z } from 'zod';
+
 import { conflict, refused } from '../problem.js';
 import { hiveView, type PlacementRow } from './hiveViews.js';
 import { find } from '../store/rows.js';
@@ -69,11 +55,7 @@ const stack = (
  * that nothing forgets where it was.
  */
 export const moveWrites = [
-  write({
-    method: 'post',
-    path: '/orders',
-    schema: newOrderSchema,
-    answers: answers.hiveWritten,
+  write('/orders', {
     sentence: (p) => (p.what === 'shift' ? 'Bars shifted along the hive' : 'Two places swapped'),
     run: async (unit, { hiveId, boxId, carrierIds }) => {
       const hive = await hiveView(unit.db, hiveId);
@@ -116,11 +98,7 @@ export const moveWrites = [
       return { hive: await hiveView(unit.db, hiveId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/boxes',
-    schema: newBoxSchema,
-    answers: answers.hiveWritten,
+  write('/boxes', {
     sentence: (p) =>
       ({
         'add-on-top': 'A box set on top',
@@ -144,11 +122,7 @@ export const moveWrites = [
       return { hive: await hiveView(unit.db, hiveId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/boxes/:id/turn',
-    schema: turnBoxSchema,
-    answers: answers.hiveWritten,
+  write('/boxes/:id/turn', {
     sentence: () => 'Super turned round',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
@@ -170,11 +144,7 @@ export const moveWrites = [
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/boxes/:id/renew',
-    schema: renewBoxSchema,
-    answers: answers.hiveWritten,
+  write('/boxes/:id/renew', {
     sentence: () => 'Old frames or comb of a box changed',
     run: async (unit, _payload, { id }) => {
       const { hive } = await boxWithHive(unit, id);
@@ -182,11 +152,7 @@ export const moveWrites = [
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/boxes/:id/read-dead',
-    schema: z.strictObject({}),
-    answers: answers.hiveWritten,
+  write('/boxes/:id/read-dead', {
     sentence: () => 'The brood box of a dead colony opened to be read',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
@@ -204,11 +170,7 @@ export const moveWrites = [
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/boxes/:id/off',
-    schema: takeOffBoxSchema,
-    answers: answers.hiveWritten,
+  write('/boxes/:id/off', {
     sentence: () => 'A box taken off',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
@@ -224,11 +186,7 @@ export const moveWrites = [
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/boxes/:id/below',
-    schema: setBelowSchema,
-    answers: answers.hiveWritten,
+  write('/boxes/:id/below', {
     sentence: () => 'An emptied box set in below',
     run: async (unit, _payload, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);
@@ -242,11 +200,7 @@ export const moveWrites = [
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/boxes/:id/give',
-    schema: giveBoxSchema,
-    answers: answers.hiveWritten,
+  write('/boxes/:id/give', {
     sentence: () => 'A super given to another colony',
     run: async (unit, { toHiveId, health, broodCheckedOn }, { id }) => {
       const { place, hive } = await boxWithHive(unit, id);

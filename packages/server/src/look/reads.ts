@@ -1,40 +1,16 @@
-import { boxHistory } from '@furrow/core';
-import { Router } from 'express';
-import type { Knex } from 'knex';
+import { boxHistory, type Site } from '@furrow/core';
 import { page } from '../paging.js';
+import { read } from '../reading.js';
 import { list } from '../store/rows.js';
 import { boxStays, harvestEvents, hiveView, hiveViews, lookFaces } from './hiveViews.js';
 
 /** What Look reads: places, hives with their combs and looks, what became of their boxes. */
-export function lookReads(db: Knex): Router {
-  const router = Router();
-  router.get(
-    '/sites',
-    async (request, response) =>
-      void response.json(page(request, await list<{ id: string }>(db, 'sites'))),
-  );
-  router.get(
-    '/hives',
-    async (request, response) => void response.json(page(request, await hiveViews(db))),
-  );
-  router.get(
-    '/hives/:id',
-    async (request, response) => void response.json(await hiveView(db, request.params.id)),
-  );
-  router.get(
-    '/hives/:id/boxHistory',
-    async (request, response) =>
-      void response.json({
-        items: boxHistory(
-          await boxStays(db, request.params.id),
-          request.params.id,
-          await harvestEvents(db, request.params.id),
-        ),
-      }),
-  );
-  router.get(
-    '/looks/:id/faces',
-    async (request, response) => void response.json(await lookFaces(db, request.params.id)),
-  );
-  return router;
-}
+export const lookReads = [
+  read('/sites', async ({ db }, { query }) => page(query, await list<Site>(db, 'sites'))),
+  read('/hives', async ({ db }, { query }) => page(query, await hiveViews(db))),
+  read('/hives/:id', ({ db }, { params }) => hiveView(db, params.id)),
+  read('/hives/:id/boxHistory', async ({ db }, { params: { id } }) => ({
+    items: boxHistory(await boxStays(db, id), id, await harvestEvents(db, id)),
+  })),
+  read('/looks/:id/faces', ({ db }, { params }) => lookFaces(db, params.id)),
+];

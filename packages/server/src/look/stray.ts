@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { answers, addDays, strayCombSchema, type Hive } from '@furrow/core';
+import { addDays, type Hive } from '@furrow/core';
 import { refused } from '../problem.js';
 import { hiveView } from './hiveViews.js';
 import { batchView } from '../harvest/batches.js';
@@ -15,11 +15,7 @@ import { dateAt } from './dateAt.js';
  * two batches.
  */
 export const strayWrites = [
-  write({
-    method: 'post',
-    path: '/strayCombs',
-    schema: strayCombSchema,
-    answers: answers.strayWritten,
+  write('/strayCombs', {
     sentence: (p) => `Stray comb ${p.where === 'roof' ? 'under the roof' : 'in a gap'} taken`,
     run: async (unit, p) => {
       const hive = await hiveView(unit.db, p.hiveId);

@@ -1,20 +1,10 @@
 import { randomUUID } from 'node:crypto';
 import {
-  answers,
-  changeColonySchema,
   deadColonyAdvice,
-  changeHiveSchema,
-  endCombSchema,
   faceShares,
   geometryIssues,
   hiveKind,
   judgeHiveAt,
-  newColonyFactSchema,
-  newCombSchema,
-  newHiveSchema,
-  newLookSchema,
-  newLooksSchema,
-  newSiteSchema,
   placeLabel,
   readingMoisture,
   readShape,
@@ -77,33 +67,21 @@ export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void
 }
 
 export const lookWrites = [
-  write({
-    method: 'post',
-    path: '/sites',
-    schema: newSiteSchema,
-    answers: answers.siteWritten,
+  write('/sites', {
     sentence: (p) => `Site ${p.name} made`,
     run: async (unit, payload) => {
       await unit.insert('sites', payload);
       return { site: await find<Site>(unit.db, 'sites', payload.id, 'site') };
     },
   }),
-  write({
-    method: 'post',
-    path: '/hives',
-    schema: newHiveSchema,
-    answers: answers.hiveWritten,
+  write('/hives', {
     sentence: (p) => `Hive ${p.name} made`,
     run: async (unit, payload) => {
       await makeHive(unit, payload);
       return { hive: await hiveView(unit.db, payload.id) };
     },
   }),
-  write({
-    method: 'patch',
-    path: '/hives/:id',
-    schema: changeHiveSchema,
-    answers: answers.hiveWritten,
+  write('/hives/:id', {
     sentence: () => 'Hive changed',
     run: async (unit, payload, { id }) => {
       const before = await hiveView(unit.db, id);
@@ -125,11 +103,7 @@ export const lookWrites = [
       return { hive: await hiveView(unit.db, id) };
     },
   }),
-  write({
-    method: 'patch',
-    path: '/colonies/:id',
-    schema: changeColonySchema,
-    answers: answers.hiveWritten,
+  write('/colonies/:id', {
     sentence: (p) => `Colony lives here since ${p.startedOn}`,
     run: async (unit, payload, { id }) => {
       const stay = await unit
@@ -149,11 +123,7 @@ export const lookWrites = [
       return { hive: await hiveView(unit.db, stay.hiveId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/colonyFacts',
-    schema: newColonyFactSchema,
-    answers: answers.hiveWritten,
+  write('/colonyFacts', {
     sentence: (p) => `Colony: ${p.fact.kind.replace('-', ' ')} noted`,
     run: async (unit, { fact, on, ...rest }) => {
       const stay = await unit
@@ -169,11 +139,7 @@ export const lookWrites = [
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/combs',
-    schema: newCombSchema,
-    answers: answers.hiveWritten,
+  write('/combs', {
     sentence: (p) => `Comb on bar ${placeLabel(p.slot)} noted`,
     run: async (unit, payload) => {
       const hive = await hiveView(unit.db, payload.hiveId);
@@ -207,11 +173,7 @@ export const lookWrites = [
       return { hive: await hiveView(unit.db, payload.hiveId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/combs/:id/end',
-    schema: endCombSchema,
-    answers: answers.hiveWritten,
+  write('/combs/:id/end', {
     sentence: () => 'Comb taken off its bar',
     run: async (unit, payload, { id }) => {
       const hive = await hiveOfComb(unit.db, id);
@@ -222,19 +184,11 @@ export const lookWrites = [
       return { hive: await hiveView(unit.db, hive.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/looks',
-    schema: newLookSchema,
-    answers: answers.lookWritten,
+  write('/looks', {
     sentence: () => 'Look written down',
     run: writeLook,
   }),
-  write({
-    method: 'post',
-    path: '/looks/several',
-    schema: newLooksSchema,
-    answers: answers.looksWritten,
+  write('/looks/several', {
     sentence: (p) => `${p.looks.length} looks written down`,
     run: async (unit, { looks }) => {
       const written = [];

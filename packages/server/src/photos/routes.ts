@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import express, { Router } from 'express';
-import { answers, dateSchema, idSchema } from '@furrow/core';
+import { dateSchema, idSchema, photoWritten } from '@furrow/core';
 import type { Knex } from 'knex';
 import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
@@ -9,12 +9,12 @@ import { streamFile } from '../files/stream.js';
 import { signed, whoWrites } from '../house/signature.js';
 import { Problem, refused } from '../problem.js';
 import { find } from '../store/rows.js';
-import { performWrite, write } from '../store/writes.js';
+import { ownWrite, performWrite } from '../store/writes.js';
 import { VIEWS } from '../views.js';
 import { LARGEST_BYTES, keepPicture } from './store.js';
 
 /** The row of a picture whose file lies there already. */
-export const photoWrite = write({
+export const photoWrite = ownWrite({
   method: 'post',
   path: '/photos',
   schema: z.strictObject({
@@ -25,7 +25,7 @@ export const photoWrite = write({
     bytes: z.int(),
     takenOn: dateSchema.nullable(),
   }),
-  answers: answers.photoWritten,
+  answers: photoWritten,
   sentence: () => 'Photo kept',
   run: async (unit, payload) => ({ photo: await unit.insert('photos', payload) }),
 });

@@ -1,14 +1,14 @@
 import { createHash } from 'node:crypto';
-import { answers, newCalendarLinkSchema, type CalendarLink } from '@furrow/core';
+import { type CalendarLink } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
-import { z } from 'zod';
-import type { ServerClock } from '../clock.js';
+
 import { givenStep, timetableCalendar, type GivenStep } from '../files/calendar.js';
 import { currentRules } from '../rules/currentRules.js';
+import type { Reading } from '../reading.js';
 import type { WeatherService } from '../instruments/weather.js';
 import { notFound, refused } from '../problem.js';
-import { list } from '../store/rows.js';
+
 import { write } from '../store/writes.js';
 import { clocks } from '../today/clocks.js';
 import { plannedDay } from './plans.js';
@@ -66,7 +66,7 @@ async function householdCalendar(
 }
 
 /** The calendar as a file, and behind its secret address for a calendar that subscribes to it. */
-export function calendarReads(db: Knex, clock: ServerClock, weather: WeatherService): Router {
+export function calendarFiles({ db, clock, weather }: Reading): Router {
   const router = Router();
   router.get('/plans/timetable.ics', async (request, response) => {
     const only = typeof request.query.harvest === 'string' ? request.query.harvest : null;
@@ -76,10 +76,6 @@ export function calendarReads(db: Knex, clock: ServerClock, weather: WeatherServ
       .type('text/calendar')
       .attachment(`furrow-${from.slice(0, 10)}.ics`)
       .send(text);
-  });
-  router.get('/calendarLinks', async (_request, response) => {
-    const links = await list<CalendarLink>(db, 'calendarLinks', {}, 'recordedAt');
-    response.json({ items: links.map(({ id, recordedAt }) => ({ id, recordedAt })), next: null });
   });
   router.get('/calendar/:token.ics', async (request, response) => {
     const tokenHash = createHash('sha256').update(request.params.token).digest('hex');
@@ -92,11 +88,7 @@ export function calendarReads(db: Knex, clock: ServerClock, weather: WeatherServ
 }
 
 export const calendarWrites = [
-  write({
-    method: 'post',
-    path: '/calendarLinks',
-    schema: newCalendarLinkSchema,
-    answers: answers.calendarLinkWritten,
+  write('/calendarLinks', {
     sentence: () => 'A calendar may read the plan',
     run: async (unit, payload) => {
       const { id, recordedAt } = (await unit.insert(
@@ -106,11 +98,7 @@ export const calendarWrites = [
       return { link: { id, recordedAt } };
     },
   }),
-  write({
-    method: 'post',
-    path: '/calendarLinks/:id/remove',
-    schema: z.strictObject({}),
-    answers: answers.nothingWritten,
+  write('/calendarLinks/:id/remove', {
     sentence: () => 'A calendar may not read the plan any more',
     run: async (unit, _payload, { id }) => {
       await unit.update('calendarLinks', id, { removedAt: unit.recordedAt });

@@ -1,35 +1,31 @@
-import { PAPERS } from '@furrow/core';
+import { PAPERS, type CalendarLink } from '@furrow/core';
 import { Router } from 'express';
-import type { Knex } from 'knex';
-import type { ServerClock } from '../clock.js';
 import { inThread } from '../heavy/pool.js';
-import type { PhoneAddress } from '../house/phoneAddress.js';
-import { practiceWeather } from '../instruments/weather.js';
+import { page } from '../paging.js';
 import { refused } from '../problem.js';
+import { read, type Reading } from '../reading.js';
 import { currentRules } from '../rules/currentRules.js';
-import { calendarReads } from './calendars.js';
+import { list } from '../store/rows.js';
 import { openPlans, plannedDay, siteWeather } from './plans.js';
 
-/** What Ready reads: the plans that wait for their day, the weather, the calendar and the sheet. */
-export function readyReads(
-  db: Knex,
-  clock: ServerClock,
-  seed: number,
-  phoneAddress: PhoneAddress,
-): Router {
-  const router = Router();
-  const weather = practiceWeather(seed);
+/** What Ready reads: the plans that wait for their day, the weather, who follows the calendar. */
+export const readyReads = [
+  read('/sites/:id/weather', ({ db, weather, clock }, { params }) =>
+    siteWeather(db, weather, params.id, clock.now()),
+  ),
+  read('/plans', ({ db, clock }) => openPlans(db, clock.now())),
+  read('/calendarLinks', async ({ db }, { query }) => {
+    const links = await list<CalendarLink>(db, 'calendarLinks', {}, 'recordedAt');
+    return page(
+      query,
+      links.map(({ id, recordedAt }) => ({ id, recordedAt })),
+    );
+  }),
+];
 
-  router.get(
-    '/sites/:id/weather',
-    async (request, response) =>
-      void response.json(await siteWeather(db, weather, request.params.id, clock.now())),
-  );
-  router.get(
-    '/plans',
-    async (_request, response) => void response.json(await openPlans(db, clock.now())),
-  );
-  router.use(calendarReads(db, clock, weather));
+/** The planned day on paper. */
+export function readyFiles({ db, weather, clock, phoneAddress }: Reading): Router {
+  const router = Router();
   router.get('/plans/sheet.pdf', async (_request, response) => {
     const { day } = await plannedDay(db, weather, clock.now());
     if (!day.steps.length) throw refused('No day is planned yet.');

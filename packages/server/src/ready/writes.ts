@@ -1,14 +1,5 @@
-import {
-  answers,
-  changeGearSchema,
-  changeSiteSchema,
-  newGearSchema,
-  newTickSchema,
-  newWeatherEntrySchema,
-  type Gear,
-  type Site,
-} from '@furrow/core';
-import { z } from 'zod';
+import { type Gear, type Site } from '@furrow/core';
+
 import { dateAt } from '../look/dateAt.js';
 import { notFound } from '../problem.js';
 import { find } from '../store/rows.js';
@@ -17,22 +8,14 @@ import { write } from '../store/writes.js';
 
 /** What Ready writes besides the plan itself: notes of a site, weather by hand, gear, ticks. */
 export const readyWrites = [
-  write({
-    method: 'patch',
-    path: '/sites/:id',
-    schema: changeSiteSchema,
-    answers: answers.siteWritten,
+  write('/sites/:id', {
     sentence: () => 'Site notes written down',
     run: async (unit, payload, { id }) => {
       await unit.update('sites', id, payload, unit.command.baseRevision);
       return { site: await find<Site>(unit.db, 'sites', id, 'site') };
     },
   }),
-  write({
-    method: 'post',
-    path: '/sites/:id/tasks/:taskId/done',
-    schema: z.strictObject({}),
-    answers: answers.siteWritten,
+  write('/sites/:id/tasks/:taskId/done', {
     sentence: () => 'Done at the site',
     run: async (unit, _payload, { id, taskId }) => {
       const site = await find<Site>(unit.db, 'sites', id, 'site');
@@ -44,11 +27,7 @@ export const readyWrites = [
       return { site: await find<Site>(unit.db, 'sites', id, 'site') };
     },
   }),
-  write({
-    method: 'post',
-    path: '/weatherEntries',
-    schema: newWeatherEntrySchema,
-    answers: answers.weatherWritten,
+  write('/weatherEntries', {
     sentence: (p) => `Weather of ${p.at.slice(0, 10)} written down`,
     run: async (unit, payload) => {
       await find(unit.db, 'sites', payload.siteId, 'site');
@@ -62,44 +41,28 @@ export const readyWrites = [
       return { entry: await unit.insert('weatherEntries', { ...payload, at }) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/gear',
-    schema: newGearSchema,
-    answers: answers.gearWritten,
+  write('/gear', {
     sentence: (p) => `${p.name} put in the kit`,
     run: async (unit, payload) => {
       await unit.insert('gear', payload);
       return { gear: await find<Gear>(unit.db, 'gear', payload.id, 'gear') };
     },
   }),
-  write({
-    method: 'patch',
-    path: '/gear/:id',
-    schema: changeGearSchema,
-    answers: answers.gearWritten,
+  write('/gear/:id', {
     sentence: () => 'Gear changed',
     run: async (unit, payload, { id }) => {
       await unit.update('gear', id, payload, unit.command.baseRevision);
       return { gear: await find<Gear>(unit.db, 'gear', id, 'gear') };
     },
   }),
-  write({
-    method: 'post',
-    path: '/gear/:id/remove',
-    schema: z.strictObject({}),
-    answers: answers.idWritten,
+  write('/gear/:id/remove', {
     sentence: () => 'Taken out of the kit',
     run: async (unit, _payload, { id }) => {
       await unit.update('gear', id, { removedAt: unit.recordedAt }, unit.command.baseRevision);
       return { id };
     },
   }),
-  write({
-    method: 'post',
-    path: '/ticks',
-    schema: newTickSchema,
-    answers: answers.tickWritten,
+  write('/ticks', {
     sentence: (p) =>
       ({ have: 'Ticked off', missing: 'Noted as missing', open: 'Tick taken back' })[p.state],
     run: async (unit, payload) => {

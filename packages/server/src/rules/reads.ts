@@ -1,27 +1,15 @@
-import { Router } from 'express';
-import type { Knex } from 'knex';
+import type { Gear, JarKindRecord, Vessel } from '@furrow/core';
 import { page } from '../paging.js';
+import { read } from '../reading.js';
 import { list } from '../store/rows.js';
 import { currentRules } from './currentRules.js';
 
 /** What Rules reads: the house rules in force, and the kit. */
-export function rulesReads(db: Knex): Router {
-  const router = Router();
-  router.get('/rules', async (_request, response) => void response.json(await currentRules(db)));
-  router.get(
-    '/vessels',
-    async (request, response) =>
-      void response.json(page(request, await list<{ id: string }>(db, 'vessels'))),
-  );
-  router.get(
-    '/jars',
-    async (request, response) =>
-      void response.json(page(request, await list<{ id: string }>(db, 'jarKinds', {}, 'netG'))),
-  );
-  router.get(
-    '/gear',
-    async (request, response) =>
-      void response.json(page(request, await list<{ id: string }>(db, 'gear', {}, 'name'))),
-  );
-  return router;
-}
+export const rulesReads = [
+  read('/rules', ({ db }) => currentRules(db)),
+  read('/vessels', async ({ db }, { query }) => page(query, await list<Vessel>(db, 'vessels'))),
+  read('/jars', async ({ db }, { query }) =>
+    page(query, await list<JarKindRecord>(db, 'jarKinds', {}, 'netG')),
+  ),
+  read('/gear', async ({ db }, { query }) => page(query, await list<Gear>(db, 'gear', {}, 'name'))),
+];

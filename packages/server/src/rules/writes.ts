@@ -1,26 +1,12 @@
-import {
-  answers,
-  changeJarKindSchema,
-  changeVesselSchema,
-  houseRulesSchema,
-  newJarKindSchema,
-  newVesselSchema,
-  type JarKindRecord,
-  type Vessel,
-} from '@furrow/core';
+import { type JarKindRecord, type Vessel } from '@furrow/core';
 import { conflict } from '../problem.js';
 import { currentRules } from './currentRules.js';
 import { find } from '../store/rows.js';
 import { undoCommand } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
-import { z } from 'zod';
 
 export const rulesWrites = [
-  write({
-    method: 'post',
-    path: '/rules',
-    schema: houseRulesSchema,
-    answers: answers.rulesWritten,
+  write('/rules', {
     sentence: () => 'House rules changed',
     run: async (unit, payload) => {
       const current = await currentRules(unit.db);
@@ -40,22 +26,14 @@ export const rulesWrites = [
       return { version, recordedAt: unit.recordedAt, rules: payload };
     },
   }),
-  write({
-    method: 'post',
-    path: '/vessels',
-    schema: newVesselSchema,
-    answers: answers.vesselWritten,
+  write('/vessels', {
     sentence: (p) => `${p.name} put in the kit`,
     run: async (unit, payload) => {
       await unit.insert('vessels', payload);
       return { vessel: await find<Vessel>(unit.db, 'vessels', payload.id, 'vessel') };
     },
   }),
-  write({
-    method: 'patch',
-    path: '/vessels/:id',
-    schema: changeVesselSchema,
-    answers: answers.vesselWritten,
+  write('/vessels/:id', {
     sentence: () => 'Vessel changed',
     run: async (unit, payload, { id }) => {
       await unit.update('vessels', id, payload, unit.command.baseRevision);
@@ -63,11 +41,7 @@ export const rulesWrites = [
     },
   }),
   ...(['vessels', 'jars'] as const).map((kind) =>
-    write({
-      method: 'post',
-      path: `/${kind}/:id/remove`,
-      schema: z.strictObject({}),
-      answers: answers.idWritten,
+    write(`/${kind}/:id/remove`, {
       sentence: () => 'Taken out of the kit',
       run: async (unit, _payload, { id }) => {
         await unit.update(
@@ -80,11 +54,7 @@ export const rulesWrites = [
       },
     }),
   ),
-  write({
-    method: 'post',
-    path: '/jars',
-    schema: newJarKindSchema,
-    answers: answers.jarKindWritten,
+  write('/jars', {
     sentence: (p) => `${p.name} put in the kit`,
     run: async (unit, payload) => {
       await unit.insert('jarKinds', payload);
@@ -92,22 +62,14 @@ export const rulesWrites = [
       return { jarKind };
     },
   }),
-  write({
-    method: 'patch',
-    path: '/jars/:id',
-    schema: changeJarKindSchema,
-    answers: answers.jarKindWritten,
+  write('/jars/:id', {
     sentence: () => 'Jars changed',
     run: async (unit, payload, { id }) => {
       await unit.update('jarKinds', id, payload, unit.command.baseRevision);
       return { jarKind: await find<JarKindRecord>(unit.db, 'jarKinds', id, 'kind of jar') };
     },
   }),
-  write({
-    method: 'post',
-    path: '/undo',
-    schema: z.strictObject({ commandId: z.uuid('This is no id.') }),
-    answers: answers.undoWritten,
+  write('/undo', {
     sentence: () => 'Undone',
     run: async (unit, { commandId }) => {
       const target = await unit.db('commands').where({ id: commandId }).first();

@@ -1,4 +1,11 @@
-import { commandSchema, type Command } from '@furrow/core';
+import {
+  WRITES,
+  commandSchema,
+  type Command,
+  type Params,
+  type WritePath,
+  type WrittenOf,
+} from '@furrow/core';
 import type { Knex } from 'knex';
 import type { z } from 'zod';
 import type { ServerClock } from '../clock.js';
@@ -13,29 +20,44 @@ import { UnitOfWork } from './unitOfWork.js';
  * A write as a route offers it. `run` does everything through the unit of work and gives the
  * answer.
  */
-export interface Write<
-  Schema extends z.ZodType = z.ZodType,
-  Answer extends z.ZodObject = z.ZodObject,
-> {
+export interface Write<Path extends string = string> {
   method: 'post' | 'patch';
-  path: string;
-  schema: Schema;
+  path: Path;
+  schema: z.ZodType;
   /** What it answers with: what `run` gives is of this shape. */
-  answers: Answer;
+  answers: z.ZodObject;
   /** What the journal and the undo button call it. */
-  sentence: (payload: z.infer<Schema>) => string;
-  run: (
-    unit: UnitOfWork,
-    payload: z.infer<Schema>,
-    params: Record<string, string>,
-  ) => Promise<z.infer<Answer>>;
+  sentence: (payload: never) => string;
+  run: (unit: UnitOfWork, payload: never, params: never) => Promise<Record<string, unknown>>;
 }
 
-/** Keeps the types of payload and answer between schemas, sentence and run. */
-export function write<Schema extends z.ZodType, Answer extends z.ZodObject>(
-  definition: Write<Schema, Answer>,
+/** What a stage says of one of its commands: its sentence in the journal, and what it does. */
+interface Done<Payload, Places, Answer> {
+  sentence: (payload: Payload) => string;
+  run: (unit: UnitOfWork, payload: Payload, params: Places) => Promise<Answer>;
+}
+
+/**
+ * Ties a command of the interface to what carries it out: another payload or answer than the one
+ * that is told does not compile.
+ */
+export function write<Path extends WritePath>(
+  path: Path,
+  done: Done<z.output<(typeof WRITES)[Path]['payload']>, Params<Path>, WrittenOf<Path>>,
+): Write<Path> {
+  const { method, payload, answers } = WRITES[path];
+  return { method, path, schema: payload, answers, ...done };
+}
+
+/** The same for a command that comes in its own way, such as a picture with its entry in a header. */
+export function ownWrite<Schema extends z.ZodType, Answer extends z.ZodObject>(
+  definition: Pick<Write, 'method' | 'path'> & { schema: Schema; answers: Answer } & Done<
+      z.output<Schema>,
+      Record<string, string>,
+      z.output<Answer>
+    >,
 ): Write {
-  return definition as unknown as Write;
+  return definition;
 }
 
 /** How far ahead a device's clock may run before its time is refused. */
@@ -97,7 +119,7 @@ export async function performWrite(
         return { answer: await readAnswer(trx, known.response as string, views), isNew: false };
       }
       const unit = new UnitOfWork(trx, command, now.toISOString());
-      const answer = await definition.run(unit, parsed.data as never, params);
+      const answer = await definition.run(unit, parsed.data as never, params as never);
       await unit.checkBook();
       const last = await trx('commands').max('sequence as sequence').first();
       await trx('commands').insert({

@@ -1,13 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import {
-  answers,
   frameHoney,
   frameNext,
   frameRun,
   frameVessels,
   hasHoles,
   mayHaveGivenG,
-  newFrameEventSchema,
   owedByFrame,
   placeLabel,
   sharesByEstimate,
@@ -297,11 +295,7 @@ async function bookClosed(unit: UnitOfWork, batch: Batch): Promise<void> {
 }
 
 export const frameWrites = [
-  write({
-    method: 'post',
-    path: '/frameEvents',
-    schema: newFrameEventSchema,
-    answers: answers.detailWritten,
+  write('/frameEvents', {
     sentence: (p) => SENTENCES[p.kind],
     run: async (unit, payload) => {
       const batch = await batchView(unit.db, payload.batchId);

@@ -1,4 +1,3 @@
-import { answers, nameLotSchema, splitSchema } from '@furrow/core';
 import { refused } from '../problem.js';
 import { batchDetail } from '../harvest/detail.js';
 import { bookView } from '../book/lots.js';
@@ -21,11 +20,7 @@ const called = (batch: { hiveName: string; lotName: string | null }): string =>
  * apart.
  */
 export const splitWrites = [
-  write({
-    method: 'post',
-    path: '/harvests/:id/lotName',
-    schema: nameLotSchema,
-    answers: answers.detailWritten,
+  write('/harvests/:id/lotName', {
     sentence: (p) => `This lot is called ${p.name}`,
     run: async (unit, { name }, { id }) => {
       const batch = await openBatch(unit, id);
@@ -34,11 +29,7 @@ export const splitWrites = [
       return { detail: await batchDetail(unit.db, id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/harvests/:id/split',
-    schema: splitSchema,
-    answers: answers.splitWritten,
+  write('/harvests/:id/split', {
     sentence: (p) => `${p.name}: cut apart into a lot of its own`,
     run: async (unit, { batchId, name, grossG, tareG }, { id }) => {
       const batch = await openBatch(unit, id);

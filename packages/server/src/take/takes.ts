@@ -1,16 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import {
-  answers,
   OUTCOME_WORDS,
   boxShares,
   combStays,
   estimateSeen,
-  newBoxTakeSchema,
-  newTakeSchema,
   owedWeighings,
   placeLabel,
   runsInPlace,
-  weighTakesSchema,
   weighsOut,
   type Batch,
   type BatchDetail,
@@ -120,11 +116,7 @@ async function weighOwed(
 }
 
 export const takeWrites = [
-  write({
-    method: 'post',
-    path: '/takes',
-    schema: newTakeSchema,
-    answers: answers.detailWritten,
+  write('/takes', {
     sentence: (p) => `Comb ${OUTCOME_WORDS[p.outcome]}${p.later ? ', weighed later' : ''}`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -179,11 +171,7 @@ export const takeWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/boxTakes',
-    schema: newBoxTakeSchema,
-    answers: answers.detailWritten,
+  write('/boxTakes', {
     sentence: (p) =>
       p.grossG === null
         ? `Box of ${p.combIds.length} combs taken, weighed later`
@@ -244,11 +232,7 @@ export const takeWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/harvests/:id/weighTakes',
-    schema: weighTakesSchema,
-    answers: answers.detailWritten,
+  write('/harvests/:id/weighTakes', {
     sentence: (p) => (p.netBy === 'estimate' ? 'Taken by its estimate' : 'Weighed at last'),
     run: async (unit, { combIds, ...weighed }, { id }) => {
       const batch = await openBatch(unit, id);

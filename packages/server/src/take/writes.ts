@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { answers, newIncidentSchema, newStepMarkSchema, INCIDENT_WORDS } from '@furrow/core';
-import { z } from 'zod';
+import { INCIDENT_WORDS } from '@furrow/core';
+
 import { refused } from '../problem.js';
 import { find } from '../store/rows.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -9,11 +9,7 @@ import { bookTray, framesAreClosed, noteTilt } from './frames.js';
 import { openBatch } from './lots.js';
 
 export const stepWrites = [
-  write({
-    method: 'post',
-    path: '/stepMarks',
-    schema: newStepMarkSchema,
-    answers: answers.detailWritten,
+  write('/stepMarks', {
     sentence: () => 'Step done',
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -31,11 +27,7 @@ export const stepWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/stepMarks/:id/back',
-    schema: z.strictObject({}),
-    answers: answers.detailWritten,
+  write('/stepMarks/:id/back', {
     sentence: () => 'Step not done after all',
     run: async (unit, _payload, { id }) => {
       const mark = await find<{ batchId: string }>(unit.db, 'stepMarks', id, 'step');
@@ -44,11 +36,7 @@ export const stepWrites = [
       return { detail: await batchDetail(unit.db, mark.batchId) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/incidents',
-    schema: newIncidentSchema,
-    answers: answers.detailWritten,
+  write('/incidents', {
     sentence: (p) => INCIDENT_WORDS[p.kind],
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
@@ -56,11 +44,7 @@ export const stepWrites = [
       return { detail: await batchDetail(unit.db, batch.id) };
     },
   }),
-  write({
-    method: 'post',
-    path: '/harvests/:id/lot',
-    schema: z.strictObject({ withBatchId: z.uuid('This is no id.') }),
-    answers: answers.detailWritten,
+  write('/harvests/:id/lot', {
     sentence: () => 'Two harvests agreed as one lot',
     run: async (unit, { withBatchId }, { id }) => {
       const [batch, other] = [await openBatch(unit, id), await openBatch(unit, withBatchId)];

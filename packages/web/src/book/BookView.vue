@@ -19,15 +19,9 @@ import OwedNote from '../parts/OwedNote.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
-import { newId } from '../server/client.js';
-import {
-  useEstimatePairs,
-  useHarvests,
-  useJars,
-  useQuestions,
-  useRules,
-} from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useEstimatePairs, useHarvests, useJars, useQuestions, useRules } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { dateText } from '../shell/times.js';
 import BookEntries from './BookEntries.vue';
 import CombsTaken from './CombsTaken.vue';

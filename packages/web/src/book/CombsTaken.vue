@@ -14,7 +14,7 @@ import {
   type UnitSystem,
 } from '@furrow/core';
 import { computed, ref } from 'vue';
-import { useTrace } from '../server/queries.js';
+import { useTrace } from '../api/queries.js';
 
 /** Where a comb is now: its share of what was taken together, followed through the book. */
 const props = defineProps<{ detail: BatchDetail; units: UnitSystem }>();

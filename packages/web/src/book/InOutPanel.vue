@@ -2,9 +2,9 @@
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
-import { useRefresh } from '../server/queries.js';
+import { useRefresh } from '../api/queries.js';
 import { useUi } from '../shell/ui.js';
-import SheetPanel from './SheetPanel.vue';
+import SpreadsheetPanel from './SpreadsheetPanel.vue';
 import { useArchive } from './useArchive.js';
 import { said } from '../shell/units.js';
 
@@ -196,7 +196,7 @@ const TABLES = [
     <p v-if="into.job.value?.state === 'taken-back'" role="status">
       <b>Taken back.</b> Everything stands here as it did before the archive came in.
     </p>
-    <SheetPanel />
+    <SpreadsheetPanel />
   </section>
   <aside class="acts">
     <h2 class="furrow-heading">One table</h2>

@@ -3,8 +3,7 @@ import Button from 'primevue/button';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import TextField from '../parts/TextField.vue';
-import { Refused, read } from '../server/client.js';
-import type { Trace } from '../server/queries.js';
+import { Refused, read } from '../api/client.js';
 
 /**
  * A jar found by its code: typed as it stands on the label, or read from a picture of the square
@@ -16,9 +15,7 @@ const notFound = ref<string | null>(null);
 async function find(): Promise<void> {
   notFound.value = null;
   try {
-    const found = await read<Trace>(
-      `/traces?code=${encodeURIComponent(code.value)}&direction=back`,
-    );
+    const found = await read(`/traces?code=${encodeURIComponent(code.value)}&direction=back`);
     await router.push({ path: `/book/${found.lot.batchId}`, query: { lot: found.lot.id } });
   } catch (error) {
     notFound.value = error instanceof Refused ? error.message : 'This did not work. Try again.';

@@ -4,8 +4,8 @@ import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import { emptySite, siteIssues } from '../parts/siteDraft.js';
 import SiteFields from '../parts/SiteFields.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /** A site made where it is missed: its name, and the rest as the browser tells it. */
 const emit = defineEmits<{ made: [id: string] }>();

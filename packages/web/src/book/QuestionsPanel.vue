@@ -5,8 +5,8 @@ import { ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
-import { useQuestions } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { useQuestions } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { said } from '../shell/units.js';
 
 /**

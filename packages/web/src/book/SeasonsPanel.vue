@@ -20,7 +20,7 @@ import {
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
-import { useGuesses, useJars, useSeasons } from '../server/queries.js';
+import { useGuesses, useJars, useSeasons } from '../api/queries.js';
 import { dateText } from '../shell/times.js';
 import GearPays from './GearPays.vue';
 import SeasonChart, { type Bars, type Points } from './SeasonChart.vue';

@@ -2,7 +2,7 @@
 import { smallMassText, type UnitSystem } from '@furrow/core';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
-import { useTrace } from '../server/queries.js';
+import { useTrace } from '../api/queries.js';
 import { dateText } from '../shell/times.js';
 
 /** Where a lot came from and where it is now, as dye would show it; shares drawn to scale. */

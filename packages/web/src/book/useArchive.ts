@@ -1,10 +1,10 @@
-import type { answers } from '@furrow/core';
+import type { ArchiveJob } from '@furrow/core';
 import { computed, onScopeDispose, ref } from 'vue';
-import { Refused, ask, read } from '../server/client.js';
+import { Refused, ask, read } from '../api/client.js';
 
 /** An archive on its way: asked for, followed until it is there. */
 export function useArchive() {
-  const job = ref<answers.ArchiveJob | null>(null);
+  const job = ref<ArchiveJob | null>(null);
   const says = ref<string | null>(null);
   let timer: ReturnType<typeof setTimeout> | null = null;
   const stop = (): void => {
@@ -14,9 +14,10 @@ export function useArchive() {
   onScopeDispose(stop);
   async function follow(): Promise<void> {
     try {
-      job.value = await read<answers.ArchiveJob>(`/archives/${job.value!.id}`);
-      if (job.value.state === 'running') timer = setTimeout(() => void follow(), 250);
-      else if (job.value.state === 'failed') says.value = job.value.says;
+      const now = await read(`/archives/${job.value!.id}`);
+      job.value = now;
+      if (now.state === 'running') timer = setTimeout(() => void follow(), 250);
+      else if (now.state === 'failed') says.value = now.says;
     } catch (error) {
       says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
     }
@@ -25,7 +26,7 @@ export function useArchive() {
     stop();
     says.value = null;
     try {
-      job.value = await ask<answers.ArchiveJob>(path, body);
+      job.value = await ask<ArchiveJob>(path, body);
       await follow();
     } catch (error) {
       job.value = null;
@@ -36,7 +37,7 @@ export function useArchive() {
   async function again(path: string): Promise<void> {
     says.value = null;
     try {
-      job.value = await ask<answers.ArchiveJob>(path);
+      job.value = await ask<ArchiveJob>(path);
     } catch (error) {
       says.value = error instanceof Refused ? error.message : 'This did not work. Try again.';
     }

@@ -15,7 +15,7 @@ import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import StateLine from '../parts/StateLine.vue';
-import { useCutHistory, useJars, useRules } from '../server/queries.js';
+import { useCutHistory, useJars, useRules } from '../api/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { chooserWorker } from '../workers/client.js';
 import CombInputs from './CombInputs.vue';

@@ -11,7 +11,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import WayMark from '../drawing/WayMark.vue';
-import JarAdd from '../parts/JarAdd.vue';
+import JarAdd from '../kit/JarAdd.vue';
 import type { WayOffer } from './useChoice.js';
 import { said } from '../shell/units.js';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Site } from '@furrow/core';
 import Button from 'primevue/button';
-import { useSend } from '../server/useSend.js';
+import { useSend } from '../api/useSend.js';
 
 /** Plants known to give poisonous honey: a fact of the site, asked once. */
 const props = defineProps<{ site: Site }>();

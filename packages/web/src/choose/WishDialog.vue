@@ -4,7 +4,7 @@ import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
 import { DateTime } from 'luxon';
-import { serverNow } from '../server/client.js';
+import { serverNow } from '../api/client.js';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
 import { chosenTogether, joinHives, type ChooseDraft } from './chooseDraft.js';

@@ -18,8 +18,8 @@ import {
 import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
 import { useHive } from '../look/useHive.js';
-import { serverNow } from '../server/client.js';
-import { useHarvests, useJars, useEstimatePairs, useVessels } from '../server/queries.js';
+import { serverNow } from '../api/client.js';
+import { useHarvests, useJars, useEstimatePairs, useVessels } from '../api/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { chosenTogether, hiveToChoose, newChooseDraft, withPins } from './chooseDraft.js';
 import { useChooser } from './useChooser.js';

@@ -15,8 +15,8 @@ import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import CutComb from '../drawing/CutComb.vue';
 import Refusal from '../parts/Refusal.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import { cutterWorker } from '../workers/client.js';
 import type { useBoards } from './useBoards.js';
 import { said } from '../shell/units.js';
@@ -137,7 +137,7 @@ async function keep(): Promise<void> {
             lowG: Math.round(r.low),
             midG: Math.round(r.mid),
             highG: Math.round(r.high),
-            bestSide: 'A',
+            bestSide: 'A' as const,
           };
         }),
       },

@@ -20,6 +20,7 @@ import {
   type HouseRules,
   type Rect,
   type SpoiltCause,
+  type PayloadTo,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -27,8 +28,8 @@ import { computed, ref, toRef, watch } from 'vue';
 import CutComb from '../drawing/CutComb.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import { useFaces } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { useFaces } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { boxName, type CombToCut, type useBoards } from './useBoards.js';
 import { useKnife, type Draft } from './useKnife.js';
 import { said } from '../shell/units.js';
@@ -141,7 +142,7 @@ const likely = computed(() => {
     left: piecesAll.value.filter((p) => p.state === 'planned').length,
   });
 });
-async function payload(d: Draft): Promise<Record<string, unknown>> {
+async function payload(d: Draft): Promise<PayloadTo<`/cutBoards/${string}/plan`>> {
   const { outline: shape, sides } = await props.boards.seenOf(props.comb);
   return {
     flaws: knife.flaws.value,
@@ -212,7 +213,7 @@ async function cracked(): Promise<void> {
     );
   selected.value = null;
 }
-const setFlaws = (flaws: unknown[], said: string): unknown =>
+const setFlaws = (flaws: PayloadTo<`/cutBoards/${string}`>['flaws'], said: string): unknown =>
   go(`/cutBoards/${board.value!.id}`, { flaws }, said, { method: 'PATCH' });
 async function addFlaw(rect: Rect): Promise<void> {
   if (

@@ -17,6 +17,7 @@ import {
   type Keeping,
   type Pest,
   type RackRun,
+  type PayloadTo,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -24,9 +25,9 @@ import { computed, ref, watch } from 'vue';
 import FreezingLine from '../drawing/FreezingLine.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import { newId } from '../server/client.js';
-import { useCutHistory } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useCutHistory } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
@@ -168,7 +169,7 @@ const weeps = computed(() =>
 const compared = computed(() =>
   orderCompared(orderRuns(history.value?.keepings ?? [], history.value?.pieces ?? [])),
 );
-const draft = (kind: 'rack' | 'freeze'): Record<string, unknown> => ({
+const draft = (kind: 'rack' | 'freeze'): PayloadTo<'/keepings'> => ({
   id: newId(),
   batchId: props.detail.batch.id,
   kind,

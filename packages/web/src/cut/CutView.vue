@@ -12,7 +12,7 @@ import OwedNote from '../parts/OwedNote.vue';
 import PlaceTabs from '../parts/PlaceTabs.vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
-import { useJars, useRules } from '../server/queries.js';
+import { useJars, useRules } from '../api/queries.js';
 import BatchPanel from './BatchPanel.vue';
 import BoardPanel from './BoardPanel.vue';
 import ColdPanel from './ColdPanel.vue';

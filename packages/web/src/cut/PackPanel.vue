@@ -14,16 +14,15 @@ import {
   type Grade,
   type HouseRules,
   type Lot,
-  type ScaleReading,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
-import { newId, read } from '../server/client.js';
-import { useStock } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId, read } from '../api/client.js';
+import { useStock } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { boxName, type useBoards } from './useBoards.js';
 import { said } from '../shell/units.js';
 import { weightSuch } from '../parts/massUnit.js';
@@ -67,7 +66,7 @@ async function weigh(p: CutPiece): Promise<void> {
     delete typed.value[p.id];
 }
 async function readScale(p: CutPiece): Promise<void> {
-  const reading = await read<ScaleReading>(`/instruments/bench-scale?grams=${p.midG}`);
+  const reading = await read(`/instruments/bench-scale?grams=${p.midG}`);
   if (reading.state === 'silent')
     says.value = { ...says.value, [p.id]: 'The scale says nothing. Type what you know.' };
   else {

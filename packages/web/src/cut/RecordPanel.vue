@@ -15,7 +15,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import ShelfPanel from '../jar/ShelfPanel.vue';
 import StateLine from '../parts/StateLine.vue';
-import { useCutHistory, useJars } from '../server/queries.js';
+import { useCutHistory, useJars } from '../api/queries.js';
 import { said } from '../shell/units.js';
 
 /**

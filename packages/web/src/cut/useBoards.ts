@@ -24,9 +24,10 @@ import {
   type Rect,
   type SeenSide,
   type ThickBoard,
+  type PayloadTo,
 } from '@furrow/core';
 import { computed, ref, type Ref } from 'vue';
-import { newId, read } from '../server/client.js';
+import { newId, read } from '../api/client.js';
 
 /** A comb of the harvest that was taken: what is known of it and its board, if it lies on one. */
 export interface CombToCut {
@@ -111,7 +112,7 @@ export function useBoards(
       : readShape(detail.value!.hive).outline;
     const faces =
       comb.look && (comb.look.painted.A || comb.look.painted.B)
-        ? await read<LookFaces>(`/looks/${comb.look.id}/faces`)
+        ? await read(`/looks/${comb.look.id}/faces`)
         : null;
     const none: SeenSide = { face: null, shares: null };
     return {
@@ -131,7 +132,7 @@ export function useBoards(
       ? { ...board, flaws: board.flaws.filter((f) => f.kind !== 'open') }
       : board;
   /** What the comb's own reading says of it, as the board is first laid. */
-  async function laid(comb: CombToCut): Promise<Record<string, unknown>> {
+  async function laid(comb: CombToCut): Promise<PayloadTo<'/cutBoards'>> {
     const { outline, sides } = await seenOf(comb);
     const board = bySchool(boardOf({ outline, sides, leastCm2: leastCm2.value }));
     return {

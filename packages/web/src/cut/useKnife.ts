@@ -16,7 +16,7 @@ import {
   type Rect,
 } from '@furrow/core';
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
-import { newId } from '../server/client.js';
+import { newId } from '../api/client.js';
 import { cutterWorker } from '../workers/client.js';
 
 /** One piece as it lies on the board now: kept, or of a plan that is only being looked at. */

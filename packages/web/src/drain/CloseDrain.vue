@@ -16,8 +16,8 @@ import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import WeighFields from '../parts/WeighFields.vue';
-import { useSettled } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { useSettled } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import WasteItems, { type WasteItem } from './WasteItems.vue';
 import { said } from '../shell/units.js';
 

@@ -2,7 +2,7 @@
 import { massText, type Drain, type DrainEvent, type HouseRules } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
-import { useSend } from '../server/useSend.js';
+import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { said } from '../shell/units.js';
 

@@ -32,9 +32,10 @@ import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import NothingWaits from '../parts/NothingWaits.vue';
 import WayMark from '../drawing/WayMark.vue';
-import { newId, read } from '../server/client.js';
-import { useClocks, useJars, useRules, useVessels } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId, read } from '../api/client.js';
+import { useClocks, useJars, useRules, useVessels } from '../api/queries.js';
+import type { DrainEventSaid } from './drainEvent.js';
+import { useSend } from '../api/useSend.js';
 import AlarmKey from '../shell/AlarmKey.vue';
 import { aboutText, clockText, type Rounding } from '../shell/times.js';
 import { useAwake } from '../shell/useAwake.js';
@@ -162,7 +163,7 @@ const others = computed(() =>
 const panel = ref<
   'weigh' | 'draw' | 'temperature' | 'warm' | 'press' | 'close' | 'readings' | null
 >(null);
-const event = (payload: Record<string, unknown>, said: string): Promise<unknown> =>
+const event = (payload: DrainEventSaid, said: string): Promise<unknown> =>
   go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);
 /** What can still be drawn off: of what was crushed, less what was drawn off already. */
 const mostG = computed(
@@ -172,7 +173,7 @@ const mostG = computed(
 const byEstimate = computed(() => (detail.value ? estimatedTakes(detail.value).length > 0 : false));
 const temperatureC = ref<number | null>(null);
 async function readThermometer(): Promise<void> {
-  temperatureC.value = (await read<{ value: number }>('/instruments/thermometer')).value;
+  temperatureC.value = (await read('/instruments/thermometer')).value;
 }
 async function writeTemperature(): Promise<void> {
   if (

@@ -5,8 +5,8 @@ import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import WeighFields from '../parts/WeighFields.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /** Honey that left the lower vessel, weighed in the one it went into. */
 const props = defineProps<{

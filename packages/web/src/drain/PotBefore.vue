@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import Button from 'primevue/button';
 import BegunDialog from '../parts/BegunDialog.vue';
 import TextField from '../parts/TextField.vue';
-import { useStock } from '../server/queries.js';
+import { useStock } from '../api/queries.js';
 import { weightSuch } from '../parts/massUnit.js';
 
 /**

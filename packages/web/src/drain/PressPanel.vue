@@ -14,14 +14,15 @@ import {
   type Drain,
   type HiveKindName,
   type HouseRules,
+  type HouseholdRun,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import WeighFields from '../parts/WeighFields.vue';
-import { newId } from '../server/client.js';
-import type { HouseholdRun } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+
+import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { said } from '../shell/units.js';
 

@@ -8,8 +8,8 @@ import {
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { newId, send, serverNow } from '../server/client.js';
-import { useRefresh } from '../server/queries.js';
+import { newId, send, serverNow } from '../api/client.js';
+import { useRefresh } from '../api/queries.js';
 import { useUi } from '../shell/ui.js';
 import { said } from '../shell/units.js';
 
@@ -53,7 +53,7 @@ async function bring(): Promise<void> {
       .map((r) => ({ at: r.at, g: r.value }));
     let [added, known] = [0, 0];
     for (let i = 0; i < mass.length; i += 2000) {
-      const answer = await send<{ added: number; known: number }>('/readings', {
+      const answer = await send('/readings', {
         id: newId(),
         drainId: props.drain.id,
         instrument: 'from a file',

@@ -2,9 +2,9 @@
 import { massText, type HouseRules, type StreamReading } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, watch } from 'vue';
-import { newId } from '../server/client.js';
-import { useScale } from '../server/live.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useScale } from '../api/live.js';
+import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useUi } from '../shell/ui.js';
 

@@ -28,9 +28,10 @@ import { useStageBatch } from '../parts/useStageBatch.js';
 import LeftStageView from '../parts/LeftStageView.vue';
 import { leftSettling } from '../parts/leftStage.js';
 import NothingWaits from '../parts/NothingWaits.vue';
-import { newId } from '../server/client.js';
-import { useHarvests, useRules, useStock, useStockWaters, useVessels } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useHarvests, useRules, useStock, useStockWaters, useVessels } from '../api/queries.js';
+import type { DrainEventSaid } from './drainEvent.js';
+import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
@@ -106,7 +107,7 @@ const grams = (text: string): number | null => {
   const g = readMassG(text, bare.value);
   return g === null ? null : Math.round(g);
 };
-const event = (payload: Record<string, unknown>, said: string): Promise<unknown> =>
+const event = (payload: DrainEventSaid, said: string): Promise<unknown> =>
   go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);
 async function skim(): Promise<void> {
   if (await event({ kind: 'skim', g: grams(skimText.value) ?? 0 }, 'Skimmed.')) skimText.value = '';

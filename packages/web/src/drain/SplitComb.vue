@@ -5,8 +5,8 @@ import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import WeighFields from '../parts/WeighFields.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /**
  * Comb cut apart on the bench, by colour or by season: the part is weighed and becomes a lot with a
@@ -35,13 +35,13 @@ function show(what: 'split' | 'name'): void {
   grossG.value = tareG.value = null;
 }
 async function keep(): Promise<void> {
-  const path = `/harvests/${props.detail.batch.id}`;
+  const { id } = props.detail.batch;
   const called = name.value.trim();
   const done =
     open.value === 'name'
-      ? await go(`${path}/lotName`, { name: called }, `This lot is called ${called}.`)
+      ? await go(`/harvests/${id}/lotName`, { name: called }, `This lot is called ${called}.`)
       : await go(
-          `${path}/split`,
+          `/harvests/${id}/split`,
           { batchId: newId(), name: called, grossG: grossG.value, tareG: tareG.value },
           `${called}: a lot of its own.`,
         );

@@ -4,8 +4,9 @@ import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import { newId, read } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId, read } from '../api/client.js';
+import type { DrainEventSaid } from './drainEvent.js';
+import { useSend } from '../api/useSend.js';
 import type { DrainNow } from './useDrain.js';
 import { said } from '../shell/units.js';
 
@@ -46,10 +47,10 @@ const spent = computed(() =>
     { hours: 0, diastase: 1, invertase: 1 },
   ),
 );
-const send = (payload: Record<string, unknown>, said: string): unknown =>
+const send = (payload: DrainEventSaid, said: string): unknown =>
   go('/drainEvents', { id: newId(), drainId: props.drain.id, minutes: 2, ...payload }, said);
 async function readThermometer(): Promise<void> {
-  degrees.value = (await read<{ value: number }>('/instruments/thermometer')).value;
+  degrees.value = (await read('/instruments/thermometer')).value;
 }
 </script>
 

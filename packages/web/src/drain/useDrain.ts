@@ -16,7 +16,7 @@ import {
   type WhatIf,
 } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
-import { useRuns } from '../server/queries.js';
+import { useRuns } from '../api/queries.js';
 import { compute } from '../workers/client.js';
 
 /** What a drawing to the tenth of a kilogram shows of a difference, g. */

@@ -23,7 +23,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref, watch, type Ref } from 'vue';
-import { useOpenPlans, useRuns } from '../server/queries.js';
+import { useOpenPlans, useRuns } from '../api/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { WATER_BASIS_WORDS } from '../parts/waterBasis.js';
 import { compute } from '../workers/client.js';

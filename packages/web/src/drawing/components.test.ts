@@ -3,7 +3,7 @@ import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
 import CombFace from './CombFace.vue';
 import RangeBar from './RangeBar.vue';
-import SectionTopBar from './SectionTopBar.vue';
+import SectionTopBar from './sections/SectionTopBar.vue';
 import VesselStack from './VesselStack.vue';
 import WinterBalance from './WinterBalance.vue';
 

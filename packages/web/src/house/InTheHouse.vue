@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { answers } from '@furrow/core';
+import type { HouseDevice } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import StateLine from '../parts/StateLine.vue';
-import { ask } from '../server/client.js';
+import { ask } from '../api/client.js';
 import { aboutAgo } from './lastSeen.js';
 import HouseNames from './HouseNames.vue';
 import PairingCode from './PairingCode.vue';
@@ -19,7 +19,7 @@ const now = useWorldNow();
 const address = computed(() => house.value?.sharing.addresses[0] ?? null);
 /** Of a machine in several networks: a phone in another reaches it by these. */
 const otherAddresses = computed(() => house.value?.sharing.addresses.slice(1) ?? []);
-const whose = (device: answers.HouseDevice): string =>
+const whose = (device: HouseDevice): string =>
   `${device.person}, ${device.kind === 'helper' ? 'helper, for today' : 'of the household'}`;
 async function leave(): Promise<void> {
   await ask('/house/leave');

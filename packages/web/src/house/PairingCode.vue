@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { answers } from '@furrow/core';
+import type { HouseView } from '@furrow/core';
 import { computed } from 'vue';
 import { clockText } from '../shell/times.js';
 import { useWorldNow } from './useWorldNow.js';
 
 /** The code that lets one phone in: a square for its camera, eight letters for a thumb. */
 const props = defineProps<{
-  pairing: NonNullable<answers.HouseView['pairing']>;
+  pairing: NonNullable<HouseView['pairing']>;
   address: string;
 }>();
 const now = useWorldNow();

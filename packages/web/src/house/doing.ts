@@ -1,5 +1,5 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
-import { ask } from '../server/client.js';
+import { ask } from '../api/client.js';
 
 /** What another screen does just now. */
 export interface Doing {

@@ -1,4 +1,4 @@
-import type { answers } from '@furrow/core';
+import type { HouseView, Me } from '@furrow/core';
 import { VueQueryPlugin, QueryClient } from '@tanstack/vue-query';
 import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
@@ -30,12 +30,12 @@ describe('a helper', () => {
   });
 });
 
-const shut: answers.HouseView = {
+const shut: HouseView = {
   sharing: { on: false, addresses: [], names: [], fingerprint: null },
   pairing: null,
   devices: [],
 };
-const open: answers.HouseView = {
+const open: HouseView = {
   sharing: {
     ...{ on: true, addresses: ['https://192.0.2.7:4478'] },
     ...{ names: ['honey.example'], fingerprint: 'AB CD' },
@@ -53,7 +53,7 @@ const open: answers.HouseView = {
   ],
 };
 /** The panel with a server that answers so; gives it and what was asked of the server. */
-async function panel(me: answers.Me, house: answers.HouseView) {
+async function panel(me: Me, house: HouseView) {
   const asked: [string, unknown][] = [];
   vi.stubGlobal('fetch', async (path: string, init?: RequestInit) => {
     if (init?.method === 'POST') asked.push([path, JSON.parse(String(init.body))]);
@@ -67,7 +67,7 @@ async function panel(me: answers.Me, house: answers.HouseView) {
   return { wrapper, asked };
 }
 afterEach(() => vi.unstubAllGlobals());
-const TABLE: answers.Me = { at: 'table', kind: 'household', name: null, person: null };
+const TABLE: Me = { at: 'table', kind: 'household', name: null, person: null };
 
 describe('the door of the house, at the table', () => {
   it('is opened by one touch', async () => {
@@ -105,7 +105,7 @@ describe('other names of this machine', () => {
 });
 describe('on a phone that was let in', () => {
   it('is not opened; the phone itself may leave', async () => {
-    const me: answers.Me = { at: 'house', kind: 'household', name: 'Blue phone', person: 'Ana' };
+    const me: Me = { at: 'house', kind: 'household', name: 'Blue phone', person: 'Ana' };
     const { wrapper } = await panel(me, open);
     expect(wrapper.text()).toContain('This is Blue phone, Ana’s.');
     expect(wrapper.findAll('button').map((b) => b.text())).toEqual(['Let this phone in no longer']);

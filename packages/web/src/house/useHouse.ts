@@ -1,7 +1,7 @@
-import type { answers } from '@furrow/core';
+import type { HouseDevice, HouseView } from '@furrow/core';
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref, type Ref } from 'vue';
-import { Refused, ask, read } from '../server/client.js';
+import { Refused, ask, read } from '../api/client.js';
 
 /** How often the table looks whether a phone has come in, while a code is open. */
 const LOOK_MS = 2000;
@@ -10,7 +10,7 @@ const LOOK_MS = 2000;
 export const useMe = () =>
   useQuery({
     queryKey: ['me'],
-    queryFn: () => read<answers.Me>('/house/me'),
+    queryFn: () => read('/house/me'),
     staleTime: Number.POSITIVE_INFINITY,
   });
 
@@ -19,7 +19,7 @@ export function useHouse(atTable: Ref<boolean>) {
   const client = useQueryClient();
   const { data, error, isLoading, refetch } = useQuery({
     queryKey: ['house'],
-    queryFn: () => read<answers.HouseView>('/house'),
+    queryFn: () => read('/house'),
     enabled: atTable,
     refetchInterval: (query) => (query.state.data?.pairing ? LOOK_MS : false),
   });
@@ -28,7 +28,7 @@ export function useHouse(atTable: Ref<boolean>) {
   /** What the server did not take, in its words; null where it took it. */
   async function tried(path: string, body: object): Promise<string | null> {
     try {
-      client.setQueryData(['house'], await ask<answers.HouseView>(`/house${path}`, body));
+      client.setQueryData(['house'], await ask<HouseView>(`/house${path}`, body));
       return null;
     } catch (failed) {
       return failed instanceof Refused ? failed.message : 'This did not work. Try again.';
@@ -47,7 +47,7 @@ export function useHouse(atTable: Ref<boolean>) {
     ...{ error, isLoading, refetch, busy, refusal, nameRefusal },
     share: (on: boolean) => act('/sharing', { on }),
     call: (names: readonly string[]) => act('/names', { names }, nameRefusal),
-    letIn: (kind: answers.HouseDevice['kind']) => act('/pairings', { kind }),
+    letIn: (kind: HouseDevice['kind']) => act('/pairings', { kind }),
     remove: (id: string) => act(`/devices/${id}/remove`),
   };
 }

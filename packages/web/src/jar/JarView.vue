@@ -11,7 +11,7 @@ import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import NothingWaits from '../parts/NothingWaits.vue';
 import JarRow from '../drawing/JarRow.vue';
-import { useJars, useRules } from '../server/queries.js';
+import { useJars, useRules } from '../api/queries.js';
 import { dateText } from '../shell/times.js';
 import FillPanel from './FillPanel.vue';
 import LeaveJar from './LeaveJar.vue';

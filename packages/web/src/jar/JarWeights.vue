@@ -1,18 +1,12 @@
 <script setup lang="ts">
-import {
-  fillAccuracy,
-  readMassG,
-  type Lot,
-  type ScaleReading,
-  type UnitSystem,
-} from '@furrow/core';
+import { fillAccuracy, readMassG, type Lot, type UnitSystem } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import { massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
-import { read } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { read } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import { said } from '../shell/units.js';
 
 /** Jars of a lot weighed one by one: each a mark above or below its net weight. */
@@ -32,7 +26,7 @@ function add(): void {
   text.value = '';
 }
 async function scale(): Promise<void> {
-  const reading = await read<ScaleReading>('/instruments/bench-scale');
+  const reading = await read('/instruments/bench-scale');
   if (reading.state === 'steady' || reading.state === 'moving')
     text.value = String(Math.max(0, Math.round(reading.value - props.tareG)));
 }

@@ -25,11 +25,11 @@ import LabelSheetFace from '../drawing/LabelSheetFace.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { newId } from '../server/client.js';
-import { useLabelDesigns, useLabelSheets, useLotLabel, usePrints } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useLabelDesigns, useLabelSheets, useLotLabel, usePrints } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { dateText } from '../shell/times.js';
-import SheetDialog from './SheetDialog.vue';
+import LabelSheetDialog from './LabelSheetDialog.vue';
 
 /**
  * Labels of what was filled: drawn as they print, every word from the record; the sheet, the
@@ -458,7 +458,7 @@ const measuring = ref(false);
       <a class="small" :href="`/lot/${lot.code}`" target="_blank">Page behind the code</a
       ><a class="small" :href="`/api/v1/lots/${lot.id}/page.html`">The same as one file</a>
     </template>
-    <SheetDialog v-model:visible="measuring" @made="sheetId = $event" />
+    <LabelSheetDialog v-model:visible="measuring" @made="sheetId = $event" />
   </aside>
 </template>
 

@@ -12,8 +12,8 @@ import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import Refusal from '../parts/Refusal.vue';
-import { useSettled } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { useSettled } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 
 /**
  * The way from Jar to Book. With honey left it closes nothing: what becomes of it is asked first.

@@ -15,9 +15,9 @@ import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { newId } from '../server/client.js';
-import { usePeople } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { usePeople } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { dateText } from '../shell/times.js';
 
 /**

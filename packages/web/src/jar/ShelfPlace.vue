@@ -2,7 +2,7 @@
 import { smallMassText, type BatchDetail, type HouseRules, type JarKindRecord } from '@furrow/core';
 import { computed } from 'vue';
 import JarRow from '../drawing/JarRow.vue';
-import { useStock, useHarvests } from '../server/queries.js';
+import { useStock, useHarvests } from '../api/queries.js';
 import { dateText } from '../shell/times.js';
 import PromisesPanel from './PromisesPanel.vue';
 import ShelfPanel from './ShelfPanel.vue';

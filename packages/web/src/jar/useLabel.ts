@@ -1,6 +1,6 @@
 import { layLabel, type Lot } from '@furrow/core';
 import { computed, type Ref } from 'vue';
-import { useLabelDesigns, useLabelSheets, useLotLabel } from '../server/queries.js';
+import { useLabelDesigns, useLabelSheets, useLotLabel } from '../api/queries.js';
 
 /** A filled lot's label as the household's design lays it: what prints is what is drawn. */
 export function useLabel(lot: Ref<Lot | null>) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { weighedText, type Hive, type HouseRules } from '@furrow/core';
 import { computed } from 'vue';
-import { useBoxHistory } from '../server/queries.js';
+import { useBoxHistory } from '../api/queries.js';
 import { dateText } from '../shell/times.js';
 import { said } from '../shell/units.js';
 

@@ -7,14 +7,15 @@ import {
   type ColonyState,
   type DeathCause,
   type Hive,
+  type ColonyFact,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /**
  * A colony that is gone: first against robbers, then what it may have died of, then what may be
@@ -78,7 +79,7 @@ const advice = computed(() =>
       : null,
   ),
 );
-const note = (fact: unknown, said: string): Promise<unknown> =>
+const note = (fact: ColonyFact, said: string): Promise<unknown> =>
   go('/colonyFacts', { id: newId(), colonyId: props.hive.colony!.id, on: props.date, fact }, said);
 async function keep(): Promise<void> {
   if (

@@ -3,8 +3,8 @@ import { edgeLooks, nextEdge, type BarView, type LowerEdge, type Hive } from '@f
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import { useDraft } from '../shell/draft.js';
 import { beginDraft, lookPayload } from './lookDraft.js';
 

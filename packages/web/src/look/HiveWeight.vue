@@ -9,7 +9,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
-import { read } from '../server/client.js';
+import { read } from '../api/client.js';
 import { dateText } from '../shell/times.js';
 import { gainText } from './colonyLines.js';
 import { said } from '../shell/units.js';
@@ -40,9 +40,7 @@ const flow = computed(() =>
 );
 async function readScale(): Promise<void> {
   try {
-    const reading = await read<{ value: number; simulated: boolean }>(
-      `/instruments/hive-scale?hiveId=${props.hiveId}`,
-    );
+    const reading = await read(`/instruments/hive-scale?hiveId=${props.hiveId}`);
     kg.value = reading.value / 1000;
     says.value = reading.simulated
       ? 'read from the practice hive scale'

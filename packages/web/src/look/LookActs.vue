@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Refusal from '../parts/Refusal.vue';
-import type { Refused } from '../server/client.js';
+import type { Refused } from '../api/client.js';
 
 /**
  * What can be done with the comb in view: written down, put down, seen again; the one beside it.

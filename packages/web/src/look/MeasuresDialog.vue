@@ -7,7 +7,7 @@ import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { useSend } from '../server/useSend.js';
+import { useSend } from '../api/useSend.js';
 
 /** Name and measures of a hive, put right after it was made. */
 const props = defineProps<{ hive: Hive }>();

@@ -6,7 +6,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import TextField from '../parts/TextField.vue';
-import { read } from '../server/client.js';
+import { read } from '../api/client.js';
 
 /** One drop on the refractometer: which scale was read, at what temperature, from which cell. */
 const visible = defineModel<boolean>('visible', { required: true });
@@ -80,7 +80,7 @@ const result = computed(() => {
 });
 async function readDrop(): Promise<void> {
   scale.value = 'moisture';
-  value.value = (await read<{ value: number }>(`/instruments/refractometer?${props.drop}`)).value;
+  value.value = (await read(`/instruments/refractometer?${props.drop}`)).value;
 }
 /**
  * What was kept since the dialog opened, so that the next drop is read without opening it again.

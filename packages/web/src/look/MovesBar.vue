@@ -4,8 +4,8 @@ import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /** Moves of bars, frames and boxes, a touch each; every one is in the journal and can be undone. */
 const props = defineProps<{
@@ -97,7 +97,7 @@ watch(
 async function give(): Promise<void> {
   const done = await go(
     `/boxes/${box.value!.carrierId}/give`,
-    { toHiveId: toHiveId.value, health: health.value, broodCheckedOn: checkedOn.value },
+    { toHiveId: toHiveId.value, health: health.value || null, broodCheckedOn: checkedOn.value },
     `Box ${box.value!.number} given to ${others.value.find((h) => h.id === toHiveId.value)?.name}.`,
   );
   if (done) giving.value = false;

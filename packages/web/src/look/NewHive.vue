@@ -22,9 +22,9 @@ import Refusal from '../parts/Refusal.vue';
 import { emptySite, siteIssues } from '../parts/siteDraft.js';
 import SiteFields from '../parts/SiteFields.vue';
 import TextField from '../parts/TextField.vue';
-import { newId } from '../server/client.js';
-import { useHives, useSites } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useHives, useSites } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { useDraft } from '../shell/draft.js';
 import { useNow } from '../shell/useNow.js';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Geometry, HiveKind, TopBarGeometry } from '@furrow/core';
 import { computed, ref } from 'vue';
-import SectionTopBar from '../drawing/SectionTopBar.vue';
+import SectionTopBar from '../drawing/sections/SectionTopBar.vue';
 import { useWidth } from '../parts/useWidth.js';
 import MeasureFields from './MeasureFields.vue';
 

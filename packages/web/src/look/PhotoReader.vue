@@ -24,7 +24,7 @@ import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, nextTick, onUnmounted, ref, shallowRef, watch } from 'vue';
-import { Refused, newId, sendPhoto } from '../server/client.js';
+import { Refused, newId, sendPhoto } from '../api/client.js';
 import { photoWorker } from '../workers/client.js';
 
 /**

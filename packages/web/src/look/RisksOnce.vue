@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { Hive, HiveKind } from '@furrow/core';
 import Button from 'primevue/button';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /** The risks of a kind of hive, said once before it is used for the first time. */
 const props = defineProps<{ hive: Hive; kind: HiveKind; read: string[]; date: string }>();

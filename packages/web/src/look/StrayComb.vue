@@ -6,8 +6,8 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import { said } from '../shell/units.js';
 
 /**
@@ -56,11 +56,7 @@ const issue = (key: string): string | null =>
 async function keep(): Promise<void> {
   tried.value = true;
   if (!parsed.value.success) return;
-  const done = await go<{ batches: { id: string }[] }>(
-    '/strayCombs',
-    payload.value,
-    `${props.hive.name}: stray comb taken.`,
-  );
+  const done = await go('/strayCombs', payload.value, `${props.hive.name}: stray comb taken.`);
   if (!done) return;
   visible.value = false;
   emit('taken', done.batches[0].id);

@@ -2,8 +2,8 @@ import type { Hive, JudgedComb, Seen } from '@furrow/core';
 import { judgeHiveAt } from '@furrow/core';
 import { computed, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { serverNow } from '../server/client.js';
-import { useHives, useRules } from '../server/queries.js';
+import { serverNow } from '../api/client.js';
+import { useHives, useRules } from '../api/queries.js';
 
 /**
  * The hive in the address, or the first there is; judged under the rules in force, with a look

@@ -10,8 +10,8 @@ import {
   type StoredFace,
 } from '@furrow/core';
 import { computed, type Ref } from 'vue';
-import { newId } from '../server/client.js';
-import type { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import type { useSend } from '../api/useSend.js';
 import { useUi } from '../shell/ui.js';
 import {
   beginAlike,

@@ -1,7 +1,7 @@
 import type { BarView, Hive } from '@furrow/core';
 import { computed, type Ref } from 'vue';
-import { newId } from '../server/client.js';
-import type { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import type { useSend } from '../api/useSend.js';
 import { beginAlike, lookPayload, tellsOfOthers, type LookDraft } from './lookDraft.js';
 
 /**

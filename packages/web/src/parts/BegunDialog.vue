@@ -4,9 +4,9 @@ import Button from 'primevue/button';
 import DialogFrame from './DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
-import { newId } from '../server/client.js';
-import { useHives } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useHives } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import Refusal from './Refusal.vue';
 import TextField from './TextField.vue';
 import WeighFields from './WeighFields.vue';
@@ -45,7 +45,7 @@ const missing = computed(() => {
   return grossG.value > tareG.value ? null : 'The tare is not below the gross weight.';
 });
 async function write(): Promise<void> {
-  const done = await go<{ detail: BatchDetail }>(
+  const done = await go(
     '/begunHarvests',
     {
       visitId: newId(),

@@ -2,7 +2,7 @@
 import { HOLD_WORDS, type Hold } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { useSend } from '../server/useSend.js';
+import { useSend } from '../api/useSend.js';
 import Refusal from './Refusal.vue';
 import TextField from './TextField.vue';
 import { said } from '../shell/units.js';

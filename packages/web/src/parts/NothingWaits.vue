@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { STAGES, type Batch, type Stage } from '@furrow/core';
 import { computed } from 'vue';
-import { useHarvests } from '../server/queries.js';
+import { useHarvests } from '../api/queries.js';
 import { STAGE_NAMES } from '../shell/stageNames.js';
 import { dateText } from '../shell/times.js';
 

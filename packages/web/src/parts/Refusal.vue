@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Refused } from '../server/client.js';
+import type { Refused } from '../api/client.js';
 import { said } from '../shell/units.js';
 
 /** Says a refusal in the server's own sentence, where no single field holds it. */

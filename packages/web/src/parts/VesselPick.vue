@@ -8,9 +8,9 @@ import {
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, useId } from 'vue';
-import { newId } from '../server/client.js';
-import { useJars } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useJars } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
 import { massUnit, weightSuch } from './massUnit.js';

@@ -9,8 +9,8 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import MoistureDialog from '../look/MoistureDialog.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import Refusal from './Refusal.vue';

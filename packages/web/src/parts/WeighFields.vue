@@ -1,15 +1,8 @@
 <script setup lang="ts">
-import {
-  massField,
-  massText,
-  readMassG,
-  type ScaleReading,
-  type UnitSystem,
-  type Vessel,
-} from '@furrow/core';
+import { massField, massText, readMassG, type UnitSystem, type Vessel } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
-import { read } from '../server/client.js';
+import { read } from '../api/client.js';
 import DepthCheck from './DepthCheck.vue';
 import { massUnit, weightSuch } from './massUnit.js';
 import TextField from './TextField.vue';
@@ -89,7 +82,7 @@ const tareHint = computed(() =>
     : 'Not known: weigh it empty. 0 where the scale was zeroed with it on.',
 );
 async function readScale(): Promise<void> {
-  const reading = await read<ScaleReading>(`/instruments/bench-scale?${props.scale}`);
+  const reading = await read(`/instruments/bench-scale?${props.scale}`);
   if (reading.state === 'silent')
     return void (readBy.value = 'The scale says nothing. Is it plugged in? Type what you know.');
   if (reading.state === 'overload')

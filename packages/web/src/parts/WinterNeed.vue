@@ -7,7 +7,7 @@ import {
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
-import { useSend } from '../server/useSend.js';
+import { useSend } from '../api/useSend.js';
 import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
 import { said } from '../shell/units.js';

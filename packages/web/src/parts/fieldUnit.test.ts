@@ -4,7 +4,7 @@ import PrimeVue from 'primevue/config';
 import { afterEach, describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
 import { householdUnits, said } from '../shell/units.js';
-import { Refused } from '../server/client.js';
+import { Refused } from '../api/client.js';
 import NumberField from './NumberField.vue';
 import RefusalText from './Refusal.vue';
 import { fieldUnit } from './fieldUnit.js';

@@ -1,7 +1,7 @@
 import type { Batch, BatchDetail, Stage } from '@furrow/core';
 import { computed, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { useHarvest, useHarvests } from '../server/queries.js';
+import { useHarvest, useHarvests } from '../api/queries.js';
 
 /**
  * The harvest a stage shows: the one in the address, else the first one at this stage, else one

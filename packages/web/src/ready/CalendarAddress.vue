@@ -2,10 +2,10 @@
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { newId } from '../server/client.js';
+import { newId } from '../api/client.js';
 import { useMe } from '../house/useHouse.js';
-import { useCalendarLinks } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { useCalendarLinks } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { dateText } from '../shell/times.js';
 
 /**

@@ -3,7 +3,7 @@ import { massText, type HouseRules } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { useSend } from '../server/useSend.js';
+import { useSend } from '../api/useSend.js';
 
 /**
  * How many hands there are: what is lifted, who smokes and what fits into the day go by it. A house

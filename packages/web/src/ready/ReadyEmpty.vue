@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import LeftStageView from '../parts/LeftStageView.vue';
 import { leftReady } from '../parts/leftStage.js';
-import { useHarvests } from '../server/queries.js';
+import { useHarvests } from '../api/queries.js';
 
 /** Ready with nothing to plan: a harvest whose day is over, or none at all. */
 const route = useRoute();

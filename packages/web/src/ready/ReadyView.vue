@@ -24,9 +24,9 @@ import AgainstNow from '../parts/AgainstNow.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
-import { read } from '../server/client.js';
+import { read } from '../api/client.js';
 import { useNow } from '../shell/useNow.js';
-import { useSend } from '../server/useSend.js';
+import { useSend } from '../api/useSend.js';
 import BringList from './BringList.vue';
 import DayLine from './DayLine.vue';
 import PeopleThere from './PeopleThere.vue';
@@ -153,7 +153,7 @@ function move(step: TimetableStep, local: string | null): void {
 }
 const thermometer = ref<string | null>(null);
 async function readKitchen(): Promise<void> {
-  const reading = await read<{ value: number; simulated: boolean }>('/instruments/thermometer');
+  const reading = await read('/instruments/thermometer');
   if (plan.value) plan.value.kitchenTemperatureC = reading.value;
   thermometer.value = said(
     `${reading.value} °C${reading.simulated ? ', practice thermometer' : ''}`,

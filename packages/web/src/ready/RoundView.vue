@@ -12,7 +12,7 @@ import Button from 'primevue/button';
 import { computed } from 'vue';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import StateLine from '../parts/StateLine.vue';
-import { useGear, useHives, useRules } from '../server/queries.js';
+import { useGear, useHives, useRules } from '../api/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';

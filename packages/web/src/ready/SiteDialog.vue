@@ -13,8 +13,8 @@ import DialogFrame from '../parts/DialogFrame.vue';
 import { ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import { SITE_NOTE_WORDS } from './siteNoteWords.js';
 
 /**

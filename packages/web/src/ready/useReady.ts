@@ -10,8 +10,8 @@ import {
 import { DateTime } from 'luxon';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { serverNow } from '../server/client.js';
-import { useJars, useOpenPlans, useRules, useVessels, useWeather } from '../server/queries.js';
+import { serverNow } from '../api/client.js';
+import { useJars, useOpenPlans, useRules, useVessels, useWeather } from '../api/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { compute } from '../workers/client.js';
 

@@ -1,7 +1,7 @@
 import type { BringLine, OpenPlans, Tick } from '@furrow/core';
 import { computed, ref, type Ref } from 'vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 const TICK_WORDS: Partial<Record<string, string>> = {
   missing: 'Noted as missing.',

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { massText, type HouseRules, type ScaleReading } from '@furrow/core';
+import { massText, type HouseRules, type AnswerTo } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref } from 'vue';
-import { read } from '../server/client.js';
-import { useHives } from '../server/queries.js';
+import { read } from '../api/client.js';
+import { useHives } from '../api/queries.js';
 
 /**
  * The stand-in instruments, each asked by a touch; they speak as real ones would, and are always
@@ -13,14 +13,15 @@ const props = defineProps<{ rules: HouseRules }>();
 const { data: hives } = useHives();
 const shown = ref<Record<string, string>>({});
 const hiveId = ref<string | null>(null);
-function readingText(r: ScaleReading & { unit: string }): string {
-  if (r.state === 'silent') return 'silent: is it plugged in?';
-  if (r.state === 'overload') return 'too heavy for it';
+type InstrumentPath = (typeof lines)[number][2] | `/instruments/hive-scale?${string}`;
+function readingText(r: AnswerTo<InstrumentPath>): string {
+  if ('state' in r && r.state === 'silent') return 'silent: is it plugged in?';
+  if ('state' in r && r.state === 'overload') return 'too heavy for it';
   return r.unit === 'g' ? massText(r.value / 1000, props.rules.units, 2) : `${r.value} ${r.unit}`;
 }
-async function ask(name: string, path: string): Promise<void> {
+async function ask(name: string, path: InstrumentPath): Promise<void> {
   try {
-    const r = await read<ScaleReading & { unit: string }>(path);
+    const r = await read(path);
     const text = readingText(r);
     shown.value = { ...shown.value, [name]: text };
   } catch {

@@ -17,14 +17,14 @@ import PlaceTabs from '../parts/PlaceTabs.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
 import TextField from '../parts/TextField.vue';
-import { useHives, useRules } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
-import { serverNow } from '../server/client.js';
+import { useHives, useRules } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
+import { serverNow } from '../api/client.js';
 import LeaveUnsaved from '../shell/LeaveUnsaved.vue';
 import { useUi } from '../shell/ui.js';
 import { useQueryHere } from '../shell/useQueryHere.js';
 import InTheHouse from '../house/InTheHouse.vue';
-import KitPanel from './KitPanel.vue';
+import KitPanel from '../kit/KitPanel.vue';
 import BenchRules from './BenchRules.vue';
 import JudgementRules from './JudgementRules.vue';
 import LabelRules from './LabelRules.vue';
@@ -124,7 +124,7 @@ const words = { take: 'take', leave: 'leave', test: 'test first', 'not-read': 'n
 async function save(): Promise<boolean> {
   // As they stand now: what is typed while this waits its turn goes with the next.
   const sent = JSON.stringify(draft.value);
-  const done = await go<RulesVersion>('/rules', JSON.parse(sent), 'House rules written down.', {
+  const done = await go('/rules', JSON.parse(sent), 'House rules written down.', {
     baseRevision: base.value!.version,
   });
   if (!done) return false;

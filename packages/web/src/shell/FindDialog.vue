@@ -10,7 +10,7 @@ import {
   useSites,
   useStock,
   useVessels,
-} from '../server/queries.js';
+} from '../api/queries.js';
 import { everything, find, type Found } from './find.js';
 import { useUi } from './ui.js';
 

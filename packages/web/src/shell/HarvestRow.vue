@@ -4,7 +4,7 @@ import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { helperSees } from '../house/helperMay.js';
 import { useMe } from '../house/useHouse.js';
-import { useHarvests } from '../server/queries.js';
+import { useHarvests } from '../api/queries.js';
 import { inView, stageLink } from './rowLinks.js';
 import { STAGE_NAMES } from './stageNames.js';
 import { dayText } from './times.js';

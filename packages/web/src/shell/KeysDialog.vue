@@ -2,8 +2,8 @@
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import ToggleSwitch from 'primevue/toggleswitch';
-import { useJournal, useRefresh } from '../server/queries.js';
-import { Refused, send } from '../server/client.js';
+import { useJournal, useRefresh } from '../api/queries.js';
+import { Refused, send } from '../api/client.js';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { helpOf } from './help.js';

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { hoursText, type Clock } from '@furrow/core';
 import { DateTime } from 'luxon';
-import { useClocks, useHives, useRefresh } from '../server/queries.js';
+import { useClocks, useHives, useRefresh } from '../api/queries.js';
 import { computed, watch } from 'vue';
-import { Refused, deviceAheadMinutes, read, send } from '../server/client.js';
+import { Refused, deviceAheadMinutes, read, send } from '../api/client.js';
 import { dueNow, ring } from './alarms.js';
 import { useUi } from './ui.js';
 import { useNow } from './useNow.js';
@@ -69,9 +69,7 @@ async function undo(): Promise<void> {
     // Without a message on the strip, the last entry there is.
     const commandId =
       ui.message?.commandId ??
-      (
-        await read<{ items: { commandId: string; undoneBy: string | null }[] }>('/journal')
-      ).items.find((line) => !line.undoneBy)?.commandId;
+      (await read('/journal')).items.find((line) => !line.undoneBy)?.commandId;
     if (!commandId) return ui.say('There is nothing to undo.');
     await send('/undo', { commandId });
     ui.say('Undone.');

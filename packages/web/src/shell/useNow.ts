@@ -1,5 +1,5 @@
 import { onScopeDispose, ref } from 'vue';
-import { onServerNow, serverNow, serverSpeed } from '../server/client.js';
+import { onServerNow, serverNow, serverSpeed } from '../api/client.js';
 
 /**
  * The server's time, refreshed every ten seconds and whenever the server was heard: it never ticks.

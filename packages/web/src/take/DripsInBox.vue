@@ -9,8 +9,8 @@ import {
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /**
  * The school that lets a box drip as it stands and cuts it free afterwards: until the empty box is

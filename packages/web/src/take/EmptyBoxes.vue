@@ -3,7 +3,7 @@ import { estimatedTakes, hiveKind, placesOf, type BatchDetail } from '@furrow/co
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { useSend } from '../server/useSend.js';
+import { useSend } from '../api/useSend.js';
 
 /**
  * Boxes that were carried away full and are empty now: nobody but the person knows where they

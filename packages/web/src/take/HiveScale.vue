@@ -12,8 +12,8 @@ import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
-import { newId, read } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId, read } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import { said } from '../shell/units.js';
 
 /**
@@ -41,9 +41,7 @@ const check = computed(() => {
 });
 async function readScale(): Promise<void> {
   try {
-    const reading = await read<{ value: number; simulated: boolean }>(
-      `/instruments/hive-scale?hiveId=${props.detail.hive.id}`,
-    );
+    const reading = await read(`/instruments/hive-scale?hiveId=${props.detail.hive.id}`);
     text.value = `${(reading.value / 1000).toFixed(1)} kg`;
     says.value = reading.simulated
       ? 'read from the practice hive scale'

@@ -13,8 +13,8 @@ import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /** Anything may go otherwise: one touch says what to do now, in order, and writes it down. */
 const props = defineProps<{

@@ -3,9 +3,9 @@ import type { Batch, BatchDetail } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { read } from '../server/client.js';
-import { useHarvests } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { read } from '../api/client.js';
+import { useHarvests } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { dateText } from '../shell/times.js';
 
 /** Two hives, seasons or boxes into one vessel: one lot or two, asked before and not after. */
@@ -33,7 +33,7 @@ watch(
     if (!props.vesselId) return;
     // Another harvest's comb lies in this vessel as long as it was neither crushed nor cut.
     for (const batch of open.value) {
-      const theirs = await read<BatchDetail>(`/harvests/${batch.id}`);
+      const theirs = await read(`/harvests/${batch.id}`);
       if (
         theirs.takes.some((t) => t.vesselId === props.vesselId) &&
         theirs.lots.some((l) => l.kind === 'comb' && l.nowG > 0)

@@ -4,7 +4,7 @@ import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import WeighFields from '../parts/WeighFields.vue';
-import { useSend } from '../server/useSend.js';
+import { useSend } from '../api/useSend.js';
 
 /** One comb, or the combs of one box, weighed at last. */
 const props = defineProps<{

@@ -15,7 +15,7 @@ import {
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
-import { useRules, useVessels } from '../server/queries.js';
+import { useRules, useVessels } from '../api/queries.js';
 import OwedComb from './OwedComb.vue';
 import WeighVessel from './WeighVessel.vue';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { weighsOut, placeLabel, readShape, type BatchDetail } from '@furrow/core';
 import { computed, ref } from 'vue';
-import SectionTopBar from '../drawing/SectionTopBar.vue';
+import SectionTopBar from '../drawing/sections/SectionTopBar.vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import { useWidth } from '../parts/useWidth.js';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref } from 'vue';
-import { serverNow } from '../server/client.js';
+import { serverNow } from '../api/client.js';
 
 /**
  * Minutes and seconds until an instant; it goes by the server's clock, so sleep and reload change

@@ -7,7 +7,6 @@ import {
   tareCheck,
   type BatchDetail,
   type HouseRules,
-  type ScaleReading,
   type TakeStep,
   guessOffPercent,
   guessOffText,
@@ -17,8 +16,8 @@ import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
-import { newId, read } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId, read } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import DripsInBox from './DripsInBox.vue';
 
 /** A box weighed whole: with its combs first, empty afterwards. What is missing was comb. */
@@ -60,7 +59,7 @@ const guessOff = computed(() => {
 /** A guess after the scale has spoken is none. */
 const mayGuess = computed(() => empty.value && fullG.value !== null && g.value === null);
 async function readScale(): Promise<void> {
-  const reading = await read<ScaleReading>(
+  const reading = await read(
     `/instruments/bench-scale?batchId=${props.detail.batch.id}&boxOf=${props.combIds.join(',')}${empty.value ? '&empty=yes' : ''}`,
   );
   if (reading.state === 'silent') readBy.value = 'The scale says nothing. Is it plugged in?';

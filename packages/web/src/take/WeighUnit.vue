@@ -19,7 +19,6 @@ import {
   type BatchDetail,
   type CombCondition,
   type HouseRules,
-  type ScaleReading,
   type TakeOutcome,
   type Vessel,
   type WentTo,
@@ -34,9 +33,9 @@ import Refusal from '../parts/Refusal.vue';
 import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
-import { newId, read } from '../server/client.js';
-import { useEstimatePairs } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId, read } from '../api/client.js';
+import { useEstimatePairs } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import LotQuestion from './LotQuestion.vue';
 import { said } from '../shell/units.js';
 
@@ -189,7 +188,7 @@ const missing = computed(() => {
   return agreed.value ? null : 'Answer first whether both may lie in one vessel.';
 });
 async function readScale(): Promise<void> {
-  const reading = await read<ScaleReading>(
+  const reading = await read(
     `/instruments/bench-scale?batchId=${props.detail.batch.id}&combId=${props.combId}&vesselId=${tub.value ?? ''}`,
   );
   if (reading.state === 'silent')

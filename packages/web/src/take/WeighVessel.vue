@@ -13,8 +13,8 @@ import Refusal from '../parts/Refusal.vue';
 import { massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import WeighFields from '../parts/WeighFields.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /**
  * One vessel weighed as one thing, whichever frames run into it; what came is shared out over them.

@@ -1,7 +1,7 @@
 import { DEFAULT_RULES, type StepCheck, type WhatIf } from '@furrow/core';
 import { flushPromises, mount } from '@vue/test-utils';
 import { describe, expect, it, vi } from 'vitest';
-import { setServerNow, deviceAheadMinutes, serverNow } from '../server/client.js';
+import { setServerNow, deviceAheadMinutes, serverNow } from '../api/client.js';
 import WhatIfs from '../drain/WhatIfs.vue';
 import DrainFrameInPlace from '../drawing/DrainFrameInPlace.vue';
 import SettlingVessel from '../drawing/SettlingVessel.vue';

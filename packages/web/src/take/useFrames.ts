@@ -23,7 +23,7 @@ import {
   type VesselForecast,
 } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
-import { useRuns } from '../server/queries.js';
+import { useRuns } from '../api/queries.js';
 import { compute } from '../workers/client.js';
 
 /** Warmth a vessel under a super has: it hangs outside, so its honey cools a little. */

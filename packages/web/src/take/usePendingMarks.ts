@@ -1,7 +1,7 @@
 import type { StepMark } from '@furrow/core';
 import { computed, onScopeDispose, ref, watch, type Ref } from 'vue';
-import { Refused, newId, send } from '../server/client.js';
-import { useRefresh } from '../server/queries.js';
+import { Refused, newId, send } from '../api/client.js';
+import { useRefresh } from '../api/queries.js';
 import { useUi } from '../shell/ui.js';
 
 interface PendingMark {

@@ -8,8 +8,8 @@ import {
   type HouseRules,
 } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
-import { newId, serverNow } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId, serverNow } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import { usePendingMarks } from './usePendingMarks.js';
 
 /**
@@ -27,9 +27,9 @@ export function useTakeRun(
     computed(() => detail.value?.batch.id ?? null),
     computed(() => detail.value?.marks ?? []),
   );
-  const go: typeof send = async (...args) => {
+  const go: typeof send = async (path, payload, said, ...how) => {
     await pending.flush();
-    return send(...args);
+    return send(path, payload, said, ...how);
   };
   /** The harvest with what was touched here and has not arrived yet. */
   const seen = computed(() => (detail.value ? { ...detail.value, marks: marks.value } : undefined));

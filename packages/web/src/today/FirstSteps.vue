@@ -3,7 +3,7 @@ import { HIVE_KINDS, HIVE_KIND_NAMES } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref } from 'vue';
 import KindPicture from '../look/KindPicture.vue';
-import { Refused, ask } from '../server/client.js';
+import { Refused, ask } from '../api/client.js';
 
 /**
  * An empty household: the first hive, and what else somebody may bring or want to see before it.

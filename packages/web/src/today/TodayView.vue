@@ -7,13 +7,13 @@ import HiveSection from '../drawing/sections/HiveSection.vue';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
 import Refusal from '../parts/Refusal.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 import { useWidth } from '../parts/useWidth.js';
 import StateLine from '../parts/StateLine.vue';
 import { helperSees } from '../house/helperMay.js';
 import { useMe } from '../house/useHouse.js';
-import { useClocks, useHarvests, useHives, useRules, useToday } from '../server/queries.js';
+import { useClocks, useHarvests, useHives, useRules, useToday } from '../api/queries.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { groupHung, saysIfLeft } from './hung.js';
@@ -68,8 +68,10 @@ const stirred = (l: TodayLine): unknown =>
   );
 const lookedBack = (l: TodayLine): unknown =>
   go(`/harvests/${l.id.replace(/-back$/, '')}/look-back`, {}, `${l.title}: done.`);
-const taskDone = (l: TodayLine): unknown =>
-  go(`/sites/${l.id.replace(/-site-task$/, '')}/done`, {}, `${l.title}: done.`);
+const taskDone = (l: TodayLine): unknown => {
+  const [siteId, taskId] = l.id.replace(/-site-task$/, '').split('/tasks/');
+  return go(`/sites/${siteId}/tasks/${taskId}/done`, {}, `${l.title}: done.`);
+};
 /** Where in Jar a line is done. */
 const IN_JAR: Record<string, string> = {
   wax: '?at=wax',

@@ -3,7 +3,7 @@ import type { ChooserApi } from './chooser.js';
 import type { ComputeApi } from './compute.js';
 import type { CutterApi } from './cutter.js';
 import type { PhotoApi } from './photo.js';
-import type { SheetApi } from './sheet.js';
+import type { SheetApi } from './spreadsheet.js';
 
 let remote: Remote<ComputeApi> | null = null;
 
@@ -35,6 +35,6 @@ export function cutterWorker(): { api: Remote<CutterApi>; end: () => void } {
 
 /** A worker for one sheet that was kept before; `end` stops it in the middle. */
 export function sheetWorker(): { api: Remote<SheetApi>; end: () => void } {
-  const worker = new Worker(new URL('./sheet.ts', import.meta.url), { type: 'module' });
+  const worker = new Worker(new URL('./spreadsheet.ts', import.meta.url), { type: 'module' });
   return { api: wrap<SheetApi>(worker), end: () => worker.terminate() };
 }

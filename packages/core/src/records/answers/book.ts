@@ -1,39 +1,41 @@
 import { z } from 'zod';
 import { CRUSH_METHODS } from '../vocabulary/bench.js';
 import { harvestSummaryRecord } from '../vocabulary/book.js';
-import { number, id, text, day, instant } from '../vocabulary/fields.js';
+import { number, id, text, day, range, instant } from '../vocabulary/fields.js';
 import { HIVE_KIND_NAMES } from '../vocabulary/hive.js';
 
-/**
- * Every harvest as seasons count it; what stands beside it is reckoned from them and told in words.
- */
-export const seasonsAnswer = z.looseObject({ harvests: z.array(harvestSummaryRecord) });
-
-const past = {
+const pastRunRecord = z.strictObject({
+  /** Honey out as a share of the honey that was in the comb. */
   share: number,
+  /** Hours of tau at 25 °C and 18 % water; null where it was not weighed while it ran. */
   tauHours: number.nullable(),
-};
+});
+/** What one run teaches the next. */
+export type PastRun = z.infer<typeof pastRunRecord>;
+
+const householdRunRecord = z.strictObject({
+  ...pastRunRecord.shape,
+  drainId: id,
+  batchId: id,
+  hiveName: text,
+  date: day,
+  method: z.enum(CRUSH_METHODS),
+  hiveKind: z.enum(HIVE_KIND_NAMES),
+  thixotropic: z.boolean(),
+  warmed: z.boolean(),
+  pressed: z.boolean(),
+  drippedG: number,
+  pressedG: number,
+  residualShare: number,
+});
+/** One closed drain of the household: what its forecast, its press and its norm learn from. */
+export type HouseholdRun = z.infer<typeof householdRunRecord>;
 /** Drains and frames that are done, for what is learned from them. */
 export const runsAnswer = z.strictObject({
-  drains: z.array(
-    z.strictObject({
-      ...past,
-      drainId: id,
-      batchId: id,
-      hiveName: text,
-      date: day,
-      method: z.enum(CRUSH_METHODS),
-      hiveKind: z.enum(HIVE_KIND_NAMES),
-      thixotropic: z.boolean(),
-      warmed: z.boolean(),
-      pressed: z.boolean(),
-      drippedG: number,
-      pressedG: number,
-      residualShare: number,
-    }),
-  ),
-  frames: z.array(z.strictObject(past)),
+  drains: z.array(householdRunRecord),
+  frames: z.array(pastRunRecord),
 });
+export type HouseholdRuns = z.infer<typeof runsAnswer>;
 
 /** A comb as it was estimated and guessed, beside what the scale said, kg. */
 export const estimatePairAnswer = z.strictObject({
@@ -45,6 +47,37 @@ export const estimatePairAnswer = z.strictObject({
   guessKg: number.nullable(),
   weighedKg: number,
 });
+
+export type EstimatePair = z.infer<typeof estimatePairAnswer>;
+
+const correctionRecord = z.strictObject({
+  count: number,
+  factor: range,
+  applies: z.boolean(),
+  sentence: text,
+});
+/** What the household's own scale says of its estimates. */
+export type EstimateCorrection = z.infer<typeof correctionRecord>;
+
+const missedGearRecord = z.strictObject({
+  gear: z.enum(['press', 'bucket']),
+  honeyKg: range.nullable(),
+  minutes: number.nullable(),
+  harvests: number,
+  sentence: text,
+});
+/** What a press or a larger bucket would have saved. */
+export type MissedGear = z.infer<typeof missedGearRecord>;
+
+/** Every harvest as seasons count it, and what is reckoned from them. */
+export const seasonsAnswer = z.strictObject({
+  harvests: z.array(harvestSummaryRecord),
+  pairs: z.array(estimatePairAnswer),
+  correction: correctionRecord.nullable(),
+  missed: z.array(missedGearRecord),
+  currency: text,
+});
+export type Seasons = z.infer<typeof seasonsAnswer>;
 
 const knownHarvest = { batchId: id.nullable(), hiveName: text.nullable(), date: day.nullable() };
 /**
@@ -62,6 +95,14 @@ export const traceAnswer = z.strictObject({
   shares: z.array(
     z.strictObject({ lot: text, g: number, share: number, name: text, ...knownHarvest }),
   ),
+});
+
+export type Trace = z.infer<typeof traceAnswer>;
+/** Which lot is traced, by its id or by the code on its label, and which way. */
+export const traceQuery = z.object({
+  lot: z.string().optional(),
+  code: z.string().optional(),
+  direction: z.enum(['back', 'forward'], 'Back or forward?'),
 });
 
 /** A table of the household, and how many rows it has. */

@@ -14,3 +14,4 @@ export const cutHistoryAnswer = z.strictObject({
   keepings: z.array(keepingRecord),
   racks: z.array(z.strictObject({ hours: number, temperatureC: number, moisturePercent: number })),
 });
+export type CutHistory = z.infer<typeof cutHistoryAnswer>;

@@ -25,6 +25,7 @@ export const printAnswer = z
     batchId: id.nullable(),
   })
   .meta({ id: 'Print' });
+export type PrintLine = z.infer<typeof printAnswer>;
 
 /** The words of a lot's label, and its code as rows of dark runs on a square of `size`. */
 export const lotLabelAnswer = z
@@ -40,3 +41,4 @@ export const lotLabelAnswer = z
     code: text,
   })
   .meta({ id: 'LotLabel' });
+export type LotLabel = z.infer<typeof lotLabelAnswer>;

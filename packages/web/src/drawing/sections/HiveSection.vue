@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TopBarGeometry } from '@furrow/core';
 import { computed } from 'vue';
-import SectionTopBar from '../SectionTopBar.vue';
+import SectionTopBar from './SectionTopBar.vue';
 import { SECTIONS } from './registry.js';
 import type { SectionProps } from './section.js';
 

@@ -1,8 +1,15 @@
+import type { MethodTo, PayloadTo, SpokenWrite, WrittenTo } from '@furrow/core';
 import { ref } from 'vue';
 import { useUi } from '../shell/ui.js';
 import { said as inUnits } from '../shell/units.js';
 import { Refused, newId, send, type SendOptions } from './client.js';
 import { useRefresh } from './queries.js';
+
+/** A command that changes what stands there says so; of any other nothing need be said. */
+type HowSent<Said extends string> =
+  MethodTo<Said> extends 'patch'
+    ? [options: SendOptions & { method: 'PATCH' }]
+    : [options?: SendOptions & { method?: 'POST' }];
 
 /**
  * Sends a command from a form: keeps what was refused and at which field, the same id on a second
@@ -16,32 +23,32 @@ export function useSend() {
   const refusal = ref<Refused | null>(null);
   let commandId = newId();
   /** Where somebody else wrote the same just now the person is asked; null: it was the same. */
-  async function sendAsked<T>(
-    path: string,
-    payload: unknown,
+  async function sendAsked<Said extends SpokenWrite>(
+    path: Said,
+    payload: PayloadTo<Said>,
     options: SendOptions,
-  ): Promise<T | null> {
+  ): Promise<WrittenTo<Said> | null> {
     try {
-      return await send<T>(path, payload, options);
+      return await send(path, payload, options);
     } catch (error) {
       if (!(error instanceof Refused) || error.code !== 'written-just-now') throw error;
       if (await ui.askFirst(inUnits(error.message)))
-        return send<T>(path, payload, { ...options, again: true });
+        return send(path, payload, { ...options, again: true });
       ui.say('Not written twice.');
       await refresh();
       return null;
     }
   }
-  async function go<T = Record<string, unknown>>(
-    path: string,
-    payload: unknown,
+  async function go<Said extends SpokenWrite>(
+    path: Said,
+    payload: PayloadTo<Said>,
     said: string,
-    options: SendOptions = {},
-  ): Promise<T | null> {
+    ...[options]: HowSent<Said>
+  ): Promise<WrittenTo<Said> | null> {
     busy.value = true;
     refusal.value = null;
     try {
-      const result = await sendAsked<T>(path, payload, { ...options, commandId });
+      const result = await sendAsked(path, payload, { ...options, commandId });
       if (result === null) return null;
       ui.say(said, commandId);
       commandId = newId();

@@ -6,9 +6,9 @@ import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { newId } from '../server/client.js';
-import { useGear } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useGear } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 
 /** Spares that are counted against what a harvest needs, and things to mend with their day. */
 const { data: gear } = useGear();
@@ -66,11 +66,11 @@ const ready = computed(() => newGearSchema.omit({ id: true }).safeParse(payload.
 async function keep(): Promise<void> {
   const d = draft.value!;
   const done = d.id
-    ? await go(`/gear/${d.id}`, payload.value, `${d.name} changed.`, {
+    ? await go(`/gear/${d.id}`, payload.value!, `${d.name} changed.`, {
         method: 'PATCH',
         baseRevision: d.revision,
       })
-    : await go('/gear', { ...payload.value, id: newId() }, `${d.name} is in the kit.`);
+    : await go('/gear', { ...payload.value!, id: newId() }, `${d.name} is in the kit.`);
   if (done) draft.value = null;
 }
 async function takeOut(): Promise<void> {

@@ -1,3 +1,4 @@
+import type { AnswerTo, PayloadTo, SpokenRead, SpokenWrite, WrittenTo } from '@furrow/core';
 import { v4 as uuid } from 'uuid';
 
 /** A refusal of the server in its own words, with the field it is about. */
@@ -98,8 +99,9 @@ async function reach(path: string, init?: RequestInit): Promise<Response> {
   }
 }
 
-export async function read<T>(path: string): Promise<T> {
-  return answer<T>(await reach(path));
+/** Reads what stands at a path of the interface: the answer is the one the interface tells of it. */
+export async function read<Said extends SpokenRead>(path: Said): Promise<AnswerTo<Said>> {
+  return answer<AnswerTo<Said>>(await reach(path));
 }
 
 /**
@@ -151,11 +153,11 @@ export interface SendOptions {
 }
 
 /** Sends one command; the same `commandId` may be sent again without writing twice. */
-export async function send<T = Record<string, unknown>>(
-  path: string,
-  payload: unknown,
+export async function send<Said extends SpokenWrite>(
+  path: Said,
+  payload: PayloadTo<Said>,
   options: SendOptions = {},
-): Promise<T> {
+): Promise<WrittenTo<Said>> {
   const body = {
     id: options.commandId ?? uuid(),
     device: device(),
@@ -165,7 +167,7 @@ export async function send<T = Record<string, unknown>>(
     ...(options.again ? { again: true } : {}),
     payload,
   };
-  return answer<T>(
+  return answer<WrittenTo<Said>>(
     await reach(path, {
       method: options.method ?? 'POST',
       headers: { 'Content-Type': 'application/json' },

@@ -2,12 +2,12 @@
 import { newJarKindSchema, readMassG, type HouseRules, type JarKindRecord } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
-import NumberField from './NumberField.vue';
-import Refusal from './Refusal.vue';
-import { massUnit } from './massUnit.js';
-import TextField from './TextField.vue';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
+import NumberField from '../parts/NumberField.vue';
+import Refusal from '../parts/Refusal.vue';
+import { massUnit } from '../parts/massUnit.js';
+import TextField from '../parts/TextField.vue';
 import { said } from '../shell/units.js';
 
 /**

@@ -15,11 +15,11 @@ import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
 import NewSite from './NewSite.vue';
-import { newId, serverNow } from '../server/client.js';
-import { useHives, useRules, useSites } from '../server/queries.js';
-import { useSend } from '../server/useSend.js';
+import { newId, serverNow } from '../api/client.js';
+import { useHives, useRules, useSites } from '../api/queries.js';
+import { useSend } from '../api/useSend.js';
 import { sheetWorker } from '../workers/client.js';
-import type { Delimiter, SheetOpened } from '../workers/sheet.js';
+import type { Delimiter, SheetOpened } from '../workers/spreadsheet.js';
 
 /**
  * A sheet somebody kept before: columns said, units asked, every row in error named, nothing
@@ -160,7 +160,7 @@ async function takeIn(): Promise<void> {
         hiveId: ids[name],
         make:
           meant.value[name] === 'make'
-            ? { kind: makeKind.value[name], siteId: makeSite.value[name] }
+            ? { kind: makeKind.value[name] || null, siteId: makeSite.value[name] }
             : null,
       })),
       harvests: found.value!.harvests.map(({ line: _line, ...h }) => ({

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { TopBarGeometry, Verdict } from '@furrow/core';
 import { computed, ref } from 'vue';
-import CombSlab from './CombSlab.vue';
-import VerdictMark from './VerdictMark.vue';
-import type { SectionComb } from './sections/section.js';
+import CombSlab from '../CombSlab.vue';
+import VerdictMark from '../VerdictMark.vue';
+import type { SectionComb } from './section.js';
 
 const props = withDefaults(
   defineProps<{

@@ -7,8 +7,8 @@ import LabelSheetFace from '../drawing/LabelSheetFace.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { newId } from '../server/client.js';
-import { useSend } from '../server/useSend.js';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
 
 /** A sheet of labels by its measures, drawn while they are typed. */
 const visible = defineModel<boolean>('visible', { required: true });

@@ -1,95 +1,43 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import type {
-  Aftercare,
-  Batch,
-  BatchDetail,
-  BoxEvent,
-  CalendarLink,
-  Clock,
-  Contradiction,
-  CutBoard,
-  CutPiece,
-  EstimateCorrection,
-  Gear,
-  HarvestSummary,
-  Hive,
-  JarKindRecord,
-  JournalLine,
-  Keeping,
-  LabelDesignRecord,
-  LabelSale,
-  LabelSheetRecord,
-  LabelText,
-  LookFaces,
-  Lot,
-  LotWater,
-  MissedGear,
-  OpenPlans,
-  Out,
-  PastRun,
-  Person,
-  Reserve,
-  RulesVersion,
-  Site,
-  SiteWeather,
-  TodayLine,
-  Vessel,
-  HiveKindName,
-  RunKind,
-} from '@furrow/core';
+import type { AnswerTo, SpokenRead } from '@furrow/core';
 import { computed, nextTick, type Ref } from 'vue';
 import type { Doing } from '../house/doing.js';
 import { read, serverSpeed, setServerNow } from './client.js';
 
 /** All server data goes through this one cache; an event of the server makes it ask again. */
+type ItemsOf<Answer> = Answer extends { items: infer Items } ? Items : never;
+/** A list, without its page. */
 const items =
-  <T>(path: string) =>
-  async (): Promise<T[]> =>
-    (await read<{ items: T[] }>(path)).items;
+  <Path extends SpokenRead>(path: Path) =>
+  async (): Promise<ItemsOf<AnswerTo<Path>>> =>
+    ((await read(path)) as { items: ItemsOf<AnswerTo<Path>> }).items;
 
-export const useSites = () => useQuery({ queryKey: ['sites'], queryFn: items<Site>('/sites') });
+export const useSites = () => useQuery({ queryKey: ['sites'], queryFn: items('/sites') });
 export const useHives = () =>
-  useQuery({ queryKey: ['hives'], queryFn: items<Hive>('/hives'), shallow: true });
-export const useRules = () =>
-  useQuery({ queryKey: ['rules'], queryFn: () => read<RulesVersion>('/rules') });
-export const useVessels = () =>
-  useQuery({ queryKey: ['vessels'], queryFn: items<Vessel>('/vessels') });
-export const useJars = () =>
-  useQuery({ queryKey: ['jars'], queryFn: items<JarKindRecord>('/jars') });
-export const useHarvests = () =>
-  useQuery({ queryKey: ['harvests'], queryFn: items<Batch>('/harvests') });
-export const useJournal = () =>
-  useQuery({ queryKey: ['journal'], queryFn: items<JournalLine>('/journal') });
-export interface HouseholdRun extends RunKind {
-  drainId: string;
-  batchId: string;
-  hiveName: string;
-  date: string;
-  pressed: boolean;
-  share: number;
-  tauHours: number | null;
-  drippedG: number;
-  pressedG: number;
-  residualShare: number;
-}
+  useQuery({ queryKey: ['hives'], queryFn: items('/hives'), shallow: true });
+export const useRules = () => useQuery({ queryKey: ['rules'], queryFn: () => read('/rules') });
+export const useVessels = () => useQuery({ queryKey: ['vessels'], queryFn: items('/vessels') });
+export const useJars = () => useQuery({ queryKey: ['jars'], queryFn: items('/jars') });
+export const useHarvests = () => useQuery({ queryKey: ['harvests'], queryFn: items('/harvests') });
+export const useJournal = () => useQuery({ queryKey: ['journal'], queryFn: items('/journal') });
 /** Closed drains and frames of the household: what forecasts and the press learn from. */
 export const useRuns = () =>
   useQuery({
     queryKey: ['runs'],
-    queryFn: () => read<{ drains: HouseholdRun[]; frames: PastRun[] }>('/runs'),
+    queryFn: () => read('/runs'),
   });
 /** Guesses and what was weighed then, over all harvests. */
 export const useGuesses = () =>
   useQuery({
     queryKey: ['guesses'],
-    queryFn: items<{ guess: number; weighed: number }>('/guesses'),
+    queryFn: items('/guesses'),
   });
 /** Addresses that calendars follow; their secrets are nowhere but in the calendars. */
 export const useCalendarLinks = () =>
-  useQuery({ queryKey: ['calendarLinks'], queryFn: items<CalendarLink>('/calendarLinks') });
-export const useGear = () => useQuery({ queryKey: ['gear'], queryFn: items<Gear>('/gear') });
+  useQuery({ queryKey: ['calendarLinks'], queryFn: items('/calendarLinks') });
+export const useGear = () => useQuery({ queryKey: ['gear'], queryFn: items('/gear') });
 export const useOpenPlans = () =>
-  useQuery({ queryKey: ['plans'], queryFn: () => read<OpenPlans>('/plans'), shallow: true });
+  useQuery({ queryKey: ['plans'], queryFn: () => read('/plans'), shallow: true });
 /** Weather of several sites at once, by site. */
 export const useWeather = (siteIds: Ref<string[]>) =>
   useQuery({
@@ -97,9 +45,7 @@ export const useWeather = (siteIds: Ref<string[]>) =>
     queryFn: async () =>
       Object.fromEntries(
         await Promise.all(
-          siteIds.value.map(
-            async (id) => [id, await read<SiteWeather>(`/sites/${id}/weather`)] as const,
-          ),
+          siteIds.value.map(async (id) => [id, await read(`/sites/${id}/weather`)] as const),
         ),
       ),
     enabled: computed(() => siteIds.value.length > 0),
@@ -108,14 +54,14 @@ export const useWeather = (siteIds: Ref<string[]>) =>
 export const useHarvest = (id: Ref<string | null>) =>
   useQuery({
     queryKey: computed(() => ['harvest', id.value]),
-    queryFn: () => read<BatchDetail>(`/harvests/${id.value}`),
+    queryFn: () => read(`/harvests/${id.value}`),
     enabled: computed(() => id.value !== null),
     shallow: true,
   });
 export const useFaces = (lookId: Ref<string | null>) =>
   useQuery({
     queryKey: computed(() => ['faces', lookId.value]),
-    queryFn: () => read<LookFaces>(`/looks/${lookId.value}/faces`),
+    queryFn: () => read(`/looks/${lookId.value}/faces`),
     enabled: computed(() => lookId.value !== null),
     staleTime: Infinity,
   });
@@ -123,9 +69,7 @@ export const useClocks = () =>
   useQuery({
     queryKey: ['clocks'],
     queryFn: async () => {
-      const answer = await read<{ now: string; speed: number; set: boolean; items: Clock[] }>(
-        '/clocks',
-      );
+      const answer = await read('/clocks');
       setServerNow(answer.now, answer.speed, answer.set);
       return answer.items;
     },
@@ -133,13 +77,13 @@ export const useClocks = () =>
     refetchInterval: () => (serverSpeed() > 1 ? 4_000 : 60_000),
   });
 export const useToday = () =>
-  useQuery({ queryKey: ['today'], queryFn: items<TodayLine>('/today'), refetchInterval: 60_000 });
+  useQuery({ queryKey: ['today'], queryFn: items('/today'), refetchInterval: 60_000 });
 
 /** What happened with the boxes of a hive, newest first. */
 export const useBoxHistory = (hiveId: Ref<string>) =>
   useQuery({
     queryKey: computed(() => ['boxHistory', hiveId.value]),
-    queryFn: () => items<BoxEvent>(`/hives/${hiveId.value}/boxHistory`)(),
+    queryFn: () => items(`/hives/${hiveId.value}/boxHistory`)(),
   });
 
 /** Asks everything again that may have changed by a write. */
@@ -200,115 +144,58 @@ export function listen(
   source.addEventListener('open', () => refresh(null));
 }
 
-export interface CutHistoryData {
-  boards: (CutBoard & { hiveName: string; date: string })[];
-  pieces: CutPiece[];
-  outs: Out[];
-  keepings: Keeping[];
-  racks: { hours: number; temperatureC: number; moisturePercent: number }[];
-}
 /** Everything that was ever laid on the cutting board, with what came of it. */
 export const useCutHistory = () =>
   useQuery({
     queryKey: ['cutHistory'],
-    queryFn: () => read<CutHistoryData>('/cutHistory'),
+    queryFn: () => read('/cutHistory'),
     shallow: true,
   });
 
-export interface Trace {
-  lot: { id: string; name: string; code: string | null; batchId: string };
-  shares: {
-    lot: string;
-    g: number;
-    share: number;
-    name: string;
-    batchId: string | null;
-    hiveName: string | null;
-    date: string | null;
-  }[];
-}
 /** Where a lot came from, or where it is now. */
 export const useTrace = (lotId: Ref<string>, direction: Ref<'back' | 'forward'>) =>
   useQuery({
     queryKey: computed(() => ['trace', lotId.value, direction.value]),
-    queryFn: () => read<Trace>(`/traces?lot=${lotId.value}&direction=${direction.value}`),
+    queryFn: () => read(`/traces?lot=${lotId.value}&direction=${direction.value}`),
   });
 /** Names of those honey went to, as long as they are not forgotten. */
-export const usePeople = () =>
-  useQuery({ queryKey: ['people'], queryFn: items<Person>('/people') });
+export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: items('/people') });
 
 /** Label sheets, the household's label, what a lot's label says, and the printer's spool. */
 export const useLabelSheets = () =>
-  useQuery({ queryKey: ['labelSheets'], queryFn: items<LabelSheetRecord>('/labelSheets') });
+  useQuery({ queryKey: ['labelSheets'], queryFn: items('/labelSheets') });
 export const useLabelDesigns = () =>
-  useQuery({ queryKey: ['labelDesigns'], queryFn: items<LabelDesignRecord>('/labelDesigns') });
-export interface LotLabel {
-  words: LabelText;
-  count: number;
-  qrText: string;
-  qr: { size: number; runs: { x: number; y: number; length: number }[] };
-  code: string;
-  sale: LabelSale;
-}
+  useQuery({ queryKey: ['labelDesigns'], queryFn: items('/labelDesigns') });
 export const useLotLabel = (lotId: Ref<string | null>) =>
   useQuery({
     queryKey: computed(() => ['lotLabel', lotId.value]),
-    queryFn: () => read<LotLabel>(`/lots/${lotId.value}/label`),
+    queryFn: () => read(`/lots/${lotId.value}/label`),
     enabled: computed(() => lotId.value !== null),
   });
-export interface PrintLine {
-  id: string;
-  lotId: string;
-  code: string;
-  batchId: string | null;
-  count: number;
-  misprinted: number;
-  why: string;
-  reprintOf: string | null;
-  occurredAt: string;
-}
-export const usePrints = () =>
-  useQuery({ queryKey: ['prints'], queryFn: items<PrintLine>('/prints') });
+export const usePrints = () => useQuery({ queryKey: ['prints'], queryFn: items('/prints') });
 
 /** Wax, rinse and wet gear of one harvest. */
 export const useAftercare = (batchId: Ref<string>) =>
   useQuery({
     queryKey: computed(() => ['aftercare', batchId.value]),
-    queryFn: () => read<Aftercare>(`/harvests/${batchId.value}/aftercare`),
+    queryFn: () => read(`/harvests/${batchId.value}/aftercare`),
   });
 /** Jars promised and not handed over yet. */
-export const useReserves = () =>
-  useQuery({ queryKey: ['reserves'], queryFn: items<Reserve>('/reserves') });
-export interface EstimatePair {
-  combId: string;
-  hiveName: string;
-  hiveKind: HiveKindName;
-  date: string;
-  estimateKg: number;
-  guessKg: number | null;
-  weighedKg: number;
-}
-export interface Seasons {
-  harvests: HarvestSummary[];
-  pairs: EstimatePair[];
-  correction: EstimateCorrection | null;
-  missed: MissedGear[];
-  currency: string;
-}
+export const useReserves = () => useQuery({ queryKey: ['reserves'], queryFn: items('/reserves') });
 /** Every harvest as seasons count it. */
 export const useSeasons = () =>
-  useQuery({ queryKey: ['seasons'], queryFn: () => read<Seasons>('/seasons') });
+  useQuery({ queryKey: ['seasons'], queryFn: () => read('/seasons') });
 /** The last combs weighed, beside what was estimated: what corrects the next estimate. */
 export const useEstimatePairs = () =>
-  useQuery({ queryKey: ['estimatePairs'], queryFn: items<EstimatePair>('/estimatePairs') });
+  useQuery({ queryKey: ['estimatePairs'], queryFn: items('/estimatePairs') });
 /** What cannot all be true in what was written down. */
 export const useQuestions = () =>
-  useQuery({ queryKey: ['questions'], queryFn: items<Contradiction>('/questions') });
+  useQuery({ queryKey: ['questions'], queryFn: items('/questions') });
 /**
  * Water of the honey lots, measured or null; its key begins with the stock's: what renews the stock
  * renews it.
  */
 export const useStockWaters = () =>
-  useQuery({ queryKey: ['stock', 'waters'], queryFn: items<LotWater>('/stock/waters') });
+  useQuery({ queryKey: ['stock', 'waters'], queryFn: items('/stock/waters') });
 /** Lots of honey, jars and pieces that hold something now. */
-export const useStock = () => useQuery({ queryKey: ['stock'], queryFn: items<Lot>('/stock') });
+export const useStock = () => useQuery({ queryKey: ['stock'], queryFn: items('/stock') });
