@@ -1,3 +1,4 @@
+import { isStingless } from './hive/kinds.js';
 import './plainWords.js';
 import { z } from 'zod';
 import { BadInput, pathText } from './badInput.js';
@@ -168,7 +169,7 @@ const calculators: Calculator[] = [
       combAge: z.enum(['new', 'used', 'brood-used']),
       kind: z
         .enum(HIVE_KIND_NAMES)
-        .refine((kind) => kind !== 'stingless', 'Stingless bees build pots: count them.')
+        .refine((kind) => !isStingless(kind), 'Stingless bees build pots: count them.')
         .optional(),
     }),
     output: z.strictObject({

@@ -66,102 +66,155 @@ const GONE = new Set(['taken', 'broke', 'fell']);
  * before the colony moved in, one photo for both sides of a comb. Ids are stable: an answer holds.
  */
 export function contradictions(w: Written): Contradiction[] {
+  const looksByComb = datesByComb(w.looks);
+  return [
+    ...w.batches.flatMap((batch) => harvestBeforeLook(batch, looksByComb)),
+    ...[...takenByComb(w.takes)].flatMap(([combId, takes]) =>
+      takenAndMore(combId, takes, looksByComb.get(combId) ?? [], w),
+    ),
+    ...hivesNamedTwice(w.hives),
+    ...w.hives.flatMap((hive) => combBehindBoard(hive, w.hanging)),
+    ...w.hives.flatMap((hive) => queenInClosedHive(hive, w.hives)),
+    ...sidesNamedTwice(w),
+    ...w.hives.flatMap((hive) => yearsCountedTwice(hive, w.batches)),
+    ...w.onBoard.flatMap((comb) => onBoardAndHanging(comb, w.hanging)),
+  ];
+}
+
+/** Days on which each comb was looked at, the earliest first. */
+function datesByComb(looks: Written['looks']): Map<string, string[]> {
+  const byComb = new Map<string, string[]>();
+  for (const { combId, date } of looks) {
+    const dates = byComb.get(combId);
+    if (dates) dates.push(date);
+    else byComb.set(combId, [date]);
+  }
+  for (const dates of byComb.values()) dates.sort();
+  return byComb;
+}
+
+/** A harvest dated before one of its combs was first looked at. */
+function harvestBeforeLook(
+  batch: Written['batches'][number],
+  looksByComb: ReadonlyMap<string, readonly string[]>,
+): Contradiction[] {
+  const firstLooks = batch.combIds.flatMap((combId) => looksByComb.get(combId)?.[0] ?? []);
+  const [late] = firstLooks.filter((date) => date > batch.date).sort();
+  if (!late) return [];
+  return [
+    {
+      id: `look-${batch.id}`,
+      code: 'harvest-before-look',
+      hiveId: batch.hiveId,
+      batchId: batch.id,
+      sentence: `${batch.hiveName} was harvested on ${dateWords(batch.date)}, but its comb was first looked at on ${dateWords(late)}. Which date is right?`,
+    },
+  ];
+}
+
+type Taking = Pick<Written['takes'][number], 'batchId' | 'date'>;
+/** Every comb that left its hive, with the times it did. */
+function takenByComb(takes: Written['takes']): Map<string, Taking[]> {
+  const byComb = new Map<string, Taking[]>();
+  for (const { combId, batchId, date, outcome, inPlace } of takes)
+    if (GONE.has(outcome) && !inPlace)
+      byComb.set(combId, [...(byComb.get(combId) ?? []), { batchId, date }]);
+  return byComb;
+}
+
+/** A comb that was taken, and taken again, still hangs, or was looked at afterwards. */
+function takenAndMore(
+  combId: string,
+  takes: readonly Taking[],
+  lookedOn: readonly string[],
+  w: Written,
+): Contradiction[] {
+  const batch = w.batches.find((b) => b.id === takes[0].batchId);
+  const hiveId = batch?.hiveId ?? null;
+  const hiveName = batch?.hiveName ?? 'a hive';
+  const takenOn = dateWords(takes[0].date);
   const found: Contradiction[] = [];
-  const firstLook = new Map<string, string>();
-  for (const l of w.looks)
-    if (!firstLook.has(l.combId) || l.date < firstLook.get(l.combId)!)
-      firstLook.set(l.combId, l.date);
-  for (const b of w.batches) {
-    const late = b.combIds
-      .map((c) => firstLook.get(c))
-      .filter((d): d is string => d !== undefined && d > b.date)
-      .sort()[0];
-    if (late)
-      found.push({
-        id: `look-${b.id}`,
-        code: 'harvest-before-look',
-        hiveId: b.hiveId,
-        batchId: b.id,
-        sentence: `${b.hiveName} was harvested on ${dateWords(b.date)}, but its comb was first looked at on ${dateWords(late)}. Which date is right?`,
-      });
-  }
-  const gone = w.takes.filter((t) => GONE.has(t.outcome) && !t.inPlace);
-  const takenOn = new Map<string, { batchId: string; date: string }[]>();
-  for (const t of gone)
-    takenOn.set(t.combId, [...(takenOn.get(t.combId) ?? []), { batchId: t.batchId, date: t.date }]);
-  for (const [combId, takes] of takenOn) {
-    const batch = w.batches.find((b) => b.id === takes[0].batchId);
-    if (takes.length > 1)
-      found.push({
-        id: `twice-${combId}`,
-        code: 'comb-in-two-places',
-        hiveId: batch?.hiveId ?? null,
-        batchId: takes[1].batchId,
-        sentence: `One comb of ${batch?.hiveName ?? 'a hive'} was taken on ${dateWords(takes[0].date)} and again on ${dateWords(takes[1].date)}. Which of them was it?`,
-      });
-    const there = w.hanging.find((h) => h.combId === combId);
-    if (there)
-      found.push({
-        id: `hangs-${combId}`,
-        code: 'comb-in-two-places',
-        hiveId: there.hiveId,
-        batchId: takes[0].batchId,
-        sentence: `Comb ${placeLabel(there.slot)} of ${there.hiveName} was taken on ${dateWords(takes[0].date)} and still hangs in the hive. Where is it?`,
-      });
-    const after = w.looks
-      .filter((l) => l.combId === combId && l.date > takes[0].date)
-      .map((l) => l.date)
-      .sort()[0];
-    if (after)
-      found.push({
-        id: `after-${combId}`,
-        code: 'look-after-taken',
-        hiveId: batch?.hiveId ?? null,
-        batchId: takes[0].batchId,
-        sentence: `A comb of ${batch?.hiveName ?? 'a hive'} was taken on ${dateWords(takes[0].date)} and looked at on ${dateWords(after)}. Was it another comb?`,
-      });
-  }
-  const named = new Map<string, Written['hives'][number][]>();
-  for (const h of w.hives) named.set(plain(h.name), [...(named.get(plain(h.name)) ?? []), h]);
-  for (const [name, same] of named)
-    if (same.length > 1)
-      found.push({
-        id: `name-${name}-${same.length}`,
-        code: 'hive-named-twice',
-        hiveId: same[1].id,
-        batchId: null,
-        sentence: `${same.map((h) => `“${h.name}” at ${h.siteName}`).join(' and ')}: two hives, or one written down twice?`,
-      });
-  for (const h of w.hives) {
-    if (h.followerAfterBar === null) continue;
-    const behind = w.hanging
-      .filter((c) => c.hiveId === h.id && c.slot > h.followerAfterBar!)
-      .map((c) => c.slot)
-      .sort((a, b) => a - b);
-    if (behind.length)
-      found.push({
-        id: `board-${h.id}-${behind.join('-')}`,
-        code: 'board-in-and-out',
-        hiveId: h.id,
-        batchId: null,
-        sentence: `The follower board of ${h.name} stands behind bar ${h.followerAfterBar}, but comb hangs on ${behind.length === 1 ? 'bar' : 'bars'} ${behind.join(', ')} behind it. Is the board in or out?`,
-      });
-  }
-  found.push(...w.hives.flatMap((h) => queenInClosedHive(h, w.hives)));
-  found.push(...sidesNamedTwice(w));
-  found.push(...w.hives.flatMap((h) => yearsCountedTwice(h, w.batches)));
-  for (const c of w.onBoard) {
-    const there = w.hanging.find((h) => h.combId === c.combId);
-    if (there)
-      found.push({
-        id: `cut-${c.combId}`,
-        code: 'board-in-and-out',
-        hiveId: there.hiveId,
-        batchId: c.batchId,
-        sentence: `Comb ${placeLabel(there.slot)} of ${c.hiveName} lies on the cutting board and hangs in the hive. Is it in or out?`,
-      });
-  }
+  if (takes.length > 1)
+    found.push({
+      id: `twice-${combId}`,
+      code: 'comb-in-two-places',
+      hiveId,
+      batchId: takes[1].batchId,
+      sentence: `One comb of ${hiveName} was taken on ${takenOn} and again on ${dateWords(takes[1].date)}. Which of them was it?`,
+    });
+  const there = w.hanging.find((h) => h.combId === combId);
+  if (there)
+    found.push({
+      id: `hangs-${combId}`,
+      code: 'comb-in-two-places',
+      hiveId: there.hiveId,
+      batchId: takes[0].batchId,
+      sentence: `Comb ${placeLabel(there.slot)} of ${there.hiveName} was taken on ${takenOn} and still hangs in the hive. Where is it?`,
+    });
+  const after = lookedOn.find((date) => date > takes[0].date);
+  if (after)
+    found.push({
+      id: `after-${combId}`,
+      code: 'look-after-taken',
+      hiveId,
+      batchId: takes[0].batchId,
+      sentence: `A comb of ${hiveName} was taken on ${takenOn} and looked at on ${dateWords(after)}. Was it another comb?`,
+    });
   return found;
+}
+
+/** One name for two hives. */
+function hivesNamedTwice(hives: readonly WrittenHive[]): Contradiction[] {
+  const named = new Map<string, WrittenHive[]>();
+  for (const hive of hives)
+    named.set(plain(hive.name), [...(named.get(plain(hive.name)) ?? []), hive]);
+  return [...named]
+    .filter(([, same]) => same.length > 1)
+    .map(([name, same]) => ({
+      id: `name-${name}-${same.length}`,
+      code: 'hive-named-twice' as const,
+      hiveId: same[1].id,
+      batchId: null,
+      sentence: `${same.map((h) => `“${h.name}” at ${h.siteName}`).join(' and ')}: two hives, or one written down twice?`,
+    }));
+}
+
+/** Comb on bars behind the follower board. */
+function combBehindBoard(hive: WrittenHive, hanging: Written['hanging']): Contradiction[] {
+  const { followerAfterBar } = hive;
+  if (followerAfterBar === null) return [];
+  const behind = hanging
+    .filter((comb) => comb.hiveId === hive.id && comb.slot > followerAfterBar)
+    .map((comb) => comb.slot)
+    .sort((a, b) => a - b);
+  if (!behind.length) return [];
+  return [
+    {
+      id: `board-${hive.id}-${behind.join('-')}`,
+      code: 'board-in-and-out',
+      hiveId: hive.id,
+      batchId: null,
+      sentence: `The follower board of ${hive.name} stands behind bar ${followerAfterBar}, but comb hangs on ${behind.length === 1 ? 'bar' : 'bars'} ${behind.join(', ')} behind it. Is the board in or out?`,
+    },
+  ];
+}
+
+/** A comb on the cutting board that hangs in its hive too. */
+function onBoardAndHanging(
+  { combId, batchId, hiveName }: Written['onBoard'][number],
+  hanging: Written['hanging'],
+): Contradiction[] {
+  const there = hanging.find((h) => h.combId === combId);
+  if (!there) return [];
+  return [
+    {
+      id: `cut-${combId}`,
+      code: 'board-in-and-out',
+      hiveId: there.hiveId,
+      batchId,
+      sentence: `Comb ${placeLabel(there.slot)} of ${hiveName} lies on the cutting board and hangs in the hive. Is it in or out?`,
+    },
+  ];
 }
 
 /**

@@ -181,70 +181,126 @@ export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
   if (!input.lots.some((l) => l.id === traced))
     throw new BadInput(`There is no lot "${traced}" in this book.`, 'lot');
   const flows = reach(all, traced, direction);
-  const back = direction === 'back';
-  const DYE = 'dye';
-  const PLAIN = 'plain';
-  // Back: a lot's own tag is its name. Forward: only what passes through the traced lot is dyed.
-  const tagOf = (lot: string): string => {
-    if (back) return lot;
-    return lot === traced ? DYE : PLAIN;
-  };
+  const trace = direction === 'back' ? tracedBack(traced) : tracedForward(traced);
   const held = new Map<string, Make>();
-  for (const l of input.lots)
-    if ((l.openingG ?? 0) > 0) held.set(l.id, new Map([[tagOf(l.id), l.openingG!]]));
-  const answer: Make = new Map();
-  if (back) add(answer, held.get(traced) ?? new Map(), 1);
-  const away = new Map<string, number>();
+  for (const { id, openingG = 0 } of input.lots)
+    if (openingG > 0) held.set(id, new Map([[trace.tagOf(id), openingG]]));
+  trace.begin(held);
   for (const { flows: now } of instantsOf(flows)) {
-    const lots = [...new Set(now.flatMap((f) => [f.from, f.to]))].filter(
-      (id) => id !== 'outside' && id !== 'loss',
-    );
-    const entering = (f: BookFlow): Make => new Map([[tagOf(f.to), f.g]]);
-    const content = mixed(lots, held, now, entering, tagOf);
-    // Dye is put in as mass comes into the traced lot: from then on all of it is dyed.
-    if (!back && content.has(traced))
-      content.set(traced, new Map([[DYE, total(content.get(traced)!)]]));
-    const drawn = new Map<string, number>();
-    for (const f of now) drawn.set(f.from, (drawn.get(f.from) ?? 0) + f.g);
-    const perGram = new Map(
-      lots.map((id) => {
-        const [v, d] = [total(content.get(id)!), drawn.get(id) ?? 0];
-        const make = scaled(content.get(id)!, v > 0 ? 1 / Math.max(v, d) : 0);
-        if (d > v) make.set(tagOf(id), (make.get(tagOf(id)) ?? 0) + (d - v) / d);
-        return [id, make] as const;
-      }),
-    );
-    if (!back && content.has(traced))
-      redye(lots, now, traced, held, content, perGram, drawn, tagOf, DYE);
-    for (const f of now) {
-      if (back && f.to === traced)
-        add(
-          answer,
-          f.from === 'outside' ? entering(f) : perGram.get(f.from)!,
-          f.from === 'outside' ? 1 : f.g,
-        );
-      if (!back && (f.to === 'outside' || f.to === 'loss') && f.from !== 'outside')
+    const instant = mixedAt(now, held, trace.tagOf);
+    trace.dye(instant, held);
+    trace.follow(instant);
+    for (const [id, content] of instant.content) {
+      const v = total(content);
+      const left = Math.max(0, v - (instant.drawn.get(id) ?? 0));
+      held.set(id, v > 0 ? scaled(content, left / v) : new Map());
+    }
+  }
+  return { shares: sharesOf(trace.answer(held)) };
+}
+
+/** What happens at one instant: what each lot then holds, what is drawn from it, and of what make. */
+interface MixedInstant {
+  flows: readonly BookFlow[];
+  content: Map<string, Make>;
+  drawn: ReadonlyMap<string, number>;
+  /** The make of one gram that leaves a lot. */
+  perGram: Map<string, Make>;
+}
+
+/** One direction of a trace: how mass is tagged, and what of it is the answer. */
+interface Trace {
+  tagOf: (lot: string) => string;
+  begin: (held: ReadonlyMap<string, Make>) => void;
+  /** Tags what passes through the traced lot anew; back nothing is. */
+  dye: (instant: MixedInstant, held: ReadonlyMap<string, Make>) => void;
+  follow: (instant: MixedInstant) => void;
+  answer: (held: ReadonlyMap<string, Make>) => Make;
+}
+
+/** Back: a lot's own tag is its name, and every arrival in the traced lot counts. */
+function tracedBack(traced: string): Trace {
+  const arrived: Make = new Map();
+  return {
+    tagOf: (lot) => lot,
+    begin: (held) => add(arrived, held.get(traced) ?? new Map(), 1),
+    dye: () => undefined,
+    follow: ({ flows, perGram }) => {
+      for (const f of flows) {
+        if (f.to !== traced) continue;
+        if (f.from === 'outside') add(arrived, new Map([[f.to, f.g]]), 1);
+        else add(arrived, perGram.get(f.from)!, f.g);
+      }
+    },
+    answer: () => arrived,
+  };
+}
+
+const DYE = 'dye';
+const PLAIN = 'plain';
+/** Forward: only what passes through the traced lot is dyed, and the answer is where dye lies. */
+function tracedForward(traced: string): Trace {
+  const away: Make = new Map();
+  const tagOf = (lot: string): string => (lot === traced ? DYE : PLAIN);
+  return {
+    tagOf,
+    begin: () => undefined,
+    dye: (instant, held) => {
+      const content = instant.content.get(traced);
+      if (!content) return;
+      // Dye is put in as mass comes into the traced lot: from then on all of it is dyed.
+      instant.content.set(traced, new Map([[DYE, total(content)]]));
+      instant.perGram.set(traced, perGramOf(traced, instant, tagOf));
+      redye(instant, traced, held, tagOf);
+    },
+    follow: ({ flows, perGram }) => {
+      for (const f of flows) {
+        if (f.from === 'outside' || (f.to !== 'outside' && f.to !== 'loss')) continue;
         away.set(f.to, (away.get(f.to) ?? 0) + f.g * (perGram.get(f.from)!.get(DYE) ?? 0));
-    }
-    for (const id of lots) {
-      const v = total(content.get(id)!);
-      const left = Math.max(0, v - (drawn.get(id) ?? 0));
-      held.set(id, v > 0 ? scaled(content.get(id)!, left / v) : new Map());
-    }
-  }
-  if (!back) {
-    for (const [id, make] of held) {
-      const g = make.get(DYE) ?? 0;
-      if (g > 0) answer.set(id, g);
-    }
-    for (const [end, g] of away) if (g > 0) answer.set(end, g);
-  }
+      }
+    },
+    answer: (held) => {
+      const dyed = [...held].map(([id, make]): [string, number] => [id, make.get(DYE) ?? 0]);
+      return new Map([...dyed, ...away].filter(([, g]) => g > 0));
+    },
+  };
+}
+
+/** Everything mixed that is there at one instant, and what one gram of each lot is made of. */
+function mixedAt(
+  flows: readonly BookFlow[],
+  held: ReadonlyMap<string, Make>,
+  tagOf: (lot: string) => string,
+): MixedInstant {
+  const lots = [...new Set(flows.flatMap((f) => [f.from, f.to]))].filter(
+    (id) => id !== 'outside' && id !== 'loss',
+  );
+  const content = mixed(lots, held, flows, (f) => new Map([[tagOf(f.to), f.g]]), tagOf);
+  const drawn = new Map<string, number>();
+  for (const f of flows) drawn.set(f.from, (drawn.get(f.from) ?? 0) + f.g);
+  const perGram = new Map(lots.map((id) => [id, perGramOf(id, { content, drawn }, tagOf)]));
+  return { flows, content, drawn, perGram };
+}
+
+/** The make of one gram that leaves a lot; what is drawn beyond what it held carries its own tag. */
+function perGramOf(
+  lot: string,
+  { content, drawn }: Pick<MixedInstant, 'content' | 'drawn'>,
+  tagOf: (lot: string) => string,
+): Make {
+  const [v, d] = [total(content.get(lot)!), drawn.get(lot) ?? 0];
+  const make = scaled(content.get(lot)!, v > 0 ? 1 / Math.max(v, d) : 0);
+  if (d > v) make.set(tagOf(lot), (make.get(tagOf(lot)) ?? 0) + (d - v) / d);
+  return make;
+}
+
+/** Grams and shares, the largest first; crumbs of rounding are nothing. */
+function sharesOf(answer: Make): TraceShare[] {
   const sum = total(answer);
-  const shares = [...answer]
+  return [...answer]
     .filter(([, g]) => g > 1e-9 * Math.max(1, sum))
     .map(([lot, g]) => ({ lot, g, share: g / sum }))
     .sort((a, b) => b.g - a.g || a.lot.localeCompare(b.lot));
-  return { shares };
 }
 
 /**
@@ -253,29 +309,21 @@ export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
  * dye.
  */
 function redye(
-  lots: readonly string[],
-  flows: readonly BookFlow[],
+  { flows, content, drawn, perGram }: MixedInstant,
   traced: string,
   held: ReadonlyMap<string, Make>,
-  content: Map<string, Make>,
-  perGram: Map<string, Make>,
-  drawn: ReadonlyMap<string, number>,
   tagOf: (lot: string) => string,
-  dye: string,
 ): void {
-  const others = lots.filter((id) => id !== traced);
+  const others = [...content.keys()].filter((id) => id !== traced);
   const again = mixed(
     others,
     held,
     flows.filter((f) => others.includes(f.to) || others.includes(f.from)),
-    (f) => new Map([[f.from === traced ? dye : tagOf(f.to), f.g]]),
+    (f) => new Map([[f.from === traced ? DYE : tagOf(f.to), f.g]]),
     tagOf,
   );
   for (const id of others) {
     content.set(id, again.get(id)!);
-    const [v, d] = [total(again.get(id)!), drawn.get(id) ?? 0];
-    const make = scaled(again.get(id)!, v > 0 ? 1 / Math.max(v, d) : 0);
-    if (d > v) make.set(tagOf(id), (make.get(tagOf(id)) ?? 0) + (d - v) / d);
-    perGram.set(id, make);
+    perGram.set(id, perGramOf(id, { content, drawn }, tagOf));
   }
 }

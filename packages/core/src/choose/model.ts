@@ -1,3 +1,4 @@
+import { hiveKind } from '../hive/kinds.js';
 import { HEADSPACE_SHARE } from '../rules/headspace.js';
 import { type Block, takeBlocks, wayBlocks, waysOf } from './blocks.js';
 import { type Market, marketOf, type Outcome, outcomeOf } from './outcome.js';
@@ -350,7 +351,7 @@ function notesOf(
       );
     if (hive.dead) notes.push(`${hive.name}: the colony is gone, no winter is counted.`);
   }
-  if (!market.piece && hives.some((hive) => hive.kind === 'cut-comb'))
+  if (!market.piece && hives.some((hive) => hiveKind(hive.kind).superPurpose === 'cut-comb'))
     notes.push('No boxes for pieces in the kit yet: none of it is cut until you say which.');
   if (question.goal === 'most-worth' && !isPriced(household))
     notes.push('No prices in the kit yet: worth is counted by weight.');

@@ -1,3 +1,4 @@
+import { hiveKind } from '../hive/kinds.js';
 import type { ChoiceUnit } from './units.js';
 
 /** A unit that is taken only where at least one of `needs` is taken too; with none it stays. */
@@ -5,12 +6,6 @@ export interface TakingOrder {
   unit: number;
   needs: number[];
 }
-
-/**
- * Kinds whose combs hang in one block with the nest: no comb that stays may stand alone beyond a
- * gap.
- */
-const KEEPS_BLOCK: readonly string[] = ['warre', 'framed'];
 
 /**
  * What goes before what. Bars of a long hive from the back (those that cannot be taken are put back
@@ -64,7 +59,7 @@ function fromTheTop(
   open: ReadonlySet<number>,
   fixed: ReadonlyMap<number, 'take' | 'leave'>,
 ): TakingOrder[] {
-  const stacked = mine.filter(({ unit }) => unit.kind === 'warre' || unit.what === 'box');
+  const stacked = mine.filter(({ unit }) => hiveKind(unit.kind).unitTaken === 'box');
   const levels = [...new Set(stacked.map(({ unit }) => levelOf(unit)))].sort((a, b) => b - a);
   return free.flatMap(({ unit, u }) => {
     const above = levels[levels.indexOf(levelOf(unit)) - 1];
@@ -90,7 +85,7 @@ function inOneBlock(
   fixed: ReadonlyMap<number, 'take' | 'leave'>,
 ): TakingOrder[] {
   return free
-    .filter(({ unit }) => KEEPS_BLOCK.includes(unit.kind) && unit.what !== 'box')
+    .filter(({ unit }) => hiveKind(unit.kind).keepsBlock && unit.what !== 'box')
     .flatMap(({ unit, u }) => {
       const sameBox = mine.filter(
         (p) =>

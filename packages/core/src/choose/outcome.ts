@@ -1,3 +1,5 @@
+import type { CombEstimate } from '../comb/estimate.js';
+import type { CrushMethod } from '../records/vocabulary/bench.js';
 import { hiveKind } from '../hive/kinds.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import { takenWaterPercent } from '../honey/takenWater.js';
@@ -165,111 +167,194 @@ export function outcomeOf(
 ): Outcome | null {
   const { estimate } = unit;
   if (!estimate) return null;
-  const method = crushMethodOf(way, rules, unit.kind);
-  const moisture = Math.min(
-    25,
-    Math.max(13, unit.wettestPercent ?? takenWaterPercent(hiveKind(unit.kind).bee)),
-  );
-  const drained = DRAIN_PRIORS[method].share;
-  const outShare = OUT_SHARES[way] ?? drained;
-  const inside = takesPots(way) || way === 'drain-hive' ? estimate.cappedHoneyKg : estimate.honeyKg;
-  let combKg = NO_RANGE;
-  let pieces = NO_RANGE;
-  let chunkJars = NO_RANGE;
-  if (way === 'cut' && market.piece) {
-    const netKg = market.piece.netG / 1000;
-    pieces = rangeOf((e) => Math.floor((estimate.cappedHoneyKg[e] * CUT_SHARE[e]) / netKg));
-    combKg = scaleRange(pieces, netKg);
-  }
-  if (way === 'chunk' && market.chunk) {
-    // Strips only as far as the rest of the comb gives honey to pour round them.
-    const netKg = market.chunk.netG / 1000;
-    const strips = (e: Edge): number =>
-      Math.min(
-        estimate.cappedHoneyKg[e] * CUT_SHARE[e],
-        (inside[e] * drained[e]) / ((1 - CHUNK_COMB) / CHUNK_COMB + drained[e]),
-      );
-    chunkJars = rangeOf((e) => Math.floor(strips(e) / CHUNK_COMB / netKg));
-    combKg = scaleRange(chunkJars, netKg * CHUNK_COMB);
-  }
-  const poured = scaleRange(chunkJars, ((market.chunk?.netG ?? 0) / 1000) * (1 - CHUNK_COMB));
+  const bench = benchOf(unit, way, rules);
+  const sold = combSold(estimate, way, market, bench);
   // More comb sold as comb leaves less to run out: the edges of what runs are put in order.
   const honeyKg = inOrder(
-    rangeOf((e) => Math.max(0, (inside[e] - combKg[e]) * outShare[e] - poured[e])),
+    rangeOf((e) =>
+      Math.max(0, (bench.inside[e] - sold.combKg[e]) * bench.outShare[e] - sold.pouredKg[e]),
+    ),
   );
-  const meltedShare = rangeOf(
-    (e) => 1 - (estimate.honeyKg[e] > 0 ? combKg[e] / estimate.honeyKg[e] : 0),
-  );
-  const inPlace = way === 'drain-hive' || way === 'drain-off' || way === 'draw-pots';
-  const cleanWaxG = inPlace
-    ? NO_RANGE
-    : inOrder(rangeOf((e) => estimate.waxKg[e] * CLEAN_WAX_SHARE[e] * meltedShare[e] * 1000));
-  const presses = way === 'press' || way === 'drip-press';
-  const combs = unit.combIds.length;
-  const handsOnMinutes = rangeOf((e) => {
-    const take = combs * rules.minutesPerComb * { low: 0.75, mid: 1, high: 1.5 }[e];
-    const bench = inPlace
-      ? 0
-      : combs * 5 + (presses ? rules.minutesPerPressing / Math.max(1, combs) : 0);
-    return (
-      take +
-      bench +
-      pieces[e] * rules.minutesPerPiece +
-      chunkJars[e] * (rules.minutesPerPiece + rules.minutesPerJar) +
-      jarMinutes(honeyKg[e], market, rules)
-    );
-  });
-  const settle = settlingHours({
-    depthMm: 150,
-    temperatureC: rules.kitchenTemperatureC,
-    moisturePercent: moisture,
-  });
-  const drain = DRAIN_HOURS[way] ?? nineTenthsAt(method, rules.kitchenTemperatureC, moisture);
-  const freeze =
-    cutsComb(way) && rules.freeze !== 'none'
-      ? freezeHours({
-          packing: 'piece',
-          ...USUAL_PIECE,
-          startC: rules.kitchenTemperatureC,
-          freezerC: rules.freezerTemperatureC,
-        })
-      : NO_RANGE;
-  const elapsedHours = cutsComb(way)
-    ? rangeOf((e) => Math.max(freeze[e], drain[e] + settle[e]))
-    : sumRanges([drain, settle]);
-  const worth = rangeOf(
-    (e) =>
-      honeyKg[e] * (market.honeyPerKg ?? 0) +
-      pieces[e] * (market.piece?.value ?? 0) +
-      chunkJars[e] * (market.chunk?.value ?? 0) +
-      (cleanWaxG[e] / 1000) * market.waxPerKg,
-  );
-  const density = honeyDensityKgPerL(moisture);
-  const wholeL = inside.high / density;
-  const toCrush = Math.max(0, 1 - (inside.high > 0 ? combKg.low / inside.high : 0));
+  const cleanWaxG = waxOf(estimate, sold.combKg, bench);
   return {
     way,
     honeyKg,
-    combKg,
-    pieces,
-    chunkJars,
+    combKg: sold.combKg,
+    pieces: sold.pieces,
+    chunkJars: sold.chunkJars,
     cleanWaxG,
-    handsOnMinutes,
-    elapsedHours,
-    worth,
+    handsOnMinutes: handsOf(unit, way, { honeyKg, ...sold }, rules, market),
+    elapsedHours: elapsedOf(way, rules, bench),
+    worth: worthOf({ honeyKg, cleanWaxG, ...sold }, market),
     // What is drawn off or run out takes the sealed honey only; the open stays with them.
-    storesLowKg:
-      takesPots(way) || way === 'drain-hive'
-        ? Math.min(unit.storesKg.low, estimate.cappedHoneyKg.low)
-        : unit.storesKg.low,
-    // Whole comb fills a tub loosely: honey over the low packing of 0.85; crushed it closes up to
-    // honey plus wax.
-    tubL: inPlace ? 0 : wholeL / 0.85,
-    crushedL: inPlace ? 0 : (wholeL + estimate.waxKg.high / 0.96) * toCrush,
+    storesLowKg: takesSealedOnly(way)
+      ? Math.min(unit.storesKg.low, estimate.cappedHoneyKg.low)
+      : unit.storesKg.low,
+    ...roomOf(estimate, way, rules, { honeyKg, combKg: sold.combKg }, bench),
+  };
+}
+
+const takesSealedOnly = (way: Way): boolean => takesPots(way) || way === 'drain-hive';
+const emptiesInPlace = (way: Way): boolean =>
+  way === 'drain-hive' || way === 'drain-off' || way === 'draw-pots';
+const presses = (way: Way): boolean => way === 'press' || way === 'drip-press';
+
+/** What the bench works with: how comb is broken up, its water, and how much honey comes out. */
+interface Bench {
+  method: CrushMethod;
+  moisturePercent: number;
+  /** Honey that the way goes for, kg. */
+  inside: Range;
+  /** Of it what comes out, and what a drain of broken comb alone would give. */
+  outShare: Range;
+  drained: Range;
+  inPlace: boolean;
+}
+
+/** Water that a forecast can be made for, percent. */
+const [DRIEST, WETTEST] = [13, 25];
+function benchOf(
+  unit: Pick<ChoiceUnit, 'kind' | 'estimate' | 'wettestPercent'>,
+  way: Way,
+  rules: HouseRules,
+): Bench {
+  const { cappedHoneyKg, honeyKg } = unit.estimate!;
+  const method = crushMethodOf(way, rules, unit.kind);
+  const drained = DRAIN_PRIORS[method].share;
+  const water = unit.wettestPercent ?? takenWaterPercent(hiveKind(unit.kind).bee);
+  return {
+    method,
+    moisturePercent: Math.min(WETTEST, Math.max(DRIEST, water)),
+    inside: takesSealedOnly(way) ? cappedHoneyKg : honeyKg,
+    outShare: OUT_SHARES[way] ?? drained,
+    drained,
+    inPlace: emptiesInPlace(way),
+  };
+}
+
+/** What is sold as comb: its mass, the pieces, the chunk jars, and the honey poured round strips. */
+interface CombSold {
+  combKg: Range;
+  pieces: Range;
+  chunkJars: Range;
+  pouredKg: Range;
+}
+const NO_COMB: CombSold = {
+  combKg: NO_RANGE,
+  pieces: NO_RANGE,
+  chunkJars: NO_RANGE,
+  pouredKg: NO_RANGE,
+};
+function combSold(estimate: CombEstimate, way: Way, market: Market, bench: Bench): CombSold {
+  const cuttable = (e: Edge): number => estimate.cappedHoneyKg[e] * CUT_SHARE[e];
+  if (way === 'cut' && market.piece) {
+    const netKg = market.piece.netG / 1000;
+    const pieces = rangeOf((e) => Math.floor(cuttable(e) / netKg));
+    return { ...NO_COMB, pieces, combKg: scaleRange(pieces, netKg) };
+  }
+  if (way !== 'chunk' || !market.chunk) return NO_COMB;
+  // Strips only as far as the rest of the comb gives honey to pour round them.
+  const netKg = market.chunk.netG / 1000;
+  const { inside, drained } = bench;
+  const strips = (e: Edge): number =>
+    Math.min(cuttable(e), (inside[e] * drained[e]) / ((1 - CHUNK_COMB) / CHUNK_COMB + drained[e]));
+  const chunkJars = rangeOf((e) => Math.floor(strips(e) / CHUNK_COMB / netKg));
+  return {
+    ...NO_COMB,
+    chunkJars,
+    combKg: scaleRange(chunkJars, netKg * CHUNK_COMB),
+    pouredKg: scaleRange(chunkJars, netKg * (1 - CHUNK_COMB)),
+  };
+}
+
+/** Clean wax, grams: of the comb that is neither sold nor left in place. */
+function waxOf(estimate: CombEstimate, combKg: Range, { inPlace }: Bench): Range {
+  if (inPlace) return NO_RANGE;
+  const melted = (e: Edge): number =>
+    1 - (estimate.honeyKg[e] > 0 ? combKg[e] / estimate.honeyKg[e] : 0);
+  return inOrder(rangeOf((e) => estimate.waxKg[e] * CLEAN_WAX_SHARE[e] * melted(e) * 1000));
+}
+
+/** Of the household's own minutes a comb, what it takes on a good and on a bad day. */
+const TAKING_SPREAD: Record<Edge, number> = { low: 0.75, mid: 1, high: 1.5 };
+/** Minutes a comb at the bench, broken up and cleaned up after. A starting value. */
+const BENCH_MINUTES_A_COMB = 5;
+
+function handsOf(
+  unit: Pick<ChoiceUnit, 'combIds'>,
+  way: Way,
+  made: Pick<CombSold, 'pieces' | 'chunkJars'> & { honeyKg: Range },
+  rules: HouseRules,
+  market: Market,
+): Range {
+  const combs = unit.combIds.length;
+  const pressing = presses(way) ? rules.minutesPerPressing / Math.max(1, combs) : 0;
+  const bench = emptiesInPlace(way) ? 0 : combs * BENCH_MINUTES_A_COMB + pressing;
+  return rangeOf(
+    (e) =>
+      combs * rules.minutesPerComb * TAKING_SPREAD[e] +
+      bench +
+      made.pieces[e] * rules.minutesPerPiece +
+      made.chunkJars[e] * (rules.minutesPerPiece + rules.minutesPerJar) +
+      jarMinutes(made.honeyKg[e], market, rules),
+  );
+}
+
+/** Honey in a settling vessel stands about so deep, mm. */
+const SETTLING_DEPTH_MM = 150;
+/** Hours until it can be packed: draining and settling, and freezing beside it. */
+function elapsedOf(way: Way, rules: HouseRules, { method, moisturePercent }: Bench): Range {
+  const temperatureC = rules.kitchenTemperatureC;
+  const drain = DRAIN_HOURS[way] ?? nineTenthsAt(method, temperatureC, moisturePercent);
+  const settle = settlingHours({ depthMm: SETTLING_DEPTH_MM, temperatureC, moisturePercent });
+  if (!cutsComb(way)) return sumRanges([drain, settle]);
+  const freeze =
+    rules.freeze === 'none'
+      ? NO_RANGE
+      : freezeHours({
+          packing: 'piece',
+          ...USUAL_PIECE,
+          startC: temperatureC,
+          freezerC: rules.freezerTemperatureC,
+        });
+  return rangeOf((e) => Math.max(freeze[e], drain[e] + settle[e]));
+}
+
+function worthOf(
+  made: Pick<CombSold, 'pieces' | 'chunkJars'> & { honeyKg: Range; cleanWaxG: Range },
+  market: Market,
+): Range {
+  return rangeOf(
+    (e) =>
+      made.honeyKg[e] * (market.honeyPerKg ?? 0) +
+      made.pieces[e] * (market.piece?.value ?? 0) +
+      made.chunkJars[e] * (market.chunk?.value ?? 0) +
+      (made.cleanWaxG[e] / 1000) * market.waxPerKg,
+  );
+}
+
+/** Whole comb fills a tub loosely: honey over the low packing. */
+const TUB_PACKING = 0.85;
+/** Comb in a freezer: what of its room is comb. A starting value. */
+const FREEZER_PACKING = 0.6;
+/** Kilograms a litre of wax. */
+const WAX_KG_PER_L = 0.96;
+function roomOf(
+  estimate: CombEstimate,
+  way: Way,
+  rules: HouseRules,
+  { honeyKg, combKg }: { honeyKg: Range; combKg: Range },
+  { inside, inPlace, moisturePercent }: Bench,
+): Pick<Outcome, 'tubL' | 'crushedL' | 'outL' | 'freezerL'> {
+  const density = honeyDensityKgPerL(moisturePercent);
+  const wholeL = inside.high / density;
+  const toCrush = Math.max(0, 1 - (inside.high > 0 ? combKg.low / inside.high : 0));
+  const frozenL = rules.freeze === 'whole' ? wholeL : combKg.high / density;
+  return {
+    tubL: inPlace ? 0 : wholeL / TUB_PACKING,
+    // Crushed it closes up to honey plus wax.
+    crushedL: inPlace ? 0 : (wholeL + estimate.waxKg.high / WAX_KG_PER_L) * toCrush,
     outL: honeyKg.high / density,
-    freezerL:
-      cutsComb(way) && rules.freeze !== 'none'
-        ? (rules.freeze === 'whole' ? wholeL : combKg.high / density) / 0.6
-        : 0,
+    freezerL: cutsComb(way) && rules.freeze !== 'none' ? frozenL / FREEZER_PACKING : 0,
   };
 }

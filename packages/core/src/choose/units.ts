@@ -1,6 +1,6 @@
 import { type CombEstimate, correctedEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
-import { compartmentShape, hiveKind } from '../hive/kinds.js';
+import { compartmentShape, hiveKind, isLong } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import {
   BROOD_FRAME_KIND,
@@ -155,7 +155,7 @@ export function choiceHive(input: {
     slots: [j.slot],
     label: j.label,
     boxId: j.boxId,
-    order: hive.kind === 'top-bar' ? j.slot : null,
+    order: isLong(hive.kind) ? j.slot : null,
     estimate: j.seen?.pots ? drawnPots(j.seen.pots, input.rules) : j.estimate,
     potsToDraw: potsToDraw(j),
     storesKg: stores.get(j.combId)!,

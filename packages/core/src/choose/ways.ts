@@ -1,3 +1,4 @@
+import { hiveKind } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { Way, WayOrLeave } from '../records/vocabulary/ways.js';
@@ -19,4 +20,4 @@ export function crushMethodOf(
 
 /** Whether comb is cut open across its cells, left to drip, and pressed the day after. */
 export const isCutOpen = (way: WayOrLeave, kind: HiveKindName): boolean =>
-  way === 'drip-press' && kind === 'pile-box';
+  way === 'drip-press' && hiveKind(kind).dripsInBox;

@@ -209,79 +209,103 @@ export interface CutTable {
  * the worths of the kinds; a kind at or under 0 is left out. Exact for the starts of the grid.
  */
 export function solveGrid(grid: CutGrid, nets: readonly number[]): CutTable {
-  const { xs, ys, lays, free } = grid;
+  const { xs, ys } = grid;
   const [nx, ny] = [xs.length, ys.length];
-  const rowOf = new Int32Array(nx + 1);
-  for (let a = 1; a <= nx; a++) rowOf[a] = rowOf[a - 1] + (nx - a + 1);
-  const columnOf = new Int32Array(ny + 1);
-  for (let c = 1; c <= ny; c++) columnOf[c] = columnOf[c - 1] + (ny - c + 1);
-  const ab = (a: number, b: number): number => rowOf[a] + b - a - 1;
-  const cd = (c: number, d: number): number => columnOf[c] + d - c - 1;
+  const solver = gridSolver(grid, nets);
+  // From narrow to wide: a region is made of narrower ones that stand already.
+  for (let span = 1; span <= nx; span++)
+    for (let a = 0; a + span <= nx; a++) {
+      solver.layPieces(a, a + span);
+      if (span > 1) solver.takeNarrower(a, a + span);
+      solver.cutAcross(a, a + span);
+      solver.cutAlong(a, a + span);
+    }
+  const at = (a: number, b: number, c: number, d: number): number =>
+    b > a && d > c ? solver.worthOf(a, b, c, d) : 0;
+  return { grid, nets, best: nx && ny ? at(0, nx, 0, ny) : 0, at };
+}
+
+/** Where the regions with each first bound begin in a row of all pairs of bounds. */
+function offsets(n: number): Int32Array {
+  const at = new Int32Array(n + 1);
+  for (let i = 1; i <= n; i++) at[i] = at[i - 1] + (n - i + 1);
+  return at;
+}
+
+/**
+ * The table of a grid and the steps that fill it, for all regions between two bounds across at a
+ * time: a row of it holds every pair of bounds along.
+ */
+function gridSolver({ xs, ys, lays, free }: CutGrid, nets: readonly number[]) {
+  const [nx, ny] = [xs.length, ys.length];
+  const [rowOf, columnOf] = [offsets(nx), offsets(ny)];
   const width = pairs(ny);
   const table = new Float64Array(pairs(nx) * width);
-  const worth = (f: { lay: number }): boolean => nets[lays[f.lay].kind] > 0;
+  const row = (a: number, b: number): number => (rowOf[a] + b - a - 1) * width;
+  const column = (c: number, d: number): number => columnOf[c] + d - c - 1;
   const least = (found: readonly { b: number; d: number; lay: number }[], end: 'b' | 'd'): number =>
-    found.reduce((m, f) => (worth(f) ? Math.min(m, f[end]) : m), Infinity);
+    found.reduce((m, f) => (nets[lays[f.lay].kind] > 0 ? Math.min(m, f[end]) : m), Infinity);
   const inX = room(nx, (a) =>
     Math.min(nx + 1, ...Array.from({ length: ny }, (_, c) => least(free[a * ny + c], 'b'))),
   );
   const inY = room(ny, (c) =>
     Math.min(ny + 1, ...Array.from({ length: nx }, (_, a) => least(free[a * ny + c], 'd'))),
   );
-  for (let span = 1; span <= nx; span++) {
-    for (let a = 0; a + span <= nx; a++) {
-      const b = a + span;
-      const row = ab(a, b) * width;
-      for (let c = 0; c < ny; c++) {
-        for (const { lay, b: least, d: first } of free[a * ny + c]) {
-          const net = nets[lays[lay].kind];
-          if (least > b || net <= 0) continue;
-          for (let i = row + cd(c, first), end = row + cd(c, ny); i <= end; i++)
-            if (table[i] < net) table[i] = net;
-        }
+
+  /** A piece in the corner of a region, in every region that is long enough for it. */
+  function layPieces(a: number, b: number): void {
+    const here = row(a, b);
+    for (let c = 0; c < ny; c++)
+      for (const { lay, b: narrowest, d: first } of free[a * ny + c]) {
+        const net = nets[lays[lay].kind];
+        if (narrowest > b || net <= 0) continue;
+        for (let i = here + column(c, first), end = here + column(c, ny); i <= end; i++)
+          if (table[i] < net) table[i] = net;
       }
-      if (span > 1) {
-        // What a narrower region holds, this one holds too; then only cuts with room for a piece on
-        // both sides.
-        const [later, shorter] = [ab(a + 1, b) * width, ab(a, b - 1) * width];
-        for (let i = 0; i < width; i++) {
-          const most =
-            table[later + i] > table[shorter + i] ? table[later + i] : table[shorter + i];
-          if (most > table[row + i]) table[row + i] = most;
-        }
-      }
-      for (
-        let s = Math.max(a + 1, inX.first[a]), end = Math.min(b - 1, inX.last[b]);
-        s <= end;
-        s++
-      ) {
-        const [left, right] = [ab(a, s) * width, ab(s, b) * width];
-        for (let i = 0; i < width; i++) {
-          const sum = table[left + i] + table[right + i];
-          if (sum > table[row + i]) table[row + i] = sum;
-        }
-      }
-      for (let height = 2; height <= ny; height++) {
-        for (let c = 0; c + height <= ny; c++) {
-          const d = c + height;
-          const at = row + cd(c, d);
-          let best = Math.max(table[at], table[row + columnOf[c + 1] + d - c - 2], table[at - 1]);
-          for (
-            let t = Math.max(c + 1, inY.first[c]), end = Math.min(d - 1, inY.last[d]);
-            t <= end;
-            t++
-          ) {
-            const sum = table[row + columnOf[c] + t - c - 1] + table[row + columnOf[t] + d - t - 1];
-            if (sum > best) best = sum;
-          }
-          table[at] = best;
-        }
+  }
+
+  /** What a narrower region holds, a wider one holds too. */
+  function takeNarrower(a: number, b: number): void {
+    const [here, later, shorter] = [row(a, b), row(a + 1, b), row(a, b - 1)];
+    for (let i = 0; i < width; i++) {
+      const most = table[later + i] > table[shorter + i] ? table[later + i] : table[shorter + i];
+      if (most > table[here + i]) table[here + i] = most;
+    }
+  }
+
+  /** Cuts across, where there is room for a piece on both sides. */
+  function cutAcross(a: number, b: number): void {
+    const here = row(a, b);
+    const [from, to] = [Math.max(a + 1, inX.first[a]), Math.min(b - 1, inX.last[b])];
+    for (let s = from; s <= to; s++) {
+      const [left, right] = [row(a, s), row(s, b)];
+      for (let i = 0; i < width; i++) {
+        const sum = table[left + i] + table[right + i];
+        if (sum > table[here + i]) table[here + i] = sum;
       }
     }
   }
-  const at = (a: number, b: number, c: number, d: number): number =>
-    b > a && d > c ? table[ab(a, b) * width + cd(c, d)] : 0;
-  return { grid, nets, best: nx && ny ? at(0, nx, 0, ny) : 0, at };
+
+  /** Cuts along, from short regions to long ones. */
+  function cutAlong(a: number, b: number): void {
+    const here = row(a, b);
+    for (let height = 2; height <= ny; height++)
+      for (let c = 0; c + height <= ny; c++) {
+        const d = c + height;
+        const at = here + column(c, d);
+        let best = Math.max(table[at], table[here + column(c + 1, d)], table[at - 1]);
+        const [from, to] = [Math.max(c + 1, inY.first[c]), Math.min(d - 1, inY.last[d])];
+        for (let t = from; t <= to; t++) {
+          const sum = table[here + column(c, t)] + table[here + column(t, d)];
+          if (sum > best) best = sum;
+        }
+        table[at] = best;
+      }
+  }
+
+  const worthOf = (a: number, b: number, c: number, d: number): number =>
+    table[row(a, b) + column(c, d)];
+  return { layPieces, takeNarrower, cutAcross, cutAlong, worthOf };
 }
 
 export interface Region {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { CombOutline } from '../comb/outline.js';
-import type { Compartment, Geometry, SeenBy } from '../records/vocabulary/hive.js';
+import type { Compartment, Geometry, HiveKindName, SeenBy } from '../records/vocabulary/hive.js';
 
 /** What can be moved in a hive of this kind, a touch each. */
 export type Move =
@@ -44,7 +44,7 @@ export interface CompartmentShape {
  * it.
  */
 export interface HiveKind<G extends Geometry = Geometry> {
-  kind: string;
+  kind: HiveKindName;
   name: string;
   /** What one thing of it is called: "comb", "box", "frame", "pots". */
   unitTaken: 'comb' | 'box' | 'frame' | 'pots';
@@ -74,6 +74,16 @@ export interface HiveKind<G extends Geometry = Geometry> {
   seenBy: readonly SeenBy[];
   moves: readonly Move[];
   drainsInPlace: boolean;
+  /** Whether its comb may drip in the box it was built in, cut open, and be pressed afterwards. */
+  dripsInBox: boolean;
+  /** What its supers are set on for; null where it has none, or no choice. */
+  superPurpose: 'cut-comb' | 'liquid' | null;
+  /** Whether what stays hangs together: no comb is taken from between two that stay. */
+  keepsBlock: boolean;
+  /** What its combs hang from. */
+  hungFrom: 'bar' | 'crossbars';
+  /** Which house rule says what it keeps for winter. */
+  winterNeedIn: 'winterNeedKg' | 'winterNeedByKindKg';
   /**
    * Whether a box leaves with all its combs, none of them singly: what stays is reckoned without
    * the box.

@@ -73,6 +73,28 @@ export function readShape(hive: { kind: HiveKindName; geometry: Geometry }): Com
   return compartmentShape(hive.kind, hive.geometry, hiveKind(hive.kind).readCompartment);
 }
 
+/** Whether it stands as one file of combs, not as a stack of boxes. */
+export function isLong(kind: HiveKindName): boolean {
+  return hiveKind(kind).readCompartment === 'file';
+}
+
+/** Whether stingless bees live in it: they build pots, and keep by other rules. */
+export function isStingless(kind: HiveKindName): boolean {
+  return hiveKind(kind).bee === 'stingless';
+}
+
+/** The bar before the follower board; null in a hive that has none. */
+export function followerAfterBar({ geometry }: { geometry: Geometry }): number | null {
+  const bar = geometry.followerAfterBar;
+  return typeof bar === 'number' ? bar : null;
+}
+
+/** Whether a box of it is taken whole or comb by comb, as the person wants. */
+export function mayGoAsBox(kind: HiveKindName): boolean {
+  const { unitTaken, boxesGoWhole } = hiveKind(kind);
+  return unitTaken === 'box' && !boxesGoWhole;
+}
+
 /** Whether brood boxes stand closed under what is read: their stores are not seen. */
 export function hasClosedBrood(kind: HiveKindName): boolean {
   return hiveKind(kind).readCompartment === 'super';

@@ -74,6 +74,11 @@ export const topBarHive: HiveKind<TopBarGeometry> = {
   seenBy: ['hand', 'photo', 'window'],
   moves: ['shift-bars', 'swap'],
   drainsInPlace: false,
+  dripsInBox: false,
+  superPurpose: null,
+  keepsBlock: false,
+  hungFrom: 'bar',
+  winterNeedIn: 'winterNeedKg',
   boxesGoWhole: false,
   risks: [
     'A comb held flat or warm breaks off its bar: it hangs straight down, always.',

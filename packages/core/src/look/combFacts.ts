@@ -1,5 +1,5 @@
 import type { Shares } from '../records/vocabulary/comb.js';
-import { hiveKind } from '../hive/kinds.js';
+import { hiveKind, isStingless } from '../hive/kinds.js';
 import type { Hemisphere, HiveKindName } from '../records/vocabulary/hive.js';
 import type { HouseRules } from '../records/houseRules.js';
 import { daysBetween } from '../units/dates.js';
@@ -75,8 +75,6 @@ export interface CombFacts {
   potsDrawnOn: string | null;
 }
 
-export const isStingless = (facts: Pick<CombFacts, 'kind'>): boolean =>
-  hiveKind(facts.kind).bee === 'stingless';
 export const drainsInPlace = (facts: Pick<CombFacts, 'kind'>): boolean =>
   hiveKind(facts.kind).drainsInPlace;
 
@@ -91,7 +89,7 @@ export const seenSides = (sides: SidesSeen): ReadSide[] =>
   );
 /** Whether anything was seen of what this kind of hive is judged by. */
 export const wasRead = (facts: CombFacts): boolean =>
-  isStingless(facts) ? facts.comb.pots !== null : seenSides(facts.comb.sides).length > 0;
+  isStingless(facts.kind) ? facts.comb.pots !== null : seenSides(facts.comb.sides).length > 0;
 
 /** Sum of one content over the sides seen. */
 export const sumOf = (sides: readonly ReadSide[], content: keyof Shares): number =>

@@ -1,8 +1,7 @@
 import { addDays, dateWords, daysBetween } from '../units/dates.js';
-import { hasClosedBrood, hiveKind } from '../hive/kinds.js';
+import { hasClosedBrood, hiveKind, isStingless, followerAfterBar } from '../hive/kinds.js';
 import { seasonOf } from '../hive/season.js';
 import type { Hive } from '../records/hiveViews.js';
-import type { TopBarGeometry } from '../hive/topBar.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { ColonyState } from './colonyState.js';
 import { isClosed } from './deadColony.js';
@@ -55,13 +54,13 @@ function nextLook(
   colony: ColonyState,
   rules: HouseRules,
 ): { days: number; what: string; why: string } {
-  if (kind === 'stingless')
+  if (isStingless(kind))
     return {
       days: POTS_LOOK_DAYS,
       what: 'The yearly look',
       why: 'Each opening lets small flies in: once a year is enough, from above, in warm still air.',
     };
-  const crowded = kind === 'cut-comb' && hasSuper;
+  const crowded = hiveKind(kind).superPurpose === 'cut-comb' && hasSuper;
   const every = (days: number, why: string) => ({
     days,
     what: `Look again, every ${days} days now`,
@@ -94,13 +93,12 @@ function lastBarReached(
   hive: Hive,
   date: string,
 ): { bar: number; since: string; spare: boolean } | null {
-  if (hive.kind !== 'top-bar') return null;
-  const { followerAfterBar, bars } = hive.geometry as TopBarGeometry;
-  const last = hive.bars.find((b) => b.slot === followerAfterBar)?.comb;
+  const bar = followerAfterBar(hive);
+  const last = bar !== null && hive.bars.find((b) => b.slot === bar)?.comb;
   if (!last) return null;
   const wasBuiltSince = last.builtOn > (hive.colony?.startedOn ?? '');
   const since = wasBuiltSince ? last.builtOn : date;
-  return { bar: followerAfterBar, since, spare: bars > followerAfterBar };
+  return { bar, since, spare: Number(hive.geometry.bars) > bar };
 }
 
 /**
@@ -109,10 +107,11 @@ function lastBarReached(
  * foreseen.
  */
 function lookByFill(hive: Hive, last: string, date: string): { on: string; why: string } | null {
-  if (hive.kind !== 'top-bar') return null;
+  const lastBar = followerAfterBar(hive);
+  if (lastBar === null) return null;
   const forecast = lastBarForecast({
     combs: hive.bars.flatMap((b) => (b.comb ? [{ bar: b.slot, builtOn: b.comb.builtOn }] : [])),
-    lastBar: (hive.geometry as TopBarGeometry).followerAfterBar,
+    lastBar,
     today: date,
   });
   if (!forecast) return null;
@@ -122,6 +121,25 @@ function lookByFill(hive: Hive, last: string, date: string): { on: string; why: 
     why: `Comb may reach bar ${forecast.lastBar} by ${dateWords(forecast.earliest)}.`,
   };
 }
+
+/** What is asked of a hive, before it is sorted by how late it is. */
+interface Asked {
+  hive: Hive;
+  colony: ColonyState;
+  date: string;
+  rules: HouseRules;
+  part: ReturnType<typeof yearPart>;
+  supers: Hive['boxes'];
+}
+type Due = Omit<DueItem, 'overdueDays'>;
+const due = (id: string, what: string, why: string, dueOn: string | null = null): Due => ({
+  id,
+  what,
+  why,
+  dueOn,
+});
+/** Each answers with what is due of its own kind: nothing, one thing, or several. */
+type Asks = (asked: Asked) => Due | Due[] | null;
 
 /**
  * What is due at a hive besides honey, each with its reason: the next look, supers on or off, an
@@ -134,230 +152,304 @@ export function dueItems(
   date: string,
   rules: HouseRules,
 ): DueItem[] {
-  const kind = hiveKind(hive.kind);
-  const items: DueItem[] = [];
-  const add = (id: string, what: string, why: string, dueOn: string | null = null): void =>
-    void items.push({
-      id,
-      what,
-      why,
-      dueOn,
-      overdueDays: dueOn ? Math.max(0, daysBetween(dueOn, date)) : 0,
-    });
-  const part = yearPart(date, hive.site.hemisphere);
-  if (colony.dead) {
-    if (!colony.death)
-      add(
+  const asked: Asked = {
+    hive,
+    colony,
+    date,
+    rules,
+    part: yearPart(date, hive.site.hemisphere),
+    supers: hive.boxes.filter((b) => b.compartment === 'super'),
+  };
+  const asks = colony.dead ? OF_THE_DEAD : OF_THE_LIVING;
+  return asks
+    .flatMap((ask) => ask(asked) ?? [])
+    .map((item) => ({
+      ...item,
+      overdueDays: item.dueOn ? Math.max(0, daysBetween(item.dueOn, date)) : 0,
+    }))
+    .sort(
+      (a, b) => b.overdueDays - a.overdueDays || (a.dueOn ?? '9').localeCompare(b.dueOn ?? '9'),
+    );
+}
+
+const checklistOfDeath: Asks = ({ colony, date }) =>
+  colony.death
+    ? null
+    : due(
         'death',
         'Answer the checklist of the dead colony',
         'Until then its honey is provisional and never fed; foulbrood is notifiable in many places.',
         date,
       );
-    // Until it is emptied, and once: what was said is remembered.
-    if (!isClosed(colony) && hive.bars.some((b) => b.comb))
-      add(
+
+// Until it is emptied, and once: what was said is remembered.
+const closeAgainstRobbers: Asks = ({ hive, colony, date }) =>
+  isClosed(colony) || !hive.bars.some((b) => b.comb)
+    ? null
+    : due(
         'close',
         'Close the hive against robbers',
         'A dead colony is robbed empty, and what killed it is carried home.',
         date,
       );
-    return items;
-  }
+
+const look: Asks = ({ hive, colony, date, rules, part, supers }) => {
   // A harvest takes comb away, not the looks that were made.
   const last = hive.lastLookOn;
-  const supers = hive.boxes.filter((b) => b.compartment === 'super');
+  if (!last)
+    return due('look', 'Look for the first time', 'Nothing is known of its combs yet.', date);
   const again = nextLook(hive.kind, supers.length > 0, part, colony, rules);
-  if (last) {
-    const soon = lookByFill(hive, last, date);
-    const byDate = addDays(last, again.days);
-    if (soon && soon.on < byDate) add('look', 'Look again, it fills quickly', soon.why, soon.on);
-    else add('look', again.what, again.why, byDate);
-  } else add('look', 'Look for the first time', 'Nothing is known of its combs yet.', date);
+  const byDate = addDays(last, again.days);
+  const soon = lookByFill(hive, last, date);
+  return soon && soon.on < byDate
+    ? due('look', 'Look again, it fills quickly', soon.why, soon.on)
+    : due('look', again.what, again.why, byDate);
+};
 
-  const spring = springFrom(date, hive.site.hemisphere);
-  if (rules.harvestWhen === 'spring' && kind.bee === 'honeybee' && hive.bars.some((b) => b.comb))
-    add(
-      'main-harvest',
-      'The main harvest, after the winter',
-      'By your rule honey is taken once, in spring, from what the winter left.',
-      spring,
-    );
+const springHarvest: Asks = ({ hive, date, rules }) => {
+  const isAsked = rules.harvestWhen === 'spring' && !isStingless(hive.kind);
+  return isAsked && hive.bars.some((b) => b.comb)
+    ? due(
+        'main-harvest',
+        'The main harvest, after the winter',
+        'By your rule honey is taken once, in spring, from what the winter left.',
+        springFrom(date, hive.site.hemisphere),
+      )
+    : null;
+};
+
+const lastBar: Asks = ({ hive, date }) => {
   const reached = lastBarReached(hive, date);
-  if (reached)
-    add(
-      'last-bar',
-      `Comb hangs on bar ${reached.bar}, the last before the board`,
-      reached.spare
-        ? 'Slide the follower board back, or take from the back: a comb more and it is stuck.'
-        : 'Every bar is used: take from the back, or they swarm.',
-      reached.since,
-    );
-  for (const t of waitsOver(colony, date))
-    add(
+  if (!reached) return null;
+  return due(
+    'last-bar',
+    `Comb hangs on bar ${reached.bar}, the last before the board`,
+    reached.spare
+      ? 'Slide the follower board back, or take from the back: a comb more and it is stuck.'
+      : 'Every bar is used: take from the back, or they swarm.',
+    reached.since,
+  );
+};
+
+const treatmentsOver: Asks = ({ colony, date }) =>
+  waitsOver(colony, date).map((t) =>
+    due(
       `treatment-over-${t.on}`,
       `The waiting time of ${t.product} is over`,
       'Comb built since may be judged again; what the leaflet says of supers still counts.',
       t.waitUntil,
-    );
-  if (colony.gap?.gap)
-    add(
-      'gap',
-      'Fit the missing frame or bar',
-      'Stray comb is built in a gap within days.',
-      colony.gap.on,
-    );
-  if (kind.moves.includes('shift-bars')) {
-    const combs = hive.bars.filter((b) => b.comb).map((b) => b.slot);
-    const holes = hive.bars
-      .filter((b) => !b.comb && b.slot < Math.max(0, ...combs) && b.slot > Math.min(99, ...combs))
-      .map((b) => b.slot);
-    if (holes.length)
-      add(
+    ),
+  );
+
+const missingFrame: Asks = ({ colony }) =>
+  colony.gap?.gap
+    ? due(
+        'gap',
+        'Fit the missing frame or bar',
+        'Stray comb is built in a gap within days.',
+        colony.gap.on,
+      )
+    : null;
+
+const holeBetweenCombs: Asks = ({ hive }) => {
+  if (!hiveKind(hive.kind).moves.includes('shift-bars')) return null;
+  const combs = hive.bars.filter((b) => b.comb).map((b) => b.slot);
+  const [first, last] = [Math.min(...combs), Math.max(...combs)];
+  const holes = hive.bars
+    .filter((b) => !b.comb && b.slot > first && b.slot < last)
+    .map((b) => b.slot);
+  return holes.length
+    ? due(
         'hole',
         `Close the gap at bar ${holes.join(', ')}: slide the bars up`,
         'An empty bar between combs cuts the stores off from the nest, or is built thick and crooked.',
-        null,
-      );
-  }
-  if (hasClosedBrood(hive.kind) && part === 'season')
-    superItems(hive, colony, supers, date, rules, add);
-  if (
-    kind.bee === 'honeybee' &&
-    colony.flow?.flow === 'none' &&
-    colony.entrance?.entrance !== 'reduced' &&
-    colony.entrance?.entrance !== 'screened'
-  ) {
-    add(
-      'entrance',
-      'Reduce the entrance, or fit a robbing screen',
-      'Dearth: robbers test every hive. Never seal it: air must pass; name the day it is opened again.',
-      colony.flow.on,
-    );
-  }
-  if (colony.entrance && colony.entrance.entrance !== 'open' && colony.entrance.reopenOn)
-    add(
-      'reopen',
-      'Open the entrance again',
-      `It was ${colony.entrance.entrance} on ${dateWords(colony.entrance.on)}.`,
-      colony.entrance.reopenOn,
-    );
-  if (part === 'before-winter' && kind.bee === 'honeybee') {
-    // The household's own day, else the last one before the dark months.
-    const beforeWinter = inSeason(
-      rules.supersOffBy ?? (hive.site.hemisphere === 'south' ? '05-31' : '11-30'),
-      date,
-      hive.site.hemisphere,
-    );
-    if (colony.excluder?.fitted)
-      add(
+      )
+    : null;
+};
+
+const NARROWED = ['reduced', 'screened'];
+const reduceEntrance: Asks = ({ hive, colony }) => {
+  const isDearth = colony.flow?.flow === 'none' && !isStingless(hive.kind);
+  if (!isDearth || NARROWED.includes(colony.entrance?.entrance ?? '')) return null;
+  return due(
+    'entrance',
+    'Reduce the entrance, or fit a robbing screen',
+    'Dearth: robbers test every hive. Never seal it: air must pass; name the day it is opened again.',
+    colony.flow!.on,
+  );
+};
+
+const reopenEntrance: Asks = ({ colony: { entrance } }) =>
+  entrance && entrance.entrance !== 'open' && entrance.reopenOn
+    ? due(
+        'reopen',
+        'Open the entrance again',
+        `It was ${entrance.entrance} on ${dateWords(entrance.on)}.`,
+        entrance.reopenOn,
+      )
+    : null;
+
+/** The last day before the dark months, MM-DD: where the household named none of its own. */
+const LAST_LIGHT_DAY = { south: '05-31', north: '11-30' };
+const beforeWinter: Asks = ({ hive, colony, date, rules, part, supers }) => {
+  if (part !== 'before-winter' || isStingless(hive.kind)) return null;
+  const { hemisphere } = hive.site;
+  const by = inSeason(rules.supersOffBy ?? LAST_LIGHT_DAY[hemisphere], date, hemisphere);
+  const items: Due[] = [];
+  if (colony.excluder?.fitted)
+    items.push(
+      due(
         'excluder',
         'Queen excluder out before winter',
         'The cluster moves up to its stores and leaves the queen below to die.',
-        beforeWinter,
-      );
-    if (supers.length && hasClosedBrood(hive.kind))
-      add(
+        by,
+      ),
+    );
+  if (supers.length && hasClosedBrood(hive.kind))
+    items.push(
+      due(
         'supers-off',
         colony.reserved?.reserved ? 'Leave the reserved super, take the others off' : 'Supers off',
         'Empty room above the cluster costs warmth; what is theirs stays.',
-        beforeWinter,
-      );
-  }
+        by,
+      ),
+    );
+  return items;
+};
+
+const oldComb: Asks = ({ hive, date, rules }) => {
   const old = hive.boxes
     .map((b) => ({ number: b.number, dueOn: addDays(b.madeOn, rules.frameSeasons * 365) }))
     .filter((b) => b.dueOn < date);
-  if (old.length)
-    add(
-      'old',
-      `Old ${kind.carrier === 'frame' ? 'frames or sheets' : 'comb'} in box ${old.map((b) => b.number).join(', ')}: plan to change them`,
-      `Older than ${rules.frameSeasons} seasons by your rules: old comb carries residues and cocoons.`,
-      old.map((b) => b.dueOn).sort()[0],
-    );
-  return items.sort(
-    (a, b) => b.overdueDays - a.overdueDays || (a.dueOn ?? '9').localeCompare(b.dueOn ?? '9'),
+  if (!old.length) return null;
+  const what = hiveKind(hive.kind).carrier === 'frame' ? 'frames or sheets' : 'comb';
+  return due(
+    'old',
+    `Old ${what} in box ${old.map((b) => b.number).join(', ')}: plan to change them`,
+    `Older than ${rules.frameSeasons} seasons by your rules: old comb carries residues and cocoons.`,
+    old.map((b) => b.dueOn).sort()[0],
   );
-}
+};
 
-/**
- * Put a comb super on, wait, or move it; an empty one between; a stingless super when the nest is
- * full.
- */
-function superItems(
-  hive: Hive,
-  colony: ColonyState,
-  supers: Hive['boxes'],
-  date: string,
-  rules: Pick<HouseRules, 'belowSuper'>,
-  add: (id: string, what: string, why: string, dueOn?: string | null) => void,
-): void {
-  const flowDays = colony.flow?.endsOn ? daysBetween(date, colony.flow.endsOn) : null;
-  if (hive.kind === 'stingless') {
-    if (colony.nest?.full && !supers.length)
-      add(
+/** Supers on, off, moved, or none between, in the season of a hive with closed brood. */
+const supers: Asks = (asked) => {
+  const { hive, part } = asked;
+  if (!hasClosedBrood(hive.kind) || part !== 'season') return null;
+  if (isStingless(hive.kind)) return superOverNest(asked);
+  return asked.supers.length ? supersThatStand(asked) : firstSuper(asked);
+};
+
+const superOverNest: Asks = ({ colony, supers: standing }) =>
+  colony.nest?.full && !standing.length
+    ? due(
         'super-on',
         'Set a honey super on',
         'The nest is full. Its hole comes over a corner of the brood box, so that the brood is passed, not crossed.',
         colony.nest.on,
-      );
-    return;
-  }
-  if (!supers.length) {
-    if (
-      colony.flow?.flow === 'strong' &&
-      colony.strength?.strength === 'strong' &&
-      (flowDays === null || flowDays >= 14)
-    )
-      add(
-        'super-on',
-        'Put a super on',
-        `Strong flow${flowDays === null ? '' : `, ${counted(flowDays, 'day')} of it left`}, strong colony.`,
-        date,
-      );
-    else if (colony.flow?.flow === 'strong')
-      add(
-        'super-wait',
-        'Wait with the super',
-        colony.strength?.strength === 'strong'
-          ? `Only ${counted(flowDays!, 'day')} of flow left: it would stay half built.`
-          : `The colony is ${colony.strength?.strength ?? 'of unknown strength'}: it would not be filled.`,
-      );
-    return;
-  }
-  const drawn = hive.bars.some(
-    (b) => (b.comb?.looks.at(-1)?.sides.A ? 1 - b.comb.looks.at(-1)!.sides.A!.empty : 0) > 0.05,
-  );
-  const sinceOn = superSince(hive, supers[0]) ?? date;
+      )
+    : null;
+
+/** A flow that lasts so many days more fills a super that is set on now. A starting value. */
+const FLOW_FOR_A_SUPER_DAYS = 14;
+/** Days of flow still to come; null where its end was not said. */
+const flowDaysLeft = ({ colony, date }: Asked): number | null =>
+  colony.flow?.endsOn ? daysBetween(date, colony.flow.endsOn) : null;
+
+function firstSuper(asked: Asked): Due | null {
+  const { colony, date } = asked;
+  if (colony.flow?.flow !== 'strong') return null;
+  const left = flowDaysLeft(asked);
+  const strength = colony.strength?.strength;
+  if (strength !== 'strong')
+    return due(
+      'super-wait',
+      'Wait with the super',
+      `The colony is ${strength ?? 'of unknown strength'}: it would not be filled.`,
+    );
+  if (left !== null && left < FLOW_FOR_A_SUPER_DAYS)
+    return due(
+      'super-wait',
+      'Wait with the super',
+      `Only ${counted(left, 'day')} of flow left: it would stay half built.`,
+    );
+  const of = left === null ? '' : `, ${counted(left, 'day')} of it left`;
+  return due('super-on', 'Put a super on', `Strong flow${of}, strong colony.`, date);
+}
+
+function supersThatStand(asked: Asked): Due[] {
+  const left = flowDaysLeft(asked);
+  const isComb = hiveKind(asked.hive.kind).superPurpose === 'cut-comb';
+  return [
+    ...(isComb ? combSuper(asked) : []),
+    ...(left !== null && left < 0
+      ? [
+          due(
+            'flow-over',
+            'The flow is over: no more room now',
+            'Empty super space invites wax moth and robbers.',
+          ),
+        ]
+      : []),
+  ];
+}
+
+/** A comb super in which nothing is drawn after so many days is refused. A starting value. */
+const REFUSED_AFTER_DAYS = 10;
+/** Of a face, what is filled once it counts as begun. A starting value. */
+const BEGUN = 0.05;
+
+function combSuper({ hive, colony, date, rules, supers: standing }: Asked): Due[] {
+  const drawn = hive.bars.some(({ comb }) => {
+    const side = comb?.looks.at(-1)?.sides.A;
+    return side ? 1 - side.empty > BEGUN : false;
+  });
+  const sinceOn = superSince(hive, standing[0]) ?? date;
   const daysOn = daysBetween(sinceOn, date);
   // A super nobody looked into since it was set on is not said to be refused, or to wait for
   // anything.
-  const lookedSince = hive.bars.some((b) => b.comb?.looks.some((look) => look.date >= sinceOn));
-  if (hive.kind === 'cut-comb') {
-    if (lookedSince && !drawn && daysOn >= 10)
-      add(
+  const lookedSince = hive.bars.some((b) => b.comb?.looks.some((one) => one.date >= sinceOn));
+  const items: Due[] = [];
+  if (lookedSince && !drawn && daysOn >= REFUSED_AFTER_DAYS)
+    items.push(
+      due(
         'super-move',
         'Move the comb super to a colony that builds',
         `Nothing drawn in ${counted(daysOn, 'day')}.`,
-        addDays(sinceOn, 10),
-      );
-    if (rules.belowSuper === 'excluder' && !colony.excluder?.fitted)
-      add(
+        addDays(sinceOn, REFUSED_AFTER_DAYS),
+      ),
+    );
+  if (rules.belowSuper === 'excluder' && !colony.excluder?.fitted)
+    items.push(
+      due(
         'excluder-on',
         'Fit the queen excluder below the comb super',
         'By your rule it keeps the queen out of the comb; pollen it lets pass.',
-      );
-    if (rules.belowSuper === 'empty-super' && supers.length < 2 && drawn)
-      add(
+      ),
+    );
+  if (rules.belowSuper === 'empty-super' && standing.length < 2 && drawn)
+    items.push(
+      due(
         'between',
         'Set an empty super between brood and comb super',
         colony.excluder?.fitted
           ? 'The excluder keeps the queen down, not the pollen: that is stored next to the brood.'
           : 'It keeps pollen and brood out of the comb.',
-      );
-  }
-  if (flowDays !== null && flowDays < 0)
-    add(
-      'flow-over',
-      'The flow is over: no more room now',
-      'Empty super space invites wax moth and robbers.',
+      ),
     );
+  return items;
 }
+
+const OF_THE_DEAD: readonly Asks[] = [checklistOfDeath, closeAgainstRobbers];
+const OF_THE_LIVING: readonly Asks[] = [
+  look,
+  springHarvest,
+  lastBar,
+  treatmentsOver,
+  missingFrame,
+  holeBetweenCombs,
+  supers,
+  reduceEntrance,
+  reopenEntrance,
+  beforeWinter,
+  oldComb,
+];

@@ -1,4 +1,4 @@
-import { hiveKind } from '../hive/kinds.js';
+import { isStingless } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { Question, RestsOn } from '../records/vocabulary/verdict.js';
@@ -26,7 +26,7 @@ export const lookAgainText = (
   kind: HiveKindName,
   rules: Pick<HouseRules, 'lookAgainDays'>,
 ): string =>
-  hiveKind(kind).bee === 'stingless'
+  isStingless(kind)
     ? 'look again next year'
     : `look again in ${counted(rules.lookAgainDays, 'day')}`;
 export const capitalised = (text: string): string => text[0].toUpperCase() + text.slice(1);

@@ -1,8 +1,8 @@
+import { isStingless } from '../hive/kinds.js';
 import {
   cappedShares,
   type CombFacts,
   drainsInPlace,
-  isStingless,
   knownWater,
   type PotCounts,
   seenSides,
@@ -43,7 +43,7 @@ const ASKED_OF_COMB = [brood, cutComb];
 export function findingsOf(facts: CombFacts): Finding[] {
   const questions = [
     ...ASKED_OF_ALL,
-    ...(isStingless(facts) ? [] : ASKED_OF_COMB),
+    ...(isStingless(facts.kind) ? [] : ASKED_OF_COMB),
     ...(drainsInPlace(facts) ? [drainInPlace] : []),
   ];
   return questions.map((ask) => ask(facts));
@@ -87,7 +87,7 @@ function headlineOf(
   const add = (question: Question): string =>
     findings.find((f) => f.question === question)!.sentence;
   if (facts.colony.dead) return `${decided.sentence} ${add('dead')}`;
-  if (isStingless(facts)) return `${add('theirs')} ${decided.sentence}`;
+  if (isStingless(facts.kind)) return `${add('theirs')} ${decided.sentence}`;
   const parts = [decided.sentence];
   const pollen = findings.find((f) => f.question === 'pollen' && f.weight === 'advises');
   if (pollen) parts.push(pollen.sentence);
@@ -103,7 +103,7 @@ const isRipe = (findings: readonly Finding[]): boolean =>
   findings.some((f) => f.question === 'ripe' && f.answer === 'yes');
 
 function cappedPercentOf(facts: CombFacts): number | null {
-  if (isStingless(facts)) return facts.comb.pots && sealedPercent(facts.comb.pots);
+  if (isStingless(facts.kind)) return facts.comb.pots && sealedPercent(facts.comb.pots);
   const sides = seenSides(facts.comb.sides);
   return sides.length ? cappedShares(sides).all * 100 : null;
 }

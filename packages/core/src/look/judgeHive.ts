@@ -94,21 +94,7 @@ export function judgeHive(input: {
       hemisphere,
       rules,
       colony,
-      comb: {
-        builtOn: comb.builtOn ?? colony.startedOn,
-        combAge: comb.seen?.combAge ?? 'new',
-        straight: comb.seen?.straight ?? null,
-        droneShare: comb.droneShare ?? null,
-        sides: comb.seen?.sides ?? { A: null, B: null },
-        seenOn,
-        glimpse: glimpseOf(comb.seen),
-        samples: samplesOf(comb.seen, seenOn ?? date),
-        earlier: comb.earlier ?? [],
-        honeyKg: estimates[i]?.honeyKg.mid ?? null,
-        pots: comb.seen?.pots ?? null,
-        carriedHealth: comb.marks?.length ? healthOf(comb.marks) : null,
-        reserved: comb.reserved ?? false,
-      },
+      comb: factsOfComb(comb, colony, seenOn, date, estimates[i]),
       stores: {
         staysLowKg: allLow - goes[i].storesLowKg,
         needKg,
@@ -131,6 +117,32 @@ export function judgeHive(input: {
       verdict: judgeComb(facts),
     };
   });
+}
+
+/** What is known of one comb, apart from its hive and its colony. */
+function factsOfComb(
+  comb: CombToJudge,
+  colony: ColonyState,
+  seenOn: string | null,
+  date: string,
+  estimate: CombEstimate | null,
+): CombFacts['comb'] {
+  const { seen, marks = [] } = comb;
+  return {
+    builtOn: comb.builtOn ?? colony.startedOn,
+    combAge: seen?.combAge ?? 'new',
+    straight: seen?.straight ?? null,
+    droneShare: comb.droneShare ?? null,
+    sides: seen?.sides ?? { A: null, B: null },
+    seenOn,
+    glimpse: glimpseOf(seen),
+    samples: samplesOf(seen, seenOn ?? date),
+    earlier: comb.earlier ?? [],
+    honeyKg: estimate?.honeyKg.mid ?? null,
+    pots: seen?.pots ?? null,
+    carriedHealth: marks.length ? healthOf(marks) : null,
+    reserved: comb.reserved ?? false,
+  };
 }
 
 interface UnreadStores {

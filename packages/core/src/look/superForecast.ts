@@ -72,7 +72,17 @@ function finishesBefore(
  * frames with their looks, what it is for, today, the date the flow ends if known, and the
  * household's capping pace.
  */
-export function superForecast(input: {
+export function superForecast(input: SuperInput): SuperForecast {
+  const edges = readAtTheEdge(input.frames);
+  if (edges) return { ...NO_DATE, ...edges };
+  const read = readFrames(input.frames);
+  if (!read.now.length) return unseen(input.lookedBefore ?? false);
+  if (read.most < BEGUN) return notBegun(read, input.setOn);
+  const allDone = read.now.every((f) => f.filledShare >= FULL && f.cappedShare >= FINISHED);
+  return allDone ? allFull(read, input) : building(read, input);
+}
+
+interface SuperInput {
   frames: readonly SuperFrame[];
   purpose: 'cut-comb' | 'liquid';
   today: string;
@@ -89,73 +99,131 @@ export function superForecast(input: {
    * The household's schools; without them comb goes outward, liquid stays, and the flow decides.
    */
   schools?: Pick<HouseRules, 'extraSuper' | 'finishedCombFrames' | 'finishedLiquidFrames'>;
-}): SuperForecast {
-  const { today, flowEndsOn, purpose, schools = DEFAULT_RULES } = input;
-  const now = input.frames.flatMap((f) =>
-    f.looks.length ? [{ place: f.place, ...f.looks[f.looks.length - 1] }] : [],
-  );
-  const unknown = { beforeFlowEnds: 'unknown' as const, finishedBy: null };
-  const edges = readAtTheEdge(input.frames);
-  if (edges) return { ...unknown, ...edges };
-  if (!now.length)
-    return {
-      state: 'unseen',
-      ...unknown,
-      sentence: input.lookedBefore
-        ? 'Not looked into since what hung here was taken.'
-        : 'Nobody has looked into this super yet.',
-      doNext: ['Look from below, or lift one frame.'],
-    };
-  const unread = input.frames.filter((f) => !f.looks.length).map((f) => f.place);
-  const unreadText = unread.length
-    ? ` ${now.length} of ${input.frames.length} frames read; ${unread.join(', ')} not.`
-    : '';
+}
+
+const NO_DATE = { beforeFlowEnds: 'unknown', finishedBy: null } as const;
+/** A super nobody saw drawn after so many days is refused. A starting value. */
+const REFUSED_AFTER_DAYS = 10;
+
+/** What the frames of a super showed when each was last looked at. */
+interface ReadFrames {
+  now: { place: number; date: string; filledShare: number; cappedShare: number }[];
+  least: number;
+  most: number;
+  unread: boolean;
+  /** Which were not read, as a sentence behind another; empty where all were. */
+  unreadText: string;
+  lastLook: string;
+}
+function readFrames(frames: readonly SuperFrame[]): ReadFrames {
+  const now = frames.flatMap(({ place, looks }) => {
+    const last = looks.at(-1);
+    return last ? [{ place, ...last }] : [];
+  });
+  const unread = frames.filter((f) => !f.looks.length).map((f) => f.place);
   const fill = now.map((f) => f.filledShare);
-  const [least, most] = [Math.min(...fill), Math.max(...fill)];
+  return {
+    now,
+    least: Math.min(...fill),
+    most: Math.max(...fill),
+    unread: unread.length > 0,
+    unreadText: unread.length
+      ? ` ${now.length} of ${frames.length} frames read; ${unread.join(', ')} not.`
+      : '',
+    lastLook:
+      now
+        .map((f) => f.date)
+        .sort()
+        .at(-1) ?? '',
+  };
+}
+
+const unseen = (lookedBefore: boolean): SuperForecast => ({
+  state: 'unseen',
+  ...NO_DATE,
+  sentence: lookedBefore
+    ? 'Not looked into since what hung here was taken.'
+    : 'Nobody has looked into this super yet.',
+  doNext: ['Look from below, or lift one frame.'],
+});
+
+function notBegun({ unread, unreadText, lastLook }: ReadFrames, setOn: string): SuperForecast {
   // Only what somebody saw counts: days without a look say nothing.
-  const lastLook = now
-    .map((f) => f.date)
-    .sort()
-    .at(-1)!;
-  const daysOn = daysBetween(input.setOn, lastLook);
-  if (most < BEGUN) {
-    const refused = daysOn >= 10 && !unread.length;
+  const daysOn = daysBetween(setOn, lastLook);
+  if (daysOn >= REFUSED_AFTER_DAYS && !unread)
     return {
-      state: refused ? 'refused' : 'empty',
-      ...unknown,
-      sentence: refused
-        ? `Refused: nothing drawn in ${counted(daysOn, 'day')}.`
-        : `Not begun yet${unread.length ? ' on what was read' : ''}.${unreadText}`,
-      doNext: refused
-        ? [
-            'Is there a flow, is the colony strong? Without both it stays empty.',
-            'Set a drawn comb in the middle as a ladder.',
-            'Move the super to a colony that builds.',
-          ]
-        : ['Leave it, look again in a week.'],
+      state: 'refused',
+      ...NO_DATE,
+      sentence: `Refused: nothing drawn in ${counted(daysOn, 'day')}.`,
+      doNext: [
+        'Is there a flow, is the colony strong? Without both it stays empty.',
+        'Set a drawn comb in the middle as a ladder.',
+        'Move the super to a colony that builds.',
+      ],
     };
-  }
-  const allDone = now.every((f) => f.filledShare >= FULL && f.cappedShare >= FINISHED);
-  if (allDone && unread.length)
+  return {
+    state: 'empty',
+    ...NO_DATE,
+    sentence: `Not begun yet${unread ? ' on what was read' : ''}.${unreadText}`,
+    doNext: ['Leave it, look again in a week.'],
+  };
+}
+
+function allFull(
+  { unread, unreadText }: ReadFrames,
+  { today, purpose }: SuperInput,
+): SuperForecast {
+  if (unread)
     return {
       state: 'building',
-      ...unknown,
+      ...NO_DATE,
       sentence: `What was read is full and capped.${unreadText}`,
       doNext: ['Read the others before you call it finished.'],
     };
-  if (allDone)
-    return {
-      state: 'finished',
-      beforeFlowEnds: 'yes',
-      finishedBy: { earliest: today, latest: today },
-      sentence: 'Every frame is full and capped.',
-      doNext: [
-        purpose === 'cut-comb'
-          ? 'Take it off soon: feet stain white cappings.'
-          : 'Take it when it suits.',
-      ],
-    };
-  const forecasts = input.frames
+  return {
+    state: 'finished',
+    beforeFlowEnds: 'yes',
+    finishedBy: { earliest: today, latest: today },
+    sentence: 'Every frame is full and capped.',
+    doNext: [
+      purpose === 'cut-comb'
+        ? 'Take it off soon: feet stain white cappings.'
+        : 'Take it when it suits.',
+    ],
+  };
+}
+
+function building(read: ReadFrames, input: SuperInput): SuperForecast {
+  const finishedBy = lastFinished(input);
+  const beforeFlowEnds = finishesBefore(finishedBy, input.flowEndsOn);
+  const notSaid = finishedBy ? 'the end of the flow was not said' : 'one look gives no date';
+  const when = beforeFlowEnds === 'unknown' ? notSaid : WHEN_WORDS[beforeFlowEnds];
+  const doNext = [
+    ...evenedOut(read, input),
+    ...moreRoom(read, input),
+    ...(beforeFlowEnds === 'no'
+      ? ['Not before the flow ends: take the finished frames, leave or crush the rest.']
+      : []),
+  ];
+  return {
+    state: stateOf(read),
+    beforeFlowEnds,
+    finishedBy,
+    sentence: `${filledText(read.least, read.most)}, ${when}.${read.unreadText}`,
+    doNext: doNext.length ? doNext : ['Leave it, look again in a week.'],
+  };
+}
+
+const isUneven = ({ least, most }: ReadFrames): boolean => most - least > UNEVEN;
+const isCrowded = ({ least }: ReadFrames): boolean => least >= FULL;
+function stateOf(read: ReadFrames): SuperForecast['state'] {
+  if (isCrowded(read)) return 'crowded';
+  return isUneven(read) ? 'uneven' : 'building';
+}
+
+/** When the last of its frames is finished; null where one of them gives no date. */
+function lastFinished({ frames, pace, today }: SuperInput): SuperForecast['finishedBy'] {
+  const forecasts = frames
     .filter((f) => f.looks.length)
     .map((f) =>
       cappedForecast({
@@ -164,64 +232,47 @@ export function superForecast(input: {
           cappedShare: l.cappedShare * Math.min(1, l.filledShare / FULL),
         })),
         need: FINISHED,
-        pace: input.pace,
+        pace,
         today,
       }),
     );
-  const known = forecasts.every((f) => f !== null);
-  const finishedBy = known
-    ? {
-        earliest: forecasts
-          .map((f) => f!.earliest)
-          .sort()
-          .at(-1)!,
-        latest: forecasts.some((f) => f!.latest === null)
-          ? null
-          : forecasts
-              .map((f) => f!.latest!)
-              .sort()
-              .at(-1)!,
-      }
-    : null;
-  const beforeFlowEnds = finishesBefore(finishedBy, flowEndsOn);
-  const uneven = most - least > UNEVEN;
-  const unevenOrNot = uneven ? 'uneven' : 'building';
-  const crowded = least >= FULL;
-  const doNext: string[] = [];
-  // Turned since it was looked into: what the turn does is not seen yet.
-  const turnedSince = input.turnedOn && input.turnedOn >= lastLook ? input.turnedOn : null;
-  if (uneven && turnedSince)
-    doNext.push(`Turned round on ${dateWords(turnedSince)}: look again a week after.`);
-  if (uneven && !turnedSince) {
-    const light = [...now].sort((a, b) => a.filledShare - b.filledShare)[0].place;
-    const done = [...now].sort(
-      (a, b) => b.filledShare * b.cappedShare - a.filledShare * a.cappedShare,
-    )[0].place;
-    doNext.push('Turn the super round: the light end comes over the nest.');
-    const moves =
-      purpose === 'cut-comb' ? schools.finishedCombFrames : schools.finishedLiquidFrames;
-    doNext.push(frameMove(moves, done, light, purpose));
-  }
-  if (crowded) doNext.push(crowdedText(schools.extraSuper, purpose));
-  const second = input.roomForSecond || (schools.extraSuper === 'super' && most >= FULL / 2);
-  if (second && !crowded && schools.extraSuper !== 'crowd')
-    doNext.push(
-      input.roomForSecond
-        ? 'Strong colony, strong flow: a second super now, before this one is full.'
-        : 'By your rule a second super before this one is full.',
-    );
-  if (beforeFlowEnds === 'no')
-    doNext.push('Not before the flow ends: take the finished frames, leave or crush the rest.');
-  if (!doNext.length) doNext.push('Leave it, look again in a week.');
-  const notSaid = finishedBy ? 'the end of the flow was not said' : 'one look gives no date';
-  const when = beforeFlowEnds === 'unknown' ? notSaid : WHEN_WORDS[beforeFlowEnds];
+  const known = forecasts.filter((f) => f !== null);
+  if (known.length < forecasts.length) return null;
+  const latestOf = (dates: string[]): string => dates.sort().at(-1)!;
+  const ends = known.flatMap((f) => f.latest ?? []);
   return {
-    state: crowded ? 'crowded' : unevenOrNot,
-    beforeFlowEnds,
-    finishedBy,
-    sentence: `${filledText(least, most)}, ${when}.${unreadText}`,
-    doNext,
+    earliest: latestOf(known.map((f) => f.earliest)),
+    latest: ends.length < known.length ? null : latestOf(ends),
   };
+}
+
+/** What evens out a super that fills at one end. */
+function evenedOut(read: ReadFrames, { turnedOn, purpose, schools = DEFAULT_RULES }: SuperInput) {
+  if (!isUneven(read)) return [];
+  // Turned since it was looked into: what the turn does is not seen yet.
+  if (turnedOn && turnedOn >= read.lastLook)
+    return [`Turned round on ${dateWords(turnedOn)}: look again a week after.`];
+  const light = [...read.now].sort((a, b) => a.filledShare - b.filledShare)[0].place;
+  const done = [...read.now].sort(
+    (a, b) => b.filledShare * b.cappedShare - a.filledShare * a.cappedShare,
+  )[0].place;
+  const moves = purpose === 'cut-comb' ? schools.finishedCombFrames : schools.finishedLiquidFrames;
+  return [
+    'Turn the super round: the light end comes over the nest.',
+    frameMove(moves, done, light, purpose),
+  ];
+}
+
+/** A second super, or none, by the flow and the household's school. */
+function moreRoom(read: ReadFrames, input: SuperInput): string[] {
+  const { purpose, roomForSecond, schools = DEFAULT_RULES } = input;
+  if (isCrowded(read)) return [crowdedText(schools.extraSuper, purpose)];
+  if (schools.extraSuper === 'crowd') return [];
+  if (roomForSecond)
+    return ['Strong colony, strong flow: a second super now, before this one is full.'];
+  return schools.extraSuper === 'super' && read.most >= FULL / 2
+    ? ['By your rule a second super before this one is full.']
+    : [];
 }
 
 /** Which frame goes where, by the household's school. */

@@ -257,7 +257,7 @@ export function bringList(input: {
   for (const h of harvests) {
     for (const tool of TOOLS[h.kind])
       hive(`tool-${tool.text}`, tool.text, `${h.hiveName}: ${tool.serves}`, tool.ifMissing);
-    if (h.kind === 'drain-frame' && h.way === 'drain-hive') {
+    if (hiveKind(h.kind).drainsInPlace && h.way === 'drain-hive') {
       const now = h.tiltDegrees;
       const wedgeMm = (nowDegrees: number): number =>
         shimHeightMm({

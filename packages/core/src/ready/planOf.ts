@@ -6,7 +6,7 @@ import {
   takenEstimate,
 } from '../choose/index.js';
 import { honeyDepthMm } from '../drain/index.js';
-import { hiveKind, readShape } from '../hive/kinds.js';
+import { hiveKind, readShape, isStingless } from '../hive/kinds.js';
 import { takenUnitsText } from '../hive/takenText.js';
 import { takenWaterPercent } from '../honey/takenWater.js';
 import { jarFill } from '../jar/index.js';
@@ -225,7 +225,7 @@ function workOut(
   const tubTareKg =
     (pickVessels(input.vessels, 'tub', litres.tub).vessels[0]?.tareG ?? 1000) / 1000;
   const liftKg = sumRanges([estimate.honeyKg, estimate.waxKg]).high + tubTareKg;
-  const stingless = hiveKind(hive.kind).bee === 'stingless';
+  const stingless = isStingless(hive.kind);
   const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
   const takenText = takenUnitsText(
     hive,
@@ -313,7 +313,7 @@ function workOut(
 
 /** How soon it should be done: comb honey in a strong flow first, then whatever is in a flow. */
 function urgencyOf(state: Pick<ColonyState, 'flow'>, hive: Pick<Hive, 'kind'>): number {
-  if (state.flow?.flow === 'strong') return hive.kind === 'cut-comb' ? 2 : 1;
+  if (state.flow?.flow === 'strong') return hiveKind(hive.kind).superPurpose === 'cut-comb' ? 2 : 1;
   return state.flow?.flow === 'some' ? 1 : 0;
 }
 

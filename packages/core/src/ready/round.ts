@@ -1,5 +1,5 @@
 import { filledShare } from '../comb/contents.js';
-import { hiveKind } from '../hive/kinds.js';
+import { isStingless } from '../hive/kinds.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { BarView, BoxView, Hive } from '../records/hiveViews.js';
 import { addDays, daysBetween } from '../units/dates.js';
@@ -80,7 +80,7 @@ export function boxWish(
   flow: 'strong' | 'some' | 'none' | null,
   extraSuper: HouseRules['extraSuper'] = 'by-flow',
 ): BoxWish | null {
-  const stingless = hiveKind(hive.kind).bee === 'stingless';
+  const stingless = isStingless(hive.kind);
   if (!hive.boxes.length || !hive.colony || hive.colony.endedOn || stingless) return null;
   const boxes = honeyBoxes(hive).map((box) => barsOf(hive, box));
   const withComb = boxes.filter((bars) => bars.some((b) => b.comb));

@@ -1,4 +1,4 @@
-import { hasClosedBrood } from '../hive/kinds.js';
+import { hasClosedBrood, hiveKind } from '../hive/kinds.js';
 import type { Hemisphere, HiveKindName } from '../records/vocabulary/hive.js';
 import { addDays, daysBetween } from '../units/dates.js';
 import type { HouseRules } from '../records/houseRules.js';
@@ -15,8 +15,22 @@ export function winterNeedOf(
   kind: HiveKindName,
   strength: Strength | null = null,
 ): number | null {
-  const said = kind === 'top-bar' ? rules.winterNeedKg : (rules.winterNeedByKindKg[kind] ?? null);
+  const said =
+    hiveKind(kind).winterNeedIn === 'winterNeedKg'
+      ? rules.winterNeedKg
+      : (rules.winterNeedByKindKg[kind] ?? null);
   return said === null ? null : (said * rules.strengthPercent[strength ?? 'middle']) / 100;
+}
+
+/** The house rules that change when a household says what this kind of hive keeps for winter. */
+export function winterNeedSaid(
+  rules: Pick<NeedRules, 'winterNeedByKindKg'>,
+  kind: HiveKindName,
+  needKg: number | null,
+): Partial<NeedRules> {
+  if (hiveKind(kind).winterNeedIn === 'winterNeedKg') return { winterNeedKg: needKg };
+  const { [kind]: _before, ...others } = rules.winterNeedByKindKg;
+  return { winterNeedByKindKg: needKg === null ? others : { ...others, [kind]: needKg } };
 }
 
 /**

@@ -1,4 +1,4 @@
-import { hiveKind } from '../hive/kinds.js';
+import { isStingless } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { Floor } from '../records/colony.js';
 import type { HouseRules } from '../records/houseRules.js';
@@ -66,7 +66,7 @@ export interface TakeInput {
  * the school.
  */
 function smokes(input: TakeInput): boolean {
-  if (!input.alive || input.kind === 'stingless') return false;
+  if (!input.alive || isStingless(input.kind)) return false;
   if (input.temper === 'defensive') return true;
   if (input.rules.smoke === 'fresh-air') return false;
   return !(input.rules.smoke === 'by-temper' && input.temper === 'calm');
@@ -95,7 +95,7 @@ export function prepareStep(input: TakeInput, gear: string): TakeStep {
         'Why it died comes first: ask a vet or inspector before this honey is eaten or fed. Robbers may be inside: veil on.',
       done: 'All here',
     };
-  if (hiveKind(input.kind).bee === 'stingless')
+  if (isStingless(input.kind))
     return {
       id: 'ready',
       kind: 'prepare',

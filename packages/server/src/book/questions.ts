@@ -9,6 +9,7 @@ import {
   type Take,
   type TopBarGeometry,
   type Written,
+  followerAfterBar,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -57,7 +58,7 @@ export async function openQuestions(db: Knex): Promise<Contradiction[]> {
       id: h.id,
       name: h.name,
       siteName: sites.get(h.siteId)?.name ?? '',
-      followerAfterBar: h.kind === 'top-bar' ? h.geometry.followerAfterBar : null,
+      followerAfterBar: followerAfterBar(h),
       ...saidOf(standing.find((s) => s.id === h.id) ?? null, succeeded),
       openedOn: opened.get(h.id) ?? [],
     })),

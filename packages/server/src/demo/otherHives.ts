@@ -13,6 +13,7 @@ import {
   type HiveKindName,
   type Shares,
   type StoredFace,
+  readShape,
 } from '@furrow/core';
 
 export type Send = <T>(
@@ -42,6 +43,10 @@ interface DemoHive {
    * capped.
    */
   boxes: Record<number, (Row | null)[]>;
+  /** Places seen through an end pane only, counted from 0. */
+  panes?: number[];
+  /** The place whose cells were painted one by one. */
+  painted?: number;
 }
 
 const box = (n: number, of: (i: number) => Row | null): (Row | null)[] =>
@@ -96,6 +101,7 @@ const HIVES: DemoHive[] = [
     name: 'Guabiroba',
     kind: 'cut-comb',
     site: 'encosta',
+    painted: 4,
     startedDaysAgo: 700,
     facts: [
       [20, { kind: 'flow', flow: 'strong', endsOn: null }],
@@ -114,6 +120,7 @@ const HIVES: DemoHive[] = [
     name: 'Bromélia',
     kind: 'drain-frame',
     site: 'capaoFundo',
+    panes: [0, 5],
     startedDaysAgo: 500,
     facts: [
       [5, { kind: 'tilt', degrees: 3 }],
@@ -158,7 +165,7 @@ export async function seedOtherHives(
       for (const [i, row] of rows.entries()) {
         const bar = hive.bars.find((b) => b.slot === Number(number) * 100 + i + 1)!;
         if (!bar.comb) continue;
-        const pane = demo.kind === 'drain-frame' && (i === 0 || i === 5);
+        const pane = demo.panes?.includes(i) ?? false;
         for (const days of [16, 2])
           await look(
             send,
@@ -168,7 +175,7 @@ export async function seedOtherHives(
             row && !pane ? lookOf(row, days - 2) : null,
             {
               pane: pane && days === 2,
-              painted: demo.kind === 'cut-comb' && i === 4 && days === 2,
+              painted: i === demo.painted && days === 2,
             },
           );
       }
@@ -207,10 +214,7 @@ function look(
   as: { pane: boolean; painted: boolean },
 ): Promise<unknown> {
   if (!sides && !as.pane) return Promise.resolve();
-  const shape = HIVE_KINDS[hive.kind].compartment(
-    hive.geometry as never,
-    hive.kind === 'warre' || hive.kind === 'pile-box' ? 'box' : 'super',
-  );
+  const shape = readShape(hive);
   const face: StoredFace | null =
     as.painted && sides ? painted(hive, shape.outline.depthMm, sides) : null;
   return send('post', '/looks', at, {

@@ -3,7 +3,6 @@ import {
   frameHoney,
   frameRun,
   frameVessels,
-  hiveKind,
   outOnCourse,
   temperatureSteps,
   viscousTime,
@@ -15,6 +14,7 @@ import {
   type Vessel,
   vesselForecast,
   vesselsBefore,
+  isStingless,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail } from '../harvest/detail.js';
@@ -160,7 +160,5 @@ export async function hiveLoadG(db: Knex, hiveId: string): Promise<number> {
       sum + Math.max(0, (estimate ? (estimate.honeyKg.mid + estimate.waxKg.mid) * 1000 : 0) - gone)
     );
   }, 0);
-  return (
-    (hiveKind(hive.kind).bee === 'stingless' ? 3500 : 24_000 + hive.boxes.length * 3000) + stores
-  );
+  return (isStingless(hive.kind) ? 3500 : 24_000 + hive.boxes.length * 3000) + stores;
 }

@@ -166,7 +166,7 @@ export const lookWrites = [
       await buildComb(
         unit,
         bar.carrierId,
-        hive.kind === 'stingless' ? 'pots' : 'comb',
+        hiveKind(hive.kind).unitTaken === 'pots' ? 'pots' : 'comb',
         payload.builtOn,
         payload.id,
       );

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { HIVE_KINDS, type Hive, type HiveKindName, type Way } from '@furrow/core';
+import { HIVE_KINDS, readShape, type Hive, type HiveKindName, type Way } from '@furrow/core';
 import { SEALED, type Household } from './household.js';
 
 /** A hive of any kind on a place of its own, its measures as a new one has them. */
@@ -32,10 +32,7 @@ export async function chosen(
   slots: number[],
   method: Way,
 ): Promise<{ batchId: string; combIds: string[] }> {
-  const shape = HIVE_KINDS[hive.kind].compartment(
-    hive.geometry as never,
-    hive.kind === 'pile-box' || hive.kind === 'warre' ? 'box' : 'super',
-  );
+  const shape = readShape(hive);
   const combIds = slots.map((s) => home.comb(hive, s));
   for (const combId of combIds)
     await home.ok(

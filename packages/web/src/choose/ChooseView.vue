@@ -14,6 +14,8 @@ import {
   type Way,
   takenUnitsText,
   winterHold,
+  isStingless,
+  mayGoAsBox,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -456,7 +458,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         />
       </div>
       <p class="sub">
-        <template v-if="hive.kind === 'stingless'"
+        <template v-if="isStingless(hive.kind)"
           >Touch a group of pots to take it, once more to leave it.</template
         ><template v-else
           >Touch a {{ here?.units[0]?.what ?? 'comb' }} to lift it, once more to put it back.
@@ -464,7 +466,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
           {{ hiveKind(hive.kind).drainsInPlace ? rules.ripeDrainPercent : rules.ripeCappedPercent }}
           % capped.</template
         >
-        <label v-if="hive.kind === 'warre'" class="whole"
+        <label v-if="mayGoAsBox(hive.kind)" class="whole"
           ><input v-model="draft.byBox[hive.id]" type="checkbox" /> Take whole boxes</label
         >
       </p>

@@ -13,6 +13,7 @@ import {
   type HouseRules,
   type Range,
   type Way,
+  hiveKind,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
@@ -53,7 +54,7 @@ const unit = computed(() =>
 /** A comb super whose kit has nothing to cut into says so where its pieces would stand. */
 const noJarsText = computed(() => {
   const cutsNothing = rows.value.every((row) => row.set.pieces.high === 0);
-  return props.kind === 'cut-comb' && cutsNothing
+  return hiveKind(props.kind).superPurpose === 'cut-comb' && cutsNothing
     ? 'no boxes for pieces, no jars in the kit'
     : 'no jars in the kit';
 });

@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import type { ChoiceHive, Hive, HouseRules, WinterBalance as Balance } from '@furrow/core';
+import {
+  type ChoiceHive,
+  type Hive,
+  type HouseRules,
+  type WinterBalance as Balance,
+  isStingless,
+} from '@furrow/core';
 import { computed } from 'vue';
 import WinterBalance from '../drawing/WinterBalance.vue';
 import NumberField from '../parts/NumberField.vue';
@@ -24,13 +30,13 @@ const flowKg = defineModel<number | null | undefined>('flowKg');
 const winter = computed(() => props.here?.winter ?? null);
 const counts = computed(
   () =>
-    props.hive.kind !== 'stingless' && !props.here?.dead && (winter.value?.needKg ?? null) !== null,
+    !isStingless(props.hive.kind) && !props.here?.dead && (winter.value?.needKg ?? null) !== null,
 );
 </script>
 
 <template>
   <h2 class="furrow-heading">Winter</h2>
-  <p v-if="hive.kind === 'stingless'">
+  <p v-if="isStingless(hive.kind)">
     {{ rules.potsStayPercent }} % of the sealed pots stay for their winter, by your rule: no group
     gives more than the rest. Brood and pollen pots are never touched.
   </p>

@@ -4,6 +4,7 @@ import {
   type ChoiceUnit,
   type Hive,
   type JudgedComb,
+  isStingless,
 } from '@furrow/core';
 
 /**
@@ -16,7 +17,7 @@ export function takenHeadline(
   taken: readonly ChoiceUnit[],
   shown: readonly JudgedComb[],
 ): { out: string; stays: string } {
-  if (hive.kind === 'stingless') {
+  if (isStingless(hive.kind)) {
     const sealed = shown.reduce((sum, j) => sum + (j.seen?.pots?.honeySealed ?? 0), 0);
     const drawn = taken.reduce((sum, unit) => sum + (unit.potsToDraw ?? 0), 0);
     return { out: `${drawn} of ${sealed} sealed pots out`, stays: `${sealed - drawn} stay here.` };

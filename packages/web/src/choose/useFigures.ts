@@ -9,6 +9,7 @@ import {
   type Hive,
   type HouseRules,
   type JudgedComb,
+  isStingless,
 } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
@@ -48,7 +49,11 @@ export function useFigures(
   });
   const pitchPx = computed(() => (hive.value ? readShape(hive.value).pitchMm * scale.value : 0));
   const below = computed<CombFigures[]>(() => {
-    if (byBox.value || hive.value?.kind === 'stingless' || pitchPx.value < FIGURES_FROM_PX)
+    if (
+      byBox.value ||
+      (hive.value && isStingless(hive.value.kind)) ||
+      pitchPx.value < FIGURES_FROM_PX
+    )
       return [];
     return judged.value.map((j) => {
       const { cappedPercent } = j.verdict;

@@ -268,7 +268,7 @@ const sideWord = computed(() => SIDE_WORDS[props.hive.boxes.length ? 'box' : 'fi
         :overlay="overlay"
         :s="s"
         :seed="seed"
-        :hung="hive.kind === 'pile-box' ? 'crossbars' : 'bar'"
+        :hung="hiveKind(hive.kind).hungFrom"
         :title="`${placeName}, side ${side}${sideWord}`"
         edit
         :before="overlay ? null : earlierShare"

@@ -13,7 +13,8 @@ import {
   sumRanges,
   type BarView,
   type Reading,
-  type TopBarGeometry,
+  isStingless,
+  followerAfterBar,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -248,12 +249,14 @@ const stacked = computed(() => (hive.value?.boxes.length ?? 0) > 0);
  * The tallest a stack is drawn, px: a small box leaves room for what is counted under it on a
  * phone.
  */
-const tallestPx = computed(() => (narrow && hive.value?.kind === 'stingless' ? 200 : 470));
+const tallestPx = computed(() =>
+  narrow && hive.value && isStingless(hive.value.kind) ? 200 : 470,
+);
 const scale = computed(() => {
   if (!hive.value) return 0.9;
   const size = sectionSizeMm(hive.value);
   if (!stacked.value) return Math.max(0.72, Math.min(0.98, (width.value - 20) / size.widthMm));
-  const largest = hive.value.kind === 'stingless' ? 1.2 : 0.8;
+  const largest = isStingless(hive.value.kind) ? 1.2 : 0.8;
   const fits = Math.min(tallestPx.value / size.heightMm, (width.value - 60) / size.widthMm);
   return Math.max(0.35, Math.min(largest, fits));
 });
@@ -339,9 +342,7 @@ const closedBrood = computed(() =>
 const readBrood = (): Promise<unknown> =>
   go(`/boxes/${closedBrood.value!.carrierId}/read-dead`, {}, 'Its brood box can be read now.');
 const boardAt = ref<number | null>(null);
-const follower = computed(() =>
-  hive.value?.kind === 'top-bar' ? (hive.value.geometry as TopBarGeometry).followerAfterBar : null,
-);
+const follower = computed(() => (hive.value ? followerAfterBar(hive.value) : null));
 const shownHive = computed(() =>
   boardAt.value === null
     ? hive.value!

@@ -10,6 +10,7 @@ import {
   type Hive,
   type HiveKindName,
   type TopBarGeometry,
+  isLong,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
@@ -61,7 +62,7 @@ watch(
 );
 function likeBefore({ kind: before, geometry }: Pick<Hive, 'kind' | 'geometry'>): void {
   draft.value.kind = before;
-  if (before === 'top-bar') draft.value.geometry = { ...(geometry as TopBarGeometry) };
+  if (isLong(before)) draft.value.geometry = { ...(geometry as TopBarGeometry) };
   else draft.value.stack = { ...geometry };
 }
 watch(
@@ -74,13 +75,13 @@ watch(
 );
 /** Measures of the kind chosen; the long hive keeps its own while another is tried. */
 const kind = computed(() => hiveKind(draft.value.kind ?? 'top-bar'));
-const isLong = computed(() => kind.value.kind === 'top-bar');
+const standsLong = computed(() => isLong(kind.value.kind));
 const measures = computed<Geometry>(() =>
-  isLong.value ? draft.value.geometry : (draft.value.stack ?? kind.value.defaults),
+  standsLong.value ? draft.value.geometry : (draft.value.stack ?? kind.value.defaults),
 );
 function choose(name: HiveKindName): void {
   draft.value.kind = name;
-  draft.value.stack = name === 'top-bar' ? null : { ...hiveKind(name).defaults };
+  draft.value.stack = isLong(name) ? null : { ...hiveKind(name).defaults };
 }
 /** The drawing somebody came by is the kind they mean. */
 const meant = HIVE_KIND_NAMES.find((name) => name === route.query.kind);
@@ -101,12 +102,12 @@ const issues = computed(() => {
       found[`site.${field}`] ??= says;
   const hive = newHiveFieldsSchema.omit({ id: true, siteId: true }).safeParse({
     name: draft.value.name,
-    kind: kind.value.kind as HiveKindName,
+    kind: kind.value.kind,
     geometry: measures.value,
     colonyStartedOn: startedOn.value,
   });
   if (!hive.success) for (const i of hive.error.issues) found[i.path.join('.')] ??= i.message;
-  for (const i of geometryIssues(kind.value.kind as HiveKindName, measures.value))
+  for (const i of geometryIssues(kind.value.kind, measures.value))
     found[`geometry.${i.path}`] ??= i.message;
   if (found.colonyStartedOn) found.colonyStartedOn = 'Say when this colony moved in.';
   return found;
@@ -114,7 +115,7 @@ const issues = computed(() => {
 const at = (path: string): string | null => (tried.value ? (issues.value[path] ?? null) : null);
 /** The long hive keeps its own measures while another kind is tried. */
 function measure(geometry: Geometry): void {
-  if (isLong.value) draft.value.geometry = geometry as TopBarGeometry;
+  if (standsLong.value) draft.value.geometry = geometry as TopBarGeometry;
   else draft.value.stack = geometry;
 }
 const narrow = window.matchMedia('(max-width: 700px)').matches;
@@ -144,7 +145,7 @@ async function make(): Promise<void> {
       id,
       siteId,
       name: draft.value.name,
-      kind: kind.value.kind as HiveKindName,
+      kind: kind.value.kind,
       geometry: measures.value,
       colonyStartedOn: startedOn.value,
       colonyStartedAssumed: !draft.value.startedOn,
@@ -182,7 +183,7 @@ async function make(): Promise<void> {
         </div>
       </component>
       <component
-        :is="isLong ? NewTopBar : NewStack"
+        :is="standsLong ? NewTopBar : NewStack"
         :kind="kind"
         :geometry="measures"
         :issue="(key: string) => at(`geometry.${key}`)"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Geometry, HiveKind, HiveKindName } from '@furrow/core';
+import { type Geometry, type HiveKind, mayGoAsBox } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
@@ -18,7 +18,7 @@ const props = defineProps<{
   issue: (key: string) => string | null;
 }>();
 const emit = defineEmits<{ change: [geometry: Geometry] }>();
-const sketch = computed(() => sketchHive(props.kind.kind as HiveKindName, props.geometry));
+const sketch = computed(() => sketchHive(props.kind.kind, props.geometry));
 const scale = computed(() =>
   Math.max(0.25, Math.min(0.7, 390 / sectionSizeMm(sketch.value).heightMm)),
 );
@@ -149,7 +149,7 @@ function key(event: KeyboardEvent): void {
         {{
           {
             comb: 'comb by comb',
-            box: kind.kind === 'warre' ? 'a whole box, or comb by comb' : 'a whole box',
+            box: mayGoAsBox(kind.kind) ? 'a whole box, or comb by comb' : 'a whole box',
             frame: 'frame by frame',
             pots: 'pots, sealed ones only',
           }[kind.unitTaken]

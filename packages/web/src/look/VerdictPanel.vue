@@ -16,6 +16,7 @@ import {
   type JudgedComb,
   type Range,
   type Way,
+  hiveKind as kindOf,
 } from '@furrow/core';
 import { computed } from 'vue';
 import { said } from '../shell/units.js';
@@ -36,14 +37,17 @@ const mended = computed(() =>
     : null,
 );
 
+const isInPlace = computed(
+  () => props.hiveKind !== undefined && kindOf(props.hiveKind).drainsInPlace,
+);
 /** How the volume of a comb becomes honey, and where its wax is, by what the bees built on. */
 const packingText = computed(() =>
-  props.hiveKind === 'drain-frame'
+  isInPlace.value
     ? '(less a gap of 7 to 9 mm) × 0.55 to 0.79, plastic walls and all'
     : 'packing 0.85 to 0.95',
 );
 const waxText = computed(() =>
-  props.hiveKind === 'drain-frame'
+  isInPlace.value
     ? 'Wax is in the caps alone, 1 to 5 g a square decimetre.'
     : 'Wax is 4 to 6 % where it is sealed, 11 to 12 g a square decimetre where it is bare.',
 );

@@ -10,6 +10,7 @@ import {
   type Hive,
   type UnitSystem,
   type WeeklyGain,
+  isStingless,
 } from '@furrow/core';
 import { dateText } from '../shell/times.js';
 
@@ -94,7 +95,7 @@ export function colonyLines(
 ): ColonyLine[] {
   const s = state;
   const ago = (on: string): string => agoText(on, date);
-  const stingless = hiveKind(hive.kind).bee === 'stingless';
+  const stingless = isStingless(hive.kind);
   /** A fact with its age; one that is too old to count says what was last known. */
   const of = <T extends { on: string }>(
     fact: T | null,

@@ -16,7 +16,8 @@ import {
   type Hive,
   type HouseRules,
   type JudgedComb,
-  type TopBarGeometry,
+  followerAfterBar,
+  isLong,
 } from '@furrow/core';
 import { computed, type ComputedRef } from 'vue';
 
@@ -88,8 +89,8 @@ export function useRipening(
     });
   };
   const lastBar = computed(() => {
-    if (!hive.value || hive.value.kind !== 'top-bar') return null;
-    const board = (hive.value.geometry as TopBarGeometry).followerAfterBar;
+    const board = hive.value && followerAfterBar(hive.value);
+    if (!hive.value || board === undefined || board === null) return null;
     return lastBarForecast({
       combs: hive.value.bars.flatMap((b) =>
         b.comb ? [{ bar: b.slot, builtOn: b.comb.builtOn }] : [],
@@ -115,21 +116,18 @@ export function useRipening(
       .sort((a, b) => a.earliest.localeCompare(b.earliest))
       .slice(0, 3),
   );
-  const scan = computed(() => (hive.value?.kind === 'top-bar' ? scanFromBack(judged.value) : null));
+  const scan = computed(() =>
+    hive.value && isLong(hive.value.kind) ? scanFromBack(judged.value) : null,
+  );
   const supers = computed(() => {
-    if (
-      !hive.value ||
-      !state.value ||
-      state.value.dead ||
-      (hive.value.kind !== 'cut-comb' && hive.value.kind !== 'framed')
-    )
-      return [];
+    const purpose = hive.value && hiveKind(hive.value.kind).superPurpose;
+    if (!hive.value || !state.value || state.value.dead || !purpose) return [];
     return hive.value.boxes
       .filter((b) => b.compartment === 'super')
       .map((box) => ({
         number: box.number,
         forecast: superForecast({
-          purpose: hive.value!.kind === 'cut-comb' ? 'cut-comb' : 'liquid',
+          purpose,
           today: date.value,
           setOn: superSince(hive.value!, box) ?? date.value,
           turnedOn: box.turnedOn,

@@ -4,6 +4,7 @@ import {
   winterIsInSupers,
   type HiveKindName,
   type HouseRules,
+  winterNeedSaid,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
@@ -28,11 +29,7 @@ const question = computed(() =>
     ? 'The brood box stays closed. How much has to stay in the supers for them?'
     : 'How much has to stay in the hive for their winter?',
 );
-const change = computed(() =>
-  props.kind === 'top-bar'
-    ? { winterNeedKg: kg.value }
-    : { winterNeedByKindKg: { ...props.rules.winterNeedByKindKg, [props.kind]: kg.value } },
-);
+const change = computed(() => winterNeedSaid(props.rules, props.kind, kg.value));
 const keep = (): unknown =>
   kg.value !== null &&
   go('/rules', { ...props.rules, ...change.value }, `Winter need ${kg.value} kg written down.`, {

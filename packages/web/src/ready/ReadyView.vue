@@ -13,6 +13,7 @@ import {
   takenUnitsText,
   type HourScore,
   type TimetableStep,
+  isStingless,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
@@ -277,7 +278,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
               smokeAdvice(
                 rules.smoke,
                 temper,
-                hiveKind(detail.hive.kind).bee === 'stingless',
+                isStingless(detail.hive.kind),
                 rules.smokeWaitMinutes,
               )
             }}

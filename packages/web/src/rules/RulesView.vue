@@ -8,6 +8,9 @@ import {
   houseRulesSchema,
   type HouseRules,
   type RulesVersion,
+  hiveKind,
+  isStingless,
+  winterNeedSaid,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
@@ -138,13 +141,14 @@ async function save(): Promise<boolean> {
  * Over a closed brood box it is what has to stay in the supers; stingless bees keep a share of
  * their pots.
  */
-const stackKinds = HIVE_KIND_NAMES.filter((k) => k !== 'top-bar' && k !== 'stingless');
+const stackKinds = HIVE_KIND_NAMES.filter(
+  (k) => hiveKind(k).winterNeedIn === 'winterNeedByKindKg' && !isStingless(k),
+);
 function setNeed(kind: HiveKindName, kg: number | null): void {
-  const { [kind]: _old, ...rest } = draft.value!.winterNeedByKindKg;
-  draft.value!.winterNeedByKindKg = kg === null ? rest : { ...rest, [kind]: kg };
+  Object.assign(draft.value!, winterNeedSaid(draft.value!, kind, kg));
 }
 /** Sealed pots of stingless bees are ripe whatever their water. */
-const limitKinds = HIVE_KIND_NAMES.filter((k) => k !== 'stingless');
+const limitKinds = HIVE_KIND_NAMES.filter((k) => !isStingless(k));
 function setLimit(kind: HiveKindName, percent: number | null): void {
   const { [kind]: _old, ...rest } = draft.value!.moistureLimitByKindPercent;
   draft.value!.moistureLimitByKindPercent = percent === null ? rest : { ...rest, [kind]: percent };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { weighsOut, placeLabel, readShape, type BatchDetail } from '@furrow/core';
+import { weighsOut, placeLabel, readShape, type BatchDetail, isStingless } from '@furrow/core';
 import { computed, ref } from 'vue';
 import SectionTopBar from '../drawing/sections/SectionTopBar.vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
@@ -44,7 +44,7 @@ const whole = computed(() =>
     }),
 );
 /** Pots are groups in a box, not combs on bars: the whole box shows them better. */
-const large = computed(() => props.place !== undefined && props.detail.hive.kind !== 'stingless');
+const large = computed(() => props.place !== undefined && !isStingless(props.detail.hive.kind));
 const zoom = computed(() => {
   const { hive } = props.detail;
   const at = props.place!;

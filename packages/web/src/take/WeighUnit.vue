@@ -24,6 +24,7 @@ import {
   type WentTo,
   guessOffPercent,
   guessOffText,
+  isStingless,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -162,7 +163,7 @@ const asked = computed(() => {
 });
 const potsEmptied = ref<number | null>(null);
 const withPollen = ref(false);
-const isPots = computed(() => props.detail.hive.kind === 'stingless');
+const isPots = computed(() => isStingless(props.detail.hive.kind));
 const pots = computed(() =>
   isPots.value && potsEmptied.value && check.value && check.value.netG >= 0
     ? potsCheck({

@@ -21,6 +21,11 @@ export const cutCombHive: HiveKind<SuperGeometry> = {
   seenBy: ['hand', 'photo', 'below'],
   moves: ['swap', 'turn-super', 'add-on-top', 'add-between', 'take-off', 'give-to-colony'],
   drainsInPlace: false,
+  dripsInBox: false,
+  superPurpose: 'cut-comb',
+  keepsBlock: false,
+  hungFrom: 'bar',
+  winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: false,
   risks: [
     'Crowding a colony into a comb super makes it swarm: look every week while it is on.',

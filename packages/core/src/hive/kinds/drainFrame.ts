@@ -37,6 +37,11 @@ export const drainFrameHive: HiveKind<SuperGeometry> = {
   seenBy: ['end-pane', 'window', 'hand', 'photo'],
   moves: ['swap', 'turn-super', 'take-off', 'give-to-colony'],
   drainsInPlace: true,
+  dripsInBox: false,
+  superPurpose: null,
+  keepsBlock: false,
+  hungFrom: 'bar',
+  winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: false,
   risks: [
     'Once a frame is opened it runs until it is empty: it cannot be stopped. Vessels for the high estimate stand ready first.',

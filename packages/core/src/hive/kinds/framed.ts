@@ -42,6 +42,11 @@ export const framedHive: HiveKind<FramedGeometry> = {
   seenBy: ['hand', 'photo', 'below'],
   moves: ['swap', 'turn-super', 'add-on-top', 'add-between', 'take-off', 'give-to-colony'],
   drainsInPlace: false,
+  dripsInBox: false,
+  superPurpose: 'liquid',
+  keepsBlock: true,
+  hungFrom: 'bar',
+  winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: false,
   risks: [
     'Unwired comb falls out of a frame held flat, most of all when it is warm.',

@@ -49,6 +49,11 @@ export const pileBoxHive: HiveKind<PileBoxGeometry> = {
   seenBy: ['below', 'photo', 'hand'],
   moves: ['add-below', 'take-off', 'give-to-colony'],
   drainsInPlace: false,
+  dripsInBox: true,
+  superPurpose: null,
+  keepsBlock: false,
+  hungFrom: 'crossbars',
+  winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: true,
   risks: [
     'There are no bars: the wire parts every comb at the joint, slowly, or the queen is cut with it.',

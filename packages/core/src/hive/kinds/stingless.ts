@@ -73,6 +73,11 @@ export const stinglessHive: HiveKind<StinglessGeometry> = {
   seenBy: ['above', 'photo'],
   moves: ['add-on-top', 'take-off'],
   drainsInPlace: false,
+  dripsInBox: false,
+  superPurpose: null,
+  keepsBlock: false,
+  hungFrom: 'bar',
+  winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: false,
   risks: [
     'The brood is never opened.',

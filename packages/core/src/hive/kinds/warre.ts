@@ -48,6 +48,11 @@ export const warreHive: HiveKind<WarreGeometry> = {
   seenBy: ['hand', 'photo', 'below', 'window'],
   moves: ['swap', 'add-below', 'add-on-top', 'take-off', 'give-to-colony'],
   drainsInPlace: false,
+  dripsInBox: false,
+  superPurpose: null,
+  keepsBlock: true,
+  hungFrom: 'bar',
+  winterNeedIn: 'winterNeedByKindKg',
   boxesGoWhole: false,
   risks: [
     'Combs are built to the walls: cut them free on both sides before a bar is lifted, or the bar snaps off above its comb.',

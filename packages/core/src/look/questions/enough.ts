@@ -1,4 +1,5 @@
-import { type CombFacts, isStingless, seenSides, sumOf, wasRead } from '../combFacts.js';
+import { isStingless } from '../../hive/kinds.js';
+import { type CombFacts, seenSides, sumOf, wasRead } from '../combFacts.js';
 import { capitalised, lookAgainText } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
@@ -8,7 +9,7 @@ export function enough(facts: CombFacts): Finding {
   const base = { question: 'enough' as const, rule: 'least honey in a comb', restsOn: [] };
   if (!wasRead(facts))
     return { ...base, answer: 'unknown', weight: 'notes', sentence: 'What it holds was not seen.' };
-  if (isStingless(facts)) return enoughPots(facts);
+  if (isStingless(facts.kind)) return enoughPots(facts);
   const sides = seenSides(comb.sides);
   const honey = sumOf(sides, 'capped') + sumOf(sides, 'open');
   if (honey === 0)

@@ -1,6 +1,7 @@
+import { isStingless } from '../../hive/kinds.js';
 import { honeyKeeping } from '../../honey/keeping.js';
 import { dateWords } from '../../units/dates.js';
-import { type CombFacts, isStingless, knownWater } from '../combFacts.js';
+import { type CombFacts, knownWater } from '../combFacts.js';
 import { restsOn } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
@@ -14,10 +15,10 @@ export function keeping(facts: CombFacts): Finding {
   const base = {
     question: 'keeping' as const,
     weight: 'notes' as const,
-    rule: isStingless(facts) ? 'stingless honey' : 'Lochhead (1933)',
+    rule: isStingless(facts.kind) ? 'stingless honey' : 'Lochhead (1933)',
     restsOn: on ? [restsOn('water', on, facts.date, facts.rules.shelfDays.water)] : [],
   };
-  if (isStingless(facts))
+  if (isStingless(facts.kind))
     return {
       ...base,
       answer: 'no',

@@ -1,4 +1,5 @@
-import { type CombFacts, isStingless, seenSides, sumOf } from '../combFacts.js';
+import { isStingless } from '../../hive/kinds.js';
+import { type CombFacts, seenSides, sumOf } from '../combFacts.js';
 import { percentDown } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
@@ -11,7 +12,7 @@ const MUCH = 0.1;
 /** Is pollen in it? It bars a piece from cut comb; much of it sends the comb to crushing only. */
 export function pollen(facts: CombFacts): Finding {
   const base = { question: 'pollen' as const, rule: 'pollen', restsOn: [] };
-  if (isStingless(facts)) {
+  if (isStingless(facts.kind)) {
     const pots = facts.comb.pots?.pollen ?? null;
     if (pots === null)
       return {

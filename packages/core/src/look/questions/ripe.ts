@@ -1,9 +1,9 @@
+import { isStingless } from '../../hive/kinds.js';
 import { dateWords } from '../../units/dates.js';
 import {
   cappedShares,
   type CombFacts,
   drainsInPlace,
-  isStingless,
   knownWater,
   type KnownWater,
   seenSides,
@@ -45,7 +45,7 @@ export function ripe(facts: CombFacts): Finding {
       restsOn: [],
       sentence: 'Not seen, so nothing is known of its caps.',
     };
-  if (isStingless(facts)) return ripePots(facts);
+  if (isStingless(facts.kind)) return ripePots(facts);
   const water = knownWater(facts);
   return tooWet(facts, water) ?? byCaps(facts, water);
 }

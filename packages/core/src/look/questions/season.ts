@@ -1,7 +1,8 @@
+import { isStingless } from '../../hive/kinds.js';
 import { seasonOf } from '../../hive/season.js';
 import { daysToWinter, inWinter } from '../../rules/winter.js';
 import { addDays, dateWords } from '../../units/dates.js';
-import { type CombFacts, isStingless } from '../combFacts.js';
+import { type CombFacts } from '../combFacts.js';
 import { restsOn } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 import { counted } from '../../units/format.js';
@@ -15,7 +16,7 @@ const YEAR_DAYS = 365;
  */
 export function season(facts: CombFacts): Finding {
   const { colony, rules, date } = facts;
-  if (isStingless(facts) && !colony.dead) {
+  if (isStingless(facts.kind) && !colony.dead) {
     const against = potsSeason(facts);
     if (against) return against;
   }
@@ -71,7 +72,7 @@ export function springFrom(date: string, hemisphere: CombFacts['hemisphere']): s
  */
 function outsideHarvest(facts: CombFacts): Finding | null {
   const { colony, rules, date, hemisphere } = facts;
-  if (colony.dead || isStingless(facts)) return null;
+  if (colony.dead || isStingless(facts.kind)) return null;
   const no = (rule: string, sentence: string, rests: Finding['restsOn'] = []): Finding => ({
     question: 'season',
     answer: 'no',

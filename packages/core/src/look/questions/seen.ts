@@ -1,5 +1,6 @@
+import { isStingless } from '../../hive/kinds.js';
 import { dateWords } from '../../units/dates.js';
-import { type CombFacts, isStingless, seenSides } from '../combFacts.js';
+import { type CombFacts, seenSides } from '../combFacts.js';
 import { restsOn } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
@@ -15,7 +16,7 @@ export function seen(facts: CombFacts): Finding {
     sentence,
   });
   const sides = seenSides(comb.sides);
-  const counted = isStingless(facts) ? comb.pots !== null : sides.length > 0;
+  const counted = isStingless(facts.kind) ? comb.pots !== null : sides.length > 0;
   if (!counted && comb.glimpse)
     return unknown(`${comb.glimpse} A glimpse is no reading: take it in the hand.`);
   if (!counted)
@@ -23,7 +24,7 @@ export function seen(facts: CombFacts): Finding {
       ...base,
       answer: 'no',
       weight: 'decides',
-      sentence: isStingless(facts)
+      sentence: isStingless(facts.kind)
         ? 'Not read yet. Count the pots from above, the brood stays closed.'
         : 'Not read yet. Say what each side holds.',
     };
@@ -31,7 +32,7 @@ export function seen(facts: CombFacts): Finding {
     return unknown(
       `Last read on ${dateWords(comb.seenOn!)}, ${look[0].ageDays} days ago: that counts as unknown, look again.`,
     );
-  if (!isStingless(facts) && sides.length === 1)
+  if (!isStingless(facts.kind) && sides.length === 1)
     return unknown(
       `Look at side ${sides[0].side === 'A' ? 'B' : 'A'} first: brood and open cells there are unknown.`,
     );
@@ -39,6 +40,6 @@ export function seen(facts: CombFacts): Finding {
     ...base,
     answer: 'yes',
     weight: 'notes',
-    sentence: isStingless(facts) ? 'The pots were counted.' : 'Both sides were seen.',
+    sentence: isStingless(facts.kind) ? 'The pots were counted.' : 'Both sides were seen.',
   };
 }

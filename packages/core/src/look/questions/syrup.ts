@@ -1,7 +1,8 @@
+import { isStingless } from '../../hive/kinds.js';
 import { filledShare } from '../../comb/contents.js';
 import { addDays, dateWords, daysBetween } from '../../units/dates.js';
 import type { ColonyState } from '../colonyState.js';
-import { type CombFacts, isStingless, type SidesSeen } from '../combFacts.js';
+import { type CombFacts, type SidesSeen } from '../combFacts.js';
 import { restsOn } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
@@ -147,7 +148,7 @@ function usedUp(
 
 /** All looks that saw a side, from old to new; the last one is what it is judged by. */
 function looksOf(facts: CombFacts): { on: string; sides: SidesSeen }[] {
-  if (isStingless(facts)) return [];
+  if (isStingless(facts.kind)) return [];
   const { comb } = facts;
   const now = comb.seenOn ? [{ on: comb.seenOn, sides: comb.sides }] : [];
   return [...comb.earlier, ...now]

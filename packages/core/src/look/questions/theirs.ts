@@ -1,5 +1,6 @@
+import { isStingless } from '../../hive/kinds.js';
 import { daysToWinter, inWinter } from '../../rules/winter.js';
-import { type CombFacts, isStingless, wasRead } from '../combFacts.js';
+import { type CombFacts, wasRead } from '../combFacts.js';
 import { kgText, restsOn } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 import { counted } from '../../units/format.js';
@@ -30,7 +31,7 @@ export function theirs(facts: CombFacts): Finding {
       weight: 'decides',
       sentence: 'This super is kept for the bees: it stays untouched.',
     };
-  if (isStingless(facts)) return theirPots(facts);
+  if (isStingless(facts.kind)) return theirPots(facts);
   if (!stores || stores.needKg === null)
     return {
       ...base,
