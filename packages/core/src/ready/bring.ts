@@ -1,4 +1,4 @@
-import { hiveKind } from '../hive/kinds.js';
+import { hiveKind, isStingless } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { Gear } from '../records/plan.js';
 import type { JarKindRecord } from '../records/views.js';
@@ -195,170 +195,211 @@ const STRAINERS: Record<Exclude<HouseRules['strain'], 'none'>, string> = {
  * estimate with headspace; jars by size with one spare in twenty. Lines of several harvests that
  * mean the same thing are one.
  */
-export function bringList(input: {
-  harvests: readonly BringHarvest[];
-  kit: readonly KitVessel[];
-  jars: readonly JarKindRecord[];
-  gear: readonly Gear[];
-  rules: HouseRules;
-}): BringLine[] {
-  const { harvests, rules } = input;
-  const lines = new Map<string, BringLine>();
-  const put = (line: BringLine): void => {
-    const before = lines.get(line.id);
-    lines.set(
-      line.id,
-      before
-        ? {
-            ...before,
-            serves:
-              before.serves === line.serves ? before.serves : `${before.serves}; ${line.serves}`,
-            short: Math.max(before.short, line.short),
-          }
-        : line,
-    );
-  };
-  const hive = (id: string, text: string, serves: string, ifMissing: string, short = 0): void =>
-    put({ id, where: 'hive', text, serves, ifMissing, short });
-  const bench = (id: string, text: string, serves: string, ifMissing: string, short = 0): void =>
-    put({ id, where: 'bench', text, serves, ifMissing, short });
-
-  const honeybees = harvests.filter((h) => hiveKind(h.kind).bee === 'honeybee');
-  if (honeybees.length) {
-    hive(
-      'suits',
-      `Veils, suits and gloves for ${Math.min(2, rules.people)}`,
-      'everyone at the hive',
-      'Nobody opens without a veil: come another day.',
-    );
-    hive(
-      'adrenaline',
-      'Adrenaline if prescribed, telephone with signal',
-      'a sting that goes wrong',
-      'Somebody within call, and know where the signal is.',
-    );
-    const smoking = honeybees.filter((h) => h.smoke);
-    if (smoking.length)
-      hive(
-        'smoker',
-        'Smoker, dry fuel for two fillings, lighter, water beside it',
-        namesOf(smoking),
-        'Water spray and a slow hand on calm bees; else another day.',
-      );
-    if (honeybees.some((h) => h.alive))
-      hive('brush', BEES_OFF[rules.beesOff], 'bees off the comb', 'A soft leafy twig.');
-  }
-  hive(
+export function bringList(input: BringInput): BringLine[] {
+  const list = new Lines();
+  forHoneybees(list, input);
+  list.hive(
     'water',
     'Bucket of water and wet cloth',
     'every drop of honey wiped up',
     'Spilled honey starts robbing: do not open without.',
   );
-  for (const h of harvests) {
-    for (const tool of TOOLS[h.kind])
-      hive(`tool-${tool.text}`, tool.text, `${h.hiveName}: ${tool.serves}`, tool.ifMissing);
-    if (hiveKind(h.kind).drainsInPlace && h.way === 'drain-hive') {
-      const now = h.tiltDegrees;
-      const wedgeMm = (nowDegrees: number): number =>
-        shimHeightMm({
-          supportsMm: h.supportsMm,
-          neededDegrees: rules.drainTiltDegrees,
-          nowDegrees,
-        });
-      hive(
-        `shim-${h.id}`,
-        now === null
-          ? `Wedges: tilt not measured, up to ${wedgeMm(0).toFixed(0)} mm`
-          : wedgeText(wedgeMm(now)),
-        `${h.hiveName}: ${rules.drainTiltDegrees}° asked${now === null ? '' : `, ${now}° measured`}, ${h.supportsMm} mm between the supports`,
-        'Folded roofing or slate, measured with a rule.',
-      );
-    }
-    if (h.dearth)
-      hive(
-        `reducer-${h.id}`,
-        'Entrance reducer or robbing screen that lets air through',
-        `${h.hiveName}, in a dearth`,
-        "Grass in the entrance, a bee's width left open.",
-      );
-  }
-  spares(input, hive);
+  for (const harvest of input.harvests) forHive(list, harvest, input.rules);
+  spares(input, list.hive);
+  forVessels(list, input);
+  forBreaking(list, input);
+  forJars(list, input);
+  forEveryBench(list);
+  return list.all();
+}
 
-  const vessel = (
+interface BringInput {
+  harvests: readonly BringHarvest[];
+  kit: readonly KitVessel[];
+  jars: readonly JarKindRecord[];
+  gear: readonly Gear[];
+  rules: HouseRules;
+}
+type AddLine = (
+  id: string,
+  text: string,
+  serves: string,
+  ifMissing: string,
+  short?: number,
+) => void;
+
+/** The list as it grows: a line that is asked for twice serves both. */
+class Lines {
+  private readonly byId = new Map<string, BringLine>();
+
+  readonly hive: AddLine = (id, text, serves, ifMissing, short = 0) =>
+    this.put({ id, where: 'hive', text, serves, ifMissing, short });
+  readonly bench: AddLine = (id, text, serves, ifMissing, short = 0) =>
+    this.put({ id, where: 'bench', text, serves, ifMissing, short });
+
+  all(): BringLine[] {
+    return [...this.byId.values()];
+  }
+
+  private put(line: BringLine): void {
+    const before = this.byId.get(line.id);
+    this.byId.set(line.id, before ? bothServed(before, line) : line);
+  }
+}
+const bothServed = (before: BringLine, line: BringLine): BringLine => ({
+  ...before,
+  serves: before.serves === line.serves ? before.serves : `${before.serves}; ${line.serves}`,
+  short: Math.max(before.short, line.short),
+});
+
+/** What protects the people, smokes the bees and gets them off the comb. */
+function forHoneybees(list: Lines, { harvests, rules }: BringInput): void {
+  const honeybees = harvests.filter((h) => !isStingless(h.kind));
+  if (!honeybees.length) return;
+  list.hive(
+    'suits',
+    `Veils, suits and gloves for ${Math.min(2, rules.people)}`,
+    'everyone at the hive',
+    'Nobody opens without a veil: come another day.',
+  );
+  list.hive(
+    'adrenaline',
+    'Adrenaline if prescribed, telephone with signal',
+    'a sting that goes wrong',
+    'Somebody within call, and know where the signal is.',
+  );
+  const smoking = honeybees.filter((h) => h.smoke);
+  if (smoking.length)
+    list.hive(
+      'smoker',
+      'Smoker, dry fuel for two fillings, lighter, water beside it',
+      namesOf(smoking),
+      'Water spray and a slow hand on calm bees; else another day.',
+    );
+  if (honeybees.some((h) => h.alive))
+    list.hive('brush', BEES_OFF[rules.beesOff], 'bees off the comb', 'A soft leafy twig.');
+}
+
+/** The tools of a kind of hive, wedges under a drain frame, a reducer in a dearth. */
+function forHive(list: Lines, h: BringHarvest, rules: HouseRules): void {
+  for (const tool of TOOLS[h.kind])
+    list.hive(`tool-${tool.text}`, tool.text, `${h.hiveName}: ${tool.serves}`, tool.ifMissing);
+  if (hiveKind(h.kind).drainsInPlace && h.way === 'drain-hive') wedges(list, h, rules);
+  if (h.dearth)
+    list.hive(
+      `reducer-${h.id}`,
+      'Entrance reducer or robbing screen that lets air through',
+      `${h.hiveName}, in a dearth`,
+      "Grass in the entrance, a bee's width left open.",
+    );
+}
+
+function wedges(
+  list: Lines,
+  h: BringHarvest,
+  { drainTiltDegrees: neededDegrees }: HouseRules,
+): void {
+  const { supportsMm, tiltDegrees: now } = h;
+  const wedgeMm = (nowDegrees: number): number =>
+    shimHeightMm({ supportsMm, neededDegrees, nowDegrees });
+  const measured = now === null ? '' : `, ${now}° measured`;
+  list.hive(
+    `shim-${h.id}`,
+    now === null
+      ? `Wedges: tilt not measured, up to ${wedgeMm(0).toFixed(0)} mm`
+      : wedgeText(wedgeMm(now)),
+    `${h.hiveName}: ${neededDegrees}° asked${measured}, ${supportsMm} mm between the supports`,
+    'Folded roofing or slate, measured with a rule.',
+  );
+}
+
+/** Less than this is no honey to give a vessel to, or to be short of, litres. */
+const SPILT_L = 0.05;
+const runsOut = (h: BringHarvest): boolean => h.litres.out > SPILT_L;
+const drainsOnBed = (h: BringHarvest): boolean =>
+  crushesComb(h.way) && h.way !== 'press' && h.litres.upper > SPILT_L;
+
+/** A vessel for each lot and each place it stands in. */
+function forVessels(list: Lines, input: BringInput): void {
+  const { harvests, kit } = input;
+  const ask = (
+    where: AddLine,
     role: VesselRole,
     what: string,
     of: readonly BringHarvest[],
     litres: (h: BringHarvest) => number,
-    where: typeof hive,
-  ): void => {
-    // Each lot has its own vessel; the kit is shared out in the order of the harvests. At the bench
-    // one may follow the other in the same vessel: the timetable waits for it.
-    const used = new Set<string>();
-    for (const h of of) {
-      const free = pickVessels(
-        input.kit.filter((v) => !used.has(v.id)),
-        role,
-        litres(h),
-      );
-      const all = pickVessels(input.kit, role, litres(h));
-      const waits = role !== 'tub' && free.shortL > 0.05 && all.shortL <= 0.05;
-      const need = waits ? all : free;
-      // What the lower bucket cannot hold is drawn off into the settling vessel, if that has the
-      // room.
-      const drawnOff =
-        role === 'lower' &&
-        need.shortL > 0.05 &&
-        pickVessels(input.kit, 'settling', need.shortL).shortL <= 0.05;
-      for (const v of need.vessels) used.add(v.id);
-      where(
-        `vessel-${role}-${h.id}`,
-        `${what}, ${litres(h).toFixed(1)} L${need.vessels.length ? `: ${need.vessels.map((v) => `${v.name} (${v.volumeL} L)`).join(', ')}` : ''}`,
-        `${h.hiveName} ${h.combLabels}`,
-        vesselAdvice(need, waits, drawnOff),
-        need.shortL > 0.05 && !drawnOff ? 1 : 0,
-      );
-    }
-  };
+  ): void => oneForEach(where, kit, role, what, of, litres);
+  const out = (h: BringHarvest): number => h.litres.out;
   const carried = harvests.filter((h) => h.way !== 'drain-hive' && h.way !== 'draw-pots');
-  vessel('tub', 'Tub with lid', carried, (h) => h.litres.tub, hive);
-  vessel(
-    'lower',
-    'Vessels for what runs',
-    harvests.filter((h) => h.way === 'drain-hive'),
-    (h) => h.litres.out,
-    hive,
-  );
-  const bed = harvests.filter(
-    (h) => crushesComb(h.way) && h.way !== 'press' && h.litres.upper > 0.05,
-  );
-  vessel('upper', 'Bucket with holes', bed, (h) => h.litres.upper, bench);
-  vessel(
-    'lower',
-    'Bucket under it',
-    harvests.filter((h) => crushesComb(h.way) && h.litres.out > 0.05),
-    (h) => h.litres.out,
-    bench,
-  );
-  const settles = harvests.filter((h) => h.way !== 'draw-pots' && h.litres.out > 0.05);
-  if (input.kit.some((v) => v.role === 'settling'))
-    vessel('settling', 'Settling vessel with gate', settles, (h) => h.litres.out, bench);
+  const inPlace = harvests.filter((h) => h.way === 'drain-hive');
+  ask(list.hive, 'tub', 'Tub with lid', carried, (h) => h.litres.tub);
+  ask(list.hive, 'lower', 'Vessels for what runs', inPlace, out);
+  const bed = harvests.filter(drainsOnBed);
+  ask(list.bench, 'upper', 'Bucket with holes', bed, (h) => h.litres.upper);
+  const crushed = harvests.filter((h) => crushesComb(h.way) && runsOut(h));
+  ask(list.bench, 'lower', 'Bucket under it', crushed, out);
+  const settles = harvests.filter((h) => h.way !== 'draw-pots' && runsOut(h));
+  if (kit.some((v) => v.role === 'settling'))
+    ask(list.bench, 'settling', 'Settling vessel with gate', settles, out);
   else if (settles.length)
-    bench(
+    list.bench(
       'vessel-settling',
       'No settling vessel in the kit: it settles in the bucket it ran into',
       settles.map((h) => h.hiveName).join(', '),
       'Skimmed there, ladled or poured from above the scum. Lid on.',
     );
-  const strained = harvests.filter((h) => h.litres.out > 0.05 && h.way !== 'draw-pots');
+}
+
+/**
+ * Each lot has its own vessel; the kit is shared out in the order of the harvests. At the bench one
+ * may follow the other in the same vessel: the timetable waits for it.
+ */
+function oneForEach(
+  where: AddLine,
+  kit: readonly KitVessel[],
+  role: VesselRole,
+  what: string,
+  of: readonly BringHarvest[],
+  litres: (h: BringHarvest) => number,
+): void {
+  const used = new Set<string>();
+  for (const h of of) {
+    const unused = kit.filter((v) => !used.has(v.id));
+    const free = pickVessels(unused, role, litres(h));
+    const all = pickVessels(kit, role, litres(h));
+    const waits = role !== 'tub' && free.shortL > SPILT_L && all.shortL <= SPILT_L;
+    const need = waits ? all : free;
+    // What the lower bucket cannot hold is drawn off into the settling vessel, if that has the
+    // room.
+    const drawnOff =
+      role === 'lower' &&
+      need.shortL > SPILT_L &&
+      pickVessels(kit, 'settling', need.shortL).shortL <= SPILT_L;
+    for (const v of need.vessels) used.add(v.id);
+    const names = need.vessels.map((v) => `${v.name} (${v.volumeL} L)`).join(', ');
+    where(
+      `vessel-${role}-${h.id}`,
+      `${what}, ${litres(h).toFixed(1)} L${names ? `: ${names}` : ''}`,
+      `${h.hiveName} ${h.combLabels}`,
+      vesselAdvice(need, waits, drawnOff),
+      need.shortL > SPILT_L && !drawnOff ? 1 : 0,
+    );
+  }
+}
+
+/** What comb is strained, broken up, pressed and cut with. */
+function forBreaking(list: Lines, { harvests, rules }: BringInput): void {
+  const strained = harvests.filter((h) => runsOut(h) && h.way !== 'draw-pots');
   if (strained.length && rules.strain !== 'none')
-    bench(
+    list.bench(
       'strainer',
       STRAINERS[rules.strain],
       namesOf(strained),
       'A clean, boiled cotton cloth in a colander.',
     );
+  const bed = harvests.filter(drainsOnBed);
   if (bed.length)
-    bench(
+    list.bench(
       'masher',
       rules.crush === 'slice' ? 'Long knife for slicing' : 'Masher, or clean hands',
       namesOf(bed),
@@ -366,67 +407,82 @@ export function bringList(input: {
     );
   const pressed = harvests.filter((h) => h.way === 'press' || h.way === 'drip-press');
   if (pressed.length)
-    bench(
+    list.bench(
       'press',
       'Press and press cloth',
       namesOf(pressed),
       'Leave it to drip longer; melt the rest.',
     );
   const cut = harvests.filter((h) => cutsComb(h.way));
-  if (cut.length) {
-    bench(
-      'knife',
-      'Sharp thin knife, rack over a tray',
+  if (!cut.length) return;
+  list.bench(
+    'knife',
+    'Sharp thin knife, rack over a tray',
+    namesOf(cut),
+    'A wire and a clean rack from the oven.',
+  );
+  if (rules.freeze !== 'none')
+    list.bench(
+      'wrap',
+      'Closed wrap for the freezer',
       namesOf(cut),
-      'A wire and a clean rack from the oven.',
+      'Bags that close: water must settle on the wrap, not on the comb.',
     );
-    if (rules.freeze !== 'none')
-      bench(
-        'wrap',
-        'Closed wrap for the freezer',
-        namesOf(cut),
-        'Bags that close: water must settle on the wrap, not on the comb.',
-      );
-  }
-  for (const kind of input.jars) {
+}
+
+/** One jar in so many is brought more, and at least one. */
+const ONE_SPARE_IN = 20;
+const LABELS_A_SHEET = 24;
+/** Jars and boxes by kind, with one spare in twenty, and the labels for them. */
+function forJars(list: Lines, { harvests, jars }: BringInput): void {
+  for (const kind of jars) {
     const of = harvests.flatMap((h) =>
       h.fills.filter((f) => f.jarId === kind.id).map((f) => ({ h, count: f.count })),
     );
     const count = of.reduce((sum, f) => sum + f.count, 0);
     if (!count) continue;
-    const withSpare = count + Math.max(1, Math.ceil(count / 20));
-    bench(
+    const spare = Math.max(1, Math.ceil(count / ONE_SPARE_IN));
+    const short = Math.max(0, count + spare - kind.stock);
+    list.bench(
       `jar-${kind.id}`,
-      `${withSpare} ${kind.name}${kind.purpose === 'piece' ? '' : ', with lids'}`,
-      `${of.map((f) => `${f.h.hiveName} ${f.count}`).join(', ')}, and ${withSpare - count} spare`,
-      withSpare > kind.stock
-        ? `${withSpare - kind.stock} short: buy them, or let honey wait in the closed bucket.`
+      `${count + spare} ${kind.name}${kind.purpose === 'piece' ? '' : ', with lids'}`,
+      `${of.map((f) => `${f.h.hiveName} ${f.count}`).join(', ')}, and ${spare} spare`,
+      short > 0
+        ? `${short} short: buy them, or let honey wait in the closed bucket.`
         : 'Honey waits in a closed bucket.',
-      Math.max(0, withSpare - kind.stock),
+      short,
     );
   }
-  const labels = harvests.reduce((sum, h) => sum + h.fills.reduce((n, f) => n + f.count, 0), 0);
-  if (labels)
-    bench(
-      'labels',
-      `Label paper for ${labels}, ${Math.ceil(labels / 24)} ${labels > 24 ? 'sheets' : 'sheet'} of 24`,
-      'jars and boxes of this plan',
-      'Write lot and date on tape; print later.',
-    );
-  bench(
+  const labels = harvests.flatMap((h) => h.fills).reduce((sum, f) => sum + f.count, 0);
+  if (!labels) return;
+  const sheets = Math.ceil(labels / LABELS_A_SHEET);
+  list.bench(
+    'labels',
+    `Label paper for ${labels}, ${sheets} ${sheets > 1 ? 'sheets' : 'sheet'} of ${LABELS_A_SHEET}`,
+    'jars and boxes of this plan',
+    'Write lot and date on tape; print later.',
+  );
+}
+
+function forEveryBench(list: Lines): void {
+  list.bench(
     'scale',
     'Scale, tared',
     'combs, honey, jars',
     'Net weight for sale needs one: wait with the labels.',
   );
-  bench(
+  list.bench(
     'refractometer',
     'Refractometer and its cloth',
     'water before the lids go on',
     'Fill only fully capped comb, and note that it was not measured.',
   );
-  bench('cover', 'Cloths to cover every vessel', 'bees, ants and damp', 'Lids laid on loosely.');
-  return [...lines.values()];
+  list.bench(
+    'cover',
+    'Cloths to cover every vessel',
+    'bees, ants and damp',
+    'Lids laid on loosely.',
+  );
 }
 
 const namesOf = (list: readonly BringHarvest[]): string =>
@@ -440,7 +496,7 @@ function vesselAdvice(need: VesselNeed, waits: boolean, drawnOff: boolean): stri
   if (waits) return 'In use for another lot first: the timetable waits until it is free.';
   if (drawnOff)
     return `${need.shortL.toFixed(1)} L more than it holds: draw off in between, into the settling vessel.`;
-  if (need.shortL > 0.05)
+  if (need.shortL > SPILT_L)
     return `${need.shortL.toFixed(1)} L short: draw off in between, borrow one, or choose less. Food grade only, no bare metal.`;
   return 'Food grade only: no galvanised, copper, bare iron or reused chemical vessels.';
 }
@@ -448,7 +504,7 @@ function vesselAdvice(need: VesselNeed, waits: boolean, drawnOff: boolean): stri
 /** Spare bars, frames and boxes: needs less stock over the sites, and who goes short. */
 function spares(
   input: { harvests: readonly BringHarvest[]; gear: readonly Gear[] },
-  line: (id: string, text: string, serves: string, ifMissing: string, short?: number) => void,
+  line: AddLine,
 ): void {
   for (const kind of ['spare-bar', 'spare-frame', 'empty-super'] as const) {
     const needs = input.harvests.flatMap((h) => {

@@ -70,122 +70,194 @@ function likedHour(
  * sentence says so.
  */
 export function scoreHour(at: string, weather: WeatherHour | null, asked: HourQuestion): HourScore {
-  const { rules, forage, temper } = asked;
   const local = DateTime.fromISO(at, { zone: asked.zone });
-  const hour = local.hour;
-  const kind = hiveKind(asked.kind);
-  const reasons: HourReason[] = [];
-  const add = (rule: string, points: number | null, sentence: string): void =>
-    void reasons.push({ rule, points, sentence });
-  const dearth = forage === 'dearth';
-
-  const dark = outsideDaylight(local, asked.place);
-  if (dark) add('daylight', null, dark);
-  else if (dearth && (hour >= 16 || hour < 9))
-    add('robbing', 5, 'In a dearth the edge of the day, when robbers fly least.');
-  else if (dearth)
-    add(
-      'robbing',
-      kind.drainsInPlace ? -45 : -30,
-      kind.drainsInPlace
-        ? 'Dearth: what runs starts robbing. Evening, covers on, floor closed, or take the super off.'
-        : 'Dearth: open honey starts robbing by day. Entrance reduced, lid on the tub, early or late.',
-    );
-  else if (!asked.alive)
-    add('foragers', 10, 'The colony is gone: no foragers to wait for, only robbers to keep out.');
-  else if (hour >= 9 && hour < 13) add('foragers', 5, 'Foragers are out: fewer bees at home.');
-  else if (hour < 9) add('foragers', -20, 'Foragers are still at home.');
-  else if (hour >= 17) add('foragers', -25, 'Foragers come home: crowded, and little light left.');
-  else add('foragers', -5, "Afternoon: foragers out, but the day's heat is in the comb.");
-  const liked = likedHour(rules.preferredHour, hour, weather);
-  if (liked) add('preferred', LIKED_POINTS, liked);
-  if (forage === 'flow') add('forage', 5, 'A flow: bees are busy and rob little.');
-  if (forage === null)
-    add('forage', 0, 'Forage of this month is not noted: in a dearth choose the evening.');
-
-  const w = weather;
-  const known = w !== null && [w.temperatureC, w.windKmH, w.rainMm].some((v) => v !== null);
-  if (!known) add('weather', 0, 'Weather not known: a dry, warm, calm hour is what you look for.');
-  else {
-    const from = w.source === 'practice' ? ' (practice weather)' : '';
-    if (w.rainMm !== null && w.rainMm >= 0.1)
-      add(
-        'rain',
-        null,
-        `Rain, ${w.rainMm.toFixed(1)} mm in the hour${from}: the hive stays closed.`,
-      );
-    if (w.windKmH !== null) {
-      if (w.windKmH > rules.windLimitKmH)
-        add(
-          'wind',
-          null,
-          `Wind ${w.windKmH.toFixed(0)} km/h${from}, your rule says at most ${rules.windLimitKmH}.`,
-        );
-      else if (w.windKmH > rules.windLimitKmH * 0.6)
-        add(
-          'wind',
-          -15,
-          `Wind ${w.windKmH.toFixed(0)} km/h${from}: combs sway, bees are short-tempered.`,
-        );
-      else add('wind', 0, `Calm, wind ${w.windKmH.toFixed(0)} km/h${from}.`);
-    }
-    if (w.temperatureC !== null) {
-      const t = w.temperatureC;
-      const feels = w.humidityPercent === null ? null : heatIndexC(t, w.humidityPercent);
-      if (feels !== null && feels >= rules.heatIndexLimitC)
-        add(
-          'heat',
-          null,
-          `Feels like ${feels.toFixed(0)} °C (${t.toFixed(0)} °C, ${w.humidityPercent!.toFixed(0)} % humid${from}): your limit in a suit is ${rules.heatIndexLimitC} °C.`,
-        );
-      if (t >= SOFT_C)
-        add(
-          'soft comb',
-          null,
-          `${t.toFixed(0)} °C${from}: comb softens from about 35 °C and breaks off its bar.`,
-        );
-      else if (t >= 31 && !kind.drainsInPlace)
-        add('soft comb', -20, `${t.toFixed(0)} °C${from}: warm comb bends; work in the shade.`);
-      else if (t < COLDEST_C && asked.alive)
-        add(
-          'cold',
-          null,
-          `${t.toFixed(0)} °C${from}: too cold to open, brood chills below about ${COLDEST_C} °C.`,
-        );
-      else if (kind.drainsInPlace && t < 22)
-        add(
-          'cold',
-          -30,
-          `${t.toFixed(0)} °C${from}: cold honey hardly runs; drain frames want warmth.`,
-        );
-      else if (t < 18) add('cold', -20, `${t.toFixed(0)} °C${from}: short work only.`);
-      else
-        add(
-          'warmth',
-          kind.drainsInPlace && t >= 25 ? 10 : 0,
-          `${t.toFixed(0)} °C${from}: fit to open.`,
-        );
-    }
-    if (w.cloudPercent !== null && w.cloudPercent > 80)
-      add('cloud', -10, `Overcast, ${w.cloudPercent.toFixed(0)} %${from}: more foragers at home.`);
-    if (w.humidityPercent !== null && w.humidityPercent > 85)
-      add('damp', -5, `${w.humidityPercent.toFixed(0)} % humid${from}: open honey draws water.`);
-  }
-  if (temper === 'defensive')
-    add('temper', -10, 'Noted as defensive: the calmest hour, two people, others away.');
+  const known = isKnown(weather);
+  const reasons = [
+    byDaylight(local, asked),
+    byLiking(local.hour, weather, asked),
+    ...byForage(asked.forage),
+    ...(known ? byWeather(weather, asked) : [UNKNOWN_WEATHER]),
+    asked.temper === 'defensive' ? DEFENSIVE : null,
+  ].filter((reason) => reason !== null);
   const forbidden = reasons.some((r) => r.points === null);
-  const score = forbidden
-    ? 0
-    : Math.max(0, Math.min(100, 80 + reasons.reduce((sum, r) => sum + (r.points ?? 0), 0)));
-  const goodOrPossible = score >= GOOD ? 'good' : 'possible';
+  const points = reasons.reduce((sum, r) => sum + (r.points ?? 0), START_POINTS);
+  const score = forbidden ? 0 : Math.max(0, Math.min(100, points));
   return {
     at,
     score,
-    fit: forbidden ? 'no' : goodOrPossible,
+    fit: fitOf(score, forbidden),
     reasons: reasons.sort((a, b) => weight(b) - weight(a)),
     weatherKnown: known,
-    practice: w?.source === 'practice',
+    practice: weather?.source === 'practice',
   };
+}
+
+/** What an hour has before anything speaks for or against it. A starting value, as all points are. */
+const START_POINTS = 80;
+function fitOf(score: number, forbidden: boolean): HourScore['fit'] {
+  if (forbidden) return 'no';
+  return score >= GOOD ? 'good' : 'possible';
+}
+const reason = (rule: string, points: number | null, sentence: string): HourReason => ({
+  rule,
+  points,
+  sentence,
+});
+const UNKNOWN_WEATHER = reason(
+  'weather',
+  0,
+  'Weather not known: a dry, warm, calm hour is what you look for.',
+);
+const DEFENSIVE = reason(
+  'temper',
+  -10,
+  'Noted as defensive: the calmest hour, two people, others away.',
+);
+
+/** Light, robbers and foragers, by the hour of the day. */
+function byDaylight(local: DateTime, asked: HourQuestion): HourReason {
+  const { hour } = local;
+  const dark = outsideDaylight(local, asked.place);
+  if (dark) return reason('daylight', null, dark);
+  if (asked.forage === 'dearth') return byDearth(hour, asked);
+  if (!asked.alive)
+    return reason(
+      'foragers',
+      10,
+      'The colony is gone: no foragers to wait for, only robbers to keep out.',
+    );
+  if (hour < 9) return reason('foragers', -20, 'Foragers are still at home.');
+  if (hour < 13) return reason('foragers', 5, 'Foragers are out: fewer bees at home.');
+  if (hour >= 17)
+    return reason('foragers', -25, 'Foragers come home: crowded, and little light left.');
+  return reason('foragers', -5, "Afternoon: foragers out, but the day's heat is in the comb.");
+}
+
+function byDearth(hour: number, { kind }: HourQuestion): HourReason {
+  if (hour >= 16 || hour < 9)
+    return reason('robbing', 5, 'In a dearth the edge of the day, when robbers fly least.');
+  return hiveKind(kind).drainsInPlace
+    ? reason(
+        'robbing',
+        -45,
+        'Dearth: what runs starts robbing. Evening, covers on, floor closed, or take the super off.',
+      )
+    : reason(
+        'robbing',
+        -30,
+        'Dearth: open honey starts robbing by day. Entrance reduced, lid on the tub, early or late.',
+      );
+}
+
+function byLiking(
+  hour: number,
+  weather: WeatherHour | null,
+  { rules }: HourQuestion,
+): HourReason | null {
+  const liked = likedHour(rules.preferredHour, hour, weather);
+  return liked ? reason('preferred', LIKED_POINTS, liked) : null;
+}
+
+function byForage(forage: ForageState | null): HourReason[] {
+  if (forage === null)
+    return [
+      reason('forage', 0, 'Forage of this month is not noted: in a dearth choose the evening.'),
+    ];
+  return forage === 'flow' ? [reason('forage', 5, 'A flow: bees are busy and rob little.')] : [];
+}
+
+/** Whether anything is known of the weather that opens or shuts a hive. */
+function isKnown(weather: WeatherHour | null): weather is WeatherHour {
+  return (
+    weather !== null &&
+    [weather.temperatureC, weather.windKmH, weather.rainMm].some((value) => value !== null)
+  );
+}
+
+/** Where a figure of the weather comes from, said where it is no measurement. */
+const fromText = ({ source }: WeatherHour): string =>
+  source === 'practice' ? ' (practice weather)' : '';
+
+const byWeather = (w: WeatherHour, asked: HourQuestion): (HourReason | null)[] => [
+  byRain(w),
+  byWind(w, asked),
+  byHeat(w, asked),
+  byWarmth(w, asked),
+  byCloud(w),
+  byDamp(w),
+];
+
+/** Rain of less than this in an hour is none, mm. */
+const SOME_RAIN_MM = 0.1;
+function byRain(w: WeatherHour): HourReason | null {
+  if (w.rainMm === null || w.rainMm < SOME_RAIN_MM) return null;
+  const fell = `${w.rainMm.toFixed(1)} mm in the hour${fromText(w)}`;
+  return reason('rain', null, `Rain, ${fell}: the hive stays closed.`);
+}
+
+/** From this share of the household's limit on, combs sway. A starting value. */
+const SWAYS_FROM = 0.6;
+function byWind(w: WeatherHour, { rules }: HourQuestion): HourReason | null {
+  if (w.windKmH === null) return null;
+  const blows = `${w.windKmH.toFixed(0)} km/h${fromText(w)}`;
+  const limit = rules.windLimitKmH;
+  if (w.windKmH > limit)
+    return reason('wind', null, `Wind ${blows}, your rule says at most ${limit}.`);
+  return w.windKmH > limit * SWAYS_FROM
+    ? reason('wind', -15, `Wind ${blows}: combs sway, bees are short-tempered.`)
+    : reason('wind', 0, `Calm, wind ${blows}.`);
+}
+
+function byHeat(w: WeatherHour, { rules }: HourQuestion): HourReason | null {
+  if (w.temperatureC === null || w.humidityPercent === null) return null;
+  const feels = heatIndexC(w.temperatureC, w.humidityPercent);
+  if (feels < rules.heatIndexLimitC) return null;
+  const is = `${w.temperatureC.toFixed(0)} °C, ${w.humidityPercent.toFixed(0)} % humid${fromText(w)}`;
+  return reason(
+    'heat',
+    null,
+    `Feels like ${feels.toFixed(0)} °C (${is}): your limit in a suit is ${rules.heatIndexLimitC} °C.`,
+  );
+}
+
+/** Comb that bends, air in which work is short, and what lets honey run well, °C. Starting values. */
+const [BENDS_C, SHORT_WORK_C, RUNS_C, RUNS_WELL_C] = [31, 18, 22, 25];
+function byWarmth(w: WeatherHour, asked: HourQuestion): HourReason | null {
+  if (w.temperatureC === null) return null;
+  const t = w.temperatureC;
+  const is = `${t.toFixed(0)} °C${fromText(w)}`;
+  const { drainsInPlace } = hiveKind(asked.kind);
+  if (t >= SOFT_C)
+    return reason(
+      'soft comb',
+      null,
+      `${is}: comb softens from about ${SOFT_C} °C and breaks off its bar.`,
+    );
+  if (t >= BENDS_C && !drainsInPlace)
+    return reason('soft comb', -20, `${is}: warm comb bends; work in the shade.`);
+  if (t < COLDEST_C && asked.alive)
+    return reason(
+      'cold',
+      null,
+      `${is}: too cold to open, brood chills below about ${COLDEST_C} °C.`,
+    );
+  if (drainsInPlace && t < RUNS_C)
+    return reason('cold', -30, `${is}: cold honey hardly runs; drain frames want warmth.`);
+  if (t < SHORT_WORK_C) return reason('cold', -20, `${is}: short work only.`);
+  return reason('warmth', drainsInPlace && t >= RUNS_WELL_C ? 10 : 0, `${is}: fit to open.`);
+}
+
+/** Overcast from this share of cloud on, and damp from this on, percent. Starting values. */
+const [OVERCAST_PERCENT, DAMP_PERCENT] = [80, 85];
+function byCloud(w: WeatherHour): HourReason | null {
+  if (w.cloudPercent === null || w.cloudPercent <= OVERCAST_PERCENT) return null;
+  const is = `Overcast, ${w.cloudPercent.toFixed(0)} %${fromText(w)}`;
+  return reason('cloud', -10, `${is}: more foragers at home.`);
+}
+function byDamp(w: WeatherHour): HourReason | null {
+  if (w.humidityPercent === null || w.humidityPercent <= DAMP_PERCENT) return null;
+  const is = `${w.humidityPercent.toFixed(0)} % humid${fromText(w)}`;
+  return reason('damp', -5, `${is}: open honey draws water.`);
 }
 
 /**

@@ -1,3 +1,5 @@
+import type { HourQuestion } from './hourScore.js';
+import type { CombEstimate } from '../comb/estimate.js';
 import {
   crushMethodOf,
   expectedOutcome,
@@ -163,12 +165,49 @@ function shareVessels(worked: readonly Worked[]): Worked[] {
   });
 }
 
+/** What is known of a harvest when it is worked out: its hive that day, and what it should give. */
+interface Worksheet {
+  detail: BatchDetail;
+  plan: Plan;
+  /** The house rules, with the kitchen as this plan has it. */
+  rules: HouseRules;
+  estimate: CombEstimate;
+  outcome: Outcome;
+  state: ColonyState;
+  dearth: boolean;
+  temper: HourQuestion['temper'];
+  jars: number;
+  fills: { jarId: string; count: number }[];
+  litres: { tub: number; upper: number; out: number };
+  liftKg: number;
+  takenText: string;
+}
+
 function workOut(
   detail: BatchDetail,
   plan: Plan,
   input: DayInput,
   market: ReturnType<typeof marketOf>,
 ): { planned: PlannedHarvest; toPlan: HarvestToPlan; toBring: BringHarvest; liftKg: number } {
+  const sheet = worksheetOf(detail, plan, input, market);
+  const { outcome, jars, liftKg } = sheet;
+  const planned = {
+    id: detail.batch.id,
+    detail,
+    plan,
+    outcome,
+    jars,
+    cautions: cautionsOf(sheet, input),
+  };
+  return { planned, toPlan: toPlanOf(sheet, input), toBring: toBringOf(sheet), liftKg };
+}
+
+function worksheetOf(
+  detail: BatchDetail,
+  plan: Plan,
+  input: DayInput,
+  market: ReturnType<typeof marketOf>,
+): Worksheet {
   const { batch, hive } = detail;
   const rules = { ...input.rules, kitchenTemperatureC: plan.kitchenTemperatureC };
   const estimates = batch.combIds.flatMap((combId) => {
@@ -187,127 +226,160 @@ function workOut(
     rules,
     market,
   );
-  const jarKinds = input.jars
+  const state = stateAt(hive, `${plan.startLocal.slice(0, 10)}T12:00:00Z`, rules);
+  const litres = { tub: outcome.tubL, upper: outcome.crushedL, out: outcome.outL };
+  const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
+  return {
+    detail,
+    plan,
+    rules,
+    estimate,
+    outcome,
+    state,
+    dearth: !state.dead && forageAt(hive, state, plan.startLocal) === 'dearth',
+    temper: state.dead ? null : (state.temper?.temper ?? null),
+    jars: jarsFor(outcome.honeyKg.mid, input.jars).reduce((n, f) => n + f.count, 0),
+    fills: fillsOf(outcome, input.jars),
+    litres,
+    liftKg:
+      sumRanges([estimate.honeyKg, estimate.waxKg]).high + tubTareKg(input.vessels, litres.tub),
+    takenText: takenUnitsText(
+      hive,
+      held.map((b) => b.slot),
+    ),
+  };
+}
+
+/** A tub of which nothing is known weighs about so much, grams. */
+const UNKNOWN_TUB_G = 1000;
+const tubTareKg = (vessels: readonly Vessel[], litres: number): number =>
+  (pickVessels(vessels, 'tub', litres).vessels[0]?.tareG ?? UNKNOWN_TUB_G) / 1000;
+
+/** So much honey is shared out over jars at most, kg; so many of a kind are thought to be had. */
+const [MOST_FILLED_KG, MOST_JARS] = [500, 400];
+/** Jars for an amount of honey, bought where the kit has too few. */
+function jarsFor(honeyKg: number, jars: readonly JarKindRecord[]): { id: string; count: number }[] {
+  const kinds = jars
     .filter((j) => j.purpose === 'jar')
-    .map(({ id, netG, stock, value }) => ({ id, netG, stock, value }));
-  const fill = (kg: number): { id: string; count: number }[] =>
-    jarKinds.length
-      ? jarFill({
-          honeyKg: Math.min(500, kg),
-          jars: jarKinds.map((j) => ({ ...j, stock: Math.max(j.stock, 400) })),
-          goal: 'least-left',
-        }).fills
-      : [];
-  const jars = fill(outcome.honeyKg.mid).reduce((n, f) => n + f.count, 0);
-  const kindOf = (purpose: JarKindRecord['purpose']): JarKindRecord | undefined =>
-    input.jars.find((j) => j.purpose === purpose);
-  const fills = [
-    ...fill(outcome.honeyKg.high).map((f) => ({ jarId: f.id, count: f.count })),
-    ...(outcome.pieces.high > 0 && kindOf('piece')
-      ? [{ jarId: kindOf('piece')!.id, count: outcome.pieces.high }]
-      : []),
-    ...(outcome.chunkJars.high > 0 && kindOf('chunk')
-      ? [{ jarId: kindOf('chunk')!.id, count: outcome.chunkJars.high }]
-      : []),
+    .map(({ id, netG, stock, value }) => ({ id, netG, value, stock: Math.max(stock, MOST_JARS) }));
+  if (!kinds.length) return [];
+  return jarFill({
+    honeyKg: Math.min(MOST_FILLED_KG, honeyKg),
+    jars: kinds,
+    goal: 'least-left',
+  }).fills;
+}
+
+/** Jars and boxes at the high estimate, by kind of the kit. */
+function fillsOf(
+  { honeyKg, pieces, chunkJars }: Outcome,
+  jars: readonly JarKindRecord[],
+): { jarId: string; count: number }[] {
+  const inKind = (purpose: JarKindRecord['purpose'], count: number) => {
+    const kind = count > 0 ? jars.find((j) => j.purpose === purpose) : undefined;
+    return kind ? [{ jarId: kind.id, count }] : [];
+  };
+  return [
+    ...jarsFor(honeyKg.high, jars).map(({ id, count }) => ({ jarId: id, count })),
+    ...inKind('piece', pieces.high),
+    ...inKind('chunk', chunkJars.high),
   ];
-  const startIso = plan.startLocal;
-  const state = stateAt(hive, `${startIso.slice(0, 10)}T12:00:00Z`, rules);
-  const dearth = !state.dead && forageAt(hive, state, startIso) === 'dearth';
+}
+
+function cautionsOf(sheet: Worksheet, input: DayInput): Caution[] {
+  const { detail, plan, rules, state, dearth, temper, liftKg } = sheet;
+  const { batch, hive } = detail;
+  const hour = (input.weather[hive.siteId] ?? [])
+    .filter((h) => h.temperatureC !== null && h.humidityPercent !== null)
+    .find((h) => sameHour(h.at, plan.startLocal, hive.site.zone));
+  return harvestCautions({
+    way: batch.method,
+    stingless: isStingless(hive.kind),
+    alive: !state.dead,
+    dearth,
+    defensive: temper === 'defensive',
+    repellent: rules.beesOff === 'repellent',
+    liftKg,
+    liftLimitKg: rules.liftKg,
+    feelsC: hour ? heatIndexC(hour.temperatureC!, hour.humidityPercent!) : null,
+    heatLimitC: rules.heatIndexLimitC,
+  });
+}
+
+/** Width of a vessel of which nothing is known, mm. */
+const UNKNOWN_WIDTH_MM = 250;
+/** Wettest honey a forecast can be made for, percent. */
+const WETTEST_PERCENT = 25;
+
+function toPlanOf(sheet: Worksheet, input: DayInput): HarvestToPlan {
+  const { detail, plan, rules, estimate, outcome, jars, litres, takenText, dearth } = sheet;
+  const { batch, hive } = detail;
+  const waterPercent = plan.moisturePercent ?? takenWaterPercent(hiveKind(hive.kind).bee);
   const settling =
     pickVessels(input.vessels, 'settling', outcome.outL).vessels[0] ??
     pickVessels(input.vessels, 'lower', outcome.outL).vessels[0];
-  const diameterMm = input.vessels.find((v) => v.id === settling?.id)?.innerDiameterMm ?? 250;
-  const litres = { tub: outcome.tubL, upper: outcome.crushedL, out: outcome.outL };
-  const hour = (input.weather[hive.siteId] ?? [])
-    .filter((h) => h.temperatureC !== null && h.humidityPercent !== null)
-    .find((h) => sameHour(h.at, startIso, hive.site.zone));
-  const shape = readShape(hive);
-  const tubTareKg =
-    (pickVessels(input.vessels, 'tub', litres.tub).vessels[0]?.tareG ?? 1000) / 1000;
-  const liftKg = sumRanges([estimate.honeyKg, estimate.waxKg]).high + tubTareKg;
-  const stingless = isStingless(hive.kind);
-  const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
-  const takenText = takenUnitsText(
-    hive,
-    held.map((b) => b.slot),
-  );
-  const waterPercent = plan.moisturePercent ?? takenWaterPercent(hiveKind(hive.kind).bee);
-  const temper = state.dead ? null : (state.temper?.temper ?? null);
+  const vessel = input.vessels.find((v) => v.id === settling?.id);
+  const pace = input.open.crushPace[crushMethodOf(batch.method, rules, hive.kind)];
   return {
-    planned: {
-      id: batch.id,
-      detail,
-      plan,
-      outcome,
-      jars,
-      cautions: harvestCautions({
-        way: batch.method,
-        stingless,
-        alive: !state.dead,
-        dearth,
-        defensive: temper === 'defensive',
-        repellent: rules.beesOff === 'repellent',
-        liftKg,
-        liftLimitKg: rules.liftKg,
-        feelsC: hour ? heatIndexC(hour.temperatureC!, hour.humidityPercent!) : null,
-        heatLimitC: rules.heatIndexLimitC,
-      }),
+    id: batch.id,
+    name: batch.hiveName,
+    hiveKind: hive.kind,
+    way: batch.method,
+    combs: batch.combIds.length,
+    takenText,
+    combKg: estimate.honeyKg.mid + estimate.waxKg.mid,
+    crushMinutesPerKg: pace?.minutesPerKg ?? null,
+    honeyKg: outcome.honeyKg,
+    pieces: outcome.pieces.mid,
+    chunkJars: outcome.chunkJars.mid,
+    jars,
+    litres,
+    freezerL: outcome.freezerL,
+    depthMm: honeyDepthMm({
+      honeyKg: outcome.honeyKg.high,
+      innerDiameterMm: vessel?.innerDiameterMm ?? UNKNOWN_WIDTH_MM,
+      moisturePercent: waterPercent,
+      temperatureC: plan.kitchenTemperatureC,
+    }),
+    moisturePercent: Math.min(WETTEST_PERCENT, waterPercent),
+    climate: {
+      dayC: plan.kitchenTemperatureC,
+      nightC: plan.nightTemperatureC ?? input.rules.nightTemperatureC ?? plan.kitchenTemperatureC,
+      zone: batch.zone,
     },
-    toPlan: {
-      id: batch.id,
-      name: batch.hiveName,
-      hiveKind: hive.kind,
-      way: batch.method,
-      combs: batch.combIds.length,
-      takenText,
-      combKg: estimate.honeyKg.mid + estimate.waxKg.mid,
-      crushMinutesPerKg:
-        input.open.crushPace[crushMethodOf(batch.method, rules, hive.kind)]?.minutesPerKg ?? null,
-      honeyKg: outcome.honeyKg,
-      pieces: outcome.pieces.mid,
-      chunkJars: outcome.chunkJars.mid,
-      jars,
-      litres,
-      freezerL: outcome.freezerL,
-      depthMm: honeyDepthMm({
-        honeyKg: outcome.honeyKg.high,
-        innerDiameterMm: diameterMm,
-        moisturePercent: waterPercent,
-        temperatureC: plan.kitchenTemperatureC,
-      }),
-      moisturePercent: Math.min(25, waterPercent),
-      climate: {
-        dayC: plan.kitchenTemperatureC,
-        nightC: plan.nightTemperatureC ?? input.rules.nightTemperatureC ?? plan.kitchenTemperatureC,
-        zone: batch.zone,
-      },
-      startLocal: plan.startLocal,
-      siteZone: batch.zone,
-      moves: plan.moves ?? {},
-      siteNotes: hive.site.notes,
-      siteTasks: hive.site.tasks.filter((t) => t.doneOn === null).map((t) => t.what),
-      dearth,
-      ...inVisit(detail, input.open.details),
-      joins: null,
-    },
-    toBring: {
-      id: batch.id,
-      hiveName: batch.hiveName,
-      siteName: batch.siteName,
-      kind: hive.kind,
-      way: batch.method,
-      combs: batch.combIds.length,
-      combLabels: takenText,
-      litres,
-      fills,
-      supportsMm: Math.round(shape.outline.topWidthMm + 60),
-      tiltDegrees: state.tilt?.degrees ?? null,
-      dearth,
-      alive: !state.dead,
-      smoke: !state.dead && !stingless && (rules.smoke !== 'fresh-air' || temper === 'defensive'),
-      urgency: urgencyOf(state, hive),
-    },
-    liftKg,
+    startLocal: plan.startLocal,
+    siteZone: batch.zone,
+    moves: plan.moves ?? {},
+    siteNotes: hive.site.notes,
+    siteTasks: hive.site.tasks.filter((t) => t.doneOn === null).map((t) => t.what),
+    dearth,
+    ...inVisit(detail, input.open.details),
+    joins: null,
+  };
+}
+
+/** Beyond the comb a frame's supports stand so far, mm: both ears. A starting value. */
+const EARS_MM = 60;
+function toBringOf(sheet: Worksheet): BringHarvest {
+  const { detail, rules, state, dearth, temper, litres, fills, takenText } = sheet;
+  const { batch, hive } = detail;
+  const isSmoked = rules.smoke !== 'fresh-air' || temper === 'defensive';
+  return {
+    id: batch.id,
+    hiveName: batch.hiveName,
+    siteName: batch.siteName,
+    kind: hive.kind,
+    way: batch.method,
+    combs: batch.combIds.length,
+    combLabels: takenText,
+    litres,
+    fills,
+    supportsMm: Math.round(readShape(hive).outline.topWidthMm + EARS_MM),
+    tiltDegrees: state.tilt?.degrees ?? null,
+    dearth,
+    alive: !state.dead,
+    smoke: !state.dead && !isStingless(hive.kind) && isSmoked,
+    urgency: urgencyOf(state, hive),
   };
 }
 

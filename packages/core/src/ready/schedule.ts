@@ -47,6 +47,8 @@ interface Busy {
 }
 
 const MINUTE = 60_000;
+/** Less than this short is nothing, litres. */
+const SPILT_L = 0.05;
 const FAR = 60 * 24 * 60 * MINUTE;
 /**
  * Up to so many harvests several orders are tried: a moved step is answered at once all the same.
@@ -185,35 +187,91 @@ function placeHarvest(
   const window = workWindow(rules);
   const held = new Map<string, Busy>();
   for (const task of harvestTasks(h, rules)) {
-    const zone = task.where === 'hive' ? h.siteZone : h.climate.zone;
-    const ready = Math.max(...task.after.map((id) => placed.get(id)?.to ?? 0), 0);
-    const running = task.whileRunning ? placed.get(task.whileRunning.of) : null;
-    let from = Math.max(ready, notBefore.all);
-    if (task.beforeStart !== undefined)
-      from = Math.max(from, start.nowMs, start.at.minus({ hours: task.beforeStart }).toMillis());
-    if (task.id === 'smoke') from = Math.max(from, start.at.toMillis());
-    if (task.id === 'crush') from = Math.max(from, notBefore.crush);
-    if (running) from = Math.max(from, running.from + task.whileRunning!.afterMinutes * MINUTE);
-    const moved = h.moves[task.id] ? DateTime.fromISO(h.moves[task.id], { zone }) : null;
-    const isMoved = Boolean(moved?.isValid);
-    const at = isMoved ? moved!.toMillis() : earliest(task, from);
-    const to =
-      at + Math.round(task.minutes(DateTime.fromMillis(at, { zone: h.climate.zone }))) * MINUTE;
+    const zone = zoneOf(task);
+    const running = (task.whileRunning && placed.get(task.whileRunning.of)) ?? null;
+    const from = notBeforeOf(task, running?.from ?? null);
+    const movedTo = movedInstant(task);
+    const at = movedTo ?? earliest(task, from);
+    const minutes = task.minutes(DateTime.fromMillis(at, { zone: h.climate.zone }));
+    const to = at + Math.round(minutes) * MINUTE;
     // A stir that would come after the drain is over is left out.
-    if (running && task.id.startsWith('stir') && at >= running.to && !isMoved) continue;
-    const conflicts = isMoved ? conflictsOf(task, at, to, from, zone) : [];
-    if (task.id === 'smoke' && start.lateMinutes > 0 && !isMoved)
-      conflicts.push({
-        rule: 'late',
-        sentence: `The first smoke was planned ${Math.round(start.lateMinutes / 60)} h earlier: planned anew from now.`,
-      });
+    if (running && task.id.startsWith('stir') && at >= running.to && movedTo === null) continue;
     const vessels = task.holds ? vesselsFor(task, at, busy) : null;
-    if (vessels && vessels.shortL > 0.05 && !isDrawnOff(vessels))
-      conflicts.push({
-        rule: 'vessel',
-        sentence: `${vessels.shortL.toFixed(1)} L short: ${vessels.vessels.length ? 'draw off in between or bring another' : `no free ${vessels.role} vessel in the kit`}.`,
-      });
-    const entry: Busy = {
+    const conflicts = [
+      ...(movedTo === null ? lateness(task) : conflictsOf(task, at, to, from, zone)),
+      ...(vessels ? shortness(vessels) : []),
+    ];
+    reserve(task, at, to, vessels);
+    const iso = (ms: number): string => DateTime.fromMillis(ms, { zone }).toISO()!;
+    const { id, title, note, where, handsOnMinutes, people } = task;
+    placed.set(id, {
+      from: at,
+      to,
+      step: {
+        harvestId: h.id,
+        harvestName: h.name,
+        id,
+        title,
+        note,
+        where,
+        startsAt: iso(at),
+        endsAt: iso(to),
+        handsOnMinutes,
+        people,
+        vessels: vessels?.vessels.map((v) => v.name) ?? [],
+        moved: movedTo !== null,
+        conflicts,
+      },
+    });
+  }
+  for (const hold of held.values())
+    if (hold.to - hold.from >= FAR) hold.to = Math.max(...[...placed.values()].map((p) => p.to));
+  return [...placed.values()].map((p) => p.step);
+
+  function zoneOf(task: PlanTask): string {
+    return task.where === 'hive' ? h.siteZone : h.climate.zone;
+  }
+  /** The instant before which a step cannot begin, by what comes before it and runs beside it. */
+  function notBeforeOf(task: PlanTask, runningFrom: number | null): number {
+    const { beforeStart, whileRunning } = task;
+    return Math.max(
+      notBefore.all,
+      ...task.after.map((id) => placed.get(id)?.to ?? 0),
+      ...(beforeStart === undefined
+        ? []
+        : [start.nowMs, start.at.minus({ hours: beforeStart }).toMillis()]),
+      task.id === 'smoke' ? start.at.toMillis() : 0,
+      task.id === 'crush' ? notBefore.crush : 0,
+      runningFrom === null ? 0 : runningFrom + whileRunning!.afterMinutes * MINUTE,
+    );
+  }
+  /** Where the person put a step; null where nobody moved it. */
+  function movedInstant(task: PlanTask): number | null {
+    const said = h.moves[task.id];
+    const moved = said ? DateTime.fromISO(said, { zone: zoneOf(task) }) : null;
+    return moved?.isValid ? moved.toMillis() : null;
+  }
+  /** A first smoke that was planned earlier than now. */
+  function lateness(task: PlanTask): StepConflict[] {
+    if (task.id !== 'smoke' || start.lateMinutes <= 0) return [];
+    const hours = Math.round(start.lateMinutes / 60);
+    return [
+      {
+        rule: 'late',
+        sentence: `The first smoke was planned ${hours} h earlier: planned anew from now.`,
+      },
+    ];
+  }
+  function shortness(need: VesselNeed): StepConflict[] {
+    if (need.shortL <= SPILT_L || isDrawnOff(need)) return [];
+    const advice = need.vessels.length
+      ? 'draw off in between or bring another'
+      : `no free ${need.role} vessel in the kit`;
+    return [{ rule: 'vessel', sentence: `${need.shortL.toFixed(1)} L short: ${advice}.` }];
+  }
+  /** Takes people, scale, freezer and vessels for a step; what waited for it is free after it. */
+  function reserve(task: PlanTask, at: number, to: number, vessels: VesselNeed | null): void {
+    busy.push({
       from: at,
       to,
       people: task.handsOnMinutes > 0 ? task.people : 0,
@@ -221,8 +279,7 @@ function placeHarvest(
       freezerL: task.freezerL ?? 0,
       vesselIds: [],
       what: `${h.name}, ${task.title.toLowerCase()}`,
-    };
-    busy.push(entry);
+    });
     if (task.holds && vessels?.vessels.length) {
       const hold: Busy = {
         from: at,
@@ -237,30 +294,7 @@ function placeHarvest(
       held.set(`${task.id}>${task.holds.until}`, hold);
     }
     for (const [key, hold] of held) if (key.endsWith(`>${task.id}`)) hold.to = to;
-    const iso = (ms: number): string => DateTime.fromMillis(ms, { zone }).toISO()!;
-    placed.set(task.id, {
-      from: at,
-      to,
-      step: {
-        harvestId: h.id,
-        harvestName: h.name,
-        id: task.id,
-        title: task.title,
-        note: task.note,
-        where: task.where,
-        startsAt: iso(at),
-        endsAt: iso(to),
-        handsOnMinutes: task.handsOnMinutes,
-        people: task.people,
-        vessels: vessels?.vessels.map((v) => v.name) ?? [],
-        moved: isMoved,
-        conflicts,
-      },
-    });
   }
-  for (const hold of held.values())
-    if (hold.to - hold.from >= FAR) hold.to = Math.max(...[...placed.values()].map((p) => p.to));
-  return [...placed.values()].map((p) => p.step);
 
   function earliest(task: PlanTask, notBefore: number): number {
     const zone = task.where === 'hive' ? h.siteZone : h.climate.zone;
@@ -315,7 +349,7 @@ function placeHarvest(
     // Enough vessels later is better than too few now, but only where the kit as a whole has
     // enough.
     const now = vesselsFor(task, at, busy);
-    if (now.shortL <= 0.05 || vesselsFor(task, Infinity, []).shortL > 0.05) return at;
+    if (now.shortL <= SPILT_L || vesselsFor(task, Infinity, []).shortL > SPILT_L) return at;
     return Math.min(
       ...busy.filter((b) => b.vesselIds.length && b.to > at).map((b) => b.to),
       at + FAR,
@@ -364,7 +398,7 @@ function placeHarvest(
    * What a lower bucket cannot hold is drawn off into the settling vessel, if the kit has the room.
    */
   function isDrawnOff({ role, shortL }: VesselNeed): boolean {
-    return role === 'lower' && pickVessels(resources.vessels, 'settling', shortL).shortL <= 0.05;
+    return role === 'lower' && pickVessels(resources.vessels, 'settling', shortL).shortL <= SPILT_L;
   }
   function vesselsFor(
     task: PlanTask,

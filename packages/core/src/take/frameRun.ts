@@ -175,28 +175,44 @@ export function frameNext(
   rules: FrameRules,
   nowIso: string,
 ): FrameNext {
-  const minutes = run.openedAt
-    ? (Date.parse(nowIso) - Date.parse(run.partsAt[run.partsAt.length - 1])) / 60_000
-    : 0;
-  const running = all.filter((r) => r.openedAt && !r.closed);
-  const refuse = (act: FrameNext['act'], says: string, whyNot: string): FrameNext => ({
-    act,
-    says,
-    mayOpen: false,
-    whyNot,
-  });
+  const running = all.filter((r) => r.openedAt && !r.closed).length;
+  return (
+    closingNext(run) ??
+    leakNext(run, all) ??
+    (run.openedAt ? null : firstPartNext(running, rules)) ??
+    nextPart(run, all, rules) ??
+    runningNext(run, all, rules, nowIso)
+  );
+}
+
+const refuse = (act: FrameNext['act'], says: string, whyNot: string): FrameNext => ({
+  act,
+  says,
+  mayOpen: false,
+  whyNot,
+});
+const mayOpen = (says: string): FrameNext => ({ act: 'open', says, mayOpen: true, whyNot: null });
+const hasLeaked = (all: readonly FrameRun[]): boolean => all.some((r) => r.hasLeaked);
+
+/** A frame that is closed, or being closed. */
+function closingNext(run: FrameRun): FrameNext | null {
   if (run.closed)
     return refuse(
       'closed',
       'Reset and plugged. What is left in it drains to the bees.',
       'This frame is closed.',
     );
-  if (run.isReset)
-    return refuse(
-      'plug',
-      'Put the plug in: it only fits when every cell is back in line.',
-      'It is being closed.',
-    );
+  return run.isReset
+    ? refuse(
+        'plug',
+        'Put the plug in: it only fits when every cell is back in line.',
+        'It is being closed.',
+      )
+    : null;
+}
+
+/** A leak here, beside it, or before. */
+function leakNext(run: FrameRun, all: readonly FrameRun[]): FrameNext | null {
   if (run.leaking)
     return refuse(
       'handle-leak',
@@ -209,62 +225,67 @@ export function frameNext(
       'Another frame leaks: see to that first. What runs goes on running.',
       'Another frame leaks.',
     );
-  const hasLeaked = all.some((r) => r.hasLeaked);
-  if (!run.openedAt && hasLeaked)
+  return !run.openedAt && hasLeaked(all)
+    ? refuse(
+        'stop',
+        'A frame leaked: nothing more is opened on the hive. This one stays shut, or is drained off the hive over a tray.',
+        'After a leak nothing more is opened.',
+      )
+    : null;
+}
+
+/** A frame that is still shut. */
+function firstPartNext(running: number, rules: FrameRules): FrameNext {
+  const atOnce = `your rule is ${rules.framesAtOnce} at once.`;
+  if (running >= rules.framesAtOnce)
     return refuse(
-      'stop',
-      'A frame leaked: nothing more is opened on the hive. This one stays shut, or is drained off the hive over a tray.',
-      'After a leak nothing more is opened.',
+      'wait',
+      `${running} ${running === 1 ? 'frame runs' : 'frames run'} already, ${atOnce}`,
+      `Your rule is ${rules.framesAtOnce} at once.`,
     );
-  if (!run.openedAt) {
-    if (running.length >= rules.framesAtOnce)
-      return refuse(
-        'wait',
-        `${running.length} ${running.length === 1 ? 'frame runs' : 'frames run'} already, your rule is ${rules.framesAtOnce} at once.`,
-        `Your rule is ${rules.framesAtOnce} at once.`,
-      );
-    return {
-      act: 'open',
-      says:
-        rules.frameParts === 1
-          ? 'Lever into the lower slot and turn, the whole frame at once.'
-          : 'Lever into the lower slot, the part furthest from the outlet last.',
-      mayOpen: true,
-      whyNot: null,
-    };
-  }
+  return mayOpen(
+    rules.frameParts === 1
+      ? 'Lever into the lower slot and turn, the whole frame at once.'
+      : 'Lever into the lower slot, the part furthest from the outlet last.',
+  );
+}
+
+/** What was opened is looked at; then the next part. Null where all is open, or nothing may be. */
+function nextPart(run: FrameRun, all: readonly FrameRun[], rules: FrameRules): FrameNext | null {
   if (run.checkedParts < run.partsOpen)
     return refuse(
       'check-leak',
       'Look below and at the end pane: does anything run beside the outlet?',
       'Look for a leak first.',
     );
-  if (run.partsOpen < rules.frameParts && !hasLeaked)
-    return {
-      act: 'open',
-      says: `${run.partsOpen} of ${rules.frameParts} parts open. The next when the flow slackens.`,
-      mayOpen: true,
-      whyNot: null,
-    };
-  const near = run.drops || minutes >= DONE_AFTER_MINUTES[rules.frameDone];
-  if (
-    rules.frameReset === 'running' ||
-    near ||
-    (rules.frameReset === 'after-hour' && minutes >= 60)
-  ) {
+  return run.partsOpen < rules.frameParts && !hasLeaked(all)
+    ? mayOpen(
+        `${run.partsOpen} of ${rules.frameParts} parts open. The next when the flow slackens.`,
+      )
+    : null;
+}
+
+/** A frame that runs: it is reset when only drops come, or by the household's school. */
+function runningNext(
+  run: FrameRun,
+  all: readonly FrameRun[],
+  rules: FrameRules,
+  nowIso: string,
+): FrameNext {
+  const minutes = (Date.parse(nowIso) - Date.parse(run.partsAt[run.partsAt.length - 1])) / 60_000;
+  const isNearlyOut = run.drops || minutes >= DONE_AFTER_MINUTES[rules.frameDone];
+  const byRule =
+    rules.frameReset === 'running' || (rules.frameReset === 'after-hour' && minutes >= 60);
+  const whyNot = hasLeaked(all) ? 'After a leak nothing more is opened.' : 'All parts are open.';
+  if (isNearlyOut)
     return refuse(
       'reset',
-      near
-        ? 'Only drops come. Lever into the upper slot and turn: the cells go back in line.'
-        : 'By your rule it is reset now, while it runs.',
-      hasLeaked ? 'After a leak nothing more is opened.' : 'All parts are open.',
+      'Only drops come. Lever into the upper slot and turn: the cells go back in line.',
+      whyNot,
     );
-  }
-  return refuse(
-    'weigh',
-    'It runs. Look at the vessel; say when only drops come.',
-    hasLeaked ? 'After a leak nothing more is opened.' : 'All parts are open.',
-  );
+  return byRule
+    ? refuse('reset', 'By your rule it is reset now, while it runs.', whyNot)
+    : refuse('weigh', 'It runs. Look at the vessel; say when only drops come.', whyNot);
 }
 
 /**
