@@ -5,7 +5,7 @@ const floors = [
   ['honey', 'comb', 'hive', 'rules'],
   ['look', 'drain', 'jar', 'book'],
   ['cut', 'take', 'choose'],
-  ['ready'],
+  ['ready', 'today'],
   ['interface'],
 ];
 const core = (folders) => `^packages/core/src/(${folders.join('|')})/`;

@@ -11,7 +11,7 @@ const forbid = (...patterns) => ({
 const SERVER = [['**/server/src/**', '@furrow/server*'], 'The server is not imported from here.'];
 const WEB = [['@furrow/web*', '**/web/src/**'], 'The web is not imported from here.'];
 
-const STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar', 'book', 'practise'];
+const STAGES = ['look', 'choose', 'ready', 'take', 'drain', 'cut', 'jar', 'book', 'today'];
 const core = [
   SERVER,
   WEB,

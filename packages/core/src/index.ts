@@ -56,5 +56,6 @@ export * from './drain/index.js';
 export * from './cut/index.js';
 export * from './jar/index.js';
 export * from './book/index.js';
+export * from './today/index.js';
 export * from './interface/index.js';
 export * from './records/index.js';

@@ -49,39 +49,59 @@ const REQUEST_WORDS: Record<number, string> = {
 export function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof BadInput) return refused(error.message, error.path);
-  if (error instanceof ZodError) {
-    const issue = error.issues[0];
-    const path = issue.code === 'unrecognized_keys' ? [...issue.path, issue.keys[0]] : issue.path;
-    return refused(
-      issue.code === 'unrecognized_keys'
-        ? `"${issue.keys[0]}" is not a field here.`
-        : issue.message,
-      pathText(path),
-    );
-  }
+  if (error instanceof ZodError) return unfit(error);
   const { type, code, status } = error as { type?: string; code?: string; status?: unknown };
-  if (type === 'entity.parse.failed') return refused('This is not readable JSON.');
-  if (type === 'entity.too.large')
-    return new Problem(413, 'too-large', 'This is more text than one entry may hold.');
-  if (code === 'SQLITE_CONSTRAINT_PRIMARYKEY')
-    return conflict('id-there', 'Something stands under this id already. Give it one of its own.');
-  if (code === 'SQLITE_CONSTRAINT_UNIQUE')
-    return conflict('already-there', 'This place or name is taken already.');
-  if (code === 'SQLITE_CONSTRAINT_FOREIGNKEY')
-    return refused('This names something that is not there.');
-  if (code?.startsWith('SQLITE_CONSTRAINT'))
-    return refused('This does not fit together with what is there.');
-  if (isDamage(error)) return damaged();
-  const trouble = typeof code === 'string' ? systemTrouble(code) : null;
+  return (
+    BY_TYPE[type ?? '']?.() ??
+    fromDatabase(code ?? '') ??
+    (isDamage(error) ? damaged() : null) ??
+    fromSystem(code ?? '') ??
+    fromFramework(status) ??
+    new Problem(500, 'unexpected', 'This did not work here. Nothing was written.')
+  );
+}
+
+/** The first thing a schema finds wrong, at its field. */
+function unfit({ issues: [issue] }: ZodError): Problem {
+  if (issue.code !== 'unrecognized_keys') return refused(issue.message, pathText(issue.path));
+  const [key] = issue.keys;
+  return refused(`"${key}" is not a field here.`, pathText([...issue.path, key]));
+}
+
+/** What the reader of bodies throws. */
+const BY_TYPE: Readonly<Record<string, () => Problem>> = {
+  'entity.parse.failed': () => refused('This is not readable JSON.'),
+  'entity.too.large': () =>
+    new Problem(413, 'too-large', 'This is more text than one entry may hold.'),
+};
+
+/** What the database refuses because of what is there. */
+function fromDatabase(code: string): Problem | null {
+  if (!code.startsWith('SQLITE_CONSTRAINT')) return null;
+  return CONSTRAINTS[code]?.() ?? refused('This does not fit together with what is there.');
+}
+const CONSTRAINTS: Readonly<Record<string, () => Problem>> = {
+  SQLITE_CONSTRAINT_PRIMARYKEY: () =>
+    conflict('id-there', 'Something stands under this id already. Give it one of its own.'),
+  SQLITE_CONSTRAINT_UNIQUE: () => conflict('already-there', 'This place or name is taken already.'),
+  SQLITE_CONSTRAINT_FOREIGNKEY: () => refused('This names something that is not there.'),
+};
+
+/** A disk that is full, a file that cannot be written, something packed that cannot be read. */
+function fromSystem(code: string): Problem | null {
+  const trouble = code ? systemTrouble(code) : null;
   if (trouble)
     return new Problem(
       507,
       'not-kept',
       `This could not be written: ${trouble}. Nothing of it was kept here.`,
     );
-  if (code?.startsWith('Z_')) return refused('This is packed in a way that cannot be read.');
-  // What the web framework refuses is the client's: its status stands, its words are ours.
-  if (typeof status === 'number' && status >= 400 && status < 500)
-    return new Problem(status, 'bad-request', REQUEST_WORDS[status] ?? 'This cannot be read here.');
-  return new Problem(500, 'unexpected', 'This did not work here. Nothing was written.');
+  return code.startsWith('Z_') ? refused('This is packed in a way that cannot be read.') : null;
+}
+
+/** What the web framework refuses is the client's: its status stands, its words are ours. */
+function fromFramework(status: unknown): Problem | null {
+  return typeof status === 'number' && status >= 400 && status < 500
+    ? new Problem(status, 'bad-request', REQUEST_WORDS[status] ?? 'This cannot be read here.')
+    : null;
 }

@@ -52,27 +52,39 @@ watch(
 const OWN_KEYS =
   'input, textarea, select, [role="slider"], [role="dialog"]:not(.p-dialog-leave-active)';
 
+/** One stage on in the row, or one back; nowhere where there is none. */
+function alongTheRow(step: 1 | -1): void {
+  const at = STAGES.indexOf(route.meta.stage as Stage);
+  const next = at < 0 ? undefined : STAGES[at + step];
+  if (next) void router.push(`/${next}`);
+}
+const find = (): void => void (ui.finding = true);
+/** What a single key does, wherever one is. */
+const KEYS: Readonly<Record<string, () => void>> = {
+  '?': () => (keysShown.value = true),
+  '/': find,
+  '.': () => alongTheRow(1),
+  ',': () => alongTheRow(-1),
+  d: () => void router.push('/'),
+  r: () => void router.push('/rules'),
+  m: () => (ui.sun = !ui.sun),
+  u: () => void strip.value?.undo(),
+};
+/** Keys that would otherwise be the browser's. */
+const TAKEN_FROM_BROWSER = ['/'];
+
 function onKey(event: KeyboardEvent): void {
-  const target = event.target as HTMLElement;
-  if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
+  const key = event.key.toLowerCase();
+  const isWithCommand = event.ctrlKey || event.metaKey;
+  if (isWithCommand && key === 'k') {
     event.preventDefault();
-    ui.finding = true;
+    find();
     return;
   }
-  if (!ui.keysOn || event.ctrlKey || event.metaKey || event.altKey || target.closest(OWN_KEYS))
-    return;
-  const stage = STAGES.indexOf(route.meta.stage as Stage);
-  if (event.key === '?') keysShown.value = true;
-  else if (event.key === '/') {
-    event.preventDefault();
-    ui.finding = true;
-  } else if (event.key === '.' && stage >= 0 && stage < STAGES.length - 1)
-    void router.push(`/${STAGES[stage + 1]}`);
-  else if (event.key === ',' && stage > 0) void router.push(`/${STAGES[stage - 1]}`);
-  else if (event.key.toLowerCase() === 'd') void router.push('/');
-  else if (event.key.toLowerCase() === 'r') void router.push('/rules');
-  else if (event.key.toLowerCase() === 'm') ui.sun = !ui.sun;
-  else if (event.key.toLowerCase() === 'u') void strip.value?.undo();
+  const isOwn = (event.target as HTMLElement).closest(OWN_KEYS) !== null;
+  if (!ui.keysOn || isWithCommand || event.altKey || isOwn) return;
+  if (TAKEN_FROM_BROWSER.includes(key)) event.preventDefault();
+  KEYS[key]?.();
 }
 // The focus goes along to another screen: it never falls back to the top of the page.
 router.afterEach((to, from) => {

@@ -2,7 +2,7 @@ import { DateTime } from 'luxon';
 import type { DrainEvent } from '../records/views.js';
 import { dayAndNight, type TemperatureStep } from './viscousTime.js';
 
-const HOUR_MS = 3_600_000;
+import { HOUR_MS } from '../units/dates.js';
 /**
  * A reading stands for what follows it so long; after that the bench goes by its day and night
  * again. A starting value.

@@ -30,3 +30,6 @@ export function spanText(
   if (to === null) return `from ${words(from)} or later`;
   return from === to ? `on ${words(from)}` : `from ${words(from)} to ${words(to)}`;
 }
+
+export const HOUR_MS = 3_600_000;
+export const DAY_MS = 24 * HOUR_MS;

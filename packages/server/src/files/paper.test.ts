@@ -4,7 +4,7 @@ import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { Household } from '../testing/household.js';
 import { pdfWords } from '../testing/pdfWords.js';
-import { sheetPdf } from './sheet.js';
+import { dayPlanPdf } from './dayPlan.js';
 import { templatePdf } from './template.js';
 
 /** Width and height of every page, whole points. */
@@ -22,7 +22,7 @@ describe.each(['a4', 'letter'] as const)('sheets on %s', (paper) => {
   it('the plan', async () => {
     const nothing = { steps: [], bring: [], harvests: [] } as unknown as DayPlan;
     const pages = await pagesOf(
-      await sheetPdf(nothing, {
+      await dayPlanPdf(nothing, {
         ...{ zone: 'UTC', paper: PAPERS[paper], units: 'metric', tickLink: null },
       }),
     );
@@ -38,7 +38,7 @@ describe.each(['a4', 'letter'] as const)('sheets on %s', (paper) => {
       bring: Array.from({ length: 40 }, () => line),
     } as unknown as DayPlan;
     const said = { zone: 'UTC', paper: PAPERS[paper], units: 'metric', tickLink } as const;
-    const [first, second] = await pdfWords(await sheetPdf(day, said));
+    const [first, second] = await pdfWords(await dayPlanPdf(day, said));
     expect(first).toContain(words);
     // The square stands on the first page of the list alone.
     expect(second).toContain('Smoker, fuel, matches');

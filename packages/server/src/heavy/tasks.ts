@@ -3,7 +3,7 @@ import { unpackArchive } from '../archive/unpackArchive.js';
 import { writeArchive } from '../archive/writeArchive.js';
 import { hiveCardPdf, lookSheetPdf } from '../files/hiveCard.js';
 import { labelsPdf } from '../files/labels.js';
-import { sheetPdf } from '../files/sheet.js';
+import { dayPlanPdf } from '../files/dayPlan.js';
 import { templatePdf } from '../files/template.js';
 
 /** Work that may take long, by the name it is asked for: each runs in a thread of its own. */
@@ -12,7 +12,7 @@ export const TASKS = {
   hiveCardPdf,
   labelsPdf,
   lookSheetPdf,
-  sheetPdf,
+  dayPlanPdf,
   templatePdf,
   unpackArchive,
   writeArchive,

@@ -7,7 +7,7 @@ import {
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 
-import { refused } from '../problem.js';
+import { notFound, type Problem, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
 import { batchDetail } from '../harvest/detail.js';
@@ -30,6 +30,47 @@ interface Filling {
   weights: number[];
 }
 
+/** What stands against filling so many jars of a kind; null where nothing does. */
+function fillRefused(
+  { count, netG, weights }: Filling,
+  jar: JarKindRecord,
+  honey: Lot | undefined,
+  path: string,
+): Problem | null {
+  const netPath = path.replace(/count$/, 'netG');
+  const [nowG, totalG] = [honey?.nowG ?? 0, count * netG];
+  if (nowG < totalG)
+    return refused(
+      `${count} jars of ${netG} g are ${totalG} g; ${nowG} g of honey are there.`,
+      path,
+    );
+  if (jar.stock < count) return refused(`Only ${jar.stock} of "${jar.name}" are in stock.`, path);
+  const tooSmall = roomRefused(netG, jar);
+  if (tooSmall) return refused(tooSmall, netPath);
+  const { minG, maxG } = jar;
+  if (netG < (minG ?? 0) || netG > (maxG ?? Infinity))
+    return refused(`"${jar.name}" is filled with ${minG ?? 1} to ${maxG ?? jar.netG} g.`, netPath);
+  return weights.length > count ? refused(`${count} jars, ${weights.length} weights.`, path) : null;
+}
+
+/** A jar of a net weight holds so much more at most, before it runs over. A starting value. */
+const HOLDS_OF_NET = 1.1;
+function roomRefused(netG: number, jar: JarKindRecord): string | null {
+  if (netG > jar.netG * HOLDS_OF_NET)
+    return `${netG} g do not fit into "${jar.name}" of ${jar.netG} g.`;
+  const says = jar.volumeMl ? volumeQuestion(netG, jar.volumeMl, WATER_TAKEN_PERCENT) : null;
+  return says?.startsWith(`${netG} g do not fit`) ? `"${jar.name}": ${says}` : null;
+}
+
+/** The lowest net weight that was read, by hand or of jars weighed one by one. */
+function lowestOf({ netG, weights, lowestWeighedG }: Filling): number | null {
+  const read = [
+    ...(lowestWeighedG === null ? [] : [lowestWeighedG]),
+    ...(fillAccuracy(netG, weights) ? weights : []),
+  ];
+  return read.length ? Math.min(...read) : null;
+}
+
 /**
  * Fills jars of one kind from one lot of honey: stock, book and the lot of n like jars. A use-first
  * lot stays one in its jars.
@@ -43,33 +84,8 @@ async function fill(
 ): Promise<void> {
   const { id, count, netG, weights } = filling;
   const jar = await find<JarKindRecord>(unit.db, 'jarKinds', filling.jarKindId, 'kind of jar');
-  const totalG = count * netG;
-  if (!honey || honey.nowG < totalG)
-    throw refused(
-      `${count} jars of ${netG} g are ${totalG} g; ${honey?.nowG ?? 0} g of honey are there.`,
-      path,
-    );
-  if (jar.stock < count) throw refused(`Only ${jar.stock} of "${jar.name}" are in stock.`, path);
-  if (netG > jar.netG * 1.1)
-    throw refused(
-      `${netG} g do not fit into "${jar.name}" of ${jar.netG} g.`,
-      path.replace(/count$/, 'netG'),
-    );
-  if (jar.volumeMl) {
-    const says = volumeQuestion(netG, jar.volumeMl, WATER_TAKEN_PERCENT);
-    if (says?.startsWith(`${netG} g do not fit`))
-      throw refused(`"${jar.name}": ${says}`, path.replace(/count$/, 'netG'));
-  }
-  if ((jar.minG !== null && netG < jar.minG) || (jar.maxG !== null && netG > jar.maxG))
-    throw refused(
-      `"${jar.name}" is filled with ${jar.minG ?? 1} to ${jar.maxG ?? jar.netG} g.`,
-      path.replace(/count$/, 'netG'),
-    );
-  if (weights.length > count) throw refused(`${count} jars, ${weights.length} weights.`, path);
-  const lowest = [
-    ...(filling.lowestWeighedG === null ? [] : [filling.lowestWeighedG]),
-    ...(fillAccuracy(netG, weights) ? [Math.min(...weights)] : []),
-  ];
+  const problem = fillRefused(filling, jar, honey, path);
+  if (problem || !honey) throw problem ?? notFound('lot of honey');
   await unit.insert('lots', {
     id,
     batchId: batch.id,
@@ -79,12 +95,12 @@ async function fill(
     count,
     netG,
     jarKindId: jar.id,
-    lowestWeighedG: lowest.length ? Math.min(...lowest) : null,
+    lowestWeighedG: lowestOf(filling),
     weights: weights.length ? weights : null,
     useBy: honey.useBy,
     granulating: honey.granulating,
   });
-  await unit.flow({ from: honey.id, to: id, g: totalG, reason: 'Filled' });
+  await unit.flow({ from: honey.id, to: id, g: count * netG, reason: 'Filled' });
   await unit.update('jarKinds', jar.id, { stock: jar.stock - count });
 }
 

@@ -37,7 +37,9 @@ export function readyFiles({ db, weather, clock, phoneAddress }: Reading): Route
     const [paper, units] = [PAPERS[rules.paper], rules.units];
     const address = await phoneAddress();
     const tickLink = address && `${address}/bring`;
-    response.send(Buffer.from(await inThread('sheetPdf', [day, { zone, paper, units, tickLink }])));
+    response.send(
+      Buffer.from(await inThread('dayPlanPdf', [day, { zone, paper, units, tickLink }])),
+    );
   });
   return router;
 }

@@ -11,6 +11,9 @@ import {
   type Batch,
   type BatchDetail,
   type Take,
+  type TakeOutcome,
+  type CombCondition,
+  type BarView,
 } from '@furrow/core';
 import { hiveOfComb } from '../look/placing.js';
 import { dateAt } from '../look/dateAt.js';
@@ -115,42 +118,52 @@ async function weighOwed(
   await intoTheBook(unit, batch, netG, `${what}, ${byEstimate ? 'by estimate' : 'weighed later'}`);
 }
 
+/** What comb is like that came out otherwise than whole. */
+const CONDITION_AFTER: Partial<Record<TakeOutcome, CombCondition>> = {
+  broke: 'torn',
+  fell: 'torn',
+};
+
+/** Its weight without the vessel; null while it is to be weighed later. */
+const netOf = ({
+  grossG,
+  tareG,
+}: {
+  grossG: number | null;
+  tareG: number | null;
+}): number | null => (grossG === null || tareG === null ? null : grossG - tareG);
+
+/** The bar a comb that was chosen hangs from; null where it hangs no more. Refuses what is taken. */
+async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promise<BarView | null> {
+  if (!batch.combIds.includes(combId))
+    throw refused('This comb was not chosen for this harvest.', 'payload.combId');
+  const comb = await find<{ endedOn: string | null }>(unit.db, 'combs', combId, 'comb');
+  const before = await unit
+    .db('takes')
+    .where({ batchId: batch.id, combId, removedAt: null })
+    .first();
+  if (before)
+    throw conflict('taken-already', 'This comb is written down already. Undo that first.');
+  if (comb.endedOn) return null;
+  const { bars } = await hiveOfComb(unit.db, combId);
+  return bars.find((b) => b.comb?.id === combId) ?? null;
+}
+
 export const takeWrites = [
   write('/takes', {
     sentence: (p) => `Comb ${OUTCOME_WORDS[p.outcome]}${p.later ? ', weighed later' : ''}`,
     run: async (unit, payload) => {
       const batch = await openBatch(unit, payload.batchId);
-      if (!batch.combIds.includes(payload.combId))
-        throw refused('This comb was not chosen for this harvest.', 'payload.combId');
-      const comb = await find<{ carrierId: string; endedOn: string | null }>(
-        unit.db,
-        'combs',
-        payload.combId,
-        'comb',
-      );
-      const before = await unit
-        .db('takes')
-        .where({ batchId: batch.id, combId: payload.combId, removedAt: null })
-        .first();
-      if (before)
-        throw conflict('taken-already', 'This comb is written down already. Undo that first.');
-      const bar = comb.endedOn
-        ? null
-        : ((await hiveOfComb(unit.db, payload.combId)).bars.find(
-            (b) => b.comb?.id === payload.combId,
-          ) ?? null);
+      const bar = await barToTake(unit, batch, payload.combId);
       const leaves = weighsOut(payload.outcome);
       if (leaves) await mayLeaveNow(unit, batch, [payload.combId]);
-      const weighed = payload.grossG !== null && payload.tareG !== null && leaves;
-      const netG = weighed ? payload.grossG! - payload.tareG! : null;
+      const netG = leaves ? netOf(payload) : null;
       const { minutes = 0, later: _later, ...take } = payload;
       await unit.insert('takes', {
         ...take,
         guessG: take.guessG ?? null,
         potsEmptied: take.potsEmptied ?? null,
-        condition:
-          take.condition ??
-          (payload.outcome === 'broke' || payload.outcome === 'fell' ? 'torn' : null),
+        condition: take.condition ?? CONDITION_AFTER[payload.outcome] ?? null,
         wentTo: take.wentTo ?? null,
         byBox: false,
         slot: bar?.slot ?? 0,

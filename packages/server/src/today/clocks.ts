@@ -1,11 +1,11 @@
 import {
   combOutHours,
   cutsComb,
+  drainDue,
   drainForecast,
   forecastInput,
   honeyDepthMm,
   measuredWaterPercent,
-  nextStirAt,
   pressAdvice,
   pressTurns,
   settlingHours,
@@ -16,6 +16,7 @@ import {
   type BatchDetail,
   type Clock,
   type Drain,
+  type DrainDue,
   type HouseRules,
   type Keeping,
   type MethodPrior,
@@ -297,31 +298,14 @@ function forecastOf(input: DrainForecastInput): DrainForecast {
   return forecast;
 }
 
-/** What a drain waits for whose weighings stand still. */
-export const STOPPED = 'it has stopped: look at the strainer';
-
-/** The earliest of stir and full vessel; nine tenths out once neither is ahead. */
+/** What a drain waits for, by its forecast as it stands this minute. */
 export function nextDue(
-  drain: Parameters<typeof forecastInput>[0],
+  drain: Drain,
   lower: Vessel | null,
   rules: HouseRules,
   now: Date,
   prior?: MethodPrior,
-): { dueAt: string | null; dueWhat: string | null; overflowAt: string | null } {
+): DrainDue {
   const forecast = forecastOf(forecastInput(drain, lower, rules, toTheMinute(now), prior));
-  const instant = (hours: number): string =>
-    new Date(Date.parse(drain.startedAt) + hours * 3_600_000).toISOString();
-  const overflowAt = forecast.overflowHours ? instant(forecast.overflowHours.earliest) : null;
-  const stirAt = nextStirAt(drain, rules, now.toISOString());
-  const due = (
-    [
-      [stirAt, 'stir'],
-      [overflowAt, 'draw off'],
-    ] as [string | null, string][]
-  )
-    .filter((d): d is [string, string] => d[0] !== null)
-    .sort((a, b) => a[0].localeCompare(b[0]))[0];
-  if (forecast.stalled) return { dueAt: now.toISOString(), dueWhat: STOPPED, overflowAt: null };
-  if (due) return { dueAt: due[0], dueWhat: due[1], overflowAt };
-  return { dueAt: instant(forecast.nineTenthsHours.mid), dueWhat: 'nine tenths out', overflowAt };
+  return drainDue(drain, forecast, rules, now);
 }
