@@ -1,5 +1,5 @@
 import { isStingless } from './hive/kinds.js';
-import './plainWords.js';
+import './schemaMessages.js';
 import { z } from 'zod';
 import { BadInput, pathText } from './badInput.js';
 import { lotTrace } from './book/lotTrace.js';

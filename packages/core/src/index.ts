@@ -38,7 +38,7 @@ export * from './comb/guess.js';
 export * from './comb/photo/perspective.js';
 export * from './comb/photo/features.js';
 export * from './comb/photo/readPhoto.js';
-export * from './hive/topBar.js';
+export * from './hive/kinds/topBar.js';
 export * from './hive/kind.js';
 export * from './hive/kinds.js';
 export * from './hive/newHive.js';

@@ -3,7 +3,7 @@ import { begunWrites } from './choose/begun.js';
 import { chooseWrites } from './choose/writes.js';
 import { keepingWrites } from './cut/keepings.js';
 import { packingWrites } from './cut/packing.js';
-import { sheetWrites } from './archive/sheet.js';
+import { spreadsheetWrites } from './archive/spreadsheet.js';
 import { aftercareWrites } from './book/aftercare.js';
 import { holdWrites } from './book/holds.js';
 import { cutWrites } from './cut/writes.js';
@@ -46,7 +46,7 @@ const LISTED = [
   ...outWrites,
   ...aftercareWrites,
   ...holdWrites,
-  ...sheetWrites,
+  ...spreadsheetWrites,
   ...rulesWrites,
 ];
 

@@ -10,5 +10,5 @@ export * from './massBalance.js';
 export * from './payback.js';
 export * from './rinse.js';
 export * from './seasons.js';
-export * from './sheet.js';
+export * from './spreadsheet.js';
 export * from './waxYield.js';

@@ -14,7 +14,7 @@ import type { LpSolver } from '../records/vocabulary/solver.js';
 import { chooseModel } from './model.js';
 import { PLAIN_QUESTION } from './question.js';
 import { choose } from './solve.js';
-import { choiceHive } from './units.js';
+import { choiceHive } from './choiceUnits.js';
 
 let solve: LpSolver;
 beforeAll(async () => {

@@ -7,7 +7,7 @@ import { chooseModel, type ChooseModel } from './model.js';
 import type { Outcome } from './outcome.js';
 import { type ChooseQuestion, GOAL_WORDS, type Household } from './question.js';
 import { chooseQuickly, type Solved } from './solve.js';
-import type { ChoiceHive } from './units.js';
+import type { ChoiceHive } from './choiceUnits.js';
 import { takesPots, type Way, WAY_WORDS } from '../records/vocabulary/ways.js';
 
 /** A whole set side by side with others: what goes which way, and what comes of it. */

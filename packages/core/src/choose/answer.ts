@@ -4,7 +4,7 @@ import type { LpSolver } from '../records/vocabulary/solver.js';
 import { chooseModel, type ChooseModel } from './model.js';
 import { type ChooseQuestion, GOAL_WORDS, type Household, questionIssues } from './question.js';
 import { chooseInStages, type Proof, type Solved } from './solve.js';
-import type { ChoiceHive } from './units.js';
+import type { ChoiceHive } from './choiceUnits.js';
 import type { Way } from '../records/vocabulary/ways.js';
 
 export interface ChooseRequest {

@@ -2,7 +2,7 @@ import { hiveKind } from '../hive/kinds.js';
 import { percentText } from '../look/index.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { Market } from './outcome.js';
-import type { ChoiceUnit } from './units.js';
+import type { ChoiceUnit } from './choiceUnits.js';
 import { cutsComb, runsInPlace, takesPots, type Way, WAYS } from '../records/vocabulary/ways.js';
 
 /**

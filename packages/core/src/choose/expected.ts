@@ -5,7 +5,7 @@ import type { HouseRules } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
 import { NO_RANGE } from '../units/ranges.js';
 import { type Market, type Outcome, outcomeOf } from './outcome.js';
-import { joinEstimates } from './units.js';
+import { joinEstimates } from './choiceUnits.js';
 import type { Way } from '../records/vocabulary/ways.js';
 
 const NOTHING: CombEstimate = {

@@ -3,7 +3,7 @@ import type { LpSolver } from '../records/vocabulary/solver.js';
 import { chooseModel, type ChooseModel, type Limit, valueUnit } from './model.js';
 import type { ChooseQuestion, Household } from './question.js';
 import { chooseQuickly, type Solved } from './solve.js';
-import type { ChoiceHive } from './units.js';
+import type { ChoiceHive } from './choiceUnits.js';
 
 /** A limit that holds the answer back, and what one more of it would bring. */
 export interface Binding {

@@ -1,5 +1,5 @@
 import { QUESTION_WORDS } from '../look/index.js';
-import type { ChoiceHive, ChoiceUnit } from './units.js';
+import type { ChoiceHive, ChoiceUnit } from './choiceUnits.js';
 import type { Question } from '../records/vocabulary/verdict.js';
 
 /** What holds units of one hive back: the finding, how many it holds, and where it is answered. */

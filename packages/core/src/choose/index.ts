@@ -18,5 +18,5 @@ export * from './orders.js';
 export * from './question.js';
 export * from './solve.js';
 export * from './stores.js';
-export * from './units.js';
+export * from './choiceUnits.js';
 export * from './ways.js';

@@ -1,5 +1,5 @@
 import type { HouseRules } from '../records/houseRules.js';
-import type { ChoiceUnit } from './units.js';
+import type { ChoiceUnit } from './choiceUnits.js';
 import { takesPots, type Way, WAY_WORDS } from '../records/vocabulary/ways.js';
 
 /** What lots are kept apart by, beside the way, which always parts them. */

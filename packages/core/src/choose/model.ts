@@ -4,7 +4,7 @@ import { type Block, takeBlocks, wayBlocks, waysOf } from './blocks.js';
 import { type Market, marketOf, type Outcome, outcomeOf } from './outcome.js';
 import { type TakingOrder, takingOrders } from './orders.js';
 import type { ChooseQuestion, Household } from './question.js';
-import type { ChoiceHive, ChoiceUnit } from './units.js';
+import type { ChoiceHive, ChoiceUnit } from './choiceUnits.js';
 import { crushesComb, type Way } from '../records/vocabulary/ways.js';
 import type { VesselRole } from '../records/vocabulary/vessels.js';
 

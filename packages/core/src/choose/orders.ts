@@ -1,5 +1,5 @@
 import { hiveKind } from '../hive/kinds.js';
-import type { ChoiceUnit } from './units.js';
+import type { ChoiceUnit } from './choiceUnits.js';
 
 /** A unit that is taken only where at least one of `needs` is taken too; with none it stays. */
 export interface TakingOrder {

@@ -23,7 +23,7 @@ import {
   scaleRange,
   sumRanges,
 } from '../units/ranges.js';
-import type { ChoiceUnit } from './units.js';
+import type { ChoiceUnit } from './choiceUnits.js';
 import { crushMethodOf } from './ways.js';
 import { cutsComb, takesPots, type Way } from '../records/vocabulary/ways.js';
 

@@ -6,7 +6,7 @@ import { framedHive } from './kinds/framed.js';
 import { pileBoxHive } from './kinds/pileBox.js';
 import { stinglessHive } from './kinds/stingless.js';
 import { warreHive } from './kinds/warre.js';
-import { topBarHive } from './topBar.js';
+import { topBarHive } from './kinds/topBar.js';
 
 /** The registry: every kind of hive Furrow draws, reads and remembers. */
 export const HIVE_KINDS = {

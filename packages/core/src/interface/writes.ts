@@ -35,7 +35,7 @@ import {
   fillingsWritten,
   flowWritten,
   printWritten,
-  sheetWritten,
+  spreadsheetWritten,
   rulesWritten,
   vesselWritten,
   jarKindWritten,
@@ -118,7 +118,7 @@ import {
   newTickSchema,
   newCalendarLinkSchema,
 } from '../records/plan.js';
-import { sheetHarvestsSchema } from '../records/sheet.js';
+import { spreadsheetHarvestsSchema } from '../records/spreadsheet.js';
 import {
   newTakeSchema,
   newBoxTakeSchema,
@@ -243,7 +243,11 @@ export const WRITES = {
   '/answers': { method: 'post', payload: settleQuestionSchema, answers: idWritten },
   '/holds/:id/lift': { method: 'post', payload: liftHoldSchema, answers: idWritten },
   // Archive
-  '/sheetHarvests': { method: 'post', payload: sheetHarvestsSchema, answers: sheetWritten },
+  '/sheetHarvests': {
+    method: 'post',
+    payload: spreadsheetHarvestsSchema,
+    answers: spreadsheetWritten,
+  },
   // Rules
   '/rules': { method: 'post', payload: houseRulesSchema, answers: rulesWritten },
   '/vessels': { method: 'post', payload: newVesselSchema, answers: vesselWritten },

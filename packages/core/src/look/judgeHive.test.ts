@@ -3,7 +3,7 @@ import type { Shares } from '../records/vocabulary/comb.js';
 import { sealedThicknessMm } from '../hive/kind.js';
 import { HIVE_KINDS } from '../hive/kinds.js';
 import type { DatedFact } from '../records/colony.js';
-import { innerLengthMm, TOP_BAR_DEFAULTS } from '../hive/topBar.js';
+import { innerLengthMm, TOP_BAR_DEFAULTS } from '../hive/kinds/topBar.js';
 import type { Hive, Look } from '../records/hiveViews.js';
 import { DEFAULT_RULES, houseRulesSchema } from '../records/houseRules.js';
 import { colonyState } from './colonyState.js';

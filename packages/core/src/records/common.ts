@@ -1,4 +1,4 @@
-import '../plainWords.js';
+import '../schemaMessages.js';
 import { z } from 'zod';
 
 /** Ids are UUIDs made by the client, so that a write can be repeated safely. */

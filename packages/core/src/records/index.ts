@@ -13,7 +13,7 @@ export * from './harvestName.js';
 export * from './views.js';
 export * from './outs.js';
 export * from './plan.js';
-export * from './sheet.js';
+export * from './spreadsheet.js';
 export * from './senml.js';
 export * from './take.js';
 export * from './houseRules.js';

@@ -7,8 +7,8 @@ import {
   SHEET_MASS_UNITS,
   weighedText,
   type HiveKindName,
-  type SheetRead,
-  type SheetSettings,
+  type SpreadsheetRead,
+  type SpreadsheetSettings,
 } from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
@@ -18,8 +18,8 @@ import NewSite from './NewSite.vue';
 import { newId, serverNow } from '../api/client.js';
 import { useHives, useRules, useSites } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
-import { sheetWorker } from '../workers/client.js';
-import type { Delimiter, SheetOpened } from '../workers/spreadsheet.js';
+import { spreadsheetWorker } from '../workers/client.js';
+import type { Delimiter, SpreadsheetOpened } from '../workers/spreadsheet.js';
 
 /**
  * A sheet somebody kept before: columns said, units asked, every row in error named, nothing
@@ -30,12 +30,12 @@ const { data: hives } = useHives();
 const { data: sites } = useSites();
 const { data: rules } = useRules();
 const units = computed(() => rules.value?.rules.units ?? 'metric');
-let worker: ReturnType<typeof sheetWorker> | null = null;
+let worker: ReturnType<typeof spreadsheetWorker> | null = null;
 onScopeDispose(() => worker?.end());
 const file = shallowRef<File | null>(null);
-const opened = shallowRef<SheetOpened | null>(null);
-const settings = ref<SheetSettings | null>(null);
-const found = shallowRef<SheetRead | null>(null);
+const opened = shallowRef<SpreadsheetOpened | null>(null);
+const settings = ref<SpreadsheetSettings | null>(null);
+const found = shallowRef<SpreadsheetRead | null>(null);
 const share = ref<number | null>(null);
 const says = ref<string | null>(null);
 const MARKS: { label: string; value: Delimiter }[] = [
@@ -46,7 +46,7 @@ const MARKS: { label: string; value: Delimiter }[] = [
 ];
 async function open(delimiter: Delimiter | null): Promise<void> {
   worker?.end();
-  worker = sheetWorker();
+  worker = spreadsheetWorker();
   [opened.value, found.value, says.value, share.value] = [null, null, null, 0];
   try {
     const sheet = await worker.api.open(
@@ -59,7 +59,7 @@ async function open(delimiter: Delimiter | null): Promise<void> {
     );
     opened.value = sheet;
     const { asks: _asks, ...guess } = sheet.guess;
-    settings.value = JSON.parse(JSON.stringify(guess)) as SheetSettings;
+    settings.value = JSON.parse(JSON.stringify(guess)) as SpreadsheetSettings;
   } catch (error) {
     says.value = error instanceof Error ? error.message : 'This file cannot be read.';
   } finally {
@@ -97,7 +97,7 @@ watch(
     found.value =
       ready.value && worker
         ? await worker.api.read(
-            JSON.parse(JSON.stringify(settings.value)) as SheetSettings,
+            JSON.parse(JSON.stringify(settings.value)) as SpreadsheetSettings,
             serverNow().toISOString().slice(0, 10),
           )
         : null;

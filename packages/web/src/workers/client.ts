@@ -3,7 +3,7 @@ import type { ChooserApi } from './chooser.js';
 import type { ComputeApi } from './compute.js';
 import type { CutterApi } from './cutter.js';
 import type { PhotoApi } from './photo.js';
-import type { SheetApi } from './spreadsheet.js';
+import type { SpreadsheetApi } from './spreadsheet.js';
 
 let remote: Remote<ComputeApi> | null = null;
 
@@ -34,7 +34,7 @@ export function cutterWorker(): { api: Remote<CutterApi>; end: () => void } {
 }
 
 /** A worker for one sheet that was kept before; `end` stops it in the middle. */
-export function sheetWorker(): { api: Remote<SheetApi>; end: () => void } {
+export function spreadsheetWorker(): { api: Remote<SpreadsheetApi>; end: () => void } {
   const worker = new Worker(new URL('./spreadsheet.ts', import.meta.url), { type: 'module' });
-  return { api: wrap<SheetApi>(worker), end: () => worker.terminate() };
+  return { api: wrap<SpreadsheetApi>(worker), end: () => worker.terminate() };
 }

@@ -1,21 +1,21 @@
 import {
-  guessSheet,
-  readSheet,
-  type SheetGuess,
-  type SheetRead,
-  type SheetSettings,
+  guessSpreadsheet,
+  readSpreadsheet,
+  type SpreadsheetGuess,
+  type SpreadsheetRead,
+  type SpreadsheetSettings,
 } from '@furrow/core';
 import { expose } from 'comlink';
 import Papa from 'papaparse';
 
 export const DELIMITERS = [',', ';', '\t', '|'] as const;
 export type Delimiter = (typeof DELIMITERS)[number];
-export interface SheetOpened {
+export interface SpreadsheetOpened {
   head: string[];
   rows: number;
   first: string[][];
   delimiter: Delimiter;
-  guess: SheetGuess;
+  guess: SpreadsheetGuess;
   says: string | null;
 }
 
@@ -38,7 +38,7 @@ const api = {
     file: Blob,
     delimiter: Delimiter | null,
     onShare: (share: number) => void,
-  ): Promise<SheetOpened> {
+  ): Promise<SpreadsheetOpened> {
     const text = await textOf(file);
     if (/\u0000/.test(text.slice(0, 4000)))
       throw new Error('This is no text: save the sheet as CSV first.');
@@ -70,12 +70,12 @@ const api = {
       rows: rows.length,
       first: rows.slice(0, 6),
       delimiter: used as Delimiter,
-      guess: guessSheet(head, rows),
+      guess: guessSpreadsheet(head, rows),
       says,
     };
   },
-  read: (settings: SheetSettings, today: string): SheetRead =>
-    readSheet(head, rows, settings, today),
+  read: (settings: SpreadsheetSettings, today: string): SpreadsheetRead =>
+    readSpreadsheet(head, rows, settings, today),
 };
-export type SheetApi = typeof api;
+export type SpreadsheetApi = typeof api;
 expose(api);

@@ -56,7 +56,7 @@ export const nothingWritten = z.strictObject({});
 
 /** Readings that were new, and those that were here already. */
 export const readingsWritten = z.strictObject({ added: z.int(), known: z.int() });
-export const sheetWritten = z.strictObject({ harvests: z.int() });
+export const spreadsheetWritten = z.strictObject({ harvests: z.int() });
 export const fillingsWritten = z.strictObject({ lotIds: z.array(id) });
 export const flowWritten = z.strictObject({ flowId: id });
 export const printWritten = z.strictObject({ printId: id });

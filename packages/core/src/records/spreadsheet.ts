@@ -9,7 +9,7 @@ export const SHEET_ROWS_MAX = 2000;
  * Harvests of an old sheet, all or none: each names one of `hives`, which is here already or is
  * made.
  */
-export const sheetHarvestsSchema = z.strictObject({
+export const spreadsheetHarvestsSchema = z.strictObject({
   hives: z
     .array(
       z.strictObject({
@@ -47,4 +47,4 @@ export const sheetHarvestsSchema = z.strictObject({
     .min(1, 'No harvest stands in it.')
     .max(SHEET_ROWS_MAX, `At most ${SHEET_ROWS_MAX} harvests at once.`),
 });
-export type SheetHarvests = z.infer<typeof sheetHarvestsSchema>;
+export type SpreadsheetHarvests = z.infer<typeof spreadsheetHarvestsSchema>;

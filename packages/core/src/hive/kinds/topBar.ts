@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { count, mm, sealedThicknessMm, type HiveKind } from './kind.js';
+import { count, mm, sealedThicknessMm, type HiveKind } from '../kind.js';
 
 /** Measures of a horizontal top-bar hive, in mm; bars are counted from the entrance. */
 export const topBarGeometrySchema = z

@@ -1,20 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { guessSheet, readSheet, type SheetSettings } from './sheet.js';
-import { SHEET_ROWS_MAX } from '../records/sheet.js';
+import { guessSpreadsheet, readSpreadsheet, type SpreadsheetSettings } from './spreadsheet.js';
+import { SHEET_ROWS_MAX } from '../records/spreadsheet.js';
 
 const head = ['Data', 'Colmeia', 'Mel (kg)', 'Cera', 'Obs'];
 const rows = [
   ['14/03/2025', 'Ipê', '3,4', '120', 'boa'],
   ['02/04/2025', 'Cedro', '6.9', '', '=1+1'],
 ];
-const settings = (more: Partial<SheetSettings> = {}): SheetSettings => {
-  const { asks: _asks, ...guess } = guessSheet(head, rows);
+const settings = (more: Partial<SpreadsheetSettings> = {}): SpreadsheetSettings => {
+  const { asks: _asks, ...guess } = guessSpreadsheet(head, rows);
   return { ...guess, ...more };
 };
 
 describe('a sheet that was kept before', () => {
   it('is guessed by its head and by what stands below; what could be wrong is asked', () => {
-    const guess = guessSheet(head, rows);
+    const guess = guessSpreadsheet(head, rows);
     expect(guess.columns).toMatchObject({
       date: 0,
       hive: 1,
@@ -25,15 +25,15 @@ describe('a sheet that was kept before', () => {
     });
     expect(guess).toMatchObject({ honeyUnit: 'kg', waxUnit: 'g', dates: 'day-first' });
     expect(guess.asks).toEqual(['The column “Cera” names no unit: by its size taken as g of wax.']);
-    expect(guessSheet(['when', 'box', 'yield'], [['03/04/2025', 'A', '5']]).asks.join(' ')).toMatch(
-      /could be read either way.*|names no unit/,
-    );
-    expect(guessSheet(['x', 'y'], []).asks[0]).toMatch(
+    expect(
+      guessSpreadsheet(['when', 'box', 'yield'], [['03/04/2025', 'A', '5']]).asks.join(' '),
+    ).toMatch(/could be read either way.*|names no unit/);
+    expect(guessSpreadsheet(['x', 'y'], []).asks[0]).toMatch(
       /No column looks like “Date of the harvest”/,
     );
   });
   it('reads decimal commas and points, and takes a formula for text', () => {
-    const found = readSheet(head, rows, settings(), '2026-03-14');
+    const found = readSpreadsheet(head, rows, settings(), '2026-03-14');
     expect(found.problems).toEqual([]);
     expect(found.harvests).toEqual([
       {
@@ -58,7 +58,7 @@ describe('a sheet that was kept before', () => {
       },
     ]);
     expect(
-      readSheet(head, rows, settings({ honeyUnit: 'lb' }), '2026-03-14').harvests[0].honeyG,
+      readSpreadsheet(head, rows, settings({ honeyUnit: 'lb' }), '2026-03-14').harvests[0].honeyG,
     ).toBe(Math.round(3.4 * 453.59237));
   });
   it.each([
@@ -72,14 +72,14 @@ describe('a sheet that was kept before', () => {
     [['14/03/2025', 'Ipê', '-3'], 'Mel (kg)', /not between/],
     [['14/03/2025', 'Ipê', '3', 'x'], 'Cera', /no plain number/],
   ])('names the row and the column of %j', (row, column, sentence) => {
-    const { problems, harvests } = readSheet(head, [rows[0], row], settings(), '2026-03-14');
+    const { problems, harvests } = readSpreadsheet(head, [rows[0], row], settings(), '2026-03-14');
     expect(problems).toEqual([
       { line: 3, column, sentence: expect.stringMatching(sentence) as string },
     ]);
     expect(harvests).toHaveLength(1);
   });
   it('is refused whole where it is far too long, and passes over blank lines', () => {
-    const many = readSheet(
+    const many = readSpreadsheet(
       head,
       Array.from({ length: 200_000 }, () => rows[0]),
       settings(),
@@ -90,7 +90,7 @@ describe('a sheet that was kept before', () => {
       `This sheet has 200,000 rows; at most ${SHEET_ROWS_MAX.toLocaleString('en')} harvests come in at once. Split it by years.`,
     );
     expect(
-      readSheet(head, [['', ' ', '', '', ''], rows[0]], settings(), '2026-03-14').harvests,
+      readSpreadsheet(head, [['', ' ', '', '', ''], rows[0]], settings(), '2026-03-14').harvests,
     ).toHaveLength(1);
   });
 });

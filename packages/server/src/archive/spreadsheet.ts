@@ -13,7 +13,7 @@ const GONE = 'Gone before it was written here';
  * Harvests from a sheet that was kept before: each a closed harvest with its honey and wax in the
  * book, come and gone.
  */
-export const sheetWrites = [
+export const spreadsheetWrites = [
   write('/sheetHarvests', {
     sentence: (p) =>
       `${p.harvests.length} ${p.harvests.length === 1 ? 'harvest' : 'harvests'} from a sheet`,

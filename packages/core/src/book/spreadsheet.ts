@@ -1,7 +1,7 @@
 import { DateTime } from 'luxon';
 import { GRAMS_PER_OUNCE, GRAMS_PER_POUND } from '../units/mass.js';
 import { readNumber } from '../units/readNumber.js';
-import { SHEET_ROWS_MAX } from '../records/sheet.js';
+import { SHEET_ROWS_MAX } from '../records/spreadsheet.js';
 
 /** What a sheet of old harvests may say of one, and how people head such a column. */
 export const SHEET_FIELDS = [
@@ -13,8 +13,8 @@ export const SHEET_FIELDS = [
   'minutes',
   'note',
 ] as const;
-export type SheetField = (typeof SHEET_FIELDS)[number];
-export const SHEET_FIELD_WORDS: Record<SheetField, string> = {
+export type SpreadsheetField = (typeof SHEET_FIELDS)[number];
+export const SHEET_FIELD_WORDS: Record<SpreadsheetField, string> = {
   date: 'Date of the harvest',
   hive: 'Hive',
   honey: 'Honey',
@@ -23,7 +23,7 @@ export const SHEET_FIELD_WORDS: Record<SheetField, string> = {
   minutes: 'Minutes of your hands',
   note: 'Note',
 };
-const HEADS: Record<SheetField, RegExp> = {
+const HEADS: Record<SpreadsheetField, RegExp> = {
   date: /^(date|day|when|harvested|data|dia|datum|fecha)\b/i,
   hive: /\b(hive|box|colony|colmeia|caixa|stock|bienenstock|colmena)\b/i,
   honey: /\b(honey|mel|honig|miel|yield|crop)\b/i,
@@ -33,10 +33,10 @@ const HEADS: Record<SheetField, RegExp> = {
   note: /\b(note|notes|remark|remarks|obs|comment)\b/i,
 };
 export const SHEET_MASS_UNITS = ['kg', 'g', 'lb', 'oz'] as const;
-export type SheetMassUnit = (typeof SHEET_MASS_UNITS)[number];
+export type SpreadsheetMassUnit = (typeof SHEET_MASS_UNITS)[number];
 export const DATE_ORDERS = ['year-first', 'day-first', 'month-first'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
-const GRAMS: Record<SheetMassUnit, number> = {
+const GRAMS: Record<SpreadsheetMassUnit, number> = {
   kg: 1000,
   g: 1,
   lb: GRAMS_PER_POUND,
@@ -44,17 +44,17 @@ const GRAMS: Record<SheetMassUnit, number> = {
 };
 
 /** Which column is what; null where the sheet has none of it. */
-export type SheetColumns = Record<SheetField, number | null>;
-export interface SheetSettings {
-  columns: SheetColumns;
-  honeyUnit: SheetMassUnit;
-  waxUnit: SheetMassUnit;
+export type SpreadsheetColumns = Record<SpreadsheetField, number | null>;
+export interface SpreadsheetSettings {
+  columns: SpreadsheetColumns;
+  honeyUnit: SpreadsheetMassUnit;
+  waxUnit: SpreadsheetMassUnit;
   dates: DateOrder;
 }
-export interface SheetGuess extends SheetSettings {
+export interface SpreadsheetGuess extends SpreadsheetSettings {
   /** What was guessed and is asked, sentences. */ asks: string[];
 }
-export interface SheetHarvest {
+export interface SpreadsheetHarvest {
   line: number;
   date: string;
   hiveName: string;
@@ -64,26 +64,26 @@ export interface SheetHarvest {
   minutes: number;
   note: string;
 }
-export interface SheetProblem {
+export interface SpreadsheetProblem {
   line: number;
   column: string;
   sentence: string;
 }
-export interface SheetRead {
-  harvests: SheetHarvest[];
-  problems: SheetProblem[];
+export interface SpreadsheetRead {
+  harvests: SpreadsheetHarvest[];
+  problems: SpreadsheetProblem[];
   hiveNames: string[];
   rows: number;
 }
 
 /** How a column's head names its unit, in the order they are looked for: a kilogram has a gram in it. */
-const UNIT_SIGNS: readonly [SheetMassUnit, RegExp][] = [
+const UNIT_SIGNS: readonly [SpreadsheetMassUnit, RegExp][] = [
   ['kg', /\bkg\b|kilo/i],
   ['lb', /\b(lb|lbs|pound)/i],
   ['oz', /\boz\b|ounce/i],
   ['g', /\(g\)|\bg\b|gram/i],
 ];
-const unitIn = (head: string): SheetMassUnit | null =>
+const unitIn = (head: string): SpreadsheetMassUnit | null =>
   UNIT_SIGNS.find(([, sign]) => sign.test(head))?.[0] ?? null;
 const filled = (rows: readonly (readonly string[])[], column: number | null): string[] =>
   column === null ? [] : rows.map((r) => (r[column] ?? '').trim()).filter(Boolean);
@@ -96,7 +96,7 @@ function guessUnit(
   head: string,
   values: readonly string[],
   what: string,
-): { unit: SheetMassUnit; ask: string | null } {
+): { unit: SpreadsheetMassUnit; ask: string | null } {
   const said = unitIn(head);
   if (said) return { unit: said, ask: null };
   const numbers = values
@@ -138,10 +138,10 @@ function guessOrder(values: readonly string[]): { dates: DateOrder; ask: string 
  * What a sheet's columns are, guessed from its head and what stands below; every guess that could
  * be wrong is asked.
  */
-export function guessSheet(
+export function guessSpreadsheet(
   head: readonly string[],
   rows: readonly (readonly string[])[],
-): SheetGuess {
+): SpreadsheetGuess {
   const taken = new Set<number>();
   const columns = Object.fromEntries(
     SHEET_FIELDS.map((field) => {
@@ -151,7 +151,7 @@ export function guessSheet(
       if (at >= 0) taken.add(at);
       return [field, at >= 0 ? at : null];
     }),
-  ) as SheetColumns;
+  ) as SpreadsheetColumns;
   const sample = rows.slice(0, 500);
   const honey = guessUnit(
     columns.honey === null ? '' : head[columns.honey],
@@ -200,13 +200,13 @@ function readDate(text: string, order: DateOrder): string | null {
  * like any other, never run. Every row in error is named with its column; lines are counted as the
  * sheet counts them, its head being 1. `today` bounds dates.
  */
-export function readSheet(
+export function readSpreadsheet(
   head: readonly string[],
   rows: readonly (readonly string[])[],
-  settings: SheetSettings,
+  settings: SpreadsheetSettings,
   today: string,
-): SheetRead {
-  const problems: SheetProblem[] = [];
+): SpreadsheetRead {
+  const problems: SpreadsheetProblem[] = [];
   if (rows.length > SHEET_ROWS_MAX)
     return {
       harvests: [],
@@ -220,14 +220,14 @@ export function readSheet(
         },
       ],
     };
-  const harvests: SheetHarvest[] = [];
+  const harvests: SpreadsheetHarvest[] = [];
   const { columns } = settings;
   rows.forEach((row, i) => {
     const line = i + 2;
     const before = problems.length;
-    const cell = (field: SheetField): string =>
+    const cell = (field: SpreadsheetField): string =>
       columns[field] === null ? '' : (row[columns[field]!] ?? '').trim();
-    const bad = (field: SheetField, sentence: string): null => {
+    const bad = (field: SpreadsheetField, sentence: string): null => {
       problems.push({
         line,
         column: columns[field] === null ? SHEET_FIELD_WORDS[field] : head[columns[field]!],
@@ -235,7 +235,12 @@ export function readSheet(
       });
       return null;
     };
-    const number = (field: SheetField, low: number, high: number, unit: string): number | null => {
+    const number = (
+      field: SpreadsheetField,
+      low: number,
+      high: number,
+      unit: string,
+    ): number | null => {
       const text = cell(field);
       if (!text) return null;
       const value = readNumber(text.replace(/\s*(kg|g|lbs?|oz|%|min)$/i, ''));
