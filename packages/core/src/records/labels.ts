@@ -1,13 +1,20 @@
 import { z } from 'zod';
 import { idSchema, nameSchema } from './common.js';
-import { number, row, id, text, revision } from './vocabulary/fields.js';
-import {
-  labelFieldSchema,
-  type LabelSheet,
-  type LabelField,
-  type LabelText,
-  FLOWER_SUPPORTS,
-} from './vocabulary/labels.js';
+import { number, row, id, instant, text, revision } from './vocabulary/fields.js';
+import { labelFieldSchema, labelTextRecord, FLOWER_SUPPORTS } from './vocabulary/labels.js';
+
+export const sheetMeasures = {
+  paperWidthMm: number,
+  paperHeightMm: number,
+  columns: number,
+  rows: number,
+  marginLeftMm: number,
+  marginTopMm: number,
+  labelWidthMm: number,
+  labelHeightMm: number,
+  gapXMm: number,
+  gapYMm: number,
+};
 
 const mm = (low: number, high: number) =>
   z.number('Millimetres.').min(low, `At least ${low} mm.`).max(high, `At most ${high} mm.`);
@@ -63,21 +70,24 @@ export const misprintSchema = z.strictObject({
   reprintId: idSchema.nullable().default(null),
   startAt: newPrintSchema.shape.startAt,
 });
-export interface Print {
-  id: string;
-  lotId: string;
-  sheet: LabelSheet & { name: string };
-  fields: LabelField[];
-  qr: boolean;
-  qrText: string;
-  labels: LabelText[];
-  startAt: number;
-  misprinted: number;
-  why: string;
-  reprintOf: string | null;
-  occurredAt: string;
-  revision: number;
-}
+/** A print as it is kept: what stood on every label, so that it can be printed again as it was. */
+export const printRecord = z.strictObject({
+  ...row,
+  id,
+  lotId: id,
+  sheet: z.strictObject({ name: text, ...sheetMeasures }),
+  fields: z.array(labelFieldSchema),
+  qr: z.boolean(),
+  qrText: text,
+  labels: z.array(labelTextRecord),
+  startAt: number,
+  misprinted: number,
+  why: text,
+  reprintOf: id.nullable(),
+  occurredAt: instant,
+  revision,
+});
+export type Print = z.infer<typeof printRecord>;
 
 /** What the household claims of a lot, and what supports it. */
 export const lotClaimSchema = z
@@ -100,18 +110,6 @@ export const batchCodeSchema = z.strictObject({
 });
 
 /** What the server answers of labels and the printer's spool, as schemas. */
-export const sheetMeasures = {
-  paperWidthMm: number,
-  paperHeightMm: number,
-  columns: number,
-  rows: number,
-  marginLeftMm: number,
-  marginTopMm: number,
-  labelWidthMm: number,
-  labelHeightMm: number,
-  gapXMm: number,
-  gapYMm: number,
-};
 
 export const labelSheetRecord = z
   .strictObject({ ...row, id, name: text, ...sheetMeasures, revision })

@@ -10,10 +10,6 @@ import {
   SCHOOLS,
   type Aftercare,
   type Batch,
-  type GearCare,
-  type Rinse,
-  type WaxCare,
-  type WaxRun,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -106,14 +102,14 @@ export async function aftercareOf(db: Knex, batchId: string, now: string): Promi
   const drains = (await db('drains').where({ batchId, removedAt: null }).select('crushedG')) as {
     crushedG: number;
   }[];
-  const rinses = await list<Rinse>(db, 'rinses', { batchId }, 'occurredAt');
+  const rinses = await list(db, 'rinses', { batchId }, 'occurredAt');
   return {
-    waxCares: await list<WaxCare>(db, 'waxCares', { batchId }, 'occurredAt'),
-    waxRuns: await list<WaxRun>(db, 'waxRuns', { batchId }, 'occurredAt'),
+    waxCares: await list(db, 'waxCares', { batchId }, 'occurredAt'),
+    waxRuns: await list(db, 'waxRuns', { batchId }, 'occurredAt'),
     rinses,
-    gearCares: await list<GearCare>(db, 'gearCares', { batchId }, 'occurredAt'),
+    gearCares: await list(db, 'gearCares', { batchId }, 'occurredAt'),
     combG: drains.reduce((g, d) => g + d.crushedG, 0),
-    householdRuns: (await list<WaxRun>(db, 'waxRuns')).map(({ way, inG, cleanG }) => ({
+    householdRuns: (await list(db, 'waxRuns')).map(({ way, inG, cleanG }) => ({
       way,
       inG,
       cleanG,
@@ -250,7 +246,7 @@ export const aftercareWrites = [
   write('/rinses/:id/use', {
     sentence: (p) => `Rinse: ${RINSE_FATE_WORDS[p.fate].toLowerCase()}`,
     run: async (unit, payload, { id }) => {
-      const rinse = await find<Rinse>(unit.db, 'rinses', id, 'rinse');
+      const rinse = await find(unit.db, 'rinses', id, 'rinse');
       if (rinse.usedAt) throw conflict('used', 'This rinse is used already.');
       const batch = await batchView(unit.db, rinse.batchId);
       const nowG = (await lotView(unit.db, rinse.lotId))?.nowG ?? 0;

@@ -205,7 +205,7 @@ async function lotsReached(db: Knex, batchId: string): Promise<Set<string>> {
  * reading the book.
  */
 export async function holdsByLot(db: Knex): Promise<Map<string, Hold[]>> {
-  const holds = (await list<HoldRow>(db, 'holds', { liftedOn: null })).map(asHold);
+  const holds = (await list(db, 'holds', { liftedOn: null })).map(asHold);
   const byLot = new Map<string, Hold[]>();
   for (const hold of holds)
     for (const lotId of await lotsReached(db, hold.batchId))
@@ -222,7 +222,7 @@ export const holdText = (hold: Hold): string => `${hold.sentence} ${HOLD_WORDS[h
 
 /** All holds, the open ones first, with the lots that still stand somewhere. */
 export async function holdViews(db: Knex): Promise<HoldView[]> {
-  const holds = (await list<HoldRow>(db, 'holds', {}, 'onDate')).map(asHold).reverse();
+  const holds = (await list(db, 'holds', {}, 'onDate')).map(asHold).reverse();
   const batches = new Map(
     (
       await batchViewsOf(
@@ -264,7 +264,7 @@ export const holdWrites = [
   write('/holds/:id/lift', {
     sentence: (p) => `A hold lifted: ${p.word}`,
     run: async (unit, { word }, { id }) => {
-      const hold = await find<HoldRow>(unit.db, 'holds', id, 'hold');
+      const hold = await find(unit.db, 'holds', id, 'hold');
       if (hold.liftedOn) throw conflict('lifted', 'This hold was lifted already.');
       const batch = await batchView(unit.db, hold.batchId);
       await unit.update('holds', id, {

@@ -21,7 +21,7 @@ const asFlow = (row: WrittenFlow): Flow => ({
 
 /** One lot with what came in and went out of it; null where it is not there. */
 export async function lotView(db: Knex, id: string): Promise<Lot | null> {
-  const [lot] = await list<Omit<Lot, 'inG' | 'outG' | 'nowG'>>(db, 'lots', { id });
+  const [lot] = await list(db, 'lots', { id });
   if (!lot) return null;
   const flows = await flowsOfLots(db, [id]);
   const inG = flows.filter((f) => f.to === id).reduce((g, f) => g + f.g, 0);
@@ -62,7 +62,7 @@ async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
       .whereIn('id', [...standing.keys()])
       .orderBy('recordedAt')
       .orderBy('rowid')) as Record<string, unknown>[]
-  ).map((r) => fromRow<Omit<Lot, 'inG' | 'outG' | 'nowG'>>('lots', r));
+  ).map((r) => fromRow('lots', r));
   return rows.map((r) => {
     const { inG, outG } = standing.get(r.id)!;
     return { ...r, inG, outG, nowG: inG - outG };
@@ -90,11 +90,7 @@ export async function bookView(
   balanced: boolean;
   problems: BatchDetail['problems'];
 }> {
-  const rows = await list<Omit<Lot, 'inG' | 'outG' | 'nowG'>>(
-    db,
-    'lots',
-    batchId ? { batchId } : {},
-  );
+  const rows = await list(db, 'lots', batchId ? { batchId } : {});
   const ids = new Set(rows.map((lot) => lot.id));
   const query = db('flows')
     .leftJoin('commands', 'commands.id', 'flows.commandId')

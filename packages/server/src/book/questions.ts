@@ -4,10 +4,7 @@ import {
   type Batch,
   type Contradiction,
   type Hive,
-  type HiveKindName,
-  type Site,
   type Take,
-  type TopBarGeometry,
   type Written,
   followerAfterBar,
 } from '@furrow/core';
@@ -21,19 +18,13 @@ import { hiveViews } from '../look/hiveViews.js';
 export async function openQuestions(db: Knex): Promise<Contradiction[]> {
   const batches = await batchViews(db);
   const batchOf = new Map(batches.map((b) => [b.id, b]));
-  const hives = await list<{
-    id: string;
-    name: string;
-    siteId: string;
-    kind: HiveKindName;
-    geometry: TopBarGeometry;
-  }>(db, 'hives');
-  const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
+  const hives = await list(db, 'hives');
+  const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
   const looks = (await db('looks').where({ removedAt: null }).select('combId', 'date')) as {
     combId: string;
     date: string;
   }[];
-  const takes = (await list<Take>(db, 'takes')).filter((t) => batchOf.has(t.batchId));
+  const takes = (await list(db, 'takes')).filter((t) => batchOf.has(t.batchId));
   const taken = new Set(takes.map((t) => t.batchId));
   const boards = (await db('cutBoards')
     .where({ removedAt: null, doneAt: null })
@@ -52,7 +43,7 @@ export async function openQuestions(db: Knex): Promise<Contradiction[]> {
       b.comb ? [{ combId: b.comb.id, hiveId: h.id, hiveName: h.name, slot: b.slot }] : [],
     ),
   );
-  const answered = new Set((await list<{ key: string }>(db, 'answers')).map((a) => a.key));
+  const answered = new Set((await list(db, 'answers')).map((a) => a.key));
   const found = contradictions({
     hives: hives.map((h) => ({
       id: h.id,

@@ -1,4 +1,4 @@
-import type { LotKind, Person, QueryOf, Reserve, Trace } from '@furrow/core';
+import type { LotKind, Person, QueryOf, Trace } from '@furrow/core';
 import type { Knex } from 'knex';
 import { lotByCode } from '../jar/codes.js';
 import { notFound, refused } from '../problem.js';
@@ -34,7 +34,7 @@ async function lotAsked(db: Knex, { lot, code }: { lot?: string; code?: string }
       'code',
     );
   }
-  const [found] = lot === undefined ? [] : await list<LotRow>(db, 'lots', { id: lot });
+  const [found] = lot === undefined ? [] : await list(db, 'lots', { id: lot });
   if (!found) throw notFound('lot');
   return found;
 }
@@ -70,7 +70,7 @@ async function traceTold(db: Knex, asked: QueryOf<'/traces'>): Promise<Trace> {
 
 /** Names of those honey went to, as long as they are not forgotten. */
 async function peopleKnown(db: Knex): Promise<Person[]> {
-  const people = await list<Person>(db, 'people');
+  const people = await list(db, 'people');
   return people.filter((p) => p.name).map(({ id, name }) => ({ id, name }));
 }
 
@@ -90,7 +90,7 @@ export const bookReads = [
   read('/estimatePairs', async ({ db }) => ({ items: await estimatePairs(db) })),
   read('/questions', async ({ db }) => ({ items: await openQuestions(db) })),
   read('/reserves', async ({ db }) => ({
-    items: (await list<Reserve>(db, 'reserves')).filter((r) => !r.doneAt),
+    items: (await list(db, 'reserves')).filter((r) => !r.doneAt),
   })),
   read('/people', async ({ db }) => ({ items: await peopleKnown(db) })),
 ];

@@ -13,12 +13,8 @@ import {
   type HarvestSummary,
   type Seasons,
   type HiveKindName,
-  type Geometry,
-  type JarKindRecord,
   type Joined,
-  type Out,
   type Range,
-  type Site,
   type Take,
 } from '@furrow/core';
 import type { Knex } from 'knex';
@@ -29,13 +25,6 @@ import { batchViewsOf } from '../harvest/batches.js';
 import { batchViews } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 
-interface HiveRow {
-  id: string;
-  name: string;
-  kind: HiveKindName;
-  geometry: Geometry;
-  siteId: string;
-}
 interface PackedRow {
   id: string;
   batchId: string;
@@ -91,9 +80,9 @@ const movedRows = (db: Knex): Promise<MovedRow[]> =>
 export async function seasonsOf(db: Knex): Promise<Seasons> {
   const { rules } = await currentRules(db);
   const batches = await batchViews(db);
-  const hives = new Map((await list<HiveRow>(db, 'hives')).map((h) => [h.id, h]));
-  const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
-  const kinds = new Map((await list<JarKindRecord>(db, 'jarKinds')).map((k) => [k.id, k]));
+  const hives = new Map((await list(db, 'hives')).map((h) => [h.id, h]));
+  const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
+  const kinds = new Map((await list(db, 'jarKinds')).map((k) => [k.id, k]));
   await breathe();
   // Only the columns that are counted: a row of ten years costs by its width.
   const packedLots = (await db('lots')
@@ -106,7 +95,7 @@ export async function seasonsOf(db: Knex): Promise<Seasons> {
     .select('batchId', 'slot')) as TakeRow[];
   const goneBy = grouped(gone, (t) => t.batchId);
   const packedBy = grouped(packedLots, (l) => l.batchId);
-  const outsBy = grouped(await list<Out>(db, 'outs'), (o) => o.lotId);
+  const outsBy = grouped(await list(db, 'outs'), (o) => o.lotId);
   const events = grouped(
     (await db('drainEvents')
       .join('drains', 'drains.id', 'drainEvents.drainId')
@@ -258,7 +247,7 @@ export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
       )
     ).map((b) => [b.id, b]),
   );
-  const hives = new Map((await list<HiveRow>(db, 'hives')).map((h) => [h.id, h]));
+  const hives = new Map((await list(db, 'hives')).map((h) => [h.id, h]));
   const looks = grouped(
     await lookRows(
       db,

@@ -1,11 +1,4 @@
-import {
-  measuredWaterPercent,
-  type Batch,
-  type LotWater,
-  type Take,
-  type WaterReading,
-  type WaterSources,
-} from '@furrow/core';
+import { measuredWaterPercent, type Batch, type LotWater, type WaterSources } from '@furrow/core';
 import type { Knex } from 'knex';
 import { lookRows } from '../look/hiveViews.js';
 import { list } from '../store/rows.js';
@@ -20,9 +13,9 @@ export async function waterSourcesOf(
 ): Promise<WaterSources> {
   return {
     drains: await drainViews(db, { batchId: batch.id }),
-    waterReadings: await list<WaterReading>(db, 'waterReadings', { batchId: batch.id }),
+    waterReadings: await list(db, 'waterReadings', { batchId: batch.id }),
     looks: await lookRows(db, batch.combIds),
-    takes: await list<Take>(db, 'takes', { batchId: batch.id }),
+    takes: await list(db, 'takes', { batchId: batch.id }),
   };
 }
 

@@ -6,7 +6,6 @@ import {
   standingAgainst,
   takenEstimate,
   type Batch,
-  type JarKindRecord,
   type JudgedComb,
   type NewChoice,
 } from '@furrow/core';
@@ -61,7 +60,7 @@ async function makeBatch(
       );
     return comb;
   });
-  const jars = await list<JarKindRecord>(unit.db, 'jarKinds');
+  const jars = await list(unit.db, 'jarKinds');
   const { outcome } = expectedOutcome(
     {
       kind: hive.kind,
@@ -98,7 +97,7 @@ async function makeBatch(
         verdict,
         estimate,
       })),
-      outcome,
+      outcome: { ...outcome },
       question,
     },
     plan: null,

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { freezingPlan, rackHours, type Keeping, type RackRun } from '@furrow/core';
+import { freezingPlan, rackHours, type RackRun } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, refused } from '../problem.js';
 import { find, list } from '../store/rows.js';
@@ -15,7 +15,7 @@ const after = (iso: string, hours: number): string =>
 
 /** Racks that ended, as the household's own experience. */
 export async function rackRuns(db: Knex): Promise<RackRun[]> {
-  return (await list<Keeping>(db, 'keepings', { kind: 'rack' }))
+  return (await list(db, 'keepings', { kind: 'rack' }))
     .filter((k) => k.endedAt)
     .map((k) => ({
       hours: (Date.parse(k.endedAt!) - Date.parse(k.startedAt)) / 3_600_000,
@@ -26,7 +26,7 @@ export async function rackRuns(db: Knex): Promise<RackRun[]> {
 
 /** Litres that stand in the freezer now. */
 async function frozenLitres(unit: UnitOfWork): Promise<number> {
-  return (await list<Keeping>(unit.db, 'keepings', { kind: 'freeze', endedAt: null })).reduce(
+  return (await list(unit.db, 'keepings', { kind: 'freeze', endedAt: null })).reduce(
     (sum, k) => sum + k.litres,
     0,
   );
@@ -89,7 +89,7 @@ export const keepingWrites = [
   write('/keepings/:id/end', {
     sentence: (p) => (p.cracked ? `Done, ${p.cracked} cracked` : 'Done'),
     run: async (unit, payload, { id }) => {
-      const keeping = await find<Keeping>(unit.db, 'keepings', id, 'rack or freezer');
+      const keeping = await find(unit.db, 'keepings', id, 'rack or freezer');
       const batch = await openBatch(unit, keeping.batchId);
       if (keeping.endedAt) throw conflict('ended', 'This has ended already.');
       if (payload.cracked > keeping.pieces)

@@ -31,7 +31,7 @@ async function packable(
   if (new Set(ids).size !== ids.length) throw refused('A piece is there twice.', path);
   return Promise.all(
     ids.map(async (id, i) => {
-      const piece = await find<CutPiece>(unit.db, 'cutPieces', id, 'piece');
+      const piece = await find(unit.db, 'cutPieces', id, 'piece');
       if (piece.batchId !== batchId)
         throw refused('A piece is of another harvest.', `${path}[${i}]`);
       if (piece.lotId) throw conflict('packed', 'A piece is packed already.', `${path}[${i}]`);
@@ -63,7 +63,7 @@ async function takeStock(
   jarKindId: string,
   count: number,
 ): Promise<JarKindRecord> {
-  const kind = await find<JarKindRecord>(unit.db, 'jarKinds', jarKindId, 'kind of box');
+  const kind = await find(unit.db, 'jarKinds', jarKindId, 'kind of box');
   if (kind.stock < count)
     throw refused(`Only ${kind.stock} of "${kind.name}" are in stock.`, 'payload.jarKindId');
   await unit.update('jarKinds', kind.id, { stock: kind.stock - count });
@@ -143,7 +143,7 @@ export const packingWrites = [
           'payload.otherSeason',
         );
       const stripG = strips.reduce((sum, p) => sum + p.netG, 0);
-      const kind = await find<JarKindRecord>(unit.db, 'jarKinds', payload.jarKindId, 'kind of jar');
+      const kind = await find(unit.db, 'jarKinds', payload.jarKindId, 'kind of jar');
       const water = workingWater(await batchDetail(unit.db, batch.id));
       const moisturePercent = Math.min(21, water.percent);
       payload.jars.forEach((j, i) => {

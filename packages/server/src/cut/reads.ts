@@ -3,13 +3,7 @@ import {
   placeLabel,
   templateSvg,
   unitWord,
-  type CutBoard,
   type CutHistory,
-  type CutPiece,
-  type HiveKindName,
-  type JarKindRecord,
-  type Keeping,
-  type Out,
   type TemplateInput,
 } from '@furrow/core';
 import { Router } from 'express';
@@ -23,14 +17,14 @@ import { rackRuns } from './keepings.js';
 
 /** A board's template: its pieces with their box's name, its cuts, its flaws. */
 async function templateOf(db: Knex, id: string): Promise<TemplateInput> {
-  const board = await find<CutBoard>(db, 'cutBoards', id, 'board');
+  const board = await find(db, 'cutBoards', id, 'board');
   const [batch] = await batchViews(db, { id: board.batchId });
-  const { kind } = await find<{ kind: HiveKindName }>(db, 'hives', batch.hiveId, 'hive');
+  const { kind } = await find(db, 'hives', batch.hiveId, 'hive');
   const take = await db('takes')
     .where({ batchId: board.batchId, combId: board.combId, removedAt: null })
     .first();
-  const kinds = new Map((await list<JarKindRecord>(db, 'jarKinds')).map((k) => [k.id, k.name]));
-  const pieces = await list<CutPiece>(db, 'cutPieces', { boardId: id });
+  const kinds = new Map((await list(db, 'jarKinds')).map((k) => [k.id, k.name]));
+  const pieces = await list(db, 'cutPieces', { boardId: id });
   return {
     name: `${batch.hiveName}${take?.slot ? `, ${unitWord(kind)} ${placeLabel(take.slot)}` : ''}, ${batch.date}`,
     widthMm: board.widthMm,
@@ -45,16 +39,16 @@ async function templateOf(db: Knex, id: string): Promise<TemplateInput> {
 
 /** Everything that lay on the cutting board, without its lines, with what came of it. */
 async function cutHistory(db: Knex): Promise<CutHistory> {
-  const boards = await list<CutBoard>(db, 'cutBoards');
+  const boards = await list(db, 'cutBoards');
   const batches = new Map((await batchViews(db)).map((b) => [b.id, b]));
   return {
     boards: boards.map((b) => {
       const { hiveName, date } = batches.get(b.batchId)!;
       return { ...b, flaws: [], cuts: [], hiveName, date };
     }),
-    pieces: await list<CutPiece>(db, 'cutPieces'),
-    outs: await list<Out>(db, 'outs'),
-    keepings: await list<Keeping>(db, 'keepings'),
+    pieces: await list(db, 'cutPieces'),
+    outs: await list(db, 'outs'),
+    keepings: await list(db, 'keepings'),
     racks: await rackRuns(db),
   };
 }

@@ -4,7 +4,6 @@ import {
   type Batch,
   type CutBoard,
   type CutPiece,
-  type JarKindRecord,
   type PlanCut,
   type Grade,
 } from '@furrow/core';
@@ -22,7 +21,7 @@ export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
   return batch;
 }
 const boardOf = (unit: UnitOfWork, id: string): Promise<CutBoard> =>
-  find<CutBoard>(unit.db, 'cutBoards', id, 'board');
+  find(unit.db, 'cutBoards', id, 'board');
 
 /**
  * A board's plan as it stands now: pieces that are not in it any more leave the plan, those cut or
@@ -30,7 +29,7 @@ const boardOf = (unit: UnitOfWork, id: string): Promise<CutBoard> =>
  */
 async function keepPlan(unit: UnitOfWork, boardId: string, plan: PlanCut): Promise<void> {
   const board = await boardOf(unit, boardId);
-  const there = await list<CutPiece>(unit.db, 'cutPieces', { boardId });
+  const there = await list(unit.db, 'cutPieces', { boardId });
   const known = new Map(there.map((p) => [p.id, p]));
   const planned = new Set(plan.pieces.map((p) => p.id));
   for (const p of plan.pieces) {
@@ -75,7 +74,7 @@ async function graded(
 ): Promise<Pick<CutPiece, 'grade' | 'price' | 'reason'>> {
   if (piece.state === 'planned') return { grade: null, price: null, reason: null };
   const [kind, { rules }] = [
-    await find<JarKindRecord>(unit.db, 'jarKinds', piece.jarKindId, 'kind of box'),
+    await find(unit.db, 'jarKinds', piece.jarKindId, 'kind of box'),
     await currentRules(unit.db),
   ];
   const blemishes =
@@ -163,7 +162,7 @@ export const cutWrites = [
       );
       // The last cut frees every piece that was planned and did not crack.
       if (done)
-        for (const p of await list<CutPiece>(unit.db, 'cutPieces', {
+        for (const p of await list(unit.db, 'cutPieces', {
           boardId: id,
           state: 'planned',
         }))
@@ -173,7 +172,7 @@ export const cutWrites = [
           });
       // What was planned on a spoilt comb will not be made.
       if (changes.spoilt)
-        for (const p of await list<CutPiece>(unit.db, 'cutPieces', {
+        for (const p of await list(unit.db, 'cutPieces', {
           boardId: id,
           state: 'planned',
         }))
@@ -188,7 +187,7 @@ export const cutWrites = [
       return p.state === 'cut' ? 'Piece cut' : 'Piece looked at';
     },
     run: async (unit, { grade, ...changes }, { id }) => {
-      const piece = await find<CutPiece>(unit.db, 'cutPieces', id, 'piece');
+      const piece = await find(unit.db, 'cutPieces', id, 'piece');
       const batch = await openBatch(unit, piece.batchId);
       if (piece.lotId) throw conflict('packed', 'This piece is packed already. Undo that first.');
       const next = { ...piece, ...changes };

@@ -1,4 +1,4 @@
-import type { Drain, DrainEvent, StreamReading, Weighing } from '@furrow/core';
+import type { Drain, StreamReading } from '@furrow/core';
 import type { Knex } from 'knex';
 import { list } from '../store/rows.js';
 
@@ -30,12 +30,7 @@ async function zonesOf(db: Knex, batchIds: readonly string[]): Promise<Map<strin
 }
 
 export async function drainViews(db: Knex, where: Record<string, unknown>): Promise<Drain[]> {
-  const drains = await list<Omit<Drain, 'weighings' | 'events' | 'readings' | 'zone'>>(
-    db,
-    'drains',
-    where,
-    'startedAt',
-  );
+  const drains = await list(db, 'drains', where, 'startedAt');
   const zones = await zonesOf(
     db,
     drains.map((d) => d.batchId),
@@ -44,9 +39,9 @@ export async function drainViews(db: Knex, where: Record<string, unknown>): Prom
     drains.map(async (drain) => ({
       ...drain,
       zone: zones.get(drain.batchId)!,
-      weighings: await list<Weighing>(db, 'weighings', { drainId: drain.id }, 'occurredAt'),
-      events: await list<DrainEvent>(db, 'drainEvents', { drainId: drain.id }, 'occurredAt'),
-      readings: joined(await list<ReadingRow>(db, 'readings', { drainId: drain.id }, 'occurredAt')),
+      weighings: await list(db, 'weighings', { drainId: drain.id }, 'occurredAt'),
+      events: await list(db, 'drainEvents', { drainId: drain.id }, 'occurredAt'),
+      readings: joined(await list(db, 'readings', { drainId: drain.id }, 'occurredAt')),
     })),
   );
 }

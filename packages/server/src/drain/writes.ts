@@ -7,7 +7,6 @@ import {
   type Drain,
   type NewDrain,
   type NewDrainEvent,
-  type Weighing,
 } from '@furrow/core';
 
 import { conflict, refused } from '../problem.js';
@@ -160,7 +159,7 @@ export const drainWrites = [
   write('/weighings/:id', {
     sentence: (p) => (p.leftOut ? 'Weighing left out' : 'Weighing counted again'),
     run: async (unit, payload, { id }) => {
-      const weighing = await find<Weighing>(unit.db, 'weighings', id, 'weighing');
+      const weighing = await find(unit.db, 'weighings', id, 'weighing');
       const drain = await runningDrain(unit, weighing.drainId);
       await unit.update('weighings', id, payload);
       return { detail: await batchDetail(unit.db, drain.batchId) };
@@ -172,7 +171,7 @@ export const drainWrites = [
     run: async (unit, { id, drainId, instrument, readings }) => {
       const drain = await runningDrain(unit, drainId);
       const vessel = drain.lowerVesselId
-        ? await find<{ tareG: number }>(unit.db, 'vessels', drain.lowerVesselId, 'vessel')
+        ? await find(unit.db, 'vessels', drain.lowerVesselId, 'vessel')
         : null;
       const known = new Set(drain.readings.map((r) => r.at));
       const fresh = readings.filter((r) => !known.has(r.at) && r.at >= drain.startedAt);

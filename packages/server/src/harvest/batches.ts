@@ -1,20 +1,15 @@
-import type { Batch, Hive, Range, Site } from '@furrow/core';
+import type { Batch } from '@furrow/core';
 import type { Knex } from 'knex';
 import { find, fromRow, list } from '../store/rows.js';
+import type { RowOf } from '../store/tables.js';
 import { flowsOfLots } from '../store/unitOfWork.js';
 
-type BatchRow = Omit<Batch, 'hiveName' | 'hiveKind' | 'siteName' | 'zone' | 'date'> & {
-  /**
-   * What was expected of the way chosen; what was decided before it was reckoned by way has
-   * `honeyOutKg`, as crushed.
-   */
-  decision: { outcome?: { honeyKg?: Range; honeyOutKg?: Range } };
-};
+type BatchRow = RowOf<'batches'>;
 
 /** Rows of batches with the names a person knows them by. */
 async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
-  const hives = new Map((await list<HiveNamed>(db, 'hives')).map((h) => [h.id, h]));
-  const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
+  const hives = new Map((await list(db, 'hives')).map((h) => [h.id, h]));
+  const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
   // A few are read by their ids, a whole book as a whole: a list of ids has its limit.
   const visitRows = (await (rows.length > 400
     ? db('visits').select('id', 'date')
@@ -41,8 +36,8 @@ async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
 }
 
 /** Batches with the names a person knows them by, newest first. */
-export async function batchViews(db: Knex, where: Record<string, unknown> = {}): Promise<Batch[]> {
-  return named(db, (await list<BatchRow>(db, 'batches', where, 'createdAt')).reverse());
+export async function batchViews(db: Knex, where: Partial<BatchRow> = {}): Promise<Batch[]> {
+  return named(db, (await list(db, 'batches', where, 'createdAt')).reverse());
 }
 
 /** Batches by their ids, newest first. */
@@ -54,7 +49,7 @@ export async function batchViewsOf(db: Knex, ids: readonly string[]): Promise<Ba
     .orderBy('rowid', 'desc')) as Record<string, unknown>[];
   return named(
     db,
-    rows.map((row) => fromRow<BatchRow>('batches', row)),
+    rows.map((row) => fromRow('batches', row)),
   );
 }
 
@@ -87,4 +82,3 @@ export async function originsOf(
   const said = (pick: (b: Batch) => string): string => [...new Set(all.map(pick))].join(' and ');
   return { hiveName: said((b) => b.hiveName), siteName: said((b) => b.siteName) };
 }
-type HiveNamed = Pick<Hive, 'id' | 'name' | 'kind' | 'siteId'>;

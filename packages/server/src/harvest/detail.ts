@@ -1,19 +1,5 @@
 import { holdsByLot } from '../book/holds.js';
-import {
-  NEXT_LOT,
-  type Batch,
-  type BatchDetail,
-  type CutBoard,
-  type CutPiece,
-  type FrameEvent,
-  type Incident,
-  type Keeping,
-  type Out,
-  type Stage,
-  type StepMark,
-  type Take,
-  type WaterReading,
-} from '@furrow/core';
+import { NEXT_LOT, type Batch, type BatchDetail, type Out, type Stage } from '@furrow/core';
 import type { Knex } from 'knex';
 import { hiveView, lookRows } from '../look/hiveViews.js';
 import { fromRow, list } from '../store/rows.js';
@@ -28,7 +14,7 @@ async function outsOf(db: Knex, batchId: string): Promise<Out[]> {
     .whereIn('lotId', lots)
     .where({ removedAt: null })
     .orderBy('occurredAt')) as Record<string, unknown>[];
-  return rows.map((row) => fromRow<Out>('outs', row));
+  return rows.map((row) => fromRow('outs', row));
 }
 
 /** The other lots of a batch's visit, in the order they were chosen. */
@@ -68,15 +54,15 @@ export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
     hive: await hiveView(db, batch.hiveId),
     sameVisit: await sameVisitAs(db, batch),
     looks,
-    takes: await list<Take>(db, 'takes', { batchId: id }, 'occurredAt'),
-    marks: await list<StepMark>(db, 'stepMarks', { batchId: id }, 'occurredAt'),
-    incidents: await list<Incident>(db, 'incidents', { batchId: id }, 'occurredAt'),
-    frameEvents: await list<FrameEvent>(db, 'frameEvents', { batchId: id }, 'occurredAt'),
-    waterReadings: await list<WaterReading>(db, 'waterReadings', { batchId: id }, 'occurredAt'),
+    takes: await list(db, 'takes', { batchId: id }, 'occurredAt'),
+    marks: await list(db, 'stepMarks', { batchId: id }, 'occurredAt'),
+    incidents: await list(db, 'incidents', { batchId: id }, 'occurredAt'),
+    frameEvents: await list(db, 'frameEvents', { batchId: id }, 'occurredAt'),
+    waterReadings: await list(db, 'waterReadings', { batchId: id }, 'occurredAt'),
     drains: await drainViews(db, { batchId: id }),
-    boards: await list<CutBoard>(db, 'cutBoards', { batchId: id }),
-    pieces: await list<CutPiece>(db, 'cutPieces', { batchId: id }),
-    keepings: await list<Keeping>(db, 'keepings', { batchId: id }, 'startedAt'),
+    boards: await list(db, 'cutBoards', { batchId: id }),
+    pieces: await list(db, 'cutPieces', { batchId: id }),
+    keepings: await list(db, 'keepings', { batchId: id }, 'startedAt'),
     outs: await outsOf(db, id),
     holds: Object.fromEntries(
       book.lots.flatMap((lot) => (byLot.has(lot.id) ? [[lot.id, byLot.get(lot.id)!]] : [])),

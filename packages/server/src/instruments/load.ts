@@ -10,8 +10,6 @@ import {
   type BatchDetail,
   type Bed,
   type Look,
-  type Take,
-  type Vessel,
   vesselForecast,
   vesselsBefore,
   isStingless,
@@ -86,7 +84,7 @@ export async function takeLoadG(
   vesselId: string | null,
 ): Promise<number> {
   const detail = await batchDetail(db, batchId);
-  const vessel = vesselId ? await find<{ tareG: number }>(db, 'vessels', vesselId, 'vessel') : null;
+  const vessel = vesselId ? await find(db, 'vessels', vesselId, 'vessel') : null;
   const takenG = detail.takes
     .filter((t) => t.vesselId === vesselId)
     .reduce((sum, t) => sum + (t.netG ?? 0), 0);
@@ -124,7 +122,7 @@ export async function frameLoadG(
   const { rules } = await currentRules(db);
   const runs = detail.batch.combIds.map((id) => frameRun(id, 0, detail.frameEvents));
   const id = vesselId ?? runs.find((r) => r.combId === combId)!.vesselId;
-  const kit = id ? await find<Vessel>(db, 'vessels', id, 'vessel') : null;
+  const kit = id ? await find(db, 'vessels', id, 'vessel') : null;
   const held = id ? frameVessels(detail.frameEvents, vesselsBefore(detail)).get(id) : undefined;
   if (!held) return kit?.tareG ?? 0;
   const { inVesselKg } = vesselForecast(
@@ -146,7 +144,7 @@ export async function frameLoadG(
  */
 export async function hiveLoadG(db: Knex, hiveId: string): Promise<number> {
   const hive = await hiveView(db, hiveId);
-  const drawn = (await list<Take>(db, 'takes')).filter((t) => weighsOut(t.outcome));
+  const drawn = (await list(db, 'takes')).filter((t) => weighsOut(t.outcome));
   const stores = hive.bars.reduce((sum, bar) => {
     const look = bar.comb?.looks.at(-1);
     const estimate = look ? estimateSeen(look, hive) : null;

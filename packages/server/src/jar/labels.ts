@@ -10,12 +10,9 @@ import {
   measuredWaterPercent,
   sheetProblem,
   type Batch,
-  type CutPiece,
-  type HiveKindName,
   type Hold,
   type HouseRules,
   type LabelSale,
-  type LabelDesignRecord,
   type LabelSheetRecord,
   type LabelText,
   type Lot,
@@ -69,7 +66,7 @@ export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   if (!lot || !lot.code || !lot.netG)
     throw refused('There is no such filled lot.', 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
-  const hive = await find<{ kind: HiveKindName }>(db, 'hives', batch.hiveId, 'hive');
+  const hive = await find(db, 'hives', batch.hiveId, 'hive');
   const water = measuredWaterPercent(await waterSourcesOf(db, batch));
   const kind = lot.jarKindId
     ? ((await db('jarKinds').where({ id: lot.jarKindId }).first('purpose')) as
@@ -141,9 +138,7 @@ export async function labelsOf(
   const { rules } = await currentRules(db);
   const own =
     lot.kind === 'pieces'
-      ? (await list<CutPiece>(db, 'cutPieces', { lotId: lot.id })).flatMap((p) =>
-          p.netG ? [p.netG] : [],
-        )
+      ? (await list(db, 'cutPieces', { lotId: lot.id })).flatMap((p) => (p.netG ? [p.netG] : []))
       : [];
   const labels = own.length
     ? own.sort((a, b) => b - a).map((g) => wordsOf(filled, rules, g))
@@ -166,9 +161,7 @@ export async function labelsOf(
 }
 
 async function sheetOf(db: Knex, id: string): Promise<LabelSheetRecord> {
-  const { recordedAt: _recordedAt, ...sheet } = await find<
-    LabelSheetRecord & { recordedAt: string }
-  >(db, 'labelSheets', id, 'label sheet');
+  const { recordedAt: _recordedAt, ...sheet } = await find(db, 'labelSheets', id, 'label sheet');
   return sheet;
 }
 
@@ -242,12 +235,7 @@ export const labelWrites = [
   write('/prints', {
     sentence: (p) => `Labels printed${p.copies ? `: ${p.copies}` : ''}`,
     run: async (unit, payload) => {
-      const design = await find<LabelDesignRecord>(
-        unit.db,
-        'labelDesigns',
-        payload.designId,
-        'label',
-      );
+      const design = await find(unit.db, 'labelDesigns', payload.designId, 'label');
       const { id: _id, revision: _revision, ...sheet } = await sheetOf(unit.db, design.sheetId);
       const { lot, labels, qrText, holds } = await labelsOf(unit.db, payload.lotId);
       if (holds.length) throw refused(`No label for it: ${holdText(holds[0])}`, 'payload.lotId');
@@ -278,7 +266,7 @@ export const labelWrites = [
   write('/prints/:id/misprint', {
     sentence: (p) => `${p.count} ${p.count === 1 ? 'label' : 'labels'} misprinted: ${p.why}`,
     run: async (unit, payload, { id }) => {
-      const print = await find<Print>(unit.db, 'prints', id, 'print');
+      const print = await find(unit.db, 'prints', id, 'print');
       if (print.misprinted + payload.count > print.labels.length)
         throw refused(
           `Only ${print.labels.length - print.misprinted} labels of this print are left.`,

@@ -1,12 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import {
-  FATES_UNDER_HOLD,
-  FATE_WORDS,
-  HOLD_WORDS,
-  discountIssue,
-  type Fate,
-  type Reserve,
-} from '@furrow/core';
+import { FATES_UNDER_HOLD, FATE_WORDS, HOLD_WORDS, discountIssue, type Fate } from '@furrow/core';
 
 import { notFound, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
@@ -115,7 +108,7 @@ export const outWrites = [
     write(`/reserves/:id/${act}`, {
       sentence: () => (act === 'done' ? 'A promise kept' : 'A promise withdrawn'),
       run: async (unit, _payload, { id }) => {
-        const reserve = await find<Reserve>(unit.db, 'reserves', id, 'promise');
+        const reserve = await find(unit.db, 'reserves', id, 'promise');
         if (reserve.doneAt) throw refused('This promise is kept already.', 'id');
         await unit.update(
           'reserves',

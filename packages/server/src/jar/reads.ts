@@ -1,12 +1,5 @@
 import { lotByCode } from './codes.js';
-import {
-  PAPERS,
-  type LabelDesignRecord,
-  type LabelSheetRecord,
-  type Lot,
-  type Print,
-  type PrintLine,
-} from '@furrow/core';
+import { PAPERS, type PrintLine } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { qrRuns } from '../files/labels.js';
@@ -36,8 +29,8 @@ async function lotPageOf(db: Knex, lotId: string): Promise<string> {
 
 /** The printer's spool, newest first: what stood on a label is in its PDF. */
 async function spool(db: Knex): Promise<PrintLine[]> {
-  const prints = await list<Print>(db, 'prints', {}, 'occurredAt');
-  const lots = new Map((await list<Lot>(db, 'lots')).map((l) => [l.id, l]));
+  const prints = await list(db, 'prints', {}, 'occurredAt');
+  const lots = new Map((await list(db, 'lots')).map((l) => [l.id, l]));
   return prints.reverse().map(({ labels, fields: _fields, ...p }) => ({
     ...p,
     count: labels.length,
@@ -49,10 +42,10 @@ async function spool(db: Knex): Promise<PrintLine[]> {
 /** What Jar reads: sheets, designs, the words of a lot's label, the printer's spool. */
 export const jarReads = [
   read('/labelSheets', async ({ db }) => ({
-    items: await list<LabelSheetRecord>(db, 'labelSheets'),
+    items: await list(db, 'labelSheets'),
   })),
   read('/labelDesigns', async ({ db }) => ({
-    items: await list<LabelDesignRecord>(db, 'labelDesigns'),
+    items: await list(db, 'labelDesigns'),
   })),
   read('/prints', async ({ db }) => ({ items: await spool(db) })),
   read('/lots/:id/label', async ({ db }, { params }) => {
@@ -72,7 +65,7 @@ export const jarReads = [
 export function jarFiles({ db, phoneAddress }: Reading): Router {
   const router = Router();
   router.get('/prints/:id.pdf', async (request, response) => {
-    const print = await find<Print>(db, 'prints', request.params.id, 'print');
+    const print = await find(db, 'prints', request.params.id, 'print');
     pdfAnswer(
       response,
       `labels-${print.labels[0]?.batch.replace('Batch ', '')}.pdf`,
@@ -82,14 +75,14 @@ export function jarFiles({ db, phoneAddress }: Reading): Router {
   router.get('/lots/:id/labels.pdf', async (request, response) => {
     const { labels, qrText, lot, holds } = await labelsOf(db, request.params.id);
     if (holds.length) throw refused(`No label for it: ${holdText(holds[0])}`);
-    const [design] = await list<LabelDesignRecord>(db, 'labelDesigns');
+    const [design] = await list(db, 'labelDesigns');
     pdfAnswer(
       response,
       `labels-${lot.code}.pdf`,
       await inThread('labelsPdf', [
         labels,
         design,
-        await find<LabelSheetRecord>(db, 'labelSheets', design.sheetId, 'label sheet'),
+        await find(db, 'labelSheets', design.sheetId, 'label sheet'),
         qrText,
       ]),
     );

@@ -83,7 +83,7 @@ async function fill(
   path: string,
 ): Promise<void> {
   const { id, count, netG, weights } = filling;
-  const jar = await find<JarKindRecord>(unit.db, 'jarKinds', filling.jarKindId, 'kind of jar');
+  const jar = await find(unit.db, 'jarKinds', filling.jarKindId, 'kind of jar');
   const problem = fillRefused(filling, jar, honey, path);
   if (problem || !honey) throw problem ?? notFound('lot of honey');
   await unit.insert('lots', {

@@ -10,36 +10,17 @@ import {
   type BoxView,
   type CombEmptied,
   type Colony,
-  type Compartment,
-  type DatedFact,
   type Hive,
   type Look,
   type LookFaces,
-  type Site,
   type Way,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
-import { find, fromRow, list } from '../store/rows.js';
+import { find, fromRow, list, opened } from '../store/rows.js';
+import type { RowOf } from '../store/tables.js';
 
-export interface PlacementRow {
-  id: string;
-  carrierId: string;
-  parentHiveId: string | null;
-  parentCarrierId: string | null;
-  compartment: Compartment;
-  slot: number;
-  sideToEntrance: string;
-  fromOn: string;
-  toOn: string | null;
-}
-interface CombRow {
-  id: string;
-  carrierId: string;
-  builtOn: string;
-  endedOn: string | null;
-  marks: DatedFact[];
-}
+export type PlacementRow = RowOf<'placements'>;
 type LookRow = Omit<Look, 'photos' | 'painted'> & {
   photoA: string | null;
   photoB: string | null;
@@ -84,7 +65,7 @@ export async function lookRows(db: Knex, combIds: readonly string[]): Promise<Lo
       db.raw('faceB is not null as paintedB'),
     )) as Record<string, unknown>[];
   return rows.map((row) => {
-    const { photoA, photoB, paintedA, paintedB, ...look } = fromRow<LookRow>('looks', row);
+    const { photoA, photoB, paintedA, paintedB, ...look } = opened('looks', row) as LookRow;
     return {
       ...look,
       photos: { A: photoA, B: photoB },
@@ -95,12 +76,7 @@ export async function lookRows(db: Knex, combIds: readonly string[]): Promise<Lo
 
 /** The cells of one look. */
 export async function lookFaces(db: Knex, id: string): Promise<LookFaces> {
-  const { faceA, faceB } = await find<{ faceA: LookFaces['A']; faceB: LookFaces['B'] }>(
-    db,
-    'looks',
-    id,
-    'look',
-  );
+  const { faceA, faceB } = await find(db, 'looks', id, 'look');
   return { A: faceA ?? null, B: faceB ?? null };
 }
 
@@ -128,9 +104,9 @@ async function staysByBox(
  * from old to new.
  */
 export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): Promise<Hive[]> {
-  const hives = await list<Omit<Hive, 'site' | 'colony' | 'boxes' | 'bars'>>(db, 'hives', where);
+  const hives = await list(db, 'hives', where);
   const ids = hives.map((h) => h.id);
-  const sites = new Map((await list<Site>(db, 'sites')).map((s) => [s.id, s]));
+  const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
   const now = { toOn: null, removedAt: null };
   const inHive = (await db('placements')
     .whereIn('parentHiveId', ids)
@@ -169,7 +145,7 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
         [...inHive, ...inBox].map((p) => p.carrierId),
       )
       .where({ endedOn: null, removedAt: null })
-  ).map((row: Record<string, unknown>) => fromRow<CombRow>('combs', row));
+  ).map((row: Record<string, unknown>) => fromRow('combs', row));
   const combOf = new Map(combs.map((c) => [c.carrierId, c]));
   const looksOf = new Map<string, Look[]>();
   for (const look of await lookRows(
@@ -371,17 +347,12 @@ async function coloniesIn(db: Knex, hiveIds: readonly string[]): Promise<Map<str
       .orderBy('onDate')
       .orderBy('recordedAt')
       .orderBy('rowid')) as Record<string, unknown>[]
-  ).map((row) =>
-    fromRow<{ id: string; colonyId: string; onDate: string; fact: DatedFact['fact'] }>(
-      'colonyFacts',
-      row,
-    ),
-  );
+  ).map((row) => fromRow('colonyFacts', row));
   return new Map(
     stays.map(({ hiveId, ...colony }) => [
       hiveId,
       {
-        ...fromRow<typeof colony>('colonies', { ...colony }),
+        ...(opened('colonies', colony) as typeof colony),
         facts: facts
           .filter((f) => f.colonyId === colony.id)
           .map((f) => ({ id: f.id, on: f.onDate, fact: f.fact })),

@@ -11,7 +11,7 @@ export interface Place {
   parentCarrierId?: string;
   compartment: Compartment;
   slot: number;
-  sideToEntrance?: string;
+  sideToEntrance?: 'A' | 'B';
 }
 
 export const placeIn = (
@@ -140,7 +140,7 @@ export async function hiveOfComb(
   db: Parameters<typeof hiveView>[0],
   combId: string,
 ): Promise<Hive> {
-  const comb = await find<{ carrierId: string }>(db, 'combs', combId, 'comb');
+  const comb = await find(db, 'combs', combId, 'comb');
   const now = { toOn: null, removedAt: null };
   const place = (await db('placements')
     .where({ carrierId: comb.carrierId, ...now })

@@ -1,4 +1,4 @@
-import { boxHistory, type Site } from '@furrow/core';
+import { boxHistory } from '@furrow/core';
 import { page } from '../paging.js';
 import { read } from '../reading.js';
 import { list } from '../store/rows.js';
@@ -6,7 +6,7 @@ import { boxStays, harvestEvents, hiveView, hiveViews, lookFaces } from './hiveV
 
 /** What Look reads: places, hives with their combs and looks, what became of their boxes. */
 export const lookReads = [
-  read('/sites', async ({ db }, { query }) => page(query, await list<Site>(db, 'sites'))),
+  read('/sites', async ({ db }, { query }) => page(query, await list(db, 'sites'))),
   read('/hives', async ({ db }, { query }) => page(query, await hiveViews(db))),
   read('/hives/:id', ({ db }, { params }) => hiveView(db, params.id)),
   read('/hives/:id/boxHistory', async ({ db }, { params: { id } }) => ({

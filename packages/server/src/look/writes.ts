@@ -14,7 +14,6 @@ import {
   type Hive,
   type NewHive,
   type NewLook,
-  type Site,
 } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { hiveView, lookRows } from './hiveViews.js';
@@ -37,7 +36,7 @@ import { dateAt } from './dateAt.js';
  * and its colony.
  */
 export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void> {
-  const site = await find<{ zone: string }>(unit.db, 'sites', payload.siteId, 'site');
+  const site = await find(unit.db, 'sites', payload.siteId, 'site');
   if (payload.colonyStartedOn > dateAt(unit.at, site.zone))
     throw refused('The colony cannot have started in the future.', 'payload.colonyStartedOn');
   const { colonyStartedOn: on, colonyStartedAssumed: startedAssumed, ...hive } = payload;
@@ -71,7 +70,7 @@ export const lookWrites = [
     sentence: (p) => `Site ${p.name} made`,
     run: async (unit, payload) => {
       await unit.insert('sites', payload);
-      return { site: await find<Site>(unit.db, 'sites', payload.id, 'site') };
+      return { site: await find(unit.db, 'sites', payload.id, 'site') };
     },
   }),
   write('/hives', {
@@ -251,7 +250,7 @@ async function healthFollows(unit: UnitOfWork, hive: Hive, fact: DatedFact): Pro
   const here = new Set(hive.bars.flatMap((b) => (b.comb ? [b.comb.id] : [])));
   const ownFacts = new Set(known.map((f) => f.id));
   const moved = (
-    await list<{ id: string; endedOn: string | null; marks: DatedFact[] }>(unit.db, 'combs', {
+    await list(unit.db, 'combs', {
       endedOn: null,
     })
   ).filter(

@@ -27,7 +27,10 @@ export const photoWrite = ownWrite({
   }),
   answers: photoWritten,
   sentence: () => 'Photo kept',
-  run: async (unit, payload) => ({ photo: await unit.insert('photos', payload) }),
+  run: async (unit, payload) => {
+    await unit.insert('photos', payload);
+    return { photo: await find(unit.db, 'photos', payload.id, 'photo') };
+  },
 });
 
 /**
@@ -72,7 +75,7 @@ export function photoRoutes(
     },
   );
   router.get('/photos/:id', async (request, response) => {
-    const { sha256 } = await find<{ sha256: string }>(db, 'photos', request.params.id, 'photo');
+    const { sha256 } = await find(db, 'photos', request.params.id, 'photo');
     const file = join(folder, `${sha256}.jpg`);
     await streamFile(response, file, 'picture file', {
       'Content-Type': 'image/jpeg',

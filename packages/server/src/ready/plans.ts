@@ -9,13 +9,9 @@ import {
   type DayPlan,
   planDay,
   type Drain,
-  type Gear,
   type OpenPlans,
   type Range,
-  type Site,
   type SiteWeather,
-  type Tick,
-  type Vessel,
   type WeatherHour,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
@@ -50,10 +46,10 @@ export async function siteWeather(
   siteId: string,
   now: Date,
 ): Promise<SiteWeather> {
-  const site = await find<Site>(db, 'sites', siteId, 'site');
+  const site = await find(db, 'sites', siteId, 'site');
   const practice = await isDemo(db);
   const from = DateTime.fromJSDate(now, { zone: site.zone }).startOf('day');
-  const rows = await list<Omit<WeatherHour, 'source'>>(db, 'weatherEntries', { siteId }, 'at');
+  const rows = await list(db, 'weatherEntries', { siteId }, 'at');
   const byHand = rows
     .filter(
       (r) => r.at >= from.toUTC().toISO()! && r.at < from.plus({ hours: HOURS }).toUTC().toISO()!,
@@ -73,7 +69,7 @@ export async function siteWeather(
 
 /** Vessels that stand under a drain, until nine tenths of it are likely out. */
 async function vesselsInUse(db: Knex, now: Date): Promise<OpenPlans['inUse']> {
-  const vessels = await list<Vessel>(db, 'vessels');
+  const vessels = await list(db, 'vessels');
   const { rules } = await currentRules(db);
   const running = (await drainViews(db, { endedAt: null })).filter((d: Drain) => !d.endedAt);
   const inUse: OpenPlans['inUse'] = [];
@@ -118,8 +114,8 @@ export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
     details,
     inUse,
     corrections,
-    gear: await list<Gear>(db, 'gear', {}, 'name'),
-    ticks: await list<Tick>(db, 'ticks'),
+    gear: await list(db, 'gear', {}, 'name'),
+    ticks: await list(db, 'ticks'),
     crushPace: crushPace(
       (await db('drains')
         .whereNotNull('crushMinutes')

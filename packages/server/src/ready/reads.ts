@@ -1,4 +1,4 @@
-import { PAPERS, type CalendarLink } from '@furrow/core';
+import { PAPERS } from '@furrow/core';
 import { Router } from 'express';
 import { inThread } from '../heavy/pool.js';
 import { page } from '../paging.js';
@@ -15,7 +15,7 @@ export const readyReads = [
   ),
   read('/plans', ({ db, clock }) => openPlans(db, clock.now())),
   read('/calendarLinks', async ({ db }, { query }) => {
-    const links = await list<CalendarLink>(db, 'calendarLinks', {}, 'recordedAt');
+    const links = await list(db, 'calendarLinks', {}, 'recordedAt');
     return page(
       query,
       links.map(({ id, recordedAt }) => ({ id, recordedAt })),

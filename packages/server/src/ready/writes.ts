@@ -1,5 +1,3 @@
-import { type Gear, type Site } from '@furrow/core';
-
 import { dateAt } from '../look/dateAt.js';
 import { notFound } from '../problem.js';
 import { find } from '../store/rows.js';
@@ -12,19 +10,19 @@ export const readyWrites = [
     sentence: () => 'Site notes written down',
     run: async (unit, payload, { id }) => {
       await unit.update('sites', id, payload, unit.command.baseRevision);
-      return { site: await find<Site>(unit.db, 'sites', id, 'site') };
+      return { site: await find(unit.db, 'sites', id, 'site') };
     },
   }),
   write('/sites/:id/tasks/:taskId/done', {
     sentence: () => 'Done at the site',
     run: async (unit, _payload, { id, taskId }) => {
-      const site = await find<Site>(unit.db, 'sites', id, 'site');
+      const site = await find(unit.db, 'sites', id, 'site');
       if (!site.tasks.some((t) => t.id === taskId)) throw notFound('task');
       const doneOn = dateAt(unit.at, site.zone);
       await unit.update('sites', id, {
         tasks: site.tasks.map((t) => (t.id === taskId ? { ...t, doneOn } : t)),
       });
-      return { site: await find<Site>(unit.db, 'sites', id, 'site') };
+      return { site: await find(unit.db, 'sites', id, 'site') };
     },
   }),
   write('/weatherEntries', {
@@ -38,21 +36,22 @@ export const readyWrites = [
         .where({ siteId: payload.siteId, at, removedAt: null })
         .first();
       if (before) await unit.update('weatherEntries', before.id, { removedAt: unit.recordedAt });
-      return { entry: await unit.insert('weatherEntries', { ...payload, at }) };
+      await unit.insert('weatherEntries', { ...payload, at });
+      return { entry: await find(unit.db, 'weatherEntries', payload.id, 'weather') };
     },
   }),
   write('/gear', {
     sentence: (p) => `${p.name} put in the kit`,
     run: async (unit, payload) => {
       await unit.insert('gear', payload);
-      return { gear: await find<Gear>(unit.db, 'gear', payload.id, 'gear') };
+      return { gear: await find(unit.db, 'gear', payload.id, 'gear') };
     },
   }),
   write('/gear/:id', {
     sentence: () => 'Gear changed',
     run: async (unit, payload, { id }) => {
       await unit.update('gear', id, payload, unit.command.baseRevision);
-      return { gear: await find<Gear>(unit.db, 'gear', id, 'gear') };
+      return { gear: await find(unit.db, 'gear', id, 'gear') };
     },
   }),
   write('/gear/:id/remove', {

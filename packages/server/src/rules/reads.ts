@@ -1,4 +1,3 @@
-import type { Gear, JarKindRecord, Vessel } from '@furrow/core';
 import { page } from '../paging.js';
 import { read } from '../reading.js';
 import { list } from '../store/rows.js';
@@ -7,9 +6,7 @@ import { currentRules } from './currentRules.js';
 /** What Rules reads: the house rules in force, and the kit. */
 export const rulesReads = [
   read('/rules', ({ db }) => currentRules(db)),
-  read('/vessels', async ({ db }, { query }) => page(query, await list<Vessel>(db, 'vessels'))),
-  read('/jars', async ({ db }, { query }) =>
-    page(query, await list<JarKindRecord>(db, 'jarKinds', {}, 'netG')),
-  ),
-  read('/gear', async ({ db }, { query }) => page(query, await list<Gear>(db, 'gear', {}, 'name'))),
+  read('/vessels', async ({ db }, { query }) => page(query, await list(db, 'vessels'))),
+  read('/jars', async ({ db }, { query }) => page(query, await list(db, 'jarKinds', {}, 'netG'))),
+  read('/gear', async ({ db }, { query }) => page(query, await list(db, 'gear', {}, 'name'))),
 ];

@@ -1,4 +1,3 @@
-import { type JarKindRecord, type Vessel } from '@furrow/core';
 import { conflict } from '../problem.js';
 import { currentRules } from './currentRules.js';
 import { find } from '../store/rows.js';
@@ -30,14 +29,14 @@ export const rulesWrites = [
     sentence: (p) => `${p.name} put in the kit`,
     run: async (unit, payload) => {
       await unit.insert('vessels', payload);
-      return { vessel: await find<Vessel>(unit.db, 'vessels', payload.id, 'vessel') };
+      return { vessel: await find(unit.db, 'vessels', payload.id, 'vessel') };
     },
   }),
   write('/vessels/:id', {
     sentence: () => 'Vessel changed',
     run: async (unit, payload, { id }) => {
       await unit.update('vessels', id, payload, unit.command.baseRevision);
-      return { vessel: await find<Vessel>(unit.db, 'vessels', id, 'vessel') };
+      return { vessel: await find(unit.db, 'vessels', id, 'vessel') };
     },
   }),
   ...(['vessels', 'jars'] as const).map((kind) =>
@@ -58,7 +57,7 @@ export const rulesWrites = [
     sentence: (p) => `${p.name} put in the kit`,
     run: async (unit, payload) => {
       await unit.insert('jarKinds', payload);
-      const jarKind = await find<JarKindRecord>(unit.db, 'jarKinds', payload.id, 'kind of jar');
+      const jarKind = await find(unit.db, 'jarKinds', payload.id, 'kind of jar');
       return { jarKind };
     },
   }),
@@ -66,7 +65,7 @@ export const rulesWrites = [
     sentence: () => 'Jars changed',
     run: async (unit, payload, { id }) => {
       await unit.update('jarKinds', id, payload, unit.command.baseRevision);
-      return { jarKind: await find<JarKindRecord>(unit.db, 'jarKinds', id, 'kind of jar') };
+      return { jarKind: await find(unit.db, 'jarKinds', id, 'kind of jar') };
     },
   }),
   write('/undo', {

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import { notFound } from '../problem.js';
+import { provenRow, type RowOf, type TableName } from './tables.js';
 
 /** Columns kept as JSON text. */
 export const JSON_COLUMNS: Record<string, readonly string[]> = {
@@ -49,37 +50,56 @@ export function toRow(table: string, thing: Record<string, unknown>): Record<str
   return row;
 }
 
-export function fromRow<T>(table: string, row: Record<string, unknown>): T {
+/** A row of a table as it is read: its JSON opened, its flags yes or no. */
+export function opened(table: string, row: Record<string, unknown>): Record<string, unknown> {
   const { removedAt: _removedAt, ...thing } = row;
   for (const column of JSON_COLUMNS[table] ?? [])
     if (typeof thing[column] === 'string') thing[column] = JSON.parse(thing[column] as string);
   for (const column of FLAGS[table] ?? [])
     if (column in thing && thing[column] !== null)
       thing[column] = thing[column] === 1 || thing[column] === true;
-  return thing as T;
+  return thing;
+}
+
+/** Whether rows are held against their schema when they are read: everywhere but in what is built. */
+const PROVES = process.env.NODE_ENV !== 'production';
+
+/** A whole row of a table as the record it keeps. */
+export function fromRow<Table extends TableName>(
+  table: Table,
+  row: Record<string, unknown>,
+): RowOf<Table> {
+  const thing = opened(table, row);
+  if (PROVES) provenRow(table, thing);
+  return thing as RowOf<Table>;
 }
 
 /**
  * Rows of a table that were not taken back, by equal columns; oldest first unless `order` says
  * otherwise.
  */
-export async function list<T>(
+export async function list<Table extends TableName>(
   db: Knex,
-  table: string,
-  where: Record<string, unknown> = {},
-  order = 'recordedAt',
-): Promise<T[]> {
+  table: Table,
+  where: Partial<RowOf<Table>> = {},
+  order: keyof RowOf<Table> & string = 'recordedAt',
+): Promise<RowOf<Table>[]> {
   const rows = (await db(table)
     .where({ ...where, removedAt: null })
     .orderBy(order)
     .orderBy('rowid')) as Record<string, unknown>[];
-  return rows.map((row) => fromRow<T>(table, row));
+  return rows.map((row) => fromRow(table, row));
 }
 
 /** One row, or a 404 that names what was looked for. */
-export async function find<T>(db: Knex, table: string, id: string, what: string): Promise<T> {
+export async function find<Table extends TableName>(
+  db: Knex,
+  table: Table,
+  id: string,
+  what: string,
+): Promise<RowOf<Table>> {
   const row = (await db(table).where({ id, removedAt: null }).first()) as
     Record<string, unknown> | undefined;
   if (!row) throw notFound(what);
-  return fromRow<T>(table, row);
+  return fromRow(table, row);
 }

@@ -2,7 +2,8 @@ import { randomUUID } from 'node:crypto';
 import { massBalance, type BookFlow, type Command } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, notFound } from '../problem.js';
-import { fromRow, toRow, type Row } from './rows.js';
+import { opened, toRow, type Row } from './rows.js';
+import type { Changes, NewRow, TableName } from './tables.js';
 
 export interface FlowRow {
   id: string;
@@ -33,13 +34,17 @@ export class UnitOfWork {
     return this.command.occurredAt;
   }
 
-  async insert<T extends Record<string, unknown>>(
-    table: string,
-    thing: T,
-  ): Promise<T & { revision: number }> {
-    const row = { ...thing, revision: 1, recordedAt: this.recordedAt };
+  async insert<Table extends TableName>(
+    table: Table,
+    thing: NewRow<Table>,
+  ): Promise<NewRow<Table> & { revision: number; recordedAt: string }> {
+    const row = {
+      ...(thing as NewRow<Table> & { id: string }),
+      revision: 1,
+      recordedAt: this.recordedAt,
+    };
     await this.db(table).insert(toRow(table, row));
-    await this.journal(table, thing.id as string, null, row);
+    await this.journal(table, row.id, null, row);
     return row;
   }
 
@@ -47,10 +52,10 @@ export class UnitOfWork {
    * Changes a row; `baseRevision` is the one the person saw. A stale one is refused, nothing is
    * lost on either side.
    */
-  async update(
-    table: string,
+  async update<Table extends TableName>(
+    table: Table,
     id: string,
-    changes: Record<string, unknown>,
+    changes: Changes<Table>,
     baseRevision?: number,
   ): Promise<void> {
     const before = (await this.db(table).where({ id, removedAt: null }).first()) as Row | undefined;
@@ -209,7 +214,7 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
   if (command.undoneBy) throw conflict('undone-already', 'This was undone already.');
   const entries = (await unit.db('journal').where({ commandId }).orderBy('sequence', 'desc')) as {
     sequence: number;
-    tableName: string;
+    tableName: TableName;
     rowId: string;
     before: string | null;
   }[];
@@ -225,7 +230,7 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
     else {
       const { revision: _revision, recordedAt: _recordedAt, ...old } = JSON.parse(before) as Row;
       await unit.db(tableName).where({ id: rowId }).update({ removedAt: null });
-      await unit.update(tableName, rowId, fromRow<Record<string, unknown>>(tableName, old));
+      await unit.update(tableName, rowId, opened(tableName, old));
     }
   }
   const flows = (await unit.db('flows').where({ commandId, voids: null })) as FlowRow[];

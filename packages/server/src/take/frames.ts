@@ -13,7 +13,6 @@ import {
   takeSteps,
   vesselsBefore,
   type Batch,
-  type FrameEvent,
   type FrameEventKind,
   type NewFrameEvent,
   type Vessel,
@@ -50,12 +49,7 @@ const SENTENCES: Record<FrameEventKind, string> = {
  * shut may stay so.
  */
 export async function framesAreClosed(unit: UnitOfWork, batch: Batch): Promise<void> {
-  const events = await list<FrameEvent>(
-    unit.db,
-    'frameEvents',
-    { batchId: batch.id },
-    'occurredAt',
-  );
+  const events = await list(unit.db, 'frameEvents', { batchId: batch.id }, 'occurredAt');
   for (const combId of batch.combIds) {
     const run = frameRun(combId, 0, events);
     if (run.openedAt && !run.closed)
@@ -104,7 +98,7 @@ async function framesOf(unit: UnitOfWork, batch: Batch) {
 type Frames = Awaited<ReturnType<typeof framesOf>>;
 
 async function wholeVessel(unit: UnitOfWork, id: string): Promise<Vessel> {
-  const vessel = await find<Vessel>(unit.db, 'vessels', id, 'vessel');
+  const vessel = await find(unit.db, 'vessels', id, 'vessel');
   if (hasHoles(vessel))
     throw refused(
       `${vessel.name} has holes: honey would run through it. Choose another.`,
@@ -159,7 +153,7 @@ async function mayHappen(
     throw conflict('not-reset', 'Reset it first: the plug only fits then.', 'payload.kind');
   const owed = owedByFrame(run.combId, vessels.values());
   if (owed.length && !payload.later) {
-    const { name } = await find<Vessel>(unit.db, 'vessels', owed[0].vesselId, 'vessel');
+    const { name } = await find(unit.db, 'vessels', owed[0].vesselId, 'vessel');
     throw refused(
       `Weigh ${name} first, or say that it is weighed later, or that its honey is lost.`,
       'payload.g',
@@ -178,7 +172,7 @@ async function weighVessel(
   const vessel = vesselId ? vessels.get(vesselId) : undefined;
   if (!vesselId || !vessel)
     throw refused('No frame of this harvest ran into this vessel.', 'payload.vesselId');
-  const { name } = await find<Vessel>(unit.db, 'vessels', vesselId, 'vessel');
+  const { name } = await find(unit.db, 'vessels', vesselId, 'vessel');
   const g = payload.grossG === null ? payload.g! : payload.grossG - payload.tareG!;
   const stoodG = payload.emptied ? 0 : vessel.heldG;
   if (g < stoodG)

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { addDays, type Batch } from '@furrow/core';
+import { addDays, type Batch, type LotKind } from '@furrow/core';
 import { conflict } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchView } from '../harvest/batches.js';
@@ -16,7 +16,7 @@ export async function openBatch(unit: UnitOfWork, id: string): Promise<Batch> {
 export async function lotOf(
   unit: UnitOfWork,
   batch: Batch,
-  kind: string,
+  kind: LotKind,
   name: string,
 ): Promise<string> {
   const there = await unit
@@ -50,7 +50,7 @@ async function useFirstBy(unit: UnitOfWork, batch: Batch): Promise<string | null
 async function makeLot(
   unit: UnitOfWork,
   batch: Batch,
-  kind: string,
+  kind: LotKind,
   name: string,
 ): Promise<string> {
   const id = randomUUID();

@@ -1,4 +1,3 @@
-import type { Take } from '@furrow/core';
 import { read } from '../reading.js';
 import { list } from '../store/rows.js';
 
@@ -7,7 +6,7 @@ export const takeReads = [
   read('/guesses', async ({ db }) => {
     // Every guess with what the scale then said, so that a person's own bias is learned over all
     // harvests.
-    const takes = await list<Take>(db, 'takes', {}, 'occurredAt');
+    const takes = await list(db, 'takes', {}, 'occurredAt');
     const boxG = (batchId: string): number =>
       takes
         .filter((t) => t.batchId === batchId && t.byBox)

@@ -2,6 +2,7 @@ import { refused } from '../problem.js';
 import { batchDetail } from '../harvest/detail.js';
 import { bookView } from '../book/lots.js';
 import { batchView } from '../harvest/batches.js';
+import { find } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { write } from '../store/writes.js';
 import { lotOf, openBatch } from './lots.js';
@@ -40,10 +41,10 @@ export const splitWrites = [
           `Of this lot ${((comb?.nowG ?? 0) / 1000).toFixed(2)} kg of comb are here: a part of it is less.`,
           'payload.grossG',
         );
-      const row = (await unit.db('batches').where({ id }).first()) as Record<string, unknown>;
+      const { visitId } = await find(unit.db, 'batches', id, 'harvest');
       await unit.insert('batches', {
         id: batchId,
-        visitId: row.visitId,
+        visitId,
         hiveId: batch.hiveId,
         method: batch.method,
         lotGroup: null,

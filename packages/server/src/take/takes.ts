@@ -56,7 +56,7 @@ async function intoTheBook(
 const WITH_POLLEN = ', with pollen';
 /** Pollen among pots stands on the lot, wherever it is named: its honey ferments sooner. */
 async function notePollen(unit: UnitOfWork, lotId: string): Promise<void> {
-  const { name } = await find<{ name: string }>(unit.db, 'lots', lotId, 'lot');
+  const { name } = await find(unit.db, 'lots', lotId, 'lot');
   if (!name.endsWith(WITH_POLLEN)) await unit.update('lots', lotId, { name: name + WITH_POLLEN });
 }
 async function combEnds(unit: UnitOfWork, batch: Batch, combId: string): Promise<void> {
@@ -137,7 +137,7 @@ const netOf = ({
 async function barToTake(unit: UnitOfWork, batch: Batch, combId: string): Promise<BarView | null> {
   if (!batch.combIds.includes(combId))
     throw refused('This comb was not chosen for this harvest.', 'payload.combId');
-  const comb = await find<{ endedOn: string | null }>(unit.db, 'combs', combId, 'comb');
+  const comb = await find(unit.db, 'combs', combId, 'comb');
   const before = await unit
     .db('takes')
     .where({ batchId: batch.id, combId, removedAt: null })

@@ -30,7 +30,7 @@ export const stepWrites = [
   write('/stepMarks/:id/back', {
     sentence: () => 'Step not done after all',
     run: async (unit, _payload, { id }) => {
-      const mark = await find<{ batchId: string }>(unit.db, 'stepMarks', id, 'step');
+      const mark = await find(unit.db, 'stepMarks', id, 'step');
       await openBatch(unit, mark.batchId);
       await unit.update('stepMarks', id, { removedAt: unit.recordedAt });
       return { detail: await batchDetail(unit.db, mark.batchId) };

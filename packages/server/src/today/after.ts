@@ -8,13 +8,10 @@ import {
   type Batch,
   type Clock,
   type HouseRules,
-  type JarKindRecord,
-  type Reserve,
   type Rinse,
   type StandingWax,
   type TodayLine,
   type UseFirst,
-  type WaxCare,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { stockView } from '../book/lots.js';
@@ -29,7 +26,7 @@ async function standingWax(db: Knex): Promise<StandingWax[]> {
     db,
     standing.map((l) => l.batchId),
   );
-  const cares = await list<WaxCare>(db, 'waxCares', {}, 'occurredAt');
+  const cares = await list(db, 'waxCares', {}, 'occurredAt');
   const firstAt = new Map(
     (
       (await db('flows')
@@ -53,7 +50,7 @@ async function standingWax(db: Knex): Promise<StandingWax[]> {
 
 /** Rinses that wait to be used, with their harvests. */
 async function waitingRinses(db: Knex): Promise<{ rinse: Rinse; batch: Batch }[]> {
-  const waiting = await list<Rinse>(db, 'rinses', { usedAt: null });
+  const waiting = await list(db, 'rinses', { usedAt: null });
   const batches = await batchViewsOf(
     db,
     waiting.map((r) => r.batchId),
@@ -98,11 +95,11 @@ export async function afterClocks(db: Knex, rules: HouseRules, now: Date): Promi
 /** Lines of Today: wax, rinse, honey to be used first, jars that were promised. */
 export async function afterLines(db: Knex, rules: HouseRules, now: Date): Promise<TodayLine[]> {
   const rinses = await waitingRinses(db);
-  const jars = new Map((await list<JarKindRecord>(db, 'jarKinds')).map((k) => [k.id, k.name]));
+  const jars = new Map((await list(db, 'jarKinds')).map((k) => [k.id, k.name]));
   return [
     ...waxLines(await standingWax(db), rules, now),
     ...rinses.map(({ rinse, batch }) => rinseLine(rinse, batch, rules)),
     ...useFirstLines(await lotsToUseFirst(db), now),
-    ...promiseLines(await list<Reserve>(db, 'reserves'), (id) => jars.get(id), now),
+    ...promiseLines(await list(db, 'reserves'), (id) => jars.get(id), now),
   ];
 }

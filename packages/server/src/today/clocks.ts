@@ -46,7 +46,7 @@ const soon = (dueAt: string | null, now: Date, minutes: number): boolean =>
  */
 export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
   const { rules } = await currentRules(db);
-  const vessels = await list<Vessel>(db, 'vessels');
+  const vessels = await list(db, 'vessels');
   const batches = await batchViews(db, { closedAt: null });
   const running: Clock[] = [];
   for (const drain of await drainViews(db, { endedAt: null })) {
@@ -227,7 +227,7 @@ async function keepingClocks(
   rules: HouseRules,
   now: Date,
 ): Promise<Clock[]> {
-  const all = await list<Keeping>(db, 'keepings');
+  const all = await list(db, 'keepings');
   const named = (batchId: string): Batch | undefined => batches.find((b) => b.id === batchId);
   const running = all
     .filter((k) => !k.endedAt && named(k.batchId))

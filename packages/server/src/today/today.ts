@@ -18,10 +18,8 @@ import {
   todayInOrder,
   type Batch,
   type Clock,
-  type Gear,
   type Hive,
   type HouseRules,
-  type Site,
   type TodayLine,
   type Vessel,
 } from '@furrow/core';
@@ -61,7 +59,7 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     db,
     now,
     rules,
-    vessels: await list<Vessel>(db, 'vessels'),
+    vessels: await list(db, 'vessels'),
     batches: await batchViews(db, { closedAt: null }),
     hives: await hiveViews(db),
   };
@@ -197,8 +195,8 @@ async function ofHives({ now, rules, batches, hives }: Household): Promise<Today
 const NOWHERE = 'UTC';
 async function ofPlaces({ db, now, hives }: Household): Promise<TodayLine[]> {
   const nowIso = now.toISOString();
-  const sites = await list<Site>(db, 'sites');
-  const gear = await list<Gear>(db, 'gear');
+  const sites = await list(db, 'sites');
+  const gear = await list(db, 'gear');
   return [
     ...mendLines(gear, sites[0]?.zone ?? NOWHERE, nowIso),
     ...sites.flatMap((site) =>

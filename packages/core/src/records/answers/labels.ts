@@ -1,29 +1,15 @@
 import { z } from 'zod';
 import { labelSaleRecord } from '../harvestViews.js';
-import { sheetMeasures } from '../labels.js';
-import { row, id, text, number, instant } from '../vocabulary/fields.js';
+import { printRecord } from '../labels.js';
+import { id, text, number } from '../vocabulary/fields.js';
 import { labelTextRecord } from '../vocabulary/labels.js';
 
 /**
  * A print as the spool lists it: how many labels, of which lot; what stood on them is in its PDF.
  */
-export const printAnswer = z
-  .strictObject({
-    ...row,
-    id,
-    lotId: id,
-    sheet: z.strictObject({ name: text, ...sheetMeasures }),
-    qr: z.boolean(),
-    qrText: text,
-    startAt: number,
-    misprinted: number,
-    why: text,
-    reprintOf: id.nullable(),
-    occurredAt: instant,
-    count: number,
-    code: text,
-    batchId: id.nullable(),
-  })
+export const printAnswer = printRecord
+  .omit({ fields: true, labels: true })
+  .extend({ count: number, code: text, batchId: id.nullable() })
   .meta({ id: 'Print' });
 export type PrintLine = z.infer<typeof printAnswer>;
 
