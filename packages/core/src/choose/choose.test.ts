@@ -110,7 +110,25 @@ describe('the best set', () => {
           expect(solved.proof).toBe('proven');
         },
       ),
-      { numRuns: 60 },
+      {
+        numRuns: 60,
+        // A need so small that it is rounding once cost half of what there was to take.
+        examples: [
+          [
+            [0.3366071428333334, 0.3].map((kg) => ({
+              kg,
+              capped: 0.3,
+              straight: false,
+              brood: false,
+              ripe: true,
+            })),
+            8.000001217034481e-10,
+            'most-worth',
+            null,
+            null,
+          ],
+        ],
+      },
     );
   });
   it('with a named amount takes no more work than needed, or says that it cannot be', () => {

@@ -115,6 +115,12 @@ export function valueOfSet(model: ChooseModel, taken: readonly number[]): number
 }
 
 /**
+ * Less than a milligram is rounding, not honey: a solver cannot tell it from nothing, so no limit
+ * stands that near to what there is.
+ */
+const ROUNDING_KG = 1e-6;
+
+/**
  * The choice as a model: what each unit may become, what each way uses, how much there is. Hard
  * rules leave an option out; other rules leave it out unless the person pinned it. `ignoring` drops
  * one soft rule, to see what it costs. Sources: SCIENCE 4 and 7 through `outcomeOf`; winter by the
@@ -171,7 +177,7 @@ export function chooseModel(
         kind: 'winter',
         what: `what ${hive.name} can spare`,
         unit: 'kg',
-        atMost: Math.max(0, hive.storesLowKg - hive.winter.needKg),
+        atMost: Math.max(0, hive.storesLowKg - hive.winter.needKg) + ROUNDING_KG,
         step: 1,
         stepWords: '1 kg more in stores',
         uses: (o) => (mine(o) ? o.outcome.storesLowKg : 0),

@@ -1,4 +1,4 @@
-import type { TakeStep } from './takeStep.js';
+import { STEP_KINDS, type TakeStep } from './takeStep.js';
 
 /** Where a harvest stands in a visit that takes several lots from one hive. */
 export interface InVisit {
@@ -25,7 +25,7 @@ const nextLot: TakeStep = {
  * itself.
  */
 export function stepsInVisit(steps: readonly TakeStep[], visit: InVisit): TakeStep[] {
-  const isComb = (s: TakeStep): boolean => s.kind === 'unit' || s.kind === 'frames';
+  const isComb = (s: TakeStep): boolean => STEP_KINDS[s.kind].takesComb;
   let first = steps.findIndex(isComb);
   const last = steps.findLastIndex(isComb);
   const isWhole = steps.some((s) => s.kind === 'box' || s.id === 'off');

@@ -35,6 +35,24 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
       :note="starting('bestBeforeMonths')"
       :error="issue('bestBeforeMonths')"
     /><NumberField
+      v-model="draft.watchMonths as number | null"
+      label="The same, with 17.1 to 19 % water"
+      unit="months"
+      whole
+      :min="1"
+      :max="60"
+      :note="starting('watchMonths')"
+      :error="issue('watchMonths')"
+    /><NumberField
+      v-model="draft.useSoonMonths as number | null"
+      label="With 19 to 20 % water, or not measured"
+      unit="months"
+      whole
+      :min="1"
+      :max="60"
+      :note="starting('useSoonMonths')"
+      :error="issue('useSoonMonths')"
+    /><NumberField
       v-model="draft.useFirstDays as number | null"
       label="Open or wet honey, use within"
       unit="days"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   NEXT_LOT,
+  STEP_KINDS,
   percentDown,
   OUTCOME_WORDS,
   cutsComb,
@@ -90,10 +91,10 @@ const {
   refusal,
 } = useTakeRun(detail, rules, now);
 const weighing = ref<TakeOutcome | null>(null);
+/** What this kind of step is on the screen. */
+const says = computed(() => STEP_KINDS[step.value.kind]);
 /** One large key that answers the step stands below everything; where more is said, beside it. */
-const isPinned = computed(
-  () => !weighing.value && step.value.kind !== 'box' && step.value.kind !== 'frames',
-);
+const isPinned = computed(() => !weighing.value && says.value.key !== 'panel');
 const happened = ref(false);
 const checked = ref<string[]>([]);
 const mainKey = useTemplateRef<{ $el: HTMLElement }>('mainKey');
@@ -225,9 +226,9 @@ const nextLot = computed(
 async function next(): Promise<void> {
   if (!step.value || busy.value || isDone.value || notYet.value) return;
   if (!skip.mayGoOn()) return;
-  if (step.value.kind === 'unit') weighing.value = 'taken';
-  else if (step.value.kind === 'after') await finish();
-  else if (step.value.kind === 'box' || step.value.kind === 'frames') return;
+  if (says.value.key === 'panel') return;
+  if (says.value.key === 'weigh') weighing.value = 'taken';
+  else if (says.value.key === 'end') await finish();
   else
     mark({
       ...(tiltDegrees.value !== null ? { tiltDegrees: tiltDegrees.value } : {}),
@@ -400,7 +401,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         />
       </template>
       <TakePicture
-        v-if="step.kind !== 'frames' && step.kind !== 'check'"
+        v-if="says.pictured"
         class="whole"
         :class="{
           weighing: weighing || step.kind === 'box',
@@ -484,7 +485,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
             :comb-ids="step.slots!.map((s) => combOf(s)!)"
             :put-off="step.putOff"
           />
-          <div v-if="step.kind === 'unit'" class="acts row halves">
+          <div v-if="says.key === 'weigh'" class="acts row halves">
             <Button outlined label="Put it back" @click="put('put-back')" /><Button
               outlined
               class="rusty"
@@ -504,9 +505,9 @@ onUnmounted(() => window.removeEventListener('keydown', onKey));
         v-if="
           !weighing &&
           !isDone &&
-          step.kind !== 'after' &&
-          step.kind !== 'frames' &&
-          step.kind !== 'unit'
+          says.key !== 'end' &&
+          says.key !== 'weigh' &&
+          step.kind !== 'frames'
         "
         outlined
         class="otherwise"
