@@ -5,7 +5,6 @@ import {
   chunkJar,
   chunkJars,
   massText,
-  readMassG,
   smallMassText,
   workingWater,
   type BatchDetail,
@@ -25,7 +24,7 @@ import { useStock } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import { boxName, type useBoards } from './useBoards.js';
 import { said } from '../shell/units.js';
-import { weightSuch } from '../parts/massUnit.js';
+import { gramsOf, weightSuch } from '../parts/massUnit.js';
 
 /**
  * Cut pieces weighed, graded by rule, put into their boxes; strips into jars with honey round them.
@@ -49,7 +48,7 @@ const comb = (p: CutPiece): string => {
   return props.boards.combs.value.find((c) => c.combId === b?.combId)?.name ?? '';
 };
 const grams = (text: string): number | null => {
-  const g = readMassG(text, units.value === 'metric' ? 'g' : 'oz');
+  const g = gramsOf(text, units.value, 'small');
   return g === null ? null : Math.round(g);
 };
 async function weigh(p: CutPiece): Promise<void> {

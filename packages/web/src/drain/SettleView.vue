@@ -9,7 +9,6 @@ import {
   hoursText,
   massText,
   measuredWaterPercent,
-  readMassG,
   settlingHours,
   vesselFullKg,
   type Lot,
@@ -21,7 +20,7 @@ import AlsoHere from '../house/AlsoHere.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
-import { massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import WaterAtBench from '../parts/WaterAtBench.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
@@ -52,7 +51,6 @@ const { go, busy, refusal, fieldError } = useSend();
 const blending = useSend();
 const rules = computed(() => rulesVersion.value?.rules);
 const units = computed(() => rules.value?.units ?? 'metric');
-const bare = computed(() => (units.value === 'metric' ? 'kg' : 'lb') as 'kg' | 'lb');
 const narrow = window.matchMedia('(max-width: 700px)').matches;
 const drain = computed(() => detail.value?.drains.filter((d) => d.endedAt).at(-1) ?? null);
 const honey = computed(() => detail.value?.lots.find((l) => l.kind === 'honey') ?? null);
@@ -104,8 +102,7 @@ const skims = computed(() => drain.value?.events.filter((e) => e.kind === 'skim'
 const skimIsNext = computed(() => risen.value >= 1 && !skims.value.length);
 const skimText = ref('');
 const grams = (text: string): number | null => {
-  const g = readMassG(text, bare.value);
-  return g === null ? null : Math.round(g);
+  return gramsOf(text, units.value);
 };
 const event = (payload: DrainEventSaid, said: string): Promise<unknown> =>
   go('/drainEvents', { id: newId(), drainId: drain.value!.id, minutes: 5, ...payload }, said);

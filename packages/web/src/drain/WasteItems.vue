@@ -5,10 +5,10 @@ export interface WasteItem {
 }
 </script>
 <script setup lang="ts">
-import { readMassG, smallMassText, type UnitSystem } from '@furrow/core';
+import { smallMassText, type UnitSystem } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref, watch } from 'vue';
-import { massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 
 /** Waste, a line a thing: what it was and what it weighed. Null while a line cannot be read. */
@@ -17,7 +17,7 @@ const items = defineModel<WasteItem[] | null>({ required: true });
 const USUAL = ['dead bees', 'pollen comb', 'brood comb', 'wood and dirt'];
 const lines = ref<{ what: string; weight: string }[]>([]);
 const grams = (text: string): number | null => {
-  const g = readMassG(text, props.units === 'metric' ? 'g' : 'oz');
+  const g = gramsOf(text, props.units, 'small');
   return g === null ? null : Math.round(g);
 };
 watch(

@@ -1,19 +1,12 @@
 <script setup lang="ts">
-import {
-  massField,
-  massText,
-  readMassG,
-  type Drain,
-  type HouseRules,
-  type Vessel,
-} from '@furrow/core';
+import { massField, massText, type Drain, type HouseRules, type Vessel } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import DepthCheck from '../parts/DepthCheck.vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
@@ -48,7 +41,7 @@ watch(knownTareG, (g) => (tareText.value = g > 0 ? massField(g, units.value) : '
   immediate: true,
 });
 const grams = (text: string): number | null => {
-  const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb');
+  const g = gramsOf(text, units.value);
   return g === null ? null : Math.round(g);
 };
 const netG = computed(() => {

@@ -8,7 +8,6 @@ import {
   honeyInComb,
   owedWeighings,
   ownPrior,
-  readMassG,
   stackQuestions,
   temperatureSteps,
   workingWater,
@@ -27,6 +26,7 @@ import { useOpenPlans, useRuns } from '../api/queries.js';
 import { useDraft } from '../shell/draft.js';
 import { WATER_BASIS_WORDS } from '../parts/waterBasis.js';
 import { compute } from '../workers/client.js';
+import { gramsOf } from '../parts/massUnit.js';
 
 /** How its vessels stand until the person says otherwise. */
 function firstArrangement(detail: BatchDetail): Arrangement {
@@ -72,10 +72,7 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
   const of = (id: string | null): Vessel | null => vessels.value.find((v) => v.id === id) ?? null;
   const owed = computed(() => owedWeighings(detail.value).combs.length > 0);
   const kg = computed(() => (comb.value?.nowG ?? 0) / 1000);
-  const potG = computed(() => {
-    const g = readMassG(draft.value.potText || '0', rules.value.units === 'metric' ? 'kg' : 'lb');
-    return g === null ? null : Math.round(g);
-  });
+  const potG = computed(() => gramsOf(draft.value.potText || '0', rules.value.units));
   const climate = computed(() => {
     const { temperatureC, moisturePercent } = draft.value;
     return temperatureC !== null &&

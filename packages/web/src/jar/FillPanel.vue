@@ -7,7 +7,6 @@ import {
   massText,
   measuredWaterPercent,
   netVolumeMl,
-  readMassG,
   smallMassText,
   type BatchDetail,
   type FillGoal,
@@ -23,7 +22,7 @@ import LabelFace from '../drawing/LabelFace.vue';
 import JarAdd from '../kit/JarAdd.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { gramsOf, massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../api/client.js';
 import { useClocks } from '../api/queries.js';
@@ -136,8 +135,7 @@ const lightest = ref<Record<string, string>>({});
 const lightG = (id: string): number | null => {
   const t = lightest.value[id];
   if (!t) return null;
-  const g = readMassG(t, units.value === 'metric' ? 'g' : 'oz');
-  return g === null ? null : Math.round(g);
+  return gramsOf(t, units.value, 'small');
 };
 const isLightUnclear = (id: string): boolean => Boolean(lightest.value[id]) && lightG(id) === null;
 /** On a phone the first kind's key is pinned at the foot. */

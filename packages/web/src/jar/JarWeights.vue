@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { fillAccuracy, readMassG, type Lot, type UnitSystem } from '@furrow/core';
+import { fillAccuracy, type Lot, type UnitSystem } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { gramsOf, massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { read } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
@@ -16,7 +16,7 @@ const { go, busy, refusal } = useSend();
 const weights = ref<number[]>([...(props.lot.weights ?? [])]);
 const text = ref('');
 const netG = computed(() => {
-  const g = readMassG(text.value, props.units === 'metric' ? 'g' : 'oz');
+  const g = gramsOf(text.value, props.units, 'small');
   return g === null ? null : Math.round(g);
 });
 const full = computed(() => weights.value.length >= (props.lot.count ?? 0));

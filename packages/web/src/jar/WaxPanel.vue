@@ -7,7 +7,6 @@ import {
   gravityOfBrix,
   massText,
   mustToGravity,
-  readMassG,
   rinseHolds,
   smallMassText,
   waxExpected,
@@ -31,7 +30,7 @@ import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
-import { weightSuch } from '../parts/massUnit.js';
+import { gramsOf, weightSuch } from '../parts/massUnit.js';
 
 /**
  * Wet wax frozen, rinsed and rendered; the rinse fed back or made into mead; wet gear by the house
@@ -53,7 +52,7 @@ const gearSend = useSend();
 const wet = computed(() => props.detail.lots.find((l) => l.kind === 'wet-wax') ?? null);
 const clean = computed(() => props.detail.lots.find((l) => l.kind === 'clean-wax') ?? null);
 const grams = (text: string): number | null => {
-  const g = readMassG(text, units.value === 'metric' ? 'g' : 'oz');
+  const g = gramsOf(text, units.value, 'small');
   return g === null ? null : Math.round(g);
 };
 const g = (x: number): string => smallMassText(x, units.value, 1);

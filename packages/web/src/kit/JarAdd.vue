@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { newJarKindSchema, readMassG, type HouseRules, type JarKindRecord } from '@furrow/core';
+import { newJarKindSchema, type HouseRules, type JarKindRecord } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit } from '../parts/massUnit.js';
+import { gramsOf, massUnit } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { said } from '../shell/units.js';
 
@@ -30,7 +30,7 @@ const opens = computed(() => {
   return isBox.value ? 'Another kind of box…' : 'Another kind of jar…';
 });
 const grams = (text: string): number | null => {
-  const g = readMassG(text, props.rules.units === 'metric' ? 'g' : 'oz');
+  const g = gramsOf(text, props.rules.units, 'small');
   return g === null ? null : Math.round(g);
 };
 const parsed = computed(() =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { readMassG, strayCombSchema, type Hive } from '@furrow/core';
+import { strayCombSchema, type Hive } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
@@ -8,7 +8,8 @@ import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
 import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
-import { said } from '../shell/units.js';
+import { gramsOf, massUnit } from '../parts/massUnit.js';
+import { householdUnits, said } from '../shell/units.js';
 
 /**
  * Comb under a roof or in a gap: looked over, capped and open weighed apart, the missing frame put
@@ -33,7 +34,11 @@ watch(visible, (shown) => {
   brood.value = swarm.value = refusal.value = null;
 });
 const grams = (text: string): number =>
-  text.trim() === '' ? 0 : Math.round(readMassG(text, 'g') ?? -1);
+  text.trim() === '' ? 0 : (gramsOf(text, householdUnits.value, 'small') ?? -1);
+/** The units a weight may be said in; a bare number is of the small one. */
+const either = computed(
+  () => `${massUnit(householdUnits.value)} or ${massUnit(householdUnits.value, 'small')}`,
+);
 const payload = computed(() => ({
   id: newId(),
   visitId: newId(),
@@ -117,13 +122,13 @@ async function keep(): Promise<void> {
       </p>
       <TextField
         v-model="capped"
-        label="Capped, weighed (kg or g)"
+        :label="`Capped, weighed (${either})`"
         :error="issue('cappedG')"
         :hint="said('such as 640 g; it goes into a lot of its own')"
       />
       <TextField
         v-model="open"
-        label="Open, weighed (kg or g)"
+        :label="`Open, weighed (${either})`"
         :error="issue('openG')"
         hint="kept apart: thin, eaten first, never sold; a gift, raw comb too, says: cold, within days"
       />

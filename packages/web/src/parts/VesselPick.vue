@@ -1,11 +1,5 @@
 <script setup lang="ts">
-import {
-  massText,
-  readMassG,
-  type HouseRules,
-  type JarKindRecord,
-  type Vessel,
-} from '@furrow/core';
+import { massText, type HouseRules, type JarKindRecord, type Vessel } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, useId } from 'vue';
 import { newId } from '../api/client.js';
@@ -13,7 +7,7 @@ import { useJars } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import NumberField from './NumberField.vue';
 import Refusal from './Refusal.vue';
-import { massUnit, weightSuch } from './massUnit.js';
+import { gramsOf, massUnit, weightSuch } from './massUnit.js';
 import TextField from './TextField.vue';
 
 /**
@@ -44,7 +38,7 @@ const volumeL = ref<number | null>(null);
 /** Of a bucket with holes or a strainer; a vessel that holds honey has none. */
 const holeMm = ref<number | null>(null);
 const emptyG = computed(() => {
-  const g = readMassG(emptyText.value, props.rules.units === 'metric' ? 'kg' : 'lb');
+  const g = gramsOf(emptyText.value, props.rules.units);
   return g === null ? null : Math.round(g);
 });
 const jarKinds = computed(() =>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { massField, massText, readMassG, type UnitSystem, type Vessel } from '@furrow/core';
+import { massField, massText, type UnitSystem, type Vessel } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import { read } from '../api/client.js';
 import DepthCheck from './DepthCheck.vue';
-import { massUnit, weightSuch } from './massUnit.js';
+import { gramsOf, massUnit, weightSuch } from './massUnit.js';
 import TextField from './TextField.vue';
 
 /**
@@ -38,7 +38,7 @@ const grossText = ref(firstText(props.firstGrossG));
 const tareText = ref('');
 const readBy = ref('');
 const grams = (text: string): number | null => {
-  const g = readMassG(text, props.units === 'metric' ? 'kg' : 'lb');
+  const g = gramsOf(text, props.units);
   return g === null ? null : Math.round(g);
 };
 // A weighing written down a moment ago may come late; what was typed meanwhile stays.

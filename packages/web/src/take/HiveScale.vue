@@ -2,7 +2,6 @@
 import {
   hiveScaleCheck,
   massText,
-  readMassG,
   weighsOut,
   type BatchDetail,
   type UnitSystem,
@@ -10,7 +9,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
@@ -24,7 +23,7 @@ const props = defineProps<{ detail: BatchDetail; when: 'before' | 'after'; units
 const { go, busy, refusal } = useSend();
 const text = ref('');
 const says = ref('');
-const g = computed(() => readMassG(text.value || '', props.units === 'metric' ? 'kg' : 'lb'));
+const g = computed(() => gramsOf(text.value || '', props.units));
 const readingOf = (when: 'before' | 'after'): number | null => {
   const v = props.detail.marks.find((m) => m.stepId === `hive-scale-${when}`)?.answer.hiveG;
   return typeof v === 'number' ? v : null;

@@ -12,7 +12,6 @@ import {
   massText,
   nextFrameDate,
   placeLabel,
-  readMassG,
   runsInPlace,
   unitWord,
   weighsOut,
@@ -31,7 +30,7 @@ import NumberField from '../parts/NumberField.vue';
 import OwedNote from '../parts/OwedNote.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
-import { massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';
 import LeftStageView from '../parts/LeftStageView.vue';
@@ -134,7 +133,7 @@ const doneAt = computed(() =>
   step.value ? (markOf(step.value.id)?.occurredAt ?? taken.value?.occurredAt ?? null) : null,
 );
 const trayG = computed(() => {
-  const g = readMassG(trayText.value || '0', units.value === 'metric' ? 'kg' : 'lb');
+  const g = gramsOf(trayText.value || '0', units.value);
   return g === null ? null : Math.round(g);
 });
 const framePlaces = computed(() =>
@@ -243,11 +242,10 @@ function takenText({ netG, outcome }: Take): string {
 }
 /** Which vessel stands under which frame, and what was in it before. */
 function vesselAnswers(): Record<string, string | number> {
-  const unit = units.value === 'metric' ? 'kg' : 'lb';
   const under = Object.entries(vesselOf.value).map(([combId, id]) => [`vessel_${combId}`, id]);
   const before = Object.entries(beforeText.value).flatMap(([id, text]) => {
-    const g = readMassG(text, unit);
-    return g ? [[`before_${id}`, Math.round(g)]] : [];
+    const g = gramsOf(text, units.value);
+    return g ? [[`before_${id}`, g]] : [];
   });
   return Object.fromEntries([...under, ...before]);
 }

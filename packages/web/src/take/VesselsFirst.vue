@@ -4,7 +4,6 @@ import {
   massRangeText,
   massText,
   placeLabel,
-  readMassG,
   vesselFullKg,
   vesselQuestions,
   vesselsToOffer,
@@ -14,7 +13,7 @@ import {
   type Vessel,
 } from '@furrow/core';
 import { computed, watch } from 'vue';
-import { massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { said } from '../shell/units.js';
@@ -52,7 +51,7 @@ const used = computed(() =>
   props.vessels.filter((v) => Object.values(chosen.value).includes(v.id)),
 );
 const grams = (text: string): number | null =>
-  text.trim() === '' ? 0 : readMassG(text, props.rules.units === 'metric' ? 'kg' : 'lb');
+  text.trim() === '' ? 0 : gramsOf(text, props.rules.units);
 const blocked = computed(() => {
   if (used.value.some((v) => grams(before.value[v.id] ?? '') === null))
     return 'What stands in a vessel already has to be a weight.';

@@ -3,7 +3,6 @@ import {
   estimateSeen,
   massRangeText,
   massText,
-  readMassG,
   tareCheck,
   type BatchDetail,
   type HouseRules,
@@ -14,7 +13,7 @@ import {
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import { newId, read } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
@@ -33,13 +32,13 @@ const units = computed(() => props.rules.units);
 const text = ref('');
 const readBy = ref('');
 const g = computed(() => {
-  const grams = readMassG(text.value, units.value === 'metric' ? 'kg' : 'lb');
+  const grams = gramsOf(text.value, units.value);
   return grams === null ? null : Math.round(grams);
 });
 const guessText = ref('');
 const guessing = ref(props.rules.guessFirst);
 const guessG = computed(() => {
-  const grams = readMassG(guessText.value, units.value === 'metric' ? 'kg' : 'lb');
+  const grams = gramsOf(guessText.value, units.value);
   return grams === null ? null : Math.round(grams);
 });
 const fullG = computed(() => {

@@ -10,7 +10,6 @@ import {
   massText,
   placeLabel,
   potsCheck,
-  readMassG,
   runsInPlace,
   tareCheck,
   unitWord,
@@ -31,7 +30,7 @@ import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import VesselPick from '../parts/VesselPick.vue';
 import { newId, read } from '../api/client.js';
@@ -55,10 +54,8 @@ const props = defineProps<{
 const emit = defineEmits<{ done: []; back: [] }>();
 const { go, busy, refusal, fieldError } = useSend();
 const units = computed(() => props.rules.units);
-const bare = computed(() => (units.value === 'metric' ? 'kg' : 'lb') as 'kg' | 'lb');
 const grams = (text: string): number | null => {
-  const g = readMassG(text, bare.value);
-  return g === null ? null : Math.round(g);
+  return gramsOf(text, units.value);
 };
 const look = computed(
   () => props.detail.looks.filter((l) => l.combId === props.combId).at(-1) ?? null,

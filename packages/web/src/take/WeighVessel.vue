@@ -1,16 +1,9 @@
 <script setup lang="ts">
-import {
-  massField,
-  massText,
-  readMassG,
-  type FrameVessel,
-  type HouseRules,
-  type Vessel,
-} from '@furrow/core';
+import { massField, massText, type FrameVessel, type HouseRules, type Vessel } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';
-import { massUnit, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 import WeighFields from '../parts/WeighFields.vue';
 import { newId } from '../api/client.js';
@@ -55,7 +48,7 @@ watch([byEstimate, asking], () => {
   );
 });
 const grams = (text: string): number | null => {
-  const g = readMassG(text, units.value === 'metric' ? 'kg' : 'lb');
+  const g = gramsOf(text, units.value);
   return g === null ? null : Math.round(g);
 };
 const said = computed(() => combIds.value.map((id) => grams(texts.value[id] ?? '')));
