@@ -26,7 +26,7 @@ const lookAt = (slot: number): Look =>
     thicknessMm: 28,
   }) as unknown as Look;
 const SLOTS = [10, 11, 12];
-const hive = (facts: Hive['colony'] extends infer C ? unknown[] : never = []): Hive =>
+const hive = (facts: unknown[] = []): Hive =>
   ({
     id: 'h1',
     siteId: 's1',

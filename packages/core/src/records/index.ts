@@ -17,6 +17,8 @@ export * from './spreadsheet.js';
 export * from './senml.js';
 export * from './take.js';
 export * from './houseRules.js';
+export { LOT_PAGE_FACTS } from './ruleGroups.js';
+export * from './schools.js';
 export * from './vocabulary/index.js';
 export * from './hiveViews.js';
 export * from './answers/index.js';
