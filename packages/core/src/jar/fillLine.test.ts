@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { fillLine, volumeQuestion } from './fillLine.js';
+import { fillLine, overfull, volumeQuestion } from './fillLine.js';
 
 const jar = (netG: number, change: Partial<Parameters<typeof fillLine>[0]> = {}) =>
   fillLine({ netG, moisturePercent: 18, innerDiameterMm: 78, innerDepthMm: 84, ...change });
@@ -47,5 +47,7 @@ describe('a nominal volume', () => {
     );
     expect(volumeQuestion(500, 400, 18)).toBeNull();
     expect(volumeQuestion(600, 400, 18)).toMatch(/^600 g do not fit/);
+    expect(overfull(600, 400, 18)).toBe(volumeQuestion(600, 400, 18));
+    expect(overfull(400, 400, 18)).toBeNull();
   });
 });

@@ -31,6 +31,17 @@ const holds = (volumeMl: number, moisturePercent: number): number =>
   Math.floor(volumeMl * (1 - HEADSPACE) * honeyDensityKgPerL(moisturePercent));
 
 /**
+ * That a net weight does not fit into a jar of so many millilitres, as a sentence; null where it
+ * does. Takes grams, ml, percent of water.
+ */
+export function overfull(netG: number, volumeMl: number, moisturePercent: number): string | null {
+  const holdsG = holds(volumeMl, moisturePercent);
+  return netG > holdsG
+    ? `${netG} g do not fit: to its brim it holds ${volumeMl.toFixed(0)} ml, about ${holdsG} g with room under the lid.`
+    : null;
+}
+
+/**
  * Whether a net weight and a jar's nominal volume go together: a weight that does not fit, and the
  * usual slip that takes a jar's millilitres for its grams (a litre of honey is about 1.4 kg, never
  * 1 kg). Takes grams, ml, percent of water; gives a sentence, null where nothing is wrong.
@@ -40,12 +51,10 @@ export function volumeQuestion(
   volumeMl: number,
   moisturePercent: number,
 ): string | null {
+  const tooMuch = overfull(netG, volumeMl, moisturePercent);
+  if (tooMuch || Math.abs(netG - volumeMl) > SLIP * volumeMl) return tooMuch;
   const holdsG = holds(volumeMl, moisturePercent);
-  if (netG > holdsG)
-    return `${netG} g do not fit: to its brim it holds ${volumeMl.toFixed(0)} ml, about ${holdsG} g with room under the lid.`;
-  return Math.abs(netG - volumeMl) <= SLIP * volumeMl
-    ? `${netG} g is its ${volumeMl.toFixed(0)} ml taken for grams? Full it holds about ${holdsG} g.`
-    : null;
+  return `${netG} g is its ${volumeMl.toFixed(0)} ml taken for grams? Full it holds about ${holdsG} g.`;
 }
 
 /**

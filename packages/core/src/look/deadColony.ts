@@ -15,7 +15,8 @@ export interface DeadColonyAdvice {
   lines: string[];
 }
 
-const CLOSE_FIRST =
+/** What comes before anything else, unless it was done. */
+export const CLOSE_FIRST =
   'Close the hive against robbers first: reduce the entrance to nothing bees can rob, comb inside.';
 
 /** Signs of the checklist that nobody looked for yet. */

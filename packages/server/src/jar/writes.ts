@@ -1,10 +1,4 @@
-import {
-  fillAccuracy,
-  volumeQuestion,
-  type Batch,
-  type JarKindRecord,
-  type Lot,
-} from '@furrow/core';
+import { fillAccuracy, overfull, type Batch, type JarKindRecord, type Lot } from '@furrow/core';
 import { DateTime } from 'luxon';
 
 import { notFound, type Problem, refused } from '../problem.js';
@@ -58,8 +52,8 @@ const HOLDS_OF_NET = 1.1;
 function roomRefused(netG: number, jar: JarKindRecord): string | null {
   if (netG > jar.netG * HOLDS_OF_NET)
     return `${netG} g do not fit into "${jar.name}" of ${jar.netG} g.`;
-  const says = jar.volumeMl ? volumeQuestion(netG, jar.volumeMl, WATER_TAKEN_PERCENT) : null;
-  return says?.startsWith(`${netG} g do not fit`) ? `"${jar.name}": ${says}` : null;
+  const tooMuch = jar.volumeMl ? overfull(netG, jar.volumeMl, WATER_TAKEN_PERCENT) : null;
+  return tooMuch && `"${jar.name}": ${tooMuch}`;
 }
 
 /** The lowest net weight that was read, by hand or of jars weighed one by one. */

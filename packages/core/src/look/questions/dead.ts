@@ -1,5 +1,5 @@
 import type { CombFacts } from '../combFacts.js';
-import { deadColonyAdvice } from '../deadColony.js';
+import { CLOSE_FIRST, deadColonyAdvice } from '../deadColony.js';
 import { restsOn } from '../finding.js';
 import type { Finding } from '../../records/vocabulary/verdict.js';
 
@@ -16,7 +16,7 @@ export function dead(facts: CombFacts): Finding {
       sentence: 'The colony lives, as far as anybody said.',
     };
   const advice = deadColonyAdvice(colony.death);
-  const why = advice.lines.find((line) => !line.startsWith('Close the hive')) ?? advice.lines[0];
+  const why = advice.lines.find((line) => line !== CLOSE_FIRST) ?? advice.lines[0];
   const base = {
     question: 'dead' as const,
     answer: 'yes' as const,
