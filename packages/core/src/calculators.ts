@@ -407,8 +407,10 @@ export const CALCULATORS: ReadonlyMap<string, Calculator> = new Map(
 );
 
 /**
- * Runs a calculator on unchecked input. Throws BadInput (with the path of the field) for anything
- * that does not fit its schema or that it cannot compute.
+ * Runs a calculator on unchecked input.
+ *
+ * @throws {BadInput} (with the path of the field) for anything that does not fit its schema or that
+ * it cannot compute.
  */
 export function calculate(name: string, input: unknown): unknown {
   const found = CALCULATORS.get(name);

@@ -13,7 +13,9 @@ export interface ServerClock {
 /**
  * The system's clock; with FURROW_NOW an instant at which the clock starts and runs on, or
  * `=instant` at which it stands still, and with `instant*60` one at which it runs sixty times as
- * fast. Throws where it is no instant.
+ * fast.
+ *
+ * @throws Where it is no instant.
  */
 export function makeClock(setting: string | null): ServerClock {
   if (!setting) return { now: () => new Date() };

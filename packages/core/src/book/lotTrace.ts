@@ -172,8 +172,9 @@ function solveCircle(
  * Back: mass is tagged with the lot in which it first entered the book, and every arrival in the
  * traced lot counts. Forward: what comes into the traced lot is dyed, and the answer is where the
  * dye lies (lots, outside, loss). Mass drawn beyond what a lot held carries that lot's tag. Grams
- * and shares, largest first; nothing came in: no shares. Voided flows do not exist. Throws BadInput
- * for a lot the book does not know.
+ * and shares, largest first; nothing came in: no shares. Voided flows do not exist.
+ *
+ * @throws {BadInput} for a lot the book does not know.
  */
 export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
   const { lot: traced, direction } = input;

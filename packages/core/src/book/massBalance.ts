@@ -31,9 +31,10 @@ export interface MassBalance {
 }
 
 /**
- * The flows that count: without any flow that is voided and without any that voids. Throws BadInput
- * for a void of an unknown flow, of itself or of another void, for from = to, and for a flow that
- * touches no lot.
+ * The flows that count: without any flow that is voided and without any that voids.
+ *
+ * @throws {BadInput} for a void of an unknown flow, of itself or of another void, for from = to,
+ * and for a flow that touches no lot.
  */
 export function flowsInForce(flows: readonly BookFlow[]): BookFlow[] {
   const byId = new Map(

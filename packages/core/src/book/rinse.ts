@@ -70,8 +70,9 @@ function addText(honeyKg: number, waterKg: number): string {
 /**
  * What brings a rinse to the gravity a mead is to begin at: honey to add where it is too thin,
  * water where it is too sweet; litres afterwards, and the alcohol if it ferments to `finalGravity`
- * (131.25 x fall, SCIENCE 10). Mass balance of sugar, exact for the formula used. Throws BadInput
- * for a gravity outside 1.000 to 1.178 (40 °Brix).
+ * (131.25 x fall, SCIENCE 10). Mass balance of sugar, exact for the formula used.
+ *
+ * @throws {BadInput} for a gravity outside 1.000 to 1.178 (40 °Brix).
  */
 export function mustToGravity(input: {
   litres: number;

@@ -282,7 +282,9 @@ export function packFace(lattice: FaceLattice, cells: Uint8Array): StoredFace {
 }
 
 /**
- * Unpacks a kept face. Throws a RangeError where the cells do not belong to the lattice it names.
+ * Unpacks a kept face.
+ *
+ * @throws {RangeError} where the cells do not belong to the lattice it names.
  */
 export function unpackFace(face: StoredFace): { lattice: FaceLattice; cells: Uint8Array } {
   const lattice = faceLattice(face.outline, face.pitchMm);

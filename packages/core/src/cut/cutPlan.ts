@@ -68,8 +68,9 @@ export interface CutQuestion {
 }
 
 /**
- * Makes the grid of a question, one kind for each piece wanted. Throws BadInput where the lattice
- * is finer than a comb can be.
+ * Makes the grid of a question, one kind for each piece wanted.
+ *
+ * @throws {BadInput} where the lattice is finer than a comb can be.
  */
 export function cutQuestion(input: CutPlanInput, mostSteps?: number): CutQuestion {
   const { comb, kerfMm, pieces, defects, stepMm = STEP_MM, wasteValuePerCm2: waste = 0 } = input;
@@ -162,8 +163,10 @@ function meets(input: CutPlanInput, net: number, bound: number): boolean {
  * the lattice (dynamic programming over all regions that a best plan can need). Takes mm from the
  * top left, y down; a kerf between neighbours, none at the comb's edge; worth of what is left over
  * by area. With limits: exact with the counts in the table where that is quick, else the best found
- * by pricing the limits, proven where the bound meets it. Throws BadInput for a lattice too fine.
- * Pieces that do not fit, or are worth less than the waste, are not placed.
+ * by pricing the limits, proven where the bound meets it. Pieces that do not fit, or are worth less
+ * than the waste, are not placed.
+ *
+ * @throws {BadInput} for a lattice too fine.
  */
 export function cutPlan(input: CutPlanInput): CutPlan {
   const { grid, nets, limits } = cutQuestion(input);

@@ -113,8 +113,8 @@ export interface ChunkJar {
 
 /**
  * Honey to pour round a strip in a jar that holds `jarNetG` of honey alone. The strip displaces its
- * own volume: as measured in millilitres where somebody did, else from its weight. Grams. Throws
- * nothing: a strip too large for its jar leaves no room, 0 g.
+ * own volume: as measured in millilitres where somebody did, else from its weight. Grams; a
+ * strip too large for its jar leaves no room, 0 g.
  */
 export function chunkJar(input: {
   jarNetG: number;

@@ -64,7 +64,9 @@ function sentenceOf(f: DrainForecast, nowHours: number): string {
 /**
  * The calculator drain-forecast: the same forecast as every screen, over what is handed in.
  * Kilograms of a weighing are all honey out so far, what was drawn off included; hours count from
- * the start. Throws BadInput where more is out than was in.
+ * the start.
+ *
+ * @throws {BadInput} where more is out than was in.
  */
 export function drainForecastBy(question: DrainForecastQuestion): DrainForecastAnswer {
   refuseTooMuch(question);

@@ -38,8 +38,9 @@ export function wedmoreIndex(moisturePercent: number): number {
  * Brix (sucrose scale) or moisture (honey scale), the honey's temperature in °C (20 if not given)
  * and whether the instrument compensates for it. Without compensation the scale reading goes to an
  * index first, is corrected by 0.00023 per °C, then to water. `approximate` above 25 % or below 13
- * % water, or outside 60 to 85 Brix. Throws BadInput where there is not exactly one reading or it
- * is no honey at all.
+ * % water, or outside 60 to 85 Brix.
+ *
+ * @throws {BadInput} where there is not exactly one reading or it is no honey at all.
  */
 export function honeyMoisture(reading: MoistureReading): Moisture {
   const given = (['refractiveIndex', 'brixPercent', 'moisturePercent'] as const).filter(

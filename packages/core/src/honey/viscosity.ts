@@ -5,8 +5,9 @@ export const REFERENCE = { temperatureC: 25, moisturePercent: 18 } as const;
 
 /**
  * Viscosity of honey in Pa s. Takes °C and % water. Least-squares fit to Munro (1943), within 10 %
- * of every published point (SCIENCE 3); not valid for thixotropic honey. Throws BadInput where
- * honey that cold and dry is glass and the formula has no value.
+ * of every published point (SCIENCE 3); not valid for thixotropic honey.
+ *
+ * @throws {BadInput} where honey that cold and dry is glass and the formula has no value.
  */
 export function honeyViscosityPaS(moisturePercent: number, temperatureC: number): number {
   const fluidity = temperatureC + 59.546 + 3.6441 * (moisturePercent - 17);

@@ -27,7 +27,9 @@ const clean = (kg: number): number => Math.round(kg * 1e9) / 1e9;
  * jar (net grams, stock, value each) and a goal with the tie rules of CALCULATORS. Gives the
  * counts, what is filled and left, the value, and which stock ran short (needed: its count if that
  * kind alone had no limit). Method: bounded knapsack over grams with a monotone queue per kind;
- * proven best. Throws BadInput where more is kept back than there is.
+ * proven best.
+ *
+ * @throws {BadInput} where more is kept back than there is.
  */
 export function jarFill(input: JarFillInput): JarFill {
   const { honeyKg, jars, goal, keepBackKg = 0 } = input;

@@ -60,8 +60,9 @@ export interface DayInput {
 
 /**
  * Everything Ready shows, for all harvests that wait for their day: what each should give, its
- * steps in time together with the others, what to bring, cautions at their steps. Throws BadInput
- * for a start that place does not have.
+ * steps in time together with the others, what to bring, cautions at their steps.
+ *
+ * @throws {BadInput} for a start that place does not have.
  */
 export function planDay(input: DayInput): DayPlan {
   const { open, rules } = input;

@@ -72,8 +72,9 @@ function workWindow(rules: Pick<HouseRules, 'workFrom' | 'workTo' | 'quietFrom' 
  * warmth, people, vessels, freezer and scale allow; of a few orders of the harvests the one that is
  * done first. Steps set by hand stay where they were put, what follows moves after them, and what
  * is wrong with them is said. `nowIso`: a harvest whose first smoke is over and whose hive was not
- * opened is planned anew from then. Throws BadInput for a start that the place does not have. One
- * pass, so a dozen harvests take milliseconds.
+ * opened is planned anew from then. One pass, so a dozen harvests take milliseconds.
+ *
+ * @throws {BadInput} for a start that the place does not have.
  */
 export function scheduleHarvests(
   harvests: readonly HarvestToPlan[],

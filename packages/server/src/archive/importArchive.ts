@@ -141,8 +141,9 @@ function asking(table: Table, sorted: Sorted, most = 20): ArchiveRow[] {
 }
 
 /**
- * What an archive would do here, without doing it. Throws the sentence of the first row that cannot
- * be read.
+ * What an archive would do here, without doing it.
+ *
+ * @throws The sentence of the first row that cannot be read.
  */
 export async function previewImport(
   db: Knex,

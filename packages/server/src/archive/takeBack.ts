@@ -13,7 +13,9 @@ export async function writtenSoFar(db: Knex): Promise<number> {
 /**
  * Takes an import back, whole: what stood here before it is put in the place of what is here, which
  * is laid aside in its turn. Takes the copy that was kept and how many commands stood there once
- * the import was done. Throws `written-since` where something was entered after it.
+ * the import was done.
+ *
+ * @throws `written-since` where something was entered after it.
  */
 export async function takeBack(
   store: Reopenable,

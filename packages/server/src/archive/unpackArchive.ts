@@ -231,8 +231,9 @@ export function unpackArchive(
 }
 
 /**
- * Rows of a CSV by the table's own columns; a column that came later takes its fallback. Throws
- * with row and column.
+ * Rows of a CSV by the table's own columns; a column that came later takes its fallback.
+ *
+ * @throws With row and column.
  */
 function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
   const file = `${table.resource}.csv`;

@@ -87,7 +87,9 @@ async function provenCopy(incoming: string): Promise<HouseholdSummary> {
 /**
  * Checks a backup by really opening a copy of it: whose file it is before anything in it is
  * touched, then brought to this version and proven. Gives the copy, ready to be put in place, and
- * what it holds. Throws a sentence, changes nothing.
+ * what it holds.
+ *
+ * @throws A sentence, changes nothing.
  */
 export async function checkedCopy(target: string, dataFolder: string): Promise<CheckedCopy> {
   if (!existsSync(target)) throw new Error(`There is no file ${target}.`);

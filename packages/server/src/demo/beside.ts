@@ -16,8 +16,9 @@ import { seedDemo } from './seed.js';
  */
 export interface DemoBeside {
   /**
-   * Where it listens; made at the first call, the same one after. Throws where it could not be
-   * made.
+   * Where it listens; made at the first call, the same one after.
+   *
+   * @throws Where it could not be made.
    */
   open: () => Promise<{ port: number }>;
   /** Puts it away, with its file. */

@@ -6,8 +6,10 @@ import { notFound } from '../problem.js';
 
 /**
  * Sends a file whole. One that cannot be opened or is no file is a 404 in the words of `what`; one
- * that fails on its way, or a client that goes away, ends the answer and leaves nothing open.
- * Throws only before the first byte. Takes what the head says beside.
+ * that fails on its way, or a client that goes away, ends the answer and leaves nothing open. Takes
+ * what the head says beside.
+ *
+ * @throws Only before the first byte.
  */
 export async function streamFile(
   response: Response,

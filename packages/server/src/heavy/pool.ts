@@ -72,8 +72,10 @@ export interface HowDone {
 /**
  * Does a piece of heavy work in a thread of its own, so that the server goes on answering. Takes
  * the task's name and its arguments, which must be data; gives what the task gives, after `onShare`
- * heard the last share of it. Throws what the task threw, `took-too-long` after `mostMs`,
- * `too-large` where it wants more memory than a thread has.
+ * heard the last share of it.
+ *
+ * @throws What the task threw, `took-too-long` after `mostMs`, `too-large` where it wants more
+ * memory than a thread has.
  */
 export async function inThread<K extends TaskName>(
   task: K,

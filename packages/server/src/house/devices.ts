@@ -115,7 +115,11 @@ export class Devices {
     return { device, secret };
   }
 
-  /** Lets a device in no longer. Throws `not-found`. */
+  /**
+   * Lets a device in no longer.
+   *
+   * @throws `not-found`.
+   */
   remove(id: string): void {
     if (!this.list.some((device) => device.id === id)) throw notFound('device');
     this.list = this.list.filter((device) => device.id !== id);

@@ -51,7 +51,11 @@ export class Pairings {
   end(): void {
     this.open = null;
   }
-  /** Uses a code up. Throws `no-code` where none is open, `wrong-code` where it is another one. */
+  /**
+   * Uses a code up.
+   *
+   * @throws `no-code` where none is open, `wrong-code` where it is another one.
+   */
   use(code: string): DeviceKind {
     if (!this.current()) throw noCode();
     if (!same(plain(code), this.open!.code)) return this.wrong();

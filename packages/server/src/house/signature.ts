@@ -24,7 +24,11 @@ export function whoWrites(request: Request): Writer | null {
   return device && { caller: device.id, says: `${device.person}, ${device.name}` };
 }
 
-/** A helper takes back what it wrote itself, nothing else. Throws `not-for-helpers`. */
+/**
+ * A helper takes back what it wrote itself, nothing else.
+ *
+ * @throws `not-for-helpers`.
+ */
 export async function refuseOthersUndo(db: Knex, request: Request): Promise<void> {
   const device = deviceOf(request);
   if (device?.kind !== 'helper' || !request.path.endsWith('/undo')) return;

@@ -66,7 +66,11 @@ export async function openDatabase(filename: string): Promise<Knex> {
 export const fileOf = (database: Knex): string =>
   (database.client as { config: { connection: { filename: string } } }).config.connection.filename;
 
-/** Closes it with everything in the one file. Throws where the disk has no room for that. */
+/**
+ * Closes it with everything in the one file.
+ *
+ * @throws Where the disk has no room for that.
+ */
 export async function closeDatabase(database: Knex): Promise<void> {
   await database.raw('PRAGMA wal_checkpoint(TRUNCATE)');
   await database.destroy();

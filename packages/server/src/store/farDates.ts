@@ -9,7 +9,9 @@ const DATE = /^(\d{4})-\d{2}-\d{2}(T|$)/;
 
 /**
  * Refuses a payload that dates something after the next year: nobody plans so far, so it is a slip
- * of the key or of a clock. Throws `bad-input` with the field's path.
+ * of the key or of a clock.
+ *
+ * @throws `bad-input` with the field's path.
  */
 export function refuseFarDates(payload: unknown, now: Date, path = 'payload', key = ''): void {
   if (typeof payload === 'string') {

@@ -35,8 +35,9 @@ export interface HeldLock {
 }
 
 /**
- * Takes the lock beside the database: one process writes. Throws a sentence where another one
- * lives.
+ * Takes the lock beside the database: one process writes.
+ *
+ * @throws A sentence where another one lives.
  */
 export function takeLock(dataFolder: string): HeldLock {
   mkdirSync(dataFolder, { recursive: true });

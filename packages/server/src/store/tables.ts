@@ -205,9 +205,10 @@ const SCHEMAS = new Map<string, z.ZodObject>(
 );
 
 /**
- * Holds a row against what its table is said to keep. Throws where they differ, with the table, the
- * row and the column. Done where Furrow is made and tested; built for use rows are trusted, they
- * were parsed when they came in.
+ * Holds a row against what its table is said to keep. Done where Furrow is made and tested; built
+ * for use rows are trusted, they were parsed when they came in.
+ *
+ * @throws Where they differ, with the table, the row and the column.
  */
 export function provenRow(table: string, thing: Record<string, unknown>): void {
   const found = SCHEMAS.get(table)?.safeParse(thing);

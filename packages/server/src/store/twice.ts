@@ -20,7 +20,9 @@ const isNear = (a: number, b: number): boolean =>
 /**
  * The same weight of the same thing, written by two devices at once, is asked about instead of
  * counted twice. Takes the table, what is the same thing there, the column of its grams and the
- * grams. Throws `written-just-now` unless it was said that it is another one.
+ * grams.
+ *
+ * @throws `written-just-now` unless it was said that it is another one.
  */
 export async function askIfWrittenByAnother(
   unit: UnitOfWork,
