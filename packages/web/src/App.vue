@@ -8,7 +8,7 @@ import KeysDialog from './shell/KeysDialog.vue';
 import SoilStrip from './shell/SoilStrip.vue';
 import CombPatterns from './drawing/CombPatterns.vue';
 import AskFirst from './house/AskFirst.vue';
-import { hearDoing } from './house/doing.js';
+import { beginToListen, hearDoing } from './house/doing.js';
 import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
 import { useMe } from './house/useHouse.js';
@@ -99,10 +99,11 @@ router.afterEach((to, from) => {
 });
 onMounted(() => {
   window.addEventListener('keydown', onKey);
-  listen((by) => {
+  const heard = (by: string | null): void => {
     void refresh();
     if (by) ui.say(`${by}: something was written.`);
-  }, hearDoing);
+  };
+  listen(heard, hearDoing, beginToListen);
 });
 onUnmounted(() => window.removeEventListener('keydown', onKey));
 </script>

@@ -18,6 +18,8 @@ export const sharingSchema = z.strictObject({ on: z.boolean('On or off.') });
 export const doingSchema = z.strictObject({
   aboutId: z.uuid('This is no id.'),
   step: z.string('A step.').min(1, 'A step.').max(120, 'At most 120 letters.'),
+  /** Said by who has only begun to listen: the others say what they do. */
+  asks: z.boolean().optional(),
 });
 export const pairingSchema = z.strictObject({
   kind: z.enum(DEVICE_KINDS, 'Of the household, or a helper.'),

@@ -127,6 +127,7 @@ async function settled(client: ReturnType<typeof useQueryClient>): Promise<void>
 export function listen(
   refresh: (by: string | null) => void,
   hearDoing: (doing: Doing) => void = () => undefined,
+  opened: () => void = () => undefined,
 ): void {
   const source = new EventSource('/api/v1/events');
   source.addEventListener('changed', (event) => {
@@ -141,7 +142,10 @@ export function listen(
   );
   // What was written between the first answer and this line standing, or while the server was away,
   // was not heard.
-  source.addEventListener('open', () => refresh(null));
+  source.addEventListener('open', () => {
+    refresh(null);
+    opened();
+  });
 }
 
 /** Everything that was ever laid on the cutting board, with what came of it. */

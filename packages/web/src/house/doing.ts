@@ -7,6 +7,8 @@ export interface Doing {
   /** The harvest or the hive it is done to. */
   aboutId: string;
   step: string;
+  /** Who has only begun to listen asks the others to say what they do. */
+  asks?: boolean;
 }
 interface Heard extends Doing {
   heardAt: number;
@@ -27,7 +29,13 @@ for (const kind of ['pointerdown', 'keydown'])
 /** The last who began something: whoever is at the same answers at once, so that both know it. */
 const began = ref<Doing | null>(null);
 
-const isSame = (one: Omit<Doing, 'by'>, other: Omit<Doing, 'by'>): boolean =>
+/** How often this screen began to listen: what the others said before was not heard. */
+const listened = ref(0);
+/** This screen hears the others from now on. */
+export const beginToListen = (): void => void listened.value++;
+
+type Work = Pick<Doing, 'aboutId' | 'step'>;
+const isSame = (one: Work, other: Work): boolean =>
   one.aboutId === other.aboutId && one.step === other.step;
 
 /** Keeps what another screen said it does; the last word of each counts. */
@@ -36,7 +44,7 @@ export function hearDoing(doing: Doing): void {
   const known = heard.value.find((each) => each.by === doing.by && each.heardAt > since);
   const others = heard.value.filter((each) => each.by !== doing.by);
   heard.value = [...others, { ...doing, heardAt: Date.now() }];
-  if (!known || !isSame(known, doing)) began.value = doing;
+  if (doing.asks || !known || !isSame(known, doing)) began.value = doing;
 }
 
 /**
@@ -44,11 +52,12 @@ export function hearDoing(doing: Doing): void {
  * at it.
  */
 export function useDoing(aboutId: Ref<string | null>, step: Ref<string | null>): Ref<string[]> {
-  const tell = (): void => {
+  const tell = (asks = false): void => {
     const isLeftAlone = document.hidden || Date.now() - touchedAt > LEFT_ALONE_MS;
     if (!aboutId.value || !step.value || isLeftAlone) return;
     // Whether the others hear of it changes nothing here.
-    void ask('/house/doing', { aboutId: aboutId.value, step: step.value }).catch(() => undefined);
+    const own = { aboutId: aboutId.value, step: step.value, ...(asks ? { asks } : {}) };
+    void ask('/house/doing', own).catch(() => undefined);
   };
   const others = ref<string[]>([]);
   const look = (): void => {
@@ -57,13 +66,14 @@ export function useDoing(aboutId: Ref<string | null>, step: Ref<string | null>):
       .filter((d) => d.heardAt > since && d.aboutId === aboutId.value && d.step === step.value)
       .map((d) => d.by);
   };
-  watch([aboutId, step], tell, { immediate: true });
+  watch([aboutId, step], () => tell(), { immediate: true });
+  watch(listened, () => tell(true));
   watch(began, (doing) => {
     const own = { aboutId: aboutId.value ?? '', step: step.value ?? '' };
     if (doing && isSame(doing, own)) tell();
   });
   watch([heard, aboutId, step], look, { immediate: true });
-  const telling = setInterval(tell, TELL_MS);
+  const telling = setInterval(() => tell(), TELL_MS);
   const looking = setInterval(look, 5000);
   onScopeDispose(() => {
     clearInterval(telling);

@@ -6,7 +6,7 @@ import PrimeVue from 'primevue/config';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h, nextTick, ref, type Ref } from 'vue';
 import AlsoHere from './AlsoHere.vue';
-import { hearDoing, useDoing } from './doing.js';
+import { beginToListen, hearDoing, useDoing } from './doing.js';
 import InTheHouse from './InTheHouse.vue';
 import { helperOpens, helperSees } from './helperMay.js';
 import { aboutAgo } from './lastSeen.js';
@@ -174,6 +174,28 @@ describe('what others do just now', () => {
       await nextTick();
     }
     expect(told).toBe(2);
+    wrapper.unmount();
+  });
+  it('is asked of the others once this screen listens, and told again to who asks', async () => {
+    const told: Record<string, unknown>[] = [];
+    vi.stubGlobal('fetch', async (_path: string, init: RequestInit) => {
+      told.push(JSON.parse(String(init.body)) as Record<string, unknown>);
+      return new Response('{}', { status: 200 });
+    });
+    window.dispatchEvent(new Event('pointerdown'));
+    const wrapper = mount(AlsoHere, { props: { about: 'b4', step: 'drain', where: 'at it' } });
+    beginToListen();
+    await nextTick();
+    expect(told.map((one) => one.asks ?? false)).toEqual([false, true]);
+    // Known already, and no newer word of it: only who asks is answered.
+    for (const asks of [undefined, undefined, true]) {
+      hearDoing({ by: 'Rui, Red phone', aboutId: 'b4', step: 'drain', asks });
+      await nextTick();
+    }
+    expect(told.slice(2)).toEqual([
+      { aboutId: 'b4', step: 'drain' },
+      { aboutId: 'b4', step: 'drain' },
+    ]);
     wrapper.unmount();
   });
   it('is said in words', async () => {
