@@ -2,7 +2,7 @@ import type { CombEstimate } from '../comb/estimate.js';
 import type { CrushMethod } from '../records/vocabulary/bench.js';
 import { hiveKind } from '../hive/kinds.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
-import { takenWaterPercent } from '../honey/takenWater.js';
+import { forecastWaterPercent, takenWaterPercent } from '../honey/takenWater.js';
 import { freezeHours, USUAL_PIECE } from '../comb/cooling.js';
 import {
   DRAIN_PRIORS,
@@ -211,8 +211,6 @@ interface Bench {
   inPlace: boolean;
 }
 
-/** Water that a forecast can be made for, percent. */
-const [DRIEST, WETTEST] = [13, 25];
 function benchOf(
   unit: Pick<ChoiceUnit, 'kind' | 'estimate' | 'wettestPercent'>,
   way: Way,
@@ -224,7 +222,7 @@ function benchOf(
   const water = unit.wettestPercent ?? takenWaterPercent(hiveKind(unit.kind).bee);
   return {
     method,
-    moisturePercent: Math.min(WETTEST, Math.max(DRIEST, water)),
+    moisturePercent: forecastWaterPercent(water),
     inside: takesSealedOnly(way) ? cappedHoneyKg : honeyKg,
     outShare: OUT_SHARES[way] ?? drained,
     drained,

@@ -5,3 +5,9 @@
  */
 export const takenWaterPercent = (bee: 'honeybee' | 'stingless'): number =>
   bee === 'stingless' ? 27 : 18;
+
+/** Water of honey that a forecast can be made for, percent: beyond it the formulas have no value. */
+const [DRIEST_PERCENT, WETTEST_PERCENT] = [13, 25];
+/** Water to reckon with, percent: what was measured or taken, as far as a forecast reaches. */
+export const forecastWaterPercent = (percent: number): number =>
+  Math.min(WETTEST_PERCENT, Math.max(DRIEST_PERCENT, percent));

@@ -7,34 +7,11 @@ import type { ColonyState } from './colonyState.js';
 import { isClosed } from './deadColony.js';
 import { springFrom } from './questions/season.js';
 import { lastBarForecast } from './ripening.js';
-import { superSince } from './superForecast.js';
-import { counted } from '../units/format.js';
-
-export interface DueItem {
-  id: string;
-  what: string;
-  why: string;
-  /** The day from which it is due; null: when it suits. */
-  dueOn: string | null;
-  /** Days it is overdue, 0 where it is not. */
-  overdueDays: number;
-}
+import { supers } from './dueSupers.js';
+import { due, yearPart, type Asked, type Asks, type Due, type DueItem } from './dueItem.js';
 
 /** Boxes of stingless bees are opened once a year at most (their kind's own rule). */
 const POTS_LOOK_DAYS = 365;
-
-/**
- * Part of the year by hemisphere and month: the three dark months and the two before them matter
- * here.
- */
-function yearPart(
-  date: string,
-  hemisphere: 'north' | 'south',
-): 'winter' | 'before-winter' | 'season' {
-  const month = (Number(date.slice(5, 7)) + (hemisphere === 'south' ? 6 : 0) - 1) % 12;
-  if (month === 11 || month <= 1) return 'winter';
-  return month === 9 || month === 10 ? 'before-winter' : 'season';
-}
 
 /**
  * Date of a day and month (MM-DD) in the season of `date`: the next one on or after the season
@@ -121,25 +98,6 @@ function lookByFill(hive: Hive, last: string, date: string): { on: string; why: 
     why: `Comb may reach bar ${forecast.lastBar} by ${dateWords(forecast.earliest)}.`,
   };
 }
-
-/** What is asked of a hive, before it is sorted by how late it is. */
-interface Asked {
-  hive: Hive;
-  colony: ColonyState;
-  date: string;
-  rules: HouseRules;
-  part: ReturnType<typeof yearPart>;
-  supers: Hive['boxes'];
-}
-type Due = Omit<DueItem, 'overdueDays'>;
-const due = (id: string, what: string, why: string, dueOn: string | null = null): Due => ({
-  id,
-  what,
-  why,
-  dueOn,
-});
-/** Each answers with what is due of its own kind: nothing, one thing, or several. */
-type Asks = (asked: Asked) => Due | Due[] | null;
 
 /**
  * What is due at a hive besides honey, each with its reason: the next look, supers on or off, an
@@ -330,114 +288,6 @@ const oldComb: Asks = ({ hive, date, rules }) => {
     old.map((b) => b.dueOn).sort()[0],
   );
 };
-
-/** Supers on, off, moved, or none between, in the season of a hive with closed brood. */
-const supers: Asks = (asked) => {
-  const { hive, part } = asked;
-  if (!hasClosedBrood(hive.kind) || part !== 'season') return null;
-  if (isStingless(hive.kind)) return superOverNest(asked);
-  return asked.supers.length ? supersThatStand(asked) : firstSuper(asked);
-};
-
-const superOverNest: Asks = ({ colony, supers: standing }) =>
-  colony.nest?.full && !standing.length
-    ? due(
-        'super-on',
-        'Set a honey super on',
-        'The nest is full. Its hole comes over a corner of the brood box, so that the brood is passed, not crossed.',
-        colony.nest.on,
-      )
-    : null;
-
-/** A flow that lasts so many days more fills a super that is set on now. A starting value. */
-const FLOW_FOR_A_SUPER_DAYS = 14;
-/** Days of flow still to come; null where its end was not said. */
-const flowDaysLeft = ({ colony, date }: Asked): number | null =>
-  colony.flow?.endsOn ? daysBetween(date, colony.flow.endsOn) : null;
-
-function firstSuper(asked: Asked): Due | null {
-  const { colony, date } = asked;
-  if (colony.flow?.flow !== 'strong') return null;
-  const left = flowDaysLeft(asked);
-  const strength = colony.strength?.strength;
-  if (strength !== 'strong')
-    return due(
-      'super-wait',
-      'Wait with the super',
-      `The colony is ${strength ?? 'of unknown strength'}: it would not be filled.`,
-    );
-  if (left !== null && left < FLOW_FOR_A_SUPER_DAYS)
-    return due(
-      'super-wait',
-      'Wait with the super',
-      `Only ${counted(left, 'day')} of flow left: it would stay half built.`,
-    );
-  const of = left === null ? '' : `, ${counted(left, 'day')} of it left`;
-  return due('super-on', 'Put a super on', `Strong flow${of}, strong colony.`, date);
-}
-
-function supersThatStand(asked: Asked): Due[] {
-  const left = flowDaysLeft(asked);
-  const isComb = hiveKind(asked.hive.kind).superPurpose === 'cut-comb';
-  return [
-    ...(isComb ? combSuper(asked) : []),
-    ...(left !== null && left < 0
-      ? [
-          due(
-            'flow-over',
-            'The flow is over: no more room now',
-            'Empty super space invites wax moth and robbers.',
-          ),
-        ]
-      : []),
-  ];
-}
-
-/** A comb super in which nothing is drawn after so many days is refused. A starting value. */
-const REFUSED_AFTER_DAYS = 10;
-/** Of a face, what is filled once it counts as begun. A starting value. */
-const BEGUN = 0.05;
-
-function combSuper({ hive, colony, date, rules, supers: standing }: Asked): Due[] {
-  const drawn = hive.bars.some(({ comb }) => {
-    const side = comb?.looks.at(-1)?.sides.A;
-    return side ? 1 - side.empty > BEGUN : false;
-  });
-  const sinceOn = superSince(hive, standing[0]) ?? date;
-  const daysOn = daysBetween(sinceOn, date);
-  // A super nobody looked into since it was set on is not said to be refused, or to wait for
-  // anything.
-  const lookedSince = hive.bars.some((b) => b.comb?.looks.some((one) => one.date >= sinceOn));
-  const items: Due[] = [];
-  if (lookedSince && !drawn && daysOn >= REFUSED_AFTER_DAYS)
-    items.push(
-      due(
-        'super-move',
-        'Move the comb super to a colony that builds',
-        `Nothing drawn in ${counted(daysOn, 'day')}.`,
-        addDays(sinceOn, REFUSED_AFTER_DAYS),
-      ),
-    );
-  if (rules.belowSuper === 'excluder' && !colony.excluder?.fitted)
-    items.push(
-      due(
-        'excluder-on',
-        'Fit the queen excluder below the comb super',
-        'By your rule it keeps the queen out of the comb; pollen it lets pass.',
-      ),
-    );
-  if (rules.belowSuper === 'empty-super' && standing.length < 2 && drawn)
-    items.push(
-      due(
-        'between',
-        'Set an empty super between brood and comb super',
-        colony.excluder?.fitted
-          ? 'The excluder keeps the queen down, not the pollen: that is stored next to the brood.'
-          : 'It keeps pollen and brood out of the comb.',
-      ),
-    );
-  return items;
-}
 
 const OF_THE_DEAD: readonly Asks[] = [checklistOfDeath, closeAgainstRobbers];
 const OF_THE_LIVING: readonly Asks[] = [

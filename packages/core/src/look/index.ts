@@ -5,6 +5,7 @@ export * from './colonyState.js';
 export * from './combFacts.js';
 export * from './deadColony.js';
 export * from './due.js';
+export type { DueItem } from './dueItem.js';
 export * from './edges.js';
 export * from './finding.js';
 export * from './fold.js';

@@ -30,7 +30,8 @@ export interface SuperForecast {
  * Filled from this share on a frame counts as full, capped from this on as finished; under the
  * first as not begun. Starting values of the code.
  */
-const [BEGUN, FULL, FINISHED] = [0.05, 0.9, 0.95];
+export const BEGUN = 0.05;
+const [FULL, FINISHED] = [0.9, 0.95];
 /** Frames this far apart in filling are uneven: a third of a frame. */
 const UNEVEN = 0.33;
 
@@ -103,7 +104,7 @@ interface SuperInput {
 
 const NO_DATE = { beforeFlowEnds: 'unknown', finishedBy: null } as const;
 /** A super nobody saw drawn after so many days is refused. A starting value. */
-const REFUSED_AFTER_DAYS = 10;
+export const REFUSED_AFTER_DAYS = 10;
 
 /** What the frames of a super showed when each was last looked at. */
 interface ReadFrames {

@@ -3,22 +3,13 @@ import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { Gear } from '../records/plan.js';
 import type { JarKindRecord } from '../records/views.js';
 import type { HouseRules } from '../records/houseRules.js';
-import { pickVessels, type VesselNeed } from './gear.js';
+import { pickVessels, SPILT_L, type VesselNeed } from './gear.js';
 import type { KitVessel, VesselRole } from '../records/vocabulary/vessels.js';
 import { crushesComb, cutsComb, type Way } from '../records/vocabulary/ways.js';
+import { BEES_OFF, SPARE, STRAINERS, TOOLS } from './bringWords.js';
+import { type AddLine, type BringLine, Lines } from './bringLines.js';
+import { allocateSpares, shimHeightMm } from './bringCounts.js';
 
-/** One line of the list: what, how much, what it serves, what to do without it. */
-export interface BringLine {
-  /** Steady over changes of the plan, so that a tick stays where it was put. */
-  id: string;
-  where: 'hive' | 'bench';
-  text: string;
-  /** The comb, vessel or clock it is for. */
-  serves: string;
-  /** How many the stock falls short by. */
-  short: number;
-  ifMissing: string;
-}
 export interface BringHarvest {
   id: string;
   hiveName: string;
@@ -47,148 +38,8 @@ export interface BringHarvest {
   urgency: number;
 }
 
-/**
- * Height of the shim under the far support, mm: length between supports × tan(angle needed − angle
- * now) (SCIENCE 9). At least 0.
- */
-export function shimHeightMm(input: {
-  supportsMm: number;
-  neededDegrees: number;
-  nowDegrees: number;
-}): number {
-  return Math.max(
-    0,
-    input.supportsMm * Math.tan(((input.neededDegrees - input.nowDegrees) * Math.PI) / 180),
-  );
-}
-
-/**
- * Who gets which spare when there are not enough: the most urgent first, then in the order given.
- */
-export function allocateSpares<T extends { need: number; urgency: number }>(
-  needs: readonly T[],
-  stock: number,
-): (T & { gets: number; short: number })[] {
-  let left = stock;
-  const gets = new Map<T, number>();
-  for (const need of [...needs].sort((a, b) => b.urgency - a.urgency)) {
-    const given = Math.min(left, need.need);
-    gets.set(need, given);
-    left -= given;
-  }
-  return needs.map((need) => ({
-    ...need,
-    gets: gets.get(need)!,
-    short: need.need - gets.get(need)!,
-  }));
-}
-
-/** How often the vehicle goes. Null where what it carries was not said. */
-export function vehicleTrips(
-  loads: readonly { volumeL: number; weightKg: number }[],
-  vehicle: { volumeL: number | null; weightKg: number | null },
-): { trips: number; volumeL: number; weightKg: number } | null {
-  if (vehicle.volumeL === null && vehicle.weightKg === null) return null;
-  const volumeL = loads.reduce((sum, l) => sum + l.volumeL, 0);
-  const weightKg = loads.reduce((sum, l) => sum + l.weightKg, 0);
-  return {
-    volumeL,
-    weightKg,
-    trips: Math.max(
-      1,
-      Math.ceil(volumeL / (vehicle.volumeL ?? Infinity)),
-      Math.ceil(weightKg / (vehicle.weightKg ?? Infinity)),
-    ),
-  };
-}
-
-const SPARE: Partial<Record<HiveKindName, { kind: Gear['kind']; one: string; many: string }>> = {
-  'top-bar': { kind: 'spare-bar', one: 'spare bar', many: 'spare bars' },
-  warre: { kind: 'spare-bar', one: 'spare bar', many: 'spare bars' },
-  framed: { kind: 'spare-frame', one: 'frame to set back', many: 'frames to set back' },
-  'cut-comb': { kind: 'spare-frame', one: 'frame with a sheet', many: 'frames with sheets' },
-  'pile-box': { kind: 'empty-super', one: 'empty box', many: 'empty boxes' },
-};
-const TOOLS: Record<HiveKindName, { text: string; serves: string; ifMissing: string }[]> = {
-  'top-bar': [
-    {
-      text: 'Long knife',
-      serves: 'freeing combs from both walls',
-      ifMissing: 'A bread knife with its edge taken off; never tear.',
-    },
-  ],
-  warre: [
-    {
-      text: 'Long knife and bar lifter',
-      serves: 'freeing bars without snapping them',
-      ifMissing: 'Take the box whole instead.',
-    },
-  ],
-  'pile-box': [
-    {
-      text: 'Cutting wire with two grips',
-      serves: 'parting the combs at the joint',
-      ifMissing: 'Do not prise: come another day.',
-    },
-    {
-      text: 'Firm table beside the hive',
-      serves: 'the box that is lifted off',
-      ifMissing: 'Two boards over trestles.',
-    },
-  ],
-  framed: [
-    {
-      text: 'Hive tool and scraper',
-      serves: 'frames stuck with propolis',
-      ifMissing: 'A strong scraper.',
-    },
-  ],
-  'cut-comb': [
-    { text: 'Hive tool', serves: 'frames stuck with propolis', ifMissing: 'A strong scraper.' },
-  ],
-  'drain-frame': [
-    {
-      text: 'Opening lever, hoses, outlet plugs',
-      serves: 'opening by parts',
-      ifMissing: 'Do not open: without the plug the frame cannot be closed.',
-    },
-    {
-      text: 'Spill tray, jar covers, drip cloth',
-      serves: 'what runs beside',
-      ifMissing: 'Take the super off and drain it over a tray indoors.',
-    },
-    {
-      text: 'Level or angle on the phone',
-      serves: 'the tilt',
-      ifMissing: 'A bowl of water shows the lean.',
-    },
-  ],
-  stingless: [
-    {
-      text: 'Suction bottle with a thin tube',
-      serves: 'emptying sealed pots',
-      ifMissing: 'Do not pierce and tip unless you must: come another day.',
-    },
-    { text: 'Cold box', serves: 'thin honey that ferments', ifMissing: 'Ice in a closed bucket.' },
-  ],
-};
-const BEES_OFF: Record<HouseRules['beesOff'], string> = {
-  brush: 'Brush or feather',
-  herd: 'Wet hands, patience: bees are herded',
-  shake: 'Room to shake framed combs over the hive',
-  repellent: 'Repellent board and its sheet, where permitted',
-  'leave-out': 'Cloth to cover the box left out',
-};
-
 const wedgeText = (wedgeMm: number): string =>
   wedgeMm < 1 ? 'No wedge: it leans enough' : `Wedge ${wedgeMm.toFixed(0)} mm`;
-/** What honey is strained through, by the house rule. */
-const STRAINERS: Record<Exclude<HouseRules['strain'], 'none'>, string> = {
-  once: 'Strainer',
-  twice: 'Coarse and fine strainer',
-  cloth: 'Straining cloth, boiled and dry',
-};
-
 /**
  * What to bring and have, counted from the plan: it changes and goes with what was chosen. Takes
  * the harvests planned together, kit, jars and gear in stock, and the rules. Vessels at the high
@@ -220,37 +71,6 @@ interface BringInput {
   gear: readonly Gear[];
   rules: HouseRules;
 }
-type AddLine = (
-  id: string,
-  text: string,
-  serves: string,
-  ifMissing: string,
-  short?: number,
-) => void;
-
-/** The list as it grows: a line that is asked for twice serves both. */
-class Lines {
-  private readonly byId = new Map<string, BringLine>();
-
-  readonly hive: AddLine = (id, text, serves, ifMissing, short = 0) =>
-    this.put({ id, where: 'hive', text, serves, ifMissing, short });
-  readonly bench: AddLine = (id, text, serves, ifMissing, short = 0) =>
-    this.put({ id, where: 'bench', text, serves, ifMissing, short });
-
-  all(): BringLine[] {
-    return [...this.byId.values()];
-  }
-
-  private put(line: BringLine): void {
-    const before = this.byId.get(line.id);
-    this.byId.set(line.id, before ? bothServed(before, line) : line);
-  }
-}
-const bothServed = (before: BringLine, line: BringLine): BringLine => ({
-  ...before,
-  serves: before.serves === line.serves ? before.serves : `${before.serves}; ${line.serves}`,
-  short: Math.max(before.short, line.short),
-});
 
 /** What protects the people, smokes the bees and gets them off the comb. */
 function forHoneybees(list: Lines, { harvests, rules }: BringInput): void {
@@ -313,8 +133,6 @@ function wedges(
   );
 }
 
-/** Less than this is no honey to give a vessel to, or to be short of, litres. */
-const SPILT_L = 0.05;
 const runsOut = (h: BringHarvest): boolean => h.litres.out > SPILT_L;
 const drainsOnBed = (h: BringHarvest): boolean =>
   crushesComb(h.way) && h.way !== 'press' && h.litres.upper > SPILT_L;

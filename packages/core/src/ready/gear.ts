@@ -1,6 +1,9 @@
 import type { KitVessel, VesselRole } from '../records/vocabulary/vessels.js';
 import { HEADSPACE_SHARE } from '../rules/headspace.js';
 
+/** Less than this short is nothing, litres. */
+export const SPILT_L = 0.05;
+
 export interface VesselNeed {
   role: VesselRole;
   what: string;

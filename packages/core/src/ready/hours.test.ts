@@ -2,13 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { household } from '../../fixtures/chooser.js';
 import { DEFAULT_RULES } from '../records/houseRules.js';
-import {
-  allocateSpares,
-  type BringHarvest,
-  bringList,
-  shimHeightMm,
-  vehicleTrips,
-} from './bring.js';
+import { type BringHarvest, bringList } from './bring.js';
+import { vehicleTrips, allocateSpares, shimHeightMm } from './bringCounts.js';
 import { harvestCautions } from './cautions.js';
 import { bestHours, type HourQuestion, scoreHour, smokeAdvice } from './hourScore.js';
 import { heatIndexC, mergeWeather } from './weather.js';

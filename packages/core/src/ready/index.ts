@@ -2,6 +2,8 @@
 // stands here.
 export * from './bench.js';
 export * from './bring.js';
+export * from './bringCounts.js';
+export type { BringLine } from './bringLines.js';
 export * from './cautions.js';
 export * from './crushPace.js';
 export * from './gear.js';
@@ -13,4 +15,5 @@ export * from './planTask.js';
 export * from './round.js';
 export * from './schedule.js';
 export * from './tasks.js';
+export type { Resources, StepConflict, TimetableStep } from './timetable.js';
 export * from './weather.js';

@@ -10,7 +10,7 @@ import {
 import { honeyDepthMm } from '../drain/index.js';
 import { hiveKind, readShape, isStingless } from '../hive/kinds.js';
 import { takenUnitsText } from '../hive/takenText.js';
-import { takenWaterPercent } from '../honey/takenWater.js';
+import { forecastWaterPercent, takenWaterPercent } from '../honey/takenWater.js';
 import { jarFill } from '../jar/index.js';
 import { stateAt, forageAt, type ColonyState } from '../look/index.js';
 import type { Gear } from '../records/plan.js';
@@ -18,10 +18,13 @@ import type { Plan } from '../records/harvest.js';
 import type { BatchDetail, JarKindRecord, OpenPlans, Vessel } from '../records/views.js';
 import type { HouseRules } from '../records/houseRules.js';
 import { sumRanges } from '../units/ranges.js';
-import { type BringHarvest, type BringLine, bringList, vehicleTrips } from './bring.js';
+import { type BringHarvest, bringList } from './bring.js';
+import { type BringLine } from './bringLines.js';
+import { vehicleTrips } from './bringCounts.js';
 import { type Caution, harvestCautions } from './cautions.js';
 import { pickVessels } from './gear.js';
-import { scheduleHarvests, type TimetableStep } from './schedule.js';
+import { scheduleHarvests } from './schedule.js';
+import { type TimetableStep } from './timetable.js';
 import type { HarvestToPlan } from './planTask.js';
 import { heatIndexC } from './weather.js';
 import type { WeatherHour } from '../records/vocabulary/weather.js';
@@ -309,8 +312,6 @@ function cautionsOf(sheet: Worksheet, input: DayInput): Caution[] {
 
 /** Width of a vessel of which nothing is known, mm. */
 const UNKNOWN_WIDTH_MM = 250;
-/** Wettest honey a forecast can be made for, percent. */
-const WETTEST_PERCENT = 25;
 
 function toPlanOf(sheet: Worksheet, input: DayInput): HarvestToPlan {
   const { detail, plan, rules, estimate, outcome, jars, litres, takenText, dearth } = sheet;
@@ -342,7 +343,7 @@ function toPlanOf(sheet: Worksheet, input: DayInput): HarvestToPlan {
       moisturePercent: waterPercent,
       temperatureC: plan.kitchenTemperatureC,
     }),
-    moisturePercent: Math.min(WETTEST_PERCENT, waterPercent),
+    moisturePercent: forecastWaterPercent(waterPercent),
     climate: {
       dayC: plan.kitchenTemperatureC,
       nightC: plan.nightTemperatureC ?? input.rules.nightTemperatureC ?? plan.kitchenTemperatureC,

@@ -3,7 +3,7 @@ import { isStingless } from '../hive/kinds.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { BarView, BoxView, Hive } from '../records/hiveViews.js';
 import { addDays, daysBetween } from '../units/dates.js';
-import { allocateSpares, vehicleTrips } from './bring.js';
+import { vehicleTrips, allocateSpares } from './bringCounts.js';
 
 /**
  * A box counts as full enough to want the next from this share on, and as begun from that. Starting

@@ -1,4 +1,5 @@
 import {
+  forecastWaterPercent,
   dripPress,
   drippedBeforePress,
   drainedG,
@@ -128,7 +129,7 @@ export async function methodPriorOf(
  * drops (nine tenths, 2.3 tau).
  */
 function framesOf(detail: BatchDetail): PastRun[] {
-  const waterPercent = Math.min(25, workingWater(detail).percent);
+  const waterPercent = forecastWaterPercent(workingWater(detail).percent);
   return detail.batch.combIds.flatMap((combId) => {
     const run = frameRun(combId, 0, detail.frameEvents);
     const look = detail.looks.filter((l) => l.combId === combId).at(-1);

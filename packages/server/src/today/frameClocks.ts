@@ -1,4 +1,5 @@
 import {
+  forecastWaterPercent,
   frameForecast,
   frameHoney,
   frameRun,
@@ -31,7 +32,7 @@ export function frameClocks(
 ): Clock[] {
   const { batch } = detail;
   const nowIso = now.toISOString();
-  const moisturePercent = Math.min(25, workingWater(detail).percent);
+  const moisturePercent = forecastWaterPercent(workingWater(detail).percent);
   const slotOf = (combId: string): number =>
     detail.hive.bars.find((b) => b.comb?.id === combId)?.slot ?? 0;
   const frames = batch.combIds.map((combId) => ({

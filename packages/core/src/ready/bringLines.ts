@@ -1,0 +1,43 @@
+/** The list as it grows: a line that is asked for twice serves both. */
+export class Lines {
+  private readonly byId = new Map<string, BringLine>();
+
+  readonly hive: AddLine = (id, text, serves, ifMissing, short = 0) =>
+    this.put({ id, where: 'hive', text, serves, ifMissing, short });
+  readonly bench: AddLine = (id, text, serves, ifMissing, short = 0) =>
+    this.put({ id, where: 'bench', text, serves, ifMissing, short });
+
+  all(): BringLine[] {
+    return [...this.byId.values()];
+  }
+
+  private put(line: BringLine): void {
+    const before = this.byId.get(line.id);
+    this.byId.set(line.id, before ? bothServed(before, line) : line);
+  }
+}
+
+export type AddLine = (
+  id: string,
+  text: string,
+  serves: string,
+  ifMissing: string,
+  short?: number,
+) => void;
+const bothServed = (before: BringLine, line: BringLine): BringLine => ({
+  ...before,
+  serves: before.serves === line.serves ? before.serves : `${before.serves}; ${line.serves}`,
+  short: Math.max(before.short, line.short),
+});
+/** One line of the list: what, how much, what it serves, what to do without it. */
+export interface BringLine {
+  /** Steady over changes of the plan, so that a tick stays where it was put. */
+  id: string;
+  where: 'hive' | 'bench';
+  text: string;
+  /** The comb, vessel or clock it is for. */
+  serves: string;
+  /** How many the stock falls short by. */
+  short: number;
+  ifMissing: string;
+}
