@@ -129,8 +129,10 @@ const holds = (l: Lot): string =>
     <header>
       <h1>{{ detail.batch.hiveName }}, {{ dateText(detail.batch.date) }}</h1>
       <span class="sub"
-        >{{ detail.batch.closedAt ? 'Done.' : `At ${detail.batch.stage}.` }} Your hands:
-        {{ detail.batch.handsOnMinutes }} min.</span
+        >{{ detail.batch.closedAt ? 'Done.' : `At ${detail.batch.stage}.` }}
+        <template v-if="detail.batch.handsOnMinutes > 0"
+          >Your hands: {{ detail.batch.handsOnMinutes }} min.</template
+        ></span
       ><PlaceTabs v-model="place" :places="PLACES" label="Where in the book" />
       <HoldsNote :holds="detail.holds" />
       <OwedNote :detail="detail" />

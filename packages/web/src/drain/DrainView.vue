@@ -279,8 +279,10 @@ const closeFrom = computed(() => {
       <AlsoHere :about="detail.batch.id" step="drain" where="at this drain" />
       <span class="sub"
         >{{ brokenUp }} comb, {{ ARRANGEMENT_WORDS[drain.arrangement].name.toLowerCase() }},
-        {{ said(`${temperatureNow} °C`) }}, {{ drainWaterText(drain, detail) }}. Your hands:
-        {{ detail.batch.handsOnMinutes }} min in all.</span
+        {{ said(`${temperatureNow} °C`) }}, {{ drainWaterText(drain, detail) }}.
+        <template v-if="detail.batch.handsOnMinutes > 0"
+          >Your hands: {{ detail.batch.handsOnMinutes }} min in all.</template
+        ></span
       >
       <span class="right small"
         ><RouterLink
