@@ -1,5 +1,6 @@
 export * from './badInput.js';
 export * from './calculators.js';
+export * from './units/known.js';
 export * from './units/mass.js';
 export * from './units/volume.js';
 export * from './units/length.js';
@@ -39,6 +40,7 @@ export * from './comb/photo/perspective.js';
 export * from './comb/photo/features.js';
 export * from './comb/photo/readPhoto.js';
 export * from './hive/kinds/topBar.js';
+export * from './hive/combPlace.js';
 export * from './hive/kind.js';
 export * from './hive/kinds.js';
 export * from './hive/newHive.js';

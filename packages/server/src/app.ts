@@ -1,3 +1,4 @@
+import { codeOf } from './store/thrown.js';
 import { existsSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import compression from 'compression';
@@ -27,13 +28,12 @@ import { Problem, asProblem, notFound } from './problem.js';
 import { photoRoutes } from './photos/routes.js';
 import { archiveRoutes } from './archive/routes.js';
 import { phoneAddressOf } from './house/phoneAddress.js';
-import { lotPages } from './jar/reads.js';
+import { lotPages, jarFiles } from './jar/reads.js';
 import { calendarFiles } from './ready/calendars.js';
 import { readyFiles } from './ready/reads.js';
 import type { Reading } from './reading.js';
 import { readRoutes } from './reads.js';
 import { cutFiles } from './cut/reads.js';
-import { jarFiles } from './jar/reads.js';
 import { practiceInstruments } from './instruments/practice.js';
 import { practiceWeather } from './instruments/weather.js';
 import { ALL_WRITES } from './writes.js';
@@ -192,7 +192,7 @@ export function makeApp({
     const problem = asProblem(error);
     if (problem.status === 500)
       log.error(
-        { code: (error as { code?: string }).code, stack: (error as Error).stack },
+        { code: codeOf(error), stack: error instanceof Error ? error.stack : null },
         'unexpected',
       );
     sendProblem(response, problem);

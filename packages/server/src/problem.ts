@@ -1,3 +1,4 @@
+import { codeOf, kindOf, statusOf } from './store/thrown.js';
 import { BadInput, pathText, type ProblemCode } from '@furrow/core';
 import { ZodError } from 'zod';
 import { isDamage, systemTrouble } from './store/trouble.js';
@@ -50,13 +51,13 @@ export function asProblem(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof BadInput) return refused(error.message, error.path);
   if (error instanceof ZodError) return unfit(error);
-  const { type, code, status } = error as { type?: string; code?: string; status?: unknown };
+  const code = codeOf(error);
   return (
-    BY_TYPE[type ?? '']?.() ??
-    fromDatabase(code ?? '') ??
+    BY_TYPE[kindOf(error)]?.() ??
+    fromDatabase(code) ??
     (isDamage(error) ? damaged() : null) ??
-    fromSystem(code ?? '') ??
-    fromFramework(status) ??
+    fromSystem(code) ??
+    fromFramework(statusOf(error)) ??
     new Problem(500, 'unexpected', 'This did not work here. Nothing was written.')
   );
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { STAGES, type Stage } from '@furrow/core';
+import { isWithin } from './parts/domEvents';
+import { STAGES } from '@furrow/core';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import FindDialog from './shell/FindDialog.vue';
@@ -54,8 +55,8 @@ const OWN_KEYS =
 
 /** One stage on in the row, or one back; nowhere where there is none. */
 function alongTheRow(step: 1 | -1): void {
-  const at = STAGES.indexOf(route.meta.stage as Stage);
-  const next = at < 0 ? undefined : STAGES[at + step];
+  const { stage } = route.meta;
+  const next = stage && STAGES[STAGES.indexOf(stage) + step];
   if (next) void router.push(`/${next}`);
 }
 const find = (): void => void (ui.finding = true);
@@ -81,7 +82,7 @@ function onKey(event: KeyboardEvent): void {
     find();
     return;
   }
-  const isOwn = (event.target as HTMLElement).closest(OWN_KEYS) !== null;
+  const isOwn = isWithin(event, OWN_KEYS);
   if (!ui.keysOn || isWithCommand || event.altKey || isOwn) return;
   if (TAKEN_FROM_BROWSER.includes(key)) event.preventDefault();
   KEYS[key]?.();

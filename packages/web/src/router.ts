@@ -1,4 +1,13 @@
+import type { Stage } from '@furrow/core';
 import { createRouter, createWebHistory } from 'vue-router';
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    title?: string;
+    /** The stage of the row that a screen belongs to. */
+    stage?: Stage;
+  }
+}
 
 /** One route a stage, each loaded when first opened. */
 export const router = createRouter({

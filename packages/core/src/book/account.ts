@@ -228,7 +228,8 @@ function boxOfCombs(
   const combG = own.reduce((g, t) => g + t.netG!, 0);
   const looks = own.map((t) => lastLook(t.combId, detail));
   const estimates = looks.map((look) => estimateOf(look, detail.hive));
-  const estimateG = estimates.some((e) => e === null) ? null : sumRanges(estimates as Range[]);
+  const told = estimates.filter((e) => e !== null);
+  const estimateG = told.length < estimates.length ? null : sumRanges(told);
   const fullG = sumOfAll(looks.map((look) => (look ? fullCombG(look, detail.hive) : null)));
   const guessed = own.filter((t) => t.guessG !== null);
   // A box has one guess, or one for each of its combs.

@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 /**
  * What a harvest brought, as far as it can be shared out between hives whose comb went into one
  * vessel.
@@ -40,7 +41,7 @@ export function shareJoined<T extends Brought>(
       if (guest && allG > 0) giveShare(brought, leader, guest, g / allG);
     }
   }
-  return harvests.map((h) => shared.get(h.batchId)!);
+  return harvests.map((h) => entryOf(shared, h.batchId));
 }
 
 function giveShare(brought: Brought, leader: Brought, guest: Brought, share: number): void {

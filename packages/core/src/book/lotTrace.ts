@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 import { BadInput } from '../badInput.js';
 import { flowsInForce, type BookFlow, type BookInput } from './massBalance.js';
 
@@ -60,7 +61,7 @@ function instantsOf(flows: readonly BookFlow[]): Instant[] {
     if (there) there.push(f);
     else byTime.set(time, [f]);
   }
-  return [...byTime.keys()].sort((a, b) => a - b).map((time) => ({ flows: byTime.get(time)! }));
+  return [...byTime.keys()].sort((a, b) => a - b).map((time) => ({ flows: entryOf(byTime, time) }));
 }
 
 /**
@@ -81,13 +82,13 @@ function mixed(
   );
   const drawn = new Map<string, number>();
   for (const f of flows) {
-    if (volume.has(f.to)) volume.set(f.to, volume.get(f.to)! + f.g);
+    if (volume.has(f.to)) volume.set(f.to, entryOf(volume, f.to) + f.g);
     if (volume.has(f.from)) drawn.set(f.from, (drawn.get(f.from) ?? 0) + f.g);
   }
   const between = flows.filter((f) => volume.has(f.from) && volume.has(f.to));
   const content = new Map<string, Make>(lots.map((lot) => [lot, new Map(held.get(lot) ?? [])]));
   for (const f of flows)
-    if (volume.has(f.to) && !volume.has(f.from)) add(content.get(f.to)!, entering(f), 1);
+    if (volume.has(f.to) && !volume.has(f.from)) add(entryOf(content, f.to), entering(f), 1);
   const waiting = new Map(lots.map((lot) => [lot, between.filter((f) => f.to === lot).length]));
   const ready = lots.filter((lot) => waiting.get(lot) === 0);
   const done = new Set<string>();
@@ -96,8 +97,9 @@ function mixed(
    * own tag.
    */
   const leaving = (lot: string): Make => {
-    const [v, d] = [volume.get(lot)!, drawn.get(lot) ?? 0];
-    const make = v > 0 ? scaled(content.get(lot)!, 1 / Math.max(v, d)) : new Map<string, number>();
+    const [v, d] = [entryOf(volume, lot), drawn.get(lot) ?? 0];
+    const make =
+      v > 0 ? scaled(entryOf(content, lot), 1 / Math.max(v, d)) : new Map<string, number>();
     const tag = ownTag(lot);
     if (d > v && tag !== null) make.set(tag, (make.get(tag) ?? 0) + (d - v) / d);
     return make;
@@ -106,8 +108,8 @@ function mixed(
     const lot = ready[head];
     done.add(lot);
     for (const f of between.filter((x) => x.from === lot)) {
-      add(content.get(f.to)!, leaving(lot), f.g);
-      waiting.set(f.to, waiting.get(f.to)! - 1);
+      add(entryOf(content, f.to), leaving(lot), f.g);
+      waiting.set(f.to, entryOf(waiting, f.to) - 1);
       if (waiting.get(f.to) === 0) ready.push(f.to);
     }
   }
@@ -137,7 +139,7 @@ function solveCircle(
   for (const f of flows) {
     const [i, j] = [index.get(f.to), index.get(f.from)];
     if (i === undefined || j === undefined) continue;
-    const [v, d] = [volume.get(f.from)!, drawn.get(f.from) ?? 0];
+    const [v, d] = [entryOf(volume, f.from), drawn.get(f.from) ?? 0];
     a[i][j] -= f.g / Math.max(v, d);
     const tag = ownTag(f.from);
     if (d > v && tag !== null) right[i].set(tag, (right[i].get(tag) ?? 0) + (f.g * (d - v)) / d);
@@ -158,9 +160,9 @@ function solveCircle(
   }
   circle.forEach((lot, i) => {
     const make = scaled(right[i], 1 / a[i][i]);
-    const missing = volume.get(lot)! - total(make);
+    const missing = entryOf(volume, lot) - total(make);
     const tag = ownTag(lot);
-    if (missing > 1e-9 * Math.max(1, volume.get(lot)!) && tag !== null)
+    if (missing > 1e-9 * Math.max(1, entryOf(volume, lot)) && tag !== null)
       make.set(tag, (make.get(tag) ?? 0) + missing);
     content.set(lot, make);
   });
@@ -230,7 +232,7 @@ function tracedBack(traced: string): Trace {
       for (const f of flows) {
         if (f.to !== traced) continue;
         if (f.from === 'outside') add(arrived, new Map([[f.to, f.g]]), 1);
-        else add(arrived, perGram.get(f.from)!, f.g);
+        else add(arrived, entryOf(perGram, f.from), f.g);
       }
     },
     answer: () => arrived,
@@ -257,7 +259,7 @@ function tracedForward(traced: string): Trace {
     follow: ({ flows, perGram }) => {
       for (const f of flows) {
         if (f.from === 'outside' || (f.to !== 'outside' && f.to !== 'loss')) continue;
-        away.set(f.to, (away.get(f.to) ?? 0) + f.g * (perGram.get(f.from)!.get(DYE) ?? 0));
+        away.set(f.to, (away.get(f.to) ?? 0) + f.g * (entryOf(perGram, f.from).get(DYE) ?? 0));
       }
     },
     answer: (held) => {
@@ -289,8 +291,8 @@ function perGramOf(
   { content, drawn }: Pick<MixedInstant, 'content' | 'drawn'>,
   tagOf: (lot: string) => string,
 ): Make {
-  const [v, d] = [total(content.get(lot)!), drawn.get(lot) ?? 0];
-  const make = scaled(content.get(lot)!, v > 0 ? 1 / Math.max(v, d) : 0);
+  const [v, d] = [total(entryOf(content, lot)), drawn.get(lot) ?? 0];
+  const make = scaled(entryOf(content, lot), v > 0 ? 1 / Math.max(v, d) : 0);
   if (d > v) make.set(tagOf(lot), (make.get(tagOf(lot)) ?? 0) + (d - v) / d);
   return make;
 }
@@ -324,7 +326,7 @@ function redye(
     tagOf,
   );
   for (const id of others) {
-    content.set(id, again.get(id)!);
+    content.set(id, entryOf(again, id));
     perGram.set(id, perGramOf(id, { content, drawn }, tagOf));
   }
 }

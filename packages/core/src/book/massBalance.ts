@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 import { BadInput } from '../badInput.js';
 
 export interface BookLot {
@@ -94,10 +95,10 @@ export function massBalance(input: BookInput): MassBalance {
     for (const end of [from, to])
       if (end !== 'outside' && end !== 'loss' && !known.has(end)) unknown.add(end);
     if (from === 'outside') fromOutsideG += g;
-    else if (known.has(from)) known.get(from)!.outG += g;
+    else if (known.has(from)) entryOf(known, from).outG += g;
     if (to === 'outside') toOutsideG += g;
     else if (to === 'loss') lossG += g;
-    else if (known.has(to)) known.get(to)!.inG += g;
+    else if (known.has(to)) entryOf(known, to).inG += g;
   }
   for (const lot of unknown)
     problems.push({
@@ -132,10 +133,10 @@ function overdrafts(lots: readonly BookLot[], flows: readonly BookFlow[]): BookP
   const held = new Map(lots.map((lot) => [lot.id, lot.openingG ?? 0]));
   const found = new Map<string, BookProblem>();
   for (const time of [...instants.keys()].sort((a, b) => a - b)) {
-    const { at, change } = instants.get(time)!;
+    const { at, change } = entryOf(instants, time);
     for (const [lot, delta] of change) {
       if (!held.has(lot)) continue;
-      const now = held.get(lot)! + delta;
+      const now = entryOf(held, lot) + delta;
       held.set(lot, now);
       if (now < 0 && !found.has(lot))
         found.set(lot, {

@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 import { type CombEstimate, correctedEstimate } from '../comb/estimate.js';
 import { combStoresKg } from '../comb/stores.js';
 import { compartmentShape, hiveKind, isLong } from '../hive/kinds.js';
@@ -158,7 +159,7 @@ export function choiceHive(input: {
     order: isLong(hive.kind) ? j.slot : null,
     estimate: j.seen?.pots ? drawnPots(j.seen.pots, input.rules) : j.estimate,
     potsToDraw: potsToDraw(j),
-    storesKg: stores.get(j.combId)!,
+    storesKg: entryOf(stores, j.combId),
     liftKg: j.estimate ? sumRanges([j.estimate.honeyKg, j.estimate.waxKg]) : NO_RANGE,
     verdict: j.verdict,
     findings: j.verdict.findings,
@@ -190,7 +191,7 @@ export function choiceHive(input: {
       boxId,
       order: number,
       estimate,
-      storesKg: sumRanges(combs.map((j) => stores.get(j.combId)!)),
+      storesKg: sumRanges(combs.map((j) => entryOf(stores, j.combId))),
       liftKg: sumRanges([
         boxWoodKg(shape.innerWidthMm, shape.innerDepthMm),
         ...(estimate ? [estimate.honeyKg, estimate.waxKg] : []),

@@ -1,3 +1,4 @@
+import { tableOf } from '../units/known.js';
 import { wholeParts } from '../units/wholeParts.js';
 import { type Content, CONTENTS, type Shares } from '../records/vocabulary/comb.js';
 
@@ -15,9 +16,7 @@ export function moveEdge(shares: Shares, edge: number, at: number): Shares {
     if (i === edge + 1) return place;
     return i <= edge ? Math.min(old, place) : Math.max(old, place);
   });
-  return Object.fromEntries(
-    CONTENTS.map((content, i) => [content, edges[i + 1] - edges[i]]),
-  ) as Shares;
+  return tableOf(CONTENTS, (_, i) => edges[i + 1] - edges[i]);
 }
 
 /** Places of the band edges from the bar (0) to the lower edge (1), six numbers for five bands. */
@@ -64,10 +63,7 @@ export function filledShare(sides: { A: Shares | null; B: Shares | null }): numb
 /** The shares of a side as whole percents that add up to 100, as they are shown. */
 export function sharePercents(shares: Shares): Record<Content, number> {
   const percents = wholeParts(CONTENTS.map((content) => shares[content] * 100));
-  return Object.fromEntries(CONTENTS.map((content, i) => [content, percents[i]])) as Record<
-    Content,
-    number
-  >;
+  return tableOf(CONTENTS, (_, i) => percents[i]);
 }
 
 /** The same in words: "60 % capped, 33 % open, 2 % pollen, 0 % brood, 5 % empty". */

@@ -1,3 +1,4 @@
+import { tableOf } from '../units/known.js';
 import { deflateSync, inflateSync } from 'fflate';
 import {
   type Content,
@@ -196,7 +197,7 @@ export function faceShares(cells: Uint8Array): Shares {
   const counts: Record<Content, number> = { capped: 0, open: 0, pollen: 0, brood: 0, empty: 0 };
   for (const cell of cells) counts[COUNTS_AS[classOf(cell)]]++;
   const all = Math.max(1, cells.length);
-  return Object.fromEntries(CONTENTS.map((c) => [c, counts[c] / all])) as Shares;
+  return tableOf(CONTENTS, (content) => counts[content] / all);
 }
 
 /** Smooth reproducible noise in 0 to 1 for the uneven front between bands. */

@@ -1,3 +1,4 @@
+import { firstOf } from '../units/known.js';
 import { seededRandom } from '../units/seeded.js';
 import { cutPlan, type CutPlan, type CutPlanInput } from './cutPlan.js';
 
@@ -19,7 +20,7 @@ const mix = (plan: CutPlan): string =>
 /** What a plan is worth by the person's own prices, however it was found. */
 const worth = (input: CutPlanInput, plan: CutPlan): number =>
   plan.placements.reduce(
-    (v, p) => v + input.pieces.find((q) => q.id === p.id)!.value,
+    (v, p) => v + firstOf(input.pieces, (q) => q.id === p.id).value,
     (input.wasteValuePerCm2 ?? 0) * plan.leftoverCm2,
   );
 

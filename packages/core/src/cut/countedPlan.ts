@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 import type { CutGrid, Spot } from './guillotine.js';
 
 /** Cells of the counted table, and steps of its solution, that are still quick. */
@@ -81,13 +82,13 @@ export function countedPlan(
                 if (first[k1] + second[k2] > best[k]) best[k] = first[k1] + second[k2];
           };
           for (let s = a + 1; s < b; s++)
-            join(table.get(key(a, s, c, d))!, table.get(key(s, b, c, d))!);
+            join(entryOf(table, key(a, s, c, d)), entryOf(table, key(s, b, c, d)));
           for (let t = c + 1; t < d; t++)
-            join(table.get(key(a, b, c, t))!, table.get(key(a, b, t, d))!);
+            join(entryOf(table, key(a, b, c, t)), entryOf(table, key(a, b, t, d)));
           table.set(key(a, b, c, d), best);
         }
   function read(a: number, b: number, c: number, d: number, k: number): Spot[] {
-    const best = table.get(key(a, b, c, d))![k];
+    const best = entryOf(table, key(a, b, c, d))[k];
     if (best <= 0) return [];
     const whole = fits(a, b, c, d).find(
       (f) => nets[lays[f.lay].kind] === best && affords(lays[f.lay].kind, k),
@@ -104,14 +105,17 @@ export function countedPlan(
       ];
     for (const [k1, k2] of halves[k]) {
       for (let s = a + 1; s < b; s++)
-        if (table.get(key(a, s, c, d))![k1] + table.get(key(s, b, c, d))![k2] === best)
+        if (entryOf(table, key(a, s, c, d))[k1] + entryOf(table, key(s, b, c, d))[k2] === best)
           return [...read(a, s, c, d, k1), ...read(s, b, c, d, k2)];
       for (let t = c + 1; t < d; t++)
-        if (table.get(key(a, b, c, t))![k1] + table.get(key(a, b, t, d))![k2] === best)
+        if (entryOf(table, key(a, b, c, t))[k1] + entryOf(table, key(a, b, t, d))[k2] === best)
           return [...read(a, b, c, t, k1), ...read(a, b, t, d, k2)];
     }
     return [];
   }
   if (!nx || !ny) return { net: 0, spots: [] };
-  return { net: table.get(key(0, nx, 0, ny))![total - 1], spots: read(0, nx, 0, ny, total - 1) };
+  return {
+    net: entryOf(table, key(0, nx, 0, ny))[total - 1],
+    spots: read(0, nx, 0, ny, total - 1),
+  };
 }

@@ -1,3 +1,4 @@
+import { firstOf } from '../units/known.js';
 import { COLDER_BY_C, coreHours, mothCoreC, mothHoldHours, USUAL_PIECE } from '../comb/cooling.js';
 import type { Packing, Pest } from '../records/vocabulary/pieces.js';
 import type { Range } from '../units/format.js';
@@ -156,7 +157,7 @@ const OUT_HOURS: readonly { fromC: number; hours: number }[] = [
  * warm, a week in the cool. Starting values, by practice.
  */
 export function combOutHours(temperatureC: number): number {
-  return OUT_HOURS.find(({ fromC }) => temperatureC >= fromC)!.hours;
+  return firstOf(OUT_HOURS, ({ fromC }) => temperatureC >= fromC).hours;
 }
 
 /**

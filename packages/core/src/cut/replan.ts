@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 import { type CombDefect, cutPlan, type CutPlanInput, type Placement } from './cutPlan.js';
 import { knifeCuts, partsAfter } from './knifeCuts.js';
 import type { Cut, Rect } from '../records/vocabulary/flaws.js';
@@ -71,7 +72,7 @@ export function replan(
         yMm: d.yMm - r.yMm,
       }));
       const pieces = input.pieces.map((p) => {
-        const n = left.get(p.id)!;
+        const n = entryOf(left, p.id);
         return Number.isFinite(n) ? { ...p, limit: Math.max(0, n) } : p;
       });
       own = cutPlan({
@@ -80,7 +81,7 @@ export function replan(
         defects: here,
         pieces,
       }).placements.map((p) => ({ ...p, xMm: p.xMm + r.xMm, yMm: p.yMm + r.yMm }));
-      for (const p of own) left.set(p.id, left.get(p.id)! - 1);
+      for (const p of own) left.set(p.id, entryOf(left, p.id) - 1);
     }
     placements.push(...own);
     const within =

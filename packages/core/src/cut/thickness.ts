@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 import type { Range } from '../units/format.js';
 import { joinedSquares } from './board.js';
 import type { Flaw, Rect } from '../records/vocabulary/flaws.js';
@@ -89,13 +90,13 @@ export function knifeDefects(
   const unfit = (box: CombBox, mm: number): boolean => {
     const key = `${box.id}/${mm}`;
     if (!fits.has(key)) fits.set(key, unfitFor(box, mm) === null);
-    return !fits.get(key)!;
+    return !entryOf(fits, key);
   };
   const byPlaces = new Map<string, { bars: string[]; bad: boolean[][] }>();
   for (const box of asked) {
     const bad = at.map((row) => row.map((mm) => unfit(box, mm)));
     const key = bad.map((row) => row.map(Number).join('')).join();
-    if (byPlaces.has(key)) byPlaces.get(key)!.bars.push(box.id);
+    if (byPlaces.has(key)) entryOf(byPlaces, key).bars.push(box.id);
     else byPlaces.set(key, { bars: [box.id], bad });
   }
   return [

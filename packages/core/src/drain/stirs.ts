@@ -1,3 +1,4 @@
+import { instantOf } from '../units/dates.js';
 import { DateTime } from 'luxon';
 import type { Drain } from '../records/views.js';
 import type { HouseRules } from '../records/houseRules.js';
@@ -56,7 +57,7 @@ function afterQuiet(
   if (!isQuiet) return instant;
   const [hour, minute] = rules.quietTo.split(':').map(Number);
   const end = at.set({ hour, minute, second: 0, millisecond: 0 });
-  return (end <= at ? end.plus({ days: 1 }) : end).toUTC().toISO()!;
+  return instantOf((end <= at ? end.plus({ days: 1 }) : end).toUTC());
 }
 
 /** Hours after which comb is mashed once more, by school. Starting values. */

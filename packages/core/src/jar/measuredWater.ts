@@ -1,3 +1,4 @@
+import { endOf } from '../units/known.js';
 import jstat from 'jstat';
 import { hiveKind } from '../hive/kinds.js';
 import { takenWaterPercent } from '../honey/takenWater.js';
@@ -111,10 +112,7 @@ function summed(drops: readonly Drop[], where: MeasuredWater['where']): Measured
     meanPercent: values.reduce((a, b) => a + b, 0) / values.length,
     spreadPercent,
     count: values.length,
-    at: drops
-      .map((d) => d.at)
-      .sort()
-      .at(-1)!,
+    at: endOf(drops.map((d) => d.at).sort()),
     where,
     moreDrops: moreDrops(values),
     says: whatToDo(values, spreadPercent, where),

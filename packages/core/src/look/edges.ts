@@ -1,3 +1,4 @@
+import { type CombPlace, hasComb } from '../hive/combPlace.js';
 import type { BarView } from '../records/hiveViews.js';
 
 /** What the lower edge of a comb shows from below. */
@@ -17,9 +18,9 @@ export function nextEdge(edge: LowerEdge | null): LowerEdge | null {
 export function edgeLooks(
   seen: Readonly<Record<string, LowerEdge>>,
   bars: readonly BarView[],
-): { bar: BarView; attachment: (typeof ATTACHMENT)[LowerEdge] }[] {
-  return bars.flatMap((bar) => {
-    const edge = bar.comb ? seen[bar.comb.id] : undefined;
+): { bar: CombPlace; attachment: (typeof ATTACHMENT)[LowerEdge] }[] {
+  return bars.filter(hasComb).flatMap((bar) => {
+    const edge = seen[bar.comb.id];
     return edge ? [{ bar, attachment: ATTACHMENT[edge] }] : [];
   });
 }

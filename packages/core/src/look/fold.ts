@@ -1,3 +1,4 @@
+import { firstOf } from '../units/known.js';
 import type { Finding, Question, Verdict } from '../records/vocabulary/verdict.js';
 
 /** What a verdict is called on screen. */
@@ -55,7 +56,7 @@ export function fold(findings: readonly Finding[]): { verdict: Verdict; decided:
     );
     if (met) return { verdict: row.verdict, decided: met };
   }
-  return { verdict: 'take', decided: findings.find((f) => f.question === 'ripe')! };
+  return { verdict: 'take', decided: firstOf(findings, (f) => f.question === 'ripe') };
 }
 
 /** Findings that stand against taking it, in the order of the table. */

@@ -1,3 +1,4 @@
+import { firstOf } from '../units/known.js';
 import { isStingless } from '../hive/kinds.js';
 import {
   cappedShares,
@@ -85,7 +86,7 @@ function headlineOf(
     return `Ripe, but theirs: ${decided.sentence.replace(/^Theirs: /, '')}`;
   if (verdict !== 'take') return decided.sentence;
   const add = (question: Question): string =>
-    findings.find((f) => f.question === question)!.sentence;
+    firstOf(findings, (f) => f.question === question).sentence;
   if (facts.colony.dead) return `${decided.sentence} ${add('dead')}`;
   if (isStingless(facts.kind)) return `${add('theirs')} ${decided.sentence}`;
   const parts = [decided.sentence];

@@ -1,3 +1,4 @@
+import { dayOf } from '../units/dates.js';
 import { DateTime } from 'luxon';
 import { EMPTY_SHARES } from '../comb/contents.js';
 import type { CombEstimate } from '../comb/estimate.js';
@@ -267,8 +268,8 @@ export function judgeHiveAt(
   const reservedBox = colony.reserved?.reserved
     ? hive.boxes.find((b) => b.compartment === 'super')?.carrierId
     : undefined;
-  const inBrood = new Set(
-    hive.boxes.filter((b) => b.compartment === 'brood').map((b) => b.carrierId as string | null),
+  const inBrood = new Set<string | null>(
+    hive.boxes.filter((b) => b.compartment === 'brood').map((b) => b.carrierId),
   );
   return judgeHive({
     combs: hive.bars.flatMap(({ slot, boxId, comb }): CombToJudge[] => {
@@ -309,7 +310,7 @@ export const BROOD_FRAME_KIND: HiveKindName = 'framed';
 
 /** The calendar date of an instant at a hive's site. */
 export function siteDate(hive: Hive, instant: string): string {
-  return DateTime.fromISO(instant, { zone: hive.site.zone }).toISODate()!;
+  return dayOf(DateTime.fromISO(instant, { zone: hive.site.zone }));
 }
 
 /**

@@ -1,3 +1,4 @@
+import { endOf } from '../units/known.js';
 import jStat from 'jstat';
 import { addDays, dateWords, daysBetween } from '../units/dates.js';
 import { evenly } from '../units/seeded.js';
@@ -313,7 +314,7 @@ export function comeBack(input: {
       date: null,
       sentence: 'Not getting riper: measure the water, look at forage and strength.',
     };
-  const date = [capped.earliest, waitUntil ?? ''].sort().at(-1)!;
+  const date = endOf([capped.earliest, waitUntil ?? ''].sort());
   const end = [flowEndsOn, input.seasonEndsOn].filter((d): d is string => d !== null).sort()[0];
   if (date > end)
     return {

@@ -1,3 +1,4 @@
+import { endOf } from '../units/known.js';
 import { dateWords, daysBetween } from '../units/dates.js';
 import type { BoxView, Hive } from '../records/hiveViews.js';
 import { DEFAULT_RULES, type HouseRules } from '../records/houseRules.js';
@@ -239,7 +240,7 @@ function lastFinished({ frames, pace, today }: SuperInput): SuperForecast['finis
     );
   const known = forecasts.filter((f) => f !== null);
   if (known.length < forecasts.length) return null;
-  const latestOf = (dates: string[]): string => dates.sort().at(-1)!;
+  const latestOf = (dates: string[]): string => endOf(dates.sort());
   const ends = known.flatMap((f) => f.latest ?? []);
   return {
     earliest: latestOf(known.map((f) => f.earliest)),

@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 /**
  * Height of the shim under the far support, mm: length between supports × tan(angle needed − angle
  * now) (SCIENCE 9). At least 0.
@@ -29,8 +30,8 @@ export function allocateSpares<T extends { need: number; urgency: number }>(
   }
   return needs.map((need) => ({
     ...need,
-    gets: gets.get(need)!,
-    short: need.need - gets.get(need)!,
+    gets: entryOf(gets, need),
+    short: need.need - entryOf(gets, need),
   }));
 }
 

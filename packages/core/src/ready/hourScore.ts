@@ -1,3 +1,4 @@
+import { instantOf } from '../units/dates.js';
 import { DateTime } from 'luxon';
 import { hiveKind } from '../hive/kinds.js';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
@@ -276,7 +277,7 @@ function outsideDaylight(local: DateTime, place: Place | null): string | null {
     return Math.abs(local.diff(noon, 'hours').hours + 0.5) <= NEAR_NOON_HOURS
       ? null
       : `Sun times not known: say where the site lies. Until then only within ${NEAR_NOON_HOURS} hours of noon.`;
-  const sun = sunTimes(noon.toUTC().toISO()!, place);
+  const sun = sunTimes(instantOf(noon.toUTC()), place);
   if (!sun) return null;
   const clock = (iso: string): string =>
     DateTime.fromISO(iso, { zone: local.zone }).toFormat('HH:mm');

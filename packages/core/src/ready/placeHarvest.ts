@@ -1,3 +1,4 @@
+import { instantOf } from '../units/dates.js';
 import { DateTime } from 'luxon';
 import type { HouseRules } from '../records/houseRules.js';
 import type { VesselRole } from '../records/index.js';
@@ -47,7 +48,7 @@ export function placeHarvest(
       ...(vessels ? shortness(vessels) : []),
     ];
     reserve(task, at, to, vessels);
-    const iso = (ms: number): string => DateTime.fromMillis(ms, { zone }).toISO()!;
+    const iso = (ms: number): string => instantOf(DateTime.fromMillis(ms, { zone }));
     const { id, title, note, where, handsOnMinutes, people } = task;
     placed.set(id, {
       from: at,

@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 import type { HourQuestion } from './hourScore.js';
 import type { CombEstimate } from '../comb/estimate.js';
 import {
@@ -132,7 +133,7 @@ function shareVessels(worked: readonly Worked[]): Worked[] {
   }
   return worked.map((w) => {
     const group = w.planned.detail.batch.lotGroup;
-    const leader = group ? leaders.get(group)! : w;
+    const leader = group ? entryOf(leaders, group) : w;
     const members = group ? worked.filter((o) => o.planned.detail.batch.lotGroup === group) : [w];
     if (members.length < 2) return w;
     if (w !== leader)

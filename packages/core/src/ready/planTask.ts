@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 import type { DateTime } from 'luxon';
 import type { HiveKindName } from '../records/vocabulary/hive.js';
 import type { Range } from '../units/format.js';
@@ -86,7 +87,7 @@ export function withoutTwice(tasks: readonly PlanTask[]): PlanTask[] {
   const gone = new Map(tasks.filter((t) => ONCE_A_VISIT.test(t.id)).map((t) => [t.id, t.after]));
   /** What a step waited for, through those that are not done again. */
   const through = (after: readonly string[]): string[] =>
-    after.flatMap((id) => (gone.has(id) ? through(gone.get(id)!) : [id]));
+    after.flatMap((id) => (gone.has(id) ? through(entryOf(gone, id)) : [id]));
   return tasks
     .filter((t) => !gone.has(t.id))
     .map((t) => ({ ...t, after: through(t.after), ...(t.id === 'take' ? IN_ITS_OWN_TUB : {}) }));

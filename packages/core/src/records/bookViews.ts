@@ -25,7 +25,7 @@ export const personRecord = z.strictObject({ ...row, id, name: text }).meta({ id
 /** Somebody honey went to. The name can be forgotten: then it is empty. */
 export type Person = z.infer<typeof personRecord>;
 
-const LOT_KINDS = [
+export const LOT_KINDS = [
   'comb',
   'crushed',
   'honey',

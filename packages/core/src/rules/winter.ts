@@ -1,3 +1,4 @@
+import { firstOf } from '../units/known.js';
 import { hasClosedBrood, hiveKind } from '../hive/kinds.js';
 import type { Hemisphere, HiveKindName } from '../records/vocabulary/hive.js';
 import { addDays, daysBetween } from '../units/dates.js';
@@ -119,9 +120,9 @@ export function winterCase(input: {
   if (saidKg === null) return { needKg: null, hardKg: null, months: [], flowKg };
   const used = winterMonths(rules.winterUseByMonthKg);
   const sum = used.reduce((total, m) => total + m.kg, 0);
-  const months =
+  const months: { month: number | null; kg: number }[] =
     sum > 0
-      ? used.map((m) => ({ month: m.month as number | null, kg: (m.kg / sum) * saidKg }))
+      ? used.map(({ month, kg }) => ({ month, kg: (kg / sum) * saidKg }))
       : [{ month: null, kg: saidKg }];
   const reserve = { month: null, kg: Math.min(rules.springReserveKg, saidKg) };
   const ahead = bridging(months, input.date, input.lastFlowOn ?? null)
@@ -165,7 +166,7 @@ function bridging(months: readonly MonthNeed[], date: string, lastFlowOn: string
     return `${next}-01`;
   };
   const year = Number(date.slice(0, 4));
-  const ended = [afterIt(year), afterIt(year - 1)].find((day) => day <= date)!;
+  const ended = firstOf([afterIt(year), afterIt(year - 1)], (day) => day <= date);
   if (date >= addDays(ended, BRIDGE_DAYS)) return false;
   return lastFlowOn === null || lastFlowOn < ended;
 }

@@ -1,3 +1,4 @@
+import { firstOf } from '../units/known.js';
 import type { FrameEvent, Vessel } from '../records/views.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { Range } from '../units/format.js';
@@ -334,7 +335,7 @@ export function vesselQuestions(
     else byVessel.set(f.vesselId, [...(byVessel.get(f.vesselId) ?? []), f]);
   }
   for (const [id, list] of byVessel) {
-    const vessel = vessels.find((v) => v.id === id)!;
+    const vessel = firstOf(vessels, (v) => v.id === id);
     if (hasHoles(vessel)) {
       found.push({
         combId: list[0].combId,

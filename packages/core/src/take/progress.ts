@@ -1,3 +1,4 @@
+import { entryOf } from '../units/known.js';
 import type { Incident, StepMark, Take } from '../records/views.js';
 import type { HouseRules } from '../records/houseRules.js';
 import { incidentAnswer, PAUSE_MINUTES } from './incidents.js';
@@ -90,7 +91,9 @@ export function takeProgress(
     stings,
     waitUntil: step?.waitMinutes && from ? plus(from, step.waitMinutes) : null,
     shutBy:
-      opened && !shut ? plus(marked.get(opened.id)!.occurredAt, opened.shutWithinMinutes!) : null,
+      opened && !shut
+        ? plus(entryOf(marked, opened.id).occurredAt, opened.shutWithinMinutes!)
+        : null,
   };
 }
 

@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon';
 import type { TodayLine } from '../records/views.js';
-import { DAY_MS } from '../units/dates.js';
+import { DAY_MS, instantOf, dayOf } from '../units/dates.js';
 
 /** A line of Today as it is said; urgent only where it says so. */
 export type Said = Omit<TodayLine, 'urgent'> & { urgent?: boolean };
@@ -12,13 +12,13 @@ export const line = (said: Said): TodayLine => ({ urgent: false, ...said });
 const MORNING = 9;
 /** The instant at which something is due on a day at a site. */
 export const morningOf = (date: string, zone: string): string =>
-  DateTime.fromISO(date, { zone }).plus({ hours: MORNING }).toUTC().toISO()!;
+  instantOf(DateTime.fromISO(date, { zone }).plus({ hours: MORNING }).toUTC());
 /** The same for what belongs to no site: at noon, so that it is that day nearly everywhere. */
 export const noonOf = (date: string): string => `${date}T12:00:00.000Z`;
 
 /** The calendar date of an instant in a zone, some days later. */
 export const dateIn = (zone: string, instant: string, days = 0): string =>
-  DateTime.fromISO(instant, { zone }).plus({ days }).toISODate()!;
+  dayOf(DateTime.fromISO(instant, { zone }).plus({ days }));
 
 /** An instant some days after another. */
 export const daysAfter = (instant: string, days: number): string =>

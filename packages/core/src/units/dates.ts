@@ -8,6 +8,28 @@ export function dateWords(date: string): string {
   return day.isValid ? day.toFormat('d LLL yyyy') : date;
 }
 
+/**
+ * The calendar date of a moment in its own zone, YYYY-MM-DD.
+ *
+ * @throws where the moment is none.
+ */
+export function dayOf(moment: DateTime): string {
+  const day = moment.toISODate();
+  if (day === null) throw new Error(`No moment: ${moment.invalidExplanation ?? 'unreadable'}`);
+  return day;
+}
+
+/**
+ * A moment as it is kept: ISO 8601 with its offset.
+ *
+ * @throws where the moment is none.
+ */
+export function instantOf(moment: DateTime): string {
+  const instant = moment.toISO();
+  if (instant === null) throw new Error(`No moment: ${moment.invalidExplanation ?? 'unreadable'}`);
+  return instant;
+}
+
 /** Adds whole days to a calendar date, YYYY-MM-DD. */
 export function addDays(date: string, days: number): string {
   return new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);

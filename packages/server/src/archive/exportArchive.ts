@@ -1,3 +1,4 @@
+import { entryOf } from '@furrow/core';
 import { createHash } from 'node:crypto';
 import { createReadStream, existsSync } from 'node:fs';
 import { open } from 'node:fs/promises';
@@ -9,6 +10,8 @@ import { columnKind, unitOf, type ColumnKind } from '../store/columnKinds.js';
 import { jsonTypeOf } from '../store/rowShapes.js';
 import { ARCHIVE_FORMAT } from './format.js';
 import { archiveTables, migrationNames, tableCsv, type Column, type Table } from './tables.js';
+import { z } from 'zod';
+import { rowsOf, sumsOf } from '../store/asked.js';
 
 const README = `This is the archive of a Furrow household: a data package (datapackage.json) with a table for each CSV file in data/
 and its pictures in photos/. Cells that hold nothing read \\N; a cell that would run as a formula has an apostrophe
@@ -70,7 +73,7 @@ function schemaOf(table: Table, names: ReadonlyMap<string, string>): Record<stri
           foreignKeys: table.foreign.map((f) => ({
             fields: f.column,
             reference: {
-              resource: f.table === table.name ? '' : names.get(f.table)!,
+              resource: f.table === table.name ? '' : entryOf(names, f.table),
               fields: f.to,
             },
           })),
@@ -103,7 +106,10 @@ export async function exportArchive(
   });
   const counts = new Map<string, number>();
   for (const t of tables)
-    counts.set(t.name, Number(((await db(t.name).count('* as n').first()) as { n: number }).n));
+    counts.set(
+      t.name,
+      Number((await sumsOf({ n: z.number() }, db(t.name).count('* as n').first())).n),
+    );
   const total = [...counts.values()].reduce((a, b) => a + b, 1);
   let done = 0;
   const resources: Record<string, unknown>[] = [];
@@ -141,9 +147,10 @@ export async function exportArchive(
         schema: schemaOf(table, names),
       });
     }
-    for (const { sha256 } of (await db('photos').select('sha256').distinct()) as {
-      sha256: string;
-    }[]) {
+    for (const { sha256 } of await rowsOf(
+      { sha256: z.string() },
+      db('photos').select('sha256').distinct(),
+    )) {
       const picture = join(photoFolder, `${sha256}.jpg`);
       if (!existsSync(picture)) continue;
       const entry = new ZipPassThrough(`photos/${sha256}.jpg`);

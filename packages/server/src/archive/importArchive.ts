@@ -1,16 +1,19 @@
+import { codeOf, messageOf } from '../store/thrown.js';
 import { rmSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { massBalance, type ImportPreview } from '@furrow/core';
+import { massBalance, type ImportPreview, firstOf } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { writeSynced } from '../store/writeSynced.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
-import { asBookFlow, type FlowRow } from '../store/unitOfWork.js';
+import { FLOW_COLUMNS, asBookFlow } from '../store/unitOfWork.js';
 import { keepOwnRules, planRules, repointed } from './importRules.js';
 import type { Archive } from './openArchive.js';
 import { archiveTables, type Table } from './tables.js';
 import type { ArchiveRow, Cell } from './unpackArchive.js';
+import { z } from 'zod';
+import { rowOf, rowsOf, sumsOf } from '../store/asked.js';
 
 export type ConflictChoice = 'mine' | 'theirs';
 type OnShare = (share: number) => void;
@@ -47,13 +50,9 @@ async function besideHere(
   const pairs: [ArchiveRow, Record<string, unknown> | undefined][] = [];
   for (let i = 0; i < rows.length; i += CHUNK) {
     const part = rows.slice(i, i + CHUNK);
-    const keys = part.map((row) => row.values[table.key] as string | number);
-    const here = new Map(
-      ((await db(table.name).whereIn(table.key, keys)) as Record<string, unknown>[]).map((r) => [
-        String(r[table.key]),
-        r,
-      ]),
-    );
+    const keys = part.map((row) => row.values[table.key] ?? null);
+    const found: Record<string, unknown>[] = await db(table.name).whereIn(table.key, keys);
+    const here = new Map(found.map((r) => [String(r[table.key]), r]));
     for (const row of part) pairs.push([row, here.get(String(row.values[table.key]))]);
     await breathe();
   }
@@ -104,7 +103,7 @@ async function sortAll(
   onShare: OnShare,
 ): Promise<{ table: Table; sorted: Sorted }[]> {
   const tables = await archiveTables(db);
-  const named = (name: string): Table => tables.find((t) => t.name === name)!;
+  const named = (name: string): Table => firstOf(tables, (t) => t.name === name);
   const commands = await besideHere(
     db,
     named('commands'),
@@ -218,8 +217,10 @@ async function writeRows(
   onShare: OnShare,
 ): Promise<void> {
   await db.transaction(async (trx) => {
-    const rulesBefore = (await trx('ruleVersions').orderBy('version', 'desc').first()) as
-      { version: number; commandId: string } | undefined;
+    const rulesBefore = await rowOf(
+      { version: z.number(), commandId: z.string() },
+      trx('ruleVersions').orderBy('version', 'desc').first(),
+    );
     const all = await sortAll(trx as unknown as Knex, archive, (s) => onShare(0.3 + s * 0.2));
     const total = all.reduce((n, { sorted }) => n + sorted.fresh.length + sorted.changed.length, 1);
     let done = 0;
@@ -227,8 +228,12 @@ async function writeRows(
       const numbered = NUMBERED[table.name];
       let next = numbered
         ? Number(
-            ((await trx(table.name).max(`${numbered} as n`).first()) as { n: number | null }).n ??
-              0,
+            (
+              await sumsOf(
+                { n: z.number().nullable() },
+                trx(table.name).max(`${numbered} as n`).first(),
+              )
+            ).n ?? 0,
           )
         : 0;
       const rows = numbered
@@ -287,12 +292,12 @@ async function namedRow(
   rows: readonly ArchiveRow[],
   error: unknown,
 ): Promise<Error> {
-  const { code } = error as { code?: string };
+  const code = codeOf(error);
   for (const [i, values] of part.entries()) {
     try {
       await trx(table.name).insert(values);
     } catch (why) {
-      const of = (why as { code?: string }).code;
+      const of = codeOf(why);
       const row = `Row ${rows[i].line} of ${table.resource}.csv`;
       if (of === 'SQLITE_CONSTRAINT_UNIQUE')
         return conflict(
@@ -314,12 +319,11 @@ async function namedRow(
 }
 
 async function checkWhole(trx: Knex.Transaction): Promise<void> {
-  const lots = (await trx('lots').where({ removedAt: null }).select('id', 'kind', 'name')) as {
-    id: string;
-    kind: string;
-    name: string;
-  }[];
-  const flows = ((await trx('flows')) as FlowRow[]).map(asBookFlow);
+  const lots = await rowsOf(
+    { id: z.string(), kind: z.string(), name: z.string() },
+    trx('lots').where({ removedAt: null }).select('id', 'kind', 'name'),
+  );
+  const flows = (await rowsOf(FLOW_COLUMNS, trx('flows'))).map(asBookFlow);
   let problem: { lot: string } | undefined;
   try {
     problem = massBalance({ lots: lots.map(({ id, kind }) => ({ id, kind })), flows }).problems[0];
@@ -327,7 +331,7 @@ async function checkWhole(trx: Knex.Transaction): Promise<void> {
     throw new Problem(
       400,
       'bad-book',
-      `The book in it does not hold: ${(error as Error).message} Nothing was changed.`,
+      `The book in it does not hold: ${messageOf(error)} Nothing was changed.`,
       'archive',
     );
   }

@@ -1,5 +1,7 @@
 import type { Knex } from 'knex';
 import type { ArchiveRow } from './unpackArchive.js';
+import { z } from 'zod';
+import { rowsOf, sumsOf } from '../store/asked.js';
 
 /** House rules of an archive beside those that are here. */
 export interface RulesPlan {
@@ -10,11 +12,7 @@ export interface RulesPlan {
   same: number;
 }
 
-interface VersionRow {
-  version: number;
-  rules: string;
-  commandId: string;
-}
+const VERSION_ROW = { version: z.number(), rules: z.string(), commandId: z.string() };
 
 /**
  * How the versions of an archive's house rules are told from those here: a bare number means
@@ -26,7 +24,7 @@ export async function planRules(
   db: Knex,
   rows: readonly ArchiveRow[] | null,
 ): Promise<RulesPlan | null> {
-  const here = (await db('ruleVersions').orderBy('version')) as VersionRow[];
+  const here = await rowsOf(VERSION_ROW, db('ruleVersions').orderBy('version'));
   const neverSaid = here.every((own) => own.commandId === 'first-run');
   if (!rows || neverSaid) return null;
   let last = Math.max(...here.map((own) => own.version));
@@ -57,7 +55,7 @@ export function repointed(rows: ArchiveRow[], plan: RulesPlan | null): ArchiveRo
  * history.
  */
 export async function keepOwnRules(trx: Knex.Transaction, before: number): Promise<void> {
-  const own = (await trx('ruleVersions').where({ version: before }).first()) as VersionRow;
-  const last = (await trx('ruleVersions').max('version as n').first()) as { n: number };
+  const own = await sumsOf(VERSION_ROW, trx('ruleVersions').where({ version: before }).first());
+  const last = await sumsOf({ n: z.number() }, trx('ruleVersions').max('version as n').first());
   await trx('ruleVersions').insert({ ...own, version: last.n + 1 });
 }

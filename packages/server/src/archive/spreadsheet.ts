@@ -1,10 +1,12 @@
 import { randomUUID } from 'node:crypto';
-import { hiveKind, type NewHive } from '@furrow/core';
+import { hiveKind, type NewHive, instantOf } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { makeHive } from '../look/writes.js';
 import { refused } from '../problem.js';
 import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 
 /** Said of the mass of an old sheet: it went its way before anything was written here. */
 const GONE = 'Gone before it was written here';
@@ -38,28 +40,31 @@ export const spreadsheetWrites = [
       }
       const zones = new Map(
         (
-          (await unit
-            .db('hives')
-            .join('sites', 'sites.id', 'hives.siteId')
-            .whereIn(
-              'hives.id',
-              hives.map((h) => h.hiveId),
-            )
-            .where({ 'hives.removedAt': null })
-            .select('hives.id as id', 'sites.zone as zone')) as { id: string; zone: string }[]
+          await rowsOf(
+            { id: z.string(), zone: z.string() },
+            unit
+              .db('hives')
+              .join('sites', 'sites.id', 'hives.siteId')
+              .whereIn(
+                'hives.id',
+                hives.map((h) => h.hiveId),
+              )
+              .where({ 'hives.removedAt': null })
+              .select('hives.id as id', 'sites.zone as zone'),
+          )
         ).map((h) => [h.id, h.zone]),
       );
       const known = new Map(hives.map((h) => [h.name, h.hiveId]));
       const there = new Set(
         (
-          (await unit
-            .db('batches')
-            .join('visits', 'visits.id', 'batches.visitId')
-            .where({ 'batches.removedAt': null })
-            .select('batches.hiveId as hiveId', 'visits.date as date')) as {
-            hiveId: string;
-            date: string;
-          }[]
+          await rowsOf(
+            { hiveId: z.string(), date: z.string() },
+            unit
+              .db('batches')
+              .join('visits', 'visits.id', 'batches.visitId')
+              .where({ 'batches.removedAt': null })
+              .select('batches.hiveId as hiveId', 'visits.date as date'),
+          )
         ).map((b) => `${b.hiveId} ${b.date}`),
       );
       for (const [i, h] of harvests.entries()) {
@@ -73,7 +78,7 @@ export const spreadsheetWrites = [
             `payload.harvests[${i}].date`,
           );
         const noon = DateTime.fromISO(`${h.date}T12:00`, { zone }).toUTC();
-        const at = noon.toISO()!;
+        const at = instantOf(noon);
         if (at > unit.at)
           throw refused(`${h.date} lies in the future.`, `payload.harvests[${i}].date`);
         await unit.insert('visits', { id: h.visitId, hiveId, date: h.date, occurredAt: at });

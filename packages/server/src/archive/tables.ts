@@ -1,6 +1,9 @@
+import { entryOf } from '@furrow/core';
 import type { Knex } from 'knex';
 import Papa from 'papaparse';
 import { toCell } from './cells.js';
+import { z } from 'zod';
+import { columnOf, rowsOf } from '../store/asked.js';
 
 export interface Column {
   name: string;
@@ -34,27 +37,32 @@ const OF_THIS_MACHINE = new Set(['calendarLinks', 'calendarSteps']);
  */
 export async function archiveTables(db: Knex): Promise<Table[]> {
   const names = (
-    (await db.raw(
-      "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'knex_%' AND name NOT LIKE 'sqlite_%' ORDER BY name",
-    )) as { name: string }[]
+    await rowsOf(
+      { name: z.string() },
+      db.raw(
+        "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'knex_%' AND name NOT LIKE 'sqlite_%' ORDER BY name",
+      ),
+    )
   )
     .map((r) => r.name)
     .filter((name) => !OF_THIS_MACHINE.has(name));
   const tables = new Map<string, Table>();
   for (const name of names) {
-    const info = (await db.raw(`PRAGMA table_info("${name}")`)) as {
-      name: string;
-      type: string;
-      notnull: number;
-      dflt_value: string | null;
-      pk: number;
-    }[];
+    const info = await rowsOf(
+      {
+        name: z.string(),
+        type: z.string(),
+        notnull: z.number(),
+        dflt_value: z.string().nullable(),
+        pk: z.number(),
+      },
+      db.raw(`PRAGMA table_info("${name}")`),
+    );
     const foreign = (
-      (await db.raw(`PRAGMA foreign_key_list("${name}")`)) as {
-        from: string;
-        table: string;
-        to: string;
-      }[]
+      await rowsOf(
+        { from: z.string(), table: z.string(), to: z.string() },
+        db.raw(`PRAGMA foreign_key_list("${name}")`),
+      )
     ).map((f) => ({ column: f.from, table: f.table, to: f.to }));
     const columns = info.map((c): Column => ({
       name: c.name,
@@ -74,7 +82,7 @@ export async function archiveTables(db: Knex): Promise<Table[]> {
   const ordered: Table[] = [];
   const visit = (table: Table): void => {
     if (ordered.includes(table)) return;
-    for (const f of table.foreign) if (f.table !== table.name) visit(tables.get(f.table)!);
+    for (const f of table.foreign) if (f.table !== table.name) visit(entryOf(tables, f.table));
     ordered.push(table);
   };
   for (const table of tables.values()) visit(table);
@@ -83,7 +91,7 @@ export async function archiveTables(db: Knex): Promise<Table[]> {
 
 /** Names of the migrations this database went through, in order. */
 export async function migrationNames(db: Knex): Promise<string[]> {
-  return ((await db('knex_migrations').orderBy('id').pluck('name')) as string[]).map((n) =>
+  return (await columnOf(z.string(), db('knex_migrations').orderBy('id').pluck('name'))).map((n) =>
     n.replace(/\.\w+$/, ''),
   );
 }
@@ -101,11 +109,11 @@ export async function* tableCsv(
   const line = (rows: string[][]): string => `${Papa.unparse(rows, { newline: '\n' })}\n`;
   yield { text: line([names]), rows: 0 };
   for (let last = 0; ;) {
-    const rows = (await db(table.name)
+    const rows: Record<string, unknown>[] = await db(table.name)
       .select(db.raw('rowid AS "_row"'), ...names)
       .where('rowid', '>', last)
       .orderBy('rowid')
-      .limit(ROWS_AT_ONCE)) as Record<string, unknown>[];
+      .limit(ROWS_AT_ONCE);
     if (!rows.length) return;
     yield { text: line(rows.map((r) => names.map((n) => toCell(r[n])))), rows: rows.length };
     last = Number(rows[rows.length - 1]._row);

@@ -3,10 +3,15 @@ import { Problem, conflict } from '../problem.js';
 import { checkedCopy, dropCopy, putInPlace } from '../copies/backup.js';
 import { picturesOf } from '../copies/pictureCopies.js';
 import type { Reopenable } from '../store/reopenable.js';
+import { z } from 'zod';
+import { sumsOf } from '../store/asked.js';
 
 /** How many commands were written so far: what tells whether anything was entered since. */
 export async function writtenSoFar(db: Knex): Promise<number> {
-  const row = (await db('commands').max('sequence as n').first()) as { n: number | null };
+  const row = await sumsOf(
+    { n: z.number().nullable() },
+    db('commands').max('sequence as n').first(),
+  );
   return Number(row.n ?? 0);
 }
 

@@ -1,3 +1,4 @@
+import { entryOf } from '@furrow/core';
 import { createHash } from 'node:crypto';
 import { closeSync, mkdirSync, openSync, readFileSync, writeFileSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
@@ -277,7 +278,7 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
     const values: Record<string, Cell> = {};
     for (const column of table.columns)
       values[column.name] = at.has(column.name)
-        ? valueOf(column, fromCell(row[at.get(column.name)!]), file, line)
+        ? valueOf(column, fromCell(row[entryOf(at, column.name)]), file, line)
         : valueOf(column, column.fallback, file, line);
     return { line, values };
   });

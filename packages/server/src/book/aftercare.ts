@@ -17,14 +17,15 @@ import { conflict, refused } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
 import { find, list } from '../store/rows.js';
 import { batchDetail } from '../harvest/detail.js';
-import { bookView } from './lots.js';
-import { lotView } from './lots.js';
+import { bookView, lotView } from './lots.js';
 import { batchView } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { lotOf } from '../take/lots.js';
 import { holdsOnLot } from './holds.js';
 import { traceOf } from './trace.js';
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 
 /**
  * Hives that a lot's honey came from by the trace; null for what came from outside the book into no
@@ -34,18 +35,17 @@ async function originsByTrace(db: Knex, lotId: string): Promise<(string | null)[
   const { shares } = await traceOf(db, lotId, 'back');
   const lots = new Map(
     (
-      (await db('lots')
-        .join('batches', 'batches.id', 'lots.batchId')
-        .whereIn(
-          'lots.id',
-          shares.map((s) => s.lot),
-        )
-        .where({ 'lots.removedAt': null })
-        .select('lots.id as id', 'lots.kind as kind', 'batches.hiveId as hiveId')) as {
-        id: string;
-        kind: string;
-        hiveId: string;
-      }[]
+      await rowsOf(
+        { id: z.string(), kind: z.string(), hiveId: z.string() },
+        db('lots')
+          .join('batches', 'batches.id', 'lots.batchId')
+          .whereIn(
+            'lots.id',
+            shares.map((s) => s.lot),
+          )
+          .where({ 'lots.removedAt': null })
+          .select('lots.id as id', 'lots.kind as kind', 'batches.hiveId as hiveId'),
+      )
     ).map((l) => [l.id, l]),
   );
   return [
@@ -99,9 +99,10 @@ async function heldText(db: Knex, lotId: string): Promise<string | null> {
 /** All that came after the honey of a harvest, and what the household's runs of wax gave. */
 export async function aftercareOf(db: Knex, batchId: string, now: string): Promise<Aftercare> {
   const batch = await batchView(db, batchId);
-  const drains = (await db('drains').where({ batchId, removedAt: null }).select('crushedG')) as {
-    crushedG: number;
-  }[];
+  const drains = await rowsOf(
+    { crushedG: z.number() },
+    db('drains').where({ batchId, removedAt: null }).select('crushedG'),
+  );
   const rinses = await list(db, 'rinses', { batchId }, 'occurredAt');
   return {
     waxCares: await list(db, 'waxCares', { batchId }, 'occurredAt'),

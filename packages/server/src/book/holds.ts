@@ -3,7 +3,6 @@ import {
   HOLD_WORDS,
   dateWords,
   standingAgainst,
-  type Batch,
   type ColonyFact,
   type DatedFact,
   type Hold,
@@ -11,6 +10,7 @@ import {
   type HoldView,
   type JudgedComb,
   type Question,
+  entryOf,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -18,9 +18,10 @@ import { conflict } from '../problem.js';
 import { find, list } from '../store/rows.js';
 import { flowsOfLots, type UnitOfWork } from '../store/unitOfWork.js';
 import { lotView } from './lots.js';
-import { batchView } from '../harvest/batches.js';
-import { batchViewsOf } from '../harvest/batches.js';
+import { batchView, batchViewsOf } from '../harvest/batches.js';
 import { write } from '../store/writes.js';
+import { z } from 'zod';
+import { columnOf } from '../store/asked.js';
 
 type HoldRow = Omit<Hold, 'on'> & { onDate: string };
 const asHold = ({ onDate, ...hold }: HoldRow): Hold => ({ ...hold, on: onDate });
@@ -102,18 +103,23 @@ export async function combsThatHung(
       .where({ removedAt: null })
       .where('fromOn', '<=', until)
       .where((q) => q.whereNull('toOn').orWhere('toOn', '>=', since));
-  const inHive = (await during(db('placements').where({ parentHiveId: hiveId })).pluck(
-    'carrierId',
-  )) as string[];
-  const inBox = (await during(db('placements').whereIn('parentCarrierId', inHive)).pluck(
-    'carrierId',
-  )) as string[];
-  return (await db('combs')
-    .whereIn('carrierId', [...inHive, ...inBox])
-    .where({ removedAt: null })
-    .where('builtOn', '<=', until)
-    .where((q) => q.whereNull('endedOn').orWhere('endedOn', '>=', since))
-    .pluck('id')) as string[];
+  const inHive = await columnOf(
+    z.string(),
+    during(db('placements').where({ parentHiveId: hiveId })).pluck('carrierId'),
+  );
+  const inBox = await columnOf(
+    z.string(),
+    during(db('placements').whereIn('parentCarrierId', inHive)).pluck('carrierId'),
+  );
+  return await columnOf(
+    z.string(),
+    db('combs')
+      .whereIn('carrierId', [...inHive, ...inBox])
+      .where({ removedAt: null })
+      .where('builtOn', '<=', until)
+      .where((q) => q.whereNull('endedOn').orWhere('endedOn', '>=', since))
+      .pluck('id'),
+  );
 }
 
 /**
@@ -148,13 +154,16 @@ export async function holdEarlierHarvests(
 ): Promise<void> {
   const found = holdCauseOf(fact);
   if (!found) return;
-  const batchIds = (await unit
-    .db('takes')
-    .whereIn('combId', [...combIds])
-    .where({ removedAt: null })
-    .whereNotNull('netG')
-    .distinct()
-    .pluck('batchId')) as string[];
+  const batchIds = await columnOf(
+    z.string(),
+    unit
+      .db('takes')
+      .whereIn('combId', [...combIds])
+      .where({ removedAt: null })
+      .whereNotNull('netG')
+      .distinct()
+      .pluck('batchId'),
+  );
   for (const batchId of batchIds)
     await placeHold(
       unit,
@@ -167,16 +176,19 @@ export async function holdEarlierHarvests(
 
 /** Lifts holds of a dead colony's harvests once its checklist is answered and clears them. */
 export async function liftAnswered(unit: UnitOfWork, hiveId: string, on: string): Promise<void> {
-  const open = (await unit
-    .db('holds')
-    .join('batches', 'batches.id', 'holds.batchId')
-    .where({
-      'batches.hiveId': hiveId,
-      'holds.cause': 'dead',
-      'holds.liftedOn': null,
-      'holds.removedAt': null,
-    })
-    .pluck('holds.id')) as string[];
+  const open = await columnOf(
+    z.string(),
+    unit
+      .db('holds')
+      .join('batches', 'batches.id', 'holds.batchId')
+      .where({
+        'batches.hiveId': hiveId,
+        'holds.cause': 'dead',
+        'holds.liftedOn': null,
+        'holds.removedAt': null,
+      })
+      .pluck('holds.id'),
+  );
   for (const id of open)
     await unit.update('holds', id, {
       liftedOn: on,
@@ -186,7 +198,10 @@ export async function liftAnswered(unit: UnitOfWork, hiveId: string, on: string)
 
 /** Lots that hold anything of a harvest: its own, and all they flowed into. */
 async function lotsReached(db: Knex, batchId: string): Promise<Set<string>> {
-  const own = (await db('lots').where({ batchId, removedAt: null }).pluck('id')) as string[];
+  const own = await columnOf(
+    z.string(),
+    db('lots').where({ batchId, removedAt: null }).pluck('id'),
+  );
   const reached = new Set(own);
   for (let wave = own; wave.length;) {
     const next = new Set<string>();
@@ -223,17 +238,14 @@ export const holdText = (hold: Hold): string => `${hold.sentence} ${HOLD_WORDS[h
 /** All holds, the open ones first, with the lots that still stand somewhere. */
 export async function holdViews(db: Knex): Promise<HoldView[]> {
   const holds = (await list(db, 'holds', {}, 'onDate')).map(asHold).reverse();
-  const batches = new Map(
-    (
-      await batchViewsOf(
-        db,
-        holds.map((h) => h.batchId),
-      )
-    ).map((b) => [b.id, b]),
+  const held = await batchViewsOf(
+    db,
+    holds.map((h) => h.batchId),
   );
+  const batches = new Map(held.map((b) => [b.id, b]));
   const views = await Promise.all(
     holds.map(async (hold): Promise<HoldView> => {
-      const batch = batches.get(hold.batchId) as Batch;
+      const batch = entryOf(batches, hold.batchId);
       const ids = hold.liftedOn ? [] : [...(await lotsReached(db, hold.batchId))];
       const lots = await Promise.all(ids.map((id) => lotView(db, id)));
       return {

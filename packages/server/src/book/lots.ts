@@ -1,11 +1,25 @@
-import { massBalance, type BatchDetail, type Flow, type Lot, type LotKind } from '@furrow/core';
-import { asBookFlow, flowsOfLots, type FlowRow } from '../store/unitOfWork.js';
+import {
+  massBalance,
+  type BatchDetail,
+  type Flow,
+  type Lot,
+  type LotKind,
+  entryOf,
+} from '@furrow/core';
+import { FLOW_COLUMNS, asBookFlow, flowsOfLots } from '../store/unitOfWork.js';
 import { writerText } from '../store/writer.js';
 import type { Knex } from 'knex';
-import { fromRow, list } from '../store/rows.js';
+import { list, openRows } from '../store/rows.js';
+import { z } from 'zod';
+import { rowsOf, sumsOf, type AskedRow } from '../store/asked.js';
 
 /** An entry of the book with who wrote it, as its command says. */
-type WrittenFlow = FlowRow & { person: string | null; device: string | null };
+const WRITTEN_FLOW = {
+  ...FLOW_COLUMNS,
+  person: z.string().nullable(),
+  device: z.string().nullable(),
+};
+type WrittenFlow = AskedRow<typeof WRITTEN_FLOW>;
 const asFlow = (row: WrittenFlow): Flow => ({
   id: row.id,
   from: row.fromLot,
@@ -35,36 +49,40 @@ export async function lotView(db: Knex, id: string): Promise<Lot | null> {
  */
 const stockKnown = new WeakMap<Knex, { key: string; byKinds: Map<string, Lot[]> }>();
 async function stockKey(db: Knex): Promise<string> {
-  const flows = (await db('flows').max('rowid as n').max('recordedAt as at').first()) as {
-    n: number | null;
-    at: string | null;
-  };
-  const lots = (await db('lots').count('* as n').sum('revision as r').first()) as {
-    n: number;
-    r: number | null;
-  };
+  const flows = await sumsOf(
+    { n: z.number().nullable(), at: z.string().nullable() },
+    db('flows').max('rowid as n').max('recordedAt as at').first(),
+  );
+  const lots = await sumsOf(
+    { n: z.number(), r: z.number().nullable() },
+    db('lots').count('* as n').sum('revision as r').first(),
+  );
   return [flows.n, flows.at, lots.n, lots.r].join(' ');
 }
 
 async function readStock(db: Knex, kinds: readonly LotKind[]): Promise<Lot[]> {
   const marks = kinds.map(() => '?').join(', ');
   const inForce = 'f.voids IS NULL AND NOT EXISTS (SELECT 1 FROM flows v WHERE v.voids = f.id)';
-  const sums = (await db.raw(
-    `
+  const sums = await rowsOf(
+    { id: z.string(), inG: z.number(), outG: z.number() },
+    db.raw(
+      `
     SELECT l.id AS id, (SELECT COALESCE(SUM(f.g), 0) FROM flows f WHERE f.toLot = l.id AND ${inForce}) AS inG, (SELECT COALESCE(SUM(f.g), 0) FROM flows f WHERE f.fromLot = l.id AND ${inForce}) AS outG
     FROM lots l WHERE l.removedAt IS NULL AND l.kind IN (${marks})`,
-    [...kinds],
-  )) as { id: string; inG: number; outG: number }[];
+      [...kinds],
+    ),
+  );
   const standing = new Map(sums.filter((s) => s.inG > s.outG).map((s) => [s.id, s]));
   if (!standing.size) return [];
-  const rows = (
-    (await db('lots')
+  const rows = await openRows(
+    'lots',
+    db('lots')
       .whereIn('id', [...standing.keys()])
       .orderBy('recordedAt')
-      .orderBy('rowid')) as Record<string, unknown>[]
-  ).map((r) => fromRow('lots', r));
+      .orderBy('rowid'),
+  );
   return rows.map((r) => {
-    const { inG, outG } = standing.get(r.id)!;
+    const { inG, outG } = entryOf(standing, r.id);
     return { ...r, inG, outG, nowG: inG - outG };
   });
 }
@@ -76,7 +94,7 @@ export async function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lo
   if (known?.key !== key) stockKnown.set(db, (known = { key, byKinds: new Map() }));
   const of = kinds.join(' ');
   if (!known.byKinds.has(of)) known.byKinds.set(of, await readStock(db, kinds));
-  return known.byKinds.get(of)!;
+  return entryOf(known.byKinds, of);
 }
 
 /** Lots of one batch, or of all, with their flows and balance. */
@@ -98,7 +116,7 @@ export async function bookView(
     .orderBy('flows.at')
     .orderBy('flows.recordedAt');
   if (batchId) query.whereIn('fromLot', [...ids]).orWhereIn('toLot', [...ids]);
-  const flowRows = (await query) as WrittenFlow[];
+  const flowRows = await rowsOf(WRITTEN_FLOW, query);
   // Flows of lots that an undo took back stand in the book with their voids, and count for nothing.
   const voided = new Set(flowRows.flatMap((f) => (f.voids ? [f.voids] : [])));
   const shown = flowRows.filter((f) => !f.voids && !voided.has(f.id));
@@ -109,7 +127,7 @@ export async function bookView(
     flows: flowRows.map(asBookFlow).map((f) => ({ ...f, from: own(f.from), to: own(f.to) })),
   });
   const sums = new Map(balance.lots.map((b) => [b.id, b]));
-  const lots = rows.map((lot) => ({ ...lot, ...sums.get(lot.id)! }));
+  const lots = rows.map((lot) => ({ ...lot, ...entryOf(sums, lot.id) }));
   return {
     lots,
     flows: shown.map(asFlow),

@@ -7,12 +7,15 @@ import {
   type Take,
   type Written,
   followerAfterBar,
+  entryOf,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
 import { list } from '../store/rows.js';
 import { batchViews } from '../harvest/batches.js';
 import { hiveViews } from '../look/hiveViews.js';
+import { z } from 'zod';
+import { columnOf, rowsOf } from '../store/asked.js';
 
 /** What cannot all be true in what was written down, without what a person has answered. */
 export async function openQuestions(db: Knex): Promise<Contradiction[]> {
@@ -20,23 +23,24 @@ export async function openQuestions(db: Knex): Promise<Contradiction[]> {
   const batchOf = new Map(batches.map((b) => [b.id, b]));
   const hives = await list(db, 'hives');
   const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
-  const looks = (await db('looks').where({ removedAt: null }).select('combId', 'date')) as {
-    combId: string;
-    date: string;
-  }[];
+  const looks = await rowsOf(
+    { combId: z.string(), date: z.string() },
+    db('looks').where({ removedAt: null }).select('combId', 'date'),
+  );
   const takes = (await list(db, 'takes')).filter((t) => batchOf.has(t.batchId));
   const taken = new Set(takes.map((t) => t.batchId));
-  const boards = (await db('cutBoards')
-    .where({ removedAt: null, doneAt: null })
-    .select('combId', 'batchId')) as { combId: string; batchId: string }[];
+  const boards = await rowsOf(
+    { combId: z.string(), batchId: z.string() },
+    db('cutBoards').where({ removedAt: null, doneAt: null }).select('combId', 'batchId'),
+  );
   const standing = await hiveViews(db);
   const opened = daysOpened(standing, batches, looks, takes);
   /** Hives where another colony lived before the one of now. */
   const succeeded = new Set(
-    (await db('colonyStays')
-      .whereNotNull('toOn')
-      .where({ removedAt: null })
-      .pluck('hiveId')) as string[],
+    await columnOf(
+      z.string(),
+      db('colonyStays').whereNotNull('toOn').where({ removedAt: null }).pluck('hiveId'),
+    ),
   );
   const hanging = standing.flatMap((h) =>
     h.bars.flatMap((b) =>
@@ -56,7 +60,7 @@ export async function openQuestions(db: Knex): Promise<Contradiction[]> {
     batches: batches.filter((b) => taken.has(b.id)),
     looks,
     takes: takes.map((t) => {
-      const b = batchOf.get(t.batchId)!;
+      const b = entryOf(batchOf, t.batchId);
       return {
         batchId: t.batchId,
         combId: t.combId,
@@ -74,17 +78,26 @@ export async function openQuestions(db: Knex): Promise<Contradiction[]> {
 
 /** Looks that have a photo of either side, with what tells the pictures apart. */
 async function photographed(db: Knex): Promise<Written['photographed']> {
-  return (await db('looks')
-    .join('photos as a', 'a.id', 'looks.photoA')
-    .join('photos as b', 'b.id', 'looks.photoB')
-    .where({ 'looks.removedAt': null })
-    .select(
-      'looks.id as lookId',
-      'looks.combId as combId',
-      'looks.date as date',
-      'a.sha256 as pictureA',
-      'b.sha256 as pictureB',
-    )) as Written['photographed'];
+  return rowsOf(
+    {
+      lookId: z.string(),
+      combId: z.string(),
+      date: z.string(),
+      pictureA: z.string(),
+      pictureB: z.string(),
+    },
+    db('looks')
+      .join('photos as a', 'a.id', 'looks.photoA')
+      .join('photos as b', 'b.id', 'looks.photoB')
+      .where({ 'looks.removedAt': null })
+      .select(
+        'looks.id as lookId',
+        'looks.combId as combId',
+        'looks.date as date',
+        'a.sha256 as pictureA',
+        'b.sha256 as pictureB',
+      ),
+  );
 }
 
 /**

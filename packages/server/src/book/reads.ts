@@ -1,4 +1,6 @@
-import type { LotKind, Person, QueryOf, Trace } from '@furrow/core';
+import { type AskedRow, rowsOf } from '../store/asked.js';
+import { z } from 'zod';
+import { type Person, type QueryOf, type Trace, LOT_KINDS } from '@furrow/core';
 import type { Knex } from 'knex';
 import { lotByCode } from '../jar/codes.js';
 import { notFound, refused } from '../problem.js';
@@ -14,13 +16,14 @@ import { traceOf } from './trace.js';
 import { watersOfStock } from './waters.js';
 import { batchViewsOf } from '../harvest/batches.js';
 
-interface LotRow {
-  id: string;
-  batchId: string;
-  kind: LotKind;
-  name: string;
-  code: string | null;
-}
+const LOT_COLUMNS = {
+  id: z.string(),
+  batchId: z.string(),
+  kind: z.enum(LOT_KINDS),
+  name: z.string(),
+  code: z.string().nullable(),
+};
+type LotRow = AskedRow<typeof LOT_COLUMNS>;
 /** What the ends of the book are called. */
 const ENDS: Record<string, string> = { outside: 'gone out', loss: 'lost' };
 
@@ -43,10 +46,13 @@ async function lotAsked(db: Knex, { lot, code }: { lot?: string; code?: string }
 async function traceTold(db: Knex, asked: QueryOf<'/traces'>): Promise<Trace> {
   const lot = await lotAsked(db, asked);
   const { shares } = await traceOf(db, lot.id, asked.direction);
-  const rows = (await db('lots')
-    .whereIn('id', [lot.id, ...shares.map((s) => s.lot)])
-    .where({ removedAt: null })
-    .select('id', 'batchId', 'kind', 'name', 'code')) as LotRow[];
+  const rows = await rowsOf(
+    LOT_COLUMNS,
+    db('lots')
+      .whereIn('id', [lot.id, ...shares.map((s) => s.lot)])
+      .where({ removedAt: null })
+      .select(Object.keys(LOT_COLUMNS)),
+  );
   const lots = new Map(rows.map((row) => [row.id, row]));
   const batchIds = rows.map((row) => row.batchId);
   const batches = new Map((await batchViewsOf(db, batchIds)).map((batch) => [batch.id, batch]));

@@ -15,24 +15,25 @@ import {
   type HiveKindName,
   type Joined,
   type Range,
-  type Take,
+  entryOf,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
 import { lookRows } from '../look/hiveViews.js';
 import { list } from '../store/rows.js';
-import { batchViewsOf } from '../harvest/batches.js';
-import { batchViews } from '../harvest/batches.js';
+import { batchViewsOf, batchViews } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 
-interface PackedRow {
-  id: string;
-  batchId: string;
-  kind: 'jars' | 'pieces';
-  count: number | null;
-  jarKindId: string | null;
-}
-type TakeRow = Pick<Take, 'batchId' | 'slot'>;
+const PACKED_ROW = {
+  id: z.string(),
+  batchId: z.string(),
+  kind: z.enum(['jars', 'pieces']),
+  count: z.number().nullable(),
+  jarKindId: z.string().nullable(),
+};
+const TAKE_ROW = { batchId: z.string(), slot: z.number() };
 /**
  * Mass that went from lots of one kind and harvest into those of another; null: from or to outside.
  */
@@ -44,7 +45,7 @@ interface MovedRow {
   toKind: string | null;
   g: number;
 }
-type Event = { batchId: string; kind: string; minutes: number };
+const EVENT_ROW = { batchId: z.string(), kind: z.string(), minutes: z.number().nullable() };
 const GONE = ['taken', 'broke', 'fell'];
 
 const grouped = <T>(rows: readonly T[], key: (row: T) => string): Map<string, T[]> => {
@@ -85,27 +86,33 @@ export async function seasonsOf(db: Knex): Promise<Seasons> {
   const kinds = new Map((await list(db, 'jarKinds')).map((k) => [k.id, k]));
   await breathe();
   // Only the columns that are counted: a row of ten years costs by its width.
-  const packedLots = (await db('lots')
-    .whereIn('kind', ['jars', 'pieces'])
-    .where({ removedAt: null })
-    .select('id', 'batchId', 'kind', 'count', 'jarKindId')) as PackedRow[];
-  const gone = (await db('takes')
-    .whereIn('outcome', GONE)
-    .where({ removedAt: null })
-    .select('batchId', 'slot')) as TakeRow[];
+  const packedLots = await rowsOf(
+    PACKED_ROW,
+    db('lots')
+      .whereIn('kind', ['jars', 'pieces'])
+      .where({ removedAt: null })
+      .select(Object.keys(PACKED_ROW)),
+  );
+  const gone = await rowsOf(
+    TAKE_ROW,
+    db('takes').whereIn('outcome', GONE).where({ removedAt: null }).select(Object.keys(TAKE_ROW)),
+  );
   const goneBy = grouped(gone, (t) => t.batchId);
   const packedBy = grouped(packedLots, (l) => l.batchId);
   const outsBy = grouped(await list(db, 'outs'), (o) => o.lotId);
   const events = grouped(
-    (await db('drainEvents')
-      .join('drains', 'drains.id', 'drainEvents.drainId')
-      .whereNull('drainEvents.removedAt')
-      .whereIn('drainEvents.kind', ['draw-off', 'press'])
-      .select(
-        'drains.batchId as batchId',
-        'drainEvents.kind as kind',
-        'drainEvents.minutes as minutes',
-      )) as Event[],
+    await rowsOf(
+      EVENT_ROW,
+      db('drainEvents')
+        .join('drains', 'drains.id', 'drainEvents.drainId')
+        .whereNull('drainEvents.removedAt')
+        .whereIn('drainEvents.kind', ['draw-off', 'press'])
+        .select(
+          'drains.batchId as batchId',
+          'drainEvents.kind as kind',
+          'drainEvents.minutes as minutes',
+        ),
+    ),
     (e) => e.batchId,
   );
   /** Grams into lots of a kind, by batch; `wet`: what comes from crushed comb alone. */
@@ -129,17 +136,20 @@ export async function seasonsOf(db: Knex): Promise<Seasons> {
       joinings.push({ fromBatchId: fromBatchId!, intoBatchId: toBatchId!, g });
   }
   const boxesOf = new Map<string, number>();
-  for (const p of (await db('placements')
-    .where({ removedAt: null, toOn: null })
-    .whereNot({ compartment: 'file' })
-    .whereNotNull('parentHiveId')
-    .groupBy('parentHiveId', 'compartment')
-    .select('parentHiveId', 'compartment')
-    .count('id as n')) as { parentHiveId: string; compartment: string; n: number }[])
+  for (const p of await rowsOf(
+    { parentHiveId: z.string(), compartment: z.string(), n: z.number() },
+    db('placements')
+      .where({ removedAt: null, toOn: null })
+      .whereNot({ compartment: 'file' })
+      .whereNotNull('parentHiveId')
+      .groupBy('parentHiveId', 'compartment')
+      .select('parentHiveId', 'compartment')
+      .count('id as n'),
+  ))
     boxesOf.set(`${p.parentHiveId} ${p.compartment}`, Number(p.n));
   const alone = batches.map((b): HarvestSummary => {
-    const hive = hives.get(b.hiveId)!;
-    const site = sites.get(hive.siteId)!;
+    const hive = entryOf(hives, b.hiveId);
+    const site = entryOf(sites, hive.siteId);
     const gone = goneBy.get(b.id) ?? [];
     const packed = packedBy.get(b.id) ?? [];
     const jars = packed.filter((l) => l.kind === 'jars');
@@ -183,7 +193,7 @@ export async function seasonsOf(db: Knex): Promise<Seasons> {
         0,
       ),
       drawOffs: draws.length,
-      drawOffMinutes: draws.reduce((m, e) => m + e.minutes, 0),
+      drawOffMinutes: draws.reduce((m, e) => m + (e.minutes ?? 0), 0),
       pressed:
         b.method === 'press' || b.method === 'drip-press' || of.some((e) => e.kind === 'press'),
     };
@@ -212,33 +222,36 @@ const TEACH_COMBS = 60;
  */
 export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
   const inPlace = WAYS.filter(combStays);
-  const takes = (await db('takes')
-    .join('batches', 'batches.id', 'takes.batchId')
-    .where({
-      'takes.outcome': 'taken',
-      'takes.byBox': 0,
-      // An estimate held against itself would teach that estimates are right.
-      'takes.netBy': 'scale',
-      'takes.removedAt': null,
-      'batches.removedAt': null,
-    })
-    .whereNotNull('takes.netG')
-    .whereNotIn('batches.method', inPlace)
-    .orderBy('takes.occurredAt', 'desc')
-    .limit(TEACH_COMBS)
-    .select(
-      'takes.combId as combId',
-      'takes.netG as netG',
-      'takes.guessG as guessG',
-      'takes.occurredAt as occurredAt',
-      'batches.id as batchId',
-    )) as {
-    combId: string;
-    netG: number;
-    guessG: number | null;
-    occurredAt: string;
-    batchId: string;
-  }[];
+  const takes = await rowsOf(
+    {
+      combId: z.string(),
+      netG: z.number(),
+      guessG: z.number().nullable(),
+      occurredAt: z.string(),
+      batchId: z.string(),
+    },
+    db('takes')
+      .join('batches', 'batches.id', 'takes.batchId')
+      .where({
+        'takes.outcome': 'taken',
+        'takes.byBox': 0,
+        // An estimate held against itself would teach that estimates are right.
+        'takes.netBy': 'scale',
+        'takes.removedAt': null,
+        'batches.removedAt': null,
+      })
+      .whereNotNull('takes.netG')
+      .whereNotIn('batches.method', inPlace)
+      .orderBy('takes.occurredAt', 'desc')
+      .limit(TEACH_COMBS)
+      .select(
+        'takes.combId as combId',
+        'takes.netG as netG',
+        'takes.guessG as guessG',
+        'takes.occurredAt as occurredAt',
+        'batches.id as batchId',
+      ),
+  );
   const batches = new Map(
     (
       await batchViewsOf(
@@ -256,11 +269,11 @@ export async function estimatePairs(db: Knex): Promise<EstimatePair[]> {
     (l) => l.combId,
   );
   return takes.reverse().flatMap((take) => {
-    const batch = batches.get(take.batchId)!;
+    const batch = entryOf(batches, take.batchId);
     const look = (looks.get(take.combId) ?? [])
       .filter((l) => l.occurredAt <= take.occurredAt)
       .at(-1);
-    const estimate = look && estimateSeen(look, hives.get(batch.hiveId)!);
+    const estimate = look && estimateSeen(look, entryOf(hives, batch.hiveId));
     if (!estimate || estimate.honeyKg.mid <= 0) return [];
     return [
       {

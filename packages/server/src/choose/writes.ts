@@ -15,7 +15,7 @@ import { holdByFindings } from '../book/holds.js';
 import { correctionOf } from '../book/seasons.js';
 import { dateAt } from '../look/dateAt.js';
 import { conflict, refused } from '../problem.js';
-import { list } from '../store/rows.js';
+import { list, openRows } from '../store/rows.js';
 import { hiveView } from '../look/hiveViews.js';
 import { batchView } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
@@ -37,15 +37,18 @@ async function makeBatch(
   // The flow still counted on is part of the question: verdict and chooser weigh the same winter.
   const flowKg = typeof question.flowKg === 'number' ? question.flowKg : 0;
   const judged = judgeHiveAt(hive, rules, unit.at, null, flowKg);
-  const open = await unit
-    .db('batches')
-    .where({ hiveId: hive.id, closedAt: null, removedAt: null })
-    .whereIn('stage', ['ready', 'take']);
+  const open = await openRows(
+    'batches',
+    unit
+      .db('batches')
+      .where({ hiveId: hive.id, closedAt: null, removedAt: null })
+      .whereIn('stage', ['ready', 'take']),
+  );
   const chosen = payload.combIds.map((combId, i) => {
     const path = `${at}.combIds[${i}]`;
     const comb = judged.find((j) => j.combId === combId);
     if (!comb) throw refused('This comb does not hang in that hive.', path);
-    if (open.some((b) => (JSON.parse(b.combIds) as string[]).includes(combId)))
+    if (open.some((b) => b.combIds.includes(combId)))
       throw conflict(
         'chosen-already',
         `Comb ${comb.label} is chosen in another harvest already.`,

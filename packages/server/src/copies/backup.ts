@@ -1,3 +1,4 @@
+import { codeOf, messageOf } from '../store/thrown.js';
 import {
   copyFileSync,
   cpSync,
@@ -16,8 +17,6 @@ import { isHousehold, pagesFit } from '../store/identity.js';
 import { DamagedPictures, copyPictures } from './pictureCopies.js';
 import { proveHousehold, summaryText, type HouseholdSummary } from './proof.js';
 import { systemTrouble, troubleText } from '../store/trouble.js';
-
-const codeOf = (error: unknown): string => String((error as { code?: unknown }).code);
 
 /**
  * Writes a copy of the database to `target`, which must not be there yet, and its pictures beside
@@ -75,7 +74,7 @@ async function provenCopy(incoming: string): Promise<HouseholdSummary> {
     }
   } catch (error) {
     // What was found is said as it is; what the driver says of a broken file is nobody's language.
-    if (/Nothing was changed\.$/.test((error as Error).message)) throw error;
+    if (/Nothing was changed\.$/.test(messageOf(error))) throw error;
     // Not the backup's fault: there was no room to look at it.
     if (systemTrouble(codeOf(error))) throw error;
     throw new Error('This backup is damaged or no backup of Furrow. Nothing was changed.', {

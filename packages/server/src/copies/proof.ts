@@ -3,6 +3,8 @@ import type { Knex } from 'knex';
 import { faultOf } from '../store/rowShapes.js';
 import { JSON_COLUMNS } from '../store/rows.js';
 import { bookView } from '../book/lots.js';
+import { z } from 'zod';
+import { sumsOf } from '../store/asked.js';
 
 /** What a household's file holds, in few figures. */
 export interface HouseholdSummary {
@@ -37,19 +39,28 @@ const damaged = (what: string): Error =>
   new Error(`This backup is damaged: ${what}. Nothing was changed.`);
 
 async function countOf(db: Knex, table: string): Promise<number> {
-  const row = (await db(table).where({ removedAt: null }).count('* as n').first()) as { n: number };
+  const row = await sumsOf(
+    { n: z.number() },
+    db(table).where({ removedAt: null }).count('* as n').first(),
+  );
   return Number(row.n);
 }
 
 /** What is in an open household, without judging it. */
 export async function summaryOf(db: Knex): Promise<HouseholdSummary> {
-  const span = (await db('visits')
-    .join('batches', 'batches.visitId', 'visits.id')
-    .where({ 'batches.removedAt': null })
-    .min('visits.date as first')
-    .max('visits.date as last')
-    .first()) as { first: string | null; last: string | null };
-  const newest = (await db('commands').max('recordedAt as at').first()) as { at: string | null };
+  const span = await sumsOf(
+    { first: z.string().nullable(), last: z.string().nullable() },
+    db('visits')
+      .join('batches', 'batches.visitId', 'visits.id')
+      .where({ 'batches.removedAt': null })
+      .min('visits.date as first')
+      .max('visits.date as last')
+      .first(),
+  );
+  const newest = await sumsOf(
+    { at: z.string().nullable() },
+    db('commands').max('recordedAt as at').first(),
+  );
   return {
     hives: await countOf(db, 'hives'),
     harvests: await countOf(db, 'batches'),
@@ -82,11 +93,11 @@ async function proveContents(db: Knex): Promise<void> {
     const columns = names.map((name) => ({ name, kind: 'json' as const }));
     const identity = table === 'hives' ? ['kind'] : [];
     for (let from = 0; ; from += ROWS_AT_ONCE) {
-      const rows = (await db(table)
+      const rows: Record<string, unknown>[] = await db(table)
         .select(...identity, ...names)
         .orderBy('rowid')
         .limit(ROWS_AT_ONCE)
-        .offset(from)) as Record<string, unknown>[];
+        .offset(from);
       const broken = rows.filter((row) => faultOf(table, columns, row)).length;
       if (broken)
         throw damaged(`${counted(broken, 'entry', 'entries')} of ${table} cannot be read`);
@@ -100,11 +111,14 @@ const ENDS = ['outside', 'loss'];
 
 /** Throws where the book moves honey from or to a lot that nobody opened. */
 async function proveBook(db: Knex): Promise<void> {
-  const lost = (await db('flows')
-    .where((q) => q.whereNotIn('fromLot', db('lots').select('id')).whereNotIn('fromLot', ENDS))
-    .orWhere((q) => q.whereNotIn('toLot', db('lots').select('id')).whereNotIn('toLot', ENDS))
-    .count('* as n')
-    .first()) as { n: number };
+  const lost = await sumsOf(
+    { n: z.number() },
+    db('flows')
+      .where((q) => q.whereNotIn('fromLot', db('lots').select('id')).whereNotIn('fromLot', ENDS))
+      .orWhere((q) => q.whereNotIn('toLot', db('lots').select('id')).whereNotIn('toLot', ENDS))
+      .count('* as n')
+      .first(),
+  );
   if (Number(lost.n))
     throw damaged(`${counted(Number(lost.n), 'entry', 'entries')} of the book belong to no lot`);
 }

@@ -37,9 +37,10 @@ async function packable(
       if (piece.lotId) throw conflict('packed', 'A piece is packed already.', `${path}[${i}]`);
       if (piece.state !== 'cut')
         throw refused('A piece is not cut yet, or it cracked.', `${path}[${i}]`);
-      if (piece.netG === null || piece.netG <= 0)
+      const { netG } = piece;
+      if (netG === null || netG <= 0)
         throw refused('Weigh every piece first: its label needs its own weight.', `${path}[${i}]`);
-      return piece as CutPiece & { netG: number };
+      return { ...piece, netG };
     }),
   );
 }

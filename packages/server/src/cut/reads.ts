@@ -5,6 +5,7 @@ import {
   unitWord,
   type CutHistory,
   type TemplateInput,
+  entryOf,
 } from '@furrow/core';
 import { Router } from 'express';
 import type { Knex } from 'knex';
@@ -43,7 +44,7 @@ async function cutHistory(db: Knex): Promise<CutHistory> {
   const batches = new Map((await batchViews(db)).map((b) => [b.id, b]));
   return {
     boards: boards.map((b) => {
-      const { hiveName, date } = batches.get(b.batchId)!;
+      const { hiveName, date } = entryOf(batches, b.batchId);
       return { ...b, flaws: [], cuts: [], hiveName, date };
     }),
     pieces: await list(db, 'cutPieces'),

@@ -77,10 +77,8 @@ async function graded(
     await find(unit.db, 'jarKinds', piece.jarKindId, 'kind of box'),
     await currentRules(unit.db),
   ];
-  const blemishes =
-    piece.state === 'cracked'
-      ? (['cracked', ...piece.blemishes] as CutPiece['blemishes'])
-      : piece.blemishes;
+  const blemishes: CutPiece['blemishes'] =
+    piece.state === 'cracked' ? ['cracked', ...piece.blemishes] : piece.blemishes;
   const found = gradePiece({
     blemishes,
     netG: piece.netG,

@@ -1,5 +1,5 @@
+import { firstOf, type Hive } from '@furrow/core';
 import { randomUUID } from 'node:crypto';
-import type { Hive } from '@furrow/core';
 import type { Send } from './otherHives.js';
 
 /**
@@ -47,7 +47,7 @@ export async function seedHistory(
   await send('post', '/sheetHarvests', at, {
     hives: names.map((name) => ({
       name,
-      hiveId: hives.find((h) => h.name === name)!.id,
+      hiveId: firstOf(hives, (h) => h.name === name).id,
       make: null,
     })),
     harvests: rows,

@@ -14,6 +14,7 @@ import {
   type Shares,
   type StoredFace,
   readShape,
+  firstOf,
 } from '@furrow/core';
 
 export type Send = <T>(
@@ -163,7 +164,7 @@ export async function seedOtherHives(
     );
     for (const [number, rows] of Object.entries(demo.boxes))
       for (const [i, row] of rows.entries()) {
-        const bar = hive.bars.find((b) => b.slot === Number(number) * 100 + i + 1)!;
+        const bar = firstOf(hive.bars, (b) => b.slot === Number(number) * 100 + i + 1);
         if (!bar.comb) continue;
         const pane = demo.panes?.includes(i) ?? false;
         for (const days of [16, 2])
@@ -276,7 +277,7 @@ async function stinglessHome(
     [6, 9, 5, 4],
   ];
   for (const [i, [honeySealed, honeyOpen, pollen, empty]] of groups.entries()) {
-    const comb = hive.bars.find((b) => b.inBox === i + 1)!.comb!;
+    const comb = firstOf(hive.bars, (b) => b.inBox === i + 1).comb!;
     await send('post', '/looks', ago(3), {
       id: randomUUID(),
       combId: comb.id,

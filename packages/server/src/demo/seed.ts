@@ -1,3 +1,4 @@
+import { find } from '../store/rows.js';
 import { randomUUID } from 'node:crypto';
 import {
   DEFAULT_RULES,
@@ -9,7 +10,8 @@ import {
   type Drain,
   type Hive,
   type Shares,
-  type Vessel,
+  firstOf,
+  dayOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
@@ -21,6 +23,8 @@ import { DEMO_COMBS, type DemoComb } from './combs.js';
 import { seedHistory } from './history.js';
 import { seedOtherHives } from './otherHives.js';
 import { seedSitesAndGear } from './sites.js';
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 
 const DAY = 86_400_000;
 const ZONE = 'America/Sao_Paulo';
@@ -42,7 +46,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
     payload: unknown,
     params: Record<string, string> = {},
   ): Promise<T> => {
-    const definition = ALL_WRITES.find((w) => w.method === method && w.path === path)!;
+    const definition = firstOf(ALL_WRITES, (w) => w.method === method && w.path === path);
     const body = { id: randomUUID(), device: 'demo', occurredAt: at.toISOString(), payload };
     return (
       await performWrite({ db, clock: { now: () => now }, views: VIEWS }, definition, body, params)
@@ -50,7 +54,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   };
   const ago = (days: number, hours = 0): Date =>
     new Date(now.getTime() - days * DAY - hours * 3_600_000);
-  const dateOf = (at: Date): string => DateTime.fromJSDate(at, { zone: ZONE }).toISODate()!;
+  const dateOf = (at: Date): string => dayOf(DateTime.fromJSDate(at, { zone: ZONE }));
 
   await send('post', '/rules', ago(420), {
     ...DEFAULT_RULES,
@@ -205,7 +209,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
     colonyStartedOn: dateOf(ago(790)),
   });
   const combAt = (view: Hive, slot: number): string =>
-    view.bars.find((b) => b.slot === slot)!.comb!.id;
+    firstOf(view.bars, (b) => b.slot === slot).comb!.id;
   const look = (combId: string, at: Date, comb: DemoComb, days: number): Promise<unknown> =>
     send('post', '/looks', at, {
       id: randomUUID(),
@@ -291,10 +295,10 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   await seedOtherHives(send, sites, ago, dateOf);
   await seedHistory(
     send,
-    (await db('hives').where({ removedAt: null }).select('id', 'name')) as {
-      id: string;
-      name: string;
-    }[],
+    await rowsOf(
+      { id: z.string(), name: z.string() },
+      db('hives').where({ removedAt: null }).select('id', 'name'),
+    ),
     ago(371),
     dateOf,
     ago,
@@ -304,7 +308,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
   async function lastSeason(view: Hive): Promise<void> {
     const at = ago(372);
     const later = (hours: number): Date => new Date(at.getTime() + hours * 3_600_000);
-    const ripe = DEMO_COMBS.find((c) => c.slot === 12)!;
+    const ripe = firstOf(DEMO_COMBS, (c) => c.slot === 12);
     for (const slot of [16, 17])
       await look(combAt(view, slot), new Date(at.getTime() - 2 * DAY), ripe, 0);
     for (const comb of DEMO_COMBS.filter((c) => c.slot < 16))
@@ -475,7 +479,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
       moisturePercent: 17.8,
       temperatureC: 24,
     });
-    const drain = detail.drains.find((d) => d.id === drainId)!;
+    const drain = firstOf(detail.drains, (d) => d.id === drainId);
     await send('post', '/drainEvents', new Date(start.getTime() + 3 * 3_600_000), {
       id: randomUUID(),
       drainId,
@@ -484,7 +488,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
     });
     // Weighings follow the published middle of the method, a little slow, to the gram step of the
     // scale.
-    const lower = (await db('vessels').where({ id: vessel.lower }).first()) as Vessel;
+    const lower = await find(db, 'vessels', vessel.lower, 'vessel');
     const curve = drainForecast({
       ...forecastInput(drain, lower, DEFAULT_RULES, now.toISOString()),
       stirHours: [3],

@@ -1,6 +1,8 @@
-import type { Drain, StreamReading } from '@furrow/core';
+import { entryOf, type Drain, type StreamReading } from '@furrow/core';
 import type { Knex } from 'knex';
 import { list } from '../store/rows.js';
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 
 interface ReadingRow {
   tareG: number;
@@ -21,11 +23,14 @@ function joined(rows: readonly ReadingRow[]): StreamReading[] {
  * place of its own.
  */
 async function zonesOf(db: Knex, batchIds: readonly string[]): Promise<Map<string, string>> {
-  const rows = (await db('batches')
-    .join('hives', 'hives.id', 'batches.hiveId')
-    .join('sites', 'sites.id', 'hives.siteId')
-    .whereIn('batches.id', [...batchIds])
-    .select('batches.id as id', 'sites.zone as zone')) as { id: string; zone: string }[];
+  const rows = await rowsOf(
+    { id: z.string(), zone: z.string() },
+    db('batches')
+      .join('hives', 'hives.id', 'batches.hiveId')
+      .join('sites', 'sites.id', 'hives.siteId')
+      .whereIn('batches.id', [...batchIds])
+      .select('batches.id as id', 'sites.zone as zone'),
+  );
   return new Map(rows.map((r) => [r.id, r.zone]));
 }
 
@@ -38,7 +43,7 @@ export async function drainViews(db: Knex, where: Record<string, unknown>): Prom
   return Promise.all(
     drains.map(async (drain) => ({
       ...drain,
-      zone: zones.get(drain.batchId)!,
+      zone: entryOf(zones, drain.batchId),
       weighings: await list(db, 'weighings', { drainId: drain.id }, 'occurredAt'),
       events: await list(db, 'drainEvents', { drainId: drain.id }, 'occurredAt'),
       readings: joined(await list(db, 'readings', { drainId: drain.id }, 'occurredAt')),

@@ -26,6 +26,8 @@ import { batchDetail } from '../harvest/detail.js';
 import { bookView } from '../book/lots.js';
 import { drainViews } from './drainViews.js';
 import { batchViewsOf } from '../harvest/batches.js';
+import { z } from 'zod';
+import { columnOf } from '../store/asked.js';
 
 /**
  * Closed runs do not change by themselves: read again only when one was closed, undone or changed.
@@ -58,18 +60,24 @@ export async function householdRuns(db: Knex): Promise<HouseholdRuns> {
 const LEARN_FROM = 200;
 async function batchesToLearnFrom(db: Knex): Promise<Batch[]> {
   const ids = new Set<string>(
-    (await db('drains')
-      .whereNotNull('endedAt')
-      .where({ removedAt: null })
-      .orderBy('endedAt', 'desc')
-      .limit(LEARN_FROM)
-      .pluck('batchId')) as string[],
+    await columnOf(
+      z.string(),
+      db('drains')
+        .whereNotNull('endedAt')
+        .where({ removedAt: null })
+        .orderBy('endedAt', 'desc')
+        .limit(LEARN_FROM)
+        .pluck('batchId'),
+    ),
   );
-  for (const id of (await db('frameEvents')
-    .where({ kind: 'plug', removedAt: null })
-    .orderBy('occurredAt', 'desc')
-    .limit(LEARN_FROM)
-    .pluck('batchId')) as string[])
+  for (const id of await columnOf(
+    z.string(),
+    db('frameEvents')
+      .where({ kind: 'plug', removedAt: null })
+      .orderBy('occurredAt', 'desc')
+      .limit(LEARN_FROM)
+      .pluck('batchId'),
+  ))
     ids.add(id);
   return (await batchViewsOf(db, [...ids])).reverse();
 }

@@ -7,13 +7,13 @@ import {
   type Drain,
   type NewDrain,
   type NewDrainEvent,
+  firstOf,
 } from '@furrow/core';
 
 import { conflict, refused } from '../problem.js';
 import { find } from '../store/rows.js';
 import { batchDetail } from '../harvest/detail.js';
-import { bookView } from '../book/lots.js';
-import { lotView } from '../book/lots.js';
+import { bookView, lotView } from '../book/lots.js';
 import { drainViews } from './drainViews.js';
 import { batchView } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
@@ -273,7 +273,7 @@ export const drainWrites = [
       const drain = await runningDrain(unit, id);
       const batch = await batchView(unit.db, drain.batchId);
       const book = await bookView(unit.db, batch.id);
-      const crushed = book.lots.find((lot) => lot.kind === 'crushed')!;
+      const crushed = firstOf(book.lots, (lot) => lot.kind === 'crushed');
       const honeyG = payload.honeyG + payload.pressedG;
       const wasteG = payload.waste.reduce((sum, w) => sum + w.g, 0);
       await estimateEnds(unit, batch, drain, {

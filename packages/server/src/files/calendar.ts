@@ -1,3 +1,5 @@
+import type { AskedRow } from '../store/asked.js';
+import { z } from 'zod';
 import ical, { ICalAlarmType, ICalEventStatus, type ICalCalendar } from 'ical-generator';
 import {
   saidIn,
@@ -12,13 +14,14 @@ import { DateTime } from 'luxon';
 const RING_BEFORE = 15;
 
 /** A step as a calendar was given it, to be cancelled there once it is dropped. */
-export interface GivenStep {
-  uid: string;
-  harvestId: string;
-  startsAt: string;
-  endsAt: string;
-  summary: string;
-}
+export const GIVEN_STEP = {
+  uid: z.string(),
+  harvestId: z.string(),
+  startsAt: z.string(),
+  endsAt: z.string(),
+  summary: z.string(),
+};
+export type GivenStep = AskedRow<typeof GIVEN_STEP>;
 /** A step's name in a calendar, the same over all changes. */
 const stepUid = (step: Pick<TimetableStep, 'harvestId' | 'id'>): string =>
   `${step.harvestId}-${step.id}@furrow`;

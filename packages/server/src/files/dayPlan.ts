@@ -9,6 +9,7 @@ import {
   type Paper,
   type TimetableStep,
   type UnitSystem,
+  dayOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
@@ -184,7 +185,7 @@ export async function dayPlanPdf(day: DayPlan, said: PaperSaid): Promise<Uint8Ar
 function byDay(steps: readonly TimetableStep[], zone: string): Map<string, TimetableStep[]> {
   const days = new Map<string, TimetableStep[]>();
   for (const step of steps) {
-    const date = DateTime.fromISO(step.startsAt).setZone(zone).toISODate()!;
+    const date = dayOf(DateTime.fromISO(step.startsAt).setZone(zone));
     days.set(date, [...(days.get(date) ?? []), step]);
   }
   return days;

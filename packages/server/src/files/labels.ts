@@ -8,6 +8,7 @@ import {
   type LabelSheet,
   type LabelText,
   type LaidLabel,
+  entryOf,
 } from '@furrow/core';
 import { PDFDocument, rgb, type PDFEmbeddedPage, type PDFFont, type PDFPage } from 'pdf-lib';
 import { breathe } from '../breathe.js';
@@ -119,7 +120,7 @@ export async function labelsPdf(
     const [x, top] = [place.xMm * POINTS_PER_MM, (sheet.paperHeightMm - place.yMm) * POINTS_PER_MM];
     const page = held.get(key);
     if (page) pages[place.page].drawPage(page, { x, y: top - sheet.labelHeightMm * POINTS_PER_MM });
-    else drawLaid(pages[place.page], laidOf.get(key)!, fonts, qrText, x, top);
+    else drawLaid(pages[place.page], entryOf(laidOf, key), fonts, qrText, x, top);
     if (i % LABELS_AT_ONCE === LABELS_AT_ONCE - 1) await breathe();
   }
   return pdf.save();

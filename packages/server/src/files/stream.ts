@@ -1,3 +1,4 @@
+import { codeOf } from '../store/thrown.js';
 import { open } from 'node:fs/promises';
 import { pipeline } from 'node:stream/promises';
 import type { Response } from 'express';
@@ -31,6 +32,6 @@ export async function streamFile(
   } catch (error) {
     // The head is out already: the connection is closed, so that nobody takes a part for the whole.
     response.destroy();
-    if ((error as { code?: string }).code !== 'ERR_STREAM_PREMATURE_CLOSE') log.error(error);
+    if (codeOf(error) !== 'ERR_STREAM_PREMATURE_CLOSE') log.error(error);
   }
 }

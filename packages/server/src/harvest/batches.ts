@@ -1,8 +1,10 @@
-import type { Batch } from '@furrow/core';
+import { entryOf, type Batch } from '@furrow/core';
 import type { Knex } from 'knex';
-import { find, fromRow, list } from '../store/rows.js';
+import { find, list, openRows } from '../store/rows.js';
 import type { RowOf } from '../store/tables.js';
 import { flowsOfLots } from '../store/unitOfWork.js';
+import { z } from 'zod';
+import { columnOf, rowsOf } from '../store/asked.js';
 
 type BatchRow = RowOf<'batches'>;
 
@@ -11,18 +13,21 @@ async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
   const hives = new Map((await list(db, 'hives')).map((h) => [h.id, h]));
   const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
   // A few are read by their ids, a whole book as a whole: a list of ids has its limit.
-  const visitRows = (await (rows.length > 400
-    ? db('visits').select('id', 'date')
-    : db('visits')
-        .whereIn(
-          'id',
-          rows.map((r) => r.visitId),
-        )
-        .select('id', 'date'))) as { id: string; date: string }[];
+  const visitRows = await rowsOf(
+    { id: z.string(), date: z.string() },
+    rows.length > 400
+      ? db('visits').select('id', 'date')
+      : db('visits')
+          .whereIn(
+            'id',
+            rows.map((r) => r.visitId),
+          )
+          .select('id', 'date'),
+  );
   const visits = new Map(visitRows.map((v) => [v.id, v]));
   return rows.map(({ decision, ...row }) => {
-    const hive = hives.get(row.hiveId)!;
-    const site = sites.get(hive.siteId)!;
+    const hive = entryOf(hives, row.hiveId);
+    const site = entryOf(sites, hive.siteId);
     return {
       ...row,
       expectedHoneyKg: decision.outcome?.honeyKg ?? decision.outcome?.honeyOutKg ?? null,
@@ -30,7 +35,7 @@ async function named(db: Knex, rows: readonly BatchRow[]): Promise<Batch[]> {
       hiveKind: hive.kind,
       siteName: site.name,
       zone: site.zone,
-      date: visits.get(row.visitId)!.date,
+      date: entryOf(visits, row.visitId).date,
     };
   });
 }
@@ -42,15 +47,12 @@ export async function batchViews(db: Knex, where: Partial<BatchRow> = {}): Promi
 
 /** Batches by their ids, newest first. */
 export async function batchViewsOf(db: Knex, ids: readonly string[]): Promise<Batch[]> {
-  const rows = (await db('batches')
+  const newestFirst = db('batches')
     .whereIn('id', [...new Set(ids)])
     .where({ removedAt: null })
     .orderBy('createdAt', 'desc')
-    .orderBy('rowid', 'desc')) as Record<string, unknown>[];
-  return named(
-    db,
-    rows.map((row) => fromRow('batches', row)),
-  );
+    .orderBy('rowid', 'desc');
+  return named(db, await openRows('batches', newestFirst));
 }
 
 export async function batchView(db: Knex, id: string): Promise<Batch> {
@@ -66,17 +68,21 @@ export async function originsOf(
   db: Knex,
   batch: Batch,
 ): Promise<{ hiveName: string; siteName: string }> {
-  const lots = (await db('lots')
-    .where({ batchId: batch.id, removedAt: null })
-    .pluck('id')) as string[];
+  const lots = await columnOf(
+    z.string(),
+    db('lots').where({ batchId: batch.id, removedAt: null }).pluck('id'),
+  );
   const flows = await flowsOfLots(db, lots);
   const from = new Set(
     flows.filter((f) => lots.includes(f.to) && !lots.includes(f.from)).map((f) => f.from),
   );
   const joined = from.size
-    ? ((await db('lots')
-        .whereIn('id', [...from])
-        .pluck('batchId')) as string[])
+    ? await columnOf(
+        z.string(),
+        db('lots')
+          .whereIn('id', [...from])
+          .pluck('batchId'),
+      )
     : [];
   const all = [batch, ...(await batchViewsOf(db, joined)).reverse()];
   const said = (pick: (b: Batch) => string): string => [...new Set(all.map(pick))].join(' and ');

@@ -1,38 +1,48 @@
 import { holdsByLot } from '../book/holds.js';
-import { NEXT_LOT, type Batch, type BatchDetail, type Out, type Stage } from '@furrow/core';
+import { NEXT_LOT, type Batch, type BatchDetail, type Out, STAGES, entryOf } from '@furrow/core';
 import type { Knex } from 'knex';
 import { hiveView, lookRows } from '../look/hiveViews.js';
-import { fromRow, list } from '../store/rows.js';
+import { list, openRows } from '../store/rows.js';
 import { batchView } from './batches.js';
 import { drainViews } from '../drain/drainViews.js';
 import { bookView } from '../book/lots.js';
+import { z } from 'zod';
+import { columnOf, rowsOf } from '../store/asked.js';
 
 /** What left the shelf of one harvest, oldest first. */
 async function outsOf(db: Knex, batchId: string): Promise<Out[]> {
-  const lots = (await db('lots').where({ batchId, removedAt: null }).pluck('id')) as string[];
-  const rows = (await db('outs')
-    .whereIn('lotId', lots)
-    .where({ removedAt: null })
-    .orderBy('occurredAt')) as Record<string, unknown>[];
-  return rows.map((row) => fromRow('outs', row));
+  const lots = await columnOf(
+    z.string(),
+    db('lots').where({ batchId, removedAt: null }).pluck('id'),
+  );
+  return openRows(
+    'outs',
+    db('outs').whereIn('lotId', lots).where({ removedAt: null }).orderBy('occurredAt'),
+  );
 }
 
 /** The other lots of a batch's visit, in the order they were chosen. */
 async function sameVisitAs(db: Knex, batch: Batch): Promise<BatchDetail['sameVisit']> {
-  const others = (await db('batches')
-    .where({ visitId: batch.visitId, removedAt: null })
-    .whereNot({ id: batch.id })
-    .orderBy('createdAt')
-    .orderBy('rowid')
-    .select('id', 'stage')) as { id: string; stage: Stage }[];
+  const others = await rowsOf(
+    { id: z.string(), stage: z.enum(STAGES) },
+    db('batches')
+      .where({ visitId: batch.visitId, removedAt: null })
+      .whereNot({ id: batch.id })
+      .orderBy('createdAt')
+      .orderBy('rowid')
+      .select('id', 'stage'),
+  );
   const open = new Set(
-    (await db('stepMarks')
-      .whereIn(
-        'batchId',
-        others.map((o) => o.id),
-      )
-      .where({ stepId: NEXT_LOT, removedAt: null })
-      .pluck('batchId')) as string[],
+    await columnOf(
+      z.string(),
+      db('stepMarks')
+        .whereIn(
+          'batchId',
+          others.map((o) => o.id),
+        )
+        .where({ stepId: NEXT_LOT, removedAt: null })
+        .pluck('batchId'),
+    ),
   );
   const isShut = await db('stepMarks')
     .whereIn(
@@ -65,7 +75,7 @@ export async function batchDetail(db: Knex, id: string): Promise<BatchDetail> {
     keepings: await list(db, 'keepings', { batchId: id }, 'startedAt'),
     outs: await outsOf(db, id),
     holds: Object.fromEntries(
-      book.lots.flatMap((lot) => (byLot.has(lot.id) ? [[lot.id, byLot.get(lot.id)!]] : [])),
+      book.lots.flatMap((lot) => (byLot.has(lot.id) ? [[lot.id, entryOf(byLot, lot.id)]] : [])),
     ),
     ...book,
   };

@@ -1,3 +1,4 @@
+import { codeOf } from '../store/thrown.js';
 import { type HouseView } from '@furrow/core';
 import express, { Router, type Request, type Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
@@ -151,7 +152,7 @@ export function houseRoutes(house: House, events: EventStream): Router {
 }
 
 function cannotOpen(error: unknown, port: number): unknown {
-  const { code } = error as { code?: string };
+  const code = codeOf(error);
   if (code === 'EADDRINUSE')
     return new Problem(
       409,

@@ -3,6 +3,8 @@ import type { Knex } from 'knex';
 import type { Writer } from '../events.js';
 import { Problem } from '../problem.js';
 import { callerOf, deviceOf } from './visitor.js';
+import { z } from 'zod';
+import { rowOf } from '../store/asked.js';
 
 /**
  * A command as its device signs it: under the name and the person it was let in with, whatever it
@@ -33,9 +35,12 @@ export async function refuseOthersUndo(db: Knex, request: Request): Promise<void
   const device = deviceOf(request);
   if (device?.kind !== 'helper' || !request.path.endsWith('/undo')) return;
   const { payload } = (request.body ?? {}) as { payload?: { commandId?: unknown } };
-  const command = (await db('commands')
-    .where({ id: String(payload?.commandId) })
-    .first('device', 'person')) as { device: string; person: string | null } | undefined;
+  const command = await rowOf(
+    { device: z.string(), person: z.string().nullable() },
+    db('commands')
+      .where({ id: String(payload?.commandId) })
+      .first('device', 'person'),
+  );
   if (command && command.device === device.name && command.person === device.person) return;
   throw new Problem(403, 'not-for-helpers', 'This was written by another: ask them to undo it.');
 }

@@ -13,6 +13,7 @@ import {
   vesselForecast,
   vesselsBefore,
   isStingless,
+  firstOf,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { batchDetail } from '../harvest/detail.js';
@@ -121,7 +122,7 @@ export async function frameLoadG(
     throw refused('This frame was not chosen for this harvest.', 'combId');
   const { rules } = await currentRules(db);
   const runs = detail.batch.combIds.map((id) => frameRun(id, 0, detail.frameEvents));
-  const id = vesselId ?? runs.find((r) => r.combId === combId)!.vesselId;
+  const id = vesselId ?? firstOf(runs, (r) => r.combId === combId).vesselId;
   const kit = id ? await find(db, 'vessels', id, 'vessel') : null;
   const held = id ? frameVessels(detail.frameEvents, vesselsBefore(detail)).get(id) : undefined;
   if (!held) return kit?.tareG ?? 0;

@@ -1,4 +1,4 @@
-import type { ForageByMonth, WeatherHour } from '@furrow/core';
+import { instantOf, type ForageByMonth, type WeatherHour } from '@furrow/core';
 import { DateTime } from 'luxon';
 
 /**
@@ -45,7 +45,7 @@ export function practiceWeather(seed: number): WeatherService {
         const windKmH =
           (wet ? 12 : 5) + n(4) * 10 + 6 * Math.max(0, Math.sin(((at.hour - 9) / 12) * Math.PI));
         return {
-          at: at.toUTC().toISO()!,
+          at: instantOf(at.toUTC()),
           temperatureC: Math.round(temperatureC * 2) / 2,
           windKmH: Math.round(windKmH),
           rainMm: rainy

@@ -1,30 +1,37 @@
-import type { Batch, LotKind } from '@furrow/core';
+import { type Batch, LOT_KINDS } from '@furrow/core';
 import type { Knex } from 'knex';
 import type { UnitOfWork } from '../store/unitOfWork.js';
+import { z } from 'zod';
+import { rowOf, rowsOf, type AskedRow } from '../store/asked.js';
 
 /** A code as a person types it from a label: any case, spaces and hyphens as they please. */
 const plainCode = (code: string): string => code.replace(/[^A-Za-z0-9]/g, '').toUpperCase();
+
+const CODED_LOT = {
+  id: z.string(),
+  batchId: z.string(),
+  kind: z.enum(LOT_KINDS),
+  name: z.string(),
+  code: z.string(),
+};
 
 /** The lot of a code as it stands on a label, however it is written; null where there is none. */
 export async function lotByCode(
   db: Knex,
   code: string,
-): Promise<{ id: string; batchId: string; kind: LotKind; name: string; code: string } | null> {
-  const columns = ['id', 'batchId', 'kind', 'name', 'code'];
-  const exact = (await db('lots').where({ code, removedAt: null }).first(columns)) as
-    { id: string } | undefined;
+): Promise<AskedRow<typeof CODED_LOT> | null> {
+  const columns = Object.keys(CODED_LOT);
+  const exact = await rowOf(CODED_LOT, db('lots').where({ code, removedAt: null }).first(columns));
   const id =
     exact?.id ??
     (
-      (await db('lots').where({ removedAt: null }).whereNotNull('code').select('id', 'code')) as {
-        id: string;
-        code: string;
-      }[]
+      await rowsOf(
+        { id: z.string(), code: z.string() },
+        db('lots').where({ removedAt: null }).whereNotNull('code').select('id', 'code'),
+      )
     ).find((r) => plainCode(r.code) === plainCode(code))?.id;
-  return id
-    ? (((await db('lots').where({ id }).first(columns)) as Awaited<ReturnType<typeof lotByCode>>) ??
-        null)
-    : null;
+  if (!id) return null;
+  return (await rowOf(CODED_LOT, db('lots').where({ id }).first(columns))) ?? null;
 }
 
 /**
@@ -37,16 +44,19 @@ export async function codeInUse(
   butBatchId: string | null = null,
 ): Promise<string | null> {
   const plain = plainCode(code);
-  const rows = (await db('batches')
-    .join('visits', 'visits.id', 'batches.visitId')
-    .join('hives', 'hives.id', 'batches.hiveId')
-    .whereNotNull('batches.code')
-    .select(
-      'batches.id as id',
-      'batches.code as code',
-      'visits.date as date',
-      'hives.name as hive',
-    )) as { id: string; code: string; date: string; hive: string }[];
+  const rows = await rowsOf(
+    { id: z.string(), code: z.string(), date: z.string(), hive: z.string() },
+    db('batches')
+      .join('visits', 'visits.id', 'batches.visitId')
+      .join('hives', 'hives.id', 'batches.hiveId')
+      .whereNotNull('batches.code')
+      .select(
+        'batches.id as id',
+        'batches.code as code',
+        'visits.date as date',
+        'hives.name as hive',
+      ),
+  );
   // A lot's code is its batch's with a number: a code that begins another's would be read as one of
   // its lots.
   const continues = (code: string, start: string): boolean =>

@@ -27,11 +27,12 @@ import { find, list } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { batchDetail } from '../harvest/detail.js';
 import { lotView } from '../book/lots.js';
-import { originsOf } from '../harvest/batches.js';
-import { batchViews } from '../harvest/batches.js';
+import { originsOf, batchViews } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { codeInUse } from './codes.js';
+import { z } from 'zod';
+import { rowOf } from '../store/asked.js';
 
 /** The sheets and the design a household begins with, so that a label can be printed at once. */
 export async function ensureLabels(db: Knex, recordedAt: string): Promise<void> {
@@ -63,19 +64,21 @@ export interface FilledLot {
 /** A filled lot with its batch; refused where it has no code or weight yet. */
 export async function filledLot(db: Knex, id: string): Promise<FilledLot> {
   const lot = await lotView(db, id);
-  if (!lot || !lot.code || !lot.netG)
-    throw refused('There is no such filled lot.', 'payload.lotId');
+  const { code, netG } = lot ?? {};
+  if (!lot || !code || !netG) throw refused('There is no such filled lot.', 'payload.lotId');
   const [batch] = await batchViews(db, { id: lot.batchId });
   const hive = await find(db, 'hives', batch.hiveId, 'hive');
   const water = measuredWaterPercent(await waterSourcesOf(db, batch));
   const kind = lot.jarKindId
-    ? ((await db('jarKinds').where({ id: lot.jarKindId }).first('purpose')) as
-        { purpose: string } | undefined)
+    ? await rowOf(
+        { purpose: z.string() },
+        db('jarKinds').where({ id: lot.jarKindId }).first('purpose'),
+      )
     : undefined;
   const poured = kind?.purpose === 'chunk' ? 'chunk honey' : 'honey';
   const product = lot.kind === 'pieces' ? 'comb honey' : poured;
   return {
-    lot: lot as FilledLot['lot'],
+    lot: { ...lot, code, netG },
     batch: { ...batch, ...(await originsOf(db, batch)) },
     moisturePercent: product === 'honey' ? water : null,
     product,

@@ -10,6 +10,8 @@ import { lotView } from '../book/lots.js';
 import { currentRules } from '../rules/currentRules.js';
 import { filledLot, keepingOf } from './labels.js';
 import { write } from '../store/writes.js';
+import { z } from 'zod';
+import { rowOf } from '../store/asked.js';
 
 /**
  * The row of a name, made when first said. Written past the journal on purpose: a name must be
@@ -17,8 +19,10 @@ import { write } from '../store/writes.js';
  */
 async function personOf(unit: UnitOfWork, who: string): Promise<string | null> {
   if (!who) return null;
-  const there = (await unit.db('people').where({ name: who, removedAt: null }).first()) as
-    { id: string } | undefined;
+  const there = await rowOf(
+    { id: z.string() },
+    unit.db('people').where({ name: who, removedAt: null }).first(),
+  );
   if (there) return there.id;
   const id = randomUUID();
   await unit.db('people').insert({ id, name: who, revision: 1, recordedAt: unit.recordedAt });

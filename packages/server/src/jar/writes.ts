@@ -1,12 +1,18 @@
-import { fillAccuracy, overfull, type Batch, type JarKindRecord, type Lot } from '@furrow/core';
+import {
+  fillAccuracy,
+  overfull,
+  type Batch,
+  type JarKindRecord,
+  type Lot,
+  dayOf,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 
 import { notFound, type Problem, refused } from '../problem.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { find } from '../store/rows.js';
 import { batchDetail } from '../harvest/detail.js';
-import { bookView } from '../book/lots.js';
-import { lotView } from '../book/lots.js';
+import { bookView, lotView } from '../book/lots.js';
 import { batchView } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 import { lotCode } from './codes.js';
@@ -189,7 +195,7 @@ export const jarWrites = [
       const batch = await batchView(unit.db, lot.batchId);
       const { rules } = await currentRules(unit.db);
       const by = on
-        ? (useBy ?? DateTime.fromISO(batch.date).plus({ days: rules.useFirstDays }).toISODate()!)
+        ? (useBy ?? dayOf(DateTime.fromISO(batch.date).plus({ days: rules.useFirstDays })))
         : null;
       if (by && by < batch.date)
         throw refused(`It was harvested on ${batch.date}.`, 'payload.useBy');

@@ -1,3 +1,4 @@
+import { dateAt } from './dateAt.js';
 import {
   WAYS,
   placeNumber,
@@ -13,12 +14,14 @@ import {
   type Hive,
   type Look,
   type LookFaces,
-  type Way,
+  entryOf,
 } from '@furrow/core';
-import { DateTime } from 'luxon';
+
 import type { Knex } from 'knex';
-import { find, fromRow, list, opened } from '../store/rows.js';
+import { find, list, openRows, opened } from '../store/rows.js';
 import type { RowOf } from '../store/tables.js';
+import { z } from 'zod';
+import { columnOf, rowsOf, type AskedRow } from '../store/asked.js';
 
 export type PlacementRow = RowOf<'placements'>;
 type LookRow = Omit<Look, 'photos' | 'painted'> & {
@@ -85,15 +88,19 @@ async function staysByBox(
   db: Knex,
   carrierIds: readonly string[],
 ): Promise<Map<string, Omit<BoxStay, 'hiveName' | 'slot' | 'carrierId'>[]>> {
-  const rows = (await db('placements')
-    .whereIn('carrierId', carrierIds)
-    .where({ removedAt: null })
-    .whereNotNull('parentHiveId')
-    .orderBy('fromOn')
-    .orderBy('rowid')) as PlacementRow[];
+  const rows = await openRows(
+    'placements',
+    db('placements')
+      .whereIn('carrierId', carrierIds)
+      .where({ removedAt: null })
+      .whereNotNull('parentHiveId')
+      .orderBy('fromOn')
+      .orderBy('rowid'),
+  );
   const byBox = new Map<string, Omit<BoxStay, 'hiveName' | 'slot' | 'carrierId'>[]>();
   for (const { carrierId, parentHiveId, sideToEntrance, fromOn, toOn } of rows) {
-    const stay = { hiveId: parentHiveId!, sideToEntrance, fromOn, toOn };
+    if (parentHiveId === null) continue;
+    const stay = { hiveId: parentHiveId, sideToEntrance, fromOn, toOn };
     byBox.set(carrierId, [...(byBox.get(carrierId) ?? []), stay]);
   }
   return byBox;
@@ -108,44 +115,46 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
   const ids = hives.map((h) => h.id);
   const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
   const now = { toOn: null, removedAt: null };
-  const inHive = (await db('placements')
-    .whereIn('parentHiveId', ids)
-    .where(now)
-    .orderBy('slot')) as PlacementRow[];
+  const inHive = await openRows(
+    'placements',
+    db('placements').whereIn('parentHiveId', ids).where(now).orderBy('slot'),
+  );
   const staysOf = await staysByBox(
     db,
     inHive.filter((p) => p.compartment !== 'file').map((p) => p.carrierId),
   );
-  const inBox = (await db('placements')
-    .whereIn(
-      'parentCarrierId',
-      inHive.map((p) => p.carrierId),
-    )
-    .where(now)
-    .orderBy('slot')) as PlacementRow[];
+  const inBox = await openRows(
+    'placements',
+    db('placements')
+      .whereIn(
+        'parentCarrierId',
+        inHive.map((p) => p.carrierId),
+      )
+      .where(now)
+      .orderBy('slot'),
+  );
   const carriers = new Map(
     (
-      (await db('carriers')
-        .whereIn(
-          'id',
-          inHive.map((p) => p.carrierId),
-        )
-        .select('id', 'kind', 'madeOn', 'revision')) as {
-        id: string;
-        kind: string;
-        madeOn: string | null;
-        revision: number;
-      }[]
+      await rowsOf(
+        { id: z.string(), kind: z.string(), madeOn: z.string().nullable(), revision: z.number() },
+        db('carriers')
+          .whereIn(
+            'id',
+            inHive.map((p) => p.carrierId),
+          )
+          .select('id', 'kind', 'madeOn', 'revision'),
+      )
     ).map((c) => [c.id, c]),
   );
-  const combs = (
-    await db('combs')
+  const combs = await openRows(
+    'combs',
+    db('combs')
       .whereIn(
         'carrierId',
         [...inHive, ...inBox].map((p) => p.carrierId),
       )
-      .where({ endedOn: null, removedAt: null })
-  ).map((row: Record<string, unknown>) => fromRow('combs', row));
+      .where({ endedOn: null, removedAt: null }),
+  );
   const combOf = new Map(combs.map((c) => [c.carrierId, c]));
   const looksOf = new Map<string, Look[]>();
   for (const look of await lookRows(
@@ -183,18 +192,18 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
     };
   };
   return hives.map((hive) => {
-    const site = sites.get(hive.siteId)!;
+    const site = entryOf(sites, hive.siteId);
     const here = inHive.filter((p) => p.parentHiveId === hive.id);
     const boxes = here
       .filter((p) => p.compartment !== 'file')
       .map((p): BoxView => {
-        const carrier = carriers.get(p.carrierId)!;
+        const carrier = entryOf(carriers, p.carrierId);
         return {
           carrierId: p.carrierId,
           number: p.slot,
           compartment: p.compartment,
           turned: p.sideToEntrance === 'B',
-          ...standingSince(staysOf.get(p.carrierId)!),
+          ...standingSince(entryOf(staysOf, p.carrierId)),
           madeOn: carrier.madeOn ?? p.fromOn,
           revision: carrier.revision,
         };
@@ -214,7 +223,7 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
       ...hive,
       site,
       lastLookOn: lastLooks.get(hive.id) ?? null,
-      potsDrawnOn: drawn.has(hive.id) ? dayAt(drawn.get(hive.id)!, site.zone) : null,
+      potsDrawnOn: drawn.has(hive.id) ? dateAt(entryOf(drawn, hive.id), site.zone) : null,
       colony: colonies.get(hive.id) ?? null,
       boxes,
       bars,
@@ -222,28 +231,30 @@ export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): 
   });
 }
 
-interface InPlace {
-  combId: string;
-  way: Way;
-  potsEmptied: number | null;
-  at: string;
-}
-const dayAt = (instant: string, zone: string): string =>
-  DateTime.fromISO(instant, { zone }).toISODate()!;
+const IN_PLACE = {
+  combId: z.string(),
+  way: z.enum(WAYS),
+  potsEmptied: z.number().nullable(),
+  at: z.string(),
+};
+type InPlace = AskedRow<typeof IN_PLACE>;
 
 /** The last time something was drained or drawn from each of these combs in place. */
 async function emptiedSince(db: Knex, combIds: readonly string[]): Promise<Map<string, InPlace>> {
-  const rows = (await db('takes')
-    .join('batches', 'batches.id', 'takes.batchId')
-    .whereIn('takes.combId', [...combIds])
-    .where({ 'takes.removedAt': null, 'takes.outcome': 'taken' })
-    .orderBy('takes.occurredAt')
-    .select(
-      'takes.combId as combId',
-      'batches.method as way',
-      'takes.potsEmptied as potsEmptied',
-      'takes.occurredAt as at',
-    )) as InPlace[];
+  const rows = await rowsOf(
+    IN_PLACE,
+    db('takes')
+      .join('batches', 'batches.id', 'takes.batchId')
+      .whereIn('takes.combId', [...combIds])
+      .where({ 'takes.removedAt': null, 'takes.outcome': 'taken' })
+      .orderBy('takes.occurredAt')
+      .select(
+        'takes.combId as combId',
+        'batches.method as way',
+        'takes.potsEmptied as potsEmptied',
+        'takes.occurredAt as at',
+      ),
+  );
   return new Map(rows.filter((r) => combStays(r.way)).map((r) => [r.combId, r]));
 }
 
@@ -254,70 +265,95 @@ function asEmptied(
   zone: string,
 ): CombEmptied | null {
   if (!taken || (look && look.occurredAt >= taken.at)) return null;
-  return { on: dayAt(taken.at, zone), way: taken.way, potsEmptied: taken.potsEmptied };
+  return { on: dateAt(taken.at, zone), way: taken.way, potsEmptied: taken.potsEmptied };
 }
 
 /** The day of the last look at each of these hives, whatever became of the comb. */
 async function lastLooksAt(db: Knex, hiveIds: readonly string[]): Promise<Map<string, string>> {
-  const rows = (await db('looks')
-    .whereIn('hiveId', [...hiveIds])
-    .where({ removedAt: null })
-    .groupBy('hiveId')
-    .select('hiveId')
-    .max('date as on')) as { hiveId: string; on: string }[];
+  const rows = await rowsOf(
+    { hiveId: z.string(), on: z.string() },
+    db('looks')
+      .whereIn('hiveId', [...hiveIds])
+      .where({ removedAt: null })
+      .groupBy('hiveId')
+      .select('hiveId')
+      .max('date as on'),
+  );
   return new Map(rows.map((r) => [r.hiveId, r.on]));
 }
 
 /** When pots were last drawn from each of these hives, as an instant. */
 async function potsDrawn(db: Knex, hiveIds: readonly string[]): Promise<Map<string, string>> {
-  const rows = (await db('takes')
-    .join('batches', 'batches.id', 'takes.batchId')
-    .whereIn('batches.hiveId', [...hiveIds])
-    .whereIn('batches.method', WAYS.filter(takesPots))
-    .where({ 'takes.removedAt': null, 'takes.outcome': 'taken' })
-    .groupBy('batches.hiveId')
-    .select('batches.hiveId as hiveId')
-    .max('takes.occurredAt as at')) as { hiveId: string; at: string }[];
+  const rows = await rowsOf(
+    { hiveId: z.string(), at: z.string() },
+    db('takes')
+      .join('batches', 'batches.id', 'takes.batchId')
+      .whereIn('batches.hiveId', [...hiveIds])
+      .whereIn('batches.method', WAYS.filter(takesPots))
+      .where({ 'takes.removedAt': null, 'takes.outcome': 'taken' })
+      .groupBy('batches.hiveId')
+      .select('batches.hiveId as hiveId')
+      .max('takes.occurredAt as at'),
+  );
   return new Map(rows.map((r) => [r.hiveId, r.at]));
 }
+
+const BOX_STAY = {
+  carrierId: z.string(),
+  hiveId: z.string(),
+  hiveName: z.string(),
+  slot: z.number(),
+  sideToEntrance: z.string(),
+  fromOn: z.string(),
+  toOn: z.string().nullable(),
+};
 
 /** Every stay, anywhere, of each box that ever stood in this hive. */
 export async function boxStays(db: Knex, hiveId: string): Promise<BoxStay[]> {
   await find(db, 'hives', hiveId, 'hive');
-  const boxes = (await db('placements')
-    .join('carriers', 'carriers.id', 'placements.carrierId')
-    .where({ parentHiveId: hiveId, 'carriers.kind': 'box', 'placements.removedAt': null })
-    .distinct()
-    .pluck('carrierId')) as string[];
-  return (await db('placements')
-    .join('hives', 'hives.id', 'placements.parentHiveId')
-    .whereIn('carrierId', boxes)
-    .where({ 'placements.removedAt': null })
-    .orderBy('fromOn')
-    .orderBy('placements.rowid')
-    .select(
-      'carrierId',
-      'parentHiveId as hiveId',
-      'hives.name as hiveName',
-      'slot',
-      'sideToEntrance',
-      'fromOn',
-      'toOn',
-    )) as BoxStay[];
+  const boxes = await columnOf(
+    z.string(),
+    db('placements')
+      .join('carriers', 'carriers.id', 'placements.carrierId')
+      .where({ parentHiveId: hiveId, 'carriers.kind': 'box', 'placements.removedAt': null })
+      .distinct()
+      .pluck('carrierId'),
+  );
+  return rowsOf(
+    BOX_STAY,
+    db('placements')
+      .join('hives', 'hives.id', 'placements.parentHiveId')
+      .whereIn('carrierId', boxes)
+      .where({ 'placements.removedAt': null })
+      .orderBy('fromOn')
+      .orderBy('placements.rowid')
+      .select(
+        'carrierId',
+        'parentHiveId as hiveId',
+        'hives.name as hiveName',
+        'slot',
+        'sideToEntrance',
+        'fromOn',
+        'toOn',
+      ),
+  );
 }
 
 /** What was taken from this hive, a line a harvest. */
 export async function harvestEvents(db: Knex, hiveId: string): Promise<BoxEvent[]> {
-  const rows = (await db('takes')
-    .join('batches', 'batches.id', 'takes.batchId')
-    .join('visits', 'visits.id', 'batches.visitId')
-    .where({ 'batches.hiveId': hiveId, 'takes.removedAt': null })
-    .whereIn('takes.outcome', ['taken', 'broke', 'fell'])
-    .groupBy('batches.id', 'visits.date')
-    .select('visits.date as on')
-    .count('takes.id as combs')
-    .sum('takes.potsEmptied as pots')
-    .sum('takes.netG as g')) as { on: string; combs: number; pots: number | null; g: number }[];
+  const rows = await rowsOf(
+    { on: z.string(), combs: z.number(), pots: z.number().nullable(), g: z.number().nullable() },
+    db('takes')
+      .join('batches', 'batches.id', 'takes.batchId')
+      .join('visits', 'visits.id', 'batches.visitId')
+      .where({ 'batches.hiveId': hiveId, 'takes.removedAt': null })
+      .whereIn('takes.outcome', ['taken', 'broke', 'fell'])
+      .groupBy('batches.id', 'visits.date')
+      .select('visits.date as on')
+      .count('takes.id as combs')
+      .sum('takes.potsEmptied as pots')
+      .sum('takes.netG as g'),
+  );
   return rows.map(({ on, combs, pots, g }) => {
     const what = pots ? `${pots} pots emptied` : `${combs} ${combs === 1 ? 'comb' : 'combs'} taken`;
     return { on, sentence: what, g: g ?? 0 };
@@ -325,20 +361,31 @@ export async function harvestEvents(db: Knex, hiveId: string): Promise<BoxEvent[
 }
 
 async function coloniesIn(db: Knex, hiveIds: readonly string[]): Promise<Map<string, Colony>> {
-  const stays = (await db('colonyStays')
-    .join('colonies', 'colonies.id', 'colonyStays.colonyId')
-    .whereIn('hiveId', hiveIds)
-    .where({ 'colonyStays.toOn': null, 'colonyStays.removedAt': null })
-    .select(
-      'hiveId',
-      'colonies.id as id',
-      'startedOn',
-      'startedAssumed',
-      'endedOn',
-      'colonies.revision as revision',
-    )) as (Omit<Colony, 'facts'> & { hiveId: string })[];
-  const facts = (
-    (await db('colonyFacts')
+  const stays = await rowsOf(
+    {
+      hiveId: z.string(),
+      id: z.string(),
+      startedOn: z.string(),
+      startedAssumed: z.number(),
+      endedOn: z.string().nullable(),
+      revision: z.number(),
+    },
+    db('colonyStays')
+      .join('colonies', 'colonies.id', 'colonyStays.colonyId')
+      .whereIn('hiveId', hiveIds)
+      .where({ 'colonyStays.toOn': null, 'colonyStays.removedAt': null })
+      .select(
+        'hiveId',
+        'colonies.id as id',
+        'startedOn',
+        'startedAssumed',
+        'endedOn',
+        'colonies.revision as revision',
+      ),
+  );
+  const facts = await openRows(
+    'colonyFacts',
+    db('colonyFacts')
       .whereIn(
         'colonyId',
         stays.map((s) => s.id),
@@ -346,13 +393,14 @@ async function coloniesIn(db: Knex, hiveIds: readonly string[]): Promise<Map<str
       .where({ removedAt: null })
       .orderBy('onDate')
       .orderBy('recordedAt')
-      .orderBy('rowid')) as Record<string, unknown>[]
-  ).map((row) => fromRow('colonyFacts', row));
+      .orderBy('rowid'),
+  );
   return new Map(
     stays.map(({ hiveId, ...colony }) => [
       hiveId,
       {
-        ...(opened('colonies', colony) as typeof colony),
+        ...colony,
+        startedAssumed: colony.startedAssumed === 1,
         facts: facts
           .filter((f) => f.colonyId === colony.id)
           .map((f) => ({ id: f.id, on: f.onDate, fact: f.fact })),

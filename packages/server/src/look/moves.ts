@@ -3,7 +3,7 @@ import type { Knex } from 'knex';
 
 import { conflict, refused } from '../problem.js';
 import { hiveView, type PlacementRow } from './hiveViews.js';
-import { find } from '../store/rows.js';
+import { find, openRows } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
@@ -12,11 +12,13 @@ import { dateAt } from './dateAt.js';
 
 /** Boxes of a hive from the floor up, as placements. */
 const boxPlaces = (db: Knex, hiveId: string): Promise<PlacementRow[]> =>
-  db('placements')
-    .where({ parentHiveId: hiveId, toOn: null, removedAt: null })
-    .whereNot({ compartment: 'file' })
-    .orderBy('slot')
-    .then((rows) => rows as PlacementRow[]);
+  openRows(
+    'placements',
+    db('placements')
+      .where({ parentHiveId: hiveId, toOn: null, removedAt: null })
+      .whereNot({ compartment: 'file' })
+      .orderBy('slot'),
+  );
 
 async function boxWithHive(
   unit: UnitOfWork,
@@ -63,10 +65,13 @@ export const moveWrites = [
         boxId === null ? { parentHiveId: hiveId, compartment: 'file' } : { parentCarrierId: boxId };
       if (boxId !== null && !hive.boxes.some((b) => b.carrierId === boxId))
         throw refused('This box does not stand on that hive.', 'payload.boxId');
-      const places = (await unit
-        .db('placements')
-        .where({ ...parent, toOn: null, removedAt: null })
-        .orderBy('slot')) as PlacementRow[];
+      const places = await openRows(
+        'placements',
+        unit
+          .db('placements')
+          .where({ ...parent, toOn: null, removedAt: null })
+          .orderBy('slot'),
+      );
       const same =
         places.length === carrierIds.length &&
         new Set(carrierIds).size === carrierIds.length &&

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { hiveKind, type Compartment, type Hive } from '@furrow/core';
 import { conflict } from '../problem.js';
 import { hiveView, type PlacementRow } from './hiveViews.js';
-import { find } from '../store/rows.js';
+import { find, openRow } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 
 /** Where a carrier is set: in a hive or in a box, in which compartment, at which place. */
@@ -34,9 +34,9 @@ export const placeIn = (
 
 /** Where a carrier is now, or null. */
 export async function placeOf(unit: UnitOfWork, carrierId: string): Promise<PlacementRow | null> {
-  return (
-    ((await unit.db('placements').where({ carrierId, toOn: null, removedAt: null }).first()) as
-      PlacementRow | undefined) ?? null
+  return openRow(
+    'placements',
+    unit.db('placements').where({ carrierId, toOn: null, removedAt: null }),
   );
 }
 
@@ -142,14 +142,10 @@ export async function hiveOfComb(
 ): Promise<Hive> {
   const comb = await find(db, 'combs', combId, 'comb');
   const now = { toOn: null, removedAt: null };
-  const place = (await db('placements')
-    .where({ carrierId: comb.carrierId, ...now })
-    .first()) as PlacementRow | undefined;
-  const parent = place?.parentCarrierId
-    ? ((await db('placements')
-        .where({ carrierId: place.parentCarrierId, ...now })
-        .first()) as PlacementRow | undefined)
-    : place;
+  const standing = (carrierId: string): Promise<PlacementRow | null> =>
+    openRow('placements', db('placements').where({ carrierId, ...now }));
+  const place = await standing(comb.carrierId);
+  const parent = place?.parentCarrierId ? await standing(place.parentCarrierId) : place;
   if (!parent?.parentHiveId) throw conflict('not-placed', 'This comb hangs in no hive now.');
   return hiveView(db, parent.parentHiveId);
 }

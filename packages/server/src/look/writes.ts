@@ -1,3 +1,4 @@
+import { messageOf } from '../store/thrown.js';
 import { randomUUID } from 'node:crypto';
 import {
   deadColonyAdvice,
@@ -14,6 +15,7 @@ import {
   type Hive,
   type NewHive,
   type NewLook,
+  firstOf,
 } from '@furrow/core';
 import { conflict, refused } from '../problem.js';
 import { hiveView, lookRows } from './hiveViews.js';
@@ -207,10 +209,13 @@ async function writeLook(unit: UnitOfWork, payload: NewLook) {
   const { sides, said } = fromCells(payload);
   const { rules, version } = await currentRules(unit.db);
   const { faces, photos, ...look } = payload;
-  const judged = judgeHiveAt(hive, rules, unit.at, {
-    combId: payload.combId,
-    seen: { ...look, sides },
-  }).find((j) => j.combId === payload.combId)!;
+  const judged = firstOf(
+    judgeHiveAt(hive, rules, unit.at, {
+      combId: payload.combId,
+      seen: { ...look, sides },
+    }),
+    (j) => j.combId === payload.combId,
+  );
   for (const side of ['A', 'B'] as const)
     if (photos[side]) await find(unit.db, 'photos', photos[side], 'photo');
   const row = {
@@ -229,7 +234,7 @@ async function writeLook(unit: UnitOfWork, payload: NewLook) {
   };
   await unit.insert('looks', row);
   const looks = await lookRows(unit.db, [payload.combId]);
-  return { look: looks.find(({ id }) => id === payload.id)!, said };
+  return { look: firstOf(looks, ({ id }) => id === payload.id), said };
 }
 
 /** Facts that say something of the health of every comb that hung there. */
@@ -280,7 +285,7 @@ function fromCells(payload: NewLook): { sides: NewLook['sides']; said: string[] 
     try {
       counted = faceShares(unpackFace(face).cells);
     } catch (error) {
-      throw refused((error as Error).message, `payload.faces.${side}`);
+      throw refused(messageOf(error), `payload.faces.${side}`);
     }
     const sent = sides[side];
     if (sent && Math.abs(sent.capped - counted.capped) > 0.01)

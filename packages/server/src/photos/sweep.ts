@@ -1,6 +1,8 @@
 import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Knex } from 'knex';
+import { z } from 'zod';
+import { columnOf } from '../store/asked.js';
 
 const PICTURE = /^([0-9a-f]{64})\.jpg$/;
 const BEGUN = /\.part$/;
@@ -14,7 +16,7 @@ const YOUNG_MS = 3_600_000;
  */
 export async function sweepPhotos(db: Knex, folder: string, now: Date): Promise<number> {
   if (!existsSync(folder)) return 0;
-  const known = new Set((await db('photos').pluck('sha256')) as string[]);
+  const known = new Set(await columnOf(z.string(), db('photos').pluck('sha256')));
   const orphans = readdirSync(folder).filter((name) => {
     const sha256 = PICTURE.exec(name)?.[1];
     const isOrphan = sha256 ? !known.has(sha256) : BEGUN.test(name);

@@ -1,9 +1,10 @@
+import { rowsOf } from '../store/asked.js';
 import { createHash } from 'node:crypto';
-import { type CalendarLink } from '@furrow/core';
+
 import { Router } from 'express';
 import type { Knex } from 'knex';
 
-import { givenStep, timetableCalendar, type GivenStep } from '../files/calendar.js';
+import { givenStep, timetableCalendar, type GivenStep, GIVEN_STEP } from '../files/calendar.js';
 import { currentRules } from '../rules/currentRules.js';
 import type { Reading } from '../reading.js';
 import type { WeatherService } from '../instruments/weather.js';
@@ -21,11 +22,14 @@ async function droppedSteps(
   now: Date,
 ): Promise<GivenStep[]> {
   const here = new Set(planned.map((s) => s.uid));
-  const given = (await db('calendarSteps')
-    .where('endsAt', '>', now.toISOString())
-    .modify((q) => {
-      if (only) void q.where({ harvestId: only });
-    })) as GivenStep[];
+  const given = await rowsOf(
+    GIVEN_STEP,
+    db('calendarSteps')
+      .where('endsAt', '>', now.toISOString())
+      .modify((q) => {
+        if (only) void q.where({ harvestId: only });
+      }),
+  );
   return given.filter((s) => !here.has(s.uid));
 }
 
@@ -91,11 +95,8 @@ export const calendarWrites = [
   write('/calendarLinks', {
     sentence: () => 'A calendar may read the plan',
     run: async (unit, payload) => {
-      const { id, recordedAt } = (await unit.insert(
-        'calendarLinks',
-        payload,
-      )) as unknown as CalendarLink;
-      return { link: { id, recordedAt } };
+      const { recordedAt } = await unit.insert('calendarLinks', payload);
+      return { link: { id: payload.id, recordedAt } };
     },
   }),
   write('/calendarLinks/:id/remove', {

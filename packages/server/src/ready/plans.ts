@@ -1,10 +1,11 @@
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 import {
   crushPace,
   drainForecast,
   forecastInput,
   mergeWeather,
   type Batch,
-  type CrushedOnce,
   type BatchDetail,
   type DayPlan,
   planDay,
@@ -13,6 +14,8 @@ import {
   type Range,
   type SiteWeather,
   type WeatherHour,
+  CRUSH_METHODS,
+  instantOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import type { Knex } from 'knex';
@@ -52,7 +55,8 @@ export async function siteWeather(
   const rows = await list(db, 'weatherEntries', { siteId }, 'at');
   const byHand = rows
     .filter(
-      (r) => r.at >= from.toUTC().toISO()! && r.at < from.plus({ hours: HOURS }).toUTC().toISO()!,
+      (r) =>
+        r.at >= instantOf(from.toUTC()) && r.at < instantOf(from.plus({ hours: HOURS }).toUTC()),
     )
     .map(({ at, temperatureC, windKmH, rainMm, humidityPercent, cloudPercent }): WeatherHour => ({
       at,
@@ -117,12 +121,15 @@ export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
     gear: await list(db, 'gear', {}, 'name'),
     ticks: await list(db, 'ticks'),
     crushPace: crushPace(
-      (await db('drains')
-        .whereNotNull('crushMinutes')
-        .where({ removedAt: null })
-        .orderBy('startedAt', 'desc')
-        .limit(LEARN_CRUSHES)
-        .select('method', 'crushedG', 'crushMinutes as minutes')) as CrushedOnce[],
+      await rowsOf(
+        { method: z.enum(CRUSH_METHODS), crushedG: z.number(), minutes: z.number() },
+        db('drains')
+          .whereNotNull('crushMinutes')
+          .where({ removedAt: null })
+          .orderBy('startedAt', 'desc')
+          .limit(LEARN_CRUSHES)
+          .select('method', 'crushedG', 'crushMinutes as minutes'),
+      ),
     ),
   };
 }

@@ -1,3 +1,4 @@
+import { codeOf } from './thrown.js';
 import { createRequire } from 'node:module';
 import type { MeetsDamage } from './damage.js';
 import { isDamage } from './trouble.js';
@@ -46,8 +47,7 @@ export class EmbeddedClient extends Base {
         // Its COMMIT statement stays unfinished and would hold locks: a new connection takes over.
         connection.__knex__disposed = error;
       }
-      if (String((error as { code?: string }).code).startsWith('SQLITE_BUSY'))
-        connection.__knex__disposed = error;
+      if (codeOf(error).startsWith('SQLITE_BUSY')) connection.__knex__disposed = error;
       throw error;
     }
   }

@@ -2,6 +2,8 @@ import knexModule, { type Knex } from 'knex';
 import { EmbeddedClient, type RawConnection } from './client.js';
 import { migrationSource } from './migrations/index.js';
 import { troubleText } from './trouble.js';
+import { z } from 'zod';
+import { columnOf } from './asked.js';
 
 /** A file that a later version wrote is not touched: what it holds is not known here. */
 async function refuseNewer(database: Knex): Promise<void> {
@@ -9,7 +11,7 @@ async function refuseNewer(database: Knex): Promise<void> {
   const known = (await migrationSource.getMigrations([])).map((m) =>
     migrationSource.getMigrationName(m),
   );
-  const newer = ((await database('knex_migrations').pluck('name')) as string[]).find(
+  const newer = (await columnOf(z.string(), database('knex_migrations').pluck('name'))).find(
     (name) => !known.includes(name),
   );
   if (newer)

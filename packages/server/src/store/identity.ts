@@ -1,6 +1,9 @@
+import { endOf } from '@furrow/core';
 import { isUtf8 } from 'node:buffer';
 import knexModule, { type Knex } from 'knex';
 import { EmbeddedClient } from './client.js';
+import { z } from 'zod';
+import { rowsOf } from './asked.js';
 
 /** "Frrw" in four letters, as SQLite keeps an application's mark in the head of its file. */
 export const APPLICATION_ID = 0x46727277;
@@ -28,13 +31,17 @@ const FIRST_TABLES = [
 export async function isHousehold(filename: string): Promise<boolean> {
   const db = openAsItIs(filename);
   try {
-    const [{ application_id: mark }] = (await db.raw('PRAGMA application_id')) as {
-      application_id: number;
-    }[];
+    const [{ application_id: mark }] = await rowsOf(
+      { application_id: z.number() },
+      db.raw('PRAGMA application_id'),
+    );
     if (mark !== 0 && mark !== APPLICATION_ID) return false;
     if (!(await areTexts(db, 'sqlite_master', ['name', 'sql']))) return false;
     const tables = (
-      (await db.raw("SELECT name FROM sqlite_master WHERE type = 'table'")) as { name: string }[]
+      await rowsOf(
+        { name: z.string() },
+        db.raw("SELECT name FROM sqlite_master WHERE type = 'table'"),
+      )
     ).map((t) => t.name);
     return FIRST_TABLES.every((name) => tables.includes(name));
   } finally {
@@ -68,7 +75,7 @@ async function areTexts(db: Knex, from: string, columns: readonly string[]): Pro
     for (const { at: _at, ...cells } of rows)
       if (Object.values(cells).some((bytes) => bytes !== null && !isUtf8(bytes))) return false;
     if (rows.length < ROWS_AT_ONCE) return true;
-    after = rows.at(-1)!.at;
+    after = endOf(rows).at;
   }
 }
 
@@ -79,11 +86,15 @@ async function areTexts(db: Knex, from: string, columns: readonly string[]): Pro
  */
 async function textsFit(db: Knex): Promise<boolean> {
   if (!(await areTexts(db, 'sqlite_master', ['name', 'sql']))) return false;
-  const tables = (await db.raw("SELECT name FROM sqlite_master WHERE type = 'table'")) as {
-    name: string;
-  }[];
+  const tables = await rowsOf(
+    { name: z.string() },
+    db.raw("SELECT name FROM sqlite_master WHERE type = 'table'"),
+  );
   for (const { name } of tables) {
-    const columns = (await db.raw(`PRAGMA table_info(${quoted(name)})`)) as { name: string }[];
+    const columns = await rowsOf(
+      { name: z.string() },
+      db.raw(`PRAGMA table_info(${quoted(name)})`),
+    );
     const named = columns.map((column) => quoted(column.name));
     if (!(await areTexts(db, quoted(name), named))) return false;
   }
@@ -96,9 +107,10 @@ async function textsFit(db: Knex): Promise<boolean> {
 export async function pagesFit(file: string): Promise<boolean> {
   const db = openAsItIs(file);
   try {
-    const [{ quick_check: said }] = (await db.raw('PRAGMA quick_check')) as {
-      quick_check: string;
-    }[];
+    const [{ quick_check: said }] = await rowsOf(
+      { quick_check: z.string() },
+      db.raw('PRAGMA quick_check'),
+    );
     return said === 'ok' && (await textsFit(db));
   } catch {
     return false;

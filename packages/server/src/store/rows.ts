@@ -50,11 +50,14 @@ export function toRow(table: string, thing: Record<string, unknown>): Record<str
   return row;
 }
 
+const fromJson = (value: unknown): unknown =>
+  typeof value === 'string' ? JSON.parse(value) : value;
+
 /** A row of a table as it is read: its JSON opened, its flags yes or no. */
 export function opened(table: string, row: Record<string, unknown>): Record<string, unknown> {
   const { removedAt: _removedAt, ...thing } = row;
   for (const column of JSON_COLUMNS[table] ?? [])
-    if (typeof thing[column] === 'string') thing[column] = JSON.parse(thing[column] as string);
+    if (column in thing) thing[column] = fromJson(thing[column]);
   for (const column of FLAGS[table] ?? [])
     if (column in thing && thing[column] !== null)
       thing[column] = thing[column] === 1 || thing[column] === true;
@@ -62,7 +65,7 @@ export function opened(table: string, row: Record<string, unknown>): Record<stri
 }
 
 /** Whether rows are held against their schema when they are read: everywhere but in what is built. */
-const PROVES = process.env.NODE_ENV !== 'production';
+export const PROVES = process.env.NODE_ENV !== 'production';
 
 /** A whole row of a table as the record it keeps. */
 export function fromRow<Table extends TableName>(
@@ -84,11 +87,29 @@ export async function list<Table extends TableName>(
   where: Partial<RowOf<Table>> = {},
   order: keyof RowOf<Table> & string = 'recordedAt',
 ): Promise<RowOf<Table>[]> {
-  const rows = (await db(table)
+  const query = db(table)
     .where({ ...where, removedAt: null })
     .orderBy(order)
-    .orderBy('rowid')) as Record<string, unknown>[];
+    .orderBy('rowid');
+  return openRows(table, query);
+}
+
+/** Whole rows of a table, as a query of it finds them. */
+export async function openRows<Table extends TableName>(
+  table: Table,
+  query: Knex.QueryBuilder,
+): Promise<RowOf<Table>[]> {
+  const rows: Record<string, unknown>[] = await query;
   return rows.map((row) => fromRow(table, row));
+}
+
+/** The first whole row that a query of a table finds, or null. */
+export async function openRow<Table extends TableName>(
+  table: Table,
+  query: Knex.QueryBuilder,
+): Promise<RowOf<Table> | null> {
+  const [row] = await openRows(table, query.limit(1));
+  return row ?? null;
 }
 
 /** One row, or a 404 that names what was looked for. */
@@ -98,8 +119,7 @@ export async function find<Table extends TableName>(
   id: string,
   what: string,
 ): Promise<RowOf<Table>> {
-  const row = (await db(table).where({ id, removedAt: null }).first()) as
-    Record<string, unknown> | undefined;
+  const row = await openRow(table, db(table).where({ id, removedAt: null }));
   if (!row) throw notFound(what);
-  return fromRow(table, row);
+  return row;
 }

@@ -166,6 +166,7 @@ const KEPT = {
 
 /** A table whose rows are written through the unit of work. */
 export type TableName = keyof typeof KEPT;
+export const TABLE_NAMES = Object.keys(KEPT) as TableName[];
 /** A row of it, as it is read. */
 export type RowOf<Table extends TableName> = Omit<
   z.output<(typeof KEPT)[Table]>,

@@ -1,3 +1,4 @@
+import { codeOf, messageOf } from './thrown.js';
 /** What a system's error code means to the person who keeps the machine. */
 const WORDS: Record<string, string> = {
   ENOSPC: 'the disk is full',
@@ -12,8 +13,7 @@ const WORDS: Record<string, string> = {
 };
 
 /** Whether the database says that its own file is not whole. */
-export const isDamage = (error: unknown): boolean =>
-  /^SQLITE_(CORRUPT|NOTADB)/.test(String((error as { code?: unknown } | null)?.code));
+export const isDamage = (error: unknown): boolean => /^SQLITE_(CORRUPT|NOTADB)/.test(codeOf(error));
 
 /**
  * The same for a code of the system or the database, longer ones by their beginning; null for
@@ -24,6 +24,6 @@ export const systemTrouble = (code: string): string | null =>
 
 /** Why something could not be written, as the end of a sentence. */
 export function troubleText(error: unknown): string {
-  const { code, message } = error as { code?: string; message?: string };
-  return systemTrouble(code ?? '') ?? message?.replace(/\.$/, '') ?? 'nobody knows why';
+  const said = messageOf(error).replace(/\.$/, '');
+  return systemTrouble(codeOf(error)) ?? (said || 'nobody knows why');
 }

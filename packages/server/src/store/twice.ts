@@ -1,3 +1,5 @@
+import { rowsOf } from './asked.js';
+import { z } from 'zod';
 import { conflict } from '../problem.js';
 import type { UnitOfWork } from './unitOfWork.js';
 
@@ -6,12 +8,12 @@ const TOGETHER_MS = 3 * 60_000;
 const NEAR_G = 20;
 const NEAR_SHARE = 0.02;
 
-interface Written {
-  g: number;
-  occurredAt: string;
-  device: string;
-  person: string | null;
-}
+const WRITTEN = {
+  g: z.number(),
+  occurredAt: z.string(),
+  device: z.string(),
+  person: z.string().nullable(),
+};
 
 const kilograms = (g: number): string => `${(g / 1000).toFixed(2)} kg`;
 const isNear = (a: number, b: number): boolean =>
@@ -33,7 +35,7 @@ export async function askIfWrittenByAnother(
 ): Promise<void> {
   if (unit.command.again) return;
   const at = Date.parse(unit.at);
-  const written = (await unit
+  const query = unit
     .db(table)
     .join('journal', (on) =>
       on.on('journal.rowId', `${table}.id`).andOnVal('journal.tableName', table),
@@ -41,11 +43,13 @@ export async function askIfWrittenByAnother(
     .join('commands', 'commands.id', 'journal.commandId')
     .whereNull('journal.before')
     .whereNull(`${table}.removedAt`)
+    .whereNotNull(`${table}.${column}`)
     .where(Object.fromEntries(Object.entries(same).map(([key, v]) => [`${table}.${key}`, v])))
     .where(`${table}.occurredAt`, '>=', new Date(at - TOGETHER_MS).toISOString())
     .where(`${table}.occurredAt`, '<=', new Date(at + TOGETHER_MS).toISOString())
     .select({ g: `${table}.${column}`, occurredAt: `${table}.occurredAt` })
-    .select('commands.device as device', 'commands.person as person')) as Written[];
+    .select('commands.device as device', 'commands.person as person');
+  const written = await rowsOf(WRITTEN, query);
   const { device, person } = unit.command;
   const other = written.find(
     (w) => isNear(w.g, g) && (w.device !== device || (w.person ?? undefined) !== person),

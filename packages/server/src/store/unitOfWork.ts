@@ -3,19 +3,26 @@ import { massBalance, type BookFlow, type Command } from '@furrow/core';
 import type { Knex } from 'knex';
 import { conflict, notFound } from '../problem.js';
 import { opened, toRow, type Row } from './rows.js';
-import type { Changes, NewRow, TableName } from './tables.js';
+import { type Changes, type NewRow, type TableName, TABLE_NAMES } from './tables.js';
+import { z } from 'zod';
+import { columnOf, rowsOf, type AskedRow } from './asked.js';
 
-export interface FlowRow {
-  id: string;
-  fromLot: string;
-  toLot: string;
-  g: number;
-  at: string;
-  recordedAt: string;
-  voids: string | null;
-  reason: string;
-  commandId: string;
-}
+/** What a flow of mass is kept as. */
+export const FLOW_COLUMNS = {
+  id: z.string(),
+  fromLot: z.string(),
+  toLot: z.string(),
+  g: z.number(),
+  at: z.string(),
+  recordedAt: z.string(),
+  voids: z.string().nullable(),
+  reason: z.string(),
+  commandId: z.string(),
+};
+type FlowRow = AskedRow<typeof FLOW_COLUMNS>;
+
+/** A row as it was before a command changed it. */
+const journalledRow = z.looseObject({ id: z.string(), revision: z.number() });
 
 /**
  * One write: everything in it happens in one transaction, and every changed row is journalled with
@@ -58,7 +65,7 @@ export class UnitOfWork {
     changes: Changes<Table>,
     baseRevision?: number,
   ): Promise<void> {
-    const before = (await this.db(table).where({ id, removedAt: null }).first()) as Row | undefined;
+    const before: Row | undefined = await this.db(table).where({ id, removedAt: null }).first();
     if (!before) throw notFound('entry');
     if (baseRevision !== undefined && baseRevision !== before.revision) {
       throw conflict(
@@ -110,12 +117,10 @@ export class UnitOfWork {
   }
 
   private async checkLots(ids: readonly string[]): Promise<void> {
-    const lots = (await this.db('lots').whereIn('id', ids)) as {
-      id: string;
-      kind: string;
-      name: string;
-      removedAt: string | null;
-    }[];
+    const lots = await rowsOf(
+      { id: z.string(), kind: z.string(), name: z.string(), removedAt: z.string().nullable() },
+      this.db('lots').whereIn('id', ids),
+    );
     const own = new Set(ids);
     const end = (id: string): string => (own.has(id) || id === 'loss' ? id : 'outside');
     const flows = (await flowsOfLots(this.db, ids)).map((f) => ({
@@ -169,17 +174,23 @@ export function asBookFlow(row: FlowRow): BookFlow {
 
 /** Flows in force that touch any of these lots: those that were voided, and the voids, are gone. */
 export async function flowsOfLots(db: Knex, ids: readonly string[]): Promise<BookFlow[]> {
-  const rows = (await db('flows')
-    .whereIn('fromLot', [...ids])
-    .union([db('flows').whereIn('toLot', [...ids])])) as FlowRow[];
+  const rows = await rowsOf(
+    FLOW_COLUMNS,
+    db('flows')
+      .whereIn('fromLot', [...ids])
+      .union([db('flows').whereIn('toLot', [...ids])]),
+  );
   const voided = new Set<string>();
   for (let i = 0; i < rows.length; i += 5000)
-    for (const id of (await db('flows')
-      .whereIn(
-        'voids',
-        rows.slice(i, i + 5000).map((r) => r.id),
-      )
-      .pluck('voids')) as string[])
+    for (const id of await columnOf(
+      z.string(),
+      db('flows')
+        .whereIn(
+          'voids',
+          rows.slice(i, i + 5000).map((r) => r.id),
+        )
+        .pluck('voids'),
+    ))
       voided.add(id);
   return rows.filter((r) => !r.voids && !voided.has(r.id)).map(asBookFlow);
 }
@@ -212,14 +223,17 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
   const command = await unit.db('commands').where({ id: commandId }).first();
   if (!command) throw notFound('entry to undo');
   if (command.undoneBy) throw conflict('undone-already', 'This was undone already.');
-  const entries = (await unit.db('journal').where({ commandId }).orderBy('sequence', 'desc')) as {
-    sequence: number;
-    tableName: TableName;
-    rowId: string;
-    before: string | null;
-  }[];
+  const entries = await rowsOf(
+    {
+      sequence: z.number(),
+      tableName: z.enum(TABLE_NAMES),
+      rowId: z.string(),
+      before: z.string().nullable(),
+    },
+    unit.db('journal').where({ commandId }).orderBy('sequence', 'desc'),
+  );
   for (const { sequence, tableName, rowId, before } of entries) {
-    const now = (await unit.db(tableName).where({ id: rowId }).first()) as Row | undefined;
+    const now: Row | undefined = await unit.db(tableName).where({ id: rowId }).first();
     const later = await restsOn(unit.db, tableName, rowId, sequence, commandId);
     if (!now || later)
       throw conflict(
@@ -228,12 +242,16 @@ export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<
       );
     if (before === null) await unit.update(tableName, rowId, { removedAt: unit.recordedAt });
     else {
-      const { revision: _revision, recordedAt: _recordedAt, ...old } = JSON.parse(before) as Row;
+      const {
+        revision: _revision,
+        recordedAt: _recordedAt,
+        ...old
+      } = journalledRow.parse(JSON.parse(before));
       await unit.db(tableName).where({ id: rowId }).update({ removedAt: null });
       await unit.update(tableName, rowId, opened(tableName, old));
     }
   }
-  const flows = (await unit.db('flows').where({ commandId, voids: null })) as FlowRow[];
+  const flows = await rowsOf(FLOW_COLUMNS, unit.db('flows').where({ commandId, voids: null }));
   for (const flow of flows) {
     // Nothing comes back from loss, so its void is written from outside; a void only cancels.
     await unit.flow({

@@ -116,7 +116,7 @@ export async function performWrite(
             'Something else was written under this number already. Look at what stands, then say the change.',
             'id',
           );
-        return { answer: await readAnswer(trx, known.response as string, views), isNew: false };
+        return { answer: await readAnswer(trx, String(known.response), views), isNew: false };
       }
       const unit = new UnitOfWork(trx, command, now.toISOString());
       const answer = await definition.run(unit, parsed.data as never, params as never);

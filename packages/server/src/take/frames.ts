@@ -16,6 +16,7 @@ import {
   type FrameEventKind,
   type NewFrameEvent,
   type Vessel,
+  firstOf,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
@@ -28,6 +29,8 @@ import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
 import { lotOf } from './lots.js';
 import { mayLeaveNow } from './mayLeave.js';
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 
 const SENTENCES: Record<FrameEventKind, string> = {
   open: 'A part opened',
@@ -117,7 +120,7 @@ async function mayHappen(
   { runs, detail, vessels }: Frames,
   payload: NewFrameEvent,
 ): Promise<void> {
-  const run = runs.find((r) => r.combId === payload.combId)!;
+  const run = firstOf(runs, (r) => r.combId === payload.combId);
   if (payload.kind === 'level' || payload.kind === 'lost') {
     if (!run.openedAt) throw conflict('not-open', 'This frame is not open.', 'payload.kind');
     return;
@@ -167,7 +170,7 @@ async function weighVessel(
   { detail, runs, vessels }: Frames,
   payload: NewFrameEvent,
 ): Promise<void> {
-  const run = runs.find((r) => r.combId === payload.combId)!;
+  const run = firstOf(runs, (r) => r.combId === payload.combId);
   const vesselId = payload.vesselId ?? run.vesselId;
   const vessel = vesselId ? vessels.get(vesselId) : undefined;
   if (!vesselId || !vessel)
@@ -186,7 +189,7 @@ async function weighVessel(
     payload.shares ??
     sharesByEstimate(vessel, cameG, (combId) =>
       mayHaveGivenG(
-        runs.find((r) => r.combId === combId)!,
+        firstOf(runs, (r) => r.combId === combId),
         rules.frameParts,
         frameHoney(detail, combId).honeyKg,
       ),
@@ -229,7 +232,7 @@ async function swapVessel(
   { runs }: Frames,
   payload: NewFrameEvent,
 ): Promise<void> {
-  const from = runs.find((r) => r.combId === payload.combId)!.vesselId;
+  const from = firstOf(runs, (r) => r.combId === payload.combId).vesselId;
   const others = payload.alsoCombIds.map((combId) => runs.find((r) => r.combId === combId));
   if (others.some((r) => !r?.openedAt || r.closed || r.vesselId !== from))
     throw refused('This frame does not run into the same vessel.', 'payload.alsoCombIds');
@@ -320,16 +323,19 @@ export const frameWrites = [
 export async function drainedFrames(
   db: Knex,
 ): Promise<{ hiveId: string; drained: { combId: string; at: string }[] }[]> {
-  const plugs = (await db('frameEvents')
-    .join('batches', 'batches.id', 'frameEvents.batchId')
-    .where({ 'frameEvents.kind': 'plug', 'frameEvents.removedAt': null })
-    .orderBy('frameEvents.occurredAt', 'desc')
-    .select(
-      'batches.hiveId as hiveId',
-      'batches.id as batchId',
-      'frameEvents.combId as combId',
-      'frameEvents.occurredAt as at',
-    )) as { hiveId: string; batchId: string; combId: string; at: string }[];
+  const plugs = await rowsOf(
+    { hiveId: z.string(), batchId: z.string(), combId: z.string(), at: z.string() },
+    db('frameEvents')
+      .join('batches', 'batches.id', 'frameEvents.batchId')
+      .where({ 'frameEvents.kind': 'plug', 'frameEvents.removedAt': null })
+      .orderBy('frameEvents.occurredAt', 'desc')
+      .select(
+        'batches.hiveId as hiveId',
+        'batches.id as batchId',
+        'frameEvents.combId as combId',
+        'frameEvents.occurredAt as at',
+      ),
+  );
   const lastOf = new Map<string, string>();
   for (const p of plugs) if (!lastOf.has(p.hiveId)) lastOf.set(p.hiveId, p.batchId);
   return [...lastOf].map(([hiveId, batchId]) => ({

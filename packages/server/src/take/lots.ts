@@ -1,3 +1,4 @@
+import { openRow, find } from '../store/rows.js';
 import { randomUUID } from 'node:crypto';
 import { addDays, type Batch, type LotKind } from '@furrow/core';
 import { conflict } from '../problem.js';
@@ -19,30 +20,30 @@ export async function lotOf(
   kind: LotKind,
   name: string,
 ): Promise<string> {
-  const there = await unit
-    .db('lots')
-    .where({ batchId: batch.id, kind, removedAt: null })
-    .orderBy('recordedAt')
-    .first();
-  return there ? (there.id as string) : makeLot(unit, batch, kind, name);
+  const there = await openRow(
+    'lots',
+    unit.db('lots').where({ batchId: batch.id, kind, removedAt: null }).orderBy('recordedAt'),
+  );
+  return there?.id ?? makeLot(unit, batch, kind, name);
 }
 
 const PRESSED = 'pressed honey';
 /** Pressed honey is cloudier than what dripped: a lot of its own, unless the person joins them. */
 export async function pressedLotOf(unit: UnitOfWork, batch: Batch): Promise<string> {
-  const there = await unit
-    .db('lots')
-    .where({ batchId: batch.id, kind: 'honey', removedAt: null })
-    .where('name', 'like', `%, ${PRESSED}`)
-    .first();
-  return there ? (there.id as string) : makeLot(unit, batch, 'honey', PRESSED);
+  const there = await openRow(
+    'lots',
+    unit
+      .db('lots')
+      .where({ batchId: batch.id, kind: 'honey', removedAt: null })
+      .where('name', 'like', `%, ${PRESSED}`),
+  );
+  return there?.id ?? makeLot(unit, batch, 'honey', PRESSED);
 }
 
 /** Open stray comb is thin and was built anywhere: its honey is used first, from the start. */
 async function useFirstBy(unit: UnitOfWork, batch: Batch): Promise<string | null> {
-  const row = (await unit.db('batches').where({ id: batch.id }).first()) as { decision: string };
-  const { stray } = JSON.parse(row.decision) as { stray?: string };
-  if (stray !== 'open') return null;
+  const { decision } = await find(unit.db, 'batches', batch.id, 'harvest');
+  if (decision.stray !== 'open') return null;
   const { rules } = await currentRules(unit.db);
   return addDays(batch.date, rules.useFirstDays);
 }

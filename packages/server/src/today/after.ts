@@ -12,11 +12,14 @@ import {
   type StandingWax,
   type TodayLine,
   type UseFirst,
+  entryOf,
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { stockView } from '../book/lots.js';
 import { batchViewsOf } from '../harvest/batches.js';
 import { list } from '../store/rows.js';
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 
 /** Wet wax that stands somewhere, with what was last done with it. */
 async function standingWax(db: Knex): Promise<StandingWax[]> {
@@ -29,21 +32,30 @@ async function standingWax(db: Knex): Promise<StandingWax[]> {
   const cares = await list(db, 'waxCares', {}, 'occurredAt');
   const firstAt = new Map(
     (
-      (await db('flows')
-        .whereIn(
-          'toLot',
-          standing.map((l) => l.id),
-        )
-        .groupBy('toLot')
-        .select('toLot')
-        .min('at as at')) as { toLot: string; at: string }[]
+      await rowsOf(
+        { toLot: z.string(), at: z.string() },
+        db('flows')
+          .whereIn(
+            'toLot',
+            standing.map((l) => l.id),
+          )
+          .groupBy('toLot')
+          .select('toLot')
+          .min('at as at'),
+      )
     ).map((f) => [f.toLot, f.at]),
   );
   return standing.flatMap(({ id, batchId }) => {
     const batch = batches.find((b) => b.id === batchId);
     const last = cares.filter((c) => c.batchId === batchId && c.kind !== 'rinsed').at(-1);
     return batch
-      ? [{ batch, since: last?.occurredAt ?? firstAt.get(id)!, frozen: last?.kind === 'frozen' }]
+      ? [
+          {
+            batch,
+            since: last?.occurredAt ?? entryOf(firstAt, id),
+            frozen: last?.kind === 'frozen',
+          },
+        ]
       : [];
   });
 }
@@ -63,22 +75,32 @@ async function waitingRinses(db: Knex): Promise<{ rinse: Rinse; batch: Batch }[]
 
 /** Filled lots that are to be used first, with what of them still stands there. */
 async function lotsToUseFirst(db: Knex): Promise<UseFirst[]> {
-  const lots = (await db('lots')
-    .where({ removedAt: null })
-    .whereNotNull('useBy')
-    .whereIn('kind', ['jars', 'pieces'])
-    .select('id', 'batchId', 'code', 'useBy', 'count')) as (Omit<UseFirst, 'left'> & {
-    count: number;
-  })[];
-  const gone = (await db('outs')
-    .whereIn(
-      'lotId',
-      lots.map((l) => l.id),
-    )
-    .where({ removedAt: null })
-    .groupBy('lotId')
-    .select('lotId')
-    .sum('count as n')) as { lotId: string; n: number }[];
+  const lots = await rowsOf(
+    {
+      id: z.string(),
+      batchId: z.string(),
+      code: z.string(),
+      useBy: z.string(),
+      count: z.number(),
+    },
+    db('lots')
+      .where({ removedAt: null })
+      .whereNotNull('useBy')
+      .whereIn('kind', ['jars', 'pieces'])
+      .select('id', 'batchId', 'code', 'useBy', 'count'),
+  );
+  const gone = await rowsOf(
+    { lotId: z.string(), n: z.number() },
+    db('outs')
+      .whereIn(
+        'lotId',
+        lots.map((l) => l.id),
+      )
+      .where({ removedAt: null })
+      .groupBy('lotId')
+      .select('lotId')
+      .sum('count as n'),
+  );
   const goneOf = new Map(gone.map(({ lotId, n }) => [lotId, Number(n)]));
   return lots.map(({ count, ...lot }) => ({ ...lot, left: count - (goneOf.get(lot.id) ?? 0) }));
 }

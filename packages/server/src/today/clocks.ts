@@ -36,6 +36,8 @@ import { drainViews } from '../drain/drainViews.js';
 import { batchViews } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
 import { afterClocks } from './after.js';
+import { z } from 'zod';
+import { rowOf } from '../store/asked.js';
 
 const soon = (dueAt: string | null, now: Date, minutes: number): boolean =>
   dueAt !== null && Date.parse(dueAt) - now.getTime() < minutes * 60_000;
@@ -250,11 +252,14 @@ async function keepingClocks(
   );
   const out = await Promise.all(
     waiting.map(async (batch): Promise<Clock[]> => {
-      const first = (await db('takes')
-        .where({ batchId: batch.id, removedAt: null })
-        .whereNotNull('netG')
-        .orderBy('occurredAt')
-        .first()) as { occurredAt: string } | undefined;
+      const first = await rowOf(
+        { occurredAt: z.string() },
+        db('takes')
+          .where({ batchId: batch.id, removedAt: null })
+          .whereNotNull('netG')
+          .orderBy('occurredAt')
+          .first(),
+      );
       const comb = (await bookView(db, batch.id)).lots.some(
         (lot) => (lot.kind === 'comb' || lot.kind === 'pieces') && lot.nowG > 0,
       );

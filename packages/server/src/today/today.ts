@@ -37,6 +37,8 @@ import { list } from '../store/rows.js';
 import { drainedFrames } from '../take/frames.js';
 import { afterLines } from './after.js';
 import { clocks, nextDue } from './clocks.js';
+import { z } from 'zod';
+import { columnOf, rowsOf } from '../store/asked.js';
 
 /** What several lines are made from, read once. */
 interface Household {
@@ -149,24 +151,26 @@ async function attacksLeftOpen(
   batches: readonly Batch[],
 ): Promise<Map<string, { occurredAt: string }>> {
   const taking = batches.filter((b) => b.stage === 'take').map((b) => b.id);
-  const attacks = (await db('incidents')
-    .whereIn('batchId', taking)
-    .where({ kind: 'attack', removedAt: null })
-    .orderBy('occurredAt')
-    .select('id', 'batchId', 'occurredAt')) as {
-    id: string;
-    batchId: string;
-    occurredAt: string;
-  }[];
+  const attacks = await rowsOf(
+    { id: z.string(), batchId: z.string(), occurredAt: z.string() },
+    db('incidents')
+      .whereIn('batchId', taking)
+      .where({ kind: 'attack', removedAt: null })
+      .orderBy('occurredAt')
+      .select('id', 'batchId', 'occurredAt'),
+  );
   const last = new Map(attacks.map((attack) => [attack.batchId, attack]));
   const closed = new Set(
-    (await db('stepMarks')
-      .whereIn(
-        'stepId',
-        [...last.values()].map(({ id }) => `left-${id}`),
-      )
-      .where({ removedAt: null })
-      .pluck('batchId')) as string[],
+    await columnOf(
+      z.string(),
+      db('stepMarks')
+        .whereIn(
+          'stepId',
+          [...last.values()].map(({ id }) => `left-${id}`),
+        )
+        .where({ removedAt: null })
+        .pluck('batchId'),
+    ),
   );
   return new Map([...last].filter(([batchId]) => !closed.has(batchId)));
 }
@@ -207,13 +211,16 @@ async function ofPlaces({ db, now, hives }: Household): Promise<TodayLine[]> {
 
 /** When something was last taken, by a column of the harvest. */
 async function lastTaken(db: Knex, by: 'id' | 'hiveId'): Promise<{ id: string; at: string }[]> {
-  return (await db('takes')
-    .join('batches', 'batches.id', 'takes.batchId')
-    .whereIn('takes.outcome', ['taken', 'broke', 'fell'])
-    .where({ 'takes.removedAt': null })
-    .groupBy(`batches.${by}`)
-    .select(`batches.${by} as id`)
-    .max('takes.occurredAt as at')) as { id: string; at: string }[];
+  return await rowsOf(
+    { id: z.string(), at: z.string() },
+    db('takes')
+      .join('batches', 'batches.id', 'takes.batchId')
+      .whereIn('takes.outcome', ['taken', 'broke', 'fell'])
+      .where({ 'takes.removedAt': null })
+      .groupBy(`batches.${by}`)
+      .select(`batches.${by} as id`)
+      .max('takes.occurredAt as at'),
+  );
 }
 
 /** A hive is looked back at, whatever became of its honey meanwhile: joined, or in the book. */

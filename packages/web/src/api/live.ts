@@ -1,3 +1,4 @@
+import { dataOf } from '../parts/domEvents';
 import { readInstrumentLine, splitLines, type ScaleReading } from '@furrow/core';
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
 import { serverNow } from './client.js';
@@ -36,7 +37,7 @@ export function useScale(query: Ref<string | null>) {
       heardAt = Date.now();
       source = new EventSource(`/api/v1/instruments/events?instrument=bench-scale&${now}`);
       source.addEventListener('reading', (event) => {
-        if (!serial.value) hear(JSON.parse((event as MessageEvent<string>).data) as ScaleReading);
+        if (!serial.value) hear(JSON.parse(dataOf(event)));
       });
     },
     { immediate: true },

@@ -1,3 +1,4 @@
+import { dataOf } from '../parts/domEvents';
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import type { AnswerTo, SpokenRead } from '@furrow/core';
 import { computed, nextTick, type Ref } from 'vue';
@@ -131,15 +132,10 @@ export function listen(
 ): void {
   const source = new EventSource('/api/v1/events');
   source.addEventListener('changed', (event) => {
-    const { by, own } = JSON.parse((event as MessageEvent<string>).data) as {
-      by?: string;
-      own?: boolean;
-    };
+    const { by, own }: { by?: string; own?: boolean } = JSON.parse(dataOf(event));
     refresh(own ? null : (by ?? null));
   });
-  source.addEventListener('doing', (event) =>
-    hearDoing(JSON.parse((event as MessageEvent<string>).data) as Doing),
-  );
+  source.addEventListener('doing', (event) => hearDoing(JSON.parse(dataOf(event))));
   // What was written between the first answer and this line standing, or while the server was away,
   // was not heard.
   source.addEventListener('open', () => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fileOf } from '../parts/domEvents';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -18,9 +19,7 @@ const out = useArchive();
 const into = useArchive();
 const choice = ref<'mine' | 'theirs'>('mine');
 function chosen(event: Event): void {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
+  const file = fileOf(event);
   if (file) void into.begin('/archives/import', file);
 }
 const apply = (): void =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fileOf } from '../parts/domEvents';
 import Button from 'primevue/button';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -23,9 +24,7 @@ async function find(): Promise<void> {
 }
 /** The code in a picture: shrunk first, so that a large photo is read as fast as a small one. */
 async function fromPicture(event: Event): Promise<void> {
-  const input = event.target as HTMLInputElement;
-  const file = input.files?.[0];
-  input.value = '';
+  const file = fileOf(event);
   if (!file) return;
   notFound.value = null;
   try {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { fileOf } from '../parts/domEvents';
+import { plainCopy } from '../parts/plainCopy';
 import {
   HIVE_KINDS,
   HIVE_KIND_NAMES,
@@ -59,7 +61,7 @@ async function open(delimiter: Delimiter | null): Promise<void> {
     );
     opened.value = sheet;
     const { asks: _asks, ...guess } = sheet.guess;
-    settings.value = JSON.parse(JSON.stringify(guess)) as SpreadsheetSettings;
+    settings.value = plainCopy(guess);
   } catch (error) {
     says.value = error instanceof Error ? error.message : 'This file cannot be read.';
   } finally {
@@ -67,9 +69,7 @@ async function open(delimiter: Delimiter | null): Promise<void> {
   }
 }
 function chosen(event: Event): void {
-  const input = event.target as HTMLInputElement;
-  file.value = input.files?.[0] ?? null;
-  input.value = '';
+  file.value = fileOf(event);
   if (file.value) void open(null);
 }
 function putAway(): void {
@@ -95,11 +95,8 @@ watch(
   settings,
   async () => {
     found.value =
-      ready.value && worker
-        ? await worker.api.read(
-            JSON.parse(JSON.stringify(settings.value)) as SpreadsheetSettings,
-            serverNow().toISOString().slice(0, 10),
-          )
+      ready.value && settings.value && worker
+        ? await worker.api.read(plainCopy(settings.value), serverNow().toISOString().slice(0, 10))
         : null;
   },
   { deep: true },

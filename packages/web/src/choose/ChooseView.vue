@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isWithin } from '../parts/domEvents';
 import {
   hiveKind,
   estimateRangeText,
@@ -16,6 +17,7 @@ import {
   winterHold,
   isStingless,
   mayGoAsBox,
+  entryOf,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
@@ -311,7 +313,7 @@ const lots = computed(() => planLots(chosen.value, keep.value, seasonStart.value
 async function goOn(): Promise<void> {
   const visits = new Map<string, string>();
   const visitOf = (hiveId: string): string =>
-    visits.get(hiveId) ?? (visits.set(hiveId, newId()), visits.get(hiveId)!);
+    visits.get(hiveId) ?? (visits.set(hiveId, newId()), entryOf(visits, hiveId));
   const batches = lots.value.flatMap((lot) => {
     const lotGroup = lot.hiveIds.length > 1 ? newId() : null;
     return lot.hiveIds.map((hiveId) => {
@@ -371,11 +373,7 @@ watch(
   },
 );
 function onKey(event: KeyboardEvent): void {
-  if (
-    (event.target as HTMLElement).closest('input, select, textarea, [role="dialog"]') ||
-    event.ctrlKey ||
-    event.metaKey
-  )
+  if (isWithin(event, 'input, select, textarea, [role="dialog"]') || event.ctrlKey || event.metaKey)
     return;
   const letter = event.key.toLowerCase();
   if (letter === 'c' && inHand.value)

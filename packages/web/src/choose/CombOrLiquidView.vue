@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plainCopy } from '../parts/plainCopy';
 import {
   DRAIN_PRIORS,
   combBoxesNextYear,
@@ -9,7 +10,6 @@ import {
   priceReceived,
   superOutcomes,
   type CombOrLiquid,
-  type CombOrLiquidInput,
 } from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
@@ -100,7 +100,7 @@ async function work(): Promise<void> {
   share.value = 0;
   const done = await worker.api
     .combOrLiquid(
-      JSON.parse(JSON.stringify(parsed.value.data)) as CombOrLiquidInput,
+      plainCopy(parsed.value.data),
       proxy((s: number) => {
         // A last word on its way when the answer is there already begins nothing anew.
         if (mine === turn && share.value !== null) share.value = s;

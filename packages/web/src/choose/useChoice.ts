@@ -14,6 +14,7 @@ import {
   type Hive,
   type Outcome,
   type Way,
+  entryOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
@@ -167,7 +168,7 @@ export function useChoice() {
     request.value ? setOfWays(request.value, ways.value, 'As it is lifted') : null,
   );
   const chosen = computed(() =>
-    Object.entries(ways.value).map(([id, way]) => ({ unit: units.value.get(id)!, way })),
+    Object.entries(ways.value).map(([id, way]) => ({ unit: entryOf(units.value, id), way })),
   );
   return {
     ...base,

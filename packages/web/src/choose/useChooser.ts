@@ -1,3 +1,4 @@
+import { plainCopy } from '../parts/plainCopy';
 import type { ChooseAnswer, ChooseRequest } from '@furrow/core';
 import { proxy } from 'comlink';
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
@@ -24,7 +25,7 @@ export function useChooser(request: Ref<ChooseRequest | null>) {
     // The touch is drawn first; copying the question for the worker comes after it.
     await new Promise((drawn) => setTimeout(drawn, 30));
     if (mine !== turn) return;
-    const plain = JSON.parse(JSON.stringify(request.value)) as ChooseRequest;
+    const plain = plainCopy(request.value);
     if (
       running &&
       (await Promise.race([

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plainCopy } from '../parts/plainCopy';
 import {
   pieceWanted,
   readShape,
@@ -9,6 +10,7 @@ import {
   type CutPlanInput,
   type HouseRules,
   type CutBoard,
+  firstOf,
 } from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
@@ -76,7 +78,7 @@ async function together(): Promise<void> {
       defects: props.boards.defects(c.board!),
     })),
   };
-  const asked = JSON.parse(JSON.stringify(input)) as BatchPlanInput;
+  const asked = plainCopy(input);
   try {
     const found = await worker.api.batch(
       asked,
@@ -110,7 +112,7 @@ function cancel(): void {
 }
 async function keep(): Promise<void> {
   const boards = plan.value!.plans.map(({ id, plan: p }) => {
-    const board = open.value.find((c) => c.board!.id === id)!.board!;
+    const board = firstOf(open.value, (c) => c.board!.id === id).board!;
     return {
       boardId: id,
       plan: {
@@ -123,7 +125,7 @@ async function keep(): Promise<void> {
         possiblePieces: possible.value[id] ?? p.placements.length,
         pieces: p.placements.map((q) => {
           const r = props.boards.expected(
-            props.boards.boxes.value.find((b) => b.id === q.id)!,
+            firstOf(props.boards.boxes.value, (b) => b.id === q.id),
             board,
             q,
           );

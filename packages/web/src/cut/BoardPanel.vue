@@ -21,6 +21,7 @@ import {
   type Rect,
   type SpoiltCause,
   type PayloadTo,
+  firstOf,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -88,7 +89,7 @@ const widthMm = computed(
 const heightMm = computed(() => board.value?.heightMm ?? outline.value.depthMm);
 const s = computed(() => Math.min(1.95, 800 / widthMm.value, 440 / heightMm.value));
 const thicknessMm = computed(() => board.value?.thicknessMm ?? props.comb.look?.thicknessMm ?? 30);
-const boxOf = (id: string) => props.boards.boxes.value.find((b) => b.id === id)!;
+const boxOf = (id: string) => firstOf(props.boards.boxes.value, (b) => b.id === id);
 const range = (p: Rect & { jarKindId: string }) =>
   props.boards.expected(boxOf(p.jarKindId), board.value!, p);
 const drawn = computed(() =>

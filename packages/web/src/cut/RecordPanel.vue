@@ -10,6 +10,7 @@ import {
   type BatchDetail,
   type CutBoard,
   type HouseRules,
+  firstOf,
 } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
@@ -39,7 +40,7 @@ const boards = computed(() =>
     : (history.value?.boards ?? []),
 );
 function keyOf(b: CutBoard): string {
-  const known = history.value!.boards.find((x) => x.id === b.id)!;
+  const known = firstOf(history.value!.boards, (x) => x.id === b.id);
   const slot = slotOf(b);
   if (by.value === 'hive') return known.hiveName;
   if (by.value === 'season') return seasonOf(known.date, props.detail.hive.site.hemisphere).name;

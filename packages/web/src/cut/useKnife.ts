@@ -1,3 +1,4 @@
+import { plainCopy } from '../parts/plainCopy';
 import {
   crackThrough,
   knifeCuts,
@@ -32,7 +33,7 @@ export interface Draft {
   proven: boolean;
 }
 
-const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+const plain = <T>(value: T): T => plainCopy(value);
 
 /**
  * The knife on one board: plans made in a worker, flipped through, moved by hand, and planned anew

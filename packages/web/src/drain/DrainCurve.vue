@@ -9,6 +9,7 @@ import {
   type Drain,
   type DrainForecast,
   type UnitSystem,
+  endOf,
 } from '@furrow/core';
 import {
   Chart,
@@ -182,7 +183,7 @@ function config(): ChartConfiguration<'line', { x: number; y: number }[]> {
         x: {
           type: 'linear',
           min: 0,
-          max: props.forecast.curve.at(-1)!.hours,
+          max: endOf(props.forecast.curve).hours,
           ticks: {
             callback: (v) => tickText(Number(v)),
             color: colour('--ink'),

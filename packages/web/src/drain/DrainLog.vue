@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { massText, type Drain, type DrainEvent, type HouseRules } from '@furrow/core';
+import { massText, type Drain, type DrainEvent, type HouseRules, endOf } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import { useSend } from '../api/useSend.js';
@@ -45,7 +45,7 @@ const lines = computed(() =>
       ? [
           {
             id: 'row',
-            at: props.drain.readings.at(-1)!.at,
+            at: endOf(props.drain.readings).at,
             text: `${props.drain.readings.length} readings in a row`,
             leftOut: false,
             weighing: false,

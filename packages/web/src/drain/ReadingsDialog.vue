@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fileOf } from '../parts/domEvents';
 import {
   BadInput,
   fromSenml,
@@ -34,7 +35,7 @@ const usable = computed(() => count('mass') + count('temperature') + count('mois
 const asks = computed(() => streamQuestions(props.drain.readings));
 async function choose(event: Event): Promise<void> {
   found.value = says.value = null;
-  const file = (event.target as HTMLInputElement).files?.[0];
+  const file = fileOf(event);
   if (!file) return;
   try {
     found.value = fromSenml(JSON.parse(await file.text()), serverNow().toISOString());

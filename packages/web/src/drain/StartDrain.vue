@@ -12,6 +12,7 @@ import {
   type Fineness,
   type HouseRules,
   type Vessel,
+  instantOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
@@ -86,7 +87,7 @@ async function join(into: Batch): Promise<void> {
 /** When it was crushed: now, unless it drips already. */
 const begunAt = computed(() =>
   draft.value.since
-    ? DateTime.fromISO(draft.value.since, { zone: props.detail.batch.zone }).toUTC().toISO()!
+    ? instantOf(DateTime.fromISO(draft.value.since, { zone: props.detail.batch.zone }).toUTC())
     : undefined,
 );
 async function start(): Promise<void> {

@@ -14,7 +14,7 @@ import { said } from '../shell/units.js';
 const props = defineProps<{
   drain: Drain;
   rules: HouseRules;
-  warming: NonNullable<DrainNow['warming']['value']>;
+  warming: DrainNow['warming']['value'];
   elapsed: number;
 }>();
 const { go, busy, refusal, fieldError } = useSend();

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { massField, massText, type Drain, type HouseRules, type Vessel } from '@furrow/core';
+import {
+  massField,
+  massText,
+  type Drain,
+  type HouseRules,
+  type Vessel,
+  instantOf,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -57,7 +64,7 @@ function use(g: number): void {
 }
 async function write(): Promise<void> {
   const occurredAt = draft.value.at
-    ? DateTime.fromISO(draft.value.at, { zone: props.zone }).toUTC().toISO()!
+    ? instantOf(DateTime.fromISO(draft.value.at, { zone: props.zone }).toUTC())
     : undefined;
   const done = await go(
     '/weighings',

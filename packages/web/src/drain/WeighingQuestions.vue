@@ -5,6 +5,7 @@ import {
   type Drain,
   type HouseRules,
   type WeighingQuestion,
+  firstOf,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
@@ -25,7 +26,8 @@ const props = defineProps<{
   now: Date;
 }>();
 const { go, busy, refusal } = useSend();
-const weighing = (q: WeighingQuestion) => props.drain.weighings.find((w) => w.id === q.weighingId)!;
+const weighing = (q: WeighingQuestion) =>
+  firstOf(props.drain.weighings, (w) => w.id === q.weighingId);
 const grams = (g: number): string => smallMassText(Math.abs(g), props.rules.units, 1);
 const lines = computed(() =>
   props.questions.map((q) => {

@@ -1,3 +1,4 @@
+import { plainCopy } from '../parts/plainCopy';
 import {
   forecastInput,
   honeyInComb,
@@ -9,11 +10,11 @@ import {
   weighingQuestions,
   type BatchDetail,
   type DrainForecast,
-  type DrainForecastInput,
   type HouseRules,
   type JarKindRecord,
   type Vessel,
   type WhatIf,
+  type Drain,
 } from '@furrow/core';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useRuns } from '../api/queries.js';
@@ -22,49 +23,42 @@ import { compute } from '../workers/client.js';
 /** What a drawing to the tenth of a kilogram shows of a difference, g. */
 const SEEN_G = 50;
 
+const HOUR_MS = 3_600_000;
+
 /**
  * One drain as it stands: its vessels, its forecast from the worker, what is due and what is asked.
  */
 export function useDrain(
-  detail: Ref<BatchDetail | undefined>,
-  rules: Ref<HouseRules | undefined>,
-  vessels: Ref<Vessel[] | undefined>,
-  jars: Ref<JarKindRecord[] | undefined>,
+  detail: Ref<BatchDetail>,
+  drain: Ref<Drain>,
+  rules: Ref<HouseRules>,
+  vessels: Ref<readonly Vessel[]>,
+  jars: Ref<JarKindRecord[]>,
   now: Ref<Date>,
 ) {
-  const drain = computed(
-    () => detail.value?.drains.find((d) => !d.endedAt) ?? detail.value?.drains.at(-1) ?? null,
-  );
-  const running = computed(() => drain.value !== null && drain.value.endedAt === null);
-  const vesselOf = (id: string | null | undefined): Vessel | null =>
-    vessels.value?.find((v) => v.id === id) ?? null;
-  const upper = computed(() => vesselOf(drain.value?.upperVesselId));
-  const lower = computed(() => vesselOf(drain.value?.lowerVesselId));
-  const until = computed(() =>
-    running.value ? now.value.toISOString() : (drain.value?.endedAt ?? now.value.toISOString()),
-  );
+  const running = computed(() => drain.value.endedAt === null);
+  const vesselOf = (id: string | null): Vessel | null =>
+    vessels.value.find((v) => v.id === id) ?? null;
+  const upper = computed(() => vesselOf(drain.value.upperVesselId));
+  const lower = computed(() => vesselOf(drain.value.lowerVesselId));
+  const until = computed(() => drain.value.endedAt ?? now.value.toISOString());
   const { data: runs } = useRuns();
   const own = computed(() =>
-    drain.value && detail.value
-      ? ownPrior(
-          drain.value,
-          detail.value.batch.hiveKind,
-          (runs.value?.drains ?? []).filter((r) => r.drainId !== drain.value!.id),
-        )
-      : null,
+    ownPrior(
+      drain.value,
+      detail.value.batch.hiveKind,
+      (runs.value?.drains ?? []).filter((r) => r.drainId !== drain.value.id),
+    ),
   );
   const forecast = ref<DrainForecast | null>(null);
   const acts = ref<WhatIf[]>([]);
   watch(
     [drain, lower, rules, until, own],
     async () => {
-      if (!drain.value || !rules.value || !own.value) return;
       // Plain data crosses to the worker, not Vue's proxies.
-      const input = JSON.parse(
-        JSON.stringify(
-          forecastInput(drain.value, lower.value, rules.value, until.value, own.value.applied),
-        ),
-      ) as DrainForecastInput;
+      const input = plainCopy(
+        forecastInput(drain.value, lower.value, rules.value, until.value, own.value.applied),
+      );
       const fitted = await compute().drainForecast(input);
       forecast.value = fitted;
       // What an act would bring takes three more fits: the forecast stands meanwhile.
@@ -74,60 +68,41 @@ export function useDrain(
     },
     { immediate: true },
   );
-  const elapsed = computed(() =>
-    drain.value
-      ? Math.max(0, (Date.parse(until.value) - Date.parse(drain.value.startedAt)) / 3_600_000)
-      : 0,
-  );
+  const hoursTo = (instant: string): number =>
+    (Date.parse(instant) - Date.parse(drain.value.startedAt)) / HOUR_MS;
+  const elapsed = computed(() => Math.max(0, hoursTo(until.value)));
   /** The honey's temperature now: typed, read, by day or night, or warmed. */
-  const temperatureNow = computed(() =>
-    drain.value
-      ? ([...temperatureSteps(drain.value, drain.value.zone, until.value)]
-          .reverse()
-          .find((t) => t.hours <= elapsed.value)?.temperatureC ?? drain.value.temperatureC)
-      : null,
+  const temperatureNow = computed(() => {
+    const steps = temperatureSteps(drain.value, drain.value.zone, until.value);
+    const last = steps.filter((t) => t.hours <= elapsed.value).at(-1);
+    return last?.temperatureC ?? drain.value.temperatureC;
+  });
+  const drawnG = computed(() =>
+    drain.value.events.filter((e) => e.kind === 'draw-off').reduce((sum, e) => sum + (e.g ?? 0), 0),
   );
-  const drawnG = computed(
-    () =>
-      drain.value?.events
-        .filter((e) => e.kind === 'draw-off')
-        .reduce((sum, e) => sum + (e.g ?? 0), 0) ?? 0,
-  );
-  const lastWeighing = computed(
-    () => drain.value?.weighings.filter((w) => !w.leftOut).at(-1) ?? null,
-  );
+  const weighedG = computed(() => {
+    const last = drain.value.weighings.filter((w) => !w.leftOut).at(-1);
+    return last ? outByWeighing(drain.value, last) : 0;
+  });
   const outKg = computed(() =>
-    Math.max(
-      0,
-      forecast.value?.outNowKg.mid ?? 0,
-      drain.value && lastWeighing.value ? outByWeighing(drain.value, lastWeighing.value) / 1000 : 0,
-    ),
+    Math.max(0, forecast.value?.outNowKg.mid ?? 0, weighedG.value / 1000),
   );
   /** Whether the levels are where the forecast stands, beyond what the last weighing said. */
-  const levelsForecast = computed(() => {
-    const weighedG =
-      drain.value && lastWeighing.value ? outByWeighing(drain.value, lastWeighing.value) : 0;
-    return outKg.value * 1000 - weighedG > SEEN_G;
-  });
+  const levelsForecast = computed(() => outKg.value * 1000 - weighedG.value > SEEN_G);
   const inLowerKg = computed(() =>
-    Math.max(0, outKg.value - drawnG.value / 1000 + (drain.value?.potStartG ?? 0) / 1000),
+    Math.max(0, outKg.value + (drain.value.potStartG - drawnG.value) / 1000),
   );
-  const questions = computed(() =>
-    drain.value && running.value ? weighingQuestions(drain.value) : [],
-  );
+  const questions = computed(() => (running.value ? weighingQuestions(drain.value) : []));
   const pricePerKg = computed(() =>
-    rules.value && jars.value ? marketOf(jars.value, rules.value).honeyPerKg : null,
+    jars.value.length ? marketOf(jars.value, rules.value).honeyPerKg : null,
   );
   const warming = computed(() => {
-    if (!drain.value) return null;
-    const hours = (iso: string): number =>
-      (Date.parse(iso) - Date.parse(drain.value!.startedAt)) / 3_600_000;
-    const all = warmings(drain.value.events, hours, elapsed.value);
+    const all = warmings(drain.value.events, hoursTo, elapsed.value);
     return { all, now: all.find((w) => w.untilHours === null) ?? null };
   });
   /** Comb in = out + still to come + stays in the wax + wax: what the drawing's sum says. */
   const parts = computed(() => {
-    if (!drain.value || !forecast.value) return null;
+    if (!forecast.value) return null;
     const total = drain.value.crushedG / 1000;
     const coming = forecast.value.stillKg.mid;
     const wax = total - honeyInComb(drain.value.crushedG).mid;
@@ -140,7 +115,6 @@ export function useDrain(
     };
   });
   return {
-    drain,
     running,
     upper,
     lower,
@@ -152,7 +126,6 @@ export function useDrain(
     elapsed,
     temperatureNow,
     drawnG,
-    lastWeighing,
     outKg,
     levelsForecast,
     inLowerKg,

@@ -1,3 +1,4 @@
+import { plainCopy } from '../parts/plainCopy';
 import {
   ARRANGEMENT_WORDS,
   RUNS_TO_APPLY,
@@ -18,7 +19,7 @@ import {
   type HouseRules,
   type Range,
   type Vessel,
-  type Way,
+  type CrushMethod,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref, watch, type Ref } from 'vue';
@@ -35,6 +36,23 @@ function firstArrangement(detail: BatchDetail): Arrangement {
   return detail.batch.method === 'press' ? 'press-bag' : 'holed-bucket';
 }
 
+/** What was chosen and typed of a stack so far. */
+interface StackDraft {
+  arrangement: Arrangement;
+  upper: string | null;
+  lower: string | null;
+  method: CrushMethod;
+  fineness: Fineness;
+  thixotropic: boolean;
+  potText: string;
+  potFromLotId: string | null;
+  since: string;
+  crushMinutes: number | null;
+  temperatureC: number | null;
+  nightTemperatureC: number | null;
+  moisturePercent: number | null;
+}
+
 /**
  * One stack of vessels before its drain begins: what was chosen and typed, which survives a reload,
  * and what it says of itself. Takes the harvest, the house rules and the vessels of the kit.
@@ -44,25 +62,23 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
   const way = detail.value.batch.method;
   const water = workingWater(detail.value);
   const waterPercent = Math.min(25, water.percent);
-  const { draft, clear } = useDraft(`stack.${detail.value.batch.id}`, () => ({
+  const { draft, clear } = useDraft<StackDraft>(`stack.${detail.value.batch.id}`, () => ({
     arrangement: firstArrangement(detail.value),
-    upper: null as string | null,
-    lower: null as string | null,
+    upper: null,
+    lower: null,
     method: crushesComb(way)
-      ? crushMethodOf(way as Way, rules.value, detail.value.batch.hiveKind)
+      ? crushMethodOf(way, rules.value, detail.value.batch.hiveKind)
       : rules.value.crush,
-    fineness: 'middle' as Fineness,
+    fineness: 'middle',
     thixotropic: false,
     potText: '',
-    potFromLotId: null as string | null,
+    potFromLotId: null,
     since: '',
-    crushMinutes: null as number | null,
-    temperatureC: (detail.value.batch.plan?.kitchenTemperatureC ??
-      rules.value.kitchenTemperatureC) as number | null,
-    nightTemperatureC: (detail.value.batch.plan?.nightTemperatureC ??
-      rules.value.nightTemperatureC) as number | null,
+    crushMinutes: null,
+    temperatureC: detail.value.batch.plan?.kitchenTemperatureC ?? rules.value.kitchenTemperatureC,
+    nightTemperatureC: detail.value.batch.plan?.nightTemperatureC ?? rules.value.nightTemperatureC,
     // What was measured of this honey stands before what the plan took it for.
-    moisturePercent: waterPercent as number | null,
+    moisturePercent: waterPercent,
   }));
   /** Where the water of the drain comes from, unless another was typed. */
   const waterNote = computed(() =>
@@ -118,7 +134,7 @@ export function useStack(detail: Ref<BatchDetail>, rules: Ref<HouseRules>, vesse
   watch(
     ahead,
     async (asked) => {
-      const hours = asked && (await compute().nineTenthsAhead(JSON.parse(JSON.stringify(asked))));
+      const hours = asked && (await compute().nineTenthsAhead(plainCopy(asked)));
       // An answer to what was typed before the last change says nothing any more.
       if (asked === ahead.value) waits.value = hours;
     },

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vDrag, within, between, type Pull } from './drag';
 import {
   CONTENTS,
   areaShareOfDepth,
@@ -97,24 +98,12 @@ const edges = computed(() => {
 const beforeY = computed(() => (props.before ? depthAt(props.before) : null));
 
 const svg = ref<SVGSVGElement | null>(null);
-const dragging = ref<number | null>(null);
-function start(event: PointerEvent, i: number): void {
-  dragging.value = i;
-  (event.currentTarget as Element).setPointerCapture(event.pointerId);
-}
-function move(event: PointerEvent): void {
-  if (dragging.value === null || !svg.value || !props.shares) return;
-  const box = svg.value.getBoundingClientRect();
-  const y = (event.clientY - box.top) * (height.value / box.height);
-  const depthShare = Math.min(1, Math.max(0, (y - barHeight) / (props.outline.depthMm * props.s)));
-  emit(
-    'change',
-    moveEdge(
-      props.shares,
-      dragging.value,
-      Math.round(areaShareOfDepth(props.outline, depthShare) * 100) / 100,
-    ),
-  );
+function pulled(edge: number, { at }: Pull): void {
+  if (!svg.value || !props.shares) return;
+  const { y } = within(svg.value, at, width.value, height.value);
+  const depthShare = between(0, 1, (y - barHeight) / (props.outline.depthMm * props.s));
+  const share = Math.round(areaShareOfDepth(props.outline, depthShare) * 100) / 100;
+  emit('change', moveEdge(props.shares, edge, share));
 }
 function key(event: KeyboardEvent, i: number, share: number): void {
   const step = {
@@ -141,9 +130,6 @@ function key(event: KeyboardEvent, i: number, share: number): void {
     :viewBox="`0 0 ${width} ${height}`"
     role="group"
     :aria-label="title"
-    @pointermove="move"
-    @pointerup="dragging = null"
-    @pointercancel="dragging = null"
   >
     <template v-if="hung !== 'crossbars'">
       <rect
@@ -247,7 +233,7 @@ function key(event: KeyboardEvent, i: number, share: number): void {
         aria-valuemax="100"
         :aria-valuenow="Math.round(e.share * 100)"
         :aria-valuetext="`${words[e.content]} ${Math.round(shares[e.content] * 100)} %`"
-        @pointerdown.prevent="start($event, e.i)"
+        v-drag="(pull: Pull) => pulled(e.i, pull)"
         @keydown="key($event, e.i, e.share)"
       >
         <path

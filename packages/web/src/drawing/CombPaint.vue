@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isWithin } from '../parts/domEvents';
 import {
   CELL_CLASSES,
   TONES,
@@ -13,6 +14,7 @@ import {
   type CellClass,
   type FaceLattice,
   type Tone,
+  entryOf,
 } from '@furrow/core';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { CellSprites, drawCells, type View } from './paintCanvas.js';
@@ -171,7 +173,7 @@ function finish(): void {
     const at = [...stroke.keys()];
     undoStack.value.push({
       at,
-      before: at.map((i) => stroke!.get(i)!),
+      before: at.map((i) => entryOf(stroke!, i)),
       after: at.map((i) => cells[i]),
     });
     redoStack.value = [];
@@ -313,11 +315,7 @@ function key(event: KeyboardEvent): void {
   event.stopPropagation();
 }
 function outerKey(event: KeyboardEvent): void {
-  if (
-    (event.target as HTMLElement).closest('input, select, textarea') ||
-    event.target === canvas.value
-  )
-    return;
+  if (isWithin(event, 'input, select, textarea') || event.target === canvas.value) return;
   if (/^[1-7[\]]$/.test(event.key) || (event.key.toLowerCase() === 'z' && event.ctrlKey))
     key(event);
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vDrag, within, arrowsOf, type Pull, type Point } from './drag';
 import {
   FLAW_WORDS,
   mirrorFace,
@@ -74,87 +75,85 @@ const paths = computed(() => {
     : [];
 });
 const svg = ref<SVGSVGElement | null>(null);
-type Drag =
-  | { kind: 'piece'; key: string; x0: number; y0: number; at: { xMm: number; yMm: number } }
-  | { kind: 'cut'; index: number; x0: number; y0: number }
-  | { kind: 'flaw'; x0: number; y0: number };
-const drag = ref<Drag | null>(null);
+/** What is pulled, where it would be let go now. */
 const ghost = ref<Rect | null>(null);
-const moved = ref(false);
-function mm(event: PointerEvent): { x: number; y: number } {
-  const box = svg.value!.getBoundingClientRect();
-  const scale = (w.value + 2 * pad.value) / box.width;
-  return {
-    x: ((event.clientX - box.left) * scale - pad.value) / props.s,
-    y: ((event.clientY - box.top) * scale - pad.value) / props.s,
+/** From here on a touch was a pull, no tap. */
+const MOVED_MM = 2;
+/** What an arrow key moves a piece by. */
+const STEP_MM = 5;
+let moved = false;
+let flawFrom: Point = { x: 0, y: 0 };
+
+/** A point of the window on the comb, in millimetres from its upper left. */
+function onComb(at: Point): Point {
+  if (!svg.value) return { x: 0, y: 0 };
+  const edge = 2 * pad.value;
+  const { x, y } = within(svg.value, at, w.value + edge, h.value + edge);
+  return { x: (x - pad.value) / props.s, y: (y - pad.value) / props.s };
+}
+/** How far a pull went, in millimetres, and whether it is one. */
+function pulledMm({ at, by, first }: Pull): Point {
+  const from = onComb({ x: at.x - by.x, y: at.y - by.y });
+  const to = onComb(at);
+  const far = { x: to.x - from.x, y: to.y - from.y };
+  moved = (!first && moved) || Math.hypot(far.x, far.y) > MOVED_MM;
+  return far;
+}
+/** Whether a pull was let go of, and what it drew: nothing stays of it. */
+function letGo({ last, canceled }: Pull): Rect | null | false {
+  if (!last) return false;
+  const rect = ghost.value;
+  ghost.value = null;
+  return canceled ? false : rect;
+}
+
+function pulledFlaw(pull: Pull): void {
+  if (props.fixed || !props.draws || props.draws === 'rub') return;
+  const at = onComb(pull.at);
+  if (pull.first) flawFrom = at;
+  pulledMm(pull);
+  ghost.value = {
+    xMm: Math.min(at.x, flawFrom.x),
+    yMm: Math.min(at.y, flawFrom.y),
+    widthMm: Math.abs(at.x - flawFrom.x),
+    heightMm: Math.abs(at.y - flawFrom.y),
   };
+  const drawn = letGo(pull);
+  if (drawn === false) return;
+  // A tap is a small flaw of its own; a wire or crack drawn thin stays as thin as it is.
+  const tapped = { xMm: at.x - 5, yMm: at.y - 5, widthMm: 10, heightMm: 10 };
+  emit('flaw', drawn && moved ? drawn : tapped);
 }
-function begin(event: PointerEvent, what: Drag): void {
+function pulledPiece(piece: { key: string } & Rect, pull: Pull): void {
   if (props.fixed) return;
-  const at = mm(event);
-  drag.value = { ...what, x0: at.x, y0: at.y };
-  moved.value = false;
-  (event.currentTarget as Element).setPointerCapture?.(event.pointerId);
-  event.stopPropagation();
+  const by = pulledMm(pull);
+  ghost.value = {
+    xMm: piece.xMm + by.x,
+    yMm: piece.yMm + by.y,
+    widthMm: piece.widthMm,
+    heightMm: piece.heightMm,
+  };
+  const put = letGo(pull);
+  if (put === false) return;
+  if (put && moved) emit('movePiece', piece.key, { xMm: put.xMm, yMm: put.yMm });
+  else emit('piece', piece.key);
 }
-function onBoard(event: PointerEvent): void {
-  if (!props.draws || props.draws === 'rub') return;
-  begin(event, { kind: 'flaw', x0: 0, y0: 0 });
-}
-function move(event: PointerEvent): void {
-  if (!drag.value) return;
-  const at = mm(event);
-  const [dx, dy] = [at.x - drag.value.x0, at.y - drag.value.y0];
-  if (Math.hypot(dx, dy) > 2) moved.value = true;
-  if (drag.value.kind === 'flaw')
-    ghost.value = {
-      xMm: Math.min(at.x, drag.value.x0),
-      yMm: Math.min(at.y, drag.value.y0),
-      widthMm: Math.abs(dx),
-      heightMm: Math.abs(dy),
-    };
-  if (drag.value.kind === 'piece')
-    ghost.value = {
-      ...pieceOf(drag.value.key)!,
-      xMm: drag.value.at.xMm + dx,
-      yMm: drag.value.at.yMm + dy,
-    };
-  if (drag.value.kind === 'cut') {
-    const c = props.cuts[drag.value.index];
-    const upright = c.x1Mm === c.x2Mm;
-    ghost.value = {
-      xMm: c.x1Mm + (upright ? dx : 0),
-      yMm: c.y1Mm + (upright ? 0 : dy),
-      widthMm: c.x2Mm - c.x1Mm,
-      heightMm: c.y2Mm - c.y1Mm,
-    };
-  }
-}
-const pieceOf = (key: string) => props.pieces.find((p) => p.key === key);
-function end(event: PointerEvent): void {
-  const was = drag.value;
-  const [rect, at] = [ghost.value, mm(event)];
-  drag.value = ghost.value = null;
-  if (!was) return;
-  if (was.kind === 'flaw') {
-    // A tap is a small flaw of its own; a wire or crack drawn thin stays as thin as it is.
-    emit(
-      'flaw',
-      rect && moved.value ? rect : { xMm: at.x - 5, yMm: at.y - 5, widthMm: 10, heightMm: 10 },
-    );
-  } else if (was.kind === 'piece') {
-    if (moved.value && rect) emit('movePiece', was.key, { xMm: rect.xMm, yMm: rect.yMm });
-    else emit('piece', was.key);
-  } else if (moved.value) {
-    const c = props.cuts[was.index];
-    emit('moveCut', was.index, c.x1Mm === c.x2Mm ? at.x - was.x0 : at.y - was.y0);
-  }
+function pulledCut(index: number, pull: Pull): void {
+  if (props.fixed || index < props.cutsDone) return;
+  const cut = props.cuts[index];
+  const upright = cut.x1Mm === cut.x2Mm;
+  const by = pulledMm(pull);
+  ghost.value = {
+    xMm: cut.x1Mm + (upright ? by.x : 0),
+    yMm: cut.y1Mm + (upright ? 0 : by.y),
+    widthMm: cut.x2Mm - cut.x1Mm,
+    heightMm: cut.y2Mm - cut.y1Mm,
+  };
+  if (letGo(pull) && moved) emit('moveCut', index, upright ? by.x : by.y);
 }
 function pieceKey(event: KeyboardEvent, p: { key: string } & Rect): void {
-  const by = { ArrowLeft: [-5, 0], ArrowRight: [5, 0], ArrowUp: [0, -5], ArrowDown: [0, 5] }[
-    event.key
-  ];
-  if (by && !props.fixed) emit('movePiece', p.key, { xMm: p.xMm + by[0], yMm: p.yMm + by[1] });
+  const way = props.fixed ? null : arrowsOf(event);
+  if (way) emit('movePiece', p.key, { xMm: p.xMm + way.x * STEP_MM, yMm: p.yMm + way.y * STEP_MM });
   else if (event.key === 'Enter' || event.key === ' ') emit('piece', p.key);
   else return;
   event.preventDefault();
@@ -175,10 +174,7 @@ const shownFlaws = computed(() => props.flaws.map((f, i) => ({ ...f, i })));
     role="img"
     :aria-label="label"
     :class="{ draws: draws }"
-    @pointermove="move"
-    @pointerup="end"
-    @pointercancel="drag = ghost = null"
-    @pointerdown="onBoard"
+    v-drag="pulledFlaw"
   >
     <defs>
       <pattern
@@ -273,9 +269,7 @@ const shownFlaws = computed(() => props.flaws.map((f, i) => ({ ...f, i })));
       "
       class="piece"
       :class="{ on: selected === p.key, cracked: p.state === 'cracked' }"
-      @pointerdown="
-        begin($event, { kind: 'piece', key: p.key, x0: 0, y0: 0, at: { xMm: p.xMm, yMm: p.yMm } })
-      "
+      v-drag.own="(pull: Pull) => pulledPiece(p, pull)"
       @keydown="pieceKey($event, p)"
     >
       <rect
@@ -319,7 +313,7 @@ const shownFlaws = computed(() => props.flaws.map((f, i) => ({ ...f, i })));
       :key="`c${i}`"
       class="cut"
       :class="{ done: i < cutsDone, next: i === cutsDone, up: c.x1Mm === c.x2Mm }"
-      @pointerdown="i >= cutsDone && begin($event, { kind: 'cut', index: i, x0: 0, y0: 0 })"
+      v-drag.own="(pull: Pull) => pulledCut(i, pull)"
     >
       <path
         :d="`M${c.x1Mm * s} ${c.y1Mm * s}L${c.x2Mm * s} ${c.y2Mm * s}`"

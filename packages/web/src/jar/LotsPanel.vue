@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plainCopy } from '../parts/plainCopy';
 import {
   blendOf,
   massRangeText,
@@ -9,6 +10,7 @@ import {
   type HouseRules,
   type JarKindRecord,
   type LotsFilled,
+  firstOf,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -112,15 +114,13 @@ watch(
       return void (plan.value = null);
     working.value = true;
     const found = await worker.api.fillLots(
-      JSON.parse(
-        JSON.stringify({
-          lots: chosen.value.map(({ id, honeyG }) => ({ id, honeyG })),
-          jars: props.jars.map(({ id, netG, stock, value }) => ({ id, netG, stock, value })),
-          goal: goal.value,
-          reserved: (reserves.value ?? []).map(({ jarKindId, count }) => ({ jarKindId, count })),
-          keepBackG: Math.round(keepBackKg.value * 1000),
-        }),
-      ),
+      plainCopy({
+        lots: chosen.value.map(({ id, honeyG }) => ({ id, honeyG })),
+        jars: props.jars.map(({ id, netG, stock, value }) => ({ id, netG, stock, value })),
+        goal: goal.value,
+        reserved: (reserves.value ?? []).map(({ jarKindId, count }) => ({ jarKindId, count })),
+        keepBackG: Math.round(keepBackKg.value * 1000),
+      }),
     );
     if (mine !== turn) return;
     working.value = false;
@@ -131,7 +131,7 @@ watch(
 const jarOf = (id: string): JarKindRecord | undefined => props.jars.find((j) => j.id === id);
 const lines = computed(() =>
   (plan.value?.lots ?? [])
-    .map((f) => ({ ...f, lot: all.value.find((l) => l.id === f.id)! }))
+    .map((f) => ({ ...f, lot: firstOf(all.value, (l) => l.id === f.id) }))
     .filter((f) => f.lot),
 );
 const now = computed(() =>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { vDrag, within, between, type Pull, type Point } from '../drawing/drag';
 import type { Pane } from '@furrow/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 
 /**
  * The cells behind an end pane as a column: the edge of the caps, and below it that of the open
@@ -11,6 +12,7 @@ const emit = defineEmits<{ pane: [pane: Pane] }>();
 /** Cells that stand behind a pane where nobody counted them: four abreast, six high. */
 const USUAL_CELLS = 24;
 const [ACROSS, CELL_WIDTH, CELL_HEIGHT, MARGIN] = [4, 20, 18, 8];
+const WIDTH = 96;
 const counted = computed(() => props.pane.capped + props.pane.open + props.pane.empty);
 const cells = computed(() => Math.min(40, counted.value || USUAL_CELLS));
 const rows = computed(() => Math.ceil(cells.value / ACROSS));
@@ -21,47 +23,39 @@ const contentOf = (i: number): keyof Pane | null => {
   if (i < capped) return 'capped';
   return i < capped + open ? 'open' : 'empty';
 };
-const svg = ref<SVGSVGElement | null>(null);
-const drawing = ref<'capped' | 'open' | null>(null);
+let drawing: 'capped' | 'open' = 'capped';
 /** Cells above the finger, in whole rows. */
-function cellsAbove(event: PointerEvent): number {
-  const box = svg.value!.getBoundingClientRect();
-  const y = ((event.clientY - box.top) / box.height) * height.value - MARGIN;
-  const row = Math.round(y / CELL_HEIGHT);
-  return Math.max(0, Math.min(cells.value, row * ACROSS));
+function cellsAbove(pane: Element, at: Point): number {
+  const { y } = within(pane, at, WIDTH, height.value);
+  const row = Math.round((y - MARGIN) / CELL_HEIGHT);
+  return between(0, cells.value, row * ACROSS);
 }
-function draw(event: PointerEvent): void {
-  if (!drawing.value) return;
-  const above = cellsAbove(event);
+function draw(above: number): void {
   const before = counted.value ? props.pane : { capped: 0, open: 0 };
-  const capped = drawing.value === 'capped' ? above : before.capped;
+  const capped = drawing === 'capped' ? above : before.capped;
   const open =
-    drawing.value === 'capped'
+    drawing === 'capped'
       ? Math.min(before.open, cells.value - capped)
       : Math.max(0, above - capped);
   emit('pane', { capped, open, empty: cells.value - capped - open });
 }
-function begin(event: PointerEvent): void {
-  svg.value!.setPointerCapture(event.pointerId);
+function pulled({ at, first, held }: Pull): void {
+  const above = cellsAbove(held, at);
   // Begun among the caps or at their edge it is theirs that moves, below it that of the open honey.
-  const among = cellsAbove(event) <= props.pane.capped + ACROSS;
-  drawing.value = among || !counted.value ? 'capped' : 'open';
-  draw(event);
+  const among = above <= props.pane.capped + ACROSS;
+  if (first) drawing = among || !counted.value ? 'capped' : 'open';
+  draw(above);
 }
 </script>
 
 <template>
   <svg
-    ref="svg"
     width="120"
     :height="(height * 120) / 96"
-    :viewBox="`0 0 96 ${height}`"
+    :viewBox="`0 0 ${WIDTH} ${height}`"
     role="img"
     :aria-label="`${counted} cells behind the end pane: ${pane.capped} capped, ${pane.open} open, ${pane.empty} empty`"
-    @pointerdown="begin"
-    @pointermove="draw"
-    @pointerup="drawing = null"
-    @pointercancel="drawing = null"
+    v-drag="pulled"
   >
     <rect
       x="2"

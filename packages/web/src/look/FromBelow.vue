@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { edgeLooks, nextEdge, type BarView, type LowerEdge, type Hive } from '@furrow/core';
+import {
+  edgeLooks,
+  nextEdge,
+  type LowerEdge,
+  type Hive,
+  firstOf,
+  type CombPlace,
+  hasComb,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -14,28 +22,29 @@ import { beginDraft, lookPayload } from './lookDraft.js';
  */
 const props = defineProps<{ hive: Hive; boxId: string }>();
 const { go, busy, refusal } = useSend();
-const box = computed(() => props.hive.boxes.find((b) => b.carrierId === props.boxId)!);
-const combs = computed<BarView[]>(() => {
+const box = computed(() => firstOf(props.hive.boxes, (b) => b.carrierId === props.boxId));
+const combs = computed<CombPlace[]>(() => {
   const inOrder = props.hive.bars
-    .filter((b) => b.boxId === props.boxId && b.comb)
+    .filter(hasComb)
+    .filter((b) => b.boxId === props.boxId)
     .sort((a, b) => a.inBox - b.inBox);
   return box.value.turned ? inOrder.reverse() : inOrder;
 });
 const { draft: seen } = useDraft<Record<string, LowerEdge>>(`below.${props.boxId}`, () => ({}));
 const WORDS: Record<LowerEdge, string> = { capped: 'capped', open: 'open' };
 const [PITCH, HEIGHT, GAP] = [44, 150, 7];
-const edgeOf = (b: BarView): LowerEdge | null => seen.value[b.comb!.id] ?? null;
-const says = (b: BarView): string => {
+const edgeOf = (b: CombPlace): LowerEdge | null => seen.value[b.comb.id] ?? null;
+const says = (b: CombPlace): string => {
   const edge = edgeOf(b);
   return `Place ${b.inBox}: ${edge ? `${WORDS[edge]} at its lower edge` : 'not seen'}`;
 };
-function touch(b: BarView): void {
-  const { [b.comb!.id]: before, ...rest } = seen.value;
+function touch(b: CombPlace): void {
+  const { [b.comb.id]: before, ...rest } = seen.value;
   const edge = nextEdge(before ?? null);
-  seen.value = edge ? { ...rest, [b.comb!.id]: edge } : rest;
+  seen.value = edge ? { ...rest, [b.comb.id]: edge } : rest;
 }
 const all = (edge: LowerEdge): void =>
-  void (seen.value = Object.fromEntries(combs.value.map((b) => [b.comb!.id, edge])));
+  void (seen.value = Object.fromEntries(combs.value.map((b) => [b.comb.id, edge])));
 const count = computed(() => combs.value.filter(edgeOf).length);
 async function write(): Promise<void> {
   const looks = edgeLooks(seen.value, combs.value).map(({ bar, attachment }) =>

@@ -11,6 +11,8 @@ import {
   type HiveKindName,
   type TopBarGeometry,
   isLong,
+  dayOf,
+  topBarOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
@@ -32,20 +34,28 @@ import { useNow } from '../shell/useNow.js';
 const route = useRoute();
 const router = useRouter();
 const { data: sites } = useSites();
-const { draft, clear } = useDraft('new-hive', () => ({
+interface HiveDraft {
+  siteId: string;
+  site: ReturnType<typeof emptySite>;
+  name: string;
+  kind: HiveKindName;
+  geometry: TopBarGeometry;
+  stack: Geometry | null;
+  startedOn: string;
+}
+const { draft, clear } = useDraft<HiveDraft>('new-hive', () => ({
   siteId: '',
   site: emptySite(),
   name: '',
-  kind: 'top-bar' as HiveKindName,
-  geometry: { ...TOP_BAR_DEFAULTS } as TopBarGeometry,
-  stack: null as Geometry | null,
+  kind: 'top-bar',
+  geometry: { ...TOP_BAR_DEFAULTS },
+  stack: null,
   startedOn: '',
 }));
 const now = useNow();
 /** Since when the colony lives there; a year until somebody says. */
 const startedOn = computed({
-  get: () =>
-    draft.value.startedOn || DateTime.fromJSDate(now.value).minus({ years: 1 }).toISODate()!,
+  get: () => draft.value.startedOn || dayOf(DateTime.fromJSDate(now.value).minus({ years: 1 })),
   set: (on: string) => (draft.value.startedOn = on),
 });
 /** A hive without a name is numbered; it is taken to be built like the one made before it. */
@@ -62,7 +72,7 @@ watch(
 );
 function likeBefore({ kind: before, geometry }: Pick<Hive, 'kind' | 'geometry'>): void {
   draft.value.kind = before;
-  if (isLong(before)) draft.value.geometry = { ...(geometry as TopBarGeometry) };
+  if (isLong(before)) draft.value.geometry = topBarOf(geometry);
   else draft.value.stack = { ...geometry };
 }
 watch(
@@ -115,7 +125,7 @@ const issues = computed(() => {
 const at = (path: string): string | null => (tried.value ? (issues.value[path] ?? null) : null);
 /** The long hive keeps its own measures while another kind is tried. */
 function measure(geometry: Geometry): void {
-  if (standsLong.value) draft.value.geometry = geometry as TopBarGeometry;
+  if (standsLong.value) draft.value.geometry = topBarOf(geometry);
   else draft.value.stack = geometry;
 }
 const narrow = window.matchMedia('(max-width: 700px)').matches;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { type Geometry, type HiveKind, mayGoAsBox } from '@furrow/core';
+import { vDrag, between, arrowsOf, type Pull } from '../drawing/drag';
+import { type Geometry, type HiveKind, mayGoAsBox, firstOf } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { layStack } from '../drawing/sections/section.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
@@ -22,7 +23,7 @@ const sketch = computed(() => sketchHive(props.kind.kind, props.geometry));
 const scale = computed(() =>
   Math.max(0.25, Math.min(0.7, 390 / sectionSizeMm(sketch.value).heightMm)),
 );
-const measure = (key: string) => props.kind.measures.find((m) => m.key === key)!;
+const measure = (key: string) => firstOf(props.kind.measures, (m) => m.key === key);
 function set(key: string, value: number | string | null): void {
   if (value === null) return;
   const m = props.kind.measures.find((known) => known.key === key);
@@ -43,48 +44,38 @@ const corner = computed(() => {
   const box = laid.boxes[0];
   return { x: left + laid.width + wallPx.value, y: box.y + box.height, box };
 });
-const dragging = ref<{ x: number; y: number; places: number; depth: number } | null>(null);
-function grab(event: PointerEvent): void {
-  dragging.value = {
-    x: event.clientX,
-    y: event.clientY,
-    places: Number(props.geometry[handles.value.places]),
-    depth: Number(props.geometry[handles.value.depthMm]),
-  };
-  (event.currentTarget as Element).setPointerCapture(event.pointerId);
-}
-function drag(event: PointerEvent): void {
-  const from = dragging.value;
-  if (!from) return;
+/** What a depth is drawn to. */
+const STEP_MM = 5;
+let from = { places: 0, depthMm: 0 };
+function pulled({ by, first }: Pull): void {
+  if (first)
+    from = {
+      places: Number(props.geometry[handles.value.places]),
+      depthMm: Number(props.geometry[handles.value.depthMm]),
+    };
   const pitch = corner.value.box.pitch || 30;
   const places = measure(handles.value.places);
   const depth = measure(handles.value.depthMm);
   emit('change', {
     ...props.geometry,
-    [handles.value.places]: Math.min(
+    [handles.value.places]: between(
+      places.low,
       places.high,
-      Math.max(places.low, from.places + Math.round((event.clientX - from.x) / pitch)),
+      from.places + Math.round(by.x / pitch),
     ),
-    [handles.value.depthMm]: Math.min(
+    [handles.value.depthMm]: between(
+      depth.low,
       depth.high,
-      Math.max(
-        depth.low,
-        Math.round((from.depth + (event.clientY - from.y) / scale.value) / 5) * 5,
-      ),
+      Math.round((from.depthMm + by.y / scale.value) / STEP_MM) * STEP_MM,
     ),
   });
 }
 function key(event: KeyboardEvent): void {
-  const by: Record<string, [string, number]> = {
-    ArrowLeft: [handles.value.places, -1],
-    ArrowRight: [handles.value.places, 1],
-    ArrowUp: [handles.value.depthMm, -5],
-    ArrowDown: [handles.value.depthMm, 5],
-  };
-  const step = by[event.key];
-  if (!step) return;
-  event.preventDefault();
-  set(step[0], Number(props.geometry[step[0]]) + step[1]);
+  const way = arrowsOf(event);
+  if (!way) return;
+  const { places, depthMm } = handles.value;
+  if (way.x) set(places, Number(props.geometry[places]) + way.x);
+  else set(depthMm, Number(props.geometry[depthMm]) + way.y * STEP_MM);
 }
 </script>
 
@@ -103,9 +94,7 @@ function key(event: KeyboardEvent): void {
         class="corner"
         :style="{ left: `${corner.x}px`, top: `${corner.y}px` }"
         aria-label="Corner of the upper box: left and right change its places, up and down its depth"
-        @pointerdown.prevent="grab"
-        @pointermove="drag"
-        @pointerup="dragging = null"
+        v-drag="pulled"
         @keydown="key"
       />
     </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Geometry, HiveKind, TopBarGeometry } from '@furrow/core';
+import { vDrag, between, type Pull } from '../drawing/drag';
+import { type Geometry, type HiveKind, type TopBarGeometry, topBarOf } from '@furrow/core';
 import { computed, ref } from 'vue';
 import SectionTopBar from '../drawing/sections/SectionTopBar.vue';
 import { useWidth } from '../parts/useWidth.js';
@@ -15,7 +16,7 @@ const props = defineProps<{
   issue: (key: string) => string | null;
 }>();
 const emit = defineEmits<{ change: [geometry: Geometry] }>();
-const measures = computed(() => props.geometry as TopBarGeometry);
+const measures = computed(() => topBarOf(props.geometry));
 function set(part: Partial<TopBarGeometry>): void {
   const next = { ...measures.value, ...part };
   next.followerAfterBar = Math.min(next.followerAfterBar, next.bars);
@@ -63,26 +64,21 @@ const corners = computed(() => [
   { which: 'top' as const, x: face.value.topX, y: face.value.top },
   { which: 'bottom' as const, x: face.value.bottomX, y: face.value.y },
 ]);
-const held = ref<'top' | 'bottom' | null>(null);
 const faceSvg = ref<SVGSVGElement | null>(null);
-function grab(event: PointerEvent, which: 'top' | 'bottom'): void {
-  held.value = which;
-  (event.target as Element).setPointerCapture(event.pointerId);
-}
-function drag(event: PointerEvent): void {
-  if (!held.value || !faceSvg.value) return;
+function pulled(which: 'top' | 'bottom', { at }: Pull): void {
+  if (!faceSvg.value) return;
   const box = faceSvg.value.getBoundingClientRect();
   const { cx, top, k } = face.value;
   const g = measures.value;
-  const wideMm = Math.round((Math.abs(event.clientX - box.left - cx) * 2) / k / 5) * 5;
-  const deepMm = Math.round((event.clientY - box.top - top) / k / 2) * 2;
-  if (held.value === 'top') {
-    set({ topWidthMm: Math.min(700, Math.max(g.bottomWidthMm, wideMm)) });
+  const wideMm = Math.round((Math.abs(at.x - box.left - cx) * 2) / k / 5) * 5;
+  const deepMm = Math.round((at.y - box.top - top) / k / 2) * 2;
+  if (which === 'top') {
+    set({ topWidthMm: between(g.bottomWidthMm, 700, wideMm) });
     return;
   }
   set({
-    bottomWidthMm: Math.min(g.topWidthMm, Math.max(50, wideMm)),
-    combDepthMm: Math.min(500, Math.max(100, deepMm)),
+    bottomWidthMm: between(50, g.topWidthMm, wideMm),
+    combDepthMm: between(100, 500, deepMm),
   });
 }
 </script>
@@ -109,8 +105,6 @@ function drag(event: PointerEvent): void {
       :viewBox="`0 0 320 ${face.height}`"
       role="group"
       aria-label="A comb from the front"
-      @pointermove="drag"
-      @pointerup="held = null"
     >
       <rect
         :x="2 * face.cx - face.topX - 16"
@@ -128,7 +122,7 @@ function drag(event: PointerEvent): void {
           r="32"
           fill="transparent"
           class="grab"
-          @pointerdown="grab($event, c.which)"
+          v-drag="(pull: Pull) => pulled(c.which, pull)"
         />
         <circle
           :cx="c.x"

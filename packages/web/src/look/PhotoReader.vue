@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { fileOf } from '../parts/domEvents';
+import { vDrag, within, between, arrowsOf, type Pull } from '../drawing/drag';
 import {
   CELL_CLASSES,
   CELL_MM,
@@ -19,6 +21,7 @@ import {
   type PhotoReading,
   type Quad,
   type StoredFace,
+  mapQuad,
 } from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
@@ -101,7 +104,7 @@ watch(visible, (open) => {
 onUnmounted(stop);
 
 async function take(event: Event): Promise<void> {
-  const chosen = (event.target as HTMLInputElement).files?.[0];
+  const chosen = fileOf(event);
   if (!chosen) return;
   reset();
   if (chosen.size > LARGEST) {
@@ -249,42 +252,26 @@ function example(cell: number): void {
     ...cells.map((c) => ({ cell: c, content: content.value })),
   ];
 }
-let dragged: number | null = null;
-function grab(event: PointerEvent, i: number): void {
-  dragged = i;
-  (event.currentTarget as Element).setPointerCapture(event.pointerId);
-}
-function drag(event: PointerEvent): void {
-  if (dragged === null || !canvas.value) return;
-  const box = canvas.value.getBoundingClientRect();
-  setCorner(
-    dragged,
-    ((event.clientX - box.left) / box.width) * size.value.width,
-    ((event.clientY - box.top) / box.height) * size.value.height,
-  );
+function pulled(corner: number, { at }: Pull): void {
+  if (!canvas.value) return;
+  const { x, y } = within(canvas.value, at, size.value.width, size.value.height);
+  setCorner(corner, x, y);
 }
 function setCorner(i: number, x: number, y: number): void {
-  const next = [...corners.value!] as [Quad[0], Quad[1], Quad[2], Quad[3]];
-  next[i] = {
-    x: Math.min(size.value.width, Math.max(0, x)),
-    y: Math.min(size.value.height, Math.max(0, y)),
+  if (!corners.value) return;
+  const moved = {
+    x: between(0, size.value.width, x),
+    y: between(0, size.value.height, y),
   };
-  corners.value = next;
+  corners.value = mapQuad(corners.value, (corner, at) => (at === i ? moved : corner));
   reading.value = null;
 }
 function nudge(event: KeyboardEvent, i: number): void {
-  const by: Record<string, [number, number]> = {
-    ArrowLeft: [-1, 0],
-    ArrowRight: [1, 0],
-    ArrowUp: [0, -1],
-    ArrowDown: [0, 1],
-  };
-  const step = by[event.key];
-  if (!step) return;
-  event.preventDefault();
-  event.stopPropagation();
+  const way = arrowsOf(event);
+  const corner = corners.value?.[i];
+  if (!way || !corner) return;
   const far = (event.shiftKey ? 20 : 3) / k.value;
-  setCorner(i, corners.value![i].x + step[0] * far, corners.value![i].y + step[1] * far);
+  setCorner(i, corner.x + way.x * far, corner.y + way.y * far);
 }
 async function read(): Promise<void> {
   if (!corners.value || !worker) return;
@@ -295,7 +282,7 @@ async function read(): Promise<void> {
   const answer = await mine.api.read(
     { ...props.outline },
     CELL_MM,
-    corners.value.map((p) => ({ ...p })) as unknown as Quad,
+    mapQuad(corners.value, (p) => ({ ...p })),
     dabs.value.map((d) => ({ ...d })),
     proxy((share: number) => void (progress.value = share)),
   );
@@ -347,7 +334,7 @@ async function keep(): Promise<void> {
             look; where it was taken is removed.
           </p>
         </div>
-        <div v-show="bitmap" class="stack" @pointermove="drag" @pointerup="dragged = null">
+        <div v-show="bitmap" class="stack">
           <canvas
             ref="canvas"
             tabindex="0"
@@ -364,7 +351,7 @@ async function keep(): Promise<void> {
               class="corner"
               :style="{ left: `${p.x * k}px`, top: `${p.y * k}px` }"
               :aria-label="`Corner ${names[i]}: arrow keys move it`"
-              @pointerdown.prevent="grab($event, i)"
+              v-drag="(pull: Pull) => pulled(i, pull)"
               @keydown="nudge($event, i)"
             />
           </template>

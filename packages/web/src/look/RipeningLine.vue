@@ -6,6 +6,7 @@ import {
   type CappedForecast,
   type CappingPace,
   type Look,
+  endOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
@@ -33,7 +34,7 @@ const points = computed(() =>
         ? []
         : [{ id: l.id, date: l.date, v: l.verdict.cappedPercent }],
     )
-    .filter((p, _, all) => daysBetween(p.date, all.at(-1)!.date) < 120)
+    .filter((p, _, all) => daysBetween(p.date, endOf(all).date) < 120)
     .slice(-8),
 );
 const span = computed(() => {
@@ -48,7 +49,7 @@ const x = (date: string): number =>
 const y = (percent: number): number => 84 - (percent / 100) * 74;
 const band = computed(() => {
   if (!props.forecast || !points.value.length) return '';
-  const from = points.value.at(-1)!.date;
+  const from = endOf(points.value).date;
   const days = Math.max(1, span.value.days - daysBetween(span.value.first, from));
   const dates = Array.from({ length: 9 }, (_, i) => addDays(from, Math.round((i / 8) * days)));
   const at = dates.map((d) => ({ x: x(d), ...props.forecast!.at(d) }));
@@ -59,7 +60,7 @@ const band = computed(() => {
 });
 const middle = computed(() => {
   if (!props.forecast || !points.value.length) return '';
-  const from = points.value.at(-1)!.date;
+  const from = endOf(points.value).date;
   const days = Math.max(1, span.value.days - daysBetween(span.value.first, from));
   return `M${Array.from({ length: 9 }, (_, i) => addDays(from, Math.round((i / 8) * days)))
     .map((d) => `${x(d)} ${y(props.forecast!.at(d).mid * 100)}`)

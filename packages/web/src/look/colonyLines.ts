@@ -11,6 +11,7 @@ import {
   type UnitSystem,
   type WeeklyGain,
   isStingless,
+  endOf,
 } from '@furrow/core';
 import { dateText } from '../shell/times.js';
 
@@ -174,7 +175,7 @@ export function colonyLines(
       kind: 'treatment',
       name: 'Treated',
       value: s.treatments.length
-        ? `${s.treatments.at(-1)!.product}, wait until ${dateText(s.treatments.at(-1)!.waitUntil)}`
+        ? `${endOf(s.treatments).product}, wait until ${dateText(endOf(s.treatments).waitUntil)}`
         : 'nothing noted',
       choices: [],
     },
@@ -182,7 +183,7 @@ export function colonyLines(
       kind: 'feeding',
       name: 'Fed',
       value: s.feedings.length
-        ? `${s.feedings.at(-1)!.litres} L ${s.feedings.at(-1)!.what}, ${ago(s.feedings.at(-1)!.on)}`
+        ? `${endOf(s.feedings).litres} L ${endOf(s.feedings).what}, ${ago(endOf(s.feedings).on)}`
         : 'nothing noted',
       choices: [],
     },

@@ -8,9 +8,9 @@ import {
   fillOrder,
   packFace,
   unpackFace,
-  type BarView,
   type Hive,
   type Shares,
+  type CombPlace,
 } from '@furrow/core';
 import { describe, expect, it } from 'vitest';
 import {
@@ -39,7 +39,7 @@ const bar = {
   inBox: 1,
   boxId: null,
   comb: { id: 'c', builtOn: '2025-12-01', emptied: null, looks: [], marks: [] },
-} as BarView;
+} as CombPlace;
 const lattice = faceLattice({ topWidthMm: 400, bottomWidthMm: 250, depthMm: 204 }, CELL_MM);
 const shares = (capped: number): Shares => ({
   capped,
@@ -56,7 +56,7 @@ describe('a comb like the one before it', () => {
     const read = { ...beginDraft(hive, bar), A: shares(0.8), attachment: 'capped-below' as const };
     setFace(read, 'B', face(0.5), 'photo');
     read.readings = [{ scale: 'percent', value: 18 }] as unknown as typeof read.readings;
-    const next = beginAlike(read, hive, { ...bar, comb: { ...bar.comb!, id: 'd' } });
+    const next = beginAlike(read, hive, { ...bar, comb: { ...bar.comb, id: 'd' } });
     expect([next.combId, next.A, next.attachment]).toEqual(['d', shares(0.8), 'capped-below']);
     expect(next.B?.capped).toBeCloseTo(read.B!.capped, 6);
     expect([next.faces.B, next.photos.B, next.readings]).toEqual([null, null, []]);

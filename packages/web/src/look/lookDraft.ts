@@ -12,13 +12,13 @@ import {
   readShape,
   seenOutline,
   unpackFace,
-  type BarView,
   type Hive,
   type NewLook,
   type Seen,
   type SeenBy,
   type Shares,
   type StoredFace,
+  type CombPlace,
 } from '@furrow/core';
 
 /** A look being made: kept on this device until it is written down or put down. */
@@ -44,8 +44,8 @@ export type Side = 'A' | 'B';
 export const otherSide = (side: Side): Side => (side === 'A' ? 'B' : 'A');
 
 /** A look begun from what is known of the comb's measures; its sides are not seen until touched. */
-export function beginDraft(hive: Hive, bar: BarView): LookDraft {
-  const comb = bar.comb!;
+export function beginDraft(hive: Hive, bar: CombPlace): LookDraft {
+  const { comb } = bar;
   const last = comb.looks.at(-1) ?? null;
   const box = hive.boxes.find((b) => b.carrierId === bar.boxId);
   const inBrood = box?.compartment === 'brood';
@@ -73,7 +73,7 @@ export function beginDraft(hive: Hive, bar: BarView): LookDraft {
  * A look at another comb that looks like one that was read. Only what was seen in general is said
  * of it: no cells, no photo, no sample, no measures.
  */
-export const beginAlike = (read: LookDraft, hive: Hive, bar: BarView): LookDraft => ({
+export const beginAlike = (read: LookDraft, hive: Hive, bar: CombPlace): LookDraft => ({
   ...beginDraft(hive, bar),
   A: read.A && { ...read.A },
   B: read.B && { ...read.B },

@@ -1,15 +1,11 @@
-import type { Hive, JudgedComb, Seen } from '@furrow/core';
-import { judgeHiveAt } from '@furrow/core';
-import { computed, type ComputedRef } from 'vue';
+import { type Hive, type JudgedComb, judgeHiveAt } from '@furrow/core';
+import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { serverNow } from '../api/client.js';
 import { useHives, useRules } from '../api/queries.js';
 
-/**
- * The hive in the address, or the first there is; judged under the rules in force, with a look
- * being made in place of the last one.
- */
-export function useHive(draft?: ComputedRef<{ combId: string; seen: Seen } | null>) {
+/** The hive in the address, or the first there is; judged under the rules in force. */
+export function useHive() {
   const route = useRoute();
   const hives = useHives();
   const rules = useRules();
@@ -22,12 +18,7 @@ export function useHive(draft?: ComputedRef<{ combId: string; seen: Seen } | nul
   );
   const judged = computed<JudgedComb[]>(() =>
     hive.value && rules.data.value
-      ? judgeHiveAt(
-          hive.value,
-          rules.data.value.rules,
-          serverNow().toISOString(),
-          draft?.value ?? null,
-        )
+      ? judgeHiveAt(hive.value, rules.data.value.rules, serverNow().toISOString())
       : [],
   );
   return {

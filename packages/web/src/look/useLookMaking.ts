@@ -8,6 +8,8 @@ import {
   type SeenBy,
   type Shares,
   type StoredFace,
+  hasComb,
+  sure,
 } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { newId } from '../api/client.js';
@@ -40,7 +42,7 @@ const PRESETS: Record<string, Shares> = {
 export function useLookMaking(input: {
   drafts: Ref<Record<string, LookDraft>>;
   draft: Ref<LookDraft | null>;
-  hive: Ref<Hive | null>;
+  hive: Ref<Hive>;
   here: Ref<BarView | null>;
   slot: Ref<number>;
   side: Ref<Side>;
@@ -55,10 +57,12 @@ export function useLookMaking(input: {
 }) {
   const { drafts, draft, hive, here, slot, side, combs, standing, lastFaces, go } = input;
   const ui = useUi();
+  /** The place in hand, where a comb hangs there. */
+  const place = computed(() => (here.value && hasComb(here.value) ? here.value : null));
   function begin(): LookDraft {
-    const id = here.value!.comb!.id;
-    drafts.value[id] = draft.value ?? beginDraft(hive.value!, here.value!);
-    return drafts.value[id];
+    const bar = sure(place.value, 'comb in hand');
+    drafts.value[bar.comb.id] = draft.value ?? beginDraft(hive.value, bar);
+    return drafts.value[bar.comb.id];
   }
   const setSide = (shares: Shares | null): void => setBands(begin(), side.value, shares);
   function sharesFrom(from: string, d: LookDraft): Shares {
@@ -89,13 +93,13 @@ export function useLookMaking(input: {
     );
   }
   /** Looked at again on a later day, and nothing changed: the sides as they were, today. */
-  const canBeSame = computed(
-    () =>
-      Boolean(standing.value?.sides.A ?? standing.value?.sides.B) &&
-      here.value!.comb!.looks.at(-1)!.date < input.date.value,
-  );
+  const canBeSame = computed(() => {
+    const last = place.value?.comb.looks.at(-1);
+    const { A, B } = standing.value?.sides ?? {};
+    return Boolean(A ?? B) && last !== undefined && last.date < input.date.value;
+  });
   function seenTheSame(): void {
-    const { A, B } = standing.value!.sides;
+    const { A, B } = standing.value?.sides ?? {};
     if (A) setBands(begin(), 'A', { ...A });
     if (B) setBands(begin(), 'B', { ...B });
   }
@@ -115,7 +119,7 @@ export function useLookMaking(input: {
   /** The comb that comes after this one in the file or the box. */
   const after = computed(() => {
     const next = combs.value[combs.value.findIndex((c) => c.slot === slot.value) + 1];
-    const bar = hive.value?.bars.find((b) => b.comb && b.comb.id === next?.combId);
+    const bar = hive.value.bars.filter(hasComb).find((b) => b.comb.id === next?.combId);
     return bar && bar.boxId === here.value?.boxId ? bar : null;
   });
   const canBeAlike = computed(() =>
@@ -125,13 +129,13 @@ export function useLookMaking(input: {
   async function writeAndGoOn(): Promise<void> {
     const [read, next] = [draft.value, after.value];
     if (!read || !next || !(await writeDown())) return;
-    drafts.value[next.comb!.id] = beginAlike(read, hive.value!, next);
+    drafts.value[next.comb.id] = beginAlike(read, hive.value, next);
     slot.value = next.slot;
   }
   const { boxLabel, writeBox } = useWholeBox(hive, here, draft, go);
   async function writeWholeBox(): Promise<void> {
-    const { combId } = draft.value!;
-    if (await writeBox()) delete drafts.value[combId];
+    const read = draft.value;
+    if (read && (await writeBox(read))) delete drafts.value[read.combId];
   }
   return {
     begin,

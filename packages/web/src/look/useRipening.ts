@@ -1,3 +1,4 @@
+import { useNow } from '../shell/useNow';
 import {
   cappedForecast,
   comeBack,
@@ -18,8 +19,10 @@ import {
   type JudgedComb,
   followerAfterBar,
   isLong,
+  type ColonyState,
+  type BarView,
 } from '@furrow/core';
-import { computed, type ComputedRef } from 'vue';
+import { computed, type Ref } from 'vue';
 
 /** Capped share of the honey at each look at a comb that saw any. */
 const cappedLooks = (comb: CombView): CappedLook[] =>
@@ -36,33 +39,43 @@ function edgeOf(comb: CombView | null): 'capped' | 'open' | null {
   return seen === 'open-below' ? 'open' : null;
 }
 
+const flowsStrongly = ({ strength, flow }: ColonyState): boolean =>
+  strength?.strength === 'strong' && flow?.flow === 'strong';
+
+/** A frame of a super as its looks tell it: how far it was filled and capped, day by day. */
+const frameOf = (bar: BarView) => ({
+  place: bar.inBox,
+  edge: edgeOf(bar.comb),
+  looks: (bar.comb?.looks ?? []).flatMap(({ date, sides, verdict }) => {
+    const filled = filledShare(sides);
+    const cappedShare = (verdict.cappedPercent ?? 0) / 100;
+    return filled === null ? [] : [{ date, filledShare: filled, cappedShare }];
+  }),
+});
+
 /**
  * What ripens when in one hive: each comb, the last bar, the super. Pure functions of the core over
  * the looks there are.
  */
 export function useRipening(
-  hives: ComputedRef<Hive[]>,
-  hive: ComputedRef<Hive | null>,
-  rules: ComputedRef<HouseRules | null>,
-  judged: ComputedRef<JudgedComb[]>,
-  date: ComputedRef<string>,
-  instant: ComputedRef<string>,
+  hives: Ref<readonly Hive[]>,
+  hive: Ref<Hive>,
+  rules: Ref<HouseRules>,
+  judged: Ref<readonly JudgedComb[]>,
+  date: Ref<string>,
 ) {
+  const now = useNow();
   const pace = computed(() =>
     householdPace(
       hives.value.flatMap((h) => h.bars.flatMap((b) => (b.comb ? [cappedLooks(b.comb)] : []))),
     ),
   );
-  const state = computed(() =>
-    hive.value && rules.value ? stateAt(hive.value, instant.value, rules.value) : null,
-  );
-  const need = computed(() =>
-    hive.value && rules.value
-      ? (hiveKind(hive.value.kind).drainsInPlace
-          ? rules.value.ripeDrainPercent
-          : rules.value.ripeCappedPercent) / 100
-      : 0.8,
-  );
+  const state = computed(() => stateAt(hive.value, now.value.toISOString(), rules.value));
+  const kind = computed(() => hiveKind(hive.value.kind));
+  const need = computed(() => {
+    const { ripeDrainPercent, ripeCappedPercent } = rules.value;
+    return (kind.value.drainsInPlace ? ripeDrainPercent : ripeCappedPercent) / 100;
+  });
   const forecastOf = (comb: CombView): ReturnType<typeof cappedForecast> =>
     cappedForecast({
       looks: cappedLooks(comb),
@@ -70,8 +83,7 @@ export function useRipening(
       pace: pace.value,
       today: date.value,
     });
-  const comeBackOf = (comb: CombView): ReturnType<typeof comeBack> | null => {
-    if (!hive.value || !rules.value || !state.value) return null;
+  const comeBackOf = (comb: CombView): ReturnType<typeof comeBack> => {
     const season = seasonOf(date.value, hive.value.site.hemisphere);
     const next = Number(season.startsOn.slice(0, 4)) + 1;
     return comeBack({
@@ -89,8 +101,8 @@ export function useRipening(
     });
   };
   const lastBar = computed(() => {
-    const board = hive.value && followerAfterBar(hive.value);
-    if (!hive.value || board === undefined || board === null) return null;
+    const board = followerAfterBar(hive.value);
+    if (board === undefined || board === null) return null;
     return lastBarForecast({
       combs: hive.value.bars.flatMap((b) =>
         b.comb ? [{ bar: b.slot, builtOn: b.comb.builtOn }] : [],
@@ -104,60 +116,38 @@ export function useRipening(
    * not among them.
    */
   const nextRipe = computed(() =>
-    (hive.value?.bars ?? [])
+    hive.value.bars
       .flatMap((bar) => {
         const j = judged.value.find((one) => one.slot === bar.slot);
-        const f =
-          bar.comb && j?.verdict.verdict === 'leave' && j.verdict.decidedBy === 'ripe'
-            ? forecastOf(bar.comb)
-            : null;
-        return f?.rising ? [{ label: j!.label, earliest: f.earliest, latest: f.latest }] : [];
+        if (!bar.comb || j?.verdict.verdict !== 'leave' || j.verdict.decidedBy !== 'ripe')
+          return [];
+        const ripe = forecastOf(bar.comb);
+        if (!ripe?.rising) return [];
+        return [{ label: j.label, earliest: ripe.earliest, latest: ripe.latest }];
       })
       .sort((a, b) => a.earliest.localeCompare(b.earliest))
       .slice(0, 3),
   );
-  const scan = computed(() =>
-    hive.value && isLong(hive.value.kind) ? scanFromBack(judged.value) : null,
-  );
+  const scan = computed(() => (isLong(hive.value.kind) ? scanFromBack(judged.value) : null));
   const supers = computed(() => {
-    const purpose = hive.value && hiveKind(hive.value.kind).superPurpose;
-    if (!hive.value || !state.value || state.value.dead || !purpose) return [];
-    return hive.value.boxes
-      .filter((b) => b.compartment === 'super')
-      .map((box) => ({
-        number: box.number,
-        forecast: superForecast({
-          purpose,
-          today: date.value,
-          setOn: superSince(hive.value!, box) ?? date.value,
-          turnedOn: box.turnedOn,
-          schools: rules.value!,
-          roomForSecond:
-            state.value!.strength?.strength === 'strong' &&
-            state.value!.flow?.flow === 'strong' &&
-            hive.value!.boxes.filter((b) => b.compartment === 'super').length === 1,
-          flowEndsOn: state.value!.flow?.endsOn ?? null,
-          pace: pace.value,
-          lookedBefore: hive.value!.lastLookOn !== null,
-          frames: hive
-            .value!.bars.filter((b) => b.boxId === box.carrierId)
-            .map((b) => ({
-              place: b.inBox,
-              edge: edgeOf(b.comb),
-              looks: (b.comb?.looks ?? []).flatMap((l) => {
-                const filled = filledShare(l.sides);
-                if (filled === null) return [];
-                return [
-                  {
-                    date: l.date,
-                    filledShare: filled,
-                    cappedShare: (l.verdict.cappedPercent ?? 0) / 100,
-                  },
-                ];
-              }),
-            })),
-        }),
-      }));
+    const { superPurpose: purpose } = kind.value;
+    if (state.value.dead || !purpose) return [];
+    const boxes = hive.value.boxes.filter((b) => b.compartment === 'super');
+    return boxes.map((box) => ({
+      number: box.number,
+      forecast: superForecast({
+        purpose,
+        today: date.value,
+        setOn: superSince(hive.value, box) ?? date.value,
+        turnedOn: box.turnedOn,
+        schools: rules.value,
+        roomForSecond: boxes.length === 1 && flowsStrongly(state.value),
+        flowEndsOn: state.value.flow?.endsOn ?? null,
+        pace: pace.value,
+        lookedBefore: hive.value.lastLookOn !== null,
+        frames: hive.value.bars.filter((b) => b.boxId === box.carrierId).map(frameOf),
+      }),
+    }));
   });
   return { pace, state, need, forecastOf, comeBackOf, lastBar, scan, nextRipe, supers };
 }

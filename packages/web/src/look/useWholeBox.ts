@@ -1,4 +1,4 @@
-import type { BarView, Hive } from '@furrow/core';
+import { type BarView, type Hive, hasComb } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 import { newId } from '../api/client.js';
 import type { useSend } from '../api/useSend.js';
@@ -9,14 +9,14 @@ import { beginAlike, lookPayload, tellsOfOthers, type LookDraft } from './lookDr
  * touched afterwards.
  */
 export function useWholeBox(
-  hive: Ref<Hive | null>,
+  hive: Ref<Hive>,
   here: Ref<BarView | null>,
   draft: Ref<LookDraft | null>,
   go: ReturnType<typeof useSend>['go'],
 ) {
   const alike = computed(() =>
-    hive.value && here.value?.boxId
-      ? hive.value.bars.filter((b) => b.boxId === here.value!.boxId && b.comb)
+    here.value?.boxId
+      ? hive.value.bars.filter(hasComb).filter((b) => b.boxId === here.value?.boxId)
       : [],
   );
   /**
@@ -27,10 +27,9 @@ export function useWholeBox(
     if (!d || alike.value.length < 2 || !tellsOfOthers(d)) return null;
     return `All ${alike.value.length} of this box look like this`;
   });
-  async function writeBox(): Promise<boolean> {
-    const d = draft.value!;
+  async function writeBox(read: LookDraft): Promise<boolean> {
     const looks = alike.value.map((bar) =>
-      lookPayload(bar.comb!.id === d.combId ? d : beginAlike(d, hive.value!, bar), newId()),
+      lookPayload(bar.comb.id === read.combId ? read : beginAlike(read, hive.value, bar), newId()),
     );
     return Boolean(await go('/looks/several', { looks }, `${looks.length} combs written down.`));
   }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { bestHours, type HourScore } from '@furrow/core';
+import { within } from '../drawing/drag';
+import { bestHours, type HourScore, dayOf } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
 import { useWidth } from '../parts/useWidth.js';
@@ -17,8 +18,7 @@ const days = computed(() => {
   const by = new Map<string, HourScore[]>();
   for (const s of props.scores) {
     const at = DateTime.fromISO(s.at, { zone: props.zone });
-    if (at.hour >= FIRST && at.hour <= LAST)
-      by.set(at.toISODate()!, [...(by.get(at.toISODate()!) ?? []), s]);
+    if (at.hour >= FIRST && at.hour <= LAST) by.set(dayOf(at), [...(by.get(dayOf(at)) ?? []), s]);
   }
   return [...by].map(([date, hours]) => ({ date, hours }));
 });
@@ -52,8 +52,9 @@ const bestLocal = computed(() =>
 );
 const local = (at: DateTime): string => at.toFormat("yyyy-MM-dd'T'HH:mm");
 function touch(event: MouseEvent): void {
-  const box = (event.currentTarget as SVGElement).getBoundingClientRect();
-  const px = ((event.clientX - box.left) / box.width) * (days.value.length * dayWidth.value + 4);
+  const { currentTarget: line, clientX: x, clientY: y } = event;
+  if (!(line instanceof Element)) return;
+  const { x: px } = within(line, { x, y }, days.value.length * dayWidth.value + 4, 1);
   const day = Math.min(days.value.length - 1, Math.max(0, Math.floor((px - 2) / dayWidth.value)));
   const hour = Math.round(
     FIRST + ((px - 2 - day * dayWidth.value - 6) / (dayWidth.value - 12)) * (LAST - FIRST),

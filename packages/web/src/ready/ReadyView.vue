@@ -14,6 +14,8 @@ import {
   type HourScore,
   type TimetableStep,
   isStingless,
+  instantOf,
+  dayOf,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
@@ -109,13 +111,13 @@ const scores = computed<HourScore[]>(() => {
   if (!from.isValid) return [];
   return Array.from({ length: 240 }, (_, i) => {
     const at = from.plus({ hours: i });
-    const iso = at.toUTC().toISO()!;
+    const iso = instantOf(at.toUTC());
     return scoreHour(iso, known.get(iso) ?? null, {
       kind: d.hive.kind,
       way: d.batch.method,
       zone: zone.value,
       place: placeOfSite(d.hive.site),
-      forage: forageAt(d.hive, stateAt(d.hive, at.toUTC().toISO()!, rules.value!), at.toISODate()!),
+      forage: forageAt(d.hive, stateAt(d.hive, instantOf(at.toUTC()), rules.value!), dayOf(at)),
       temper: temper.value,
       alive: alive.value,
       rules: rules.value!,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vDrag, type Pull } from '../drawing/drag';
 import type { Caution, TimetableStep } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref, watch } from 'vue';
@@ -40,21 +41,16 @@ const midnights = computed(() => {
 });
 const key = (s: TimetableStep): string => `${s.harvestId}-${s.id}`;
 const drag = ref<{ key: string; ms: number } | null>(null);
-let from = { x: 0, width: 1, ms: 0 };
-function grab(event: PointerEvent, s: TimetableStep): void {
-  const track = (event.currentTarget as HTMLElement).parentElement!;
-  from = {
-    x: event.clientX,
-    width: track.getBoundingClientRect().width,
-    ms: Date.parse(s.startsAt),
-  };
-  drag.value = { key: key(s), ms: from.ms };
-  (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
-}
-function pull(event: PointerEvent, s: TimetableStep): void {
-  if (drag.value?.key !== key(s)) return;
-  const ms = from.ms + ((event.clientX - from.x) / from.width) * (span.value.to - span.value.from);
+function pulled(s: TimetableStep, { by, held, last, canceled }: Pull): void {
+  const track = held.parentElement;
+  if (!track || canceled) {
+    drag.value = null;
+    return;
+  }
+  const share = by.x / track.getBoundingClientRect().width;
+  const ms = Date.parse(s.startsAt) + share * (span.value.to - span.value.from);
   drag.value = { key: key(s), ms: Math.round(ms / QUARTER) * QUARTER };
+  if (last) drop(s);
 }
 const asLocal = (ms: number): string =>
   DateTime.fromMillis(ms, { zone: props.zone }).toFormat("yyyy-MM-dd'T'HH:mm");
@@ -136,10 +132,7 @@ const cautionsOf = (s: TimetableStep): readonly Caution[] =>
             left: `${place(startMs(s))}%`,
             width: `${Math.max(0.8, place(Date.parse(s.endsAt)) - place(Date.parse(s.startsAt)))}%`,
           }"
-          @pointerdown="grab($event, s)"
-          @pointermove="pull($event, s)"
-          @pointerup="drop(s)"
-          @pointercancel="drag = null"
+          v-drag="(pull: Pull) => pulled(s, pull)"
           @keydown="press($event, s)"
         />
       </span>

@@ -1,3 +1,4 @@
+import { plainCopy } from '../parts/plainCopy';
 import {
   hiveKind,
   moistureSummary,
@@ -143,7 +144,7 @@ export function useReady() {
     async () => {
       if (!input.value) return;
       const mine = ++turn;
-      const worked = await compute().planDay(JSON.parse(JSON.stringify(input.value)) as DayInput);
+      const worked = await compute().planDay(plainCopy(input.value));
       if (mine !== turn) return;
       says.value = worked.says;
       // The last good plan stays where the new one cannot be worked out.

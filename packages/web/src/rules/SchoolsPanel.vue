@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plainCopy } from '../parts/plainCopy';
 import {
   SCHOOL_QUESTIONS,
   SCHOOL_STAGES,
@@ -52,7 +53,7 @@ watch(
     const done = await compute()
       .schoolFlips(
         structuredClone(toRaw(found)),
-        JSON.parse(JSON.stringify(draft.value)) as HouseRules,
+        plainCopy(draft.value),
         serverNow().toISOString(),
         proxy((s: number) => {
           // A last word on its way when the answer is there already begins nothing anew.

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { STAGES, harvestMark, type Batch, type Stage } from '@furrow/core';
+import { STAGES, harvestMark, type Batch } from '@furrow/core';
 import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { helperSees } from '../house/helperMay.js';
@@ -16,13 +16,9 @@ const ui = useUi();
 const route = useRoute();
 const now = useNow();
 const { data: harvests } = useHarvests();
-const here = computed(() => STAGES.indexOf(route.meta.stage as Stage));
+const here = computed(() => (route.meta.stage ? STAGES.indexOf(route.meta.stage) : -1));
 const view = computed(() =>
-  inView(
-    route.meta.stage as Stage | undefined,
-    route.params.id ? String(route.params.id) : null,
-    harvests.value ?? [],
-  ),
+  inView(route.meta.stage, route.params.id ? String(route.params.id) : null, harvests.value ?? []),
 );
 const { data: me } = useMe();
 const isHelper = computed(() => me.value?.kind === 'helper');

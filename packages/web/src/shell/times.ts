@@ -1,3 +1,4 @@
+import { firstOf, instantOf } from '@furrow/core';
 import { DateTime } from 'luxon';
 
 /** "16:10" today, "Tue 16:10" within a week, "14 Mar 16:10" beyond, in the place's zone. */
@@ -32,12 +33,12 @@ export function aboutText(
   rounding: Rounding = 'near',
 ): string {
   const away = Math.abs(Date.parse(instant) - now.getTime()) / 3_600_000;
-  const step = TELLS.find((t) => away < t.withinHours)!.minutes;
+  const step = firstOf(TELLS, (t) => away < t.withinHours).minutes;
   const local = DateTime.fromISO(instant, { zone });
   const minutes = local.hour * 60 + local.minute;
   const round = { earlier: Math.floor, near: Math.round, later: Math.ceil }[rounding];
   const told = local.startOf('day').plus({ minutes: round(minutes / step) * step });
-  return clockText(told.toUTC().toISO()!, zone, now);
+  return clockText(instantOf(told.toUTC()), zone, now);
 }
 
 /** "14 Mar 2026" from a calendar date. */

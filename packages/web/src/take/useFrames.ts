@@ -1,3 +1,4 @@
+import { plainCopy } from '../parts/plainCopy';
 import {
   FRAME_PRIOR,
   frameHoney,
@@ -29,7 +30,7 @@ import { compute } from '../workers/client.js';
 /** Warmth a vessel under a super has: it hangs outside, so its honey cools a little. */
 const HONEY_C = 27;
 /** What goes to the worker must be plain. */
-const plain = <T>(thing: T): T => JSON.parse(JSON.stringify(thing)) as T;
+const plain = <T>(thing: T): T => plainCopy(thing);
 
 /**
  * Every frame of one harvest as it stands, the vessels under them, what comes next, and the

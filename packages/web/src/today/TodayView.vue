@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import type { TodayLine } from '@furrow/core';
+import {
+  type TodayLine,
+  harvestMark,
+  hoursText,
+  judgeHiveAt,
+  type Hive,
+  dayOf,
+} from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import Button from 'primevue/button';
@@ -18,7 +25,6 @@ import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { groupHung, saysIfLeft } from './hung.js';
 
-import { harvestMark, hoursText, judgeHiveAt, type Hive } from '@furrow/core';
 import { said } from '../shell/units.js';
 
 /** Only an empty household needs the drawings of all kinds: they are no part of the first load. */
@@ -126,7 +132,7 @@ const later = computed(() => {
     if (!line.dueAt) return [];
     const due = DateTime.fromISO(line.dueAt, { zone: zone.value });
     const days = due.diff(today, 'days').days;
-    return days >= 7 && days < LATER_DAYS ? [{ line, on: due.toISODate()! }] : [];
+    return days >= 7 && days < LATER_DAYS ? [{ line, on: dayOf(due) }] : [];
   });
 });
 const frame = ref<HTMLElement | null>(null);

@@ -6,6 +6,7 @@ import {
   type PhotoReading,
   type Picture,
   type Quad,
+  mapQuad,
 } from '@furrow/core';
 import { expose } from 'comlink';
 
@@ -43,7 +44,7 @@ const api = {
     onProgress: (share: number) => void,
   ): PhotoReading {
     if (!picture) return { read: false, why: 'dabs', sentence: 'Choose a picture first.' };
-    const scaled = corners.map((p) => ({ x: p.x * shrunk, y: p.y * shrunk })) as unknown as Quad;
+    const scaled = mapQuad(corners, (p) => ({ x: p.x * shrunk, y: p.y * shrunk }));
     return readPhoto({
       picture,
       lattice: faceLattice(outline, pitchMm),

@@ -6,6 +6,15 @@ export interface Point {
 }
 /** Corners in the order top left, top right, bottom right, bottom left. */
 export type Quad = readonly [Point, Point, Point, Point];
+
+/** The four corners, each as a function says it. */
+export const mapQuad = ([a, b, c, d]: Quad, corner: (point: Point, at: number) => Point): Quad => [
+  corner(a, 0),
+  corner(b, 1),
+  corner(c, 2),
+  corner(d, 3),
+];
+
 /** A projective map as a 3 × 3 matrix, row by row. */
 export type Matrix = readonly number[];
 

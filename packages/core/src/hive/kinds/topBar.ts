@@ -1,3 +1,4 @@
+import { tableOf } from '../../units/known.js';
 import { z } from 'zod';
 import { count, mm, sealedThicknessMm, type HiveKind } from '../kind.js';
 
@@ -33,6 +34,19 @@ export const TOP_BAR_DEFAULTS: TopBarGeometry = {
   bottomWidthMm: 250,
   followerAfterBar: 17,
 };
+
+const MEASURES = [
+  'bars',
+  'barWidthMm',
+  'combDepthMm',
+  'topWidthMm',
+  'bottomWidthMm',
+  'followerAfterBar',
+] as const satisfies readonly (keyof TopBarGeometry)[];
+
+/** The measures of a long hive, where what is at hand is only known to be some hive's. */
+export const topBarOf = (geometry: Readonly<Record<string, unknown>>): TopBarGeometry =>
+  tableOf(MEASURES, (measure) => Number(geometry[measure]));
 
 /** Inner length of the hive in mm. */
 export function innerLengthMm(geometry: TopBarGeometry): number {

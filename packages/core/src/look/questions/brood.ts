@@ -1,3 +1,4 @@
+import { firstOf } from '../../units/known.js';
 import { dateWords } from '../../units/dates.js';
 import { type CombFacts, seenSides, sumOf } from '../combFacts.js';
 import { percentDown, restsOn } from '../finding.js';
@@ -53,7 +54,7 @@ function broodText(facts: CombFacts, share: number): string {
   if (facts.colony.dead)
     return `Dead brood in it, ${percent}: it stays where it is until its cause was looked at.`;
   const drone = facts.comb.droneShare !== null && facts.comb.droneShare > 0.5;
-  const where = seenSides(facts.comb.sides).find((s) => s.shares.brood > 0)!.side;
+  const where = firstOf(seenSides(facts.comb.sides), (s) => s.shares.brood > 0).side;
   return drone
     ? `Drone brood on side ${where}, ${percent} of what was seen: live brood is never taken.`
     : `Brood on side ${where}, ${percent} of what was seen: a comb with live brood is never taken.`;

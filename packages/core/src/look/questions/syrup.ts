@@ -1,3 +1,4 @@
+import { endOf } from '../../units/known.js';
 import { isStingless } from '../../hive/kinds.js';
 import { filledShare } from '../../comb/contents.js';
 import { addDays, dateWords, daysBetween } from '../../units/dates.js';
@@ -62,7 +63,7 @@ export function syrup(facts: CombFacts): Finding {
     answer: 'no',
     weight: 'notes',
     sentence: suspects.length
-      ? `${fedText(feedings)} ${suspects.at(-1)!.says.why}`
+      ? `${fedText(feedings)} ${endOf(suspects).says.why}`
       : 'No feeding is noted.',
   };
 }

@@ -1,3 +1,4 @@
+import { endOf } from '../../units/known.js';
 import { dateWords, daysBetween } from '../../units/dates.js';
 import type { ColonyState } from '../colonyState.js';
 import type { CombFacts } from '../combFacts.js';
@@ -71,7 +72,7 @@ export function treated(facts: CombFacts): Finding {
       ...base,
       answer: 'no',
       weight: 'notes',
-      sentence: `${capitalised(named(present.at(-1)!))}: the leaflet allows supers on, as you noted, and the waiting time is over.`,
+      sentence: `${capitalised(named(endOf(present)))}: the leaflet allows supers on, as you noted, and the waiting time is over.`,
     };
   return {
     ...base,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vDrag, within, between, arrowsOf, type Pull } from '../drag';
 import type { TopBarGeometry, Verdict } from '@furrow/core';
 import { computed, ref } from 'vue';
 import CombSlab from '../CombSlab.vue';
@@ -65,19 +66,18 @@ defineExpose({
 });
 
 const svg = ref<SVGSVGElement | null>(null);
-const dragging = ref<'board' | 'bars' | null>(null);
-function startDrag(event: PointerEvent, what: 'board' | 'bars'): void {
-  dragging.value = what;
-  (event.target as Element).setPointerCapture(event.pointerId);
+/** As few and as many bars as a hive may be drawn with. */
+const [FEWEST_BARS, MOST_BARS] = [5, 60];
+type Handle = 'board' | 'bars';
+/** A handle at a place along the hive, as far as it may go. */
+function setHandle(what: Handle, slot: number): void {
+  if (what === 'board') emit('board', between(1, props.geometry.bars, slot));
+  else emit('bars', between(FEWEST_BARS, MOST_BARS, slot));
 }
-function drag(event: PointerEvent): void {
-  if (!dragging.value || !svg.value) return;
-  const box = svg.value.getBoundingClientRect();
-  const slots = Math.round(
-    ((event.clientX - box.left) * (width.value / box.width) - left.value) / pitch.value,
-  );
-  if (dragging.value === 'board') emit('board', Math.min(props.geometry.bars, Math.max(1, slots)));
-  else emit('bars', Math.min(60, Math.max(5, slots)));
+function pulled(what: Handle, { at }: Pull): void {
+  if (!svg.value) return;
+  const { x } = within(svg.value, at, width.value, height.value);
+  setHandle(what, Math.round((x - left.value) / pitch.value));
 }
 /** One bar can be tabbed to; the arrow keys walk from there, as along the hive. */
 const roved = ref<number | null>(null);
@@ -85,16 +85,12 @@ const focused = computed(() => roved.value ?? props.selected ?? 1);
 function focusBar(slot: number): void {
   svg.value?.querySelector<SVGElement>(`[data-slot="${slot}"]`)?.focus();
 }
-function key(event: KeyboardEvent, what: 'board' | 'bars'): void {
-  const step = { ArrowLeft: -1, ArrowRight: 1, ArrowDown: -1, ArrowUp: 1 }[event.key];
-  if (!step) return;
-  event.preventDefault();
-  if (what === 'board')
-    emit(
-      'board',
-      Math.min(props.geometry.bars, Math.max(1, props.geometry.followerAfterBar + step)),
-    );
-  else emit('bars', Math.min(60, Math.max(5, props.geometry.bars + step)));
+function key(event: KeyboardEvent, what: Handle): void {
+  const way = arrowsOf(event);
+  if (!way) return;
+  const from = what === 'board' ? props.geometry.followerAfterBar : props.geometry.bars;
+  // To the right and up is more.
+  setHandle(what, from + way.x - way.y);
 }
 const words: Record<Verdict, string> = {
   take: 'may take',
@@ -113,8 +109,6 @@ const words: Record<Verdict, string> = {
     :viewBox="`0 0 ${width} ${height}`"
     role="group"
     :aria-label="label"
-    @pointermove="drag"
-    @pointerup="dragging = null"
   >
     <rect
       :x="left"
@@ -347,7 +341,7 @@ const words: Record<Verdict, string> = {
       :aria-valuenow="geometry.followerAfterBar"
       aria-valuemin="1"
       :aria-valuemax="geometry.bars"
-      @pointerdown="startDrag($event, 'board')"
+      v-drag="(pull: Pull) => pulled('board', pull)"
       @keydown="key($event, 'board')"
     />
     <rect
@@ -364,7 +358,7 @@ const words: Record<Verdict, string> = {
       :aria-valuenow="geometry.bars"
       aria-valuemin="5"
       aria-valuemax="60"
-      @pointerdown="startDrag($event, 'bars')"
+      v-drag="(pull: Pull) => pulled('bars', pull)"
       @keydown="key($event, 'bars')"
     />
     <g v-if="editBoard" aria-hidden="true" style="pointer-events: none">

@@ -1,4 +1,4 @@
-import type { HiveKindName, TopBarGeometry } from '@furrow/core';
+import { type HiveKindName, topBarOf } from '@furrow/core';
 import type { Component } from 'vue';
 import SectionCutComb from './SectionCutComb.vue';
 import SectionDrainFrame from './SectionDrainFrame.vue';
@@ -21,6 +21,6 @@ export const SECTIONS: Record<Exclude<HiveKindName, 'top-bar'>, Component> = {
 /** How large a hive is drawn, mm, so that a screen can choose its scale. */
 export function sectionSizeMm(hive: DrawnHive): { widthMm: number; heightMm: number } {
   if (hive.kind !== 'top-bar') return stackSizeMm(hive);
-  const g = hive.geometry as TopBarGeometry;
+  const g = topBarOf(hive.geometry);
   return { widthMm: g.bars * g.barWidthMm + 84, heightMm: g.combDepthMm + 100 };
 }

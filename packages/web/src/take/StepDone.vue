@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { OUTCOME_WORDS, massText, weighsOut, type Take, type UnitSystem } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import type { Refused } from '../api/client.js';
+import Refusal from '../parts/Refusal.vue';
+
+/** A step that was done, looked back at: what was written down then, and the way back to now. */
+const props = defineProps<{
+  taken: Take | null;
+  /** When, as it is said; null where nobody knows. */
+  at: string | null;
+  units: UnitSystem;
+  mayUndo: boolean;
+  busy: boolean;
+  refusal: Refused | null;
+}>();
+const emit = defineEmits<{ now: []; undo: [] }>();
+function takenText({ netG, outcome }: Take): string {
+  if (netG !== null) return massText(netG / 1000, props.units, 2);
+  return weighsOut(outcome) ? `${OUTCOME_WORDS[outcome]}, weighed later` : OUTCOME_WORDS[outcome];
+}
+const says = computed(() => {
+  const what = props.taken ? `Written down: ${takenText(props.taken)}` : 'Done';
+  return props.at ? `${what} at ${props.at}` : what;
+});
+</script>
+
+<template>
+  <p class="text">
+    <b>{{ says }}</b>
+  </p>
+  <Button class="main" label="Back to now" @click="emit('now')" />
+  <Button
+    v-if="mayUndo"
+    outlined
+    label="Not done after all"
+    :loading="busy"
+    @click="emit('undo')"
+  />
+  <Refusal :refusal="refusal" />
+</template>
+
+<style scoped>
+.text {
+  font-size: 20px;
+  line-height: 28px;
+  max-width: 640px;
+}
+</style>

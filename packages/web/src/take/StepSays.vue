@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import {
+  dayOf,
+  estimateSeen,
+  filledLook,
+  frameRefill,
+  guessBias,
+  massText,
+  nextFrameDate,
+  percentDown,
+  type BatchDetail,
+  type HouseRules,
+  type TakeStep,
+} from '@furrow/core';
+import { DateTime } from 'luxon';
+import { computed } from 'vue';
+import { useGuesses } from '../api/queries.js';
+import { clockText } from '../shell/times.js';
+import { said } from '../shell/units.js';
+import { useNow } from '../shell/useNow.js';
+
+/** What a step says: what to do, what the comb in hand was thought to hold, when to come back. */
+const props = defineProps<{
+  detail: BatchDetail;
+  rules: HouseRules;
+  step: TakeStep;
+  /** The comb in hand, and whether it was taken already. */
+  combId: string | null;
+  isTaken: boolean;
+  /** The frames that are drained in this visit. */
+  frameCombs: readonly string[];
+  /** Until when the hive may stand open, where small flies find it. */
+  shutBy: string | null;
+}>();
+const now = useNow();
+const units = computed(() => props.rules.units);
+const shutLine = computed(() => {
+  if (!props.shutBy) return null;
+  const at = clockText(props.shutBy, props.detail.batch.zone, now.value);
+  return `Shut it again before ${at}: small flies find spilled honey.`;
+});
+/** What the comb was thought to hold; kept back where it is guessed first. */
+const expected = computed(() => {
+  if (props.step.kind !== 'unit' || (props.rules.guessFirst && !props.isTaken)) return null;
+  const look = props.detail.looks.filter((l) => l.combId === props.combId).at(-1);
+  const estimate = look && estimateSeen(look, props.detail.hive);
+  if (!look || !estimate) return null;
+  const { cappedPercent } = look.verdict;
+  const capped = cappedPercent === null ? '' : `${percentDown(cappedPercent / 100)} % capped, `;
+  return `${capped}about ${massText(estimate.honeyKg.mid, units.value)}`;
+});
+const { data: guesses } = useGuesses();
+const bias = computed(() =>
+  props.step.kind === 'unit' && props.rules.guessFirst ? guessBias(guesses.value ?? []) : null,
+);
+/** When to come back to frames that were drained: said where the work ends. */
+const comeBack = computed(() => {
+  if (props.step.kind !== 'after' || !props.frameCombs.length) return null;
+  const today = dayOf(DateTime.fromJSDate(now.value, { zone: props.detail.batch.zone }));
+  const frames = props.frameCombs.map((combId) => ({
+    drainedOn: today,
+    looks: props.detail.looks.filter((l) => l.combId === combId).flatMap(filledLook),
+  }));
+  const next = nextFrameDate(today, frameRefill(frames), props.rules.frameMaxWeeks);
+  return next && { day: DateTime.fromISO(next.on).toFormat('d MMMM'), why: next.why };
+});
+</script>
+
+<template>
+  <h2 class="display instruction">{{ step.title }}</h2>
+  <p v-if="shutLine" class="caution" role="alert">{{ shutLine }}</p>
+  <p class="text">{{ said(step.text) }}</p>
+  <p v-if="comeBack" class="text">
+    <b>Back to these frames by {{ comeBack.day }}</b
+    >: {{ comeBack.why }}.
+  </p>
+  <slot />
+  <p v-if="expected" class="text">
+    <b>{{ expected }}</b>
+  </p>
+  <p v-if="bias" class="sub">{{ said(bias.sentence) }}</p>
+  <p v-if="step.caution" class="caution">{{ said(step.caution) }}</p>
+</template>
+
+<style scoped>
+.instruction {
+  font-size: 46px;
+  line-height: 50px;
+  margin: 4px 0 8px;
+}
+.text {
+  font-size: 20px;
+  line-height: 28px;
+  max-width: 640px;
+}
+.caution {
+  border-left: 5px solid var(--rust);
+  padding: 4px 12px;
+  font-size: 18px;
+  font-weight: 600;
+  margin: 10px 0;
+  max-width: 640px;
+}
+@media (max-width: 599px) {
+  .instruction {
+    font-size: 40px;
+    line-height: 44px;
+    margin: 0 0 4px;
+  }
+  .text {
+    font-size: 19px;
+    line-height: 25px;
+  }
+  .weighing > .text,
+  .weighing > .caution {
+    display: none;
+  }
+  .wide .instruction {
+    font-size: 30px;
+    line-height: 34px;
+  }
+  .wide .text {
+    display: none;
+  }
+}
+</style>

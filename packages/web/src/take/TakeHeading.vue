@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { counted, unitWord, type BatchDetail, type TakeStep } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import AlsoHere from '../house/AlsoHere.vue';
+import AlarmKey from '../shell/AlarmKey.vue';
+import { useUi } from '../shell/ui.js';
+
+/** Which hive is open, and how far the work at it is. */
+const props = defineProps<{
+  detail: BatchDetail;
+  steps: readonly TakeStep[];
+  /** The step that is shown, and the one that is to be done now, counted from 0. */
+  shown: number;
+  at: number;
+  stings: number;
+  mayGoBack: boolean;
+}>();
+const emit = defineEmits<{ back: [] }>();
+const ui = useUi();
+const step = computed(() => props.steps[props.shown]);
+/** The combs of this hive, one after the other: "comb 2 of 5". */
+const unit = computed(() => {
+  const units = props.steps.filter((s) => s.kind === 'unit');
+  const number = units.indexOf(step.value) + 1;
+  return number ? `${unitWord(props.detail.hive.kind)} ${number} of ${units.length}` : null;
+});
+const where = computed(() =>
+  [
+    `step ${props.shown + 1} of ${props.steps.length}`,
+    unit.value,
+    props.stings ? counted(props.stings, 'sting') : null,
+  ]
+    .filter(Boolean)
+    .join(', '),
+);
+</script>
+
+<template>
+  <header>
+    <h1>Take, {{ detail.batch.hiveName }}</h1>
+    <AlsoHere :about="shown < at ? null : detail.batch.id" :step="step.id" where="at this step" />
+    <span class="sub">{{ where }}</span>
+    <span class="right small"
+      ><Button v-if="mayGoBack" text label="Step before" @click="emit('back')" /><AlarmKey /><Button
+        text
+        :label="ui.sun ? 'Indoor colours' : 'Sun mode'"
+        @click="ui.sun = !ui.sun"
+    /></span>
+    <span class="dots" aria-hidden="true"
+      ><i v-for="(s, i) in steps" :key="s.id" :class="{ done: i < at, now: i === shown }"
+    /></span>
+  </header>
+</template>
+
+<style scoped>
+.dots {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.dots i {
+  width: 12px;
+  height: 12px;
+  border-radius: 50%;
+  border: 2px solid var(--ink);
+}
+.dots .done {
+  background: var(--field);
+  border-color: var(--field);
+}
+.dots .now {
+  border: 4px solid var(--field);
+  width: 18px;
+  height: 18px;
+}
+.small {
+  display: flex;
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.small :deep(.p-button) {
+  min-height: 44px !important;
+  font-size: 17px !important;
+}
+@media (max-width: 599px) {
+  .dots {
+    display: none;
+  }
+  header {
+    gap: 0 10px;
+  }
+  header h1 {
+    display: none;
+  }
+  header .right {
+    margin-left: auto;
+    gap: 4px;
+    flex-wrap: nowrap;
+  }
+  .small :deep(.p-button) {
+    font-size: 15px !important;
+    padding: 0 5px;
+  }
+}
+</style>
