@@ -51,30 +51,22 @@ export function useChoice() {
       .filter((b) => !b.closedAt && ['ready', 'take'].includes(b.stage))
       .flatMap((b) => b.combIds),
   );
-  const from = computed(() =>
-    hive.value
-      ? [
-          hive.value,
-          ...(hives.value ?? []).filter(
-            (h) => h.id !== hive.value!.id && chosenTogether(draft.value, hive.value!.id, h.id),
-          ),
-        ]
-      : [],
-  );
-  const choiceHives = computed<ChoiceHive[]>(() =>
-    rules.value
-      ? from.value.map((h) =>
-          hiveToChoose(
-            h,
-            rules.value!,
-            serverNow().toISOString(),
-            busyCombs.value,
-            draft.value,
-            correctionOf(h),
-          ),
-        )
-      : [],
-  );
+  /** The hive in view, and those that are chosen from together with it. */
+  const from = computed(() => {
+    const first = hive.value;
+    if (!first) return [];
+    const joins = (h: Hive): boolean =>
+      h.id !== first.id && chosenTogether(draft.value, first.id, h.id);
+    return [first, ...(hives.value ?? []).filter(joins)];
+  });
+  const choiceHives = computed<ChoiceHive[]>(() => {
+    const house = rules.value;
+    if (!house) return [];
+    const now = serverNow().toISOString();
+    return from.value.map((h) =>
+      hiveToChoose(h, house, now, busyCombs.value, draft.value, correctionOf(h)),
+    );
+  });
   const correction = computed(() => (hive.value ? correctionOf(hive.value) : null));
   const here = computed(() => choiceHives.value.find((h) => h.hiveId === hive.value?.id) ?? null);
   const units = computed(
@@ -85,6 +77,12 @@ export function useChoice() {
       ? { rules: rules.value, jars: jars.value, vessels: vessels.value }
       : null,
   );
+  /** By what an outcome is reckoned: the house rules, and what honey brings. */
+  const reckoning = computed(() => {
+    if (!household.value) return null;
+    const { rules: house, jars: kinds } = household.value;
+    return { house, market: marketOf(kinds, house) };
+  });
   const withinHours = computed(() => {
     const by = draft.value.amount?.byLocal;
     return by && hive.value
@@ -117,17 +115,14 @@ export function useChoice() {
     };
   });
   const chooser = useChooser(request);
-  const market = computed(() =>
-    household.value ? marketOf(household.value.jars, household.value.rules) : null,
-  );
-
   function offers(unit: ChoiceUnit): WayOffer[] {
-    if (!household.value || !market.value) return [];
+    if (!reckoning.value) return [];
+    const { house, market } = reckoning.value;
     const take = takeBlocks(unit);
     return waysOf(unit).map((way) => ({
       way,
-      outcome: outcomeOf(unit, way, household.value!.rules, market.value!),
-      against: [...take, ...wayBlocks(unit, way, household.value!.rules, market.value!)],
+      outcome: outcomeOf(unit, way, house, market),
+      against: [...take, ...wayBlocks(unit, way, house, market)],
     }));
   }
   /**
@@ -136,15 +131,15 @@ export function useChoice() {
    */
   function usualWay(id: string): Way | null {
     const unit = units.value.get(id);
-    if (!unit) return null;
+    if (!unit || !reckoning.value) return null;
+    const { house, market } = reckoning.value;
     const list = waysOf(unit).map((way) => ({
       way,
-      free: !wayBlocks(unit, way, household.value!.rules, market.value!).length,
-      worth: outcomeOf(unit, way, household.value!.rules, market.value!)?.worth.mid ?? 0,
+      free: !wayBlocks(unit, way, house, market).length,
+      worth: outcomeOf(unit, way, house, market)?.worth.mid ?? 0,
     }));
-    return (
-      [...list].sort((a, b) => Number(b.free) - Number(a.free) || b.worth - a.worth)[0]?.way ?? null
-    );
+    list.sort((a, b) => Number(b.free) - Number(a.free) || b.worth - a.worth);
+    return list[0]?.way ?? null;
   }
   /** Which of the sets side by side is lifted; -1 leaves all. */
   const picked = ref(0);
@@ -181,7 +176,6 @@ export function useChoice() {
     here,
     units,
     household,
-    market,
     chooser,
     sets,
     picked,

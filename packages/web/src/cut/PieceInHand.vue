@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { BLEMISH_WORDS, GRADE_WORDS, type Blemish, type CutPiece } from '@furrow/core';
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import { said } from '../shell/units.js';
+
+/** One piece that was touched: what it should weigh, and what is seen on it. */
+const props = defineProps<{ piece: CutPiece; name: string; busy: boolean }>();
+const emit = defineEmits<{ cracked: []; toggle: [blemish: Blemish]; back: [] }>();
+
+const about = computed(() => {
+  const { lowG, highG, bestSide } = props.piece;
+  const side = bestSide ? `, side ${bestSide} up` : '';
+  return `About ${said(`${lowG} to ${highG} g`)}${side}.`;
+});
+const mayCrack = computed(() => props.piece.state !== 'cracked' && !props.piece.lotId);
+const isCut = computed(() => props.piece.state === 'cut' && !props.piece.lotId);
+</script>
+
+<template>
+  <h2 class="furrow-heading">{{ name }}</h2>
+  <p>
+    {{ about
+    }}<template v-if="piece.grade">
+      {{ ' ' }}<b>{{ GRADE_WORDS[piece.grade] }}</b
+      >: {{ said(piece.reason) }}.</template
+    >
+  </p>
+  <Button
+    v-if="mayCrack"
+    outlined
+    class="rusty"
+    label="This one cracked"
+    :loading="busy"
+    @click="emit('cracked')"
+  />
+  <div v-if="isCut" class="tools" role="group" aria-label="What is seen on it">
+    <Button
+      v-for="(word, b) in BLEMISH_WORDS"
+      v-show="b !== 'cracked'"
+      :key="b"
+      size="small"
+      :outlined="!piece.blemishes.includes(b)"
+      :label="word"
+      :aria-pressed="piece.blemishes.includes(b)"
+      @click="emit('toggle', b)"
+    />
+  </div>
+  <Button text label="Back" @click="emit('back')" />
+</template>
+
+<style scoped>
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.tools .p-button {
+  min-height: 48px;
+  font-size: 16px;
+  padding: 0 12px;
+}
+.rusty {
+  color: var(--rust) !important;
+  border-color: var(--rust) !important;
+}
+@media (max-width: 599px) {
+  .tools {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+  }
+  .tools > * {
+    flex: none;
+  }
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import {
+  LEAST_OPEN_SAMPLES,
+  counted,
+  moistureSummary,
+  readingDoubt,
+  readingMoisture,
+  type Reading,
+} from '@furrow/core';
+import { computed } from 'vue';
+
+/** What was measured of a comb's water, sample by sample, and what is still to be sampled. */
+const props = defineProps<{ readings: readonly Reading[]; readOn: string; mayDrop: boolean }>();
+const emit = defineEmits<{ drop: [index: number] }>();
+
+const water = computed(() => moistureSummary(props.readings));
+/** Three from open cells, of both sides. */
+const moreWater = computed(() => {
+  if (!water.value) return '';
+  const more = Math.max(0, LEAST_OPEN_SAMPLES - water.value.openSamples);
+  if (more) return `${counted(more, 'more sample')} from open cells, of both sides.`;
+  return water.value.bothSides ? '' : 'One more from open cells of the other side.';
+});
+const average = computed(() => {
+  if (!water.value || water.value.count < 2) return null;
+  const { count, meanPercent, spreadPercent, wettestPercent } = water.value;
+  return {
+    mean: `Water of ${count} samples: ${meanPercent.toFixed(1)} % on the average, ${spreadPercent.toFixed(1)} apart;`,
+    wettest: `the wettest, ${wettestPercent.toFixed(1)} %, decides.`,
+  };
+});
+const samples = computed(() =>
+  props.readings.map((reading) => {
+    const { moisturePercent, approximate } = readingMoisture(reading);
+    return {
+      water: `${moisturePercent.toFixed(1)} % water${approximate ? ' (about)' : ''}`,
+      where: `side ${reading.side}, ${reading.cells} cell`,
+      doubt: readingDoubt(reading, props.readOn),
+    };
+  }),
+);
+</script>
+
+<template>
+  <p v-if="water" class="water">
+    <template v-if="average"
+      >{{ average.mean }} <b>{{ average.wettest }}</b>{{ ' ' }}</template
+    >{{ moreWater }}
+  </p>
+  <ul v-if="samples.length" class="samples">
+    <li v-for="(sample, i) in samples" :key="i">
+      {{ sample.water }} <span class="sub">{{ sample.where }}</span>
+      <span v-if="sample.doubt" class="rust">{{ sample.doubt }}</span>
+      <button
+        v-if="mayDrop"
+        type="button"
+        class="drop"
+        :aria-label="`Take away sample ${i + 1}`"
+        @click="emit('drop', i)"
+      >
+        ×
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.water {
+  flex-basis: 100%;
+}
+.samples {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  flex-basis: 100%;
+}
+.samples li {
+  padding: 2px 0;
+}
+.drop {
+  min-width: 44px;
+  min-height: 32px;
+  border: 0;
+  background: none;
+  font-size: 20px;
+  cursor: pointer;
+  color: inherit;
+}
+</style>
