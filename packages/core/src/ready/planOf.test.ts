@@ -102,6 +102,13 @@ describe('the day as Ready shows it', () => {
     const smoke = day.steps.find((step) => step.id === 'smoke')!;
     expect(smoke.startsAt.slice(0, 16)).toBe('2026-03-15T10:00');
   });
+  it.each(['', '2026-02-30T09:00', 'tomorrow'])(
+    'says of a start of %j that the place has no such time',
+    (startLocal) =>
+      expect(() => planDay(input([detail({ plan: { ...plan, startLocal } })]))).toThrow(
+        'This is no date and time of that place.',
+      ),
+  );
   it('begins with gear and neighbours, does what waits at the site, and ends with wax', () => {
     const ids = planDay(input([detail()])).steps.map((step) => step.id);
     const at = (id: string): number => ids.indexOf(id);

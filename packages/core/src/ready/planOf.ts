@@ -1,3 +1,5 @@
+import { plannedStart } from './plannedStart.js';
+import { dayOf } from '../units/dates.js';
 import { entryOf } from '../units/known.js';
 import type { HourQuestion } from './hourScore.js';
 import type { CombEstimate } from '../comb/estimate.js';
@@ -231,7 +233,8 @@ function worksheetOf(
     rules,
     market,
   );
-  const state = stateAt(hive, `${plan.startLocal.slice(0, 10)}T12:00:00Z`, rules);
+  const day = dayOf(plannedStart(plan.startLocal, batch.zone));
+  const state = stateAt(hive, `${day}T12:00:00Z`, rules);
   const litres = { tub: outcome.tubL, upper: outcome.crushedL, out: outcome.outL };
   const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
   return {

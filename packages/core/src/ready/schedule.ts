@@ -1,5 +1,5 @@
 import { DateTime } from 'luxon';
-import { BadInput } from '../badInput.js';
+import { plannedStart } from './plannedStart.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { HarvestToPlan } from './planTask.js';
 import { placeHarvest } from './placeHarvest.js';
@@ -97,8 +97,7 @@ function inOrder(
  * more; 0: no such.
  */
 function startOf(h: HarvestToPlan, nowIso: string | null): Started['start'] {
-  const planned = DateTime.fromISO(h.startLocal, { zone: h.siteZone });
-  if (!planned.isValid) throw new BadInput('This is no date and time of that place.', 'startLocal');
+  const planned = plannedStart(h.startLocal, h.siteZone);
   const now = nowIso ? DateTime.fromISO(nowIso, { zone: h.siteZone }) : null;
   // An hour of grace: nobody lights the smoker to the minute.
   const nowMs = now?.toMillis() ?? 0;

@@ -1,0 +1,14 @@
+import { DateTime } from 'luxon';
+import { BadInput } from '../badInput.js';
+
+/**
+ * The moment a harvest is planned to begin, in the zone of its site. Takes the local date and time
+ * as they were typed.
+ *
+ * @throws BadInput where that place has no such date and time.
+ */
+export function plannedStart(startLocal: string, zone: string): DateTime {
+  const planned = DateTime.fromISO(startLocal, { zone });
+  if (!planned.isValid) throw new BadInput('This is no date and time of that place.', 'startLocal');
+  return planned;
+}
