@@ -25,7 +25,7 @@ const HELP = `Furrow, for beekeepers who harvest by hand
   node furrow.mjs share            the same, and open to paired phones in the house
   node furrow.mjs pair [--helper]  a code that lets one phone in; Furrow must run
   node furrow.mjs dev              server and web with reload, for building Furrow
-  node furrow.mjs test             all tests, the browser's included
+  node furrow.mjs test [--long]    all tests, the browser's included; with the slow statistics whole
   node furrow.mjs calc NAME        one computation, JSON in and out (--list, --schema NAME)
   node furrow.mjs backup FILE      a copy of the database, also while it runs
   node furrow.mjs restore FILE     prove a backup and put it in place, also while it runs (--yes)
@@ -205,8 +205,10 @@ const commands = {
   test: () => {
     build();
     const chromium = browser();
-    run('npx', ['vitest', 'run']);
-    run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts', ...args], {
+    const long = args.includes('--long');
+    const files = args.filter((arg) => arg !== '--long');
+    run('npx', ['vitest', 'run'], { env: { ...process.env, FURROW_LONG: long ? 'yes' : '' } });
+    run('npx', ['playwright', 'test', '-c', 'e2e/playwright.config.ts', ...files], {
       env: { ...process.env, FURROW_CHROMIUM: chromium },
     });
   },

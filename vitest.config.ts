@@ -1,12 +1,16 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
 
+/** Slow statistical tests run whole where this is said: `node furrow.mjs test --long`. */
+const provide = { long: process.env.FURROW_LONG === 'yes' };
+
 export default defineConfig({
   test: {
     projects: [
       {
         test: {
           name: 'core',
+          provide,
           root: 'packages/core',
           environment: 'node',
           include: ['src/**/*.test.ts'],
@@ -17,6 +21,7 @@ export default defineConfig({
       {
         test: {
           name: 'server',
+          provide,
           root: 'packages/server',
           environment: 'node',
           include: ['src/**/*.test.ts'],
@@ -28,6 +33,7 @@ export default defineConfig({
         plugins: [vue()],
         test: {
           name: 'web',
+          provide,
           root: 'packages/web',
           environment: 'jsdom',
           include: ['src/**/*.test.ts'],

@@ -1,5 +1,5 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expectNothingSerious, smallType } from './accessible.js';
-import { Api } from './api.js';
 import { lift, spareTwoCombs } from './lift.js';
 import { expect, test, type Page } from '@playwright/test';
 import { opensColony } from './colony.js';
@@ -7,7 +7,7 @@ import { opensColony } from './colony.js';
 // Colours are measured at rest: a key that has just come alive would be caught between two of them.
 test.use({ contextOptions: { reducedMotion: 'reduce' } });
 
-const BASE = 'http://127.0.0.1:4582';
+const demo = demoHousehold();
 const PHONE = { width: 390, height: 844 };
 
 for (const path of [
@@ -42,7 +42,7 @@ for (const path of [
   }) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));
-    await page.goto(BASE + path);
+    await page.goto(demo.base + path);
     await expect(page.locator('h1').first()).toBeVisible();
     await expectNothingSerious(page, `desk ${path}`);
     await page.setViewportSize(PHONE);
@@ -69,20 +69,20 @@ test('no serious finding on the screens with work in them, their dialogs and sun
   page,
 }) => {
   test.slow();
-  await spareTwoCombs(new Api(BASE));
-  await page.goto(`${BASE}/look?comb=14`);
+  await spareTwoCombs(demo);
+  await page.goto(`${demo.base}/look?comb=14`);
   await page.getByRole('button', { name: 'Measure water…' }).click();
   await expectAtBothSizes(page, 'moisture dialog');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'As a table' }).click();
   await expectAtBothSizes(page, 'table');
   for (const hive of ['Araucária', 'Bromélia', 'Miúda']) {
-    await page.goto(`${BASE}/look`);
+    await page.goto(`${demo.base}/look`);
     await page.getByRole('link', { name: hive, exact: true }).click();
     await page.getByRole('heading', { name: hive, level: 1 }).waitFor();
     await expectAtBothSizes(page, `look ${hive}`);
   }
-  await page.goto(`${BASE}/look?comb=14`);
+  await page.goto(`${demo.base}/look?comb=14`);
   await page.getByRole('button', { name: 'Paint cells' }).click();
   await expectAtBothSizes(page, 'paint');
   await page.getByRole('button', { name: 'From outside' }).click();
@@ -101,7 +101,7 @@ test('no serious finding on the screens with work in them, their dialogs and sun
   await opensColony(page);
   await page.getByRole('button', { name: /^Forage/ }).click();
   await expectAtBothSizes(page, 'forage');
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await lift(page, 14);
   await page.getByRole('button', { name: /^Comb 13,/ }).click();
   await page.getByLabel('Why take it').fill('It broke off its bar');
@@ -121,10 +121,10 @@ test('no serious finding on the screens with work in them, their dialogs and sun
   await page.getByRole('button', { name: 'Read the scale' }).click();
   await expectAtBothSizes(page, 'weigh');
   await page.keyboard.press('Escape');
-  await page.goto(`${BASE}/drain`);
+  await page.goto(`${demo.base}/drain`);
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   await expectAtBothSizes(page, 'stop dialog');
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   await page.getByRole('button', { name: 'Add a vessel…' }).click();
   await expectAtBothSizes(page, 'vessel dialog');
   await page.keyboard.press('Escape');
@@ -133,7 +133,7 @@ test('no serious finding on the screens with work in them, their dialogs and sun
   await page.getByLabel('Sun mode').click();
   await page.keyboard.press('Escape');
   for (const path of ['/', '/look', '/drain', '/rules', '/book']) {
-    await page.goto(BASE + path);
+    await page.goto(demo.base + path);
     await page.locator('h1').first().waitFor();
     await expectAtBothSizes(page, `sun ${path}`);
   }
@@ -145,7 +145,7 @@ test('the first load stays under 300 kB of compressed script', async ({ page }) 
     if (request.resourceType() === 'script')
       void request.sizes().then((sizes) => (bytes += sizes.responseBodySize));
   });
-  await page.goto(`${BASE}/`);
+  await page.goto(`${demo.base}/`);
   await page.locator('h1').first().waitFor();
   await page.waitForTimeout(300);
   expect(bytes).toBeGreaterThan(50_000);
@@ -154,7 +154,7 @@ test('the first load stays under 300 kB of compressed script', async ({ page }) 
 
 test('a server that does not answer is said, and the screen comes back', async ({ page }) => {
   await page.route('**/api/v1/hives', (route) => route.abort());
-  await page.goto(`${BASE}/look`);
+  await page.goto(`${demo.base}/look`);
   await expect(page.getByRole('heading', { name: 'Furrow did not answer.' })).toBeVisible();
   await page.unroute('**/api/v1/hives');
   await page.getByRole('button', { name: 'Try again' }).click();

@@ -39,8 +39,13 @@ interface Said {
 
 /** A server spoken to by the client made from its own description, to set a scene up beforehand. */
 export class Api {
-  private readonly client: Client<paths>;
-  constructor(readonly base: string) {
+  private client: Client<paths>;
+  constructor(public base: string) {
+    this.client = createClient<paths>({ baseUrl: base });
+  }
+  /** Speaks to a server at another address from now on. */
+  protected speakTo(base: string): void {
+    this.base = base;
     this.client = createClient<paths>({ baseUrl: base });
   }
   /** What the server answers to a read; `id` fills the place in its path. */

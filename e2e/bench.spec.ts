@@ -1,13 +1,14 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
 import { weighLowerHoney, weighWetWax } from './weigh.js';
 
-const BASE = 'http://127.0.0.1:4585';
+const demo = demoHousehold();
 test.describe.configure({ mode: 'serial' });
 
 test('a stir is done on Today, where its line stands, and the next clock follows', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/`);
+  await page.goto(`${demo.base}/`);
   await page.getByRole('button', { name: 'Stir Ipê: done' }).click();
   await expect(page.getByRole('status')).toContainText('Stir Ipê: done');
   await expect(page.getByRole('button', { name: 'Stir Ipê: done' })).toHaveCount(0);
@@ -19,7 +20,7 @@ test('a stir is done on Today, where its line stands, and the next clock follows
 test('a weighing before the start, and one with the tare above the gross, stay in the form with a sentence', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/drain`);
+  await page.goto(`${demo.base}/drain`);
   await page.getByRole('button', { name: /^Weigh/ }).click();
   await page.getByLabel('Gross, lower vessel and honey').fill('2,4 kg');
   await page.getByLabel('Tare', { exact: true }).fill('3 kg');
@@ -40,7 +41,7 @@ test('a weighing before the start, and one with the tare above the gross, stay i
 });
 
 test('pounds and ounces are understood at the scale', async ({ page }) => {
-  await page.goto(`${BASE}/drain`);
+  await page.goto(`${demo.base}/drain`);
   await page.getByRole('button', { name: /^Weigh/ }).click();
   await page.getByLabel('Gross, lower vessel and honey').fill('5 lb 8 oz');
   await page.getByLabel('Tare', { exact: true }).fill('310 g');
@@ -48,7 +49,7 @@ test('pounds and ounces are understood at the scale', async ({ page }) => {
 });
 
 test('the temperature of the bench changes the forecast', async ({ page }) => {
-  await page.goto(`${BASE}/drain`);
+  await page.goto(`${demo.base}/drain`);
   const told = page.getByText(/^Nine tenths out about/);
   const before = await told.textContent();
   await page.getByRole('button', { name: 'Temperature…' }).click();
@@ -61,7 +62,7 @@ test('the temperature of the bench changes the forecast', async ({ page }) => {
 test('closing asks why comb in is not honey and wax out; then it settles, and the jars are counted', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/drain`);
+  await page.goto(`${demo.base}/drain`);
   await page.getByRole('button', { name: 'Stop draining…' }).click();
   const dialog = page.getByRole('dialog');
   await weighLowerHoney(dialog, '3,4');

@@ -2,9 +2,9 @@ import { expect, test } from '@playwright/test';
 import { OwnServer } from './ownServer.js';
 
 /** A phone at the bench, with sticky fingers: every key is 64 px high. */
-const server = new OwnServer(4606, '2026-03-14T18:12:00Z');
+const server = new OwnServer('2026-03-14T18:12:00Z');
 test.describe.configure({ mode: 'serial' });
-test.beforeAll(() => server.start('--demo'));
+test.beforeAll(() => server.startDemo());
 test.afterAll(() => server.end());
 test.use({ viewport: { width: 390, height: 844 } });
 

@@ -2,9 +2,9 @@ import { expect, test } from '@playwright/test';
 import { OwnServer } from './ownServer.js';
 
 /** What goes wrong at a bench: each handled on the screen, nothing counted twice, nothing lost. */
-const server = new OwnServer(4604, '2026-03-14T18:12:00Z');
+const server = new OwnServer('2026-03-14T18:12:00Z');
 test.describe.configure({ mode: 'serial' });
-test.beforeAll(() => server.start('--demo'));
+test.beforeAll(() => server.startDemo());
 test.afterAll(() => server.end());
 let batchId = '';
 const drain = async () => (await server.read('/harvests/{id}', batchId)).drains[0];

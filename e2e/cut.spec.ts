@@ -1,13 +1,14 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
 import { openTopBar } from './lift.js';
 
-const BASE = 'http://127.0.0.1:4588';
+const demo = demoHousehold();
 test.describe.configure({ mode: 'serial' });
 
 test('a comb goes the other way: cut first, the rest crushed, and both stand in one book', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   // Comb 14 is lifted by the chooser already: taken in hand, put back, and lifted to be cut.
   await expect(page.getByText('1 comb out')).toBeVisible();
   await page.getByRole('button', { name: /^Comb 14,/ }).click();
@@ -56,7 +57,7 @@ test('a comb goes the other way: cut first, the rest crushed, and both stand in 
 });
 
 test('two drains at once have two clocks, each its own', async ({ page }) => {
-  await page.goto(`${BASE}/`);
+  await page.goto(`${demo.base}/`);
   const strip = page.getByRole('contentinfo', { name: 'Clocks and messages' });
   await expect(strip.getByRole('link')).toHaveCount(2);
   await strip.getByRole('link').last().click();
@@ -64,7 +65,7 @@ test('two drains at once have two clocks, each its own', async ({ page }) => {
 });
 
 test('what is written on one screen shows on another at once', async ({ page, context }) => {
-  await page.goto(`${BASE}/drain`);
+  await page.goto(`${demo.base}/drain`);
   const log = page.getByRole('listitem');
   await expect(log.filter({ hasText: /°C$/ })).toHaveCount(0);
   const bench = await context.newPage();
@@ -76,7 +77,7 @@ test('what is written on one screen shows on another at once', async ({ page, co
 });
 
 test('the sheet prints without the row and the buttons', async ({ page }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await page.getByRole('button', { name: /^Comb 12,/ }).click();
   // With comb 14 gone the next one is ripe, but theirs: it goes only with a reason.
   await expect(page.getByRole('dialog')).toContainText('Ripe, but theirs');
@@ -89,7 +90,7 @@ test('the sheet prints without the row and the buttons', async ({ page }) => {
   await expect(page.getByRole('navigation', { name: 'The row' })).toBeHidden();
   await expect(page.getByRole('button', { name: /go to Take/ })).toBeHidden();
   await expect(page.getByText('Stings and allergy')).toBeVisible();
-  const calendar = await page.request.get(`${BASE}/api/v1/plans/timetable.ics`);
+  const calendar = await page.request.get(`${demo.base}/api/v1/plans/timetable.ics`);
   // No day is kept yet: the calendar has what runs at the bench, and no step of this one.
   expect(calendar.status()).toBe(200);
   expect(await calendar.text()).not.toContain('Smoke and wait');

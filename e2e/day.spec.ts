@@ -64,8 +64,8 @@ async function close(
 test.describe('a rehearsed day', () => {
   test.slow();
   test('two combs crushed: smoke, stings, scale, stir, draw-off, close', async ({ page }) => {
-    const server = new OwnServer(4601, NOW);
-    await server.start('--demo');
+    const server = new OwnServer(NOW);
+    await server.startDemo();
     try {
       const { batchId } = await server.harvest('Ipê', [15, 14], 'crush');
       await page.goto(`${server.base}/take/${batchId}`);
@@ -116,8 +116,8 @@ test.describe('a rehearsed day', () => {
   test('a pile box dripped and pressed: driven down, parted, weighed full and empty, turns and rests', async ({
     page,
   }) => {
-    const server = new OwnServer(4602, NOW);
-    await server.start('--demo');
+    const server = new OwnServer(NOW);
+    await server.startDemo();
     try {
       await server.post('/vessels', {
         id: randomUUID(),
@@ -213,8 +213,8 @@ test.describe('a rehearsed day', () => {
   test('a drain frame with a leak: tilt, checks, parts, leak, swap, reset, plug, tray', async ({
     page,
   }) => {
-    const server = new OwnServer(4603, NOW);
-    await server.start('--demo');
+    const server = new OwnServer(NOW);
+    await server.startDemo();
     try {
       for (const [name, volumeL] of [
         ['Tall jar', 3],

@@ -3,8 +3,6 @@ import { test as base } from '@playwright/test';
 import { OwnServer } from './ownServer.js';
 import { Stranger } from './stranger.js';
 
-const FIRST_PORT = Number(process.env.FURROW_TEST_PORT ?? 4640);
-
 interface Fixtures {
   /** The instant at which the test's server starts its clock. */
   now: string;
@@ -17,8 +15,8 @@ interface Fixtures {
 /** Playwright's test with an empty household for each test; `test.use({ now })` sets its clock. */
 export const test = base.extend<Fixtures>({
   now: ['2026-01-20T13:00:00Z', { option: true }],
-  server: async ({ now }, use, { parallelIndex, title }) => {
-    const server = new OwnServer(FIRST_PORT + parallelIndex, now);
+  server: async ({ now }, use, { title }) => {
+    const server = new OwnServer(now);
     await server.start();
     Stranger.walking = null;
     await use(server);

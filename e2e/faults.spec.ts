@@ -1,13 +1,14 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
 import { chooserIsDone, lift } from './lift.js';
 
-const BASE = 'http://127.0.0.1:4587';
+const demo = demoHousehold();
 test.describe.configure({ mode: 'serial' });
 
 test('a write that gets no answer keeps what was typed, and a second try writes once', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/book`);
+  await page.goto(`${demo.base}/book`);
   await page.getByLabel('Which lot').selectOption({ index: 1 });
   await page.getByLabel('How much').fill('25');
   await page.getByLabel('Why').fill('Tasted');
@@ -31,7 +32,7 @@ test('a write that gets no answer keeps what was typed, and a second try writes 
 test('lifted combs and their reason survive a reload; one can be chosen against the rules only with a reason', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await lift(page, 12);
   await page.reload();
   await expect(page.getByText('1 comb out')).toBeVisible();
@@ -53,7 +54,7 @@ test('lifted combs and their reason survive a reload; one can be chosen against 
 });
 
 test('combs are lifted and put back by the keyboard alone', async ({ page }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await chooserIsDone(page);
   const before = (await page.locator('header').filter({ hasText: 'out' }).last().textContent())!;
   await page.getByRole('button', { name: /^Comb 10,/ }).focus();
@@ -75,7 +76,7 @@ test('combs are lifted and put back by the keyboard alone', async ({ page }) => 
 test('a choice is withdrawn before anything is taken, and the combs hang as before', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
   await expect(page.getByRole('link', { name: /Harvest of Ipê, .*, at Ready/ })).toBeVisible();
   await page.getByRole('button', { name: 'Put the combs back, no harvest' }).click();
@@ -84,7 +85,7 @@ test('a choice is withdrawn before anything is taken, and the combs hang as befo
 });
 
 test('a date that place does not have is said, and the plan waits', async ({ page }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await lift(page, 12);
   await page.getByRole('button', { name: 'Go on to Ready' }).click();
   await expect(page.getByText('From washing the gear')).toBeVisible();

@@ -1,11 +1,12 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
 import { RULE_NAMES } from '../packages/web/src/shell/ruleNames.js';
 
 /** Everything is found by a part of its name; help says what a screen is for. */
-const BASE = 'http://127.0.0.1:4584';
+const demo = demoHousehold();
 
 test('a hive, a comb and a rule are found by their names, by keyboard alone', async ({ page }) => {
-  await page.goto(`${BASE}/`);
+  await page.goto(`${demo.base}/`);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.keyboard.press('/');
   const field = page.getByRole('combobox', { name: /^A hive, comb, lot/ });
@@ -32,14 +33,14 @@ test('a hive, a comb and a rule are found by their names, by keyboard alone', as
 });
 
 test('every rule that can be found stands in Rules under that name', async ({ page }) => {
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   await expect(page.getByRole('heading', { name: 'Rules', level: 1 })).toBeVisible();
   const text = (await page.locator('main').innerText()).replace(/\s+/g, ' ');
   for (const name of RULE_NAMES) expect(text).toContain(name);
 });
 
 test('a page of rules a stage; what is wrong on one is said on the others', async ({ page }) => {
-  await page.goto(`${BASE}/rules?at=judge`);
+  await page.goto(`${demo.base}/rules?at=judge`);
   await expect(page.getByText('Capped share that counts as ripe')).toBeVisible();
   await expect(page.getByLabel('Stir every')).toBeHidden();
   await page.getByRole('button', { name: 'Hive and bench' }).click();
@@ -57,7 +58,7 @@ test('a page of rules a stage; what is wrong on one is said on the others', asyn
 test('the question mark says what the screen is for, and the first key leads past the row', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.keyboard.press('?');
   await expect(
@@ -76,7 +77,7 @@ test('where the person’s own colours replace ours, what is chosen and the stag
   page,
 }) => {
   await page.emulateMedia({ forcedColors: 'active' });
-  await page.goto(`${BASE}/look`);
+  await page.goto(`${demo.base}/look`);
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   const background = (locator: ReturnType<typeof page.locator>): Promise<string> =>
     locator.evaluate((e) => getComputedStyle(e).backgroundColor);

@@ -1,9 +1,10 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
 import { picturePath, setCorners, showExamples } from './comb.js';
 import { boxAtRest } from './boxAtRest.js';
 
 /** At the hive with a phone: thumb and touch. */
-const BASE = 'http://127.0.0.1:4590';
+const demo = demoHousehold();
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 const verdict = (page: import('@playwright/test').Page, word: string) =>
   expect(page.locator('.verdict .head')).toContainText(word);
@@ -11,7 +12,7 @@ const verdict = (page: import('@playwright/test').Page, word: string) =>
 test('a frame is painted with the thumb, a bar is shifted, and the verdicts follow', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/look`);
+  await page.goto(`${demo.base}/look`);
   await page.getByRole('link', { name: 'Guabiroba', exact: true }).tap();
   await page.getByRole('button', { name: /super 2, place 5/ }).tap();
   await verdict(page, 'Take');
@@ -23,13 +24,13 @@ test('a frame is painted with the thumb, a bar is shifted, and the verdicts foll
   await page.touchscreen.tap(box.x + box.width / 2, box.y + box.height / 2);
   await verdict(page, 'Leave');
   await page.getByRole('button', { name: 'Put down, keep the last look' }).tap();
-  await page.goto(`${BASE}/look?comb=14`);
+  await page.goto(`${demo.base}/look?comb=14`);
   await page.getByRole('button', { name: 'Shift bar 14 toward the entrance' }).tap();
   await expect(page.getByRole('button', { name: 'Comb 13, may take' })).toBeVisible();
 });
 
 test('steppers fill the bands with gloves on', async ({ page }) => {
-  await page.goto(`${BASE}/look?comb=12`);
+  await page.goto(`${demo.base}/look?comb=12`);
   const more = page.getByRole('button', { name: 'More brood' });
   await more.scrollIntoViewIfNeeded();
   const box = await boxAtRest(more);
@@ -40,7 +41,7 @@ test('steppers fill the bands with gloves on', async ({ page }) => {
 });
 
 test('a photo from the camera is read on the phone', async ({ page }) => {
-  await page.goto(`${BASE}/look?comb=12`);
+  await page.goto(`${demo.base}/look?comb=12`);
   await page.getByRole('button', { name: 'From a photo…' }).tap();
   await page.getByLabel('Photo of the comb').setInputFiles(picturePath('first-12'));
   await expect(page.getByText('Drag the four corners')).toBeVisible();

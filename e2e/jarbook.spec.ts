@@ -5,10 +5,10 @@ import { OwnServer } from './ownServer.js';
 import { weighLowerHoney, weighWetWax } from './weigh.js';
 
 // A household of its own, from a drained lot to labels, a gift, wax, the seasons and the archive.
-const server = new OwnServer(4594, '2026-03-14T13:00:00Z');
-const empty = new OwnServer(4595, '2026-03-14T18:00:00Z');
+const server = new OwnServer('2026-03-14T13:00:00Z');
+const empty = new OwnServer('2026-03-14T18:00:00Z');
 test.describe.configure({ mode: 'serial' });
-test.beforeAll(() => server.start('--demo'));
+test.beforeAll(() => server.startDemo());
 test.afterAll(async () => {
   await server.end();
   await empty.end();

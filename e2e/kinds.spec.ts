@@ -1,3 +1,4 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test, type Page } from '@playwright/test';
 import { picturePath, setCorners, showExamples } from './comb.js';
 import { opensColony } from './colony.js';
@@ -5,9 +6,9 @@ import { boxAtRest } from './boxAtRest.js';
 
 // One household, one test after the other: a bar shifted in one would change the combs of another.
 test.describe.configure({ mode: 'default' });
-const BASE = 'http://127.0.0.1:4589';
+const demo = demoHousehold();
 const open = async (page: Page, hive: string): Promise<void> => {
-  await page.goto(`${BASE}/look`);
+  await page.goto(`${demo.base}/look`);
   if (hive !== 'Ipê') await page.getByRole('link', { name: hive, exact: true }).click();
   await expect(page.getByRole('heading', { name: hive, level: 1 })).toBeVisible();
 };
@@ -214,7 +215,7 @@ test('the end pane gives a range, never a reading', async ({ page }) => {
 });
 
 test('another kind of hive is made by choosing its drawing', async ({ page }) => {
-  await page.goto(`${BASE}/hives/new`);
+  await page.goto(`${demo.base}/hives/new`);
   await page.getByRole('radio', { name: /Stingless-bee box/ }).click();
   await page.getByRole('button', { name: /honey supers more/ }).click();
   await page.getByLabel('Depth of the honey super').fill('300');

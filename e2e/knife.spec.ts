@@ -20,10 +20,10 @@ const at = (page: Page, name: string): Promise<void> =>
 
 test.describe.configure({ mode: 'serial' });
 test.slow();
-const server = new OwnServer(4605, '2026-03-14T12:00:00Z');
+const server = new OwnServer('2026-03-14T12:00:00Z');
 let batchId = '';
 const detail = (): Promise<Detail> => server.read('/harvests/{id}', batchId);
-test.beforeAll(() => server.start('--demo'));
+test.beforeAll(() => server.startDemo());
 test.afterAll(() => server.end());
 
 test('a comb read from a photo is taken, and lies on the board with its flaws', async ({

@@ -1,14 +1,15 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test, type Page } from '@playwright/test';
 import { boxAtRest } from './boxAtRest.js';
 
-const BASE = 'http://127.0.0.1:4584';
+const demo = demoHousehold();
 test.describe.configure({ mode: 'serial' });
 
 const verdict = (page: Page, word: string) =>
   expect(page.locator('aside').getByText(word, { exact: true }).first()).toBeVisible();
 
 test('dragging a band edge moves the numbers, and the verdict follows', async ({ page }) => {
-  await page.goto(`${BASE}/look?comb=14`);
+  await page.goto(`${demo.base}/look?comb=14`);
   await verdict(page, 'Take');
   const edge = page.getByRole('slider', { name: 'Lower edge of capped' });
   const face = await boxAtRest(page.getByRole('group', { name: /Bar 14, side A/ }));
@@ -37,7 +38,7 @@ test('dragging a band edge moves the numbers, and the verdict follows', async ({
 test('a typed share outside 0 to 100 is said at its field and changes nothing', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/look?comb=12`);
+  await page.goto(`${demo.base}/look?comb=12`);
   const capped = page.getByLabel('Capped, side A');
   await capped.fill('140');
   await expect(page.getByRole('alert')).toHaveText('At most 100 %.');
@@ -46,7 +47,7 @@ test('a typed share outside 0 to 100 is said at its field and changes nothing', 
 });
 
 test('three drops from open cells of both sides turn leave into take', async ({ page }) => {
-  await page.goto(`${BASE}/look?comb=13`);
+  await page.goto(`${demo.base}/look?comb=13`);
   await verdict(page, 'Leave');
   await page.getByLabel('Capped, side A').fill('60');
   await page.getByLabel('Capped, side A').press('Tab');
@@ -68,7 +69,7 @@ test('three drops from open cells of both sides turn leave into take', async ({ 
 });
 
 test('a scale that is read wrongly is bounded, and says what it gives', async ({ page }) => {
-  await page.goto(`${BASE}/look?comb=11`);
+  await page.goto(`${demo.base}/look?comb=11`);
   await page.getByRole('button', { name: 'Measure water…' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByRole('button', { name: 'Brix %' }).click();
@@ -86,7 +87,7 @@ test('a scale that is read wrongly is bounded, and says what it gives', async ({
 test('combs come and go on their bars, the board moves, and each can be undone', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/look?comb=16`);
+  await page.goto(`${demo.base}/look?comb=16`);
   await expect(page.getByText('No comb hangs from bar 16.')).toBeVisible();
   await page.getByRole('button', { name: 'Comb was built on bar 16' }).click();
   await verdict(page, 'Not read');
@@ -107,9 +108,9 @@ test('two screens at once: the second one hears of the change, and a stale one i
   page,
   context,
 }) => {
-  await page.goto(`${BASE}/look`);
+  await page.goto(`${demo.base}/look`);
   const other = await context.newPage();
-  await other.goto(`${BASE}/look`);
+  await other.goto(`${demo.base}/look`);
   await page.getByRole('button', { name: 'This hive…' }).click();
   await other.getByRole('button', { name: 'This hive…' }).click();
   await page.getByLabel('Bar width').fill('35');
@@ -131,7 +132,7 @@ test('two screens at once: the second one hears of the change, and a stale one i
 });
 
 test('the keys walk the combs, the sides, the stages', async ({ page }) => {
-  await page.goto(`${BASE}/look?comb=12`);
+  await page.goto(`${demo.base}/look?comb=12`);
   await verdict(page, 'Take');
   await page.keyboard.press('ArrowLeft');
   await expect(page.getByText('comb 11,')).toBeVisible();
@@ -146,7 +147,7 @@ test('the keys walk the combs, the sides, the stages', async ({ page }) => {
   await page.keyboard.press('r');
   await expect(page.getByRole('heading', { name: 'Rules' })).toBeVisible();
   await page.keyboard.press('d');
-  await expect(page).toHaveURL(`${BASE}/`);
+  await expect(page).toHaveURL(`${demo.base}/`);
   await page.keyboard.press('?');
   // Once the dialog holds the focus: a key pressed right after it is put down belongs to the page
   // again.

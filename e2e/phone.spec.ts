@@ -1,14 +1,14 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
-import { Api } from './api.js';
 import { lift, openTopBar, spareTwoCombs } from './lift.js';
 import { boxAtRest } from './boxAtRest.js';
 
-const BASE = 'http://127.0.0.1:4583';
+const demo = demoHousehold();
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
 test('at the hive with a phone: look, choose, plan and take two combs', async ({ page }) => {
-  await spareTwoCombs(new Api(BASE));
-  await page.goto(`${BASE}/look?comb=15`);
+  await spareTwoCombs(demo);
+  await page.goto(`${demo.base}/look?comb=15`);
   // On a phone the verdict and its reason are pinned below the drawing, in view wherever one reads.
   const verdict = page.locator('.comb-bar .short');
   await expect(verdict).toContainText('Test first comb 15: Look at side B first');

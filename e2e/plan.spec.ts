@@ -1,15 +1,16 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
 import ICAL from 'ical.js';
 import { chooserIsDone, lift } from './lift.js';
 import { boxAtRest } from './boxAtRest.js';
 
-const BASE = 'http://127.0.0.1:4591';
+const demo = demoHousehold();
 test.describe.configure({ mode: 'serial' });
 
 test('a comb is pinned and the alternatives change; the wish is named, and an impossible one explained', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await chooserIsDone(page);
   const worth = page.getByRole('row').filter({ hasText: 'Most worth' });
   await expect(worth).toContainText('1 cut comb');
@@ -53,7 +54,7 @@ test('a comb is pinned and the alternatives change; the wish is named, and an im
 test('two hives are chosen together, and one vessel for both asks what is lost', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await chooserIsDone(page);
   await page.getByRole('button', { name: 'What you want…' }).click();
   await page.getByRole('dialog').getByLabel('Araucária').check();
@@ -73,7 +74,7 @@ test('two hives are chosen together, and one vessel for both asks what is lost',
 test('comb against liquid shows both as distributions, and a price below nothing is said', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/comb-or-liquid`);
+  await page.goto(`${demo.base}/comb-or-liquid`);
   await expect(
     page.getByRole('img', { name: /Comb brings .* in nine of ten years, liquid/ }),
   ).toBeVisible();
@@ -95,7 +96,7 @@ test('comb against liquid shows both as distributions, and a price below nothing
 test('a step is moved by the keyboard and the rest follows; the calendar opens elsewhere; the sheet is a page a day', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await page.evaluate(() => localStorage.removeItem('furrow.draft.choose'));
   await page.reload();
   await chooserIsDone(page);
@@ -140,7 +141,7 @@ test('a step is moved by the keyboard and the rest follows; the calendar opens e
   await page.getByRole('button', { name: 'Keep this plan', exact: true }).click();
   await expect(page.getByRole('link', { name: 'Calendar file, with alarms' })).toBeVisible();
   const file = await page.request.get(
-    `${BASE}${await page.getByRole('link', { name: 'Calendar file, with alarms' }).getAttribute('href')}`,
+    `${demo.base}${await page.getByRole('link', { name: 'Calendar file, with alarms' }).getAttribute('href')}`,
   );
   const calendar = new ICAL.Component(ICAL.parse(await file.text()));
   const events = calendar.getAllSubcomponents('vevent').map((c) => new ICAL.Event(c));
@@ -151,7 +152,7 @@ test('a step is moved by the keyboard and the rest follows; the calendar opens e
       .toISOString(),
   ).toBe('2026-03-18T13:00:00.000Z');
   expect(events.every((e) => e.component.getAllSubcomponents('valarm').length === 1)).toBe(true);
-  const sheet = await page.request.get(`${BASE}/api/v1/plans/sheet.pdf`);
+  const sheet = await page.request.get(`${demo.base}/api/v1/plans/sheet.pdf`);
   expect((await sheet.body()).subarray(0, 5).toString()).toBe('%PDF-');
 });
 
@@ -166,7 +167,7 @@ test('the list is ticked on a phone, and the table sees it; a missing line says 
       isMobile: true,
     })
   ).newPage();
-  await phone.goto(`${BASE}/bring`);
+  await phone.goto(`${demo.base}/bring`);
   const veils = phone.getByRole('checkbox', { name: /Veils, suits and gloves/ });
   // Two quick fingers: both lines are kept.
   const water = phone.getByRole('checkbox', { name: /Bucket of water/ });
@@ -185,7 +186,7 @@ test('the list is ticked on a phone, and the table sees it; a missing line says 
   await phone.reload();
   await expect(veils).toBeChecked();
   await expect(water).toBeChecked();
-  await page.goto(`${BASE}/ready`);
+  await page.goto(`${demo.base}/ready`);
   await expect(page.getByRole('checkbox', { name: /Veils, suits and gloves/ })).toBeChecked();
   await expect(page.getByText('torn at the thumb: sew or replace')).toBeVisible();
   await phone.close();

@@ -1,21 +1,10 @@
 import { defineConfig } from '@playwright/test';
 
-/**
- * Each of these files has a server on a fresh demo household; the others start their own, empty
- * one.
- */
 const launchOptions = {
   executablePath: process.env.FURROW_CHROMIUM ?? '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu'],
 };
-const server = (port: number, data: string) => ({
-  command: `node e2e/serve.mjs ${port} ${data} --demo`,
-  url: `http://127.0.0.1:${port}/api/v1/health`,
-  cwd: '..',
-  reuseExistingServer: false,
-  timeout: 60_000,
-});
-
+/** Every file starts servers of its own, on free ports: on a copy of the demo household, or empty. */
 export default defineConfig({
   testDir: '.',
   testIgnore: 'shots/**',
@@ -34,16 +23,5 @@ export default defineConfig({
     locale: 'en-GB',
     timezoneId: 'America/Sao_Paulo',
   },
-  webServer: [
-    'access',
-    'phone',
-    'look',
-    'bench',
-    'rules',
-    'faults',
-    'cut',
-    'kinds',
-    'hivephone',
-    'plan',
-  ].map((name, i) => server(4582 + i, name)),
+  globalSetup: './demoRun.ts',
 });

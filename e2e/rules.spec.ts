@@ -1,10 +1,11 @@
+import { demoHousehold } from './demoHousehold.js';
 import { expect, test } from '@playwright/test';
 
-const BASE = 'http://127.0.0.1:4586';
+const demo = demoHousehold();
 test.describe.configure({ mode: 'serial' });
 
 test('a rule shows beside it which combs it would flip, before it is written', async ({ page }) => {
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   await page
     .getByRole('group', { name: 'Capped share that counts as ripe' })
     .getByRole('button', { name: '100 %', exact: true })
@@ -17,7 +18,7 @@ test('a rule shows beside it which combs it would flip, before it is written', a
 test('a school is a question: whom it suits, the combs it turns drawn, written down like any rule', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/rules`);
+  await page.goto(`${demo.base}/rules`);
   const ripe = page.getByRole('group', { name: /From which capped share is a comb ripe/ });
   await expect(ripe.getByText('Humid places, or nobody measures water.')).toBeVisible();
   await expect(
@@ -38,14 +39,14 @@ test('a school is a question: whom it suits, the combs it turns drawn, written d
     .getByRole('button', { name: 'Drain' })
     .click();
   await expect(remash.getByLabel('After some hours')).toBeChecked();
-  await page.goto(`${BASE}/drain`);
+  await page.goto(`${demo.base}/drain`);
   await expect(
     page.getByRole('button', { name: /Mash again, from|Mash again: due/ }),
   ).toBeVisible();
 });
 
 test('a rule out of bounds stays in its field with a sentence', async ({ page }) => {
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   await page.getByLabel('Water, at most').fill('40');
   await expect(page.getByText('At most 23 %.').first()).toBeVisible();
   await expect(page.getByRole('button', { name: 'Write these rules down' })).toBeDisabled();
@@ -55,7 +56,7 @@ test('a rule out of bounds stays in its field with a sentence', async ({ page })
 test('rules that are not written down are asked about before the screen is left', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   const dialog = page.getByRole('dialog', { name: 'House rules are not written down' });
   const ripe = page.getByRole('group', { name: 'Capped share that counts as ripe' });
   const away = (): Promise<void> => page.getByRole('link', { name: 'Today', exact: true }).click();
@@ -69,13 +70,13 @@ test('rules that are not written down are asked about before the screen is left'
   await away();
   await expect(dialog.getByText('At most 23 %.')).toBeVisible();
   await dialog.getByRole('button', { name: 'Go, as they were before' }).click();
-  await expect(page).toHaveURL(`${BASE}/`);
-  await page.goto(`${BASE}/rules?at=all`);
+  await expect(page).toHaveURL(`${demo.base}/`);
+  await page.goto(`${demo.base}/rules?at=all`);
   await expect(ripe.getByRole('button', { pressed: true })).toHaveText(before!);
   await ripe.getByRole('button', { name: '100 %', exact: true }).click();
   await away();
   await dialog.getByRole('button', { name: 'Write them down and go' }).click();
-  await expect(page).toHaveURL(`${BASE}/`);
+  await expect(page).toHaveURL(`${demo.base}/`);
   await page.getByRole('link', { name: 'Rules', exact: true }).click();
   await page.getByRole('button', { name: 'Ripe or not' }).click();
   await expect(ripe.getByRole('button', { pressed: true })).toHaveText('100 %');
@@ -88,9 +89,9 @@ test('rules changed on another screen are not overwritten, and what was typed he
   page,
   context,
 }) => {
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   const other = await context.newPage();
-  await other.goto(`${BASE}/rules?at=all`);
+  await other.goto(`${demo.base}/rules?at=all`);
   await other.getByLabel('Name on the label').fill('Casa Encosta');
   await page.getByLabel('Look again after').fill('9');
   await page.getByRole('button', { name: 'Write these rules down' }).click();
@@ -103,11 +104,11 @@ test('rules changed on another screen are not overwritten, and what was typed he
 });
 
 test('pounds are one switch away, and undo switches back', async ({ page }) => {
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   await page.getByRole('button', { name: 'lb, °F' }).click();
   await page.getByRole('button', { name: 'Write these rules down' }).click();
   await expect(page.getByRole('status')).toContainText('House rules written down.');
-  await page.goto(`${BASE}/look?comb=12`);
+  await page.goto(`${demo.base}/look?comb=12`);
   await expect(
     page
       .locator('aside')
@@ -126,7 +127,7 @@ test('pounds are one switch away, and undo switches back', async ({ page }) => {
 test('the kit: a negative stock is refused, a vessel changed, taken out and put back', async ({
   page,
 }) => {
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   await page.getByRole('button', { name: 'Change Small jar 300' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('In stock').fill('-4');
@@ -143,11 +144,11 @@ test('the kit: a negative stock is refused, a vessel changed, taken out and put 
 });
 
 test('a winter need that was never said is asked where it matters', async ({ page }) => {
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   await page.getByLabel('Winter need, top-bar hive').fill('');
   await page.getByRole('button', { name: 'Write these rules down' }).click();
   await expect(page.getByRole('status')).toContainText('House rules written down.');
-  await page.goto(`${BASE}/choose`);
+  await page.goto(`${demo.base}/choose`);
   await expect(page.getByText('Nothing may be taken here now.')).toBeVisible();
   await expect(page.getByText('How much has to stay in the hive for their winter?')).toBeVisible();
   await page.getByLabel('Winter need').fill('9,5');
@@ -157,7 +158,7 @@ test('a winter need that was never said is asked where it matters', async ({ pag
 });
 
 test('the list of last entries undoes any of them that nothing rests on', async ({ page }) => {
-  await page.goto(`${BASE}/rules?at=all`);
+  await page.goto(`${demo.base}/rules?at=all`);
   await page.getByRole('button', { name: 'Add a vessel…' }).click();
   await page.getByLabel('Name', { exact: true }).fill('<b>Tin</b> & co');
   await page.getByLabel('Volume, to the brim').fill('3');

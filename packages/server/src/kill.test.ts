@@ -10,13 +10,15 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { exportArchive } from './archive/exportArchive.js';
 import { seedDemo } from './demo/seed.js';
 import { Household } from './testing/household.js';
+import { LONG } from './testing/long.js';
 
 const root = fileURLToPath(new URL('../../..', import.meta.url));
 const main = join(root, 'packages/server/dist/main.js');
 /**
- * How often it is killed: 20 times in the tests, as often as one likes by `node furrow.mjs kill N`.
+ * How often it is killed: 10 times in the tests, 100 in a long run, as often as one likes by
+ * `node furrow.mjs kill N`.
  */
-const KILLS = Number(process.env.FURROW_KILLS ?? 20);
+const KILLS = Number(process.env.FURROW_KILLS ?? (LONG ? 100 : 10));
 
 interface Running {
   child: ChildProcess;

@@ -177,6 +177,14 @@ function solveCircle(
  * and shares, largest first; nothing came in: no shares. Voided flows do not exist.
  *
  * @throws {BadInput} for a lot the book does not know.
+ *
+ * @example
+ * const lots = [{ id: 'comb', kind: 'comb' }, { id: 'honey', kind: 'honey' }];
+ * const flows = [
+ *   { from: 'outside', to: 'comb', g: 4200, at: '2026-03-14T12:00:00Z' },
+ *   { from: 'comb', to: 'honey', g: 2100, at: '2026-03-14T18:00:00Z' },
+ * ];
+ * lotTrace({ lots, flows, lot: 'honey', direction: 'back' }).shares[0].lot; // "comb"
  */
 export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
   const { lot: traced, direction } = input;

@@ -66,6 +66,11 @@ export function flowsInForce(flows: readonly BookFlow[]): BookFlow[] {
  * lost, and every problem: a lot drawn below zero at any instant (flows of one instant count
  * together, inflows first), a lot nobody opened, a negative mass. `balanced`: no problem, and
  * opening + from outside = now + to outside + loss, to the gram.
+ *
+ * @example
+ * const lots = [{ id: 'comb', kind: 'comb' }];
+ * const flow = { from: 'outside', to: 'comb', g: 4200, at: '2026-03-14T12:00:00Z' };
+ * massBalance({ lots, flows: [flow] }).lots[0].nowG; // 4200
  */
 export function massBalance(input: BookInput): MassBalance {
   const flows = flowsInForce(input.flows);

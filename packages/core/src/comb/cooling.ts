@@ -138,6 +138,10 @@ const whole = (hours: number): string =>
  * The calculator cold-core: hours until the core of a piece, a frame or a whole super has reached a
  * temperature in the freezer, as a range, or null where the freezer never gets it there.
  * Millimetres and °C; start 25 °C if not given.
+ *
+ * @example
+ * const piece = { widthMm: 100, heightMm: 100, depthMm: 35, packing: 'piece' };
+ * coldCore({ ...piece, freezerC: -18, targetC: -12 }).hours.high; // 4.6
  */
 export function coldCore(input: Omit<CoolingInput, 'startC'> & { startC?: number }): {
   hours: { low: number; high: number } | null;

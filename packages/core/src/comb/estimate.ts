@@ -192,6 +192,11 @@ function waxOf(input: {
  * given means the other was not seen: middle as the seen one, low end as if it were bare, high end
  * as if it were sealed to the edge. Open honey is raw mass. Source: SCIENCE 7 (filled volume x
  * packing x density), 9 and 13.
+ *
+ * @example
+ * const shares = { capped: 1, open: 0, pollen: 0, brood: 0, empty: 0 };
+ * const sides = [{ areaCm2: 600, shares }];
+ * combEstimate({ sides, thicknessMm: 28, combAge: 'new' }).honeyKg.mid; // 2.19
  */
 export function combEstimate(input: CombInput): CombEstimate {
   const { sides, thicknessMm, moisturePercent, combAge } = input;

@@ -167,6 +167,12 @@ function meets(input: CutPlanInput, net: number, bound: number): boolean {
  * than the waste, are not placed.
  *
  * @throws {BadInput} for a lattice too fine.
+ *
+ * @example
+ * const comb = { widthMm: 300, heightMm: 100 };
+ * const pieces = [{ id: 'a', widthMm: 100, heightMm: 100, value: 8, mayTurn: false }];
+ * const hole = { xMm: 0, yMm: 0, widthMm: 100, heightMm: 100, kind: 'empty' };
+ * cutPlan({ comb, kerfMm: 0, pieces, defects: [hole] }).value; // 16
  */
 export function cutPlan(input: CutPlanInput): CutPlan {
   const { grid, nets, limits } = cutQuestion(input);

@@ -7,6 +7,7 @@ import {
   type DrainShape,
 } from '../../fixtures/drainShapes.js';
 import { strangeRun } from '../../fixtures/drains.js';
+import { LONG } from '../../fixtures/long.js';
 import { seededRandom } from '../units/seeded.js';
 import { drainForecast, type DrainForecastInput } from './forecast.js';
 import { DRAIN_PRIORS } from './priors.js';
@@ -106,9 +107,10 @@ function together(found: readonly Coverage[]): { inside: number; missed: number 
 }
 
 /**
- * The widths were chosen while looking at these: they keep what was reached, they prove nothing.
+ * The widths were chosen while looking at these: they keep what was reached, they prove nothing, and
+ * so they are drawn only in a long run.
  */
-describe('the band of the forecast, on the shapes it was chosen by', () => {
+describe.runIf(LONG)('the band of the forecast, on the shapes it was chosen by', () => {
   const found: Coverage[] = [];
   it.each(DRAIN_SHAPES)(
     '%s: holds 85 to 97 of 100',

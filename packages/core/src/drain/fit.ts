@@ -30,6 +30,10 @@ export interface DrainFit {
  * given. The interval is the linearised t interval with n - 2 degrees of freedom (n counts
  * weighings after hour 0; upper end null for n = 2), normal with a prior. `converged` is false
  * where the best rate runs to 0 or infinity: a straight line, a step, no honey.
+ *
+ * @example
+ * const weighings = [{ hours: 1, kg: 0.9 }, { hours: 3, kg: 1.9 }, { hours: 8, kg: 2.6 }];
+ * drainFit({ weighings }).finalKg; // 2.71
  */
 export function drainFit(input: DrainFitInput): DrainFit {
   const { weighings, prior } = input;

@@ -67,6 +67,17 @@ function sentenceOf(f: DrainForecast, nowHours: number): string {
  * the start.
  *
  * @throws {BadInput} where more is out than was in.
+ *
+ * @example
+ * drainForecastBy({
+ *   combHoneyKg: { low: 3.2, mid: 3.6, high: 4 },
+ *   method: 'mash',
+ *   moisturePercent: 18,
+ *   temperatures: [{ hours: 0, temperatureC: 25 }],
+ *   weighings: [],
+ *   nowHours: 0,
+ *   aheadHours: [],
+ * }).finalKg.mid; // 2.9
  */
 export function drainForecastBy(question: DrainForecastQuestion): DrainForecastAnswer {
   refuseTooMuch(question);

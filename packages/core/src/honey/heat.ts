@@ -42,6 +42,9 @@ export const invertaseHalfLifeHours = (temperatureC: number): number =>
 /**
  * Share of diastase and invertase left after a list of warmings (°C, hours): the product of
  * 0.5^(hours / half-life). This is not the hydroxymethylfurfural that authorities measure.
+ *
+ * @example
+ * honeyHeat({ exposures: [{ temperatureC: 40, hours: 24 }] }).invertaseRetainedFraction; // 0.93
  */
 export function honeyHeat(input: {
   exposures: ReadonlyArray<{ temperatureC: number; hours: number }>;

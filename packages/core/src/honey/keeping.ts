@@ -5,6 +5,9 @@ import { diastaseHalfLifeHours, invertaseHalfLifeHours } from './heat.js';
  * How honey of this water content keeps, after Lochhead (1933). Grades are continuous: up to 17.1 %
  * keeps, 19 watch, 20 use-soon, above ferments; stingless-bee honey is outside these classes. Never
  * says 'safe'.
+ *
+ * @example
+ * honeyKeeping({ moisturePercent: 18.4, bee: 'honeybee' }).grade; // "watch"
  */
 export function honeyKeeping(input: { moisturePercent: number; bee: 'honeybee' | 'stingless' }): {
   grade: KeepingGrade;

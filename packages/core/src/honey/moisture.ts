@@ -41,6 +41,9 @@ export function wedmoreIndex(moisturePercent: number): number {
  * % water, or outside 60 to 85 Brix.
  *
  * @throws {BadInput} where there is not exactly one reading or it is no honey at all.
+ *
+ * @example
+ * honeyMoisture({ brixPercent: 80, temperatureC: 25 }).moisturePercent; // 18.31
  */
 export function honeyMoisture(reading: MoistureReading): Moisture {
   const given = (['refractiveIndex', 'brixPercent', 'moisturePercent'] as const).filter(

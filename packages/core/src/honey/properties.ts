@@ -11,6 +11,9 @@ export interface HoneyProperties {
 /**
  * Density (kg/L) and viscosity (Pa s) of honey from its water (%) and temperature (°C).
  * `approximate` above 21 % or below 13 % water, where the published tables end.
+ *
+ * @example
+ * honeyProperties({ moisturePercent: 18, temperatureC: 20 }).densityKgPerL; // 1.415
  */
 export function honeyProperties(input: {
   moisturePercent: number;

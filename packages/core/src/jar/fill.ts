@@ -30,6 +30,11 @@ const clean = (kg: number): number => Math.round(kg * 1e9) / 1e9;
  * proven best.
  *
  * @throws {BadInput} where more is kept back than there is.
+ *
+ * @example
+ * const half = { id: 'half', netG: 500, stock: 8, value: 20 };
+ * const small = { id: 'small', netG: 250, stock: 8, value: 12 };
+ * jarFill({ honeyKg: 5, jars: [half, small], goal: 'least-left' }).value; // 208
  */
 export function jarFill(input: JarFillInput): JarFill {
   const { honeyKg, jars, goal, keepBackKg = 0 } = input;

@@ -113,6 +113,13 @@ export interface JudgeCombAnswer {
  * The calculator judge-comb: the same engine as every screen, over facts handed in. Dates are
  * YYYY-MM-DD, shares 0 to 1, water in percent, stores in kg. What is left out is unknown; rules
  * left out stand at their defaults.
+ *
+ * @example
+ * const side = { capped: 0.9, open: 0.1 };
+ * const comb = { builtOn: '2025-10-01', sides: { A: side, B: side }, honeyKg: 1.8 };
+ * const colony = { startedOn: '2024-10-01', facts: [] };
+ * const asked = { kind: 'top-bar', date: '2026-03-14', hemisphere: 'south', comb, colony };
+ * judgeCombBy(judgeCombInputSchema.parse(asked)).decidedBy; // "theirs"
  */
 export function judgeCombBy(input: JudgeCombInput): JudgeCombAnswer {
   const { comb, colony, date } = input;
