@@ -68,6 +68,41 @@ export default tseslint.config(
     },
   },
   {
+    // What only the types tell: a promise nobody waits for, a switch that forgets a case.
+    files: ['packages/*/src/**/*.ts'],
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+    },
+    rules: {
+      '@typescript-eslint/await-thenable': 'error',
+      '@typescript-eslint/no-base-to-string': 'error',
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-for-in-array': 'error',
+      '@typescript-eslint/no-misused-promises': 'error',
+      '@typescript-eslint/no-unnecessary-type-assertion': 'error',
+      '@typescript-eslint/only-throw-error': 'error',
+      '@typescript-eslint/prefer-promise-reject-errors': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
+    },
+  },
+  {
+    files: ['packages/*/src/**/*.test.ts'],
+    rules: { '@typescript-eslint/no-base-to-string': 'off' },
+  },
+  {
+    // What the database or a stream answers is given a shape before anything is done with it.
+    files: ['packages/*/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/testing/**', '**/migrations/**', 'packages/web/src/main.ts'],
+    rules: {
+      '@typescript-eslint/no-unsafe-argument': 'error',
+      '@typescript-eslint/no-unsafe-member-access': 'error',
+      '@typescript-eslint/no-unsafe-return': 'error',
+    },
+  },
+  {
     files: ['packages/*/src/**/*.{ts,vue}'],
     // Drawings stand in a registry of their own, and the practice households are data.
     ignores: ['**/*.test.ts', 'packages/web/src/drawing/sections/**', '**/look/KindPicture.vue'],

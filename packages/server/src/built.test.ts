@@ -15,7 +15,7 @@ async function started(folder: string): Promise<{ child: ChildProcess; base: str
     stdio: ['ignore', 'pipe', 'ignore'],
   });
   const base = await new Promise<string>((resolve, reject) => {
-    child.stdout!.on('data', (chunk: Buffer) => {
+    child.stdout.on('data', (chunk: Buffer) => {
       const found = /http:\/\/\S+/.exec(chunk.toString());
       if (found) resolve(found[0]);
     });

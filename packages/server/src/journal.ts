@@ -1,11 +1,29 @@
+import { rowsOf } from './store/asked.js';
+import { z } from 'zod';
 import { read } from './reading.js';
 import { writerText } from './store/writer.js';
+
+const text = z.string();
+const COMMAND = {
+  id: text,
+  route: text,
+  person: text.nullable(),
+  device: text,
+  deviceAt: text.nullable(),
+  sentence: text,
+  occurredAt: text,
+  recordedAt: text,
+  undoneBy: text.nullable(),
+};
 
 /** What was written last, and what came too late to fit. */
 export const journalReads = [
   read('/held', async ({ db }) => ({ items: await db('heldCommands').orderBy('recordedAt') })),
   read('/journal', async ({ db }) => {
-    const rows = await db('commands').whereNull('undoes').orderBy('sequence', 'desc').limit(30);
+    const rows = await rowsOf(
+      COMMAND,
+      db('commands').whereNull('undoes').orderBy('sequence', 'desc').limit(30),
+    );
     return {
       items: rows.map((r) => ({
         by: writerText(r),

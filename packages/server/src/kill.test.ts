@@ -36,8 +36,8 @@ async function start(folder: string): Promise<Running> {
       const found = /http:\/\/\S+/.exec(said);
       if (found) resolve(`${found[0]}/api/v1`);
     };
-    child.stdout!.on('data', hear);
-    child.stderr!.on('data', (chunk: Buffer) => (said += chunk.toString()));
+    child.stdout.on('data', hear);
+    child.stderr.on('data', (chunk: Buffer) => (said += chunk.toString()));
     child.on('exit', () => reject(new Error(`The server ended: ${said}`)));
   });
   return { child, base };

@@ -204,7 +204,7 @@ export function lotTrace(input: LotTraceInput): { shares: TraceShare[] } {
     for (const [id, content] of instant.content) {
       const v = total(content);
       const left = Math.max(0, v - (instant.drawn.get(id) ?? 0));
-      held.set(id, v > 0 ? scaled(content, left / v) : new Map());
+      held.set(id, v > 0 ? scaled(content, left / v) : new Map<string, number>());
     }
   }
   return { shares: sharesOf(trace.answer(held)) };
@@ -234,7 +234,7 @@ function tracedBack(traced: string): Trace {
   const arrived: Make = new Map();
   return {
     tagOf: (lot) => lot,
-    begin: (held) => add(arrived, held.get(traced) ?? new Map(), 1),
+    begin: (held) => add(arrived, held.get(traced) ?? new Map<string, number>(), 1),
     dye: () => undefined,
     follow: ({ flows, perGram }) => {
       for (const f of flows) {

@@ -181,7 +181,7 @@ describe('what cannot all be true', () => {
       /One photo stands for side A and for side B of comb 9 of Ipê, on 10 Mar 2026/,
     ],
   ])('is asked: %s', (code, more, sentence) => {
-    const found = contradictions(written(more as Partial<Written>));
+    const found = contradictions(written(more));
     expect(found.map((f) => f.code)).toContain(code);
     expect(found.find((f) => f.code === code && sentence.test(f.sentence))).toBeTruthy();
   });

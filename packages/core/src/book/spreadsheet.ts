@@ -226,11 +226,11 @@ export function readSpreadsheet(
     const line = i + 2;
     const before = problems.length;
     const cell = (field: SpreadsheetField): string =>
-      columns[field] === null ? '' : (row[columns[field]!] ?? '').trim();
+      columns[field] === null ? '' : (row[columns[field]] ?? '').trim();
     const bad = (field: SpreadsheetField, sentence: string): null => {
       problems.push({
         line,
-        column: columns[field] === null ? SHEET_FIELD_WORDS[field] : head[columns[field]!],
+        column: columns[field] === null ? SHEET_FIELD_WORDS[field] : head[columns[field]],
         sentence,
       });
       return null;

@@ -221,22 +221,21 @@ describe('verdict and chooser', () => {
 describe('the order of taking in a stack', () => {
   const stackOf = (kind: HiveKindName, change: (box: number, place: number) => Partial<Look>) => {
     const base = drawnHive(1).hive;
-    const looked = (box: number, place: number): Look =>
-      ({
-        ...bar(
-          kind,
-          box,
-          place,
-          () => 0.9,
-          (list) => list[0],
-        ).comb!.looks[0],
-        date: DAY.south,
-        sides: { A: face(0.97, 0.03), B: face(0.97, 0.03) },
-        readings: [],
-        combAge: 'new',
-        straight: true,
-        ...change(box, place),
-      }) as Look;
+    const looked = (box: number, place: number): Look => ({
+      ...bar(
+        kind,
+        box,
+        place,
+        () => 0.9,
+        (list) => list[0],
+      ).comb!.looks[0],
+      date: DAY.south,
+      sides: { A: face(0.97, 0.03), B: face(0.97, 0.03) },
+      readings: [],
+      combAge: 'new',
+      straight: true,
+      ...change(box, place),
+    });
     const hive: Hive = {
       ...base,
       kind,

@@ -104,7 +104,7 @@ export function pricedPlan(
     if (netOf(best, nets) >= bound - 1e-7) break;
     const used = nets.map(() => 0);
     for (const spot of readPlan(table, region)) used[spot.kind]++;
-    const over = used.map((n, kind) => (limits[kind] === null ? 0 : n - limits[kind]!));
+    const over = used.map((n, kind) => (limits[kind] === null ? 0 : n - limits[kind]));
     const norm = over.reduce((sum, n, kind) => sum + (n < 0 && prices[kind] === 0 ? 0 : n * n), 0);
     if (norm === 0) break;
     const step = (reach * Math.max(1e-6, dual - netOf(best, nets))) / norm;

@@ -16,7 +16,7 @@ describe('combs seen from below', () => {
   it('writes a look only for a comb that was seen and hangs there still', () => {
     const bars = [bar('a'), bar('b'), bar(null)];
     expect(
-      edgeLooks({ a: 'capped', gone: 'open' }, bars).map((l) => [l.bar.comb!.id, l.attachment]),
+      edgeLooks({ a: 'capped', gone: 'open' }, bars).map((l) => [l.bar.comb.id, l.attachment]),
     ).toEqual([['a', 'capped-below']]);
   });
 });

@@ -218,7 +218,7 @@ export function incidentAnswer(
         ],
         then: 'Write down the swap with its weight.',
       };
-    default:
+    case 'other':
       return {
         title: 'Something else',
         effect: 'go-on',

@@ -47,7 +47,7 @@ describe('what a drain waits for', () => {
   const due = (said: object, rules: object = {}) =>
     drainDue(
       drain as never,
-      { ...forecast, ...said } as never,
+      { ...forecast, ...said },
       { ...DEFAULT_RULES, stirs: 'never', ...rules } as never,
       now,
     );

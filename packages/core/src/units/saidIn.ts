@@ -36,6 +36,8 @@ function ofDegrees(texts: string[], isStep: boolean): [figures: string[], unit: 
   return [texts.map((t) => inF(t).toFixed(0)), '°F'];
 }
 
+type MeasuredUnit = 'kg' | 'g' | '°C';
+
 /**
  * A sentence in the household's units. Sentences of the core are made in kilograms, grams and
  * degrees Celsius; where pounds were chosen every mass and temperature in them is said in pounds,
@@ -48,13 +50,21 @@ export function saidIn(system: UnitSystem, sentence: string): string {
   if (system === 'metric') return sentence;
   return sentence.replace(
     MEASURE,
-    (_, first: string, join: string | undefined, second: string | undefined, gap, unit, step) => {
+    (
+      _,
+      first: string,
+      join: string | undefined,
+      second: string | undefined,
+      gap: string,
+      unit: MeasuredUnit,
+      step?: string,
+    ) => {
       const texts = second === undefined ? [first] : [first, second];
       const [figures, said] = {
         kg: () => ofKilograms(texts),
         g: () => ofGrams(texts),
         '°C': () => ofDegrees(texts, step !== undefined),
-      }[unit as 'kg' | 'g' | '°C']();
+      }[unit]();
       const sign = first.startsWith('+') ? '+' : '';
       const after = step ?? '';
       return `${sign}${figures.map(signed).join(join ?? '')}${gap}${said}${after}`;

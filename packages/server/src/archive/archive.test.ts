@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { columnOf } from '../store/asked.js';
 import { createHash, randomUUID } from 'node:crypto';
 import { mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -130,7 +132,7 @@ describe('the archive', () => {
   it('comes back to the last field of every table, and the pictures with it', async () => {
     await takeIn(other);
     expect(await everything(other)).toEqual(await everything(home.db));
-    const [{ sha256 }] = (await home.db('photos').select('sha256')) as { sha256: string }[];
+    const [sha256] = await columnOf(z.string(), home.db('photos').pluck('sha256'));
     expect(readFileSync(join(photos, `${sha256}.jpg`))).toEqual(
       readFileSync(join(home.folder, 'photos', `${sha256}.jpg`)),
     );

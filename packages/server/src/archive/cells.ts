@@ -13,7 +13,7 @@ const FORMULA_LIKE = /^'*[=+\-@\t\r]/;
 export function toCell(value: unknown): string {
   if (value === null || value === undefined) return NOTHING;
   if (typeof value === 'number') return String(value);
-  const text = String(value);
+  const text = typeof value === 'string' ? value : JSON.stringify(value);
   if (NOTHING_LIKE.test(text)) return `\\${text}`;
   return FORMULA_LIKE.test(text) ? `'${text}` : text;
 }

@@ -99,9 +99,9 @@ export async function exportArchive(
   const out = await open(file, 'w');
   let bytes = 0;
   let writing: Promise<unknown> = Promise.resolve();
-  let failed: Error | null = null;
+  const broke: { by: Error | null } = { by: null };
   const zip = new Zip((error, data) => {
-    if (error) failed = error;
+    if (error) broke.by = error;
     else writing = writing.then(() => out.write(data)).then(() => void (bytes += data.length));
   });
   const counts = new Map<string, number>();
@@ -191,7 +191,7 @@ export async function exportArchive(
     );
     zip.end();
     await writing;
-    if (failed) throw failed;
+    if (broke.by) throw broke.by;
     await out.sync();
   } finally {
     await out.close();

@@ -28,7 +28,8 @@ const NAMES = ['name', 'code', 'sentence', 'date', 'reason'];
 
 function sameValue(a: unknown, b: Cell): boolean {
   if (a === null || a === undefined) return b === null;
-  return typeof b === 'number' ? Number(a) === b : String(a) === b;
+  if (typeof b === 'number') return Number(a) === b;
+  return (typeof a === 'string' ? a : JSON.stringify(a)) === b;
 }
 
 interface Sorted {
@@ -221,7 +222,7 @@ async function writeRows(
       { version: z.number(), commandId: z.string() },
       trx('ruleVersions').orderBy('version', 'desc').first(),
     );
-    const all = await sortAll(trx as unknown as Knex, archive, (s) => onShare(0.3 + s * 0.2));
+    const all = await sortAll(trx, archive, (s) => onShare(0.3 + s * 0.2));
     const total = all.reduce((n, { sorted }) => n + sorted.fresh.length + sorted.changed.length, 1);
     let done = 0;
     for (const { table, sorted } of all) {

@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { hiveKind, type NewHive, instantOf } from '@furrow/core';
+import { hiveKind, instantOf } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { makeHive } from '../look/writes.js';
 import { refused } from '../problem.js';
@@ -33,7 +33,7 @@ export const spreadsheetWrites = [
           siteId: make.siteId,
           name,
           kind: make.kind,
-          geometry: hiveKind(make.kind).defaults as NewHive['geometry'],
+          geometry: hiveKind(make.kind).defaults,
           colonyStartedOn: first,
           colonyStartedAssumed: true,
         });

@@ -15,7 +15,7 @@ import type { Knex } from 'knex';
 import { dateAt } from '../look/dateAt.js';
 import { conflict, refused } from '../problem.js';
 import { hiveView } from '../look/hiveViews.js';
-import { find, list } from '../store/rows.js';
+import { find, list, openRow } from '../store/rows.js';
 import { batchDetail } from '../harvest/detail.js';
 import { bookView, lotView } from './lots.js';
 import { batchView } from '../harvest/batches.js';
@@ -70,11 +70,13 @@ async function feedAnswer(
   const lot =
     lotId ??
     (
-      await db('lots')
-        .where({ batchId: batch.id, removedAt: null })
-        .whereIn('kind', ['wet-wax', 'honey', 'comb'])
-        .orderBy('kind', 'desc')
-        .first()
+      await openRow(
+        'lots',
+        db('lots')
+          .where({ batchId: batch.id, removedAt: null })
+          .whereIn('kind', ['wet-wax', 'honey', 'comb'])
+          .orderBy('kind', 'desc'),
+      )
     )?.id;
   const answer = mayFeed({
     origins: lot ? await originsByTrace(db, lot) : [],

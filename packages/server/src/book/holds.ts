@@ -102,7 +102,7 @@ export async function combsThatHung(
     query
       .where({ removedAt: null })
       .where('fromOn', '<=', until)
-      .where((q) => q.whereNull('toOn').orWhere('toOn', '>=', since));
+      .where((q) => void q.whereNull('toOn').orWhere('toOn', '>=', since));
   const inHive = await columnOf(
     z.string(),
     during(db('placements').where({ parentHiveId: hiveId })).pluck('carrierId'),
@@ -117,7 +117,7 @@ export async function combsThatHung(
       .whereIn('carrierId', [...inHive, ...inBox])
       .where({ removedAt: null })
       .where('builtOn', '<=', until)
-      .where((q) => q.whereNull('endedOn').orWhere('endedOn', '>=', since))
+      .where((q) => void q.whereNull('endedOn').orWhere('endedOn', '>=', since))
       .pluck('id'),
   );
 }

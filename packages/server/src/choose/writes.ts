@@ -161,8 +161,8 @@ export const chooseWrites = [
     sentence: () => 'Looked back at the hive',
     run: async (unit, _payload, { id }) => {
       const { visitId } = await batchView(unit.db, id);
-      const lots = await unit.db('batches').where({ visitId, removedAt: null }).pluck('id');
-      for (const lot of lots) await unit.update('batches', lot, { lookedBackAt: unit.at });
+      const lots = await list(unit.db, 'batches', { visitId });
+      for (const { id: lot } of lots) await unit.update('batches', lot, { lookedBackAt: unit.at });
       return { batch: await batchView(unit.db, id) };
     },
   }),

@@ -114,8 +114,10 @@ async function proveBook(db: Knex): Promise<void> {
   const lost = await sumsOf(
     { n: z.number() },
     db('flows')
-      .where((q) => q.whereNotIn('fromLot', db('lots').select('id')).whereNotIn('fromLot', ENDS))
-      .orWhere((q) => q.whereNotIn('toLot', db('lots').select('id')).whereNotIn('toLot', ENDS))
+      .where(
+        (q) => void q.whereNotIn('fromLot', db('lots').select('id')).whereNotIn('fromLot', ENDS),
+      )
+      .orWhere((q) => void q.whereNotIn('toLot', db('lots').select('id')).whereNotIn('toLot', ENDS))
       .count('* as n')
       .first(),
   );

@@ -10,7 +10,7 @@ import {
 import { Router } from 'express';
 import type { Knex } from 'knex';
 import { inThread } from '../heavy/pool.js';
-import { find, list } from '../store/rows.js';
+import { find, list, openRow } from '../store/rows.js';
 import { batchViews } from '../harvest/batches.js';
 import { read, type Reading } from '../reading.js';
 import { currentRules } from '../rules/currentRules.js';
@@ -21,9 +21,8 @@ async function templateOf(db: Knex, id: string): Promise<TemplateInput> {
   const board = await find(db, 'cutBoards', id, 'board');
   const [batch] = await batchViews(db, { id: board.batchId });
   const { kind } = await find(db, 'hives', batch.hiveId, 'hive');
-  const take = await db('takes')
-    .where({ batchId: board.batchId, combId: board.combId, removedAt: null })
-    .first();
+  const { batchId, combId } = board;
+  const take = await openRow('takes', db('takes').where({ batchId, combId, removedAt: null }));
   const kinds = new Map((await list(db, 'jarKinds')).map((k) => [k.id, k.name]));
   const pieces = await list(db, 'cutPieces', { boardId: id });
   return {

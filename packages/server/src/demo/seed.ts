@@ -1,4 +1,4 @@
-import { find } from '../store/rows.js';
+import { find, list } from '../store/rows.js';
 import { randomUUID } from 'node:crypto';
 import {
   DEFAULT_RULES,
@@ -413,7 +413,7 @@ export async function seedDemo(db: Knex, clock: ServerClock): Promise<void> {
       way: 'water-bath',
       blocks: [{ g: 132, colour: 'yellow' }],
     });
-    const honey = await db('lots').where({ batchId, kind: 'honey' }).first();
+    const [honey] = await list(db, 'lots', { batchId, kind: 'honey' });
     await send('post', '/flows', later(121), {
       id: randomUUID(),
       from: honey.id,

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { BadInput, PAPERS, calculate, type TemplateInput } from '@furrow/core';
+import { BadInput, PAPERS, calculate } from '@furrow/core';
 import { afterAll, describe, expect, it } from 'vitest';
 import { Problem } from '../problem.js';
 import { endThreads, inThread, makeThreads } from './pool.js';
@@ -17,7 +17,7 @@ const template = (cuts: number): Parameters<Tasks['templatePdf']> => [
       ...{ x1Mm: i % 400, y1Mm: 0, x2Mm: i % 400, y2Mm: 420 },
       label: `Cut ${i}`,
     })),
-  } as unknown as TemplateInput,
+  },
   PAPERS.a4,
 ];
 

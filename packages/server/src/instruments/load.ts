@@ -20,7 +20,7 @@ import { batchDetail } from '../harvest/detail.js';
 import { drainViews } from '../drain/drainViews.js';
 import { currentRules } from '../rules/currentRules.js';
 import { hiveView } from '../look/hiveViews.js';
-import { find, list } from '../store/rows.js';
+import { find, list, openRow } from '../store/rows.js';
 import { refused } from '../problem.js';
 
 /**
@@ -43,7 +43,7 @@ export async function drainLoadG(
   await find(db, 'drains', drainId, 'drain');
   const [drain] = await drainViews(db, { id: drainId });
   const tareOf = async (id: string | null): Promise<number> =>
-    id ? ((await db('vessels').where({ id }).first())?.tareG ?? 0) : 0;
+    id ? ((await openRow('vessels', db('vessels').where({ id })))?.tareG ?? 0) : 0;
   const hours = (at: string): number => (Date.parse(at) - Date.parse(drain.startedAt)) / 3_600_000;
   const time = viscousTime(
     temperatureSteps(drain, drain.zone, now.toISOString()),

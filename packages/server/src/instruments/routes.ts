@@ -2,7 +2,7 @@ import { Router, type Request, type Response } from 'express';
 import { toSenml, type InstrumentReading } from '@furrow/core';
 import { z } from 'zod';
 import type { Reading } from '../reading.js';
-import { find } from '../store/rows.js';
+import { find, openRow } from '../store/rows.js';
 import { drainViews } from '../drain/drainViews.js';
 import { SCALE_KEYS } from './benchScale.js';
 import { readingNow } from './reads.js';
@@ -22,7 +22,8 @@ export function instrumentRoutes(reading: Reading): Router {
   const router = Router();
 
   router.get('/instruments/events', (request: Request, response: Response) => {
-    const { instrument = 'bench-scale', ...on } = request.query;
+    const { instrument: asked, ...on } = request.query;
+    const instrument = typeof asked === 'string' ? asked : 'bench-scale';
     response.writeHead(200, {
       'Content-Type': 'text/event-stream',
       'Cache-Control': 'no-cache',
@@ -33,7 +34,7 @@ export function instrumentRoutes(reading: Reading): Router {
     request.on('close', () => clearTimeout(timer));
     const tell = async (): Promise<void> => {
       try {
-        const now = await readingNow(reading, String(instrument), on);
+        const now = await readingNow(reading, instrument, on);
         if (response.writableNeedDrain) return void response.destroy();
         response.write(`event: reading\ndata: ${JSON.stringify(now)}\n\n`);
         // The next one only after this: a slow reading never piles up on another.
@@ -56,7 +57,7 @@ export function instrumentRoutes(reading: Reading): Router {
     await find(db, 'drains', request.params.id, 'drain');
     const [drain] = await drainViews(db, { id: request.params.id });
     const tare = drain.lowerVesselId
-      ? ((await db('vessels').where({ id: drain.lowerVesselId }).first())?.tareG ?? 0)
+      ? ((await openRow('vessels', db('vessels').where({ id: drain.lowerVesselId })))?.tareG ?? 0)
       : 0;
     const readings: InstrumentReading[] = [
       ...drain.weighings

@@ -58,7 +58,7 @@ const LOOK_COLUMNS = [
  * Looks of these combs from old to new, without their cells: those are fetched one look at a time.
  */
 export async function lookRows(db: Knex, combIds: readonly string[]): Promise<Look[]> {
-  const rows = (await db('looks')
+  const rows: Record<string, unknown>[] = await db('looks')
     .whereIn('combId', combIds)
     .where({ removedAt: null })
     .orderBy('occurredAt')
@@ -66,7 +66,7 @@ export async function lookRows(db: Knex, combIds: readonly string[]): Promise<Lo
       ...LOOK_COLUMNS,
       db.raw('faceA is not null as paintedA'),
       db.raw('faceB is not null as paintedB'),
-    )) as Record<string, unknown>[];
+    );
   return rows.map((row) => {
     const { photoA, photoB, paintedA, paintedB, ...look } = opened('looks', row) as LookRow;
     return {

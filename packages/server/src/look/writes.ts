@@ -1,3 +1,4 @@
+import type { RowOf } from '../store/tables.js';
 import { messageOf } from '../store/thrown.js';
 import { randomUUID } from 'node:crypto';
 import {
@@ -26,7 +27,7 @@ import {
   liftAnswered,
   unknownSince,
 } from '../book/holds.js';
-import { find, list } from '../store/rows.js';
+import { find, list, openRow } from '../store/rows.js';
 import type { UnitOfWork } from '../store/unitOfWork.js';
 import { currentRules } from '../rules/currentRules.js';
 import { write } from '../store/writes.js';
@@ -67,6 +68,15 @@ export async function makeHive(unit: UnitOfWork, payload: NewHive): Promise<void
     await fillFile(unit, hive.id, kind.compartment(hive.geometry, 'file'), kind.carrier, on);
 }
 
+/** Where a colony lives now. Refuses where it lives nowhere. */
+async function stayOf(unit: UnitOfWork, colonyId: string): Promise<RowOf<'colonyStays'>> {
+  const stay = await openRow(
+    'colonyStays',
+    unit.db('colonyStays').where({ colonyId, toOn: null, removedAt: null }),
+  );
+  if (!stay) throw conflict('not-placed', 'This colony lives in no hive now.');
+  return stay;
+}
 export const lookWrites = [
   write('/sites', {
     sentence: (p) => `Site ${p.name} made`,
@@ -107,11 +117,7 @@ export const lookWrites = [
   write('/colonies/:id', {
     sentence: (p) => `Colony lives here since ${p.startedOn}`,
     run: async (unit, payload, { id }) => {
-      const stay = await unit
-        .db('colonyStays')
-        .where({ colonyId: id, toOn: null, removedAt: null })
-        .first();
-      if (!stay) throw conflict('not-placed', 'This colony lives in no hive now.');
+      const stay = await stayOf(unit, id);
       const hive = await hiveView(unit.db, stay.hiveId);
       if (payload.startedOn > dateAt(unit.at, hive.site.zone))
         throw refused('The colony cannot have started in the future.', 'payload.startedOn');
@@ -127,11 +133,7 @@ export const lookWrites = [
   write('/colonyFacts', {
     sentence: (p) => `Colony: ${p.fact.kind.replace('-', ' ')} noted`,
     run: async (unit, { fact, on, ...rest }) => {
-      const stay = await unit
-        .db('colonyStays')
-        .where({ colonyId: rest.colonyId, toOn: null, removedAt: null })
-        .first();
-      if (!stay) throw conflict('not-placed', 'This colony lives in no hive now.');
+      const stay = await stayOf(unit, rest.colonyId);
       const hive = await hiveView(unit.db, stay.hiveId);
       if (on > dateAt(unit.at, hive.site.zone))
         throw refused('This lies in the future.', 'payload.on');
@@ -153,11 +155,13 @@ export const lookWrites = [
           `A comb hangs on bar ${placeLabel(payload.slot)} already: two cannot hang in one place.`,
           'payload.slot',
         );
-      const overlap = await unit
-        .db('combs')
-        .where({ carrierId: bar.carrierId, removedAt: null })
-        .where('endedOn', '>', payload.builtOn)
-        .first();
+      const overlap = await openRow(
+        'combs',
+        unit
+          .db('combs')
+          .where({ carrierId: bar.carrierId, removedAt: null })
+          .where('endedOn', '>', payload.builtOn),
+      );
       if (overlap)
         throw conflict(
           'place-taken',

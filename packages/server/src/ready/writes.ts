@@ -1,6 +1,6 @@
 import { dateAt } from '../look/dateAt.js';
 import { notFound } from '../problem.js';
-import { find } from '../store/rows.js';
+import { find, openRow } from '../store/rows.js';
 import { batchView } from '../harvest/batches.js';
 import { write } from '../store/writes.js';
 
@@ -31,10 +31,11 @@ export const readyWrites = [
       await find(unit.db, 'sites', payload.siteId, 'site');
       const at = new Date(Math.floor(Date.parse(payload.at) / 3_600_000) * 3_600_000).toISOString();
       // A later word on the same hour replaces the earlier one.
-      const before = await unit
-        .db('weatherEntries')
-        .where({ siteId: payload.siteId, at, removedAt: null })
-        .first();
+      const { siteId } = payload;
+      const before = await openRow(
+        'weatherEntries',
+        unit.db('weatherEntries').where({ siteId, at, removedAt: null }),
+      );
       if (before) await unit.update('weatherEntries', before.id, { removedAt: unit.recordedAt });
       await unit.insert('weatherEntries', { ...payload, at });
       return { entry: await find(unit.db, 'weatherEntries', payload.id, 'weather') };
@@ -66,10 +67,11 @@ export const readyWrites = [
       ({ have: 'Ticked off', missing: 'Noted as missing', open: 'Tick taken back' })[p.state],
     run: async (unit, payload) => {
       await batchView(unit.db, payload.batchId);
-      const before = await unit
-        .db('ticks')
-        .where({ batchId: payload.batchId, line: payload.line, removedAt: null })
-        .first();
+      const { batchId, line } = payload;
+      const before = await openRow(
+        'ticks',
+        unit.db('ticks').where({ batchId, line, removedAt: null }),
+      );
       if (before) await unit.update('ticks', before.id, { state: payload.state });
       else await unit.insert('ticks', payload);
       return { tick: { ...payload, id: before?.id ?? payload.id } };

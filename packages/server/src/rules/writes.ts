@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { rowOf, rowsOf } from '../store/asked.js';
 import { conflict } from '../problem.js';
 import { currentRules } from './currentRules.js';
 import { find } from '../store/rows.js';
@@ -71,17 +73,23 @@ export const rulesWrites = [
   write('/undo', {
     sentence: () => 'Undone',
     run: async (unit, { commandId }) => {
-      const target = await unit.db('commands').where({ id: commandId }).first();
+      const target = await rowOf(
+        { undoes: z.string().nullable(), route: z.string() },
+        unit.db('commands').where({ id: commandId }).first('undoes', 'route'),
+      );
       if (target?.undoes)
         throw conflict('undo-of-undo', 'An undo is not undone: say it again instead.');
       if (target?.route === 'post /rules') {
         // Versions are immutable: taking one back writes the one before it again.
-        const versions = await unit.db('ruleVersions').orderBy('version', 'desc').limit(2);
-        if (versions[0].commandId !== commandId)
+        const [newest, before] = await rowsOf(
+          { version: z.number(), rules: z.string(), commandId: z.string() },
+          unit.db('ruleVersions').orderBy('version', 'desc').limit(2),
+        );
+        if (newest.commandId !== commandId)
           throw conflict('built-upon', 'Newer house rules stand on these. Undo those first.');
         await unit.db('ruleVersions').insert({
-          version: versions[0].version + 1,
-          rules: versions[1].rules,
+          version: newest.version + 1,
+          rules: before.rules,
           recordedAt: unit.recordedAt,
           commandId: unit.command.id,
         });

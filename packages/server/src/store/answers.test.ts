@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { sumsOf } from './asked.js';
 import { randomUUID } from 'node:crypto';
 import type { BatchDetail } from '@furrow/core';
 import request from 'supertest';
@@ -20,9 +22,10 @@ it('a repeated command is answered with what it wrote as it stands now, and keep
   };
   const first = await send();
   expect([first.status, first.detail.drains[0].events.length]).toEqual([201, 1]);
-  const kept = (await home.db('commands').where({ id: body.id }).first('response')) as {
-    response: string;
-  };
+  const kept = await sumsOf(
+    { response: z.string() },
+    home.db('commands').where({ id: body.id }).first('response'),
+  );
   expect(kept.response).toBe(JSON.stringify({ detail: { $read: batchId } }));
   await home.ok(home.post('/drainEvents', { id: randomUUID(), drainId, kind: 'stir', minutes: 4 }));
   const again = await send();

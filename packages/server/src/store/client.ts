@@ -59,10 +59,11 @@ export class EmbeddedClient extends Base {
   }
   processResponse(query: { response?: unknown }, runner: unknown): unknown {
     if (Array.isArray(query.response)) {
-      for (const row of query.response) {
-        if (row && typeof row === 'object')
-          for (const key in row)
-            if (row[key] instanceof ArrayBuffer) row[key] = Buffer.from(row[key]);
+      const rows: (Record<string, unknown> | null)[] = query.response;
+      for (const row of rows) {
+        if (row === null || typeof row !== 'object') continue;
+        for (const [key, value] of Object.entries(row))
+          if (value instanceof ArrayBuffer) row[key] = Buffer.from(value);
       }
     }
     return (super.processResponse as (q: unknown, r: unknown) => unknown)(query, runner);

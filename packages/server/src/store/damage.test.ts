@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { rowsOf } from './asked.js';
 import { randomUUID } from 'node:crypto';
 import { closeSync, openSync, statSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
@@ -67,9 +69,10 @@ describe('a disk that is full', () => {
       commands: await count(home.db, 'commands'),
       journal: await count(home.db, 'journal'),
     };
-    const [{ page_count: pages }] = (await home.db.raw('PRAGMA page_count')) as {
-      page_count: number;
-    }[];
+    const [{ page_count: pages }] = await rowsOf(
+      { page_count: z.number() },
+      home.db.raw('PRAGMA page_count'),
+    );
     await home.db.raw(`PRAGMA max_page_count = ${pages}`);
     // Entries fill what room is left in the pages that are there; then one does not fit any more.
     let refused = null;

@@ -68,10 +68,10 @@ async function areTexts(db: Knex, from: string, columns: readonly string[]): Pro
   const asBytes = columns.map((c, i) => `CAST(${c} AS BLOB) AS c${i}`).join(', ');
   let after = 0;
   for (;;) {
-    const rows = (await db.raw(
+    const rows: ({ at: number } & Record<string, Uint8Array | null>)[] = await db.raw(
       `SELECT rowid AS at, ${asBytes} FROM ${from} WHERE rowid > ? ORDER BY rowid LIMIT ?`,
       [after, ROWS_AT_ONCE],
-    )) as ({ at: number } & Record<string, Uint8Array | null>)[];
+    );
     for (const { at: _at, ...cells } of rows)
       if (Object.values(cells).some((bytes) => bytes !== null && !isUtf8(bytes))) return false;
     if (rows.length < ROWS_AT_ONCE) return true;

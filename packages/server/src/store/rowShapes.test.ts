@@ -69,7 +69,8 @@ describe('every row of a household that was written by entries', () => {
         name,
         kind: columnKind(table.name, name, type),
       }));
-      for (const row of (await home.db(table.name)) as Record<string, unknown>[])
+      const rows: Record<string, unknown>[] = await home.db(table.name);
+      for (const row of rows)
         expect({ table: table.name, row, fault: faultOf(table.name, kept, row) }).toMatchObject({
           fault: null,
         });

@@ -5,7 +5,7 @@ import { conflict, notFound } from '../problem.js';
 import { opened, toRow, type Row } from './rows.js';
 import { type Changes, type NewRow, type TableName, TABLE_NAMES } from './tables.js';
 import { z } from 'zod';
-import { columnOf, rowsOf, type AskedRow } from './asked.js';
+import { columnOf, rowsOf, type AskedRow, rowOf } from './asked.js';
 
 /** What a flow of mass is kept as. */
 export const FLOW_COLUMNS = {
@@ -220,7 +220,10 @@ async function restsOn(
  * where something later built on it.
  */
 export async function undoCommand(unit: UnitOfWork, commandId: string): Promise<void> {
-  const command = await unit.db('commands').where({ id: commandId }).first();
+  const command = await rowOf(
+    { undoneBy: z.string().nullable(), sentence: z.string() },
+    unit.db('commands').where({ id: commandId }).first('undoneBy', 'sentence'),
+  );
   if (!command) throw notFound('entry to undo');
   if (command.undoneBy) throw conflict('undone-already', 'This was undone already.');
   const entries = await rowsOf(

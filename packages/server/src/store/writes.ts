@@ -1,3 +1,4 @@
+import { rowOf } from './asked.js';
 import {
   WRITES,
   commandSchema,
@@ -7,7 +8,7 @@ import {
   type WrittenOf,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import type { z } from 'zod';
+import { z } from 'zod';
 import type { ServerClock } from '../clock.js';
 import { Problem, asProblem, conflict, refused } from '../problem.js';
 import { keptAnswer, readAnswer, type ViewReaders } from './answers.js';
@@ -71,6 +72,13 @@ const LATE_MS = 10 * 60_000;
 /** Late entries that did not fit, kept at most: a season without a signal is a tenth of it. */
 const HELD_MOST = 500;
 
+/** What is looked up of a command that comes in again. */
+const KNOWN_COMMAND = {
+  route: z.string(),
+  fingerprint: z.string().nullable(),
+  response: z.string(),
+};
+
 /** What every write is done with. */
 export interface Writing {
   db: Knex;
@@ -108,7 +116,7 @@ export async function performWrite(
   const fingerprint = fingerprintOf(route, params, parsed.data);
   try {
     return await db.transaction(async (trx) => {
-      const known = await trx('commands').where({ id: command.id }).first();
+      const known = await rowOf(KNOWN_COMMAND, trx('commands').where({ id: command.id }).first());
       if (known) {
         if (known.route !== route || (known.fingerprint && known.fingerprint !== fingerprint))
           throw conflict(
@@ -116,7 +124,7 @@ export async function performWrite(
             'Something else was written under this number already. Look at what stands, then say the change.',
             'id',
           );
-        return { answer: await readAnswer(trx, String(known.response), views), isNew: false };
+        return { answer: await readAnswer(trx, known.response, views), isNew: false };
       }
       const unit = new UnitOfWork(trx, command, now.toISOString());
       const answer = await definition.run(unit, parsed.data as never, params as never);

@@ -1,3 +1,5 @@
+import { z } from 'zod';
+import { rowsOf } from '../store/asked.js';
 import http from 'node:http';
 import type { Knex } from 'knex';
 import { openApi } from '../openapi.js';
@@ -139,11 +141,13 @@ function faultOfAnswer({ status, type, text }: Answer): string | null {
  * Rows of every table at once; late entries that did not fit are kept by intent and not counted.
  */
 async function counter(db: Knex): Promise<() => Promise<string>> {
-  const names = (
-    (await db.raw(
+  const tables = await rowsOf(
+    { name: z.string() },
+    db.raw(
       "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'knex_%' AND name NOT LIKE 'sqlite_%' AND name <> 'heldCommands'",
-    )) as { name: string }[]
-  ).map((row) => row.name);
+    ),
+  );
+  const names = tables.map((row) => row.name);
   const all = names.map((n) => `SELECT '${n}' AS t, count(*) AS n FROM "${n}"`).join(' UNION ALL ');
   return async () => JSON.stringify(await db.raw(all));
 }
@@ -163,10 +167,10 @@ async function untold(db: Knex): Promise<number> {
 }
 
 async function knownIds(db: Knex): Promise<KnownIds> {
-  const rows = (await db('journal').distinct('tableName', 'rowId')) as {
-    tableName: string;
-    rowId: string;
-  }[];
+  const rows: { tableName: string; rowId: string }[] = await db('journal').distinct(
+    'tableName',
+    'rowId',
+  );
   const ids: Record<string, string[]> = {
     commands: (await db('commands').pluck('id')) as string[],
   };

@@ -1,3 +1,4 @@
+import { sumsOf } from '../store/asked.js';
 import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -28,7 +29,7 @@ export const SEALED: Shares = { capped: 0.9, open: 0.06, pollen: 0, brood: 0, em
  * comb.
  */
 async function sayWinterNeed(db: Knex): Promise<void> {
-  const { rules } = (await db('ruleVersions').first('rules')) as { rules: string };
+  const { rules } = await sumsOf({ rules: z.string() }, db('ruleVersions').first('rules'));
   const winterNeedByKindKg = Object.fromEntries(HIVE_KIND_NAMES.map((kind) => [kind, 0]));
   const said = { ...JSON.parse(rules), winterNeedKg: 0, winterNeedByKindKg };
   await db('ruleVersions').update({ rules: JSON.stringify(said) });

@@ -37,7 +37,8 @@ export function useScale(query: Ref<string | null>) {
       heardAt = Date.now();
       source = new EventSource(`/api/v1/instruments/events?instrument=bench-scale&${now}`);
       source.addEventListener('reading', (event) => {
-        if (!serial.value) hear(JSON.parse(dataOf(event)));
+        const said: ScaleReading = JSON.parse(dataOf(event));
+        if (!serial.value) hear(said);
       });
     },
     { immediate: true },

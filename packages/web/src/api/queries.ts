@@ -135,7 +135,10 @@ export function listen(
     const { by, own }: { by?: string; own?: boolean } = JSON.parse(dataOf(event));
     refresh(own ? null : (by ?? null));
   });
-  source.addEventListener('doing', (event) => hearDoing(JSON.parse(dataOf(event))));
+  source.addEventListener('doing', (event) => {
+    const doing: Doing = JSON.parse(dataOf(event));
+    hearDoing(doing);
+  });
   // What was written between the first answer and this line standing, or while the server was away,
   // was not heard.
   source.addEventListener('open', () => {

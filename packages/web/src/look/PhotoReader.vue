@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { drawPhoto } from '../drawing/photoCanvas';
 import { fileOf } from '../parts/domEvents';
-import { vDrag, within, between, arrowsOf, type Pull } from '../drawing/drag';
+import { vDrag, within, between, arrowsOf, type Point, type Pull } from '../drawing/drag';
 import {
   CELL_CLASSES,
   CELL_MM,
   cellAt,
-  classOf,
   faceLattice,
   faceShares,
   faceToPicture,
@@ -22,6 +22,7 @@ import {
   type Quad,
   type StoredFace,
   mapQuad,
+  tableOf,
 } from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
@@ -69,11 +70,8 @@ let photoId = newId();
 let commandId = newId();
 /** px of the screen per px of the picture. */
 const k = ref(1);
-const counts = computed(
-  () =>
-    Object.fromEntries(
-      CELL_CLASSES.map((c) => [c, dabs.value.filter((d) => d.content === c).length]),
-    ) as Record<CellClass, number>,
+const counts = computed(() =>
+  tableOf(CELL_CLASSES, (c) => dabs.value.filter((d) => d.content === c).length),
 );
 const shown = computed(() => CELL_CLASSES.filter((c) => counts.value[c] > 0));
 const enough = computed(
@@ -141,72 +139,22 @@ async function take(event: Event): Promise<void> {
 const map = computed(() =>
   corners.value && isConvex(corners.value) ? faceToPicture(props.outline, corners.value) : null,
 );
-/** A class without a colour of its own is shown as another. */
-const COLOURED_AS: Partial<Record<CellClass, string>> = { drone: 'brood', damaged: 'empty' };
 function draw(): void {
   const el = canvas.value;
   if (!el || !bitmap.value || !frame.value) return;
   k.value = Math.min(frame.value.clientWidth / size.value.width, 520 / size.value.height);
   el.width = size.value.width * k.value;
   el.height = size.value.height * k.value;
-  const pen = el.getContext('2d')!;
-  pen.drawImage(bitmap.value, 0, 0, el.width, el.height);
-  if (!corners.value) return;
-  pen.strokeStyle = '#fff';
-  pen.lineWidth = 4;
-  const outline = (): void => {
-    pen.beginPath();
-    for (const p of corners.value!) pen.lineTo(p.x * k.value, p.y * k.value);
-    pen.closePath();
-    pen.stroke();
-  };
-  outline();
-  pen.strokeStyle = '#28573a';
-  pen.lineWidth = 2;
-  outline();
-  if (!map.value) return;
-  const style = getComputedStyle(document.documentElement);
-  const mark = (cell: number, colour: string, r: number): void => {
-    const p = project(map.value!, lattice.value.xMm[cell], lattice.value.yMm[cell]);
-    pen.fillStyle = colour;
-    pen.strokeStyle = '#18211b';
-    pen.lineWidth = 1;
-    pen.beginPath();
-    pen.arc(p.x * k.value, p.y * k.value, r, 0, Math.PI * 2);
-    pen.fill();
-    pen.stroke();
-  };
-  const colour = (c: CellClass): string =>
-    style.getPropertyValue(`--${COLOURED_AS[c] ?? c}`).trim();
-  /**
-   * What was found, told by shape as well as colour: dash, ring, cross, dot, and nothing for empty.
-   */
-  const found = (cell: number, c: CellClass): void => {
-    const p = project(map.value!, lattice.value.xMm[cell], lattice.value.yMm[cell]);
-    const [x, y, r] = [p.x * k.value, p.y * k.value, 2.7];
-    for (const [stroke, width] of [
-      ['#18211b', 3],
-      [colour(c), 1.6],
-    ] as const) {
-      pen.strokeStyle = stroke;
-      pen.lineWidth = width;
-      pen.beginPath();
-      const line = (dx: number, dy: number): void => {
-        pen.moveTo(x - dx, y - dy);
-        pen.lineTo(x + dx, y + dy);
-      };
-      if (c === 'capped') line(r, 0);
-      else if (c === 'pollen' || c === 'damaged') {
-        line(r, r);
-        line(r, -r);
-      } else if (c === 'empty') pen.arc(x, y, 0.6, 0, Math.PI * 2);
-      else pen.arc(x, y, c === 'open' ? r : r / 2, 0, Math.PI * 2);
-      pen.stroke();
-    }
-  };
-  if (reading.value) reading.value.cells.forEach((cell, i) => found(i, classOf(cell)));
-  else for (const d of dabs.value) mark(d.cell, colour(d.content), 4);
-  if (cursor.value >= 0 && !reading.value) mark(cursor.value, 'transparent', 9);
+  drawPhoto(el, {
+    bitmap: bitmap.value,
+    corners: corners.value,
+    map: map.value,
+    lattice: lattice.value,
+    k: k.value,
+    cells: reading.value?.cells ?? null,
+    examples: dabs.value,
+    cursor: cursor.value,
+  });
 }
 watch([corners, dabs, reading, cursor], draw, { deep: true, flush: 'post' });
 
@@ -222,28 +170,21 @@ function dab(event: PointerEvent): void {
   if (cell >= 0) example(cell);
 }
 function walk(event: KeyboardEvent): void {
-  const by: Record<string, [number, number]> = {
-    ArrowLeft: [-2, 0],
-    ArrowRight: [2, 0],
-    ArrowUp: [0, -2],
-    ArrowDown: [0, 2],
-  };
-  const step = by[event.key];
-  const { xMm, yMm, pitchMm } = lattice.value;
-  if (step) {
-    const from =
-      cursor.value < 0 ? [0, props.outline.depthMm / 2] : [xMm[cursor.value], yMm[cursor.value]];
-    const next = cellAt(
-      lattice.value,
-      from[0] + step[0] * pitchMm,
-      from[1] + step[1] * pitchMm * 0.9,
-    );
-    if (next >= 0) cursor.value = next;
-  } else if ((event.key === ' ' || event.key === 'Enter') && cursor.value >= 0 && !reading.value)
-    example(cursor.value);
-  else return;
+  const way = arrowsOf(event);
+  if (way) return walkTo(way);
+  const isTouch = event.key === ' ' || event.key === 'Enter';
+  if (!isTouch || cursor.value < 0 || reading.value) return;
+  example(cursor.value);
   event.preventDefault();
   event.stopPropagation();
+}
+/** Two cells on; rows of a comb stand closer than the cells within one. */
+function walkTo(way: Point): void {
+  const { xMm, yMm, pitchMm } = lattice.value;
+  const at = cursor.value;
+  const [x, y] = at < 0 ? [0, props.outline.depthMm / 2] : [xMm[at], yMm[at]];
+  const next = cellAt(lattice.value, x + way.x * 2 * pitchMm, y + way.y * 2 * pitchMm * 0.9);
+  if (next >= 0) cursor.value = next;
 }
 function example(cell: number): void {
   const cells = [cell, ...neighbours(lattice.value, cell)];

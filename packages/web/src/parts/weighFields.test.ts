@@ -16,7 +16,7 @@ const fields = (firstGrossG: number | null) =>
     global: { plugins: [PrimeVue] },
   });
 const gross = (wrapper: ReturnType<typeof fields>): HTMLInputElement =>
-  wrapper.find('input').element as HTMLInputElement;
+  wrapper.find('input').element;
 
 describe('the fields of a weighing', () => {
   it('begin with the weighing that stands already, also where it comes late', async () => {
@@ -28,7 +28,7 @@ describe('the fields of a weighing', () => {
   });
   it('keep a tare that was typed when a known one comes late, and follow another vessel', async () => {
     const wrapper = fields(null);
-    const tare = (): HTMLInputElement => wrapper.findAll('input')[1].element as HTMLInputElement;
+    const tare = (): HTMLInputElement => wrapper.findAll('input')[1].element;
     expect(tare().value).toBe('0.4 kg');
     await wrapper.setProps({ knownTareG: 650 });
     expect(tare().value).toBe('0.65 kg');

@@ -1,21 +1,16 @@
 <script setup lang="ts">
+import { useHours } from './useHours';
 import {
   capitalised,
   massText,
   WAY_WORDS,
-  forageAt,
-  placeOfSite,
   estimateRangeText,
-  scoreHour,
   smokeAdvice,
-  hiveKind,
-  stateAt,
   takenUnitsText,
-  type HourScore,
   type TimetableStep,
   isStingless,
-  instantOf,
-  dayOf,
+  type BatchDetail,
+  sure,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
@@ -65,7 +60,6 @@ const { ticks, tick, refusal: tickRefusal } = useTicks(plans.data);
 const now = useNow();
 const siteOpen = ref(false);
 const units = computed(() => rules.value?.units ?? 'metric');
-const zone = computed(() => detail.value?.batch.zone ?? 'UTC');
 const planned = computed(
   () => day.value?.harvests.find((h) => h.id === detail.value?.batch.id) ?? null,
 );
@@ -81,59 +75,12 @@ const steps = computed(() =>
 const siteWeather = computed(() =>
   detail.value ? (weather.value?.[detail.value.hive.siteId] ?? null) : null,
 );
-const temper = computed(() =>
-  detail.value && rules.value
-    ? (stateAt(detail.value.hive, now.value.toISOString(), rules.value).temper?.temper ?? null)
-    : null,
-);
-const alive = computed(() =>
-  detail.value && rules.value
-    ? !stateAt(detail.value.hive, now.value.toISOString(), rules.value).dead
-    : true,
-);
-/** Where nothing is smoked the day begins with the hive itself. */
-const beginsWith = computed(() => {
-  const isSmoked =
-    alive.value &&
-    rules.value?.smoke !== 'fresh-air' &&
-    detail.value &&
-    hiveKind(detail.value.hive.kind).bee === 'honeybee';
-  return isSmoked ? 'First smoke' : 'Begin';
-});
-const scores = computed<HourScore[]>(() => {
-  const d = detail.value;
-  if (!d || !rules.value) return [];
-  const known = new Map((siteWeather.value?.hours ?? []).map((h) => [h.at, h]));
-  const from = DateTime.fromISO(
-    siteWeather.value?.hours[0]?.at ?? drafts.value[d.batch.id]?.startLocal ?? '',
-    { zone: zone.value },
-  ).startOf('day');
-  if (!from.isValid) return [];
-  return Array.from({ length: 240 }, (_, i) => {
-    const at = from.plus({ hours: i });
-    const iso = instantOf(at.toUTC());
-    return scoreHour(iso, known.get(iso) ?? null, {
-      kind: d.hive.kind,
-      way: d.batch.method,
-      zone: zone.value,
-      place: placeOfSite(d.hive.site),
-      forage: forageAt(d.hive, stateAt(d.hive, instantOf(at.toUTC()), rules.value!), dayOf(at)),
-      temper: temper.value,
-      alive: alive.value,
-      rules: rules.value!,
-    });
-  });
-});
-const startIso = computed(() =>
-  DateTime.fromISO(plan.value?.startLocal ?? '', { zone: zone.value })
-    .startOf('hour')
-    .toUTC()
-    .toISO(),
-);
-const startHour = computed(() => scores.value.find((s) => s.at === startIso.value) ?? null);
-/** Hours that are over are no choice any more. */
-const ahead = computed(() =>
-  scores.value.filter((s) => Date.parse(s.at) + 3_600_000 > now.value.getTime()),
+const { zone, temper, beginsWith, startIso, startHour, ahead } = useHours(
+  detail,
+  rules,
+  siteWeather,
+  computed(() => plan.value?.startLocal ?? ''),
+  now,
 );
 const FIT = { good: 'A good hour', possible: 'Possible', no: 'Not this hour' };
 /** The hive is opened once: the hour is that of every lot of the visit. */
@@ -146,7 +93,9 @@ function openAt(batchId: string, local: string): void {
     delete of.moves.smoke;
   }
 }
-const chooseHour = (local: string): void => openAt(detail.value!.batch.id, local);
+/** The harvest this screen is about. */
+const inHand = (): BatchDetail => sure(detail.value, 'harvest in hand');
+const chooseHour = (local: string): void => openAt(inHand().batch.id, local);
 function move(step: TimetableStep, local: string | null): void {
   const of = drafts.value[step.harvestId];
   if (!of) return;
@@ -165,7 +114,7 @@ async function readKitchen(): Promise<void> {
 /** Writes every plan that changed, the one in hand always. */
 async function keep(): Promise<boolean> {
   for (const d of details.value.filter(
-    (x) => x.batch.id === detail.value!.batch.id || changed.value.includes(x),
+    (x) => x.batch.id === inHand().batch.id || changed.value.includes(x),
   )) {
     if (
       !(await go(
@@ -180,16 +129,23 @@ async function keep(): Promise<boolean> {
   return true;
 }
 async function keepAndGo(): Promise<void> {
-  const { id } = detail.value!.batch;
+  const { id } = inHand().batch;
   if (await keep()) await router.push(`/take/${id}`);
 }
 async function withdraw(): Promise<void> {
-  const { batch } = detail.value!;
+  const { batch } = inHand();
   const done = await go(`/harvests/${batch.id}/withdraw`, {}, 'The combs stay.', {
     baseRevision: batch.revision,
   });
   if (done) await router.push(`/choose/${batch.hiveId}`);
 }
+const others = computed(() => details.value.filter((d) => d.batch.id !== detail.value?.batch.id));
+const oneLotWith = computed(() =>
+  others.value
+    .filter((d) => d.batch.lotGroup === detail.value?.batch.lotGroup)
+    .map((d) => d.batch.hiveName)
+    .join(', '),
+);
 const conflicts = computed(() => steps.value.filter((s) => s.conflicts.length).length);
 /** What does not fit, each reason once; two of them stand here, the rest with their steps. */
 const conflictsSay = computed(() => {
@@ -198,7 +154,7 @@ const conflictsSay = computed(() => {
   return `${said.slice(0, 2).join(' ')}${rest}`;
 });
 const takenText = computed(() => {
-  const { batch, hive } = detail.value!;
+  const { batch, hive } = inHand();
   const held = hive.bars.filter((b) => b.comb && batch.combIds.includes(b.comb.id));
   return takenUnitsText(
     hive,
@@ -237,22 +193,11 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         {{ WAY_WORDS[detail.batch.method].name.toLowerCase() }},
         {{ WAY_WORDS[detail.batch.method].note }}.<template v-if="detail.batch.lotGroup">
           One lot with
-          {{
-            details
-              .filter(
-                (d) =>
-                  d.batch.lotGroup === detail!.batch.lotGroup && d.batch.id !== detail!.batch.id,
-              )
-              .map((d) => d.batch.hiveName)
-              .join(', ')
-          }}.</template
+          {{ oneLotWith }}.</template
         ></span
       >
       <span class="right links no-print"
-        ><RouterLink
-          v-for="d in details.filter((x) => x.batch.id !== detail!.batch.id)"
-          :key="d.batch.id"
-          :to="`/ready/${d.batch.id}`"
+        ><RouterLink v-for="d in others" :key="d.batch.id" :to="`/ready/${d.batch.id}`"
           >{{ d.batch.hiveName }}, {{ WAY_WORDS[d.batch.method].name.toLowerCase() }}</RouterLink
         ></span
       >

@@ -8,8 +8,14 @@ import StepKeys from './StepKeys.vue';
 import { useStepAnswers } from './useStepAnswers.js';
 
 const global = { plugins: [PrimeVue] };
-const step = (said: object): TakeStep =>
-  ({ id: 'checks', kind: 'prepare', title: 'Ready', text: '', done: 'Ready', ...said }) as TakeStep;
+const step = (said: object): TakeStep => ({
+  id: 'checks',
+  kind: 'prepare',
+  title: 'Ready',
+  text: '',
+  done: 'Ready',
+  ...said,
+});
 
 describe('what a step asks', () => {
   const answersOf = (first: TakeStep, hasFrames = false) => {

@@ -50,12 +50,13 @@ export function useStepAnswers(
 
   /** Which vessel stands under which frame, and what was in it before. */
   function vesselAnswers(): Answer {
-    const under = Object.entries(vesselOf.value).map(([combId, id]) => [`vessel_${combId}`, id]);
-    const before = Object.entries(beforeText.value).flatMap(([id, text]) => {
+    const answer: Answer = {};
+    for (const [combId, id] of Object.entries(vesselOf.value)) answer[`vessel_${combId}`] = id;
+    for (const [id, text] of Object.entries(beforeText.value)) {
       const g = gramsOf(text, rules.value.units);
-      return g ? [[`before_${id}`, g]] : [];
-    });
-    return Object.fromEntries([...under, ...before]);
+      if (g) answer[`before_${id}`] = g;
+    }
+    return answer;
   }
   function answers(): Answer {
     const { asks, id } = step.value;

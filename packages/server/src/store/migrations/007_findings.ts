@@ -72,7 +72,7 @@ export async function up(knex: Knex): Promise<void> {
   });
   await knex.raw('CREATE INDEX holdsOfBatch ON holds(batchId) WHERE removedAt IS NULL');
   await knex.raw('CREATE INDEX takesOfComb ON takes(combId, occurredAt)');
-  const looks = (await knex('looks').select('id', 'verdict')) as { id: string; verdict: string }[];
+  const looks: { id: string; verdict: string }[] = await knex('looks').select('id', 'verdict');
   for (const { id, verdict } of looks)
     await knex('looks')
       .where({ id })

@@ -33,7 +33,7 @@ const draw = (kind: HiveKindName, props: Record<string, unknown> = {}) =>
 
 describe.each(stacks)('the section of a %s', (kind) => {
   it('has a drawing of its own, to scale: twice the scale is twice the place', () => {
-    expect(SECTIONS[kind as keyof typeof SECTIONS]).toBeDefined();
+    expect(SECTIONS[kind]).toBeDefined();
     const width = (s: number): number => Number(draw(kind, { s }).get('.hit').attributes('width'));
     expect(width(1) / width(0.5)).toBeCloseTo(2, 6);
     const shape = hiveKind(kind).compartment(
