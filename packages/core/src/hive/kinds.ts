@@ -49,7 +49,7 @@ export function geometryIssues(
   return parsed.success
     ? []
     : parsed.error.issues.map((issue) => ({
-        path: issue.code === 'unrecognized_keys' ? issue.keys[0] : issue.path.join('.'),
+        path: issue.code === 'unrecognized_keys' ? (issue.keys[0] ?? '') : issue.path.join('.'),
         message:
           issue.code === 'unrecognized_keys'
             ? `"${issue.keys[0]}" is no measure of this kind of hive.`

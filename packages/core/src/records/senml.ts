@@ -83,7 +83,7 @@ export function fromSenml(pack: unknown, now: string): InstrumentReading[] {
     const name = `${bn}${record.n ?? ''}`.replace(BASE_NAME, '');
     const reading = (quantity: InstrumentReading['quantity'], of: number): InstrumentReading[] => [
       {
-        instrument: name.split(':')[0].replace(/_/g, ' ') || 'instrument',
+        instrument: name.replace(/:.*/, '').replace(/_/g, ' ') || 'instrument',
         quantity,
         value: Number(of.toPrecision(12)),
         at: instant.toISOString(),

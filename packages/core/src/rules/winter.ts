@@ -1,3 +1,4 @@
+import { DateTime } from 'luxon';
 import { firstOf } from '../units/known.js';
 import { hasClosedBrood, hiveKind } from '../hive/kinds.js';
 import type { Hemisphere, HiveKindName } from '../records/vocabulary/hive.js';
@@ -186,12 +187,11 @@ function winterMonths(use: HouseRules['winterUseByMonthKg']): { month: number; k
     .map((k, i) => ({ i, run: k > 0 ? runBefore(i) : -1 }))
     .reduce((best, m) => (m.run > best.run ? m : best)).i;
   return Array.from({ length: 12 }, (_, i) => (first + i) % 12)
-    .map((i) => ({ month: i + 1, kg: kg[i] }))
+    .map((i) => ({ month: i + 1, kg: kg[i] ?? 0 }))
     .filter((m) => m.kg > 0);
 }
 
 function shareOfMonthLeft(date: string): number {
-  const [year, month, day] = date.split('-').map(Number);
-  const days = new Date(Date.UTC(year, month, 0)).getUTCDate();
-  return (days - day + 1) / days;
+  const { day, daysInMonth = 30 } = DateTime.fromISO(date);
+  return (daysInMonth - day + 1) / daysInMonth;
 }

@@ -197,14 +197,12 @@ export function owedLines(detail: BatchDetail, kit: readonly Vessel[]): TodayLin
   const word = unitWord(batch.hiveKind);
   return [
     ...owed.vessels.map(({ vesselId }) => owe(vesselId, `${vesselName(vesselId)}, honey of`)),
-    ...owed.combs.map((combs) =>
-      owe(
-        combs[0].id,
-        combs.length > 1
-          ? `the box of ${combs.length} combs of`
-          : `${word} ${placeLabel(combs[0].slot)} of`,
-      ),
-    ),
+    ...owed.combs.flatMap((combs) => {
+      const [first] = combs;
+      if (!first) return [];
+      const one = `${word} ${placeLabel(first.slot)} of`;
+      return owe(first.id, combs.length > 1 ? `the box of ${combs.length} combs of` : one);
+    }),
   ];
 }
 

@@ -37,7 +37,7 @@ export function hiveLines(
         id: `${hive.id}-${item.id}`,
         kind: 'due',
         stage: 'look',
-        title: `${hive.name}: ${item.what[0].toLowerCase()}${item.what.slice(1)}`,
+        title: `${hive.name}: ${item.what.charAt(0).toLowerCase()}${item.what.slice(1)}`,
         dueAt: morningOf(item.dueOn!, zone),
         ifLeft: item.why,
       }),
@@ -126,7 +126,8 @@ export function drainedFramesLine(
     drainedOn: siteDate(hive, at),
     looks: (hive.bars.find((b) => b.comb?.id === combId)?.comb?.looks ?? []).flatMap(filledLook),
   }));
-  const first = frames.map((f) => f.drainedOn).sort()[0];
+  const [first] = frames.map((f) => f.drainedOn).sort();
+  if (first === undefined) return null;
   const { on, why } = nextFrameDate(first, frameRefill(frames), rules.frameMaxWeeks);
   if (on > dateIn(hive.site.zone, nowIso, FRAMES_AHEAD_DAYS)) return null;
   return line({

@@ -42,7 +42,7 @@ const DESCRIPTIONS: Partial<Record<ColumnKind, string>> = {
 /** A column's name as words: "grossG" is "Gross g", "occurredAt" is "Occurred at". */
 const titleOf = (name: string): string => {
   const words = name.replace(/([a-z0-9])([A-Z])/g, '$1 $2').toLowerCase();
-  return words[0].toUpperCase() + words.slice(1);
+  return words.charAt(0).toUpperCase() + words.slice(1);
 };
 
 /** A field with its true type, title, description and unit, whatever the database keeps it as. */

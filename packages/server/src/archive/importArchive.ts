@@ -84,7 +84,7 @@ async function sortRows(
         !OWN_TIME.has(c.name) &&
         c.name !== 'revision' &&
         NUMBERED[table.name] !== c.name &&
-        !sameValue(mine[c.name], row.values[c.name]),
+        !sameValue(mine[c.name], row.values[c.name] ?? null),
     );
     if (!differs) sorted.same++;
     // The house rules a database begins with are nobody's choice: those of the archive take their
@@ -299,7 +299,7 @@ async function namedRow(
       await trx(table.name).insert(values);
     } catch (why) {
       const of = codeOf(why);
-      const row = `Row ${rows[i].line} of ${table.resource}.csv`;
+      const row = `Row ${rows[i]?.line ?? '?'} of ${table.resource}.csv`;
       if (of === 'SQLITE_CONSTRAINT_UNIQUE')
         return conflict(
           'place-taken',

@@ -1,4 +1,4 @@
-import { entryOf } from '@furrow/core';
+import { entryOf, firstOf, endOf } from '@furrow/core';
 import type { Knex } from 'knex';
 import Papa from 'papaparse';
 import { toCell } from './cells.js';
@@ -74,7 +74,7 @@ export async function archiveTables(db: Knex): Promise<Table[]> {
       name,
       resource: kebab(name),
       columns,
-      key: info.find((c) => c.pk === 1)?.name ?? info[0].name,
+      key: firstOf(info, (c) => c.pk === 1, 'key').name,
       foreign,
       kept: columns.some((c) => c.name === 'revision'),
     });
@@ -116,6 +116,6 @@ export async function* tableCsv(
       .limit(ROWS_AT_ONCE);
     if (!rows.length) return;
     yield { text: line(rows.map((r) => names.map((n) => toCell(r[n])))), rows: rows.length };
-    last = Number(rows[rows.length - 1]._row);
+    last = Number(endOf(rows)._row);
   }
 }

@@ -278,7 +278,7 @@ function readTable(table: Table, csv: string, intact: boolean): ArchiveRow[] {
     const values: Record<string, Cell> = {};
     for (const column of table.columns)
       values[column.name] = at.has(column.name)
-        ? valueOf(column, fromCell(row[entryOf(at, column.name)]), file, line)
+        ? valueOf(column, fromCell(row[entryOf(at, column.name)] ?? ''), file, line)
         : valueOf(column, column.fallback, file, line);
     return { line, values };
   });

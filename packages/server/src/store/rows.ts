@@ -68,7 +68,7 @@ export function opened(table: string, row: Record<string, unknown>): Record<stri
 export const PROVES = process.env.NODE_ENV !== 'production';
 
 /** A whole row of a table as the record it keeps. */
-export function fromRow<Table extends TableName>(
+function fromRow<Table extends TableName>(
   table: Table,
   row: Record<string, unknown>,
 ): RowOf<Table> {
