@@ -1,4 +1,4 @@
-import { dateWords } from '../units/dates.js';
+import { dateWords, daysBetween } from '../units/dates.js';
 import { combEstimate, type CombEstimate, type CombInput, type ReadBy } from '../comb/estimate.js';
 import type { Shares } from '../records/vocabulary/comb.js';
 import { type CombOutline, faceAreaCm2 } from '../comb/outline.js';
@@ -46,7 +46,7 @@ export function readingDoubt(reading: BenchReading, date: string): string | null
     return `Doubtful: read at ${temperatureC} °C, the instrument works from ${instrumentLowC} °C.`;
   if (instrumentHighC !== undefined && temperatureC > instrumentHighC)
     return `Doubtful: read at ${temperatureC} °C, the instrument works up to ${instrumentHighC} °C.`;
-  if (calibratedOn && Date.parse(date) - Date.parse(calibratedOn) > CALIBRATION_DAYS * 86_400_000)
+  if (calibratedOn && daysBetween(calibratedOn, date) > CALIBRATION_DAYS)
     return `Doubtful: calibrated on ${dateWords(calibratedOn)}, more than a year before.`;
   return null;
 }

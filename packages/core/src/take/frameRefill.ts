@@ -1,6 +1,6 @@
 import { filledShare } from '../comb/contents.js';
 import type { Look } from '../records/hiveViews.js';
-import { addDays } from '../units/dates.js';
+import { addDays, daysBetween } from '../units/dates.js';
 
 /** How full one frame was seen on a date: share of its face with honey, capped or open, 0 to 1. */
 export interface FilledLook {
@@ -29,14 +29,11 @@ const FULL = 0.9;
 /** Looks further apart than this tell of no pace: there may have been a dearth between. */
 const [FEWEST_DAYS, MOST_DAYS] = [2, 60];
 
-const days = (from: string, to: string): number =>
-  Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000);
-
 /** Rises between consecutive looks, share a day; falls (taken, robbed) tell nothing of filling. */
 function risesOf(looks: readonly FilledLook[]): number[] {
   const sorted = [...looks].sort((a, b) => a.date.localeCompare(b.date));
   return sorted.slice(1).flatMap((later, i) => {
-    const span = days(sorted[i].date, later.date);
+    const span = daysBetween(sorted[i].date, later.date);
     const rise = later.filledShare - sorted[i].filledShare;
     return span < FEWEST_DAYS || span > MOST_DAYS || rise <= 0.02 ? [] : [rise / span];
   });

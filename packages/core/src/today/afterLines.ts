@@ -1,8 +1,8 @@
 import type { Reserve, Rinse } from '../records/aftercare.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { Batch, Clock, TodayLine } from '../records/views.js';
-import { DAY_MS, HOUR_MS } from '../units/dates.js';
-import { daysAfter, line, noonOf } from './line.js';
+import { DAY_MS, HOUR_MS, daysLater } from '../units/dates.js';
+import { line, noonOf } from './line.js';
 
 /** How many days ahead wet wax, a use-by and a promise stand on Today. */
 const AHEAD_DAYS = 7;
@@ -19,7 +19,7 @@ export interface StandingWax {
 
 /** The day by which moth may have wet wax (SCIENCE 8; the rule's days). */
 const mothAt = ({ since }: StandingWax, rules: HouseRules): string =>
-  daysAfter(since, rules.wetWaxDays);
+  daysLater(since, rules.wetWaxDays);
 
 /** Wet wax that moth may have soon, and wax whose weeks in the freezer are over. */
 export function waxLines(
@@ -30,7 +30,7 @@ export function waxLines(
   const weeks = rules.waxFrozenWeeks;
   return standing.flatMap((wax) => {
     if (wax.frozen && weeks === null) return [];
-    const dueAt = wax.frozen ? daysAfter(wax.since, weeks! * 7) : mothAt(wax, rules);
+    const dueAt = wax.frozen ? daysLater(wax.since, weeks! * 7) : mothAt(wax, rules);
     if (!wax.frozen && !isSoon(dueAt, now)) return [];
     const { id, hiveName } = wax.batch;
     return [

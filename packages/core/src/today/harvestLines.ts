@@ -3,9 +3,9 @@ import type { Batch, BatchDetail, Clock, Drain, TodayLine, Vessel } from '../rec
 import { cutsComb } from '../records/vocabulary/ways.js';
 import { owedWeighings, unitWord } from '../take/index.js';
 import { DateTime } from 'luxon';
-import { DAY_MS, HOUR_MS } from '../units/dates.js';
+import { DAY_MS, HOUR_MS, daysLater } from '../units/dates.js';
 import { STOPPED, type DrainDue } from './drainDue.js';
-import { daysAfter, line } from './line.js';
+import { line } from './line.js';
 
 /** An overflow nearer than this is urgent. */
 const OVERFLOW_SOON_MS = 3 * HOUR_MS;
@@ -211,7 +211,7 @@ const LOOK_BACK_AFTER_DAYS = 1;
 const LOOK_BACK_FOR_DAYS = 2;
 /** The oldest visit that is still asked about. */
 export const lookBackSince = (now: Date): string =>
-  daysAfter(now.toISOString(), -LOOK_BACK_FOR_DAYS);
+  daysLater(now.toISOString(), -LOOK_BACK_FOR_DAYS);
 
 /**
  * The hives that are to be looked back at: whatever became of their honey meanwhile, and one visit
@@ -238,7 +238,7 @@ export function lookBackLines(
         batchId: null,
         hiveId: batch.hiveId,
         title: `Look back at ${batch.hiveName}`,
-        dueAt: daysAfter(lastTakenAt, LOOK_BACK_AFTER_DAYS),
+        dueAt: daysLater(lastTakenAt, LOOK_BACK_AFTER_DAYS),
         ifLeft: 'Robbing, drips, a fallen comb or a moved board go unseen.',
       }),
     );

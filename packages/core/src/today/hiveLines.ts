@@ -1,3 +1,4 @@
+import { daysLater } from '../units/dates.js';
 import { spareableBars } from '../choose/index.js';
 import { countedCombsText } from '../hive/kinds.js';
 import {
@@ -13,7 +14,7 @@ import type { Hive } from '../records/hiveViews.js';
 import type { TodayLine } from '../records/views.js';
 import { winterCase } from '../rules/winter.js';
 import { filledLook, frameRefill, nextFrameDate } from '../take/index.js';
-import { dateIn, daysAfter, line, morningOf, noonOf } from './line.js';
+import { dateIn, line, morningOf, noonOf } from './line.js';
 
 /**
  * What a hive asks for: combs that are ripe, what is due, the next look. Takes the hive, the rules,
@@ -158,8 +159,8 @@ export function followUpLine(
   // A colony that is gone, or one that moved in since, is not what was harvested.
   const isSame = hive.colony !== null && hive.colony.startedOn <= takenOn;
   if (weeks === null || !isSame || wasLookedAt) return null;
-  const dueAt = daysAfter(lastTakenAt, weeks * 7);
-  if (nowIso < daysAfter(dueAt, -FOLLOW_UP_AHEAD_DAYS)) return null;
+  const dueAt = daysLater(lastTakenAt, weeks * 7);
+  if (nowIso < daysLater(dueAt, -FOLLOW_UP_AHEAD_DAYS)) return null;
   return line({
     id: `${hive.id}-follow-up`,
     kind: 'follow-up',

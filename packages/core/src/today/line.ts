@@ -1,6 +1,6 @@
 import { DateTime } from 'luxon';
 import type { TodayLine } from '../records/views.js';
-import { DAY_MS, instantOf, dayOf } from '../units/dates.js';
+import { instantOf, dayOf } from '../units/dates.js';
 
 /** A line of Today as it is said; urgent only where it says so. */
 export type Said = Omit<TodayLine, 'urgent'> & { urgent?: boolean };
@@ -19,10 +19,6 @@ export const noonOf = (date: string): string => `${date}T12:00:00.000Z`;
 /** The calendar date of an instant in a zone, some days later. */
 export const dateIn = (zone: string, instant: string, days = 0): string =>
   dayOf(DateTime.fromISO(instant, { zone }).plus({ days }));
-
-/** An instant some days after another. */
-export const daysAfter = (instant: string, days: number): string =>
-  new Date(Date.parse(instant) + days * DAY_MS).toISOString();
 
 /** What is urgent first, then by when it is due; what is due when it suits comes last. */
 export const inOrder = (lines: readonly TodayLine[]): TodayLine[] =>

@@ -1,5 +1,8 @@
 import { DateTime } from 'luxon';
 
+export const HOUR_MS = 3_600_000;
+export const DAY_MS = 24 * HOUR_MS;
+
 /**
  * A calendar date, YYYY-MM-DD, as a person says it: "5 Mar 2026". What is no date stays as it is.
  */
@@ -32,12 +35,16 @@ export function instantOf(moment: DateTime): string {
 
 /** Adds whole days to a calendar date, YYYY-MM-DD. */
 export function addDays(date: string, days: number): string {
-  return new Date(Date.parse(`${date}T00:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
+  return new Date(Date.parse(`${date}T00:00:00Z`) + days * DAY_MS).toISOString().slice(0, 10);
 }
+
+/** An instant so many times 24 hours later, in UTC. */
+export const daysLater = (instant: string, days: number): string =>
+  new Date(Date.parse(instant) + days * DAY_MS).toISOString();
 
 /** Whole days from one calendar date to another. */
 export function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
+  return Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / DAY_MS);
 }
 
 /**
@@ -52,6 +59,3 @@ export function spanText(
   if (to === null) return `from ${words(from)} or later`;
   return from === to ? `on ${words(from)}` : `from ${words(from)} to ${words(to)}`;
 }
-
-export const HOUR_MS = 3_600_000;
-export const DAY_MS = 24 * HOUR_MS;

@@ -1,3 +1,4 @@
+import { daysBetween } from '@furrow/core';
 import { codeOf, messageOf } from '../store/thrown.js';
 import {
   copyFileSync,
@@ -205,9 +206,6 @@ const KEEP = { days: 7, weeks: 5, months: 12 };
 const LONG_GAP_DAYS = 45;
 /** After a long gap nothing from before it goes until so many copies tell that the clock stays. */
 const COPIES_THAT_TELL = 7;
-
-const daysBetween = (from: string, to: string): number =>
-  Math.round((Date.parse(`${to}T00:00:00Z`) - Date.parse(`${from}T00:00:00Z`)) / 86_400_000);
 
 /**
  * The copies whose age may be judged today: all of them, or, where a long gap lies behind the

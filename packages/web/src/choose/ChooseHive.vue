@@ -36,7 +36,7 @@ import { spareText } from './spareText.js';
 import type { useChoice } from './useChoice.js';
 import { useFigures } from './useFigures.js';
 import { useLots } from './useLots.js';
-import { named, usePinning } from './usePinning.js';
+import { named, type usePinning } from './usePinning.js';
 import { useWinterSums } from './useWinterSums.js';
 
 /** One hive's combs lifted and put back, what stays for its winter, and what could be made of them. */
@@ -44,6 +44,7 @@ const props = defineProps<{
   hive: Hive;
   rules: HouseRules;
   choice: ReturnType<typeof useChoice>;
+  pinning: ReturnType<typeof usePinning>;
 }>();
 const [hive, rules] = [toRef(props, 'hive'), toRef(props, 'rules')];
 const router = useRouter();
@@ -51,7 +52,7 @@ const { go, busy, refusal } = useSend();
 const { hives, judged, rulesVersion, draft, busyCombs, here, household, chooser } = props.choice;
 const { picked, ways, nowSet, chosen, from, correction } = props.choice;
 const { says, inHand, asking, offerAsked, hasPins, select, pin, takeAnyway, unpin, unpinAll } =
-  usePinning(props.choice);
+  props.pinning;
 const { seasonStart, keep, lots, write } = useLots(props.choice, hive, rules, go);
 const wishOpen = ref(false);
 const lotsOpen = ref(false);

@@ -3,20 +3,23 @@ import FaintDrawing from '../parts/FaintDrawing.vue';
 import StateLine from '../parts/StateLine.vue';
 import ChooseHive from './ChooseHive.vue';
 import { useChoice } from './useChoice.js';
+import { usePinning } from './usePinning.js';
 
 /** The hive in the address, or the first there is: which of its combs leave, and what becomes of them. */
 const choice = useChoice();
 const { hive, judged, rules, loading, error, retry } = choice;
+// What is in hand and the reasons given outlive a screen that had to be read anew.
+const pinning = usePinning(choice);
 </script>
 
 <template>
-  <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
+  <StateLine v-if="loading || (error && !hive)" :loading="loading" :error="error" @retry="retry" />
   <ChooseHive
     v-else-if="hive && rules && judged.length"
-    :key="hive.id"
     :hive="hive"
     :rules="rules"
     :choice="choice"
+    :pinning="pinning"
   />
   <div v-else class="stage wide">
     <header><h1>Nothing to choose from yet.</h1></header>

@@ -25,10 +25,17 @@ const rulesAgainst = (against: readonly Block[]): string =>
  * for one comb does so for the next.
  */
 export function usePinning(choice: ReturnType<typeof useChoice>) {
-  const { judged, fetching, draft, busyCombs, here, units, household, picked, ways } = choice;
+  const { hive, judged, fetching, draft, busyCombs, here, units, household, picked, ways } = choice;
   const says = ref('');
   const handId = ref<string | null>(null);
   const inHand = computed(() => (handId.value ? (units.value.get(handId.value) ?? null) : null));
+  watch(
+    () => hive.value?.id,
+    () => {
+      says.value = '';
+      handId.value = null;
+    },
+  );
   const asking = ref<{ unit: ChoiceUnit; pin: Pin } | null>(null);
   const reasonsByRule = ref<Record<string, string>>({});
   /**

@@ -1,22 +1,19 @@
 <script setup lang="ts">
 import {
   NUTRITION_SOURCE,
-  FLOWER_SUPPORTS,
-  FLOWER_SUPPORT_WORDS,
   LABEL_FIELDS,
   LABEL_FIELD_WORDS,
   FIXED_FIELDS,
   fieldText,
   labelProblems,
   layLabel,
-  saleChecklist,
   shrunkToFit,
   type BatchDetail,
-  type FlowerSupport,
   type HouseRules,
   type LabelField,
   type LabelFieldKind,
   type Lot,
+  type LabelDesignRecord,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
@@ -28,7 +25,10 @@ import TextField from '../parts/TextField.vue';
 import { newId } from '../api/client.js';
 import { useLabelDesigns, useLabelSheets, useLotLabel, usePrints } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
-import { dateText } from '../shell/times.js';
+
+import FlowerClaim from './FlowerClaim.vue';
+import PrintSpool from './PrintSpool.vue';
+import SaleChecks from './SaleChecks.vue';
 import LabelSheetDialog from './LabelSheetDialog.vue';
 
 /**
@@ -90,9 +90,7 @@ const move = (i: number, by: number): void => {
 };
 /** Lines of the design that this lot's record has nothing for. */
 const silent = computed(() =>
-  label.value
-    ? fields.value.filter((f) => !fieldText(f, label.value!.words)).map((f) => f.kind)
-    : [],
+  fields.value.filter((f) => label.value && !fieldText(f, label.value.words)).map((f) => f.kind),
 );
 const WHY_SILENT: Partial<Record<LabelFieldKind, string>> = {
   flower: 'name it below',
@@ -122,26 +120,29 @@ const add = (kind: string): void => {
   });
   chosen.value = fields.value.length - 1;
 };
-const keep = (): unknown =>
+const keepAs = (design: LabelDesignRecord): unknown =>
   go(
-    `/labelDesigns/${kept.value!.id}`,
+    `/labelDesigns/${design.id}`,
     { fields: fields.value, qr: qr.value, sheetId: sheetId.value },
     'Label kept.',
-    { method: 'PATCH', baseRevision: kept.value!.revision },
+    { method: 'PATCH', baseRevision: design.revision },
   );
+const keep = (): unknown => kept.value && keepAs(kept.value);
 const startAt = ref(0);
 const copies = ref<number | null>(null);
 const count = computed(() => copies.value ?? label.value?.count ?? 0);
 async function print(): Promise<void> {
-  if (dirty.value && !(await keep())) return;
+  const [design, of] = [kept.value, lot.value];
+  if (!design || !of) return;
+  if (dirty.value && !(await keepAs(design))) return;
   const id = newId();
   if (
     await go(
       '/prints',
       {
         id,
-        lotId: lot.value!.id,
-        designId: kept.value!.id,
+        lotId: of.id,
+        designId: design.id,
         startAt: startAt.value,
         copies: copies.value,
       },
@@ -156,57 +157,6 @@ async function print(): Promise<void> {
 }
 const spool = computed(() =>
   (prints.value ?? []).filter((p) => p.batchId === props.detail.batch.id),
-);
-const wrong = ref<{ id: string; count: number | null; why: string; again: boolean } | null>(null);
-async function misprint(): Promise<void> {
-  const w = wrong.value!;
-  if (
-    await go(
-      `/prints/${w.id}/misprint`,
-      {
-        count: w.count,
-        why: w.why,
-        reprintId: w.again ? newId() : null,
-        startAt: w.again ? startAt.value : 0,
-      },
-      `${w.count} misprinted${w.again ? ', printed again' : ''}.`,
-    )
-  )
-    wrong.value = null;
-}
-const flower = ref('');
-const support = ref<FlowerSupport | ''>('');
-watch(
-  lot,
-  (l) => {
-    flower.value = l?.flower ?? '';
-    support.value = l?.flowerSupport ?? '';
-  },
-  { immediate: true },
-);
-const claim = (): unknown =>
-  go(
-    `/lots/${lot.value!.id}/claim`,
-    { flower: flower.value.trim() || null, flowerSupport: support.value || null },
-    flower.value ? 'Flower written down.' : 'No flower named.',
-  );
-const checks = computed(() =>
-  label.value && lot.value
-    ? saleChecklist({
-        registeredToSell: props.rules.registeredToSell,
-        sellWhere: props.rules.sellWhere,
-        labelMaker: props.rules.labelMaker,
-        makerAddress: props.rules.makerAddress,
-        origin: props.rules.countryOfOrigin,
-        weighed: lot.value.lowestWeighedG !== null || lot.value.kind === 'pieces',
-        tradeScale: props.rules.tradeScale,
-        useFirst: lot.value.useBy !== null,
-        ...label.value.sale,
-        species: props.rules.stinglessSpecies,
-        permit: props.rules.stinglessPermit,
-        label: label.value.words,
-      })
-    : [],
 );
 const measuring = ref(false);
 </script>
@@ -364,97 +314,15 @@ const measuring = ref(false);
       </option>
     </select>
     <Button text label="Another sheet, by its measures…" @click="measuring = true" />
-    <Refusal :refusal="refusal" :fields="['copies', 'count', 'why', 'flowerSupport']" />
-    <h2 class="furrow-heading">Printed</h2>
-    <p v-if="!spool.length" class="sub">
-      Nothing yet. The printer here is practice: it makes a PDF.
-    </p>
-    <ul class="spool">
-      <li v-for="p in spool" :key="p.id">
-        <span
-          ><b>{{ p.count }}</b> of {{ p.code }}, {{ dateText(p.occurredAt.slice(0, 10))
-          }}<template v-if="p.reprintOf">, printed again</template
-          ><small v-if="p.misprinted" class="rust">
-            {{ p.misprinted }} misprinted: {{ p.why }}</small
-          ></span
-        >
-        <a :href="`/api/v1/prints/${p.id}.pdf`" target="_blank">PDF</a>
-        <Button
-          v-if="p.misprinted < p.count && wrong?.id !== p.id"
-          text
-          size="small"
-          label="Some came out wrong…"
-          @click="wrong = { id: p.id, count: 1, why: '', again: true }"
-        />
-        <form v-if="wrong?.id === p.id" class="acts" @submit.prevent="misprint">
-          <NumberField
-            v-model="wrong.count"
-            narrow
-            label="How many"
-            whole
-            :min="1"
-            :max="p.count - p.misprinted"
-            :error="fieldError('count')"
-          /><TextField
-            v-model="wrong.why"
-            label="What went wrong"
-            :error="fieldError('why')"
-          /><label class="tick"
-            ><input v-model="wrong.again" type="checkbox" /> Print them again</label
-          ><Button
-            type="submit"
-            label="Write it down"
-            :disabled="!wrong.count || !wrong.why"
-            :loading="busy"
-          /><Button text type="button" label="Put it away" @click="wrong = null" />
-        </form>
-      </li>
-    </ul>
+    <Refusal :refusal="refusal" :fields="['copies']" />
+    <PrintSpool :prints="spool" :start-at="startAt" />
     <template v-if="lot">
-      <details class="how">
-        <summary>A flower by name{{ lot.flower ? `: ${lot.flower}` : '…' }}</summary>
-        <form class="acts" @submit.prevent="claim">
-          <TextField v-model="flower" label="Flower" hint="Empty: no flower is named." /><label
-            class="sub"
-            for="support"
-            >What supports it</label
-          ><select id="support" v-model="support" class="native">
-            <option value="">Choose…</option>
-            <option v-for="s in FLOWER_SUPPORTS" :key="s" :value="s">
-              {{ FLOWER_SUPPORT_WORDS[s] }}
-            </option>
-          </select>
-          <p v-if="support === 'none'" class="rust">
-            A flower that nothing supports is not printed.
-          </p>
-          <p v-if="fieldError('flowerSupport')" class="rust">{{ fieldError('flowerSupport') }}</p>
-          <Button
-            outlined
-            type="submit"
-            label="Write it down"
-            :disabled="Boolean(flower.trim()) && !support"
-            :loading="busy"
-          />
-        </form>
-      </details>
+      <FlowerClaim :key="lot.id" :lot="lot" />
       <details v-if="label?.words.nutrition" class="how">
         <summary>Nutrition per 100 g</summary>
         <p>{{ label.words.nutrition }}. {{ NUTRITION_SOURCE }}. No analysis of this honey.</p>
       </details>
-      <details class="how">
-        <summary>Before anything is sold</summary>
-        <ul class="checks">
-          <li v-for="c in checks" :key="c.what">
-            <b :class="{ rust: c.answer === 'no' }"
-              >{{ c.answer === 'yes' ? '✓' : c.answer === 'no' ? '✗' : '?' }} {{ c.what }}</b
-            ><span class="sub">{{ c.why }}</span>
-          </li>
-        </ul>
-        <p class="sub">
-          What law asks differs from place to place. Furrow holds no honey legal or safe: ask your
-          food authority.
-        </p>
-      </details>
+      <SaleChecks v-if="label" :lot="lot" :label="label" :rules="rules" />
       <a class="small" :href="`/lot/${lot.code}`" target="_blank">Page behind the code</a
       ><a class="small" :href="`/api/v1/lots/${lot.id}/page.html`">The same as one file</a>
     </template>
@@ -526,28 +394,6 @@ const measuring = ref(false);
   min-height: 88px !important;
   font: 600 25px var(--display) !important;
   width: 100%;
-}
-.spool,
-.checks {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.spool li {
-  border-bottom: 1px solid var(--lichen-3, #d4dbd2);
-  padding: 6px 0;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-  align-items: center;
-}
-.spool small {
-  display: block;
-}
-.checks li {
-  display: flex;
-  flex-direction: column;
-  padding: 4px 0;
 }
 .small {
   font-size: 16px;

@@ -16,6 +16,7 @@ import {
   type RinseFate,
   type WaxCareKind,
   type WaxWay,
+  daysLater,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -65,17 +66,13 @@ const mothAt = computed(() => {
   const since =
     after.value?.waxCares.filter((c) => c.kind === 'taken-out').at(-1)?.occurredAt ??
     props.detail.flows.find((f) => f.to === wet.value?.id)?.at;
-  return since && !frozen.value
-    ? new Date(Date.parse(since) + props.rules.wetWaxDays * 86_400_000).toISOString()
-    : null;
+  return since && !frozen.value ? daysLater(since, props.rules.wetWaxDays) : null;
 });
 /** The end of the household's own weeks in the freezer; null where it has no such rule. */
 const frozenUntil = computed(() => {
   const since = after.value?.waxCares.filter((c) => c.kind === 'frozen').at(-1)?.occurredAt;
   const weeks = props.rules.waxFrozenWeeks;
-  return since && weeks !== null
-    ? new Date(Date.parse(since) + weeks * 7 * 86_400_000).toISOString()
-    : null;
+  return since && weeks !== null ? daysLater(since, 7 * weeks) : null;
 });
 const careNow = (kind: WaxCareKind): unknown =>
   care.go(

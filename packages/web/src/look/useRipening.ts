@@ -21,6 +21,7 @@ import {
   isLong,
   type ColonyState,
   type BarView,
+  addDays,
 } from '@furrow/core';
 import { computed, type Ref } from 'vue';
 
@@ -93,11 +94,7 @@ export function useRipening(
       lookAgainDays: rules.value.lookAgainDays,
       waitUntil: waitingTreatment(state.value, date.value)?.waitUntil ?? null,
       flowEndsOn: state.value.flow?.endsOn ?? null,
-      seasonEndsOn: new Date(
-        Date.parse(`${next}${season.startsOn.slice(4)}T00:00:00Z`) - 86_400_000,
-      )
-        .toISOString()
-        .slice(0, 10),
+      seasonEndsOn: addDays(`${next}${season.startsOn.slice(4)}`, -1),
     });
   };
   const lastBar = computed(() => {

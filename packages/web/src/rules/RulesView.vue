@@ -1,25 +1,11 @@
 <script setup lang="ts">
-import {
-  HIVE_KINDS,
-  HIVE_KIND_NAMES,
-  type HiveKindName,
-  SCHOOLS,
-  flipsBetween,
-  houseRulesSchema,
-  type HouseRules,
-  type RulesVersion,
-  hiveKind,
-  isStingless,
-  winterNeedSaid,
-} from '@furrow/core';
+import { flipsBetween, houseRulesSchema, type HouseRules, type RulesVersion } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import NumberField from '../parts/NumberField.vue';
 import PlaceTabs from '../parts/PlaceTabs.vue';
 import Refusal from '../parts/Refusal.vue';
 import StateLine from '../parts/StateLine.vue';
-import TextField from '../parts/TextField.vue';
 import { useHives, useRules } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import { serverNow } from '../api/client.js';
@@ -33,10 +19,11 @@ import JudgementRules from './JudgementRules.vue';
 import LabelRules from './LabelRules.vue';
 import PlanRules from './PlanRules.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
-import { useStarting } from './starting.js';
 import { householdUnits } from '../shell/units.js';
+import CrushRules from './CrushRules.vue';
+import RipeRules from './RipeRules.vue';
+import TheirsRules from './TheirsRules.vue';
 import RuleChoice from './RuleChoice.vue';
-import { named, numbers, YES_OR_NO } from './choices.js';
 
 const ui = useUi();
 const route = useRoute();
@@ -106,7 +93,6 @@ watch(
   },
 );
 onUnmounted(() => (householdUnits.value = rules.data.value?.rules.units ?? 'metric'));
-const starting = useStarting(draft);
 const parsed = computed(() => houseRulesSchema.safeParse(draft.value));
 const issue = (field: string): string | null =>
   fieldError(field) ??
@@ -128,7 +114,7 @@ async function save(): Promise<boolean> {
   // As they stand now: what is typed while this waits its turn goes with the next.
   const sent = JSON.stringify(draft.value);
   const done = await go('/rules', JSON.parse(sent), 'House rules written down.', {
-    baseRevision: base.value!.version,
+    baseRevision: base.value?.version,
   });
   if (!done) return false;
   // By the answer itself: what is read anew may still be on its way.
@@ -136,22 +122,6 @@ async function save(): Promise<boolean> {
   // What was said meanwhile stays, a change to what was just written.
   if (JSON.stringify(draft.value) === sent) draft.value = { ...done.rules };
   return true;
-}
-/**
- * Over a closed brood box it is what has to stay in the supers; stingless bees keep a share of
- * their pots.
- */
-const stackKinds = HIVE_KIND_NAMES.filter(
-  (k) => hiveKind(k).winterNeedIn === 'winterNeedByKindKg' && !isStingless(k),
-);
-function setNeed(kind: HiveKindName, kg: number | null): void {
-  Object.assign(draft.value!, winterNeedSaid(draft.value!, kind, kg));
-}
-/** Sealed pots of stingless bees are ripe whatever their water. */
-const limitKinds = HIVE_KIND_NAMES.filter((k) => !isStingless(k));
-function setLimit(kind: HiveKindName, percent: number | null): void {
-  const { [kind]: _old, ...rest } = draft.value!.moistureLimitByKindPercent;
-  draft.value!.moistureLimitByKindPercent = percent === null ? rest : { ...rest, [kind]: percent };
 }
 </script>
 
@@ -189,241 +159,14 @@ function setLimit(kind: HiveKindName, percent: number | null): void {
     <form v-show="!['kit', 'house'].includes(place)" class="form" @submit.prevent="save">
       <SchoolsPanel v-if="place === 'schools'" v-model="draft" />
       <div v-show="shows('judge')" class="part">
-        <h2 class="furrow-heading">Ripe</h2>
-        <div class="line">
-          <RuleChoice
-            v-model="draft.ripeCappedPercent"
-            label="Capped share that counts as ripe"
-            :choices="numbers(' %', 75, 80, 90, 100)"
-          />
-        </div>
-        <p class="sub">{{ SCHOOLS.ripeCappedPercent[draft.ripeCappedPercent] }}.</p>
-        <div class="line">
-          <RuleChoice
-            v-model="draft.ripeOf"
-            label="Counted over"
-            :choices="named(SCHOOLS.ripeOf)"
-          /><RuleChoice
-            v-model="draft.ripeDrainPercent"
-            label="Drain frames"
-            above
-            :choices="numbers(' %', 75, 80, 90, 100)"
-          />
-        </div>
-        <div class="line">
-          <RuleChoice
-            v-model="draft.considerFromPercent"
-            label="Below it, worth a test from"
-            above
-            :choices="[
-              { label: 'No, leave it', value: null },
-              { label: '60 %', value: 60 },
-              { label: '75 %', value: 75 },
-            ]"
-          /><RuleChoice
-            v-model="draft.drainTiltDegrees"
-            label="Tilt asked of drain frames"
-            above
-            :choices="numbers('°', 2.5, 3, 5)"
-          />
-        </div>
-        <div class="line">
-          <NumberField
-            v-model="draft.moistureLimitPercent as number | null"
-            label="Water, at most"
-            unit="%"
-            :min="14"
-            :max="23"
-            :note="starting('moistureLimitPercent')"
-            :error="issue('moistureLimitPercent')"
-          /><RuleChoice
-            v-model="draft.moistureMayOverrule"
-            label="Measured water may overrule the caps"
-            above
-            :choices="YES_OR_NO"
-          />
-        </div>
-        <details class="how" :open="Object.keys(draft.moistureLimitByKindPercent).length > 0">
-          <summary>
-            Another limit of water for a kind of hive, such as one with a native bee…
-          </summary>
-          <div class="line">
-            <NumberField
-              v-for="kind in limitKinds"
-              :key="kind"
-              nullable
-              :label="`Its limit, ${HIVE_KINDS[kind].name}`"
-              unit="%"
-              :min="14"
-              :max="23"
-              :model-value="draft.moistureLimitByKindPercent[kind] ?? null"
-              :error="issue(`moistureLimitByKindPercent.${kind}`)"
-              @update:model-value="setLimit(kind, $event)"
-            />
-          </div>
-          <p class="sub">
-            Empty: the limit above. What your place asks of honey of a native bee says your food
-            authority.
-          </p>
-        </details>
+        <RipeRules v-model="draft" :issue="issue" />
       </div>
       <div v-show="shows('theirs')" class="part">
-        <h2 class="furrow-heading">Theirs</h2>
-        <div class="line">
-          <NumberField
-            v-model="draft.winterNeedKg"
-            nullable
-            label="Winter need, top-bar hive"
-            unit="kg"
-            :min="0"
-            :max="60"
-            :note="starting('winterNeedKg')"
-            :error="issue('winterNeedKg')"
-          /><RuleChoice
-            v-model="draft.takeInFirstSeason"
-            label="Take in a colony's first season"
-            above
-            :choices="[
-              { label: 'No', value: false },
-              { label: 'Yes', value: true },
-            ]"
-          /><NumberField
-            v-model="draft.lookAgainDays as number | null"
-            label="Look again after"
-            unit="days"
-            whole
-            :min="1"
-            :max="60"
-            :note="starting('lookAgainDays')"
-            :error="issue('lookAgainDays')"
-          />
-        </div>
-        <div class="line">
-          <NumberField
-            v-for="kind in stackKinds"
-            :key="kind"
-            nullable
-            :label="`Winter need, ${HIVE_KINDS[kind].name}`"
-            unit="kg"
-            :min="0"
-            :max="60"
-            :model-value="draft.winterNeedByKindKg[kind] ?? null"
-            :error="issue(`winterNeedByKindKg.${kind}`)"
-            @update:model-value="setNeed(kind, $event)"
-          />
-        </div>
-        <div class="line">
-          <NumberField
-            v-model="draft.lookFlowDays as number | null"
-            label="In a flow, look every"
-            unit="days"
-            whole
-            :min="1"
-            :max="60"
-            :note="starting('lookFlowDays')"
-            :error="issue('lookFlowDays')"
-          /><NumberField
-            v-model="draft.lookWinterDays as number | null"
-            label="In winter, look every"
-            unit="days"
-            whole
-            :min="7"
-            :max="180"
-            :note="starting('lookWinterDays')"
-            :error="issue('lookWinterDays')"
-          /><NumberField
-            v-model="draft.frameSeasons as number | null"
-            label="Frames and sheets serve"
-            unit="seasons"
-            whole
-            :min="1"
-            :max="30"
-            :note="starting('frameSeasons')"
-            :error="issue('frameSeasons')"
-          /><TextField
-            :model-value="draft.supersOffBy ?? ''"
-            label="Supers off by (month-day)"
-            hint="such as 04-15"
-            :error="issue('supersOffBy')"
-            @update:model-value="draft.supersOffBy = $event.trim() || null"
-          />
-        </div>
+        <TheirsRules v-model="draft" :issue="issue" />
         <PlanRules v-model="draft" part="winter" :issue="issue" />
       </div>
       <div v-show="shows('bench')" class="part">
-        <h2 class="furrow-heading">Bench</h2>
-        <div class="line">
-          <RuleChoice
-            v-model="draft.crush"
-            label="How comb is crushed"
-            :choices="named(SCHOOLS.crush)"
-          />
-        </div>
-        <div class="line">
-          <RuleChoice v-model="draft.strain" label="Straining" :choices="named(SCHOOLS.strain)" />
-        </div>
-        <div class="line">
-          <RuleChoice v-model="draft.wetGear" label="Wet gear" :choices="named(SCHOOLS.wetGear)" />
-        </div>
-        <p v-if="draft.wetGear === 'open'" class="rust">
-          In the open it calls robbers and spreads disease; many places forbid it. Ask your bee
-          inspector.
-        </p>
-        <div class="line">
-          <NumberField
-            v-model="draft.kitchenTemperatureC as number | null"
-            label="Kitchen"
-            unit="°C"
-            :min="5"
-            :max="45"
-            :note="starting('kitchenTemperatureC')"
-            :error="issue('kitchenTemperatureC')"
-          /><NumberField
-            v-model="draft.stirEveryHours as number | null"
-            label="Stir every"
-            unit="h"
-            :min="0.5"
-            :max="168"
-            :note="starting('stirEveryHours')"
-            :error="issue('stirEveryHours')"
-          />
-          <NumberField
-            v-model="draft.stopBelowGPerHour as number | null"
-            label="Advise to stop under"
-            unit="g an hour"
-            :min="1"
-            :max="1000"
-            :note="starting('stopBelowGPerHour')"
-            :error="issue('stopBelowGPerHour')"
-          /><NumberField
-            v-model="draft.minutesPerComb as number | null"
-            label="Your minutes a comb"
-            unit="min"
-            :min="1"
-            :max="120"
-            :note="starting('minutesPerComb')"
-            :error="issue('minutesPerComb')"
-          />
-          <NumberField
-            v-model="draft.minutesPerJar as number | null"
-            label="Your minutes a jar"
-            unit="min"
-            :min="0.2"
-            :max="30"
-            :note="starting('minutesPerJar')"
-            :error="issue('minutesPerJar')"
-          /><TextField
-            v-model="draft.quietFrom"
-            type="time"
-            label="Quiet from"
-            :error="issue('quietFrom')"
-          /><TextField
-            v-model="draft.quietTo"
-            type="time"
-            label="Quiet until"
-            :error="issue('quietTo')"
-          />
-        </div>
+        <CrushRules v-model="draft" :issue="issue" />
         <BenchRules v-model="draft" :issue="issue" />
       </div>
       <div v-show="shows('judge')" class="part">

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import type { PrintLine } from '@furrow/core';
+import Button from 'primevue/button';
+import { ref } from 'vue';
+import { newId } from '../api/client.js';
+import { useSend } from '../api/useSend.js';
+import NumberField from '../parts/NumberField.vue';
+import Refusal from '../parts/Refusal.vue';
+import TextField from '../parts/TextField.vue';
+import { dateText } from '../shell/times.js';
+
+/** What was printed of one harvest, and what of it came out wrong. */
+const props = defineProps<{
+  prints: readonly PrintLine[];
+  /** The first free label of the sheet in the printer. */
+  startAt: number;
+}>();
+const { go, busy, refusal, fieldError } = useSend();
+const wrong = ref<{ id: string; count: number | null; why: string; again: boolean } | null>(null);
+const begin = (id: string): void => void (wrong.value = { id, count: 1, why: '', again: true });
+function printedText({ code, occurredAt, reprintOf }: PrintLine): string {
+  return ` of ${code}, ${dateText(occurredAt.slice(0, 10))}${reprintOf ? ', printed again' : ''}`;
+}
+async function misprint(): Promise<void> {
+  if (!wrong.value) return;
+  const { id, count, why, again } = wrong.value;
+  const done = await go(
+    `/prints/${id}/misprint`,
+    { count, why, reprintId: again ? newId() : null, startAt: again ? props.startAt : 0 },
+    `${count} misprinted${again ? ', printed again' : ''}.`,
+  );
+  if (done) wrong.value = null;
+}
+</script>
+
+<template>
+  <h2 class="furrow-heading">Printed</h2>
+  <p v-if="!prints.length" class="sub">
+    Nothing yet. The printer here is practice: it makes a PDF.
+  </p>
+  <Refusal :refusal="refusal" :fields="['count', 'why']" />
+  <ul class="spool">
+    <li v-for="p in prints" :key="p.id">
+      <span
+        ><b>{{ p.count }}</b
+        >{{ printedText(p)
+        }}<small v-if="p.misprinted" class="rust">
+          {{ p.misprinted }} misprinted: {{ p.why }}</small
+        ></span
+      >
+      <a :href="`/api/v1/prints/${p.id}.pdf`" target="_blank">PDF</a>
+      <Button
+        v-if="p.misprinted < p.count && wrong?.id !== p.id"
+        text
+        size="small"
+        label="Some came out wrong…"
+        @click="begin(p.id)"
+      />
+      <form v-if="wrong?.id === p.id" class="acts" @submit.prevent="misprint">
+        <NumberField
+          v-model="wrong.count"
+          narrow
+          label="How many"
+          whole
+          :min="1"
+          :max="p.count - p.misprinted"
+          :error="fieldError('count')"
+        /><TextField v-model="wrong.why" label="What went wrong" :error="fieldError('why')" /><label
+          class="tick"
+          ><input v-model="wrong.again" type="checkbox" /> Print them again</label
+        ><Button
+          type="submit"
+          label="Write it down"
+          :disabled="!wrong.count || !wrong.why"
+          :loading="busy"
+        /><Button text type="button" label="Put it away" @click="wrong = null" />
+      </form>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.spool {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.spool li {
+  border-bottom: 1px solid var(--lichen-3, #d4dbd2);
+  padding: 6px 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+}
+.spool small {
+  display: block;
+}
+.tick {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 48px;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--field);
+}
+</style>

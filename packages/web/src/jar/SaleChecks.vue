@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import { saleChecklist, type HouseRules, type Lot, type LotLabel } from '@furrow/core';
+import { computed } from 'vue';
+
+/** What is asked before anything is sold, each with its answer from the record. */
+const props = defineProps<{ lot: Lot; label: LotLabel; rules: HouseRules }>();
+const SIGNS = { yes: '✓', no: '✗', ask: '?' } as const;
+const checks = computed(() => {
+  const { rules, lot, label } = props;
+  return saleChecklist({
+    registeredToSell: rules.registeredToSell,
+    sellWhere: rules.sellWhere,
+    labelMaker: rules.labelMaker,
+    makerAddress: rules.makerAddress,
+    origin: rules.countryOfOrigin,
+    weighed: lot.lowestWeighedG !== null || lot.kind === 'pieces',
+    tradeScale: rules.tradeScale,
+    useFirst: lot.useBy !== null,
+    ...label.sale,
+    species: rules.stinglessSpecies,
+    permit: rules.stinglessPermit,
+    label: label.words,
+  });
+});
+</script>
+
+<template>
+  <details class="how">
+    <summary>Before anything is sold</summary>
+    <ul class="checks">
+      <li v-for="c in checks" :key="c.what">
+        <b :class="{ rust: c.answer === 'no' }">{{ SIGNS[c.answer] }} {{ c.what }}</b
+        ><span class="sub">{{ c.why }}</span>
+      </li>
+    </ul>
+    <p class="sub">
+      What law asks differs from place to place. Furrow holds no honey legal or safe: ask your food
+      authority.
+    </p>
+  </details>
+</template>
+
+<style scoped>
+.checks {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.checks li {
+  display: flex;
+  flex-direction: column;
+  padding: 4px 0;
+}
+</style>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import {
+  HIVE_KINDS,
+  HIVE_KIND_NAMES,
+  SCHOOLS,
+  isStingless,
+  type HiveKindName,
+  type HouseRules,
+} from '@furrow/core';
+import NumberField from '../parts/NumberField.vue';
+import RuleChoice from './RuleChoice.vue';
+import { YES_OR_NO, named, numbers } from './choices.js';
+import { useStarting } from './starting.js';
+
+/** What counts as ripe: by caps, by water, and from where a test is worth it. */
+defineProps<{ issue: (field: string) => string | null }>();
+const draft = defineModel<HouseRules>({ required: true });
+const starting = useStarting(draft);
+/** Sealed pots of stingless bees are ripe whatever their water. */
+const limitKinds = HIVE_KIND_NAMES.filter((k) => !isStingless(k));
+function setLimit(kind: HiveKindName, percent: number | null): void {
+  const { [kind]: _old, ...rest } = draft.value.moistureLimitByKindPercent;
+  draft.value.moistureLimitByKindPercent = percent === null ? rest : { ...rest, [kind]: percent };
+}
+</script>
+
+<template>
+  <h2 class="furrow-heading">Ripe</h2>
+  <div class="line">
+    <RuleChoice
+      v-model="draft.ripeCappedPercent"
+      label="Capped share that counts as ripe"
+      :choices="numbers(' %', 75, 80, 90, 100)"
+    />
+  </div>
+  <p class="sub">{{ SCHOOLS.ripeCappedPercent[draft.ripeCappedPercent] }}.</p>
+  <div class="line">
+    <RuleChoice
+      v-model="draft.ripeOf"
+      label="Counted over"
+      :choices="named(SCHOOLS.ripeOf)"
+    /><RuleChoice
+      v-model="draft.ripeDrainPercent"
+      label="Drain frames"
+      above
+      :choices="numbers(' %', 75, 80, 90, 100)"
+    />
+  </div>
+  <div class="line">
+    <RuleChoice
+      v-model="draft.considerFromPercent"
+      label="Below it, worth a test from"
+      above
+      :choices="[
+        { label: 'No, leave it', value: null },
+        { label: '60 %', value: 60 },
+        { label: '75 %', value: 75 },
+      ]"
+    /><RuleChoice
+      v-model="draft.drainTiltDegrees"
+      label="Tilt asked of drain frames"
+      above
+      :choices="numbers('°', 2.5, 3, 5)"
+    />
+  </div>
+  <div class="line">
+    <NumberField
+      v-model="draft.moistureLimitPercent as number | null"
+      label="Water, at most"
+      unit="%"
+      :min="14"
+      :max="23"
+      :note="starting('moistureLimitPercent')"
+      :error="issue('moistureLimitPercent')"
+    /><RuleChoice
+      v-model="draft.moistureMayOverrule"
+      label="Measured water may overrule the caps"
+      above
+      :choices="YES_OR_NO"
+    />
+  </div>
+  <details class="how" :open="Object.keys(draft.moistureLimitByKindPercent).length > 0">
+    <summary>Another limit of water for a kind of hive, such as one with a native bee…</summary>
+    <div class="line">
+      <NumberField
+        v-for="kind in limitKinds"
+        :key="kind"
+        nullable
+        :label="`Its limit, ${HIVE_KINDS[kind].name}`"
+        unit="%"
+        :min="14"
+        :max="23"
+        :model-value="draft.moistureLimitByKindPercent[kind] ?? null"
+        :error="issue(`moistureLimitByKindPercent.${kind}`)"
+        @update:model-value="setLimit(kind, $event)"
+      />
+    </div>
+    <p class="sub">
+      Empty: the limit above. What your place asks of honey of a native bee says your food
+      authority.
+    </p>
+  </details>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  gap: 12px 20px;
+  flex-wrap: wrap;
+  align-items: flex-end;
+}
+.line > span:first-child {
+  min-width: 190px;
+  align-self: center;
+}
+.line > .field {
+  max-width: 180px;
+}
+</style>
