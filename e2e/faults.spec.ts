@@ -29,6 +29,36 @@ test('a write that gets no answer keeps what was typed, and a second try writes 
   await expect(page.getByText('Balanced to the gram')).toBeVisible();
 });
 
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+])
+  test(`a read that fails takes nothing away at ${size.width} wide: the comb in hand stays, and its age is said`, async ({
+    page,
+  }) => {
+    await page.setViewportSize(size);
+    await page.goto(`${demo.base}/choose`);
+    await lift(page, 11);
+    await expect(page.locator('.in-hand')).toContainText('Comb 11');
+    await page.route('**/api/v1/**', (route) =>
+      route.request().method() === 'GET' ? route.abort() : route.continue(),
+    );
+    // Something is written elsewhere: this screen asks anew, and gets no answer.
+    const [site] = (await demo.read('/sites')).items;
+    await demo.patch('/sites/{id}', site.id, { notes: ['neighbours'] });
+    const strip = page.getByRole('contentinfo');
+    await expect(strip).toContainText(/cannot be reached. What stands here is of \d\d:\d\d/);
+    const isWhole = (e: Element): boolean =>
+      e.scrollHeight <= e.clientHeight && e.scrollWidth <= e.clientWidth;
+    expect(await strip.evaluate(isWhole)).toBe(true);
+    await expect(page.locator('.in-hand')).toContainText('Comb 11');
+    await expect(page.getByRole('heading', { name: 'Furrow did not answer.' })).toHaveCount(0);
+    await page.unroute('**/api/v1/**');
+    await demo.patch('/sites/{id}', site.id, { notes: ['neighbours', 'dog'] });
+    await expect(strip).not.toContainText('cannot be reached');
+    await page.getByRole('button', { name: /^Comb 11,/ }).click();
+  });
+
 test('lifted combs and their reason survive a reload; one can be chosen against the rules only with a reason', async ({
   page,
 }) => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureOf } from '../api/failure';
 import type { Contradiction } from '@furrow/core';
 import Button from 'primevue/button';
 import { ref } from 'vue';
@@ -13,6 +14,7 @@ import { said } from '../shell/units.js';
  * What cannot all be true in what was written down: asked, put right where it stands, or answered.
  */
 const questions = useQuestions();
+const failure = failureOf(questions);
 const { go, busy, refusal, fieldError } = useSend();
 const answering = ref<string | null>(null);
 const text = ref('');
@@ -35,9 +37,9 @@ async function answer(q: Contradiction): Promise<void> {
 
 <template>
   <StateLine
-    v-if="questions.isLoading.value || questions.error.value"
+    v-if="questions.isLoading.value || failure"
     :loading="questions.isLoading.value"
-    :error="questions.error.value"
+    :error="failure"
     @retry="questions.refetch()"
   />
   <section v-else>

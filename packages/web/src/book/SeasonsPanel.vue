@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureOf } from '../api/failure';
 import {
   GRAMS_PER_POUND,
   HIVE_KINDS,
@@ -29,6 +30,7 @@ import { said } from '../shell/units.js';
 /** What the seasons teach: a question at a time, its chart and the table behind it. */
 const props = defineProps<{ units: UnitSystem }>();
 const seasons = useSeasons();
+const failure = failureOf(seasons);
 const { data: jars } = useJars();
 const all = computed(() => seasons.data.value?.harvests ?? []);
 const money = computed(() => seasons.data.value?.currency || 'money');
@@ -205,9 +207,9 @@ const estimateOf = (h: HarvestSummary): string =>
 
 <template>
   <StateLine
-    v-if="seasons.isLoading.value || seasons.error.value"
+    v-if="seasons.isLoading.value || failure"
     :loading="seasons.isLoading.value"
-    :error="seasons.error.value"
+    :error="failure"
     @retry="seasons.refetch()"
   />
   <template v-else>

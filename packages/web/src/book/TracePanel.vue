@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureOf } from '../api/failure';
 import { smallMassText, type UnitSystem } from '@furrow/core';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
@@ -15,10 +16,20 @@ const forward = useTrace(
   computed(() => props.lotId),
   ref('forward'),
 );
-const parts = computed(() => [
-  { title: 'Where it is from', query: back, none: 'Nothing ever came into it.' },
-  { title: 'Where it is now', query: forward, none: 'Nothing of it is anywhere: nothing came in.' },
-]);
+const parts = [
+  {
+    title: 'Where it is from',
+    query: back,
+    failure: failureOf(back),
+    none: 'Nothing ever came into it.',
+  },
+  {
+    title: 'Where it is now',
+    query: forward,
+    failure: failureOf(forward),
+    none: 'Nothing of it is anywhere: nothing came in.',
+  },
+];
 const percent = (share: number): string =>
   share > 0 && share < 0.005 ? 'under 1 %' : `${Math.round(share * 100)} %`;
 </script>
@@ -28,9 +39,9 @@ const percent = (share: number): string =>
     <div v-for="part in parts" :key="part.title">
       <h2 class="furrow-heading">{{ part.title }}: {{ name }}</h2>
       <StateLine
-        v-if="part.query.isLoading.value || part.query.error.value"
+        v-if="part.query.isLoading.value || part.failure.value"
         :loading="part.query.isLoading.value"
-        :error="part.query.error.value"
+        :error="part.failure.value"
         @retry="() => part.query.refetch()"
       />
       <p v-else-if="!part.query.data.value?.shares.length" class="sub">{{ part.none }}</p>

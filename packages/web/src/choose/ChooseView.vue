@@ -13,7 +13,7 @@ const pinning = usePinning(choice);
 </script>
 
 <template>
-  <StateLine v-if="loading || (error && !hive)" :loading="loading" :error="error" @retry="retry" />
+  <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <ChooseHive
     v-else-if="hive && rules && judged.length"
     :hive="hive"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureOf } from '../api/failure';
 import { plainCopy } from '../parts/plainCopy';
 import {
   DRAIN_PRIORS,
@@ -29,6 +30,7 @@ import TwoSpreads from './TwoSpreads.vue';
  */
 const rules = useRules();
 const jars = useJars();
+const failure = failureOf(rules, jars);
 const SEED = 20260314;
 const { draft } = useDraft<CombDraft | null>('comb-or-liquid-2', () => null);
 const money = computed(() => rules.data.value?.rules.currency ?? '');
@@ -155,9 +157,9 @@ const verdict = computed(() => {
 
 <template>
   <StateLine
-    v-if="rules.isLoading.value || rules.error.value || jars.error.value"
+    v-if="rules.isLoading.value || failure"
     :loading="rules.isLoading.value"
-    :error="rules.error.value ?? jars.error.value"
+    :error="failure"
     @retry="rules.refetch()"
   />
   <div v-else-if="draft" class="stage against">

@@ -94,18 +94,9 @@ const worthText = (box: CombBox): string => {
   </details>
 </template>
 
+<style scoped src="./tools.css" />
+
 <style scoped>
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-.tools .p-button {
-  min-height: 48px;
-  font-size: 16px;
-  padding: 0 12px;
-}
 .tick {
   display: flex;
   gap: 12px;

@@ -66,32 +66,14 @@ const byNumbers = computed<Rect | null>(() => {
   </details>
 </template>
 
+<style scoped src="./tools.css" />
+
 <style scoped>
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-.tools .p-button {
-  min-height: 48px;
-  font-size: 16px;
-  padding: 0 12px;
-}
 .numbers {
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
   align-items: end;
   padding: 6px 0;
-}
-@media (max-width: 599px) {
-  .tools {
-    flex-wrap: nowrap;
-    overflow-x: auto;
-  }
-  .tools > * {
-    flex: none;
-  }
 }
 </style>

@@ -49,29 +49,11 @@ const isCut = computed(() => props.piece.state === 'cut' && !props.piece.lotId);
   <Button text label="Back" @click="emit('back')" />
 </template>
 
+<style scoped src="./tools.css" />
+
 <style scoped>
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-}
-.tools .p-button {
-  min-height: 48px;
-  font-size: 16px;
-  padding: 0 12px;
-}
 .rusty {
   color: var(--rust) !important;
   border-color: var(--rust) !important;
-}
-@media (max-width: 599px) {
-  .tools {
-    flex-wrap: nowrap;
-    overflow-x: auto;
-  }
-  .tools > * {
-    flex: none;
-  }
 }
 </style>

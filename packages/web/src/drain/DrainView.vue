@@ -27,7 +27,7 @@ const drain = computed(() => {
 
 <template>
   <StateLine
-    v-if="loading || (error && !detail) || !rules"
+    v-if="loading || error || !rules"
     :loading="loading || !rules"
     :error="error"
     @retry="retry"

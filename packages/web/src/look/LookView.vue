@@ -9,7 +9,7 @@ const { hives, hive, rules, rulesVersion, loading, error, retry } = useHive();
 </script>
 
 <template>
-  <StateLine v-if="loading || (error && !hive)" :loading="loading" :error="error" @retry="retry" />
+  <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <LookHive
     v-else-if="hive && rules"
     :key="hive.id"

@@ -1,3 +1,4 @@
+import { failureOf } from '../api/failure';
 import { type Hive, type JudgedComb, judgeHiveAt } from '@furrow/core';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
@@ -31,7 +32,7 @@ export function useHive() {
     /** Whether newer looks may be on their way. */
     fetching: hives.isFetching,
     loading: computed(() => hives.isLoading.value || rules.isLoading.value),
-    error: computed(() => hives.error.value ?? rules.error.value),
+    error: failureOf(hives, rules),
     retry: () => void Promise.all([hives.refetch(), rules.refetch()]),
   };
 }

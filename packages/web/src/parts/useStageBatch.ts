@@ -1,3 +1,4 @@
+import { failureOf } from '../api/failure';
 import type { Batch, BatchDetail, Stage } from '@furrow/core';
 import { computed, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
@@ -42,7 +43,7 @@ export function useStageBatch(
     loading: computed(
       () => harvests.isLoading.value || (id.value !== null && harvest.isLoading.value),
     ),
-    error: computed(() => harvests.error.value ?? harvest.error.value),
+    error: failureOf(harvests, harvest),
     retry: () => void Promise.all([harvests.refetch(), harvest.refetch()]),
   };
 }

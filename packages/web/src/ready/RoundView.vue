@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureOf } from '../api/failure';
 import {
   boxWish,
   counted,
@@ -29,7 +30,7 @@ const { draft } = useDraft<{ needs: Record<string, number> }>('round', () => ({ 
 const loading = computed(
   () => hives.isLoading.value || rules.isLoading.value || gear.isLoading.value,
 );
-const error = computed(() => hives.error.value ?? rules.error.value ?? gear.error.value);
+const error = failureOf(hives, rules, gear);
 const onRound = computed((): RoundHive[] => {
   const house = rules.data.value?.rules;
   if (!house) return [];

@@ -1,3 +1,4 @@
+import { failureOf } from '../api/failure';
 import { plainCopy } from '../parts/plainCopy';
 import {
   hiveKind,
@@ -168,7 +169,7 @@ export function useReady() {
     waterSaid,
     weather: weather.data,
     loading: computed(() => plans.isLoading.value || rules.isLoading.value),
-    error: computed(() => plans.error.value ?? rules.error.value),
+    error: failureOf(plans, rules),
     retry: () => void Promise.all([plans.refetch(), rules.refetch()]),
   };
 }

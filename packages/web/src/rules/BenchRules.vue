@@ -167,20 +167,9 @@ const parts = [4, 2, 1].map((value) => ({ value, label: SCHOOLS.frameParts[value
   </div>
 </template>
 
+<style scoped src="./line.css" />
+
 <style scoped>
-.line {
-  display: flex;
-  gap: 12px 20px;
-  flex-wrap: wrap;
-  align-items: flex-end;
-}
-.line > span:first-child {
-  min-width: 190px;
-  align-self: center;
-}
-.line > .field {
-  max-width: 180px;
-}
 .switch {
   display: flex;
   gap: 12px;

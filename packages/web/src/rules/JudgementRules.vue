@@ -104,13 +104,9 @@ const SHELF: { key: keyof HouseRules['shelfDays']; label: string; max: number }[
   </p>
 </template>
 
+<style scoped src="./line.css" />
+
 <style scoped>
-.line {
-  display: flex;
-  gap: 12px 20px;
-  flex-wrap: wrap;
-  align-items: flex-end;
-}
 .line > .field {
   max-width: 210px;
 }

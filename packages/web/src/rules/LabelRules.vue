@@ -161,17 +161,9 @@ const waxWays = Object.entries(SCHOOLS.waxWay).map(([value, label]) => ({ value,
   </div>
 </template>
 
+<style scoped src="./line.css" />
+
 <style scoped>
-.line {
-  display: flex;
-  gap: 12px 20px;
-  flex-wrap: wrap;
-  align-items: flex-end;
-}
-.line > span:first-child {
-  min-width: 190px;
-  align-self: center;
-}
 .line > .field {
   max-width: 210px;
 }

@@ -255,19 +255,12 @@ function setMonth(month: Month, kg: number | null): void {
   </template>
 </template>
 
+<style scoped src="./line.css" />
+
 <style scoped>
-.line {
-  display: flex;
-  gap: 12px 20px;
-  flex-wrap: wrap;
-  align-items: flex-end;
-}
 .line > span:first-child {
   min-width: 150px;
   align-self: center;
-}
-.line > .field {
-  max-width: 180px;
 }
 .months {
   display: grid;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureOf } from '../api/failure';
 import { flipsBetween, houseRulesSchema, type HouseRules, type RulesVersion } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
@@ -63,6 +64,7 @@ watch(
   { flush: 'post' },
 );
 const rules = useRules();
+const failure = failureOf(rules);
 const hives = useHives();
 const { go, busy, refusal, fieldError } = useSend();
 const draft = ref<HouseRules | null>(null);
@@ -127,9 +129,9 @@ async function save(): Promise<boolean> {
 
 <template>
   <StateLine
-    v-if="rules.isLoading.value || rules.error.value"
+    v-if="rules.isLoading.value || failure"
     :loading="rules.isLoading.value"
-    :error="rules.error.value"
+    :error="failure"
     @retry="rules.refetch()"
   />
   <div v-else-if="draft" ref="page" class="stage rules" :class="{ both: place === 'all' }">
@@ -220,6 +222,8 @@ async function save(): Promise<boolean> {
   </div>
 </template>
 
+<style scoped src="./line.css" />
+
 <style scoped>
 .ours {
   display: inline-flex;
@@ -247,19 +251,6 @@ async function save(): Promise<boolean> {
   display: flex;
   flex-direction: column;
   gap: 10px;
-}
-.line {
-  display: flex;
-  gap: 12px 20px;
-  flex-wrap: wrap;
-  align-items: flex-end;
-}
-.line > span:first-child {
-  min-width: 190px;
-  align-self: center;
-}
-.line > .field {
-  max-width: 180px;
 }
 .save {
   position: sticky;

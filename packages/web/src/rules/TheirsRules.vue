@@ -112,18 +112,4 @@ function setNeed(kind: HiveKindName, kg: number | null): void {
   </div>
 </template>
 
-<style scoped>
-.line {
-  display: flex;
-  gap: 12px 20px;
-  flex-wrap: wrap;
-  align-items: flex-end;
-}
-.line > span:first-child {
-  min-width: 190px;
-  align-self: center;
-}
-.line > .field {
-  max-width: 180px;
-}
-</style>
+<style scoped src="./line.css" />

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { serverSpeed } from '../api/client';
+import { clockText } from './times';
+import { useStandsSince } from '../api/failure';
 import { hoursText, type Clock } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { useClocks, useHives, useRefresh } from '../api/queries.js';
@@ -12,7 +15,8 @@ import { said } from './units.js';
 const ui = useUi();
 const now = useNow();
 const refresh = useRefresh();
-const { data: clocks, isError } = useClocks();
+const { data: clocks } = useClocks();
+const standsSince = useStandsSince();
 const { data: hives } = useHives();
 const since = (clock: Clock): string =>
   hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000);
@@ -78,12 +82,20 @@ async function undo(): Promise<void> {
     ui.say(error instanceof Refused ? error.message : 'This could not be undone.');
   }
 }
+/** What is on the screen could not be read anew: said with its age, by Furrow's clock. */
+const standsText = computed(() => {
+  if (standsSince.value === null) return null;
+  const ageMs = (Date.now() - standsSince.value) * serverSpeed();
+  const at = clockText(new Date(now.value.getTime() - ageMs).toISOString(), zone.value, now.value);
+  return `Furrow cannot be reached. What stands here is of ${at}; what you type stays.`;
+});
+const zone = computed(() => hives.value?.[0]?.site.zone ?? 'local');
 defineExpose({ undo });
 </script>
 
 <template>
   <footer class="soil-strip" aria-label="Clocks and messages">
-    <span v-if="isError" class="clock">Furrow cannot be reached. What you type stays here.</span>
+    <span v-if="standsText" class="clock stands" role="status">{{ standsText }}</span>
     <RouterLink
       v-for="c in clocks"
       :key="c.id"
@@ -95,7 +107,7 @@ defineExpose({ undo });
       <span class="quiet">{{ due(c) }}</span>
     </RouterLink>
     <span v-if="Math.abs(ahead) >= 3" class="clock">{{ aheadText }}</span>
-    <span v-if="!clocks?.length && !isError" class="quiet">No clock runs.</span>
+    <span v-if="clocks?.length === 0 && !standsText" class="quiet">No clock runs.</span>
     <span class="grow" />
     <span class="said" role="status" aria-live="polite">
       <template v-if="ui.message">
@@ -103,9 +115,7 @@ defineExpose({ undo });
         <button v-if="ui.message.commandId" type="button" @click="undo">Undo</button>
       </template>
     </span>
-    <b class="time">{{
-      DateTime.fromJSDate(now, { zone: hives?.[0]?.site.zone ?? 'local' }).toFormat('HH:mm')
-    }}</b>
+    <b class="time">{{ DateTime.fromJSDate(now, { zone }).toFormat('HH:mm') }}</b>
   </footer>
 </template>
 
@@ -193,7 +203,7 @@ button {
   }
   /* What was just done stands before what runs: with it comes the way back. */
   .soil-strip:has(.said .text) .grow,
-  .soil-strip:has(.said .text) .clock,
+  .soil-strip:has(.said .text) .clock:not(.stands),
   .soil-strip:has(.said .text) > .quiet {
     display: none;
   }
@@ -206,8 +216,21 @@ button {
   .time {
     display: none;
   }
+  /* While the house is away its age stands alone: there is nothing that could be taken back. */
+  .soil-strip:has(.stands) > :not(.stands) {
+    display: none;
+  }
+  .soil-strip > .stands {
+    display: flex;
+    flex: 1;
+    white-space: normal;
+    line-height: 18px;
+  }
   .clock .quiet {
     display: none;
+  }
+  .stands::before {
+    flex: none;
   }
 }
 </style>

@@ -21,12 +21,7 @@ const left = computed(() =>
 </script>
 
 <template>
-  <StateLine
-    v-if="loading || (error && !detail)"
-    :loading="loading"
-    :error="error"
-    @retry="retry"
-  />
+  <StateLine v-if="loading || error" :loading="loading" :error="error" @retry="retry" />
   <LeftStageView v-else-if="left && detail" :left="left"
     ><OwedNote :detail="detail"
   /></LeftStageView>

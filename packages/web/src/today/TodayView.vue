@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { failureOf } from '../api/failure';
 import {
   type TodayLine,
   harvestMark,
@@ -37,7 +38,7 @@ const rules = useRules();
 const loading = computed(
   () => today.isLoading.value || hives.isLoading.value || rules.isLoading.value,
 );
-const error = computed(() => today.error.value ?? hives.error.value ?? rules.error.value);
+const error = failureOf(today, hives, rules);
 const { data: harvests } = useHarvests();
 const { data: clocks } = useClocks();
 function clockOf(batchId: string): string {
