@@ -1,5 +1,6 @@
 export * from './badInput.js';
 export * from './calculators.js';
+export * from './units/between.js';
 export * from './units/known.js';
 export * from './units/mass.js';
 export * from './units/volume.js';

@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 import { tableOf } from '../units/known.js';
 import { wholeParts } from '../units/wholeParts.js';
 import { type Content, CONTENTS, type Shares } from '../records/vocabulary/comb.js';
@@ -10,7 +11,7 @@ export const EMPTY_SHARES: Shares = { capped: 0, open: 0, pollen: 0, brood: 0, e
  * yet can be opened; the shares always add up to 1. Gives new shares.
  */
 export function moveEdge(shares: Shares, edge: number, at: number): Shares {
-  const place = Math.min(1, Math.max(0, at));
+  const place = between(0, 1, at);
   const edges = bandEdges(shares).map((old, i) => {
     if (i === 0 || i === CONTENTS.length) return old;
     if (i === edge + 1) return place;
@@ -33,7 +34,7 @@ export function bandEdges(shares: Shares): number[] {
  * (empty, then the others from below up), so that the sum stays 1. `value` 0 to 1.
  */
 export function setShare(shares: Shares, content: Content, value: number): Shares {
-  const wanted = Math.min(1, Math.max(0, value));
+  const wanted = between(0, 1, value);
   const next = { ...shares, [content]: wanted };
   let surplus = CONTENTS.reduce((sum, c) => sum + next[c], 0) - 1;
   const others = [...CONTENTS].reverse().filter((c) => c !== content);

@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 import type { Packing } from '../records/vocabulary/pieces.js';
 import type { Range } from '../units/format.js';
 import { type Edge, rangeOf } from '../units/ranges.js';
@@ -181,7 +182,7 @@ export const COLDER_BY_C = 1;
  * The core to wait for against moth: -12 °C, or in a warmer freezer two degrees above it, but never
  * above the -7 °C that the table begins at. A freezer less than a degree below that cannot do it.
  */
-export const mothCoreC = (freezerC: number): number => Math.min(-7, Math.max(-12, freezerC + 2));
+export const mothCoreC = (freezerC: number): number => between(-12, -7, freezerC + 2);
 
 /**
  * Hours in the freezer until moth is ended in comb, as a range: its core cold, then held. Infinite

@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 import { honeyDensityKgPerL } from '../honey/density.js';
 import type { CombAge, Shares } from '../records/vocabulary/comb.js';
 import type { Range } from '../units/format.js';
@@ -147,9 +148,7 @@ function readingError(
     );
   return {
     down: sum(({ shares }, error) => Math.min(error, shareOf(shares))),
-    up: sum(({ shares }, error) =>
-      shareOf(shares) > 0 ? Math.min(error, Math.max(0, roomFor(shares))) : 0,
-    ),
+    up: sum(({ shares }, error) => (shareOf(shares) > 0 ? between(0, error, roomFor(shares)) : 0)),
   };
 }
 

@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 import { knifeCuts } from './knifeCuts.js';
 import type { Rect } from '../records/vocabulary/flaws.js';
 
@@ -35,7 +36,7 @@ export function movePiece<P extends Piece>(
 ): Moved<P> {
   const piece = pieces[index];
   const snap = (v: number, most: number): number =>
-    Math.min(Math.floor(most / stepMm + 1e-9), Math.max(0, Math.round(v / stepMm))) * stepMm;
+    between(0, Math.floor(most / stepMm + 1e-9), Math.round(v / stepMm)) * stepMm;
   const moved: P = {
     ...piece,
     xMm: snap(to.xMm, board.widthMm - piece.widthMm),

@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 import type { Range } from '../units/format.js';
 import { NORMAL_95 } from './fit.js';
 import {
@@ -203,7 +204,7 @@ export function runCourses(input: DrainForecastInput): RunCourses {
       const since = hours - last.hours;
       const more = outOnCourse(course, last.hours + since * pace) - atEnd(course, last.hours);
       const off = offBy * sdKg * OFF_SHARE * Math.min(1, since / 0.5);
-      return Math.min(mostKg, Math.max(0, last.kg + off + left * Math.max(0, more)));
+      return between(0, mostKg, last.kg + off + left * Math.max(0, more));
     },
   };
 }

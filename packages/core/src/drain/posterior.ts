@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 import jStat from 'jstat';
 import type { Range } from '../units/format.js';
 import { evenly } from '../units/seeded.js';
@@ -252,6 +253,6 @@ export function coursesOf(
 export function rangeOfValues(values: readonly number[], beyond = 0.05): Range {
   const sorted = [...values].sort((a, b) => a - b);
   const at = (p: number): number =>
-    sorted[Math.min(sorted.length - 1, Math.max(0, Math.round(p * (sorted.length - 1))))];
+    sorted[between(0, sorted.length - 1, Math.round(p * (sorted.length - 1)))];
   return { low: at(beyond), mid: at(0.5), high: at(1 - beyond) };
 }

@@ -1,6 +1,6 @@
+import { between } from '../units/between.js';
 import { seededRandom } from '../units/seeded.js';
-import type { TemperatureStep, ViscousTime } from './viscousTime.js';
-import { flowPerDegree } from './viscousTime.js';
+import { type TemperatureStep, type ViscousTime, flowPerDegree } from './viscousTime.js';
 
 /** Viscous hours that have passed at an hour of the run. */
 export type RunClock = (hours: number) => number;
@@ -83,7 +83,7 @@ function knotBefore(hours: number): number {
     hours < FINE.untilHours
       ? Math.floor(hours / FINE.stepHours)
       : FINE_KNOTS + Math.floor((hours - FINE.untilHours) / COARSE_STEP_HOURS);
-  return Math.min(KNOTS.length - 2, Math.max(0, i));
+  return between(0, KNOTS.length - 2, i);
 }
 
 /** A clock from how fast it runs between the knots. */
@@ -97,7 +97,7 @@ function clockOf(passed: Float64Array): RunClock {
 
 /** The part of an hour from `from` to `to` that lies behind `hours`. */
 const partAfter = (from: number, to: number, hours: number): number =>
-  Math.min(1, Math.max(0, (to - hours) / (to - from)));
+  between(0, 1, (to - hours) / (to - from));
 
 /**
  * Scenarios of a run: the typed or logged temperatures with what may be different about them,

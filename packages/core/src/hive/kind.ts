@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 import { z } from 'zod';
 import type { CombOutline } from '../comb/outline.js';
 import type { Compartment, Geometry, HiveKindName, SeenBy } from '../records/vocabulary/hive.js';
@@ -114,7 +115,7 @@ export const count = (low: number, high: number, what: string): z.ZodNumber =>
  * 22 to 40 mm).
  */
 export function sealedThicknessMm(pitchMm: number): number {
-  return Math.min(40, Math.max(22, pitchMm - 8));
+  return between(22, 40, pitchMm - 8);
 }
 
 /**

@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 /**
  * Water that honey is taken to hold where nobody measured it, percent by mass: an assumption, never
  * a measurement. 18 stands between the 16 and 20 that ripe honey of the honeybee spans (Codex
@@ -10,4 +11,4 @@ export const takenWaterPercent = (bee: 'honeybee' | 'stingless'): number =>
 const [DRIEST_PERCENT, WETTEST_PERCENT] = [13, 25];
 /** Water to reckon with, percent: what was measured or taken, as far as a forecast reaches. */
 export const forecastWaterPercent = (percent: number): number =>
-  Math.min(WETTEST_PERCENT, Math.max(DRIEST_PERCENT, percent));
+  between(DRIEST_PERCENT, WETTEST_PERCENT, percent);

@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 import { endOf } from '../units/known.js';
 import jStat from 'jstat';
 import { addDays, dateWords, daysBetween } from '../units/dates.js';
@@ -33,7 +34,7 @@ const READING_SD = 0.35;
 const OUTSIDE_80 = 0.1;
 
 const logit = (share: number): number => {
-  const p = Math.min(0.99, Math.max(0.01, share));
+  const p = between(0.01, 0.99, share);
   return Math.log(p / (1 - p));
 };
 
@@ -152,7 +153,7 @@ function coursesAfter(read: {
     const start = read.atLast + read.levelSd * draw.level;
     const { stops, gap, falls, uneven } = draw;
     return (days) => {
-      const inGap = Math.min(gap, Math.max(0, days - stops));
+      const inGap = between(0, gap, days - stops);
       const inFlow = Math.min(days, stops) + Math.max(0, days - stops - gap);
       return start + perDay * inFlow - falls * inGap + uneven * Math.sqrt(Math.max(0, days));
     };

@@ -1,3 +1,4 @@
+import { between } from '../units/between.js';
 import { freezeHours, USUAL_PIECE } from '../comb/cooling.js';
 import { crushMethodOf, isCutOpen } from '../choose/index.js';
 import { isStirred } from '../drain/index.js';
@@ -44,7 +45,7 @@ const paceText = ({ crushMinutesPerKg }: HarvestToPlan): string =>
 const STIRRED_FOR_HOURS = 72;
 /** Which stirs stand in the timetable: two, or as many as fit until it ends. */
 function stirsPlanned(rules: Pick<HouseRules, 'stirs' | 'stirEveryHours'>): number[] {
-  const fit = Math.min(6, Math.max(1, Math.floor(STIRRED_FOR_HOURS / rules.stirEveryHours)));
+  const fit = between(1, 6, Math.floor(STIRRED_FOR_HOURS / rules.stirEveryHours));
   return Array.from({ length: rules.stirs === 'twice' ? 2 : fit }, (_, i) => i + 1);
 }
 

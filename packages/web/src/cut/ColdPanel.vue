@@ -18,6 +18,7 @@ import {
   type Pest,
   type RackRun,
   type PayloadTo,
+  between,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -60,7 +61,7 @@ const freezerC = ref<number | null>(props.rules.freezerTemperatureC);
 const roomC = ref<number | null>(props.rules.kitchenTemperatureC);
 const humidity = ref<number | null>(null);
 const working = workingWater(props.detail);
-const waterAtFirst = Math.min(25, Math.max(13, working.percent));
+const waterAtFirst = between(13, 25, working.percent);
 const water = ref<number | null>(waterAtFirst);
 const waterNote = computed(() =>
   water.value === waterAtFirst ? WATER_BASIS_WORDS[working.basis] : null,

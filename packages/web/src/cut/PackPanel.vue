@@ -13,6 +13,7 @@ import {
   type Grade,
   type HouseRules,
   type Lot,
+  between,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -125,7 +126,7 @@ const honey = computed(
   () => honeys.value.find((l) => l.id === honeyId.value) ?? honeys.value[0] ?? null,
 );
 const stripMl = ref<number | null>(null);
-const moisture = computed(() => Math.min(21, Math.max(13, workingWater(props.detail).percent)));
+const moisture = computed(() => between(13, 21, workingWater(props.detail).percent));
 const each = computed(() =>
   strips.value.map((p) => ({
     p,

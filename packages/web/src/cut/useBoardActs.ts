@@ -12,10 +12,11 @@ import {
   type Range,
   type Rect,
   type SpoiltCause,
+  between,
 } from '@furrow/core';
 import type { Ref } from 'vue';
 import type { useSend } from '../api/useSend.js';
-import { between } from '../drawing/drag.js';
+
 import type { CombToCut, useBoards } from './useBoards.js';
 import type { Draft, useKnife } from './useKnife.js';
 

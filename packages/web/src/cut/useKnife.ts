@@ -33,8 +33,6 @@ export interface Draft {
   proven: boolean;
 }
 
-const plain = <T>(value: T): T => plainCopy(value);
-
 /**
  * The knife on one board: plans made in a worker, flipped through, moved by hand, and planned anew
  * after a crack. What is only looked at is a draft; `kept` is what the server has. A newer question
@@ -126,7 +124,7 @@ export function useKnife(
     }));
   async function find(): Promise<void> {
     if (!input.value) return;
-    const question = plain(input.value);
+    const question = plainCopy(input.value);
     if (!question.pieces.some((p) => p.limit !== 0)) {
       says.value =
         'No empty boxes for comb are left: put some in the kit, with their inner measures.';
@@ -216,12 +214,15 @@ export function useKnife(
     const cracked = now.find((p) => p.key === key);
     if (!cracked) return null;
     const crack: CombDefect = crackThrough(cracked);
-    const question = plain(input.value);
+    const question = plainCopy(input.value);
     const done = board.value.cutsDone;
     const found = await ask((api) =>
       api.replan(
         question,
-        plain({ placements: now.map((p) => ({ ...p, id: p.jarKindId })), cuts: kept.value.cuts }),
+        plainCopy({
+          placements: now.map((p) => ({ ...p, id: p.jarKindId })),
+          cuts: kept.value.cuts,
+        }),
         done,
         [crack],
       ),

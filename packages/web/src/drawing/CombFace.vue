@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { vDrag, within, between, type Pull } from './drag';
+import { vDrag, within, type Pull } from './drag';
 import {
   CONTENTS,
   areaShareOfDepth,
@@ -12,6 +12,7 @@ import {
   type Content,
   type Shares,
   type StoredFace,
+  between,
 } from '@furrow/core';
 import { computed, ref } from 'vue';
 import { cellColour, cellPaths, drawLattice, facePaths, lattice } from './cells.js';

@@ -15,6 +15,7 @@ import {
   type FaceLattice,
   type Tone,
   entryOf,
+  between,
 } from '@furrow/core';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { CellSprites, drawCells, type View } from './paintCanvas.js';
@@ -241,7 +242,7 @@ function zoomTo(
 ): void {
   const box = canvas.value!.getBoundingClientRect();
   const [px, py] = [(at[0] - box.left) * ratio(), (at[1] - box.top) * ratio()];
-  const k = Math.min(fitted * 12, Math.max(fitted, from.k * by));
+  const k = between(fitted, fitted * 12, from.k * by);
   view = {
     k,
     x: px + (from.x - px) * (k / from.k) + shift[0] * ratio(),
@@ -272,7 +273,7 @@ function choose(next: CellClass, nextTone: Tone = tone.value): void {
   said.value = `Brush: ${words[next]}`;
 }
 const resize = (by: number): void =>
-  void (sizeMm.value = Math.min(90, Math.max(5, Math.round(sizeMm.value * by))));
+  void (sizeMm.value = between(5, 90, Math.round(sizeMm.value * by)));
 function walk(dx: number, dy: number): void {
   const { lattice } = props;
   const from =

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { temperatureText, type FreezingPlan, type UnitSystem } from '@furrow/core';
+import { temperatureText, type FreezingPlan, type UnitSystem, between } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
 
@@ -34,10 +34,7 @@ const clock = (hours: number): string =>
     .plus({ hours })
     .toFormat(hours > 0 && parts.value.total > 12 ? 'ccc HH:mm' : 'HH:mm');
 const ahead = computed(() =>
-  Math.min(
-    parts.value.total,
-    Math.max(0, (props.now.getTime() - Date.parse(props.startedAt)) / 3_600_000),
-  ),
+  between(0, parts.value.total, (props.now.getTime() - Date.parse(props.startedAt)) / 3_600_000),
 );
 const words = computed(
   () =>

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h, withDirectives } from 'vue';
-import { arrowsOf, between, vDrag, within, type Pull } from './drag.js';
+import { arrowsOf, vDrag, within, type Pull } from './drag.js';
 
 afterEach(() => vi.restoreAllMocks());
 
@@ -32,14 +32,6 @@ it('a point of the window is told in the measure of what is drawn', () => {
   vi.spyOn(drawing, 'getBoundingClientRect').mockReturnValue(new DOMRect(100, 50, 200, 400));
   expect(within(drawing, { x: 150, y: 250 }, 1000, 1000)).toEqual({ x: 250, y: 500 });
 });
-
-it.each([
-  [5, 5],
-  [-3, 0],
-  [14, 10],
-])('%d is held between nothing and ten', (figure, held) =>
-  expect(between(0, 10, figure)).toBe(held),
-);
 
 describe('a pull', () => {
   const held = new Set<number>();

@@ -77,7 +77,3 @@ export function arrowsOf(event: KeyboardEvent): Point | null {
   event.stopPropagation();
   return way;
 }
-
-/** A figure held between its least and its most. */
-export const between = (least: number, most: number, figure: number): number =>
-  Math.min(most, Math.max(least, figure));

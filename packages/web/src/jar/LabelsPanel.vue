@@ -14,6 +14,7 @@ import {
   type LabelFieldKind,
   type Lot,
   type LabelDesignRecord,
+  between,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
@@ -100,7 +101,7 @@ const WHY_SILENT: Partial<Record<LabelFieldKind, string>> = {
   own: 'write your words',
 };
 const size = (f: LabelField, by: number): void =>
-  void (f.sizePt = Math.min(48, Math.max(4, Math.round((f.sizePt + by) * 2) / 2)));
+  void (f.sizePt = between(4, 48, Math.round((f.sizePt + by) * 2) / 2));
 const fit = (): void => {
   if (label.value && sheet.value)
     fields.value = shrunkToFit(design.value, label.value.words, sheet.value).fields.map((f) => ({

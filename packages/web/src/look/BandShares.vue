@@ -8,9 +8,10 @@ import {
   type CombOutline,
   type Content,
   type Shares,
+  between,
 } from '@furrow/core';
 import { computed } from 'vue';
-import { between } from '../drawing/drag.js';
+
 import NumberField from '../parts/NumberField.vue';
 import type { Side } from './lookDraft.js';
 

@@ -13,13 +13,14 @@ import {
   type SeenBy,
   type Shares,
   type StoredFace,
+  between,
 } from '@furrow/core';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import CombFace from '../drawing/CombFace.vue';
 import CombPaint from '../drawing/CombPaint.vue';
-import { between } from '../drawing/drag.js';
+
 import { useWidth } from '../parts/useWidth.js';
 import { dayText } from '../shell/times.js';
 import BandShares from './BandShares.vue';

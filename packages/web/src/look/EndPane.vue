@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { vDrag, within, between, type Pull, type Point } from '../drawing/drag';
-import type { Pane } from '@furrow/core';
+import { vDrag, within, type Pull, type Point } from '../drawing/drag';
+import { type Pane, between } from '@furrow/core';
 import { computed } from 'vue';
 
 /**

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { followerAfterBar, isStingless, type Hive, type JudgedComb } from '@furrow/core';
+import { followerAfterBar, isStingless, type Hive, type JudgedComb, between } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, ref, watch } from 'vue';
 import { useSend } from '../api/useSend.js';
-import { between } from '../drawing/drag.js';
+
 import HiveSection from '../drawing/sections/HiveSection.vue';
 import { drawnCombs } from '../drawing/sections/drawHive.js';
 import { sectionSizeMm } from '../drawing/sections/registry.js';

@@ -7,6 +7,7 @@ import {
   hiveKind,
   type Hive,
   type HouseRules,
+  between,
 } from '@furrow/core';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
@@ -211,7 +212,7 @@ const readBrood = (boxId: string): Promise<unknown> =>
 function step(by: number): void {
   const slots = combs.value.map((c) => c.slot);
   const i = slots.indexOf(slot.value);
-  slot.value = slots[Math.min(slots.length - 1, Math.max(0, i + by))] ?? slot.value;
+  slot.value = slots[between(0, slots.length - 1, i + by)] ?? slot.value;
   void leadToReading();
 }
 const KEYS: Readonly<Record<string, () => void>> = {

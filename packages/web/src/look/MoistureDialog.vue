@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { z } from 'zod';
+import { fromStorage } from '../parts/fromStorage';
 import { BadInput, honeyKeeping, readingDoubt, readingMoisture, type Reading } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
@@ -19,9 +21,8 @@ const props = defineProps<{
   drop?: string;
 }>();
 const emit = defineEmits<{ reading: [reading: Reading] }>();
-const remembered = JSON.parse(
-  localStorage.getItem('furrow.refractometer') ?? '{}',
-) as Partial<Reading>;
+const remembered: Partial<Reading> =
+  fromStorage('furrow.refractometer', z.custom<Partial<Reading>>()) ?? {};
 const value = ref<number | null>(null);
 const scale = ref<Reading['scale']>(remembered.scale ?? 'moisture');
 const cells = ref<Reading['cells']>('open');

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { vDrag, between, arrowsOf, type Pull } from '../drawing/drag';
-import { type Geometry, type HiveKind, mayGoAsBox, firstOf } from '@furrow/core';
+import { vDrag, arrowsOf, type Pull } from '../drawing/drag';
+import { type Geometry, type HiveKind, mayGoAsBox, firstOf, between } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import HiveSection from '../drawing/sections/HiveSection.vue';
@@ -29,7 +29,7 @@ function set(key: string, value: number | string | null): void {
   const m = props.kind.measures.find((known) => known.key === key);
   emit('change', {
     ...props.geometry,
-    [key]: m && typeof value === 'number' ? Math.min(m.high, Math.max(m.low, value)) : value,
+    [key]: m && typeof value === 'number' ? between(m.low, m.high, value) : value,
   });
 }
 const handles = computed(() => props.kind.handles!);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { vDrag, between, type Pull } from '../drawing/drag';
-import { type Geometry, type HiveKind, type TopBarGeometry, topBarOf } from '@furrow/core';
+import { vDrag, type Pull } from '../drawing/drag';
+import { type Geometry, type HiveKind, type TopBarGeometry, topBarOf, between } from '@furrow/core';
 import { computed, ref } from 'vue';
 import SectionTopBar from '../drawing/sections/SectionTopBar.vue';
 import { useWidth } from '../parts/useWidth.js';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { drawPhoto } from '../drawing/photoCanvas';
 import { fileOf } from '../parts/domEvents';
-import { vDrag, within, between, arrowsOf, type Point, type Pull } from '../drawing/drag';
+import { vDrag, within, arrowsOf, type Point, type Pull } from '../drawing/drag';
 import {
   CELL_CLASSES,
   CELL_MM,
@@ -23,6 +23,7 @@ import {
   type StoredFace,
   mapQuad,
   tableOf,
+  between,
 } from '@furrow/core';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';

@@ -17,6 +17,7 @@ import {
   type Range,
   type Way,
   hiveKind as kindOf,
+  between,
 } from '@furrow/core';
 import { computed } from 'vue';
 import { said } from '../shell/units.js';
@@ -102,7 +103,7 @@ function gaugeOf(f: Finding): Gauge | null {
   return f.unit === '%' ? percents(f, f.measured, f.limit) : null;
 }
 const along = (value: number, from: number, to: number): number =>
-  Math.min(W, Math.max(0, ((value - from) / (to - from)) * W));
+  between(0, W, ((value - from) / (to - from)) * W);
 function missingText(f: Finding, shortKg: number): string {
   if (f.answer === 'unknown') return 'not all read';
   return shortKg > 1e-9 ? `${massText(shortKg, props.rules.units)} short` : 'covered';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { massText, type HouseRules, type JarKindRecord, type Vessel } from '@furrow/core';
+import { massText, type HouseRules, type JarKindRecord, type Vessel, between } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, useId } from 'vue';
 import { newId } from '../api/client.js';
@@ -52,7 +52,7 @@ const jarName = (jar: JarKindRecord): string => `Jar ${jar.name}`;
  * it.
  */
 const widthMm = (litres: number): number =>
-  Math.min(1500, Math.max(30, Math.round(Math.cbrt((4 * litres * 1e6) / Math.PI))));
+  between(30, 1500, Math.round(Math.cbrt((4 * litres * 1e6) / Math.PI)));
 async function put(vessel: {
   name: string;
   volumeL: number;

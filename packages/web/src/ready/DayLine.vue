@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { within } from '../drawing/drag';
-import { bestHours, type HourScore, dayOf } from '@furrow/core';
+import { bestHours, type HourScore, dayOf, between } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, ref } from 'vue';
 import { useWidth } from '../parts/useWidth.js';
@@ -55,13 +55,13 @@ function touch(event: MouseEvent): void {
   const { currentTarget: line, clientX: x, clientY: y } = event;
   if (!(line instanceof Element)) return;
   const { x: px } = within(line, { x, y }, days.value.length * dayWidth.value + 4, 1);
-  const day = Math.min(days.value.length - 1, Math.max(0, Math.floor((px - 2) / dayWidth.value)));
+  const day = between(0, days.value.length - 1, Math.floor((px - 2) / dayWidth.value));
   const hour = Math.round(
     FIRST + ((px - 2 - day * dayWidth.value - 6) / (dayWidth.value - 12)) * (LAST - FIRST),
   );
   emit(
     'choose',
-    `${days.value[day].date}T${String(Math.min(LAST, Math.max(FIRST, hour))).padStart(2, '0')}:00`,
+    `${days.value[day].date}T${String(between(FIRST, LAST, hour)).padStart(2, '0')}:00`,
   );
 }
 function key(event: KeyboardEvent): void {

@@ -29,8 +29,6 @@ import { compute } from '../workers/client.js';
 
 /** Warmth a vessel under a super has: it hangs outside, so its honey cools a little. */
 const HONEY_C = 27;
-/** What goes to the worker must be plain. */
-const plain = <T>(thing: T): T => plainCopy(thing);
 
 /**
  * Every frame of one harvest as it stands, the vessels under them, what comes next, and the
@@ -99,12 +97,12 @@ export function useFrames(
       const nowIso = now.value.toISOString();
       for (const f of all) {
         if (!f.run.openedAt || f.run.closed) continue;
-        const answer = await compute().frameForecast(plain(f.run), plain({ ...f, nowIso }));
+        const answer = await compute().frameForecast(plainCopy(f.run), plainCopy({ ...f, nowIso }));
         forecasts.value = { ...forecasts.value, [f.run.combId]: answer };
       }
       for (const vessel of held.value.values()) {
         const kit = vessels.value.find((v) => v.id === vessel.vesselId) ?? null;
-        const answer = await compute().vesselForecast(plain(vessel), plain(all), {
+        const answer = await compute().vesselForecast(plainCopy(vessel), plainCopy(all), {
           vesselFullKg: fullKg(kit),
           nowIso,
         });

@@ -1,3 +1,5 @@
+import { fromStorage } from '../parts/fromStorage';
+import { z } from 'zod';
 import type { StepMark } from '@furrow/core';
 import { computed, onScopeDispose, ref, watch, type Ref } from 'vue';
 import { Refused, newId, send } from '../api/client.js';
@@ -9,6 +11,7 @@ interface PendingMark {
   commandId: string;
   said: string;
 }
+const pendingMarks = z.array(z.custom<PendingMark>());
 const RETRY_MS = 4_000;
 
 /**
@@ -72,7 +75,7 @@ export function usePendingMarks(batchId: Ref<string | null>, known: Ref<readonly
   watch(
     batchId,
     (id) => {
-      waiting.value = id ? (JSON.parse(localStorage.getItem(key()) ?? '[]') as PendingMark[]) : [];
+      waiting.value = (id && fromStorage(key(), pendingMarks)) || [];
       void sendAll();
     },
     { immediate: true },

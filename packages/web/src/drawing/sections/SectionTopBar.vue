@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { vDrag, within, between, arrowsOf, type Pull } from '../drag';
-import type { TopBarGeometry, Verdict } from '@furrow/core';
+import { vDrag, within, arrowsOf, type Pull } from '../drag';
+import { type TopBarGeometry, type Verdict, between } from '@furrow/core';
 import { computed, ref } from 'vue';
 import CombSlab from '../CombSlab.vue';
 import VerdictMark from '../VerdictMark.vue';
