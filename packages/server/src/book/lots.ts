@@ -9,7 +9,8 @@ import {
 import { FLOW_COLUMNS, asBookFlow, flowsOfLots } from '../store/unitOfWork.js';
 import { writerText } from '../store/writer.js';
 import type { Knex } from 'knex';
-import { list, openRows } from '../store/rows.js';
+import { list, listsOf, openRows } from '../store/rows.js';
+import type { RowOf } from '../store/tables.js';
 import { z } from 'zod';
 import { rowsOf, sumsOf, type AskedRow } from '../store/asked.js';
 
@@ -97,39 +98,65 @@ export async function stockView(db: Knex, kinds: readonly LotKind[]): Promise<Lo
   return entryOf(known.byKinds, of);
 }
 
-/** Lots of one batch, or of all, with their flows and balance. */
-export async function bookView(
-  db: Knex,
-  batchId?: string,
-): Promise<{
+/** Lots with their flows and balance. */
+export interface BookView {
   lots: Lot[];
   flows: Flow[];
   lossG: number;
   balanced: boolean;
   problems: BatchDetail['problems'];
-}> {
-  const rows = await list(db, 'lots', batchId ? { batchId } : {});
-  const ids = new Set(rows.map((lot) => lot.id));
-  const query = db('flows')
+}
+
+const writtenFlows = (db: Knex): Knex.QueryBuilder =>
+  db('flows')
     .leftJoin('commands', 'commands.id', 'flows.commandId')
     .select('flows.*', 'commands.person', 'commands.device')
     .orderBy('flows.at')
     .orderBy('flows.recordedAt');
-  if (batchId) query.whereIn('fromLot', [...ids]).orWhereIn('toLot', [...ids]);
-  const flowRows = await rowsOf(WRITTEN_FLOW, query);
+
+/** Lots of one batch, or of all, with their flows and balance. */
+export async function bookView(db: Knex, batchId?: string): Promise<BookView> {
+  if (batchId) return (await booksOf(db, [batchId]))(batchId);
+  return summed(await list(db, 'lots'), await rowsOf(WRITTEN_FLOW, writtenFlows(db)), null);
+}
+
+/** The books of several harvests, by harvest: each as `bookView` would give it. */
+export async function booksOf(
+  db: Knex,
+  batchIds: readonly string[],
+): Promise<(batchId: string) => BookView> {
+  const lotsOf = await listsOf(db, 'lots', 'batchId', batchIds);
+  const allIds = batchIds.flatMap(lotsOf).map((lot) => lot.id);
+  const flows = await rowsOf(
+    WRITTEN_FLOW,
+    writtenFlows(db).whereIn('fromLot', allIds).orWhereIn('toLot', allIds),
+  );
+  return (batchId) => {
+    const lots = lotsOf(batchId);
+    const ids = new Set(lots.map((lot) => lot.id));
+    const own = flows.filter((f) => ids.has(f.fromLot) || ids.has(f.toLot));
+    return summed(lots, own, ids);
+  };
+}
+
+/** Takes the lots that are the book's own, null where all are. */
+function summed(
+  rows: readonly RowOf<'lots'>[],
+  flowRows: readonly WrittenFlow[],
+  ids: ReadonlySet<string> | null,
+): BookView {
   // Flows of lots that an undo took back stand in the book with their voids, and count for nothing.
   const voided = new Set(flowRows.flatMap((f) => (f.voids ? [f.voids] : [])));
   const shown = flowRows.filter((f) => !f.voids && !voided.has(f.id));
   // Of one batch, what comes from or goes to another batch's lot comes from or goes outside.
-  const own = (id: string): string => (!batchId || ids.has(id) || id === 'loss' ? id : 'outside');
+  const own = (id: string): string => (!ids || ids.has(id) || id === 'loss' ? id : 'outside');
   const balance = massBalance({
     lots: rows.map(({ id, kind }) => ({ id, kind })),
     flows: flowRows.map(asBookFlow).map((f) => ({ ...f, from: own(f.from), to: own(f.to) })),
   });
   const sums = new Map(balance.lots.map((b) => [b.id, b]));
-  const lots = rows.map((lot) => ({ ...lot, ...entryOf(sums, lot.id) }));
   return {
-    lots,
+    lots: rows.map((lot) => ({ ...lot, ...entryOf(sums, lot.id) })),
     flows: shown.map(asFlow),
     lossG: balance.lossG,
     balanced: balance.balanced,

@@ -1,22 +1,37 @@
 import { measuredWaterPercent, type Batch, type LotWater, type WaterSources } from '@furrow/core';
 import type { Knex } from 'knex';
 import { lookRows } from '../look/hiveViews.js';
-import { list } from '../store/rows.js';
+import { listsOf } from '../store/rows.js';
 import { stockView } from './lots.js';
-import { drainViews } from '../drain/drainViews.js';
+import { drainsOf } from '../drain/drainViews.js';
 import { batchViewsOf } from '../harvest/batches.js';
 
-/** Everything that may have measured the water of a harvest's honey. */
-export async function waterSourcesOf(
+type Harvest = Pick<Batch, 'id' | 'combIds'>;
+
+/** Everything that may have measured the water of a harvest's honey, of each of several. */
+async function waterSources(
   db: Knex,
-  batch: Pick<Batch, 'id' | 'combIds'>,
-): Promise<WaterSources> {
-  return {
-    drains: await drainViews(db, { batchId: batch.id }),
-    waterReadings: await list(db, 'waterReadings', { batchId: batch.id }),
-    looks: await lookRows(db, batch.combIds),
-    takes: await list(db, 'takes', { batchId: batch.id }),
-  };
+  batches: readonly Harvest[],
+): Promise<(batch: Harvest) => WaterSources> {
+  const ids = batches.map((b) => b.id);
+  const drains = await drainsOf(db, ids);
+  const waterReadings = await listsOf(db, 'waterReadings', 'batchId', ids);
+  const takes = await listsOf(db, 'takes', 'batchId', ids);
+  const looks = await lookRows(
+    db,
+    batches.flatMap((b) => b.combIds),
+  );
+  return ({ id, combIds }) => ({
+    drains: drains(id),
+    waterReadings: waterReadings(id),
+    looks: looks.filter((look) => combIds.includes(look.combId)),
+    takes: takes(id),
+  });
+}
+
+/** Everything that may have measured the water of one harvest's honey. */
+export async function waterSourcesOf(db: Knex, batch: Harvest): Promise<WaterSources> {
+  return (await waterSources(db, [batch]))(batch);
 }
 
 /**
@@ -25,8 +40,7 @@ export async function waterSourcesOf(
 export async function watersOfStock(db: Knex): Promise<LotWater[]> {
   const lots = await stockView(db, ['honey']);
   const batches = await batchViewsOf(db, [...new Set(lots.map((l) => l.batchId))]);
-  const percents = new Map<string, number | null>();
-  for (const batch of batches)
-    percents.set(batch.id, measuredWaterPercent(await waterSourcesOf(db, batch)));
+  const sourcesOf = await waterSources(db, batches);
+  const percents = new Map(batches.map((b) => [b.id, measuredWaterPercent(sourcesOf(b))]));
   return lots.map((l) => ({ lotId: l.id, measuredPercent: percents.get(l.batchId) ?? null }));
 }

@@ -1,6 +1,7 @@
 import { entryOf, type Drain, type StreamReading } from '@furrow/core';
 import type { Knex } from 'knex';
-import { list } from '../store/rows.js';
+import { groupedBy, list, listsOf } from '../store/rows.js';
+import type { RowOf } from '../store/tables.js';
 import { z } from 'zod';
 import { rowsOf } from '../store/asked.js';
 
@@ -34,19 +35,35 @@ async function zonesOf(db: Knex, batchIds: readonly string[]): Promise<Map<strin
   return new Map(rows.map((r) => [r.id, r.zone]));
 }
 
-export async function drainViews(db: Knex, where: Record<string, unknown>): Promise<Drain[]> {
-  const drains = await list(db, 'drains', where, 'startedAt');
+/** Drains by equal columns, oldest first, with all that was weighed, done and read of each. */
+export async function drainViews(db: Knex, where: Partial<RowOf<'drains'>>): Promise<Drain[]> {
+  return asViews(db, await list(db, 'drains', where, 'startedAt'));
+}
+
+/** The drains of several harvests, by harvest: each list as `drainViews` would give it. */
+export async function drainsOf(
+  db: Knex,
+  batchIds: readonly string[],
+): Promise<(batchId: string) => Drain[]> {
+  const rowsOfBatch = await listsOf(db, 'drains', 'batchId', batchIds, 'startedAt');
+  const views = await asViews(db, batchIds.flatMap(rowsOfBatch));
+  return groupedBy(views, (drain) => drain.batchId);
+}
+
+async function asViews(db: Knex, drains: readonly RowOf<'drains'>[]): Promise<Drain[]> {
+  const ids = drains.map((d) => d.id);
   const zones = await zonesOf(
     db,
     drains.map((d) => d.batchId),
   );
-  return Promise.all(
-    drains.map(async (drain) => ({
-      ...drain,
-      zone: entryOf(zones, drain.batchId),
-      weighings: await list(db, 'weighings', { drainId: drain.id }, 'occurredAt'),
-      events: await list(db, 'drainEvents', { drainId: drain.id }, 'occurredAt'),
-      readings: joined(await list(db, 'readings', { drainId: drain.id }, 'occurredAt')),
-    })),
-  );
+  const weighings = await listsOf(db, 'weighings', 'drainId', ids, 'occurredAt');
+  const events = await listsOf(db, 'drainEvents', 'drainId', ids, 'occurredAt');
+  const readings = await listsOf(db, 'readings', 'drainId', ids, 'occurredAt');
+  return drains.map((drain) => ({
+    ...drain,
+    zone: entryOf(zones, drain.batchId),
+    weighings: weighings(drain.id),
+    events: events(drain.id),
+    readings: joined(readings(drain.id)),
+  }));
 }

@@ -22,9 +22,9 @@ import {
   type PastRun,
 } from '@furrow/core';
 import type { Knex } from 'knex';
-import { batchDetail } from '../harvest/detail.js';
-import { bookView } from '../book/lots.js';
-import { drainViews } from './drainViews.js';
+import { batchDetails } from '../harvest/detail.js';
+import { booksOf } from '../book/lots.js';
+import { drainsOf } from './drainViews.js';
 import { batchViewsOf } from '../harvest/batches.js';
 import { z } from 'zod';
 import { columnOf } from '../store/asked.js';
@@ -84,10 +84,13 @@ async function batchesToLearnFrom(db: Knex): Promise<Batch[]> {
 
 async function readRuns(db: Knex): Promise<HouseholdRuns> {
   const drains: HouseholdRun[] = [];
-  const frames: PastRun[] = [];
-  for (const batch of await batchesToLearnFrom(db)) {
-    const ended = (await drainViews(db, { batchId: batch.id })).filter((d) => d.endedAt);
-    const outG = ended.length ? drainedG(await bookView(db, batch.id)) : 0;
+  const batches = await batchesToLearnFrom(db);
+  const ids = batches.map((b) => b.id);
+  const drainsOfBatch = await drainsOf(db, ids);
+  const books = await booksOf(db, ids);
+  for (const batch of batches) {
+    const ended = drainsOfBatch(batch.id).filter((d) => d.endedAt);
+    const outG = ended.length ? drainedG(books(batch.id)) : 0;
     for (const drain of ended) {
       const pressed = drain.events.some((e) => e.kind === 'press');
       const split = dripPress(
@@ -109,9 +112,16 @@ async function readRuns(db: Knex): Promise<HouseholdRuns> {
           residualShare: split.residualShare.mid,
         });
     }
-    if (await db('frameEvents').where({ batchId: batch.id, kind: 'plug', removedAt: null }).first())
-      frames.push(...framesOf(await batchDetail(db, batch.id)));
   }
+  const plugged = await columnOf(
+    z.string(),
+    db('frameEvents')
+      .whereIn('batchId', ids)
+      .where({ kind: 'plug', removedAt: null })
+      .distinct()
+      .pluck('batchId'),
+  );
+  const frames = (await batchDetails(db, plugged)).reverse().flatMap(framesOf);
   return { drains, frames };
 }
 

@@ -107,11 +107,12 @@ async function staysByBox(
 }
 
 /**
- * Hives as they hang now: boxes from the floor up, places in order, the comb in each, its looks
- * from old to new.
+ * Hives as they hang now, all or only these: boxes from the floor up, places in order, the comb in
+ * each, its looks from old to new.
  */
-export async function hiveViews(db: Knex, where: Record<string, unknown> = {}): Promise<Hive[]> {
-  const hives = await list(db, 'hives', where);
+export async function hiveViews(db: Knex, only?: readonly string[]): Promise<Hive[]> {
+  const all = await list(db, 'hives');
+  const hives = only ? all.filter((h) => only.includes(h.id)) : all;
   const ids = hives.map((h) => h.id);
   const sites = new Map((await list(db, 'sites')).map((s) => [s.id, s]));
   const now = { toOn: null, removedAt: null };
@@ -411,5 +412,5 @@ async function coloniesIn(db: Knex, hiveIds: readonly string[]): Promise<Map<str
 
 export async function hiveView(db: Knex, id: string): Promise<Hive> {
   await find(db, 'hives', id, 'hive');
-  return (await hiveViews(db, { id }))[0];
+  return (await hiveViews(db, [id]))[0];
 }

@@ -6,7 +6,6 @@ import {
   forecastInput,
   mergeWeather,
   type Batch,
-  type BatchDetail,
   type DayPlan,
   planDay,
   type Drain,
@@ -24,7 +23,7 @@ import { correctionOf } from '../book/seasons.js';
 import { methodPriorOf } from '../drain/runs.js';
 import type { WeatherService } from '../instruments/weather.js';
 import { find, list } from '../store/rows.js';
-import { batchDetail } from '../harvest/detail.js';
+import { batchDetails } from '../harvest/detail.js';
 import { drainViews } from '../drain/drainViews.js';
 import { batchViews } from '../harvest/batches.js';
 import { currentRules } from '../rules/currentRules.js';
@@ -101,11 +100,11 @@ export async function openPlans(db: Knex, now: Date): Promise<OpenPlans> {
   const open = (await batchViews(db, { closedAt: null })).filter(
     (b: Batch) => b.stage === 'ready' || b.stage === 'take',
   );
-  const details: BatchDetail[] = [];
-  for (const batch of open.reverse()) {
-    await breathe();
-    details.push(await batchDetail(db, batch.id));
-  }
+  const newestFirst = await batchDetails(
+    db,
+    open.map((b) => b.id),
+  );
+  const details = newestFirst.reverse();
   await breathe();
   const inUse = await vesselsInUse(db, now);
   const corrections: Record<string, Range> = {};

@@ -94,6 +94,39 @@ export async function list<Table extends TableName>(
   return openRows(table, query);
 }
 
+/**
+ * Rows that were not taken back of several things at once, by the column that names the thing: each
+ * list as `list` would give it, an empty one where there is nothing. One query, however many.
+ */
+export async function listsOf<Table extends TableName, Of extends keyof RowOf<Table> & string>(
+  db: Knex,
+  table: Table,
+  of: Of,
+  ids: readonly string[],
+  order: keyof RowOf<Table> & string = 'recordedAt',
+): Promise<(id: string) => RowOf<Table>[]> {
+  const query = db(table)
+    .whereIn(of, [...ids])
+    .where({ removedAt: null })
+    .orderBy(order)
+    .orderBy('rowid');
+  return groupedBy(await openRows(table, query), (row) => row[of] as string);
+}
+
+/** Things by what they belong to, in their order; an empty list where there is none. */
+export function groupedBy<Thing>(
+  things: readonly Thing[],
+  of: (thing: Thing) => string,
+): (id: string) => Thing[] {
+  const groups = new Map<string, Thing[]>();
+  for (const thing of things) {
+    const group = groups.get(of(thing));
+    if (group) group.push(thing);
+    else groups.set(of(thing), [thing]);
+  }
+  return (id) => groups.get(id) ?? [];
+}
+
 /** Whole rows of a table, as a query of it finds them. */
 export async function openRows<Table extends TableName>(
   table: Table,

@@ -26,35 +26,44 @@ import {
 } from '@furrow/core';
 import type { Knex } from 'knex';
 import { breathe } from '../breathe.js';
-import { waterSourcesOf } from '../book/waters.js';
 import { frameClocks } from './frameClocks.js';
 import { methodPriorOf } from '../drain/runs.js';
 import { list } from '../store/rows.js';
-import { batchDetail } from '../harvest/detail.js';
-import { bookView } from '../book/lots.js';
-import { drainViews } from '../drain/drainViews.js';
-import { batchViews } from '../harvest/batches.js';
+import { batchDetails } from '../harvest/detail.js';
 import { currentRules } from '../rules/currentRules.js';
 import { afterClocks } from './after.js';
 import { z } from 'zod';
-import { rowOf } from '../store/asked.js';
+import { columnOf } from '../store/asked.js';
 
 const soon = (dueAt: string | null, now: Date, minutes: number): boolean =>
   dueAt !== null && Date.parse(dueAt) - now.getTime() < minutes * 60_000;
 
+const hoursAfter = (at: string, hours: number): string =>
+  new Date(Date.parse(at) + hours * 3_600_000).toISOString();
+
+/** Harvests at work, whole: chosen and not in the book yet. Read once for all that is said of them. */
+export async function harvestsAtWork(db: Knex): Promise<BatchDetail[]> {
+  const open = await columnOf(
+    z.string(),
+    db('batches')
+      .where({ closedAt: null, removedAt: null })
+      .whereNot({ stage: 'ready' })
+      .pluck('id'),
+  );
+  return batchDetails(db, open);
+}
+
 /**
  * Clocks that run now, told by instants: waits and frames at the hive, drains, warmings and presses
- * at the bench, by the unfavourable edge.
+ * at the bench, by the unfavourable edge. Takes the harvests at work where they are read already.
  */
-export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
+export async function clocks(db: Knex, now: Date, known?: BatchDetail[]): Promise<Clock[]> {
   const { rules } = await currentRules(db);
   const vessels = await list(db, 'vessels');
-  const batches = await batchViews(db, { closedAt: null });
+  const atWork = known ?? (await harvestsAtWork(db));
   const running: Clock[] = [];
-  for (const drain of await drainViews(db, { endedAt: null })) {
+  for (const { drain, batch } of runningDrains(atWork)) {
     await breathe();
-    const batch = batches.find((b) => b.id === drain.batchId);
-    if (!batch) continue;
     const { dueAt, dueWhat } = nextDue(
       drain,
       vessels.find((v) => v.id === drain.lowerVesselId) ?? null,
@@ -77,17 +86,25 @@ export async function clocks(db: Knex, now: Date): Promise<Clock[]> {
     );
   }
   const taking: Clock[] = [];
-  for (const batch of batches.filter((b) => b.stage === 'take')) {
-    if (await db('stepMarks').where({ batchId: batch.id, removedAt: null }).first())
-      taking.push(...takeClocks(await batchDetail(db, batch.id), rules, vessels, now));
+  for (const detail of atWork.filter((d) => d.batch.stage === 'take' && d.marks.length)) {
+    await breathe();
+    taking.push(...takeClocks(detail, rules, vessels, now));
   }
   return [
     ...taking,
     ...running,
-    ...(await settleClocks(db, batches, vessels)),
-    ...(await keepingClocks(db, batches, rules, now)),
+    ...atWork.flatMap((detail) => settleClock(detail, vessels) ?? []),
+    ...keepingClocks(atWork, rules, now),
     ...(await afterClocks(db, rules, now)),
   ];
+}
+
+/** Drains that run, with their harvests, in the order they were begun. */
+export function runningDrains(atWork: readonly BatchDetail[]): { drain: Drain; batch: Batch }[] {
+  return atWork
+    .flatMap(({ batch, drains }) => drains.map((drain) => ({ drain, batch })))
+    .filter(({ drain }) => drain.endedAt === null)
+    .sort((a, b) => a.drain.startedAt.localeCompare(b.drain.startedAt));
 }
 
 /** A warming that lasts and a press that rests have their own clock beside the drain's. */
@@ -169,48 +186,36 @@ function takeClocks(
 
 /**
  * Honey that settles: from the close of its drain until it is filled, due to be skimmed by the slow
- * edge of Stokes.
+ * edge of Stokes. Null where nothing settles.
  */
-async function settleClocks(db: Knex, batches: Batch[], vessels: Vessel[]): Promise<Clock[]> {
-  const waiting = batches.filter((b) => b.stage === 'jar');
-  const found = await Promise.all(
-    waiting.map(async (batch): Promise<Clock[]> => {
-      const drain = (await drainViews(db, { batchId: batch.id })).at(-1);
-      const { lots } = await bookView(db, batch.id);
-      const honeyG = lots.find((lot) => lot.kind === 'honey')?.nowG ?? 0;
-      if (!drain?.endedAt || honeyG === 0 || lots.some((lot) => lot.kind === 'jars')) return [];
-      const vessel =
-        vessels.find((v) => v.role === 'settling') ??
-        vessels.find((v) => v.id === drain.lowerVesselId);
-      const { temperatureC } = drain;
-      // What was measured since counts, as it does on the screen of what settles.
-      const measured = measuredWaterPercent(await waterSourcesOf(db, batch));
-      const moisturePercent = measured ?? drain.moisturePercent;
-      const depthMm = honeyDepthMm({
-        honeyKg: honeyG / 1000,
-        innerDiameterMm: vessel?.innerDiameterMm ?? 250,
-        moisturePercent,
-        temperatureC,
-      });
-      const dueAt = new Date(
-        Date.parse(drain.endedAt) +
-          settlingHours({ depthMm, temperatureC, moisturePercent }).high * 3_600_000,
-      ).toISOString();
-      return [
-        {
-          id: `${drain.id}-settle`,
-          kind: 'settle',
-          batchId: batch.id,
-          hiveName: batch.hiveName,
-          startedAt: drain.endedAt,
-          dueAt,
-          dueWhat: 'skim',
-          urgent: false,
-        },
-      ];
-    }),
-  );
-  return found.flat();
+function settleClock(detail: BatchDetail, vessels: readonly Vessel[]): Clock | null {
+  const { batch, lots } = detail;
+  const drain = detail.drains.at(-1);
+  const honeyG = lots.find((lot) => lot.kind === 'honey')?.nowG ?? 0;
+  const isFilled = lots.some((lot) => lot.kind === 'jars');
+  if (batch.stage !== 'jar' || !drain?.endedAt || honeyG === 0 || isFilled) return null;
+  const vessel =
+    vessels.find((v) => v.role === 'settling') ?? vessels.find((v) => v.id === drain.lowerVesselId);
+  const { temperatureC } = drain;
+  // What was measured since counts, as it does on the screen of what settles.
+  const moisturePercent = measuredWaterPercent(detail) ?? drain.moisturePercent;
+  const depthMm = honeyDepthMm({
+    honeyKg: honeyG / 1000,
+    innerDiameterMm: vessel?.innerDiameterMm ?? 250,
+    moisturePercent,
+    temperatureC,
+  });
+  const { high } = settlingHours({ depthMm, temperatureC, moisturePercent });
+  return {
+    id: `${drain.id}-settle`,
+    kind: 'settle',
+    batchId: batch.id,
+    hiveName: batch.hiveName,
+    startedAt: drain.endedAt,
+    dueAt: hoursAfter(drain.endedAt, high),
+    dueWhat: 'skim',
+    urgent: false,
+  };
 }
 
 const KEEPING_DUE: Record<Keeping['kind'], string> = {
@@ -223,65 +228,43 @@ const KEEPING_DUE: Record<Keeping['kind'], string> = {
  * Racks, the freezer, the thaw; and comb for pieces that lies outside the hive, until the cold or
  * its boxes have it.
  */
-async function keepingClocks(
-  db: Knex,
-  batches: Batch[],
-  rules: HouseRules,
-  now: Date,
-): Promise<Clock[]> {
-  const all = await list(db, 'keepings');
-  const named = (batchId: string): Batch | undefined => batches.find((b) => b.id === batchId);
-  const running = all
-    .filter((k) => !k.endedAt && named(k.batchId))
-    .map((k): Clock => ({
-      id: k.id,
-      kind: k.kind,
-      batchId: k.batchId,
-      hiveName: named(k.batchId)!.hiveName,
-      startedAt: k.startedAt,
-      dueAt: k.dueAt,
-      dueWhat: KEEPING_DUE[k.kind],
-      urgent: soon(k.dueAt, now, 30),
-    }));
+function keepingClocks(atWork: readonly BatchDetail[], rules: HouseRules, now: Date): Clock[] {
+  const running = atWork.flatMap(({ batch, keepings }) =>
+    keepings
+      .filter((k) => !k.endedAt)
+      .map((k): Clock => ({
+        id: k.id,
+        kind: k.kind,
+        batchId: batch.id,
+        hiveName: batch.hiveName,
+        startedAt: k.startedAt,
+        dueAt: k.dueAt,
+        dueWhat: KEEPING_DUE[k.kind],
+        urgent: soon(k.dueAt, now, 30),
+      })),
+  );
   if (rules.freeze === 'none') return running;
-  const waiting = batches.filter(
-    (b) =>
-      b.stage === 'cut' &&
-      cutsComb(b.method) &&
-      !all.some((k) => k.batchId === b.id && k.kind === 'freeze'),
-  );
-  const out = await Promise.all(
-    waiting.map(async (batch): Promise<Clock[]> => {
-      const first = await rowOf(
-        { occurredAt: z.string() },
-        db('takes')
-          .where({ batchId: batch.id, removedAt: null })
-          .whereNotNull('netG')
-          .orderBy('occurredAt')
-          .first(),
-      );
-      const comb = (await bookView(db, batch.id)).lots.some(
-        (lot) => (lot.kind === 'comb' || lot.kind === 'pieces') && lot.nowG > 0,
-      );
-      if (!first || !comb) return [];
-      const dueAt = new Date(
-        Date.parse(first.occurredAt) + combOutHours(rules.kitchenTemperatureC) * 3_600_000,
-      ).toISOString();
-      return [
-        {
-          id: `${batch.id}-out`,
-          kind: 'out',
-          batchId: batch.id,
-          hiveName: batch.hiveName,
-          startedAt: first.occurredAt,
-          dueAt,
-          dueWhat: 'into the freezer, before moth and beetle',
-          urgent: soon(dueAt, now, 180),
-        },
-      ];
-    }),
-  );
-  return [...running, ...out.flat()];
+  return [...running, ...atWork.flatMap((detail) => combOutClock(detail, rules, now) ?? [])];
+}
+
+/** Comb that is to be cut and lies outside the hive; null where none does. */
+function combOutClock(detail: BatchDetail, rules: HouseRules, now: Date): Clock | null {
+  const { batch, lots, keepings } = detail;
+  const isToCut = batch.stage === 'cut' && cutsComb(batch.method);
+  const first = detail.takes.find((take) => take.netG !== null);
+  const isOut = lots.some(({ kind, nowG }) => (kind === 'comb' || kind === 'pieces') && nowG > 0);
+  if (!isToCut || keepings.some((k) => k.kind === 'freeze') || !first || !isOut) return null;
+  const dueAt = hoursAfter(first.occurredAt, combOutHours(rules.kitchenTemperatureC));
+  return {
+    id: `${batch.id}-out`,
+    kind: 'out',
+    batchId: batch.id,
+    hiveName: batch.hiveName,
+    startedAt: first.occurredAt,
+    dueAt,
+    dueWhat: 'into the freezer, before moth and beetle',
+    urgent: soon(dueAt, now, 180),
+  };
 }
 
 /** To the minute, so that everything asked within one shares its forecast. */

@@ -17,6 +17,7 @@ import {
   takenUnitsText,
   todayInOrder,
   type Batch,
+  type BatchDetail,
   type Clock,
   type Hive,
   type HouseRules,
@@ -27,16 +28,14 @@ import type { Knex } from 'knex';
 import { holdViews } from '../book/holds.js';
 import { stockView } from '../book/lots.js';
 import { breathe } from '../breathe.js';
-import { drainViews } from '../drain/drainViews.js';
 import { methodPriorOf } from '../drain/runs.js';
 import { batchViews, batchViewsOf } from '../harvest/batches.js';
-import { batchDetail } from '../harvest/detail.js';
 import { hiveViews } from '../look/hiveViews.js';
 import { currentRules } from '../rules/currentRules.js';
 import { list } from '../store/rows.js';
 import { drainedFrames } from '../take/frames.js';
 import { afterLines } from './after.js';
-import { clocks, nextDue } from './clocks.js';
+import { clocks, harvestsAtWork, nextDue, runningDrains } from './clocks.js';
 import { z } from 'zod';
 import { columnOf, rowsOf } from '../store/asked.js';
 
@@ -48,6 +47,8 @@ interface Household {
   vessels: readonly Vessel[];
   /** Harvests that are not in the book yet. */
   batches: readonly Batch[];
+  /** Those of them that are chosen and gone to, whole. */
+  atWork: BatchDetail[];
   hives: readonly Hive[];
 }
 
@@ -63,12 +64,13 @@ export async function todayLines(db: Knex, now: Date): Promise<TodayLine[]> {
     rules,
     vessels: await list(db, 'vessels'),
     batches: await batchViews(db, { closedAt: null }),
+    atWork: await harvestsAtWork(db),
     hives: await hiveViews(db),
   };
-  const running = await clocks(db, now);
+  const running = await clocks(db, now, household.atWork);
   return todayInOrder([
     ...(await ofDrains(household)),
-    ...(await ofWeighingsOwed(household)),
+    ...household.atWork.flatMap((detail) => owedLines(detail, household.vessels)),
     ...running.flatMap((clock) => clockLine(clock) ?? []),
     ...(await ofHarvests(household, running)),
     ...(await ofDrainedFrames(household)),
@@ -88,25 +90,21 @@ function nameOf(batch: Batch, batches: readonly Batch[]): string {
   return mark ? `${batch.hiveName} (${mark})` : batch.hiveName;
 }
 
-async function ofDrains({ db, now, rules, vessels, batches }: Household): Promise<TodayLine[]> {
+async function ofDrains({
+  db,
+  now,
+  rules,
+  vessels,
+  batches,
+  atWork,
+}: Household): Promise<TodayLine[]> {
   const lines: TodayLine[] = [];
-  for (const drain of await drainViews(db, { endedAt: null })) {
+  for (const { drain, batch } of runningDrains(atWork)) {
     await breathe();
-    const batch = batches.find((b) => b.id === drain.batchId);
-    if (!batch) continue;
     const lower = vessels.find((v) => v.id === drain.lowerVesselId) ?? null;
     const prior = await methodPriorOf(db, drain, batch.hiveKind);
     const due = nextDue(drain, lower, rules, now, prior);
     lines.push(...drainLines(drain, batch, nameOf(batch, batches), due, now));
-  }
-  return lines;
-}
-
-async function ofWeighingsOwed({ db, batches, vessels }: Household): Promise<TodayLine[]> {
-  const lines: TodayLine[] = [];
-  for (const batch of batches.filter((b) => b.stage !== 'ready')) {
-    await breathe();
-    lines.push(...owedLines(await batchDetail(db, batch.id), vessels));
   }
   return lines;
 }
