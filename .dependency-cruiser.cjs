@@ -44,8 +44,15 @@ module.exports = {
       comment:
         'The core knows neither server nor screen; server and screen do not know each other.',
       severity: 'error',
-      from: { path: '^packages/(core|server|web)/' },
+      from: { path: '^packages/(core|words|server|web)/' },
       to: { path: '^packages/(server|web)/', pathNot: '^packages/$1/' },
+    },
+    {
+      name: 'core-says-no-words',
+      comment: 'The core says what is to be said; the words for it stand on top of it.',
+      severity: 'error',
+      from: { path: '^packages/core/' },
+      to: { path: '^packages/words/' },
     },
   ],
   options: {

@@ -20,6 +20,16 @@ export default defineConfig({
       },
       {
         test: {
+          name: 'words',
+          provide,
+          root: 'packages/words',
+          environment: 'node',
+          include: ['src/**/*.test.ts'],
+          testTimeout: 60_000,
+        },
+      },
+      {
+        test: {
           name: 'server',
           provide,
           root: 'packages/server',

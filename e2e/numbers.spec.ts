@@ -125,7 +125,7 @@ test.describe('true numbers, from an empty household', () => {
     server,
   }) => {
     await page.goto(`${server.base}/rules?at=all`);
-    await page.getByRole('button', { name: 'lb, °F' }).click();
+    await page.getByRole('button', { name: 'lb, °F, in, US gal' }).click();
     const need = page.getByLabel(/Winter need, top-bar hive/);
     await need.fill('20');
     await page.getByRole('button', { name: 'Write these rules down' }).click();

@@ -105,7 +105,7 @@ test('rules changed on another screen are not overwritten, and what was typed he
 
 test('pounds are one switch away, and undo switches back', async ({ page }) => {
   await page.goto(`${demo.base}/rules?at=all`);
-  await page.getByRole('button', { name: 'lb, °F' }).click();
+  await page.getByRole('button', { name: 'lb, °F, in, US gal' }).click();
   await page.getByRole('button', { name: 'Write these rules down' }).click();
   await expect(page.getByRole('status')).toContainText('House rules written down.');
   await page.goto(`${demo.base}/look?comb=12`);

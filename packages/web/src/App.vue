@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isWithin } from './parts/domEvents';
-import { STAGES } from '@furrow/core';
+import { METRIC, STAGES } from '@furrow/core';
 import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import FindDialog from './shell/FindDialog.vue';
@@ -24,7 +24,7 @@ const refresh = useRefresh();
 const { data: rulesVersion } = useRules();
 watch(
   () => rulesVersion.value?.rules.units,
-  (units) => (householdUnits.value = units ?? 'metric'),
+  (units) => (householdUnits.value = units ?? METRIC),
   { immediate: true },
 );
 const { data: me } = useMe();

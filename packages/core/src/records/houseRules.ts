@@ -13,13 +13,14 @@ import {
 } from './ruleGroups.js';
 import { CRUSH_METHODS } from './vocabulary/bench.js';
 import { HIVE_KIND_NAMES } from './vocabulary/hive.js';
+import { METRIC, unitsSchema } from './vocabulary/units.js';
 
 /**
  * The household's rules: one immutable version at a time. Where practitioners disagree each school
  * is a choice; a decision keeps the version it was made under.
  */
 export const houseRulesSchema = z.strictObject({
-  units: z.enum(['metric', 'imperial']),
+  units: unitsSchema,
   /** What plans, look sheets and templates are printed on. */
   paper: z.enum(['a4', 'letter']),
   /** Capped share of the honey at which a comb counts as ripe. */
@@ -136,7 +137,7 @@ export type HouseRules = z.infer<typeof houseRulesSchema>;
  * by its own.
  */
 export const DEFAULT_RULES: HouseRules = {
-  units: 'metric',
+  units: METRIC,
   paper: 'a4',
   ripeCappedPercent: 80,
   ripeDrainPercent: 90,

@@ -1,3 +1,4 @@
+import { US_UNITS } from '@furrow/core';
 import type { TimetableStep } from '@furrow/core';
 import { describe, expect, it } from 'vitest';
 import { timetableCalendar } from './calendar.js';
@@ -19,7 +20,7 @@ const now = new Date('2026-03-14T12:00:00Z');
 describe('a calendar of the household', () => {
   it('speaks in the units of the household', () => {
     expect(timetableCalendar('Furrow', [step], { now })).toContain('18 °C the 4.0 kg');
-    const imperial = timetableCalendar('Furrow', [step], { now, units: 'imperial' });
+    const imperial = timetableCalendar('Furrow', [step], { now, units: US_UNITS });
     expect(imperial).toContain('At 64 °F the 8.8 lb need a day.');
     expect(imperial).not.toMatch(/\d (kg|°C)/);
   });

@@ -1,13 +1,8 @@
 import type { AskedRow } from '../store/asked.js';
 import { z } from 'zod';
 import ical, { ICalAlarmType, ICalEventStatus, type ICalCalendar } from 'ical-generator';
-import {
-  saidIn,
-  type Caution,
-  type Clock,
-  type TimetableStep,
-  type UnitSystem,
-} from '@furrow/core';
+import { type Caution, type Clock, type TimetableStep, type Units, METRIC } from '@furrow/core';
+import { saidIn } from '@furrow/words';
 import { DateTime } from 'luxon';
 
 /** Minutes before a step of the hands that the calendar rings; a wait rings where it ends. */
@@ -47,7 +42,7 @@ export function timetableCalendar(
     sites = new Map(),
     dropped = [],
     clocks = [],
-    units = 'metric',
+    units = METRIC,
     now,
   }: {
     cautions?: ReadonlyMap<string, readonly Caution[]>;
@@ -58,7 +53,7 @@ export function timetableCalendar(
     /** What runs at the bench, such as a drain or comb in the cold: it rings when it is due. */
     clocks?: readonly Clock[];
     /** The household's units, in which everything is said. */
-    units?: UnitSystem;
+    units?: Units;
     /** A later file outranks an earlier one, so that a step that was moved moves. */
     now: Date;
   },

@@ -2,15 +2,15 @@ import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import fontkit from '@pdf-lib/fontkit';
 import {
-  saidIn,
   type BringLine,
   type Caution,
   type DayPlan,
   type Paper,
   type TimetableStep,
-  type UnitSystem,
+  type Units,
   dayOf,
 } from '@furrow/core';
+import { saidIn } from '@furrow/words';
 import { DateTime } from 'luxon';
 import { PDFDocument, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import { drawQr } from './labels.js';
@@ -36,7 +36,7 @@ function wrap(text: string, font: PDFFont, size: number, width: number): string[
 export interface PaperSaid {
   zone: string;
   paper: Paper;
-  units: UnitSystem;
+  units: Units;
   /** Where a phone ticks the list to bring; null where no phone reaches this machine. */
   tickLink: string | null;
 }

@@ -1,3 +1,4 @@
+import { METRIC } from '@furrow/core';
 import { PAPERS, type DayPlan, type HouseRules, type TemplateInput } from '@furrow/core';
 import { PDFDocument } from 'pdf-lib';
 import request from 'supertest';
@@ -23,7 +24,7 @@ describe.each(['a4', 'letter'] as const)('sheets on %s', (paper) => {
     const nothing = { steps: [], bring: [], harvests: [] } as unknown as DayPlan;
     const pages = await pagesOf(
       await dayPlanPdf(nothing, {
-        ...{ zone: 'UTC', paper: PAPERS[paper], units: 'metric', tickLink: null },
+        ...{ zone: 'UTC', paper: PAPERS[paper], units: METRIC, tickLink: null },
       }),
     );
     expect(pages).toEqual([SIZES[paper]]);
@@ -37,7 +38,7 @@ describe.each(['a4', 'letter'] as const)('sheets on %s', (paper) => {
       ...{ steps: [], harvests: [] },
       bring: Array.from({ length: 40 }, () => line),
     } as unknown as DayPlan;
-    const said = { zone: 'UTC', paper: PAPERS[paper], units: 'metric', tickLink } as const;
+    const said = { zone: 'UTC', paper: PAPERS[paper], units: METRIC, tickLink } as const;
     const [first, second] = await pdfWords(await dayPlanPdf(day, said));
     expect(first).toContain(words);
     // The square stands on the first page of the list alone.

@@ -42,6 +42,7 @@ import {
   planSchema,
   storedFaceSchema,
   type HiveKindName,
+  unitsSchema,
 } from '@furrow/core';
 import { z } from 'zod';
 import type { ColumnKind } from './columnKinds.js';
@@ -87,7 +88,12 @@ const SHAPES: Readonly<Record<string, Shape>> = {
   },
   colonyFacts: { fact: colonyFactSchema },
   // Rules that a later Furrow dropped stand in older versions: they are left as they are.
-  ruleVersions: { rules: z.looseObject(houseRulesSchema.partial().shape) },
+  ruleVersions: {
+    rules: z.looseObject({
+      ...houseRulesSchema.partial().shape,
+      units: z.union([unitsSchema, z.enum(['metric', 'imperial'])]),
+    }),
+  },
   vessels: changeVesselSchema.shape,
   jarKinds: newJarKindSchema.shape,
   batches: {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../shell/units.js';
 import type { Flow, Lot } from '@furrow/core';
 import { computed } from 'vue';
 import { clockText } from '../shell/times.js';
@@ -15,7 +16,7 @@ const props = defineProps<{
 const now = useNow();
 const ENDS: Record<string, string> = { outside: 'the hive and the world outside', loss: 'lost' };
 const nameOf = (id: string): string =>
-  ENDS[id] ?? props.lots.find((l) => l.id === id)?.name ?? 'another lot';
+  ENDS[id] ?? (said(props.lots.find((l) => l.id === id)?.name) || 'another lot');
 /** Who wrote is said where more than the table wrote this harvest. */
 const severalWrote = computed(() => props.flows.some((f) => f.by !== null));
 </script>

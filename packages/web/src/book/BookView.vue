@@ -1,12 +1,7 @@
 <script setup lang="ts">
-import {
-  harvestMark,
-  harvestSums,
-  massText,
-  massColumn,
-  smallMassText,
-  type Lot,
-} from '@furrow/core';
+import { said } from '../shell/units.js';
+import { METRIC, harvestMark, harvestSums, type Lot } from '@furrow/core';
+import { massText, massColumn, smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -42,7 +37,7 @@ const { data: rules } = useRules();
 const { data: jars } = useJars();
 const { data: pairs } = useEstimatePairs();
 const { go, busy, refusal, fieldError } = useSend();
-const units = computed(() => rules.value?.rules.units ?? 'metric');
+const units = computed(() => rules.value?.rules.units ?? METRIC);
 const lots = computed(() => detail.value?.lots ?? []);
 /** The newest harvests, and the one that is open; all of them on a touch. */
 const NEWEST = 12;
@@ -68,7 +63,7 @@ async function write(): Promise<void> {
   const done = await go(
     '/flows',
     { id: newId(), from: from.value, to: to.value, g: g.value, reason: reason.value },
-    `${g.value} g written down.`,
+    said(`${g.value} g written down.`),
   );
   if (done) [g.value, reason.value] = [null, ''];
 }
@@ -92,8 +87,8 @@ const place = computed({
 });
 /** To the gram; in pounds all of one harvest in one unit, so that a pail is not said in ounces. */
 const gram = computed(() =>
-  units.value === 'metric'
-    ? (g: number): string => smallMassText(g, 'metric', 1)
+  units.value.mass === 'kilograms'
+    ? (g: number): string => smallMassText(g, units.value, 1)
     : massColumn(detail.value?.lots.map((l) => l.inG) ?? [], units.value),
 );
 const holds = (l: Lot): string =>
@@ -179,7 +174,7 @@ const holds = (l: Lot): string =>
                 :aria-pressed="l.id === traced?.id"
                 @click="trace(l.id)"
               >
-                {{ l.name }}
+                {{ said(l.name) }}
               </button>
             </td>
             <td>{{ l.code ?? '' }}</td>
@@ -191,7 +186,12 @@ const holds = (l: Lot): string =>
         </tbody>
       </table>
       <p v-if="!traced" class="sub">Touch a lot to see where it is from and where it is now.</p>
-      <TracePanel v-else :lot-id="traced.id" :name="traced.code ?? traced.name" :units="units" />
+      <TracePanel
+        v-else
+        :lot-id="traced.id"
+        :name="traced.code ?? said(traced.name)"
+        :units="units"
+      />
       <BookEntries :flows="detail.flows" :lots="lots" :zone="detail.batch.zone" :gram="gram" />
       <template v-if="detail.batch.anyway.length"
         ><h2 class="furrow-heading">Taken anyway</h2>
@@ -226,7 +226,7 @@ const holds = (l: Lot): string =>
           ><select id="from" v-model="from" class="native">
             <option value="" disabled>Choose a lot</option>
             <option v-for="l in left" :key="l.id" :value="l.id">
-              {{ l.name }}, {{ massText(l.nowG / 1000, units, 2) }}
+              {{ said(l.name) }}, {{ massText(l.nowG / 1000, units, 2) }}
             </option>
           </select>
           <label class="sub" for="to">Where to</label

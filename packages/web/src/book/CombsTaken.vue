@@ -3,21 +3,19 @@ import {
   INCIDENT_WORDS,
   counted,
   placeLabel,
-  massColumn,
-  smallMassText,
   unitWord,
   wasOpenedUnsmoked,
-  weighedText,
   type BatchDetail,
   type NetBy,
   type Take,
-  type UnitSystem,
+  type Units,
 } from '@furrow/core';
+import { massColumn, smallMassText, weighedText, lengthText } from '@furrow/words';
 import { computed, ref } from 'vue';
 import { useTrace } from '../api/queries.js';
 
 /** Where a comb is now: its share of what was taken together, followed through the book. */
-const props = defineProps<{ detail: BatchDetail; units: UnitSystem }>();
+const props = defineProps<{ detail: BatchDetail; units: Units }>();
 /** A weight that no scale gave says so. */
 const HOW: Record<NetBy, string> = { scale: '', depth: ', by depth', estimate: ', by estimate' };
 interface TakenUnit {
@@ -59,7 +57,9 @@ const atHive = computed(() => {
         '.',
       ].join(''),
     ),
-    strip ? `Comb ${strip.answer.stripMm} mm high was left on the bars as guide.` : '',
+    strip
+      ? `Comb ${lengthText(Number(strip.answer.stripMm), props.units)} high was left on the bars as guide.`
+      : '',
   ].filter(Boolean);
 });
 /** Net of one on the average, of those that were weighed; nothing where there is but one. */
@@ -73,8 +73,8 @@ const average = computed(() => {
 });
 /** One unit for the whole row, pounds not as a hundred ounces. */
 const each = computed(() =>
-  props.units === 'metric'
-    ? (g: number) => smallMassText(g, 'metric', 1)
+  props.units.mass === 'kilograms'
+    ? (g: number) => smallMassText(g, props.units, 1)
     : massColumn(
         combs.value.map((c) => c.g),
         props.units,

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { smallMassText, type Flow, type Lot, type UnitSystem } from '@furrow/core';
+import { type Flow, type Lot, type Units } from '@furrow/core';
+import { smallMassText, saidIn } from '@furrow/words';
 import { sankey, sankeyJustify, sankeyLinkHorizontal } from 'd3-sankey';
 import { computed, ref } from 'vue';
 import { useWidth } from '../parts/useWidth.js';
 
 /** From hive to jar, widths by mass; every band can be touched for its grams. */
-const props = defineProps<{ lots: Lot[]; flows: Flow[]; units: UnitSystem }>();
+const props = defineProps<{ lots: Lot[]; flows: Flow[]; units: Units }>();
 interface Node {
   id: string;
   name: string;
@@ -64,7 +65,11 @@ const drawing = computed(() => {
   const nameOf = (id: string): Node => {
     const lot = props.lots.find((l) => l.id === id);
     if (lot)
-      return { id, name: lot.code ?? lot.name.replace(/^[^,]*, /, ''), pattern: pattern[lot.kind] };
+      return {
+        id,
+        name: lot.code ?? saidIn(props.units, lot.name.replace(/^[^,]*, /, '')),
+        pattern: pattern[lot.kind],
+      };
     return {
       id,
       name: { 'from-outside': 'hive', 'to-outside': 'gone out', loss: 'lost' }[id] ?? 'another lot',

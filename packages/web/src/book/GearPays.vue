@@ -5,7 +5,7 @@ import {
   type HarvestSummary,
   type JarKindRecord,
   type MissedGear,
-  type UnitSystem,
+  type Units,
 } from '@furrow/core';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
@@ -21,7 +21,7 @@ const props = defineProps<{
   missed: readonly MissedGear[];
   jars: readonly JarKindRecord[];
   money: string;
-  units: UnitSystem;
+  units: Units;
 }>();
 const GEAR = [
   { label: 'Press', value: 'press' },

@@ -1,23 +1,26 @@
 <script setup lang="ts">
 import { failureOf } from '../api/failure';
 import {
-  GRAMS_PER_POUND,
   HIVE_KINDS,
   WAY_WORDS,
   guessBias,
   seasonKeyOf,
-  massColumn,
-  massRangeText,
-  massText,
   seasonTable,
-  smallMassText,
   type HarvestSummary,
   type HiveKindName,
   type SeasonKey,
   type SeasonRow,
-  type UnitSystem,
+  type Units,
   type Way,
 } from '@furrow/core';
+import {
+  massColumn,
+  massRangeText,
+  massText,
+  smallMassText,
+  largeUnit,
+  gramsPerLarge,
+} from '@furrow/words';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
@@ -28,7 +31,7 @@ import SeasonChart, { type Bars, type Points } from './SeasonChart.vue';
 import { said } from '../shell/units.js';
 
 /** What the seasons teach: a question at a time, its chart and the table behind it. */
-const props = defineProps<{ units: UnitSystem }>();
+const props = defineProps<{ units: Units }>();
 const seasons = useSeasons();
 const failure = failureOf(seasons);
 const { data: jars } = useJars();
@@ -72,9 +75,9 @@ function word(key: string): string {
   return by.value === 'month' ? MONTHS[Number(key) - 1] : key;
 }
 
-const unit = computed(() => (props.units === 'metric' ? 'kg' : 'lb'));
+const unit = computed(() => largeUnit(props.units));
 /** Kilograms of the unit that minutes are said by. */
-const unitKg = computed(() => (props.units === 'metric' ? 1 : GRAMS_PER_POUND / 1000));
+const unitKg = computed(() => gramsPerLarge(props.units) / 1000);
 const kg = (g: number): number => g / 1000 / unitKg.value;
 const chart = computed((): Bars | Points => {
   const shown = table.value.filter((r) => r.harvests > 0);

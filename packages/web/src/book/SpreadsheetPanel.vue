@@ -2,16 +2,17 @@
 import { fileOf } from '../parts/domEvents';
 import { plainCopy } from '../parts/plainCopy';
 import {
+  METRIC,
   HIVE_KINDS,
   HIVE_KIND_NAMES,
   SHEET_FIELDS,
   SHEET_FIELD_WORDS,
   SHEET_MASS_UNITS,
-  weighedText,
   type HiveKindName,
   type SpreadsheetRead,
   type SpreadsheetSettings,
 } from '@furrow/core';
+import { weighedText } from '@furrow/words';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
@@ -31,7 +32,7 @@ const { go, busy, refusal } = useSend();
 const { data: hives } = useHives();
 const { data: sites } = useSites();
 const { data: rules } = useRules();
-const units = computed(() => rules.value?.rules.units ?? 'metric');
+const units = computed(() => rules.value?.rules.units ?? METRIC);
 let worker: ReturnType<typeof spreadsheetWorker> | null = null;
 onScopeDispose(() => worker?.end());
 const file = shallowRef<File | null>(null);

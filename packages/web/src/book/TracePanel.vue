@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { failureOf } from '../api/failure';
-import { smallMassText, type UnitSystem } from '@furrow/core';
+import { type Units } from '@furrow/core';
+import { smallMassText } from '@furrow/words';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
 import { useTrace } from '../api/queries.js';
 import { dateText } from '../shell/times.js';
 
 /** Where a lot came from and where it is now, as dye would show it; shares drawn to scale. */
-const props = defineProps<{ lotId: string; name: string; units: UnitSystem }>();
+const props = defineProps<{ lotId: string; name: string; units: Units }>();
 const back = useTrace(
   computed(() => props.lotId),
   ref('back'),

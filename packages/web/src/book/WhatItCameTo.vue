@@ -2,23 +2,27 @@
 import {
   harvestAccount,
   hoursText,
-  GRAMS_PER_POUND,
-  massRangeText,
-  massText,
   placeLabel,
-  estimateRangeText,
-  smallMassText,
   unitWord,
-  weighedText,
   type BatchDetail,
   type BoxAccount,
   type JarKindRecord,
   type Range,
   type UnitAccount,
-  type UnitSystem,
+  type Units,
   type WeighedBefore,
   guessOffText,
 } from '@furrow/core';
+import {
+  massRangeText,
+  massText,
+  estimateRangeText,
+  smallMassText,
+  weighedText,
+  gramsPerLarge,
+  volumeText,
+  temperatureText,
+} from '@furrow/words';
 import { computed } from 'vue';
 
 /**
@@ -28,7 +32,7 @@ import { computed } from 'vue';
 const props = defineProps<{
   detail: BatchDetail;
   jars: readonly JarKindRecord[];
-  units: UnitSystem;
+  units: Units;
   currency: string;
   /** Combs weighed before, for what is usual here. */
   before: readonly WeighedBefore[];
@@ -111,7 +115,7 @@ const honey = computed(() => {
   if (!honeyG) return null;
   const water =
     waterPercent === null ? '18 % water, not measured' : `${waterPercent.toFixed(1)} % water`;
-  return `${weighedText(honeyG, props.units)} of honey, ${honeyL.toFixed(2)} L at ${water}.`;
+  return `${weighedText(honeyG, props.units)} of honey, ${volumeText(honeyL, props.units)} at ${water}.`;
 });
 /** Why it was lost, as it stands within a sentence. */
 const lossWord = (reason: string): string => {
@@ -132,11 +136,10 @@ const inJars = computed(() => {
 });
 const AGAINST = { less: 'less than that', within: 'as promised', more: 'more than that' };
 /** The unit that minutes and money are said by, and its kilograms. */
-const per = computed(() =>
-  props.units === 'metric'
-    ? { word: 'kilogram', kg: 1 }
-    : { word: 'pound', kg: GRAMS_PER_POUND / 1000 },
-);
+const per = computed(() => ({
+  word: props.units.mass === 'pounds' ? 'pound' : 'kilogram',
+  kg: gramsPerLarge(props.units) / 1000,
+}));
 const promised = computed(() => {
   const { promisedKg, against } = account.value;
   if (!promisedKg) return null;
@@ -258,11 +261,12 @@ const lines = computed(() =>
       <p>
         Filled: what was weighed. Dashed: a comb of its measures capped all over. Below it the
         estimate of its last look, comb with wax, from low to high; the red mark is your guess.
-        Honey is what flowed out of the comb into honey, with what is drawn off and pressed; litres
-        at 20 °C. Boxes of one harvest drip together: their honey is shared out by the weight of
-        their comb. After draining, a press brings 1 to 12 of 100 by the published shares. Honey in
-        wet wax is its weight less 4 to 6 % of the comb, which is wax. Nectar has 80 % water, the
-        sugar stays the same. Minutes are a kilogram or a pound of honey.
+        Honey is what flowed out of the comb into honey, with what is drawn off and pressed; its
+        volume at {{ temperatureText(20, units) }}. Boxes of one harvest drip together: their honey
+        is shared out by the weight of their comb. After draining, a press brings 1 to 12 of 100 by
+        the published shares. Honey in wet wax is its weight less 4 to 6 % of the comb, which is
+        wax. Nectar has 80 % water, the sugar stays the same. Minutes are a kilogram or a pound of
+        honey.
       </p>
     </details>
   </section>

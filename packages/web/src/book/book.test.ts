@@ -1,3 +1,4 @@
+import { METRIC, US_UNITS } from '@furrow/core';
 import type { Flow, Lot } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import { afterEach, describe, expect, it, vi } from 'vitest';
@@ -14,7 +15,7 @@ let n = 0;
 const flow = (from: string, to: string, g: number): Flow =>
   ({ id: String(++n), from, to, g, at: '2026-03-14T12:00:00Z' }) as unknown as Flow;
 const drawn = (lots: Lot[], flows: Flow[]): string[] =>
-  mount(FlowDrawing, { props: { lots, flows, units: 'metric' } })
+  mount(FlowDrawing, { props: { lots, flows, units: METRIC } })
     .findAll('path')
     .map((p) => p.attributes('aria-label')!);
 
@@ -43,11 +44,11 @@ describe('the book as bands', () => {
       props: {
         lots: [lot('comb', 'comb')],
         flows: [flow('outside', 'comb', 2000)],
-        units: 'imperial',
+        units: US_UNITS,
       },
     });
     await drawing.get('path').trigger('click');
-    expect(drawing.get('figcaption').text()).toBe('hive to comb: 70.5 oz');
+    expect(drawing.get('figcaption').text()).toBe('hive to comb: 4.41 lb');
   });
 });
 

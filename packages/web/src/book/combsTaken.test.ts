@@ -1,3 +1,4 @@
+import { METRIC } from '@furrow/core';
 import type { BatchDetail } from '@furrow/core';
 import { VueQueryPlugin } from '@tanstack/vue-query';
 import { mount } from '@vue/test-utils';
@@ -17,7 +18,7 @@ const text = (kind: string, takes: object[]): string =>
         ...{ takes, marks: [], incidents: [] },
         lots: [{ id: 'l', kind: 'comb', inG: 15_300 }],
       } as unknown as BatchDetail,
-      units: 'metric',
+      units: METRIC,
     },
     global: { plugins: [createPinia(), VueQueryPlugin] },
   })

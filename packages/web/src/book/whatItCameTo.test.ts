@@ -1,4 +1,5 @@
-import type { BatchDetail, JarKindRecord, UnitSystem } from '@furrow/core';
+import { METRIC, US_UNITS } from '@furrow/core';
+import type { BatchDetail, JarKindRecord, Units } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
 import WhatItCameTo from './WhatItCameTo.vue';
@@ -33,12 +34,12 @@ const detail = {
 const jars = [
   { id: 'jar', name: 'Round jar', netG: 500, cost: 3, purpose: 'jar' },
 ] as unknown as JarKindRecord[];
-const said = (units: UnitSystem): string =>
+const said = (units: Units): string =>
   mount(WhatItCameTo, { props: { detail, jars, units, currency: 'R$', before: [] } }).text();
 
 describe('what a harvest came to', () => {
   it('is said by the kilogram, with why something was lost and how far the guess was off', () => {
-    const text = said('metric');
+    const text = said(METRIC);
     expect(text).toContain('The choice promised 1.8–2.2 kg: as promised.');
     expect(text).toContain('Your hands 60 min, in 1 d: 30 min a kilogram.');
     expect(text).toContain('Empty jars: R$ 6.00 a kilogram.');
@@ -47,7 +48,7 @@ describe('what a harvest came to', () => {
     expect(text).toContain('18 % water, not measured');
   });
   it('is said by the pound where pounds were chosen, minutes and money too', () => {
-    const text = said('imperial');
+    const text = said(US_UNITS);
     expect(text).toContain('14 min a pound.');
     expect(text).toContain('Empty jars: R$ 2.72 a pound.');
     expect(text).not.toMatch(/\d kg|a kilogram\./);
@@ -69,7 +70,7 @@ describe('what a harvest came to', () => {
       ],
     } as unknown as BatchDetail;
     const text = mount(WhatItCameTo, {
-      props: { detail: boxed, jars, units: 'metric', currency: 'R$', before: [] },
+      props: { detail: boxed, jars, units: METRIC, currency: 'R$', before: [] },
     }).text();
     expect(text).toContain('box 3');
     expect(text).toContain('guessed 20 % too much');

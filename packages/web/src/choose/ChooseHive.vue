@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  estimateRangeText,
   heldBack,
   hiveKind,
   isStingless,
@@ -10,6 +9,7 @@ import {
   type Hive,
   type HouseRules,
 } from '@furrow/core';
+import { estimateRangeText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, nextTick, onMounted, onUnmounted, ref, toRef, watch } from 'vue';
 import { useRouter } from 'vue-router';

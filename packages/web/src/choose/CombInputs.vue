@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { UnitSystem } from '@furrow/core';
+import type { Units } from '@furrow/core';
 import Button from 'primevue/button';
 import NumberField from '../parts/NumberField.vue';
 import type { CombDraft } from './combDraft.js';
@@ -7,7 +7,7 @@ import type { CombDraft } from './combDraft.js';
 /** What comb and liquid are compared by, as the person says it. */
 defineProps<{
   money: string;
-  units: UnitSystem;
+  units: Units;
   /** What is wrong with a field, by its path; null where nothing is. */
   issue: (path: string) => string | null;
   /** What the household's own cutting board counts, offered. */

@@ -2,16 +2,17 @@
 import { failureOf } from '../api/failure';
 import { plainCopy } from '../parts/plainCopy';
 import {
+  METRIC,
   DRAIN_PRIORS,
   combBoxesNextYear,
   combOrLiquidSchema,
   cutHistory,
-  massRangeText,
   narrowBy,
   priceReceived,
   superOutcomes,
   type CombOrLiquid,
 } from '@furrow/core';
+import { massRangeText } from '@furrow/words';
 import { proxy } from 'comlink';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
@@ -34,7 +35,7 @@ const failure = failureOf(rules, jars);
 const SEED = 20260314;
 const { draft } = useDraft<CombDraft | null>('comb-or-liquid-2', () => null);
 const money = computed(() => rules.data.value?.rules.currency ?? '');
-const units = computed(() => rules.data.value?.rules.units ?? 'metric');
+const units = computed(() => rules.data.value?.rules.units ?? METRIC);
 watch(
   [rules.data, jars.data],
   () => {

@@ -2,13 +2,13 @@
 import {
   levelPieces,
   levelPrice,
-  massText,
   priceTest,
   superIncome,
   yearsIncome,
   type SuperQuestion,
-  type UnitSystem,
+  type Units,
 } from '@furrow/core';
+import { massText } from '@furrow/words';
 import { computed } from 'vue';
 import type { CombDraft } from './combDraft.js';
 import { said } from '../shell/units.js';
@@ -21,7 +21,7 @@ const props = defineProps<{
   draft: CombDraft;
   outShare: number;
   money: string;
-  units: UnitSystem;
+  units: Units;
 }>();
 const question = computed((): SuperQuestion => ({
   pieces: props.draft.frames * props.draft.piecesAFrame,

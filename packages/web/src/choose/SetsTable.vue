@@ -3,10 +3,6 @@ import {
   lookAgainText,
   type HiveKindName,
   WAY_WORDS,
-  massText,
-  GRAMS_PER_POUND,
-  smallMassRangeText,
-  smallMassText,
   type ChooseAnswer,
   type ChoiceSet,
   type Goal,
@@ -15,6 +11,13 @@ import {
   type Way,
   hiveKind,
 } from '@furrow/core';
+import {
+  massText,
+  smallMassRangeText,
+  smallMassText,
+  largeUnit,
+  gramsPerLarge,
+} from '@furrow/words';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import RangeBar from '../drawing/RangeBar.vue';
@@ -46,11 +49,10 @@ const impossible = computed(
     props.answer !== null && props.answer.sets.length === 0 && props.answer.relaxations.length > 0,
 );
 /** Honey and comb of a set are said in the unit chosen. */
-const unit = computed(() =>
-  props.rules.units === 'metric'
-    ? { word: 'kg', kg: 1 }
-    : { word: 'lb', kg: GRAMS_PER_POUND / 1000 },
-);
+const unit = computed(() => ({
+  word: largeUnit(props.rules.units),
+  kg: gramsPerLarge(props.rules.units) / 1000,
+}));
 /** A comb super whose kit has nothing to cut into says so where its pieces would stand. */
 const noJarsText = computed(() => {
   const cutsNothing = rows.value.every((row) => row.set.pieces.high === 0);

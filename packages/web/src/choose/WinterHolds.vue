@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type Hive, type HouseRules, type WinterHold } from '@furrow/core';
+import { type Hive, type HouseRules, type WinterHold } from '@furrow/core';
+import { massText } from '@furrow/words';
 import { computed } from 'vue';
 import { said } from '../shell/units.js';
 

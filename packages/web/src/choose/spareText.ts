@@ -1,5 +1,6 @@
-import { massText, type UnitSystem } from '@furrow/core';
+import { type Units } from '@furrow/core';
+import { massText } from '@furrow/words';
 
 /** "1.2 kg to spare" or "0.4 kg short" of what a winter needs. */
-export const spareText = (kg: number, units: UnitSystem): string =>
+export const spareText = (kg: number, units: Units): string =>
   kg >= 0 ? `${massText(kg, units)} to spare` : `${massText(-kg, units)} short`;

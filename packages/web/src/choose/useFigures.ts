@@ -1,8 +1,6 @@
 import {
-  estimateRangeText,
+  METRIC,
   hiveKind,
-  largeUnit,
-  massFigure,
   percentDown,
   readShape,
   type ChoiceHive,
@@ -11,6 +9,7 @@ import {
   type JudgedComb,
   isStingless,
 } from '@furrow/core';
+import { estimateRangeText, largeUnit, massFigure } from '@furrow/words';
 import { computed, type Ref } from 'vue';
 import { sectionSizeMm } from '../drawing/sections/registry.js';
 import type { BoxFigures, CombFigures } from '../drawing/sections/section.js';
@@ -35,7 +34,7 @@ export function useFigures(
   width: Ref<number>,
   rules: Ref<HouseRules | null>,
 ) {
-  const units = computed(() => rules.value?.units ?? 'metric');
+  const units = computed(() => rules.value?.units ?? METRIC);
   const byBox = computed(
     () => hive.value !== null && hiveKind(hive.value.kind).unitTaken === 'box',
   );

@@ -21,7 +21,7 @@ import { newId } from '../api/client.js';
 import { useSend } from '../api/useSend.js';
 import { cutterWorker } from '../workers/client.js';
 import type { useBoards } from './useBoards.js';
-import { said } from '../shell/units.js';
+import { said, householdUnits } from '../shell/units.js';
 
 /**
  * All combs of the harvest planned together against the boxes there are; nothing is kept before the
@@ -203,6 +203,7 @@ onScopeDispose(() => worker.end());
       @click="emit('open', t.c.combId)"
     >
       <CutComb
+        :units="householdUnits"
         small
         fixed
         :width-mm="t.widthMm"

@@ -5,7 +5,6 @@ import {
   projectPieces,
   readShape,
   seenOutline,
-  smallMassText,
   unfitFor,
   type BatchDetail,
   type CutBoard,
@@ -14,6 +13,7 @@ import {
   type Rect,
   type Shares,
 } from '@furrow/core';
+import { smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, toRef, watch } from 'vue';
@@ -21,7 +21,7 @@ import { useFaces } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import CutComb from '../drawing/CutComb.vue';
 import Refusal from '../parts/Refusal.vue';
-import { said } from '../shell/units.js';
+import { said, householdUnits } from '../shell/units.js';
 import BoxesToCut from './BoxesToCut.vue';
 import FlawTools from './FlawTools.vue';
 import NextCut from './NextCut.vue';
@@ -111,7 +111,9 @@ const boardText = computed(() => {
   if (!board.value) return 'Not on the board yet. Side A up, bar above.';
   const free = `${freeCm2(board.value).toFixed(0)} of ${areaCm2.value.toFixed(0)} cm²`;
   const seen = board.value.seen ? (SEEN_TEXT[board.value.seen] ?? '') : '';
-  return `${free} without a flaw, ${measures.value.thicknessMm} mm thick${apart.value}.${seen}`;
+  return said(
+    `${free} without a flaw, ${measures.value.thicknessMm} mm thick${apart.value}.${seen}`,
+  );
 });
 const counts = computed(() =>
   props.boards.boxes.value.flatMap((box) => {
@@ -184,6 +186,7 @@ async function cracked(): Promise<void> {
       />
     </div>
     <CutComb
+      :units="householdUnits"
       :width-mm="measures.widthMm"
       :height-mm="measures.heightMm"
       :s="scale"
@@ -212,7 +215,7 @@ async function cracked(): Promise<void> {
         ><b>{{ c.n }}</b> {{ c.box.name
         }}<small v-if="c.unfit" class="rust">{{ ', ' }}{{ c.unfit }}</small></span
       ><span
-        ><b>{{ restCm2.toFixed(0) }} cm²</b> to crush</span
+        ><b>{{ said(`${restCm2.toFixed(0)} cm²`) }}</b> to crush</span
       ><span v-if="knife.shown.value.value > 0"
         ><b>{{ rules.currency }} {{ knife.shown.value.value.toFixed(0) }}</b
         ><small class="sub"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { householdUnits } from '../shell/units.js';
+import { sidesText } from '@furrow/words';
 import {
   SPOILT_CAUSES,
   SPOILT_WORDS,
@@ -48,8 +50,8 @@ const worthText = (box: CombBox): string => {
       :checked="boards.wanted.value[b.id] ?? true"
       @change="boards.want(b.id, $event)"
     /><span
-      ><b>{{ b.name }}</b> {{ b.widthMm }} × {{ b.heightMm }} mm<small class="sub">
-        {{ worthText(b) }}</small
+      ><b>{{ b.name }}</b> {{ sidesText([b.widthMm, b.heightMm], householdUnits)
+      }}<small class="sub"> {{ worthText(b) }}</small
       ><small v-if="misfit(b)" class="rust"
         >{{ misfitText(b) }}
         <button type="button" class="as-link" @click="boards.cutAllTheSame(b.id, !allTheSame(b))">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lengthText, volumeText, sidesText } from '@furrow/words';
 import {
   counted,
   PESTS,
@@ -31,7 +32,7 @@ import { useCutHistory } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
-import { said } from '../shell/units.js';
+import { said, householdUnits } from '../shell/units.js';
 import { WATER_BASIS_WORDS } from '../parts/waterBasis.js';
 
 /**
@@ -339,7 +340,8 @@ const whenReady = (k: Keeping): string =>
       <p :class="{ rust: !plan.possible }">
         {{ said(plan.sentence)
         }}<b v-if="plan.days > 1" class="rust">
-          {{ (litres ?? 0).toFixed(1) }} L are {{ counted(plan.days, 'day') }} of loads.</b
+          {{ volumeText(litres ?? 0, householdUnits) }} are {{ counted(plan.days, 'day') }} of
+          loads.</b
         >
       </p>
       <details class="how">
@@ -351,12 +353,14 @@ const whenReady = (k: Keeping): string =>
         <p>
           Conduction in {{ BLOCK_WORDS[block.packing]
           }}<template v-if="block.widthMm">
-            of {{ Math.round(block.widthMm) }} × {{ Math.round(block.heightMm ?? 0) }} ×
-            {{ Math.round(block.thicknessMm) }} mm</template
-          ><template v-else> {{ Math.round(block.thicknessMm) }} mm thick</template> with still air
-          on all sides, diffusivity 1.0 to 1.7 × 10⁻⁷ m²/s; wax moth by Cantwell and Smith 1970,
-          counted from when the core is cold; small hive beetle 24 h at −12 °C. What is said goes by
-          the slow edge. This ends insects, not spoilage.
+            of
+            {{
+              sidesText([block.widthMm, block.heightMm ?? 0, block.thicknessMm], householdUnits)
+            }}</template
+          ><template v-else> {{ lengthText(block.thicknessMm, householdUnits) }} thick</template>
+          with still air on all sides, diffusivity 1.0 to 1.7 × 10⁻⁷ m²/s; wax moth by Cantwell and
+          Smith 1970, counted from when the core is cold; small hive beetle 24 h at
+          {{ said('−12 °C') }}. What is said goes by the slow edge. This ends insects, not spoilage.
         </p>
       </details>
     </template>
@@ -418,8 +422,8 @@ const whenReady = (k: Keeping): string =>
         />
       </div>
       <p v-if="rules.freezerL !== null" class="sub">
-        Freezer {{ rules.freezerL }} L; at once go in {{ (rules.freezerL / 10).toFixed(0) }} L a
-        day.
+        Freezer {{ volumeText(rules.freezerL, rules.units) }}; at once go in
+        {{ volumeText(rules.freezerL / 10, rules.units) }} a day.
       </p>
       <label v-if="order === 'whole' && hasBoxes" class="tick"
         ><input v-model="asBox" type="checkbox" /><span

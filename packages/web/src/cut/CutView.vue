@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { cutsComb, massText } from '@furrow/core';
+import { cutsComb } from '@furrow/core';
+import { massText } from '@furrow/words';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import WayMark from '../drawing/WayMark.vue';

@@ -4,8 +4,6 @@ import {
   GRADES,
   chunkJar,
   chunkJars,
-  massText,
-  smallMassText,
   workingWater,
   type BatchDetail,
   type CombBox,
@@ -15,6 +13,7 @@ import {
   type Lot,
   between,
 } from '@furrow/core';
+import { massText, smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -25,7 +24,7 @@ import { useStock } from '../api/queries.js';
 import { useSend } from '../api/useSend.js';
 import { boxName, type useBoards } from './useBoards.js';
 import { said } from '../shell/units.js';
-import { gramsOf, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, weightSuch, massUnit } from '../parts/massUnit.js';
 
 /**
  * Cut pieces weighed, graded by rule, put into their boxes; strips into jars with honey round them.
@@ -338,9 +337,11 @@ async function byHand(): Promise<void> {
         />
         <p v-if="each.length && jar">
           A strip of {{ said(`${each[0].p.netG} g`) }} takes
-          {{ each[0].fill.stripMl.low.toFixed(0) }} to
-          {{ each[0].fill.stripMl.high.toFixed(0) }} ml; about
-          <b>{{ said(`${each[0].fill.honeyG.mid.toFixed(0)} g`) }}</b> of honey round it,
+          {{
+            said(
+              `${each[0].fill.stripMl.low.toFixed(0)} to ${each[0].fill.stripMl.high.toFixed(0)} ml`,
+            )
+          }}; about <b>{{ said(`${each[0].fill.honeyG.mid.toFixed(0)} g`) }}</b> of honey round it,
           <b>{{ said(`${each[0].fill.netG.mid.toFixed(0)} g`) }}</b> net. <b>{{ jars.count }}</b>
           {{ jars.count === 1 ? 'jar' : 'jars' }}, then
           {{
@@ -376,7 +377,8 @@ async function byHand(): Promise<void> {
           :error="fieldError('count')"
         /><TextField
           v-model="total"
-          :label="`Their weight together, ${units === 'metric' ? 'g' : 'oz'}`"
+          label="Their weight together"
+          :unit="massUnit(units, 'small')"
           :error="fieldError('totalG') ?? (total && totalG === null ? weightSuch('850 g') : null)"
         /><Button
           type="submit"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../shell/units.js';
 import Button from 'primevue/button';
 
 /** The plans that were found, one at a time: kept as it is, or dragged first. */
@@ -18,7 +19,8 @@ const emit = defineEmits<{ flip: [by: 1 | -1]; keep: []; away: [] }>();
   </div>
   <Button class="main" label="Keep this plan" :loading="busy" @click="emit('keep')" />
   <p class="sub">
-    Drag a piece or a cut: it snaps by 5 mm, the knife follows. Arrow keys do the same.
+    Drag a piece or a cut: it snaps by {{ said('5 mm') }}, the knife follows. Arrow keys do the
+    same.
   </p>
   <Button text label="Put the plans away" @click="emit('away')" />
 </template>

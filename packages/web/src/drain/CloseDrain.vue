@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import {
   closeMass,
-  massText,
   potLeftG,
   pressTurns,
-  smallMassText,
   type Drain,
   type DrainForecast,
   type HouseRules,
 } from '@furrow/core';
+import { massText, smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import {
   drippedBeforePress,
-  largeMass,
-  largeUnit,
-  massText,
   outByWeighing,
   steadyWeights,
   type Drain,
   type DrainForecast,
-  type UnitSystem,
+  type Units,
   endOf,
 } from '@furrow/core';
+import { largeMass, largeUnit, massText } from '@furrow/words';
 import {
   Chart,
   Filler,
@@ -32,7 +30,7 @@ const props = defineProps<{
   nowHours: number;
   running: boolean;
   zone: string;
-  units: UnitSystem;
+  units: Units;
 }>();
 const canvas = ref<HTMLCanvasElement | null>(null);
 let chart: Chart | null = null;

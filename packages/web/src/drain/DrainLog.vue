@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type Drain, type DrainEvent, type HouseRules, endOf } from '@furrow/core';
+import { type Drain, type DrainEvent, type HouseRules, endOf } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import { useSend } from '../api/useSend.js';

@@ -1,12 +1,7 @@
 <script setup lang="ts">
-import {
-  counted,
-  largeMass,
-  massText,
-  wholeParts,
-  type DrainForecast,
-  type UnitSystem,
-} from '@furrow/core';
+import { said } from '../shell/units.js';
+import { counted, wholeParts, type DrainForecast, type Units } from '@furrow/core';
+import { largeMass, massText } from '@furrow/words';
 import { computed } from 'vue';
 import type { DrainNow } from './useDrain.js';
 import { ownApplies } from './useDrainWords.js';
@@ -17,7 +12,7 @@ const props = defineProps<{
   /** Null where nothing more is said of the parts: it was closed, or it stands still. */
   parts: DrainNow['parts']['value'];
   own: DrainNow['own']['value'];
-  units: UnitSystem;
+  units: Units;
 }>();
 /** The sum's parts to the tenth as they stand on the screen: they add up to what was crushed. */
 const figures = computed(() => {
@@ -37,7 +32,9 @@ const method = computed(() => {
     'It is meant to hold nine of ten runs; on made-up runs it had not seen it holds 85 to 98 of 100.',
     `The overflow time is the band's early edge. Final: ${final}.`,
     ownText.value,
-  ].join(' ');
+  ]
+    .map(said)
+    .join(' ');
 });
 const ownText = computed(() => {
   const { runs, learned } = props.own;

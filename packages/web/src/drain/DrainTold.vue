@@ -1,11 +1,6 @@
 <script setup lang="ts">
-import {
-  massText,
-  type Drain,
-  type DrainForecast,
-  type HouseRules,
-  type Range,
-} from '@furrow/core';
+import { type Drain, type DrainForecast, type HouseRules, type Range } from '@furrow/core';
+import { massText } from '@furrow/words';
 import { computed } from 'vue';
 import { aboutText, clockText, type Rounding } from '../shell/times.js';
 import { said } from '../shell/units.js';

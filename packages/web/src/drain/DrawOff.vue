@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type Drain, type HouseRules } from '@furrow/core';
+import { type Drain, type HouseRules } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { weighedText, type HouseRules } from '@furrow/core';
+import { type HouseRules } from '@furrow/core';
+import { weighedText } from '@furrow/words';
 import { computed, ref } from 'vue';
 import Button from 'primevue/button';
 import BegunDialog from '../parts/BegunDialog.vue';

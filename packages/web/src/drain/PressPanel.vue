@@ -3,19 +3,18 @@ import {
   dripPress,
   drippedBeforePress,
   honeyInComb,
-  massText,
   pressAccount,
   pressAdvice,
   pressTurns,
   isLike,
   residualNorm,
   runKind,
-  smallMassText,
   type Drain,
   type HiveKindName,
   type HouseRules,
   type HouseholdRun,
 } from '@furrow/core';
+import { massText, smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type HouseRules, type StreamReading } from '@furrow/core';
+import { type HouseRules, type StreamReading } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, watch } from 'vue';
 import { newId } from '../api/client.js';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  METRIC,
   blendOf,
   dryHoneyNeededKg,
   honeyDensityKgPerL,
@@ -7,12 +8,12 @@ import {
   hiveKind,
   honeyKeeping,
   hoursText,
-  massText,
   measuredWaterPercent,
   settlingHours,
   vesselFullKg,
   type Lot,
 } from '@furrow/core';
+import { massText, lengthText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import SettlingVessel from '../drawing/SettlingVessel.vue';
@@ -50,7 +51,7 @@ const { data: harvests } = useHarvests();
 const { go, busy, refusal, fieldError } = useSend();
 const blending = useSend();
 const rules = computed(() => rulesVersion.value?.rules);
-const units = computed(() => rules.value?.units ?? 'metric');
+const units = computed(() => rules.value?.units ?? METRIC);
 const narrow = window.matchMedia('(max-width: 700px)').matches;
 const drain = computed(() => detail.value?.drains.filter((d) => d.endedAt).at(-1) ?? null);
 const honey = computed(() => detail.value?.lots.find((l) => l.kind === 'honey') ?? null);
@@ -69,7 +70,7 @@ const TAKEN_VESSEL = { volumeL: 16, innerDiameterMm: 250, name: 'no vessel named
 const inVessel = computed(() =>
   vessel.value
     ? ` in ${vessel.value.name}`
-    : ` if the vessel is ${TAKEN_VESSEL.innerDiameterMm / 10} cm wide, which is assumed`,
+    : ` if the vessel is ${lengthText(TAKEN_VESSEL.innerDiameterMm, units.value, 'cm')} wide, which is assumed`,
 );
 const depthMm = computed(() =>
   honeyDepthMm({
@@ -191,9 +192,9 @@ async function blend(): Promise<void> {
       <h1>{{ detail.batch.hiveName }} settles</h1>
       <AlsoHere :about="detail.batch.id" step="settle" where="at this vessel" />
       <span class="sub"
-        >{{ massText(kg, units, 2) }} of honey, {{ Math.round(depthMm / 10) }} cm deep{{
-          inVessel
-        }}, {{ said(`${drain.temperatureC} °C`) }}</span
+        >{{ massText(kg, units, 2) }} of honey,
+        {{ lengthText(Math.round(depthMm / 10) * 10, units, 'cm') }} deep{{ inVessel }},
+        {{ said(`${drain.temperatureC} °C`) }}</span
       >
     </header>
     <section class="left">
@@ -224,7 +225,7 @@ async function blend(): Promise<void> {
         <details class="how">
           <summary>How this was got</summary>
           <p>
-            Stokes: crumbs of 0.1 to 0.2 mm rise through honey of
+            Stokes: crumbs of {{ said('0.1 to 0.2 mm') }} rise through honey of
             {{ moisture.toFixed(1) }} % water{{ water === null ? ', assumed' : '' }}, at
             {{ said(`${drain.temperatureC} °C`) }}. The clock goes by the slow ones.
           </p>

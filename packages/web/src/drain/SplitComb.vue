@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { weighedText, type BatchDetail, type HouseRules } from '@furrow/core';
+import { type BatchDetail, type HouseRules } from '@furrow/core';
+import { weighedText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';

@@ -5,7 +5,6 @@ import {
   FINENESS,
   hasHoles,
   honeyDensityKgPerL,
-  massText,
   vesselFullKg,
   type Batch,
   type BatchDetail,
@@ -14,6 +13,7 @@ import {
   type Vessel,
   instantOf,
 } from '@furrow/core';
+import { massText, volumeText } from '@furrow/words';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -235,7 +235,7 @@ const fineWords: Record<Fineness, string> = {
         no-jars
         :rules="rules"
         :vessels="vessels"
-        :about="(v) => `, ${v.volumeL} L`"
+        :about="(v) => `, ${volumeText(v.volumeL, rules.units)}`"
         role="upper"
       />
       <VesselPick
@@ -244,7 +244,7 @@ const fineWords: Record<Fineness, string> = {
         none-text="not in the kit"
         :rules="rules"
         :vessels="vessels.filter((v) => !hasHoles(v))"
-        :about="(v) => `, ${v.volumeL} L`"
+        :about="(v) => `, ${volumeText(v.volumeL, rules.units)}`"
         role="lower"
       />
       <div class="acts row pair">

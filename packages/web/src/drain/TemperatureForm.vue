@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { said } from '../shell/units.js';
 import Button from 'primevue/button';
 import { ref } from 'vue';
 import { newId, read } from '../api/client.js';
@@ -40,7 +41,7 @@ async function write(): Promise<void> {
       :max="45"
       :error="fieldError('temperatureC')"
     /><Button outlined type="button" label="Read the thermometer" @click="readThermometer" />
-    <p class="sub">Comb softens above about 35 °C and slumps near 40.</p>
+    <p class="sub">{{ said('Comb softens above about 35 °C and slumps near 40 °C.') }}</p>
     <Refusal :refusal="refusal" :fields="['temperatureC']" /><Button
       type="submit"
       label="Write it down"

@@ -62,7 +62,7 @@ async function readThermometer(): Promise<void> {
     <template v-else>
       <p class="text">
         A warm cupboard or a water bath, at most {{ said(`${rules.warmLimitC} °C`) }} by your rule.
-        <b>Never a flame under wax, never left alone.</b> Comb softens above 35 °C.
+        <b>Never a flame under wax, never left alone.</b> Comb softens above {{ said('35 °C') }}.
       </p>
       <NumberField
         v-model="degrees"

@@ -5,14 +5,15 @@ export interface WasteItem {
 }
 </script>
 <script setup lang="ts">
-import { smallMassText, type UnitSystem } from '@furrow/core';
+import { type Units } from '@furrow/core';
+import { smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
 import { ref, watch } from 'vue';
 import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';
 
 /** Waste, a line a thing: what it was and what it weighed. Null while a line cannot be read. */
-const props = defineProps<{ units: UnitSystem }>();
+const props = defineProps<{ units: Units }>();
 const items = defineModel<WasteItem[] | null>({ required: true });
 const USUAL = ['dead bees', 'pollen comb', 'brood comb', 'wood and dirt'];
 const lines = ref<{ what: string; weight: string }[]>([]);

@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  massField,
-  massText,
-  type Drain,
-  type HouseRules,
-  type Vessel,
-  instantOf,
-} from '@furrow/core';
+import { type Drain, type HouseRules, type Vessel, instantOf } from '@furrow/core';
+import { massField, massText } from '@furrow/words';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';

@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  massText,
-  smallMassText,
-  type Drain,
-  type HouseRules,
-  type WeighingQuestion,
-  firstOf,
-} from '@furrow/core';
+import { type Drain, type HouseRules, type WeighingQuestion, firstOf } from '@furrow/core';
+import { massText, smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';

@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  WARMER_BY_C,
-  enzymeLossText,
-  massRangeText,
-  massText,
-  type HouseRules,
-  type WhatIf,
-} from '@furrow/core';
+import { WARMER_BY_C, enzymeLossText, type HouseRules, type WhatIf } from '@furrow/core';
+import { massRangeText, massText } from '@furrow/words';
 import { computed } from 'vue';
 import { said } from '../shell/units.js';
 

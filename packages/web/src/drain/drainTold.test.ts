@@ -1,3 +1,4 @@
+import { METRIC } from '@furrow/core';
 import {
   DEFAULT_RULES,
   drainForecast,
@@ -157,7 +158,7 @@ describe('the sum of a drain', () => {
         forecast: told(3),
         parts: { total: 4.2, out: 2.349, coming: 0.852, stays: 0.555, wax: 0.444 },
         own: noRuns,
-        units: 'metric',
+        units: METRIC,
       },
     });
     const [total, ...parts] = sum.findAll('.sum b').map((b) => parseFloat(b.text()));

@@ -13,7 +13,9 @@ import {
   type Shares,
   type StoredFace,
   between,
+  type Units,
 } from '@furrow/core';
+import { lengthText } from '@furrow/words';
 import { computed, ref } from 'vue';
 import { cellColour, cellPaths, drawLattice, facePaths, lattice } from './cells.js';
 
@@ -34,6 +36,7 @@ const props = defineProps<{
   beforeText?: string;
   /** Comb without a top bar is built round crossbars and onto the walls. */
   hung?: 'bar' | 'crossbars';
+  units?: Units;
 }>();
 const emit = defineEmits<{ change: [shares: Shares] }>();
 
@@ -47,6 +50,11 @@ const words: Record<Content, string> = {
 const barHeight = 26;
 /** Where crossbars pass through a comb, shares of its width; half way down. */
 const CROSSBARS = [0.28, 0.72];
+/** The bar that says how large it is drawn: two inches, or five centimetres. */
+const scale = computed(() => {
+  const mm = props.units?.length === 'inches' ? 50.8 : 50;
+  return { long: mm * props.s, text: lengthText(mm, props.units) };
+});
 const width = computed(() => props.outline.topWidthMm * props.s + 64);
 const height = computed(() => props.outline.depthMm * props.s + barHeight + 26);
 const middle = computed(() => width.value / 2);
@@ -274,12 +282,14 @@ function key(event: KeyboardEvent, i: number, share: number): void {
       </g>
     </template>
     <path
-      :d="`M12 ${height - 8}h${50 * s}M12 ${height - 13}v10M${12 + 50 * s} ${height - 13}v10`"
+      :d="`M12 ${height - 8}h${scale.long}M12 ${height - 13}v10M${12 + scale.long} ${height - 13}v10`"
       stroke="var(--ink)"
       stroke-width="1.5"
       fill="none"
     />
-    <text :x="20 + 50 * s" :y="height - 3" font-size="14" style="fill: var(--ink-2)">50 mm</text>
+    <text :x="20 + scale.long" :y="height - 3" font-size="14" style="fill: var(--ink-2)">
+      {{ scale.text }}
+    </text>
     <text
       v-if="beforeY !== null && beforeText"
       :x="width - 6"

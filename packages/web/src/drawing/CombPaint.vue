@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lengthText } from '@furrow/words';
 import { isWithin } from '../parts/domEvents';
 import {
   CELL_CLASSES,
@@ -16,6 +17,7 @@ import {
   type Tone,
   entryOf,
   between,
+  type Units,
 } from '@furrow/core';
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue';
 import { CellSprites, drawCells, type View } from './paintCanvas.js';
@@ -28,6 +30,7 @@ const props = defineProps<{
   height?: number;
   underlay?: CanvasImageSource | null;
   keysOn?: boolean;
+  units: Units;
 }>();
 const emit = defineEmits<{ change: [cells: Uint8Array]; mirror: [] }>();
 
@@ -398,7 +401,7 @@ onUnmounted(() => {
           min="5"
           max="90"
           aria-label="Size of the brush"
-        />{{ ' ' }} <output>{{ sizeMm }} mm</output></label
+        />{{ ' ' }} <output>{{ lengthText(sizeMm, units) }}</output></label
       >
       <label v-if="content === 'capped' || content === 'open'"
         >Tone

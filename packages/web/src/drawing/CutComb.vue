@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lengthText } from '@furrow/words';
 import { vDrag, within, arrowsOf, type Pull, type Point } from './drag';
 import {
   FLAW_WORDS,
@@ -11,6 +12,7 @@ import {
   type LookFaces,
   type Rect,
   type Shares,
+  type Units,
 } from '@furrow/core';
 import { computed, ref } from 'vue';
 import { bandPaths, cellColour, cellPaths, drawLattice, lattice } from './cells.js';
@@ -28,6 +30,7 @@ const props = defineProps<{
   shares: Shares | null;
   faces: LookFaces | null;
   side: 'A' | 'B';
+  units: Units;
   flaws: readonly Flaw[];
   pieces: readonly (Rect & {
     key: string;
@@ -243,7 +246,7 @@ const shownFlaws = computed(() => props.flaws.map((f, i) => ({ ...f, i })));
         font-weight="700"
         class="halo"
       >
-        {{ f.thicknessMm }} mm thick
+        {{ lengthText(f.thicknessMm ?? 0, units) }} thick
       </text>
       <text
         v-else-if="!small && f.widthMm * s > 74 && f.heightMm * s > 20"

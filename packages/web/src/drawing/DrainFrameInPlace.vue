@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type UnitSystem } from '@furrow/core';
+import { type Units } from '@furrow/core';
+import { massText } from '@furrow/words';
 import { computed } from 'vue';
 
 /**
@@ -23,7 +24,7 @@ const props = defineProps<{
   densityKgPerL: number;
   s: number;
   label: string;
-  units: UnitSystem;
+  units: Units;
 }>();
 const emit = defineEmits<{ open: [] }>();
 const px = (mm: number): number => mm * props.s;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { temperatureText, type FreezingPlan, type UnitSystem, between } from '@furrow/core';
+import { type FreezingPlan, type Units, between } from '@furrow/core';
+import { temperatureText } from '@furrow/words';
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
 
@@ -12,7 +13,7 @@ const props = defineProps<{
   startedAt: string;
   zone: string;
   now: Date;
-  units?: UnitSystem;
+  units?: Units;
 }>();
 const core = computed(() => temperatureText(props.plan.coreC, props.units));
 const W = 760;

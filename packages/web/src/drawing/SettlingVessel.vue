@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type UnitSystem } from '@furrow/core';
+import { type Units } from '@furrow/core';
+import { massText, lengthText } from '@furrow/words';
 import { computed } from 'vue';
 
 /**
@@ -14,7 +15,7 @@ const props = defineProps<{
   skimmed: boolean;
   fullKg: number | null;
   densityKgPerL: number;
-  units: UnitSystem;
+  units: Units;
 }>();
 const v = computed(() => props.vessel);
 const heightMm = computed(
@@ -49,7 +50,7 @@ const full = computed(() =>
     :height="bottom + 24"
     :viewBox="`0 0 ${w + 130} ${bottom + 24}`"
     role="img"
-    :aria-label="`${massText(honeyKg, units, 2)} of honey, ${Math.round(depthMm / 10)} cm deep, ${skimmed ? 'skimmed' : `crumbs ${Math.round(risen * 100)} % of the way up`}`"
+    :aria-label="`${massText(honeyKg, units, 2)} of honey, ${lengthText(Math.round(depthMm / 10) * 10, units, 'cm')} deep, ${skimmed ? 'skimmed' : `crumbs ${Math.round(risen * 100)} % of the way up`}`"
   >
     <rect x="12" :y="bottom - level" :width="w" :height="level" fill="var(--open)" />
     <rect

@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  GRAMS_PER_POUND,
-  largeMass,
-  largeUnit,
-  massText,
-  type Arrangement,
-  type UnitSystem,
-} from '@furrow/core';
+import { type Arrangement, type Units } from '@furrow/core';
+import { largeMass, largeUnit, massText, gramsPerLarge } from '@furrow/words';
 import { computed } from 'vue';
 import StackDress from './StackDress.vue';
 
@@ -24,7 +18,7 @@ const props = defineProps<{
   fullKg: number | null;
   densityKgPerL: number;
   fullAbout: string | null;
-  units: UnitSystem;
+  units: Units;
   /** The levels are a forecast since the last weighing. */
   about?: boolean;
 }>();
@@ -72,7 +66,7 @@ const MOST_TICKS = 5;
 const ticks = computed(() => {
   const top = largeMass(lowerV.value.volumeL * props.densityKgPerL, props.units);
   const step = STEPS.find((s) => top / s <= MOST_TICKS) ?? 20;
-  const kgEach = props.units === 'metric' ? 1 : GRAMS_PER_POUND / 1000;
+  const kgEach = gramsPerLarge(props.units) / 1000;
   return Array.from({ length: Math.floor(top / step) + 1 }, (_, i) => ({
     mass: i * step,
     y: lowerBottom.value - levelMm(i * step * kgEach, lowerV.value) * s.value,

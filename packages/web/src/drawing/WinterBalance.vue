@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { GRAMS_PER_POUND, massText, type UnitSystem, type WinterBalance } from '@furrow/core';
+import { type Units, type WinterBalance, METRIC } from '@furrow/core';
+import { massText, massFigure } from '@furrow/words';
 import { computed } from 'vue';
 
 /**
@@ -12,9 +13,9 @@ const props = withDefaults(
     stacks: { label: string; kg: number; pattern: string }[];
     months?: { month: number | null; kg: number }[];
     hardKg?: number | null;
-    units?: UnitSystem;
+    units?: Units;
   }>(),
-  { months: () => [], hardKg: null, units: 'metric' },
+  { months: () => [], hardKg: null, units: () => METRIC },
 );
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 const [middle, beamY, arm, pan] = [202, 60, 122, 150];
@@ -60,8 +61,7 @@ const needed = computed(() => {
   });
 });
 /** Kilograms as they are said, without their unit. */
-const inUnit = (kg: number): string =>
-  (props.units === 'metric' ? kg : (kg * 1000) / GRAMS_PER_POUND).toFixed(1);
+const inUnit = (kg: number): string => massFigure(kg, props.units);
 /** How sure it is: comb that was not read is unknown, it is not nothing. */
 const staysText = computed(() => {
   const unread = props.balance.unreadBars.length;

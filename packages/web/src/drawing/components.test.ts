@@ -1,3 +1,4 @@
+import { METRIC, US_UNITS } from '@furrow/core';
 import { TOP_BAR_DEFAULTS, type Shares } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
@@ -153,7 +154,7 @@ describe('balance, vessels and ranges', () => {
             fullKg: 6,
             densityKgPerL: 1.41,
             fullAbout: null,
-            units: 'metric',
+            units: METRIC,
           },
         })
           .findAll('rect[fill="var(--open)"]')[0]
@@ -170,7 +171,7 @@ describe('balance, vessels and ranges', () => {
         fullKg: null,
         densityKgPerL: 1.41,
         fullAbout: null,
-        units: 'metric',
+        units: METRIC,
       },
     });
     expect(wrapper.attributes('aria-label')).toBe(
@@ -182,7 +183,7 @@ describe('balance, vessels and ranges', () => {
     const stack = mount(VesselStack, {
       props: {
         ...{ upper: pail, lower: pail, crushedKg: 4, outKg: 1.5, inLowerKg: 1.5, about: true },
-        ...{ fullKg: 15, densityKgPerL: 1.41, fullAbout: null, units: 'metric' },
+        ...{ fullKg: 15, densityKgPerL: 1.41, fullAbout: null, units: METRIC },
       },
     });
     const words = stack.findAll('text').map((t) => t.text());
@@ -194,7 +195,7 @@ describe('balance, vessels and ranges', () => {
     const stack = mount(VesselStack, {
       props: {
         ...{ upper: pail, lower: pail, crushedKg: 4.536, outKg: 0, inLowerKg: 0 },
-        ...{ fullKg: 15, densityKgPerL: 1.41, fullAbout: null, units: 'imperial' },
+        ...{ fullKg: 15, densityKgPerL: 1.41, fullAbout: null, units: US_UNITS },
       },
     });
     const words = stack.findAll('text').map((t) => t.text().replace(/\s+/g, ' '));

@@ -1,3 +1,4 @@
+import { METRIC } from '@furrow/core';
 import { freezingPlan, type Flaw, type Shares } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
@@ -34,6 +35,7 @@ const flaws: Flaw[] = [
 const board = (props: Record<string, unknown> = {}) =>
   mount(CutComb, {
     props: {
+      units: METRIC,
       widthMm: 200,
       heightMm: 130,
       s: 2,
@@ -118,7 +120,7 @@ describe('the line of the cold', () => {
       },
     });
     expect(wrapper.get('svg').attributes('aria-label')).toMatch(
-      /^Core at -12 °C by Sat 1\d:\d\d, held until Sat 1\d:\d\d, thawed closed by /,
+      /^Core at −12 °C by Sat 1\d:\d\d, held until Sat 1\d:\d\d, thawed closed by /,
     );
     const width = wrapper.findAll('rect').map((r) => Number(r.attributes('width')));
     expect(width[0] / width[2]).toBeCloseTo(plan.coolingHours.high / plan.holdHours, 2);

@@ -4,16 +4,15 @@ import {
   hiveKind,
   honeyDensityKgPerL,
   lotKeeping,
-  massText,
   measuredWaterPercent,
   netVolumeMl,
-  smallMassText,
   type BatchDetail,
   type FillGoal,
   type HouseRules,
   type JarFill,
   type JarKindRecord,
 } from '@furrow/core';
+import { massText, smallMassText, lengthText, volumeText } from '@furrow/words';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -129,7 +128,7 @@ function highOf(f: { id: string; netG: number }): string {
     innerDiameterMm: j.widthMm,
     innerDepthMm: j.depthMm,
   });
-  return `, ${mm.toFixed(0)} mm high`;
+  return `, ${lengthText(mm, units.value)} high`;
 }
 const lightest = ref<Record<string, string>>({});
 const lightG = (id: string): number | null => {
@@ -270,7 +269,7 @@ const { laid, sheet, label } = useLabel(computed(() => filled.value.at(-1) ?? nu
             ><b class="display">{{ f.count }} × {{ said(`${f.netG} g`) }}</b
             ><span class="sub"
               >{{ jarOf(f.id)?.name }}, of {{ jarOf(f.id)?.stock }} in stock. Fill to
-              {{ Math.round(netVolumeMl(f.netG, moisturePercent)) }} ml{{ highOf(f)
+              {{ volumeText(netVolumeMl(f.netG, moisturePercent) / 1000, units) }}{{ highOf(f)
               }}<template v-if="measuredPercent === null">, water taken as 18 %</template>.</span
             ></span
           >

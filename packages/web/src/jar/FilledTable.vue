@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  massColumn,
-  smallMassText,
-  type BatchDetail,
-  type HouseRules,
-  type JarKindRecord,
-  type Lot,
-} from '@furrow/core';
+import { type BatchDetail, type HouseRules, type JarKindRecord, type Lot } from '@furrow/core';
+import { massColumn, smallMassText } from '@furrow/words';
 import { computed, ref } from 'vue';
 import JarWeights from './JarWeights.vue';
 

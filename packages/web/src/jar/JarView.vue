@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { measuredWaterPercent, weighedText } from '@furrow/core';
+import { measuredWaterPercent } from '@furrow/core';
+import { weighedText } from '@furrow/words';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import AlsoHere from '../house/AlsoHere.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fillAccuracy, type Lot, type UnitSystem } from '@furrow/core';
+import { fillAccuracy, type Lot, type Units } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -10,7 +10,7 @@ import { useSend } from '../api/useSend.js';
 import { said } from '../shell/units.js';
 
 /** Jars of a lot weighed one by one: each a mark above or below its net weight. */
-const props = defineProps<{ lot: Lot; units: UnitSystem; tareG: number }>();
+const props = defineProps<{ lot: Lot; units: Units; tareG: number }>();
 const emit = defineEmits<{ done: [] }>();
 const { go, busy, refusal } = useSend();
 const weights = ref<number[]>([...(props.lot.weights ?? [])]);

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { keepsAt, temperatureText, type KeepingGrade, type UnitSystem } from '@furrow/core';
+import { said } from '../shell/units.js';
+import { keepsAt, type KeepingGrade, type Units } from '@furrow/core';
+import { temperatureText } from '@furrow/words';
 import { computed } from 'vue';
 
 /**
@@ -10,7 +12,7 @@ const props = defineProps<{
   moisturePercent: number;
   bee: 'honeybee' | 'stingless';
   granulating: boolean;
-  units: UnitSystem;
+  units: Units;
 }>();
 const PLACES = [
   { name: 'In the cold', temperatureC: 8 },
@@ -67,8 +69,9 @@ function span(days: number): string {
       </tbody>
     </table>
     <p>
-      By {{ moisturePercent.toFixed(1) }} % water: Lochhead (1933). Under 10 °C and above 27 °C
-      yeast does not grow in honey: Wilson and Marvin (1932). Enzymes: White (1964).
+      By {{ moisturePercent.toFixed(1) }} % water: Lochhead (1933).
+      {{ said('Under 10 °C and above 27 °C') }} yeast does not grow in honey: Wilson and Marvin
+      (1932). Enzymes: White (1964).
       <template v-if="granulating"
         >It granulates: the liquid between its crystals is wetter, so it counts one class
         worse.</template

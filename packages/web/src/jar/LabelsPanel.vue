@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sidesText } from '@furrow/words';
 import {
   NUTRITION_SOURCE,
   LABEL_FIELDS,
@@ -175,7 +176,7 @@ const measuring = ref(false);
         @click="lotId = l.id"
       />
     </p>
-    <div v-if="laid && sheet" class="drawn">
+    <div v-if="laid && sheet" class="drawn" data-as-printed>
       <LabelFace
         :laid="laid"
         :sheet="sheet"
@@ -199,8 +200,9 @@ const measuring = ref(false);
     </p>
     <p v-else class="sub" role="status">Reading the label…</p>
     <p class="sub">
-      {{ sheet?.labelWidthMm }} × {{ sheet?.labelHeightMm }} mm. Every word but your own lines comes
-      from the record. Touch the first free label of a sheet begun before.
+      {{ sheet ? sidesText([sheet.labelWidthMm, sheet.labelHeightMm], rules.units) : '' }}. Every
+      word but your own lines comes from the record. Touch the first free label of a sheet begun
+      before.
     </p>
     <p v-for="p in problems" :key="p" class="caution" role="alert">{{ p }}</p>
     <p v-if="laid && !laid.fits"><Button outlined label="Make it fit" @click="fit" /></p>
@@ -310,8 +312,8 @@ const measuring = ref(false);
     <label class="sub" for="sheet">Sheet</label
     ><select id="sheet" v-model="sheetId" class="native">
       <option v-for="s in sheets" :key="s.id" :value="s.id">
-        {{ s.name }}: {{ s.columns }} × {{ s.rows }}, {{ s.labelWidthMm }} ×
-        {{ s.labelHeightMm }} mm
+        {{ s.name }}: {{ s.columns }} × {{ s.rows }},
+        {{ sidesText([s.labelWidthMm, s.labelHeightMm], rules.units) }}
       </option>
     </select>
     <Button text label="Another sheet, by its measures…" @click="measuring = true" />

@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  FATE_WORDS,
-  RESTS,
-  massText,
-  type BatchDetail,
-  type HouseRules,
-  type Rest,
-} from '@furrow/core';
+import { FATE_WORDS, RESTS, type BatchDetail, type HouseRules, type Rest } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import DialogFrame from '../parts/DialogFrame.vue';
 import { computed, ref } from 'vue';

@@ -2,9 +2,6 @@
 import { plainCopy } from '../parts/plainCopy';
 import {
   blendOf,
-  massRangeText,
-  massText,
-  smallMassText,
   type Batch,
   type FillGoal,
   type HouseRules,
@@ -12,6 +9,7 @@ import {
   type LotsFilled,
   firstOf,
 } from '@furrow/core';
+import { massRangeText, massText, smallMassText } from '@furrow/words';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';

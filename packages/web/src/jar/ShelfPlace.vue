@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { smallMassText, type BatchDetail, type HouseRules, type JarKindRecord } from '@furrow/core';
+import { type BatchDetail, type HouseRules, type JarKindRecord } from '@furrow/core';
+import { smallMassText } from '@furrow/words';
 import { computed } from 'vue';
 import JarRow from '../drawing/JarRow.vue';
 import { useStock, useHarvests } from '../api/queries.js';

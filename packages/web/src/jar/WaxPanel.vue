@@ -5,10 +5,8 @@ import {
   WAX_CARE_WORDS,
   WAX_WAYS,
   gravityOfBrix,
-  massText,
   mustToGravity,
   rinseHolds,
-  smallMassText,
   waxExpected,
   type BatchDetail,
   type HouseRules,
@@ -18,6 +16,7 @@ import {
   type WaxWay,
   daysLater,
 } from '@furrow/core';
+import { massText, smallMassText, volumeText } from '@furrow/words';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref } from 'vue';
@@ -31,7 +30,7 @@ import { useSend } from '../api/useSend.js';
 import { clockText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
 import { said } from '../shell/units.js';
-import { gramsOf, weightSuch } from '../parts/massUnit.js';
+import { gramsOf, weightSuch, massUnit } from '../parts/massUnit.js';
 
 /**
  * Wet wax frozen, rinsed and rendered; the rinse fed back or made into mead; wet gear by the house
@@ -267,7 +266,8 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div class="line">
         <TextField
           v-model="discText"
-          :label="`Pressed disc with its honey, eaten at home, ${units === 'metric' ? 'g' : 'oz'}`"
+          label="Pressed disc with its honey, eaten at home"
+          :unit="massUnit(units, 'small')"
           :error="
             discSend.fieldError('g') ?? (discText && discG === null ? weightSuch('350 g') : null)
           "
@@ -317,7 +317,8 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div class="line">
         <TextField
           v-model="cleanText"
-          :label="`Clean wax, ${units === 'metric' ? 'g' : 'oz'}`"
+          label="Clean wax"
+          :unit="massUnit(units, 'small')"
           :error="
             waxSend.fieldError('cleanG') ??
             (cleanText && cleanG === null ? weightSuch('130 g') : null)
@@ -330,7 +331,8 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       <div v-for="(b, i) in blocks" :key="i" class="line">
         <TextField
           v-model="b.text"
-          :label="`Block ${i + 1}, ${units === 'metric' ? 'g' : 'oz'}`"
+          :label="`Block ${i + 1}`"
+          :unit="massUnit(units, 'small')"
         /><span
           ><label class="sub" :for="`colour-${i}`">Colour</label
           ><select :id="`colour-${i}`" v-model="b.colour" class="native">
@@ -371,7 +373,7 @@ const options = (map: Record<string, string>): { label: string; value: string }[
     <h2 class="furrow-heading">Rinse</h2>
     <div v-for="r in open" :key="r.id" class="acts rinse">
       <p>
-        <b>{{ r.litres }} L at {{ r.brixPercent }} °Brix</b> ({{
+        <b>{{ volumeText(r.litres, units) }} at {{ r.brixPercent }} °Brix</b> ({{
           gravityOfBrix(r.brixPercent).toFixed(3)
         }}), {{ g(r.honeyG) }} of honey in it. Use it before {{ rinseDue(r)
         }}{{ r.cold ? ', cold' : '' }}: thin sugar water ferments.
@@ -456,10 +458,11 @@ const options = (map: Record<string, string>): { label: string; value: string }[
       />
     </form>
     <p v-for="r in used" :key="r.id" class="sub">
-      {{ r.litres }} L at {{ r.brixPercent }} °Brix: {{ RINSE_FATE_WORDS[r.fate!].toLowerCase()
+      {{ volumeText(r.litres, units) }} at {{ r.brixPercent }} °Brix:
+      {{ RINSE_FATE_WORDS[r.fate!].toLowerCase()
       }}<template v-if="r.fate === 'mead'">
         at {{ r.targetGravity?.toFixed(3) }}, {{ g(r.addedHoneyG) }} of honey and
-        {{ r.addedWaterL }} L of water added</template
+        {{ volumeText(r.addedWaterL ?? 0, units) }} of water added</template
       >.
     </p>
     <h2 class="furrow-heading">Wet gear</h2>

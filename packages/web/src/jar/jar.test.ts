@@ -1,3 +1,4 @@
+import { METRIC } from '@furrow/core';
 import {
   DEFAULT_RULES,
   STARTING_FIELDS,
@@ -150,7 +151,7 @@ describe('jars weighed one by one', () => {
   const lot = { id: 'l', kind: 'jars', count: 3, netG: 300, weights: null } as unknown as Lot;
   const weights = () =>
     mount(JarWeights, {
-      props: { lot, units: 'metric', tareG: 160 },
+      props: { lot, units: METRIC, tareG: 160 },
       global: { plugins: [PrimeVue, createPinia(), VueQueryPlugin] },
     });
   const type = async (w: ReturnType<typeof weights>, text: string): Promise<void> => {

@@ -53,7 +53,9 @@ const netRoom = computed(() => {
   if (!netG || !volumeMl) return '';
   const ml = netVolumeMl(netG, WATER_PERCENT);
   const left = Math.round(100 - (ml / volumeMl) * 100);
-  return ` Its ${said(`${netG} g`)} fill ${ml.toFixed(0)} ml${left >= 0 ? ` and leave ${left} % free` : ''}.`;
+  return said(
+    ` Its ${netG} g fill ${ml.toFixed(0)} ml${left >= 0 ? ` and leave ${left} % free` : ''}.`,
+  );
 });
 /** Where the net weight stands in a jar whose inside is known. */
 const line = computed(() => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { volumeText } from '@furrow/words';
 import { newVesselSchema, type Vessel, type VesselRole } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -9,7 +10,7 @@ import DialogFrame from '../parts/DialogFrame.vue';
 import NumberField from '../parts/NumberField.vue';
 import Refusal from '../parts/Refusal.vue';
 import TextField from '../parts/TextField.vue';
-import { said } from '../shell/units.js';
+import { said, householdUnits } from '../shell/units.js';
 import { asChange, saidOf } from './kept.js';
 
 /** The vessels of the kit, drawn to one scale, and the dialog that makes or changes one. */
@@ -95,7 +96,7 @@ const heightPx = (v: { volumeL: number; innerDiameterMm: number }): number =>
           />
         </svg>
         <b>{{ v.name }}</b><span class="sub"
-          >{{ v.volumeL }} L, {{ said(`${v.tareG} g`) }} empty</span
+          >{{ volumeText(v.volumeL, householdUnits) }}, {{ said(`${v.tareG} g`) }} empty</span
         ><span class="sub">{{ roles[v.role] }}</span>
       </button>
     </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { weighedText, type Hive, type HouseRules } from '@furrow/core';
+import { type Hive, type HouseRules } from '@furrow/core';
+import { weighedText } from '@furrow/words';
 import { computed } from 'vue';
 import { useBoxHistory } from '../api/queries.js';
 import { dateText } from '../shell/times.js';

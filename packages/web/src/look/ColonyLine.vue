@@ -1,11 +1,5 @@
 <script setup lang="ts">
-import {
-  SUPERS_ON,
-  type ColonyFact,
-  type ColonyState,
-  type Hive,
-  type UnitSystem,
-} from '@furrow/core';
+import { SUPERS_ON, type ColonyFact, type ColonyState, type Hive, type Units } from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -25,7 +19,7 @@ const props = defineProps<{
   hive: Hive;
   state: ColonyState;
   date: string;
-  units: UnitSystem;
+  units: Units;
 }>();
 const emit = defineEmits<{ dead: []; stray: []; begun: [] }>();
 const { go, busy, refusal, fieldError } = useSend();

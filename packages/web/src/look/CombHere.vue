@@ -5,7 +5,7 @@ import {
   type Look,
   type Reading,
   type StoredFace,
-  type UnitSystem,
+  type Units,
   hiveKind,
 } from '@furrow/core';
 import Button from 'primevue/button';
@@ -25,7 +25,7 @@ const props = defineProps<{
   bar: BarView;
   /** What the place is called in full: "Bar 12", "Super 2, frame 5". */
   placeName: string;
-  units: UnitSystem;
+  units: Units;
   date: string;
   /** The comb as it stands now, and the cells that were kept of it. */
   standing: Look | null;

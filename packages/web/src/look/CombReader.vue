@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { householdUnits } from '../shell/units.js';
 import {
   hiveKind,
   packFace,
@@ -204,6 +205,7 @@ const faceTitle = computed(
       @attachment="emit('attachment', $event)"
     />
     <CombPaint
+      :units="householdUnits"
       v-else-if="way === 'paint'"
       :lattice="board.lattice"
       :cells="board.cells"
@@ -214,6 +216,7 @@ const faceTitle = computed(
     />
     <div v-else class="face-wrap" :style="{ minHeight: faceHeight }">
       <CombFace
+        :units="householdUnits"
         :outline="outline"
         :shares="shares"
         :cells="keptFace"

@@ -1,15 +1,10 @@
 <script setup lang="ts">
-import {
-  percentDown,
-  massRangeText,
-  type JudgedComb,
-  type UnitSystem,
-  type Verdict,
-} from '@furrow/core';
+import { percentDown, type JudgedComb, type Units, type Verdict } from '@furrow/core';
+import { massRangeText } from '@furrow/words';
 import { said } from '../shell/units.js';
 
 /** The hive as a table: the same figures as the drawing. */
-defineProps<{ judged: JudgedComb[]; units: UnitSystem }>();
+defineProps<{ judged: JudgedComb[]; units: Units }>();
 const emit = defineEmits<{ select: [slot: number] }>();
 const words: Record<Verdict, string> = {
   take: '▲ May take',

@@ -1,11 +1,6 @@
 <script setup lang="ts">
-import {
-  massText,
-  weeklyGain,
-  type ColonyFact,
-  type ColonyState,
-  type UnitSystem,
-} from '@furrow/core';
+import { weeklyGain, type ColonyFact, type ColonyState, type Units } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import NumberField from '../parts/NumberField.vue';
@@ -21,7 +16,7 @@ import { said } from '../shell/units.js';
 const props = defineProps<{
   hiveId: string;
   weights: ColonyState['weights'];
-  units: UnitSystem;
+  units: Units;
   busy: boolean;
 }>();
 const emit = defineEmits<{ note: [ColonyFact] }>();

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { potsEstimate, smallMassRangeText, type Pots, type UnitSystem } from '@furrow/core';
+import { potsEstimate, type Pots, type Units } from '@furrow/core';
+import { smallMassRangeText, volumeText } from '@furrow/words';
 import { computed } from 'vue';
 import NumberField from '../parts/NumberField.vue';
 
@@ -11,7 +12,7 @@ const props = defineProps<{
   pots: Pots | null;
   fallback: Pots;
   placeName: string;
-  units: UnitSystem;
+  units: Units;
 }>();
 const emit = defineEmits<{ pots: [pots: Pots] }>();
 const now = computed(() => props.pots ?? props.fallback);
@@ -125,7 +126,7 @@ const drawn = computed(() => {
             )
           }}
           in sealed pots</b
-        >, {{ estimate.potMl.toFixed(0) }} ml a pot to its wall.
+        >, {{ volumeText(estimate.potMl / 1000, units) }} a pot to its wall.
       </p>
       <div class="size">
         <NumberField

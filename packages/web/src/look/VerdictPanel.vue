@@ -5,10 +5,6 @@ import {
   ageText,
   correctedEstimate,
   dateWords,
-  massRangeText,
-  massText,
-  smallMassRangeText,
-  smallMassText,
   type EstimateCorrection,
   type Finding,
   type HiveKindName,
@@ -19,6 +15,7 @@ import {
   hiveKind as kindOf,
   between,
 } from '@furrow/core';
+import { massRangeText, massText, smallMassRangeText, smallMassText } from '@furrow/words';
 import { computed } from 'vue';
 import { said } from '../shell/units.js';
 
@@ -44,13 +41,13 @@ const isInPlace = computed(
 /** How the volume of a comb becomes honey, and where its wax is, by what the bees built on. */
 const packingText = computed(() =>
   isInPlace.value
-    ? '(less a gap of 7 to 9 mm) × 0.55 to 0.79, plastic walls and all'
+    ? said('(less a gap of 7 to 9 mm) × 0.55 to 0.79, plastic walls and all')
     : 'packing 0.85 to 0.95',
 );
 const waxText = computed(() =>
   isInPlace.value
-    ? 'Wax is in the caps alone, 1 to 5 g a square decimetre.'
-    : 'Wax is 4 to 6 % where it is sealed, 11 to 12 g a square decimetre where it is bare.',
+    ? said('Wax is in the caps alone, 1 to 5 g on 100 cm².')
+    : said('Wax is 4 to 6 % where it is sealed, 11 to 12 g on 100 cm² where it is bare.'),
 );
 const W = 346;
 const small = computed(() => (props.judged.estimate?.honeyKg.high ?? 0) < 1);

@@ -3,16 +3,16 @@ import {
   FLOOR_WORDS,
   daysBetween,
   hiveKind,
-  massText,
   weeklyGain,
   type ColonyFact,
   type ColonyState,
   type Hive,
-  type UnitSystem,
+  type Units,
   type WeeklyGain,
   isStingless,
   endOf,
 } from '@furrow/core';
+import { massText, volumeText } from '@furrow/words';
 import { dateText } from '../shell/times.js';
 
 /** One answer to a fact, a touch each. */
@@ -50,7 +50,7 @@ function healthText(s: ColonyState, ago: (on: string) => string): string {
 }
 
 /** The hive on a scale, and what it gained a week since the weight before. */
-function weightText(s: ColonyState, ago: (on: string) => string, units: UnitSystem): string {
+function weightText(s: ColonyState, ago: (on: string) => string, units: Units): string {
   const last = s.weights.at(-1);
   if (!last) return 'never weighed';
   const gain = weeklyGain(s.weights);
@@ -58,7 +58,7 @@ function weightText(s: ColonyState, ago: (on: string) => string, units: UnitSyst
   return gain ? `${weight}, ${gainText(gain, units)}` : weight;
 }
 /** "+1.2 kg a week". */
-export const gainText = ({ kgAWeek }: WeeklyGain, units: UnitSystem): string =>
+export const gainText = ({ kgAWeek }: WeeklyGain, units: Units): string =>
   `${kgAWeek < 0 ? '−' : '+'}${massText(Math.abs(kgAWeek), units, 1)} a week`;
 
 /** What was said of the colony, in one line: the facts that are known, and how many are not. */
@@ -92,7 +92,7 @@ export function colonyLines(
   state: ColonyState,
   date: string,
   endsOn: string,
-  units: UnitSystem,
+  units: Units,
 ): ColonyLine[] {
   const s = state;
   const ago = (on: string): string => agoText(on, date);
@@ -183,7 +183,7 @@ export function colonyLines(
       kind: 'feeding',
       name: 'Fed',
       value: s.feedings.length
-        ? `${endOf(s.feedings).litres} L ${endOf(s.feedings).what}, ${ago(endOf(s.feedings).on)}`
+        ? `${volumeText(endOf(s.feedings).litres, units)} ${endOf(s.feedings).what}, ${ago(endOf(s.feedings).on)}`
         : 'nothing noted',
       choices: [],
     },

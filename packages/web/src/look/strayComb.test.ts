@@ -1,3 +1,4 @@
+import { METRIC, US_UNITS } from '@furrow/core';
 import { HIVE_KINDS, type Hive } from '@furrow/core';
 import { VueQueryPlugin } from '@tanstack/vue-query';
 import { flushPromises, mount } from '@vue/test-utils';
@@ -26,7 +27,7 @@ beforeEach(() => {
 });
 afterEach(() => {
   vi.unstubAllGlobals();
-  householdUnits.value = 'metric';
+  householdUnits.value = METRIC;
   document.body.innerHTML = '';
 });
 
@@ -58,9 +59,9 @@ const touch = (label: string): void =>
 
 describe('stray comb that is weighed', () => {
   it.each([
-    ['metric', '640', 640],
-    ['imperial', '12', 340],
-    ['imperial', '640 g', 640],
+    [METRIC, '640', 640],
+    [US_UNITS, '12', 340],
+    [US_UNITS, '640 g', 640],
   ] as const)('in a household of %s units: %j is %i g', async (units, typed, g) => {
     householdUnits.value = units;
     const wrapper = await open();
@@ -76,7 +77,7 @@ describe('stray comb that is weighed', () => {
     wrapper.unmount();
   });
   it('says which units it may be weighed in', async () => {
-    householdUnits.value = 'imperial';
+    householdUnits.value = US_UNITS;
     const wrapper = await open();
     expect(dialog().textContent).toContain('Capped, weighed (lb or oz)');
     wrapper.unmount();

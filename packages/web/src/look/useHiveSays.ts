@@ -3,12 +3,12 @@ import {
   dateWords,
   hiveKind,
   judgeBox,
-  massRangeText,
   sumRanges,
   type Hive,
   type HouseRules,
   type JudgedComb,
 } from '@furrow/core';
+import { massRangeText } from '@furrow/words';
 import { computed, type Ref } from 'vue';
 import type { useRipening } from './useRipening.js';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { BatchDetail, UnitSystem } from '@furrow/core';
+import type { BatchDetail, Units } from '@furrow/core';
 import Button from 'primevue/button';
 import DialogFrame from './DialogFrame.vue';
 import SelectButton from 'primevue/selectbutton';
@@ -18,7 +18,7 @@ import WeighFields from './WeighFields.vue';
 const visible = defineModel<boolean>('visible', { required: true });
 const props = defineProps<{
   hiveId: string;
-  units: UnitSystem;
+  units: Units;
   /** Set where only one of them can be meant. */
   stands?: 'comb' | 'honey';
 }>();

@@ -1,12 +1,13 @@
 <script setup lang="ts">
-import { kgByDepth, massRangeText, type UnitSystem, type Vessel } from '@furrow/core';
+import { kgByDepth, type Units, type Vessel } from '@furrow/core';
+import { massRangeText } from '@furrow/words';
 import { computed, ref } from 'vue';
 import NumberField from './NumberField.vue';
 import { said } from '../shell/units.js';
 
 /** A weight held against how deep it stands in a round vessel: a check, never a weight. */
 const props = defineProps<{
-  units: UnitSystem;
+  units: Units;
   vessel: Pick<Vessel, 'name' | 'innerDiameterMm'>;
   of: 'honey' | 'comb';
   /** What the scale said, net; null before it spoke. */
@@ -53,9 +54,9 @@ const says = computed(() => {
     />
     <p v-if="says" role="status">{{ said(says) }}</p>
     <p class="sub">
-      {{ vessel.innerDiameterMm }} mm wide inside, {{ waterText }}, 22 °C{{
-        of === 'comb' ? '; comb fills 55 to 85 % of its depth' : ''
-      }}. A round vessel; an estimate, never a weight.
+      {{ said(`${vessel.innerDiameterMm} mm`) }} wide inside, {{ waterText }}, {{ said('22 °C')
+      }}{{ of === 'comb' ? '; comb fills 55 to 85 % of its depth' : '' }}. A round vessel; an
+      estimate, never a weight.
     </p>
   </details>
 </template>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { readNumber } from '@furrow/core';
+import { fieldUnit } from '@furrow/words';
 import InputText from 'primevue/inputtext';
 import { computed, ref, useId, watch } from 'vue';
 import { householdUnits, said } from '../shell/units.js';
-import { fieldUnit } from './fieldUnit.js';
 
 /**
  * A number as people type it, comma or point, with its unit; says at the field what is wrong and
- * keeps what was typed. Kilograms, grams and °C stay so outside and are typed in the household's
- * units.
+ * keeps what was typed. What is kept in a metric unit is typed in the household's, or with any unit
+ * beside it ("5 gal", "1/2 in"): then the field says what it understood.
  */
 const props = defineProps<{
   label: string;
@@ -24,6 +23,11 @@ const props = defineProps<{
   /** Where the number comes from, or what an empty field is taken as. */
   note?: string | null;
 }>();
+const UNREAD = {
+  'no-number': 'Type a number, such as 5,8.',
+  'no-unit': 'Type a number, or a number with its unit.',
+  'which-gallon': 'Whose? Say US gal or imp gal, US pt or imp pt.',
+} as const;
 const model = defineModel<number | null>({ required: true });
 const id = useId();
 const how = computed(() => fieldUnit(props.unit, householdUnits.value));
@@ -33,10 +37,7 @@ const show = (value: number | null | undefined): string => {
   return String(props.digits === undefined ? shown : Number(shown.toFixed(props.digits)));
 };
 /** What the field says, in the unit that is kept; null where it cannot be read. */
-function readKept(): number | null {
-  const shown = readNumber(text.value);
-  return shown === null ? null : how.value.kept(shown);
-}
+const readKept = (): number | null => how.value.read(text.value);
 const text = ref(show(model.value));
 const touched = ref(false);
 watch([model, how], ([value], [, before]) => {
@@ -47,21 +48,26 @@ watch([model, how], ([value], [, before]) => {
   touched.value = false;
 });
 const edgeText = (value: number): string =>
-  [Number(how.value.shown(value).toFixed(1)), how.value.unit]
+  [Number(how.value.shown(value).toFixed(1)), how.value.sign]
     .filter((x) => x !== undefined)
     .join(' ');
 const problem = computed(() => {
   if (text.value.trim() === '') return touched.value && !props.nullable ? 'Say a number.' : null;
   const value = readKept();
-  if (value === null) return 'Type a number, such as 5,8.';
+  if (value === null) return UNREAD[how.value.why(text.value) ?? 'no-number'];
   if (props.whole && !Number.isInteger(value)) return 'A whole number.';
   if (props.min !== undefined && value < props.min) return `At least ${edgeText(props.min)}.`;
   if (props.max !== undefined && value > props.max) return `At most ${edgeText(props.max)}.`;
   return null;
 });
+/** What was understood, where a unit of its own was typed. */
+const understood = computed(() => {
+  const value = how.value.hasOwnUnit(text.value) ? readKept() : null;
+  return value === null ? null : `Understood: ${how.value.shown(value)} ${how.value.sign}.`;
+});
 const describedBy = computed(() => {
   if (props.error ?? problem.value) return `${id}-e`;
-  return props.note ? `${id}-n` : undefined;
+  return (understood.value ?? props.note) ? `${id}-n` : undefined;
 });
 function typed(value: string | undefined): void {
   text.value = value ?? '';
@@ -82,11 +88,12 @@ function typed(value: string | undefined): void {
         :invalid="Boolean(error ?? problem)"
         :aria-describedby="describedBy"
         @update:model-value="typed"
-      /><span v-if="how.unit" class="unit">{{ how.unit }}</span></span
+      /><span v-if="how.sign" class="unit">{{ how.sign }}</span></span
     >
     <p v-if="error ?? problem" :id="`${id}-e`" class="rust says" role="alert">
       {{ error ?? problem }}
     </p>
+    <p v-else-if="understood" :id="`${id}-n`" class="sub note">{{ understood }}</p>
     <p v-else-if="note" :id="`${id}-n`" class="sub note">{{ said(note) }}</p>
   </div>
 </template>

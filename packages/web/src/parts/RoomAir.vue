@@ -75,8 +75,8 @@ const water = computed(() => {
       <summary>How this was got</summary>
       <p>
         At {{ humidityPercent }} % honey is at balance with {{ taken.balancePercent.toFixed(1) }} %
-        water (Martin 1958, clover honey near 20 °C). Into
-        {{ Math.round(openCm2 ?? USUAL_CM2) }} cm² of still surface{{
+        water (Martin 1958, clover honey near {{ said('20 °C') }}). Into
+        {{ said(`${Math.round(openCm2 ?? USUAL_CM2)} cm²`) }} of still surface{{
           openCm2 === null ? ', a usual pail, as its width is not known' : ''
         }}
         it spreads slowly: a starting range of more than ten times, so the grams are one too. Honey

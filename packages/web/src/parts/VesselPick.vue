@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type HouseRules, type JarKindRecord, type Vessel, between } from '@furrow/core';
+import { type HouseRules, type JarKindRecord, type Vessel, between } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref, useId } from 'vue';
 import { newId } from '../api/client.js';

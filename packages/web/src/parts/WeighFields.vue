@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massField, massText, type UnitSystem, type Vessel } from '@furrow/core';
+import { type Units, type Vessel } from '@furrow/core';
+import { massField, massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import { read } from '../api/client.js';
@@ -12,7 +13,7 @@ import TextField from './TextField.vue';
  * asked, the net beside it.
  */
 const props = defineProps<{
-  units: UnitSystem;
+  units: Units;
   /** What stands on the scale, such as 'vessel and honey'. */
   what: string;
   /** What the kit says it weighs empty; null or 0 where nobody knows. */

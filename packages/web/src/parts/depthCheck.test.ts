@@ -1,10 +1,11 @@
+import { METRIC, US_UNITS, type Units } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import PrimeVue from 'primevue/config';
 import { describe, expect, it } from 'vitest';
 import DepthCheck from './DepthCheck.vue';
 
 /** A bucket 250 mm wide: 100 mm of 18 % honey are 4.9 L, 6.95 kg. */
-async function says(netG: number | null, units: 'metric' | 'imperial' = 'metric'): Promise<string> {
+async function says(netG: number | null, units: Units = METRIC): Promise<string> {
   const check = mount(DepthCheck, {
     props: { units, vessel: { name: 'Pail', innerDiameterMm: 250 }, of: 'honey', netG },
     global: { plugins: [PrimeVue] },
@@ -21,6 +22,6 @@ describe('a weight held against its depth', () => {
   });
   it('is a range alone before the scale has spoken, in the units chosen', async () => {
     expect(await says(null)).toMatch(/^6\.5–7\.4 kg by its depth\.$/);
-    expect(await says(null, 'imperial')).toMatch(/^14\.\d–16\.\d lb by its depth\.$/);
+    expect(await says(null, US_UNITS)).toMatch(/^14\.\d–16\.\d lb by its depth\.$/);
   });
 });

@@ -1,3 +1,4 @@
+import { METRIC } from '@furrow/core';
 import type { Batch, BatchDetail, Lot, Take } from '@furrow/core';
 import { describe, expect, it } from 'vitest';
 import { leftReady, leftSettling, leftTake, leftUncut, onFromEmptyDrain } from './leftStage.js';
@@ -32,7 +33,7 @@ const detail = (change: Partial<BatchDetail> = {}): BatchDetail =>
 describe('a stage that a harvest has left', () => {
   it('lets the steps at the hive stand while they are planned or done', () => {
     for (const stage of ['ready', 'take'] as const)
-      expect(leftTake(detail({ batch: batch({ stage }) }), 'metric')).toBeNull();
+      expect(leftTake(detail({ batch: batch({ stage }) }), METRIC)).toBeNull();
   });
   it('says what came out of the hive, comb by comb, instead of the first step again', () => {
     const left = leftTake(
@@ -44,7 +45,7 @@ describe('a stage that a harvest has left', () => {
           take({ combId: 'f', slot: 14, outcome: 'broke', netG: null }),
         ],
       }),
-      'metric',
+      METRIC,
     );
     expect(left).toMatchObject({
       heading: 'Ipê was taken on 22 Nov 2025',
@@ -65,13 +66,13 @@ describe('a stage that a harvest has left', () => {
         takes: [take({ netG: null })],
         frameEvents: [{ combId: 'c' }] as BatchDetail['frameEvents'],
       }),
-      'metric',
+      METRIC,
     );
     expect(left!.lines[0].says).toBe('drained');
   });
   it('leads to the book once it is closed', () => {
     const closed = batch({ closedAt: '2025-11-27T12:00:00Z', stage: 'book' });
-    expect(leftTake(detail({ batch: closed }), 'metric')!.on).toEqual({
+    expect(leftTake(detail({ batch: closed }), METRIC)!.on).toEqual({
       to: '/book/b1',
       label: 'See it in the book',
     });

@@ -2,7 +2,6 @@ import {
   OUTCOME_WORDS,
   STAGES,
   countedCombsText,
-  massText,
   placeLabel,
   unitWord,
   weighsOut,
@@ -10,8 +9,9 @@ import {
   type BatchDetail,
   type Stage,
   type Take,
-  type UnitSystem,
+  type Units,
 } from '@furrow/core';
+import { massText } from '@furrow/words';
 import { STAGE_NAMES } from '../shell/stageNames.js';
 import { dateText } from '../shell/times.js';
 
@@ -36,7 +36,7 @@ function wayOn({ batch }: Pick<BatchDetail, 'batch'>): LeftStage['on'] {
 const isPast = ({ batch }: Pick<BatchDetail, 'batch'>, stage: Stage): boolean =>
   batch.closedAt !== null || STAGES.indexOf(batch.stage) > STAGES.indexOf(stage);
 
-function takeLine(take: Take, detail: BatchDetail, units: UnitSystem): LeftStage['lines'][number] {
+function takeLine(take: Take, detail: BatchDetail, units: Units): LeftStage['lines'][number] {
   const weighed = take.netG === null ? null : massText(take.netG / 1000, units, 2);
   const drained = detail.frameEvents.some((e) => e.combId === take.combId);
   const unweighed = drained ? 'drained' : `${OUTCOME_WORDS[take.outcome]}, not weighed`;
@@ -65,7 +65,7 @@ export const onFromEmptyDrain = (detail: BatchDetail): LeftStage['on'] =>
     : wayOn(detail);
 
 /** The hive was closed: what came out of it. Null while the harvest is planned or being taken. */
-export function leftTake(detail: BatchDetail, units: UnitSystem): LeftStage | null {
+export function leftTake(detail: BatchDetail, units: Units): LeftStage | null {
   if (!isPast(detail, 'take')) return null;
   const out = detail.takes.filter((t) => weighsOut(t.outcome));
   const netG = out.reduce((sum, t) => sum + (t.netG ?? 0), 0);

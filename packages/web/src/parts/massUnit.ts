@@ -1,27 +1,23 @@
-import { largeUnit, readMassG, type UnitSystem } from '@furrow/core';
+import { readMassG, largeUnit, smallUnit, unitsFor } from '@furrow/words';
+import type { Units } from '@furrow/core';
 import { said } from '../shell/units.js';
+
+type Size = 'large' | 'small';
 
 /**
  * The unit that a bare weight in a field is taken in: large things in kilograms or pounds, small
  * ones in grams or ounces.
  */
-export const massUnit = (units: UnitSystem, size: 'large' | 'small' = 'large'): string => {
-  if (size === 'small') return units === 'metric' ? 'g' : 'oz';
-  return largeUnit(units);
-};
+export const massUnit = (units: Units, size: Size = 'large'): string =>
+  size === 'small' ? smallUnit(units) : largeUnit(units);
 
 /**
  * A weight as a person types it, whole grams: a bare number is in the unit that stands beside the
  * field. Null where it is no weight, or where nothing stands there.
  */
-export function gramsOf(
-  text: string,
-  units: UnitSystem,
-  size: 'large' | 'small' = 'large',
-): number | null {
-  const bare = { large: ['kg', 'lb'], small: ['g', 'oz'] } as const;
-  const [metric, imperial] = bare[size];
-  const g = readMassG(text, units === 'metric' ? metric : imperial);
+export function gramsOf(text: string, units: Units, size: Size = 'large'): number | null {
+  const [small, large] = unitsFor('mass', units);
+  const g = readMassG(text, size === 'small' ? small : large, units);
   return g === null ? null : Math.round(g);
 }
 

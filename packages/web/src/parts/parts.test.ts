@@ -33,7 +33,7 @@ describe('a number field', () => {
     await input.setValue('5,8 or so');
     expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([null]);
     expect(input.element.value).toBe('5,8 or so');
-    expect(wrapper.get('[role="alert"]').text()).toBe('Type a number, such as 5,8.');
+    expect(wrapper.get('[role="alert"]').text()).toBe('Type a number, or a number with its unit.');
     await input.setValue('11');
     expect(wrapper.get('[role="alert"]').text()).toBe('At most 10 kg.');
   });

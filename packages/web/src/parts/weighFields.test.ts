@@ -1,3 +1,4 @@
+import { METRIC } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import PrimeVue from 'primevue/config';
 import { describe, expect, it } from 'vitest';
@@ -6,7 +7,7 @@ import WeighFields from './WeighFields.vue';
 const fields = (firstGrossG: number | null) =>
   mount(WeighFields, {
     props: {
-      units: 'metric' as const,
+      units: METRIC,
       what: 'vessel and honey',
       knownTareG: 400,
       firstGrossG,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { massText } from '@furrow/core';
+import { massText, volumeText } from '@furrow/words';
 import FaintDrawing from '../parts/FaintDrawing.vue';
 import AlsoHere from '../house/AlsoHere.vue';
 import Refusal from '../parts/Refusal.vue';
@@ -33,7 +33,7 @@ const { ticks, tick, refusal } = useTicks(plans.data);
     <Refusal :refusal="refusal" />
     <p v-if="day?.trips" class="sub">
       <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the vehicle:
-      about {{ day.trips.volumeL.toFixed(0) }} L and
+      about {{ volumeText(day.trips.volumeL, rules?.units) }} and
       {{ massText(day.trips.weightKg, rules?.units, 0) }}.
     </p>
     <BringList v-if="day" :lines="day.bring" :ticks="ticks" large @tick="tick" />

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type HouseRules } from '@furrow/core';
+import { type HouseRules } from '@furrow/core';
+import { massText } from '@furrow/words';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';

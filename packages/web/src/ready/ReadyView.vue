@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { useHours } from './useHours';
 import {
+  METRIC,
   capitalised,
-  massText,
   WAY_WORDS,
-  estimateRangeText,
   smokeAdvice,
   takenUnitsText,
   type TimetableStep,
@@ -12,6 +11,7 @@ import {
   type BatchDetail,
   sure,
 } from '@furrow/core';
+import { massText, estimateRangeText, volumeText } from '@furrow/words';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
@@ -59,7 +59,7 @@ const { go, busy, refusal, fieldError } = useSend();
 const { ticks, tick, refusal: tickRefusal } = useTicks(plans.data);
 const now = useNow();
 const siteOpen = ref(false);
-const units = computed(() => rules.value?.units ?? 'metric');
+const units = computed(() => rules.value?.units ?? METRIC);
 const planned = computed(
   () => day.value?.harvests.find((h) => h.id === detail.value?.batch.id) ?? null,
 );
@@ -288,10 +288,10 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
             Draining runs by the slow edge of the method's range, hour by hour at
             {{ said(`${plan.kitchenTemperatureC} °C`) }} by day and
             {{ said(`${plan.nightTemperatureC ?? plan.kitchenTemperatureC} °C`) }} by night and
-            {{ waterSaid }}; settling by Stokes for crumbs of 0.1 to 0.2 mm radius; freezing until
-            the core has been cold long enough; minutes a comb, a piece and a jar are your rules.
-            Steps stand as early as the ones before them, hands, vessels, scale and freezer allow.
-            An hour's score begins at 80; each reason says what it adds or takes.
+            {{ waterSaid }}; settling by Stokes for crumbs of {{ said('0.1 to 0.2 mm') }} radius;
+            freezing until the core has been cold long enough; minutes a comb, a piece and a jar are
+            your rules. Steps stand as early as the ones before them, hands, vessels, scale and
+            freezer allow. An hour's score begins at 80; each reason says what it adds or takes.
           </p>
         </details>
       </component>
@@ -299,7 +299,7 @@ const isKept = computed(() => Boolean(detail.value?.batch.plan) && !changed.valu
         <component :is="narrow ? 'summary' : 'h2'" class="furrow-heading">Bring and have</component>
         <p v-if="day?.trips" class="sub">
           <b>{{ day.trips.trips === 1 ? 'One trip' : `${day.trips.trips} trips` }}</b> with the
-          vehicle: about {{ day.trips.volumeL.toFixed(0) }} L and
+          vehicle: about {{ volumeText(day.trips.volumeL, rules.units) }} and
           {{ massText(day.trips.weightKg, rules.units, 0) }} with everything loaded.
         </p>
         <Refusal :refusal="tickRefusal" />

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { failureOf } from '../api/failure';
 import {
+  METRIC,
   boxWish,
   counted,
-  massText,
   planRound,
   siteDate,
   stateAt,
   type RoundHive,
 } from '@furrow/core';
+import { massText, volumeText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import FaintDrawing from '../parts/FaintDrawing.vue';
@@ -63,7 +64,7 @@ const plan = computed(() =>
     today: today.value,
   }),
 );
-const units = computed(() => rules.data.value?.rules.units ?? 'metric');
+const units = computed(() => rules.data.value?.rules.units ?? METRIC);
 const step = (h: RoundHive, by: number): void => {
   draft.value.needs[h.hiveId] = Math.max(0, Math.min(9, h.need + by));
 };
@@ -103,7 +104,8 @@ const seenText = (h: RoundHive): string => {
     <p>
       <b>{{ stock }}</b> empty in stock<template
         v-if="plan.trips && (plan.trips.volumeL || plan.trips.weightKg)"
-        >; {{ plan.trips.volumeL.toFixed(0) }} L and {{ massText(plan.trips.weightKg, units, 0) }},
+        >; {{ volumeText(plan.trips.volumeL, units) }} and
+        {{ massText(plan.trips.weightKg, units, 0) }},
         {{ plan.trips.trips === 1 ? 'one trip' : `${plan.trips.trips} trips` }} with the
         vehicle</template
       >.

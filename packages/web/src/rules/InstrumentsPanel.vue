@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type HouseRules, type AnswerTo } from '@furrow/core';
+import { type HouseRules, type AnswerTo } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { ref } from 'vue';
 import { read } from '../api/client.js';

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { failureOf } from '../api/failure';
-import { flipsBetween, houseRulesSchema, type HouseRules, type RulesVersion } from '@furrow/core';
+import {
+  METRIC,
+  flipsBetween,
+  houseRulesSchema,
+  type HouseRules,
+  type RulesVersion,
+} from '@furrow/core';
 import Button from 'primevue/button';
 import { computed, nextTick, onUnmounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
@@ -25,6 +31,7 @@ import CrushRules from './CrushRules.vue';
 import RipeRules from './RipeRules.vue';
 import TheirsRules from './TheirsRules.vue';
 import RuleChoice from './RuleChoice.vue';
+import UnitRules from './UnitRules.vue';
 
 const ui = useUi();
 const route = useRoute();
@@ -94,7 +101,7 @@ watch(
     if (units) householdUnits.value = units;
   },
 );
-onUnmounted(() => (householdUnits.value = rules.data.value?.rules.units ?? 'metric'));
+onUnmounted(() => (householdUnits.value = rules.data.value?.rules.units ?? METRIC));
 const parsed = computed(() => houseRulesSchema.safeParse(draft.value));
 const issue = (field: string): string | null =>
   fieldError(field) ??
@@ -181,14 +188,6 @@ async function save(): Promise<boolean> {
         <h2 class="furrow-heading">Labels and units</h2>
         <div class="line">
           <RuleChoice
-            v-model="draft.units"
-            label="Units"
-            above
-            :choices="[
-              { label: 'kg, °C', value: 'metric' },
-              { label: 'lb, °F', value: 'imperial' },
-            ]"
-          /><RuleChoice
             v-model="draft.paper"
             label="Paper"
             above
@@ -198,6 +197,7 @@ async function save(): Promise<boolean> {
             ]"
           />
         </div>
+        <UnitRules v-model="draft.units" />
         <LabelRules v-model="draft" :issue="issue" />
       </div>
       <div v-if="dirty" class="save">

@@ -1,11 +1,6 @@
 <script setup lang="ts">
-import {
-  estimateSeen,
-  massRangeText,
-  sumRanges,
-  type BatchDetail,
-  type HouseRules,
-} from '@furrow/core';
+import { estimateSeen, sumRanges, type BatchDetail, type HouseRules } from '@furrow/core';
+import { massRangeText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import Refusal from '../parts/Refusal.vue';

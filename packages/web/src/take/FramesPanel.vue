@@ -3,13 +3,13 @@ import {
   RUNS_TO_APPLY,
   honeyDensityKgPerL,
   incidentAnswer,
-  massText,
   readShape,
   type BatchDetail,
   type FrameEventKind,
   type HouseRules,
   type Vessel,
 } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref, toRef, watch } from 'vue';
 import DrainFrameInPlace from '../drawing/DrainFrameInPlace.vue';

@@ -1,11 +1,6 @@
 <script setup lang="ts">
-import {
-  hiveScaleCheck,
-  massText,
-  weighsOut,
-  type BatchDetail,
-  type UnitSystem,
-} from '@furrow/core';
+import { hiveScaleCheck, weighsOut, type BatchDetail, type Units } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -19,7 +14,7 @@ import { said } from '../shell/units.js';
  * A hive that stands on a scale: read before the first comb and after the last, and held against
  * what was written down.
  */
-const props = defineProps<{ detail: BatchDetail; when: 'before' | 'after'; units: UnitSystem }>();
+const props = defineProps<{ detail: BatchDetail; when: 'before' | 'after'; units: Units }>();
 const { go, busy, refusal } = useSend();
 const text = ref('');
 const says = ref('');

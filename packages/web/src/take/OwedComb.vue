@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type HouseRules, type NetBy } from '@furrow/core';
+import { type HouseRules, type NetBy } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';

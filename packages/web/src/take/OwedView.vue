@@ -4,7 +4,6 @@ import {
   frameRun,
   mayHaveGivenG,
   frameHoney,
-  massRangeText,
   owedWeighings,
   placeLabel,
   sharesByEstimate,
@@ -12,6 +11,7 @@ import {
   type FrameVessel,
   type Take,
 } from '@furrow/core';
+import { massRangeText } from '@furrow/words';
 import { computed, ref } from 'vue';
 import StateLine from '../parts/StateLine.vue';
 import { useStageBatch } from '../parts/useStageBatch.js';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { OUTCOME_WORDS, massText, weighsOut, type Take, type UnitSystem } from '@furrow/core';
+import { OUTCOME_WORDS, weighsOut, type Take, type Units } from '@furrow/core';
+import { massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed } from 'vue';
 import type { Refused } from '../api/client.js';
@@ -10,7 +11,7 @@ const props = defineProps<{
   taken: Take | null;
   /** When, as it is said; null where nobody knows. */
   at: string | null;
-  units: UnitSystem;
+  units: Units;
   mayUndo: boolean;
   busy: boolean;
   refusal: Refused | null;

@@ -5,13 +5,13 @@ import {
   filledLook,
   frameRefill,
   guessBias,
-  massText,
   nextFrameDate,
   percentDown,
   type BatchDetail,
   type HouseRules,
   type TakeStep,
 } from '@furrow/core';
+import { massText } from '@furrow/words';
 import { DateTime } from 'luxon';
 import { computed } from 'vue';
 import { useGuesses } from '../api/queries.js';

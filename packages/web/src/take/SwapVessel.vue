@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massText, type FrameVessel, type HouseRules, type Vessel } from '@furrow/core';
+import { type FrameVessel, type HouseRules, type Vessel } from '@furrow/core';
+import { massText, volumeText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -28,7 +29,7 @@ const next = ref<string | null>(others.value[0]?.id ?? null);
 const moving = ref(props.frames.map((f) => f.combId));
 const about = (v: Vessel): string => {
   const heldG = props.held.get(v.id)?.heldG ?? 0;
-  return `, ${v.volumeL} L${heldG > 0 ? `, ${massText(heldG / 1000, props.rules.units)} in it` : ', empty'}`;
+  return `, ${volumeText(v.volumeL, props.rules.units)}${heldG > 0 ? `, ${massText(heldG / 1000, props.rules.units)} in it` : ', empty'}`;
 };
 async function write(): Promise<void> {
   const takenAway = props.vessel.id;

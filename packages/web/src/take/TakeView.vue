@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { METRIC } from '@furrow/core';
 import { computed } from 'vue';
 import { useRules, useVessels } from '../api/queries.js';
 import FaintDrawing from '../parts/FaintDrawing.vue';
@@ -16,7 +17,7 @@ const { data: vessels } = useVessels();
 const { data: rulesVersion } = useRules();
 const rules = computed(() => rulesVersion.value?.rules ?? null);
 const left = computed(() =>
-  detail.value ? leftTake(detail.value, rules.value?.units ?? 'metric') : null,
+  detail.value ? leftTake(detail.value, rules.value?.units ?? METRIC) : null,
 );
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lengthText } from '@furrow/words';
 import { readShape, shimHeightMm, type Hive, type HouseRules } from '@furrow/core';
 import { computed } from 'vue';
 import TiltLevel from '../drawing/TiltLevel.vue';
@@ -20,6 +21,13 @@ const wedgeMm = computed(() =>
         nowDegrees: degrees.value,
       }),
 );
+/** What the tilt that is asked lifts over the supports, and what it leans now. */
+const tiltText = computed(() => {
+  const needed = props.rules.drainTiltDegrees;
+  const over = (tilt: number): string => lengthText(Number(overLength(tilt)), props.rules.units);
+  const now = degrees.value === null ? '' : `; ${degrees.value}° is ${over(degrees.value)}`;
+  return `${needed}° is ${over(needed)} over ${lengthText(supportsMm.value, props.rules.units)}${now}.`;
+});
 </script>
 
 <template>
@@ -27,14 +35,11 @@ const wedgeMm = computed(() =>
     <TiltLevel :degrees="degrees" :needed="rules.drainTiltDegrees" :length-mm="supportsMm" />
     <NumberField v-model="degrees" label="Tilt toward the outlets" unit="°" :min="-10" :max="15" />
     <p class="sub">
-      {{ rules.drainTiltDegrees }}° is {{ overLength(rules.drainTiltDegrees) }} mm over
-      {{ supportsMm }} mm<template v-if="degrees !== null"
-        >; {{ degrees }}° is {{ overLength(degrees) }} mm</template
-      >.
+      {{ tiltText }}
     </p>
     <p v-if="wedgeMm !== null && wedgeMm >= 1" class="rust says">
-      <b>Lift the far side by {{ wedgeMm.toFixed(0) }} mm</b>: {{ supportsMm }} mm between the
-      supports. Then measure again.
+      <b>Lift the far side by {{ lengthText(wedgeMm, rules.units) }}</b
+      >: {{ lengthText(supportsMm, rules.units) }} between the supports. Then measure again.
     </p>
     <p v-else-if="wedgeMm !== null" class="green says"><b>It leans enough.</b></p>
   </div>

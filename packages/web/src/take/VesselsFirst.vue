@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import {
   frameHoney,
-  massRangeText,
-  massText,
   placeLabel,
   vesselFullKg,
   vesselQuestions,
@@ -12,6 +10,7 @@ import {
   type HouseRules,
   type Vessel,
 } from '@furrow/core';
+import { massRangeText, massText } from '@furrow/words';
 import { computed, watch } from 'vue';
 import { gramsOf, massUnit, weightSuch } from '../parts/massUnit.js';
 import TextField from '../parts/TextField.vue';

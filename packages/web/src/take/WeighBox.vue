@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import {
   estimateSeen,
-  massRangeText,
-  massText,
   tareCheck,
   type BatchDetail,
   type HouseRules,
@@ -10,6 +8,7 @@ import {
   guessOffPercent,
   guessOffText,
 } from '@furrow/core';
+import { massRangeText, massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';

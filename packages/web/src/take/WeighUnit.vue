@@ -5,16 +5,12 @@ import {
   estimateSeen,
   fullCombG,
   kgByDepth,
-  massField,
-  massRangeText,
-  massText,
   placeLabel,
   potsCheck,
   runsInPlace,
   tareCheck,
   unitWord,
   usualCombG,
-  weighedText,
   type BatchDetail,
   type CombCondition,
   type HouseRules,
@@ -25,6 +21,7 @@ import {
   guessOffText,
   isStingless,
 } from '@furrow/core';
+import { massField, massRangeText, massText, weighedText } from '@furrow/words';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';

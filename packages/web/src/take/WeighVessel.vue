@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massField, massText, type FrameVessel, type HouseRules, type Vessel } from '@furrow/core';
+import { type FrameVessel, type HouseRules, type Vessel } from '@furrow/core';
+import { massField, massText } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import Refusal from '../parts/Refusal.vue';

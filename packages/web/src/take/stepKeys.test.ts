@@ -1,3 +1,4 @@
+import { METRIC } from '@furrow/core';
 import { DEFAULT_RULES, type Take, type TakeStep } from '@furrow/core';
 import { mount } from '@vue/test-utils';
 import PrimeVue from 'primevue/config';
@@ -122,7 +123,7 @@ describe('a step that was done', () => {
       props: {
         taken: taken as Take | null,
         at: '10:12',
-        units: 'metric',
+        units: METRIC,
         mayUndo: true,
         busy: false,
         refusal: null,

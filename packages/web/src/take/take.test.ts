@@ -1,3 +1,4 @@
+import { METRIC } from '@furrow/core';
 import { DEFAULT_RULES, type StepCheck, type WhatIf } from '@furrow/core';
 import { flushPromises, mount } from '@vue/test-utils';
 import { describe, expect, it, vi } from 'vitest';
@@ -135,7 +136,7 @@ describe('drawings of the hive and the bench', () => {
         densityKgPerL: 1.41,
         s: 0.5,
         label: 'Frame',
-        units: 'metric',
+        units: METRIC,
         ...change,
       },
     });
@@ -191,7 +192,7 @@ describe('drawings of the hive and the bench', () => {
         fullKg: 8,
         densityKgPerL: 1.41,
         fullAbout: 'from 19:00',
-        units: 'metric',
+        units: METRIC,
       },
     });
     expect(stack.attributes('aria-label')).toBe(
@@ -210,7 +211,7 @@ describe('drawings of the hive and the bench', () => {
           skimmed,
           fullKg: 20,
           densityKgPerL: 1.41,
-          units: 'metric',
+          units: METRIC,
         },
       });
     const highest = (risen: number): number =>

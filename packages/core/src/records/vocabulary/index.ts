@@ -13,6 +13,7 @@ export * from './pieces.js';
 export * from './problems.js';
 export * from './solver.js';
 export * from './verdict.js';
+export * from './units.js';
 export * from './vessels.js';
 export * from './waxWays.js';
 export * from './ways.js';

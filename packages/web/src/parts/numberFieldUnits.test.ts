@@ -1,5 +1,5 @@
+import { METRIC, US_UNITS } from '@furrow/core';
 import { mount } from '@vue/test-utils';
-import fc from 'fast-check';
 import PrimeVue from 'primevue/config';
 import { afterEach, describe, expect, it } from 'vitest';
 import { nextTick } from 'vue';
@@ -7,10 +7,9 @@ import { householdUnits, said } from '../shell/units.js';
 import { Refused } from '../api/client.js';
 import NumberField from './NumberField.vue';
 import RefusalText from './Refusal.vue';
-import { fieldUnit } from './fieldUnit.js';
 import { weightSuch } from './massUnit.js';
 
-afterEach(() => (householdUnits.value = 'metric'));
+afterEach(() => (householdUnits.value = METRIC));
 
 const field = (props: Record<string, unknown>) =>
   mount(NumberField, {
@@ -18,27 +17,9 @@ const field = (props: Record<string, unknown>) =>
     global: { plugins: [PrimeVue] },
   });
 
-describe('a field of a mass or a temperature', () => {
-  it('stays as it is where kilograms were chosen, and where its unit is neither', () => {
-    expect(fieldUnit('kg', 'metric').unit).toBe('kg');
-    for (const unit of ['mm', '%', 'L', undefined]) {
-      const how = fieldUnit(unit, 'imperial');
-      expect([how.unit, how.shown(17), how.kept(17)]).toEqual([unit, 17, 17]);
-    }
-  });
-  it('gives back what was kept, to the step that is measured', () => {
-    const steps = { kg: 0.005, g: 1.5, '°C': 0.06 };
-    for (const [unit, step] of Object.entries(steps)) {
-      const how = fieldUnit(unit, 'imperial');
-      fc.assert(
-        fc.property(fc.integer({ min: 0, max: 2000 }), (kept) => {
-          expect(Math.abs(how.kept(how.shown(kept)) - kept)).toBeLessThanOrEqual(step);
-        }),
-      );
-    }
-  });
+describe('a field of a measure', () => {
   it('is typed in pounds and kept in kilograms, its edges said in pounds', async () => {
-    householdUnits.value = 'imperial';
+    householdUnits.value = US_UNITS;
     const wrapper = field({ unit: 'kg', min: 1, max: 60, modelValue: 8 });
     const input = wrapper.get('input');
     expect(input.element.value).toBe('17.64');
@@ -52,32 +33,56 @@ describe('a field of a mass or a temperature', () => {
   });
   it('is said anew when other units are chosen', async () => {
     const wrapper = field({ unit: '°C', modelValue: 24 });
-    householdUnits.value = 'imperial';
+    householdUnits.value = US_UNITS;
     await nextTick();
     expect(wrapper.get('input').element.value).toBe('75.2');
-    householdUnits.value = 'metric';
+    householdUnits.value = METRIC;
     await nextTick();
     expect(wrapper.get('input').element.value).toBe('24');
   });
   it('keeps whole grams, whatever was typed in ounces', async () => {
-    householdUnits.value = 'imperial';
+    householdUnits.value = US_UNITS;
     const wrapper = field({ unit: 'g', whole: true, modelValue: 300 });
     await wrapper.get('input').setValue('10.6');
     expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([301]);
     expect(wrapper.find('[role="alert"]').exists()).toBe(false);
   });
   it('has a refusal of the server said in them too', () => {
-    householdUnits.value = 'imperial';
+    householdUnits.value = US_UNITS;
     const refusal = new Refused(409, 'short', 'Only 1.00 kg of Ipê are there.', null);
     const wrapper = mount(RefusalText, { props: { refusal } });
     expect(wrapper.text()).toBe('Only 2.20 lb of Ipê are there.');
   });
   it('says sentences of the core in the same units', () => {
-    householdUnits.value = 'imperial';
+    householdUnits.value = US_UNITS;
     expect(said('your least is 300 g')).toBe('your least is 10.6 oz');
     expect(said(null)).toBe('');
     expect(weightSuch('2,1 kg')).toBe('A weight such as 4,6 lb.');
-    householdUnits.value = 'metric';
+    householdUnits.value = METRIC;
     expect(weightSuch('2,1 kg')).toBe('A weight such as 2,1 kg.');
+  });
+  it('takes any unit that is typed with the number, and says what it understood', async () => {
+    const wrapper = field({ unit: 'L', min: 1, max: 60 });
+    await wrapper.get('input').setValue('5 US gal');
+    expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([18.927]);
+    expect(wrapper.get('.note').text()).toBe('Understood: 18.927 L.');
+    expect(wrapper.get('input').element.value).toBe('5 US gal');
+    await wrapper.get('input').setValue('20');
+    expect(wrapper.find('.note').exists()).toBe(false);
+  });
+  it('asks whose gallon, and names a unit that is not known', async () => {
+    const wrapper = field({ unit: 'L' });
+    await wrapper.get('input').setValue('5 gal');
+    expect(wrapper.get('[role="alert"]').text()).toMatch(/^Whose\? Say US gal or imp gal/);
+    await wrapper.get('input').setValue('5 kg');
+    expect(wrapper.get('[role="alert"]').text()).toBe('Type a number, or a number with its unit.');
+    expect(wrapper.emitted('update:modelValue')).toBeUndefined();
+  });
+  it('keeps what was typed in the kept unit as it was typed', async () => {
+    const wrapper = field({ unit: 'cm' });
+    await wrapper.get('input').setValue('20,5 cm');
+    expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([20.5]);
+    await wrapper.get('input').setValue('8 in');
+    expect(wrapper.emitted('update:modelValue')!.at(-1)).toEqual([20.32]);
   });
 });

@@ -1,0 +1,83 @@
+import { UNIT_SYSTEMS } from '../packages/core/src/records/vocabulary/units.js';
+import { demoHousehold } from './demoHousehold.js';
+import { metricSaid } from './inUnits.js';
+import { expect, test } from '@playwright/test';
+
+/** Every screen of the practice household with the units of the United States: none is metric. */
+const demo = demoHousehold();
+
+test.beforeAll(async () => {
+  const { rules } = await demo.read('/rules');
+  await demo.post('/rules', { ...rules, units: UNIT_SYSTEMS.us });
+});
+
+/** What is called so, in whatever units: jars by their people, nutrition by the law. */
+async function namesGiven(): Promise<string[]> {
+  const jars = await demo.read('/jars');
+  return [...jars.items.map((jar) => jar.name), 'Nutrition per 100 g'];
+}
+
+const ADDRESSES = [
+  '/',
+  '/look',
+  '/look?comb=13',
+  '/hives/new',
+  '/choose',
+  '/comb-or-liquid',
+  '/round',
+  '/ready',
+  '/bring',
+  '/take',
+  '/drain',
+  '/cut',
+  '/jar',
+  '/jar?at=several',
+  '/jar?at=labels',
+  '/jar?at=shelf',
+  '/jar?at=wax',
+  '/book',
+  '/book?at=seasons',
+  '/book?at=asked',
+  '/book?at=inout',
+  '/rules',
+  '/rules?at=all',
+];
+
+for (const path of ADDRESSES)
+  test(`nothing on ${path} is metric where US units were chosen`, async ({ page }) => {
+    await page.goto(demo.base + path);
+    await expect(page.locator('h1').first()).toBeVisible();
+    await page.waitForTimeout(800);
+    await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)));
+    expect(await metricSaid(page, await namesGiven())).toEqual([]);
+  });
+
+test('nothing about a hive of any kind is metric where US units were chosen', async ({ page }) => {
+  for (const hive of ['Araucária', 'Bromélia', 'Miúda']) {
+    await page.goto(`${demo.base}/look`);
+    await page.getByRole('link', { name: hive, exact: true }).click();
+    await page.getByRole('heading', { name: hive, level: 1 }).waitFor();
+    await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)));
+    expect(await metricSaid(page, []), hive).toEqual([]);
+  }
+});
+
+/** A key that opens a dialog, and where it stands. */
+const DIALOGS: [path: string, opens: string][] = [
+  ['/look?comb=14', 'Measure water…'],
+  ['/look?comb=14', 'From a photo…'],
+  ['/look?comb=14', 'Stray comb…'],
+  ['/look?comb=14', 'Paint cells'],
+  ['/look?comb=14', 'As a table'],
+  ['/drain', 'Stop draining…'],
+  ['/rules?at=all', 'Add a vessel…'],
+  ['/rules?at=all', 'Add jars or boxes…'],
+  ['/rules?at=all', 'Add a thing…'],
+];
+for (const [path, opens] of DIALOGS)
+  test(`nothing behind ‘${opens}’ is metric where US units were chosen`, async ({ page }) => {
+    await page.goto(demo.base + path);
+    await page.getByRole('button', { name: opens }).first().click();
+    await page.waitForTimeout(300);
+    expect(await metricSaid(page, await namesGiven())).toEqual([]);
+  });

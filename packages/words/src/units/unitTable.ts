@@ -1,0 +1,145 @@
+import type { Dimension, Units } from '@furrow/core';
+
+/**
+ * One unit: the sign that stands behind a figure, and how many of the dimension's base it is. The
+ * bases are what Furrow keeps: grams, millimetres, litres, degrees Celsius, kilometres an hour.
+ */
+export interface Unit {
+  sign: string;
+  /** Base units in one of it; of a temperature, the size of its degree. */
+  per: number;
+  /** Where its nought lies on the base's scale: only a temperature has one. */
+  zeroAt?: number;
+}
+
+const GRAM: Unit = { sign: 'g', per: 1 };
+const KILOGRAM: Unit = { sign: 'kg', per: 1000 };
+/** International avoirdupois pound and ounce, exact (1959 agreement). */
+const POUND: Unit = { sign: 'lb', per: 453.59237 };
+const OUNCE: Unit = { sign: 'oz', per: 453.59237 / 16 };
+const MILLIMETRE: Unit = { sign: 'mm', per: 1 };
+const CENTIMETRE: Unit = { sign: 'cm', per: 10 };
+const METRE: Unit = { sign: 'm', per: 1000 };
+const INCH: Unit = { sign: 'in', per: 25.4 };
+const FOOT: Unit = { sign: 'ft', per: 304.8 };
+const MILLILITRE: Unit = { sign: 'ml', per: 0.001 };
+const LITRE: Unit = { sign: 'L', per: 1 };
+const CELSIUS: Unit = { sign: '°C', per: 1, zeroAt: 0 };
+const FAHRENHEIT: Unit = { sign: '°F', per: 5 / 9, zeroAt: -160 / 9 };
+const KM_H: Unit = { sign: 'km/h', per: 1 };
+const MPH: Unit = { sign: 'mph', per: 1.609344 };
+
+/** Pints, quarts and fluid ounces of a gallon: 8, 4, and as many ounces as it was cut into. */
+const ofGallon = (litres: number, ounces: number, name: string): Unit[] => [
+  { sign: `${name}fl oz`, per: litres / ounces },
+  { sign: `${name}pt`, per: litres / 8 },
+  { sign: `${name}qt`, per: litres / 4 },
+  { sign: `${name}gal`, per: litres },
+];
+/** US liquid gallon (231 cubic inches) and imperial gallon (Weights and Measures Act 1985), exact. */
+const US = ofGallon(3.785411784, 128, 'US ');
+const BRITISH = ofGallon(4.54609, 160, 'imp ');
+
+/** Units of each choice, from small to large: the one that fits a figure is taken. */
+export const UNIT_TABLE: { [D in Dimension]: Record<Units[D], readonly Unit[]> } = {
+  mass: { kilograms: [GRAM, KILOGRAM], pounds: [OUNCE, POUND] },
+  // Things of a hive are said in centimetres and inches to their end: four feet of bars is 48 in.
+  length: { centimetres: [MILLIMETRE, CENTIMETRE], inches: [INCH] },
+  volume: {
+    litres: [MILLILITRE, LITRE],
+    // Within a household there is one gallon: the sign is the short one, under Rules it is named.
+    'us-gallons': ofGallon(3.785411784, 128, ''),
+    'imperial-gallons': ofGallon(4.54609, 160, ''),
+  },
+  temperature: { celsius: [CELSIUS], fahrenheit: [FAHRENHEIT] },
+  speed: { kilometres: [KM_H], miles: [MPH] },
+};
+
+const [US_OUNCE, US_PINT, US_QUART, US_GALLON] = US;
+const [IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON] = BRITISH;
+
+/** How people write units, in English and Portuguese, in small letters, by what they measure. */
+export const UNIT_NAMES: Record<Dimension, Record<string, Unit>> = {
+  mass: {
+    ...namedAs(GRAM, 'g gr gram grams grama gramas'),
+    ...namedAs(KILOGRAM, 'kg kgs kilo kilos kilogram kilograms quilo quilos'),
+    ...namedAs(POUND, 'lb lbs pound pounds libra libras'),
+    ...namedAs(OUNCE, 'oz ounce ounces onça onças'),
+  },
+  length: {
+    ...namedAs(MILLIMETRE, 'mm millimetre millimetres millimeter millimeters milímetros'),
+    ...namedAs(CENTIMETRE, 'cm centimetre centimetres centimeter centimeters centímetros'),
+    ...namedAs(METRE, 'm metre metres meter meters metros'),
+    ...namedAs(INCH, 'in inch inches " ″ pol polegada polegadas'),
+    ...namedAs(FOOT, "ft foot feet ' ′ pé pés"),
+  },
+  volume: {
+    ...namedAs(MILLILITRE, 'ml millilitre millilitres milliliter milliliters'),
+    ...namedAs(LITRE, 'l litre litres liter liters litro litros'),
+    ...gallons('us', US_OUNCE, US_PINT, US_QUART, US_GALLON),
+    ...gallons('imp', IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON),
+    ...gallons('imperial', IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON),
+    ...gallons('uk', IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON),
+  },
+  temperature: {
+    ...namedAs(CELSIUS, '°c c celsius'),
+    ...namedAs(FAHRENHEIT, '°f f fahrenheit'),
+  },
+  speed: {
+    ...namedAs(KM_H, 'km/h kmh kph'),
+    ...namedAs(MPH, 'mph mi/h'),
+    ...namedAs({ sign: 'm/s', per: 3.6 }, 'm/s'),
+    ...namedAs({ sign: 'kn', per: 1.852 }, 'kn knot knots nós'),
+  },
+};
+
+/** What a pint, a quart, a gallon is called where the household has chosen which one it means. */
+export const GALLON_NAMES: Record<'us-gallons' | 'imperial-gallons', Record<string, Unit>> = {
+  'us-gallons': gallons('', US_OUNCE, US_PINT, US_QUART, US_GALLON),
+  'imperial-gallons': gallons('', IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON),
+};
+
+function namedAs(unit: Unit, names: string): Record<string, Unit> {
+  return Object.fromEntries(names.split(' ').map((name) => [name, unit]));
+}
+
+function gallons(
+  kind: string,
+  ounce: Unit,
+  pint: Unit,
+  quart: Unit,
+  gallon: Unit,
+): Record<string, Unit> {
+  const names = {
+    ...namedAs(pint, 'pt pts pint pints'),
+    ...namedAs(quart, 'qt qts quart quarts'),
+    ...namedAs(gallon, 'gal gals gallon gallons galão galões'),
+    'fl oz': ounce,
+    floz: ounce,
+  };
+  return Object.fromEntries(
+    Object.entries(names).map(([name, unit]) => [kind ? `${kind} ${name}` : name, unit]),
+  );
+}
+
+/** A figure of this unit on the base's scale. */
+export const toBase = (value: number, unit: Unit): number => value * unit.per + (unit.zeroAt ?? 0);
+/** A value on the base's scale in this unit. */
+export const fromBase = (base: number, unit: Unit): number =>
+  (base - (unit.zeroAt ?? 0)) / unit.per;
+
+/** The units of a dimension that a household has chosen, from small to large. */
+export function unitsFor<D extends Dimension>(dimension: D, units: Units): readonly Unit[] {
+  return UNIT_TABLE[dimension][units[dimension]];
+}
+
+/**
+ * The unit that fits: the largest of the household's in which the size is at least one, else the
+ * smallest.
+ */
+export function fittingUnit(dimension: Dimension, sizeBase: number, units: Units): Unit {
+  const all = unitsFor(dimension, units);
+  // A figure that is shown as 1.0 is one: rounding must not leave 0.999 lb at 16.0 oz.
+  const fits = all.filter((unit) => Math.abs(sizeBase) >= unit.per * 0.9995);
+  return fits.at(-1) ?? all[0];
+}
