@@ -39,6 +39,18 @@ const KIND_BY_NAME = {
   message: 'Say it in the description of the kind (core/src/hive/kind.ts) and ask for that.',
 };
 
+/** Two words in a row are a sentence: what is said stands in packages/words. */
+const SENTENCE = [
+  // A column of a query under another name is none.
+  'Literal[value=/[a-z]{2,} [a-z(]/i]:not([value=/ as /])',
+  'TemplateElement[value.raw=/[a-z]{2,} [a-z(]/i]:not([value.raw=/ as /])',
+].map((selector) => ({
+  selector,
+  message: 'Say it by a key (says.ts of the stage) and write its sentence in packages/words.',
+}));
+/** Folders that say everything by key. A stage that is brought over is named here. */
+const SAID_BY_KEY = ['core/src/say', 'core/src/today', 'server/src/today', 'web/src/today'];
+
 export default tseslint.config(
   {
     ignores: [
@@ -110,6 +122,11 @@ export default tseslint.config(
       'no-restricted-syntax': ['error', KIND_BY_NAME],
       'vue/no-restricted-syntax': ['error', KIND_BY_NAME],
     },
+  },
+  {
+    files: SAID_BY_KEY.map((folder) => `packages/${folder}/**/*.ts`),
+    ignores: ['**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', KIND_BY_NAME, ...SENTENCE] },
   },
   {
     files: ['**/*.vue'],

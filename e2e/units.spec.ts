@@ -52,6 +52,24 @@ for (const path of ADDRESSES)
     expect(await metricSaid(page, await namesGiven())).toEqual([]);
   });
 
+test('a household may measure in kilograms and degrees Fahrenheit', async ({ page }) => {
+  const { rules } = await demo.read('/rules');
+  const mixed = { ...UNIT_SYSTEMS.metric, temperature: 'fahrenheit' as const };
+  await demo.post('/rules', { ...rules, units: mixed });
+  await page.goto(`${demo.base}/drain`);
+  const main = page.getByRole('main');
+  await expect(main).toContainText('75 °F');
+  await expect(main).toContainText(/\d kg at the start/);
+  await expect(main).not.toContainText('°C');
+  await page.goto(`${demo.base}/rules?at=jar`);
+  // What is mixed is shown each by itself, without a touch.
+  await expect(page.getByRole('button', { name: '°F', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await demo.post('/rules', { ...rules, units: UNIT_SYSTEMS.us });
+});
+
 test('nothing about a hive of any kind is metric where US units were chosen', async ({ page }) => {
   for (const hive of ['Araucária', 'Bromélia', 'Miúda']) {
     await page.goto(`${demo.base}/look`);

@@ -1,5 +1,7 @@
 export * from './badInput.js';
 export * from './calculators.js';
+export * from './say/languages.js';
+export * from './say/say.js';
 export * from './units/between.js';
 export * from './units/known.js';
 export * from './units/mass.js';

@@ -34,7 +34,7 @@ export const refused = (detail: string, path?: string): Problem =>
 export const conflict = (code: ProblemCode, detail: string, path?: string): Problem =>
   new Problem(409, code, detail, path);
 
-export const DAMAGED_TEXT =
+const DAMAGED_TEXT =
   'A page of the household’s file is damaged. Nothing more is written, so that it gets no worse: stop Furrow and bring the newest copy back with “node furrow.mjs restore”.';
 export const damaged = (): Problem => new Problem(503, 'damaged', DAMAGED_TEXT);
 

@@ -168,21 +168,21 @@ describe('clocks and what is due', () => {
     await home.drain(batchId);
     home.later(1.5);
     const { items } = await home.get<{
-      items: { kind: string; dueWhat: string; startedAt: string; urgent: boolean }[];
+      items: { kind: string; dueWhat: { text: string }; startedAt: string; urgent: boolean }[];
     }>('/clocks');
     expect(items).toEqual([
       expect.objectContaining({
         kind: 'drain',
-        dueWhat: 'stir',
+        dueWhat: expect.objectContaining({ text: 'stir' }) as unknown,
         startedAt: '2026-03-14T12:00:00.000Z',
         urgent: true,
       }),
     ]);
-    const today = await home.get<{ items: { kind: string; ifLeft: string }[] }>('/today');
+    const today = await home.get<{ items: { kind: string; ifLeft: { text: string } }[] }>('/today');
     expect(today.items.map((l) => l.kind)).toEqual(
       expect.arrayContaining(['stir', 'look', 'look-back']),
     );
-    expect(today.items.every((l) => l.ifLeft.length > 10)).toBe(true);
+    expect(today.items.every((l) => l.ifLeft.text.length > 10)).toBe(true);
   });
   it('asks for a look back until somebody looked back', async () => {
     const batchId = await home.harvest(await home.hive());
@@ -208,12 +208,12 @@ describe('clocks and what is due', () => {
     );
     const clock = (
       await home.get<{
-        items: { kind: string; dueAt: string; startedAt: string; dueWhat: string }[];
+        items: { kind: string; dueAt: string; startedAt: string; dueWhat: { text: string } }[];
       }>('/clocks')
     ).items[0];
     expect(clock).toMatchObject({
       kind: 'settle',
-      dueWhat: 'skim',
+      dueWhat: { text: 'skim' },
       startedAt: '2026-03-15T12:00:00.000Z',
     });
     expect(Date.parse(clock.dueAt)).toBeGreaterThan(Date.parse(clock.startedAt));

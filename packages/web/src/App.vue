@@ -14,7 +14,7 @@ import { helperOpens } from './house/helperMay.js';
 import NotForHelpers from './house/NotForHelpers.vue';
 import { useMe } from './house/useHouse.js';
 import { listen, useRefresh, useRules } from './api/queries.js';
-import { householdUnits } from './shell/units.js';
+import { currency, householdUnits } from './shell/units.js';
 import { useUi } from './shell/ui.js';
 
 const ui = useUi();
@@ -23,8 +23,11 @@ const router = useRouter();
 const refresh = useRefresh();
 const { data: rulesVersion } = useRules();
 watch(
-  () => rulesVersion.value?.rules.units,
-  (units) => (householdUnits.value = units ?? METRIC),
+  () => rulesVersion.value?.rules,
+  (rules) => {
+    householdUnits.value = rules?.units ?? METRIC;
+    currency.value = rules?.currency ?? '';
+  },
   { immediate: true },
 );
 const { data: me } = useMe();

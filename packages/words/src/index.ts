@@ -4,3 +4,6 @@ export * from './units/measures.js';
 export * from './units/readQuantity.js';
 export * from './units/saidIn.js';
 export * from './units/unitTable.js';
+export * from './catalogue.js';
+export * from './speak/reader.js';
+export * from './speak/speak.js';

@@ -16,3 +16,4 @@ export * from './rack.js';
 export * from './replan.js';
 export * from './template.js';
 export * from './thickness.js';
+export * from './says.js';

@@ -9,6 +9,26 @@ export interface TemplateInput {
   flaws: readonly Rect[];
 }
 
+/** A ruler to check a print with: so long, a tick each step, a long one each few, and its words. */
+export interface TemplateRuler {
+  lengthMm: number;
+  stepMm: number;
+  longEach: number;
+  words: string;
+}
+
+const INCH_MM = 25.4;
+/**
+ * The ruler of a print: ten centimetres, or four inches by halves, or as many as there is room for.
+ * Takes the room, and whether the household measures in inches.
+ */
+export function rulerOf(mostMm: number, inInches: boolean): Omit<TemplateRuler, 'words'> {
+  if (!inInches)
+    return { lengthMm: Math.min(100, Math.floor(mostMm / 10) * 10), stepMm: 10, longEach: 5 };
+  const inches = Math.min(4, Math.floor(mostMm / INCH_MM));
+  return { lengthMm: inches * INCH_MM, stepMm: INCH_MM / 2, longEach: 2 };
+}
+
 /** Room round the comb for the ruler and the name, mm. */
 export const TEMPLATE_MARGIN_MM = 12;
 const xml = (text: string): string => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`);
@@ -28,16 +48,15 @@ export function cutNumberAt(cut: Cut, index: number): { xMm: number; yMm: number
 
 /**
  * The cutting template as SVG at true size (1 unit = 1 mm): the comb's rectangle, flaws hatched,
- * pieces with their names, the knife's cuts numbered in order at their beginning, and a ruler of
- * 100 mm to check a print with.
+ * pieces with their names, the knife's cuts numbered in order at their beginning, and a ruler to
+ * check a print with.
  */
-export function templateSvg(input: TemplateInput): string {
+export function templateSvg(input: TemplateInput, ruler: TemplateRuler): string {
   const m = TEMPLATE_MARGIN_MM;
   const [w, h] = [input.widthMm + 2 * m, input.heightMm + 3 * m];
-  const rulerMm = Math.min(100, Math.floor(input.widthMm / 10) * 10);
   const ticks = Array.from(
-    { length: rulerMm / 10 + 1 },
-    (_, i) => `<path d="M${i * 10} 0v${i % 5 ? 3 : 5}"/>`,
+    { length: Math.round(ruler.lengthMm / ruler.stepMm) + 1 },
+    (_, i) => `<path d="M${n(i * ruler.stepMm)} 0v${i % ruler.longEach ? 3 : 5}"/>`,
   ).join('');
   return [
     `<svg xmlns="http://www.w3.org/2000/svg" width="${n(w)}mm" height="${n(h)}mm" viewBox="${-m} ${-m} ${n(w)} ${n(h)}" font-family="sans-serif">`,
@@ -60,7 +79,7 @@ export function templateSvg(input: TemplateInput): string {
       const at = cutNumberAt(c, i);
       return `<g><circle cx="${n(at.xMm)}" cy="${n(at.yMm)}" r="2.9" fill="#fff" stroke="#000" stroke-width=".4"/><text x="${n(at.xMm)}" y="${n(at.yMm + 1.2)}" font-size="3.4" font-weight="bold" text-anchor="middle">${i + 1}</text></g>`;
     }),
-    `<g transform="translate(0 ${n(input.heightMm + 8)})" stroke="#000" stroke-width=".4"><path d="M0 0h${rulerMm}"/>${ticks}</g><text x="0" y="${n(input.heightMm + 18)}" font-size="4">${rulerMm} mm when printed at 100 %: lay a ruler beside it</text>`,
+    `<g transform="translate(0 ${n(input.heightMm + 8)})" stroke="#000" stroke-width=".4"><path d="M0 0h${n(ruler.lengthMm)}"/>${ticks}</g><text x="0" y="${n(input.heightMm + 18)}" font-size="4">${xml(ruler.words)}</text>`,
     '</svg>',
   ].join('\n');
 }

@@ -13,7 +13,7 @@ import { gradePiece } from './grade.js';
 import { boxFit, chunkJar, chunkJars, pieceG } from './pieces.js';
 import { projectPieces } from './projection.js';
 import { RACK_START, rackHours } from './rack.js';
-import { templateSheets, templateSvg } from './template.js';
+import { rulerOf, templateSheets, templateSvg } from './template.js';
 
 describe('what a piece weighs', () => {
   it('is a third of a kilogram for a square decimetre of 25 mm (SCIENCE 7), less when round', () => {
@@ -255,18 +255,30 @@ describe('in the middle of the job', () => {
 
 describe('the template', () => {
   it('is an SVG at true size with every cut numbered and a ruler, names made safe', () => {
-    const svg = templateSvg({
+    const input = {
       name: 'Comb <2> & co',
       widthMm: 200,
       heightMm: 120,
       pieces: [{ xMm: 0, yMm: 0, widthMm: 90, heightMm: 90, label: 'square' }],
       cuts: [{ x1Mm: 91.5, y1Mm: 0, x2Mm: 91.5, y2Mm: 120 }],
       flaws: [{ xMm: 100, yMm: 0, widthMm: 30, heightMm: 20 }],
-    });
+    };
+    const svg = templateSvg(input, { ...rulerOf(200, false), words: '100 mm' });
     expect(svg).toContain('width="224mm" height="156mm" viewBox="-12 -12 224 156"');
     expect(svg).toContain('Comb &#60;2&#62; &#38; co');
     expect(svg).toContain('M91.5 0L91.5 120');
-    expect(svg).toContain('100 mm when printed at 100 %');
+    expect(svg).toContain('<path d="M0 0h100"/>');
+    expect(svg).toContain('>100 mm</text>');
+  });
+  it.each([
+    [200, false, 100, 11],
+    [87, false, 80, 9],
+    [200, true, 101.6, 9],
+    [60, true, 50.8, 5],
+  ])('has a ruler in %s mm of room, in inches %s: %s mm', (room, inInches, long, ticks) => {
+    const { lengthMm, stepMm } = rulerOf(room, inInches);
+    expect(lengthMm).toBeCloseTo(long, 6);
+    expect(Math.round(lengthMm / stepMm) + 1).toBe(ticks);
   });
   it('is cut into sheets that cover it and overlap', () => {
     const sheets = templateSheets(430, 160, {

@@ -59,6 +59,8 @@ interface Told {
   says: string;
   query?: z.ZodType;
   answers: z.ZodType;
+  /** Sayings stand in it: each is answered with its text, in the language that was asked for. */
+  isSpoken?: true;
 }
 
 /** A list by pages: at most so many things, after the one whose id is the cursor. */
@@ -75,8 +77,8 @@ const paged = z.strictObject({
 export const READS = {
   '/health': { says: 'Whether the server is ready', answers: healthAnswer },
   // Today
-  '/clocks': { says: 'Clocks that run', answers: clocksAnswer },
-  '/today': { says: 'What is due', answers: todayAnswer },
+  '/clocks': { says: 'Clocks that run', answers: clocksAnswer, isSpoken: true },
+  '/today': { says: 'What is due', answers: todayAnswer, isSpoken: true },
   // Look
   '/sites': { says: 'Sites', query: paged, answers: pageOf(siteRecord) },
   '/hives': { says: 'Hives as they hang now', query: paged, answers: pageOf(hiveRecord) },

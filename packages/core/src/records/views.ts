@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { sayRecord } from '../say/say.js';
 import { STAGES } from './harvest.js';
 import { batchDetailRecord } from './harvestViews.js';
 import { houseRulesSchema } from './houseRules.js';
@@ -94,7 +95,7 @@ export const clockRecord = z
     hiveName: text,
     startedAt: instant,
     dueAt: instant.nullable(),
-    dueWhat: text.nullable(),
+    dueWhat: sayRecord.nullable(),
     urgent: z.boolean(),
   })
   .meta({ id: 'Clock' });
@@ -111,9 +112,9 @@ export const todayLineRecord = z
     stage: z.enum([...STAGES, 'rules', 'owed']),
     batchId: id.nullable(),
     hiveId: id.nullable(),
-    title: text,
+    title: sayRecord,
     dueAt: instant.nullable(),
-    ifLeft: text,
+    ifLeft: sayRecord,
     urgent: z.boolean(),
   })
   .meta({ id: 'TodayLine' });

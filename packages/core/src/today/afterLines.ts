@@ -1,8 +1,10 @@
 import type { Reserve, Rinse } from '../records/aftercare.js';
 import type { HouseRules } from '../records/houseRules.js';
 import type { Batch, Clock, TodayLine } from '../records/views.js';
+import type { Say } from '../say/say.js';
 import { DAY_MS, HOUR_MS, daysLater } from '../units/dates.js';
 import { line, noonOf } from './line.js';
+import { todaySay } from './says.js';
 
 /** How many days ahead wet wax, a use-by and a promise stand on Today. */
 const AHEAD_DAYS = 7;
@@ -40,11 +42,9 @@ export function waxLines(
         stage: 'jar',
         batchId: id,
         hiveId: null,
-        title: wax.frozen
-          ? `${hiveName}'s wax may come out of the freezer`
-          : `Render or freeze ${hiveName}'s wet wax`,
+        title: todaySay(wax.frozen ? 'today.wax-out' : 'today.wax', { hive: hiveName }),
         dueAt,
-        ifLeft: wax.frozen ? 'It keeps, and takes the room.' : 'Wax moth finds it and eats it.',
+        ifLeft: todaySay(wax.frozen ? 'today.wax-out.left' : 'today.wax.left'),
       }),
     ];
   });
@@ -63,7 +63,7 @@ export function waxClocks(standing: readonly StandingWax[], rules: HouseRules, n
         hiveName: wax.batch.hiveName,
         startedAt: wax.since,
         dueAt,
-        dueWhat: 'render or freeze the wet wax',
+        dueWhat: todaySay('clock.wax'),
         urgent: Date.parse(dueAt) < now.getTime() + DAY_MS,
       };
     });
@@ -84,9 +84,9 @@ export const rinseLine = (rinse: Rinse, batch: Batch, rules: HouseRules): TodayL
     stage: 'jar',
     batchId: rinse.batchId,
     hiveId: null,
-    title: `Use ${batch.hiveName}'s rinse`,
+    title: todaySay('today.rinse', { hive: batch.hiveName }),
     dueAt: rinseDueAt(rinse, rules),
-    ifLeft: 'Thin sugar water ferments.',
+    ifLeft: todaySay('today.rinse.left'),
   });
 
 /** A rinse nearer to its end than this is urgent. */
@@ -101,7 +101,7 @@ export function rinseClock(rinse: Rinse, batch: Batch, rules: HouseRules, now: D
     hiveName: batch.hiveName,
     startedAt: rinse.occurredAt,
     dueAt,
-    dueWhat: 'use the rinse',
+    dueWhat: todaySay('clock.rinse'),
     urgent: Date.parse(dueAt) < now.getTime() + RINSE_SOON_MS,
   };
 }
@@ -124,12 +124,17 @@ export function useFirstLines(lots: readonly UseFirst[], now: Date): TodayLine[]
         stage: 'jar',
         batchId,
         hiveId: null,
-        title: `Use ${left} of ${code}`,
+        title: todaySay('today.use-first', { left, code }),
         dueAt: noonOf(useBy),
-        ifLeft: 'Open or wet honey ferments.',
+        ifLeft: todaySay('today.use-first.left'),
       }),
     );
 }
+
+const promised = (count: number, jar: string | undefined): Say =>
+  jar === undefined
+    ? todaySay('today.promise-unnamed', { count })
+    : todaySay('today.promise', { count, jar });
 
 /** Jars promised for a day that is near. Takes the name of a kind of jar. */
 export function promiseLines(
@@ -146,9 +151,9 @@ export function promiseLines(
             stage: 'jar',
             batchId: null,
             hiveId: null,
-            title: `${count} × ${jarName(jarKindId) ?? 'jar'} promised`,
+            title: promised(count, jarName(jarKindId)),
             dueAt: noonOf(forDate),
-            ifLeft: 'Somebody waits for them.',
+            ifLeft: todaySay('today.promise.left'),
           }),
         ]
       : [],

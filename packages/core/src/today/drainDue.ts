@@ -3,13 +3,13 @@ import type { HouseRules } from '../records/houseRules.js';
 import type { Drain } from '../records/views.js';
 import { HOUR_MS } from '../units/dates.js';
 
-/** What a drain waits for whose weighings stand still. */
-export const STOPPED = 'it has stopped: look at the strainer';
+/** What a drain may wait for; it has stopped where its weighings stand still. */
+export type DrainWaitsFor = 'stopped' | 'stir' | 'draw-off' | 'nine-tenths';
 
 /** What a drain waits for next, and when its lower vessel is full. */
 export interface DrainDue {
   dueAt: string | null;
-  dueWhat: string | null;
+  dueWhat: DrainWaitsFor | null;
   overflowAt: string | null;
 }
 
@@ -23,13 +23,13 @@ export function drainDue(
   rules: HouseRules,
   now: Date,
 ): DrainDue {
-  if (forecast.stalled) return { dueAt: now.toISOString(), dueWhat: STOPPED, overflowAt: null };
+  if (forecast.stalled) return { dueAt: now.toISOString(), dueWhat: 'stopped', overflowAt: null };
   const instant = (hours: number): string =>
     new Date(Date.parse(drain.startedAt) + hours * HOUR_MS).toISOString();
   const overflowAt = forecast.overflowHours ? instant(forecast.overflowHours.earliest) : null;
   const stirAt = nextStirAt(drain, rules, now.toISOString());
   if (stirAt && (!overflowAt || stirAt <= overflowAt))
     return { dueAt: stirAt, dueWhat: 'stir', overflowAt };
-  if (overflowAt) return { dueAt: overflowAt, dueWhat: 'draw off', overflowAt };
-  return { dueAt: instant(forecast.nineTenthsHours.mid), dueWhat: 'nine tenths out', overflowAt };
+  if (overflowAt) return { dueAt: overflowAt, dueWhat: 'draw-off', overflowAt };
+  return { dueAt: instant(forecast.nineTenthsHours.mid), dueWhat: 'nine-tenths', overflowAt };
 }

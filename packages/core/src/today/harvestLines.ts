@@ -1,11 +1,13 @@
 import { placeLabel } from '../hive/kinds.js';
 import type { Batch, BatchDetail, Clock, Drain, TodayLine, Vessel } from '../records/views.js';
+import type { Say } from '../say/say.js';
 import { cutsComb } from '../records/vocabulary/ways.js';
 import { owedWeighings, unitWord } from '../take/index.js';
 import { DateTime } from 'luxon';
 import { DAY_MS, HOUR_MS, daysLater } from '../units/dates.js';
-import { STOPPED, type DrainDue } from './drainDue.js';
+import type { DrainDue } from './drainDue.js';
 import { line } from './line.js';
+import { todaySay } from './says.js';
 
 /** An overflow nearer than this is urgent. */
 const OVERFLOW_SOON_MS = 3 * HOUR_MS;
@@ -20,15 +22,15 @@ export function drainLines(
 ): TodayLine[] {
   const base = { stage: 'drain' as const, batchId: batch.id, hiveId: batch.hiveId };
   const lines: TodayLine[] = [];
-  if (due.dueWhat === STOPPED)
+  if (due.dueWhat === 'stopped')
     lines.push(
       line({
         ...base,
         id: `${drain.id}-stopped`,
         kind: 'draw-off',
-        title: `${name} has stopped draining: look at the strainer`,
+        title: todaySay('today.drain-stopped', { name }),
         dueAt: due.dueAt,
-        ifLeft: 'Strainer blocked or stuck: the honey stays in the wax.',
+        ifLeft: todaySay('today.drain-stopped.left'),
         urgent: true,
       }),
     );
@@ -38,9 +40,9 @@ export function drainLines(
         ...base,
         id: `${drain.id}-stir`,
         kind: 'stir',
-        title: `Stir ${name}`,
+        title: todaySay('today.stir', { name }),
         dueAt: due.dueAt,
-        ifLeft: 'Closed cells keep their honey; it comes out with the wax.',
+        ifLeft: todaySay('today.stir.left'),
       }),
     );
   if (due.overflowAt)
@@ -49,21 +51,21 @@ export function drainLines(
         ...base,
         id: `${drain.id}-draw-off`,
         kind: 'draw-off',
-        title: `Draw off ${name}'s lower vessel`,
+        title: todaySay('today.draw-off', { name }),
         dueAt: due.overflowAt,
-        ifLeft: 'It runs over.',
+        ifLeft: todaySay('today.draw-off.left'),
         urgent: Date.parse(due.overflowAt) - now.getTime() < OVERFLOW_SOON_MS,
       }),
     );
-  else if (due.dueWhat === 'nine tenths out')
+  else if (due.dueWhat === 'nine-tenths')
     lines.push(
       line({
         ...base,
         id: `${drain.id}-end`,
         kind: 'close',
-        title: `${name}: nine tenths out, decide when to stop`,
+        title: todaySay('today.nine-tenths', { name }),
         dueAt: due.dueAt,
-        ifLeft: 'Open honey takes on water in a damp room.',
+        ifLeft: todaySay('today.nine-tenths.left'),
       }),
     );
   return lines;
@@ -71,7 +73,8 @@ export function drainLines(
 
 /** What a clock at the hive or the press says on Today; null for the others. */
 export function clockLine(clock: Clock): TodayLine | null {
-  if (clock.kind !== 'frame' && clock.kind !== 'press') return null;
+  const { dueWhat } = clock;
+  if ((clock.kind !== 'frame' && clock.kind !== 'press') || !dueWhat) return null;
   const isFrame = clock.kind === 'frame';
   return {
     stage: isFrame ? 'take' : 'drain',
@@ -79,11 +82,9 @@ export function clockLine(clock: Clock): TodayLine | null {
     hiveId: null,
     id: clock.id,
     kind: clock.kind,
-    title: `${clock.hiveName}: ${clock.dueWhat}`,
+    title: todaySay('today.clock', { hive: clock.hiveName, what: dueWhat }),
     dueAt: clock.dueAt,
-    ifLeft: isFrame
-      ? 'It runs over beside the hive, and robbers come.'
-      : 'What the press holds flows back into the wax as it cools.',
+    ifLeft: isFrame ? todaySay('today.frame.left') : todaySay('today.press.left'),
     urgent: clock.urgent,
   };
 }
@@ -115,9 +116,9 @@ const toPlan: Asks = (batch, { name }) => [
   {
     id: `${batch.id}-plan`,
     kind: 'plan',
-    title: `Plan the day for ${name}`,
+    title: todaySay('today.plan', { name }),
     dueAt: null,
-    ifLeft: 'Nothing is taken.',
+    ifLeft: todaySay('today.plan.left'),
   },
 ];
 
@@ -127,17 +128,17 @@ const toTake: Asks = (batch, { name, leftToTake, leftOpen }) => {
     lines.push({
       id: `${batch.id}-take`,
       kind: 'take',
-      title: `Take ${leftToTake} from ${name}`,
+      title: todaySay('today.take', { what: leftToTake, name }),
       dueAt: DateTime.fromISO(batch.plan.startLocal, { zone: batch.zone }).toUTC().toISO(),
-      ifLeft: 'The combs stay with the bees.',
+      ifLeft: todaySay('today.take.left'),
     });
   if (leftOpen)
     lines.push({
       id: `${batch.id}-left`,
       kind: 'left',
-      title: `${name} was left open: close it, covered and not alone`,
+      title: todaySay('today.left-open', { name }),
       dueAt: leftOpen.occurredAt,
-      ifLeft: 'Robbers, rain and more stings. After dark it is quieter.',
+      ifLeft: todaySay('today.left-open.left'),
       urgent: true,
     });
   return lines;
@@ -149,9 +150,9 @@ const combToBreak: Asks = (batch, { name, combG }) =>
         {
           id: `${batch.id}-comb`,
           kind: 'comb',
-          title: `${cutsComb(batch.method) ? 'Cut' : 'Crush'} ${name}'s comb`,
+          title: todaySay(cutsComb(batch.method) ? 'today.cut' : 'today.crush', { name }),
           dueAt: null,
-          ifLeft: 'Comb cools and drains slowly; wax moth finds it.',
+          ifLeft: todaySay('today.comb.left'),
         },
       ]
     : [];
@@ -160,10 +161,9 @@ const toFill: Asks = (batch, { name, settledAt }) => [
   {
     id: `${batch.id}-jar`,
     kind: 'jar',
-    title:
-      settledAt === undefined ? `Fill ${name}'s jars` : `Skim ${name}'s honey and fill its jars`,
+    title: todaySay(settledAt === undefined ? 'today.fill' : 'today.skim-fill', { name }),
     dueAt: settledAt ?? null,
-    ifLeft: 'Open honey takes on water in a damp room.',
+    ifLeft: todaySay('today.open-honey.left'),
   },
 ];
 
@@ -182,26 +182,37 @@ const AT_STAGE: Partial<Record<Batch['stage'], Asks>> = {
 export function owedLines(detail: BatchDetail, kit: readonly Vessel[]): TodayLine[] {
   const { batch } = detail;
   const owed = owedWeighings(detail);
-  const owe = (id: string, what: string): TodayLine =>
+  const hive = batch.hiveName;
+  const owe = (id: string, title: Say): TodayLine =>
     line({
       id: `${batch.id}-owed-${id}`,
       batchId: batch.id,
       hiveId: batch.hiveId,
       kind: 'weigh',
       stage: 'owed',
-      title: `Weigh ${what} ${batch.hiveName}`,
+      title,
       dueAt: null,
-      ifLeft: 'It is in no book until it is weighed, estimated or said lost.',
+      ifLeft: todaySay('today.owed.left'),
     });
-  const vesselName = (id: string): string => kit.find((v) => v.id === id)?.name ?? 'a vessel';
+  const vesselOwed = (id: string): Say => {
+    const vessel = kit.find((v) => v.id === id)?.name;
+    return vessel === undefined
+      ? todaySay('today.owed.vessel-unnamed', { hive })
+      : todaySay('today.owed.vessel', { vessel, hive });
+  };
   const word = unitWord(batch.hiveKind);
   return [
-    ...owed.vessels.map(({ vesselId }) => owe(vesselId, `${vesselName(vesselId)}, honey of`)),
+    ...owed.vessels.map(({ vesselId }) => owe(vesselId, vesselOwed(vesselId))),
     ...owed.combs.flatMap((combs) => {
       const [first] = combs;
       if (!first) return [];
-      const one = `${word} ${placeLabel(first.slot)} of`;
-      return owe(first.id, combs.length > 1 ? `the box of ${combs.length} combs of` : one);
+      const place = placeLabel(first.slot);
+      return owe(
+        first.id,
+        combs.length > 1
+          ? todaySay('today.owed.box', { combs: combs.length, hive })
+          : todaySay('today.owed.comb', { word, place, hive }),
+      );
     }),
   ];
 }
@@ -237,9 +248,9 @@ export function lookBackLines(
         stage: 'look',
         batchId: null,
         hiveId: batch.hiveId,
-        title: `Look back at ${batch.hiveName}`,
+        title: todaySay('today.look-back', { hive: batch.hiveName }),
         dueAt: daysLater(lastTakenAt, LOOK_BACK_AFTER_DAYS),
-        ifLeft: 'Robbing, drips, a fallen comb or a moved board go unseen.',
+        ifLeft: todaySay('today.look-back.left'),
       }),
     );
 }

@@ -15,6 +15,8 @@ import type { TodayLine } from '../records/views.js';
 import { winterCase } from '../rules/winter.js';
 import { filledLook, frameRefill, nextFrameDate } from '../take/index.js';
 import { dateIn, line, morningOf, noonOf } from './line.js';
+import { todaySay } from './says.js';
+import { asWritten, type Say } from '../say/say.js';
 
 /**
  * What a hive asks for: combs that are ripe, what is due, the next look. Takes the hive, the rules,
@@ -38,9 +40,12 @@ export function hiveLines(
         id: `${hive.id}-${item.id}`,
         kind: 'due',
         stage: 'look',
-        title: `${hive.name}: ${item.what.charAt(0).toLowerCase()}${item.what.slice(1)}`,
+        title: todaySay('today.due', {
+          hive: hive.name,
+          what: `${item.what.charAt(0).toLowerCase()}${item.what.slice(1)}`,
+        }),
         dueAt: morningOf(item.dueOn!, zone),
-        ifLeft: item.why,
+        ifLeft: asWritten(item.why),
       }),
     );
   const looks = due
@@ -51,11 +56,11 @@ export function hiveLines(
         id: `${hive.id}-look`,
         kind: 'look',
         stage: 'look',
-        title: hive.lastLookOn
-          ? `Look again at ${hive.name}`
-          : `Look at ${hive.name} for the first time`,
+        title: todaySay(hive.lastLookOn ? 'today.look-again' : 'today.look-first', {
+          hive: hive.name,
+        }),
         dueAt: dueOn ? morningOf(dueOn, zone) : nowIso,
-        ifLeft: 'What is ripe, and how full they are, stays unknown.',
+        ifLeft: todaySay('today.look.left'),
       }),
     );
   return [...ripeLine(hive, rules, nowIso, takenSoon), ...others, ...looks];
@@ -78,9 +83,9 @@ function ripeLine(
       id: `${hive.id}-ripe`,
       kind: 'ripe',
       stage: 'choose',
-      title: `${hive.name}: ${ripeText(ripe.length, spare, hive.kind)}`,
+      title: ripeSaid(hive, ripe.length, spare),
       dueAt: null,
-      ifLeft: 'They keep in the hive; the bees may need the room.',
+      ifLeft: todaySay('today.ripe.left'),
     }),
   ];
 }
@@ -107,9 +112,11 @@ function spareOf(
 }
 
 /** "4 combs are ripe, 1 to spare"; what can be spared only where it is less than what is ripe. */
-function ripeText(ripe: number, spare: number | null, kind: Hive['kind']): string {
-  const text = `${countedCombsText(ripe, kind)} ${ripe === 1 ? 'is' : 'are'} ripe`;
-  return spare !== null && spare < ripe ? `${text}, ${spare || 'none'} to spare` : text;
+function ripeSaid(hive: Pick<Hive, 'name' | 'kind'>, ripe: number, spare: number | null): Say {
+  const said = { hive: hive.name, combs: countedCombsText(ripe, hive.kind), ripe };
+  return spare !== null && spare < ripe
+    ? todaySay('today.ripe-some', { ...said, spare })
+    : todaySay('today.ripe', said);
 }
 
 /** How many days ahead a drained frame's next look, and a follow-up, stand on Today. */
@@ -137,9 +144,9 @@ export function drainedFramesLine(
     id: `${hive.id}-frames`,
     kind: 'due',
     stage: 'look',
-    title: `Look at ${hive.name}'s drained frames again`,
+    title: todaySay('today.frames', { hive: hive.name }),
     dueAt: noonOf(on),
-    ifLeft: `Come back: ${why}.`,
+    ifLeft: todaySay('today.frames.left', { why }),
   });
 }
 
@@ -167,8 +174,8 @@ export function followUpLine(
     stage: 'look',
     batchId: null,
     hiveId: hive.id,
-    title: `Look at ${hive.name} again after its harvest`,
+    title: todaySay('today.follow-up', { hive: hive.name }),
     dueAt,
-    ifLeft: 'How they mended the gap, and what they brought in since, stays unknown.',
+    ifLeft: todaySay('today.follow-up.left'),
   });
 }

@@ -5,3 +5,4 @@ export * from './harvestLines.js';
 export * from './hiveLines.js';
 export * from './keptLines.js';
 export { inOrder as todayInOrder } from './line.js';
+export * from './says.js';

@@ -1,9 +1,10 @@
-import { HOLD_WORDS, type HoldView } from '../records/holds.js';
+import type { HoldCause, HoldView } from '../records/holds.js';
 import type { Site } from '../records/hiveViews.js';
 import type { Gear } from '../records/plan.js';
 import type { TodayLine } from '../records/views.js';
-import { dateWords } from '../units/dates.js';
+import type { Say } from '../say/say.js';
 import { dateIn, line, morningOf, noonOf } from './line.js';
+import { todaySay } from './says.js';
 
 /** How many days ahead a repair and a task of a site stand on Today. */
 const MEND_AHEAD_DAYS = 14;
@@ -20,9 +21,9 @@ export function mendLines(gear: readonly Gear[], zone: string, nowIso: string): 
             hiveId: null,
             id: `${id}-mend`,
             kind: 'mend',
-            title: `${name}: ${repair}`,
+            title: todaySay('today.mend', { thing: name, repair }),
             dueAt: noonOf(dueOn),
-            ifLeft: 'It is missing on the day it is needed.',
+            ifLeft: todaySay('today.mend.left'),
           }),
         ]
       : [],
@@ -41,26 +42,38 @@ export function siteLines(site: Site, hiveId: string | null, nowIso: string): To
         stage: 'look',
         batchId: null,
         hiveId,
-        title: `${site.name}: ${task.what}`,
+        title: todaySay('today.site-task', { site: site.name, what: task.what }),
         dueAt: task.dueOn ? morningOf(task.dueOn, site.zone) : null,
-        ifLeft: 'It waits there at the next visit.',
+        ifLeft: todaySay('today.site-task.left'),
       }),
     );
 }
 
+/** Why something is held back, what happens if it is left, what it bars, whom to ask. */
+const HELD: Record<HoldCause, { cause: Say; left: Say }> = {
+  sick: { cause: todaySay('today.hold.sick'), left: todaySay('today.hold.sick.left') },
+  dead: { cause: todaySay('today.hold.dead'), left: todaySay('today.hold.dead.left') },
+  treated: { cause: todaySay('today.hold.treated'), left: todaySay('today.hold.treated.left') },
+  syrup: { cause: todaySay('today.hold.syrup'), left: todaySay('today.hold.syrup.left') },
+};
+
 /** What is held back, and what that bars. */
 export function holdLine(hold: HoldView): TodayLine {
-  const { name, left, bars, ask } = HOLD_WORDS[hold.cause];
-  const gone = 'Nothing of it stands here any more: tell those who have it.';
+  const { cause, left } = HELD[hold.cause];
+  const isGone = hold.lots.length === 0;
   return line({
     id: `${hold.id}-hold`,
     kind: 'hold',
     stage: 'book',
     batchId: hold.batchId,
     hiveId: null,
-    title: `Held back: ${hold.hiveName}, harvest of ${dateWords(hold.harvestedOn)}. ${name}`,
+    title: todaySay('today.held-back', {
+      hive: hold.hiveName,
+      on: { date: hold.harvestedOn },
+      cause,
+    }),
     dueAt: null,
-    ifLeft: [left, bars, ...(hold.lots.length ? [] : [gone]), ask].join(' '),
+    ifLeft: isGone ? todaySay('today.hold.gone.left', { left }) : left,
     urgent: true,
   });
 }
@@ -73,8 +86,8 @@ export const heldLine = (held: { id: string; why: string; recordedAt: string }):
     stage: 'book',
     batchId: null,
     hiveId: null,
-    title: `A late entry did not fit: ${held.why}`,
+    title: todaySay('today.late-entry', { why: held.why }),
     dueAt: held.recordedAt,
-    ifLeft: 'It stays kept, and counts for nothing.',
+    ifLeft: todaySay('today.late-entry.left'),
     urgent: true,
   });

@@ -4,6 +4,7 @@ import type { HoldView } from '../records/holds.js';
 import type { Hive, Site } from '../records/hiveViews.js';
 import type { Gear } from '../records/plan.js';
 import type { Batch, Clock, TodayLine } from '../records/views.js';
+import type { Say } from '../say/say.js';
 import {
   clockLine,
   drainDue,
@@ -15,8 +16,8 @@ import {
   mendLines,
   promiseLines,
   siteLines,
-  STOPPED,
   todayInOrder,
+  todaySay,
   useFirstLines,
   waxClocks,
   waxLines,
@@ -52,16 +53,16 @@ describe('what a drain waits for', () => {
       now,
     );
   it('is that somebody looks, where its weighings stand still', () => {
-    expect(due({ stalled: true })).toEqual({ dueAt: NOW, dueWhat: STOPPED, overflowAt: null });
+    expect(due({ stalled: true })).toEqual({ dueAt: NOW, dueWhat: 'stopped', overflowAt: null });
   });
   it('is the full vessel, counted from its begin by the early edge', () => {
     expect(due({ overflowHours: { earliest: 8 } })).toMatchObject({
-      dueWhat: 'draw off',
+      dueWhat: 'draw-off',
       dueAt: '2026-03-14T17:00:00.000Z',
     });
   });
   it('is nine tenths out, once nothing else is ahead', () => {
-    expect(due({}).dueWhat).toBe('nine tenths out');
+    expect(due({}).dueWhat).toBe('nine-tenths');
   });
   it.each([
     ['in an hour', '2026-03-14T16:00:00.000Z', true],
@@ -71,7 +72,7 @@ describe('what a drain waits for', () => {
       { id: 'd1' },
       batch(),
       'Ipê',
-      { dueAt: overflowAt, dueWhat: 'draw off', overflowAt },
+      { dueAt: overflowAt, dueWhat: 'draw-off', overflowAt },
       now,
     );
     expect(lines).toEqual([expect.objectContaining({ kind: 'draw-off', urgent })]);
@@ -107,25 +108,27 @@ describe('an open harvest at its stage', () => {
     );
     expect(line).toMatchObject({
       dueAt: '2026-03-15T12:00:00.000Z',
-      title: 'Take 3 combs from Ipê',
+      title: { key: 'today.take', with: { what: '3 combs', name: 'Ipê' } },
     });
   });
   it('says that its honey is to be skimmed only where some settles', () => {
     const jar = batch({ stage: 'jar' });
-    expect(harvestLines(jar, facts)[0].title).toBe("Fill Ipê's jars");
+    expect(harvestLines(jar, facts)[0].title).toEqual(todaySay('today.fill', { name: 'Ipê' }));
     const settledAt = '2026-03-16T09:00:00.000Z';
     expect(harvestLines(jar, { ...facts, settledAt })[0]).toMatchObject({
-      title: "Skim Ipê's honey and fill its jars",
+      title: todaySay('today.skim-fill', { name: 'Ipê' }),
       dueAt: settledAt,
     });
   });
 });
 
 describe('a clock on Today', () => {
+  const swap = todaySay('clock.swap', { vessel: 'Pail', places: { and: ['12'] } });
   const clock = (kind: Clock['kind']): Clock =>
-    ({ id: 'c', kind, batchId: 'b1', hiveName: 'Ipê', dueWhat: 'swap it', urgent: true }) as Clock;
+    ({ id: 'c', kind, batchId: 'b1', hiveName: 'Ipê', dueWhat: swap, urgent: true }) as Clock;
   it.each(['frame', 'press'] as const)('stands there as %s', (kind) => {
-    expect(clockLine(clock(kind))).toMatchObject({ title: 'Ipê: swap it', urgent: true });
+    const title = todaySay('today.clock', { hive: 'Ipê', what: swap });
+    expect(clockLine(clock(kind))).toMatchObject({ title, urgent: true });
   });
   it.each(['drain', 'settle', 'wax'] as const)('has a line of its own as %s', (kind) => {
     expect(clockLine(clock(kind))).toBeNull();
@@ -218,24 +221,27 @@ describe('what comes after the honey', () => {
   });
   it('is used first while some of it is left and its day is near', () => {
     const lot = { id: 'l', batchId: 'b1', code: 'IP-1', useBy: '2026-03-18', left: 2 };
-    expect(useFirstLines([lot], now)[0].title).toBe('Use 2 of IP-1');
+    expect(useFirstLines([lot], now)[0].title).toEqual(
+      todaySay('today.use-first', { left: 2, code: 'IP-1' }),
+    );
     expect(useFirstLines([{ ...lot, left: 0 }], now)).toEqual([]);
     expect(useFirstLines([{ ...lot, useBy: '2026-04-18' }], now)).toEqual([]);
   });
   it('is promised for a day that is near, by the name of its jar', () => {
     const reserve = { id: 'r', count: 3, jarKindId: 'j', forDate: '2026-03-18', doneAt: null };
-    const titles = (said: object): string[] =>
+    const titles = (said: object): Say[] =>
       promiseLines([{ ...reserve, ...said } as never], () => 'Half', now).map((l) => l.title);
-    expect(titles({})).toEqual(['3 × Half promised']);
+    expect(titles({})).toEqual([todaySay('today.promise', { count: 3, jar: 'Half' })]);
     expect(titles({ doneAt: NOW })).toEqual([]);
     expect(titles({ forDate: null })).toEqual([]);
   });
   it('is held back in words that say whom to ask, and whom to tell where it is gone', () => {
     const hold = { id: 'o', cause: 'syrup', hiveName: 'Ipê', harvestedOn: '2026-03-01', lots: [] };
     const line = holdLine(hold as unknown as HoldView);
-    expect(line).toMatchObject({ urgent: true, title: expect.stringContaining('1 Mar 2026') });
-    expect(line.ifLeft).toContain('tell those who have it');
-    expect(line.ifLeft).toContain('laboratory');
+    expect(line).toMatchObject({ urgent: true, title: { with: { on: { date: '2026-03-01' } } } });
+    expect(line.ifLeft).toEqual(
+      todaySay('today.hold.gone.left', { left: todaySay('today.hold.syrup.left') }),
+    );
   });
 });
 

@@ -34,9 +34,9 @@ const rinse = async (litres = 2.5, brixPercent = 8): Promise<string> => {
 describe('wet wax', () => {
   it('has a month, stands still in the freezer and begins anew at its door', async () => {
     const line = async (): Promise<string | undefined> =>
-      (await home.get<{ items: { kind: string; title: string }[] }>('/today')).items.find(
+      (await home.get<{ items: { kind: string; title: { text: string } }[] }>('/today')).items.find(
         (l) => l.kind === 'wax',
-      )?.title;
+      )?.title.text;
     expect(await line()).toBeUndefined();
     home.later(24 * 25);
     expect(await line()).toBe("Render or freeze Ipê's wet wax");
@@ -53,7 +53,9 @@ describe('wet wax', () => {
   it('stays frozen for the household’s weeks, with their end on Today', async () => {
     const lines = async () =>
       (
-        await home.get<{ items: { id: string; title: string; dueAt: string }[] }>('/today')
+        await home.get<{ items: { id: string; title: { text: string }; dueAt: string }[] }>(
+          '/today',
+        )
       ).items.filter((l) => l.id.endsWith('-frozen-wax'));
     const careNow = (kind: string) =>
       home.ok(home.post('/waxCares', { id: randomUUID(), batchId, kind }));
@@ -62,7 +64,7 @@ describe('wet wax', () => {
     const { rules, version } = await home.get<{ rules: object; version: number }>('/rules');
     await home.ok(home.post('/rules', { ...rules, waxFrozenWeeks: 3 }, { baseRevision: version }));
     const [line] = await lines();
-    expect(line.title).toBe("Ipê's wax may come out of the freezer");
+    expect(line.title.text).toBe("Ipê's wax may come out of the freezer");
     const [frozen] = (
       await home.get<{ waxCares: { kind: string; occurredAt: string }[] }>(
         `/harvests/${batchId}/aftercare`,

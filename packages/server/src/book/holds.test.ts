@@ -63,7 +63,7 @@ describe('a colony found sick after its comb was taken', () => {
     expect(hold.lots.map((l) => l.kind).sort()).toEqual(['honey', 'jars', 'wet-wax']);
     const line = (await today()).find((l) => l.kind === 'hold')!;
     expect(line).toMatchObject({ urgent: true, batchId });
-    expect(line.ifLeft).toMatch(/Ask the bee inspector/);
+    expect(line.ifLeft.text).toMatch(/Ask the bee inspector/);
     const detail = await home.detail(batchId);
     expect(Object.keys(detail.holds)).toContain(jars);
     for (const fate of ['sold', 'given', 'eaten', 'mead'])

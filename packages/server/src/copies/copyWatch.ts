@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import type { TodayLine } from '@furrow/core';
+import { todaySay, type TodayLine } from '@furrow/core';
 import type { Knex } from 'knex';
 import { log } from '../log.js';
 import { dailyCopy } from './backup.js';
@@ -49,9 +49,9 @@ export function watchCopies(
             stage: 'book',
             batchId: null,
             hiveId: null,
-            title: `Today's copy could not be written: ${trouble}`,
+            title: todaySay('today.no-copy', { why: trouble }),
             dueAt: null,
-            ifLeft: 'Without copies one broken disk takes every year of the book.',
+            ifLeft: todaySay('today.no-copy.left'),
             urgent: true,
           },
   };

@@ -388,7 +388,7 @@ describe('the rack and the cold', () => {
   it('have clocks by the slow edge; out of the freezer the thaw begins by itself', async () => {
     const { batchId } = await laid();
     expect((await clocks()).find((c) => c.kind === 'out')).toMatchObject({
-      dueWhat: expect.stringMatching(/before moth and beetle/) as string,
+      dueWhat: { text: 'into the freezer, before moth and beetle' },
     });
     await home.ok(keep(batchId, 'freeze'));
     const clock = (await clocks()).find((c) => c.kind === 'freeze')!;
@@ -410,7 +410,7 @@ describe('the rack and the cold', () => {
       ['thaw', true, 0],
     ]);
     expect((await clocks()).find((c) => c.kind === 'thaw')).toMatchObject({
-      dueWhat: 'may be unwrapped',
+      dueWhat: { text: 'may be unwrapped' },
     });
   });
   it('stay in the cold for the household’s weeks, where it has such a rule', async () => {
@@ -434,7 +434,7 @@ describe('the rack and the cold', () => {
     });
     await home.ok(keep(batchId, 'rack'));
     expect((await clocks()).find((c) => c.kind === 'rack')).toMatchObject({
-      dueWhat: 'edges stop weeping',
+      dueWhat: { text: 'edges stop weeping' },
     });
   });
 });

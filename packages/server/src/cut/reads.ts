@@ -1,3 +1,4 @@
+import { spokenRuler } from '../files/template.js';
 import {
   PAPERS,
   placeLabel,
@@ -63,12 +64,14 @@ export function cutFiles({ db }: Reading): Router {
     response
       .type('image/svg+xml')
       .setHeader('Content-Disposition', 'inline; filename="cutting-template.svg"');
-    response.send(templateSvg(await templateOf(db, request.params.id)));
+    const { rules } = await currentRules(db);
+    const template = await templateOf(db, request.params.id);
+    response.send(templateSvg(template, spokenRuler(template.widthMm, rules.units)));
   });
   router.get('/cutBoards/:id/template.pdf', async (request, response) => {
     const { rules } = await currentRules(db);
     const template = await templateOf(db, request.params.id);
-    const pdf = await inThread('templatePdf', [template, PAPERS[rules.paper]]);
+    const pdf = await inThread('templatePdf', [template, PAPERS[rules.paper], rules.units]);
     response
       .type('application/pdf')
       .setHeader('Content-Disposition', 'inline; filename="cutting-template.pdf"');

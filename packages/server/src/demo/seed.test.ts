@@ -55,12 +55,14 @@ describe('the demo household', () => {
     expect(await home.get('/book')).toMatchObject({ balanced: true });
   });
   it('has its next stir ahead, and something due', async () => {
-    const { items } = await home.get<{ items: { dueAt: string; dueWhat: string }[] }>('/clocks');
+    const { items } = await home.get<{ items: { dueAt: string; dueWhat: { text: string } }[] }>(
+      '/clocks',
+    );
     expect(items).toHaveLength(1);
-    expect(items[0].dueWhat).toBe('stir');
+    expect(items[0].dueWhat.text).toBe('stir');
     expect(Date.parse(items[0].dueAt)).toBeGreaterThan(home.now.getTime());
-    const today = await home.get<{ items: { kind: string; title: string }[] }>('/today');
-    expect(today.items.find((l) => l.kind === 'ripe')!.title).toMatch(
+    const today = await home.get<{ items: { kind: string; title: { text: string } }[] }>('/today');
+    expect(today.items.find((l) => l.kind === 'ripe')!.title.text).toMatch(
       /^Ipê: \d combs are ripe, \d to spare$/,
     );
     expect(today.items.map((l) => l.kind)).toEqual(

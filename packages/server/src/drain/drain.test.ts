@@ -126,7 +126,7 @@ describe('the bench', () => {
     home.later(1);
     await home.ok(event({ kind: 'warm-end' }));
     await home.ok(event({ kind: 'press', g: 0 }));
-    expect((await clocks()).map((c) => [c.kind, c.dueWhat])).toEqual([
+    expect((await clocks()).map((c) => [c.kind, c.dueWhat?.text])).toEqual([
       ['drain', expect.any(String)],
       ['press', 'turn the press'],
     ]);

@@ -1,8 +1,15 @@
 import type { AskedRow } from '../store/asked.js';
 import { z } from 'zod';
 import ical, { ICalAlarmType, ICalEventStatus, type ICalCalendar } from 'ical-generator';
-import { type Caution, type Clock, type TimetableStep, type Units, METRIC } from '@furrow/core';
-import { saidIn } from '@furrow/words';
+import {
+  type Caution,
+  type Clock,
+  type TimetableStep,
+  type Units,
+  METRIC,
+  todaySay,
+} from '@furrow/core';
+import { PLAIN_READER, saidIn, speak, type Reader } from '@furrow/words';
 import { DateTime } from 'luxon';
 
 /** Minutes before a step of the hands that the calendar rings; a wait rings where it ends. */
@@ -60,6 +67,7 @@ export function timetableCalendar(
 ): string {
   const calendar = ical({ name, prodId: { company: 'Furrow', product: 'Furrow', language: 'EN' } });
   const sequence = Math.floor(now.getTime() / 60_000);
+  const reader: Reader = { ...PLAIN_READER, units };
   for (const step of steps) {
     const said = (cautions.get(step.harvestId) ?? [])
       .filter((c) => c.step === step.id)
@@ -102,7 +110,7 @@ export function timetableCalendar(
       status: ICalEventStatus.CANCELLED,
       summary: step.summary,
     });
-  addClocks(calendar, clocks, sequence, now);
+  addClocks(calendar, clocks, { sequence, now, reader });
   return calendar.toString();
 }
 
@@ -110,12 +118,15 @@ export function timetableCalendar(
 function addClocks(
   calendar: ICalCalendar,
   clocks: readonly Clock[],
-  sequence: number,
-  now: Date,
+  { sequence, now, reader }: { sequence: number; now: Date; reader: Reader },
 ): void {
   for (const clock of clocks) {
     if (!clock.dueAt || !clock.dueWhat) continue;
     const start = DateTime.fromISO(clock.dueAt).toUTC();
+    const said = speak(
+      todaySay('today.clock', { hive: clock.hiveName, what: clock.dueWhat }),
+      reader,
+    );
     calendar
       .createEvent({
         id: `clock-${clock.id}@furrow`,
@@ -123,12 +134,12 @@ function addClocks(
         end: start.plus({ minutes: RING_BEFORE }),
         sequence,
         stamp: now,
-        summary: `${clock.hiveName}: ${clock.dueWhat}`,
+        summary: said,
       })
       .createAlarm({
         type: ICalAlarmType.display,
         trigger: start,
-        description: `${clock.hiveName}: ${clock.dueWhat}`,
+        description: said,
       });
   }
 }

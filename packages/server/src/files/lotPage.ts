@@ -1,9 +1,9 @@
-import type { Batch, HouseRules, LabelText, Lot } from '@furrow/core';
+import type { Batch, HouseRules, LabelRecord, LabelText } from '@furrow/core';
 import { escaped } from './html.js';
 
-function kindText(words: LabelText, lot: Lot, batch: Batch): string {
-  if (words.title === 'Chunk honey') return 'Honey with a piece of comb in it';
-  if (lot.kind === 'pieces') return 'Comb honey, cut by hand';
+function kindText(product: LabelRecord['product'], batch: Batch): string {
+  if (product === 'chunk honey') return 'Honey with a piece of comb in it';
+  if (product === 'comb honey') return 'Comb honey, cut by hand';
   return batch.method === 'crush'
     ? 'Honey, crushed and strained by hand'
     : 'Honey, drained by hand';
@@ -11,12 +11,11 @@ function kindText(words: LabelText, lot: Lot, batch: Batch): string {
 
 /**
  * What stands behind the code of a jar: one static page without script or network, showing only
- * what the household chose to show. Takes the lot, where it came from, its label's words and the
+ * what the household chose to show. Takes what it is, where it came from, its label's words and the
  * rules.
  */
 export function lotPage(
-  lot: Lot,
-  batch: Batch,
+  { product, batch }: { product: LabelRecord['product']; batch: Batch },
   words: LabelText,
   rules: HouseRules,
   moisturePercent: number | null,
@@ -27,7 +26,7 @@ export function lotPage(
       ['hive', 'Hive', batch.hiveName],
       ['site', 'Place', batch.siteName],
       ['harvested', 'Harvested', words.harvested.replace('Harvested ', '')],
-      ['kind', 'What it is', kindText(words, lot, batch)],
+      ['kind', 'What it is', kindText(product, batch)],
       ['water', 'Water', moisturePercent === null ? '' : `${moisturePercent.toFixed(1)} %`],
       ['flower', 'Flower', words.flower],
       ['weight', 'Net weight', words.net],

@@ -50,7 +50,7 @@ describe.each(['a4', 'letter'] as const)('sheets on %s', (paper) => {
       ...{ name: 'Comb 12', widthMm: 150, heightMm: 420 },
       ...{ flaws: [], pieces: [], cuts: [] },
     };
-    const pages = await pagesOf(await templatePdf(template, PAPERS[paper]));
+    const pages = await pagesOf(await templatePdf(template, PAPERS[paper], METRIC));
     expect(pages).toEqual([SIZES[paper], SIZES[paper]]);
   });
   it('the look sheet, by the rule of the house', async () => {

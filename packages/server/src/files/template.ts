@@ -1,7 +1,17 @@
 import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import fontkit from '@pdf-lib/fontkit';
-import { cutNumberAt, templateSheets, type Paper, type TemplateInput } from '@furrow/core';
+import {
+  cutNumberAt,
+  cutSay,
+  rulerOf,
+  templateSheets,
+  type Paper,
+  type TemplateInput,
+  type TemplateRuler,
+  type Units,
+} from '@furrow/core';
+import { PLAIN_READER, speak } from '@furrow/words';
 import {
   PDFDocument,
   PDFPage,
@@ -18,12 +28,23 @@ const PT = 72 / 25.4;
 const EDGES = { marginMm: 10, overlapMm: 10 };
 const INK = rgb(0, 0, 0);
 
+/** The ruler of a print in the household's units. Takes the room it has. */
+export function spokenRuler(mostMm: number, units: Units): TemplateRuler {
+  const ruler = rulerOf(mostMm, units.length === 'inches');
+  const said = cutSay('cut.template.ruler', { length: { lengthMm: ruler.lengthMm } });
+  return { ...ruler, words: speak(said, { ...PLAIN_READER, units }) };
+}
+
 /**
  * The cutting template as PDF at true size, over as many sheets of the household's paper as it
  * needs, overlapping by 10 mm to be glued; every sheet has its place, the name and a ruler of its
  * own, so that a print that was scaled is seen at once.
  */
-export async function templatePdf(template: TemplateInput, paper: Paper): Promise<Uint8Array> {
+export async function templatePdf(
+  template: TemplateInput,
+  paper: Paper,
+  units: Units,
+): Promise<Uint8Array> {
   const upright = { ...paper, ...EDGES };
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
@@ -118,23 +139,28 @@ export async function templatePdf(template: TemplateInput, paper: Paper): Promis
       });
     }
     page.pushOperators(popGraphicsState());
-    const rulerMm = Math.min(100, Math.floor((sheet.widthMm - 2 * sheet.marginMm) / 10) * 10);
+    const { lengthMm, stepMm, longEach, words } = spokenRuler(
+      sheet.widthMm - 2 * sheet.marginMm,
+      units,
+    );
     const base = (sheet.marginMm - 2) * PT;
     page.drawLine({
       start: { x: sheet.marginMm * PT, y: base },
-      end: { x: (sheet.marginMm + rulerMm) * PT, y: base },
+      end: { x: (sheet.marginMm + lengthMm) * PT, y: base },
       thickness: 1,
       color: INK,
     });
-    for (let mm = 0; mm <= rulerMm; mm += 10)
+    for (let i = 0; i * stepMm <= lengthMm + 0.01; i++) {
+      const x = (sheet.marginMm + i * stepMm) * PT;
       page.drawLine({
-        start: { x: (sheet.marginMm + mm) * PT, y: base },
-        end: { x: (sheet.marginMm + mm) * PT, y: base + (mm % 50 ? 2 : 4) * PT },
+        start: { x, y: base },
+        end: { x, y: base + (i % longEach ? 2 : 4) * PT },
         thickness: 0.8,
         color: INK,
       });
-    page.drawText(`${rulerMm} mm if printed at 100 %: lay a ruler beside it`, {
-      x: (sheet.marginMm + rulerMm + 3) * PT,
+    }
+    page.drawText(words, {
+      x: (sheet.marginMm + lengthMm + 3) * PT,
       y: base,
       size: 8,
       font,

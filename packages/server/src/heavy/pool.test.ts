@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { BadInput, PAPERS, calculate } from '@furrow/core';
+import { BadInput, PAPERS, calculate, METRIC } from '@furrow/core';
 import { afterAll, describe, expect, it } from 'vitest';
 import { Problem } from '../problem.js';
 import { endThreads, inThread, makeThreads } from './pool.js';
@@ -19,6 +19,7 @@ const template = (cuts: number): Parameters<Tasks['templatePdf']> => [
     })),
   },
   PAPERS.a4,
+  METRIC,
 ];
 
 describe('heavy work in a thread of its own', () => {

@@ -373,7 +373,9 @@ describe('several lots at once', () => {
       }),
     );
     expect(
-      (await home.get<{ items: { title: string }[] }>('/today')).items.map((l) => l.title),
+      (await home.get<{ items: { title: { text: string } }[] }>('/today')).items.map(
+        (l) => l.title.text,
+      ),
     ).toContain('2 × Jar 300 promised');
     await home.ok(home.post(`/reserves/${promise}/done`, {}));
     expect((await home.get<{ items: unknown[] }>('/reserves')).items).toEqual([]);

@@ -24,7 +24,7 @@ const pdfAnswer = (response: import('express').Response, name: string, pdf: Uint
 async function lotPageOf(db: Knex, lotId: string): Promise<string> {
   const filled = await filledLot(db, lotId);
   const { rules } = await currentRules(db);
-  return lotPage(filled.lot, filled.batch, wordsOf(filled, rules), rules, filled.moisturePercent);
+  return lotPage(filled, wordsOf(filled, rules), rules, filled.moisturePercent);
 }
 
 /** The printer's spool, newest first: what stood on a label is in its PDF. */

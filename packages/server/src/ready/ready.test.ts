@@ -181,7 +181,9 @@ describe('site, gear and ticks', () => {
       'At least 0.',
     );
     const today = (): Promise<string[]> =>
-      home.get<{ items: { title: string }[] }>('/today').then((t) => t.items.map((i) => i.title));
+      home
+        .get<{ items: { title: { text: string } }[] }>('/today')
+        .then((t) => t.items.map((i) => i.title.text));
     expect(await today()).not.toContain('Left glove: torn');
     await home.patch(`/gear/${gear.id}`, { dueOn: '2026-03-20' });
     expect(await today()).toContain('Left glove: torn');

@@ -56,7 +56,7 @@ describe('Today of a household with a damaged page', () => {
   it('names it first, above what is due', async () => {
     (home.db.client as { damaged?: boolean }).damaged = true;
     const { items } = await home.get<{ items: TodayLine[] }>('/today');
-    expect(items[0].title).toMatch(/^A page of the household’s file is damaged/);
+    expect(items[0].title.text).toMatch(/^A page of the household’s file is damaged/);
     expect(items[0].urgent).toBe(true);
   });
 });

@@ -1,6 +1,6 @@
-import type { TodayLine } from '@furrow/core';
+import { todaySay, type TodayLine } from '@furrow/core';
 import type { Knex } from 'knex';
-import { DAMAGED_TEXT, damaged } from '../problem.js';
+import { damaged } from '../problem.js';
 
 /** Where the connection keeps that it met a damaged page: for as long as this file is open. */
 export interface MeetsDamage {
@@ -25,9 +25,9 @@ export const damageLine = (db: Knex): TodayLine | null =>
         stage: 'book',
         batchId: null,
         hiveId: null,
-        title: DAMAGED_TEXT,
+        title: todaySay('today.damaged'),
         dueAt: null,
-        ifLeft: 'What is damaged spreads into the copies that are made of it.',
+        ifLeft: todaySay('today.damaged.left'),
         urgent: true,
       }
     : null;

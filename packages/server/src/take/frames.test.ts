@@ -125,8 +125,8 @@ describe('drain frames', () => {
     expect(runs.frames).toHaveLength(1);
     expect(runs.frames[0].tauHours).toBeGreaterThan(0.3);
     const framesLine = async (): Promise<boolean> =>
-      (await home.get<{ items: { title: string }[] }>('/today')).items.some((l) =>
-        /drained frames again/.test(l.title),
+      (await home.get<{ items: { title: { text: string } }[] }>('/today')).items.some((l) =>
+        /drained frames again/.test(l.title.text),
       );
     expect(await framesLine()).toBe(false);
     home.later(5 * 7 * 24 + 1);
@@ -203,9 +203,9 @@ describe('drain frames', () => {
       expect(await netOf(made.batchId)).toEqual([null, null]);
       expect((await home.detail(made.batchId)).lots).toEqual([]);
       const debts = async () =>
-        (await home.get<{ items: { kind: string; title: string }[] }>('/today')).items
+        (await home.get<{ items: { kind: string; title: { text: string } }[] }>('/today')).items
           .filter((l) => l.kind === 'weigh')
-          .map((l) => l.title);
+          .map((l) => l.title.text);
       expect(await debts()).toEqual([
         'Weigh Jar 3 L, honey of Bromélia',
         'Weigh Jar two, honey of Bromélia',

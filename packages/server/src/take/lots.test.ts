@@ -127,7 +127,7 @@ describe('comb cut apart on the bench', () => {
     const [light, dark] = [await home.detail(batchId), await home.detail(part.batchId)];
     expect(light.lots.map((l) => [l.name, l.nowG])).toEqual([['Ipê light, comb', 2500]]);
     expect(dark.lots.map((l) => [l.name, l.nowG])).toEqual([['Ipê dark, comb', 1500]]);
-    const titles = (await today()).map((l) => l.title);
+    const titles = (await today()).map((l) => l.title.text);
     expect(titles).toContain("Crush Ipê (dark)'s comb");
     expect(titles).toContain('Plan the day for Ipê (light)');
   });
@@ -236,7 +236,7 @@ describe('what is to be done at a site', () => {
     ).toMatchObject({ detail: 'Say what is to be done.' });
     await home.patch(`/sites/${hive.siteId}`, { tasks: [task] });
     const line = (await today()).find((l) => l.kind === 'site-task')!;
-    expect([line.title, line.hiveId]).toEqual([`${hive.site.name}: Cut the path`, hive.id]);
+    expect([line.title.text, line.hiveId]).toEqual([`${hive.site.name}: Cut the path`, hive.id]);
     await home.ok(home.post(`/sites/${hive.siteId}/tasks/${task.id}/done`, {}));
     expect((await site()).tasks[0].doneOn).not.toBeNull();
     expect((await today()).some((l) => l.kind === 'site-task')).toBe(false);

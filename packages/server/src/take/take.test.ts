@@ -30,7 +30,7 @@ describe('steps at the hive', () => {
     const [wait] = await clocks();
     expect(wait).toMatchObject({
       kind: 'wait',
-      dueWhat: 'go on',
+      dueWhat: { text: 'go on' },
       dueAt: '2026-03-14T12:03:00.000Z',
     });
     const smoke = (await home.detail(batchId)).marks[1];
@@ -75,8 +75,10 @@ describe('steps at the hive', () => {
     const { batchId } = await chosen(await home.hive(), [8], 'crush');
     const left = async (): Promise<string | undefined> =>
       (
-        await home.get<{ items: { kind: string; title: string; urgent: boolean }[] }>('/today')
-      ).items.find((l) => l.kind === 'left' && l.urgent)?.title;
+        await home.get<{ items: { kind: string; title: { text: string }; urgent: boolean }[] }>(
+          '/today',
+        )
+      ).items.find((l) => l.kind === 'left' && l.urgent)?.title.text;
     const id = randomUUID();
     await home.ok(
       home.post('/incidents', {
@@ -258,9 +260,9 @@ describe('a comb that is weighed later', () => {
     return { ...made, hive, take, weigh };
   }
   const debts = async (): Promise<string[]> =>
-    (await home.get<{ items: { kind: string; title: string }[] }>('/today')).items
+    (await home.get<{ items: { kind: string; title: { text: string } }[] }>('/today')).items
       .filter((l) => l.kind === 'weigh')
-      .map((l) => l.title);
+      .map((l) => l.title.text);
   it('is gone from the hive, stands on Today as a debt, and in no book until it is weighed', async () => {
     const { batchId, combIds, hive, take, weigh } = await begun();
     expect((await take(combIds[0])).body).toMatchObject({ path: 'payload.grossG' });

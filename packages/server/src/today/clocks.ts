@@ -12,11 +12,14 @@ import {
   takeInputOf,
   takeProgress,
   takeSteps,
+  todaySay,
   type Batch,
   type BatchDetail,
   type Clock,
   type Drain,
   type DrainDue,
+  type DrainWaitsFor,
+  type Say,
   type HouseRules,
   type Keeping,
   type MethodPrior,
@@ -34,6 +37,13 @@ import { currentRules } from '../rules/currentRules.js';
 import { afterClocks } from './after.js';
 import { z } from 'zod';
 import { columnOf } from '../store/asked.js';
+
+const DRAIN_WAITS_FOR: Record<DrainWaitsFor, Say> = {
+  stopped: todaySay('clock.stopped'),
+  stir: todaySay('clock.stir'),
+  'draw-off': todaySay('clock.draw-off'),
+  'nine-tenths': todaySay('clock.nine-tenths'),
+};
 
 const soon = (dueAt: string | null, now: Date, minutes: number): boolean =>
   dueAt !== null && Date.parse(dueAt) - now.getTime() < minutes * 60_000;
@@ -79,7 +89,7 @@ export async function clocks(db: Knex, now: Date, known?: BatchDetail[]): Promis
         kind: 'drain',
         startedAt: drain.startedAt,
         dueAt,
-        dueWhat,
+        dueWhat: dueWhat && DRAIN_WAITS_FOR[dueWhat],
         urgent: soon(dueAt, now, 60),
       },
       ...benchClocks(drain, base, rules, now),
@@ -123,7 +133,7 @@ function benchClocks(
       kind: 'warm',
       startedAt: last.occurredAt,
       dueAt: new Date(Date.parse(last.occurredAt) + 2 * 3_600_000).toISOString(),
-      dueWhat: 'look at the warmth',
+      dueWhat: todaySay('clock.warmth'),
       urgent: false,
     });
   const turns = pressTurns(drain);
@@ -135,7 +145,7 @@ function benchClocks(
       kind: 'press',
       startedAt: turns[turns.length - 1].at,
       dueAt: advice.nextTurnAt,
-      dueWhat: 'turn the press',
+      dueWhat: todaySay('clock.press'),
       urgent: soon(advice.nextTurnAt, now, 5),
     });
   return found;
@@ -167,7 +177,7 @@ function takeClocks(
       kind: 'wait',
       startedAt: since,
       dueAt: progress.waitUntil,
-      dueWhat: 'go on',
+      dueWhat: todaySay('clock.go-on'),
       urgent: soon(progress.waitUntil, now, 1),
     });
   if (progress.shutBy)
@@ -177,7 +187,7 @@ function takeClocks(
       kind: 'wait',
       startedAt: since,
       dueAt: progress.shutBy,
-      dueWhat: 'close the box',
+      dueWhat: todaySay('clock.close-box'),
       urgent: true,
     });
   found.push(...frameClocks(detail, rules, vessels, now));
@@ -213,15 +223,15 @@ function settleClock(detail: BatchDetail, vessels: readonly Vessel[]): Clock | n
     hiveName: batch.hiveName,
     startedAt: drain.endedAt,
     dueAt: hoursAfter(drain.endedAt, high),
-    dueWhat: 'skim',
+    dueWhat: todaySay('clock.skim'),
     urgent: false,
   };
 }
 
-const KEEPING_DUE: Record<Keeping['kind'], string> = {
-  rack: 'edges stop weeping',
-  freeze: 'may come out of the freezer',
-  thaw: 'may be unwrapped',
+const KEEPING_DUE: Record<Keeping['kind'], Say> = {
+  rack: todaySay('clock.rack'),
+  freeze: todaySay('clock.freeze'),
+  thaw: todaySay('clock.thaw'),
 };
 
 /**
@@ -262,7 +272,7 @@ function combOutClock(detail: BatchDetail, rules: HouseRules, now: Date): Clock 
     hiveName: batch.hiveName,
     startedAt: first.occurredAt,
     dueAt,
-    dueWhat: 'into the freezer, before moth and beetle',
+    dueWhat: todaySay('clock.comb-out'),
     urgent: soon(dueAt, now, 180),
   };
 }

@@ -21,7 +21,10 @@ describe('the follow-up of a harvest', () => {
     expect(await followUps()).toEqual([]);
     home.later(24 * 2);
     const [line] = await followUps();
-    expect(line).toMatchObject({ title: 'Look at Ipê again after its harvest', stage: 'look' });
+    expect(line).toMatchObject({
+      title: { text: 'Look at Ipê again after its harvest' },
+      stage: 'look',
+    });
     await home.ok(home.look(home.comb(hive, 6)));
     expect(await followUps()).toEqual([]);
   });

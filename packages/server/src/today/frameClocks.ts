@@ -5,6 +5,7 @@ import {
   frameRun,
   frameVessels,
   placeLabel,
+  todaySay,
   vesselForecast,
   vesselFullKg,
   vesselsBefore,
@@ -60,7 +61,10 @@ export function frameClocks(
       id: `${batch.id}-${vessel.vesselId}`,
       startedAt: over.map((f) => f.run.openedAt!).sort()[0],
       dueAt: fullAt,
-      dueWhat: `swap ${known.name} under ${over.map((f) => placeLabel(f.run.slot)).join(', ')}`,
+      dueWhat: todaySay('clock.swap', {
+        vessel: known.name,
+        places: { and: over.map((f) => placeLabel(f.run.slot)) },
+      }),
       urgent: Date.parse(fullAt) - now.getTime() < 10 * MINUTE,
     });
   }
@@ -70,7 +74,7 @@ export function frameClocks(
       id: `${batch.id}-${f.run.combId}`,
       startedAt: f.run.openedAt!,
       dueAt: frameForecast(f.run, { ...f, nowIso })?.nineTenthsAt?.mid ?? null,
-      dueWhat: `frame ${placeLabel(f.run.slot)} nearly empty`,
+      dueWhat: todaySay('clock.frame-empty', { place: placeLabel(f.run.slot) }),
       urgent: false,
     });
   return found;

@@ -1,4 +1,4 @@
-import { readMassG, largeUnit, smallUnit, unitsFor } from '@furrow/words';
+import { largeUnit, largestOf, readMassG, smallUnit, smallestOf, unitsFor } from '@furrow/words';
 import type { Units } from '@furrow/core';
 import { said } from '../shell/units.js';
 
@@ -16,8 +16,9 @@ export const massUnit = (units: Units, size: Size = 'large'): string =>
  * field. Null where it is no weight, or where nothing stands there.
  */
 export function gramsOf(text: string, units: Units, size: Size = 'large'): number | null {
-  const [small, large] = unitsFor('mass', units);
-  const g = readMassG(text, size === 'small' ? small : large, units);
+  const sizes = unitsFor('mass', units);
+  const bare = size === 'small' ? smallestOf(sizes) : largestOf(sizes);
+  const g = readMassG(text, bare, units);
   return g === null ? null : Math.round(g);
 }
 

@@ -2,7 +2,7 @@
 import { serverSpeed } from '../api/client';
 import { clockText } from './times';
 import { useStandsSince } from '../api/failure';
-import { hoursText, type Clock } from '@furrow/core';
+import { hoursText, todaySay, type Clock } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { useClocks, useHives, useRefresh } from '../api/queries.js';
 import { computed, watch } from 'vue';
@@ -21,9 +21,14 @@ const { data: hives } = useHives();
 const since = (clock: Clock): string =>
   hoursText((now.value.getTime() - Date.parse(clock.startedAt)) / 3_600_000);
 function due(clock: Clock): string {
-  if (!clock.dueAt) return '';
-  const hours = (Date.parse(clock.dueAt) - now.value.getTime()) / 3_600_000;
-  return hours > 0 ? `${clock.dueWhat} in ${hoursText(hours)}` : `${clock.dueWhat} now`;
+  const { dueAt, dueWhat } = clock;
+  if (!dueAt || !dueWhat) return '';
+  const hours = (Date.parse(dueAt) - now.value.getTime()) / 3_600_000;
+  return said(
+    hours > 0
+      ? todaySay('clock.in', { what: dueWhat, hours: { hours } })
+      : todaySay('clock.now', { what: dueWhat }),
+  );
 }
 const WORDS: Record<Clock['kind'], string> = {
   drain: 'Drain',

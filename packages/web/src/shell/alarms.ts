@@ -1,4 +1,5 @@
-import type { Clock } from '@furrow/core';
+import { todaySay, type Clock } from '@furrow/core';
+import { said } from './units.js';
 
 /**
  * Which clocks have come due and were not rung yet: each once for its instant. Pure, so that it can
@@ -13,8 +14,10 @@ export function dueNow(
     if (!clock.dueAt || !clock.dueWhat || Date.parse(clock.dueAt) > now.getTime()) return [];
     // What was due long ago is on the screen in rust; it does not ring again on every reload.
     if (now.getTime() - Date.parse(clock.dueAt) > 30 * 60_000) return [];
-    const key = `${clock.id} ${clock.dueWhat}`;
-    return rung.has(key) ? [] : [{ key, text: `${clock.hiveName}: ${clock.dueWhat} now` }];
+    const key = `${clock.id} ${clock.dueWhat.key}`;
+    const what = todaySay('clock.now', { what: clock.dueWhat });
+    const text = said(todaySay('today.clock', { hive: clock.hiveName, what }));
+    return rung.has(key) ? [] : [{ key, text }];
   });
 }
 

@@ -1,13 +1,29 @@
-import { METRIC, type Units } from '@furrow/core';
-import { saidIn } from '@furrow/words';
-import { shallowRef } from 'vue';
+import { METRIC, isSay, type Language, type Say, type Units } from '@furrow/core';
+import { saidIn, speak, type Reader } from '@furrow/words';
+import { computed, shallowRef } from 'vue';
 
 /**
  * The household's units, for everything that says or asks a measure; metric until its rules are
  * known. The shell keeps it in step with the rules.
  */
 export const householdUnits = shallowRef<Units>(METRIC);
+/** The language of this device. */
+const language = shallowRef<Language>('en');
+/** In what money something is worth. */
+export const currency = shallowRef('');
 
-/** A sentence that was made in metric units, in the household's. */
-export const said = (sentence: string | null | undefined): string =>
-  sentence ? saidIn(householdUnits.value, sentence) : '';
+/** Who reads this screen. */
+const reader = computed<Reader>(() => ({
+  language: language.value,
+  units: householdUnits.value,
+  currency: currency.value,
+}));
+
+/**
+ * What is to be said, in the reader's language and units. A sentence that is not yet said by key was
+ * made in metric units, and is said in the household's.
+ */
+export function said(what: Say | string | null | undefined): string {
+  if (!what) return '';
+  return isSay(what) ? speak(what, reader.value) : saidIn(householdUnits.value, what);
+}

@@ -1,3 +1,4 @@
+import { todaySay } from '@furrow/core';
 import { METRIC } from '@furrow/core';
 import { DEFAULT_RULES, type StepCheck, type WhatIf } from '@furrow/core';
 import { flushPromises, mount } from '@vue/test-utils';
@@ -20,7 +21,7 @@ const clock = (change: object = {}) => ({
   hiveName: 'Ipê',
   startedAt: '2026-03-14T12:00:00Z',
   dueAt: '2026-03-14T15:00:00Z',
-  dueWhat: 'stir',
+  dueWhat: todaySay('clock.stir'),
   urgent: true,
   ...change,
 });
@@ -31,7 +32,7 @@ describe('alarms', () => {
   it('ring when due, once, and not for what was due long ago', () => {
     expect(at('2026-03-14T14:59:00Z')).toEqual([]);
     expect(at('2026-03-14T15:00:10Z')).toEqual(['Ipê: stir now']);
-    expect(at('2026-03-14T15:00:10Z', new Set(['c stir']))).toEqual([]);
+    expect(at('2026-03-14T15:00:10Z', new Set(['c clock.stir']))).toEqual([]);
     expect(at('2026-03-14T19:00:00Z')).toEqual([]);
     expect(dueNow([clock({ dueAt: null })], new Date(), new Set())).toEqual([]);
   });

@@ -1,13 +1,6 @@
 <script setup lang="ts">
 import { failureOf } from '../api/failure';
-import {
-  type TodayLine,
-  harvestMark,
-  hoursText,
-  judgeHiveAt,
-  type Hive,
-  dayOf,
-} from '@furrow/core';
+import { harvestMark, hoursText, judgeHiveAt, type Hive, dayOf } from '@furrow/core';
 import { DateTime } from 'luxon';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import Button from 'primevue/button';
@@ -24,9 +17,7 @@ import { useMe } from '../house/useHouse.js';
 import { useClocks, useHarvests, useHives, useRules, useToday } from '../api/queries.js';
 import { clockText, dateText } from '../shell/times.js';
 import { useNow } from '../shell/useNow.js';
-import { groupHung, saysIfLeft } from './hung.js';
-
-import { said } from '../shell/units.js';
+import { groupHung, saysIfLeft, spoken, type SpokenLine } from './hung.js';
 
 /** Only an empty household needs the drawings of all kinds: they are no part of the first load. */
 const FirstSteps = defineAsyncComponent(() => import('./FirstSteps.vue'));
@@ -52,10 +43,12 @@ const zone = computed(() => hives.data.value?.[0]?.site.zone ?? 'local');
 const { data: me } = useMe();
 /** On a helper's phone only what a helper does is due. */
 const lines = computed(() =>
-  (today.data.value ?? []).filter(
-    ({ stage }) =>
-      me.value?.kind !== 'helper' || stage === 'owed' || (stage !== 'rules' && helperSees(stage)),
-  ),
+  (today.data.value ?? [])
+    .map(spoken)
+    .filter(
+      ({ stage }) =>
+        me.value?.kind !== 'helper' || stage === 'owed' || (stage !== 'rules' && helperSees(stage)),
+    ),
 );
 /** What comes first: due within half a day, else what waits for a hand on the row. */
 const lead = computed(() => {
@@ -67,15 +60,15 @@ const lead = computed(() => {
 const ripe = computed(() => lines.value.find((l) => l.kind === 'ripe'));
 const { go, busy, refusal } = useSend();
 /** A stir is done where it stands, without going to its screen. */
-const stirred = (l: TodayLine): unknown =>
+const stirred = (l: SpokenLine): unknown =>
   go(
     '/drainEvents',
     { id: newId(), drainId: l.id.replace(/-stir$/, ''), kind: 'stir', minutes: 5 },
     `${l.title}: done, 5 minutes of your hands.`,
   );
-const lookedBack = (l: TodayLine): unknown =>
+const lookedBack = (l: SpokenLine): unknown =>
   go(`/harvests/${l.id.replace(/-back$/, '')}/look-back`, {}, `${l.title}: done.`);
-const taskDone = (l: TodayLine): unknown => {
+const taskDone = (l: SpokenLine): unknown => {
   const [siteId, taskId] = l.id.replace(/-site-task$/, '').split('/tasks/');
   return go(`/sites/${siteId}/tasks/${taskId}/done`, {}, `${l.title}: done.`);
 };
@@ -86,12 +79,12 @@ const IN_JAR: Record<string, string> = {
   'use-first': '?at=shelf',
   promise: '?at=shelf',
 };
-const link = (l: TodayLine): string => `${placeOf(l)}${IN_JAR[l.kind] ?? ''}`;
-const placeOf = (l: TodayLine): string =>
+const link = (l: SpokenLine): string => `${placeOf(l)}${IN_JAR[l.kind] ?? ''}`;
+const placeOf = (l: SpokenLine): string =>
   ['', l.stage, l.batchId ?? l.hiveId].filter((part) => part !== null).join('/');
-const isPast = (l: TodayLine): boolean =>
+const isPast = (l: SpokenLine): boolean =>
   l.dueAt !== null && Date.parse(l.dueAt) < now.value.getTime();
-function when(l: TodayLine): string {
+function when(l: SpokenLine): string {
   if (l.dueAt === null) return '';
   const at = clockText(l.dueAt, zone.value, now.value);
   if (isPast(l)) return `due since ${at}`;
@@ -285,7 +278,7 @@ function drawn(hive: Hive) {
               ><b>{{ l.title }}</b></RouterLink
             ><span v-if="when(l)" :class="{ rust: l.urgent || isPast(l) }">{{ when(l) }}</span
             ><span v-if="ifLeftSaid.has(`${day.key} ${key}`)" class="sub"
-              >If left: {{ said(l.ifLeft) }}</span
+              >If left: {{ l.ifLeft }}</span
             >
             <Button
               v-if="l.kind === 'stir'"

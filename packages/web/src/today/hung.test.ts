@@ -1,9 +1,8 @@
-import type { TodayLine } from '@furrow/core';
 import { describe, expect, it } from 'vitest';
-import { groupHung, saysIfLeft } from './hung.js';
+import { groupHung, saysIfLeft, type SpokenLine } from './hung.js';
 
 const NAMES: Record<string, string> = { a: 'Ipê', b: 'Cedro', c: 'Miúda' };
-const line = (id: string, more: Partial<TodayLine> = {}): TodayLine => ({
+const line = (id: string, more: Partial<SpokenLine> = {}): SpokenLine => ({
   id,
   kind: 'look',
   stage: 'look',
@@ -15,7 +14,7 @@ const line = (id: string, more: Partial<TodayLine> = {}): TodayLine => ({
   urgent: false,
   ...more,
 });
-const group = (lines: TodayLine[]) => groupHung(lines, (id) => NAMES[id] ?? null);
+const group = (lines: SpokenLine[]) => groupHung(lines, (id) => NAMES[id] ?? null);
 
 describe('what hangs from a day', () => {
   it('is said once for hives it says the same of', () => {

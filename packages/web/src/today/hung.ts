@@ -1,22 +1,31 @@
 import type { TodayLine } from '@furrow/core';
+import { said } from '../shell/units.js';
+
+/** A line of Today in the reader's words. */
+export type SpokenLine = Omit<TodayLine, 'title' | 'ifLeft'> & { title: string; ifLeft: string };
+export const spoken = (line: TodayLine): SpokenLine => ({
+  ...line,
+  title: said(line.title),
+  ifLeft: said(line.ifLeft),
+});
 
 /** Lines that say the same of several hives at the same time, said once. */
 export interface HungGroup {
   key: string;
-  lines: TodayLine[];
+  lines: SpokenLine[];
   /**
    * What stands before and after the names; the whole title, and no names, where it is one line.
    */
   before: string;
   after: string;
-  names: { name: string; line: TodayLine }[];
+  names: { name: string; line: SpokenLine }[];
 }
 
 /**
  * What a line says apart from its hive's name: before it and after it; null where it does not name
  * it.
  */
-function around(line: TodayLine, name: string | null): { before: string; after: string } | null {
+function around(line: SpokenLine, name: string | null): { before: string; after: string } | null {
   const at = name ? line.title.indexOf(name) : -1;
   if (at < 0) return null;
   return { before: line.title.slice(0, at), after: line.title.slice(at + name!.length) };
@@ -30,7 +39,7 @@ const STANDS_ALONE = new Set(['stir', 'look-back', 'site-task', 'draw-off', 'rip
  * by its id.
  */
 export function groupHung(
-  lines: readonly TodayLine[],
+  lines: readonly SpokenLine[],
   nameOf: (hiveId: string) => string | null,
 ): HungGroup[] {
   const groups = new Map<string, HungGroup>();

@@ -1,7 +1,7 @@
 import type { Dimension, Units } from '@furrow/core';
 import { readNumber } from '@furrow/core';
 import { readQuantity, type ReadQuantity } from './readQuantity.js';
-import { fromBase, toBase, unitsFor, type Unit } from './unitTable.js';
+import { fromBase, largestOf, smallestOf, toBase, unitsFor, type Unit } from './unitTable.js';
 
 /** How a number that is kept in a metric unit is shown in a field and read back from it. */
 export interface FieldUnit {
@@ -33,8 +33,8 @@ interface KeptUnit {
   per?: string;
 }
 
-const first = (dimension: Dimension) => (units: Units) => unitsFor(dimension, units)[0];
-const last = (dimension: Dimension) => (units: Units) => unitsFor(dimension, units).at(-1)!;
+const first = (dimension: Dimension) => (units: Units) => smallestOf(unitsFor(dimension, units));
+const last = (dimension: Dimension) => (units: Units) => largestOf(unitsFor(dimension, units));
 
 const KEPT: Record<string, KeptUnit> = {
   kg: {

@@ -27,7 +27,7 @@ function unitOf(name: string, dimension: Dimension, units: Units): Unit | 'which
   const known = UNIT_NAMES[dimension][name];
   if (known) return known;
   if (dimension !== 'volume' || !(name in GALLON_NAMES['us-gallons'])) return null;
-  return units.volume === 'litres' ? 'which-gallon' : GALLON_NAMES[units.volume][name];
+  return units.volume === 'litres' ? 'which-gallon' : (GALLON_NAMES[units.volume][name] ?? null);
 }
 
 /**
@@ -52,7 +52,7 @@ export function readQuantity(
   if (!parts.length || parts.map(([all]) => all).join('') !== plain) return NO_NUMBER;
   let base = 0;
   const used: Unit[] = [];
-  for (const [i, [, amountText, nameText]] of parts.entries()) {
+  for (const [i, [, amountText = '', nameText = '']] of parts.entries()) {
     const amount = amountOf(amountText);
     if (amount === null || (i > 0 && !/^\d/.test(amountText))) return NO_NUMBER;
     const name = nameText.trim().replace(/\.$/, '').replace(/\s+/g, ' ');
@@ -61,7 +61,8 @@ export function readQuantity(
     if (unit === 'which-gallon') return { ok: false, why: 'which-gallon' };
     if (unit === null) return { ok: false, why: 'no-unit' };
     // "3 oz 12 lb", "2 kg 3 kg": a second part is of a smaller unit, or it is a slip.
-    if (used.length && unit.per >= used[used.length - 1].per) return { ok: false, why: 'no-unit' };
+    const before = used.at(-1);
+    if (before && unit.per >= before.per) return { ok: false, why: 'no-unit' };
     base += toBase(amount, unit);
     used.push(unit);
   }

@@ -32,7 +32,7 @@ describe('a sentence in the units of the household', () => {
     ['430 × 135 mm', '16.9 × 5.3 in'],
     ['8 mm too thick', '0.31 in too thick'],
     ['20.5 cm', '8.1 in'],
-    ['320 of 441 cm² without a flaw', '50 of 68 in² without a flaw'],
+    ['320 of 441 cm² without a flaw', '49.6 of 68.4 in² without a flaw'],
     ['wind of 20 km/h', 'wind of 12 mph'],
     ['2 K more than the air', '4 °F more than the air'],
     ['run 100 m and more', 'run 330 ft and more'],

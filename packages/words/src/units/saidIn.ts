@@ -1,6 +1,6 @@
 import type { Units } from '@furrow/core';
 import { massFigure } from './mass.js';
-import { fittingUnit, fromBase, toBase, unitsFor, type Unit } from './unitTable.js';
+import { fittingUnit, fromBase, smallestOf, toBase, unitsFor, type Unit } from './unitTable.js';
 import { GRAMS_PER_POUND, gToOz } from '@furrow/core';
 
 const FIGURE = /[−+-]?\d+(?:\.\d+)?/.source;
@@ -36,7 +36,7 @@ function ofGrams(texts: string[], units: Units): Said {
 }
 
 function ofDegrees(texts: string[], units: Units, isStep: boolean): Said {
-  const [unit] = unitsFor('temperature', units);
+  const unit = smallestOf(unitsFor('temperature', units));
   const shown = (value: number): number => (isStep ? value / unit.per : fromBase(value, unit));
   return [texts.map((t) => shown(numberOf(t)).toFixed(0)), unit.sign];
 }

@@ -29,34 +29,43 @@ const FAHRENHEIT: Unit = { sign: '°F', per: 5 / 9, zeroAt: -160 / 9 };
 const KM_H: Unit = { sign: 'km/h', per: 1 };
 const MPH: Unit = { sign: 'mph', per: 1.609344 };
 
-/** Pints, quarts and fluid ounces of a gallon: 8, 4, and as many ounces as it was cut into. */
-const ofGallon = (litres: number, ounces: number, name: string): Unit[] => [
-  { sign: `${name}fl oz`, per: litres / ounces },
-  { sign: `${name}pt`, per: litres / 8 },
-  { sign: `${name}qt`, per: litres / 4 },
-  { sign: `${name}gal`, per: litres },
-];
+/** A gallon and what it is cut into: 8 pints, 4 quarts, and so many fluid ounces. */
+interface Gallon {
+  ounce: Unit;
+  pint: Unit;
+  quart: Unit;
+  gallon: Unit;
+}
+const gallonOf = (litres: number, ounces: number, name = ''): Gallon => ({
+  ounce: { sign: `${name}fl oz`, per: litres / ounces },
+  pint: { sign: `${name}pt`, per: litres / 8 },
+  quart: { sign: `${name}qt`, per: litres / 4 },
+  gallon: { sign: `${name}gal`, per: litres },
+});
+const bySize = ({ ounce, pint, quart, gallon }: Gallon): Sizes => [ounce, pint, quart, gallon];
 /** US liquid gallon (231 cubic inches) and imperial gallon (Weights and Measures Act 1985), exact. */
-const US = ofGallon(3.785411784, 128, 'US ');
-const BRITISH = ofGallon(4.54609, 160, 'imp ');
+const US_LITRES = 3.785411784;
+const IMPERIAL_LITRES = 4.54609;
+const US = gallonOf(US_LITRES, 128, 'US ');
+const BRITISH = gallonOf(IMPERIAL_LITRES, 160, 'imp ');
 
-/** Units of each choice, from small to large: the one that fits a figure is taken. */
-export const UNIT_TABLE: { [D in Dimension]: Record<Units[D], readonly Unit[]> } = {
+/** Units from small to large; there is always one. */
+type Sizes = readonly [Unit, ...Unit[]];
+
+/** Units of each choice: the one that fits a figure is taken. */
+export const UNIT_TABLE: { [D in Dimension]: Record<Units[D], Sizes> } = {
   mass: { kilograms: [GRAM, KILOGRAM], pounds: [OUNCE, POUND] },
   // Things of a hive are said in centimetres and inches to their end: four feet of bars is 48 in.
   length: { centimetres: [MILLIMETRE, CENTIMETRE], inches: [INCH] },
   volume: {
     litres: [MILLILITRE, LITRE],
     // Within a household there is one gallon: the sign is the short one, under Rules it is named.
-    'us-gallons': ofGallon(3.785411784, 128, ''),
-    'imperial-gallons': ofGallon(4.54609, 160, ''),
+    'us-gallons': bySize(gallonOf(US_LITRES, 128)),
+    'imperial-gallons': bySize(gallonOf(IMPERIAL_LITRES, 160)),
   },
   temperature: { celsius: [CELSIUS], fahrenheit: [FAHRENHEIT] },
   speed: { kilometres: [KM_H], miles: [MPH] },
 };
-
-const [US_OUNCE, US_PINT, US_QUART, US_GALLON] = US;
-const [IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON] = BRITISH;
 
 /** How people write units, in English and Portuguese, in small letters, by what they measure. */
 export const UNIT_NAMES: Record<Dimension, Record<string, Unit>> = {
@@ -76,10 +85,10 @@ export const UNIT_NAMES: Record<Dimension, Record<string, Unit>> = {
   volume: {
     ...namedAs(MILLILITRE, 'ml millilitre millilitres milliliter milliliters'),
     ...namedAs(LITRE, 'l litre litres liter liters litro litros'),
-    ...gallons('us', US_OUNCE, US_PINT, US_QUART, US_GALLON),
-    ...gallons('imp', IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON),
-    ...gallons('imperial', IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON),
-    ...gallons('uk', IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON),
+    ...gallons('us', US),
+    ...gallons('imp', BRITISH),
+    ...gallons('imperial', BRITISH),
+    ...gallons('uk', BRITISH),
   },
   temperature: {
     ...namedAs(CELSIUS, '°c c celsius'),
@@ -95,21 +104,15 @@ export const UNIT_NAMES: Record<Dimension, Record<string, Unit>> = {
 
 /** What a pint, a quart, a gallon is called where the household has chosen which one it means. */
 export const GALLON_NAMES: Record<'us-gallons' | 'imperial-gallons', Record<string, Unit>> = {
-  'us-gallons': gallons('', US_OUNCE, US_PINT, US_QUART, US_GALLON),
-  'imperial-gallons': gallons('', IMP_OUNCE, IMP_PINT, IMP_QUART, IMP_GALLON),
+  'us-gallons': gallons('', US),
+  'imperial-gallons': gallons('', BRITISH),
 };
 
 function namedAs(unit: Unit, names: string): Record<string, Unit> {
   return Object.fromEntries(names.split(' ').map((name) => [name, unit]));
 }
 
-function gallons(
-  kind: string,
-  ounce: Unit,
-  pint: Unit,
-  quart: Unit,
-  gallon: Unit,
-): Record<string, Unit> {
+function gallons(kind: string, { ounce, pint, quart, gallon }: Gallon): Record<string, Unit> {
   const names = {
     ...namedAs(pint, 'pt pts pint pints'),
     ...namedAs(quart, 'qt qts quart quarts'),
@@ -129,9 +132,13 @@ export const fromBase = (base: number, unit: Unit): number =>
   (base - (unit.zeroAt ?? 0)) / unit.per;
 
 /** The units of a dimension that a household has chosen, from small to large. */
-export function unitsFor<D extends Dimension>(dimension: D, units: Units): readonly Unit[] {
+export function unitsFor<D extends Dimension>(dimension: D, units: Units): Sizes {
   return UNIT_TABLE[dimension][units[dimension]];
 }
+
+/** The smallest of them, and the largest. */
+export const smallestOf = ([first]: Sizes): Unit => first;
+export const largestOf = (sizes: Sizes): Unit => sizes.at(-1) ?? sizes[0];
 
 /**
  * The unit that fits: the largest of the household's in which the size is at least one, else the

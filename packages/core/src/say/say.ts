@@ -1,0 +1,89 @@
+import { z } from 'zod';
+
+/**
+ * What the core has to say, without a word of it: a key, and the quantities, names and further
+ * sayings that stand in it. `packages/words` speaks it in the reader's language and units.
+ */
+export interface Say {
+  key: string;
+  with: Record<string, SayValue>;
+}
+
+/** One figure, or the two edges of an estimate. */
+export type Extent = number | { low: number; high: number };
+
+/** A quantity in the unit that its name says. */
+export type Quantity =
+  | { massG: Extent; as: 'estimate' | 'read' }
+  | { volumeL: Extent }
+  | { lengthMm: Extent }
+  | { temperatureC: Extent }
+  | { warmerC: number }
+  | { speedKmH: number }
+  | { percent: Extent }
+  | { money: number }
+  | { hours: number }
+  | { date: string }
+  | { instant: string; zone: string };
+
+/**
+ * What may stand in a saying: a text as it was typed or named, a count (it decides on singular and
+ * plural), a quantity, another saying, or a list of them.
+ */
+export type SayValue = string | number | Quantity | Say | { and: SayValue[] };
+
+const extent = z.union([
+  z.number(),
+  z.strictObject({ low: z.number(), high: z.number() }),
+]) satisfies z.ZodType<Extent>;
+const quantity = z.union([
+  z.strictObject({ massG: extent, as: z.enum(['estimate', 'read']) }),
+  z.strictObject({ volumeL: extent }),
+  z.strictObject({ lengthMm: extent }),
+  z.strictObject({ temperatureC: extent }),
+  z.strictObject({ warmerC: z.number() }),
+  z.strictObject({ speedKmH: z.number() }),
+  z.strictObject({ percent: extent }),
+  z.strictObject({ money: z.number() }),
+  z.strictObject({ hours: z.number() }),
+  z.strictObject({ date: z.string() }),
+  z.strictObject({ instant: z.string(), zone: z.string() }),
+]) satisfies z.ZodType<Quantity>;
+const value: z.ZodType<SayValue> = z.lazy(() =>
+  z.union([z.string(), z.number(), quantity, sayRecord, z.strictObject({ and: z.array(value) })]),
+);
+/** A saying as it is kept and answered; the interface adds its text in the reader's language. */
+export const sayRecord: z.ZodType<Say & { text?: string }> = z
+  .strictObject({
+    key: z.string(),
+    with: z.record(z.string(), value),
+    text: z.string().optional(),
+  })
+  .meta({ id: 'Say' });
+
+/** Whether a value is a saying, which is spoken, and no quantity. */
+export const isSay = (value: unknown): value is Say =>
+  typeof value === 'object' && value !== null && 'key' in value && 'with' in value;
+
+/** What is said with nothing in it takes nothing. */
+type With<Values> = keyof Values extends never ? [] : [values: Values];
+
+/**
+ * Makes the sayings of one stage. Takes its interface, each key with what stands in it: a key that
+ * is not there, or a value that is missing, does not compile.
+ */
+export function sayer<Sayings>() {
+  return <Key extends keyof Sayings & string>(key: Key, ...[values]: With<Sayings[Key]>): Say => ({
+    key,
+    with: values ?? {},
+  });
+}
+
+/** Sayings that belong to no stage. */
+export interface PlainSays {
+  /** What was written before it could be said by a key: shown as it was written. */
+  'as-written': { text: string };
+}
+const plain = sayer<PlainSays>();
+/** A text that stands as it was written, in whatever language that was. */
+export const asWritten = (text: string): Say => plain('as-written', { text });

@@ -1,0 +1,7 @@
+import type { Catalogue } from '../catalogue.js';
+import { cut } from './cut.js';
+import { plain } from './plain.js';
+import { today } from './today.js';
+
+/** English, as it is spoken where nothing else was asked for. */
+export const en: Catalogue = { ...plain, ...today, ...cut };

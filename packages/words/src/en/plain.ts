@@ -1,0 +1,6 @@
+import type { PlainSays } from '@furrow/core';
+import type { Sentences } from '../catalogue.js';
+
+export const plain: Sentences<PlainSays> = {
+  'as-written': '{text}',
+};

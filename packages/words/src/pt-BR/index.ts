@@ -1,0 +1,7 @@
+import type { Catalogue } from '../catalogue.js';
+import { cut } from './cut.js';
+import { plain } from './plain.js';
+import { today } from './today.js';
+
+/** Portuguese as it is spoken in southern Brazil. */
+export const ptBR: Catalogue = { ...plain, ...today, ...cut };

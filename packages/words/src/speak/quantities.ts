@@ -1,0 +1,91 @@
+import { hoursText, type Extent, type Quantity, type Range } from '@furrow/core';
+import { estimateRangeText, massText, smallMassText, weighedText } from '../units/mass.js';
+import {
+  lengthRangeText,
+  lengthText,
+  speedText,
+  temperatureText,
+  volumeRangeText,
+  volumeText,
+  warmerText,
+} from '../units/measures.js';
+import type { Reader } from './reader.js';
+
+const asRange = ({ low, high }: { low: number; high: number }): Range => ({
+  low,
+  mid: (low + high) / 2,
+  high,
+});
+const isOne = (extent: Extent): extent is number => typeof extent === 'number';
+
+/** A figure's point is a comma where the reader's language has it so. */
+function inLanguage(text: string, reader: Reader): string {
+  return reader.language === 'pt-BR' ? text.replace(/(\d)\.(?=\d)/g, '$1,') : text;
+}
+
+function massSaid(extent: Extent, as: 'estimate' | 'read', { units }: Reader): string {
+  if (!isOne(extent)) {
+    const { low, high } = extent;
+    return estimateRangeText(asRange({ low: low / 1000, high: high / 1000 }), units);
+  }
+  if (as === 'read') return weighedText(extent, units);
+  return extent < 1000 ? smallMassText(extent, units) : massText(extent / 1000, units);
+}
+
+const percentSaid = (extent: Extent): string =>
+  isOne(extent)
+    ? `${Number(extent.toFixed(1))} %`
+    : `${Number(extent.low.toFixed(1))}–${Number(extent.high.toFixed(1))} %`;
+
+/** A day: "7 Mar 2026", "7 de mar. de 2026". English days go before their month, as on a label. */
+function dateSaid(date: string, { language }: Reader): string {
+  const locale = language === 'en' ? 'en-GB' : language;
+  return new Intl.DateTimeFormat(locale, {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    timeZone: 'UTC',
+  }).format(new Date(`${date}T12:00:00Z`));
+}
+
+function instantSaid(instant: string, zone: string, { language }: Reader): string {
+  const locale = language === 'en' ? 'en-GB' : language;
+  return new Intl.DateTimeFormat(locale, {
+    weekday: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: zone,
+  }).format(new Date(instant));
+}
+
+/** A quantity as the reader says it, with its unit. */
+export function quantitySaid(quantity: Quantity, reader: Reader): string {
+  return inLanguage(said(quantity, reader), reader);
+}
+
+function said(quantity: Quantity, reader: Reader): string {
+  const { units } = reader;
+  if ('massG' in quantity) return massSaid(quantity.massG, quantity.as, reader);
+  if ('volumeL' in quantity) {
+    const { volumeL } = quantity;
+    return isOne(volumeL) ? volumeText(volumeL, units) : volumeRangeText(asRange(volumeL), units);
+  }
+  if ('lengthMm' in quantity) {
+    const { lengthMm } = quantity;
+    return isOne(lengthMm)
+      ? lengthText(lengthMm, units)
+      : lengthRangeText(asRange(lengthMm), units);
+  }
+  if ('temperatureC' in quantity) {
+    const { temperatureC } = quantity;
+    if (isOne(temperatureC)) return temperatureText(temperatureC, units);
+    return `${temperatureText(temperatureC.low, units)} – ${temperatureText(temperatureC.high, units)}`;
+  }
+  if ('warmerC' in quantity) return warmerText(quantity.warmerC, units);
+  if ('speedKmH' in quantity) return speedText(quantity.speedKmH, units);
+  if ('percent' in quantity) return percentSaid(quantity.percent);
+  if ('money' in quantity) return `${reader.currency} ${quantity.money.toFixed(2)}`.trim();
+  if ('hours' in quantity) return hoursText(quantity.hours); // d, h and min are the same in every language here
+  if ('date' in quantity) return dateSaid(quantity.date, reader);
+  return instantSaid(quantity.instant, quantity.zone, reader);
+}

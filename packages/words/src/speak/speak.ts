@@ -1,0 +1,51 @@
+import { isSay, type Language, type Say, type SayValue } from '@furrow/core';
+import { IntlMessageFormat } from 'intl-messageformat';
+import type { Catalogue } from '../catalogue.js';
+import { en } from '../en/index.js';
+import { ptBR } from '../pt-BR/index.js';
+import { quantitySaid } from './quantities.js';
+import { PLAIN_READER, type Reader } from './reader.js';
+
+const CATALOGUES: Record<Language, Catalogue> = { en, 'pt-BR': ptBR };
+
+/** Sentences are read once: a long list says the same one often. */
+const known = new Map<string, IntlMessageFormat>();
+function sentenceOf(key: string, language: Language): IntlMessageFormat | null {
+  const id = `${language} ${key}`;
+  const before = known.get(id);
+  if (before) return before;
+  const catalogue: Readonly<Record<string, string | undefined>> = CATALOGUES[language];
+  const text = catalogue[key];
+  if (text === undefined) return null;
+  const sentence = new IntlMessageFormat(text, language);
+  known.set(id, sentence);
+  return sentence;
+}
+
+/** A count stays one, so that it can choose singular or plural; everything else is said. */
+function valueSaid(value: SayValue, reader: Reader): string | number {
+  if (typeof value === 'string' || typeof value === 'number') return value;
+  if (isSay(value)) return speak(value, reader);
+  if ('and' in value) {
+    const parts = value.and.map((part) => String(valueSaid(part, reader)));
+    return new Intl.ListFormat(reader.language === 'en' ? 'en-GB' : reader.language).format(parts);
+  }
+  return quantitySaid(value, reader);
+}
+
+/**
+ * Says it, in the reader's language and units. Takes what is to be said. What a newer Furrow wrote
+ * and this one has no words for is shown by its key, never left out.
+ */
+export function speak(say: Say, reader: Reader): string {
+  const sentence = sentenceOf(say.key, reader.language);
+  if (!sentence) return say.key;
+  const values = Object.entries(say.with).map(([name, value]): [string, string | number] => [
+    name,
+    valueSaid(value, reader),
+  ]);
+  return String(sentence.format(Object.fromEntries(values)));
+}
+
+/** English and metric, for logs and tests. */
+export const inEnglish = (say: Say): string => speak(say, PLAIN_READER);
