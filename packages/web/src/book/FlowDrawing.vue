@@ -171,7 +171,7 @@ const wordsOf = (l: { source: unknown; target: unknown; value: number }): string
       </g>
     </svg>
     <figcaption class="sub" aria-live="polite">
-      {{ touched ?? 'Touch a band for its grams.' }}
+      {{ touched ?? 'Touch a band for its weight.' }}
     </figcaption>
   </figure>
 </template>

@@ -36,6 +36,8 @@ describe('a sentence in the units of the household', () => {
     ['wind of 20 km/h', 'wind of 12 mph'],
     ['2 K more than the air', '4 °F more than the air'],
     ['run 100 m and more', 'run 330 ft and more'],
+    ['By your own pace, 12 min a kg.', 'By your own pace, 5 min a lb.'],
+    ['R$ 46.50 a kg', 'R$ 21.09 a lb'],
     ['135 g an hour, under your 20 g', '4.8 oz an hour, under your 0.7 oz'],
   ])('says "%s" in pounds', (metric, said) => {
     expect(saidIn(US_UNITS, metric)).toBe(said);

@@ -104,6 +104,16 @@ const OTHERWISE: Record<
   m: { stands: (u) => u.length === 'centimetres', says: ofMetres },
 };
 
+/** What a kilogram takes or brings, "12 min a kg", "R$ 46 a kg": of a pound it is less. */
+const RATE = new RegExp(`(${FIGURE})( min)? a kg\\b`, 'g');
+function ratesIn(units: Units, sentence: string): string {
+  if (units.mass === 'kilograms') return sentence;
+  return sentence.replace(RATE, (_, rate: string, minutes = '') => {
+    const ofPound = (numberOf(rate) * GRAMS_PER_POUND) / 1000;
+    return `${ofPound.toFixed(decimalsOf(rate))}${minutes} a lb`;
+  });
+}
+
 /**
  * A sentence in the household's units. Sentences that are not yet said by key are made in metric
  * units; every measure in them is said in those that were chosen: kilograms with as many decimals,
@@ -112,7 +122,7 @@ const OTHERWISE: Record<
  * sentence; not for what a person typed nor for what is printed on a jar.
  */
 export function saidIn(units: Units, sentence: string): string {
-  return sentence.replace(
+  return ratesIn(units, sentence).replace(
     MEASURE,
     (
       whole: string,
