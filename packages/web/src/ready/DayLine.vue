@@ -64,6 +64,13 @@ function touch(event: MouseEvent): void {
     `${days.value[day].date}T${String(between(FIRST, LAST, hour)).padStart(2, '0')}:00`,
   );
 }
+const chosenX = computed(() => x(chosenDay.value, chosen.value.hour + chosen.value.minute / 60));
+/** The hour under a day; none where the pointer stands over it, or where a day is narrow. */
+function hourText(day: number, hour: number): string {
+  const isUnderPointer = day === chosenDay.value && Math.abs(x(day, hour) - chosenX.value) < 15;
+  const hasRoom = dayWidth.value > 74 || hour === 12;
+  return hasRoom && !isUnderPointer ? String(hour) : '';
+}
 function key(event: KeyboardEvent): void {
   const step = {
     ArrowLeft: { hours: -1 },
@@ -126,7 +133,7 @@ function key(event: KeyboardEvent): void {
           text-anchor="middle"
           style="fill: var(--ink-2)"
         >
-          {{ dayWidth > 74 || hour === 12 ? hour : '' }}
+          {{ hourText(i, hour) }}
         </text>
       </g>
       <path
@@ -139,15 +146,8 @@ function key(event: KeyboardEvent): void {
         stroke-linecap="round"
       />
       <g v-if="chosenDay >= 0">
-        <path
-          :d="`M${x(chosenDay, chosen.hour + chosen.minute / 60)} ${TOP - 4}V${BASE}`"
-          stroke="var(--ink)"
-          stroke-width="2"
-        />
-        <path
-          :d="`M${x(chosenDay, chosen.hour + chosen.minute / 60) - 8} ${BASE + 12}h16l-8 -12Z`"
-          fill="var(--ink)"
-        />
+        <path :d="`M${chosenX} ${TOP - 4}V${BASE}`" stroke="var(--ink)" stroke-width="2" />
+        <path :d="`M${chosenX - 8} ${BASE + 12}h16l-8 -12Z`" fill="var(--ink)" />
       </g>
     </svg>
     <p class="sub">
