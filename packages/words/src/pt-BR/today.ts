@@ -17,7 +17,7 @@ export const today: Sentences<TodaySays> = {
   'today.plan.left': 'Nada é colhido.',
   'today.take': 'Colher {what} de {name}',
   'today.take.left': 'Os favos ficam com as abelhas.',
-  'today.left-open': '{name} ficou aberta: feche, protegido e acompanhado',
+  'today.left-open': '{name} ficou aberta: feche, com proteção e acompanhado',
   'today.left-open.left': 'Pilhagem, chuva e mais ferroadas. Depois de escurecer é mais calmo.',
   'today.cut': 'Cortar o favo de {name}',
   'today.crush': 'Amassar o favo de {name}',
@@ -68,7 +68,7 @@ export const today: Sentences<TodaySays> = {
   'today.hold.sick.left':
     'Mel, cera e equipamento levam a doença a outras colônias. Nada disso se come, se dá, se vende, se derrete para outros nem se dá às abelhas. Guarde fechado e longe das abelhas. Pergunte ao serviço de defesa sanitária o que se pode fazer; algumas doenças da cria são de notificação obrigatória.',
   'today.hold.dead.left':
-    'Come-se antes de alguém saber do que morreram. Fica à parte: não se come, não se dá, não se vende nem se dá às abelhas até haver resposta. Responda a lista da colônia morta, ou pergunte a um inspetor ou a um laboratório.',
+    'Come-se antes de alguém saber do que morreram. Fica à parte: não se come, não se dá, não se vende nem se dá às abelhas até haver resposta. Responda à lista da colônia morta, ou pergunte a um inspetor ou a um laboratório.',
   'today.hold.treated.left':
     'O que foi dado às abelhas vai junto. Não é para comer, dar nem vender. Leia a bula; pergunte a um veterinário ou à autoridade de alimentos.',
   'today.hold.syrup.left':
