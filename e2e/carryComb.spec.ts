@@ -57,7 +57,7 @@ test('a finished comb frame cut into boxes: its trimmings crushed, pieces and sa
   await person.sees('2.00 kg comb uncut and uncrushed.');
   await person.touch('Weigh and pack');
   await person.fill('Pieces cut', '6');
-  await person.fill('Their weight together, g', '1240 g');
+  await person.fill('Their weight together', '1240 g');
   await person.touch('Write the pieces down');
   await person.sees(/6 pieces, the lightest/);
   await person.touch('What came of it');

@@ -133,7 +133,7 @@ test('three cut-comb hives in a flow: refused, turned, finished; the frames cut 
   await person.sees('4.03 kg comb uncut and uncrushed.');
   await person.touch('Weigh and pack');
   await person.fill('Pieces cut', '12');
-  await person.fill('Their weight together, g', '2480 g');
+  await person.fill('Their weight together', '2480 g');
   await person.touch('Write the pieces down');
   await person.sees(/12 pieces, the lightest/);
   await person.touch('Rack and cold');

@@ -143,12 +143,12 @@ test('wax is frozen and rendered, the rinse becomes mead, feeding waits for a lo
   await at(page, 'Poured away');
   await page.getByRole('button', { name: 'Poured away' }).last().click();
   await expect(page.getByText(/2\.5 L at 8 °Brix: poured away/)).toBeVisible();
-  await page.getByLabel('Clean wax, g').fill('130');
+  await page.getByLabel('Clean wax', { exact: true }).fill('130');
   await at(page, 'Its blocks…');
-  await page.getByLabel('Block 1, g').fill('140');
+  await page.getByLabel('Block 1', { exact: true }).fill('140');
   await at(page, 'Write the wax down');
   await expect(page.getByText('The blocks weigh more than the clean wax.')).toBeVisible();
-  await page.getByLabel('Block 1, g').fill('130');
+  await page.getByLabel('Block 1', { exact: true }).fill('130');
   await at(page, 'Write the wax down');
   await expect(page.getByText(/gave 130 g, \d+ %; 130 g yellow/)).toBeVisible();
 });

@@ -200,7 +200,7 @@ test('both combs stand in the batch; the second is planned against the stock, st
   const svg = await page.request.get(
     `${server.base}/api/v1/cutBoards/${(await detail()).boards[1].id}/template.svg`,
   );
-  expect(await svg.text()).toContain('100 mm when printed at 100 %');
+  expect(await svg.text()).toContain('100 mm if printed at 100 %');
 });
 
 test('frozen and thawed by the clock, weighed, graded, packed and labelled; two chunk jars; the book balances', async ({

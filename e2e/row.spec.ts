@@ -169,7 +169,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   await page.getByRole('link', { name: 'Cut pieces first' }).click();
   await page.getByRole('button', { name: 'Weigh and pack' }).click();
   await field(page, 'Pieces cut', '1');
-  await field(page, 'Their weight together, g', '200');
+  await field(page, 'Their weight together', '200');
   await page.getByRole('button', { name: 'Write the pieces down' }).click();
   await expect(page.getByText('1 piece, the lightest 200 g')).toBeVisible();
   await page.getByRole('link', { name: 'Crush the rest' }).click();
@@ -224,7 +224,7 @@ test('one comb goes from an empty database to a labelled jar, every gram account
   expect(pdf.headers()['content-type']).toContain('application/pdf');
   expect((await pdf.body()).subarray(0, 5).toString()).toBe('%PDF-');
   await page.getByRole('button', { name: 'Wax and rinse' }).click();
-  await field(page, 'Clean wax, g', '90');
+  await field(page, 'Clean wax', '90');
   await page.getByRole('button', { name: 'Write the wax down' }).click();
   await expect(page.getByText(/90 g clean/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Fill', exact: true }).click();
