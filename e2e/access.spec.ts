@@ -1,4 +1,5 @@
 import { demoHousehold } from './demoHousehold.js';
+import { ROW_ADDRESSES } from './addresses.js';
 import { expectNothingSerious, smallType } from './accessible.js';
 import { lift, spareTwoCombs } from './lift.js';
 import { expect, test, type Page } from '@playwright/test';
@@ -10,33 +11,7 @@ test.use({ contextOptions: { reducedMotion: 'reduce' } });
 const demo = demoHousehold();
 const PHONE = { width: 390, height: 844 };
 
-for (const path of [
-  '/',
-  '/look',
-  '/look?comb=13',
-  '/hives/new',
-  '/choose',
-  '/comb-or-liquid',
-  '/round',
-  '/ready',
-  '/bring',
-  '/take',
-  '/drain',
-  '/cut',
-  '/jar',
-  '/jar?at=several',
-  '/jar?at=labels',
-  '/jar?at=shelf',
-  '/jar?at=wax',
-  '/book',
-  '/book?at=seasons',
-  '/book?at=asked',
-  '/book?at=inout',
-  '/rules',
-  '/rules?at=all',
-  '/rules?at=house',
-  '/nowhere',
-]) {
+for (const path of [...ROW_ADDRESSES, '/rules?at=house', '/nowhere']) {
   test(`no serious accessibility finding on ${path}, on a desk, a phone and in the sun`, async ({
     page,
   }) => {

@@ -1,4 +1,5 @@
 import { UNIT_SYSTEMS } from '../packages/core/src/records/vocabulary/units.js';
+import { ROW_ADDRESSES } from './addresses.js';
 import { demoHousehold } from './demoHousehold.js';
 import { metricSaid } from './inUnits.js';
 import { expect, test } from '@playwright/test';
@@ -17,33 +18,7 @@ async function namesGiven(): Promise<string[]> {
   return [...jars.items.map((jar) => jar.name), 'Nutrition per 100 g'];
 }
 
-const ADDRESSES = [
-  '/',
-  '/look',
-  '/look?comb=13',
-  '/hives/new',
-  '/choose',
-  '/comb-or-liquid',
-  '/round',
-  '/ready',
-  '/bring',
-  '/take',
-  '/drain',
-  '/cut',
-  '/jar',
-  '/jar?at=several',
-  '/jar?at=labels',
-  '/jar?at=shelf',
-  '/jar?at=wax',
-  '/book',
-  '/book?at=seasons',
-  '/book?at=asked',
-  '/book?at=inout',
-  '/rules',
-  '/rules?at=all',
-];
-
-for (const path of ADDRESSES)
+for (const path of ROW_ADDRESSES)
   test(`nothing on ${path} is metric where US units were chosen`, async ({ page }) => {
     await page.goto(demo.base + path);
     await expect(page.locator('h1').first()).toBeVisible();
