@@ -220,7 +220,7 @@ async function cracked(): Promise<void> {
         ><b>{{ rules.currency }} {{ knife.shown.value.value.toFixed(0) }}</b
         ><small class="sub"
           >{{ ' ' }}less the empty boxes{{
-            knife.shown.value.proven ? ', nothing better on 5 mm' : ''
+            knife.shown.value.proven ? said(', nothing better on 5 mm') : ''
           }}</small
         ></span
       >

@@ -69,7 +69,7 @@ async function readScale(p: CutPiece): Promise<void> {
   if (reading.state === 'silent')
     says.value = { ...says.value, [p.id]: 'The scale says nothing. Type what you know.' };
   else {
-    typed.value = { ...typed.value, [p.id]: `${Math.round(reading.value)} g` };
+    typed.value = { ...typed.value, [p.id]: smallMassText(reading.value, units.value, 1) };
     says.value = {
       ...says.value,
       [p.id]: reading.simulated ? 'read from the practice scale' : 'read from the scale',

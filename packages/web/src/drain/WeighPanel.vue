@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type Drain, type HouseRules, type Vessel, instantOf } from '@furrow/core';
-import { massField, massText } from '@furrow/words';
+import { massField, massText, readingField } from '@furrow/words';
 import { DateTime } from 'luxon';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
@@ -53,7 +53,7 @@ const last = computed(
   () => props.drain.weighings.filter((w) => !w.leftOut && w.of === of.value).at(-1) ?? null,
 );
 function use(g: number): void {
-  draft.value.gross = `${(g / 1000).toFixed(3)} kg`;
+  draft.value.gross = readingField(g, units.value);
   source.value = 'scale';
 }
 async function write(): Promise<void> {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type Units, type Vessel } from '@furrow/core';
-import { massField, massText } from '@furrow/words';
+import { massField, massText, readingField } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
 import { read } from '../api/client.js';
@@ -88,7 +88,7 @@ async function readScale(): Promise<void> {
     return void (readBy.value = 'The scale says nothing. Is it plugged in? Type what you know.');
   if (reading.state === 'overload')
     return void (readBy.value = 'Too heavy for this scale. Weigh it in two goes.');
-  grossText.value = `${(reading.value / 1000).toFixed(3)} kg`;
+  grossText.value = readingField(reading.value, props.units);
   readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
 }
 function clear(): void {

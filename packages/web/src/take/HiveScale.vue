@@ -36,7 +36,7 @@ const check = computed(() => {
 async function readScale(): Promise<void> {
   try {
     const reading = await read(`/instruments/hive-scale?hiveId=${props.detail.hive.id}`);
-    text.value = `${(reading.value / 1000).toFixed(1)} kg`;
+    text.value = massText(reading.value / 1000, props.units);
     says.value = reading.simulated
       ? 'read from the practice hive scale'
       : 'read from the hive scale';

@@ -71,7 +71,7 @@ const choose = (combId: string, vesselId: string | null): void => {
       v-for="f in list"
       :key="f.combId"
       :model-value="f.vesselId"
-      :label="`Frame ${f.label}, ${f.known ? massRangeText(f.honeyKg, rules.units) : 'not read: may hold up to 3 kg'}`"
+      :label="`Frame ${f.label}, ${f.known ? massRangeText(f.honeyKg, rules.units) : said('not read: may hold up to 3 kg')}`"
       :rules="rules"
       :vessels="offer"
       :about="about"

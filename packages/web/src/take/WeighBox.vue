@@ -8,7 +8,7 @@ import {
   guessOffPercent,
   guessOffText,
 } from '@furrow/core';
-import { massRangeText, massText } from '@furrow/words';
+import { massRangeText, massText, readingField } from '@furrow/words';
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import Refusal from '../parts/Refusal.vue';
@@ -64,7 +64,7 @@ async function readScale(): Promise<void> {
   else if (reading.state === 'overload')
     readBy.value = 'Too heavy for this scale: lift each side with a hand scale and add the two.';
   else {
-    text.value = `${(reading.value / 1000).toFixed(3)} kg`;
+    text.value = readingField(reading.value, units.value);
     readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
   }
 }

@@ -21,7 +21,7 @@ import {
   guessOffText,
   isStingless,
 } from '@furrow/core';
-import { massField, massRangeText, massText, weighedText } from '@furrow/words';
+import { massField, massRangeText, massText, weighedText, readingField } from '@furrow/words';
 import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, ref, watch } from 'vue';
@@ -192,7 +192,7 @@ async function readScale(): Promise<void> {
   else if (reading.state === 'overload')
     readBy.value = 'Too heavy for this scale. Weigh it in two goes.';
   else {
-    grossText.value = `${(reading.value / 1000).toFixed(3)} kg`;
+    grossText.value = readingField(reading.value, units.value);
     readBy.value = reading.simulated ? 'read from the practice scale' : 'read from the scale';
   }
 }

@@ -7,6 +7,7 @@ import {
   massField,
   massRangeText,
   massText,
+  readingField,
   smallMassRangeText,
   smallMassText,
   weighedText,
@@ -53,6 +54,15 @@ describe('a mass for the screen', () => {
         fc.constantFrom(METRIC, US_UNITS),
         (g, units) => Math.abs(readMassG(massField(g, units), KILOGRAM, units)! - g) < 0.5,
       ),
+    );
+  });
+  it('stands in a field as the scale read it, in the household’s unit', () => {
+    expect([readingField(1240), readingField(1240, US_UNITS)]).toEqual(['1.240 kg', '2.734 lb']);
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 90_000 }), (g) => {
+        const back = readMassG(readingField(g, US_UNITS), KILOGRAM, US_UNITS)!;
+        expect(Math.round(back)).toBe(g);
+      }),
     );
   });
   it('is said to the step that it is known to', () => {

@@ -30,6 +30,10 @@ export const massText = (kg: number, units: Units = METRIC, digits = 1): string 
 export const massField = (g: number, units: Units = METRIC): string =>
   inPounds(units) ? `${(g / GRAMS_PER_POUND).toFixed(3)} lb` : `${g / 1000} kg`;
 
+/** A scale's reading to stand in a field: every gram of it, and read back as it was. */
+export const readingField = (g: number, units: Units = METRIC): string =>
+  inPounds(units) ? massField(g, units) : `${(g / 1000).toFixed(3)} kg`;
+
 /** Whether grams are said in the small unit: below a kilogram, below a pound. */
 const isSmall = (g: number, units: Units): boolean => Math.abs(g) < gramsPerLarge(units);
 
