@@ -108,6 +108,7 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('button', { name: 'Freeze whole, then cut' }).click();
   await page.getByRole('button', { name: 'Into the freezer now' }).click();
   await page.getByText('it may come out').waitFor();
+  await page.locator('main').evaluate((main) => main.scrollTo(0, 0));
   await shot(page, 'cut-freezing');
   await page.goto('/drain');
   await page.getByRole('button', { name: 'Stop draining…' }).click();

@@ -65,6 +65,16 @@ describe('a mass for the screen', () => {
       }),
     );
   });
+  it('comes back as it was typed in pounds', () => {
+    const typed = (text: string): string =>
+      massField(Math.round(readMassG(text, KILOGRAM, US_UNITS)!), US_UNITS);
+    expect([typed('1 lb'), typed('7 lb 4 oz'), typed('2.5 lb'), typed('0.8 lb')]).toEqual([
+      '1 lb',
+      '7.25 lb',
+      '2.5 lb',
+      '0.8 lb',
+    ]);
+  });
   it('is said to the step that it is known to', () => {
     expect(massText(5.84)).toBe('5.8 kg');
     expect(massText(5.84, US_UNITS)).toBe('12.9 lb');

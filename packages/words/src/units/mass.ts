@@ -26,9 +26,16 @@ export const massFigure = (kg: number, units: Units, digits = 1): string =>
 export const massText = (kg: number, units: Units = METRIC, digits = 1): string =>
   `${massFigure(kg, units, digits)} ${largeUnit(units)}`;
 
-/** A mass to stand in a field and be read back: every gram in kg, to 0.001 lb in pounds. */
-export const massField = (g: number, units: Units = METRIC): string =>
-  inPounds(units) ? `${(g / GRAMS_PER_POUND).toFixed(3)} lb` : `${g / 1000} kg`;
+/**
+ * A mass to stand in a field and be read back to the gram: kilograms as they are, pounds to as few
+ * decimals as that asks for, so that what was typed as 1 lb does not come back as 1.001.
+ */
+export function massField(g: number, units: Units = METRIC): string {
+  if (!inPounds(units)) return `${g / 1000} kg`;
+  const pounds = [0, 1, 2].map((digits) => Number((g / GRAMS_PER_POUND).toFixed(digits)));
+  const isSame = (lb: number): boolean => Math.round(lb * GRAMS_PER_POUND) === Math.round(g);
+  return `${pounds.find(isSame) ?? (g / GRAMS_PER_POUND).toFixed(3)} lb`;
+}
 
 /** A scale's reading to stand in a field: every gram of it, and read back as it was. */
 export const readingField = (g: number, units: Units = METRIC): string =>
