@@ -13,7 +13,8 @@ const MEASURE = new RegExp(
   `(${FIGURE})(?:(${BETWEEN})(${FIGURE}))?( ?)(${METRIC_SIGNS})(?![\\w/²³])(${STEP})?`,
   'g',
 );
-const LARGE_G = 2 * GRAMS_PER_POUND;
+/** From here on grams are pounds; a pound that was rounded to the gram is one. */
+const LARGE_G = GRAMS_PER_POUND - 0.5;
 
 const numberOf = (text: string): number => Number(text.replace('−', '-'));
 const decimalsOf = (text: string): number => text.split('.')[1]?.length ?? 0;
@@ -104,6 +105,14 @@ const OTHERWISE: Record<
   m: { stands: (u) => u.length === 'centimetres', says: ofMetres },
 };
 
+/** Sides of a thing are lengths, a part of a face is an area; before any other unit it is a count. */
+const MEASURED_BY: Readonly<Record<string, readonly MetricSign[]>> = {
+  ' × ': ['mm', 'cm'],
+  ' of ': ['cm²'],
+};
+const isCount = (join: string, sign: MetricSign): boolean =>
+  MEASURED_BY[join] !== undefined && !MEASURED_BY[join].includes(sign);
+
 /** What a kilogram takes or brings, "12 min a kg", "R$ 46 a kg": of a pound it is less. */
 const RATE = new RegExp(`(${FIGURE})( min)? a kg\\b`, 'g');
 function ratesIn(units: Units, sentence: string): string {
@@ -135,6 +144,9 @@ export function saidIn(units: Units, sentence: string): string {
     ) => {
       const { stands, says } = OTHERWISE[sign];
       if (stands(units)) return whole;
+      // "6 × 454 g", "2 of 500 g": the first is a count, which stays.
+      if (second !== undefined && join !== undefined && isCount(join, sign))
+        return `${first}${join}${saidIn(units, `${second}${gap}${sign}`)}${step ?? ''}`;
       const texts = second === undefined ? [first] : [first, second];
       const [figures, said] = says(texts, units, step !== undefined);
       const plus = first.startsWith('+') ? '+' : '';
